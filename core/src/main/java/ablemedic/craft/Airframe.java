@@ -1,0 +1,110 @@
+package ablemedic.craft;
+
+import java.util.List;
+
+/**
+ * What the craft weighs and where its motors sit.
+ *
+ * @param shape          how the arms lie
+ * @param motors         places of the motors in the order of {@link Corner}
+ * @param massG          all-up mass, grams, greater than 0
+ * @param motorMassG     mass of one motor with its prop, grams; four of them weigh less than the craft
+ * @param propDiameterMm prop diameter, millimetres
+ * @param balance        where it balances; {@code (0, 0)} is the middle of the motors
+ * @param thrustToWeight full thrust of all motors over weight, more than 1
+ */
+public record Airframe(
+    FrameShape shape,
+    List<Point> motors,
+    double massG,
+    double motorMassG,
+    double propDiameterMm,
+    Point balance,
+    double thrustToWeight) {
+
+  /** Standard gravity, m/s². */
+  public static final double GRAVITY = 9.80665;
+
+  private static final double LEAST_MOTOR_DISTANCE_MM = 10;
+
+  public Airframe {
+    motors = List.copyOf(motors);
+    require(motors.size() == 4, "motors", "a quad has four motors, not " + motors.size());
+    for (int i = 0; i < 4; i++) {
+      for (int j = i + 1; j < 4; j++) {
+        require(motors.get(i).distanceMm(motors.get(j)) >= LEAST_MOTOR_DISTANCE_MM, "motors",
+            "the motors " + shape.name(Corner.ALL.get(i)) + " and " + shape.name(Corner.ALL.get(j))
+                + " are on one spot; they must be at least " + LEAST_MOTOR_DISTANCE_MM + " mm apart");
+      }
+    }
+    for (Corner corner : Corner.ALL) {
+      Point p = motors.get(corner.ordinal());
+      double off = Math.abs(Math.IEEEremainder(
+          Math.toDegrees(Math.atan2(p.rightMm(), p.forwardMm())) - shape.bearingDeg(corner), 360));
+      require(off < 44.9, "motors", "the motor " + shape.name(corner) + " does not lie " + shape.name(corner)
+          + " of the middle on a frame of shape " + shape.label());
+    }
+    require(massG > 0, "massG", "mass must be greater than 0 g");
+    require(motorMassG > 0 && 4 * motorMassG < massG, "motorMassG",
+        "one motor must weigh more than 0 g, and four of them less than the craft");
+    require(propDiameterMm > 0, "propDiameterMm", "prop diameter must be greater than 0 mm");
+    require(thrustToWeight > 1, "thrustToWeight", "a craft lifts off only with thrust to weight above 1");
+    require(balance.distanceMm(new Point(0, 0)) < reachMm(motors), "balance",
+        "the balance point must lie between the motors");
+  }
+
+  public Point motor(Corner corner) {
+    return motors.get(corner.ordinal());
+  }
+
+  /** Hover thrust of each motor, newtons: a quarter of the weight. */
+  public double hoverThrustN() {
+    return massG / 1000 * GRAVITY / 4;
+  }
+
+  /**
+   * Moments of inertia about roll, pitch and yaw, kg·m²: four motors as points, the rest as a flat square block with
+   * half the mean arm length as its edge.
+   */
+  public double[] inertia() {
+    double restKg = (massG - 4 * motorMassG) / 1000;
+    double edge = reachMm(motors) / 2000;
+    double block = restKg * edge * edge / 12;
+    double roll = block;
+    double pitch = block;
+    for (Point p : motors) {
+      roll += motorMassG / 1000 * square((p.rightMm() - balance.rightMm()) / 1000);
+      pitch += motorMassG / 1000 * square((p.forwardMm() - balance.forwardMm()) / 1000);
+    }
+    return new double[] {roll, pitch, roll + pitch};
+  }
+
+  public Airframe withBalance(Point moved) {
+    return new Airframe(shape, motors, massG, motorMassG, propDiameterMm, moved, thrustToWeight);
+  }
+
+  /** The same frame loaded to another mass; its motors push as before. */
+  public Airframe withMassG(double loaded) {
+    return new Airframe(
+        shape, motors, loaded, motorMassG, propDiameterMm, balance, Math.max(1.001, thrustToWeight * massG / loaded));
+  }
+
+  /** Mean distance of the motors from the middle, millimetres. */
+  public double reachMm() {
+    return reachMm(motors);
+  }
+
+  private static double reachMm(List<Point> motors) {
+    return motors.stream().mapToDouble(p -> p.distanceMm(new Point(0, 0))).average().orElse(0);
+  }
+
+  private static double square(double x) {
+    return x * x;
+  }
+
+  private static void require(boolean holds, String where, String right) {
+    if (!holds) {
+      throw new NoCraftException(where, right);
+    }
+  }
+}

@@ -1,0 +1,56 @@
+package ablemedic.craft;
+
+import java.util.EnumSet;
+import java.util.List;
+
+/**
+ * Usual crafts to start from, named by prop size. Sizes and weights are common practice; the build sheet of the craft
+ * at hand replaces them.
+ */
+public enum CraftClass {
+  INCH_3("3-inch", 60, 60, 210, 14, 76, 5),
+  INCH_5("5-inch", 85, 85, 620, 38, 127, 6),
+  INCH_5_STRETCHED("5-inch, stretched", 100, 78, 640, 38, 127, 6),
+  INCH_7("7-inch long range", 115, 115, 950, 52, 178, 4),
+  INCH_10("10-inch survey", 160, 160, 1900, 105, 254, 2.6),
+  INCH_5_PLUS("5-inch, plus frame", 115, 115, 700, 40, 127, 4);
+
+  private final String label;
+  private final Airframe airframe;
+
+  CraftClass(
+      String label, double forwardMm, double rightMm, double massG, double motorMassG, double propMm, double thrust) {
+    this.label = label;
+    boolean plus = label.contains("plus");
+    FrameShape shape = plus ? FrameShape.PLUS : forwardMm == rightMm ? FrameShape.X : FrameShape.STRETCHED;
+    List<Point> motors = plus
+        ? List.of(new Point(forwardMm, 0), new Point(0, rightMm), new Point(-forwardMm, 0), new Point(0, -rightMm))
+        : List.of(new Point(forwardMm, rightMm), new Point(-forwardMm, rightMm),
+            new Point(-forwardMm, -rightMm), new Point(forwardMm, -rightMm));
+    this.airframe = new Airframe(shape, motors, massG, motorMassG, propMm, new Point(0, 0), thrust);
+  }
+
+  public String label() {
+    return label;
+  }
+
+  public Airframe airframe() {
+    return airframe;
+  }
+
+  /** A sound craft of this class, wired, mounted and told alike. */
+  public Craft sound(SpinSchool spins, NumberingSchool numbering, Rotation mounted) {
+    return sound(airframe, spins, numbering, mounted, Settings.FlightMode.RATE);
+  }
+
+  /** A sound craft on any airframe, its outputs wired as the firmware numbers them. */
+  public static Craft sound(
+      Airframe airframe, SpinSchool spins, NumberingSchool numbering, Rotation mounted, Settings.FlightMode mode) {
+    List<Arm> arms = Corner.ALL.stream().map(corner -> Arm.good(spins.at(corner))).toList();
+    List<Corner> wiring = java.util.stream.IntStream.rangeClosed(1, 4).mapToObj(numbering::corner).toList();
+    Settings settings = new Settings(numbering, OutputOrder.AS_LABELLED, spins, mounted, StickOrder.AETR, mode, 1,
+        Settings.Tilt.NONE);
+    return new Craft(airframe, arms, wiring, mounted, settings,
+        new Radio(StickOrder.AETR, EnumSet.noneOf(Stick.class)));
+  }
+}

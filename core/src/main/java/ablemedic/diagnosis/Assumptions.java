@@ -1,0 +1,12 @@
+package ablemedic.diagnosis;
+
+/**
+ * What the reasoning takes for granted.
+ *
+ * @param pairs           how many pairs of faults are weighed at the most; the most promising ones are taken
+ * @param notInBookOdds   odds that something is wrong which no fault in the book describes
+ * @param standsOutAt     belief from which a remedy is worth doing rather than checking further
+ */
+public record Assumptions(int pairs, double notInBookOdds, double standsOutAt) {
+  public static final Assumptions USUAL = new Assumptions(300, 0.01, 0.85);
+}

@@ -1,0 +1,49 @@
+package ablemedic.diagnosis;
+
+/**
+ * What a check needs of the bench; {@link Want#EITHER} where it does not matter.
+ *
+ * @param props  propellers
+ * @param pack   flight pack
+ * @param usb    computer
+ * @param radio  pilot's radio
+ * @param field  outdoors instead of at the bench
+ */
+public record BenchNeeds(Want props, Want pack, Want usb, Want radio, Want field) {
+
+  /** Whether something is wanted on or in, off or out, or may be either. */
+  public enum Want {
+    YES, NO, EITHER;
+
+    boolean met(boolean is) {
+      return this == EITHER || (this == YES) == is;
+    }
+  }
+
+  /** Nothing: it is only told. */
+  public static final BenchNeeds NOTHING =
+      new BenchNeeds(Want.EITHER, Want.EITHER, Want.EITHER, Want.EITHER, Want.EITHER);
+  /** Only looking and handling: nothing connected. */
+  public static final BenchNeeds PACK_OUT =
+      new BenchNeeds(Want.EITHER, Want.NO, Want.EITHER, Want.EITHER, Want.NO);
+  /** The computer shows what the board believes; no pack wanted. */
+  public static final BenchNeeds COMPUTER =
+      new BenchNeeds(Want.EITHER, Want.EITHER, Want.YES, Want.EITHER, Want.NO);
+  /** The computer and the radio; no pack wanted. */
+  public static final BenchNeeds COMPUTER_AND_RADIO =
+      new BenchNeeds(Want.EITHER, Want.EITHER, Want.YES, Want.YES, Want.NO);
+  /** Motors turn: props off, pack in, computer in. */
+  public static final BenchNeeds MOTORS_POWERED =
+      new BenchNeeds(Want.NO, Want.YES, Want.YES, Want.EITHER, Want.NO);
+  /** Ready to take off, outdoors. */
+  public static final BenchNeeds FLIGHT =
+      new BenchNeeds(Want.YES, Want.YES, Want.NO, Want.YES, Want.YES);
+
+  public boolean metBy(BenchState state) {
+    return props.met(state.propsOn())
+        && pack.met(state.packIn())
+        && usb.met(state.usbIn())
+        && radio.met(state.radioOn())
+        && field.met(state.atField());
+  }
+}

@@ -1,0 +1,55 @@
+package ablemedic.diagnosis;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.PriorityQueue;
+import java.util.Set;
+
+/**
+ * The quickest safe way from one bench state to one that meets the needs of a check.
+ *
+ * @param steps in order; empty when the bench is ready
+ * @param end   the bench state after them
+ */
+public record BenchRoute(List<BenchStep> steps, BenchState end) {
+  public BenchRoute {
+    steps = List.copyOf(steps);
+  }
+
+  public double minutes() {
+    return steps.stream().mapToDouble(BenchStep::minutes).sum();
+  }
+
+  /** The steps that guard against harm and are still to be done. */
+  public List<BenchStep> guards() {
+    return steps.stream().filter(BenchStep::guards).toList();
+  }
+
+  /** The route, or nothing when no safe one exists (after a failed short test, say). */
+  public static Optional<BenchRoute> from(BenchState start, BenchNeeds needs) {
+    PriorityQueue<BenchRoute> open = new PriorityQueue<>(
+        Comparator.comparingDouble(BenchRoute::minutes).thenComparingInt(r -> r.steps.size()));
+    Set<BenchState> settled = new HashSet<>();
+    open.add(new BenchRoute(List.of(), start));
+    while (!open.isEmpty()) {
+      BenchRoute route = open.poll();
+      if (!settled.add(route.end)) {
+        continue;
+      }
+      if (needs.metBy(route.end)) {
+        return Optional.of(route);
+      }
+      for (BenchStep step : BenchStep.values()) {
+        if (step.allowedIn(route.end)) {
+          List<BenchStep> longer = new ArrayList<>(route.steps);
+          longer.add(step);
+          open.add(new BenchRoute(longer, step.after(route.end)));
+        }
+      }
+    }
+    return Optional.empty();
+  }
+}

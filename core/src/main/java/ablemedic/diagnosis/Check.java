@@ -1,0 +1,41 @@
+package ablemedic.diagnosis;
+
+/**
+ * Something to ask, look at, measure or try, told as what it would show on a given system.
+ *
+ * @param <S> the system
+ */
+public interface Check<S> {
+
+  /** Stable name in kebab case, unique in a book. */
+  String id();
+
+  /** The handbook page that several checks of one sort share. */
+  String kind();
+
+  /** What to do, in one line, on this system. */
+  String title(S sound);
+
+  /** How to do it, in the system's own labels. */
+  String instruction(S sound);
+
+  /** What it can give. */
+  Answers answers();
+
+  /** How likely each answer is on this system, observers' errors included. */
+  Outlook outlook(S system);
+
+  /** Minutes for the check itself, once the bench is ready for it. */
+  double minutes();
+
+  /** 0 for looking on, 1 for what can hurt somebody or break something. */
+  double risk();
+
+  /** The state the bench must be in. */
+  BenchNeeds needs();
+
+  /** Whether it explores a suspect; the plan leaves out what only opens or closes a work-up. */
+  default boolean explores() {
+    return true;
+  }
+}

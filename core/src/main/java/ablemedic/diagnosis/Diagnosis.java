@@ -1,0 +1,150 @@
+package ablemedic.diagnosis;
+
+import ablemedic.diagnosis.Evidence.Finding;
+import ablemedic.diagnosis.Evidence.Opinion;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Weighs every story of what is wrong by all that was found: Bayes' rule over no fault, each fault, pairs of faults and
+ * something not in the book. Faults come independently, findings are independent given the story; within those
+ * assumptions the result is exact but for the pairs left out (see {@link Assumptions#pairs}).
+ */
+public final class Diagnosis<S> {
+  private final Book<S> book;
+  private final Assumptions assumptions;
+  private final Predictions<S> predictions;
+
+  public Diagnosis(Book<S> book, Assumptions assumptions) {
+    this.book = book;
+    this.assumptions = assumptions;
+    this.predictions = new Predictions<>(book.checks());
+  }
+
+  public Book<S> book() {
+    return book;
+  }
+
+  public Assumptions assumptions() {
+    return assumptions;
+  }
+
+  /** What to believe of the case as it stands. */
+  public Standing<S> standing(Case<S> known) {
+    List<Story<S>> stories = stories(known);
+    double[] logWeights = new double[stories.size()];
+    double greatest = Double.NEGATIVE_INFINITY;
+    for (int i = 0; i < logWeights.length; i++) {
+      logWeights[i] = stories.get(i).logWeight();
+      greatest = Math.max(greatest, logWeights[i]);
+    }
+    double total = 0;
+    for (double logWeight : logWeights) {
+      total += Math.exp(logWeight - greatest);
+    }
+    List<Standing.Weighed<S>> weighed = new ArrayList<>();
+    for (int i = 0; i < logWeights.length; i++) {
+      Story<S> story = stories.get(i);
+      double belief = Math.exp(logWeights[i] - greatest) / total;
+      weighed.add(new Standing.Weighed<>(story.hypothesis, story.logPrior, story.logLikelihoods, belief));
+    }
+    return new Standing<>(known, assumptions, weighed, new Remedies<>(book, known.sound()));
+  }
+
+  /** Plans the next checks for a standing that this diagnosis has made. */
+  public Planner<S> planner(Standing<S> standing) {
+    return new Planner<>(book, predictions, standing);
+  }
+
+  /** What a check predicts of a hypothesis, with the repairs of the case made. */
+  public Outlook outlook(Case<S> known, Hypothesis<S> hypothesis, Check<S> check) {
+    if (!hypothesis.inBook()) {
+      return Outlook.broad(check.answers());
+    }
+    S state = Case.after(known.repairs(), hypothesis.applyTo(known.sound()));
+    return predictions.in(predictions.row(state), state, check);
+  }
+
+  private List<Story<S>> stories(Case<S> known) {
+    List<Story<S>> stories = new ArrayList<>();
+    stories.add(story(known, Hypothesis.none()));
+    stories.add(story(known, Hypothesis.notInBook()));
+    List<Story<S>> singles = new ArrayList<>();
+    for (Fault<S> fault : book.faults()) {
+      singles.add(story(known, Hypothesis.of(fault)));
+    }
+    stories.addAll(singles);
+    for (Hypothesis<S> pair : promisingPairs(singles)) {
+      stories.add(story(known, pair));
+    }
+    return stories;
+  }
+
+  /** Pairs in the order of a forecast: each finding explained by whichever of the two explains it better. */
+  private List<Hypothesis<S>> promisingPairs(List<Story<S>> singles) {
+    record Forecast<S>(Story<S> one, Story<S> other, double score) {}
+    List<Forecast<S>> forecasts = new ArrayList<>();
+    for (int i = 0; i < singles.size(); i++) {
+      Story<S> one = singles.get(i);
+      for (int j = i + 1; j < singles.size(); j++) {
+        Story<S> other = singles.get(j);
+        if (one.fault().site().equals(other.fault().site())) {
+          continue;
+        }
+        double score = one.logPrior + other.logPrior;
+        for (int k = 0; k < one.logLikelihoods.length; k++) {
+          score += Math.max(one.logLikelihoods[k], other.logLikelihoods[k]);
+        }
+        forecasts.add(new Forecast<>(one, other, score));
+      }
+    }
+    return forecasts.stream()
+        .sorted(Comparator.comparingDouble((Forecast<S> f) -> f.score).reversed())
+        .limit(assumptions.pairs())
+        .map(f -> Hypothesis.of(f.one.fault(), f.other.fault()))
+        .toList();
+  }
+
+  private Story<S> story(Case<S> known, Hypothesis<S> hypothesis) {
+    double logPrior = hypothesis.inBook() ? 0 : Math.log(assumptions.notInBookOdds());
+    for (Fault<S> fault : hypothesis.faults()) {
+      logPrior += Math.log(fault.odds(known.occasion()));
+    }
+    S broken = hypothesis.applyTo(known.sound());
+    Map<List<Repair<S>>, S> states = new HashMap<>();
+    double[] logLikelihoods = new double[known.evidence().size()];
+    for (int k = 0; k < logLikelihoods.length; k++) {
+      Evidence<S> evidence = known.evidence().get(k);
+      if (evidence instanceof Finding<S> finding) {
+        Outlook outlook;
+        if (hypothesis.inBook()) {
+          S state = states.computeIfAbsent(finding.repairs(), repairs -> Case.after(repairs, broken));
+          outlook = predictions.in(predictions.row(state), state, finding.check());
+        } else {
+          outlook = Outlook.broad(finding.check().answers());
+        }
+        logLikelihoods[k] = Math.log(finding.likelihood(outlook));
+      } else if (evidence instanceof Opinion<S> opinion && hypothesis.holds(opinion.faultId())) {
+        logLikelihoods[k] = Math.log(opinion.ratio());
+      }
+    }
+    return new Story<>(hypothesis, logPrior, logLikelihoods);
+  }
+
+  private record Story<S>(Hypothesis<S> hypothesis, double logPrior, double[] logLikelihoods) {
+    Fault<S> fault() {
+      return hypothesis.faults().get(0);
+    }
+
+    double logWeight() {
+      double sum = logPrior;
+      for (double logLikelihood : logLikelihoods) {
+        sum += logLikelihood;
+      }
+      return sum;
+    }
+  }
+}

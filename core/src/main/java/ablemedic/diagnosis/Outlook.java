@@ -1,0 +1,132 @@
+package ablemedic.diagnosis;
+
+import ablemedic.diagnosis.Answers.Choices;
+import ablemedic.diagnosis.Answers.Question;
+import ablemedic.diagnosis.Answers.Scale;
+import ablemedic.diagnosis.Reading.Chosen;
+import ablemedic.diagnosis.Reading.Measured;
+import java.util.Arrays;
+import java.util.List;
+
+/** How likely each reading of a check is on one system. */
+public sealed interface Outlook {
+
+  /** Probability of the reading; for a number, its density per SI unit. */
+  double likelihood(Reading reading);
+
+  /**
+   * Named outcomes, as a mixture of ways it can go. Within one way the questions are answered independently; over the
+   * ways they hang together, as they do when one take-off shows both which edge dropped and which way it spun.
+   *
+   * @param choices what is asked
+   * @param ways    each with its share; the shares sum to 1
+   */
+  record Ways(Choices choices, List<Way> ways) implements Outlook {
+    public Ways {
+      ways = List.copyOf(ways);
+      double total = ways.stream().mapToDouble(Way::share).sum();
+      if (Math.abs(total - 1) > 1e-9) {
+        throw new IllegalArgumentException("the shares sum to " + total + ", not to 1");
+      }
+    }
+
+    /** One question answered with the given probabilities, in the order of its outcomes. */
+    public static Ways of(Choices choices, double... probabilities) {
+      return new Ways(choices, List.of(new Way(1, new double[][] {probabilities})));
+    }
+
+    /** One question whose answer is known but for an observer who errs alike towards every other outcome. */
+    public static Ways expecting(Choices choices, String outcome, double blunder) {
+      Question question = choices.questions().get(0);
+      int expected = question.indexOf(outcome).orElseThrow(
+          () -> new IllegalArgumentException("no outcome " + outcome + " among " + question.outcomes()));
+      double[] p = new double[question.outcomes().size()];
+      Arrays.fill(p, blunder / (p.length - 1));
+      p[expected] = 1 - blunder;
+      return of(choices, p);
+    }
+
+    /** The probability of one outcome of the first question. */
+    public double probability(int outcome) {
+      double sum = 0;
+      for (Way way : ways) {
+        sum += way.share() * way.probabilities()[0][outcome];
+      }
+      return sum;
+    }
+
+    @Override
+    public double likelihood(Reading reading) {
+      if (!(reading instanceof Chosen chosen)) {
+        throw new IllegalArgumentException("this check is answered by an outcome, not by a number");
+      }
+      int[] asked = answered(chosen);
+      double sum = 0;
+      for (Way way : ways) {
+        double p = way.share();
+        for (int q = 0; q < asked.length; q++) {
+          if (asked[q] >= 0) {
+            p *= way.probabilities()[q][asked[q]];
+          }
+        }
+        sum += p;
+      }
+      return sum;
+    }
+
+    private int[] answered(Chosen chosen) {
+      int[] asked = new int[choices.questions().size()];
+      for (int q = 0; q < asked.length; q++) {
+        Question question = choices.questions().get(q);
+        String outcome = chosen.outcomes().get(question.id());
+        asked[q] = outcome == null ? -1 : question.indexOf(outcome).orElseThrow(
+            () -> new IllegalArgumentException("no outcome " + outcome + " to question " + question.id()));
+      }
+      return asked;
+    }
+  }
+
+  /** One way it can go: its share, and the probabilities of the outcomes of each question in order. */
+  record Way(double share, double[][] probabilities) {}
+
+  /**
+   * A number: normal about a mean, with a chance of a blunder anywhere on the scale.
+   *
+   * @param scale   where it is read
+   * @param mean    expected value in the scale's unit
+   * @param spread  standard deviation in the same unit, greater than 0
+   * @param blunder chance that the number entered has nothing to do with the system
+   */
+  record Spread(Scale scale, double mean, double spread, double blunder) implements Outlook {
+    public Spread {
+      if (!(spread > 0)) {
+        throw new IllegalArgumentException("a spread is greater than 0, not " + spread);
+      }
+    }
+
+    @Override
+    public double likelihood(Reading reading) {
+      if (!(reading instanceof Measured measured)) {
+        throw new IllegalArgumentException("this check is answered by a number, not by an outcome");
+      }
+      double z = (measured.value() - mean) / spread;
+      double normal = Math.exp(-z * z / 2) / (spread * Math.sqrt(2 * Math.PI));
+      return (1 - blunder) * normal + blunder / (scale.high() - scale.low());
+    }
+  }
+
+  /** The outlook of somebody who knows nothing: every outcome, or every value of the scale, alike. */
+  static Outlook broad(Answers answers) {
+    if (answers instanceof Scale scale) {
+      return new Spread(scale, (scale.low() + scale.high()) / 2, scale.high() - scale.low(), 1);
+    }
+    Choices choices = (Choices) answers;
+    double[][] even = new double[choices.questions().size()][];
+    for (int q = 0; q < even.length; q++) {
+      int n = choices.questions().get(q).outcomes().size();
+      even[q] = new double[n];
+      Arrays.fill(even[q], 1.0 / n);
+    }
+    return new Ways(choices, List.of(new Way(1, even)));
+  }
+}

@@ -1,0 +1,182 @@
+package ablemedic.diagnosis;
+
+import ablemedic.diagnosis.Standing.Weighed;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Ranks checks by the expected information about what is to be put right, per minute. Stories that owe the same
+ * remedies count as one, since telling them apart helps nobody; minutes include getting the bench ready.
+ */
+public final class Planner<S> {
+  private static final double NEGLIGIBLE_BELIEF = 1e-7;
+  private static final double NEGLIGIBLE_BITS = 1e-3;
+  /** A check must be this much better by the minute before it goes ahead of one with less risk. */
+  private static final double RISK_WEIGHT = 0.25;
+
+  private final Book<S> book;
+  private final Predictions<S> predictions;
+  private final Standing<S> standing;
+
+  Planner(Book<S> book, Predictions<S> predictions, Standing<S> standing) {
+    this.book = book;
+    this.predictions = predictions;
+    this.standing = standing;
+  }
+
+  /** The plan from a bench state, without the checks named as skipped. Checks that tell nothing are left out. */
+  public Plan<S> plan(BenchState bench, Collection<String> skipped) {
+    return plan(beliefs(), bench, skipped);
+  }
+
+  /**
+   * A short look ahead: the next checks in a row if each gives its most probable answer.
+   *
+   * @param length how many at the most
+   */
+  public List<Check<S>> lookAhead(BenchState bench, Collection<String> skipped, int length) {
+    List<Check<S>> ahead = new ArrayList<>();
+    List<Belief<S>> beliefs = beliefs();
+    List<String> done = new ArrayList<>(skipped);
+    BenchState state = bench;
+    while (ahead.size() < length) {
+      Optional<Plan.Step<S>> next = plan(beliefs, state, done).next();
+      if (next.isEmpty()) {
+        break;
+      }
+      Check<S> check = next.get().check();
+      ahead.add(check);
+      done.add(check.id());
+      state = next.get().route().orElseThrow().end();
+      beliefs = afterMostProbableAnswer(beliefs, check);
+      if (settled(beliefs)) {
+        break;
+      }
+    }
+    return ahead;
+  }
+
+  /** What every story that matters predicts of a check, as probabilities of its cells. */
+  private record Belief<S>(Hypothesis<S> hypothesis, S state, Outlook[] row, int group, double weight) {}
+
+  private List<Belief<S>> beliefs() {
+    Map<Object, Integer> groups = new HashMap<>();
+    List<Belief<S>> beliefs = new ArrayList<>();
+    Case<S> known = standing.known();
+    for (Weighed<S> weighed : standing.stories()) {
+      if (weighed.belief() < NEGLIGIBLE_BELIEF) {
+        continue;
+      }
+      Hypothesis<S> h = weighed.hypothesis();
+      Object owes = h.inBook() ? Map.entry(standing.owed(h), standing.isAstray(h)) : "not in the book";
+      int group = groups.computeIfAbsent(owes, o -> groups.size());
+      S state = h.inBook() ? Case.after(known.repairs(), h.applyTo(known.sound())) : null;
+      beliefs.add(new Belief<>(
+          h, state, state == null ? null : predictions.row(state), group, weighed.belief()));
+    }
+    return beliefs;
+  }
+
+  private Outlook outlook(Belief<S> belief, Check<S> check) {
+    return belief.hypothesis.inBook()
+        ? predictions.in(belief.row, belief.state, check)
+        : Outlook.broad(check.answers());
+  }
+
+  private Plan<S> plan(List<Belief<S>> beliefs, BenchState bench, Collection<String> skipped) {
+    Map<BenchNeeds, Optional<BenchRoute>> routes = new LinkedHashMap<>();
+    List<Plan.Step<S>> steps = new ArrayList<>();
+    for (Check<S> check : book.checks()) {
+      if (!check.explores() || skipped.contains(check.id())) {
+        continue;
+      }
+      double bits = information(beliefs, check);
+      if (bits < NEGLIGIBLE_BITS) {
+        continue;
+      }
+      Optional<BenchRoute> route = routes.computeIfAbsent(check.needs(), n -> BenchRoute.from(bench, n));
+      double minutes = check.minutes() + route.map(BenchRoute::minutes).orElse(0.0);
+      steps.add(new Plan.Step<>(check, bits, route, minutes, bits / minutes));
+    }
+    steps.sort(Comparator.comparingDouble(
+        (Plan.Step<S> step) -> step.bitsPerMinute() * (1 - RISK_WEIGHT * step.check().risk())).reversed());
+    return new Plan<>(steps);
+  }
+
+  /** Mutual information between the remedies owed and the answer, in bits. */
+  private double information(List<Belief<S>> beliefs, Check<S> check) {
+    List<Outlook> outlooks = beliefs.stream().map(b -> outlook(b, check)).toList();
+    Cells cells = Cells.of(check.answers(), outlooks);
+    int groups = beliefs.stream().mapToInt(Belief::group).max().orElse(-1) + 1;
+    double[][] joint = new double[groups][cells.count()];
+    double[] groupWeight = new double[groups];
+    double[] marginal = new double[cells.count()];
+    double total = 0;
+    Map<Outlook, double[]> known = new java.util.IdentityHashMap<>();
+    for (int i = 0; i < outlooks.size(); i++) {
+      Belief<S> belief = beliefs.get(i);
+      double[] p = known.computeIfAbsent(outlooks.get(i), cells::probabilities);
+      for (int o = 0; o < p.length; o++) {
+        joint[belief.group][o] += belief.weight * p[o];
+        marginal[o] += belief.weight * p[o];
+      }
+      groupWeight[belief.group] += belief.weight;
+      total += belief.weight;
+    }
+    double nats = 0;
+    for (int g = 0; g < groups; g++) {
+      for (int o = 0; o < marginal.length; o++) {
+        double p = joint[g][o];
+        if (p > 0) {
+          nats += p / total * Math.log(p * total / (groupWeight[g] * marginal[o]));
+        }
+      }
+    }
+    return Math.max(0, nats / Math.log(2));
+  }
+
+  private List<Belief<S>> afterMostProbableAnswer(List<Belief<S>> beliefs, Check<S> check) {
+    List<Outlook> outlooks = beliefs.stream().map(b -> outlook(b, check)).toList();
+    Cells cells = Cells.of(check.answers(), outlooks);
+    double[][] p = outlooks.stream().map(cells::probabilities).toArray(double[][]::new);
+    int best = 0;
+    double bestWeight = -1;
+    for (int o = 0; o < cells.count(); o++) {
+      double weight = 0;
+      for (int i = 0; i < p.length; i++) {
+        weight += beliefs.get(i).weight * p[i][o];
+      }
+      if (weight > bestWeight) {
+        best = o;
+        bestWeight = weight;
+      }
+    }
+    List<Belief<S>> after = new ArrayList<>();
+    for (int i = 0; i < p.length; i++) {
+      Belief<S> b = beliefs.get(i);
+      double weight = b.weight * p[i][best] / bestWeight;
+      if (weight >= NEGLIGIBLE_BELIEF) {
+        after.add(new Belief<>(b.hypothesis, b.state, b.row, b.group, weight));
+      }
+    }
+    return after;
+  }
+
+  private boolean settled(List<Belief<S>> beliefs) {
+    Map<String, Double> byRemedy = new HashMap<>();
+    for (Belief<S> b : beliefs) {
+      if (b.hypothesis.inBook()) {
+        Set<String> owed = standing.owed(b.hypothesis);
+        owed.forEach(r -> byRemedy.merge(r, b.weight, Double::sum));
+      }
+    }
+    return byRemedy.values().stream().anyMatch(w -> w >= Assumptions.USUAL.standsOutAt());
+  }
+}

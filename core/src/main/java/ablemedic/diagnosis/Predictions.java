@@ -1,0 +1,42 @@
+package ablemedic.diagnosis;
+
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+
+/**
+ * Remembers what every check predicts on every system asked about, since a prediction depends on nothing else and may
+ * be costly. Safe for several threads; forgets everything when it has grown past its bound.
+ */
+final class Predictions<S> {
+  private static final int BOUND = 20_000;
+
+  private final Map<String, Integer> index = new ConcurrentHashMap<>();
+  private final List<Check<S>> checks;
+  private final Map<S, Outlook[]> rows = new ConcurrentHashMap<>();
+
+  Predictions(List<Check<S>> checks) {
+    this.checks = checks;
+    for (int i = 0; i < checks.size(); i++) {
+      index.put(checks.get(i).id(), i);
+    }
+  }
+
+  /** The row of predictions for one system; fill it through {@link #in}. */
+  Outlook[] row(S state) {
+    if (rows.size() > BOUND) {
+      rows.clear();
+    }
+    return rows.computeIfAbsent(state, s -> new Outlook[checks.size()]);
+  }
+
+  Outlook in(Outlook[] row, S state, Check<S> check) {
+    int i = index.get(check.id());
+    Outlook known = row[i];
+    if (known == null) {
+      known = check.outlook(state);
+      row[i] = known;
+    }
+    return known;
+  }
+}

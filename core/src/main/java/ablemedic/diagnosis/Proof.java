@@ -1,0 +1,130 @@
+package ablemedic.diagnosis;
+
+import ablemedic.diagnosis.Answers.Choices;
+import ablemedic.diagnosis.Answers.Outcome;
+import ablemedic.diagnosis.Evidence.Finding;
+import ablemedic.diagnosis.Outlook.Spread;
+import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.diagnosis.Reading.Chosen;
+import ablemedic.diagnosis.Reading.Measured;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What shows that a fix was the fix: the checks that had shown the fault, made again, and then the flight. It passes
+ * when each has given what a sound system gives.
+ */
+public record Proof<S>(List<Test<S>> tests) {
+  public Proof {
+    tests = List.copyOf(tests);
+  }
+
+  /** How a test of the proof stands. */
+  public enum State {
+    TO_DO, PASSED, FAILED
+  }
+
+  /**
+   * One test.
+   *
+   * @param check    what to do
+   * @param expected what a sound system gives, in words
+   * @param state    whether it was done since the last fix, and passed
+   */
+  public record Test<S>(Check<S> check, String expected, State state) {}
+
+  public boolean passes() {
+    return !tests.isEmpty() && tests.stream().allMatch(test -> test.state() == State.PASSED);
+  }
+
+  /** The first test that is still to be done. */
+  public Optional<Test<S>> next() {
+    return tests.stream().filter(test -> test.state() == State.TO_DO).findFirst();
+  }
+
+  /**
+   * The proof that a case owes after its last fix.
+   *
+   * @param flight the last test of every proof
+   * @return no tests when no fix was made
+   */
+  public static <S> Proof<S> of(Case<S> known, Book<S> book, Check<S> flight) {
+    if (known.repairs().isEmpty()) {
+      return new Proof<>(List.of());
+    }
+    Map<String, Check<S>> checks = new LinkedHashMap<>();
+    for (Evidence<S> evidence : known.evidence()) {
+      if (evidence instanceof Finding<S> finding && finding.check().explores()
+          && finding.repairs().size() < known.repairs().size()
+          && !asExpected(finding.check(), finding.reading(), known.soundNow())) {
+        checks.put(finding.check().id(), finding.check());
+      }
+    }
+    if (checks.isEmpty()) {
+      mostTelling(known, book).ifPresent(check -> checks.put(check.id(), check));
+    }
+    checks.put(flight.id(), flight);
+    return new Proof<>(checks.values().stream().map(check -> test(known, check)).toList());
+  }
+
+  /** Of all checks that tell the system as fixed from what it was before the last fix, the quickest. */
+  private static <S> Optional<Check<S>> mostTelling(Case<S> known, Book<S> book) {
+    S broken = known.repairs().get(known.repairs().size() - 1).fault().applyTo(known.sound());
+    S sound = known.soundNow();
+    return book.checks().stream()
+        .filter(Check::explores)
+        .filter(check -> !expected(check, broken).equals(expected(check, sound)))
+        .min(Comparator.comparingDouble(Check::minutes));
+  }
+
+  private static <S> Test<S> test(Case<S> known, Check<S> check) {
+    State state = State.TO_DO;
+    for (Evidence<S> evidence : known.evidence()) {
+      if (evidence instanceof Finding<S> finding && finding.check().id().equals(check.id())
+          && finding.repairs().equals(known.repairs())) {
+        state = asExpected(check, finding.reading(), known.soundNow()) ? State.PASSED : State.FAILED;
+      }
+    }
+    return new Test<>(check, expected(check, known.soundNow()), state);
+  }
+
+  /** Whether a reading is what a system like this most probably gives. */
+  public static <S> boolean asExpected(Check<S> check, Reading reading, S system) {
+    Outlook outlook = check.outlook(system);
+    if (outlook instanceof Spread spread && reading instanceof Measured measured) {
+      return Math.abs(measured.value() - spread.mean()) <= 3 * spread.spread();
+    }
+    return reading instanceof Chosen chosen
+        && mostProbable((Ways) outlook).id().equals(chosen.outcomes().get(first((Ways) outlook)));
+  }
+
+  /** What a system like this most probably gives, in words. */
+  public static <S> String expected(Check<S> check, S system) {
+    Outlook outlook = check.outlook(system);
+    return outlook instanceof Spread spread
+        ? String.format(java.util.Locale.ROOT, "%.3g %s", spread.mean(), spread.scale().unit())
+        : mostProbable((Ways) outlook).label();
+  }
+
+  private static String first(Ways ways) {
+    return ways.choices().questions().get(0).id();
+  }
+
+  private static Outcome mostProbable(Ways ways) {
+    Choices choices = ways.choices();
+    List<Outcome> outcomes = new ArrayList<>(choices.questions().get(0).outcomes());
+    Outcome best = outcomes.get(0);
+    double most = -1;
+    for (int i = 0; i < outcomes.size(); i++) {
+      if (ways.probability(i) > most) {
+        most = ways.probability(i);
+        best = outcomes.get(i);
+      }
+    }
+    return best;
+  }
+}

@@ -1,0 +1,28 @@
+package ablemedic.diagnosis;
+
+import java.util.Map;
+
+/** What a check gave. */
+public sealed interface Reading {
+
+  /** Outcome by question; questions that nobody could answer are left out. */
+  record Chosen(Map<String, String> outcomes) implements Reading {
+    public Chosen {
+      outcomes = Map.copyOf(outcomes);
+    }
+
+    /** The answer to a check's only question. */
+    public static Chosen of(String outcome) {
+      return new Chosen(Map.of("seen", outcome));
+    }
+  }
+
+  /** A number in the SI unit of the check's scale. */
+  record Measured(double value) implements Reading {
+    public Measured {
+      if (!Double.isFinite(value)) {
+        throw new IllegalArgumentException("a reading is a finite number");
+      }
+    }
+  }
+}

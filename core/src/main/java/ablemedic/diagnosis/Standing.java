@@ -1,0 +1,200 @@
+package ablemedic.diagnosis;
+
+import ablemedic.diagnosis.Suspect.Blamed;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+
+/** What is believed of a case: every story weighed, and from them the suspects. */
+public final class Standing<S> {
+  private final Case<S> known;
+  private final Assumptions assumptions;
+  private final List<Weighed<S>> stories;
+  private final Remedies<S> remedies;
+  private final List<Suspect<S>> suspects;
+
+  /**
+   * A hypothesis with what speaks for it.
+   *
+   * @param logPrior       natural logarithm of its weight before anything was found, not normalised
+   * @param logLikelihoods of each piece of evidence, in the order of the case
+   * @param belief         probability, 0 to 1; all of a standing sum to 1
+   */
+  public record Weighed<S>(Hypothesis<S> hypothesis, double logPrior, double[] logLikelihoods, double belief) {}
+
+  Standing(Case<S> known, Assumptions assumptions, List<Weighed<S>> stories, Remedies<S> remedies) {
+    this.known = known;
+    this.assumptions = assumptions;
+    this.stories = List.copyOf(stories);
+    this.remedies = remedies;
+    this.suspects = rank();
+  }
+
+  public Case<S> known() {
+    return known;
+  }
+
+  public List<Weighed<S>> stories() {
+    return stories;
+  }
+
+  /** Suspects by falling belief. */
+  public List<Suspect<S>> suspects() {
+    return suspects;
+  }
+
+  /** The suspect that is worth acting on, where one stands out. */
+  public Optional<Suspect<S>> standsOut() {
+    return suspects.stream().findFirst().filter(first -> first.belief() >= assumptions.standsOutAt());
+  }
+
+  /** Probability that nothing in the book is wrong any more: every fault held is put right, and no fix was astray. */
+  public double nothingLeft() {
+    return sum(h -> h.inBook() && owed(h).isEmpty() && !isAstray(h));
+  }
+
+  /** Probability that something is wrong that the book does not hold. */
+  public double notInBook() {
+    return sum(h -> !h.inBook());
+  }
+
+  /** Probability that a fix was made which was not needed and has changed the system. */
+  public double astray() {
+    return sum(this::isAstray);
+  }
+
+  /** Probability that the named fault is, or was when the work-up began, present. */
+  public double everHeld(String faultId) {
+    return sum(h -> h.holds(faultId));
+  }
+
+  /** Minimal sets of remedies each of which alone explains all that was found, by falling belief. */
+  public List<Set<String>> minimalExplanations(double floor) {
+    List<Set<String>> sets = new ArrayList<>();
+    stories.stream()
+        .filter(w -> w.belief() > floor && w.hypothesis().inBook())
+        .sorted(Comparator.comparingInt((Weighed<S> w) -> owed(w.hypothesis()).size())
+            .thenComparing(Comparator.comparingDouble((Weighed<S> w) -> w.belief()).reversed()))
+        .map(w -> owed(w.hypothesis()))
+        .forEach(owed -> {
+          if (sets.stream().noneMatch(owed::containsAll)) {
+            sets.add(owed);
+          }
+        });
+    return sets;
+  }
+
+  /** Why a suspect is believed as it is: every piece of evidence with its weight. */
+  public Why why(String remedy) {
+    return why(h -> owedEver(h).contains(remedy));
+  }
+
+  /** Why something outside the book is believed as it is. */
+  public Why whyNotInBook() {
+    return why(h -> !h.inBook());
+  }
+
+  private Why why(Predicate<Hypothesis<S>> holds) {
+    double[] weights = new double[stories.size()];
+    double greatest = stories.stream().mapToDouble(Weighed::logPrior).max().orElse(0);
+    for (int i = 0; i < weights.length; i++) {
+      weights[i] = Math.exp(stories.get(i).logPrior() - greatest);
+    }
+    boolean[] inside = new boolean[weights.length];
+    for (int i = 0; i < weights.length; i++) {
+      inside[i] = holds.test(stories.get(i).hypothesis());
+    }
+    double start = total(weights, inside, true) / total(weights, inside, false);
+    List<Double> ratios = new ArrayList<>();
+    double before = start;
+    for (int k = 0; k < known.evidence().size(); k++) {
+      double scale = Double.NEGATIVE_INFINITY;
+      for (int i = 0; i < weights.length; i++) {
+        if (weights[i] > 0) {
+          scale = Math.max(scale, stories.get(i).logLikelihoods()[k]);
+        }
+      }
+      for (int i = 0; i < weights.length; i++) {
+        weights[i] *= Math.exp(stories.get(i).logLikelihoods()[k] - scale);
+      }
+      double after = total(weights, inside, true) / total(weights, inside, false);
+      ratios.add(after / before);
+      before = after;
+    }
+    return new Why(start, ratios);
+  }
+
+  private static double total(double[] weights, boolean[] inside, boolean side) {
+    double sum = Double.MIN_NORMAL;
+    for (int i = 0; i < weights.length; i++) {
+      if (inside[i] == side) {
+        sum += weights[i];
+      }
+    }
+    return sum;
+  }
+
+  /** The remedies a story still owes; what is not in the book owes one that nobody knows. */
+  Set<String> owed(Hypothesis<S> hypothesis) {
+    return hypothesis.owed(remedies, known.repairs());
+  }
+
+  private Set<String> owedEver(Hypothesis<S> hypothesis) {
+    return hypothesis.owed(remedies, List.of());
+  }
+
+  boolean isAstray(Hypothesis<S> hypothesis) {
+    if (!hypothesis.inBook() || known.repairs().isEmpty()) {
+      return false;
+    }
+    Set<String> needed = owedEver(hypothesis);
+    S state = hypothesis.applyTo(known.sound());
+    for (Repair<S> repair : known.repairs()) {
+      S fixed = repair.fix().applyTo(state);
+      if (!needed.contains(repair.remedy()) && !fixed.equals(state)) {
+        return true;
+      }
+      state = fixed;
+    }
+    return false;
+  }
+
+  private double sum(Predicate<Hypothesis<S>> which) {
+    return stories.stream().filter(w -> which.test(w.hypothesis())).mapToDouble(Weighed::belief).sum();
+  }
+
+  private List<Suspect<S>> rank() {
+    Map<String, Double> byRemedy = new LinkedHashMap<>();
+    Map<String, Double> byFault = new HashMap<>();
+    Map<String, List<Fault<S>>> faults = new HashMap<>();
+    for (Weighed<S> weighed : stories) {
+      for (Fault<S> fault : weighed.hypothesis().faults()) {
+        if (remedies.healed(fault, known.repairs())) {
+          continue;
+        }
+        if (byFault.merge(fault.id(), weighed.belief(), Double::sum) == weighed.belief()) {
+          List<Fault<S>> known = faults.computeIfAbsent(remedies.of(fault), r -> new ArrayList<>());
+          if (!known.contains(fault)) {
+            known.add(fault);
+          }
+        }
+      }
+      for (String remedy : owed(weighed.hypothesis())) {
+        byRemedy.merge(remedy, weighed.belief(), Double::sum);
+      }
+    }
+    return byRemedy.entrySet().stream()
+        .map(entry -> new Suspect<>(entry.getKey(), entry.getValue(), faults.get(entry.getKey()).stream()
+            .map(fault -> new Blamed<>(fault, byFault.get(fault.id())))
+            .sorted(Comparator.comparingDouble((Blamed<S> b) -> b.belief()).reversed())
+            .toList()))
+        .sorted(Comparator.comparingDouble((Suspect<S> s) -> s.belief()).reversed())
+        .toList();
+  }
+}

@@ -1,0 +1,44 @@
+package ablemedic.takeoff;
+
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Answers;
+import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Outlook;
+import java.util.function.Function;
+
+/**
+ * A check of take-off, put together from its parts.
+ *
+ * @param titles       what to do, from the sound craft
+ * @param instructions how, from the sound craft
+ * @param prediction   the outlook from any craft
+ */
+record CraftCheck(
+    String id,
+    String kind,
+    Function<Craft, String> titles,
+    Function<Craft, String> instructions,
+    Answers answers,
+    Function<Craft, Outlook> prediction,
+    double minutes,
+    double risk,
+    BenchNeeds needs,
+    boolean explores)
+    implements Check<Craft> {
+
+  @Override
+  public String title(Craft sound) {
+    return titles.apply(sound);
+  }
+
+  @Override
+  public String instruction(Craft sound) {
+    return instructions.apply(sound);
+  }
+
+  @Override
+  public Outlook outlook(Craft craft) {
+    return prediction.apply(craft);
+  }
+}

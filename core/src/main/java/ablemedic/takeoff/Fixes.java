@@ -1,0 +1,261 @@
+package ablemedic.takeoff;
+
+import ablemedic.craft.Arm;
+import ablemedic.craft.Corner;
+import ablemedic.craft.Craft;
+import ablemedic.craft.Motor;
+import ablemedic.craft.OutputOrder;
+import ablemedic.craft.Prop;
+import ablemedic.craft.Rotation;
+import ablemedic.craft.Settings.Tilt;
+import ablemedic.craft.Spin;
+import ablemedic.craft.SpinSchool;
+import ablemedic.craft.Stick;
+import ablemedic.craft.StickOrder;
+import ablemedic.diagnosis.Fix;
+import ablemedic.diagnosis.Fix.Value;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** The ways to put each fault of take-off right, worked out in the labels and numbers of the craft at hand. */
+final class Fixes {
+  private static final String SAVE = "Save, let the board restart, and read the setting back.";
+
+  private Fixes() {}
+
+  static List<Fix<Craft>> outputs(Craft sound, Craft faulty) {
+    OutputOrder order = MotorMap.order(faulty);
+    String remedy = "output order " + order;
+    String numbering = faulty.settings().numbering().label();
+    String moves = Corner.ALL.stream()
+        .filter(corner -> faulty.outputAt(corner) != sound.outputAt(corner))
+        .map(corner -> "the lead of the motor " + sound.name(corner) + " from output " + faulty.outputAt(corner)
+            + " to output " + sound.outputAt(corner))
+        .collect(Collectors.joining("; "));
+    return List.of(
+        new Fix<>("order", remedy, "Enter the output order " + order,
+            List.of("In the firmware's output settings enter " + order + " (numbering school: " + numbering + ").",
+                wiringTold(faulty, order), SAVE),
+            List.of(new Value("output order", sound.settings().order().toString(), order.toString())), 4,
+            craft -> craft.withSettings(s -> s.withOrder(order))),
+        new Fix<>("leads", remedy, "Move the signal leads",
+            List.of("Take the pack out.", "Move " + moves + ".",
+                "Leave the output order at " + sound.settings().order() + "."),
+            List.of(new Value("signal leads", leads(faulty), leads(sound))), 20,
+            craft -> craft.withWiring(sound.wiring())));
+  }
+
+  private static String wiringTold(Craft craft, OutputOrder order) {
+    return Corner.ALL.stream()
+        .map(corner -> {
+          int motor = craft.settings().numbering().number(corner);
+          return "motor " + motor + " (" + craft.name(corner) + ") is on output " + order.outputOf(motor);
+        })
+        .collect(Collectors.joining("; ", "With it ", "."));
+  }
+
+  private static String leads(Craft craft) {
+    return List.of(1, 2, 3, 4).stream()
+        .map(output -> output + " " + craft.airframe().shape().shortName(craft.wiredTo(output)))
+        .collect(Collectors.joining(", "));
+  }
+
+  static List<Fix<Craft>> motorDirection(Craft sound, Corner corner, boolean propToo) {
+    Spin spin = sound.arm(corner).motor().spin();
+    String at = sound.name(corner);
+    String remedy = "motor " + at + " " + spin.label();
+    List<Value> values = new ArrayList<>();
+    values.add(new Value("motor " + at, spin.reversed().label(), spin.label()));
+    if (propToo) {
+      values.add(new Value("prop " + at, spin.reversed().label(), spin.label()));
+    }
+    String prop = "Then fit a " + spin.label() + " prop " + at + ", leading edge into the turn.";
+    return List.of(
+        direction("controller", remedy, "Reverse the motor " + at + " by the board's command", List.of(
+            "Props off. Send the board's command to reverse motor "
+                + sound.settings().numbering().number(corner) + " (" + at + "); the speed controller must speak a "
+                + "digital protocol.",
+            prop), values, 3, corner, spin),
+        direction("esc", remedy, "Reverse the motor " + at + " in its speed controller's settings", List.of(
+            "Props off, pack in. Set the direction of the speed controller " + at + " to reversed and save.",
+            prop), values, 5, corner, spin),
+        direction("leads", remedy, "Swap any two of the three leads of the motor " + at, List.of(
+            "Pack out. Unsolder any two of the three leads between motor and speed controller " + at
+                + " and exchange them.",
+            "Short test before the pack goes in again.", prop), values, 15, corner, spin));
+  }
+
+  private static Fix<Craft> direction(String id, String remedy, String title, List<String> steps, List<Value> values,
+      double minutes, Corner corner, Spin spin) {
+    return new Fix<>(id, remedy, title, steps, values, minutes, craft -> craft.withArm(corner,
+        arm -> new Arm(arm.motor().turning(spin), new Prop(spin, arm.prop().upsideDown(), arm.prop().damaged()))));
+  }
+
+  static List<Fix<Craft>> spinSchool(Craft faulty) {
+    SpinSchool actual = faulty.settings().spins().other();
+    String remedy = "board told " + actual.label();
+    return List.of(new Fix<>("tell", remedy, "Tell the board that the " + actual.label(),
+        List.of("Set the board's direction of motors to: " + actual.label() + ".", SAVE,
+            "Check each prop by eye: " + Corner.ALL.stream()
+                .map(c -> faulty.name(c) + " " + actual.at(c).label()).collect(Collectors.joining(", ")) + "."),
+        List.of(new Value("direction of motors", faulty.settings().spins().label(), actual.label())), 2,
+        craft -> craft.withSettings(s -> s.withSpins(actual))));
+  }
+
+  static List<Fix<Craft>> allDirections(Craft sound, String remedy) {
+    SpinSchool school = sound.settings().spins();
+    return List.of(new Fix<>("reverse", remedy, "Reverse all four motors",
+        List.of("Props off. Reverse each of the four motors, by the board's command, in the speed controllers' settings "
+                + "or by swapping any two of the three leads.",
+            "Spin each alone: " + Corner.ALL.stream()
+                .map(c -> sound.name(c) + " " + school.at(c).label()).collect(Collectors.joining(", ")) + ".",
+            "Fit each prop with its leading edge into the turn."),
+        List.of(new Value("direction of motors", school.other().label(), school.label())), 12,
+        craft -> {
+          Craft fixed = craft;
+          for (Corner corner : Corner.ALL) {
+            Spin spin = sound.arm(corner).motor().spin();
+            fixed = fixed.withArm(corner, arm -> new Arm(arm.motor().turning(spin),
+                new Prop(spin, arm.prop().upsideDown(), arm.prop().damaged())));
+          }
+          return fixed;
+        }));
+  }
+
+  static List<Fix<Craft>> prop(Craft sound, Craft faulty, Corner corner) {
+    Prop right = sound.arm(corner).prop();
+    Prop wrong = faulty.arm(corner).prop();
+    String at = sound.name(corner);
+    String hand = right.hand().label();
+    return List.of(new Fix<>("fit", "prop " + at, "Fit a sound " + hand + " prop " + at,
+        List.of("Pack out. Take the prop " + at + " off.",
+            "Fit a whole " + hand + " prop, top side up, leading edge into the turn. A prop of this hand sits at "
+                + twins(sound, corner) + " too: if one of those is wrong as well, exchange them.",
+            "Tighten the nut and turn the prop by hand: nothing touches."),
+        List.of(new Value("prop " + at, condition(wrong), condition(right))), 3,
+        craft -> craft.withArm(corner, arm -> arm.with(Prop.good(arm.motor().spin())))));
+  }
+
+  private static String twins(Craft sound, Corner corner) {
+    return sound.name(corner.opposite());
+  }
+
+  private static String condition(Prop prop) {
+    return prop.hand().label() + (prop.upsideDown() ? ", upside down" : "") + (prop.damaged() ? ", damaged" : "");
+  }
+
+  static List<Fix<Craft>> motorPart(Craft sound, Corner corner, String was) {
+    String at = sound.name(corner);
+    return List.of(new Fix<>("replace", "motor " + at + " sound", "Put the drive " + at + " right",
+        List.of("Pack out. Look at the joints of the three motor leads and of the signal lead " + at + ".",
+            "Exchange the signal lead with that of a neighbour and spin both alone: if the trouble stays " + at
+                + ", exchange the motor with the neighbour's: if it moves with the motor, replace the motor, else the "
+                + "speed controller.",
+            "Short test before the pack goes in again."),
+        List.of(new Value("drive " + at, was, "sound")), 30,
+        craft -> craft.withArm(corner, arm -> arm.with(Motor.good(arm.motor().spin())))));
+  }
+
+  static List<Fix<Craft>> alignment(Craft sound, Craft faulty) {
+    Rotation seat = faulty.mounted();
+    Rotation.Angles angles = seat.angles();
+    String remedy = "alignment " + angles;
+    List<Fix<Craft>> fixes = new ArrayList<>();
+    fixes.add(new Fix<>("alignment", remedy, "Enter the board alignment " + angles,
+        List.of("In the board's alignment settings enter " + angles + " (roll first, then pitch, then yaw).", SAVE,
+            "Lay the craft flat and calibrate level again.",
+            "Tilt it by hand: the picture must follow in all three motions."),
+        List.of(new Value("board alignment", faulty.settings().alignment().angles().toString(), angles.toString())), 4,
+        craft -> craft.withSettings(s -> s.withAlignment(seat))));
+    if (!seat.equals(sound.mounted())) {
+      fixes.add(new Fix<>("turn", remedy, "Turn the board to sit as the sheet says",
+          List.of("Pack out. Undo the stack and turn the board until it sits as on the build sheet ("
+                  + sound.mounted().angles() + ").",
+              "No wire pinched when the plate closes. Short test before the pack goes in again."),
+          List.of(new Value("board seat", angles.toString(), sound.mounted().angles().toString())), 25,
+          craft -> craft.withMounted(sound.mounted())));
+    }
+    return fixes;
+  }
+
+  static List<Fix<Craft>> level(Craft faulty) {
+    Tilt off = faulty.settings().levelOff();
+    return List.of(new Fix<>("calibrate", "level calibrated", "Calibrate level on a flat surface",
+        List.of("Lay the craft on a surface that a spirit level shows flat, with no strap, pack or lead under it.",
+            "Run the level calibration without touching the craft.",
+            "The picture must now lie level; turn the craft half round and look again."),
+        List.of(new Value("level error", "roll " + Math.round(off.rollDeg()) + "°, pitch " + Math.round(off.pitchDeg())
+            + "°", "none")), 3,
+        craft -> craft.withSettings(s -> s.withLevelOff(Tilt.NONE))));
+  }
+
+  static List<Fix<Craft>> stickOrder(Craft sound, Craft faulty) {
+    StickOrder sent = faulty.radio().order();
+    String remedy = "sticks in order " + sent;
+    List<Fix<Craft>> fixes = new ArrayList<>();
+    fixes.add(new Fix<>("board", remedy, "Set the board's channel order to " + sent,
+        List.of("In the receiver settings set the channel order to " + sent + ".", SAVE,
+            "Move each stick alone: its own bar moves, and no other."),
+        List.of(new Value("channel order of the board", faulty.settings().stickOrder().letters(), sent.letters())), 2,
+        craft -> craft.withSettings(s -> s.withStickOrder(sent))));
+    if (!sent.equals(sound.radio().order())) {
+      fixes.add(new Fix<>("radio", remedy, "Set the radio's channel order to " + sound.radio().order(),
+          List.of("In the radio's model set the channel order to " + sound.radio().order() + ".",
+              "Move each stick alone: its own bar moves, and no other."),
+          List.of(new Value("channel order of the radio", sent.letters(), sound.radio().order().letters())), 3,
+          craft -> craft.withRadio(r -> r.withOrder(sound.radio().order()))));
+    }
+    return fixes;
+  }
+
+  static List<Fix<Craft>> stickSense(Craft sound, Stick stick) {
+    boolean right = sound.radio().reversed().contains(stick);
+    return List.of(new Fix<>("radio", stick.label() + " the right way round", "Reverse " + stick.label()
+        + " on the radio",
+        List.of("In the radio's outputs turn the sense of " + stick.label() + " round.",
+            "Push the stick " + stick.positive() + ": its bar goes up."),
+        List.of(new Value("sense of " + stick.label(), right ? "normal" : "reversed", right ? "reversed" : "normal")),
+        2, craft -> craft.withRadio(r -> r.withReversed(stick, right))));
+  }
+
+  static List<Fix<Craft>> gain(Craft sound, Craft faulty) {
+    String was = String.format(java.util.Locale.ROOT, "%.1f times the usual", faulty.settings().gain());
+    return List.of(new Fix<>("gain", "gain as usual", "Set the rate gains back to those of its size",
+        List.of("Set the rate gains of roll, pitch and yaw to the values that suit a craft of this size.", SAVE,
+            "First hover: land after ten seconds and touch the motors; they stay cool."),
+        List.of(new Value("rate gain", was, "usual for its size")), 4,
+        craft -> craft.withSettings(s -> s.withGain(sound.settings().gain()))));
+  }
+
+  static List<Fix<Craft>> balance(Craft sound, Craft faulty) {
+    var is = faulty.airframe().balance();
+    var want = sound.airframe().balance();
+    String shift = shift(want.forwardMm() - is.forwardMm(), "forward", "back") + shift(want.rightMm() - is.rightMm(),
+        "to the right", "to the left");
+    return List.of(new Fix<>("move", "balance point", "Move the pack until it balances",
+        List.of("Move the pack or the heaviest part until the balance point lies" + shift + " of where it is now.",
+            "Balance it on two fingertips under the middle of the motors."),
+        List.of(new Value("balance point", place(is), place(want))), 4,
+        craft -> craft.withAirframe(craft.airframe().withBalance(want))));
+  }
+
+  private static String shift(double mm, String positive, String negative) {
+    long rounded = Math.round(Math.abs(mm));
+    return rounded == 0 ? "" : " " + rounded + " mm " + (mm > 0 ? positive : negative);
+  }
+
+  private static String place(ablemedic.craft.Point p) {
+    return Math.round(p.forwardMm()) + " mm forward, " + Math.round(p.rightMm()) + " mm right";
+  }
+
+  static List<Fix<Craft>> load(Craft sound, Craft faulty) {
+    String was = Math.round(faulty.airframe().massG()) + " g";
+    String right = Math.round(sound.airframe().massG()) + " g";
+    return List.of(new Fix<>("load", "mass as built", "Bring it back to " + right,
+        List.of("Weigh it again with the pack and parts that the build sheet names.",
+            "If it is meant to be heavier, correct the build sheet instead: its hover and its gains follow from it."),
+        List.of(new Value("all-up mass", was, right)), 5,
+        craft -> craft.withAirframe(craft.airframe().withMassG(sound.airframe().massG()))));
+  }
+}

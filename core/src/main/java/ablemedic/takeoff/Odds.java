@@ -1,0 +1,45 @@
+package ablemedic.takeoff;
+
+import ablemedic.diagnosis.Occasion;
+
+/**
+ * Odds of a fault by what happened since the craft last flew right. All are common practice with no source: they order
+ * what to think of first, and the findings correct them.
+ */
+record Odds(double build, double crash, double partSwap, double flash, double water, double rest, double unknown) {
+
+  static final Odds OUTPUTS_SWAPPED = new Odds(.02, .001, .012, .006, .0005, .0005, .004);
+  static final Odds OUTPUTS_SHIFTED = new Odds(.006, .0005, .003, .012, .0002, .0002, .002);
+  static final Odds OUTPUTS_MIXED = new Odds(.002, .0002, .001, .003, .0001, .0001, .0005);
+  static final Odds MOTOR_REVERSED = new Odds(.02, .0005, .02, .004, .0003, .0003, .004);
+  static final Odds MOTOR_AND_PROP_REVERSED = new Odds(.006, .0003, .004, .001, .0001, .0001, .001);
+  static final Odds ALL_REVERSED = new Odds(.006, .0002, .001, .006, .0001, .0001, .001);
+  static final Odds SCHOOL_TOLD_WRONG = new Odds(.01, .0002, .001, .02, .0001, .0005, .002);
+  static final Odds PROP_WRONG_HAND = new Odds(.03, .015, .02, .001, .001, .002, .01);
+  static final Odds PROP_UPSIDE_DOWN = new Odds(.01, .006, .008, .0005, .0005, .001, .004);
+  static final Odds PROP_DAMAGED = new Odds(.002, .05, .003, .001, .002, .004, .01);
+  static final Odds MOTOR_DEAD = new Odds(.01, .02, .012, .003, .02, .006, .01);
+  static final Odds MOTOR_WEAK = new Odds(.004, .02, .004, .001, .02, .008, .008);
+  static final Odds MOTOR_LATE = new Odds(.006, .006, .008, .008, .006, .003, .004);
+  static final Odds BOARD_TURNED = new Odds(.015, .001, .012, .0003, .0002, .0002, .002);
+  static final Odds BOARD_TURNED_ODDLY = new Odds(.004, .0003, .003, .0001, .0001, .0001, .0005);
+  static final Odds ALIGNMENT_TOLD_WRONG = new Odds(.006, .0003, .003, .02, .0002, .0005, .002);
+  static final Odds LEVEL_OFF = new Odds(.01, .012, .006, .012, .003, .004, .005);
+  static final Odds STICKS = new Odds(.008, .0003, .008, .008, .0002, .0005, .002);
+  static final Odds STICK_ORDER = new Odds(.02, .0003, .015, .02, .0002, .0005, .004);
+  static final Odds GAIN = new Odds(.008, .001, .006, .02, .0005, .0005, .002);
+  static final Odds BALANCE = new Odds(.008, .004, .012, .0005, .0005, .003, .005);
+  static final Odds OVERLOADED = new Odds(.004, .0005, .01, .0003, .002, .001, .003);
+
+  double on(Occasion occasion) {
+    return switch (occasion) {
+      case BUILD -> build;
+      case CRASH -> crash;
+      case PART_SWAP -> partSwap;
+      case FLASH -> flash;
+      case WATER -> water;
+      case LONG_REST -> rest;
+      case NOTHING_KNOWN -> unknown;
+    };
+  }
+}

@@ -1,0 +1,56 @@
+package ablemedic.takeoff;
+
+import ablemedic.craft.Corner;
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Book;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Fault;
+import java.util.List;
+
+/** The speciality of take-off: what it adds to the book. */
+public final class TakeOff {
+  private static final Book<Craft> BOOK = new Book<>(TakeOffFaults.all(), TakeOffChecks.all());
+
+  private TakeOff() {}
+
+  public static Book<Craft> book() {
+    return BOOK;
+  }
+
+  /** The complaint as it was seen; a work-up opens with its reading. */
+  public static Check<Craft> seen() {
+    return BOOK.check(TakeOffSeen.ID).orElseThrow();
+  }
+
+  /** The flight that proves a craft. */
+  public static Check<Craft> hover() {
+    return BOOK.check(TakeOffChecks.HOVER).orElseThrow();
+  }
+
+  /** The outcome of {@link #hover()} that proves it. */
+  public static String flies() {
+    return TakeOffSeen.id(Sight.Manner.FLIES);
+  }
+
+  /** A label of an outcome with the frame's own names in place of the general ones, which are marked by {@code @}. */
+  public static String onThisFrame(String label, Craft craft) {
+    String named = label;
+    for (Corner corner : Corner.ALL) {
+      named = named.replace("@" + TakeOffSeen.id(corner), craft.name(corner));
+    }
+    return named;
+  }
+
+  /** The faults that look most like these at take-off, the most alike first, with the likeness from 0 to 1. */
+  public static List<Lookalike> lookalikes(Craft sound, Craft faulty, double atLeast) {
+    return BOOK.faults().stream()
+        .filter(fault -> !fault.applyTo(sound).equals(faulty))
+        .map(fault -> new Lookalike(fault, Likeness.of(faulty, fault.applyTo(sound))))
+        .filter(like -> like.likeness() >= atLeast)
+        .sorted((a, b) -> Double.compare(b.likeness(), a.likeness()))
+        .toList();
+  }
+
+  /** A fault and how alike its take-off looks. */
+  public record Lookalike(Fault<Craft> fault, double likeness) {}
+}

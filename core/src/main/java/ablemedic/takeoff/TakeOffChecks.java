@@ -1,0 +1,357 @@
+package ablemedic.takeoff;
+
+import static ablemedic.takeoff.TakeOffSeen.id;
+
+import ablemedic.craft.Arm;
+import ablemedic.craft.Corner;
+import ablemedic.craft.Craft;
+import ablemedic.craft.Prop;
+import ablemedic.craft.Rotation;
+import ablemedic.craft.Settings.Tilt;
+import ablemedic.craft.Spin;
+import ablemedic.craft.SpinSchool;
+import ablemedic.craft.Stick;
+import ablemedic.craft.StickOrder;
+import ablemedic.diagnosis.Answers;
+import ablemedic.diagnosis.Answers.Choices;
+import ablemedic.diagnosis.Answers.Outcome;
+import ablemedic.diagnosis.Answers.Scale;
+import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Outlook;
+import ablemedic.diagnosis.Outlook.Spread;
+import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.takeoff.BoardOrientation.Arrow;
+import ablemedic.takeoff.BoardOrientation.Motion;
+import ablemedic.takeoff.Sight.Manner;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.Function;
+
+/** All checks of take-off, in the order of an unhurried routine. Observers' error rates are common practice. */
+final class TakeOffChecks {
+  /** The hover that proves a craft. */
+  static final String HOVER = "hover";
+
+  private static final double BLUNDER = 0.03;
+  private static final double MISREAD = 0.06;
+  /** Handheld scales and a balance on fingertips. Common practice, no source. */
+  private static final double SCALES_SHARE = 0.02;
+  private static final double BALANCE_MM = 4;
+
+  private final List<Check<Craft>> checks = new ArrayList<>();
+
+  private TakeOffChecks() {}
+
+  static List<Check<Craft>> all() {
+    TakeOffChecks all = new TakeOffChecks();
+    all.checks.add(new TakeOffSeen());
+    all.byEye();
+    all.byWeight();
+    all.bySettings();
+    all.byPicture();
+    all.bySticks();
+    all.byMotors();
+    all.byFlight();
+    return List.copyOf(all.checks);
+  }
+
+  private void byEye() {
+    for (Corner corner : Corner.ALL) {
+      Choices answers = Choices.of("What sits there?", List.of(
+          new Outcome("cw", "a whole clockwise prop"), new Outcome("ccw", "a whole counter-clockwise prop"),
+          new Outcome("upside-down", "a prop with its top side down"), new Outcome("damaged", "a bent or nicked prop")));
+      add("prop-" + id(corner), "prop-by-eye", c -> "Look at the prop " + c.name(corner),
+          c -> "Look along the blades " + c.name(corner) + ". The raised, thick edge leads into the turn: seen from "
+              + "above, does it lead clockwise or counter-clockwise? Is the moulded lettering up, are the tips whole?",
+          answers, c -> Ways.expecting(answers, prop(c.arm(corner).prop()), MISREAD), 0.4, 0, BenchNeeds.PACK_OUT);
+    }
+    Choices finger = Choices.of("Which one feels rough or gritty?", corners("all turn smoothly"));
+    add("finger", "motor-by-finger", c -> "Turn each motor by finger",
+        c -> "Flick each motor round by hand and compare: bearings, magnets that scrape, a shaft that wobbles.",
+        finger, c -> fingers(finger, c), 1, 0, BenchNeeds.PACK_OUT);
+    Choices arrow = Choices.of("Where does the arrow point, and is the board face up?", seats());
+    add("arrow", "board-arrow", c -> "Find the arrow on the board",
+        c -> "Find the arrow printed on the board. Which way does it point on the craft, and is the side with the arrow "
+            + "up or down?",
+        arrow, c -> Ways.expecting(arrow, seat(c.mounted()), BLUNDER), 0.8, 0, BenchNeeds.PACK_OUT);
+    Choices under = Choices.of("Was anything under it, or the surface not flat?", List.of(
+        new Outcome("yes", "yes, or cannot be excluded"), new Outcome("no", "no, it lay flat")));
+    add("strap", "strap-under-frame", c -> "How did it lie when level was last calibrated?",
+        c -> "Ask or remember: a strap, a pack or a folded leg under the frame, a sloping table?",
+        under, c -> Ways.of(under, strap(c), 1 - strap(c)), 0.3, 0, BenchNeeds.NOTHING);
+  }
+
+  private static double strap(Craft craft) {
+    return craft.settings().levelOff().equals(Tilt.NONE) ? 0.15 : 0.7;
+  }
+
+  private static String prop(Prop prop) {
+    return prop.upsideDown() ? "upside-down" : prop.damaged() ? "damaged" : hand(prop.hand());
+  }
+
+  private static String hand(Spin spin) {
+    return spin == Spin.CLOCKWISE ? "cw" : "ccw";
+  }
+
+  private static Outlook fingers(Choices answers, Craft craft) {
+    double[] p = new double[5];
+    Arrays.fill(p, 0.02);
+    for (Corner corner : Corner.ALL) {
+      if (craft.arm(corner).motor().rough()) {
+        p[corner.ordinal()] = 0.6;
+      }
+    }
+    double rough = Arrays.stream(p, 0, 4).sum();
+    p[4] = Math.max(0.05, 1 - rough);
+    double total = Arrays.stream(p).sum();
+    return Ways.of(answers, Arrays.stream(p).map(x -> x / total).toArray());
+  }
+
+  private static List<Outcome> corners(String none) {
+    List<Outcome> outcomes = new ArrayList<>();
+    for (Corner corner : Corner.ALL) {
+      outcomes.add(new Outcome(id(corner), "@" + id(corner)));
+    }
+    outcomes.add(new Outcome("none", none));
+    return outcomes;
+  }
+
+  private static List<Outcome> seats() {
+    List<Outcome> outcomes = new ArrayList<>();
+    for (boolean down : new boolean[] {false, true}) {
+      for (Arrow arrow : Arrow.values()) {
+        outcomes.add(new Outcome(id(arrow) + (down ? "-down" : ""), arrow.label() + (down ? ", face down" : ", face up")));
+      }
+    }
+    return outcomes;
+  }
+
+  private static String seat(Rotation mounted) {
+    for (boolean down : new boolean[] {false, true}) {
+      for (Arrow arrow : Arrow.values()) {
+        if (arrow.mounted(down).equals(mounted)) {
+          return id(arrow) + (down ? "-down" : "");
+        }
+      }
+    }
+    return id(Arrow.FORWARD);
+  }
+
+  private void byWeight() {
+    Scale mass = new Scale("all-up mass", "kg", 0.02, 20);
+    add("weigh", "weigh", c -> "Weigh it, ready to fly",
+        c -> "Put it on the scales with the pack it flies with. The build sheet says " + Math.round(c.airframe().massG())
+            + " g.",
+        mass, c -> new Spread(mass, c.airframe().massG() / 1000, SCALES_SHARE * c.airframe().massG() / 1000, 0.01), 1, 0,
+        BenchNeeds.PACK_OUT);
+    Scale forward = new Scale("balance point forward of the middle of the motors", "m", -0.2, 0.2);
+    add("balance-forward", "balance-point", c -> "Find the balance point, front to rear",
+        c -> "Strap the pack on, unplugged. Balance the craft on two fingertips under the side arms. How far forward of "
+            + "the middle of the motors do they stand? Behind the middle counts negative.",
+        forward, c -> new Spread(forward, c.airframe().balance().forwardMm() / 1000, BALANCE_MM / 1000, 0.02), 1.2, 0,
+        BenchNeeds.PACK_OUT);
+    Scale right = new Scale("balance point right of the middle of the motors", "m", -0.2, 0.2);
+    add("balance-right", "balance-point", c -> "Find the balance point, side to side",
+        c -> "Strap the pack on, unplugged. Balance the craft on two fingertips under nose and tail. How far right of the "
+            + "middle of the motors do they stand? Left of the middle counts negative.",
+        right, c -> new Spread(right, c.airframe().balance().rightMm() / 1000, BALANCE_MM / 1000, 0.02), 1.2, 0,
+        BenchNeeds.PACK_OUT);
+  }
+
+  private void bySettings() {
+    Choices alignment = Choices.of("Which alignment is set?", told());
+    add("alignment-setting", "read-alignment", c -> "Read the board alignment that is set",
+        c -> "Read the alignment angles in the board's settings. The build sheet says " + c.mounted().angles() + ".",
+        alignment, c -> Ways.expecting(alignment, told(c.settings().alignment()), BLUNDER), 0.7, 0, BenchNeeds.COMPUTER);
+    Choices spins = Choices.of("What is set?", Arrays.stream(SpinSchool.values())
+        .map(s -> new Outcome(id(s), s.label())).toList());
+    add("spin-setting", "read-spin-school", c -> "Read the direction of motors that is set",
+        c -> "Read in the board's settings whether it takes the front blades to turn inward or outward.",
+        spins, c -> Ways.expecting(spins, id(c.settings().spins()), BLUNDER), 0.5, 0, BenchNeeds.COMPUTER);
+    Choices order = Choices.of("Which order is set?", List.of(new Outcome("aetr", "AETR: roll, pitch, throttle, yaw"),
+        new Outcome("taer", "TAER: throttle, roll, pitch, yaw"), new Outcome("other", "another")));
+    add("stick-order-setting", "read-stick-order", c -> "Read the channel order that the board expects",
+        c -> "Read the channel order in the board's receiver settings.",
+        order, c -> Ways.expecting(order, order(c.settings().stickOrder()), BLUNDER), 0.5, 0, BenchNeeds.COMPUTER);
+    Choices gain = Choices.of("How do they compare with what suits this size?", List.of(
+        new Outcome("usual", "about as usual"), new Outcome("high", "several times higher"),
+        new Outcome("low", "several times lower")));
+    add("gain-setting", "read-gains", c -> "Compare the rate gains with those of its size",
+        c -> "Read the rate gains of roll and pitch and compare them with those of another craft of this size that flies.",
+        gain, c -> gain(gain, c.settings().gain()), 1, 0, BenchNeeds.COMPUTER);
+  }
+
+  private static Outlook gain(Choices answers, double gain) {
+    return Ways.expecting(answers, gain > 3 ? "high" : gain < 1.0 / 3 ? "low" : "usual", 0.1);
+  }
+
+  private static String order(StickOrder order) {
+    return order.equals(StickOrder.AETR) ? "aetr" : order.equals(StickOrder.TAER) ? "taer" : "other";
+  }
+
+  private static List<Outcome> told() {
+    List<Outcome> outcomes = new ArrayList<>();
+    for (boolean down : new boolean[] {false, true}) {
+      for (Arrow arrow : Arrow.values()) {
+        outcomes.add(new Outcome(id(arrow) + (down ? "-down" : ""), arrow.mounted(down).angles().toString()));
+      }
+    }
+    outcomes.add(new Outcome("other", "other angles"));
+    return outcomes;
+  }
+
+  private static String told(Rotation alignment) {
+    for (boolean down : new boolean[] {false, true}) {
+      for (Arrow arrow : Arrow.values()) {
+        if (arrow.mounted(down).equals(alignment)) {
+          return id(arrow) + (down ? "-down" : "");
+        }
+      }
+    }
+    return "other";
+  }
+
+  private void byPicture() {
+    picture("tilt-right", Motion.RIGHT_DOWN, "Tip it right side down and watch the picture");
+    picture("tilt-nose", Motion.NOSE_DOWN, "Tip its nose down and watch the picture");
+    picture("turn-right", Motion.NOSE_RIGHT, "Turn its nose to the right and watch the picture");
+    Choices level = Choices.of("How does the picture lie?", List.of(
+        new Outcome("level", "level"), new Outcome("right-down", "right side down"),
+        new Outcome("left-down", "left side down"), new Outcome("nose-up", "nose up"),
+        new Outcome("nose-down", "nose down"), new Outcome("over", "on its back")));
+    add("flat", "flat-on-table", c -> "Lay it flat and look whether the picture is level",
+        c -> "Lay the craft on a surface that a spirit level shows flat, nothing under it. Wait two seconds.",
+        level, c -> Ways.expecting(level, lies(c), 0.08), 1, 0, BenchNeeds.COMPUTER);
+  }
+
+  /** How the picture of a craft lies that lies flat itself: tilted against what it took for level. */
+  private static String lies(Craft craft) {
+    Rotation turn = craft.misalignment();
+    if (turn.at(2, 2) < 0) {
+      return "over";
+    }
+    Tilt off = craft.settings().levelOff();
+    if (Math.hypot(off.rollDeg(), off.pitchDeg()) < 2) {
+      return "level";
+    }
+    if (Math.abs(off.rollDeg()) > Math.abs(off.pitchDeg())) {
+      return off.rollDeg() > 0 ? "left-down" : "right-down";
+    }
+    return off.pitchDeg() > 0 ? "nose-down" : "nose-up";
+  }
+
+  private void picture(String id, Motion hand, String title) {
+    Choices answers = Choices.of("What does the picture do?", Arrays.stream(Motion.values())
+        .map(m -> new Outcome(id(m), m.label())).toList());
+    add(id, "hand-tilt", c -> title,
+        c -> "Hold the craft over the table with its nose away from you, the computer's picture in view. Move it: "
+            + hand.label() + ". Say what the picture does, not what it should do.",
+        answers, c -> Ways.expecting(answers, id(hand.through(c.misalignment())), 0.04), 0.4, 0, BenchNeeds.COMPUTER);
+  }
+
+  private void bySticks() {
+    for (Stick stick : Stick.values()) {
+      List<Outcome> outcomes = new ArrayList<>();
+      for (Stick bar : Stick.values()) {
+        outcomes.add(new Outcome(bar.label() + "-up", bar.label() + " goes up"));
+        outcomes.add(new Outcome(bar.label() + "-down", bar.label() + " goes down"));
+      }
+      Choices answers = Choices.of("Which bar moves?", outcomes);
+      add("stick-" + stick.label(), "stick-to-bar",
+          c -> "Push the " + stick.label() + " stick " + stick.positive() + " and watch the bars",
+          c -> "Only this stick, all the way " + stick.positive() + ". Which of the first four bars moves, and does it go "
+              + "up or down?",
+          answers, c -> Ways.expecting(answers,
+              c.functionOf(stick).label() + (c.radio().reversed().contains(stick) ? "-down" : "-up"), BLUNDER),
+          0.4, 0, BenchNeeds.COMPUTER_AND_RADIO);
+    }
+  }
+
+  private void byMotors() {
+    List<Outcome> spun = new ArrayList<>();
+    for (Corner corner : Corner.ALL) {
+      for (Spin spin : Spin.values()) {
+        spun.add(new Outcome(spun(corner, spin), "@" + id(corner) + ", " + spin.label()));
+      }
+    }
+    spun.add(new Outcome("none", "nothing turns"));
+    Choices answers = Choices.of("Which motor turns, and which way seen from above?", spun);
+    for (int n = 1; n <= 4; n++) {
+      int motor = n;
+      add("spin-" + motor, "spin-alone", c -> "Spin motor " + motor + " alone",
+          c -> "Props off. From the computer drive motor " + motor + " alone at the lowest throttle at which it turns. By the "
+              + "build sheet that is " + c.name(c.settings().numbering().corner(motor)) + ", "
+              + c.arm(c.settings().numbering().corner(motor)).motor().spin().label()
+              + ". Hold a strip of paper to the bell if the way is hard to see.",
+          answers, c -> Ways.expecting(answers, spun(c, motor), BLUNDER), 0.6, 0.3, BenchNeeds.MOTORS_POWERED);
+    }
+    List<Outcome> starts = new ArrayList<>();
+    starts.add(new Outcome("together", "all four start together"));
+    for (Corner corner : Corner.ALL) {
+      starts.add(new Outcome("late-" + id(corner), "@" + id(corner) + " starts late or stutters"));
+    }
+    for (Corner corner : Corner.ALL) {
+      starts.add(new Outcome("dead-" + id(corner), "@" + id(corner) + " does not start"));
+    }
+    Choices together = Choices.of("How do they start?", starts);
+    add("start", "start-together", c -> "Bring all four up slowly together",
+        c -> "Props off. Raise all four from the computer slowly from nothing. Do they start together?",
+        together, c -> starts(together, c), 1, 0.35, BenchNeeds.MOTORS_POWERED);
+  }
+
+  private static String spun(Corner corner, Spin spin) {
+    return id(corner) + "-" + hand(spin);
+  }
+
+  private static String spun(Craft craft, int motor) {
+    Corner corner = craft.reached(craft.settings().numbering().corner(motor));
+    Arm arm = craft.arm(corner);
+    return arm.turns() ? spun(corner, arm.motor().spin()) : "none";
+  }
+
+  private static Outlook starts(Choices answers, Craft craft) {
+    List<String> seen = new ArrayList<>();
+    for (Corner corner : Corner.ALL) {
+      if (!craft.arm(corner).turns()) {
+        seen.add("dead-" + id(corner));
+      } else if (craft.arm(corner).motor().late()) {
+        seen.add("late-" + id(corner));
+      }
+    }
+    if (seen.isEmpty()) {
+      seen.add("together");
+    }
+    // With two at fault, either may be the one that is named.
+    double[] p = new double[9];
+    Arrays.fill(p, MISREAD / 9);
+    for (String one : seen) {
+      p[answers.questions().get(0).indexOf(one).orElseThrow()] += (1 - MISREAD) / seen.size();
+    }
+    return Ways.of(answers, p);
+  }
+
+  private void byFlight() {
+    Choices answers = Choices.of("What did it do?", Arrays.stream(Manner.values())
+        .map(m -> new Outcome(id(m), m.label())).toList());
+    checks.add(new CraftCheck(HOVER, "hover-proof", c -> "Hover proof",
+        c -> "Outdoors, clear of people, never in a room. Stand back five metres, thumb on the arm switch. Raise the "
+            + "throttle until it just lifts, hold it at knee height for ten seconds, land, disarm. Feel the motors only "
+            + "after the pack is out.",
+        answers, c -> hover(answers, c), 3, 1, BenchNeeds.FLIGHT, false));
+  }
+
+  private static Outlook hover(Choices answers, Craft craft) {
+    List<Sight> sights = new LinearMotion(craft).sights(Disturbance.USUAL);
+    double[] p = new double[Manner.values().length];
+    Arrays.fill(p, 0.05 / p.length);
+    sights.forEach(sight -> p[sight.manner().ordinal()] += 0.95 / sights.size());
+    return Ways.of(answers, p);
+  }
+
+  private void add(String id, String kind, Function<Craft, String> title, Function<Craft, String> instruction,
+      Answers answers, Function<Craft, Outlook> prediction, double minutes, double risk, BenchNeeds needs) {
+    checks.add(new CraftCheck(id, kind, title, instruction, answers, prediction, minutes, risk, needs, true));
+  }
+}

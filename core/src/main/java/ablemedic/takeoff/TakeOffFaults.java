@@ -1,0 +1,217 @@
+package ablemedic.takeoff;
+
+import ablemedic.craft.Corner;
+import ablemedic.craft.Craft;
+import ablemedic.craft.Rotation;
+import ablemedic.craft.Stick;
+import ablemedic.craft.StickOrder;
+import ablemedic.diagnosis.Fault;
+import ablemedic.diagnosis.Fix;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+
+/** All faults of take-off. */
+final class TakeOffFaults {
+  private final List<Fault<Craft>> faults = new ArrayList<>();
+
+  private TakeOffFaults() {}
+
+  static List<Fault<Craft>> all() {
+    TakeOffFaults all = new TakeOffFaults();
+    all.outputs();
+    all.directions();
+    all.props();
+    all.drives();
+    all.board();
+    all.level();
+    all.sticks();
+    all.handling();
+    return List.copyOf(all.faults);
+  }
+
+  private void outputs() {
+    List<Corner> rest = new ArrayList<>();
+    permute(rest);
+  }
+
+  private void permute(List<Corner> chosen) {
+    if (chosen.size() < 4) {
+      for (Corner corner : Corner.ALL) {
+        if (!chosen.contains(corner)) {
+          chosen.add(corner);
+          permute(chosen);
+          chosen.remove(corner);
+        }
+      }
+      return;
+    }
+    List<Corner> moved = List.copyOf(chosen);
+    long stays = Corner.ALL.stream().filter(c -> moved.get(c.ordinal()) == c).count();
+    if (stays == 4) {
+      return;
+    }
+    int shift = moved.get(0).ordinal();
+    boolean shifted = Corner.ALL.stream().allMatch(c -> moved.get(c.ordinal()) == c.turned(shift));
+    String id = "outputs-" + moved.stream().map(c -> String.valueOf(c.ordinal() + 1)).collect(Collectors.joining());
+    if (stays == 2) {
+      List<Corner> swapped = Corner.ALL.stream().filter(c -> moved.get(c.ordinal()) != c).toList();
+      add(id, "outputs-swapped", "outputs", Odds.OUTPUTS_SWAPPED, c -> Effects.outputsMoved(c, moved), Fixes::outputs,
+          c -> "Outputs " + c.name(swapped.get(0)) + " and " + c.name(swapped.get(1)) + " are swapped");
+    } else if (shifted) {
+      String how = switch (shift) {
+        case 1 -> "one corner on, clockwise";
+        case 2 -> "two corners on";
+        default -> "one corner on, counter-clockwise";
+      };
+      add(id, "outputs-shifted", "outputs", Odds.OUTPUTS_SHIFTED, c -> Effects.outputsMoved(c, moved), Fixes::outputs,
+          c -> "All outputs are " + how);
+    } else {
+      add(id, "outputs-mixed", "outputs", Odds.OUTPUTS_MIXED, c -> Effects.outputsMoved(c, moved), Fixes::outputs,
+          c -> "Outputs are mixed up: " + Corner.ALL.stream()
+              .filter(meant -> moved.get(meant.ordinal()) != meant)
+              .map(meant -> c.name(meant) + " drives " + c.name(moved.get(meant.ordinal())))
+              .collect(Collectors.joining(", ")));
+    }
+  }
+
+  private void directions() {
+    for (Corner corner : Corner.ALL) {
+      add("motor-reversed-" + at(corner), "motor-reversed", "spin " + corner, Odds.MOTOR_REVERSED,
+          Effects.motorReversed(corner, false), (sound, faulty) -> Fixes.motorDirection(sound, corner, false),
+          c -> "Motor " + c.name(corner) + " turns the wrong way");
+      add("motor-and-prop-reversed-" + at(corner), "motor-reversed", "spin " + corner, Odds.MOTOR_AND_PROP_REVERSED,
+          Effects.motorReversed(corner, true), (sound, faulty) -> Fixes.motorDirection(sound, corner, true),
+          c -> "Motor " + c.name(corner) + " turns the wrong way, with the prop for that way");
+    }
+    add("all-reversed", "all-reversed", "school", Odds.ALL_REVERSED, c -> Effects.allReversed(c, false),
+        (sound, faulty) -> Fixes.allDirections(sound, "all motors as the sheet says"),
+        c -> "All four motors turn the wrong way");
+    add("all-and-props-reversed", "other-school", "school", Odds.ALL_REVERSED, c -> Effects.allReversed(c, true),
+        (sound, faulty) -> {
+          List<Fix<Craft>> fixes = new ArrayList<>(Fixes.spinSchool(faulty));
+          fixes.addAll(Fixes.allDirections(sound, fixes.get(0).remedy()));
+          return fixes;
+        },
+        c -> "All four turn the other school's way, and the board was not told");
+    add("school-told-wrong", "other-school", "school", Odds.SCHOOL_TOLD_WRONG,
+        c -> c.withSettings(s -> s.withSpins(s.spins().other())), (sound, faulty) -> Fixes.spinSchool(faulty),
+        c -> "The board was told the other spin school");
+  }
+
+  private void props() {
+    for (Corner corner : Corner.ALL) {
+      add("prop-hand-" + at(corner), "prop-wrong-hand", "prop " + corner, Odds.PROP_WRONG_HAND,
+          Effects.propOfWrongHand(corner), (sound, faulty) -> Fixes.prop(sound, faulty, corner),
+          c -> "Prop " + c.name(corner) + " is of the wrong hand");
+      add("prop-upside-down-" + at(corner), "prop-upside-down", "prop " + corner, Odds.PROP_UPSIDE_DOWN,
+          Effects.propUpsideDown(corner), (sound, faulty) -> Fixes.prop(sound, faulty, corner),
+          c -> "Prop " + c.name(corner) + " is on upside down");
+      add("prop-damaged-" + at(corner), "prop-damaged", "prop " + corner, Odds.PROP_DAMAGED,
+          Effects.propDamaged(corner), (sound, faulty) -> Fixes.prop(sound, faulty, corner),
+          c -> "Prop " + c.name(corner) + " is damaged");
+    }
+  }
+
+  private void drives() {
+    for (Corner corner : Corner.ALL) {
+      drive("motor-dead-", "motor-dead", corner, Odds.MOTOR_DEAD, Effects.motorDead(corner), "is dead");
+      drive("motor-weak-", "motor-weak", corner, Odds.MOTOR_WEAK, Effects.motorWeak(corner), "is weak");
+      drive("motor-late-", "motor-late", corner, Odds.MOTOR_LATE, Effects.motorLate(corner),
+          "starts late or stutters");
+    }
+  }
+
+  private void drive(
+      String prefix, String kind, Corner corner, Odds odds, UnaryOperator<Craft> effect, String trouble) {
+    add(prefix + at(corner), kind, "drive " + corner, odds, effect,
+        (sound, faulty) -> Fixes.motorPart(sound, corner, trouble), c -> "Motor " + c.name(corner) + " " + trouble);
+  }
+
+  private void board() {
+    for (boolean upsideDown : new boolean[] {false, true}) {
+      for (int yaw = 0; yaw < 360; yaw += 90) {
+        if (!upsideDown && yaw == 0) {
+          continue;
+        }
+        Rotation turn = upsideDown ? Rotation.yaw(yaw).after(Rotation.UPSIDE_DOWN) : Rotation.yaw(yaw);
+        boolean oddly = upsideDown && yaw != 0;
+        String how = (upsideDown ? "upside down" : "") + (oddly ? " and " : "") + (yaw == 0 ? "" : yaw + "° round");
+        String name = (upsideDown ? "upside-down" : "") + (oddly ? "-" : "") + (yaw == 0 ? "" : yaw);
+        add("board-" + name, "board-turned", "board seat", oddly ? Odds.BOARD_TURNED_ODDLY : Odds.BOARD_TURNED,
+            Effects.boardTurned(turn), Fixes::alignment,
+            c -> "The board sits " + how + " from where the sheet has it, and was not told");
+        add("told-" + name, "alignment-told-wrong", "alignment",
+            oddly ? Odds.BOARD_TURNED_ODDLY : Odds.ALIGNMENT_TOLD_WRONG, Effects.toldTurned(turn), Fixes::alignment,
+            c -> "The board's alignment setting is " + how + " off");
+      }
+    }
+  }
+
+  private void level() {
+    level("right", 1, 0, "right side down");
+    level("left", -1, 0, "left side down");
+    level("back", 0, 1, "nose up");
+    level("front", 0, -1, "nose down");
+  }
+
+  private void level(String name, int roll, int pitch, String how) {
+    add("level-off-" + name, "level-off", "level", Odds.LEVEL_OFF, Effects.levelOff(roll, pitch),
+        (sound, faulty) -> Fixes.level(faulty), c -> "Level was calibrated with the " + how);
+  }
+
+  private void sticks() {
+    Stick[] sticks = Stick.values();
+    for (int i = 0; i < 4; i++) {
+      for (int j = i + 1; j < 4; j++) {
+        Stick one = sticks[i];
+        Stick other = sticks[j];
+        add("sticks-" + one.label() + "-" + other.label(), "stick-order", "stick order", Odds.STICKS,
+            Effects.sticksExchanged(one, other), Fixes::stickOrder,
+            c -> "The radio has " + one.label() + " and " + other.label() + " exchanged");
+      }
+    }
+    add("radio-other-order", "stick-order", "stick order", Odds.STICK_ORDER,
+        c -> c.withRadio(r -> r.withOrder(otherOrder(r.order()))), Fixes::stickOrder,
+        c -> "The radio sends " + otherOrder(c.radio().order()) + ", the board expects " + c.settings().stickOrder());
+    add("board-other-order", "stick-order", "stick order", Odds.STICK_ORDER,
+        c -> c.withSettings(s -> s.withStickOrder(otherOrder(s.stickOrder()))), Fixes::stickOrder,
+        c -> "The board expects " + otherOrder(c.settings().stickOrder()) + ", the radio sends " + c.radio().order());
+    for (Stick stick : List.of(Stick.ROLL, Stick.PITCH, Stick.YAW)) {
+      add("stick-reversed-" + stick.label(), "stick-reversed", "sense " + stick.label(), Odds.STICKS,
+          Effects.stickReversed(stick), (sound, faulty) -> Fixes.stickSense(sound, stick),
+          c -> "The sense of " + stick.label() + " is reversed on the radio");
+    }
+  }
+
+  private static StickOrder otherOrder(StickOrder order) {
+    return Effects.otherUsual(order);
+  }
+
+  private void handling() {
+    add("gain-too-high", "gain-too-high", "gain", Odds.GAIN, Effects::gainTooHigh, Fixes::gain,
+        c -> "The rate gains are far too high for a craft of this size");
+    balance("front", 1, 0);
+    balance("rear", -1, 0);
+    balance("right", 0, 1);
+    balance("left", 0, -1);
+    add("overloaded", "overloaded", "load", Odds.OVERLOADED, Effects::overloaded, Fixes::load,
+        c -> "It is much heavier than its build sheet says");
+  }
+
+  private void balance(String side, int forward, int right) {
+    add("balance-" + side, "balance-off", "balance", Odds.BALANCE, Effects.balanceOff(forward, right),
+        Fixes::balance, c -> "It is heavy towards the " + side);
+  }
+
+  private void add(String id, String kind, String site, Odds odds, UnaryOperator<Craft> effect,
+      java.util.function.BiFunction<Craft, Craft, List<Fix<Craft>>> fixing,
+      java.util.function.Function<Craft, String> description) {
+    faults.add(new CraftFault(id, kind, site, description, odds, effect, fixing));
+  }
+
+  private static String at(Corner corner) {
+    return TakeOffSeen.id(corner);
+  }
+}
