@@ -3,11 +3,11 @@ package ablemedic.takeoff;
 import ablemedic.craft.Craft;
 import ablemedic.takeoff.Track.Attitude;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import org.hipparchus.complex.Complex;
-import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.EigenDecompositionNonSymmetric;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
@@ -223,23 +223,45 @@ public final class LinearMotion {
     List<List<Attitude>> samples = new ArrayList<>();
     starts.forEach(s -> samples.add(new ArrayList<>()));
     double[][] mixes = starts.stream().map(Disturbance::asVector).toArray(double[][]::new);
-    for (int n = 0; n <= steps; n++) {
+    double[] seenUntil = new double[mixes.length];
+    Arrays.fill(seenUntil, HORIZON_S);
+    for (int n = 0; n <= steps && n * STEP_S <= latest(seenUntil); n++) {
       for (int s = 0; s < mixes.length; s++) {
-        double[] angle = new double[3];
-        for (int i = 0; i < 3; i++) {
-          angle[i] = pushed[ANGLE + i];
-          for (int v = 0; v < excited.length; v++) {
-            angle[i] += mixes[s][v] * vectors[v][ANGLE + i];
-          }
-          angle[i] = Math.toDegrees(angle[i]);
+        if (n * STEP_S > seenUntil[s]) {
+          continue;
         }
-        samples.get(s).add(new Attitude(n * STEP_S, angle[0], angle[1], angle[2]));
+        Attitude attitude = attitude(n * STEP_S, vectors, mixes[s]);
+        samples.get(s).add(attitude);
+        if (seenUntil[s] == HORIZON_S && attitude.tiltedBeyond(Sight.OVER_DEG)) {
+          seenUntil[s] = n * STEP_S + Sight.AFTER_S + STEP_S;
+        }
       }
       for (double[] vector : vectors) {
         advance(step, vector);
       }
     }
     return samples.stream().map(Track::new).toList();
+  }
+
+  private static double latest(double[] times) {
+    double latest = 0;
+    for (double time : times) {
+      latest = Math.max(latest, time);
+    }
+    return latest;
+  }
+
+  /** The attitude of one start, from those of the unit starts and of the push, which comes last. */
+  private static Attitude attitude(double time, double[][] vectors, double[] mix) {
+    double[] angle = new double[3];
+    for (int i = 0; i < 3; i++) {
+      angle[i] = vectors[mix.length][ANGLE + i];
+      for (int v = 0; v < mix.length; v++) {
+        angle[i] += mix[v] * vectors[v][ANGLE + i];
+      }
+      angle[i] = Math.toDegrees(angle[i]);
+    }
+    return new Attitude(time, angle[0], angle[1], angle[2]);
   }
 
   private static void advance(double[][] step, double[] vector) {

@@ -10,6 +10,7 @@ record Odds(double build, double crash, double partSwap, double flash, double wa
 
   static final Odds OUTPUTS_SWAPPED = new Odds(.02, .001, .012, .006, .0005, .0005, .004);
   static final Odds OUTPUTS_SHIFTED = new Odds(.006, .0005, .003, .012, .0002, .0002, .002);
+  static final Odds OUTPUTS_OF_OTHER_SCHOOL = new Odds(.01, .0003, .003, .03, .0001, .0002, .002);
   static final Odds OUTPUTS_MIXED = new Odds(.002, .0002, .001, .003, .0001, .0001, .0005);
   static final Odds MOTOR_REVERSED = new Odds(.02, .0005, .02, .004, .0003, .0003, .004);
   static final Odds MOTOR_AND_PROP_REVERSED = new Odds(.006, .0003, .004, .001, .0001, .0001, .001);

@@ -96,7 +96,7 @@ public record Sight(Manner manner, Optional<Edge> edge, Turn spin, boolean atOnc
   /** Time within which it goes "at once", seconds. */
   static final double AT_ONCE_S = 0.45;
   /** How long an onlooker goes on seeing the nose turn after it goes over, seconds. */
-  private static final double AFTER_S = 0.15;
+  static final double AFTER_S = 0.15;
   private static final int SHAKING_REVERSALS = 5;
   /** A swing this large counts, degrees; a slowly turning craft carries its tilt round by less. */
   private static final double SWING_DEG = 3;
@@ -131,14 +131,19 @@ public record Sight(Manner manner, Optional<Edge> edge, Turn spin, boolean atOnc
     Optional<Attitude> leaning = firstBeyond(samples, SLIDE_DEG);
     if (leaning.isPresent()) {
       Attitude last = samples.get(samples.size() - 1);
-      Attitude at = last.tiltDeg() > SLIDE_DEG ? last : leaning.get();
+      Attitude at = last.tiltedBeyond(SLIDE_DEG) ? last : leaning.get();
       return new Sight(Manner.SLIDES, Optional.of(Edge.dropping(at.rollDeg(), at.pitchDeg())), turn, false);
     }
     return new Sight(Manner.FLIES, Optional.empty(), turn, false);
   }
 
   private static Optional<Attitude> firstBeyond(List<Attitude> samples, double tiltDeg) {
-    return samples.stream().filter(a -> a.tiltDeg() > tiltDeg).findFirst();
+    for (Attitude a : samples) {
+      if (a.tiltedBeyond(tiltDeg)) {
+        return Optional.of(a);
+      }
+    }
+    return Optional.empty();
   }
 
   /** How often the tilt swings back for good. */

@@ -2,6 +2,7 @@ package ablemedic.takeoff;
 
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
+import ablemedic.craft.NumberingSchool;
 import ablemedic.craft.Rotation;
 import ablemedic.craft.Stick;
 import ablemedic.craft.StickOrder;
@@ -67,6 +68,11 @@ final class TakeOffFaults {
       };
       add(id, "outputs-shifted", "outputs", Odds.OUTPUTS_SHIFTED, c -> Effects.outputsMoved(c, moved), Fixes::outputs,
           c -> "All outputs are " + how);
+    } else if (follows(moved, NumberingSchool.REAR_RIGHT_FIRST) || follows(moved, NumberingSchool.FRONT_RIGHT_FIRST)) {
+      add(id, "outputs-of-other-school", "outputs", Odds.OUTPUTS_OF_OTHER_SCHOOL, c -> Effects.outputsMoved(c, moved),
+          Fixes::outputs, c -> follows(moved, c.settings().numbering())
+              ? "Board and firmware number the outputs by different schools"
+              : "Outputs are mixed up, each driving the corner of another");
     } else {
       add(id, "outputs-mixed", "outputs", Odds.OUTPUTS_MIXED, c -> Effects.outputsMoved(c, moved), Fixes::outputs,
           c -> "Outputs are mixed up: " + Corner.ALL.stream()
@@ -74,6 +80,13 @@ final class TakeOffFaults {
               .map(meant -> c.name(meant) + " drives " + c.name(moved.get(meant.ordinal())))
               .collect(Collectors.joining(", ")));
     }
+  }
+
+  /** Whether each corner is reached that the other numbering school means by its number. */
+  private static boolean follows(List<Corner> moved, NumberingSchool told) {
+    NumberingSchool other = told == NumberingSchool.REAR_RIGHT_FIRST
+        ? NumberingSchool.FRONT_RIGHT_FIRST : NumberingSchool.REAR_RIGHT_FIRST;
+    return Corner.ALL.stream().allMatch(c -> moved.get(c.ordinal()) == other.corner(told.number(c)));
   }
 
   private void directions() {

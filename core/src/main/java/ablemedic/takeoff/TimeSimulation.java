@@ -55,9 +55,9 @@ public final class TimeSimulation {
     }
   }
 
-  /** Follows one take-off until the craft is over, or for the time given after lift-off. */
-  public Flight fly(double secondsAfterLiftOff) {
-    return fly(new Disturbance(0, 0, 0, 0, 0), secondsAfterLiftOff);
+  /** Follows one take-off with a usual disturbance until the craft is over, or for the time given after lift-off. */
+  public Flight flyDisturbed(double secondsAfterLiftOff) {
+    return fly(Disturbance.USUAL.get(0), secondsAfterLiftOff);
   }
 
   Flight fly(Disturbance start, double secondsAfterLiftOff) {

@@ -17,8 +17,8 @@ public record Track(List<Attitude> samples) {
    * @param yawDeg   nose right of where it pointed
    */
   public record Attitude(double timeS, double rollDeg, double pitchDeg, double yawDeg) {
-    double tiltDeg() {
-      return Math.hypot(rollDeg, pitchDeg);
+    boolean tiltedBeyond(double degrees) {
+      return rollDeg * rollDeg + pitchDeg * pitchDeg > degrees * degrees;
     }
   }
 }

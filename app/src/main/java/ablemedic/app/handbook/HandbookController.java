@@ -1,0 +1,24 @@
+package ablemedic.app.handbook;
+
+import ablemedic.app.http.Refusal;
+import ablemedic.handbook.Handbook;
+import ablemedic.handbook.Handbook.Page;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Hands out handbook pages. */
+@RestController
+class HandbookController {
+  @GetMapping("/api/handbook")
+  List<Page> pages() {
+    return Handbook.shipped().pages();
+  }
+
+  @GetMapping("/api/handbook/{id}")
+  Page page(@PathVariable String id) {
+    return Handbook.shipped().page(id).orElseThrow(() -> Refusal.unknown("id", "The handbook has no page “" + id
+        + "”."));
+  }
+}

@@ -1,0 +1,45 @@
+package ablemedic.app.http;
+
+import org.springframework.http.HttpStatus;
+
+/** A request that cannot be granted: where it is wrong and what would be right. */
+public final class Refusal extends RuntimeException {
+  private static final long serialVersionUID = 1;
+  private final HttpStatus status;
+  private final String where;
+
+  private Refusal(HttpStatus status, String where, String message) {
+    super(message);
+    this.status = status;
+    this.where = where;
+  }
+
+  /** Nothing of this name. */
+  public static Refusal unknown(String where, String message) {
+    return new Refusal(HttpStatus.NOT_FOUND, where, message);
+  }
+
+  /** Understood, but wrong. */
+  public static Refusal wrong(String where, String message) {
+    return new Refusal(HttpStatus.UNPROCESSABLE_CONTENT, where, message);
+  }
+
+  /** Right at another time, or already taken. */
+  public static Refusal conflict(String where, String message) {
+    return new Refusal(HttpStatus.CONFLICT, where, message);
+  }
+
+  /** Written on top of a version that is no longer the newest. */
+  public static Refusal stale(long sent, long now) {
+    return conflict("version", "This was changed meanwhile (you sent version " + sent + ", it is now " + now
+        + "). Nothing was written; look at it again and repeat what still applies.");
+  }
+
+  public HttpStatus status() {
+    return status;
+  }
+
+  public String where() {
+    return where;
+  }
+}

@@ -1,0 +1,56 @@
+package ablemedic.app.instruments;
+
+import ablemedic.app.chart.BuildSheet.Turn;
+import ablemedic.craft.Rotation;
+import ablemedic.takeoff.BoardOrientation;
+import ablemedic.takeoff.BoardOrientation.Arrow;
+import ablemedic.takeoff.BoardOrientation.Motion;
+import ablemedic.takeoff.BoardOrientation.Solution;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Board orientation: from three motions of the hand, or from how the board is seen to sit, the angles to enter. */
+@RestController
+class BoardOrientationController {
+
+  record HandMotions(@NotNull Map<Motion, Motion> motions, @NotNull @Valid Turn told, @Nullable Arrow arrow,
+      boolean faceDown) {}
+
+  record OrientationAnswer(@Nullable Turn enter, String enterLabel, String misalignment, List<String> contradictions,
+      List<String> missing) {}
+
+  @PostMapping("/api/instruments/board-orientation")
+  OrientationAnswer solve(@RequestBody @Valid HandMotions asked) {
+    Rotation told = asked.told().rotation("told");
+    if (asked.arrow() != null && asked.motions().isEmpty()) {
+      Rotation mounted = asked.arrow().mounted(asked.faceDown());
+      return answer(mounted, told.after(mounted.inverse()));
+    }
+    Solution solution = BoardOrientation.solve(asked.motions(), told);
+    if (solution.mounted().isEmpty()) {
+      return new OrientationAnswer(null, "", "", solution.contradictions(), solution.missing());
+    }
+    Rotation mounted = solution.mounted().get();
+    OrientationAnswer answer = answer(mounted, solution.misalignment().orElseThrow());
+    if (asked.arrow() != null && !asked.arrow().mounted(asked.faceDown()).equals(mounted)) {
+      return new OrientationAnswer(answer.enter(), answer.enterLabel(), answer.misalignment(), List.of(
+          "The arrow as you see it would need " + asked.arrow().mounted(asked.faceDown()).angles()
+              + ", the motions need " + mounted.angles() + ". Trust the motions, and look at the arrow again."),
+          List.of());
+    }
+    return answer;
+  }
+
+  private static OrientationAnswer answer(Rotation mounted, Rotation misalignment) {
+    return new OrientationAnswer(Turn.of(mounted), mounted.angles().toString(),
+        misalignment.equals(Rotation.NONE) ? "The board is told right as it is."
+            : "The picture is turned by " + misalignment.angles() + ".",
+        List.of(), List.of());
+  }
+}

@@ -1,0 +1,140 @@
+package ablemedic.app.workup;
+
+import ablemedic.Specialities;
+import ablemedic.app.workup.WorkUpView.BenchStepView;
+import ablemedic.app.workup.WorkUpView.CheckCard;
+import ablemedic.app.workup.WorkUpView.Likely;
+import ablemedic.app.workup.WorkUpView.OutcomeView;
+import ablemedic.app.workup.WorkUpView.Prediction;
+import ablemedic.app.workup.WorkUpView.QuestionView;
+import ablemedic.app.workup.WorkUpView.ScaleView;
+import ablemedic.craft.Corner;
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Answers.Choices;
+import ablemedic.diagnosis.Answers.Scale;
+import ablemedic.diagnosis.BenchRoute;
+import ablemedic.diagnosis.BenchState;
+import ablemedic.diagnosis.Case;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Diagnosis;
+import ablemedic.diagnosis.Hypothesis;
+import ablemedic.diagnosis.Outlook;
+import ablemedic.diagnosis.Outlook.Spread;
+import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.diagnosis.Standing;
+import ablemedic.diagnosis.Suspect;
+import ablemedic.reading.Dimension;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** Makes the card of a check: how to do it, how to get there, what each leading suspect predicts. */
+final class CheckCards {
+  private static final int LEADING = 5;
+  private static final double WORTH_SHOWING = 0.02;
+  private static final double CLOSE_TO_CERTAIN = 0.5;
+
+  private final Diagnosis<Craft> diagnosis;
+  private final Standing<Craft> standing;
+  private final Case<Craft> known;
+  private final BenchState bench;
+
+  CheckCards(Diagnosis<Craft> diagnosis, Standing<Craft> standing, BenchState bench) {
+    this.diagnosis = diagnosis;
+    this.standing = standing;
+    this.known = standing.known();
+    this.bench = bench;
+  }
+
+  CheckCard card(Check<Craft> check, double bits) {
+    Craft sound = known.soundNow();
+    Optional<BenchRoute> route = BenchRoute.from(bench, check.needs());
+    List<Prediction> predictions = predictions(check);
+    double minutes = check.minutes() + route.map(BenchRoute::minutes).orElse(0.0);
+    return new CheckCard(check.id(), check.kind(), check.title(sound), check.instruction(sound), bits, minutes,
+        check.minutes(), why(bits, minutes, predictions),
+        check.needs().metBy(bench),
+        route.map(r -> !r.guards().isEmpty()).orElse(true), route.isEmpty(),
+        route.map(r -> r.steps().stream()
+            .map(step -> new BenchStepView(step.label(), step.minutes(), step.guards())).toList()).orElse(List.of()),
+        route.map(BenchRoute::end).orElse(null),
+        questions(check, sound), scale(check), predictions, corners(check.id()), Cautions.of(check.needs()));
+  }
+
+  private static String why(double bits, double minutes, List<Prediction> predictions) {
+    if (bits <= 0) {
+      return "";
+    }
+    String tells = String.format(Locale.ROOT, "It tells most for the time: about %.1f bits in %.1f minutes.", bits,
+        minutes);
+    for (int i = 0; i < predictions.size(); i++) {
+      for (int j = i + 1; j < predictions.size(); j++) {
+        Prediction one = predictions.get(i);
+        Prediction other = predictions.get(j);
+        if (!one.outcomes().isEmpty() && !other.outcomes().isEmpty()
+            && !one.outcomes().get(0).label().equals(other.outcomes().get(0).label())) {
+          return tells + " It parts “" + one.suspect() + "” from “" + other.suspect() + "”.";
+        }
+      }
+    }
+    return tells;
+  }
+
+  private static List<QuestionView> questions(Check<Craft> check, Craft sound) {
+    if (!(check.answers() instanceof Choices choices)) {
+      return List.of();
+    }
+    return choices.questions().stream().map(q -> new QuestionView(q.id(), q.text(), q.outcomes().stream()
+        .map(o -> new OutcomeView(o.id(), Specialities.inWordsOf(sound, o.label()))).toList())).toList();
+  }
+
+  private static ScaleView scale(Check<Craft> check) {
+    if (!(check.answers() instanceof Scale scale)) {
+      return null;
+    }
+    Dimension dimension = Dimension.ofUnit(scale.unit());
+    return new ScaleView(scale.quantity(), WorkUps.handyUnit(dimension),
+        dimension == Dimension.MASS ? "640 g" : "-12 mm");
+  }
+
+  private List<Prediction> predictions(Check<Craft> check) {
+    List<Prediction> predictions = new ArrayList<>();
+    for (Suspect<Craft> suspect : standing.suspects().stream().limit(LEADING).toList()) {
+      if (suspect.belief() < WORTH_SHOWING) {
+        continue;
+      }
+      Hypothesis<Craft> alone = new Hypothesis<>(List.of(suspect.leading()), true);
+      predictions.add(new Prediction(suspect.leading().describe(known.sound()), suspect.belief(),
+          likely(diagnosis.outlook(known, alone, check))));
+    }
+    predictions.add(new Prediction("None of them", Math.max(0, standing.nothingLeft()),
+        likely(check.outlook(known.soundNow()))));
+    return predictions;
+  }
+
+  private List<Likely> likely(Outlook outlook) {
+    if (outlook instanceof Spread spread) {
+      Dimension dimension = Dimension.ofUnit(spread.scale().unit());
+      return List.of(new Likely("", WorkUps.handy(spread.mean(), dimension) + " ± "
+          + WorkUps.handy(2 * spread.spread(), dimension), 1 - spread.blunder()));
+    }
+    Ways ways = (Ways) outlook;
+    var outcomes = ways.choices().questions().get(0).outcomes();
+    List<Likely> all = new ArrayList<>();
+    for (int i = 0; i < outcomes.size(); i++) {
+      all.add(new Likely(outcomes.get(i).id(), Specialities.inWordsOf(known.sound(), outcomes.get(i).label()),
+          ways.probability(i)));
+    }
+    all.sort(Comparator.comparingDouble(Likely::probability).reversed());
+    return all.stream().limit(all.get(0).probability() > CLOSE_TO_CERTAIN ? 1 : 3).toList();
+  }
+
+  /** The corners that the name of a check or fault speaks of. */
+  static List<Corner> corners(String id) {
+    return Corner.ALL.stream()
+        .filter(corner -> id.endsWith(corner.name().toLowerCase(Locale.ROOT).replace('_', '-')))
+        .toList();
+  }
+}

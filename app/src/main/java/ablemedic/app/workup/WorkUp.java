@@ -1,0 +1,190 @@
+package ablemedic.app.workup;
+
+import ablemedic.Specialities;
+import ablemedic.app.workup.WorkUpEvent.BenchSet;
+import ablemedic.app.workup.WorkUpEvent.Closed;
+import ablemedic.app.workup.WorkUpEvent.Fixed;
+import ablemedic.app.workup.WorkUpEvent.Found;
+import ablemedic.app.workup.WorkUpEvent.Reopened;
+import ablemedic.app.workup.WorkUpEvent.Skipped;
+import ablemedic.app.workup.WorkUpEvent.Suspected;
+import ablemedic.app.workup.WorkUpEvent.TakenBack;
+import ablemedic.app.workup.WorkUpEvent.Tested;
+import ablemedic.app.workup.WorkUpStore.Numbered;
+import ablemedic.app.workup.WorkUpStore.Opened;
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.BenchState;
+import ablemedic.diagnosis.Case;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Evidence;
+import ablemedic.diagnosis.Evidence.Finding;
+import ablemedic.diagnosis.Evidence.Opinion;
+import ablemedic.diagnosis.Fault;
+import ablemedic.diagnosis.Fix;
+import ablemedic.diagnosis.Reading;
+import ablemedic.diagnosis.Reading.Chosen;
+import ablemedic.diagnosis.Reading.Measured;
+import ablemedic.diagnosis.Repair;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** A work-up as its events have made it. */
+final class WorkUp {
+  /** Odds ratio of a suspicion, of a strong test and of a weak one. Common practice, no source. */
+  private static final double SUSPICION = 5;
+  private static final double STRONG = 12;
+  private static final double WEAK = 3;
+  /** A pause longer than this does not count as work. */
+  private static final Duration LONGEST_PAUSE = Duration.ofMinutes(15);
+
+  private final Opened opened;
+  private final List<Numbered> events;
+  private final Set<Integer> takenBack = new HashSet<>();
+  private final Map<Integer, Repair<Craft>> repairs = new LinkedHashMap<>();
+  private final List<Integer> evidenceNumbers = new ArrayList<>();
+  private final Set<String> doneSinceFix = new HashSet<>();
+  private final Map<String, Integer> skipped = new LinkedHashMap<>();
+  private BenchState bench = BenchState.AT_INTAKE;
+  private Optional<Closed> closed = Optional.empty();
+  private Case<Craft> known;
+
+  WorkUp(Opened opened, Craft sound, List<Numbered> events) {
+    this.opened = opened;
+    this.events = events;
+    this.known = new Case<>(sound, opened.occasion(), List.of(), List.of());
+    for (Numbered numbered : events) {
+      if (numbered.event() instanceof TakenBack back) {
+        takenBack.add(back.n());
+      }
+    }
+    for (Numbered numbered : events) {
+      fold(numbered);
+    }
+  }
+
+  private void fold(Numbered numbered) {
+    WorkUpEvent event = numbered.event();
+    int n = numbered.n();
+    if (event instanceof TakenBack back && repairs.remove(back.n()) != null) {
+      known = new Case<>(known.sound(), known.occasion(), known.evidence(), List.copyOf(repairs.values()));
+      doneSinceFix.clear();
+    }
+    if (event instanceof Fixed fixed) {
+      Fault<Craft> fault = fault(fixed.faultId());
+      repairs.put(n, new Repair<>(fault, fix(fault, fixed.fixId())));
+      known = new Case<>(known.sound(), known.occasion(), known.evidence(), List.copyOf(repairs.values()));
+      doneSinceFix.clear();
+    }
+    if (takenBack.contains(n)) {
+      return;
+    }
+    if (event instanceof Found found) {
+      Check<Craft> check = check(found.checkId());
+      evidence(n, new Finding<>(check, reading(found), found.sureness(), known.repairs()));
+      doneSinceFix.add(found.checkId());
+    } else if (event instanceof Suspected suspected) {
+      evidence(n, new Opinion<>(suspected.faultId(), SUSPICION, known.repairs()));
+    } else if (event instanceof Tested tested) {
+      double ratio = tested.strong() ? STRONG : WEAK;
+      evidence(n, new Opinion<>(tested.faultId(), tested.speaksFor() ? ratio : 1 / ratio, known.repairs()));
+    } else if (event instanceof Skipped skip) {
+      skipped.put(skip.checkId(), n);
+    } else if (event instanceof BenchSet set) {
+      bench = set.state();
+    } else if (event instanceof Closed end) {
+      closed = Optional.of(end);
+    } else if (event instanceof Reopened) {
+      closed = Optional.empty();
+    }
+  }
+
+  private void evidence(int n, Evidence<Craft> evidence) {
+    evidenceNumbers.add(n);
+    known = known.withEvidence(evidence);
+  }
+
+  private static Check<Craft> check(String id) {
+    return Specialities.book().check(id).orElseThrow();
+  }
+
+  private static Fault<Craft> fault(String id) {
+    return Specialities.book().fault(id).orElseThrow();
+  }
+
+  private Fix<Craft> fix(Fault<Craft> fault, String id) {
+    return fault.fixes(known.sound()).stream().filter(f -> f.id().equals(id)).findFirst().orElseThrow();
+  }
+
+  static Reading reading(Found found) {
+    return found.value() == null ? new Chosen(found.outcomes()) : new Measured(found.value());
+  }
+
+  Opened opened() {
+    return opened;
+  }
+
+  List<Numbered> events() {
+    return events;
+  }
+
+  Case<Craft> known() {
+    return known;
+  }
+
+  BenchState bench() {
+    return bench;
+  }
+
+  Optional<Closed> closed() {
+    return closed;
+  }
+
+  boolean isTakenBack(int n) {
+    return takenBack.contains(n);
+  }
+
+  /** Fixes in force, by the number of their event. */
+  Map<Integer, Repair<Craft>> repairs() {
+    return repairs;
+  }
+
+  /** Checks put aside, with the number of their event. */
+  Map<String, Integer> skipped() {
+    return skipped;
+  }
+
+  /** Checks that the plan leaves out: done since the last fix, or put aside. */
+  Set<String> leftOut() {
+    Set<String> out = new HashSet<>(doneSinceFix);
+    out.addAll(skipped.keySet());
+    return out;
+  }
+
+  /** The event numbers of the evidence of the case, in its order. */
+  List<Integer> evidenceNumbers() {
+    return evidenceNumbers;
+  }
+
+  long version() {
+    return events.isEmpty() ? 0 : events.get(events.size() - 1).n();
+  }
+
+  /** Minutes at work: the times between events, long pauses counted as the longest. */
+  double minutes() {
+    double minutes = 0;
+    Instant before = opened.openedAt();
+    for (Numbered numbered : events) {
+      Duration gap = Duration.between(before, numbered.at());
+      minutes += (gap.compareTo(LONGEST_PAUSE) > 0 ? LONGEST_PAUSE : gap).toSeconds() / 60.0;
+      before = numbered.at();
+    }
+    return minutes;
+  }
+}

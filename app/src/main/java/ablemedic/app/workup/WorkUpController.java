@@ -1,0 +1,188 @@
+package ablemedic.app.workup;
+
+import ablemedic.Specialities;
+import ablemedic.app.workup.WorkUpEvent.End;
+import ablemedic.app.workup.WorkUpView.CheckCard;
+import ablemedic.app.workup.WorkUpView.FixCard;
+import ablemedic.diagnosis.BenchState;
+import ablemedic.diagnosis.Occasion;
+import ablemedic.diagnosis.Sureness;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Work-ups over HTTP. Every write carries the version it was made on and answers with the whole view. */
+@RestController
+@RequestMapping("/api")
+class WorkUpController {
+  private static final String WORDS = "has at most 400 letters";
+
+  private final WorkUps workUps;
+  private final WorkUpStore store;
+  private final WorkUpViews views;
+  private final Clock clock;
+
+  WorkUpController(WorkUps workUps, WorkUpStore store, WorkUpViews views, Clock clock) {
+    this.workUps = workUps;
+    this.store = store;
+    this.views = views;
+    this.clock = clock;
+  }
+
+  record ListedWorkUp(long id, String mark, String complaint, boolean open, String ended) {}
+
+  record Intake(
+      @NotBlank(message = "names the craft") String mark,
+      @NotBlank(message = "says what is wrong") @Size(max = 400, message = WORDS) String complaint,
+      @NotNull(message = "says what happened since it last flew right") Occasion occasion,
+      @NotNull @Size(max = 10, message = "has at most ten answers") Map<String, String> seen) {}
+
+  record Reading(
+      long version,
+      @NotBlank(message = "names a check") String checkId,
+      @Nullable @Size(max = 10, message = "has at most ten answers") Map<String, String> outcomes,
+      @Nullable @Size(max = 40, message = "has at most 40 letters") String written,
+      @NotNull(message = "says how sure it is") Sureness sureness,
+      @Nullable @Size(max = 400, message = WORDS) String override) {}
+
+  record Skip(long version, @NotBlank(message = "names a check") String checkId) {}
+
+  record Suspicion(long version, @NotBlank(message = "names a fault") String faultId,
+      @NotNull @Size(max = 400, message = WORDS) String words) {}
+
+  record OwnTest(long version, @NotBlank(message = "names a fault") String faultId, boolean speaksFor, boolean strong,
+      @NotBlank(message = "says what was done and seen") @Size(max = 400, message = WORDS) String words) {}
+
+  record BenchSetting(long version, @NotNull @Valid BenchState state,
+      @Nullable @Size(max = 400, message = WORDS) String override) {}
+
+  record FixMade(long version, @NotBlank(message = "names a fault") String faultId,
+      @NotBlank(message = "names a way to fix it") String fixId) {}
+
+  record Closing(long version, @NotNull(message = "says how it ended") End end,
+      @NotNull @Size(max = 400, message = WORDS) String reason) {}
+
+  record Reopening(long version, @NotNull @Size(max = 400, message = WORDS) String reason) {}
+
+  record CheckEntry(String id, String kind, double minutes, double risk, boolean explores) {}
+
+  record FaultEntry(String id, String kind, String site) {}
+
+  @GetMapping("/work-ups")
+  List<ListedWorkUp> list() {
+    return store.all().stream().map(o -> new ListedWorkUp(o.id(), o.mark(), o.complaint(), store.isOpen(o.id()),
+        store.ended(o.id()).orElse(""))).toList();
+  }
+
+  @PostMapping("/work-ups")
+  @ResponseStatus(HttpStatus.CREATED)
+  WorkUpView open(@RequestBody @Valid Intake intake) {
+    return views.view(workUps.open(
+        intake.mark(), intake.complaint().strip(), intake.occasion(), intake.seen(), clock.instant()));
+  }
+
+  @GetMapping("/work-ups/{id}")
+  WorkUpView view(@PathVariable long id) {
+    return views.view(id);
+  }
+
+  @GetMapping("/work-ups/{id}/checks/{checkId}")
+  CheckCard card(@PathVariable long id, @PathVariable String checkId) {
+    return views.card(id, checkId);
+  }
+
+  @GetMapping("/work-ups/{id}/fixes/{faultId}")
+  FixCard fixes(@PathVariable long id, @PathVariable String faultId) {
+    return views.fixCard(id, faultId);
+  }
+
+  @PostMapping("/work-ups/{id}/findings")
+  WorkUpView find(@PathVariable long id, @RequestBody @Valid Reading reading) {
+    workUps.find(id, reading.version(), reading.checkId(), reading.outcomes() == null ? Map.of() : reading.outcomes(),
+        reading.written(), reading.sureness(), orEmpty(reading.override()), clock.instant());
+    return views.view(id);
+  }
+
+  /** Takes back what was recorded under a number: a finding, a skip, a suspicion, an own test or a fix. */
+  @DeleteMapping("/work-ups/{id}/findings/{n}")
+  WorkUpView takeBack(@PathVariable long id, @PathVariable int n, @RequestParam long version) {
+    workUps.takeBack(id, version, n, clock.instant());
+    return views.view(id);
+  }
+
+  @PostMapping("/work-ups/{id}/skips")
+  WorkUpView skip(@PathVariable long id, @RequestBody @Valid Skip skip) {
+    return record(id, skip.version(), new WorkUpEvent.Skipped(skip.checkId()));
+  }
+
+  @PostMapping("/work-ups/{id}/suspicions")
+  WorkUpView suspect(@PathVariable long id, @RequestBody @Valid Suspicion suspicion) {
+    return record(id, suspicion.version(), new WorkUpEvent.Suspected(suspicion.faultId(), suspicion.words()));
+  }
+
+  @PostMapping("/work-ups/{id}/own-tests")
+  WorkUpView ownTest(@PathVariable long id, @RequestBody @Valid OwnTest test) {
+    return record(id, test.version(),
+        new WorkUpEvent.Tested(test.faultId(), test.speaksFor(), test.strong(), test.words()));
+  }
+
+  private WorkUpView record(long id, long version, WorkUpEvent event) {
+    workUps.record(id, version, event, clock.instant());
+    return views.view(id);
+  }
+
+  @PutMapping("/work-ups/{id}/bench-state")
+  WorkUpView setBench(@PathVariable long id, @RequestBody @Valid BenchSetting setting) {
+    workUps.setBench(id, setting.version(), setting.state(), orEmpty(setting.override()), clock.instant());
+    return views.view(id);
+  }
+
+  @PostMapping("/work-ups/{id}/fixes")
+  WorkUpView fix(@PathVariable long id, @RequestBody @Valid FixMade made) {
+    workUps.fix(id, made.version(), made.faultId(), made.fixId(), clock.instant());
+    return views.view(id);
+  }
+
+  @PostMapping("/work-ups/{id}/close")
+  WorkUpView close(@PathVariable long id, @RequestBody @Valid Closing closing) {
+    workUps.close(id, closing.version(), closing.end(), closing.reason().strip(), clock.instant());
+    return views.view(id);
+  }
+
+  @PostMapping("/work-ups/{id}/reopen")
+  WorkUpView reopen(@PathVariable long id, @RequestBody @Valid Reopening reopening) {
+    workUps.reopen(id, reopening.version(), reopening.reason().strip(), clock.instant());
+    return views.view(id);
+  }
+
+  @GetMapping("/checks")
+  List<CheckEntry> checks() {
+    return Specialities.book().checks().stream()
+        .map(c -> new CheckEntry(c.id(), c.kind(), c.minutes(), c.risk(), c.explores())).toList();
+  }
+
+  @GetMapping("/faults")
+  List<FaultEntry> faults() {
+    return Specialities.book().faults().stream().map(f -> new FaultEntry(f.id(), f.kind(), f.site())).toList();
+  }
+
+  private static String orEmpty(@Nullable String text) {
+    return text == null ? "" : text.strip();
+  }
+}

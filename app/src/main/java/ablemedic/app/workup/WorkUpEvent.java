@@ -1,0 +1,71 @@
+package ablemedic.app.workup;
+
+import ablemedic.diagnosis.BenchState;
+import ablemedic.diagnosis.Sureness;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** One thing that happened in a work-up, as it is kept. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+@JsonSubTypes({
+  @JsonSubTypes.Type(value = WorkUpEvent.Found.class, name = "found"),
+  @JsonSubTypes.Type(value = WorkUpEvent.Skipped.class, name = "skipped"),
+  @JsonSubTypes.Type(value = WorkUpEvent.Suspected.class, name = "suspected"),
+  @JsonSubTypes.Type(value = WorkUpEvent.Tested.class, name = "tested"),
+  @JsonSubTypes.Type(value = WorkUpEvent.BenchSet.class, name = "bench-set"),
+  @JsonSubTypes.Type(value = WorkUpEvent.Fixed.class, name = "fixed"),
+  @JsonSubTypes.Type(value = WorkUpEvent.TakenBack.class, name = "taken-back"),
+  @JsonSubTypes.Type(value = WorkUpEvent.Closed.class, name = "closed"),
+  @JsonSubTypes.Type(value = WorkUpEvent.Reopened.class, name = "reopened")
+})
+public sealed interface WorkUpEvent {
+
+  /** A check gave a reading: outcomes by question, or a value in the SI unit of its scale. */
+  record Found(
+      String checkId, Map<String, String> outcomes, @Nullable Double value, String written, Sureness sureness)
+      implements WorkUpEvent {}
+
+  /** A check was put aside. */
+  record Skipped(String checkId) implements WorkUpEvent {}
+
+  /** The technician's own suspicion. */
+  record Suspected(String faultId, String words) implements WorkUpEvent {}
+
+  /** A test of the technician's own, for or against a fault. */
+  record Tested(String faultId, boolean speaksFor, boolean strong, String words) implements WorkUpEvent {}
+
+  /** The bench was brought to a state; a reason stands where a guard was overridden. */
+  record BenchSet(BenchState state, String override) implements WorkUpEvent {}
+
+  /** A fix was made. */
+  record Fixed(String faultId, String fixId) implements WorkUpEvent {}
+
+  /** The event of this number no longer counts; a fix taken back is undone on the craft. */
+  record TakenBack(int n) implements WorkUpEvent {}
+
+  /** The work-up ended. */
+  record Closed(End end, String reason) implements WorkUpEvent {}
+
+  /** It came back. */
+  record Reopened(String reason) implements WorkUpEvent {}
+
+  /** How a work-up ends. */
+  enum End {
+    SOLVED("solved and proven"),
+    NO_FAULT_FOUND("no fault found"),
+    NOT_WORTH_REPAIR("not worth the repair"),
+    HANDED_OVER("handed over");
+
+    private final String label;
+
+    End(String label) {
+      this.label = label;
+    }
+
+    public String label() {
+      return label;
+    }
+  }
+}

@@ -1,0 +1,151 @@
+package ablemedic.app.workup;
+
+import ablemedic.app.chart.CraftDrawing;
+import ablemedic.craft.Corner;
+import ablemedic.diagnosis.BenchState;
+import java.time.Instant;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * All that the work-up screen shows, asked for once.
+ *
+ * @param stage         where the work-up stands
+ * @param notInBook     probability that no fault in the book explains it
+ * @param nothingLeft   probability that nothing is wrong any more
+ * @param astray        probability that a fix was made that was not needed
+ * @param next          the check to do next, where one is worth it
+ * @param ahead         titles of the checks that follow if each gives its most probable answer
+ */
+public record WorkUpView(
+    long id,
+    long version,
+    String mark,
+    String craftName,
+    CraftDrawing drawing,
+    String complaint,
+    String occasion,
+    Instant openedAt,
+    double minutes,
+    Stage stage,
+    String ended,
+    BenchState bench,
+    List<Noted> evidence,
+    List<SuspectView> suspects,
+    Other notInBook,
+    double nothingLeft,
+    double astray,
+    @Nullable CheckCard next,
+    List<String> ahead,
+    List<CheckLine> checks,
+    List<FaultLine> faults,
+    @Nullable FixCard fix,
+    List<Made> made,
+    @Nullable ProofCard proof,
+    List<Caution> cautions) {
+
+  /** Where a work-up stands. */
+  public enum Stage {
+    LOOKING, FIXING, PROVING, CLOSED
+  }
+
+  /**
+   * Something that was noted.
+   *
+   * @param n      its number
+   * @param before whether it speaks for the craft before a fix
+   */
+  public record Noted(
+      int n, Instant at, String sort, String title, List<String> answers, String sureness, boolean takenBack,
+      boolean before, boolean canTakeBack) {}
+
+  /**
+   * A suspect: one remedy and the faults that need it.
+   *
+   * @param belief 0 to 1
+   * @param word   the belief in words
+   */
+  public record SuspectView(
+      String faultId, String kind, String title, List<String> others, double belief, String word, Reasons why,
+      List<Corner> corners) {}
+
+  /** Something outside the book. */
+  public record Other(double belief, String word, Reasons why) {}
+
+  /** Why: the odds it started with and what each piece of evidence did to them. */
+  public record Reasons(double startingOdds, List<Reason> reasons) {}
+
+  /** One piece of evidence: how many times better it fits the suspect than the rest. */
+  public record Reason(int n, String title, double ratio, String word) {}
+
+  /**
+   * A check, ready to be done.
+   *
+   * @param bits       expected information about what to put right, bits
+   * @param minutes    with getting the bench ready
+   * @param locked     whether a guard has to be passed first
+   * @param blocked    whether no safe way to it exists
+   * @param corners    those that the drawing points at
+   */
+  public record CheckCard(
+      String checkId,
+      String kind,
+      String title,
+      String instruction,
+      double bits,
+      double minutes,
+      double ownMinutes,
+      String why,
+      boolean ready,
+      boolean locked,
+      boolean blocked,
+      List<BenchStepView> steps,
+      @Nullable BenchState benchAfter,
+      List<QuestionView> questions,
+      @Nullable ScaleView scale,
+      List<Prediction> predictions,
+      List<Corner> corners,
+      List<Caution> cautions) {}
+
+  public record BenchStepView(String label, double minutes, boolean guards) {}
+
+  public record QuestionView(String id, String text, List<OutcomeView> outcomes) {}
+
+  public record OutcomeView(String id, String label) {}
+
+  /** A number to be entered. */
+  public record ScaleView(String quantity, String unit, String example) {}
+
+  /**
+   * What one suspect predicts of a check.
+   *
+   * @param outcomes the most probable outcomes of the first question, at most three
+   */
+  public record Prediction(String suspect, double belief, List<Likely> outcomes) {}
+
+  public record Likely(String outcomeId, String label, double probability) {}
+
+  /** A check in the list of all. */
+  public record CheckLine(
+      String checkId, String title, double bits, double minutes, boolean done, int skippedAt, boolean locked) {}
+
+  public record FaultLine(String faultId, String title) {}
+
+  /** A suspect that stands out, with the ways to put it right. */
+  public record FixCard(String faultId, String kind, String title, double belief, List<FixOption> options) {}
+
+  public record FixOption(
+      String fixId, String title, List<String> steps, List<ValueView> values, double minutes) {}
+
+  public record ValueView(String what, String before, String after) {}
+
+  /** A fix that was made and is in force. */
+  public record Made(int n, Instant at, String fault, String title, List<ValueView> values) {}
+
+  public record ProofCard(List<ProofTest> tests, boolean passes, @Nullable CheckCard next) {}
+
+  public record ProofTest(String checkId, String title, String expected, String state) {}
+
+  /** A caution, with its handbook page. */
+  public record Caution(String page, String title, String text) {}
+}

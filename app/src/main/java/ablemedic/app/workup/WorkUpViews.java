@@ -1,0 +1,299 @@
+package ablemedic.app.workup;
+
+import ablemedic.Specialities;
+import ablemedic.app.chart.CraftDrawing;
+import ablemedic.app.chart.CraftStore;
+import ablemedic.app.workup.WorkUpEvent.BenchSet;
+import ablemedic.app.workup.WorkUpEvent.Closed;
+import ablemedic.app.workup.WorkUpEvent.Fixed;
+import ablemedic.app.workup.WorkUpEvent.Found;
+import ablemedic.app.workup.WorkUpEvent.Reopened;
+import ablemedic.app.workup.WorkUpEvent.Skipped;
+import ablemedic.app.workup.WorkUpEvent.Suspected;
+import ablemedic.app.workup.WorkUpEvent.Tested;
+import ablemedic.app.workup.WorkUpStore.Numbered;
+import ablemedic.app.workup.WorkUpView.CheckCard;
+import ablemedic.app.workup.WorkUpView.CheckLine;
+import ablemedic.app.workup.WorkUpView.FaultLine;
+import ablemedic.app.workup.WorkUpView.FixCard;
+import ablemedic.app.workup.WorkUpView.FixOption;
+import ablemedic.app.workup.WorkUpView.Made;
+import ablemedic.app.workup.WorkUpView.Noted;
+import ablemedic.app.workup.WorkUpView.Other;
+import ablemedic.app.workup.WorkUpView.ProofCard;
+import ablemedic.app.workup.WorkUpView.ProofTest;
+import ablemedic.app.workup.WorkUpView.Reason;
+import ablemedic.app.workup.WorkUpView.Reasons;
+import ablemedic.app.workup.WorkUpView.Stage;
+import ablemedic.app.workup.WorkUpView.SuspectView;
+import ablemedic.app.workup.WorkUpView.ValueView;
+import ablemedic.craft.Corner;
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Answers.Choices;
+import ablemedic.diagnosis.Belief;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Evidence.Finding;
+import ablemedic.diagnosis.Fault;
+import ablemedic.diagnosis.Fix;
+import ablemedic.diagnosis.Plan;
+import ablemedic.diagnosis.Planner;
+import ablemedic.diagnosis.Proof;
+import ablemedic.diagnosis.Reading;
+import ablemedic.diagnosis.Reading.Chosen;
+import ablemedic.diagnosis.Repair;
+import ablemedic.diagnosis.Standing;
+import ablemedic.diagnosis.Suspect;
+import ablemedic.diagnosis.Weight;
+import ablemedic.diagnosis.Why;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Puts the view of a work-up together. */
+@Component
+class WorkUpViews {
+  private static final int AHEAD = 4;
+  private static final int SHOWN = 8;
+  private static final double WORTH_SHOWING = 0.003;
+
+  private final WorkUps workUps;
+  private final CraftStore crafts;
+
+  WorkUpViews(WorkUps workUps, CraftStore crafts) {
+    this.workUps = workUps;
+    this.crafts = crafts;
+  }
+
+  /** The view, with the check that the plan puts first. */
+  WorkUpView view(long id) {
+    WorkUp workUp = workUps.get(id);
+    Standing<Craft> standing = workUps.diagnosis().standing(workUp.known());
+    Planner<Craft> planner = workUps.diagnosis().planner(standing);
+    Plan<Craft> plan = planner.plan(workUp.bench(), workUp.leftOut());
+    CheckCards cards = new CheckCards(workUps.diagnosis(), standing, workUp.bench());
+    Proof<Craft> proof = workUps.proof(workUp);
+    Optional<Suspect<Craft>> standsOut = standing.standsOut();
+    Stage stage = stage(workUp, proof, standsOut);
+    Optional<Plan.Step<Craft>> next = plan.next();
+    Craft sound = workUp.known().soundNow();
+    List<Noted> noted = noted(workUp);
+    Map<Integer, String> titles = titles(noted);
+    return new WorkUpView(id, workUp.version(), workUp.opened().mark(), crafts.get(workUp.opened().mark()).name(),
+        CraftDrawing.of(sound), workUp.opened().complaint(), workUp.opened().occasion().label(),
+        workUp.opened().openedAt(), workUp.minutes(), stage, workUp.closed().map(c -> c.end().label()).orElse(""),
+        workUp.bench(), noted, suspects(workUp, standing, titles), notInBook(workUp, standing, titles),
+        standing.nothingLeft(), standing.astray(),
+        next.map(step -> cards.card(step.check(), step.bits())).orElse(null),
+        planner.lookAhead(workUp.bench(), workUp.leftOut(), AHEAD).stream().skip(1).map(c -> c.title(sound)).toList(),
+        checks(workUp, plan), faults(workUp),
+        standsOut.map(suspect -> fixCard(suspect, workUp)).orElse(null), made(workUp),
+        workUp.repairs().isEmpty() ? null : proofCard(proof, cards, sound),
+        stage == Stage.FIXING ? Cautions.whileFixing() : List.of());
+  }
+
+  /** The card of any check, asked for out of turn. */
+  CheckCard card(long id, String checkId) {
+    WorkUp workUp = workUps.get(id);
+    Standing<Craft> standing = workUps.diagnosis().standing(workUp.known());
+    return new CheckCards(workUps.diagnosis(), standing, workUp.bench()).card(WorkUps.check(checkId), 0);
+  }
+
+  /** The ways to put any fault right, asked for out of turn. */
+  FixCard fixCard(long id, String faultId) {
+    WorkUp workUp = workUps.get(id);
+    Fault<Craft> fault = workUps.faultOf(faultId);
+    double belief = workUps.diagnosis().standing(workUp.known()).everHeld(faultId);
+    return fixCard(fault, belief, workUp);
+  }
+
+  private static Stage stage(WorkUp workUp, Proof<Craft> proof, Optional<Suspect<Craft>> standsOut) {
+    if (workUp.closed().isPresent()) {
+      return Stage.CLOSED;
+    }
+    boolean failed = proof.tests().stream().anyMatch(t -> t.state() == Proof.State.FAILED);
+    if (!proof.tests().isEmpty() && !failed && standsOut.isEmpty()) {
+      return Stage.PROVING;
+    }
+    return standsOut.isPresent() ? Stage.FIXING : Stage.LOOKING;
+  }
+
+  private List<Noted> noted(WorkUp workUp) {
+    int lastFix = workUp.repairs().keySet().stream().max(Integer::compare).orElse(0);
+    List<Noted> noted = new ArrayList<>();
+    for (Numbered e : workUp.events()) {
+      noted(workUp, e, e.n() < lastFix).ifPresent(noted::add);
+    }
+    return noted;
+  }
+
+  private Optional<Noted> noted(WorkUp workUp, Numbered e, boolean before) {
+    Craft sound = workUp.known().sound();
+    WorkUpEvent event = e.event();
+    if (event instanceof Found found) {
+      Check<Craft> check = WorkUps.check(found.checkId());
+      return Optional.of(line(workUp, e, "finding", check.title(sound), answers(check, found, sound),
+          found.sureness().label(), before, true));
+    }
+    if (event instanceof Suspected s) {
+      return Optional.of(line(workUp, e, "suspicion", "Own suspicion: " + describe(s.faultId(), sound),
+          words(s.words()), "", before, true));
+    }
+    if (event instanceof Tested t) {
+      return Optional.of(line(workUp, e, "own test", "Own test " + (t.speaksFor() ? "for: " : "against: ")
+          + describe(t.faultId(), sound), words(t.words()), t.strong() ? "strong" : "weak", before, true));
+    }
+    if (event instanceof Skipped s) {
+      return Optional.of(line(workUp, e, "skipped", "Put aside: " + WorkUps.check(s.checkId()).title(sound), List.of(),
+          "", before, true));
+    }
+    if (event instanceof Fixed f) {
+      Fault<Craft> fault = workUps.faultOf(f.faultId());
+      Fix<Craft> fix = fault.fixes(sound).stream().filter(x -> x.id().equals(f.fixId())).findFirst().orElseThrow();
+      return Optional.of(line(workUp, e, "fix", "Put right: " + fix.title(),
+          fix.values().stream().map(v -> v.what() + ": " + v.before() + " → " + v.after()).toList(), "", before, true));
+    }
+    if (event instanceof BenchSet b && !b.override().isBlank()) {
+      return Optional.of(line(workUp, e, "override", "Guard overridden", List.of(b.override()), "", before, false));
+    }
+    if (event instanceof Closed c) {
+      return Optional.of(line(workUp, e, "closed", "Closed: " + c.end().label(), words(c.reason()), "", before, false));
+    }
+    if (event instanceof Reopened r) {
+      return Optional.of(line(workUp, e, "reopened", "Opened again", words(r.reason()), "", before, false));
+    }
+    return Optional.empty();
+  }
+
+  private static Noted line(WorkUp workUp, Numbered e, String sort, String title, List<String> answers,
+      String sureness, boolean before, boolean canTakeBack) {
+    boolean back = workUp.isTakenBack(e.n());
+    return new Noted(e.n(), e.at(), sort, title, answers, sureness, back, before,
+        canTakeBack && !back && workUp.closed().isEmpty());
+  }
+
+  private static List<String> words(String words) {
+    return words.isBlank() ? List.of() : List.of(words);
+  }
+
+  private String describe(String faultId, Craft sound) {
+    return workUps.faultOf(faultId).describe(sound);
+  }
+
+  private static List<String> answers(Check<Craft> check, Found found, Craft sound) {
+    Reading reading = WorkUp.reading(found);
+    if (!(reading instanceof Chosen chosen)) {
+      return List.of(found.written());
+    }
+    List<String> answers = new ArrayList<>();
+    for (var question : ((Choices) check.answers()).questions()) {
+      String outcome = chosen.outcomes().get(question.id());
+      if (outcome != null) {
+        answers.add(Specialities.inWordsOf(sound,
+            question.outcomes().get(question.indexOf(outcome).orElseThrow()).label()));
+      }
+    }
+    return answers;
+  }
+
+  private static List<SuspectView> suspects(
+      WorkUp workUp, Standing<Craft> standing, Map<Integer, String> titles) {
+    Craft sound = workUp.known().sound();
+    return standing.suspects().stream()
+        .filter(s -> s.belief() >= WORTH_SHOWING)
+        .limit(SHOWN)
+        .map(s -> new SuspectView(s.leading().id(), s.leading().kind(), s.leading().describe(sound),
+            s.faults().stream().skip(1).filter(b -> b.belief() >= WORTH_SHOWING)
+                .map(b -> b.fault().describe(sound)).toList(),
+            s.belief(), Belief.of(s.belief()).label(), reasons(workUp, titles, standing.why(s.remedy())), corners(s, sound)))
+        .toList();
+  }
+
+  /** The corners where the suspected craft differs from the sound one. */
+  private static List<Corner> corners(Suspect<Craft> suspect, Craft sound) {
+    Craft faulty = suspect.leading().applyTo(sound);
+    return Corner.ALL.stream()
+        .filter(c -> !faulty.arm(c).equals(sound.arm(c)) || faulty.outputAt(c) != sound.outputAt(c)).toList();
+  }
+
+  private static Other notInBook(WorkUp workUp, Standing<Craft> standing, Map<Integer, String> titles) {
+    return new Other(standing.notInBook(), Belief.of(standing.notInBook()).label(),
+        reasons(workUp, titles, standing.whyNotInBook()));
+  }
+
+  private static Map<Integer, String> titles(List<Noted> noted) {
+    Map<Integer, String> titles = new HashMap<>();
+    noted.forEach(n -> titles.put(n.n(),
+        n.title() + (n.answers().isEmpty() ? "" : ": " + String.join(", ", n.answers()))));
+    return titles;
+  }
+
+  private static Reasons reasons(WorkUp workUp, Map<Integer, String> titles, Why why) {
+    List<Reason> reasons = new ArrayList<>();
+    for (int k = 0; k < why.ratios().size(); k++) {
+      int n = workUp.evidenceNumbers().get(k);
+      double ratio = Math.max(1e-9, Math.min(1e9, why.ratios().get(k)));
+      reasons.add(new Reason(n, titles.getOrDefault(n, ""), ratio, Weight.of(ratio).label()));
+    }
+    return new Reasons(why.startingOdds(), reasons);
+  }
+
+  private static List<CheckLine> checks(WorkUp workUp, Plan<Craft> plan) {
+    Map<String, Plan.Step<Craft>> planned = new HashMap<>();
+    plan.steps().forEach(step -> planned.put(step.check().id(), step));
+    Craft sound = workUp.known().soundNow();
+    List<CheckLine> lines = new ArrayList<>();
+    for (Check<Craft> check : Specialities.book().checks()) {
+      if (!check.explores()) {
+        continue;
+      }
+      Optional<Plan.Step<Craft>> step = Optional.ofNullable(planned.get(check.id()));
+      lines.add(new CheckLine(check.id(), check.title(sound), step.map(Plan.Step::bits).orElse(0.0),
+          step.map(Plan.Step::minutes).orElse(check.minutes()),
+          workUp.known().evidence().stream().anyMatch(ev -> ev instanceof Finding<Craft> f
+              && f.check().id().equals(check.id())),
+          workUp.skipped().getOrDefault(check.id(), 0),
+          step.map(s -> !s.unlocks().isEmpty()).orElse(false)));
+    }
+    return lines;
+  }
+
+  private static List<FaultLine> faults(WorkUp workUp) {
+    return Specialities.book().faults().stream()
+        .map(f -> new FaultLine(f.id(), f.describe(workUp.known().sound()))).toList();
+  }
+
+  private static FixCard fixCard(Suspect<Craft> suspect, WorkUp workUp) {
+    return fixCard(suspect.leading(), suspect.belief(), workUp);
+  }
+
+  private static FixCard fixCard(Fault<Craft> fault, double belief, WorkUp workUp) {
+    Craft sound = workUp.known().sound();
+    return new FixCard(fault.id(), fault.kind(), fault.describe(sound), belief, fault.fixes(sound).stream()
+        .map(f -> new FixOption(f.id(), f.title(), f.steps(), values(f), f.minutes())).toList());
+  }
+
+  private static List<ValueView> values(Fix<Craft> fix) {
+    return fix.values().stream().map(v -> new ValueView(v.what(), v.before(), v.after())).toList();
+  }
+
+  private static List<Made> made(WorkUp workUp) {
+    List<Made> made = new ArrayList<>();
+    for (Map.Entry<Integer, Repair<Craft>> entry : workUp.repairs().entrySet()) {
+      Repair<Craft> repair = entry.getValue();
+      made.add(new Made(entry.getKey(), workUp.events().get(entry.getKey() - 1).at(),
+          repair.fault().describe(workUp.known().sound()), repair.fix().title(), values(repair.fix())));
+    }
+    return made;
+  }
+
+  private static @Nullable ProofCard proofCard(Proof<Craft> proof, CheckCards cards, Craft sound) {
+    return new ProofCard(proof.tests().stream()
+        .map(t -> new ProofTest(t.check().id(), t.check().title(sound),
+            Specialities.inWordsOf(sound, t.expected()), t.state().name()))
+        .toList(), proof.passes(), proof.next().map(t -> cards.card(t.check(), 0)).orElse(null));
+  }
+}
