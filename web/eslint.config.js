@@ -1,0 +1,18 @@
+import svelte from 'eslint-plugin-svelte';
+import globals from 'globals';
+import ts from 'typescript-eslint';
+import svelteConfig from './svelte.config.js';
+
+export default ts.config(
+  { ignores: ['dist/', 'target/', 'node_modules/', 'src/api/schema.d.ts'] },
+  ...ts.configs.recommended,
+  ...svelte.configs.recommended,
+  { languageOptions: { globals: { ...globals.browser } } },
+  {
+    files: ['**/*.svelte', '**/*.svelte.ts'],
+    languageOptions: {
+      parserOptions: { parser: ts.parser, extraFileExtensions: ['.svelte'], svelteConfig }
+    },
+    rules: { 'svelte/no-navigation-without-resolve': 'off' }
+  }
+);

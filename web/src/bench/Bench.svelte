@@ -1,0 +1,139 @@
+<script lang="ts">
+  import { onMount } from 'svelte';
+  import { api, ask, type Schemas } from '../api/client';
+  import { navigate } from '../router';
+  import { keys } from '../shared/keys.svelte';
+  import { Loading } from '../shared/loading.svelte';
+  import Notice from '../shared/Notice.svelte';
+  import Strip from './Strip.svelte';
+
+  const bench = new Loading<Schemas['Bench']>();
+
+  onMount(() => {
+    void bench.load(() => ask(api.GET('/api/bench')));
+    return keys.add(
+      Array.from({ length: 9 }, (_, i) => ({
+        key: String(i + 1),
+        label: 'Open a work-up of the bench by its number',
+        silent: i > 0,
+        run: () => open(i)
+      }))
+    );
+  });
+
+  function open(i: number): void {
+    const one = bench.value?.needing[i];
+    if (one) {
+      navigate('/work-ups/:id', { params: { id: String(one.workUpId) } });
+    }
+  }
+</script>
+
+<svelte:head><title>Bench – Able Medic</title></svelte:head>
+
+<section class="page">
+  <div class="top">
+    <h1>Bench</h1>
+    <div class="do">
+      <a class="act" href="/work-ups/new">New work-up <span aria-hidden="true">(n)</span></a>
+      <a class="quiet" href="/crafts/new">Enter a craft</a>
+    </div>
+  </div>
+  <Notice text={bench.error} />
+
+  {#if bench.value}
+    {@const b = bench.value}
+    {#if b.needing.length + b.fit.length + b.grounded.length === 0}
+      <div class="start">
+        <h2>Start with a craft</h2>
+        <p>
+          Enter the first one: its mark, its class, which way its props turn. It takes a minute; the build
+          sheet can be made exact later.
+        </p>
+        <p><a class="act" href="/crafts/new">Enter the first craft</a></p>
+      </div>
+    {:else}
+      <h2>Need something</h2>
+      {#each b.needing as glance, i (glance.workUpId)}
+        <Strip {glance} number={i + 1} />
+      {:else}
+        <p class="small">No open work-up. Press <kbd>n</kbd> when a craft comes in.</p>
+      {/each}
+
+      <div class="rest">
+        <div>
+          <h2>Fit to fly</h2>
+          <ul>
+            {#each b.fit as craft (craft.mark)}
+              <li>
+                <a href={`/crafts/${encodeURIComponent(craft.mark)}`}>{craft.mark}</a>
+                <span class="small">{craft.name} · {craft.craftClass}</span>
+              </li>
+            {:else}
+              <li class="small">None just now.</li>
+            {/each}
+          </ul>
+        </div>
+        <div>
+          <h2>Grounded</h2>
+          <ul>
+            {#each b.grounded as craft (craft.mark)}
+              <li>
+                <a href={`/crafts/${encodeURIComponent(craft.mark)}`}>{craft.mark}</a>
+                <span class="small">{craft.name} · {craft.craftClass}</span>
+              </li>
+            {:else}
+              <li class="small">None.</li>
+            {/each}
+          </ul>
+        </div>
+      </div>
+    {/if}
+  {:else if !bench.error}
+    <p class="small">Looking over the bench…</p>
+  {/if}
+</section>
+
+<style>
+  .top {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+    flex-wrap: wrap;
+    gap: 1rem;
+    margin-bottom: 1rem;
+  }
+
+  .do {
+    display: flex;
+    gap: 0.8rem;
+  }
+
+  .start {
+    max-width: 36rem;
+    display: grid;
+    gap: 0.8rem;
+    padding-top: 1rem;
+  }
+
+  .rest {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 2rem;
+    margin-top: 2rem;
+  }
+
+  li {
+    min-height: 44px;
+    display: flex;
+    gap: 0.8rem;
+    align-items: center;
+    border-bottom: 1px solid var(--rule);
+  }
+
+  @media (max-width: 700px) {
+    .rest {
+      grid-template-columns: 1fr;
+    }
+  }
+</style>

@@ -1,0 +1,61 @@
+<script lang="ts">
+  import type { Schemas } from '../api/client';
+  import BeliefBar from '../shared/BeliefBar.svelte';
+  import { minutes } from '../shared/words';
+
+  /** One craft that needs something. */
+  let { glance, number }: { glance: Schemas['Glance']; number: number } = $props();
+
+  const stages = { LOOKING: 'Looking', FIXING: 'To put right', PROVING: 'To prove', CLOSED: 'Closed' };
+</script>
+
+<article>
+  <span class="number figure" aria-hidden="true">{number}</span>
+  <div class="what">
+    <h3><a href={`/work-ups/${glance.workUpId}`}>{glance.mark}</a></h3>
+    <p>{glance.complaint}</p>
+  </div>
+  <div class="suspect">
+    {#if glance.stage === 'PROVING'}
+      <p>Put right, not proven yet</p>
+    {:else if glance.suspect}
+      <p>{glance.suspect}</p>
+      <BeliefBar belief={glance.belief} word={glance.word} />
+    {/if}
+  </div>
+  <div class="next">
+    <p><span class="small">{stages[glance.stage]} ·</span> {glance.next}</p>
+    <p class="small">{minutes(glance.minutes)} so far{glance.blocked ? ` · ${glance.blocked}` : ''}</p>
+  </div>
+</article>
+
+<style>
+  article {
+    display: grid;
+    grid-template-columns: 2rem minmax(12rem, 1.2fr) 1.2fr 1.1fr;
+    gap: 0 1.4rem;
+    padding: 0.8rem 0;
+    border-bottom: 1px solid var(--rule);
+    align-items: start;
+  }
+
+  .number {
+    color: var(--soft);
+    padding-top: 0.1rem;
+  }
+
+  h3 a {
+    letter-spacing: 0.04em;
+  }
+
+  @media (max-width: 900px) {
+    article {
+      grid-template-columns: 1.5rem 1fr 1fr;
+    }
+
+    .next {
+      grid-column: 2 / -1;
+      padding-top: 0.4rem;
+    }
+  }
+</style>

@@ -1,0 +1,232 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { api, ask, words, type Schemas } from '../api/client';
+  import { route } from '../router';
+  import { Loading } from '../shared/loading.svelte';
+  import Notice from '../shared/Notice.svelte';
+  import TopView from '../shared/TopView.svelte';
+  import { day, moment } from '../shared/words';
+
+  const chart = new Loading<Schemas['Chart']>();
+  let error = $state('');
+  let mark = $derived(String(route.params.mark ?? ''));
+
+  $effect(() => {
+    const current = mark;
+    untrack(() => void load(current));
+  });
+
+  function load(current: string): Promise<void> {
+    return chart.load(() => ask(api.GET('/api/crafts/{mark}', { params: { path: { mark: current } } })));
+  }
+
+  let open = $derived(chart.value?.workUps.find((w) => w.open));
+
+  async function setState(state: 'FIT' | 'GROUNDED'): Promise<void> {
+    const c = chart.value!;
+    const reason = state === 'GROUNDED' ? 'grounded from the chart' : 'released from the chart';
+    error = '';
+    try {
+      chart.value = await ask(
+        api.PATCH('/api/crafts/{mark}', {
+          params: { path: { mark: c.mark } },
+          body: { version: c.version, name: c.name, state, reason }
+        })
+      );
+    } catch (thrown) {
+      error = words(thrown);
+    }
+  }
+</script>
+
+<svelte:head><title>{mark} – Able Medic</title></svelte:head>
+
+<section class="page">
+  <Notice text={chart.error || error} />
+  {#if chart.value}
+    {@const c = chart.value}
+    <div class="top">
+      <div>
+        <h1>{c.mark}</h1>
+        <p>{c.name} · {c.craftClass} · {c.state === 'FIT' ? 'fit to fly' : 'grounded'}</p>
+      </div>
+      <div class="do">
+        {#if open}
+          <a class="act" href={`/work-ups/${open.id}`}>Go on with the work-up</a>
+        {:else}
+          <a class="act" href={`/work-ups/new?craft=${encodeURIComponent(c.mark)}`}>Start a work-up</a>
+        {/if}
+        {#if c.state === 'FIT'}
+          <button class="quiet" onclick={() => void setState('GROUNDED')}>Ground it</button>
+        {:else}
+          <button class="quiet" onclick={() => void setState('FIT')}>Release it</button>
+        {/if}
+      </div>
+    </div>
+
+    <div class="sheet">
+      <figure>
+        <TopView drawing={c.drawing} label={`${c.mark} from above, nose up`} />
+        <figcaption class="small">
+          From above. <span class="figure">m2 o2</span>: the firmware's motor 2, wired to output 2. The arrow
+          in the middle is the board's own forward{c.drawing.faceDown
+            ? '; dashed, since it sits face down'
+            : ''}.
+        </figcaption>
+      </figure>
+      <div>
+        <h2>Build sheet <span class="small">revision {c.revision}</span></h2>
+        <dl>
+          {#each c.facts as fact (fact.what)}
+            <dt>{fact.what}</dt>
+            <dd>{fact.value}</dd>
+          {/each}
+        </dl>
+        <p class="links">
+          <a href={`/instruments/motor-map?craft=${encodeURIComponent(c.mark)}`}>Motor map</a>
+          <a href={`/instruments/board-orientation?craft=${encodeURIComponent(c.mark)}`}>Board orientation</a>
+          <a href={`/instruments/take-off-motion?craft=${encodeURIComponent(c.mark)}`}>Take-off motion</a>
+        </p>
+      </div>
+    </div>
+
+    <div class="columns">
+      <div>
+        <h2>Log</h2>
+        <ol>
+          {#each c.log as entry, i (i)}
+            <li>
+              <time class="small figure" datetime={entry.at}>{moment(entry.at)}</time>
+              <span>
+                {entry.text}
+                {#if entry.workUpId}<a href={`/work-ups/${entry.workUpId}`}>work-up {entry.workUpId}</a>{/if}
+              </span>
+            </li>
+          {/each}
+        </ol>
+      </div>
+      <div>
+        <h2>Work-ups</h2>
+        <ul>
+          {#each c.workUps as w (w.id)}
+            <li>
+              <span class="small">{day(w.openedAt)}</span>
+              <span
+                ><a href={`/work-ups/${w.id}`}>{w.complaint}</a>
+                <span class="small">{w.open ? 'open' : w.ended}</span></span
+              >
+            </li>
+          {:else}
+            <li class="small">None yet.</li>
+          {/each}
+        </ul>
+        <h2 class="later">What changed on the sheet</h2>
+        <ul>
+          {#each c.revisions as r (r.number)}
+            <li>
+              <span class="small">{day(r.enteredAt)}</span>
+              <span>
+                {r.number}. {r.reason}
+                {#each r.changes as change (change.what)}
+                  <span class="change"
+                    >{change.what}: <span class="figure">{change.before} → {change.after}</span></span
+                  >
+                {/each}
+              </span>
+            </li>
+          {/each}
+        </ul>
+      </div>
+    </div>
+  {/if}
+</section>
+
+<style>
+  .top {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    gap: 1rem;
+  }
+
+  h1 {
+    letter-spacing: 0.04em;
+  }
+
+  .do {
+    display: flex;
+    gap: 0.8rem;
+    align-items: start;
+  }
+
+  .sheet {
+    display: grid;
+    grid-template-columns: minmax(15rem, 22rem) 1fr;
+    gap: 2.2rem;
+    margin: 1rem 0 1.6rem;
+    align-items: start;
+  }
+
+  dl {
+    display: grid;
+    grid-template-columns: 9.5rem 1fr;
+    margin-top: 0.5rem;
+  }
+
+  dt,
+  dd {
+    padding: 0.3rem 0;
+    border-bottom: 1px solid var(--rule);
+  }
+
+  dt {
+    color: var(--soft);
+  }
+
+  .links {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 1.4rem;
+    margin-top: 0.6rem;
+  }
+
+  .links a {
+    min-height: 44px;
+    display: inline-flex;
+    align-items: center;
+  }
+
+  .columns {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 2.2rem;
+  }
+
+  li {
+    display: grid;
+    grid-template-columns: 8.2rem 1fr;
+    gap: 0.8rem;
+    padding: 0.4rem 0;
+    border-bottom: 1px solid var(--rule);
+  }
+
+  .change {
+    display: block;
+    color: var(--soft);
+  }
+
+  .later {
+    margin-top: 1.6rem;
+  }
+
+  @media (max-width: 900px) {
+    .columns,
+    .sheet {
+      grid-template-columns: 1fr;
+    }
+
+    figure {
+      max-width: 22rem;
+    }
+  }
+</style>

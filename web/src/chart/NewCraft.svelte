@@ -1,0 +1,154 @@
+<script lang="ts">
+  import { onMount } from 'svelte';
+  import { api, ask, Problem, words, type Schemas } from '../api/client';
+  import { navigate } from '../router';
+  import { Loading } from '../shared/loading.svelte';
+  import Notice from '../shared/Notice.svelte';
+
+  type New = Schemas['NewCraft'];
+  const choices = new Loading<Schemas['Choosable']>();
+  let mark = $state('');
+  let name = $state('');
+  let craftClass = $state<NonNullable<New['craftClass']>>('INCH_5');
+  let spins = $state<NonNullable<New['spins']>>('INWARD');
+  let numbering = $state<NonNullable<New['numbering']>>('REAR_RIGHT_FIRST');
+  let mode = $state<NonNullable<New['mode']>>('LEVEL');
+  let yaw = $state(0);
+  let faceDown = $state(false);
+  let error = $state('');
+  let wrong = $state<string[]>([]);
+  let busy = $state(false);
+
+  onMount(() => void choices.load(() => ask(api.GET('/api/choices'))));
+
+  const arrows = [
+    { yaw: 0, label: 'forward' },
+    { yaw: 90, label: 'right' },
+    { yaw: 180, label: 'back' },
+    { yaw: 270, label: 'left' }
+  ];
+
+  async function enter(event: SubmitEvent): Promise<void> {
+    event.preventDefault();
+    busy = true;
+    error = '';
+    wrong = [];
+    try {
+      const chart = await ask(
+        api.POST('/api/crafts', {
+          body: {
+            mark,
+            name,
+            craftClass,
+            spins,
+            numbering,
+            mode,
+            mounted: { rollDeg: faceDown ? 180 : 0, pitchDeg: 0, yawDeg: yaw }
+          }
+        })
+      );
+      navigate('/crafts/:mark', { params: { mark: chart.mark } });
+    } catch (thrown) {
+      error = words(thrown);
+      wrong = thrown instanceof Problem ? thrown.errors.map((e) => e.where) : [];
+    } finally {
+      busy = false;
+    }
+  }
+</script>
+
+<svelte:head><title>Enter a craft – Able Medic</title></svelte:head>
+
+<section class="page">
+  <h1>Enter a craft</h1>
+  <p class="small">A minute's work: the class gives sizes and weights, the rest is how it is set up.</p>
+  <Notice text={choices.error} />
+  {#if choices.value}
+    {@const c = choices.value}
+    <form onsubmit={enter}>
+      <div class="field">
+        <label for="mark">Mark</label>
+        <!-- svelte-ignore a11y_autofocus -->
+        <input
+          id="mark"
+          class="entry"
+          bind:value={mark}
+          maxlength="24"
+          aria-invalid={wrong.includes('mark')}
+          autofocus
+        />
+        <span class="small">What stands on it, such as KITE or 7A.</span>
+      </div>
+      <div class="field">
+        <label for="name">What it is for</label>
+        <input id="name" class="entry" bind:value={name} maxlength="80" />
+      </div>
+      <div class="field">
+        <label for="class">Class</label>
+        <select id="class" class="entry" bind:value={craftClass}>
+          {#each c.classes as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
+        </select>
+      </div>
+      <div class="field">
+        <label for="spins">Props, seen from above</label>
+        <select id="spins" class="entry" bind:value={spins}>
+          {#each c.spins as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
+        </select>
+      </div>
+      <div class="field">
+        <label for="numbering">Motors are numbered</label>
+        <select id="numbering" class="entry" bind:value={numbering}>
+          {#each c.numberings as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
+        </select>
+      </div>
+      <div class="field">
+        <label for="arrow">The arrow on the board points</label>
+        <select id="arrow" class="entry" bind:value={yaw}>
+          {#each arrows as one (one.yaw)}<option value={one.yaw}>{one.label}</option>{/each}
+        </select>
+        <label class="inline"
+          ><input type="checkbox" bind:checked={faceDown} /> the board sits face down</label
+        >
+      </div>
+      <div class="field">
+        <label for="mode">It takes off in</label>
+        <select id="mode" class="entry" bind:value={mode}>
+          {#each c.modes as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
+        </select>
+      </div>
+      <div class="end">
+        <Notice text={error} />
+        <button class="act" disabled={busy || mark.trim() === ''}>Enter it</button>
+      </div>
+    </form>
+  {/if}
+</section>
+
+<style>
+  form {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 1.1rem 2rem;
+    max-width: 46rem;
+    margin-top: 1rem;
+    align-items: start;
+  }
+
+  .inline {
+    display: flex;
+    gap: 0.6rem;
+    align-items: center;
+    min-height: 44px;
+    font-weight: 400 !important;
+  }
+
+  .end {
+    grid-column: 1 / -1;
+  }
+
+  @media (max-width: 700px) {
+    form {
+      grid-template-columns: 1fr;
+    }
+  }
+</style>

@@ -1,0 +1,59 @@
+<script lang="ts">
+  import { onMount } from 'svelte';
+  import { api, ask, type Schemas } from '../api/client';
+  import { Loading } from '../shared/loading.svelte';
+  import Notice from '../shared/Notice.svelte';
+
+  const pages = new Loading<Schemas['Page'][]>();
+  const chapters = [
+    { id: 'CAUTIONS', title: 'Cautions' },
+    { id: 'FAULTS', title: 'Faults' },
+    { id: 'CHECKS', title: 'Checks' },
+    { id: 'SCHOOLS', title: 'Schools of practice' }
+  ];
+  onMount(() => void pages.load(() => ask(api.GET('/api/handbook'))));
+</script>
+
+<svelte:head><title>Handbook – Able Medic</title></svelte:head>
+
+<section class="page">
+  <h1>Handbook</h1>
+  <Notice text={pages.error} />
+  <div class="chapters">
+    {#each chapters as chapter (chapter.id)}
+      <div>
+        <h2>{chapter.title}</h2>
+        <ul>
+          {#each (pages.value ?? []).filter((p) => p.chapter === chapter.id) as page (page.id)}
+            <li><a href={`/handbook/${page.id}`}>{page.title}</a></li>
+          {/each}
+        </ul>
+      </div>
+    {/each}
+  </div>
+</section>
+
+<style>
+  .chapters {
+    columns: 2;
+    column-gap: 3rem;
+    margin-top: 1rem;
+  }
+
+  .chapters > div {
+    break-inside: avoid;
+    margin-bottom: 1.4rem;
+  }
+
+  li a {
+    min-height: 44px;
+    display: inline-flex;
+    align-items: center;
+  }
+
+  @media (max-width: 700px) {
+    .chapters {
+      columns: 1;
+    }
+  }
+</style>

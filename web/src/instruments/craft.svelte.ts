@@ -1,0 +1,18 @@
+import { searchParams } from 'sv-router';
+import { api, ask, type Schemas } from '../api/client';
+import { Loading } from '../shared/loading.svelte';
+
+/** The craft that an instrument was opened for, where it was. */
+export class OpenedFor {
+  readonly chart = new Loading<Schemas['Chart']>();
+  readonly mark = String(searchParams.get('craft') ?? '');
+
+  async load(): Promise<Schemas['Chart'] | undefined> {
+    if (this.mark) {
+      await this.chart.load(() =>
+        ask(api.GET('/api/crafts/{mark}', { params: { path: { mark: this.mark } } }))
+      );
+    }
+    return this.chart.value;
+  }
+}

@@ -1,0 +1,135 @@
+<script lang="ts">
+  import { onMount } from 'svelte';
+  import { api, ask, type Schemas } from '../api/client';
+  import { Loading } from '../shared/loading.svelte';
+  import Notice from '../shared/Notice.svelte';
+  import { day, minutes } from '../shared/words';
+
+  const ledger = new Loading<Schemas['Ledger']>();
+  const lists = new Loading<{ crafts: Schemas['ListedCraft'][]; pages: Schemas['Page'][] }>();
+  let q = $state('');
+  let craft = $state('');
+  let cause = $state('');
+  let from = $state('');
+  let to = $state('');
+
+  onMount(
+    () =>
+      void lists.load(async () => {
+        const [crafts, pages] = await Promise.all([
+          ask(api.GET('/api/crafts')),
+          ask(api.GET('/api/handbook'))
+        ]);
+        return { crafts, pages: pages.filter((p) => p.chapter === 'FAULTS') };
+      })
+  );
+
+  $effect(() => {
+    const query = { q, craft, cause, from, to };
+    void ledger.load(() => ask(api.GET('/api/ledger', { params: { query } })));
+  });
+</script>
+
+<svelte:head><title>Ledger – Able Medic</title></svelte:head>
+
+<section class="page">
+  <div class="top">
+    <h1>Ledger</h1>
+    <a class="quiet" href="/api/ledger.csv" download="ledger.csv">All of it as CSV</a>
+  </div>
+  <div class="filters">
+    <div class="field">
+      <label for="q">Words</label>
+      <input id="q" class="entry" bind:value={q} autocomplete="off" maxlength="100" />
+    </div>
+    <div class="field">
+      <label for="craft">Craft</label>
+      <select id="craft" class="entry" bind:value={craft}>
+        <option value="">all</option>
+        {#each lists.value?.crafts ?? [] as c (c.mark)}<option value={c.mark}>{c.mark}</option>{/each}
+      </select>
+    </div>
+    <div class="field">
+      <label for="cause">Cause</label>
+      <select id="cause" class="entry" bind:value={cause}>
+        <option value="">all</option>
+        {#each lists.value?.pages ?? [] as page (page.id)}<option value={page.id}>{page.title}</option>{/each}
+      </select>
+    </div>
+    <div class="field">
+      <label for="from">From</label>
+      <input id="from" class="entry" type="date" bind:value={from} />
+    </div>
+    <div class="field">
+      <label for="to">To</label>
+      <input id="to" class="entry" type="date" bind:value={to} />
+    </div>
+  </div>
+  <Notice text={ledger.error} />
+  {#if ledger.value}
+    {@const l = ledger.value}
+    <p class="small">
+      {l.entries.length}
+      {l.entries.length === 1 ? 'entry' : 'entries'}, {minutes(l.minutes)}.
+      {#if l.returning.length > 0}
+        Comes back: {l.returning.map((r) => `${r.title} (${r.times} times)`).join(', ')}.
+      {/if}
+    </p>
+    {#each l.entries as entry (entry.id)}
+      <article>
+        <div class="when">
+          <p class="figure">{day(entry.closedAt)}</p>
+          <p><a href={`/crafts/${encodeURIComponent(entry.mark)}`}>{entry.mark}</a></p>
+          <p class="small">{minutes(entry.minutes)}</p>
+        </div>
+        <div>
+          <h2><a href={`/work-ups/${entry.workUpId}`}>{entry.complaint}</a></h2>
+          {#if entry.causes}<p><strong>{entry.causes}</strong></p>{/if}
+          {#if entry.fixes}<p>{entry.fixes}</p>{/if}
+          {#if entry.changes}<p class="figure">{entry.changes}</p>{/if}
+          {#if entry.proof}<p class="small">Proof: {entry.proof}</p>{/if}
+          <p class="small">{entry.ended}{entry.reason ? `: ${entry.reason}` : ''}</p>
+        </div>
+      </article>
+    {:else}
+      <p>
+        Nothing of that kind. {q || craft || cause || from || to
+          ? 'Widen the search.'
+          : 'It fills as work-ups are closed.'}
+      </p>
+    {/each}
+  {/if}
+</section>
+
+<style>
+  .top {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+  }
+
+  .filters {
+    display: grid;
+    grid-template-columns: 1.6fr 1fr 1.6fr 1fr 1fr;
+    gap: 0.9rem;
+    margin: 1rem 0;
+  }
+
+  article {
+    display: grid;
+    grid-template-columns: 8rem 1fr;
+    gap: 1.4rem;
+    padding: 0.9rem 0;
+    border-bottom: 1px solid var(--rule);
+  }
+
+  h2 {
+    font-size: 1.1rem;
+  }
+
+  @media (max-width: 900px) {
+    .filters {
+      grid-template-columns: 1fr 1fr;
+    }
+  }
+</style>

@@ -1,0 +1,42 @@
+/** A probability as a figure: whole percent, and never 0 or 100 when it is not. */
+export function percent(belief: number): string {
+  const whole = Math.round(belief * 100);
+  if (whole === 0 && belief > 0) {
+    return '<1%';
+  }
+  if (whole === 100 && belief < 1) {
+    return '>99%';
+  }
+  return `${whole}%`;
+}
+
+/** How many times better or worse a finding fits, for people: ×12 or ÷12. */
+export function times(ratio: number): string {
+  const factor = ratio >= 1 ? ratio : 1 / ratio;
+  const figure = factor >= 1000 ? '>1000' : factor >= 10 ? factor.toFixed(0) : factor.toFixed(1);
+  return `${ratio >= 1 ? '×' : '÷'}${figure}`;
+}
+
+/** Minutes as people say them. */
+export function minutes(value: number): string {
+  if (value > 0 && value < 1) {
+    return 'under 1 min';
+  }
+  return value < 90 ? `${Math.round(value)} min` : `${(value / 60).toFixed(1)} h`;
+}
+
+/** A moment as day and time of this place. */
+export function moment(iso: string): string {
+  const date = new Date(iso);
+  return `${date.toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })}, ${clock(iso)}`;
+}
+
+/** The day of a moment. */
+export function day(iso: string): string {
+  return new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+}
+
+/** The time of day of a moment. */
+export function clock(iso: string): string {
+  return new Date(iso).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+}

@@ -1,0 +1,89 @@
+<script lang="ts">
+  import { clock, day } from '../shared/words';
+  import type { WorkUpState } from './state.svelte';
+
+  /** What is known, as a running margin. */
+  let { work }: { work: WorkUpState } = $props();
+
+  let lines = $derived(work.view!.evidence);
+</script>
+
+<h2>Known</h2>
+<ol>
+  {#each lines as line, i (line.n)}
+    {#if i === 0 || day(lines[i - 1]!.at) !== day(line.at)}
+      <li class="day small">{day(line.at)}</li>
+    {/if}
+    <li class:back={line.takenBack} class:before={line.before} class:fix={line.sort === 'fix'}>
+      <span class="time figure">{clock(line.at)}</span>
+      <span class="title">{line.title}</span>
+      {#each line.answers as answer, i (i)}<span class="answer">{answer}</span>{/each}
+      {#if line.sureness && line.sureness !== 'sure'}<span class="small">{line.sureness}</span>{/if}
+      {#if line.takenBack}<span class="small">taken back</span>
+      {:else if line.before}<span class="small">before the fix</span>{/if}
+      {#if line.canTakeBack}
+        <button
+          class="plain"
+          onclick={() => void work.takeBack(line.n)}
+          aria-label={`Take back: ${line.title}`}
+        >
+          take back
+        </button>
+      {/if}
+    </li>
+  {:else}
+    <li class="small">Nothing yet.</li>
+  {/each}
+</ol>
+
+<style>
+  ol {
+    margin-top: 0.4rem;
+  }
+
+  li {
+    display: grid;
+    padding: 0.5rem 0 0.1rem;
+    border-bottom: 1px solid var(--rule);
+  }
+
+  li.day {
+    border-bottom: none;
+    padding-bottom: 0;
+  }
+
+  .time {
+    color: var(--soft);
+    font-size: 1rem;
+  }
+
+  .title {
+    color: var(--soft);
+    line-height: 1.3;
+  }
+
+  .answer {
+    font-weight: 700;
+    line-height: 1.3;
+  }
+
+  .fix .title {
+    color: var(--act);
+    font-weight: 700;
+  }
+
+  .fix .answer {
+    font-weight: 400;
+  }
+
+  .back .answer,
+  .back .title {
+    text-decoration: line-through;
+    font-weight: 400;
+  }
+
+  .plain {
+    font-size: 1rem;
+    justify-self: start;
+  }
+</style>

@@ -1,0 +1,113 @@
+<script lang="ts">
+  import type { Schemas } from '../api/client';
+  import TopView from '../shared/TopView.svelte';
+  import { percent } from '../shared/words';
+  import Cautions from './Cautions.svelte';
+  import type { WorkUpState } from './state.svelte';
+
+  /** How to put one fault right on this craft. */
+  let { work, fix }: { work: WorkUpState; fix: Schemas['FixCard'] } = $props();
+
+  let view = $derived(work.view!);
+  let pointed = $derived(view.suspects.find((s) => s.faultId === fix.faultId)?.corners ?? []);
+  let early = $derived(work.fixOutOfTurn !== undefined && fix.belief < 0.85);
+</script>
+
+<article>
+  <header>
+    <p class="small">
+      To put right · belief <span class="figure">{percent(fix.belief)}</span> ·
+      <a href={`/handbook/${fix.kind}`}>handbook</a>
+    </p>
+    <h2>{fix.title}</h2>
+    {#if early}<p class="doubt">
+        It does not stand out yet. Checking further is safer than fixing on a guess.
+      </p>{/if}
+  </header>
+  <Cautions cautions={view.cautions} />
+  <div class="with-drawing">
+    <div class="options">
+      {#each fix.options as option, i (option.fixId)}
+        <section>
+          <h3>{i === 0 ? '' : 'Or: '}{option.title}</h3>
+          <ol>
+            {#each option.steps as step (step)}<li>{step}</li>{/each}
+          </ol>
+          <dl>
+            {#each option.values as value (value.what)}
+              <dt>{value.what}</dt>
+              <dd class="reading">{value.before} → <strong>{value.after}</strong></dd>
+            {/each}
+          </dl>
+          <button
+            class={i === 0 ? 'act' : 'quiet'}
+            disabled={work.busy}
+            onclick={() => void work.makeFix(fix.faultId, option.fixId)}
+          >
+            Done this way
+          </button>
+        </section>
+      {/each}
+    </div>
+    <TopView drawing={view.drawing} {pointed} label={`${view.mark} from above, nose up`} />
+  </div>
+  <p>
+    {#if work.fixOutOfTurn}
+      <button class="plain" onclick={() => (work.fixOutOfTurn = undefined)}>Back to the checks</button>
+    {:else}
+      <button class="plain" onclick={() => (work.checkOn = true)}>Check further instead</button>
+    {/if}
+  </p>
+</article>
+
+<style>
+  article {
+    display: grid;
+    gap: 1rem;
+  }
+
+  h2 {
+    font-size: 1.45rem;
+  }
+
+  .doubt {
+    color: var(--doubt);
+  }
+
+  .with-drawing {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) minmax(12rem, 18rem);
+    gap: 1.2rem;
+    align-items: start;
+  }
+
+  .options {
+    display: grid;
+    gap: 1.4rem;
+  }
+
+  section {
+    display: grid;
+    gap: 0.5rem;
+    justify-items: start;
+  }
+
+  ol {
+    list-style: decimal;
+    padding-left: 1.3rem;
+  }
+
+  dt {
+    color: var(--soft);
+  }
+
+  .act {
+    margin-top: 0.3rem;
+  }
+
+  @media (max-width: 1100px) {
+    .with-drawing {
+      grid-template-columns: 1fr;
+    }
+  }
+</style>

@@ -1,0 +1,233 @@
+<script lang="ts">
+  import { onMount } from 'svelte';
+  import { searchParams } from 'sv-router';
+  import { api, ask, words, type Schemas } from '../api/client';
+  import { navigate } from '../router';
+  import { Loading } from '../shared/loading.svelte';
+  import Notice from '../shared/Notice.svelte';
+  import EdgePicker from './EdgePicker.svelte';
+
+  const lists = new Loading<{ choices: Schemas['Choosable']; crafts: Schemas['ListedCraft'][] }>();
+  const chart = new Loading<Schemas['Chart']>();
+  let mark = $state(String(searchParams.get('craft') ?? ''));
+  let complaint = $state('');
+  let occasion = $state<Schemas['Intake']['occasion'] | ''>('');
+  let seen = $state<Record<string, string>>({});
+  let error = $state('');
+  let busy = $state(false);
+
+  onMount(() => {
+    void lists.load(async () => {
+      const [choices, crafts] = await Promise.all([
+        ask(api.GET('/api/choices')),
+        ask(api.GET('/api/crafts'))
+      ]);
+      return { choices, crafts };
+    });
+  });
+
+  $effect(() => {
+    const chosen = mark;
+    if (chosen) {
+      void chart.load(() => ask(api.GET('/api/crafts/{mark}', { params: { path: { mark: chosen } } })));
+    }
+  });
+
+  let edges = $derived(
+    (lists.value?.choices.intake.find((q) => q.id === 'edge')?.outcomes ?? []).filter((o) => o.id !== 'none')
+  );
+  let ready = $derived(mark !== '' && complaint.trim() !== '' && occasion !== '');
+
+  function answer(question: string, outcome: string | undefined): void {
+    const next = { ...seen };
+    if (outcome === undefined) {
+      delete next[question];
+    } else {
+      next[question] = outcome;
+    }
+    seen = next;
+  }
+
+  async function start(event: SubmitEvent): Promise<void> {
+    event.preventDefault();
+    if (!ready || busy || occasion === '') {
+      return;
+    }
+    busy = true;
+    error = '';
+    try {
+      const view = await ask(api.POST('/api/work-ups', { body: { mark, complaint, occasion, seen } }));
+      navigate('/work-ups/:id', { params: { id: String(view.id) } });
+    } catch (thrown) {
+      error = words(thrown);
+    } finally {
+      busy = false;
+    }
+  }
+</script>
+
+<svelte:head><title>New work-up – Able Medic</title></svelte:head>
+
+<section class="page">
+  <h1>New work-up</h1>
+  <Notice text={lists.error || chart.error} />
+  {#if lists.value && lists.value.crafts.length === 0}
+    <p>There is no craft yet. <a class="act" href="/crafts/new">Enter the first craft</a></p>
+  {:else if lists.value}
+    {@const intake = lists.value.choices.intake}
+    <form onsubmit={start}>
+      <div class="grid">
+        <div class="field">
+          <label for="craft">Craft</label>
+          <!-- svelte-ignore a11y_autofocus -->
+          <select id="craft" class="entry" bind:value={mark} autofocus>
+            <option value="" disabled>Choose…</option>
+            {#each lists.value.crafts as craft (craft.mark)}
+              <option value={craft.mark}>{craft.mark} – {craft.name}</option>
+            {/each}
+          </select>
+        </div>
+        <div class="field">
+          <label for="occasion">Since it last flew right</label>
+          <select id="occasion" class="entry" bind:value={occasion}>
+            <option value="" disabled>Choose…</option>
+            {#each lists.value.choices.occasions as one (one.id)}<option value={one.id}>{one.label}</option
+              >{/each}
+          </select>
+        </div>
+      </div>
+      <div class="field">
+        <label for="complaint">Complaint, in the owner's words</label>
+        <input id="complaint" class="entry" bind:value={complaint} maxlength="400" />
+      </div>
+
+      <div class="seen">
+        <div>
+          <h2>What was seen at take-off</h2>
+          <p class="small">Leave open what nobody saw. Do not fly it again to find out.</p>
+          {#each intake as question (question.id)}
+            {#if question.id !== 'edge'}
+              <fieldset>
+                <legend>{question.text}</legend>
+                <div class="choices">
+                  {#each question.outcomes as outcome (outcome.id)}
+                    <label class="choice">
+                      <input
+                        type="radio"
+                        name={question.id}
+                        checked={seen[question.id] === outcome.id}
+                        onchange={() => answer(question.id, outcome.id)}
+                      />
+                      {outcome.label}
+                    </label>
+                  {/each}
+                  <label class="choice">
+                    <input
+                      type="radio"
+                      name={question.id}
+                      checked={seen[question.id] === undefined}
+                      onchange={() => answer(question.id, undefined)}
+                    />
+                    don't know
+                  </label>
+                </div>
+              </fieldset>
+            {/if}
+          {/each}
+        </div>
+        <div>
+          <h2>Which edge or corner dropped first?</h2>
+          {#if chart.value && mark}
+            <EdgePicker
+              drawing={chart.value.drawing}
+              {edges}
+              chosen={seen.edge}
+              onchoose={(edge) => answer('edge', edge)}
+            />
+          {:else}
+            <p class="small">Choose the craft, and it is drawn here.</p>
+          {/if}
+          <label class="choice">
+            <input
+              type="radio"
+              name="edge"
+              checked={seen.edge === 'none'}
+              onchange={() => answer('edge', 'none')}
+            />
+            none dropped
+          </label>
+          <label class="choice">
+            <input
+              type="radio"
+              name="edge"
+              checked={seen.edge === undefined}
+              onchange={() => answer('edge', undefined)}
+            />
+            don't know
+          </label>
+        </div>
+      </div>
+
+      <Notice text={error} />
+      <div class="do">
+        <button class="act" disabled={!ready || busy}>Start the work-up</button>
+        {#if !ready}<span class="small">Craft, what happened and the complaint are needed.</span>{/if}
+      </div>
+    </form>
+  {/if}
+</section>
+
+<style>
+  form {
+    display: grid;
+    gap: 1.2rem;
+    margin-top: 1rem;
+  }
+
+  .grid {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 1.2rem;
+  }
+
+  .seen {
+    display: grid;
+    grid-template-columns: 1.3fr 1fr;
+    gap: 2rem;
+  }
+
+  fieldset {
+    margin-top: 0.8rem;
+  }
+
+  legend {
+    font-weight: 700;
+  }
+
+  .choices {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 1.4rem;
+  }
+
+  .choice {
+    display: inline-flex;
+    gap: 0.5rem;
+    align-items: center;
+    min-height: 44px;
+    margin-right: 1.2rem;
+  }
+
+  .do {
+    display: flex;
+    align-items: center;
+    gap: 1rem;
+  }
+
+  @media (max-width: 700px) {
+    .grid,
+    .seen {
+      grid-template-columns: 1fr;
+    }
+  }
+</style>

@@ -1,0 +1,93 @@
+<script lang="ts">
+  import Notice from '../shared/Notice.svelte';
+  import Sheet from '../shared/Sheet.svelte';
+  import type { WorkUpState } from './state.svelte';
+
+  /** The technician's own suspicion, or a test that is not in the book. */
+  let { work, open, onclose }: { work: WorkUpState; open: boolean; onclose: () => void } = $props();
+
+  type Sort = 'suspicion' | 'for' | 'against';
+  let sort = $state<Sort>('suspicion');
+  let strong = $state(false);
+  let fault = $state('');
+  let said = $state('');
+
+  $effect(() => {
+    if (open) {
+      sort = 'suspicion';
+      strong = false;
+      fault = work.view?.suspects[0]?.faultId ?? '';
+      said = '';
+    }
+  });
+
+  async function give(event: SubmitEvent): Promise<void> {
+    event.preventDefault();
+    const done =
+      sort === 'suspicion'
+        ? await work.suspect(fault, said)
+        : await work.ownTest(fault, sort === 'for', strong, said);
+    if (done) {
+      onclose();
+    }
+  }
+</script>
+
+<Sheet {open} title="Own suspicion or own test" {onclose}>
+  <form onsubmit={give}>
+    <div class="field">
+      <label for="own-fault">About</label>
+      <select id="own-fault" class="entry" bind:value={fault}>
+        {#each work.view?.faults ?? [] as one (one.faultId)}<option value={one.faultId}>{one.title}</option
+          >{/each}
+      </select>
+    </div>
+    <fieldset>
+      <legend class="sr-only">What it is</legend>
+      <label><input type="radio" name="own" value="suspicion" bind:group={sort} /> I suspect it</label>
+      <label
+        ><input type="radio" name="own" value="for" bind:group={sort} /> A test of mine speaks for it</label
+      >
+      <label
+        ><input type="radio" name="own" value="against" bind:group={sort} /> A test of mine speaks against it</label
+      >
+      {#if sort !== 'suspicion'}
+        <label><input type="checkbox" bind:checked={strong} /> It hardly leaves a doubt</label>
+      {/if}
+    </fieldset>
+    <div class="field">
+      <label for="own-words">{sort === 'suspicion' ? 'Why (may stay empty)' : 'What was done and seen'}</label
+      >
+      <input id="own-words" class="entry" bind:value={said} maxlength="400" />
+    </div>
+    <Notice text={work.error} />
+    <div class="do">
+      <button
+        class="act"
+        disabled={work.busy || fault === '' || (sort !== 'suspicion' && said.trim() === '')}
+      >
+        Record
+      </button>
+      <button class="quiet" type="button" onclick={onclose}>Leave it</button>
+    </div>
+  </form>
+</Sheet>
+
+<style>
+  form {
+    display: grid;
+    gap: 0.9rem;
+  }
+
+  fieldset label {
+    display: flex;
+    gap: 0.6rem;
+    min-height: 44px;
+    align-items: center;
+  }
+
+  .do {
+    display: flex;
+    gap: 0.8rem;
+  }
+</style>

@@ -1,0 +1,217 @@
+<script lang="ts">
+  import { onMount, untrack } from 'svelte';
+  import { route } from '../router';
+  import { keys } from '../shared/keys.svelte';
+  import Notice from '../shared/Notice.svelte';
+  import { minutes } from '../shared/words';
+  import BenchLine from './BenchLine.svelte';
+  import CheckPanel from './CheckPanel.svelte';
+  import Closed from './Closed.svelte';
+  import CloseSheet from './CloseSheet.svelte';
+  import Findings from './Findings.svelte';
+  import FixPanel from './FixPanel.svelte';
+  import OtherChecks from './OtherChecks.svelte';
+  import OwnSheet from './OwnSheet.svelte';
+  import ProofPanel from './ProofPanel.svelte';
+  import { WorkUpState } from './state.svelte';
+  import Suspects from './Suspects.svelte';
+
+  let id = $derived(Number(route.params.id));
+  let work = $derived(new WorkUpState(id));
+  let why = $state(false);
+  let others = $state(false);
+  let own = $state(false);
+  let closing = $state(false);
+
+  $effect(() => {
+    const current = work;
+    untrack(() => void current.load());
+  });
+
+  onMount(() =>
+    keys.add([
+      ...Array.from({ length: 9 }, (_, i) => ({
+        key: String(i + 1),
+        label: 'Choose an outcome by its number',
+        silent: i > 0,
+        run: () => work.choose(i)
+      })),
+      { key: '0', label: 'Choose the tenth outcome', silent: true, run: () => work.choose(9) },
+      { key: 'Enter', label: 'Record', run: () => void work.record() },
+      { key: 'd', label: 'How sure: sure, fairly, doubtful', run: () => work.nextSureness() },
+      { key: 'b', label: 'The bench is ready', run: () => void work.benchReady() },
+      { key: 'u', label: 'Take back the last entry', run: () => void work.takeBackLast() },
+      { key: 's', label: 'Put this check aside', run: () => void work.skip() },
+      { key: 'w', label: 'Why: what speaks for each suspect', run: () => (why = !why) },
+      { key: 'o', label: 'Another check, out of turn', run: () => (others = true) },
+      { key: 't', label: 'Own suspicion or own test', run: () => (own = true) },
+      { key: 'f', label: 'How to put the leading suspect right', run: openFix },
+      { key: 'c', label: 'Close the work-up', run: () => (closing = true) },
+      {
+        key: 'g c',
+        label: "Go to the craft's chart",
+        run: () => document.getElementById('to-chart')?.click()
+      }
+    ])
+  );
+
+  function openFix(): void {
+    const first = work.view?.suspects[0];
+    if (first) {
+      void work.openFix(first.faultId);
+    }
+  }
+</script>
+
+<svelte:head><title>{work.view?.mark ?? 'Work-up'} – Able Medic</title></svelte:head>
+
+{#if work.view}
+  {@const view = work.view}
+  <div class="head">
+    <div>
+      <h1>
+        <a id="to-chart" href={`/crafts/${encodeURIComponent(view.mark)}`}>{view.mark}</a>
+        <span class="complaint">{view.complaint}</span>
+      </h1>
+      <p class="small">
+        Work-up {view.id} · {view.occasion} · {minutes(view.minutes)} so far
+      </p>
+    </div>
+    {#if view.stage !== 'CLOSED'}
+      <button class="quiet" onclick={() => (closing = true)}>Close… <kbd>c</kbd></button>
+    {/if}
+  </div>
+  <BenchLine {work} />
+  <div class="card-layout">
+    <section class="findings" aria-label="What is known"><Findings {work} /></section>
+    <section class="next" aria-label="What to do next">
+      <Notice text={work.error} />
+      {#if view.stage === 'CLOSED'}
+        <Closed {work} />
+      {:else}
+        {#if view.stage === 'PROVING'}
+          <ProofPanel {work} onclose={() => (closing = true)} />
+        {/if}
+        {#if work.fix}
+          <FixPanel {work} fix={work.fix} />
+        {/if}
+        {#if work.card}
+          <CheckPanel {work} card={work.card} onothers={() => (others = true)} onown={() => (own = true)} />
+        {:else if !work.fix && view.stage !== 'PROVING'}
+          <h2>Nothing left that would tell more</h2>
+          <p>
+            No open check parts the suspects any further. Take the most likely one and see how it is put right
+            (<kbd>f</kbd>), or enter a suspicion or test of your own (<kbd>t</kbd>).
+          </p>
+          <p class="after">
+            <button class="act" onclick={openFix}>How to put the leading suspect right</button>
+            <button class="quiet" onclick={() => (own = true)}>Own suspicion or test</button>
+          </p>
+        {/if}
+      {/if}
+    </section>
+    <section class="suspects" aria-label="Suspects">
+      <Suspects {work} {why} onwhy={() => (why = !why)} />
+    </section>
+  </div>
+  <OtherChecks {work} open={others} onclose={() => (others = false)} />
+  <OwnSheet {work} open={own} onclose={() => (own = false)} />
+  <CloseSheet {work} open={closing} onclose={() => (closing = false)} />
+{:else}
+  <section class="page">
+    <h1>Work-up</h1>
+    <Notice text={work.error} />
+    {#if !work.error}<p class="small">Reading the work-up…</p>{/if}
+  </section>
+{/if}
+
+<style>
+  .head {
+    display: flex;
+    justify-content: space-between;
+    align-items: start;
+    gap: 1rem;
+    padding: 0.9rem 1.5rem 0.4rem;
+  }
+
+  h1 {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 0.9rem;
+    align-items: baseline;
+    font-size: 1.45rem;
+  }
+
+  h1 a {
+    letter-spacing: 0.04em;
+  }
+
+  .complaint {
+    font-weight: 400;
+  }
+
+  .card-layout {
+    display: grid;
+    grid-template-columns: minmax(13.5rem, 16.5rem) minmax(0, 1fr) minmax(17rem, 20rem);
+    align-items: start;
+  }
+
+  section {
+    padding: 1rem 1.3rem 3rem;
+  }
+
+  .card-layout > section {
+    min-width: 0;
+  }
+
+  .findings {
+    padding-left: 1.5rem;
+  }
+
+  .next {
+    background: var(--card);
+    border: 1px solid var(--rule);
+    border-top: none;
+    min-height: 60vh;
+  }
+
+  .after {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.8rem;
+    margin-top: 1rem;
+  }
+
+  @media (max-width: 1100px) {
+    .card-layout {
+      grid-template-columns: minmax(0, 1fr) minmax(15rem, 17.5rem);
+    }
+
+    .next {
+      grid-row: 1;
+      border-left: none;
+    }
+
+    .suspects {
+      grid-row: 1 / span 2;
+      grid-column: 2;
+    }
+
+    .findings {
+      grid-row: 2;
+    }
+  }
+
+  @media (max-width: 700px) {
+    .card-layout {
+      grid-template-columns: minmax(0, 1fr);
+    }
+
+    .next,
+    .suspects,
+    .findings {
+      grid-column: 1;
+      grid-row: auto;
+    }
+  }
+</style>
