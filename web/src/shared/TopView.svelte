@@ -67,8 +67,8 @@
         <path d={arc(d.r * 0.78, d.cw)} class="turn" />
         <path d={head(d.r * 0.78, d.cw)} class="turn" />
         <circle r="3" class="hub" />
-        <text class="corner" x="0" y="21" text-anchor="middle">{d.shortName}</text>
-        <text class="lead" y="43" text-anchor="middle">m{d.motor} o{d.output}</text>
+        <text class="corner" x="0" y="24" text-anchor="middle">{d.shortName}</text>
+        <text class="lead" y="46" text-anchor="middle">m{d.motor} o{d.output}</text>
       </g>
     {/each}
     <g transform={`rotate(${drawing.arrowDeg})`}>

@@ -58,11 +58,11 @@ public record Rotation(List<Integer> rows) {
     return turned;
   }
 
-  /** The angles to enter, each 0, 90, 180 or 270; the one with the fewest angles other than 0. */
+  /** The angles to enter, each 0, 90, 180 or 270; those with the fewest other than 0, roll before pitch. */
   public Angles angles() {
     Angles best = null;
-    for (int roll = 0; roll < 360; roll += 90) {
-      for (int pitch = 0; pitch < 360; pitch += 90) {
+    for (int pitch = 0; pitch < 360; pitch += 90) {
+      for (int roll = 0; roll < 360; roll += 90) {
         for (int yaw = 0; yaw < 360; yaw += 90) {
           Angles angles = new Angles(roll, pitch, yaw);
           if (of(roll, pitch, yaw).equals(this) && (best == null || angles.nonZero() < best.nonZero())) {

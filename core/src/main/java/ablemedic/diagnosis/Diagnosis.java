@@ -61,11 +61,8 @@ public final class Diagnosis<S> {
 
   /** What a check predicts of a hypothesis, with the repairs of the case made. */
   public Outlook outlook(Case<S> known, Hypothesis<S> hypothesis, Check<S> check) {
-    if (!hypothesis.inBook()) {
-      return Outlook.broad(check.answers());
-    }
     S state = Case.after(known.repairs(), hypothesis.applyTo(known.sound()));
-    return predictions.in(predictions.row(state), state, check);
+    return predictions.of(hypothesis, predictions.row(state), state, check);
   }
 
   private List<Story<S>> stories(Case<S> known) {
@@ -109,7 +106,12 @@ public final class Diagnosis<S> {
   }
 
   private Story<S> story(Case<S> known, Hypothesis<S> hypothesis) {
-    double logPrior = hypothesis.inBook() ? 0 : Math.log(assumptions.notInBookOdds());
+    double logPrior = 0;
+    if (!hypothesis.inBook()) {
+      logPrior = Math.log(assumptions.notInBookOdds());
+    } else if (hypothesis.faults().isEmpty()) {
+      logPrior = Math.log(assumptions.nothingWrongOdds());
+    }
     for (Fault<S> fault : hypothesis.faults()) {
       logPrior += Math.log(fault.odds(known.occasion()));
     }
@@ -119,14 +121,9 @@ public final class Diagnosis<S> {
     for (int k = 0; k < logLikelihoods.length; k++) {
       Evidence<S> evidence = known.evidence().get(k);
       if (evidence instanceof Finding<S> finding) {
-        Outlook outlook;
-        if (hypothesis.inBook()) {
-          S state = states.computeIfAbsent(finding.repairs(), repairs -> Case.after(repairs, broken));
-          outlook = predictions.in(predictions.row(state), state, finding.check());
-        } else {
-          outlook = Outlook.broad(finding.check().answers());
-        }
-        logLikelihoods[k] = Math.log(finding.likelihood(outlook));
+        S state = states.computeIfAbsent(finding.repairs(), repairs -> Case.after(repairs, broken));
+        logLikelihoods[k] = Math.log(finding.likelihood(
+            predictions.of(hypothesis, predictions.row(state), state, finding.check())));
       } else if (evidence instanceof Opinion<S> opinion && hypothesis.holds(opinion.faultId())) {
         logLikelihoods[k] = Math.log(opinion.ratio());
       }

@@ -5,6 +5,7 @@ import ablemedic.diagnosis.Answers.Question;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
@@ -13,6 +14,9 @@ public sealed interface Outlook {
 
   /** Probability of the reading; for a number, its density per SI unit. */
   double likelihood(Reading reading);
+
+  /** Half this outlook, half that of somebody who knows nothing. */
+  Outlook loosened();
 
   /**
    * Named outcomes, as a mixture of ways it can go. Within one way the questions are answered independently; over the
@@ -74,6 +78,14 @@ public sealed interface Outlook {
       return sum;
     }
 
+    @Override
+    public Outlook loosened() {
+      List<Way> loose = new ArrayList<>();
+      ways.forEach(way -> loose.add(new Way(way.share() / 2, way.probabilities())));
+      ((Ways) broad(choices)).ways().forEach(way -> loose.add(new Way(way.share() / 2, way.probabilities())));
+      return new Ways(choices, loose);
+    }
+
     private int[] answered(Chosen chosen) {
       int[] asked = new int[choices.questions().size()];
       for (int q = 0; q < asked.length; q++) {
@@ -112,6 +124,11 @@ public sealed interface Outlook {
       double z = (measured.value() - mean) / spread;
       double normal = Math.exp(-z * z / 2) / (spread * Math.sqrt(2 * Math.PI));
       return (1 - blunder) * normal + blunder / (scale.high() - scale.low());
+    }
+
+    @Override
+    public Outlook loosened() {
+      return new Spread(scale, mean, spread, (1 + blunder) / 2);
     }
   }
 

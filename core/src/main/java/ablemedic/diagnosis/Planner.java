@@ -77,17 +77,14 @@ public final class Planner<S> {
       Hypothesis<S> h = weighed.hypothesis();
       Object owes = h.inBook() ? Map.entry(standing.owed(h), standing.isAstray(h)) : "not in the book";
       int group = groups.computeIfAbsent(owes, o -> groups.size());
-      S state = h.inBook() ? Case.after(known.repairs(), h.applyTo(known.sound())) : null;
-      beliefs.add(new Belief<>(
-          h, state, state == null ? null : predictions.row(state), group, weighed.belief()));
+      S state = Case.after(known.repairs(), h.applyTo(known.sound()));
+      beliefs.add(new Belief<>(h, state, predictions.row(state), group, weighed.belief()));
     }
     return beliefs;
   }
 
   private Outlook outlook(Belief<S> belief, Check<S> check) {
-    return belief.hypothesis.inBook()
-        ? predictions.in(belief.row, belief.state, check)
-        : Outlook.broad(check.answers());
+    return predictions.of(belief.hypothesis, belief.row, belief.state, check);
   }
 
   private Plan<S> plan(List<Belief<S>> beliefs, BenchState bench, Collection<String> skipped) {

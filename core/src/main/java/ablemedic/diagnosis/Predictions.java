@@ -30,7 +30,16 @@ final class Predictions<S> {
     return rows.computeIfAbsent(state, s -> new Outlook[checks.size()]);
   }
 
-  Outlook in(Outlook[] row, S state, Check<S> check) {
+  /**
+   * What a check predicts were the hypothesis true. What is not in the book leaves most checks as on a sound system, but
+   * may show as anything.
+   */
+  Outlook of(Hypothesis<S> hypothesis, Outlook[] row, S state, Check<S> check) {
+    Outlook predicted = in(row, state, check);
+    return hypothesis.inBook() ? predicted : predicted.loosened();
+  }
+
+  private Outlook in(Outlook[] row, S state, Check<S> check) {
     int i = index.get(check.id());
     Outlook known = row[i];
     if (known == null) {

@@ -3,10 +3,10 @@ package ablemedic.takeoff;
 import ablemedic.craft.Rotation;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /**
  * From how the computer's picture followed three motions of the hand, or from how the board is seen to sit: the turn
@@ -102,7 +102,7 @@ public final class BoardOrientation {
     int[][] columns = new int[3][];
     List<String> contradictions = new ArrayList<>();
     Motion[] byAxis = new Motion[3];
-    for (Map.Entry<Motion, Motion> entry : new EnumMap<>(seen).entrySet()) {
+    for (Map.Entry<Motion, Motion> entry : new TreeMap<>(seen).entrySet()) {
       Motion hand = entry.getKey();
       int[] column = new int[3];
       column[entry.getValue().axis] = entry.getValue().sign * hand.sign;

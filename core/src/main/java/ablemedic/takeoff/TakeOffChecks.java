@@ -35,7 +35,7 @@ final class TakeOffChecks {
   static final String HOVER = "hover";
 
   private static final double BLUNDER = 0.03;
-  private static final double MISREAD = 0.06;
+  private static final double MISREAD = 0.04;
   /** Handheld scales and a balance on fingertips. Common practice, no source. */
   private static final double SCALES_SHARE = 0.02;
   private static final double BALANCE_MM = 4;

@@ -1,0 +1,90 @@
+package ablemedic.diagnosis;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+/** Two faults, a check for each, and a flight that fails while either is there. */
+class RepairTest {
+  private final Fault<Set<String>> a = Toy.fault("a", "a", "fix a", 0.02);
+  private final Fault<Set<String>> b = Toy.fault("b", "b", "fix b", 0.02);
+  private final Check<Set<String>> seesA = seeing("sees-a", "a");
+  private final Check<Set<String>> seesB = seeing("sees-b", "b");
+  private final Check<Set<String>> flight = Toy.check("flight", 2, 3, BenchNeeds.NOTHING,
+      state -> state.isEmpty() ? new double[] {0.02, 0.98} : new double[] {0.97, 0.03});
+  private final Book<Set<String>> book = new Book<>(List.of(a, b), List.of(seesA, seesB, flight));
+  private final Diagnosis<Set<String>> diagnosis = new Diagnosis<>(book, Assumptions.USUAL);
+
+  private static Check<Set<String>> seeing(String id, String what) {
+    return Toy.check(id, 2, 1, BenchNeeds.NOTHING,
+        state -> state.contains(what) ? new double[] {0.95, 0.05} : new double[] {0.05, 0.95});
+  }
+
+  private Case<Set<String>> aFixed() {
+    Case<Set<String>> seen = Toy.found(Toy.found(Toy.opened(), flight, 0), seesA, 0);
+    return seen.withRepair(a, a.fixes(Set.of()).get(0));
+  }
+
+  @Test
+  void aFixThatHelpsLeavesNothingToSuspect() {
+    Standing<Set<String>> standing = diagnosis.standing(Toy.found(aFixed(), flight, 1));
+    assertThat(standing.nothingLeft()).isGreaterThan(0.9);
+    assertThat(standing.suspects().stream().filter(s -> s.remedy().equals("fix a"))).isEmpty();
+    assertThat(standing.everHeld("a")).isGreaterThan(0.9);
+  }
+
+  @Test
+  void aComplaintThatPersistsReopensTheRestWithWhatWasLearnt() {
+    Standing<Set<String>> before = diagnosis.standing(aFixed());
+    Standing<Set<String>> standing = diagnosis.standing(Toy.found(aFixed(), flight, 0));
+    assertThat(standing.suspects().get(0).remedy()).isEqualTo("fix b");
+    assertThat(standing.suspects().get(0).belief()).isGreaterThan(3 * before.suspects().get(0).belief());
+  }
+
+  @Test
+  void findingsFromBeforeAFixDoNotSpeakForTheStateAfterIt() {
+    Standing<Set<String>> once = diagnosis.standing(Toy.found(aFixed(), seesA, 1));
+    assertThat(once.everHeld("a")).as("it was there, and is gone").isGreaterThan(0.8);
+  }
+
+  @Test
+  void theProofRepeatsWhatHadShownTheFaultAndEndsWithTheFlight() {
+    Case<Set<String>> fixed = aFixed();
+    Proof<Set<String>> proof = Proof.of(fixed, book, flight);
+    assertThat(proof.tests().stream().map(t -> t.check().id())).containsExactly("sees-a", "flight");
+    assertThat(proof.passes()).isFalse();
+    Proof<Set<String>> half = Proof.of(Toy.found(fixed, seesA, 1), book, flight);
+    assertThat(half.next().orElseThrow().check()).isSameAs(flight);
+    assertThat(Proof.of(Toy.found(Toy.found(fixed, seesA, 1), flight, 1), book, flight).passes()).isTrue();
+    assertThat(Proof.of(Toy.found(Toy.found(fixed, seesA, 1), flight, 0), book, flight).passes()).isFalse();
+    assertThat(Proof.of(Toy.opened(), book, flight).passes()).as("nothing fixed, nothing proven").isFalse();
+  }
+
+  @Test
+  void anOpinionShiftsTheOddsByItsRatio() {
+    Case<Set<String>> known = Toy.found(Toy.opened(), flight, 0);
+    double before = diagnosis.standing(known).everHeld("b");
+    double after = diagnosis.standing(known.withEvidence(new Evidence.Opinion<>("b", 5, List.of()))).everHeld("b");
+    assertThat(after / (1 - after)).isCloseTo(5 * before / (1 - before), org.assertj.core.data.Offset.offset(1e-9));
+  }
+
+  @Test
+  void doubtThinsAFindingTowardsABlindGuess() {
+    double sure = diagnosis.standing(Toy.opened().with(seesA, Reading.Chosen.of("0"), Sureness.SURE)).everHeld("a");
+    double doubtful =
+        diagnosis.standing(Toy.opened().with(seesA, Reading.Chosen.of("0"), Sureness.DOUBTFUL)).everHeld("a");
+    double nothing = diagnosis.standing(Toy.opened()).everHeld("a");
+    assertThat(doubtful).isBetween(nothing, sure);
+  }
+
+  @Test
+  void aSimulatedTechnicianFindsBothFaultsAndTheSameSeedGivesTheSameWalk() {
+    var technician = new Technician<>(diagnosis, flight, flight, "1");
+    var walk = technician.workUp(Set.of(), List.of(a, b), Occasion.NOTHING_KNOWN, Technician.Habit.PLAN, 5);
+    assertThat(walk).isEqualTo(
+        technician.workUp(Set.of(), List.of(a, b), Occasion.NOTHING_KNOWN, Technician.Habit.PLAN, 5));
+    assertThat(walk.fixes()).isPositive();
+  }
+}

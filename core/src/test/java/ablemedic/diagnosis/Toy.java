@@ -1,0 +1,129 @@
+package ablemedic.diagnosis;
+
+import ablemedic.diagnosis.Answers.Choices;
+import ablemedic.diagnosis.Answers.Outcome;
+import ablemedic.diagnosis.Outlook.Ways;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+
+/** Small systems to prove the reasoning on: a system is the set of the names of what is wrong with it. */
+final class Toy {
+  private Toy() {}
+
+  /** A fault that adds its name to the set. */
+  static Fault<Set<String>> fault(String id, String site, String remedy, double odds) {
+    return new Fault<>() {
+      @Override
+      public String id() {
+        return id;
+      }
+
+      @Override
+      public String kind() {
+        return "toy";
+      }
+
+      @Override
+      public String site() {
+        return site;
+      }
+
+      @Override
+      public String describe(Set<String> sound) {
+        return id;
+      }
+
+      @Override
+      public double odds(Occasion occasion) {
+        return odds;
+      }
+
+      @Override
+      public Set<String> applyTo(Set<String> system) {
+        Set<String> more = new TreeSet<>(system);
+        more.add(id);
+        return Set.copyOf(more);
+      }
+
+      @Override
+      public List<Fix<Set<String>>> fixes(Set<String> sound) {
+        return List.of(new Fix<>("remove", remedy, "remove " + id, List.of(), List.of(), 1, system -> {
+          Set<String> fewer = new TreeSet<>(system);
+          fewer.remove(id);
+          return Set.copyOf(fewer);
+        }));
+      }
+    };
+  }
+
+  /** A check with numbered outcomes. */
+  static Check<Set<String>> check(
+      String id, int outcomes, double minutes, BenchNeeds needs, Function<Set<String>, double[]> probabilities) {
+    Choices answers = Choices.of(id + "?", IntStream.range(0, outcomes)
+        .mapToObj(i -> new Outcome(String.valueOf(i), String.valueOf(i))).toList());
+    return new Check<>() {
+      @Override
+      public String id() {
+        return id;
+      }
+
+      @Override
+      public String kind() {
+        return "toy";
+      }
+
+      @Override
+      public String title(Set<String> sound) {
+        return id;
+      }
+
+      @Override
+      public String instruction(Set<String> sound) {
+        return id;
+      }
+
+      @Override
+      public Answers answers() {
+        return answers;
+      }
+
+      @Override
+      public Outlook outlook(Set<String> system) {
+        return Ways.of(answers, probabilities.apply(system));
+      }
+
+      @Override
+      public double minutes() {
+        return minutes;
+      }
+
+      @Override
+      public double risk() {
+        return 0;
+      }
+
+      @Override
+      public BenchNeeds needs() {
+        return needs;
+      }
+    };
+  }
+
+  /** All probability on one outcome. */
+  static double[] surely(int outcome, int outcomes) {
+    double[] p = new double[outcomes];
+    p[outcome] = 1;
+    return p;
+  }
+
+  static Case<Set<String>> opened() {
+    return new Case<>(Set.of(), Occasion.NOTHING_KNOWN, List.of(), List.of());
+  }
+
+  static Case<Set<String>> found(Case<Set<String>> known, Check<Set<String>> check, int outcome) {
+    return known.with(check, Reading.Chosen.of(String.valueOf(outcome)), Sureness.SURE);
+  }
+}

@@ -1,0 +1,134 @@
+package ablemedic.takeoff;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.data.Offset.offset;
+
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Answers.Choices;
+import ablemedic.diagnosis.Assumptions;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Diagnosis;
+import ablemedic.diagnosis.Fault;
+import ablemedic.diagnosis.Occasion;
+import ablemedic.diagnosis.Outlook;
+import ablemedic.diagnosis.Outlook.Spread;
+import ablemedic.diagnosis.Outlook.Way;
+import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.diagnosis.Reading.Chosen;
+import ablemedic.diagnosis.Standing;
+import ablemedic.diagnosis.Suspect;
+import ablemedic.diagnosis.Sureness;
+import ablemedic.diagnosis.Technician;
+import ablemedic.diagnosis.Case;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class TakeOffBookTest {
+  private final Diagnosis<Craft> diagnosis = new Diagnosis<>(TakeOff.book(), Assumptions.USUAL);
+
+  @ParameterizedTest
+  @MethodSource("ablemedic.takeoff.Crafts#varied")
+  void everyOutlookOfEveryFaultIsAProbability(Craft sound) {
+    for (Fault<Craft> fault : TakeOff.book().faults()) {
+      Craft faulty = fault.applyTo(sound);
+      for (Check<Craft> check : TakeOff.book().checks()) {
+        Outlook outlook = check.outlook(faulty);
+        if (outlook instanceof Ways ways) {
+          for (Way way : ways.ways()) {
+            for (double[] p : way.probabilities()) {
+              assertThat(Arrays.stream(p).sum()).as(check.id() + " of " + fault.id()).isCloseTo(1, offset(1e-9));
+              assertThat(Arrays.stream(p).min().orElseThrow()).as(check.id() + " of " + fault.id()).isPositive();
+            }
+          }
+        } else {
+          Spread spread = (Spread) outlook;
+          assertThat(spread.mean()).isBetween(spread.scale().low(), spread.scale().high());
+        }
+      }
+    }
+  }
+
+  @Test
+  void checksAreAnsweredWithTenOutcomesAtTheMostSoThatOneDigitDoes() {
+    assertThat(TakeOff.book().checks().stream().filter(Check::explores).map(Check::answers)
+        .filter(Choices.class::isInstance).map(Choices.class::cast))
+        .allSatisfy(c -> assertThat(c.combinations()).isLessThanOrEqualTo(10));
+  }
+
+  @Test
+  void noFaultIsImpossibleAndNoneIsCertainWhateverHappened() {
+    for (Occasion occasion : Occasion.values()) {
+      assertThat(TakeOff.book().faults()).allSatisfy(f -> assertThat(f.odds(occasion)).isBetween(1e-6, 0.2));
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("ablemedic.takeoff.Crafts#varied")
+  void aTechnicianWhoFollowsThePlanFindsAHiddenFault(Craft sound) {
+    var technician = new Technician<>(diagnosis, TakeOff.seen(), TakeOff.hover(), TakeOff.flies());
+    int i = 0;
+    int walks = 0;
+    int checks = 0;
+    for (Fault<Craft> fault : TakeOff.book().faults()) {
+      if (i++ % 9 != 0) {
+        continue;
+      }
+      var walk = technician.workUp(sound, List.of(fault), Occasion.BUILD, Technician.Habit.PLAN, 11);
+      assertThat(walk.solved()).as(fault.id()).isTrue();
+      walks++;
+      checks += walk.checks();
+    }
+    assertThat((double) checks / walks).isLessThan(10);
+  }
+
+  @Test
+  void twoFaultsAtOnceAreBothFound() {
+    Craft sound = Crafts.inch5(ablemedic.craft.Settings.FlightMode.LEVEL);
+    Fault<Craft> board = TakeOff.book().fault("board-180").orElseThrow();
+    Fault<Craft> prop = TakeOff.book().fault("prop-hand-front-left").orElseThrow();
+    Case<Craft> known = new Case<>(sound, Occasion.BUILD, List.of(), List.of())
+        .with(TakeOff.seen(), new Chosen(Map.of("manner", "flips", "onset", "at-once")), Sureness.SURE)
+        .with(check("tilt-right"), Chosen.of("left-down"), Sureness.SURE)
+        .with(check("tilt-nose"), Chosen.of("nose-up"), Sureness.SURE)
+        .with(check("arrow"), Chosen.of("back"), Sureness.SURE)
+        .with(check("prop-front-left"), Chosen.of("ccw"), Sureness.SURE);
+    Standing<Craft> standing = diagnosis.standing(known);
+    assertThat(standing.suspects().subList(0, 2)).extracting(Suspect::remedy)
+        .containsExactlyInAnyOrder(board.fixes(sound).get(0).remedy(), prop.fixes(sound).get(0).remedy());
+    assertThat(standing.suspects().subList(0, 2)).allMatch(s -> s.belief() > 0.3);
+    assertThat(standing.suspects().get(2).belief()).isLessThan(0.1);
+  }
+
+  @Test
+  void whatTheBookDoesNotHoldIsNotForcedIntoIt() {
+    Craft sound = Crafts.inch5(ablemedic.craft.Settings.FlightMode.LEVEL);
+    Case<Craft> known = new Case<>(sound, Occasion.NOTHING_KNOWN, List.of(), List.of())
+        .with(TakeOff.seen(), new Chosen(Map.of("manner", "shakes", "spin", "none")), Sureness.SURE)
+        .with(check("gain-setting"), Chosen.of("usual"), Sureness.SURE)
+        .with(check("start"), Chosen.of("together"), Sureness.SURE)
+        .with(check("finger"), Chosen.of("none"), Sureness.SURE)
+        .with(check("flat"), Chosen.of("level"), Sureness.SURE)
+        .with(check("prop-front-right"), Chosen.of("ccw"), Sureness.SURE)
+        .with(check("prop-rear-right"), Chosen.of("cw"), Sureness.SURE)
+        .with(check("prop-rear-left"), Chosen.of("ccw"), Sureness.SURE)
+        .with(check("prop-front-left"), Chosen.of("cw"), Sureness.SURE);
+    Standing<Craft> standing = diagnosis.standing(known);
+    assertThat(standing.notInBook()).isGreaterThan(standing.suspects().get(0).belief());
+  }
+
+  @Test
+  void faultsThatLookTheSameAreNamed() {
+    Craft sound = Crafts.inch5(ablemedic.craft.Settings.FlightMode.RATE);
+    Craft half = TakeOff.book().fault("board-180").orElseThrow().applyTo(sound);
+    assertThat(TakeOff.lookalikes(sound, half, 0.99).stream().map(l -> l.fault().id()))
+        .contains("told-180", "outputs-3412");
+  }
+
+  private static Check<Craft> check(String id) {
+    return TakeOff.book().check(id).orElseThrow();
+  }
+}
