@@ -15,8 +15,12 @@ public sealed interface Outlook {
   /** Probability of the reading; for a number, its density per SI unit. */
   double likelihood(Reading reading);
 
-  /** Half this outlook, half that of somebody who knows nothing. */
-  Outlook loosened();
+  /**
+   * This outlook with a share of that of somebody who knows nothing.
+   *
+   * @param share of not knowing, 0 to 1
+   */
+  Outlook loosened(double share);
 
   /**
    * Named outcomes, as a mixture of ways it can go. Within one way the questions are answered independently; over the
@@ -79,10 +83,10 @@ public sealed interface Outlook {
     }
 
     @Override
-    public Outlook loosened() {
+    public Outlook loosened(double share) {
       List<Way> loose = new ArrayList<>();
-      ways.forEach(way -> loose.add(new Way(way.share() / 2, way.probabilities())));
-      ((Ways) broad(choices)).ways().forEach(way -> loose.add(new Way(way.share() / 2, way.probabilities())));
+      ways.forEach(way -> loose.add(new Way((1 - share) * way.share(), way.probabilities())));
+      ((Ways) broad(choices)).ways().forEach(way -> loose.add(new Way(share * way.share(), way.probabilities())));
       return new Ways(choices, loose);
     }
 
@@ -127,8 +131,8 @@ public sealed interface Outlook {
     }
 
     @Override
-    public Outlook loosened() {
-      return new Spread(scale, mean, spread, (1 + blunder) / 2);
+    public Outlook loosened(double share) {
+      return new Spread(scale, mean, spread, blunder + share * (1 - blunder));
     }
   }
 

@@ -80,14 +80,14 @@ class EnumerationTest {
       return weights;
     }
 
-    /** What is not in the book is half as if nothing were wrong, half anything. */
+    /** What is not in the book is mostly as if nothing were wrong, and else anything. */
     double[] predicted(int check, Set<String> state) {
       if (state != null) {
         return answers(check, state);
       }
       double[] p = answers(check, Set.of());
       for (int o = 0; o < OUTCOMES; o++) {
-        p[o] = p[o] / 2 + 0.5 / OUTCOMES;
+        p[o] = (1 - Predictions.ODDLY) * p[o] + Predictions.ODDLY / OUTCOMES;
       }
       return p;
     }

@@ -117,7 +117,10 @@ class TakeOffBookTest {
         .with(check("prop-rear-left"), Chosen.of("ccw"), Sureness.SURE)
         .with(check("prop-front-left"), Chosen.of("cw"), Sureness.SURE);
     Standing<Craft> standing = diagnosis.standing(known);
-    assertThat(standing.notInBook()).isGreaterThan(standing.suspects().get(0).belief());
+    Standing<Craft> atFirst = diagnosis.standing(new Case<>(sound, Occasion.NOTHING_KNOWN,
+        known.evidence().subList(0, 1), List.of()));
+    assertThat(standing.notInBook()).isGreaterThan(3 * atFirst.notInBook());
+    assertThat(standing.notInBook()).isGreaterThan(standing.everHeld("gain-too-high"));
   }
 
   @Test
