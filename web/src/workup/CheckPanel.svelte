@@ -23,9 +23,7 @@
 <article>
   <header>
     <p class="small">
-      {#if work.outOfTurn}Out of turn{:else if proving}Proof{:else}Next check{/if} · {minutes(
-        card.minutes
-      )} ·
+      {#if work.outOfTurn}Out of turn{:else if proving}Proof{:else}Next check{/if} · {minutes(card.minutes)} ·
       <a href={`/handbook/${card.kind}`}>handbook</a>
     </p>
     <h2>{card.title}</h2>

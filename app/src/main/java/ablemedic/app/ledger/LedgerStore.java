@@ -65,7 +65,7 @@ public class LedgerStore {
             Instant.parse(rs.getString("closed_at")), rs.getString("complaint"), rs.getString("ended"),
             rs.getString("reason"), rs.getString("causes"), rs.getString("kinds"), rs.getString("fixes"),
             rs.getString("changes"), rs.getString("proof"), rs.getDouble("minutes")))
-        .stream()
+        .list().stream()
         .filter(entry -> holds(entry, words))
         .toList();
   }

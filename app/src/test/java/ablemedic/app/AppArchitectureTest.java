@@ -1,0 +1,21 @@
+package ablemedic.app;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+
+import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+@AnalyzeClasses(packages = "ablemedic", importOptions = DoNotIncludeTests.class)
+class AppArchitectureTest {
+  @ArchTest
+  static final ArchRule theCoreKnowsNothingOfTheApplication = noClasses().that()
+      .resideOutsideOfPackage("ablemedic.app..").should().dependOnClassesThat().resideInAPackage("ablemedic.app..");
+
+  @ArchTest
+  static final ArchRule whatAllShareKnowsNoView = noClasses().that()
+      .resideInAnyPackage("ablemedic.app.http..", "ablemedic.app.storage..").should().dependOnClassesThat()
+      .resideInAnyPackage("ablemedic.app.bench..", "ablemedic.app.chart..", "ablemedic.app.workup..",
+          "ablemedic.app.instruments..", "ablemedic.app.ledger..");
+}

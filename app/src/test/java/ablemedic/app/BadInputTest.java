@@ -1,0 +1,129 @@
+package ablemedic.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import ablemedic.app.RunningApp.App;
+import java.net.http.HttpResponse;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(RunningApp.class)
+class BadInputTest {
+  private final App app;
+
+  BadInputTest(App app) {
+    this.app = app;
+  }
+
+  @Test
+  void aMarkThatIsTakenIsRefusedWhateverItsCase() {
+    JsonNode refusal = app.refused(409, "POST", "/api/crafts", "{\"mark\": \"gannet\", \"name\": \"\"}");
+    assertThat(refusal.get("errors").get(0).get("where").asString()).isEqualTo("mark");
+    assertThat(refusal.get("detail").asString()).contains("another mark");
+  }
+
+  @ParameterizedTest
+  @CsvSource(delimiter = '|', textBlock = """
+      massG          | 0                                          | massG      | greater than 0
+      massG          | 100                                        | motorMassG | less than the craft
+      thrustToWeight | 0.5                                        | thrustToWeight | above 1
+      outputOrder    | "1-1-2-3"                                  | outputOrder | 4-2-1-3
+      boardSticks    | "AAAA"                                     | boardSticks | AETR
+      mounted        | {"rollDeg": 45, "pitchDeg": 0, "yawDeg": 0} | mounted    | multiple of 90
+      gain           | -1                                         | gain       | greater than 0
+      wiring         | ["FRONT_LEFT", "FRONT_LEFT", "REAR_LEFT", "REAR_RIGHT"] | wiring | motor of its own
+      """)
+  void aSheetThatMakesNoCraftIsRefusedWithThePlace(String field, String value, String where, String right) {
+    var sheet = (tools.jackson.databind.node.ObjectNode) app.get("/api/crafts/EIDER/build-sheet");
+    sheet.set(field, app.json.readTree(value));
+    String before = app.get("/api/crafts").toString();
+    JsonNode refusal = app.refused(422, "POST", "/api/crafts",
+        "{\"mark\": \"NEW\", \"name\": \"\", \"sheet\": " + sheet + "}");
+    assertThat(refusal.get("errors").get(0).get("where").asString()).isEqualTo(where);
+    assertThat(refusal.get("errors").get(0).get("right").asString()).contains(right);
+    assertThat(app.get("/api/crafts")).hasToString(before);
+  }
+
+  @Test
+  void twoMotorsOnOneSpotMakeNoCraft() {
+    var sheet = (tools.jackson.databind.node.ObjectNode) app.get("/api/crafts/EIDER/build-sheet");
+    var motors = (tools.jackson.databind.node.ArrayNode) sheet.get("motors");
+    motors.set(1, motors.get(0));
+    assertThat(app.refused(422, "POST", "/api/crafts", "{\"mark\": \"NEW\", \"name\": \"\", \"sheet\": " + sheet + "}")
+        .get("detail").asString()).contains("on one spot");
+  }
+
+  @Test
+  void whatIsNotThereIsNamedAndWhatIsThereIsListed() {
+    assertThat(app.refused(404, "GET", "/api/crafts/NOBODY", "").get("detail").asString()).contains("GANNET");
+    app.refused(404, "GET", "/api/work-ups/99999", "");
+    app.refused(404, "GET", "/api/handbook/nothing", "");
+    assertThat(app.refused(400, "GET", "/api/work-ups/abc", "").get("detail").asString()).contains("abc");
+    assertThat(app.refused(422, "GET", "/api/work-ups/1/checks/guess", "").get("detail").asString()).contains("guess");
+    assertThat(app.refused(422, "GET", "/api/ledger?from=yesterday", "").get("detail").asString())
+        .contains("2026-03-31");
+    assertThat(app.send("GET", "/api/nothing", "").statusCode()).isEqualTo(404);
+  }
+
+  @Test
+  void anUnknownOutcomeIsRefusedWithThoseThatThereAre() {
+    JsonNode view = app.openWorkUp("B1", "BUILD", "{}");
+    assertThat(app.refused(422, "POST", "/api/work-ups/" + view.get("id") + "/findings", """
+        {"version": %s, "checkId": "arrow", "outcomes": {"seen": "sideways"}, "sureness": "SURE"}"""
+        .formatted(view.get("version"))).get("detail").asString()).contains("sideways").contains("forward");
+    assertThat(app.refused(422, "POST", "/api/work-ups", """
+        {"mark": "EIDER", "complaint": "x", "occasion": "BUILD", "seen": {"manner": "explodes"}}""")
+        .get("detail").asString()).contains("flips");
+  }
+
+  @Test
+  void missingAndSuperfluousFieldsAreNamed() {
+    assertThat(app.refused(422, "POST", "/api/work-ups", "{}").get("errors").toString())
+        .contains("mark").contains("complaint").contains("occasion");
+    assertThat(app.refused(400, "POST", "/api/crafts", "{\"mark\": \"X\", \"name\": \"\", \"wings\": 2}")
+        .get("detail").asString()).contains("wings");
+    assertThat(app.refused(400, "POST", "/api/crafts", "{\"mark\": \"X\", \"name\": \"\", \"craftClass\": \"HUGE\"}")
+        .get("detail").asString()).contains("craftClass");
+  }
+
+  @Test
+  void brokenJsonIsRefusedWithThePlace() {
+    assertThat(app.refused(400, "POST", "/api/crafts", "{\"mark\": ").get("detail").asString()).contains("line 1");
+  }
+
+  @Test
+  void tooMuchIsRefusedWhetherItSaysHowLongItIsOrNot() {
+    byte[] large = ("{\"mark\": \"" + "x".repeat(400_000) + "\"}").getBytes(java.nio.charset.StandardCharsets.UTF_8);
+    assertThat(app.send("POST", "/api/crafts", large).statusCode()).isEqualTo(413);
+  }
+
+  @Test
+  void randomBytesNeverGiveAServerError() {
+    Random random = new Random(17);
+    List<String> paths = List.of("/api/crafts", "/api/work-ups", "/api/work-ups/1/findings",
+        "/api/work-ups/1/own-tests", "/api/instruments/motor-map", "/api/instruments/board-orientation",
+        "/api/instruments/take-off-motion");
+    String template = "{\"mark\":\"A\",\"seen\":{},\"version\":1,\"motions\":{},\"faultIds\":[\"x\"],\"props\":{}}";
+    for (int i = 0; i < 300; i++) {
+      byte[] body = template.getBytes(java.nio.charset.StandardCharsets.UTF_8);
+      for (int n = 1 + random.nextInt(30); n > 0; n--) {
+        body[random.nextInt(body.length)] = (byte) random.nextInt(256);
+      }
+      HttpResponse<String> response = app.send("POST", paths.get(i % paths.size()), body);
+      assertThat(response.statusCode()).as(response.body()).isBetween(200, 499);
+    }
+  }
+
+  @Test
+  void pagesOfOtherSitesAndOtherHostsAreTurnedAway() {
+    assertThat(app.send("POST", "/api/crafts", "{}".getBytes(), "Origin", "http://elsewhere.example").statusCode())
+        .isEqualTo(403);
+    assertThat(app.send("GET", "/api/health", new byte[0]).headers().firstValue("Content-Security-Policy"))
+        .hasValueSatisfying(policy -> assertThat(policy).contains("default-src 'self'"));
+  }
+}

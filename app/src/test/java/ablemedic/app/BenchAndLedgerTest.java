@@ -1,0 +1,86 @@
+package ablemedic.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import ablemedic.app.RunningApp.App;
+import de.siegmar.fastcsv.reader.CsvReader;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(RunningApp.class)
+class BenchAndLedgerTest {
+  private final App app;
+
+  BenchAndLedgerTest(App app) {
+    this.app = app;
+  }
+
+  @Test
+  void theDemoBenchHasEightBirdsFourOfThemInWork() {
+    JsonNode bench = app.get("/api/bench");
+    List<String> needing = bench.get("needing").valueStream().map(g -> g.get("mark").asString()).toList();
+    assertThat(needing).contains("GANNET", "PETREL", "SKUA", "TERN");
+    assertThat(bench.get("grounded").toString()).contains("SHAG");
+    assertThat(bench.get("fit").toString()).contains("EIDER").contains("FULMAR").contains("PUFFIN");
+    bench.get("needing").forEach(g -> assertThat(g.get("next").asString()).isNotBlank());
+  }
+
+  @Test
+  void theLedgerIsSearchedByWordCraftCauseAndDayAndSaysWhatComesBack() {
+    assertThat(app.get("/api/ledger?q=heather").get("entries")).hasSize(1);
+    assertThat(app.get("/api/ledger?craft=shag").get("entries")).hasSize(2);
+    assertThat(app.get("/api/ledger?cause=prop-wrong-hand&to=2099-01-01").get("entries").size()).isGreaterThan(1);
+    assertThat(app.get("/api/ledger?to=2000-01-01").get("entries")).isEmpty();
+    assertThat(app.get("/api/ledger?q=%25").get("entries")).as("a percent sign is a percent sign").isEmpty();
+    assertThat(app.get("/api/ledger").get("returning").get(0).get("kind").asString()).isEqualTo("prop-wrong-hand");
+  }
+
+  @Test
+  void theLedgerGoesOutAsCsvThatIsSafeInASpreadsheet() throws IOException {
+    JsonNode view = app.openWorkUp("L1", "BUILD", "{}");
+    app.ask("POST", "/api/work-ups/" + view.get("id") + "/close", """
+        {"version": %s, "end": "HANDED_OVER", "reason": "=HYPERLINK(\\"x\\")"}""".formatted(view.get("version")));
+    String csv = app.send("GET", "/api/ledger.csv", "").body();
+    try (var reader = CsvReader.builder().ofNamedCsvRecord(csv)) {
+      var rows = reader.stream().toList();
+      assertThat(rows.get(0).getField("reason")).isEqualTo("'=HYPERLINK(\"x\")");
+      assertThat(rows).allSatisfy(row -> assertThat(row.getHeader()).contains("craft", "causes", "minutes"));
+    }
+  }
+
+  @Test
+  void aCraftIsGroundedReleasedAndRevisedOnTopOfTheVersionSeenLast() {
+    app.ask("POST", "/api/crafts", "{\"mark\": \"C1\", \"name\": \"x\"}");
+    JsonNode chart = app.ask("PATCH", "/api/crafts/C1",
+        "{\"version\": 1, \"name\": \"y\", \"state\": \"GROUNDED\", \"reason\": \"bent\"}");
+    assertThat(chart.get("state").asString()).isEqualTo("GROUNDED");
+    app.refused(409, "PATCH", "/api/crafts/C1",
+        "{\"version\": 1, \"name\": \"z\", \"state\": \"FIT\", \"reason\": \"\"}");
+    var sheet = (tools.jackson.databind.node.ObjectNode) chart.get("sheet");
+    sheet.put("massG", 700);
+    JsonNode revised = app.ask("PUT", "/api/crafts/C1/build-sheet",
+        "{\"version\": " + chart.get("version") + ", \"reason\": \"larger pack\", \"sheet\": " + sheet + "}");
+    assertThat(revised.get("revisions").get(0).get("changes").get(0).get("after").asString()).isEqualTo("700 g");
+  }
+
+  @Test
+  void theDescriptionOfTheInterfaceIsTheOneThatTheFrontEndIsTypedBy() throws IOException {
+    var described = (tools.jackson.databind.node.ObjectNode) app.get("/api/docs");
+    described.remove("servers");
+    JsonNode kept = app.json.readTree(Files.readString(Path.of("../docs/openapi.json")));
+    assertThat(described).as("write it anew with ./medic describe").isEqualTo(kept);
+  }
+
+  @Test
+  void everyViewGetsThePageAndNothingElseDoes() {
+    assertThat(app.send("GET", "/work-ups/1", "").body()).contains("<div id=\"app\">");
+    assertThat(app.send("GET", "/crafts/GANNET", "").body()).contains("<div id=\"app\">");
+    assertThat(app.send("GET", "/nothing.js", "").statusCode()).isEqualTo(404);
+    assertThat(app.send("GET", "/api/nothing", "").body()).doesNotContain("<div id=\"app\">");
+  }
+}

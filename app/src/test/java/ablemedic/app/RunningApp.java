@@ -1,0 +1,141 @@
+package ablemedic.app;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The real application on a free port and a fresh demo bench, started once for all tests. */
+public final class RunningApp implements ParameterResolver {
+  private static final ExtensionContext.Namespace SPACE = ExtensionContext.Namespace.create(RunningApp.class);
+
+  /** What tests ask. */
+  public static final class App implements AutoCloseable {
+    private final ConfigurableApplicationContext context;
+    private final HttpClient client = HttpClient.newHttpClient();
+    public final JsonMapper json = JsonMapper.builder().build();
+
+    App(Path database, boolean demo) {
+      context = AbleMedic.start("--server.port=0", "--medic.database=" + database, "--medic.demo=" + demo);
+    }
+
+    /** A second application, on an empty database; the caller closes it. */
+    public static App empty(Path folder) {
+      return new App(folder.resolve("empty.db"), false);
+    }
+
+    public int port() {
+      return ((WebServerApplicationContext) context).getWebServer().getPort();
+    }
+
+    public String url(String path) {
+      return "http://127.0.0.1:" + port() + path;
+    }
+
+    /** Sends a body as it is. */
+    public HttpResponse<String> send(String method, String path, byte[] body, String... headers) {
+      HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(url(path)))
+          .method(method, body.length == 0 ? BodyPublishers.noBody() : BodyPublishers.ofByteArray(body));
+      if (body.length > 0) {
+        request.header("Content-Type", "application/json");
+      }
+      for (int i = 0; i + 1 < headers.length; i += 2) {
+        request.header(headers[i], headers[i + 1]);
+      }
+      try {
+        return client.send(request.build(), BodyHandlers.ofString());
+      } catch (IOException e) {
+        throw new UncheckedIOException(e);
+      } catch (InterruptedException e) {
+        Thread.currentThread().interrupt();
+        throw new IllegalStateException(e);
+      }
+    }
+
+    public HttpResponse<String> send(String method, String path, String body) {
+      return send(method, path, body.getBytes(java.nio.charset.StandardCharsets.UTF_8));
+    }
+
+    /** Sends and expects success. */
+    public JsonNode ask(String method, String path, String body) {
+      HttpResponse<String> response = send(method, path, body);
+      if (response.statusCode() / 100 != 2) {
+        throw new AssertionError(method + " " + path + " gave " + response.statusCode() + ": " + response.body());
+      }
+      return json.readTree(response.body());
+    }
+
+    public JsonNode get(String path) {
+      return ask("GET", path, "");
+    }
+
+    /** The detail of a refusal, after a look at its status. */
+    public JsonNode refused(int status, String method, String path, String body) {
+      HttpResponse<String> response = send(method, path, body);
+      if (response.statusCode() != status) {
+        throw new AssertionError(
+            method + " " + path + " gave " + response.statusCode() + " instead of " + status + ": " + response.body());
+      }
+      return json.readTree(response.body());
+    }
+
+    /** Enters a craft and opens a work-up on it. */
+    public JsonNode openWorkUp(String mark, String occasion, String seen) {
+      ask("POST", "/api/crafts", """
+          {"mark": "%s", "name": "made for a test", "craftClass": "INCH_5", "mode": "RATE"}""".formatted(mark));
+      return ask("POST", "/api/work-ups", """
+          {"mark": "%s", "complaint": "goes over", "occasion": "%s", "seen": %s}""".formatted(mark, occasion, seen));
+    }
+
+    /** Brings the bench to what a check needs and records its outcome; gives the new view. */
+    public JsonNode record(JsonNode view, String checkId, String outcome) {
+      long id = view.get("id").asLong();
+      JsonNode card = get("/api/work-ups/" + id + "/checks/" + checkId);
+      JsonNode now = view;
+      if (!card.get("ready").asBoolean()) {
+        ObjectNode bench = json.createObjectNode();
+        bench.put("version", view.get("version").asLong());
+        bench.set("state", card.get("benchAfter"));
+        now = ask("PUT", "/api/work-ups/" + id + "/bench-state", bench.toString());
+      }
+      return ask("POST", "/api/work-ups/" + id + "/findings", """
+          {"version": %d, "checkId": "%s", "outcomes": {"seen": "%s"}, "sureness": "SURE"}"""
+          .formatted(now.get("version").asLong(), checkId, outcome));
+    }
+
+    @Override
+    public void close() {
+      context.close();
+    }
+  }
+
+  @Override
+  public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
+    return parameter.getParameter().getType() == App.class;
+  }
+
+  @Override
+  public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
+    return context.getRoot().getStore(SPACE).getOrComputeIfAbsent("app", key -> {
+      try {
+        return new App(Files.createTempDirectory("able-medic-test").resolve("test.db"), true);
+      } catch (IOException e) {
+        throw new UncheckedIOException(e);
+      }
+    });
+  }
+}

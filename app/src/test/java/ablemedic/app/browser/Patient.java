@@ -1,0 +1,61 @@
+package ablemedic.app.browser;
+
+import ablemedic.Specialities;
+import ablemedic.app.RunningApp.App;
+import ablemedic.app.chart.BuildSheet;
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Answers.Choices;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Proof;
+import tools.jackson.databind.JsonNode;
+
+/** A craft with a hidden fault: what each check would show on it. */
+final class Patient {
+  private final App app;
+  private final Craft sound;
+  private Craft now;
+
+  Patient(App app, String mark, String faultId) {
+    this.app = app;
+    this.sound = app.json.treeToValue(app.get("/api/crafts/" + mark + "/build-sheet"), BuildSheet.class).toCraft();
+    this.now = Specialities.book().fault(faultId).orElseThrow().applyTo(sound);
+  }
+
+  /** The check that is to be done next, by the server's word. */
+  JsonNode next(String workUpPath) {
+    JsonNode view = app.get("/api" + workUpPath);
+    return view.get("stage").asString().equals("PROVING") ? view.get("proof").get("next") : view.get("next");
+  }
+
+  String stage(String workUpPath) {
+    return app.get("/api" + workUpPath).get("stage").asString();
+  }
+
+  /** The number, from 1, of the outcome that a check shows on this craft. */
+  int outcome(String checkId) {
+    Check<Craft> check = Specialities.book().check(checkId).orElseThrow();
+    String expected = Proof.expected(check, now);
+    var outcomes = ((Choices) check.answers()).questions().get(0).outcomes();
+    for (int i = 0; i < outcomes.size(); i++) {
+      if (outcomes.get(i).label().equals(expected)) {
+        return i + 1;
+      }
+    }
+    throw new AssertionError("no outcome " + expected + " of " + checkId);
+  }
+
+  boolean isNumber(String checkId) {
+    return !(Specialities.book().check(checkId).orElseThrow().answers() instanceof Choices);
+  }
+
+  /** What the scale or ruler shows, as somebody would write it. */
+  String written(String checkId) {
+    return Proof.expected(Specialities.book().check(checkId).orElseThrow(), now);
+  }
+
+  /** The leading suspect's first fix is made. */
+  void fixed(String faultId, String fixId) {
+    now = Specialities.book().fault(faultId).orElseThrow().fixes(sound).stream()
+        .filter(f -> f.id().equals(fixId)).findFirst().orElseThrow().applyTo(now);
+  }
+}

@@ -1,0 +1,316 @@
+package ablemedic.app.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import ablemedic.app.RunningApp;
+import ablemedic.app.RunningApp.App;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.openqa.selenium.Keys;
+import tools.jackson.databind.JsonNode;
+
+/** The whole of a work-up in the browser: once by mouse by day, once by keyboard alone by night. */
+@ExtendWith(RunningApp.class)
+class WalkTest {
+  private static final int PATIENCE = 25;
+  private final App app;
+
+  WalkTest(App app) {
+    this.app = app;
+  }
+
+  private void settled(Browser browser) {
+    browser.assertAccessible();
+    browser.assertQuiet();
+  }
+
+  @Test
+  void byMouseFromTheBenchToTheLedger() {
+    Patient patient = new Patient(app, "EIDER", "prop-hand-rear-left");
+    try (Browser browser = new Browser(app.url(""), "light", 1280, 800)) {
+      browser.open("/");
+      browser.seeText("Need something");
+      settled(browser);
+
+      browser.press("EIDER");
+      browser.seeText("Build sheet");
+      assertThat(browser.text("svg")).contains("FR").contains("RL");
+      settled(browser);
+
+      browser.press("Start a work-up");
+      browser.see("#complaint");
+      browser.choose("#occasion", "PART_SWAP");
+      browser.type("#complaint", "Dips at the back and goes over");
+      browser.click("input[name=manner]");
+      browser.click("[role=radio][aria-label='rear-left corner']");
+      browser.seeText("rear-left corner");
+      settled(browser);
+      browser.press("Start the work-up");
+      browser.awaitPath("/work-ups/\\d+");
+      browser.see(".card-layout");
+      settled(browser);
+
+      String path = browser.path();
+      putAside(browser, patient, path);
+      suspectAndTakeBack(browser);
+      outOfTurn(browser, patient, path);
+      checkUntilSomethingStandsOut(browser, patient, path, true);
+
+      browser.seeText("Prop rear-left is of the wrong hand");
+      settled(browser);
+      JsonNode fix = app.get("/api" + path).get("fix");
+      browser.press("Done this way");
+      patient.fixed(fix.get("faultId").asString(), fix.get("options").get(0).get("fixId").asString());
+      browser.seeText("Prove it");
+      settled(browser);
+
+      checkUntilSomethingStandsOut(browser, patient, path, true);
+      browser.seeText("Every test has passed");
+      browser.press("Close as solved");
+      browser.press("Close it");
+      browser.seeText("Closed: solved and proven");
+      settled(browser);
+
+      browser.press("To the ledger");
+      browser.seeText("Dips at the back");
+      browser.seeText("Prop rear-left is of the wrong hand");
+      browser.seeText("Hover proof");
+      settled(browser);
+      browser.open("/crafts/EIDER");
+      browser.seeText("Work-up closed: solved and proven");
+      browser.assertQuiet();
+    }
+  }
+
+  private void putAside(Browser browser, Patient patient, String path) {
+    String before = patient.next(path).get("checkId").asString();
+    browser.press("Put aside");
+    browser.await(() -> !patient.next(path).get("checkId").asString().equals(before));
+    browser.seeText("Put aside:");
+  }
+
+  private void suspectAndTakeBack(Browser browser) {
+    browser.press("Own suspicion or test");
+    browser.see("#own-fault");
+    browser.choose("#own-fault", "motor-weak-rear-left");
+    browser.type("#own-words", "it has whined for weeks");
+    browser.assertAccessible();
+    browser.press("Record");
+    browser.seeText("Own suspicion: Motor rear-left is weak");
+    browser.click("button[aria-label^='Take back: Own suspicion']");
+    browser.seeText("taken back");
+  }
+
+  private void outOfTurn(Browser browser, Patient patient, String path) {
+    browser.press("Another check");
+    browser.type("#other-check", "finger");
+    browser.assertAccessible();
+    browser.press("Turn each motor by finger");
+    browser.seeText("Out of turn");
+    browser.click("[data-outcomes] button:nth-child(" + patient.outcome("finger") + ")");
+    browser.click("form .act");
+    browser.seeText("all turn smoothly");
+  }
+
+  /** Does what the plan says until a fix is offered or the proof has passed. */
+  private void checkUntilSomethingStandsOut(Browser browser, Patient patient, String path, boolean mouse) {
+    for (int i = 0; i < PATIENCE; i++) {
+      JsonNode view = app.get("/api" + path);
+      boolean proven = view.get("proof") != null && view.get("proof").get("passes").asBoolean();
+      if (view.get("stage").asString().equals("FIXING") || proven) {
+        return;
+      }
+      long version = view.get("version").asLong();
+      JsonNode check = patient.next(path);
+      String checkId = check.get("checkId").asString();
+      browser.seeText(check.get("title").asString());
+      if (!check.get("ready").asBoolean()) {
+        if (mouse) {
+          browser.press("All of this is done");
+        } else {
+          browser.keys("b");
+        }
+        browser.await(() -> patient.next(path).get("ready").asBoolean());
+        browser.await(() -> !browser.shows(".ready"));
+        version++;
+      }
+      record(browser, patient, checkId, mouse);
+      long before = version;
+      browser.await(() -> app.get("/api" + path).get("version").asLong() > before);
+      browser.await(() -> !browser.shows("[data-outcomes] [aria-pressed=true]"));
+    }
+    throw new AssertionError("nothing stood out after " + PATIENCE + " checks");
+  }
+
+  private void record(Browser browser, Patient patient, String checkId, boolean mouse) {
+    if (patient.isNumber(checkId)) {
+      if (mouse) {
+        browser.type("#reading", patient.written(checkId));
+        browser.click("form .act");
+      } else {
+        browser.tabTo("#reading");
+        browser.keys(patient.written(checkId), Keys.ENTER);
+        browser.blur();
+      }
+      return;
+    }
+    int outcome = patient.outcome(checkId);
+    if (mouse) {
+      browser.click("[data-outcomes] button:nth-child(" + outcome + ")");
+      browser.click("form .act");
+    } else {
+      browser.keys(String.valueOf(outcome % 10));
+      browser.see("[data-outcomes] [aria-pressed=true]");
+      browser.keys(Keys.ENTER);
+    }
+  }
+
+  @Test
+  void byKeyboardAloneByNight() {
+    Patient patient = new Patient(app, "FULMAR", "outputs-2134");
+    try (Browser browser = new Browser(app.url(""), "dark", 1280, 800)) {
+      browser.open("/");
+      browser.seeText("Need something");
+      assertThat(browser.mode()).isEqualTo("dark");
+      settled(browser);
+      browser.keys("?");
+      browser.seeText("Go to the ledger");
+      browser.assertAccessible();
+      browser.keys(Keys.ESCAPE);
+    }
+    try (Browser browser = new Browser(app.url(""), "dark", 1280, 800)) {
+      browser.open("/");
+      browser.seeText("Need something");
+      browser.keys("/");
+      browser.see("#finder");
+      browser.keys("fulmar all");
+      browser.seeText("FULMAR, All-round");
+      settled(browser);
+      browser.keys(Keys.ENTER);
+      browser.awaitPath("/crafts/FULMAR");
+      browser.seeText("Build sheet");
+      settled(browser);
+
+      browser.keys("n");
+      browser.awaitPath("/work-ups/new");
+      browser.see("#craft");
+      browser.keys("FULMAR");
+      browser.tabTo("#occasion");
+      browser.keys("Firmware");
+      browser.tabTo("#complaint");
+      browser.keys("Flips since the flash");
+      browser.tabTo("input[name=manner]:checked");
+      browser.keys(Keys.ARROW_RIGHT);
+      browser.tabTo("[role=radio]");
+      browser.keys(Keys.SPACE);
+      browser.seeText("front edge");
+      settled(browser);
+      browser.tabTo("form > .do .act");
+      browser.keys(Keys.ENTER);
+      browser.awaitPath("/work-ups/\\d+");
+      browser.see(".card-layout");
+      browser.blur();
+      settled(browser);
+
+      String path = browser.path();
+      String first = patient.next(path).get("checkId").asString();
+      browser.keys("s");
+      browser.await(() -> !patient.next(path).get("checkId").asString().equals(first));
+      browser.seeText("Put aside:");
+      browser.keys("u");
+      browser.await(() -> patient.next(path).get("checkId").asString().equals(first));
+      browser.keys("w");
+      browser.seeText("Before anything was found");
+      settled(browser);
+      browser.keys("w");
+
+      browser.keys("o");
+      browser.see("#other-check");
+      browser.keys("spin motor 1", Keys.ENTER);
+      browser.seeText("Out of turn");
+      browser.keys("b");
+      browser.await(() -> !browser.shows(".ready"));
+      browser.keys(String.valueOf(patient.outcome("spin-1")));
+      browser.see("[data-outcomes] [aria-pressed=true]");
+      browser.keys("d");
+      browser.keys(Keys.ENTER);
+      browser.seeText("fairly sure");
+
+      checkUntilSomethingStandsOut(browser, patient, path, false);
+      browser.seeText("Enter the output order 2-1-3-4");
+      settled(browser);
+      browser.tabTo(".options .act");
+      browser.keys(Keys.ENTER);
+      patient.fixed("outputs-2134", "order");
+      browser.seeText("Prove it");
+      browser.blur();
+      checkUntilSomethingStandsOut(browser, patient, path, false);
+      browser.seeText("Every test has passed");
+      settled(browser);
+      browser.keys("c");
+      browser.see("#close-reason");
+      browser.tabTo("[role=dialog] .act");
+      browser.assertAccessible();
+      browser.keys(Keys.ENTER);
+      browser.seeText("Closed: solved and proven");
+
+      browser.blur();
+      browser.keys("g", "l");
+      browser.awaitPath("/ledger");
+      browser.seeText("Flips since the flash");
+      browser.seeText("output order: 1-2-3-4 → 2-1-3-4");
+      settled(browser);
+    }
+  }
+
+  @Test
+  void onAnEmptyDatabaseAFirstCraftIsEnteredAndWorkedUp(@TempDir Path folder) {
+    try (App empty = App.empty(folder); Browser browser = new Browser(empty.url(""), "light", 820, 1100)) {
+      browser.open("/");
+      browser.seeText("Start with a craft");
+      settled(browser);
+      browser.press("Enter the first craft");
+      browser.see("#mark");
+      browser.type("#mark", "KITE");
+      browser.choose("#spins", "OUTWARD");
+      settled(browser);
+      browser.press("Enter it");
+      browser.awaitPath("/crafts/KITE");
+      browser.seeText("front blades turn outward");
+      browser.press("Start a work-up");
+      browser.type("#complaint", "spins");
+      browser.choose("#occasion", "BUILD");
+      browser.press("Start the work-up");
+      browser.see(".card-layout");
+      settled(browser);
+    }
+  }
+
+  @Test
+  void everyOtherViewIsQuietAndAccessibleInBothModes() {
+    for (String mode : new String[] {"light", "dark"}) {
+      try (Browser browser = new Browser(app.url(""), mode, 1280, 800)) {
+        for (String path : new String[] {"/instruments", "/instruments/motor-map?craft=TERN",
+            "/instruments/board-orientation?craft=SKUA", "/instruments/take-off-motion?craft=PETREL", "/handbook",
+            "/handbook/hand-tilt", "/ledger", "/crafts/new", "/work-ups/new", "/work-ups/6", "/work-ups/9",
+            "/nowhere"}) {
+          browser.open(path);
+          browser.await(() -> !browser.shows(".small:empty"));
+          settled(browser);
+        }
+      }
+    }
+  }
+
+  @Test
+  void aRefusalIsSaidOnThePageInTheServersWords() {
+    try (Browser browser = new Browser(app.url(""), "light", 1280, 800)) {
+      browser.open("/crafts/new");
+      browser.type("#mark", "gannet");
+      browser.press("Enter it");
+      assertThat(browser.text("[role=alert]")).contains("There is a craft marked");
+    }
+  }
+}

@@ -1,0 +1,114 @@
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import type { Schemas } from '../api/client';
+import { WorkUpState } from './state.svelte';
+
+const card = {
+  checkId: 'arrow',
+  ready: true,
+  questions: [
+    {
+      id: 'seen',
+      text: 'Where?',
+      outcomes: [
+        { id: 'forward', label: 'forward' },
+        { id: 'back', label: 'back' }
+      ]
+    }
+  ]
+} as unknown as Schemas['CheckCard'];
+
+function view(more: object = {}): Schemas['WorkUpView'] {
+  return { id: 3, version: 5, stage: 'LOOKING', evidence: [], suspects: [], next: card, ...more } as never;
+}
+
+interface Sent {
+  method: string;
+  path: string;
+  body?: unknown;
+  params?: unknown;
+}
+const { sent, reply } = vi.hoisted(() => ({ sent: [] as Sent[], reply: { view: {} as object } }));
+
+vi.mock('../api/client', async (original) => {
+  const call =
+    (method: string) =>
+    async (path: string, init: { body?: unknown; params?: unknown } = {}) => {
+      sent.push({ method, path, body: init.body, params: init.params });
+      return { data: reply.view, response: new Response() };
+    };
+  return {
+    ...(await original<object>()),
+    api: { GET: call('GET'), POST: call('POST'), PUT: call('PUT'), DELETE: call('DELETE') }
+  };
+});
+
+describe('a work-up on the screen', () => {
+  beforeEach(() => {
+    sent.length = 0;
+    reply.view = view();
+  });
+
+  it('records what was chosen on the version it has seen, and clears the entry', async () => {
+    const work = new WorkUpState(3);
+    await work.load();
+    expect(work.complete).toBe(false);
+    work.choose(1);
+    expect(work.complete).toBe(true);
+    work.nextSureness();
+    await work.record();
+    expect(sent[1]).toMatchObject({
+      method: 'POST',
+      body: { version: 5, checkId: 'arrow', outcomes: { seen: 'back' }, sureness: 'FAIRLY' }
+    });
+    expect(work.picks).toEqual({});
+    expect(work.sureness).toBe('SURE');
+  });
+
+  it('chooses and records nothing while the bench is not ready', async () => {
+    reply.view = view({ next: { ...card, ready: false } });
+    const work = new WorkUpState(3);
+    await work.load();
+    work.choose(0);
+    await work.record();
+    expect(work.picks).toEqual({});
+    expect(sent).toHaveLength(1);
+  });
+
+  it('takes back the last entry that can be', async () => {
+    reply.view = view({
+      evidence: [
+        { n: 2, canTakeBack: true },
+        { n: 4, canTakeBack: false }
+      ]
+    });
+    const work = new WorkUpState(3);
+    await work.load();
+    await work.takeBackLast();
+    expect(sent[1]).toMatchObject({
+      method: 'DELETE',
+      params: { path: { id: 3, n: 2 }, query: { version: 5 } }
+    });
+  });
+
+  it('shows the proof instead of the plan while proving, and no check when closed', async () => {
+    const hover = { ...card, checkId: 'hover' };
+    reply.view = view({ stage: 'PROVING', proof: { tests: [], passes: false, next: hover } });
+    const work = new WorkUpState(3);
+    await work.load();
+    expect(work.card?.checkId).toBe('hover');
+    work.view = view({ stage: 'CLOSED' });
+    expect(work.card).toBeUndefined();
+  });
+
+  it('shows the fix when one stands out, until the technician checks on', async () => {
+    const fix = { faultId: 'f', options: [] };
+    reply.view = view({ stage: 'FIXING', fix });
+    const work = new WorkUpState(3);
+    await work.load();
+    expect(work.card).toBeUndefined();
+    expect(work.fix).toMatchObject({ faultId: 'f' });
+    work.checkOn = true;
+    expect(work.card?.checkId).toBe('arrow');
+    expect(work.fix).toBeUndefined();
+  });
+});
