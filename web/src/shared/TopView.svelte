@@ -54,7 +54,7 @@
   }
 </script>
 
-<svg viewBox="-192 -214 384 402" role="img" aria-label={label}>
+<svg viewBox="-192 -214 384 402" role={around ? 'group' : 'img'} aria-label={label}>
   <g class="ink">
     <text class="front" x="0" y="-196" text-anchor="middle">front</text>
     <path d="M -7 -184 L 0 -192 L 7 -184" />

@@ -40,7 +40,7 @@ import java.util.List;
  */
 public record BuildSheet(
     @NotNull FrameShape shape,
-    @NotNull @Valid @Size(min = 4, max = 4, message = "has four entries") List<@NotNull @Valid Place> motors,
+    @NotNull @Size(min = 4, max = 4, message = "has four entries") List<@NotNull @Valid Place> motors,
     double massG,
     double motorMassG,
     double propDiameterMm,

@@ -31,7 +31,7 @@ class MotorMapController {
       @Nullable Corner corner, @Nullable Spin spin) {}
 
   record MotorSightings(@NotNull FrameShape shape, @NotNull SpinSchool school,
-      @NotNull @Valid @Size(max = 8, message = "has at most eight entries") List<@NotNull @Valid Spun> seen,
+      @NotNull @Size(max = 8, message = "has at most eight entries") List<@NotNull @Valid Spun> seen,
       @NotNull Map<Corner, Spin> props) {}
 
   record OrderString(String numbering, String order) {}

@@ -5,7 +5,9 @@ import ablemedic.app.ledger.LedgerStore.LedgerEntry;
 import ablemedic.handbook.Handbook;
 import de.siegmar.fastcsv.writer.CsvWriter;
 import de.siegmar.fastcsv.writer.QuoteStrategies;
+import java.io.IOException;
 import java.io.StringWriter;
+import java.io.UncheckedIOException;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
@@ -75,7 +77,17 @@ class LedgerController {
   @GetMapping(value = "/api/ledger.csv", produces = "text/csv")
   ResponseEntity<String> csv() {
     StringWriter text = new StringWriter();
-    CsvWriter csv = CsvWriter.builder().quoteStrategy(QuoteStrategies.ALWAYS).build(text);
+    try (CsvWriter csv = CsvWriter.builder().quoteStrategy(QuoteStrategies.ALWAYS).build(text)) {
+      write(csv);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"ledger.csv\"")
+        .body(text.toString());
+  }
+
+  private void write(CsvWriter csv) {
     csv.writeRecord("closed_at", "craft", "work_up", "complaint", "ended", "reason", "causes", "fixes", "changes",
         "proof", "minutes");
     for (LedgerEntry e : ledger.search("", "", "", "", "")) {
@@ -83,9 +95,6 @@ class LedgerController {
           safe(e.ended()), safe(e.reason()), safe(e.causes()), safe(e.fixes()), safe(e.changes()), safe(e.proof()),
           String.format(Locale.ROOT, "%.0f", e.minutes()));
     }
-    return ResponseEntity.ok()
-        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"ledger.csv\"")
-        .body(text.toString());
   }
 
   /** A text that a spreadsheet will not take for a formula. */

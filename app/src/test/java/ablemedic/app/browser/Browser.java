@@ -141,7 +141,8 @@ public final class Browser implements AutoCloseable {
   }
 
   public boolean shows(String css) {
-    return driver.findElements(By.cssSelector(css)).stream().anyMatch(WebElement::isDisplayed);
+    return Boolean.TRUE.equals(driver.executeScript(
+        "return [...document.querySelectorAll(arguments[0])].some(e => e.getClientRects().length > 0)", css));
   }
 
   public void await(java.util.function.BooleanSupplier condition) {
@@ -190,7 +191,7 @@ public final class Browser implements AutoCloseable {
         .filter(message -> message.get("method").asString().equals("Network.requestWillBeSent"))
         .map(message -> message.get("params").get("request").get("url"))
         .map(JsonNode::asString)
-        .filter(url -> !url.startsWith(base) && !url.startsWith("data:"))
+        .filter(url -> !url.startsWith(base) && !url.startsWith("data:") && !url.startsWith("chrome:"))
         .toList()).as("requests elsewhere").isEmpty();
   }
 

@@ -1,0 +1,54 @@
+package ablemedic.app.browser;
+
+import ablemedic.app.RunningApp;
+import ablemedic.app.RunningApp.App;
+import java.io.IOException;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Takes the pictures of the README from the demo bench. Not a test: {@code ./medic screenshots} runs it. */
+@ExtendWith(RunningApp.class)
+class Screenshots {
+  private static final Path FOLDER = Path.of("../docs/screenshots");
+
+  @Test
+  void take(App app) throws IOException {
+    try (Browser browser = new Browser(app.url(""), "light", 1280, 800)) {
+      shot(browser, "/", "bench", "Need something");
+      shot(browser, "/crafts/FULMAR", "chart", "Build sheet");
+      shot(browser, "/work-ups/new?craft=EIDER", "intake", "Press the side");
+      shot(browser, "/work-ups/8", "work-up", "Suspects");
+      browser.keys("w");
+      browser.seeText("Before anything was found");
+      browser.picture(FOLDER.resolve("work-up-why.png"));
+      shot(browser, "/work-ups/6", "fix", "Done this way");
+      shot(browser, "/work-ups/9", "proof", "Prove it");
+      browser.open("/instruments/take-off-motion?craft=SKUA");
+      browser.await(() -> browser.shows("#one option[value='outputs-2134']") || browser.shows(".u-legend"));
+      browser.choose("#one", "outputs-2134");
+      browser.seeText("Outputs rear-left and front-left are swapped");
+      browser.picture(FOLDER.resolve("take-off-motion.png"));
+      browser.open("/instruments/motor-map?craft=TERN");
+      browser.choose("#corner-0", "REAR_RIGHT");
+      browser.choose("#corner-1", "FRONT_RIGHT");
+      browser.choose("#corner-2", "REAR_LEFT");
+      browser.seeText("Order to enter");
+      browser.picture(FOLDER.resolve("motor-map.png"));
+      shot(browser, "/ledger", "ledger", "Comes back");
+      shot(browser, "/handbook", "handbook", "Schools of practice");
+    }
+    try (Browser browser = new Browser(app.url(""), "dark", 1280, 800)) {
+      shot(browser, "/work-ups/7", "work-up-night", "Suspects");
+    }
+    try (Browser browser = new Browser(app.url(""), "light", 820, 1100)) {
+      shot(browser, "/work-ups/7", "work-up-tablet", "Suspects");
+    }
+  }
+
+  private static void shot(Browser browser, String path, String name, String settled) throws IOException {
+    browser.open(path);
+    browser.seeText(settled);
+    browser.picture(FOLDER.resolve(name + ".png"));
+  }
+}

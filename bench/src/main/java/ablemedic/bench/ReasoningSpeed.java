@@ -1,0 +1,84 @@
+package ablemedic.bench;
+
+import ablemedic.Specialities;
+import ablemedic.craft.Craft;
+import ablemedic.craft.CraftClass;
+import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.Rotation;
+import ablemedic.craft.SpinSchool;
+import ablemedic.diagnosis.Assumptions;
+import ablemedic.diagnosis.BenchState;
+import ablemedic.diagnosis.Case;
+import ablemedic.diagnosis.Diagnosis;
+import ablemedic.diagnosis.Occasion;
+import ablemedic.diagnosis.Plan;
+import ablemedic.diagnosis.Reading.Chosen;
+import ablemedic.diagnosis.Standing;
+import ablemedic.diagnosis.Sureness;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** Standing and plan for a full craft with twelve findings, warm and cold, beside a piece of fixed work. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Fork(1)
+@Warmup(iterations = 3, time = 2)
+@Measurement(iterations = 5, time = 2)
+public class ReasoningSpeed {
+  private final Diagnosis<Craft> warm = new Diagnosis<>(Specialities.book(), Assumptions.USUAL);
+  private final Case<Craft> twelve = twelveFindings();
+  private final double[] numbers = new Random(1).doubles(1_000_000).toArray();
+
+  private static Case<Craft> twelveFindings() {
+    Craft sound = CraftClass.INCH_7.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
+    Case<Craft> known = new Case<>(sound, Occasion.CRASH, List.of(), List.of())
+        .with(Specialities.complaint(), new Chosen(Map.of("manner", "flips", "edge", "front-right")), Sureness.SURE);
+    String[][] found = {{"prop-front-right", "ccw"}, {"prop-rear-right", "cw"}, {"prop-rear-left", "ccw"},
+        {"finger", "none"}, {"arrow", "forward"}, {"tilt-right", "right-down"}, {"tilt-nose", "nose-down"},
+        {"turn-right", "nose-right"}, {"spin-setting", "inward"}, {"gain-setting", "usual"}, {"flat", "level"}};
+    for (String[] f : found) {
+      known = known.with(Specialities.book().check(f[0]).orElseThrow(), Chosen.of(f[1]), Sureness.FAIRLY);
+    }
+    return known;
+  }
+
+  private static Plan<Craft> standingAndPlan(Diagnosis<Craft> diagnosis, Case<Craft> known) {
+    Standing<Craft> standing = diagnosis.standing(known);
+    return diagnosis.planner(standing).plan(BenchState.AT_INTAKE, Set.of());
+  }
+
+  /** Target: under 50 ms. */
+  @Benchmark
+  public Plan<Craft> standingAndPlanWarm() {
+    return standingAndPlan(warm, twelve);
+  }
+
+  /** The same with every prediction worked out anew, as on the first look at a craft. */
+  @Benchmark
+  public Plan<Craft> standingAndPlanCold() {
+    return standingAndPlan(new Diagnosis<>(Specialities.book(), Assumptions.USUAL), twelve);
+  }
+
+  /** A million square roots summed, to compare with. */
+  @Benchmark
+  public double fixedWork() {
+    double sum = 0;
+    for (double x : numbers) {
+      sum += Math.sqrt(x);
+    }
+    return sum;
+  }
+}
