@@ -10,7 +10,7 @@
 
   let view = $derived(work.view!);
   let pointed = $derived(view.suspects.find((s) => s.faultId === fix.faultId)?.corners ?? []);
-  let early = $derived(work.fixOutOfTurn !== undefined && fix.belief < 0.85);
+  let early = $derived(work.fixOutOfTurn !== undefined && view.fix?.faultId !== fix.faultId);
 </script>
 
 <article>

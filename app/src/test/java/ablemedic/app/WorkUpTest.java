@@ -25,7 +25,7 @@ class WorkUpTest {
         "{\"manner\": \"flips\", \"edge\": \"front-right\", \"onset\": \"at-once\", \"repeat\": \"same\"}");
     view = app.record(view, "prop-front-right", "cw");
     assertThat(view.get("stage").asString()).isEqualTo("FIXING");
-    assertThat(view.get("fix").get("title").asString()).isEqualTo("Prop front-right is of the wrong hand");
+    assertThat(view.get("fix").get("title").asString()).isEqualTo("The front-right prop is of the wrong hand");
     return app.ask("POST", path(view, "/fixes"), """
         {"version": %d, "faultId": "prop-hand-front-right", "fixId": "fit"}""".formatted(view.get("version").asLong()));
   }
@@ -47,7 +47,7 @@ class WorkUpTest {
     JsonNode ledger = app.get("/api/ledger?q=W1");
     assertThat(ledger.get("entries")).hasSize(1);
     JsonNode entry = ledger.get("entries").get(0);
-    assertThat(entry.get("causes").asString()).isEqualTo("Prop front-right is of the wrong hand");
+    assertThat(entry.get("causes").asString()).isEqualTo("The front-right prop is of the wrong hand");
     assertThat(entry.get("changes").asString()).contains("clockwise → counter-clockwise");
     assertThat(entry.get("proof").asString()).contains("Hover proof").contains("passed");
     assertThat(app.get("/api/crafts/W1/log").toString()).contains("Work-up closed: solved and proven");

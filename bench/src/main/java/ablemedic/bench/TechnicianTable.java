@@ -6,7 +6,6 @@ import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Assumptions;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
-import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Technician;
 import ablemedic.diagnosis.Technician.Habit;
@@ -61,8 +60,9 @@ final class TechnicianTable {
         "missed", "bits", "bound");
     Map<Habit, Tally> all = new java.util.EnumMap<>(Habit.class);
     crafts.forEach((mark, craft) -> {
+      Diagnosis<Craft> diagnosis = new Diagnosis<>(Specialities.book(), Assumptions.USUAL);
       for (Habit habit : Habit.values()) {
-        Tally tally = walk(craft, habit);
+        Tally tally = walk(diagnosis, craft, habit);
         all.computeIfAbsent(habit, h -> new Tally()).add(tally);
         line(mark, habit, tally);
       }
@@ -70,14 +70,14 @@ final class TechnicianTable {
     all.forEach((habit, tally) -> line("all", habit, tally));
   }
 
-  private static Tally walk(Craft craft, Habit habit) {
-    Diagnosis<Craft> diagnosis = new Diagnosis<>(Specialities.book(), Assumptions.USUAL);
+  private static Tally walk(Diagnosis<Craft> diagnosis, Craft craft, Habit habit) {
     Technician<Craft> technician = new Technician<>(
         diagnosis, Specialities.complaint(), Specialities.flight(), Specialities.flies());
     Tally tally = new Tally();
-    for (Fault<Craft> fault : Specialities.book().faults()) {
-      tally.add(technician.workUp(craft, List.of(fault), Occasion.BUILD, habit, SEED));
-    }
+    Specialities.book().faults().parallelStream()
+        .map(fault -> technician.workUp(craft, List.of(fault), Occasion.BUILD, habit, SEED))
+        .toList()
+        .forEach(tally::add);
     return tally;
   }
 

@@ -30,7 +30,7 @@ final class Fixes {
     String numbering = faulty.settings().numbering().label();
     String moves = Corner.ALL.stream()
         .filter(corner -> faulty.outputAt(corner) != sound.outputAt(corner))
-        .map(corner -> "the lead of the motor " + sound.name(corner) + " from output " + faulty.outputAt(corner)
+        .map(corner -> "the lead of the " + sound.name(corner) + " motor from output " + faulty.outputAt(corner)
             + " to output " + sound.outputAt(corner))
         .collect(Collectors.joining("; "));
     return List.of(
@@ -70,19 +70,19 @@ final class Fixes {
     if (propToo) {
       values.add(new Value("prop " + at, spin.reversed().label(), spin.label()));
     }
-    String prop = "Then fit a " + spin.label() + " prop " + at + ", leading edge into the turn.";
+    String prop = "Then fit a " + spin.label() + " prop at the " + at + " motor, leading edge into the turn.";
     return List.of(
-        direction("controller", remedy, "Reverse the motor " + at + " by the board's command", List.of(
+        direction("controller", remedy, "Reverse the " + at + " motor by the board's command", List.of(
             "Props off. Send the board's command to reverse motor "
                 + sound.settings().numbering().number(corner) + " (" + at + "); the speed controller must speak a "
                 + "digital protocol.",
             prop), values, 3, corner, spin),
-        direction("esc", remedy, "Reverse the motor " + at + " in its speed controller's settings", List.of(
-            "Props off, pack in. Set the direction of the speed controller " + at + " to reversed and save.",
+        direction("esc", remedy, "Reverse the " + at + " motor in its speed controller's settings", List.of(
+            "Props off, pack in. Set the direction of the " + at + " speed controller to reversed and save.",
             prop), values, 5, corner, spin),
-        direction("leads", remedy, "Swap any two of the three leads of the motor " + at, List.of(
-            "Pack out. Unsolder any two of the three leads between motor and speed controller " + at
-                + " and exchange them.",
+        direction("leads", remedy, "Swap any two of the three leads of the " + at + " motor", List.of(
+            "Pack out. Unsolder any two of the three leads between the " + at
+                + " motor and its speed controller and exchange them.",
             "Short test before the pack goes in again.", prop), values, 15, corner, spin));
   }
 
@@ -128,8 +128,8 @@ final class Fixes {
     Prop wrong = faulty.arm(corner).prop();
     String at = sound.name(corner);
     String hand = right.hand().label();
-    return List.of(new Fix<>("fit", "prop " + at, "Fit a sound " + hand + " prop " + at,
-        List.of("Pack out. Take the prop " + at + " off.",
+    return List.of(new Fix<>("fit", "prop " + at, "Fit a sound " + hand + " prop at the " + at + " motor",
+        List.of("Pack out. Take the " + at + " prop off.",
             "Fit a whole " + hand + " prop, top side up, leading edge into the turn. A prop of this hand sits at "
                 + twins(sound, corner) + " too: if one of those is wrong as well, exchange them.",
             "Tighten the nut and turn the prop by hand: nothing touches."),
@@ -147,10 +147,10 @@ final class Fixes {
 
   static List<Fix<Craft>> motorPart(Craft sound, Corner corner, String was) {
     String at = sound.name(corner);
-    return List.of(new Fix<>("replace", "motor " + at + " sound", "Put the drive " + at + " right",
-        List.of("Pack out. Look at the joints of the three motor leads and of the signal lead " + at + ".",
-            "Exchange the signal lead with that of a neighbour and spin both alone: if the trouble stays " + at
-                + ", exchange the motor with the neighbour's: if it moves with the motor, replace the motor, else the "
+    return List.of(new Fix<>("replace", "motor " + at + " sound", "Put the " + at + " drive in order",
+        List.of("Pack out. Look at the joints of the three leads of the " + at + " motor and of its signal lead.",
+            "Exchange the signal lead with that of a neighbour and spin both alone: if the trouble stays at the " + at
+                + " motor, exchange the motor with the neighbour's: if it moves with the motor, replace the motor, else the "
                 + "speed controller.",
             "Short test before the pack goes in again."),
         List.of(new Value("drive " + at, was, "sound")), 30,

@@ -124,8 +124,8 @@ public final class MotorMap {
       Corner[] corners, int output, Corner corner, FrameShape shape, List<String> contradictions) {
     int at = Arrays.asList(corners).indexOf(corner);
     if (at >= 0 && at != output - 1) {
-      contradictions.add("Outputs " + (at + 1) + " and " + output + " cannot both drive the motor "
-          + shape.name(corner) + ": spin both again.");
+      contradictions.add("Outputs " + (at + 1) + " and " + output + " cannot both drive the "
+          + shape.name(corner) + " motor: spin both again.");
     }
     if (corners[output - 1] != null && corners[output - 1] != corner) {
       contradictions.add("Output " + output + " cannot drive both " + shape.name(corners[output - 1]) + " and "
@@ -152,7 +152,7 @@ public final class MotorMap {
       if (corners[i] == null) {
         missing.add("Which corner turns with output " + (i + 1) + ".");
       } else if (!spins.containsKey(corners[i])) {
-        missing.add("Which way the motor " + shape.name(corners[i]) + " turns.");
+        missing.add("Which way the " + shape.name(corners[i]) + " motor turns.");
       }
     }
     return missing;

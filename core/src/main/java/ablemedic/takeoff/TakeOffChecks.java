@@ -62,8 +62,8 @@ final class TakeOffChecks {
       Choices answers = Choices.of("What sits there?", List.of(
           new Outcome("cw", "a whole clockwise prop"), new Outcome("ccw", "a whole counter-clockwise prop"),
           new Outcome("upside-down", "a prop with its top side down"), new Outcome("damaged", "a bent or nicked prop")));
-      add("prop-" + id(corner), "prop-by-eye", c -> "Look at the prop " + c.name(corner),
-          c -> "Look along the blades " + c.name(corner) + ". The raised, thick edge leads into the turn: seen from "
+      add("prop-" + id(corner), "prop-by-eye", c -> "Look at the " + c.name(corner) + " prop",
+          c -> "Look along the blades of the " + c.name(corner) + " prop. The raised, thick edge leads into the turn: seen from "
               + "above, does it lead clockwise or counter-clockwise? Is the moulded lettering up, are the tips whole?",
           answers, c -> Ways.expecting(answers, prop(c.arm(corner).prop()), MISREAD), 0.4, 0, BenchNeeds.PACK_OUT);
     }

@@ -59,7 +59,7 @@ final class TakeOffFaults {
     if (stays == 2) {
       List<Corner> swapped = Corner.ALL.stream().filter(c -> moved.get(c.ordinal()) != c).toList();
       add(id, "outputs-swapped", "outputs", Odds.OUTPUTS_SWAPPED, c -> Effects.outputsMoved(c, moved), Fixes::outputs,
-          c -> "Outputs " + c.name(swapped.get(0)) + " and " + c.name(swapped.get(1)) + " are swapped");
+          c -> "The outputs " + c.name(swapped.get(0)) + " and " + c.name(swapped.get(1)) + " are swapped");
     } else if (shifted) {
       String how = switch (shift) {
         case 1 -> "one corner on, clockwise";
@@ -93,10 +93,10 @@ final class TakeOffFaults {
     for (Corner corner : Corner.ALL) {
       add("motor-reversed-" + at(corner), "motor-reversed", "spin " + corner, Odds.MOTOR_REVERSED,
           Effects.motorReversed(corner, false), (sound, faulty) -> Fixes.motorDirection(sound, corner, false),
-          c -> "Motor " + c.name(corner) + " turns the wrong way");
+          c -> "The " + c.name(corner) + " motor turns the wrong way");
       add("motor-and-prop-reversed-" + at(corner), "motor-reversed", "spin " + corner, Odds.MOTOR_AND_PROP_REVERSED,
           Effects.motorReversed(corner, true), (sound, faulty) -> Fixes.motorDirection(sound, corner, true),
-          c -> "Motor " + c.name(corner) + " turns the wrong way, with the prop for that way");
+          c -> "The " + c.name(corner) + " motor turns the wrong way, with the prop for that way");
     }
     add("all-reversed", "all-reversed", "school", Odds.ALL_REVERSED, c -> Effects.allReversed(c, false),
         (sound, faulty) -> Fixes.allDirections(sound, "all motors as the sheet says"),
@@ -117,13 +117,13 @@ final class TakeOffFaults {
     for (Corner corner : Corner.ALL) {
       add("prop-hand-" + at(corner), "prop-wrong-hand", "prop " + corner, Odds.PROP_WRONG_HAND,
           Effects.propOfWrongHand(corner), (sound, faulty) -> Fixes.prop(sound, faulty, corner),
-          c -> "Prop " + c.name(corner) + " is of the wrong hand");
+          c -> "The " + c.name(corner) + " prop is of the wrong hand");
       add("prop-upside-down-" + at(corner), "prop-upside-down", "prop " + corner, Odds.PROP_UPSIDE_DOWN,
           Effects.propUpsideDown(corner), (sound, faulty) -> Fixes.prop(sound, faulty, corner),
-          c -> "Prop " + c.name(corner) + " is on upside down");
+          c -> "The " + c.name(corner) + " prop is on upside down");
       add("prop-damaged-" + at(corner), "prop-damaged", "prop " + corner, Odds.PROP_DAMAGED,
           Effects.propDamaged(corner), (sound, faulty) -> Fixes.prop(sound, faulty, corner),
-          c -> "Prop " + c.name(corner) + " is damaged");
+          c -> "The " + c.name(corner) + " prop is damaged");
     }
   }
 
@@ -139,7 +139,7 @@ final class TakeOffFaults {
   private void drive(
       String prefix, String kind, Corner corner, Odds odds, UnaryOperator<Craft> effect, String trouble) {
     add(prefix + at(corner), kind, "drive " + corner, odds, effect,
-        (sound, faulty) -> Fixes.motorPart(sound, corner, trouble), c -> "Motor " + c.name(corner) + " " + trouble);
+        (sound, faulty) -> Fixes.motorPart(sound, corner, trouble), c -> "The " + c.name(corner) + " motor " + trouble);
   }
 
   private void board() {

@@ -27,7 +27,7 @@ class Screenshots {
       browser.open("/instruments/take-off-motion?craft=SKUA");
       browser.await(() -> browser.shows("#one option[value='outputs-2134']") || browser.shows(".u-legend"));
       browser.choose("#one", "outputs-2134");
-      browser.seeText("Outputs rear-left and front-left are swapped");
+      browser.seeText("The outputs rear-left and front-left are swapped");
       browser.picture(FOLDER.resolve("take-off-motion.png"));
       browser.open("/instruments/motor-map?craft=TERN");
       browser.choose("#corner-0", "REAR_RIGHT");

@@ -58,7 +58,7 @@ class WalkTest {
       outOfTurn(browser, patient, path);
       checkUntilSomethingStandsOut(browser, patient, path, true);
 
-      browser.seeText("Prop rear-left is of the wrong hand");
+      browser.seeText("The rear-left prop is of the wrong hand");
       settled(browser);
       JsonNode fix = app.get("/api" + path).get("fix");
       browser.press("Done this way");
@@ -75,7 +75,7 @@ class WalkTest {
 
       browser.press("To the ledger");
       browser.seeText("Dips at the back");
-      browser.seeText("Prop rear-left is of the wrong hand");
+      browser.seeText("The rear-left prop is of the wrong hand");
       browser.seeText("Hover proof");
       settled(browser);
       browser.open("/crafts/EIDER");
@@ -98,7 +98,7 @@ class WalkTest {
     browser.type("#own-words", "it has whined for weeks");
     browser.assertAccessible();
     browser.press("Record");
-    browser.seeText("Own suspicion: Motor rear-left is weak");
+    browser.seeText("Own suspicion: The rear-left motor is weak");
     browser.click("button[aria-label^='Take back: Own suspicion']");
     browser.seeText("taken back");
   }
