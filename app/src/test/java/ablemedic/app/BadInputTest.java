@@ -77,7 +77,7 @@ class BadInputTest {
         {"version": %s, "checkId": "arrow", "outcomes": {"seen": "sideways"}, "sureness": "SURE"}"""
         .formatted(view.get("version"))).get("detail").asString()).contains("sideways").contains("forward");
     assertThat(app.refused(422, "POST", "/api/work-ups", """
-        {"mark": "EIDER", "complaint": "x", "occasion": "BUILD", "seen": {"manner": "explodes"}}""")
+        {"mark": "PUFFIN", "complaint": "x", "occasion": "BUILD", "seen": {"manner": "explodes"}}""")
         .get("detail").asString()).contains("flips");
   }
 

@@ -26,7 +26,7 @@ class BenchAndLedgerTest {
     List<String> needing = bench.get("needing").valueStream().map(g -> g.get("mark").asString()).toList();
     assertThat(needing).contains("GANNET", "PETREL", "SKUA", "TERN");
     assertThat(bench.get("grounded").toString()).contains("SHAG");
-    assertThat(bench.get("fit").toString()).contains("EIDER").contains("FULMAR").contains("PUFFIN");
+    assertThat(bench.get("fit").toString()).contains("PUFFIN");
     bench.get("needing").forEach(g -> assertThat(g.get("next").asString()).isNotBlank());
   }
 

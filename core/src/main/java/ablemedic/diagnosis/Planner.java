@@ -18,6 +18,9 @@ import java.util.Set;
 public final class Planner<S> {
   private static final double NEGLIGIBLE_BELIEF = 1e-7;
   private static final double NEGLIGIBLE_BITS = 1e-3;
+  /** No check above this is worth its minutes when one suspect leads clearly. */
+  private static final double TELLS_LITTLE_BITS = 0.12;
+  private static final double LEADS_CLEARLY = 0.6;
   /** A check must be this much better by the minute before it goes ahead of one with less risk. */
   private static final double RISK_WEIGHT = 0.25;
 
@@ -29,6 +32,16 @@ public final class Planner<S> {
     this.book = book;
     this.predictions = predictions;
     this.standing = standing;
+  }
+
+  /**
+   * The suspect that is worth acting on: one that stands out, or one that leads clearly while no check of the plan would
+   * tell much more.
+   */
+  public Optional<Suspect<S>> worthFixing(Plan<S> plan) {
+    boolean littleToLearn = plan.steps().stream().allMatch(step -> step.bits() < TELLS_LITTLE_BITS);
+    return standing.standsOut().or(() -> standing.suspects().stream().findFirst()
+        .filter(first -> littleToLearn && first.belief() >= LEADS_CLEARLY));
   }
 
   /** The plan from a bench state, without the checks named as skipped. Checks that tell nothing are left out. */

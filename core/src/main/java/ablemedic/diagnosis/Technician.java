@@ -75,9 +75,7 @@ public final class Technician<S> {
     Set<String> done = new HashSet<>();
     while (checks < PATIENCE) {
       Standing<S> standing = diagnosis.standing(known);
-      Optional<Check<S>> next = standing.standsOut().isPresent()
-          ? Optional.empty()
-          : choose(standing, bench, done, habit, random);
+      Optional<Check<S>> next = choose(standing, bench, done, habit, random);
       if (next.isPresent()) {
         Check<S> check = next.get();
         BenchRoute route = BenchRoute.from(bench, check.needs()).orElseThrow();
@@ -119,7 +117,12 @@ public final class Technician<S> {
   private Optional<Check<S>> choose(
       Standing<S> standing, BenchState bench, Set<String> done, Habit habit, Random random) {
     if (habit == Habit.PLAN) {
-      return diagnosis.planner(standing).plan(bench, done).next().map(Plan.Step::check);
+      Planner<S> planner = diagnosis.planner(standing);
+      Plan<S> plan = planner.plan(bench, done);
+      return planner.worthFixing(plan).isPresent() ? Optional.empty() : plan.next().map(Plan.Step::check);
+    }
+    if (standing.standsOut().isPresent()) {
+      return Optional.empty();
     }
     List<Check<S>> open = diagnosis.book().checks().stream()
         .filter(Check::explores)

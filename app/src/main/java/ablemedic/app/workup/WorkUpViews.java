@@ -76,8 +76,8 @@ class WorkUpViews {
     Plan<Craft> plan = planner.plan(workUp.bench(), workUp.leftOut());
     CheckCards cards = new CheckCards(workUps.diagnosis(), standing, workUp.bench());
     Proof<Craft> proof = workUps.proof(workUp);
-    Optional<Suspect<Craft>> standsOut = standing.standsOut();
-    Stage stage = stage(workUp, proof, standsOut);
+    Optional<Suspect<Craft>> worthFixing = planner.worthFixing(plan);
+    Stage stage = stage(workUp, proof, worthFixing);
     Optional<Plan.Step<Craft>> next = plan.next();
     Craft sound = workUp.known().soundNow();
     List<Noted> noted = noted(workUp);
@@ -90,7 +90,7 @@ class WorkUpViews {
         next.map(step -> cards.card(step.check(), step.bits())).orElse(null),
         planner.lookAhead(workUp.bench(), workUp.leftOut(), AHEAD).stream().skip(1).map(c -> c.title(sound)).toList(),
         checks(workUp, plan), faults(workUp),
-        standsOut.map(suspect -> fixCard(suspect, workUp)).orElse(null), made(workUp),
+        worthFixing.map(suspect -> fixCard(suspect, workUp)).orElse(null), made(workUp),
         workUp.repairs().isEmpty() ? null : proofCard(proof, cards, sound),
         stage == Stage.FIXING ? Cautions.whileFixing() : List.of());
   }
@@ -110,15 +110,15 @@ class WorkUpViews {
     return fixCard(fault, belief, workUp);
   }
 
-  private static Stage stage(WorkUp workUp, Proof<Craft> proof, Optional<Suspect<Craft>> standsOut) {
+  private static Stage stage(WorkUp workUp, Proof<Craft> proof, Optional<Suspect<Craft>> worthFixing) {
     if (workUp.closed().isPresent()) {
       return Stage.CLOSED;
     }
     boolean failed = proof.tests().stream().anyMatch(t -> t.state() == Proof.State.FAILED);
-    if (!proof.tests().isEmpty() && !failed && standsOut.isEmpty()) {
+    if (!proof.tests().isEmpty() && !failed && worthFixing.isEmpty()) {
       return Stage.PROVING;
     }
-    return standsOut.isPresent() ? Stage.FIXING : Stage.LOOKING;
+    return worthFixing.isPresent() ? Stage.FIXING : Stage.LOOKING;
   }
 
   private List<Noted> noted(WorkUp workUp) {
