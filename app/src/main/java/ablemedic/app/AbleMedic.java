@@ -43,7 +43,7 @@ public class AbleMedic {
   private static String reason(Throwable thrown) {
     for (Throwable t = thrown; t != null; t = t.getCause()) {
       if (t instanceof PortInUseException port) {
-        return "Port " + port.getPort() + " is in use. Stop what uses it, or choose another with --port=NUMBER.";
+        return "Port " + port.getPort() + " is in use. Stop what uses it, or choose another, as in PORT=9000 ./medic serve.";
       }
     }
     Throwable root = thrown;
