@@ -187,6 +187,6 @@ public final class Planner<S> {
         owed.forEach(r -> byRemedy.merge(r, b.weight, Double::sum));
       }
     }
-    return byRemedy.values().stream().anyMatch(w -> w >= Assumptions.USUAL.standsOutAt());
+    return byRemedy.values().stream().anyMatch(w -> w >= standing.assumptions().standsOutAt());
   }
 }

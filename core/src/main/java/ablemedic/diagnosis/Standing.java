@@ -40,6 +40,10 @@ public final class Standing<S> {
     return known;
   }
 
+  Assumptions assumptions() {
+    return assumptions;
+  }
+
   public List<Weighed<S>> stories() {
     return stories;
   }

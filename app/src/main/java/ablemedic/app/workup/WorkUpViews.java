@@ -105,7 +105,7 @@ class WorkUpViews {
   /** The ways to put any fault right, asked for out of turn. */
   FixCard fixCard(long id, String faultId) {
     WorkUp workUp = workUps.get(id);
-    Fault<Craft> fault = workUps.faultOf(faultId);
+    Fault<Craft> fault = WorkUps.fault(faultId);
     double belief = workUps.diagnosis().standing(workUp.known()).everHeld(faultId);
     return fixCard(fault, belief, workUp);
   }
@@ -151,7 +151,7 @@ class WorkUpViews {
           "", before, true));
     }
     if (event instanceof Fixed f) {
-      Fault<Craft> fault = workUps.faultOf(f.faultId());
+      Fault<Craft> fault = WorkUps.fault(f.faultId());
       Fix<Craft> fix = fault.fixes(sound).stream().filter(x -> x.id().equals(f.fixId())).findFirst().orElseThrow();
       return Optional.of(line(workUp, e, "fix", "Put right: " + fix.title(),
           fix.values().stream().map(v -> v.what() + ": " + v.before() + " → " + v.after()).toList(), "", before, true));
@@ -180,7 +180,7 @@ class WorkUpViews {
   }
 
   private String describe(String faultId, Craft sound) {
-    return workUps.faultOf(faultId).describe(sound);
+    return WorkUps.fault(faultId).describe(sound);
   }
 
   private static List<String> answers(Check<Craft> check, Found found, Craft sound) {

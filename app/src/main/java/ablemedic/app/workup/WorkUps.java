@@ -302,11 +302,7 @@ public class WorkUps {
         + "”. GET /api/checks lists them."));
   }
 
-  Fault<Craft> faultOf(String id) {
-    return fault(id);
-  }
-
-  private static Fault<Craft> fault(String id) {
+  static Fault<Craft> fault(String id) {
     return Specialities.book().fault(id).orElseThrow(() -> Refusal.wrong("faultId", "There is no fault “" + id
         + "”. GET /api/faults lists them."));
   }
