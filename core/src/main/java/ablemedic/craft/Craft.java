@@ -1,5 +1,6 @@
 package ablemedic.craft;
 
+import ablemedic.electrics.Electrics;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -13,9 +14,10 @@ import java.util.function.UnaryOperator;
  * @param mounted  how the board sits
  * @param settings what the board was told
  * @param radio    what the radio sends
+ * @param electrics its parts, leads and pack
  */
-public record Craft(
-    Airframe airframe, List<Arm> arms, List<Corner> wiring, Rotation mounted, Settings settings, Radio radio) {
+public record Craft(Airframe airframe, List<Arm> arms, List<Corner> wiring, Rotation mounted, Settings settings,
+    Radio radio, Electrics electrics) {
 
   public Craft {
     arms = List.copyOf(arms);
@@ -60,29 +62,33 @@ public record Craft(
   }
 
   public Craft withAirframe(Airframe other) {
-    return new Craft(other, arms, wiring, mounted, settings, radio);
+    return new Craft(other, arms, wiring, mounted, settings, radio, electrics);
   }
 
   public Craft withArm(Corner corner, UnaryOperator<Arm> change) {
     List<Arm> changed = new ArrayList<>(arms);
     changed.set(corner.ordinal(), change.apply(arm(corner)));
-    return new Craft(airframe, changed, wiring, mounted, settings, radio);
+    return new Craft(airframe, changed, wiring, mounted, settings, radio, electrics);
   }
 
   public Craft withWiring(List<Corner> other) {
-    return new Craft(airframe, arms, other, mounted, settings, radio);
+    return new Craft(airframe, arms, other, mounted, settings, radio, electrics);
   }
 
   public Craft withMounted(Rotation other) {
-    return new Craft(airframe, arms, wiring, other, settings, radio);
+    return new Craft(airframe, arms, wiring, other, settings, radio, electrics);
   }
 
   public Craft withSettings(UnaryOperator<Settings> change) {
-    return new Craft(airframe, arms, wiring, mounted, change.apply(settings), radio);
+    return new Craft(airframe, arms, wiring, mounted, change.apply(settings), radio, electrics);
   }
 
   public Craft withRadio(UnaryOperator<Radio> change) {
-    return new Craft(airframe, arms, wiring, mounted, settings, change.apply(radio));
+    return new Craft(airframe, arms, wiring, mounted, settings, change.apply(radio), electrics);
+  }
+
+  public Craft withElectrics(Electrics other) {
+    return new Craft(airframe, arms, wiring, mounted, settings, radio, other);
   }
 
   /** The frame's own name of a corner. */

@@ -1,5 +1,6 @@
 package ablemedic.craft;
 
+import ablemedic.electrics.Electrics;
 import java.util.EnumSet;
 import java.util.List;
 
@@ -51,6 +52,6 @@ public enum CraftClass {
     Settings settings = new Settings(numbering, OutputOrder.AS_LABELLED, spins, mounted, StickOrder.AETR, mode, 1,
         Settings.Tilt.NONE);
     return new Craft(airframe, arms, wiring, mounted, settings,
-        new Radio(StickOrder.AETR, EnumSet.noneOf(Stick.class)));
+        new Radio(StickOrder.AETR, EnumSet.noneOf(Stick.class)), Electrics.NONE);
   }
 }

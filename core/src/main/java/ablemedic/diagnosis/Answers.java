@@ -20,6 +20,15 @@ public sealed interface Answers {
       return new Choices(List.of(new Question("seen", text, outcomes)));
     }
 
+    private static Optional<Integer> indexOf(List<Outcome> outcomes, String id) {
+      for (int i = 0; i < outcomes.size(); i++) {
+        if (outcomes.get(i).id().equals(id)) {
+          return Optional.of(i);
+        }
+      }
+      return Optional.empty();
+    }
+
     /** How many combinations of outcomes there are. */
     public int combinations() {
       return questions.stream().mapToInt(q -> q.outcomes().size()).reduce(1, Math::multiplyExact);
@@ -27,18 +36,58 @@ public sealed interface Answers {
   }
 
   /**
-   * A number.
+   * A number, or one of the words that an instrument shows in its place.
    *
    * @param quantity what is measured, as a person would say it
    * @param unit     the SI unit of the value
    * @param low      the least value worth entering
    * @param high     the greatest
+   * @param finest   on a scale over many decades, the value below which steps count evenly and above which by their
+   *                 ratio; infinite where all steps count evenly
+   * @param words    what may be shown instead of a number; often none
    */
-  record Scale(String quantity, String unit, double low, double high) implements Answers {
+  record Scale(String quantity, String unit, double low, double high, double finest, List<Outcome> words)
+      implements Answers {
     public Scale {
-      if (!(low < high)) {
-        throw new IllegalArgumentException("a scale runs from low to high, not from " + low + " to " + high);
+      words = List.copyOf(words);
+      if (!(low < high) || !(finest > 0)) {
+        throw new IllegalArgumentException("a scale runs from low to high in steps above 0, not from " + low + " to "
+            + high + " in steps of " + finest);
       }
+    }
+
+    /** An even scale without words. */
+    public Scale(String quantity, String unit, double low, double high) {
+      this(quantity, unit, low, high, Double.POSITIVE_INFINITY, List.of());
+    }
+
+    /** The share of the scale that lies below a value, 0 to 1: where a blind guess is as likely below as above at 0.5. */
+    double below(double value) {
+      double share = Double.isInfinite(finest) ? (value - low) / (high - low)
+          : (asinh(value / finest) - asinh(low / finest)) / (asinh(high / finest) - asinh(low / finest));
+      return Math.max(0, Math.min(1, share));
+    }
+
+    /** The density of a blind guess at a value, per unit. */
+    double density(double value) {
+      return Double.isInfinite(finest) ? 1 / (high - low)
+          : 1 / (Math.hypot(value, finest) * (asinh(high / finest) - asinh(low / finest)));
+    }
+
+    /** The value below which a share of the scale lies. */
+    double at(double share) {
+      double from = asinh(low / finest);
+      return Double.isInfinite(finest) ? low + share * (high - low)
+          : finest * Math.sinh(from + share * (asinh(high / finest) - from));
+    }
+
+    /** Where a word stands in the list, counted from 0. */
+    public Optional<Integer> indexOf(String word) {
+      return Choices.indexOf(words, word);
+    }
+
+    private static double asinh(double x) {
+      return Math.signum(x) * Math.log(Math.abs(x) + Math.hypot(x, 1));
     }
   }
 
@@ -53,12 +102,7 @@ public sealed interface Answers {
 
     /** Where the outcome stands in the list, counted from 0. */
     public Optional<Integer> indexOf(String outcome) {
-      for (int i = 0; i < outcomes.size(); i++) {
-        if (outcomes.get(i).id().equals(outcome)) {
-          return Optional.of(i);
-        }
-      }
-      return Optional.empty();
+      return Choices.indexOf(outcomes, outcome);
     }
   }
 

@@ -26,6 +26,12 @@ public record BenchNeeds(Want props, Want pack, Want usb, Want radio, Want field
   /** Only looking and handling: nothing connected. */
   public static final BenchNeeds PACK_OUT =
       new BenchNeeds(Want.EITHER, Want.NO, Want.EITHER, Want.EITHER, Want.NO);
+  /** A meter on ohms: nothing that could feed the craft. */
+  public static final BenchNeeds UNPOWERED =
+      new BenchNeeds(Want.EITHER, Want.NO, Want.NO, Want.EITHER, Want.NO);
+  /** At the bench with the pack in: props off. */
+  public static final BenchNeeds POWERED =
+      new BenchNeeds(Want.NO, Want.YES, Want.EITHER, Want.EITHER, Want.NO);
   /** The computer shows what the board believes; no pack wanted. */
   public static final BenchNeeds COMPUTER =
       new BenchNeeds(Want.EITHER, Want.EITHER, Want.YES, Want.EITHER, Want.NO);

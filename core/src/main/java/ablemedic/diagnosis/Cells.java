@@ -5,14 +5,17 @@ import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.Outlook.Spread;
 import ablemedic.diagnosis.Outlook.Way;
 import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.diagnosis.Outlook.Worded;
+import ablemedic.diagnosis.Reading.Chosen;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.TreeSet;
+import java.util.Map;
+import java.util.TreeMap;
 import org.hipparchus.special.Erf;
 
 /**
- * Cuts what a check can give into cells, to reckon what it would tell. Named outcomes are cells as they are; a scale is
- * cut between the values that the stories predict.
+ * Cuts what a check can give into cells, to reckon what it would tell. Named outcomes and words are cells as they are; a
+ * scale is cut between the values that the stories predict.
  */
 final class Cells {
   private final double[] edges;
@@ -23,40 +26,43 @@ final class Cells {
     this.count = count;
   }
 
-  static Cells of(Answers answers, List<Outlook> outlooks) {
+  static Cells of(Answers answers, Iterable<Outlook> outlooks) {
     if (answers instanceof Choices choices) {
       return new Cells(new double[0], choices.combinations());
     }
-    double[] edges = between(outlooks, (Scale) answers);
-    return new Cells(edges, edges.length + 1);
+    Scale scale = (Scale) answers;
+    double[] edges = between(outlooks, scale);
+    return new Cells(edges, edges.length + 1 + scale.words().size());
   }
 
-  private static double[] between(List<Outlook> outlooks, Scale scale) {
-    TreeSet<Double> means = new TreeSet<>();
-    double spread = Double.POSITIVE_INFINITY;
+  private static double[] between(Iterable<Outlook> outlooks, Scale scale) {
+    TreeMap<Double, Double> means = new TreeMap<>();
     for (Outlook outlook : outlooks) {
-      Spread s = (Spread) outlook;
-      if (s.blunder() < 1) {
-        means.add(s.mean());
-        spread = Math.min(spread, s.spread());
+      if (outlook instanceof Spread s && s.blunder() < 1) {
+        means.merge(s.mean(), s.spread(), Math::min);
       }
     }
     List<Double> edges = new ArrayList<>();
-    Double last = null;
-    for (double mean : means) {
+    Map.Entry<Double, Double> last = null;
+    for (Map.Entry<Double, Double> mean : means.entrySet()) {
       if (last == null) {
-        edges.add(Math.max(scale.low(), mean - 2 * spread));
-      } else if (mean - last > spread) {
-        edges.add((mean + last) / 2);
+        edges.add(Math.max(scale.low(), mean.getKey() - 2 * mean.getValue()));
+      } else if (mean.getKey() - last.getKey() > Math.min(mean.getValue(), last.getValue())) {
+        edges.add(parting(last, mean));
       } else {
         continue;
       }
       last = mean;
     }
     if (last != null) {
-      edges.add(Math.min(scale.high(), last + 2 * spread));
+      edges.add(Math.min(scale.high(), last.getKey() + 2 * last.getValue()));
     }
     return edges.stream().mapToDouble(Double::doubleValue).toArray();
+  }
+
+  /** Where two predictions part: as many of its own spreads from the one as from the other. */
+  private static double parting(Map.Entry<Double, Double> low, Map.Entry<Double, Double> high) {
+    return low.getKey() + (high.getKey() - low.getKey()) * low.getValue() / (low.getValue() + high.getValue());
   }
 
   int count() {
@@ -72,10 +78,15 @@ final class Cells {
       }
       return p;
     }
-    Spread spread = (Spread) outlook;
+    Scale scale = outlook instanceof Spread spread ? spread.scale() : ((Worded) outlook).scale();
+    double words = 0;
+    for (int w = 0; w < scale.words().size(); w++) {
+      p[edges.length + 1 + w] = outlook.likelihood(Chosen.of(scale.words().get(w).id()));
+      words += p[edges.length + 1 + w];
+    }
     double before = 0;
-    for (int i = 0; i < count; i++) {
-      double upTo = i < edges.length ? cumulative(spread, edges[i]) : 1;
+    for (int i = 0; i <= edges.length; i++) {
+      double upTo = i < edges.length ? cumulative(outlook, scale, edges[i], words) : 1 - words;
       p[i] = upTo - before;
       before = upTo;
     }
@@ -92,9 +103,12 @@ final class Cells {
     }
   }
 
-  private static double cumulative(Spread spread, double x) {
+  /** Probability that a number below x is given, when words are given with the probability {@code words}. */
+  private static double cumulative(Outlook outlook, Scale scale, double x, double words) {
+    if (!(outlook instanceof Spread spread)) {
+      return (1 - words) * scale.below(x);
+    }
     double normal = 0.5 * (1 + Erf.erf((x - spread.mean()) / (spread.spread() * Math.sqrt(2))));
-    double even = (x - spread.scale().low()) / (spread.scale().high() - spread.scale().low());
-    return (1 - spread.blunder()) * normal + spread.blunder() * Math.max(0, Math.min(1, even));
+    return (1 - spread.blunder()) * normal + (spread.blunder() - words) * scale.below(x);
   }
 }

@@ -1,11 +1,17 @@
 package ablemedic.diagnosis;
 
+import ablemedic.diagnosis.Answers.Scale;
+import java.util.Optional;
+
 /**
  * Something to ask, look at, measure or try, told as what it would show on a given system.
  *
  * @param <S> the system
  */
 public interface Check<S> {
+
+  /** Parts the id of a check from a number that was told with it. */
+  char TOLD = '@';
 
   /** Stable name in kebab case, unique in a book. */
   String id();
@@ -37,5 +43,21 @@ public interface Check<S> {
   /** Whether it explores a suspect; the plan leaves out what only opens or closes a work-up. */
   default boolean explores() {
     return true;
+  }
+
+  /** A number that has to be told along with the answer, such as what the meter shows meanwhile; usually none. */
+  default Optional<Scale> toTell() {
+    return Optional.empty();
+  }
+
+  /** This check as it stands once that number is told; nothing where it asks for none or the text is no such number. */
+  default Optional<Check<S>> told(String number) {
+    return Optional.empty();
+  }
+
+  /** The id without the number told. */
+  static String plainId(String id) {
+    int at = id.indexOf(TOLD);
+    return at < 0 ? id : id.substring(0, at);
   }
 }

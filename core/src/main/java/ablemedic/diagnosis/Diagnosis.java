@@ -7,6 +7,8 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.PriorityQueue;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * Weighs every story of what is wrong by all that was found: Bayes' rule over no fault, each fault, pairs of faults and
@@ -14,9 +16,12 @@ import java.util.Map;
  * assumptions the result is exact but for the pairs left out (see {@link Assumptions#pairs}).
  */
 public final class Diagnosis<S> {
+  private static final int REMEDIES_KEPT = 50;
+
   private final Book<S> book;
   private final Assumptions assumptions;
   private final Predictions<S> predictions;
+  private final Map<S, Remedies<S>> remedies = new ConcurrentHashMap<>();
 
   public Diagnosis(Book<S> book, Assumptions assumptions) {
     this.book = book;
@@ -51,7 +56,14 @@ public final class Diagnosis<S> {
       double belief = Math.exp(logWeights[i] - greatest) / total;
       weighed.add(new Standing.Weighed<>(story.hypothesis, story.logPrior, story.logLikelihoods, belief));
     }
-    return new Standing<>(known, assumptions, weighed, new Remedies<>(book, known.sound()));
+    return new Standing<>(known, assumptions, weighed, remedies(known.sound()));
+  }
+
+  private Remedies<S> remedies(S sound) {
+    if (remedies.size() > REMEDIES_KEPT) {
+      remedies.clear();
+    }
+    return remedies.computeIfAbsent(sound, s -> new Remedies<>(book, s));
   }
 
   /** Plans the next checks for a standing that this diagnosis has made. */
@@ -83,24 +95,29 @@ public final class Diagnosis<S> {
   /** Pairs in the order of a forecast: each finding explained by whichever of the two explains it better. */
   private List<Hypothesis<S>> promisingPairs(List<Story<S>> singles) {
     record Forecast<S>(Story<S> one, Story<S> other, double score) {}
-    List<Forecast<S>> forecasts = new ArrayList<>();
+    if (assumptions.pairs() == 0) {
+      return List.of();
+    }
+    PriorityQueue<Forecast<S>> best = new PriorityQueue<>(Comparator.comparingDouble(Forecast::score));
     for (int i = 0; i < singles.size(); i++) {
       Story<S> one = singles.get(i);
       for (int j = i + 1; j < singles.size(); j++) {
         Story<S> other = singles.get(j);
-        if (one.fault().site().equals(other.fault().site())) {
-          continue;
-        }
         double score = one.logPrior + other.logPrior;
         for (int k = 0; k < one.logLikelihoods.length; k++) {
           score += Math.max(one.logLikelihoods[k], other.logLikelihoods[k]);
         }
-        forecasts.add(new Forecast<>(one, other, score));
+        boolean full = best.size() >= assumptions.pairs();
+        if ((!full || score > best.element().score) && !one.fault().site().equals(other.fault().site())) {
+          best.add(new Forecast<>(one, other, score));
+          if (full) {
+            best.remove();
+          }
+        }
       }
     }
-    return forecasts.stream()
+    return best.stream()
         .sorted(Comparator.comparingDouble((Forecast<S> f) -> f.score).reversed())
-        .limit(assumptions.pairs())
         .map(f -> Hypothesis.of(f.one.fault(), f.other.fault()))
         .toList();
   }

@@ -106,7 +106,7 @@ public sealed interface Outlook {
   record Way(double share, double[][] probabilities) {}
 
   /**
-   * A number: normal about a mean, with a chance of a blunder anywhere on the scale.
+   * A number: normal about a mean, with a chance of a blunder anywhere on the scale or among its words.
    *
    * @param scale   where it is read
    * @param mean    expected value in the scale's unit
@@ -123,17 +123,60 @@ public sealed interface Outlook {
     @Override
     public double likelihood(Reading reading) {
       if (!(reading instanceof Measured measured)) {
-        throw new IllegalArgumentException("this check is answered by a number, not by an outcome");
+        return blunder * blindWord(scale, reading);
       }
       double z = (measured.value() - mean) / spread;
       double normal = Math.exp(-z * z / 2) / (spread * Math.sqrt(2 * Math.PI));
-      return (1 - blunder) * normal + blunder / (scale.high() - scale.low());
+      return (1 - blunder) * normal + blunder * blindNumbers(scale) * scale.density(measured.value());
     }
 
     @Override
     public Outlook loosened(double share) {
       return new Spread(scale, mean, spread, blunder + share * (1 - blunder));
     }
+  }
+
+  /**
+   * A word in place of a number.
+   *
+   * @param scale   where it is read
+   * @param word    the id of one of its words
+   * @param blunder chance that what was entered has nothing to do with the system
+   */
+  record Worded(Scale scale, String word, double blunder) implements Outlook {
+    public Worded {
+      if (scale.indexOf(word).isEmpty()) {
+        throw new IllegalArgumentException("no word " + word + " among " + scale.words());
+      }
+    }
+
+    @Override
+    public double likelihood(Reading reading) {
+      if (reading instanceof Measured measured) {
+        return blunder * blindNumbers(scale) * scale.density(measured.value());
+      }
+      double blind = blunder * blindWord(scale, reading);
+      return reading.equals(Chosen.of(word)) ? 1 - blunder + blind : blind;
+    }
+
+    @Override
+    public Outlook loosened(double share) {
+      return new Worded(scale, word, blunder + share * (1 - blunder));
+    }
+  }
+
+  /** The share of blind guesses that are numbers; the rest falls evenly on the words. */
+  private static double blindNumbers(Scale scale) {
+    return scale.words().isEmpty() ? 1 : 0.5;
+  }
+
+  private static double blindWord(Scale scale, Reading reading) {
+    String word = ((Chosen) reading).outcomes().get("seen");
+    if (word == null || scale.indexOf(word).isEmpty()) {
+      throw new IllegalArgumentException("this check is answered by a number" + (scale.words().isEmpty() ? ""
+          : " or one of " + scale.words()) + ", not by " + word);
+    }
+    return (1 - blindNumbers(scale)) / scale.words().size();
   }
 
   /** The outlook of somebody who knows nothing: every outcome, or every value of the scale, alike. */

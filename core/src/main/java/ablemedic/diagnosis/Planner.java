@@ -5,19 +5,27 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 
 /**
  * Ranks checks by the expected information about what is to be put right, per minute. Stories that owe the same
- * remedies count as one, since telling them apart helps nobody; minutes include getting the bench ready.
+ * remedies count as one, since telling them apart helps nobody, and remedies that explain nothing of what was found do not
+ * count; minutes include getting the bench ready.
  */
 public final class Planner<S> {
   private static final double NEGLIGIBLE_BELIEF = 1e-7;
   private static final double NEGLIGIBLE_BITS = 1e-3;
+  /** The most believed stories, of which a plan takes account; what the rest could add is far below a tenth of a bit. */
+  private static final int STORIES = 250;
+  /** The same for the look ahead, which is a sketch, and the most promising checks that it chooses from. */
+  private static final int STORIES_AHEAD = 60;
+  private static final int CHECKS_AHEAD = 30;
   /** No check above this is worth its minutes when one suspect leads clearly. */
   private static final double TELLS_LITTLE_BITS = 0.12;
   private static final double LEADS_CLEARLY = 0.6;
@@ -27,6 +35,9 @@ public final class Planner<S> {
   private final Book<S> book;
   private final Predictions<S> predictions;
   private final Standing<S> standing;
+  private List<Check<S>> candidates = List.of();
+  private Asked lastAsked;
+  private Plan<S> lastPlan;
 
   Planner(Book<S> book, Predictions<S> predictions, Standing<S> standing) {
     this.book = book;
@@ -46,7 +57,27 @@ public final class Planner<S> {
 
   /** The plan from a bench state, without the checks named as skipped. Checks that tell nothing are left out. */
   public Plan<S> plan(BenchState bench, Collection<String> skipped) {
-    return plan(beliefs(), bench, skipped);
+    Asked asked = new Asked(bench, Set.copyOf(skipped));
+    if (!asked.equals(lastAsked)) {
+      List<Belief<S>> beliefs = beliefs();
+      lastPlan = plan(beliefs, candidates(beliefs), bench, skipped);
+      lastAsked = asked;
+    }
+    return lastPlan;
+  }
+
+  private record Asked(BenchState bench, Set<String> skipped) {}
+
+  /** The checks of the book and the most promising of its surveys, looked for once. */
+  private List<Check<S>> candidates(List<Belief<S>> beliefs) {
+    if (candidates.isEmpty()) {
+      List<Survey.Story<S>> stories = beliefs.stream()
+          .map(b -> new Survey.Story<>(b.state, b.weight, b.group)).toList();
+      List<Check<S>> all = new ArrayList<>(book.checks());
+      book.surveys().forEach(survey -> all.addAll(survey.promising(stories)));
+      candidates = all;
+    }
+    return candidates;
   }
 
   /**
@@ -56,11 +87,12 @@ public final class Planner<S> {
    */
   public List<Check<S>> lookAhead(BenchState bench, Collection<String> skipped, int length) {
     List<Check<S>> ahead = new ArrayList<>();
-    List<Belief<S>> beliefs = beliefs();
+    List<Belief<S>> beliefs = beliefs().stream().limit(STORIES_AHEAD).toList();
+    List<Check<S>> choice = plan(bench, skipped).steps().stream().limit(CHECKS_AHEAD).map(Plan.Step::check).toList();
     List<String> done = new ArrayList<>(skipped);
     BenchState state = bench;
     while (ahead.size() < length) {
-      Optional<Plan.Step<S>> next = plan(beliefs, state, done).next();
+      Optional<Plan.Step<S>> next = plan(beliefs, choice, state, done).next();
       if (next.isEmpty()) {
         break;
       }
@@ -83,12 +115,17 @@ public final class Planner<S> {
     Map<Object, Integer> groups = new HashMap<>();
     List<Belief<S>> beliefs = new ArrayList<>();
     Case<S> known = standing.known();
-    for (Weighed<S> weighed : standing.stories()) {
-      if (weighed.belief() < NEGLIGIBLE_BELIEF) {
-        continue;
-      }
+    Set<String> explaining = standing.explaining();
+    List<Weighed<S>> likeliest = standing.stories().stream()
+        .filter(weighed -> weighed.belief() >= NEGLIGIBLE_BELIEF)
+        .sorted(Comparator.comparingDouble((Weighed<S> weighed) -> weighed.belief()).reversed())
+        .limit(STORIES)
+        .toList();
+    for (Weighed<S> weighed : likeliest) {
       Hypothesis<S> h = weighed.hypothesis();
-      Object owes = h.inBook() ? Map.entry(standing.owed(h), standing.isAstray(h)) : "not in the book";
+      Set<String> owed = new TreeSet<>(standing.owed(h));
+      owed.retainAll(explaining);
+      Object owes = h.inBook() ? Map.entry(owed, standing.isAstray(h)) : "not in the book";
       int group = groups.computeIfAbsent(owes, o -> groups.size());
       S state = Case.after(known.repairs(), h.applyTo(known.sound()));
       beliefs.add(new Belief<>(h, state, predictions.row(state), group, weighed.belief()));
@@ -100,10 +137,11 @@ public final class Planner<S> {
     return predictions.of(belief.hypothesis, belief.row, belief.state, check);
   }
 
-  private Plan<S> plan(List<Belief<S>> beliefs, BenchState bench, Collection<String> skipped) {
+  private Plan<S> plan(
+      List<Belief<S>> beliefs, List<Check<S>> candidates, BenchState bench, Collection<String> skipped) {
     Map<BenchNeeds, Optional<BenchRoute>> routes = new LinkedHashMap<>();
     List<Plan.Step<S>> steps = new ArrayList<>();
-    for (Check<S> check : book.checks()) {
+    for (Check<S> check : candidates) {
       if (!check.explores() || skipped.contains(check.id())) {
         continue;
       }
@@ -129,7 +167,7 @@ public final class Planner<S> {
     double[] groupWeight = new double[groups];
     double[] marginal = new double[cells.count()];
     double total = 0;
-    Map<Outlook, double[]> known = new java.util.IdentityHashMap<>();
+    Map<Outlook, double[]> known = answersAreNamed(check) ? new IdentityHashMap<>() : new HashMap<>();
     for (int i = 0; i < outlooks.size(); i++) {
       Belief<S> belief = beliefs.get(i);
       double[] p = known.computeIfAbsent(outlooks.get(i), cells::probabilities);
@@ -150,6 +188,11 @@ public final class Planner<S> {
       }
     }
     return Math.max(0, nats / Math.log(2));
+  }
+
+  /** Named answers are predicted by arrays, which are the same only when they are identical; numbers are equal by value. */
+  private static boolean answersAreNamed(Check<?> check) {
+    return check.answers() instanceof Answers.Choices;
   }
 
   private List<Belief<S>> afterMostProbableAnswer(List<Belief<S>> beliefs, Check<S> check) {

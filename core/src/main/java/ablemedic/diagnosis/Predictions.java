@@ -6,10 +6,11 @@ import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * Remembers what every check predicts on every system asked about, since a prediction depends on nothing else and may
- * be costly. Safe for several threads; forgets everything when it has grown past its bound.
+ * be costly. Checks of a survey are not remembered: they are many, and a survey keeps what is costly about them. Safe for
+ * several threads; forgets everything when it has grown past its bound.
  */
 final class Predictions<S> {
-  private static final int BOUND = 20_000;
+  private static final int BOUND = 2_000;
   /** How often a check shows anything at all when the trouble is not in the book. Common practice, no source. */
   static final double ODDLY = 0.2;
 
@@ -42,7 +43,10 @@ final class Predictions<S> {
   }
 
   private Outlook in(Outlook[] row, S state, Check<S> check) {
-    int i = index.get(check.id());
+    Integer i = index.get(check.id());
+    if (i == null) {
+      return check.outlook(state);
+    }
     Outlook known = row[i];
     if (known == null) {
       known = check.outlook(state);

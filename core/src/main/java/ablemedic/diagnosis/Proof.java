@@ -2,9 +2,11 @@ package ablemedic.diagnosis;
 
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
+import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.Evidence.Finding;
 import ablemedic.diagnosis.Outlook.Spread;
 import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.diagnosis.Outlook.Worded;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
 import java.util.ArrayList;
@@ -59,10 +61,11 @@ public record Proof<S>(List<Test<S>> tests) {
     Map<String, Check<S>> checks = new LinkedHashMap<>();
     for (Evidence<S> evidence : known.evidence()) {
       if (evidence instanceof Finding<S> finding && finding.check().explores()
-          && !finding.check().id().equals(flight.id())
+          && !sameCheck(finding.check(), flight)
           && finding.repairs().size() < known.repairs().size()
           && !asExpected(finding.check(), finding.reading(), known.soundNow())) {
-        checks.put(finding.check().id(), finding.check());
+        String id = Check.plainId(finding.check().id());
+        checks.put(id, book.check(id).orElse(finding.check()));
       }
     }
     if (checks.isEmpty()) {
@@ -70,6 +73,11 @@ public record Proof<S>(List<Test<S>> tests) {
     }
     checks.put(flight.id(), flight);
     return new Proof<>(checks.values().stream().map(check -> test(known, check)).toList());
+  }
+
+  /** Whether two checks are one, whatever number was told with either. */
+  private static boolean sameCheck(Check<?> one, Check<?> other) {
+    return Check.plainId(one.id()).equals(Check.plainId(other.id()));
   }
 
   /** Of all checks that tell the system as fixed from what it was before the last fix, the quickest. */
@@ -85,9 +93,9 @@ public record Proof<S>(List<Test<S>> tests) {
   private static <S> Test<S> test(Case<S> known, Check<S> check) {
     State state = State.TO_DO;
     for (Evidence<S> evidence : known.evidence()) {
-      if (evidence instanceof Finding<S> finding && finding.check().id().equals(check.id())
+      if (evidence instanceof Finding<S> finding && sameCheck(finding.check(), check)
           && finding.repairs().equals(known.repairs())) {
-        state = asExpected(check, finding.reading(), known.soundNow()) ? State.PASSED : State.FAILED;
+        state = asExpected(finding.check(), finding.reading(), known.soundNow()) ? State.PASSED : State.FAILED;
       }
     }
     return new Test<>(check, expected(check, known.soundNow()), state);
@@ -99,13 +107,20 @@ public record Proof<S>(List<Test<S>> tests) {
     if (outlook instanceof Spread spread && reading instanceof Measured measured) {
       return Math.abs(measured.value() - spread.mean()) <= 3 * spread.spread();
     }
-    return reading instanceof Chosen chosen
-        && mostProbable((Ways) outlook).id().equals(chosen.outcomes().get(first((Ways) outlook)));
+    if (outlook instanceof Worded worded) {
+      return reading.equals(Chosen.of(worded.word()));
+    }
+    return outlook instanceof Ways ways && reading instanceof Chosen chosen
+        && mostProbable(ways).id().equals(chosen.outcomes().get(first(ways)));
   }
 
   /** What a system like this most probably gives, in words. */
   public static <S> String expected(Check<S> check, S system) {
     Outlook outlook = check.outlook(system);
+    if (outlook instanceof Worded worded) {
+      Scale scale = worded.scale();
+      return scale.words().get(scale.indexOf(worded.word()).orElseThrow()).label();
+    }
     return outlook instanceof Spread spread
         ? String.format(java.util.Locale.ROOT, "%.3g %s", spread.mean(), spread.scale().unit())
         : mostProbable((Ways) outlook).label();

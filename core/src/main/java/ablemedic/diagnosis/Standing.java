@@ -4,6 +4,7 @@ import ablemedic.diagnosis.Suspect.Blamed;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,6 +14,9 @@ import java.util.function.Predicate;
 
 /** What is believed of a case: every story weighed, and from them the suspects. */
 public final class Standing<S> {
+  /** A finding is explained by a fault that makes it this much likelier, as a logarithm. */
+  private static final double EXPLAINS = Math.log(1.5);
+
   private final Case<S> known;
   private final Assumptions assumptions;
   private final List<Weighed<S>> stories;
@@ -76,6 +80,30 @@ public final class Standing<S> {
   /** Probability that the named fault is, or was when the work-up began, present. */
   public double everHeld(String faultId) {
     return sum(h -> h.holds(faultId));
+  }
+
+  /**
+   * Remedies of the faults that explain something that was found, by making it likelier than a sound system would. The
+   * others are bystanders: they may be there as well, but minutes spent on them do not cure the complaint. All remedies
+   * where nothing was found that needs explaining.
+   */
+  Set<String> explaining() {
+    double[] sound = stories.stream().filter(w -> w.hypothesis().inBook() && w.hypothesis().faults().isEmpty())
+        .findFirst().orElseThrow().logLikelihoods();
+    Set<String> all = new HashSet<>();
+    Set<String> explaining = new HashSet<>();
+    for (Weighed<S> w : stories) {
+      if (w.hypothesis().faults().size() == 1) {
+        Set<String> owed = owedEver(w.hypothesis());
+        all.addAll(owed);
+        for (int k = 0; k < sound.length; k++) {
+          if (w.logLikelihoods()[k] - sound[k] > EXPLAINS) {
+            explaining.addAll(owed);
+          }
+        }
+      }
+    }
+    return explaining.isEmpty() ? all : explaining;
   }
 
   /** Minimal sets of remedies each of which alone explains all that was found, by falling belief. */

@@ -5,6 +5,7 @@ import ablemedic.diagnosis.Answers.Question;
 import ablemedic.diagnosis.Outlook.Spread;
 import ablemedic.diagnosis.Outlook.Way;
 import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.diagnosis.Outlook.Worded;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
 import java.util.ArrayList;
@@ -15,6 +16,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * A simulated technician, to measure the reasoning: works on a system with a hidden fault, reads checks with the errors
@@ -26,18 +28,15 @@ public final class Technician<S> {
   private final Diagnosis<S> diagnosis;
   private final Check<S> complaint;
   private final Check<S> flight;
-  private final String flies;
 
   /**
    * @param complaint the check that opens a work-up
-   * @param flight    the check that proves one
-   * @param flies     its outcome that does
+   * @param flight    the check that proves one by giving what a sound system gives
    */
-  public Technician(Diagnosis<S> diagnosis, Check<S> complaint, Check<S> flight, String flies) {
+  public Technician(Diagnosis<S> diagnosis, Check<S> complaint, Check<S> flight) {
     this.diagnosis = diagnosis;
     this.complaint = complaint;
     this.flight = flight;
-    this.flies = flies;
   }
 
   /** How the next check is chosen. */
@@ -99,7 +98,7 @@ public final class Technician<S> {
       minutes += route.minutes() + flight.minutes();
       Reading seen = sample(flight.outlook(Case.after(known.repairs(), truth)), random);
       known = known.with(flight, seen, Sureness.SURE);
-      if (seen.equals(Chosen.of(flies))) {
+      if (Proof.asExpected(flight, seen, sound)) {
         return new Walk(healed(sound, faults, known.repairs()), checks, minutes, fixes, bits);
       }
       if (diagnosis.standing(known).astray() > 0.5) {
@@ -124,7 +123,8 @@ public final class Technician<S> {
     if (standing.standsOut().isPresent()) {
       return Optional.empty();
     }
-    List<Check<S>> open = diagnosis.book().checks().stream()
+    List<Check<S>> open = Stream.concat(diagnosis.book().checks().stream(),
+            diagnosis.book().surveys().stream().flatMap(survey -> survey.routine().stream()))
         .filter(Check::explores)
         .filter(check -> !done.contains(check.id()))
         .toList();
@@ -145,10 +145,12 @@ public final class Technician<S> {
 
   private static Reading sample(Outlook outlook, Random random) {
     if (outlook instanceof Spread spread) {
-      double value = random.nextDouble() < spread.blunder()
-          ? spread.scale().low() + random.nextDouble() * (spread.scale().high() - spread.scale().low())
-          : spread.mean() + spread.spread() * random.nextGaussian();
-      return new Measured(value);
+      return new Measured(random.nextDouble() < spread.blunder() ? spread.scale().at(random.nextDouble())
+          : spread.mean() + spread.spread() * random.nextGaussian());
+    }
+    if (outlook instanceof Worded worded) {
+      return random.nextDouble() < worded.blunder() ? new Measured(worded.scale().at(random.nextDouble()))
+          : Chosen.of(worded.word());
     }
     Ways ways = (Ways) outlook;
     Choices choices = ways.choices();

@@ -6,9 +6,12 @@ import java.util.Map;
 public enum Dimension {
   MASS("kg", Map.of("kg", 1.0, "g", 1e-3)),
   LENGTH("m", Map.of("m", 1.0, "cm", 1e-2, "mm", 1e-3)),
-  VOLTAGE("V", Map.of("v", 1.0, "mv", 1e-3, "kv", 1e3)),
-  RESISTANCE("ohm", Map.of("ohm", 1.0, "ω", 1.0, "r", 1.0, "k", 1e3, "kohm", 1e3, "kω", 1e3, "mohm", 1e6, "mω", 1e6)),
+  VOLTAGE("V", Map.of("v", 1.0, "vdc", 1.0, "volt", 1.0, "volts", 1.0, "mv", 1e-3, "kv", 1e3)),
+  RESISTANCE("ohm", Map.of("ohm", 1.0, "ohms", 1.0, "ω", 1.0, "r", 1.0, "k", 1e3, "kohm", 1e3,
+      "kω", 1e3, "m", 1e6, "mohm", 1e6, "mω", 1e6)),
   CURRENT("A", Map.of("a", 1.0, "ma", 1e-3)),
+  CHARGE("Ah", Map.of("ah", 1.0, "mah", 1e-3)),
+  RATIO("", Map.of("", 1.0, "%", 1e-2)),
   TIME("s", Map.of("s", 1.0, "ms", 1e-3, "min", 60.0)),
   ANGLE("deg", Map.of("deg", 1.0, "°", 1.0));
 

@@ -1,6 +1,7 @@
 package ablemedic.reading;
 
 import java.util.Locale;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -13,6 +14,9 @@ public sealed interface Written {
   /** The meter showed that it is beyond its range. */
   record OverLimit() implements Written {}
 
+  /** The reading rises and does not settle, as while a capacitor charges. */
+  record Climbing() implements Written {}
+
   /** What was written cannot be read. */
   final class UnreadableException extends IllegalArgumentException {
     private static final long serialVersionUID = 1;
@@ -22,10 +26,17 @@ public sealed interface Written {
     }
   }
 
-  Pattern NUMBER_AND_UNIT = Pattern.compile("([+-]?(?:\\d{1,9}(?:[.,]\\d{0,9})?|[.,]\\d{1,9}))\\s*([\\p{L}°]*)");
+  Pattern NUMBER_AND_UNIT = Pattern.compile("([+-]?(?:\\d{1,9}(?:[.,]\\d{0,9})?|[.,]\\d{1,9}))\\s*([\\p{L}°%]+(?: [\\p{L}°%]+)?|)");
+
+  /** The letter of the unit in the place of the point, as parts lists have it: {@code 4k7}, {@code 0R3}. */
+  Pattern LETTER_AS_POINT = Pattern.compile("^(\\d{1,9})([rRkKM])(\\d{1,9})$");
+
+  Set<String> OVER_LIMIT = Set.of("ol", "o.l", "0l", "0.l", "o l", "open", "over limit", "overload");
+  Set<String> CLIMBING = Set.of("climbing", "climbs", "rising", "rises", "counting up", "counts up", "charging");
 
   /**
-   * Reads a number with or without a unit. Comma and point both part the decimals; {@code OL} is beyond range.
+   * Reads a number with or without a unit. Comma and point both part the decimals; {@code OL} and its
+   * like is beyond range, {@code climbing} and its like never settles.
    *
    * @param text      what was written
    * @param dimension what it must measure
@@ -34,15 +45,19 @@ public sealed interface Written {
    */
   static Written read(String text, Dimension dimension, String unitless) {
     String trimmed = text.strip().replace('−', '-');
-    if (trimmed.equalsIgnoreCase("OL") || trimmed.equalsIgnoreCase("O.L") || trimmed.equalsIgnoreCase("0L")) {
+    String word = trimmed.toLowerCase(Locale.ROOT);
+    if (OVER_LIMIT.contains(word)) {
       return new OverLimit();
     }
-    Matcher matcher = NUMBER_AND_UNIT.matcher(trimmed);
+    if (CLIMBING.contains(word)) {
+      return new Climbing();
+    }
+    Matcher matcher = NUMBER_AND_UNIT.matcher(LETTER_AS_POINT.matcher(trimmed).replaceFirst("$1.$3$2"));
     if (!matcher.matches()) {
       throw new UnreadableException("“" + shortened(trimmed) + "” is not a number with a unit, such as 12 " + unitless
           + " or 12,5 " + unitless + ".");
     }
-    String written = matcher.group(2).isEmpty() ? unitless : matcher.group(2);
+    String written = matcher.group(2).isEmpty() ? unitless : matcher.group(2).replace(" ", "");
     Double factor = dimension.factors().get(written.toLowerCase(Locale.ROOT));
     if (factor == null) {
       throw new UnreadableException("“" + shortened(written) + "” is no unit of "

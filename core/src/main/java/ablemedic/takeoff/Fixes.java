@@ -89,7 +89,12 @@ final class Fixes {
   private static Fix<Craft> direction(String id, String remedy, String title, List<String> steps, List<Value> values,
       double minutes, Corner corner, Spin spin) {
     return new Fix<>(id, remedy, title, steps, values, minutes, craft -> craft.withArm(corner,
-        arm -> new Arm(arm.motor().turning(spin), new Prop(spin, arm.prop().upsideDown(), arm.prop().damaged()))));
+        arm -> turned(arm, spin)));
+  }
+
+  /** The arm with motor and prop for a way of turning. */
+  private static Arm turned(Arm arm, Spin spin) {
+    return arm.with(arm.motor().turning(spin)).with(new Prop(spin, arm.prop().upsideDown(), arm.prop().damaged()));
   }
 
   static List<Fix<Craft>> spinSchool(Craft faulty) {
@@ -116,8 +121,7 @@ final class Fixes {
           Craft fixed = craft;
           for (Corner corner : Corner.ALL) {
             Spin spin = sound.arm(corner).motor().spin();
-            fixed = fixed.withArm(corner, arm -> new Arm(arm.motor().turning(spin),
-                new Prop(spin, arm.prop().upsideDown(), arm.prop().damaged())));
+            fixed = fixed.withArm(corner, arm -> turned(arm, spin));
           }
           return fixed;
         }));

@@ -17,7 +17,7 @@ final class Likeness {
   }
 
   private static Map<Sight, Double> shares(Craft craft) {
-    List<Sight> sights = new LinearMotion(craft).sights(Disturbance.USUAL);
+    List<Sight> sights = Sightings.of(craft);
     Map<Sight, Double> shares = new HashMap<>();
     sights.forEach(sight -> shares.merge(sight, 1.0 / sights.size(), Double::sum));
     return shares;

@@ -80,8 +80,8 @@ final class Loop {
       lift[c] = arm.thrustFactor();
       torque[0][c] = -feet[c][1] * lift[c];
       torque[1][c] = feet[c][0] * lift[c];
-      torque[2][c] = torqueArm * arm.motor().spin().yawPush() * arm.motor().strength();
-      motorLag[c] = arm.motor().late() ? LATE_LAG : usualMotorLag();
+      torque[2][c] = torqueArm * arm.motor().spin().yawPush() * arm.drive();
+      motorLag[c] = arm.startsLate() ? LATE_LAG : usualMotorLag();
     }
     allocation = allocation(torqueArm);
     var misalignment = craft.misalignment();

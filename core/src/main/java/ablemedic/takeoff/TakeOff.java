@@ -5,6 +5,7 @@ import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Fault;
+import ablemedic.speciality.Complaint;
 import java.util.List;
 
 /** The speciality of take-off: what it adds to the book. */
@@ -17,6 +18,11 @@ public final class TakeOff {
     return BOOK;
   }
 
+  /** The complaint that opens a work-up of this speciality; the hover proves it cured. */
+  public static Complaint complaint() {
+    return new Complaint("take-off", "It flips, tips, spins or slides at take-off", seen(), hover());
+  }
+
   /** The complaint as it was seen; a work-up opens with its reading. */
   public static Check<Craft> seen() {
     return BOOK.check(TakeOffSeen.ID).orElseThrow();
@@ -25,11 +31,6 @@ public final class TakeOff {
   /** The flight that proves a craft. */
   public static Check<Craft> hover() {
     return BOOK.check(TakeOffChecks.HOVER).orElseThrow();
-  }
-
-  /** The outcome of {@link #hover()} that proves it. */
-  public static String flies() {
-    return TakeOffSeen.id(Sight.Manner.FLIES);
   }
 
   /** A label of an outcome with the frame's own names in place of the general ones, which are marked by {@code @}. */

@@ -24,6 +24,7 @@ import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.takeoff.BoardOrientation.Arrow;
 import ablemedic.takeoff.BoardOrientation.Motion;
 import ablemedic.takeoff.Sight.Manner;
+import ablemedic.speciality.CraftCheck;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -316,7 +317,7 @@ final class TakeOffChecks {
     for (Corner corner : Corner.ALL) {
       if (!craft.arm(corner).turns()) {
         seen.add("dead-" + id(corner));
-      } else if (craft.arm(corner).motor().late()) {
+      } else if (craft.arm(corner).startsLate()) {
         seen.add("late-" + id(corner));
       }
     }
@@ -343,7 +344,7 @@ final class TakeOffChecks {
   }
 
   private static Outlook hover(Choices answers, Craft craft) {
-    List<Sight> sights = new LinearMotion(craft).sights(Disturbance.USUAL);
+    List<Sight> sights = Sightings.of(craft);
     double[] p = new double[Manner.values().length];
     Arrays.fill(p, 0.05 / p.length);
     sights.forEach(sight -> p[sight.manner().ordinal()] += 0.95 / sights.size());

@@ -8,6 +8,8 @@ import ablemedic.craft.Stick;
 import ablemedic.craft.StickOrder;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
+import ablemedic.speciality.CraftFault;
+import ablemedic.speciality.Odds;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -58,7 +60,7 @@ final class TakeOffFaults {
     String id = "outputs-" + moved.stream().map(c -> String.valueOf(c.ordinal() + 1)).collect(Collectors.joining());
     if (stays == 2) {
       List<Corner> swapped = Corner.ALL.stream().filter(c -> moved.get(c.ordinal()) != c).toList();
-      add(id, "outputs-swapped", "outputs", Odds.OUTPUTS_SWAPPED, c -> Effects.outputsMoved(c, moved), Fixes::outputs,
+      add(id, "outputs-swapped", "outputs", TakeOffOdds.OUTPUTS_SWAPPED, c -> Effects.outputsMoved(c, moved), Fixes::outputs,
           c -> "The outputs " + c.name(swapped.get(0)) + " and " + c.name(swapped.get(1)) + " are swapped");
     } else if (shifted) {
       String how = switch (shift) {
@@ -66,15 +68,15 @@ final class TakeOffFaults {
         case 2 -> "two corners on";
         default -> "one corner on, counter-clockwise";
       };
-      add(id, "outputs-shifted", "outputs", Odds.OUTPUTS_SHIFTED, c -> Effects.outputsMoved(c, moved), Fixes::outputs,
+      add(id, "outputs-shifted", "outputs", TakeOffOdds.OUTPUTS_SHIFTED, c -> Effects.outputsMoved(c, moved), Fixes::outputs,
           c -> "All outputs are " + how);
     } else if (follows(moved, NumberingSchool.REAR_RIGHT_FIRST) || follows(moved, NumberingSchool.FRONT_RIGHT_FIRST)) {
-      add(id, "outputs-of-other-school", "outputs", Odds.OUTPUTS_OF_OTHER_SCHOOL, c -> Effects.outputsMoved(c, moved),
+      add(id, "outputs-of-other-school", "outputs", TakeOffOdds.OUTPUTS_OF_OTHER_SCHOOL, c -> Effects.outputsMoved(c, moved),
           Fixes::outputs, c -> follows(moved, c.settings().numbering())
               ? "Board and firmware number the outputs by different schools"
               : "Outputs are mixed up, each driving the corner of another");
     } else {
-      add(id, "outputs-mixed", "outputs", Odds.OUTPUTS_MIXED, c -> Effects.outputsMoved(c, moved), Fixes::outputs,
+      add(id, "outputs-mixed", "outputs", TakeOffOdds.OUTPUTS_MIXED, c -> Effects.outputsMoved(c, moved), Fixes::outputs,
           c -> "Outputs are mixed up: " + Corner.ALL.stream()
               .filter(meant -> moved.get(meant.ordinal()) != meant)
               .map(meant -> c.name(meant) + " drives " + c.name(moved.get(meant.ordinal())))
@@ -91,37 +93,37 @@ final class TakeOffFaults {
 
   private void directions() {
     for (Corner corner : Corner.ALL) {
-      add("motor-reversed-" + at(corner), "motor-reversed", "spin " + corner, Odds.MOTOR_REVERSED,
+      add("motor-reversed-" + at(corner), "motor-reversed", "spin " + corner, TakeOffOdds.MOTOR_REVERSED,
           Effects.motorReversed(corner, false), (sound, faulty) -> Fixes.motorDirection(sound, corner, false),
           c -> "The " + c.name(corner) + " motor turns the wrong way");
-      add("motor-and-prop-reversed-" + at(corner), "motor-reversed", "spin " + corner, Odds.MOTOR_AND_PROP_REVERSED,
+      add("motor-and-prop-reversed-" + at(corner), "motor-reversed", "spin " + corner, TakeOffOdds.MOTOR_AND_PROP_REVERSED,
           Effects.motorReversed(corner, true), (sound, faulty) -> Fixes.motorDirection(sound, corner, true),
           c -> "The " + c.name(corner) + " motor turns the wrong way, with the prop for that way");
     }
-    add("all-reversed", "all-reversed", "school", Odds.ALL_REVERSED, c -> Effects.allReversed(c, false),
+    add("all-reversed", "all-reversed", "school", TakeOffOdds.ALL_REVERSED, c -> Effects.allReversed(c, false),
         (sound, faulty) -> Fixes.allDirections(sound, "all motors as the sheet says"),
         c -> "All four motors turn the wrong way");
-    add("all-and-props-reversed", "other-school", "school", Odds.ALL_REVERSED, c -> Effects.allReversed(c, true),
+    add("all-and-props-reversed", "other-school", "school", TakeOffOdds.ALL_REVERSED, c -> Effects.allReversed(c, true),
         (sound, faulty) -> {
           List<Fix<Craft>> fixes = new ArrayList<>(Fixes.spinSchool(faulty));
           fixes.addAll(Fixes.allDirections(sound, fixes.get(0).remedy()));
           return fixes;
         },
         c -> "All four turn the other school's way, and the board was not told");
-    add("school-told-wrong", "other-school", "school", Odds.SCHOOL_TOLD_WRONG,
+    add("school-told-wrong", "other-school", "school", TakeOffOdds.SCHOOL_TOLD_WRONG,
         c -> c.withSettings(s -> s.withSpins(s.spins().other())), (sound, faulty) -> Fixes.spinSchool(faulty),
         c -> "The board was told the other spin school");
   }
 
   private void props() {
     for (Corner corner : Corner.ALL) {
-      add("prop-hand-" + at(corner), "prop-wrong-hand", "prop " + corner, Odds.PROP_WRONG_HAND,
+      add("prop-hand-" + at(corner), "prop-wrong-hand", "prop " + corner, TakeOffOdds.PROP_WRONG_HAND,
           Effects.propOfWrongHand(corner), (sound, faulty) -> Fixes.prop(sound, faulty, corner),
           c -> "The " + c.name(corner) + " prop is of the wrong hand");
-      add("prop-upside-down-" + at(corner), "prop-upside-down", "prop " + corner, Odds.PROP_UPSIDE_DOWN,
+      add("prop-upside-down-" + at(corner), "prop-upside-down", "prop " + corner, TakeOffOdds.PROP_UPSIDE_DOWN,
           Effects.propUpsideDown(corner), (sound, faulty) -> Fixes.prop(sound, faulty, corner),
           c -> "The " + c.name(corner) + " prop is on upside down");
-      add("prop-damaged-" + at(corner), "prop-damaged", "prop " + corner, Odds.PROP_DAMAGED,
+      add("prop-damaged-" + at(corner), "prop-damaged", "prop " + corner, TakeOffOdds.PROP_DAMAGED,
           Effects.propDamaged(corner), (sound, faulty) -> Fixes.prop(sound, faulty, corner),
           c -> "The " + c.name(corner) + " prop is damaged");
     }
@@ -129,9 +131,9 @@ final class TakeOffFaults {
 
   private void drives() {
     for (Corner corner : Corner.ALL) {
-      drive("motor-dead-", "motor-dead", corner, Odds.MOTOR_DEAD, Effects.motorDead(corner), "is dead");
-      drive("motor-weak-", "motor-weak", corner, Odds.MOTOR_WEAK, Effects.motorWeak(corner), "is weak");
-      drive("motor-late-", "motor-late", corner, Odds.MOTOR_LATE, Effects.motorLate(corner),
+      drive("motor-dead-", "motor-dead", corner, TakeOffOdds.MOTOR_DEAD, Effects.motorDead(corner), "is dead");
+      drive("motor-weak-", "motor-weak", corner, TakeOffOdds.MOTOR_WEAK, Effects.motorWeak(corner), "is weak");
+      drive("motor-late-", "motor-late", corner, TakeOffOdds.MOTOR_LATE, Effects.motorLate(corner),
           "starts late or stutters");
     }
   }
@@ -152,11 +154,11 @@ final class TakeOffFaults {
         boolean oddly = upsideDown && yaw != 0;
         String how = (upsideDown ? "upside down" : "") + (oddly ? " and " : "") + (yaw == 0 ? "" : yaw + "° round");
         String name = (upsideDown ? "upside-down" : "") + (oddly ? "-" : "") + (yaw == 0 ? "" : yaw);
-        add("board-" + name, "board-turned", "board seat", oddly ? Odds.BOARD_TURNED_ODDLY : Odds.BOARD_TURNED,
+        add("board-" + name, "board-turned", "board seat", oddly ? TakeOffOdds.BOARD_TURNED_ODDLY : TakeOffOdds.BOARD_TURNED,
             Effects.boardTurned(turn), Fixes::alignment,
             c -> "The board sits " + how + " from where the sheet has it, and was not told");
         add("told-" + name, "alignment-told-wrong", "alignment",
-            oddly ? Odds.BOARD_TURNED_ODDLY : Odds.ALIGNMENT_TOLD_WRONG, Effects.toldTurned(turn), Fixes::alignment,
+            oddly ? TakeOffOdds.BOARD_TURNED_ODDLY : TakeOffOdds.ALIGNMENT_TOLD_WRONG, Effects.toldTurned(turn), Fixes::alignment,
             c -> "The board's alignment setting is " + how + " off");
       }
     }
@@ -170,7 +172,7 @@ final class TakeOffFaults {
   }
 
   private void level(String name, int roll, int pitch, String how) {
-    add("level-off-" + name, "level-off", "level", Odds.LEVEL_OFF, Effects.levelOff(roll, pitch),
+    add("level-off-" + name, "level-off", "level", TakeOffOdds.LEVEL_OFF, Effects.levelOff(roll, pitch),
         (sound, faulty) -> Fixes.level(faulty), c -> "Level was calibrated with the " + how);
   }
 
@@ -180,19 +182,19 @@ final class TakeOffFaults {
       for (int j = i + 1; j < 4; j++) {
         Stick one = sticks[i];
         Stick other = sticks[j];
-        add("sticks-" + one.label() + "-" + other.label(), "stick-order", "stick order", Odds.STICKS,
+        add("sticks-" + one.label() + "-" + other.label(), "stick-order", "stick order", TakeOffOdds.STICKS,
             Effects.sticksExchanged(one, other), Fixes::stickOrder,
             c -> "The radio has " + one.label() + " and " + other.label() + " exchanged");
       }
     }
-    add("radio-other-order", "stick-order", "stick order", Odds.STICK_ORDER,
+    add("radio-other-order", "stick-order", "stick order", TakeOffOdds.STICK_ORDER,
         c -> c.withRadio(r -> r.withOrder(otherOrder(r.order()))), Fixes::stickOrder,
         c -> "The radio sends " + otherOrder(c.radio().order()) + ", the board expects " + c.settings().stickOrder());
-    add("board-other-order", "stick-order", "stick order", Odds.STICK_ORDER,
+    add("board-other-order", "stick-order", "stick order", TakeOffOdds.STICK_ORDER,
         c -> c.withSettings(s -> s.withStickOrder(otherOrder(s.stickOrder()))), Fixes::stickOrder,
         c -> "The board expects " + otherOrder(c.settings().stickOrder()) + ", the radio sends " + c.radio().order());
     for (Stick stick : List.of(Stick.ROLL, Stick.PITCH, Stick.YAW)) {
-      add("stick-reversed-" + stick.label(), "stick-reversed", "sense " + stick.label(), Odds.STICKS,
+      add("stick-reversed-" + stick.label(), "stick-reversed", "sense " + stick.label(), TakeOffOdds.STICKS,
           Effects.stickReversed(stick), (sound, faulty) -> Fixes.stickSense(sound, stick),
           c -> "The sense of " + stick.label() + " is reversed on the radio");
     }
@@ -203,18 +205,18 @@ final class TakeOffFaults {
   }
 
   private void handling() {
-    add("gain-too-high", "gain-too-high", "gain", Odds.GAIN, Effects::gainTooHigh, Fixes::gain,
+    add("gain-too-high", "gain-too-high", "gain", TakeOffOdds.GAIN, Effects::gainTooHigh, Fixes::gain,
         c -> "The rate gains are far too high for a craft of this size");
     balance("front", 1, 0);
     balance("rear", -1, 0);
     balance("right", 0, 1);
     balance("left", 0, -1);
-    add("overloaded", "overloaded", "load", Odds.OVERLOADED, Effects::overloaded, Fixes::load,
+    add("overloaded", "overloaded", "load", TakeOffOdds.OVERLOADED, Effects::overloaded, Fixes::load,
         c -> "It is much heavier than its build sheet says");
   }
 
   private void balance(String side, int forward, int right) {
-    add("balance-" + side, "balance-off", "balance", Odds.BALANCE, Effects.balanceOff(forward, right),
+    add("balance-" + side, "balance-off", "balance", TakeOffOdds.BALANCE, Effects.balanceOff(forward, right),
         Fixes::balance, c -> "It is heavy towards the " + side);
   }
 

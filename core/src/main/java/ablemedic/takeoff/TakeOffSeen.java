@@ -89,7 +89,7 @@ final class TakeOffSeen implements Check<Craft> {
 
   @Override
   public Outlook outlook(Craft craft) {
-    List<Sight> sights = new LinearMotion(craft).sights(Disturbance.USUAL);
+    List<Sight> sights = Sightings.of(craft);
     double[] repeat = repeat(sights);
     Map<Sight, Integer> counts = new LinkedHashMap<>();
     sights.forEach(sight -> counts.merge(sight, 1, Integer::sum));

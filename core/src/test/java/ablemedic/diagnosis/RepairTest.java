@@ -81,7 +81,7 @@ class RepairTest {
 
   @Test
   void aSimulatedTechnicianFindsBothFaultsAndTheSameSeedGivesTheSameWalk() {
-    var technician = new Technician<>(diagnosis, flight, flight, "1");
+    var technician = new Technician<>(diagnosis, flight, flight);
     var walk = technician.workUp(Set.of(), List.of(a, b), Occasion.NOTHING_KNOWN, Technician.Habit.PLAN, 5);
     assertThat(walk).isEqualTo(
         technician.workUp(Set.of(), List.of(a, b), Occasion.NOTHING_KNOWN, Technician.Habit.PLAN, 5));

@@ -19,13 +19,13 @@ class HandbookTest {
   @Test
   void everySortOfFaultHasAPageAndEveryPageAFault() {
     assertThat(ids(Chapter.FAULTS)).isEqualTo(
-        Specialities.book().faults().stream().map(Fault::kind).collect(Collectors.toSet()));
+        Specialities.book(ablemedic.craft.CraftClass.INCH_5.sound(ablemedic.craft.SpinSchool.INWARD, ablemedic.craft.NumberingSchool.REAR_RIGHT_FIRST, ablemedic.craft.Rotation.NONE), ablemedic.reading.Meter.USUAL).faults().stream().map(Fault::kind).collect(Collectors.toSet()));
   }
 
   @Test
   void everySortOfCheckHasAPageAndEveryPageACheck() {
     assertThat(ids(Chapter.CHECKS)).isEqualTo(
-        Specialities.book().checks().stream().map(Check::kind).collect(Collectors.toSet()));
+        Specialities.book(ablemedic.craft.CraftClass.INCH_5.sound(ablemedic.craft.SpinSchool.INWARD, ablemedic.craft.NumberingSchool.REAR_RIGHT_FIRST, ablemedic.craft.Rotation.NONE), ablemedic.reading.Meter.USUAL).checks().stream().map(Check::kind).collect(Collectors.toSet()));
   }
 
   @Test

@@ -69,7 +69,7 @@ class TakeOffBookTest {
   @ParameterizedTest
   @MethodSource("ablemedic.takeoff.Crafts#varied")
   void aTechnicianWhoFollowsThePlanFindsAHiddenFault(Craft sound) {
-    var technician = new Technician<>(diagnosis, TakeOff.seen(), TakeOff.hover(), TakeOff.flies());
+    var technician = new Technician<>(diagnosis, TakeOff.seen(), TakeOff.hover());
     int i = 0;
     int walks = 0;
     int checks = 0;

@@ -1,6 +1,5 @@
-package ablemedic.takeoff;
+package ablemedic.craft;
 
-import ablemedic.craft.Airframe;
 
 /**
  * The least power that holds a craft in the air, by momentum theory of the actuator disc (any textbook of helicopter

@@ -1,4 +1,4 @@
-package ablemedic.takeoff;
+package ablemedic.speciality;
 
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Fault;
@@ -10,11 +10,11 @@ import java.util.function.Function;
 import java.util.function.UnaryOperator;
 
 /**
- * A fault of take-off, put together from its parts.
+ * A fault of a craft, put together from its parts.
  *
  * @param fixes from the sound craft and the craft with this fault, the ways to put it right
  */
-record CraftFault(
+public record CraftFault(
     String id,
     String kind,
     String site,

@@ -1,12 +1,10 @@
 package ablemedic.takeoff;
 
-import ablemedic.diagnosis.Occasion;
+import ablemedic.speciality.Odds;
 
-/**
- * Odds of a fault by what happened since the craft last flew right. All are common practice with no source: they order
- * what to think of first, and the findings correct them.
- */
-record Odds(double build, double crash, double partSwap, double flash, double water, double rest, double unknown) {
+/** How often each sort of fault of take-off is met. All are common practice with no source. */
+final class TakeOffOdds {
+  private TakeOffOdds() {}
 
   static final Odds OUTPUTS_SWAPPED = new Odds(.02, .001, .012, .006, .0005, .0005, .004);
   static final Odds OUTPUTS_SHIFTED = new Odds(.006, .0005, .003, .012, .0002, .0002, .002);
@@ -31,16 +29,4 @@ record Odds(double build, double crash, double partSwap, double flash, double wa
   static final Odds GAIN = new Odds(.008, .001, .006, .02, .0005, .0005, .002);
   static final Odds BALANCE = new Odds(.008, .004, .012, .0005, .0005, .003, .005);
   static final Odds OVERLOADED = new Odds(.004, .0005, .01, .0003, .002, .001, .003);
-
-  double on(Occasion occasion) {
-    return switch (occasion) {
-      case BUILD -> build;
-      case CRASH -> crash;
-      case PART_SWAP -> partSwap;
-      case FLASH -> flash;
-      case WATER -> water;
-      case LONG_REST -> rest;
-      case NOTHING_KNOWN -> unknown;
-    };
-  }
 }

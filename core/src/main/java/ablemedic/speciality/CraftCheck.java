@@ -1,4 +1,4 @@
-package ablemedic.takeoff;
+package ablemedic.speciality;
 
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
@@ -8,13 +8,13 @@ import ablemedic.diagnosis.Outlook;
 import java.util.function.Function;
 
 /**
- * A check of take-off, put together from its parts.
+ * A check of a craft, put together from its parts.
  *
  * @param titles       what to do, from the sound craft
  * @param instructions how, from the sound craft
  * @param prediction   the outlook from any craft
  */
-record CraftCheck(
+public record CraftCheck(
     String id,
     String kind,
     Function<Craft, String> titles,

@@ -1,0 +1,45 @@
+package ablemedic.electrics;
+
+/** What lies between the pads of a part; pads are named as the part names them. */
+public sealed interface Inner {
+
+  /** Copper on the board. */
+  record Trace(String a, String b, double ohms) implements Inner {}
+
+  /** What an unpowered chip or divider lets through. */
+  record Leak(String a, String b, double ohms) implements Inner {}
+
+  /** A capacitor; a bulky one can burst. */
+  record Capacitance(String plus, String minus, double farads, boolean bulky) implements Inner {}
+
+  /**
+   * A voltage regulator.
+   *
+   * @param limitA current above which its output falls, amperes
+   * @param linear whether it takes as much current as it gives; otherwise as much power, and some for itself
+   */
+  record Regulator(String in, String out, String minus, double volts, double limitA, boolean linear)
+      implements Inner {}
+
+  /** The divider before the converter that reads the pack's voltage: {@code topOhms} over {@code bottomOhms}. */
+  record Divider(String sense, String minus, double topOhms, double bottomOhms) implements Inner {
+    /** Pad voltage over converter voltage. */
+    public double ratio() {
+      return (topOhms + bottomOhms) / bottomOhms;
+    }
+  }
+
+  /**
+   * What the part draws.
+   *
+   * @param amps     at its voltage, amperes
+   * @param poorAmps of the poor sort
+   */
+  record Load(String plus, String minus, double volts, double amps, double poorAmps) implements Inner {}
+
+  /** The stage that drives one motor; {@code slot} counts from 0 within the part. */
+  record Drive(String plus, String minus, String signal, int slot) implements Inner {}
+
+  /** A sensor of the whole current, read over its own pad. */
+  record CurrentSensor(String pad) implements Inner {}
+}

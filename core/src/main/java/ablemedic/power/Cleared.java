@@ -1,0 +1,47 @@
+package ablemedic.power;
+
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Fault;
+import ablemedic.diagnosis.Outlook;
+import ablemedic.diagnosis.Reading;
+import ablemedic.electrics.Electrics;
+import ablemedic.electrics.Harm;
+import ablemedic.electrics.Wiring.Link;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What a reading clears: the links that it would have shown to be open, and did not. */
+public final class Cleared {
+  /** A reading clears a link when it is this many times less likely with the link open. */
+  private static final double CLEARS = 20;
+
+  private Cleared() {}
+
+  /** The links of a sound craft that a reading of a check clears, in the order of the wiring. */
+  public static List<Link> by(Craft craft, Check<Craft> check, Reading reading) {
+    Electrics sound = new Electrics(craft.electrics().sheet(), craft.electrics().told());
+    Craft whole = craft.withElectrics(sound);
+    Outlook asItShould = check.outlook(whole);
+    double likely = asItShould.likelihood(reading);
+    List<Link> cleared = new ArrayList<>();
+    for (Link link : sound.wiring().links()) {
+      Craft open = Feeds.settled(whole.withElectrics(
+          sound.with(new Harm(Harm.Kind.LINK, link.id()), Double.POSITIVE_INFINITY)));
+      if (check.outlook(open).likelihood(reading) * CLEARS < likely) {
+        cleared.add(link);
+      }
+    }
+    return cleared;
+  }
+
+  /** The site under which a link's faults stand in the book. */
+  public static String site(Link link) {
+    return "power " + link.id();
+  }
+
+  /** Whether a fault sits at a link. */
+  public static boolean sitsAt(Fault<Craft> fault, Link link) {
+    return fault.site().equals(site(link));
+  }
+}

@@ -1,0 +1,89 @@
+package ablemedic.power;
+
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Answers;
+import ablemedic.diagnosis.Answers.Scale;
+import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Outlook;
+import ablemedic.electrics.Electrics;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * What the craft counted of a pack, beside what the charger put back.
+ *
+ * @param backAh what the charger put back, ampere-hours
+ */
+record CountedCharge(String name, OptionalDouble backAh) implements Check<Craft> {
+  private static final Scale COUNTED = new Scale("charge counted on the craft", "Ah", 0, 200, 0.05, java.util.List.of());
+  private static final Scale TOLD = new Scale("charge that the charger put back", "Ah", 0.02, 100);
+  private static final double SHARE = 0.05;
+  private static final double FLIGHT_H = 0.08;
+
+  CountedCharge(String name) {
+    this(name, OptionalDouble.empty());
+  }
+
+  @Override
+  public String id() {
+    return backAh.isPresent() ? name + Check.TOLD + String.format(Locale.ROOT, "%.3f", backAh.getAsDouble()) : name;
+  }
+
+  @Override
+  public String kind() {
+    return "counted-charge";
+  }
+
+  @Override
+  public String title(Craft sound) {
+    return "Compare the counted charge with what the charger put back"
+        + (backAh.isPresent() ? String.format(Locale.ROOT, ": %.0f mAh", backAh.getAsDouble() * 1000) : "");
+  }
+
+  @Override
+  public String instruction(Craft sound) {
+    return "Of one pack and one flight: what the craft counted at landing, and what the charger put back to full.";
+  }
+
+  @Override
+  public Answers answers() {
+    return COUNTED;
+  }
+
+  @Override
+  public Outlook outlook(Craft craft) {
+    Electrics electrics = craft.electrics();
+    double back = backAh.orElse(0.75 * electrics.sheet().pack().capacityMah() / 1000);
+    double meanA = back / FLIGHT_H;
+    double counted = Math.max(0, ShownCurrent.shown(electrics, meanA) * FLIGHT_H);
+    double known = backAh.isPresent() ? 0 : 0.15 * counted;
+    return new Outlook.Spread(COUNTED, counted, Math.hypot(SHARE * counted + 0.01, known), 0.03);
+  }
+
+  @Override
+  public double minutes() {
+    return 1;
+  }
+
+  @Override
+  public double risk() {
+    return 0;
+  }
+
+  @Override
+  public BenchNeeds needs() {
+    return BenchNeeds.NOTHING;
+  }
+
+  @Override
+  public Optional<Scale> toTell() {
+    return Optional.of(TOLD);
+  }
+
+  @Override
+  public Optional<Check<Craft>> told(String number) {
+    return ToldNumber.within(TOLD, number).map(v -> new CountedCharge(name, OptionalDouble.of(v)));
+  }
+}

@@ -1,0 +1,76 @@
+package ablemedic.power;
+
+import ablemedic.electrics.Chemistry;
+import ablemedic.electrics.PackKind;
+import ablemedic.reading.Estimate;
+import java.util.List;
+import java.util.Optional;
+
+/** What a pack has to give: resistance from sag, usable charge, thresholds to enter, flight time. */
+public final class PackUse {
+  /** Resistance of one cell, milliohms, above which a pack of this capacity is worn: common practice, no source. */
+  private static final double WORN_MILLIOHM_AH = 22;
+
+  private PackUse() {}
+
+  /**
+   * Resistance of the pack from its sag, ohms: R = (V_rest − V_load) / I.
+   *
+   * @param restV   at rest, volts
+   * @param loadV   under load, volts
+   * @param amps    the load, amperes; greater than 0
+   */
+  public static Estimate resistance(Estimate restV, Estimate loadV, Estimate amps) {
+    return restV.minus(loadV).over(amps);
+  }
+
+  /** Voltage of the pack under a load at a charge from 0 to 1, volts. */
+  public static double underLoadV(PackKind pack, double charge, double amps) {
+    return pack.restingV(charge) - amps * pack.ohms();
+  }
+
+  /**
+   * The charge that can be flown until a cell is down to a voltage under load.
+   *
+   * @return share of the label's capacity, 0 to 1: (C_full − C(V_land + I·R)) of the cell's curve
+   */
+  public static double usableShare(PackKind pack, double landCellV, double amps) {
+    double restingAtLanding = landCellV + amps * pack.cellMilliohms() / 1000;
+    return Math.max(0, 1 - pack.chemistry().chargeAt(restingAtLanding));
+  }
+
+  /** The landing voltage of a cell of this chemistry: the same charge left as a lithium polymer cell at the school's. */
+  public static double landCellV(Chemistry chemistry, double schoolV) {
+    return chemistry == Chemistry.LIPO ? schoolV : chemistry.restingV(Chemistry.LIPO.chargeAt(schoolV));
+  }
+
+  /** Whether the cells are worn for their capacity: resistance of a cell times capacity is far above that of a new one. */
+  public static boolean worn(PackKind pack, double packOhms) {
+    return packOhms * 1000 / pack.cells() * pack.capacityMah() / 1000 > WORN_MILLIOHM_AH;
+  }
+
+  /** New charge scale = old · charged back / counted. */
+  public static Estimate chargeScale(double oldScale, Estimate backMah, Estimate countedMah) {
+    return Estimate.exactly(oldScale).times(backMah).over(countedMah);
+  }
+
+  /** One flight of the log: charge taken, mAh, and time, minutes. */
+  public record Flight(double usedMah, double minutes) {}
+
+  /**
+   * Flight time to expect, minutes: usable charge over the mean draw of the flights logged.
+   *
+   * @return with the standard uncertainty of the mean draw; nothing without a flight
+   */
+  public static Optional<Estimate> flightMinutes(double usableMah, List<Flight> flights) {
+    List<Double> draws = flights.stream().filter(f -> f.minutes() > 0 && f.usedMah() > 0)
+        .map(f -> f.usedMah() / f.minutes()).toList();
+    if (draws.isEmpty()) {
+      return Optional.empty();
+    }
+    double mean = draws.stream().mapToDouble(Double::doubleValue).average().orElseThrow();
+    double square = draws.stream().mapToDouble(d -> (d - mean) * (d - mean)).sum();
+    double u = draws.size() > 1 ? Math.sqrt(square / (draws.size() - 1) / draws.size()) : 0.1 * mean;
+    return Optional.of(Estimate.exactly(usableMah).over(new Estimate(mean, u)));
+  }
+}

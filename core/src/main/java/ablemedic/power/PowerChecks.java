@@ -1,0 +1,275 @@
+package ablemedic.power;
+
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Answers;
+import ablemedic.diagnosis.Answers.Choices;
+import ablemedic.diagnosis.Answers.Outcome;
+import ablemedic.diagnosis.Answers.Scale;
+import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Outlook;
+import ablemedic.diagnosis.Outlook.Spread;
+import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.electrics.Archetype;
+import ablemedic.electrics.Electrics;
+import ablemedic.electrics.Harm;
+import ablemedic.electrics.Inner;
+import ablemedic.electrics.Pad;
+import ablemedic.electrics.Part;
+import ablemedic.electrics.Told;
+import ablemedic.electrics.Wiring.At;
+import ablemedic.reading.Meter;
+import ablemedic.speciality.CraftCheck;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.Function;
+
+/** The checks of power that are not a probe on two points. Observers' error rates are common practice. */
+final class PowerChecks {
+  /** First power through the limiter. */
+  static final String LIMITER = "first-power";
+  /** Whether every part comes on. */
+  static final String ALL_ON = "parts-on";
+  static final String ALL_STEADY = "parts-steady";
+  static final String SHOWN_FULL = "shown-full";
+  static final String SHOWN_LOW = "shown-low";
+  static final String SHOWN_CURRENT = "shown-current";
+  static final String NONE = "none";
+
+  private static final double MISREAD = 0.04;
+  private static final double LIMITER_BRIGHT_OHMS = 8;
+
+  private final Electrics sound;
+  private final Meter meter;
+  private final List<Check<Craft>> checks = new ArrayList<>();
+
+  private PowerChecks(Electrics sound, Meter meter) {
+    this.sound = sound;
+    this.meter = meter;
+  }
+
+  static List<Check<Craft>> of(Electrics sound, Meter meter) {
+    PowerChecks all = new PowerChecks(sound, meter);
+    all.byEye();
+    all.byPack();
+    all.bySettings();
+    all.byPower();
+    all.byScreen();
+    return List.copyOf(all.checks);
+  }
+
+  private void byEye() {
+    for (Part part : sound.sheet().parts()) {
+      if (part.archetype().kind() == Archetype.Kind.PLUG) {
+        continue;
+      }
+      Choices answers = Choices.of("What is to be seen?", Arrays.stream(PartLook.Sign.values())
+          .map(s -> new Outcome(s.id(), s.label())).toList());
+      add("look-" + part.id(), "look-at-part", "Look closely at the " + part.label(),
+          "Good light, a lens. The " + part.label() + " from both sides: joints dull, cracked or lifted, a lead off, a "
+              + "solder bridge or a strand across two pads, brown or burst parts, plus and minus where the sheet has them.",
+          answers, c -> PartLook.outlook(answers, c.electrics(), part.id()), 0.7, 0, BenchNeeds.PACK_OUT);
+    }
+  }
+
+  private void byPack() {
+    Scale milli = new Scale("resistance of the whole pack", "ohm", 0, 2);
+    double own = sound.sheet().pack().ohms();
+    add("pack-resistance", "pack-resistance", "Read the pack's resistance on the charger",
+        "Let the charger measure, and add up its cells; or (volts at rest − volts under load) / amperes. A sound one of this "
+            + "kind has about " + Math.round(own * 1000) + " milliohms.", milli,
+        c -> new Spread(milli, own * c.electrics().harm(Harm.Kind.PACK_OHMS, "", 1), 0.2 * own + 0.003, 0.03), 1.5, 0,
+        BenchNeeds.PACK_OUT);
+    Choices cells = Choices.of("How do the cells stand, under a load or right after the flight?", List.of(
+        new Outcome("alike", "all within 0.1 V"), new Outcome("one-low", "one well below the others")));
+    add("pack-cells", "pack-cells", "Compare the cells of the pack at the balance lead",
+        "Each cell at the balance plug, with a load on the pack or within a minute after it.", cells,
+        c -> Ways.expecting(cells, c.electrics().harm(Harm.Kind.WEAK_CELL, "", 0) > 0.2 ? "one-low" : "alike", 0.06), 1.5,
+        0.05, BenchNeeds.PACK_OUT);
+    Choices count = count();
+    add("count-cells", "count-cells", "Count the cells of the pack that is used",
+        "The label, or the wires of the balance plug less one. The sheet says " + sound.sheet().pack().cells() + ".", count,
+        c -> Ways.expecting(count, cell(c.electrics().sheet().pack().cells()
+            + (int) c.electrics().harm(Harm.Kind.PACK_CELLS, "", 0)), 0.01), 0.2, 0, BenchNeeds.NOTHING);
+  }
+
+  private static Choices count() {
+    List<Outcome> outcomes = new ArrayList<>();
+    outcomes.add(new Outcome("0", "guess, or none"));
+    for (int n = 1; n <= 8; n++) {
+      outcomes.add(new Outcome(String.valueOf(n), n + (n == 1 ? " cell" : " cells")));
+    }
+    outcomes.add(new Outcome("more", "more"));
+    return Choices.of("How many?", outcomes);
+  }
+
+  private static String cell(int n) {
+    return n > 8 ? "more" : String.valueOf(Math.max(0, n));
+  }
+
+  private void bySettings() {
+    if (sound.wiring().divider().isPresent()) {
+      Choices source = Choices.of("What is chosen?", Arrays.stream(Told.Source.values())
+          .map(s -> new Outcome(s.name().toLowerCase(java.util.Locale.ROOT), s.label())).toList());
+      add("source-setting", "read-voltage-source", "Read where the board takes the voltage from",
+          "In the board's power settings.", source,
+          c -> Ways.expecting(source, c.electrics().told().source().name().toLowerCase(java.util.Locale.ROOT), 0.02), 0.5,
+          0, BenchNeeds.COMPUTER);
+      Scale scale = new Scale("voltage scale", "", 0, 1000, 1, List.of());
+      add("scale-setting", "read-voltage-scale", "Read the voltage scale that is set",
+          "In the board's power settings, as pad voltage over converter voltage. The sheet says "
+              + PowerFaults.number(sound.told().scale()) + ".", scale,
+          c -> new Spread(scale, c.electrics().told().scale(), 0.01 * sound.told().scale(), 0.03), 0.5, 0,
+          BenchNeeds.COMPUTER);
+      Choices cells = count();
+      add("cells-setting", "read-cell-count", "Read the number of cells that is set",
+          "In the board's power settings; 0 or automatic means that it guesses.", cells,
+          c -> Ways.expecting(cells, cell(c.electrics().told().cells()), 0.02), 0.5, 0, BenchNeeds.COMPUTER);
+    }
+    if (!sound.wiring().all(Inner.CurrentSensor.class).isEmpty()) {
+      Choices read = Choices.of("What is chosen?", List.of(new Outcome("read", "the board's current sensor"),
+          new Outcome("none", "none")));
+      add("current-setting", "read-current-settings", "Read whether the board reads its current sensor",
+          "In the board's power settings.", read,
+          c -> Ways.expecting(read, c.electrics().told().current() ? "read" : "none", 0.02), 0.5, 0, BenchNeeds.COMPUTER);
+    }
+  }
+
+  private void byPower() {
+    Choices usb = which("Which part stays dark?", sound, PowerChecks::fromUsb);
+    if (usb.questions().get(0).outcomes().size() > 2) {
+      add("parts-on-usb", "parts-on-usb", "Plug in the computer: which parts come on?",
+          "Pack out. Only parts that are fed from the computer can come on: "
+              + String.join(", ", sound.sheet().parts().stream().filter(p -> fromUsb(sound, p)).map(Part::label).toList()) + ".",
+          usb, c -> dark(usb, c.electrics(), p -> onUsb(c.electrics(), p)), 0.6, 0.05, BenchNeeds.COMPUTER);
+    }
+    Choices bulb = Choices.of("What does the limiter do?", List.of(
+        new Outcome("glows-dark", "glows for a moment, then goes dark"), new Outcome("bright", "stays bright, or trips"),
+        new Outcome("dark", "stays dark from the start")));
+    add(LIMITER, "first-power", "First power through the limiter",
+        "Limiter between pack and craft, hands off, watch and smell. A glow that dies is capacitors charging.", bulb,
+        c -> Ways.expecting(bulb, bulb(c.electrics()), 0.03), 1, 0.4, BenchNeeds.POWERED);
+    Choices on = which("Which part stays dark?", sound, (e, p) -> p.archetype().load().isPresent());
+    add(ALL_ON, "parts-on", "Put the pack in: which parts come on?",
+        "Their lights, their tones, a picture. Say which one stays dark.", on,
+        c -> dark(on, c.electrics(), idle(c.electrics())::works), 0.7, 0.2, BenchNeeds.POWERED);
+    Choices steady = which("Which one gives way?", sound, (e, p) -> p.archetype().load().isPresent());
+    add(ALL_STEADY, "parts-steady", "Run everything for three minutes: does any part give way?",
+        "Antenna on, video at its lowest power, lights on, motors stopped. Cool air over the video transmitter.", steady,
+        c -> dark(steady, c.electrics(), idle(c.electrics())::works), 3.5, 0.25, BenchNeeds.POWERED);
+    for (At<Inner.Load> load : sound.wiring().all(Inner.Load.class)) {
+      if (load.of().poorAmps() / load.of().amps() > 1.2) {
+        Scale amps = new Scale("current into the " + load.part().label(), "A", 0, 5);
+        double own = Powered.draw(load);
+        add("draw-" + load.part().id(), "draw-of-part", "Measure what the " + load.part().label() + " draws",
+            "A small ammeter in its supply lead. The good sort draws about " + PowerFaults.number(own)
+                + " A, and stays cool.", amps,
+            c -> new Spread(amps, drawn(c.electrics(), load), 0.15 * own + 0.01, 0.02), 3, 0.3, BenchNeeds.POWERED);
+      }
+    }
+  }
+
+  private static double drawn(Electrics electrics, At<Inner.Load> load) {
+    double volts = Math.max(0, idle(electrics).supply(load.part()).orElse(0.0));
+    return Powered.draw(load) * electrics.harm(Harm.Kind.DRAW, load.part().id(), 1) * volts / load.of().volts();
+  }
+
+  static String bulb(Electrics electrics) {
+    int[] plug = electrics.wiring().plug().orElse(null);
+    if (plug == null) {
+      return "glows-dark";
+    }
+    boolean crossed = electrics.harm().keySet().stream().anyMatch(h -> h.kind() == Harm.Kind.CROSSED);
+    PackOut craft = PackOut.of(electrics, Meter.USUAL);
+    return crossed || craft.ohms(plug[0], plug[1]) < LIMITER_BRIGHT_OHMS ? "bright"
+        : craft.over(plug[0], plug[1]) ? "dark" : "glows-dark";
+  }
+
+  static Powered idle(Electrics electrics) {
+    return Powered.idle(electrics, electrics.sheet().pack().restingV(BENCH));
+  }
+
+  private static final double BENCH = Power.BENCH_CHARGE;
+
+  /** A question for the part that stays dark, with "none" first. */
+  static Choices which(String text, Electrics sound, java.util.function.BiPredicate<Electrics, Part> asked) {
+    List<Outcome> outcomes = new ArrayList<>(List.of(new Outcome(NONE, "none, all come on and stay on")));
+    for (Part part : sound.sheet().parts()) {
+      if (asked.test(sound, part)) {
+        outcomes.add(new Outcome(part.id(), "the " + part.label()));
+      }
+    }
+    outcomes.add(new Outcome("all", "all of it"));
+    return Choices.of(text, outcomes);
+  }
+
+  /** What is answered when some parts do not work; with several, any of them may be named. */
+  static Outlook dark(Choices answers, Electrics electrics, java.util.function.Predicate<Part> works) {
+    List<Outcome> outcomes = answers.questions().get(0).outcomes();
+    List<Integer> dark = new ArrayList<>();
+    for (int i = 1; i < outcomes.size() - 1; i++) {
+      Part part = electrics.sheet().part(outcomes.get(i).id()).orElseThrow();
+      if (!works.test(part)) {
+        dark.add(i);
+      }
+    }
+    if (dark.size() == outcomes.size() - 2 && dark.size() > 1) {
+      dark = List.of(outcomes.size() - 1);
+    } else if (dark.isEmpty()) {
+      dark = List.of(0);
+    }
+    double[] p = new double[outcomes.size()];
+    Arrays.fill(p, MISREAD / p.length);
+    for (int i : dark) {
+      p[i] += (1 - MISREAD) / dark.size();
+    }
+    return Ways.of(answers, p);
+  }
+
+  /** Whether a part is fed from a pad that is live from the computer alone. */
+  static boolean fromUsb(Electrics electrics, Part part) {
+    return usbPad(electrics, part).isPresent();
+  }
+
+  private static java.util.Optional<String> usbPad(Electrics electrics, Part part) {
+    String supply = part.id() + "." + Powered.supplyPad(part);
+    return electrics.sheet().leads().stream()
+        .filter(l -> l.to().equals(supply) || l.from().equals(supply))
+        .map(l -> l.to().equals(supply) ? l.from() : l.to())
+        .filter(pad -> electrics.sheet().pad(pad).kind() == Pad.Kind.FEED && electrics.sheet().pad(pad).usb())
+        .findFirst();
+  }
+
+  /** Whether it comes on with the computer alone: its way from the live pad and to ground holds, and it is no wreck. */
+  private static boolean onUsb(Electrics electrics, Part part) {
+    PackOut craft = PackOut.of(electrics, Meter.USUAL);
+    var wiring = electrics.wiring();
+    int plus = wiring.node(part.id() + "." + Powered.supplyPad(part));
+    int minus = wiring.node(part.id() + "." + Powered.groundPad(part));
+    int ground = Feeds.board(electrics).map(b -> wiring.node(b.id() + "." + Powered.groundPad(b))).orElse(minus);
+    return craft.ohms(wiring.node(usbPad(electrics, part).orElseThrow()), plus) < 5 && craft.ohms(ground, minus) < 5
+        && craft.ohms(plus, minus) > 5 && electrics.harm(Harm.Kind.DRAW, part.id(), 1) > 0;
+  }
+
+  private void byScreen() {
+    if (sound.wiring().divider().isPresent()) {
+      checks.add(new ShownVoltage(SHOWN_FULL, "with a charged pack", 0.95, meter));
+      checks.add(new ShownVoltage(SHOWN_LOW, "with a pack that is well down", 0.25, meter));
+      Choices cells = count();
+      add("shown-cells", "shown-cells", "Read how many cells the board takes the pack to have",
+          "Right after plug-in, with a charged pack: on the screen or on the computer.", cells,
+          c -> Ways.expecting(cells, cell(SenseChain.at(c.electrics(), c.electrics().sheet().pack().restingV(0.95)).cells()),
+              0.03), 0.5, 0.15, BenchNeeds.POWERED);
+    }
+    if (!sound.wiring().all(Inner.CurrentSensor.class).isEmpty()) {
+      checks.add(new ShownCurrent(SHOWN_CURRENT));
+      checks.add(new CountedCharge("counted-charge"));
+    }
+  }
+
+  private void add(String id, String kind, String title, String instruction, Answers answers,
+      Function<Craft, Outlook> prediction, double minutes, double risk, BenchNeeds needs) {
+    checks.add(new CraftCheck(id, kind, c -> title, c -> instruction, answers, prediction, minutes, risk, needs, true));
+  }
+}

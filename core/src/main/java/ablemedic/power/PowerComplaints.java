@@ -1,0 +1,221 @@
+package ablemedic.power;
+
+import ablemedic.craft.Corner;
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Answers.Choices;
+import ablemedic.diagnosis.Answers.Outcome;
+import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Outlook;
+import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.electrics.Archetype;
+import ablemedic.electrics.Electrics;
+import ablemedic.electrics.Harm;
+import ablemedic.electrics.Inner;
+import ablemedic.electrics.Part;
+import ablemedic.reading.Meter;
+import ablemedic.speciality.Complaint;
+import ablemedic.speciality.CraftCheck;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.Function;
+
+/** What an owner can say of power and voltage, and how a craft with each fault would look to an owner. */
+final class PowerComplaints {
+  private static final double TOLD_WRONG = 0.08;
+  private static final double PUNCH = 2.2;
+  private static final double LOW_CELL_V = 3.3;
+
+  private final Electrics sound;
+  private final List<Check<Craft>> checks;
+  private final Check<Craft> flight;
+  private final List<Complaint> complaints = new ArrayList<>();
+
+  private PowerComplaints(Electrics sound, List<Check<Craft>> checks, Check<Craft> flight) {
+    this.sound = sound;
+    this.checks = checks;
+    this.flight = flight;
+  }
+
+  static List<Complaint> of(Electrics wired, Meter meter, Check<Craft> flight) {
+    Electrics sound = new Electrics(wired.sheet(), wired.told());
+    PowerComplaints all = new PowerComplaints(sound, PowerChecks.of(sound, meter), flight);
+    all.deadArm();
+    all.shorts();
+    all.noPower();
+    all.voltage();
+    all.current();
+    all.cutsOut();
+    all.brownsOut();
+    return List.copyOf(all.complaints);
+  }
+
+  private void deadArm() {
+    List<Outcome> outcomes = new ArrayList<>();
+    for (Corner corner : Corner.ALL) {
+      outcomes.add(new Outcome(armId(corner), "@" + armId(corner)));
+    }
+    outcomes.add(new Outcome("all", "all four"));
+    outcomes.add(new Outcome(PowerChecks.NONE, "none, they all turn"));
+    Choices answers = Choices.of("Which motor is dead or stutters?", outcomes);
+    add("dead-arm", "A motor or arm is dead, or stutters", answers, c -> deadArms(answers, c), flight);
+  }
+
+  private static String armId(Corner corner) {
+    return corner.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+  }
+
+  private static Outlook deadArms(Choices answers, Craft craft) {
+    List<Integer> dead = new ArrayList<>();
+    for (Corner corner : Corner.ALL) {
+      if (!craft.arm(corner).turns() || craft.arm(corner).startsLate()) {
+        dead.add(corner.ordinal());
+      }
+    }
+    return named(answers, dead.size() == 4 ? List.of(4) : dead.isEmpty() ? List.of(5) : dead);
+  }
+
+  private void shorts() {
+    List<Outcome> outcomes = new ArrayList<>(List.of(new Outcome("pack", "sparks or shorts as the pack goes in")));
+    List<Part> parts = sound.sheet().parts().stream().filter(p -> p.archetype().kind() != Archetype.Kind.PLUG).toList();
+    parts.forEach(p -> outcomes.add(new Outcome(p.id(), "smoke or smell from the " + p.label())));
+    outcomes.add(new Outcome(PowerChecks.NONE, "neither"));
+    Choices answers = Choices.of("What happened?", outcomes);
+    add("shorts", "It shorts or smoked", answers, c -> smoke(answers, parts, c.electrics()), check(PowerChecks.LIMITER));
+  }
+
+  private static Outlook smoke(Choices answers, List<Part> parts, Electrics electrics) {
+    List<Integer> seen = new ArrayList<>();
+    if (PowerChecks.bulb(electrics).equals("bright")) {
+      seen.add(0);
+    }
+    Powered idle = PowerChecks.idle(electrics);
+    for (int i = 0; i < parts.size(); i++) {
+      Part part = parts.get(i);
+      boolean harmed = electrics.harm().entrySet().stream().anyMatch(h -> smokes(h.getKey(), h.getValue(), part));
+      boolean over = idle.supply(part).orElse(0.0) > 1.15 * part.archetype().highestV();
+      if (harmed || over) {
+        seen.add(i + 1);
+      }
+    }
+    return named(answers, seen.isEmpty() ? List.of(parts.size() + 1) : seen);
+  }
+
+  private static boolean smokes(Harm harm, double number, Part part) {
+    boolean here = harm.where().equals(part.id()) || harm.where().startsWith(part.id() + ".");
+    return here && switch (harm.kind()) {
+      case DRIVE_SHORT, CROSSED -> true;
+      case CAPACITOR, REGULATOR, DRAW -> number < 3 && number != 1;
+      default -> false;
+    };
+  }
+
+  private void noPower() {
+    Choices answers = PowerChecks.which("Which part gets no power?", sound,
+        (e, p) -> p.archetype().load().isPresent());
+    add("no-power", "A part gets no power", answers,
+        c -> PowerChecks.dark(answers, c.electrics(), PowerChecks.idle(c.electrics())::works), check(PowerChecks.ALL_ON));
+  }
+
+  private void voltage() {
+    if (sound.wiring().divider().isEmpty()) {
+      return;
+    }
+    Choices answers = Choices.of("What does it show, against the pack?", List.of(
+        new Outcome("zero", "nothing, or 0"), new Outcome("fixed", "the same whatever the pack"),
+        new Outcome("low", "too little"), new Outcome("high", "too much"),
+        new Outcome("cells", "right in all, wrong for each cell"), new Outcome("right", "it is right")));
+    add("voltage", "The voltage reads wrong", answers,
+        c -> Ways.expecting(answers, shownAs(c.electrics()), TOLD_WRONG), check(PowerChecks.SHOWN_FULL));
+  }
+
+  private static String shownAs(Electrics electrics) {
+    SenseChain full = SenseChain.at(electrics, electrics.sheet().pack().restingV(0.95));
+    SenseChain low = SenseChain.at(electrics, electrics.sheet().pack().restingV(0.2));
+    double ratio = full.shownV() / Math.max(0.1, full.trueV());
+    int cells = electrics.sheet().pack().cells() + (int) electrics.harm(Harm.Kind.PACK_CELLS, "", 0);
+    if (full.shownV() < 0.7) {
+      return "zero";
+    } else if (Math.abs(full.shownV() - low.shownV()) < 0.25 * Math.abs(full.trueV() - low.trueV())) {
+      return "fixed";
+    } else if (ratio < 0.96 || ratio > 1.04) {
+      return ratio < 1 ? "low" : "high";
+    }
+    return full.cells() == cells ? "right" : "cells";
+  }
+
+  private void current() {
+    if (sound.wiring().all(Inner.CurrentSensor.class).isEmpty()) {
+      return;
+    }
+    Choices answers = Choices.of("What does it show?", List.of(
+        new Outcome("zero", "nothing, or 0"), new Outcome("low", "too little, or too few mAh"),
+        new Outcome("high", "too much, or too many mAh"), new Outcome("rest", "amperes with the motors stopped"),
+        new Outcome("right", "it is right")));
+    add("current", "The current or the mAh reads wrong", answers, c -> Ways.expecting(answers, current(c), TOLD_WRONG),
+        check(PowerChecks.SHOWN_CURRENT));
+  }
+
+  private static String current(Craft craft) {
+    double flows = 4 * Feeds.hoverA(craft);
+    double rest = ShownCurrent.shown(craft.electrics(), 0);
+    double ratio = (ShownCurrent.shown(craft.electrics(), flows) - rest) / flows;
+    if (Math.abs(rest) > 1) {
+      return "rest";
+    }
+    return ratio < 0.05 ? "zero" : ratio < 0.9 ? "low" : ratio > 1.1 ? "high" : "right";
+  }
+
+  private void cutsOut() {
+    Choices answers = Choices.of("What does it do under load?", List.of(
+        new Outcome("all", "all of it restarts or drops"), new Outcome("arm", "one motor gives way"),
+        new Outcome("part", "video or another part goes"), new Outcome("early", "warns of a low pack far too early"),
+        new Outcome(PowerChecks.NONE, "nothing of the kind")));
+    add("cuts-out", "It cuts out under load", answers, c -> Ways.expecting(answers, underLoad(c), 0.15), flight);
+  }
+
+  private static String underLoad(Craft craft) {
+    Powered punch = Feeds.hovering(craft, 0.5, PUNCH);
+    Electrics electrics = craft.electrics();
+    boolean board = Feeds.board(electrics).map(punch::works).orElse(true);
+    long weak = Corner.ALL.stream().filter(c -> craft.arm(c).feed() < 0.93).count();
+    if (!board || weak >= 3) {
+      return "all";
+    } else if (weak > 0) {
+      return "arm";
+    } else if (electrics.sheet().parts().stream().anyMatch(p -> p.archetype().load().isPresent() && !punch.works(p))) {
+      return "part";
+    }
+    return punch.plugV() / electrics.sheet().pack().cells() < LOW_CELL_V ? "early" : PowerChecks.NONE;
+  }
+
+  private void brownsOut() {
+    Choices answers = PowerChecks.which("Which one gives way?", sound, (e, p) -> p.archetype().load().isPresent());
+    add("browns-out", "Video or receiver browns out", answers, c -> {
+      Powered hover = Feeds.hovering(c, 0.4, 1);
+      return PowerChecks.dark(answers, c.electrics(), hover::works);
+    }, check(PowerChecks.ALL_STEADY));
+  }
+
+  private Check<Craft> check(String id) {
+    return checks.stream().filter(c -> c.id().equals(id)).findFirst().orElseThrow();
+  }
+
+  /** Any of those that are so may be named. */
+  private static Outlook named(Choices answers, List<Integer> so) {
+    double[] p = new double[answers.questions().get(0).outcomes().size()];
+    Arrays.fill(p, TOLD_WRONG / p.length);
+    for (int i : so) {
+      p[i] += (1 - TOLD_WRONG) / so.size();
+    }
+    return Ways.of(answers, p);
+  }
+
+  private void add(String id, String label, Choices answers, Function<Craft, Outlook> prediction, Check<Craft> proof) {
+    Check<Craft> seen = new CraftCheck("told-" + id, "told-of-power", c -> label,
+        c -> "Tell what the owner or you saw. What nobody saw stays open.", answers, prediction, 0.5, 0,
+        BenchNeeds.NOTHING, false);
+    complaints.add(new Complaint(id, label, seen, proof));
+  }
+}

@@ -1,0 +1,245 @@
+package ablemedic.power;
+
+import ablemedic.circuit.Network;
+import ablemedic.circuit.Network.Link;
+import ablemedic.electrics.Electrics;
+import ablemedic.electrics.ElectricSheet;
+import ablemedic.electrics.Harm;
+import ablemedic.electrics.Inner;
+import ablemedic.electrics.PackKind;
+import ablemedic.electrics.Part;
+import ablemedic.electrics.Wiring;
+import ablemedic.electrics.Wiring.At;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A craft with its pack in: the voltage of every point. Loads are resistances that draw their rated current at their
+ * rated voltage. A regulator is a source behind a small resistance, whose voltage is sought by iteration so that it drops
+ * out with its input and falls at its current limit.
+ */
+public final class Powered {
+  /** Inner resistance of a regulator's output, ohms. From memory; only that it is small matters. */
+  private static final double OUTPUT_OHMS = 0.03;
+  /** Input over output below which a regulator drops out, volts. Common practice. */
+  private static final double DROPOUT_V = 0.3;
+  /** Share of its input power that a switching regulator gives. Common practice. */
+  private static final double EFFICIENCY = 0.88;
+  /** Below this input a regulator does nothing, volts. */
+  private static final double LEAST_INPUT_V = 2;
+  /** What an idle controller draws, amperes. Common practice. */
+  private static final double CONTROLLER_IDLE_A = 0.03;
+  private static final int ROUNDS = 40;
+  private static final double SETTLED_V = 1e-4;
+
+  /**
+   * How the craft is run.
+   *
+   * @param restingV pack at rest, volts
+   * @param driveA   current that each drive draws at the pack's nominal voltage, amperes; 0 when none turns
+   */
+  public record Run(double restingV, double driveA) {}
+
+  private record Based(ElectricSheet sheet, double driveA, double packOhms) {}
+
+  private record Sought(Electrics electrics, Run run) {}
+
+  private static final Memory<Based, Network> SOUND = new Memory<>(128);
+  private static final Memory<Sought, Powered> KNOWN = new Memory<>(4_000);
+
+  private final Electrics electrics;
+  private final Wiring wiring;
+  private final Network network;
+  private final double[] volts;
+  private final double packA;
+  private final List<Output> outputs;
+
+  /** How a regulator stands: current given, its limit, and its output, in amperes and volts. */
+  public record Output(Part part, String pad, double volts, double limitA, double givesA, double givesV) {}
+
+  private Powered(Electrics electrics, Run run) {
+    this.electrics = electrics;
+    this.wiring = electrics.wiring();
+    double packOhms = electrics.sheet().pack().ohms() * electrics.harm(Harm.Kind.PACK_OHMS, "", 1);
+    Network sound = SOUND.of(new Based(electrics.sheet(), run.driveA(), packOhms), key -> base(wiring, key));
+    this.network = loaded(Circuits.harmed(sound, electrics));
+    List<At<Inner.Regulator>> regulators = wiring.all(Inner.Regulator.class);
+    double emf = emf(electrics, run);
+    double[] target = new double[regulators.size()];
+    double[] input = new double[regulators.size()];
+    for (int k = 0; k < target.length; k++) {
+      target[k] = regulators.get(k).of().volts();
+    }
+    double[] v = solve(emf / packOhms, regulators, target, input);
+    for (int round = 0; round < ROUNDS; round++) {
+      boolean settled = true;
+      for (int k = 0; k < target.length; k++) {
+        double before = target[k];
+        adjust(regulators.get(k), k, target, input, v);
+        settled &= Math.abs(target[k] - before) < SETTLED_V;
+      }
+      v = solve(emf / packOhms, regulators, target, input);
+      if (settled && round > 1) {
+        break;
+      }
+    }
+    this.volts = v;
+    this.packA = wiring.plug().map(p -> (emf - between(p[0], p[1])) / packOhms).orElse(0.0);
+    this.outputs = new ArrayList<>();
+    for (int k = 0; k < target.length; k++) {
+      At<Inner.Regulator> r = regulators.get(k);
+      double out = between(node(r, r.of().out()), node(r, r.of().minus()));
+      outputs.add(new Output(r.part(), r.of().out(), r.of().volts(), limit(r), (target[k] - out) / OUTPUT_OHMS, out));
+    }
+  }
+
+  public static Powered of(Electrics electrics, Run run) {
+    return KNOWN.of(new Sought(electrics, run), key -> new Powered(electrics, run));
+  }
+
+  /** Motors stopped, the pack at the given resting voltage. */
+  public static Powered idle(Electrics electrics, double restingV) {
+    return of(electrics, new Run(restingV, 0));
+  }
+
+  private static double emf(Electrics electrics, Run run) {
+    PackKind pack = electrics.sheet().pack();
+    double perCell = run.restingV() / pack.cells();
+    double cells = pack.cells() + electrics.harm(Harm.Kind.PACK_CELLS, "", 0);
+    double weak = electrics.harm(Harm.Kind.WEAK_CELL, "", 0);
+    return Math.max(0, perCell * cells - (run.driveA() > 0 ? weak : weak / 10));
+  }
+
+  private static Network base(Wiring wiring, Based key) {
+    List<Link> links = Circuits.links(wiring);
+    wiring.plug().ifPresent(p -> links.add(new Link(p[0], p[1], 1 / key.packOhms())));
+    double nominal = key.sheet().pack().nominalV();
+    for (At<Inner.Drive> d : wiring.all(Inner.Drive.class)) {
+      links.add(new Link(Circuits.node(wiring, d, d.of().plus()), Circuits.node(wiring, d, d.of().minus()),
+          (CONTROLLER_IDLE_A + key.driveA()) / nominal));
+    }
+    for (At<Inner.Load> l : wiring.all(Inner.Load.class)) {
+      links.add(new Link(Circuits.node(wiring, l, l.of().plus()), Circuits.node(wiring, l, l.of().minus()),
+          draw(l) / l.of().volts()));
+    }
+    for (At<Inner.Regulator> r : wiring.all(Inner.Regulator.class)) {
+      links.add(new Link(Circuits.node(wiring, r, r.of().out()), Circuits.node(wiring, r, r.of().minus()),
+          1 / OUTPUT_OHMS));
+    }
+    return Network.of(wiring.points().size(), links, List.of());
+  }
+
+  /** What a part draws by its archetype, or as the sheet has it, amperes. */
+  static double draw(At<Inner.Load> load) {
+    return load.part().draw() > 0 ? load.part().draw() : load.of().amps();
+  }
+
+  private Network loaded(Network harmed) {
+    Network changed = harmed;
+    for (At<Inner.Load> l : wiring.all(Inner.Load.class)) {
+      double times = electrics.harm(Harm.Kind.DRAW, l.part().id(), 1);
+      if (times != 1) {
+        changed = changed.adjusted(node(l, l.of().plus()), node(l, l.of().minus()),
+            Math.max(-0.999, times - 1) * draw(l) / l.of().volts());
+      }
+    }
+    return changed;
+  }
+
+  private double[] solve(double packAmps, List<At<Inner.Regulator>> regulators, double[] target, double[] input) {
+    double[] amps = new double[wiring.points().size()];
+    wiring.plug().ifPresent(p -> {
+      amps[p[0]] += packAmps;
+      amps[p[1]] -= packAmps;
+    });
+    for (int k = 0; k < target.length; k++) {
+      At<Inner.Regulator> r = regulators.get(k);
+      int minus = node(r, r.of().minus());
+      amps[node(r, r.of().out())] += target[k] / OUTPUT_OHMS;
+      amps[minus] -= target[k] / OUTPUT_OHMS;
+      if (network.connected(node(r, r.of().in()), minus)) {
+        amps[node(r, r.of().in())] -= input[k];
+        amps[minus] += input[k];
+      }
+    }
+    return network.volts(amps);
+  }
+
+  /** Moves a regulator's voltage and input current towards where they belong. */
+  private void adjust(At<Inner.Regulator> r, int k, double[] target, double[] input, double[] v) {
+    int minus = node(r, r.of().minus());
+    double in = network.connected(node(r, r.of().in()), minus) ? v[node(r, r.of().in())] - v[minus] : 0;
+    double out = v[node(r, r.of().out())] - v[minus];
+    double gives = (target[k] - out) / OUTPUT_OHMS;
+    double limit = limit(r);
+    double want = in < LEAST_INPUT_V || limit == 0 ? 0 : Math.min(r.of().volts(), in - DROPOUT_V);
+    if (gives > limit && target[k] > 0) {
+      want = Math.min(want, target[k] * limit / gives);
+    } else if (gives < 0 && out > r.of().volts()) {
+      want = out;
+    } else if (want > target[k] && limit > 0 && gives > 0.98 * limit) {
+      want = target[k];
+    }
+    target[k] = want;
+    double drawn = r.of().linear() ? gives : gives * Math.max(out, 0) / (EFFICIENCY * Math.max(in, LEAST_INPUT_V));
+    input[k] = (input[k] + (in < LEAST_INPUT_V ? 0 : Math.max(0, Math.min(drawn, 2 * limit)))) / 2;
+  }
+
+  private double limit(At<Inner.Regulator> r) {
+    return r.of().limitA() * electrics.harm(Harm.Kind.REGULATOR, r.address(r.of().out()), 1);
+  }
+
+  private int node(At<?> at, String pad) {
+    return Circuits.node(wiring, at, pad);
+  }
+
+  /** Voltage from one point to another, volts; 0 where nothing joins them. */
+  public double between(int plus, int minus) {
+    return network.connected(plus, minus) ? volts[plus] - volts[minus] : 0;
+  }
+
+  /** The supply voltage that a part has, volts; nothing for a part without a supply. */
+  public Optional<Double> supply(Part part) {
+    Optional<Integer> plus = wiring.find(part.id() + "." + supplyPad(part));
+    Optional<Integer> minus = wiring.find(part.id() + "." + groundPad(part));
+    return plus.isPresent() && minus.isPresent() ? Optional.of(between(plus.get(), minus.get())) : Optional.empty();
+  }
+
+  static String supplyPad(Part part) {
+    return part.archetype().pads().stream().filter(p -> p.kind() == ablemedic.electrics.Pad.Kind.SUPPLY)
+        .map(ablemedic.electrics.Pad::name).findFirst().orElse("");
+  }
+
+  static String groundPad(Part part) {
+    return part.archetype().pads().stream().filter(p -> p.kind() == ablemedic.electrics.Pad.Kind.GROUND)
+        .map(ablemedic.electrics.Pad::name).findFirst().orElse("");
+  }
+
+  /** Whether a part works: it is sound and has the voltage that it takes. */
+  public boolean works(Part part) {
+    double has = supply(part).orElse(0.0);
+    return electrics.harm(Harm.Kind.DRAW, part.id(), 1) > 0 && has >= part.archetype().lowestV()
+        && has <= 1.15 * part.archetype().highestV();
+  }
+
+  /** What flows out of the pack, amperes. */
+  public double packA() {
+    return packA;
+  }
+
+  /** Every regulator. */
+  public List<Output> outputs() {
+    return outputs;
+  }
+
+  /** What comes out at the pack plug, volts. */
+  public double plugV() {
+    return wiring.plug().map(p -> between(p[0], p[1])).orElse(0.0);
+  }
+
+  /** Voltage across a drive, volts. */
+  double driveV(At<Inner.Drive> d) {
+    return between(node(d, d.of().plus()), node(d, d.of().minus()));
+  }
+}

@@ -1,0 +1,155 @@
+package ablemedic.power;
+
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Answers;
+import ablemedic.diagnosis.Answers.Outcome;
+import ablemedic.diagnosis.Answers.Scale;
+import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Outlook;
+import ablemedic.electrics.Electrics;
+import ablemedic.electrics.Wiring;
+import ablemedic.reading.Estimate;
+import ablemedic.reading.Meter;
+import java.util.List;
+
+/**
+ * A meter's two probes on two points of the craft.
+ *
+ * @param mode  resistance with the pack out, or voltage with it in
+ * @param red   the point of the red probe
+ * @param black the point of the black one
+ */
+public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter) implements Check<Craft> {
+  /** What the display shows beyond its range, and while capacitors charge. */
+  public static final String OVER = "ol";
+  public static final String CLIMBING = "climbing";
+
+  private static final List<Outcome> WORDS =
+      List.of(new Outcome(OVER, "OL, nothing gets through"), new Outcome(CLIMBING, "climbing and not settling"));
+  private static final Scale OHMS =
+      new Scale("resistance between the two points", "ohm", 0, 1e9, 0.3, WORDS);
+  private static final Scale VOLTS =
+      new Scale("voltage from red to black", "V", -65, 65, 0.05, List.of());
+  /** A blunder: a tip slipped, a wrong pad, a range misread. Common practice. */
+  private static final double BLUNDER = 0.02;
+  /** Chips and capacitors differ by this share from craft to craft. From memory. */
+  private static final double CHIP_SHARE = 0.3;
+  private static final double CHIP_OHMS = 20;
+  private static final double JOINT_OHMS = 0.05;
+  /** Packs are not at a known charge: the voltage of what hangs on them is known to this share. Common practice. */
+  private static final double CHARGE_SHARE = 0.035;
+  private static final double RAIL_SHARE = 0.015;
+  private static final double AWKWARD_MINUTES = 0.2;
+
+  /** The two ways of measuring. */
+  public enum Mode {
+    OHMS("ohms", 0.5, 0.02), VOLTS("volts", 0.4, 0.35);
+
+    private final String prefix;
+    private final double minutes;
+    private final double risk;
+
+    Mode(String prefix, double minutes, double risk) {
+      this.prefix = prefix;
+      this.minutes = minutes;
+      this.risk = risk;
+    }
+
+    /** What the ids of its checks begin with. */
+    public String prefix() {
+      return prefix;
+    }
+  }
+
+  static String id(Mode mode, String red, String black) {
+    return mode.prefix + "~" + red + "~" + black;
+  }
+
+  @Override
+  public String id() {
+    return id(mode, red.id(), black.id());
+  }
+
+  @Override
+  public String kind() {
+    return mode == Mode.OHMS ? "resistance-between" : "voltage-between";
+  }
+
+  @Override
+  public String title(Craft sound) {
+    return (mode == Mode.OHMS ? "Resistance from " : "Voltage from ") + red.label() + " to " + black.label();
+  }
+
+  @Override
+  public String instruction(Craft sound) {
+    return mode == Mode.OHMS
+        ? "Pack out, computer out, meter on ohms. Red on " + red.label() + ", black on " + black.label()
+            + ". Hold still for three seconds. Enter what it shows as it stands, leads included; OL and climbing count."
+        : "Motors stopped, meter on DC volts. Black on " + black.label() + " first, then red on " + red.label()
+            + ". One hand; let no tip bridge two pads.";
+  }
+
+  @Override
+  public Answers answers() {
+    return mode == Mode.OHMS ? OHMS : VOLTS;
+  }
+
+  @Override
+  public Outlook outlook(Craft craft) {
+    return mode == Mode.OHMS ? ohms(craft.electrics()) : volts(craft.electrics());
+  }
+
+  private Outlook ohms(Electrics electrics) {
+    PackOut craft = PackOut.of(electrics, meter);
+    if (craft.over(red.node(), black.node())) {
+      return new Outlook.Worded(OHMS, OVER, BLUNDER);
+    }
+    if (craft.climbs(red.node(), black.node())) {
+      return new Outlook.Worded(OHMS, CLIMBING, BLUNDER);
+    }
+    double true_ = craft.ohms(red.node(), black.node());
+    Estimate shown = meter.ofOhms(true_);
+    double unit = true_ > CHIP_OHMS ? CHIP_SHARE * true_ : JOINT_OHMS;
+    return new Outlook.Spread(OHMS, rounded(shown.value()), rounded(Math.hypot(shown.u(), unit)), BLUNDER);
+  }
+
+  private Outlook volts(Electrics electrics) {
+    double resting = electrics.sheet().pack().restingV(Power.BENCH_CHARGE);
+    Powered powered = Powered.idle(electrics, resting);
+    double v = powered.between(red.node(), black.node());
+    Estimate shown = meter.ofVolts(v);
+    boolean regulated = powered.outputs().stream().anyMatch(o -> Math.abs(Math.abs(v) - o.volts()) < 0.02 * o.volts());
+    double unit = Math.abs(v) * (regulated ? RAIL_SHARE : CHARGE_SHARE) + 0.004;
+    return new Outlook.Spread(VOLTS, rounded(shown.value()), rounded(Math.hypot(shown.u(), unit)), BLUNDER);
+  }
+
+  /** To four figures, so that what reads the same is the same. */
+  private static double rounded(double value) {
+    if (Math.abs(value) < 1e-4) {
+      return 0;
+    }
+    double unit = Math.pow(10, Math.floor(Math.log10(Math.abs(value))) - 3);
+    return Math.round(value / unit) * unit;
+  }
+
+  @Override
+  public double minutes() {
+    return mode.minutes + (awkward(red) ? AWKWARD_MINUTES : 0) + (awkward(black) ? AWKWARD_MINUTES : 0);
+  }
+
+  /** A lead's end is harder to touch than a pad. */
+  private static boolean awkward(Wiring.Point point) {
+    return !point.id().equals(point.pad());
+  }
+
+  @Override
+  public double risk() {
+    return mode.risk;
+  }
+
+  @Override
+  public BenchNeeds needs() {
+    return mode == Mode.OHMS ? BenchNeeds.UNPOWERED : BenchNeeds.POWERED;
+  }
+}

@@ -1,0 +1,212 @@
+package ablemedic.power;
+
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Survey;
+import ablemedic.electrics.Electrics;
+import ablemedic.electrics.Wiring;
+import ablemedic.reading.Meter;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiPredicate;
+
+/**
+ * All pairs of points of a craft under the probes. For each pair the stories are sorted by what the meter would show,
+ * coarsely, and the pairs whose sorting says most about what is owed are handed on. That paths are split by halves comes
+ * out of this; nothing here knows a path.
+ */
+final class ProbeSurvey implements Survey<Craft> {
+  private static final int PROMISING = 24;
+  private static final int STORIES = 120;
+  private static final double NEGLIGIBLE = 1e-4;
+  private static final int CLASSES = 64;
+  /** Two points closer than this cannot be told apart with a handheld meter. */
+  private static final double SAME_OHMS = 0.2;
+  private static final double SAME_V = 0.004;
+  private static final int OVER = 0;
+  private static final int CLIMBS = 1;
+  /** A pair that is as good but easier to touch goes first by this much. */
+  private static final double EASE = 0.97;
+
+  private final Probe.Mode mode;
+  private final Wiring wiring;
+  private final Meter meter;
+
+  ProbeSurvey(Probe.Mode mode, Wiring wiring, Meter meter) {
+    this.mode = mode;
+    this.wiring = wiring;
+    this.meter = meter;
+  }
+
+  @Override
+  public Optional<Check<Craft>> check(String id) {
+    String[] parts = id.split("~");
+    if (parts.length != 3 || !parts[0].equals(mode.prefix())) {
+      return Optional.empty();
+    }
+    Optional<Integer> red = wiring.find(parts[1]);
+    Optional<Integer> black = wiring.find(parts[2]);
+    return red.isPresent() && black.isPresent() && !red.equals(black) ? Optional.of(probe(red.get(), black.get()))
+        : Optional.empty();
+  }
+
+  private Probe probe(int red, int black) {
+    return new Probe(mode, wiring.points().get(red), wiring.points().get(black), meter);
+  }
+
+  @Override
+  public List<Check<Craft>> promising(List<Story<Craft>> all) {
+    List<Story<Craft>> stories = all.stream()
+        .filter(story -> story.belief() > NEGLIGIBLE)
+        .sorted(Comparator.comparingDouble((Story<Craft> story) -> story.belief()).reversed())
+        .limit(STORIES)
+        .sorted(Comparator.comparingInt(Story::group))
+        .toList();
+    List<Shown> shown = stories.stream().map(story -> shown(story.state().electrics())).toList();
+    List<Scored> scored = new ArrayList<>();
+    List<Integer> apart = apart(stories);
+    for (int red : apart) {
+      for (int black : apart) {
+        if (black <= red) {
+          continue;
+        }
+        double nats = information(stories, shown, red, black);
+        if (nats > 1e-4) {
+          scored.add(new Scored(red, black, nats * ease(red) * ease(black)));
+        }
+      }
+    }
+    return scored.stream()
+        .sorted(Comparator.comparingDouble(Scored::score).reversed())
+        .limit(PROMISING)
+        .map(s -> (Check<Craft>) oriented(s.red, s.black, shown.isEmpty() ? null : stories.get(0).state().electrics()))
+        .toList();
+  }
+
+  /** Every lead and trace from end to end, as a technician without a plan would go. */
+  @Override
+  public List<Check<Craft>> routine() {
+    List<Check<Craft>> all = new ArrayList<>();
+    wiring.sheet().leads().forEach(lead -> all.add(probe(wiring.node(lead.from()), wiring.node(lead.to()))));
+    wiring.links().stream().filter(link -> link.kind() == Wiring.Kind.TRACE)
+        .forEach(link -> all.add(probe(link.a(), link.b())));
+    return all;
+  }
+
+  /**
+   * Points of which no two are one and the same in every story: of those that are, the first pad stands for all, so that
+   * a pad stands for a lead's end, and the plug for whatever hangs on it soundly.
+   */
+  private List<Integer> apart(List<Story<Craft>> stories) {
+    List<BiPredicate<Integer, Integer>> same = stories.stream().map(story -> same(story.state().electrics()))
+        .distinct().toList();
+    List<Integer> points = new ArrayList<>();
+    wiring.points().stream()
+        .sorted(Comparator.comparing((Wiring.Point p) -> !p.id().equals(p.pad())).thenComparingInt(Wiring.Point::node))
+        .forEach(p -> {
+          if (points.stream().noneMatch(kept -> same.stream().allMatch(one -> one.test(kept, p.node())))) {
+            points.add(p.node());
+          }
+        });
+    return points;
+  }
+
+  private BiPredicate<Integer, Integer> same(Electrics electrics) {
+    if (mode == Probe.Mode.OHMS) {
+      PackOut craft = PackOut.of(electrics, meter);
+      return (a, b) -> craft.ohms(a, b) < SAME_OHMS;
+    }
+    Powered craft = idle(electrics);
+    return (a, b) -> Math.abs(craft.between(a, b)) < SAME_V;
+  }
+
+  private static Powered idle(Electrics electrics) {
+    return Powered.idle(electrics, electrics.sheet().pack().restingV(Power.BENCH_CHARGE));
+  }
+
+  private record Scored(int red, int black, double score) {}
+
+  /** The class of the reading of a pair on one craft. */
+  private interface Shown {
+    int of(int red, int black);
+  }
+
+  /** Crafts of the same harm read the same, so each is looked up once. */
+  private Shown shown(Electrics electrics) {
+    if (mode == Probe.Mode.OHMS) {
+      PackOut craft = PackOut.of(electrics, meter);
+      return (red, black) -> craft.over(red, black) ? OVER
+          : decade(craft.ohms(red, black), () -> craft.climbs(red, black));
+    }
+    Powered craft = idle(electrics);
+    return (red, black) -> {
+      double v = craft.between(red, black) / 0.3;
+      return clamp(CLASSES / 2 + (int) Math.round(6 * Math.signum(v) * Math.log1p(Math.abs(v))));
+    };
+  }
+
+  private static int decade(double ohms, java.util.function.BooleanSupplier climbs) {
+    return ohms > 50 && climbs.getAsBoolean() ? CLIMBS
+        : clamp(CLIMBS + 2 + (int) Math.round(3 * Math.log1p(ohms / 0.5)));
+  }
+
+  private static int clamp(int c) {
+    return Math.max(0, Math.min(CLASSES - 1, c));
+  }
+
+  /** Mutual information between what is owed and the class of the reading, in nats. */
+  private static double information(List<Story<Craft>> stories, List<Shown> shown, int red, int black) {
+    double[] marginal = new double[CLASSES];
+    double[] inGroup = new double[CLASSES];
+    double total = 0;
+    double within = 0;
+    double groupWeight = 0;
+    int group = -1;
+    boolean varies = false;
+    int first = -1;
+    for (int s = 0; s < shown.size(); s++) {
+      Story<Craft> story = stories.get(s);
+      if (story.group() != group) {
+        within += entropy(inGroup, groupWeight);
+        java.util.Arrays.fill(inGroup, 0);
+        groupWeight = 0;
+        group = story.group();
+      }
+      int c = shown.get(s).of(red, black);
+      first = first < 0 ? c : first;
+      varies |= c != first;
+      marginal[c] += story.belief();
+      inGroup[c] += story.belief();
+      groupWeight += story.belief();
+      total += story.belief();
+    }
+    return varies ? (entropy(marginal, total) - within - entropy(inGroup, groupWeight)) / total : 0;
+  }
+
+  /** Entropy times the total weight, in nats. */
+  private static double entropy(double[] weights, double total) {
+    double sum = 0;
+    for (double w : weights) {
+      if (w > 0 && w < total) {
+        sum -= w * Math.log(w / total);
+      }
+    }
+    return sum;
+  }
+
+  private double ease(int point) {
+    Wiring.Point p = wiring.points().get(point);
+    return p.id().equals(p.pad()) ? 1 : EASE;
+  }
+
+  /** Red on the point that is more positive with the pack in. */
+  private Probe oriented(int a, int b, Electrics electrics) {
+    if (electrics == null) {
+      return probe(a, b);
+    }
+    Powered sound = idle(new Electrics(electrics.sheet(), electrics.told()));
+    return sound.between(a, b) >= 0 ? probe(a, b) : probe(b, a);
+  }
+}

@@ -1,0 +1,64 @@
+package ablemedic.power;
+
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Answers;
+import ablemedic.diagnosis.Answers.Scale;
+import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Outlook;
+import ablemedic.electrics.Electrics;
+import java.util.List;
+
+/** What the craft shows of its current with the motors stopped. */
+record ShownCurrent(String id) implements Check<Craft> {
+  private static final Scale SHOWN = new Scale("current shown with the motors stopped", "A", -20, 200, 0.3, List.of());
+
+  /** Current that the board reckons while another flows, amperes. */
+  static double shown(Electrics electrics, double trueA) {
+    double sensed = CurrentChain.share(electrics);
+    return electrics.told().current() ? trueA * sensed * electrics.told().currentScale()
+        + electrics.told().currentAtRestA() : 0;
+  }
+
+  @Override
+  public String kind() {
+    return "shown-current";
+  }
+
+  @Override
+  public String title(Craft sound) {
+    return "Read the shown current with the motors stopped";
+  }
+
+  @Override
+  public String instruction(Craft sound) {
+    return String.format(java.util.Locale.ROOT, "On the screen or the computer. By the sheet the craft draws about %.1f A at "
+        + "rest.", PowerChecks.idle(sound.electrics()).packA());
+  }
+
+  @Override
+  public Answers answers() {
+    return SHOWN;
+  }
+
+  @Override
+  public Outlook outlook(Craft craft) {
+    double shown = shown(craft.electrics(), PowerChecks.idle(craft.electrics()).packA());
+    return new Outlook.Spread(SHOWN, shown, 0.35 + 0.1 * Math.abs(shown), 0.03);
+  }
+
+  @Override
+  public double minutes() {
+    return 0.5;
+  }
+
+  @Override
+  public double risk() {
+    return 0.15;
+  }
+
+  @Override
+  public BenchNeeds needs() {
+    return BenchNeeds.POWERED;
+  }
+}

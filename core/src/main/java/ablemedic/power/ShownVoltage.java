@@ -1,0 +1,105 @@
+package ablemedic.power;
+
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Answers;
+import ablemedic.diagnosis.Answers.Scale;
+import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Outlook;
+import ablemedic.electrics.Electrics;
+import ablemedic.electrics.Harm;
+import ablemedic.reading.Meter;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * What the craft shows of its pack, beside a meter at the pack's leads. What the meter shows is told with it; until then
+ * the pack is known only by how charged it is.
+ *
+ * @param with   which pack to use
+ * @param charge 0 to 1
+ * @param meterV what the meter shows, volts
+ */
+record ShownVoltage(String name, String with, double charge, Meter meter, OptionalDouble meterV)
+    implements Check<Craft> {
+  private static final Scale SHOWN = new Scale("voltage shown on the screen or computer", "V", 0, 80, 0.5, List.of());
+  private static final Scale TOLD = new Scale("voltage on the meter at the pack's leads", "V", 0.5, 65);
+  private static final double BLUNDER = 0.02;
+  /** Divider resistors of 1 % each and the converter's reference. Common practice. */
+  private static final double CHAIN_SHARE = 0.012;
+  private static final double STEP_V = 0.06;
+  private static final double PACK_SHARE = 0.02;
+
+  ShownVoltage(String name, String with, double charge, Meter meter) {
+    this(name, with, charge, meter, OptionalDouble.empty());
+  }
+
+  @Override
+  public String id() {
+    return meterV.isPresent() ? name + TOLD_AT + String.format(Locale.ROOT, "%.3f", meterV.getAsDouble()) : name;
+  }
+
+  private static final String TOLD_AT = String.valueOf(Check.TOLD);
+
+  @Override
+  public String kind() {
+    return "shown-voltage";
+  }
+
+  @Override
+  public String title(Craft sound) {
+    return "Compare the shown voltage with the meter, " + with
+        + (meterV.isPresent() ? String.format(Locale.ROOT, ": %.2f V on the meter", meterV.getAsDouble()) : "");
+  }
+
+  @Override
+  public String instruction(Craft sound) {
+    return "Meter at the pack's leads and the shown voltage at the same moment, motors stopped, " + with + ".";
+  }
+
+  @Override
+  public Answers answers() {
+    return SHOWN;
+  }
+
+  @Override
+  public Outlook outlook(Craft craft) {
+    Electrics electrics = craft.electrics();
+    Electrics asMeasured = meterV.isPresent() ? electrics.without(new Harm(Harm.Kind.PACK_CELLS, ""))
+        .without(new Harm(Harm.Kind.WEAK_CELL, "")) : electrics;
+    double resting = meterV.orElse(electrics.sheet().pack().restingV(charge));
+    SenseChain chain = SenseChain.at(asMeasured, resting);
+    double shown = chain.shownV();
+    double packU = meterV.isPresent() ? meter.ofVolts(resting).u() : PACK_SHARE * resting;
+    double follows = resting == 0 || chain.converterV() >= SenseChain.REFERENCE_V ? 0 : shown / resting;
+    return new Outlook.Spread(SHOWN, shown, Math.hypot(follows * packU, CHAIN_SHARE * shown + STEP_V), BLUNDER);
+  }
+
+  @Override
+  public double minutes() {
+    return 1;
+  }
+
+  @Override
+  public double risk() {
+    return 0.15;
+  }
+
+  @Override
+  public BenchNeeds needs() {
+    return BenchNeeds.POWERED;
+  }
+
+  @Override
+  public Optional<Scale> toTell() {
+    return Optional.of(TOLD);
+  }
+
+  @Override
+  public Optional<Check<Craft>> told(String number) {
+    return ToldNumber.within(TOLD, number)
+        .map(v -> new ShownVoltage(name, with, charge, meter, OptionalDouble.of(v)));
+  }
+}
