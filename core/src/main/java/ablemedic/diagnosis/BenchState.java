@@ -10,7 +10,7 @@ package ablemedic.diagnosis;
  * @param antennaOn every transmitter has its antenna
  * @param radioOn   the pilot's radio is switched on
  * @param atField   outdoors, clear of people, instead of at the bench
- * @param shortTest the resistance across the pack leads, since anything was last soldered, opened or hit
+ * @param shortTest the pre-power routine, which begins with the short test, since anything was last soldered, opened or hit
  */
 public record BenchState(
     boolean propsOn,
@@ -22,7 +22,7 @@ public record BenchState(
     boolean atField,
     ShortTest shortTest) {
 
-  /** What the short test across the pack leads has shown. */
+  /** What the pre-power routine has shown. */
   public enum ShortTest {
     NOT_DONE, PASSED, FAILED
   }
@@ -31,13 +31,18 @@ public record BenchState(
   public static final BenchState AT_INTAKE =
       new BenchState(true, false, false, false, true, false, false, ShortTest.NOT_DONE);
 
+  /** The same bench after another result of the short test; with anything but a pass the pack is out. */
+  public BenchState with(ShortTest result) {
+    return new BenchState(propsOn, packIn && result == ShortTest.PASSED, limiterIn, usbIn, antennaOn, radioOn, atField, result);
+  }
+
   /** What makes this state dangerous or impossible, in words; empty when nothing does. */
   public String objection() {
     if (packIn && shortTest == ShortTest.FAILED) {
-      return "The short test failed: find the short before the pack goes in.";
+      return "The pre-power routine failed: find the trouble before the pack goes in.";
     }
     if (packIn && shortTest != ShortTest.PASSED) {
-      return "The pack goes in only after the short test across its leads has passed.";
+      return "The pack goes in only after the pre-power routine, which begins with the short test, has passed.";
     }
     if (packIn && propsOn && !atField) {
       return "With the pack in at the bench the props are off.";

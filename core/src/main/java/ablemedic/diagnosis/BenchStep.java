@@ -6,7 +6,7 @@ import ablemedic.diagnosis.BenchState.ShortTest;
 public enum BenchStep {
   PACK_OUT("Take the pack out", 0.3),
   PROPS_OFF("Take all props off", 2),
-  SHORT_TEST("Short test: resistance across the pack leads climbs, and does not stay near zero", 1.5),
+  SHORT_TEST("Pre-power routine: short test, polarity, first power, rails", 6),
   ANTENNA_ON("Put the antenna on", 0.5),
   USB_OUT("Unplug the computer", 0.2),
   USB_IN("Plug the computer in", 0.5),

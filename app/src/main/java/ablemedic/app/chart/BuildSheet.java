@@ -5,12 +5,10 @@ import ablemedic.craft.Arm;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FrameShape;
-import ablemedic.craft.Motor;
 import ablemedic.craft.NoCraftException;
 import ablemedic.craft.NumberingSchool;
 import ablemedic.craft.OutputOrder;
 import ablemedic.craft.Point;
-import ablemedic.craft.Prop;
 import ablemedic.craft.Radio;
 import ablemedic.craft.Rotation;
 import ablemedic.craft.Settings;
@@ -20,10 +18,12 @@ import ablemedic.craft.Spin;
 import ablemedic.craft.SpinSchool;
 import ablemedic.craft.Stick;
 import ablemedic.craft.StickOrder;
+import ablemedic.electrics.Electrics;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A craft as it should be, in the form in which it is entered, kept and sent. Corners stand in the order front-right,
@@ -37,6 +37,7 @@ import java.util.List;
  * @param toldSpins      the spin school that the board was told
  * @param toldAlignment  the alignment that the board was told
  * @param gain           rate gain over that which suits the craft
+ * @param electrics      parts, leads and pack; left out while nobody has entered them
  */
 public record BuildSheet(
     @NotNull FrameShape shape,
@@ -57,7 +58,8 @@ public record BuildSheet(
     @NotNull String radioSticks,
     @NotNull List<@NotNull Stick> reversedSticks,
     @NotNull FlightMode mode,
-    double gain) {
+    double gain,
+    @Nullable @Valid ElectricEntry electrics) {
 
   /** A place seen from above, millimetres from the middle of the motors. */
   public record Place(double forwardMm, double rightMm) {
@@ -96,9 +98,10 @@ public record BuildSheet(
     Settings settings = new Settings(numbering, order(), toldSpins, toldAlignment.rotation("toldAlignment"),
         sticks("boardSticks", boardSticks), mode, gain, Tilt.NONE);
     return new Craft(airframe,
-        propSpins.stream().map(spin -> new Arm(Motor.good(spin), Prop.good(spin))).toList(),
+        propSpins.stream().map(Arm::good).toList(),
         wiring, mounted.rotation("mounted"), settings,
-        new Radio(sticks("radioSticks", radioSticks), java.util.Set.copyOf(reversedSticks)));
+        new Radio(sticks("radioSticks", radioSticks), java.util.Set.copyOf(reversedSticks)),
+        electrics == null ? Electrics.NONE : electrics.toElectrics());
   }
 
   private OutputOrder order() {
@@ -128,6 +131,14 @@ public record BuildSheet(
         craft.arms().stream().map(arm -> arm.motor().spin()).toList(), craft.wiring(), Turn.of(craft.mounted()),
         settings.numbering(), settings.order().toString(), settings.spins(), Turn.of(settings.alignment()),
         settings.stickOrder().letters(), craft.radio().order().letters(),
-        craft.radio().reversed().stream().sorted().toList(), settings.mode(), settings.gain());
+        craft.radio().reversed().stream().sorted().toList(), settings.mode(), settings.gain(),
+        craft.electrics().sheet().isEmpty() ? null : ElectricEntry.of(craft.electrics()));
+  }
+
+  /** This sheet with another electrical side. */
+  public BuildSheet withElectrics(ElectricEntry other) {
+    return new BuildSheet(shape, motors, massG, motorMassG, propDiameterMm, thrustToWeight, balance, propSpins, wiring,
+        mounted, numbering, outputOrder, toldSpins, toldAlignment, boardSticks, radioSticks, reversedSticks, mode, gain,
+        other);
   }
 }

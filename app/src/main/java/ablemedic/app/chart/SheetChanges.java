@@ -1,9 +1,17 @@
 package ablemedic.app.chart;
 
+import ablemedic.app.chart.ElectricEntry.LeadEntry;
+import ablemedic.app.chart.ElectricEntry.PartEntry;
 import ablemedic.craft.Corner;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** What changed from one revision of a build sheet to the next, in words. */
 final class SheetChanges {
@@ -40,7 +48,54 @@ final class SheetChanges {
     add(changes, "reversed sticks", before.reversedSticks(), after.reversedSticks());
     add(changes, "mode at take-off", before.mode().label(), after.mode().label());
     add(changes, "rate gain", before.gain(), after.gain());
+    electrics(changes, before.electrics(), after.electrics());
     return changes;
+  }
+
+  private static void electrics(List<Change> changes, @Nullable ElectricEntry before, @Nullable ElectricEntry after) {
+    if (before == null || after == null) {
+      add(changes, "parts and leads", before == null ? "not entered" : "entered", after == null ? "not entered" : "entered");
+      return;
+    }
+    add(changes, "pack", pack(before), pack(after));
+    add(changes, "voltage source", before.told().source().label(), after.told().source().label());
+    add(changes, "voltage scale", before.told().scale(), after.told().scale());
+    add(changes, "cells told", before.told().cells(), after.told().cells());
+    add(changes, "current read", before.told().current(), after.told().current());
+    add(changes, "current scale", before.told().currentScale(), after.told().currentScale());
+    add(changes, "current at rest", before.told().currentAtRestA() + " A", after.told().currentAtRestA() + " A");
+    moved(changes, "part ", before.parts().stream().collect(Collectors.toMap(PartEntry::id, PartEntry::toString)),
+        after.parts().stream().collect(Collectors.toMap(PartEntry::id, PartEntry::toString)),
+        id -> after.parts().stream().filter(p -> p.id().equals(id)).findFirst()
+            .or(() -> before.parts().stream().filter(p -> p.id().equals(id)).findFirst()).orElseThrow().label());
+    moved(changes, "lead ", before.leads().stream().collect(Collectors.toMap(SheetChanges::route, SheetChanges::copper)),
+        after.leads().stream().collect(Collectors.toMap(SheetChanges::route, SheetChanges::copper)), id -> id);
+  }
+
+  private static void moved(List<Change> changes, String what, Map<String, String> before, Map<String, String> after,
+      UnaryOperator<String> name) {
+    Set<String> all = new TreeSet<>(before.keySet());
+    all.addAll(after.keySet());
+    for (String id : all) {
+      if (!Objects.equals(before.get(id), after.get(id))) {
+        String label = what.equals("part ") ? name.apply(id) : id;
+        changes.add(new Change(what + id, before.containsKey(id) ? what.equals("part ") ? label : before.get(id) : "none",
+            after.containsKey(id) ? what.equals("part ") ? label : after.get(id) : "none"));
+      }
+    }
+  }
+
+  private static String route(LeadEntry lead) {
+    return lead.from() + " to " + lead.to();
+  }
+
+  private static String copper(LeadEntry lead) {
+    return "gauge " + lead.gaugeAwg() + ", " + Math.round(lead.lengthMm()) + " mm" + (lead.plugged() ? ", plugged" : "");
+  }
+
+  private static String pack(ElectricEntry entry) {
+    return entry.pack().cells() + " cells " + entry.pack().chemistry().label() + ", "
+        + Math.round(entry.pack().capacityMah()) + " mAh";
   }
 
   private static String grams(double g) {

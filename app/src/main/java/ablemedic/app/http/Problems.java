@@ -1,6 +1,8 @@
 package ablemedic.app.http;
 
 import ablemedic.craft.NoCraftException;
+import ablemedic.electrics.UnusableSheetException;
+import ablemedic.reading.Meter;
 import ablemedic.reading.Written;
 import java.net.URI;
 import java.util.List;
@@ -40,6 +42,18 @@ class Problems extends ResponseEntityExceptionHandler {
   @ExceptionHandler
   ResponseEntity<ProblemDetail> noCraft(NoCraftException e) {
     return answer(HttpStatus.UNPROCESSABLE_CONTENT, "This makes no craft: " + e.getMessage(),
+        List.of(new Wrong(e.where(), String.valueOf(e.getMessage()))));
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> noSheet(UnusableSheetException e) {
+    return answer(HttpStatus.UNPROCESSABLE_CONTENT, String.valueOf(e.getMessage()),
+        e.wrong().stream().map(w -> new Wrong(w.where(), w.right())).toList());
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> noMeter(Meter.UnusableMeterException e) {
+    return answer(HttpStatus.UNPROCESSABLE_CONTENT, String.valueOf(e.getMessage()),
         List.of(new Wrong(e.where(), String.valueOf(e.getMessage()))));
   }
 

@@ -1,6 +1,5 @@
 package ablemedic.app.instruments;
 
-import ablemedic.Specialities;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.http.Refusal;
 import ablemedic.craft.Craft;
@@ -9,7 +8,7 @@ import ablemedic.craft.NumberingSchool;
 import ablemedic.craft.Rotation;
 import ablemedic.craft.SpinSchool;
 import ablemedic.diagnosis.Fault;
-import ablemedic.takeoff.HoverPower;
+import ablemedic.craft.HoverPower;
 import ablemedic.takeoff.LinearMotion;
 import ablemedic.takeoff.LinearMotion.Axis;
 import ablemedic.takeoff.LinearMotion.Mode;
@@ -61,7 +60,7 @@ class TakeOffMotionController {
   @GetMapping("/api/instruments/faults")
   List<NamedFault> faults(@RequestParam(defaultValue = "") String mark) {
     Craft craft = craft(mark);
-    return Specialities.book().faults().stream().map(f -> new NamedFault(f.id(), f.describe(craft))).toList();
+    return TakeOff.book().faults().stream().map(f -> new NamedFault(f.id(), f.describe(craft))).toList();
   }
 
   @PostMapping("/api/instruments/take-off-motion")
@@ -70,7 +69,7 @@ class TakeOffMotionController {
     Craft faulty = sound;
     List<String> names = new ArrayList<>();
     for (String id : asked.faultIds()) {
-      Fault<Craft> fault = Specialities.book().fault(id).orElseThrow(
+      Fault<Craft> fault = TakeOff.book().fault(id).orElseThrow(
           () -> Refusal.wrong("faultIds", "There is no fault “" + id + "”. GET /api/faults lists them."));
       faulty = fault.applyTo(faulty);
       names.add(fault.describe(sound));

@@ -14,7 +14,7 @@ public final class DatabaseFile {
   /** "ablm" in hexadecimal, as the first migration writes it. */
   static final int APPLICATION_ID = 0x61626c6d;
   /** The newest migration that this version knows. */
-  static final int NEWEST_SCHEMA = 1;
+  static final int NEWEST_SCHEMA = 2;
 
   private DatabaseFile() {}
 

@@ -1,11 +1,14 @@
 package ablemedic.app.workup;
 
 import ablemedic.Specialities;
+import ablemedic.app.entry.Expected;
+import ablemedic.app.entry.Units;
 import ablemedic.app.workup.WorkUpView.BenchStepView;
 import ablemedic.app.workup.WorkUpView.CheckCard;
 import ablemedic.app.workup.WorkUpView.Likely;
 import ablemedic.app.workup.WorkUpView.OutcomeView;
 import ablemedic.app.workup.WorkUpView.Prediction;
+import ablemedic.app.workup.WorkUpView.Probes;
 import ablemedic.app.workup.WorkUpView.QuestionView;
 import ablemedic.app.workup.WorkUpView.ScaleView;
 import ablemedic.craft.Corner;
@@ -21,14 +24,16 @@ import ablemedic.diagnosis.Hypothesis;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Outlook.Spread;
 import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.diagnosis.Outlook.Worded;
 import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Suspect;
-import ablemedic.reading.Dimension;
+import ablemedic.power.Probe;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** Makes the card of a check: how to do it, how to get there, what each leading suspect predicts. */
 final class CheckCards {
@@ -60,7 +65,7 @@ final class CheckCards {
         route.map(r -> r.steps().stream()
             .map(step -> new BenchStepView(step.label(), step.minutes(), step.guards())).toList()).orElse(List.of()),
         route.map(BenchRoute::end).orElse(null),
-        questions(check, sound), scale(check), predictions, corners(check.id()), Cautions.of(check.needs()));
+        questions(check, sound), scale(check), check.toTell().map(CheckCards::scale).orElse(null), probes(check), predictions, corners(check.id()), Cautions.of(check.needs()));
   }
 
   private static String why(double bits, double minutes, List<Prediction> predictions) {
@@ -90,13 +95,18 @@ final class CheckCards {
         .map(o -> new OutcomeView(o.id(), Specialities.inWordsOf(sound, o.label()))).toList())).toList();
   }
 
-  private static ScaleView scale(Check<Craft> check) {
-    if (!(check.answers() instanceof Scale scale)) {
-      return null;
-    }
-    Dimension dimension = Dimension.ofUnit(scale.unit());
-    return new ScaleView(scale.quantity(), WorkUps.handyUnit(dimension),
-        dimension == Dimension.MASS ? "640 g" : "-12 mm");
+  private static @Nullable ScaleView scale(Check<Craft> check) {
+    return check.answers() instanceof Scale scale ? scale(scale) : null;
+  }
+
+  private static ScaleView scale(Scale scale) {
+    return new ScaleView(scale.quantity(), Units.handy(scale), Units.example(scale),
+        scale.words().stream().map(w -> new OutcomeView(w.id(), w.label())).toList());
+  }
+
+  private static @Nullable Probes probes(Check<Craft> check) {
+    return check instanceof Probe probe ? new Probes(probe.mode().prefix(), probe.red().id(), probe.red().label(),
+        probe.black().id(), probe.black().label()) : null;
   }
 
   private List<Prediction> predictions(Check<Craft> check) {
@@ -116,9 +126,11 @@ final class CheckCards {
 
   private List<Likely> likely(Outlook outlook) {
     if (outlook instanceof Spread spread) {
-      Dimension dimension = Dimension.ofUnit(spread.scale().unit());
-      return List.of(new Likely("", WorkUps.handy(spread.mean(), dimension) + " ± "
-          + WorkUps.handy(2 * spread.spread(), dimension), 1 - spread.blunder()));
+      return List.of(new Likely("", Expected.number(spread), 1 - spread.blunder()));
+    }
+    if (outlook instanceof Worded worded) {
+      return List.of(new Likely(worded.word(), worded.scale().words().get(
+          worded.scale().indexOf(worded.word()).orElseThrow()).label(), 1 - worded.blunder()));
     }
     Ways ways = (Ways) outlook;
     var outcomes = ways.choices().questions().get(0).outcomes();

@@ -1,6 +1,6 @@
 package ablemedic.app.workup;
 
-import ablemedic.Specialities;
+import ablemedic.app.entry.Entered;
 import ablemedic.app.workup.WorkUpEvent.BenchSet;
 import ablemedic.app.workup.WorkUpEvent.Closed;
 import ablemedic.app.workup.WorkUpEvent.Fixed;
@@ -14,6 +14,7 @@ import ablemedic.app.workup.WorkUpStore.Numbered;
 import ablemedic.app.workup.WorkUpStore.Opened;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.BenchState;
+import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Case;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Evidence;
@@ -22,8 +23,6 @@ import ablemedic.diagnosis.Evidence.Opinion;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Reading;
-import ablemedic.diagnosis.Reading.Chosen;
-import ablemedic.diagnosis.Reading.Measured;
 import ablemedic.diagnosis.Repair;
 import java.time.Duration;
 import java.time.Instant;
@@ -45,6 +44,7 @@ final class WorkUp {
   private static final Duration LONGEST_PAUSE = Duration.ofMinutes(15);
 
   private final Opened opened;
+  private final Book<Craft> book;
   private final List<Numbered> events;
   private final Set<Integer> takenBack = new HashSet<>();
   private final Map<Integer, Repair<Craft>> repairs = new LinkedHashMap<>();
@@ -55,8 +55,9 @@ final class WorkUp {
   private Optional<Closed> closed = Optional.empty();
   private Case<Craft> known;
 
-  WorkUp(Opened opened, Craft sound, List<Numbered> events) {
+  WorkUp(Opened opened, Craft sound, Book<Craft> book, List<Numbered> events) {
     this.opened = opened;
+    this.book = book;
     this.events = events;
     this.known = new Case<>(sound, opened.occasion(), List.of(), List.of());
     for (Numbered numbered : events) {
@@ -88,7 +89,7 @@ final class WorkUp {
     if (event instanceof Found found) {
       Check<Craft> check = check(found.checkId());
       evidence(n, new Finding<>(check, reading(found), found.sureness(), known.repairs()));
-      doneSinceFix.add(found.checkId());
+      doneSinceFix.add(Check.plainId(found.checkId()));
     } else if (event instanceof Suspected suspected) {
       evidence(n, new Opinion<>(suspected.faultId(), SUSPICION, known.repairs()));
     } else if (event instanceof Tested tested) {
@@ -110,12 +111,17 @@ final class WorkUp {
     known = known.withEvidence(evidence);
   }
 
-  private static Check<Craft> check(String id) {
-    return Specialities.book().check(id).orElseThrow();
+  /** The check of this id, as this craft has it. */
+  Check<Craft> check(String id) {
+    return book.check(id).orElseThrow();
   }
 
-  private static Fault<Craft> fault(String id) {
-    return Specialities.book().fault(id).orElseThrow();
+  Fault<Craft> fault(String id) {
+    return book.fault(id).orElseThrow();
+  }
+
+  Book<Craft> book() {
+    return book;
   }
 
   private Fix<Craft> fix(Fault<Craft> fault, String id) {
@@ -123,7 +129,7 @@ final class WorkUp {
   }
 
   static Reading reading(Found found) {
-    return found.value() == null ? new Chosen(found.outcomes()) : new Measured(found.value());
+    return new Entered(found.outcomes(), found.value(), found.written()).reading();
   }
 
   Opened opened() {

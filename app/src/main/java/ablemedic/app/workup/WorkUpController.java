@@ -1,6 +1,11 @@
 package ablemedic.app.workup;
 
 import ablemedic.Specialities;
+import ablemedic.app.chart.PowerMap;
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Answers.Choices;
+import ablemedic.diagnosis.Book;
+import ablemedic.takeoff.TakeOff;
 import ablemedic.app.workup.WorkUpEvent.End;
 import ablemedic.app.workup.WorkUpView.CheckCard;
 import ablemedic.app.workup.WorkUpView.FixCard;
@@ -31,6 +36,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class WorkUpController {
+  private static final String TAKE_OFF = TakeOff.complaint().id();
   private static final String WORDS = "has at most 400 letters";
 
   private final WorkUps workUps;
@@ -47,8 +53,10 @@ class WorkUpController {
 
   record ListedWorkUp(long id, String mark, String complaint, boolean open, String ended) {}
 
+  /** A kind left out is a take-off complaint. */
   record Intake(
       @NotBlank(message = "names the craft") String mark,
+      @Nullable @Size(max = 40, message = "has at most 40 letters") String kind,
       @NotBlank(message = "says what is wrong") @Size(max = 400, message = WORDS) String complaint,
       @NotNull(message = "says what happened since it last flew right") Occasion occasion,
       @NotNull @Size(max = 10, message = "has at most ten answers") Map<String, String> seen) {}
@@ -58,6 +66,7 @@ class WorkUpController {
       @NotBlank(message = "names a check") String checkId,
       @Nullable @Size(max = 10, message = "has at most ten answers") Map<String, String> outcomes,
       @Nullable @Size(max = 40, message = "has at most 40 letters") String written,
+      @Nullable @Size(max = 40, message = "has at most 40 letters") String told,
       @NotNull(message = "says how sure it is") Sureness sureness,
       @Nullable @Size(max = 400, message = WORDS) String override) {}
 
@@ -94,7 +103,7 @@ class WorkUpController {
   @ResponseStatus(HttpStatus.CREATED)
   WorkUpView open(@RequestBody @Valid Intake intake) {
     return views.view(workUps.open(
-        intake.mark(), intake.complaint().strip(), intake.occasion(), intake.seen(), clock.instant()));
+        intake.mark(), intake.kind() == null ? TAKE_OFF : intake.kind(), intake.complaint().strip(), intake.occasion(), intake.seen(), clock.instant()));
   }
 
   @GetMapping("/work-ups/{id}")
@@ -115,7 +124,7 @@ class WorkUpController {
   @PostMapping("/work-ups/{id}/findings")
   WorkUpView find(@PathVariable long id, @RequestBody @Valid Reading reading) {
     workUps.find(id, reading.version(), reading.checkId(), reading.outcomes() == null ? Map.of() : reading.outcomes(),
-        reading.written(), reading.sureness(), orEmpty(reading.override()), clock.instant());
+        reading.written(), reading.told(), reading.sureness(), orEmpty(reading.override()), clock.instant());
     return views.view(id);
   }
 
@@ -171,16 +180,41 @@ class WorkUpController {
     return views.view(id);
   }
 
+  /** The checks for a craft, or those that need no craft's wiring. */
   @GetMapping("/checks")
-  List<CheckEntry> checks() {
-    return Specialities.book().checks().stream()
+  List<CheckEntry> checks(@RequestParam(required = false) @Nullable String craft) {
+    return book(craft).checks().stream()
         .map(c -> new CheckEntry(c.id(), c.kind(), c.minutes(), c.risk(), c.explores())).toList();
   }
 
+  /** The faults that a craft can have, or those that need no craft's wiring. */
   @GetMapping("/faults")
-  List<FaultEntry> faults() {
-    return Specialities.book().faults().stream().map(f -> new FaultEntry(f.id(), f.kind(), f.site())).toList();
+  List<FaultEntry> faults(@RequestParam(required = false) @Nullable String craft) {
+    return book(craft).faults().stream().map(f -> new FaultEntry(f.id(), f.kind(), f.site())).toList();
   }
+
+  private Book<Craft> book(@Nullable String mark) {
+    return mark == null ? TakeOff.book() : workUps.book(mark);
+  }
+
+  /** Leads and parts of a craft, laid out from its build sheet, with what is known of each lead. */
+  @GetMapping("/crafts/{mark}/power-map")
+  PowerMap map(@PathVariable String mark) {
+    String right = workUps.mark(mark);
+    return views.map(right, store.of(right).stream().map(WorkUpStore.Opened::id).filter(store::isOpen).findFirst());
+  }
+
+  /** What an owner of a craft can complain of, with what is asked at intake. */
+  @GetMapping("/crafts/{mark}/complaints")
+  List<ComplaintEntry> complaints(@PathVariable String mark) {
+    Craft craft = workUps.craft(mark);
+    return workUps.complaints(craft).stream().map(c -> new ComplaintEntry(c.id(), c.label(),
+        ((Choices) c.seen().answers()).questions().stream().map(q -> new WorkUpView.QuestionView(q.id(), q.text(),
+            q.outcomes().stream().map(o -> new WorkUpView.OutcomeView(o.id(), Specialities.inWordsOf(craft, o.label())))
+                .toList())).toList())).toList();
+  }
+
+  record ComplaintEntry(String id, String label, List<WorkUpView.QuestionView> questions) {}
 
   private static String orEmpty(@Nullable String text) {
     return text == null ? "" : text.strip();

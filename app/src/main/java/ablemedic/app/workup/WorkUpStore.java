@@ -22,17 +22,18 @@ public class WorkUpStore {
     this.json = json;
   }
 
-  /** How a work-up was opened. */
+  /** How a work-up was opened; the kind is the id of its sort of complaint. */
   public record Opened(
-      long id, String mark, int revision, String complaint, Occasion occasion, Instant openedAt) {}
+      long id, String mark, int revision, String complaintKind, String complaint, Occasion occasion, Instant openedAt) {}
 
   /** An event with its number, from 1, and time. */
   public record Numbered(int n, Instant at, WorkUpEvent event) {}
 
-  public long open(String mark, int revision, String complaint, Occasion occasion, Instant at) {
+  public long open(String mark, int revision, String kind, String complaint, Occasion occasion, Instant at) {
     var key = new GeneratedKeyHolder();
-    database.sql("INSERT INTO work_up (mark, revision, complaint, occasion, opened_at) VALUES (?, ?, ?, ?, ?)")
-        .params(mark, revision, complaint, occasion.name(), at.toString()).update(key);
+    database.sql("""
+        INSERT INTO work_up (mark, revision, complaint_kind, complaint, occasion, opened_at) VALUES (?, ?, ?, ?, ?, ?)""")
+        .params(mark, revision, kind, complaint, occasion.name(), at.toString()).update(key);
     return java.util.Objects.requireNonNull(key.getKey()).longValue();
   }
 
@@ -56,7 +57,8 @@ public class WorkUpStore {
   }
 
   private static Opened opened(java.sql.ResultSet rs) throws java.sql.SQLException {
-    return new Opened(rs.getLong("id"), rs.getString("mark"), rs.getInt("revision"), rs.getString("complaint"),
+    return new Opened(rs.getLong("id"), rs.getString("mark"), rs.getInt("revision"),
+        rs.getString("complaint_kind"), rs.getString("complaint"),
         Occasion.valueOf(rs.getString("occasion")), Instant.parse(rs.getString("opened_at")));
   }
 

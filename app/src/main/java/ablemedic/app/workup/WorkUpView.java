@@ -1,6 +1,7 @@
 package ablemedic.app.workup;
 
 import ablemedic.app.chart.CraftDrawing;
+import ablemedic.app.chart.PowerMap;
 import ablemedic.craft.Corner;
 import ablemedic.diagnosis.BenchState;
 import java.time.Instant;
@@ -11,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * All that the work-up screen shows, asked for once.
  *
  * @param stage         where the work-up stands
+ * @param map           leads and parts with what is known of them; nothing where they are not entered
  * @param notInBook     probability that no fault in the book explains it
  * @param nothingLeft   probability that nothing is wrong any more
  * @param astray        probability that a fix was made that was not needed
@@ -23,6 +25,7 @@ public record WorkUpView(
     String mark,
     String craftName,
     CraftDrawing drawing,
+    @Nullable PowerMap map,
     String complaint,
     String occasion,
     Instant openedAt,
@@ -53,11 +56,12 @@ public record WorkUpView(
    * Something that was noted.
    *
    * @param n      its number
-   * @param before whether it speaks for the craft before a fix
+   * @param before  whether it speaks for the craft before a fix
+   * @param cleared links that it shows to be sound, in words
    */
   public record Noted(
       int n, Instant at, String sort, String title, List<String> answers, String sureness, boolean takenBack,
-      boolean before, boolean canTakeBack) {}
+      boolean before, boolean canTakeBack, List<String> cleared) {}
 
   /**
    * A suspect: one remedy and the faults that need it.
@@ -85,6 +89,8 @@ public record WorkUpView(
    * @param minutes    with getting the bench ready
    * @param locked     whether a guard has to be passed first
    * @param blocked    whether no safe way to it exists
+   * @param told       a number that has to be told along with the answer
+   * @param probes     where the meter's probes go
    * @param corners    those that the drawing points at
    */
   public record CheckCard(
@@ -103,6 +109,8 @@ public record WorkUpView(
       @Nullable BenchState benchAfter,
       List<QuestionView> questions,
       @Nullable ScaleView scale,
+      @Nullable ScaleView told,
+      @Nullable Probes probes,
       List<Prediction> predictions,
       List<Corner> corners,
       List<Caution> cautions) {}
@@ -113,8 +121,11 @@ public record WorkUpView(
 
   public record OutcomeView(String id, String label) {}
 
-  /** A number to be entered. */
-  public record ScaleView(String quantity, String unit, String example) {}
+  /** A number to be entered, or one of the words that may stand in its place. */
+  public record ScaleView(String quantity, String unit, String example, List<OutcomeView> words) {}
+
+  /** The points of the two probes, and whether they measure ohms or volts. */
+  public record Probes(String mode, String red, String redLabel, String black, String blackLabel) {}
 
   /**
    * What one suspect predicts of a check.

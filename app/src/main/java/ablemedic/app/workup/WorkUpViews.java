@@ -3,6 +3,8 @@ package ablemedic.app.workup;
 import ablemedic.Specialities;
 import ablemedic.app.chart.CraftDrawing;
 import ablemedic.app.chart.CraftStore;
+import ablemedic.app.chart.PowerMap;
+import ablemedic.app.entry.Expected;
 import ablemedic.app.workup.WorkUpEvent.BenchSet;
 import ablemedic.app.workup.WorkUpEvent.Closed;
 import ablemedic.app.workup.WorkUpEvent.Fixed;
@@ -32,6 +34,7 @@ import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Belief;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Evidence.Finding;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
@@ -62,19 +65,22 @@ class WorkUpViews {
 
   private final WorkUps workUps;
   private final CraftStore crafts;
+  private final LeadKnowledge leads;
 
-  WorkUpViews(WorkUps workUps, CraftStore crafts) {
+  WorkUpViews(WorkUps workUps, CraftStore crafts, LeadKnowledge leads) {
     this.workUps = workUps;
     this.crafts = crafts;
+    this.leads = leads;
   }
 
   /** The view, with the check that the plan puts first. */
   WorkUpView view(long id) {
     WorkUp workUp = workUps.get(id);
-    Standing<Craft> standing = workUps.diagnosis().standing(workUp.known());
-    Planner<Craft> planner = workUps.diagnosis().planner(standing);
+    Diagnosis<Craft> diagnosis = workUps.diagnosis(workUp);
+    Standing<Craft> standing = diagnosis.standing(workUp.known());
+    Planner<Craft> planner = diagnosis.planner(standing);
     Plan<Craft> plan = planner.plan(workUp.bench(), workUp.leftOut());
-    CheckCards cards = new CheckCards(workUps.diagnosis(), standing, workUp.bench());
+    CheckCards cards = new CheckCards(diagnosis, standing, workUp.bench());
     Proof<Craft> proof = workUps.proof(workUp);
     Optional<Suspect<Craft>> worthFixing = planner.worthFixing(plan);
     Stage stage = stage(workUp, proof, worthFixing);
@@ -83,7 +89,7 @@ class WorkUpViews {
     List<Noted> noted = noted(workUp);
     Map<Integer, String> titles = titles(noted);
     return new WorkUpView(id, workUp.version(), workUp.opened().mark(), crafts.get(workUp.opened().mark()).name(),
-        CraftDrawing.of(sound), workUp.opened().complaint(), workUp.opened().occasion().label(),
+        CraftDrawing.of(sound), map(workUp, standing), workUp.opened().complaint(), workUp.opened().occasion().label(),
         workUp.opened().openedAt(), workUp.minutes(), stage, workUp.closed().map(c -> c.end().label()).orElse(""),
         workUp.bench(), noted, suspects(workUp, standing, titles), notInBook(workUp, standing, titles),
         standing.nothingLeft(), standing.astray(),
@@ -95,18 +101,38 @@ class WorkUpViews {
         stage == Stage.FIXING ? Cautions.whileFixing() : List.of());
   }
 
+  private @Nullable PowerMap map(WorkUp workUp, Standing<Craft> standing) {
+    Craft sound = workUp.known().sound();
+    return sound.electrics().sheet().isEmpty() ? null : PowerMap.of(sound.electrics().wiring(),
+        leads.states(workUp.opened().mark(), sound, Optional.of(workUp), Optional.of(standing)));
+  }
+
+  /** The lead and power map of a craft, with what its routine and its open work-up have shown. */
+  PowerMap map(String mark, Optional<Long> open) {
+    if (open.isPresent()) {
+      WorkUp workUp = workUps.get(open.get());
+      PowerMap map = map(workUp, workUps.diagnosis(workUp).standing(workUp.known()));
+      if (map != null) {
+        return map;
+      }
+    }
+    Craft craft = crafts.newestSheet(mark).sheet().toCraft();
+    return PowerMap.of(craft.electrics().wiring(), leads.states(mark, craft, Optional.empty(), Optional.empty()));
+  }
+
   /** The card of any check, asked for out of turn. */
   CheckCard card(long id, String checkId) {
     WorkUp workUp = workUps.get(id);
-    Standing<Craft> standing = workUps.diagnosis().standing(workUp.known());
-    return new CheckCards(workUps.diagnosis(), standing, workUp.bench()).card(WorkUps.check(checkId), 0);
+    Diagnosis<Craft> diagnosis = workUps.diagnosis(workUp);
+    Standing<Craft> standing = diagnosis.standing(workUp.known());
+    return new CheckCards(diagnosis, standing, workUp.bench()).card(WorkUps.check(workUp, checkId), 0);
   }
 
   /** The ways to put any fault right, asked for out of turn. */
   FixCard fixCard(long id, String faultId) {
     WorkUp workUp = workUps.get(id);
-    Fault<Craft> fault = WorkUps.fault(faultId);
-    double belief = workUps.diagnosis().standing(workUp.known()).everHeld(faultId);
+    Fault<Craft> fault = WorkUps.fault(workUp, faultId);
+    double belief = workUps.diagnosis(workUp).standing(workUp.known()).everHeld(faultId);
     return fixCard(fault, belief, workUp);
   }
 
@@ -134,24 +160,27 @@ class WorkUpViews {
     Craft sound = workUp.known().sound();
     WorkUpEvent event = e.event();
     if (event instanceof Found found) {
-      Check<Craft> check = WorkUps.check(found.checkId());
-      return Optional.of(line(workUp, e, "finding", check.title(sound), answers(check, found, sound),
-          found.sureness().label(), before, true));
+      Check<Craft> check = workUp.check(found.checkId());
+      Noted line = line(workUp, e, "finding", check.title(sound), answers(check, found, sound),
+          found.sureness().label(), before, true);
+      return Optional.of(new Noted(line.n(), line.at(), line.sort(), line.title(), line.answers(), line.sureness(),
+          line.takenBack(), line.before(), line.canTakeBack(), workUp.isTakenBack(e.n()) ? List.of()
+              : leads.clearedInWords(workUp.known().sound(), check, WorkUp.reading(found))));
     }
     if (event instanceof Suspected s) {
-      return Optional.of(line(workUp, e, "suspicion", "Own suspicion: " + describe(s.faultId(), sound),
+      return Optional.of(line(workUp, e, "suspicion", "Own suspicion: " + workUp.fault(s.faultId()).describe(sound),
           words(s.words()), "", before, true));
     }
     if (event instanceof Tested t) {
       return Optional.of(line(workUp, e, "own test", "Own test " + (t.speaksFor() ? "for: " : "against: ")
-          + describe(t.faultId(), sound), words(t.words()), t.strong() ? "strong" : "weak", before, true));
+          + workUp.fault(t.faultId()).describe(sound), words(t.words()), t.strong() ? "strong" : "weak", before, true));
     }
     if (event instanceof Skipped s) {
-      return Optional.of(line(workUp, e, "skipped", "Put aside: " + WorkUps.check(s.checkId()).title(sound), List.of(),
+      return Optional.of(line(workUp, e, "skipped", "Put aside: " + workUp.check(s.checkId()).title(sound), List.of(),
           "", before, true));
     }
     if (event instanceof Fixed f) {
-      Fault<Craft> fault = WorkUps.fault(f.faultId());
+      Fault<Craft> fault = workUp.fault(f.faultId());
       Fix<Craft> fix = fault.fixes(sound).stream().filter(x -> x.id().equals(f.fixId())).findFirst().orElseThrow();
       return Optional.of(line(workUp, e, "fix", "Put right: " + fix.title(),
           fix.values().stream().map(v -> v.what() + ": " + v.before() + " → " + v.after()).toList(), "", before, true));
@@ -172,20 +201,16 @@ class WorkUpViews {
       String sureness, boolean before, boolean canTakeBack) {
     boolean back = workUp.isTakenBack(e.n());
     return new Noted(e.n(), e.at(), sort, title, answers, sureness, back, before,
-        canTakeBack && !back && workUp.closed().isEmpty());
+        canTakeBack && !back && workUp.closed().isEmpty(), List.of());
   }
 
   private static List<String> words(String words) {
     return words.isBlank() ? List.of() : List.of(words);
   }
 
-  private String describe(String faultId, Craft sound) {
-    return WorkUps.fault(faultId).describe(sound);
-  }
-
   private static List<String> answers(Check<Craft> check, Found found, Craft sound) {
     Reading reading = WorkUp.reading(found);
-    if (!(reading instanceof Chosen chosen)) {
+    if (!(reading instanceof Chosen chosen) || !(check.answers() instanceof Choices)) {
       return List.of(found.written());
     }
     List<String> answers = new ArrayList<>();
@@ -246,7 +271,9 @@ class WorkUpViews {
     plan.steps().forEach(step -> planned.put(step.check().id(), step));
     Craft sound = workUp.known().soundNow();
     List<CheckLine> lines = new ArrayList<>();
-    for (Check<Craft> check : Specialities.book().checks()) {
+    List<Check<Craft>> all = new ArrayList<>(workUp.book().checks());
+    plan.steps().stream().map(Plan.Step::check).filter(check -> !all.contains(check)).forEach(all::add);
+    for (Check<Craft> check : all) {
       if (!check.explores()) {
         continue;
       }
@@ -254,7 +281,7 @@ class WorkUpViews {
       lines.add(new CheckLine(check.id(), check.title(sound), step.map(Plan.Step::bits).orElse(0.0),
           step.map(Plan.Step::minutes).orElse(check.minutes()),
           workUp.known().evidence().stream().anyMatch(ev -> ev instanceof Finding<Craft> f
-              && f.check().id().equals(check.id())),
+              && Check.plainId(f.check().id()).equals(check.id())),
           workUp.skipped().getOrDefault(check.id(), 0),
           step.map(s -> !s.unlocks().isEmpty()).orElse(false)));
     }
@@ -262,7 +289,7 @@ class WorkUpViews {
   }
 
   private static List<FaultLine> faults(WorkUp workUp) {
-    return Specialities.book().faults().stream()
+    return workUp.book().faults().stream()
         .map(f -> new FaultLine(f.id(), f.describe(workUp.known().sound()))).toList();
   }
 
@@ -292,8 +319,7 @@ class WorkUpViews {
 
   private static @Nullable ProofCard proofCard(Proof<Craft> proof, CheckCards cards, Craft sound) {
     return new ProofCard(proof.tests().stream()
-        .map(t -> new ProofTest(t.check().id(), t.check().title(sound),
-            Specialities.inWordsOf(sound, t.expected()), t.state().name()))
+        .map(t -> new ProofTest(t.check().id(), t.check().title(sound), Expected.of(t.check(), sound), t.state().name()))
         .toList(), proof.passes(), proof.next().map(t -> cards.card(t.check(), 0)).orElse(null));
   }
 }

@@ -1,10 +1,13 @@
 package ablemedic.app.workup;
 
-import ablemedic.Specialities;
 import ablemedic.app.chart.BuildSheet;
 import ablemedic.app.chart.CraftStore;
+import ablemedic.app.entry.Entered;
+import ablemedic.app.entry.Expected;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.ledger.LedgerStore;
+import ablemedic.app.routine.RoutineStore;
+import ablemedic.app.routine.Routines;
 import ablemedic.app.workup.WorkUpEvent.BenchSet;
 import ablemedic.app.workup.WorkUpEvent.Closed;
 import ablemedic.app.workup.WorkUpEvent.End;
@@ -15,10 +18,9 @@ import ablemedic.app.workup.WorkUpEvent.TakenBack;
 import ablemedic.app.workup.WorkUpStore.Opened;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
-import ablemedic.diagnosis.Answers.Question;
-import ablemedic.diagnosis.Answers.Scale;
-import ablemedic.diagnosis.Assumptions;
 import ablemedic.diagnosis.BenchState;
+import ablemedic.diagnosis.BenchState.ShortTest;
+import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Fault;
@@ -26,14 +28,14 @@ import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Proof;
 import ablemedic.diagnosis.Sureness;
-import ablemedic.reading.Dimension;
-import ablemedic.reading.Written;
+import ablemedic.speciality.Complaint;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -43,21 +45,62 @@ public class WorkUps {
   private final WorkUpStore store;
   private final CraftStore crafts;
   private final LedgerStore ledger;
-  private final Diagnosis<Craft> diagnosis = new Diagnosis<>(Specialities.book(), Assumptions.USUAL);
+  private final Routines routines;
+  private final Diagnoses diagnoses;
 
-  WorkUps(WorkUpStore store, CraftStore crafts, LedgerStore ledger) {
+  WorkUps(WorkUpStore store, CraftStore crafts, LedgerStore ledger, Routines routines, Diagnoses diagnoses) {
     this.store = store;
     this.crafts = crafts;
     this.ledger = ledger;
+    this.routines = routines;
+    this.diagnoses = diagnoses;
   }
 
-  Diagnosis<Craft> diagnosis() {
-    return diagnosis;
+  /** The reasoning for the craft of a work-up. */
+  Diagnosis<Craft> diagnosis(WorkUp workUp) {
+    return diagnoses.of(workUp.known().sound());
   }
 
   WorkUp get(long id) {
     Opened opened = store.get(id);
-    return new WorkUp(opened, crafts.sheet(opened.mark(), opened.revision()).toCraft(), store.events(id));
+    Craft sound = crafts.sheet(opened.mark(), opened.revision()).toCraft();
+    return new WorkUp(opened, sound, diagnoses.of(sound).book(), store.events(id));
+  }
+
+  /** The sort of complaint that a work-up was opened with. */
+  Complaint complaint(WorkUp workUp) {
+    return complaint(workUp.known().sound(), workUp.opened().complaintKind());
+  }
+
+  private Complaint complaint(Craft craft, String kind) {
+    List<Complaint> all = diagnoses.complaints(craft);
+    return all.stream().filter(c -> c.id().equals(kind)).findFirst().orElseThrow(() -> Refusal.wrong("kind",
+        "There is no sort of complaint “" + kind + "” for this craft; there is "
+            + String.join(", ", all.stream().map(Complaint::id).toList()) + "."));
+  }
+
+  /** The mark as the chart has it, whatever its case. */
+  String mark(String mark) {
+    return crafts.get(mark).mark();
+  }
+
+  /** The craft of a mark as on its newest sheet. */
+  Craft craft(String mark) {
+    return crafts.newestSheet(mark(mark)).sheet().toCraft();
+  }
+
+  List<Complaint> complaints(Craft craft) {
+    return diagnoses.complaints(craft);
+  }
+
+  /** Everything that is known of a craft's faults and checks. */
+  public Book<Craft> book(String mark) {
+    return diagnoses.of(craft(mark)).book();
+  }
+
+  /** How the bench of a work-up stands. */
+  public BenchState bench(long id) {
+    return get(id).bench();
   }
 
   /** The number of the last event, on which the next write builds. */
@@ -67,7 +110,7 @@ public class WorkUps {
 
   /** Opens a work-up with what was seen; questions that nobody could answer are left out. */
   @Transactional
-  public long open(String mark, String complaint, Occasion occasion, Map<String, String> seen, Instant at) {
+  public long open(String mark, String kind, String complaint, Occasion occasion, Map<String, String> seen, Instant at) {
     CraftStore.Row craft = crafts.get(mark);
     for (Opened other : store.of(craft.mark())) {
       if (store.isOpen(other.id())) {
@@ -75,33 +118,71 @@ public class WorkUps {
             + ". Go on with that one, or close it first.");
       }
     }
-    Check<Craft> check = Specialities.complaint();
-    Map<String, String> outcomes = outcomes(check, seen);
-    long id = store.open(craft.mark(), crafts.newestSheet(craft.mark()).number(), complaint, occasion, at);
-    if (!outcomes.isEmpty()) {
-      store.add(id, 0, new Found(check.id(), outcomes, null, "", Sureness.SURE), at);
+    CraftStore.Revision sheet = crafts.newestSheet(craft.mark());
+    Check<Craft> check = complaint(sheet.sheet().toCraft(), kind).seen();
+    Entered entered = Entered.at(check, seen, null);
+    long id = store.open(craft.mark(), sheet.number(), kind, complaint, occasion, at);
+    long version = 0;
+    if (!entered.outcomes().isEmpty()) {
+      store.add(id, version++, new Found(check.id(), entered.outcomes(), null, "", Sureness.SURE), at);
     }
-    crafts.log(craft.mark(), at, "work-up", "Work-up opened: " + complaint, id);
+    crafts.log(craft.mark(), at, logKind(occasion), "Work-up opened: " + complaint + " (" + occasion.label() + ")", id);
+    ShortTest test = routines.standing(craft.mark()).state();
+    if (test != ShortTest.NOT_DONE) {
+      store.add(id, version, new BenchSet(BenchState.AT_INTAKE.with(test), ""), at);
+    }
     return id;
+  }
+
+  /** What happened since it last flew right may make the pre-power routine due. */
+  private static String logKind(Occasion occasion) {
+    return switch (occasion) {
+      case CRASH -> "crash";
+      case PART_SWAP -> "part";
+      case BUILD, WATER -> "opened";
+      default -> "work-up";
+    };
+  }
+
+  /** A run of the routine on a craft with an open work-up counts there: its result for the bench, its readings as found. */
+  @EventListener
+  @Transactional
+  public void routineRun(Routines.RunMade made) {
+    for (Opened opened : store.of(made.mark())) {
+      if (!store.isOpen(opened.id())) {
+        continue;
+      }
+      WorkUp workUp = get(opened.id());
+      long version = workUp.version();
+      for (RoutineStore.Read read : made.run().steps()) {
+        if (workUp.book().check(read.checkId()).isPresent()) {
+          store.add(opened.id(), version++, new Found(read.checkId(), read.entered().outcomes(), read.entered().value(),
+              read.entered().written(), Sureness.SURE), made.run().at());
+        }
+      }
+      BenchState bench = workUp.bench();
+      BenchState after = new BenchState(bench.propsOn() && !made.run().passed(), false, bench.limiterIn(), bench.usbIn(),
+          bench.antennaOn(), bench.radioOn(), false, made.run().passed() ? ShortTest.PASSED : ShortTest.FAILED);
+      store.add(opened.id(), version, new BenchSet(after, ""), made.run().at());
+    }
   }
 
   /**
    * Records what a check gave.
    *
    * @param written  a number as written, for a check on a scale
+   * @param told     the number that has to be told along with some checks, as written
    * @param override why a locked check was made all the same; empty when it was not
    */
   @Transactional
   public void find(long id, long version, String checkId, Map<String, String> outcomes, @Nullable String written,
-      Sureness sureness, String override, Instant at) {
+      @Nullable String told, Sureness sureness, String override, Instant at) {
     WorkUp workUp = open(id);
-    Check<Craft> check = check(checkId);
-    Found found = check.answers() instanceof Scale scale
-        ? new Found(checkId, Map.of(), amount(scale, written), String.valueOf(written), sureness)
-        : new Found(checkId, outcomes(check, outcomes), null, "", sureness);
-    if (found.value() == null && found.outcomes().isEmpty()) {
+    Check<Craft> check = withTold(check(workUp, checkId), told);
+    Entered entered = Entered.at(check, outcomes, written);
+    if (entered.value() == null && entered.outcomes().isEmpty()) {
       throw Refusal.wrong("outcomes", "Choose an outcome of “" + check.title(workUp.known().sound()) + "”: "
-          + ids(((Choices) check.answers()).questions().get(0)) + ".");
+          + ((Choices) check.answers()).questions().get(0).outcomes().stream().map(o -> o.id()).toList() + ".");
     }
     long next = version;
     if (!check.needs().metBy(workUp.bench())) {
@@ -112,67 +193,28 @@ public class WorkUps {
       store.add(id, next, new BenchSet(workUp.bench(), override), at);
       next++;
     }
-    store.add(id, next, found, at);
+    store.add(id, next, new Found(check.id(), entered.outcomes(), entered.value(), entered.written(), sureness), at);
   }
 
-  private static double amount(Scale scale, @Nullable String written) {
-    if (written == null || written.isBlank()) {
-      throw Refusal.wrong("written", "Write what it shows, as a number with its unit.");
+  /** The check as it stands with the number that has to be told along with it. */
+  private static Check<Craft> withTold(Check<Craft> check, @Nullable String told) {
+    if (check.toTell().isEmpty()) {
+      return check;
     }
-    Dimension dimension = Dimension.ofUnit(scale.unit());
-    if (!(Written.read(written, dimension, handyUnit(dimension)) instanceof Written.Amount amount)) {
-      throw Refusal.wrong("written", "“OL” is no answer here: write the number that it shows.");
-    }
-    if (amount.value() < scale.low() || amount.value() > scale.high()) {
-      throw Refusal.wrong("written", String.format(Locale.ROOT,
-          "“%s” is outside what can be: the %s lies between %s and %s.", written, scale.quantity(),
-          handy(scale.low(), dimension), handy(scale.high(), dimension)));
-    }
-    return amount.value();
-  }
-
-  /** The unit that a bench uses where none is written. */
-  static String handyUnit(Dimension dimension) {
-    return switch (dimension) {
-      case MASS -> "g";
-      case LENGTH -> "mm";
-      default -> dimension.unit();
-    };
-  }
-
-  static String handy(double value, Dimension dimension) {
-    double factor = dimension == Dimension.MASS || dimension == Dimension.LENGTH ? 1000 : 1;
-    return String.format(Locale.ROOT, "%.0f %s", value * factor, handyUnit(dimension));
-  }
-
-  private static Map<String, String> outcomes(Check<Craft> check, Map<String, String> chosen) {
-    Choices choices = (Choices) check.answers();
-    chosen.forEach((questionId, outcome) -> {
-      Question question = choices.questions().stream().filter(q -> q.id().equals(questionId)).findFirst()
-          .orElseThrow(() -> Refusal.wrong("outcomes." + questionId, "There is no question “" + questionId
-              + "” in this check; there is " + choices.questions().stream().map(Question::id).toList() + "."));
-      if (question.indexOf(outcome).isEmpty()) {
-        throw Refusal.wrong("outcomes." + questionId,
-            "“" + outcome + "” is no outcome of this question; choose one of " + ids(question) + ".");
-      }
-    });
-    return chosen;
-  }
-
-  private static List<String> ids(Question question) {
-    return question.outcomes().stream().map(o -> o.id()).toList();
+    double number = Entered.told(check.toTell().get(), told);
+    return check.told(String.format(Locale.ROOT, "%.3f", number)).orElseThrow();
   }
 
   /** Records an event that needs no rule of its own but an open work-up and names that exist. */
   @Transactional
   public void record(long id, long version, WorkUpEvent event, Instant at) {
-    open(id);
+    WorkUp workUp = open(id);
     if (event instanceof WorkUpEvent.Skipped skipped) {
-      check(skipped.checkId());
+      check(workUp, skipped.checkId());
     } else if (event instanceof WorkUpEvent.Suspected suspected) {
-      fault(suspected.faultId());
+      fault(workUp, suspected.faultId());
     } else if (event instanceof WorkUpEvent.Tested tested) {
-      fault(tested.faultId());
+      fault(workUp, tested.faultId());
     }
     store.add(id, version, event, at);
   }
@@ -181,7 +223,7 @@ public class WorkUps {
   @Transactional
   public void setBench(long id, long version, BenchState state, String override, Instant at) {
     WorkUp workUp = open(id);
-    String objection = state.objection();
+    String objection = objection(workUp, state);
     if (!objection.isEmpty() && override.isBlank()) {
       throw Refusal.conflict("benchState", objection);
     }
@@ -189,6 +231,18 @@ public class WorkUps {
     if (!override.isBlank()) {
       crafts.log(workUp.opened().mark(), at, "override", "Guard overridden (" + objection + "): " + override, id);
     }
+  }
+
+  /** What makes a state dangerous, or says more of the pre-power routine than was done. */
+  private String objection(WorkUp workUp, BenchState state) {
+    String mark = workUp.opened().mark();
+    Routines.Standing routine = routines.standing(mark);
+    if (state.shortTest() == ShortTest.PASSED && workUp.bench().shortTest() != ShortTest.PASSED
+        && routine.state() != ShortTest.PASSED) {
+      return routine.state() == ShortTest.FAILED ? "The pre-power routine of " + mark + " failed: find the trouble, then run it "
+          + "again." : "The pre-power routine of " + mark + " is due (" + routine.why() + "): run it before the pack goes in.";
+    }
+    return state.objection();
   }
 
   /** Takes an event back: a finding, a skip, a suspicion or a fix. */
@@ -211,7 +265,7 @@ public class WorkUps {
   @Transactional
   public void fix(long id, long version, String faultId, String fixId, Instant at) {
     WorkUp workUp = open(id);
-    Fault<Craft> fault = fault(faultId);
+    Fault<Craft> fault = fault(workUp, faultId);
     List<Fix<Craft>> fixes = fault.fixes(workUp.known().sound());
     Fix<Craft> fix = fixes.stream().filter(f -> f.id().equals(fixId)).findFirst()
         .orElseThrow(() -> Refusal.wrong("fixId", "This fault is not fixed by “" + fixId + "”; choose one of "
@@ -220,8 +274,21 @@ public class WorkUps {
       throw Refusal.conflict("faultId", "This was put right already. Take that fix back first if it was not done.");
     }
     store.add(id, version, new Fixed(faultId, fixId), at);
-    crafts.log(workUp.opened().mark(), at, "fix", fix.title(), id);
+    boolean opened = opens(fault, fix, workUp.known().sound());
+    crafts.log(workUp.opened().mark(), at, opened ? "repair" : "fix", fix.title(), id);
+    if (opened && workUp.bench().shortTest() != ShortTest.NOT_DONE) {
+      store.add(id, version + 1, new BenchSet(workUp.bench().with(ShortTest.NOT_DONE), ""), at);
+    }
     reviseChart(id, fix.title(), at);
+  }
+
+  /** Whether a fix changes more than settings, so that the craft was under the iron or the driver. */
+  private static boolean opens(Fault<Craft> fault, Fix<Craft> fix, Craft sound) {
+    Craft faulty = fault.applyTo(sound);
+    Craft fixed = fix.applyTo(faulty);
+    return !faulty.arms().equals(fixed.arms()) || !faulty.wiring().equals(fixed.wiring())
+        || !faulty.mounted().equals(fixed.mounted())
+        || !faulty.electrics().harm().equals(fixed.electrics().harm());
   }
 
   private void reviseChart(long id, String reason, Instant at) {
@@ -230,7 +297,7 @@ public class WorkUps {
   }
 
   Proof<Craft> proof(WorkUp workUp) {
-    return Proof.of(workUp.known(), Specialities.book(), Specialities.flight());
+    return Proof.of(workUp.known(), workUp.book(), complaint(workUp).proof());
   }
 
   /** Closes a work-up: as solved only when the proof has passed, otherwise with a reason. */
@@ -264,7 +331,7 @@ public class WorkUps {
       repair.fix().values().forEach(v -> changes.add(v.what() + ": " + v.before() + " → " + v.after()));
     });
     String proof = String.join("; ", proof(workUp).tests().stream()
-        .map(t -> t.check().title(sound) + ": " + Specialities.inWordsOf(sound, t.expected())
+        .map(t -> t.check().title(sound) + ": " + Expected.of(t.check(), sound)
             + switch (t.state()) {
               case PASSED -> " – passed";
               case FAILED -> " – failed";
@@ -297,13 +364,13 @@ public class WorkUps {
     return workUp;
   }
 
-  static Check<Craft> check(String id) {
-    return Specialities.book().check(id).orElseThrow(() -> Refusal.wrong("checkId", "There is no check “" + id
-        + "”. GET /api/checks lists them."));
+  static Check<Craft> check(WorkUp workUp, String id) {
+    return workUp.book().check(id).orElseThrow(() -> Refusal.wrong("checkId", "There is no check “" + id
+        + "” for this craft. GET /api/checks lists them."));
   }
 
-  static Fault<Craft> fault(String id) {
-    return Specialities.book().fault(id).orElseThrow(() -> Refusal.wrong("faultId", "There is no fault “" + id
-        + "”. GET /api/faults lists them."));
+  static Fault<Craft> fault(WorkUp workUp, String id) {
+    return workUp.book().fault(id).orElseThrow(() -> Refusal.wrong("faultId", "There is no fault “" + id
+        + "” for this craft. GET /api/faults lists them."));
   }
 }

@@ -1,0 +1,100 @@
+package ablemedic.app.chart;
+
+import ablemedic.electrics.Chemistry;
+import ablemedic.electrics.ElectricSheet;
+import ablemedic.electrics.Electrics;
+import ablemedic.electrics.Gauge;
+import ablemedic.electrics.Lead;
+import ablemedic.electrics.PackKind;
+import ablemedic.electrics.Part;
+import ablemedic.electrics.PartShelf;
+import ablemedic.electrics.Told;
+import ablemedic.electrics.UnusableSheetException;
+import ablemedic.electrics.UnusableSheetException.Wrong;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * The electrical side of a craft in the form in which it is entered, kept and sent.
+ *
+ * @param leads from pad to pad, addressed as {@code PB.1+}
+ * @param told  what the board was told of pack and sensors
+ */
+public record ElectricEntry(
+    @NotNull @Size(max = 40, message = "has at most 40 parts") List<@NotNull @Valid PartEntry> parts,
+    @NotNull @Size(max = 200, message = "has at most 200 leads") List<@NotNull @Valid LeadEntry> leads,
+    @NotNull @Valid PackEntry pack,
+    @NotNull @Valid ToldEntry told) {
+
+  /** A part. Arms 0 to 3 clockwise from front-right; a draw of 0 is that of its archetype, in amperes. */
+  public record PartEntry(
+      @NotNull String id,
+      @NotNull String archetype,
+      @NotNull @Size(min = 1, max = 60, message = "has 1 to 60 letters") String label,
+      @NotNull List<@NotNull Integer> arms,
+      double drawA) {}
+
+  public record LeadEntry(@NotNull String from, @NotNull String to, int gaugeAwg, double lengthMm, boolean plugged) {}
+
+  public record PackEntry(int cells, @NotNull Chemistry chemistry, double capacityMah, double cellMilliohms) {
+    public PackKind kind() {
+      return new PackKind(cells, chemistry, capacityMah, cellMilliohms);
+    }
+
+    public static PackEntry of(PackKind kind) {
+      return new PackEntry(kind.cells(), kind.chemistry(), kind.capacityMah(), kind.cellMilliohms());
+    }
+  }
+
+  public record ToldEntry(Told.@NotNull Source source, double scale, int cells, boolean current, double currentScale,
+      double currentAtRestA) {}
+
+  /**
+   * The electrical side that it describes.
+   *
+   * @throws UnusableSheetException naming every place that is wrong
+   */
+  public Electrics toElectrics() {
+    List<Wrong> wrong = new ArrayList<>();
+    List<Part> made = new ArrayList<>();
+    for (int i = 0; i < parts.size(); i++) {
+      PartEntry p = parts.get(i);
+      var archetype = PartShelf.find(p.archetype());
+      if (archetype.isEmpty()) {
+        wrong.add(new Wrong("electrics.parts[" + i + "].archetype", "there is no “" + p.archetype()
+            + "” on the parts shelf; GET /api/part-shelf lists what there is"));
+      } else {
+        made.add(new Part(p.id(), archetype.get(), p.label().strip(), p.arms(), p.drawA()));
+      }
+    }
+    List<Lead> run = new ArrayList<>();
+    for (int i = 0; i < leads.size(); i++) {
+      LeadEntry l = leads.get(i);
+      if (l.gaugeAwg() < 0 || l.gaugeAwg() > 40) {
+        wrong.add(new Wrong("electrics.leads[" + i + "].gaugeAwg", "wire gauges run from 0 to 40, not " + l.gaugeAwg()));
+      } else {
+        run.add(new Lead(l.from(), l.to(), new Gauge(l.gaugeAwg()), l.lengthMm(), l.plugged()));
+      }
+    }
+    if (!wrong.isEmpty()) {
+      throw new UnusableSheetException(wrong);
+    }
+    return new Electrics(new ElectricSheet(made, run, pack.kind()), new Told(told.source(), told.scale(), told.cells(),
+        told.current(), told.currentScale(), told.currentAtRestA()));
+  }
+
+  /** The entry of a sound electrical side. */
+  public static ElectricEntry of(Electrics electrics) {
+    ElectricSheet sheet = electrics.sheet();
+    Told told = electrics.told();
+    return new ElectricEntry(
+        sheet.parts().stream().map(p -> new PartEntry(p.id(), p.archetype().id(), p.label(), p.arms(), p.draw())).toList(),
+        sheet.leads().stream().map(l -> new LeadEntry(l.from(), l.to(), l.gauge().awg(), l.lengthMm(), l.plugged()))
+            .toList(),
+        PackEntry.of(sheet.pack()), new ToldEntry(told.source(), told.scale(), told.cells(), told.current(),
+            told.currentScale(), told.currentAtRestA()));
+  }
+}

@@ -1,0 +1,40 @@
+package ablemedic.app.instruments;
+
+import ablemedic.power.LimiterBulb;
+import jakarta.validation.Valid;
+import java.util.List;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The limiter bulb in series with a craft. */
+@RestController
+class LimiterBulbController {
+  /** A dead short, a shorted drive, an idle craft with everything on, and a craft at rest, as resistances in ohms. */
+  private static final List<Typical> TYPICAL = List.of(new Typical("a dead short", 0), new Typical("a shorted drive", 0.3),
+      new Typical("a burst capacitor", 2), new Typical("everything on, motors stopped", 15),
+      new Typical("the board alone", 80));
+
+  private record Typical(String what, double ohms) {}
+
+  record BulbAsked(double packV, double bulbV, double bulbW, double craftOhm) {}
+
+  record BulbAnswer(double currentA, double craftV, double bulbV, String look, List<Beside> beside) {}
+
+  /** How it looks with other crafts. */
+  record Beside(String what, double craftOhm, double currentA, String look) {}
+
+  @PostMapping("/api/instruments/limiter-bulb")
+  BulbAnswer solve(@RequestBody @Valid BulbAsked asked) {
+    double pack = Asked.within("packV", asked.packV(), 1, 100, "V");
+    double bulb = Asked.within("bulbV", asked.bulbV(), 1, 250, "V");
+    double watts = Asked.within("bulbW", asked.bulbW(), 0.5, 500, "W");
+    double craft = Asked.within("craftOhm", asked.craftOhm(), 0, 1e6, "ohm");
+    LimiterBulb.Steady steady = LimiterBulb.with(pack, bulb, watts, craft);
+    return new BulbAnswer(steady.amps(), steady.craftV(), steady.bulbV(), steady.look().label(), TYPICAL.stream()
+        .map(t -> {
+          LimiterBulb.Steady s = LimiterBulb.with(pack, bulb, watts, t.ohms());
+          return new Beside(t.what(), t.ohms(), s.amps(), s.look().label());
+        }).toList());
+  }
+}

@@ -1,0 +1,64 @@
+package ablemedic.app.instruments;
+
+import ablemedic.app.chart.CraftStore;
+import ablemedic.app.entry.Expected;
+import ablemedic.app.http.Refusal;
+import ablemedic.app.meter.MeterStore;
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Outlook;
+import ablemedic.diagnosis.Outlook.Spread;
+import ablemedic.diagnosis.Outlook.Worded;
+import ablemedic.power.Probe;
+import ablemedic.power.ReadHere;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What should I read here? The reading between two points of a craft, sound and under each fault that changes it. */
+@RestController
+class ReadHereController {
+  private final CraftStore crafts;
+  private final MeterStore meters;
+
+  ReadHereController(CraftStore crafts, MeterStore meters) {
+    this.crafts = crafts;
+    this.meters = meters;
+  }
+
+  record TwoPoints(@NotBlank(message = "names a craft") String mark, Probe.@NotNull Mode mode,
+      @NotBlank(message = "names a point") String red, @NotBlank(message = "names a point") String black) {}
+
+  record HereAnswer(String redLabel, String blackLabel, String sound, List<UnderFault> under) {}
+
+  /** A reading and the faults that give it. */
+  record UnderFault(String reading, List<String> faults) {}
+
+  @PostMapping("/api/instruments/read-here")
+  HereAnswer solve(@RequestBody @Valid TwoPoints asked) {
+    Craft craft = crafts.newestSheet(crafts.get(asked.mark()).mark()).sheet().toCraft();
+    int red = point(craft, asked.red(), "red");
+    int black = point(craft, asked.black(), "black");
+    if (red == black) {
+      throw Refusal.wrong("black", "Both probes are on one point; choose another for black.");
+    }
+    ReadHere.Answer answer = ReadHere.of(craft, asked.mode(), red, black, meters.get());
+    var wiring = craft.electrics().wiring();
+    return new HereAnswer(wiring.label(red), wiring.label(black), words(answer.sound()),
+        answer.under().stream().map(u -> new UnderFault(words(u.reading()), u.faults())).toList());
+  }
+
+  private static int point(Craft craft, String id, String where) {
+    return craft.electrics().wiring().find(id).orElseThrow(() -> Refusal.wrong(where, "This craft has no point “" + id
+        + "”" + (craft.electrics().sheet().isEmpty() ? ": its parts and leads are not entered."
+            : "; GET /api/crafts/{mark}/power-map lists them.")));
+  }
+
+  private static String words(Outlook outlook) {
+    return outlook instanceof Worded w ? w.scale().words().get(w.scale().indexOf(w.word()).orElseThrow()).label()
+        : Expected.number((Spread) outlook);
+  }
+}

@@ -1,0 +1,59 @@
+package ablemedic.app.instruments;
+
+import ablemedic.app.chart.CraftStore;
+import ablemedic.app.meter.MeterStore;
+import ablemedic.electrics.Electrics;
+import ablemedic.power.ScaleFromReadings;
+import ablemedic.power.ScaleFromReadings.Answer;
+import ablemedic.power.ScaleFromReadings.Pair;
+import ablemedic.reading.Estimate;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The scale from one or two readings against the meter, in volts. */
+@RestController
+class ScaleFromReadingsController {
+  private final CraftStore crafts;
+  private final MeterStore meters;
+
+  ScaleFromReadingsController(CraftStore crafts, MeterStore meters) {
+    this.crafts = crafts;
+    this.meters = meters;
+  }
+
+  record MeterAndShown(double meterV, double shownV) {}
+
+  record Readings(@Nullable @Size(max = 24, message = "has at most 24 letters") String mark,
+      @NotNull @Size(min = 1, max = 2, message = "has one or two readings") List<@NotNull @Valid MeterAndShown> readings,
+      double scale) {}
+
+  record RankedCause(String what, double fit, String why) {}
+
+  /** A value with half the width of its 95 % interval. */
+  record PlusMinus(double value, double plusMinus) {}
+
+  record ScaleAnswer(List<RankedCause> causes, @Nullable PlusMinus newScale, @Nullable PlusMinus offsetV, String refusal) {}
+
+  @PostMapping("/api/instruments/scale-from-readings")
+  ScaleAnswer solve(@RequestBody @Valid Readings asked) {
+    double scale = Asked.within("scale", asked.scale(), 0.001, 1000, "");
+    List<Pair> pairs = asked.readings().stream().map(r -> new Pair(Asked.within("meterV", r.meterV(), 0.5, 100, "V"),
+        Asked.within("shownV", r.shownV(), 0, 200, "V"))).toList();
+    Electrics electrics = asked.mark() == null || asked.mark().isBlank() ? Electrics.NONE
+        : crafts.newestSheet(crafts.get(asked.mark()).mark()).sheet().toCraft().electrics();
+    Answer answer = ScaleFromReadings.of(pairs, scale, electrics, meters.get());
+    return new ScaleAnswer(answer.causes().stream().map(c -> new RankedCause(c.what(), c.fit(), c.why())).toList(),
+        answer.newScale().map(ScaleFromReadingsController::plusMinus).orElse(null),
+        answer.offsetV().map(ScaleFromReadingsController::plusMinus).orElse(null), answer.refusal());
+  }
+
+  private static PlusMinus plusMinus(Estimate e) {
+    return new PlusMinus(e.value(), e.expanded());
+  }
+}

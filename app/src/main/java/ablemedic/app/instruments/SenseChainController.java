@@ -1,0 +1,40 @@
+package ablemedic.app.instruments;
+
+import ablemedic.electrics.Inner.Divider;
+import ablemedic.power.SenseChain;
+import ablemedic.reading.Estimate;
+import jakarta.validation.Valid;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The sense chain: from the pack over divider and converter to what is shown. Volts and ohms. */
+@RestController
+class SenseChainController {
+
+  record Chain(double packV, double topOhm, double bottomOhm, double tolerance, double scale) {}
+
+  /** Each link of the chain; the uncertainty is that of resistors within their tolerance, at about 95 %. */
+  record ChainAnswer(double ratio, double converterV, long step, boolean clipped, double shownV, double shownPlusMinusV,
+      double fullScaleV, double stepV, double rightScale) {}
+
+  @PostMapping("/api/instruments/sense-chain")
+  ChainAnswer solve(@RequestBody @Valid Chain asked) {
+    double packV = Asked.within("packV", asked.packV(), 0, 100, "V");
+    double top = Asked.within("topOhm", asked.topOhm(), 0.1, 1e8, "ohm");
+    double bottom = Asked.within("bottomOhm", asked.bottomOhm(), 0.1, 1e8, "ohm");
+    double tolerance = Asked.within("tolerance", asked.tolerance(), 0, 0.5, "as a share; 1 % is 0.01");
+    double scale = Asked.within("scale", asked.scale(), 0.001, 1000, "");
+    Divider divider = new Divider("", "", top, bottom);
+    double converter = packV / divider.ratio();
+    boolean clipped = converter > SenseChain.REFERENCE_V;
+    double read = Math.min(SenseChain.REFERENCE_V, converter);
+    // V = V_pack·R2/(R1+R2): the relative sensitivity to either resistor is R1/(R1+R2).
+    double share = top / (top + bottom);
+    Estimate resistor = Estimate.within(1, tolerance);
+    double u = Math.hypot(share * resistor.u(), share * resistor.u()) * read * scale;
+    double step = SenseChain.REFERENCE_V / SenseChain.STEPS;
+    return new ChainAnswer(divider.ratio(), read, Math.round(read / step), clipped, read * scale, clipped ? 0 : 2 * u,
+        SenseChain.REFERENCE_V * scale, step * scale, divider.ratio());
+  }
+}

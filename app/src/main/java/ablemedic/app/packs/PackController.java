@@ -1,0 +1,186 @@
+package ablemedic.app.packs;
+
+import ablemedic.app.chart.CraftStore;
+import ablemedic.app.chart.ElectricEntry.PackEntry;
+import ablemedic.app.http.Refusal;
+import ablemedic.app.meter.MeterStore;
+import ablemedic.app.packs.PackStore.Dated;
+import ablemedic.app.packs.PackStore.Entry;
+import ablemedic.app.packs.PackStore.Pack;
+import ablemedic.electrics.PackKind;
+import ablemedic.power.LandingSchool;
+import ablemedic.power.PackUse;
+import ablemedic.power.PackUse.Flight;
+import ablemedic.reading.Estimate;
+import ablemedic.reading.Meter;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Packs over HTTP. Voltages in volts, currents in amperes, charges in milliampere-hours, resistances in milliohms. */
+@RestController
+class PackController {
+  private static final double CLAMP_SHARE = 0.03;
+  private static final double COUNT_SHARE = 0.01;
+
+  private final PackStore store;
+  private final CraftStore crafts;
+  private final MeterStore meters;
+  private final Clock clock;
+
+  PackController(PackStore store, CraftStore crafts, MeterStore meters, Clock clock) {
+    this.store = store;
+    this.crafts = crafts;
+    this.meters = meters;
+    this.clock = clock;
+  }
+
+  record NewPack(
+      @NotNull @Pattern(regexp = "[\\p{L}\\p{N}][\\p{L}\\p{N} ._-]{0,23}",
+          message = "has 1 to 24 letters, digits, spaces, dots, dashes") String label,
+      @NotNull @Valid PackEntry kind, @NotNull LandingSchool school) {}
+
+  record Schooled(@NotNull LandingSchool school) {}
+
+  record NewEntry(@Nullable @Size(max = 24, message = "has at most 24 letters") String craft, @Nullable Double minutes,
+      @Nullable Double usedMah, @Nullable Double chargedMah, @Nullable Double restV, @Nullable Double loadV,
+      @Nullable Double loadA, @NotNull @Size(max = 400, message = "has at most 400 letters") String note) {}
+
+  /** A number with half the width of its 95 % interval. */
+  record Value(double value, double plusMinus) {
+    static Value of(Estimate e) {
+      return new Value(e.value(), e.expanded());
+    }
+  }
+
+  /**
+   * All that is known of a pack.
+   *
+   * @param resistanceMohm of the whole pack, from the newest sag
+   * @param usableMah      to the landing voltage at the mean draw
+   * @param flightMinutes  to expect
+   * @param chargeScale    by which to multiply the craft's charge scale, from what the charger put back
+   */
+  record PackView(String label, PackEntry kind, LandingSchool school, String schoolLabel, String reason, String chemistry,
+      double landV, double warnV, double criticalV, double landCellV, double warnCellV, double criticalCellV,
+      @Nullable Value resistanceMohm, boolean worn, double usableMah, double usableShare, double drawA,
+      @Nullable Value flightMinutes, @Nullable Value chargeScale, int flights, List<Dated> entries) {}
+
+  @GetMapping("/api/packs")
+  List<PackView> list() {
+    return store.all().stream().map(this::view).toList();
+  }
+
+  @PostMapping("/api/packs")
+  @ResponseStatus(HttpStatus.CREATED)
+  PackView enter(@RequestBody @Valid NewPack entry) {
+    entry.kind().kind();
+    store.enter(new Pack(entry.label().strip(), entry.kind(), entry.school()), clock.instant());
+    return get(entry.label().strip());
+  }
+
+  @GetMapping("/api/packs/{label}")
+  PackView get(@PathVariable String label) {
+    return view(store.get(label));
+  }
+
+  /** Chooses the school by which a pack is landed. */
+  @PutMapping("/api/packs/{label}/school")
+  PackView school(@PathVariable String label, @RequestBody @Valid Schooled schooled) {
+    Pack pack = store.get(label);
+    store.change(new Pack(pack.label(), pack.kind(), schooled.school()));
+    return get(label);
+  }
+
+  @PostMapping("/api/packs/{label}/entries")
+  PackView add(@PathVariable String label, @RequestBody @Valid NewEntry entry) {
+    Pack pack = store.get(label);
+    Instant at = clock.instant();
+    String craft = entry.craft() == null || entry.craft().isBlank() ? null : crafts.get(entry.craft()).mark();
+    check("minutes", entry.minutes(), 0.1, 600);
+    check("usedMah", entry.usedMah(), 1, 200_000);
+    check("chargedMah", entry.chargedMah(), 1, 200_000);
+    double most = pack.kind().cells() * 4.6;
+    check("restV", entry.restV(), 0.5, most);
+    check("loadV", entry.loadV(), 0.5, most);
+    check("loadA", entry.loadA(), 0.05, 500);
+    if (entry.restV() != null && entry.loadV() != null && entry.loadV() >= entry.restV()) {
+      throw Refusal.wrong("loadV", "Under load a pack stands below its resting voltage: " + entry.loadV() + " V is not below "
+          + entry.restV() + " V.");
+    }
+    store.add(pack.label(), new Entry(craft, entry.minutes(), entry.usedMah(), entry.chargedMah(), entry.restV(),
+        entry.loadV(), entry.loadA(), entry.note().strip()), at);
+    return get(label);
+  }
+
+  private static void check(String where, @Nullable Double value, double low, double high) {
+    if (value != null && !(value >= low && value <= high)) {
+      throw Refusal.wrong(where, where + " lies between " + low + " and " + high + ", not " + value + ".");
+    }
+  }
+
+  private PackView view(Pack pack) {
+    PackKind kind = pack.kind().kind();
+    LandingSchool school = pack.school();
+    List<Dated> entries = store.entries(pack.label());
+    List<Flight> flights = flights(entries);
+    double drawA = flights.isEmpty() ? kind.capacityMah() / 1000 * 5
+        : flights.stream().mapToDouble(f -> f.usedMah() / f.minutes() * 60 / 1000).average().orElseThrow();
+    Optional<Estimate> ohms = resistance(entries);
+    double cellMohm = ohms.map(o -> Math.max(0.1, o.value() * 1000 / kind.cells())).orElse(kind.cellMilliohms());
+    PackKind asIs = new PackKind(kind.cells(), kind.chemistry(), kind.capacityMah(), Math.min(500, cellMohm));
+    double land = PackUse.landCellV(kind.chemistry(), school.landV());
+    double share = PackUse.usableShare(asIs, land, drawA);
+    double usable = share * kind.capacityMah();
+    double warn = PackUse.landCellV(kind.chemistry(), school.warnV());
+    double critical = PackUse.landCellV(kind.chemistry(), school.criticalV());
+    return new PackView(pack.label(), pack.kind(), school, school.label(), school.reason(), kind.chemistry().label(),
+        land * kind.cells(), warn * kind.cells(), critical * kind.cells(), land, warn, critical,
+        ohms.map(o -> Value.of(o.times(Estimate.exactly(1000)))).orElse(null),
+        ohms.map(o -> PackUse.worn(kind, o.value())).orElse(false), usable, share, drawA,
+        PackUse.flightMinutes(usable, flights).map(Value::of).orElse(null), chargeScale(entries), flights.size(), entries);
+  }
+
+  private static List<Flight> flights(List<Dated> entries) {
+    List<Flight> flights = new ArrayList<>();
+    for (Dated dated : entries) {
+      Entry e = dated.entry();
+      Double used = e.chargedMah() != null ? e.chargedMah() : e.usedMah();
+      if (e.minutes() != null && used != null) {
+        flights.add(new Flight(used, e.minutes()));
+      }
+    }
+    return flights;
+  }
+
+  private Optional<Estimate> resistance(List<Dated> entries) {
+    Meter meter = meters.get();
+    return entries.stream().map(Dated::entry)
+        .filter(e -> e.restV() != null && e.loadV() != null && e.loadA() != null)
+        .findFirst()
+        .map(e -> PackUse.resistance(meter.ofVolts(e.restV()), meter.ofVolts(e.loadV()),
+            Estimate.within(e.loadA(), CLAMP_SHARE * e.loadA())));
+  }
+
+  private static @Nullable Value chargeScale(List<Dated> entries) {
+    return entries.stream().map(Dated::entry).filter(e -> e.usedMah() != null && e.chargedMah() != null).findFirst()
+        .map(e -> Value.of(PackUse.chargeScale(1, Estimate.within(e.chargedMah(), COUNT_SHARE * e.chargedMah()),
+            Estimate.exactly(e.usedMah()))))
+        .orElse(null);
+  }
+}

@@ -1,0 +1,138 @@
+package ablemedic.app.routine;
+
+import ablemedic.app.chart.CraftStore;
+import ablemedic.app.chart.PowerMap;
+import ablemedic.app.entry.Expected;
+import ablemedic.app.entry.Units;
+import ablemedic.app.http.Refusal;
+import ablemedic.app.routine.RoutineStore.Read;
+import ablemedic.app.routine.RoutineStore.Run;
+import ablemedic.app.routine.Routines.Given;
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Answers.Choices;
+import ablemedic.diagnosis.Answers.Scale;
+import ablemedic.diagnosis.Check;
+import ablemedic.handbook.Handbook;
+import ablemedic.power.Probe;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The pre-power routine of a craft over HTTP. */
+@RestController
+class RoutineController {
+  private static final double LONGEST_MINUTES = 600;
+
+  private final Routines routines;
+  private final CraftStore crafts;
+  private final Clock clock;
+
+  RoutineController(Routines routines, CraftStore crafts, Clock clock) {
+    this.routines = routines;
+    this.crafts = crafts;
+    this.clock = clock;
+  }
+
+  /**
+   * The routine of a craft.
+   *
+   * @param state NOT_DONE, PASSED or FAILED, since it was last due
+   * @param why   what made it due
+   * @param map   the lead and power map; nothing where parts are not entered
+   */
+  record RoutineView(String mark, String state, String why, double minutes, List<StepView> steps, List<String> cautions,
+      @Nullable PowerMap map, @Nullable RunView newest) {}
+
+  /** A step: with outcomes to choose from, or a number to write. The probes are points of the map. */
+  record StepView(String id, String title, String instruction, String expected, String question, List<OutcomeChoice> outcomes,
+      @Nullable String example, @Nullable String red, @Nullable String black, boolean powered) {}
+
+  record OutcomeChoice(String id, String label) {}
+
+  record RunView(Instant at, boolean passed, double minutes, List<ReadView> steps) {}
+
+  record ReadView(String title, String expected, String given, boolean passed) {}
+
+  /** Readings by step, up to the first that fails; minutes from the first step to the last. */
+  record RunMade(@NotNull @Size(max = 100, message = "has at most 100 readings") Map<String, @NotNull @Valid Entry> readings,
+      double minutes) {}
+
+  record Entry(@Nullable @Size(max = 3, message = "has at most three answers") Map<String, String> outcomes,
+      @Nullable @Size(max = 40, message = "has at most 40 letters") String written) {}
+
+  /** How one reading stands against the step's expectation. */
+  record Judged(boolean passed, String expected) {}
+
+  @GetMapping("/api/crafts/{mark}/routine")
+  RoutineView view(@PathVariable String mark) {
+    String right = crafts.get(mark).mark();
+    Craft craft = crafts.newestSheet(right).sheet().toCraft();
+    Routines.Standing standing = routines.standing(right);
+    List<Check<Craft>> steps = routines.steps(craft);
+    return new RoutineView(right, standing.state().name(), standing.why(),
+        steps.stream().mapToDouble(Check::minutes).sum(), steps.stream().map(s -> step(s, craft)).toList(),
+        List.of(caution("caution-short-test"), caution("caution-pack"), caution("caution-antenna")),
+        craft.electrics().sheet().isEmpty() ? null : PowerMap.of(craft.electrics().wiring(), Map.of()),
+        standing.newest().map(RoutineController::run).orElse(null));
+  }
+
+  private static String caution(String page) {
+    return Handbook.shipped().page(page).orElseThrow().paragraphs().get(0);
+  }
+
+  private static StepView step(Check<Craft> check, Craft craft) {
+    Probe probe = check instanceof Probe p ? p : null;
+    Choices choices = check.answers() instanceof Choices c ? c : null;
+    return new StepView(check.id(), check.title(craft), check.instruction(craft), Expected.of(check, craft),
+        choices == null ? "" : choices.questions().get(0).text(),
+        choices == null ? List.of() : choices.questions().get(0).outcomes().stream()
+            .map(o -> new OutcomeChoice(o.id(), o.label())).toList(),
+        check.answers() instanceof Scale scale ? Units.example(scale) : null,
+        probe == null ? null : probe.red().id(), probe == null ? null : probe.black().id(),
+        check.needs().pack() == ablemedic.diagnosis.BenchNeeds.Want.YES);
+  }
+
+  private static RunView run(Run run) {
+    return new RunView(run.at(), run.passed(), run.minutes(), run.steps().stream().map(RoutineController::read).toList());
+  }
+
+  private static ReadView read(Read read) {
+    String given = read.entered().written().isEmpty() ? String.join(", ", read.entered().outcomes().values())
+        : read.entered().written();
+    return new ReadView(read.title(), read.expected(), given, read.passed());
+  }
+
+  /** Judges one reading without keeping it, so that a step can be looked at again before the next. */
+  @PostMapping("/api/crafts/{mark}/routine/judge/{step}")
+  Judged judge(@PathVariable String mark, @PathVariable String step, @RequestBody @Valid Entry entry) {
+    Craft craft = crafts.newestSheet(crafts.get(mark).mark()).sheet().toCraft();
+    Check<Craft> check = routines.steps(craft).stream().filter(s -> s.id().equals(step)).findFirst()
+        .orElseThrow(() -> Refusal.unknown("step", "The routine of this craft has no step “" + step + "”."));
+    return new Judged(Routines.passes(check, craft, given(entry)), Expected.of(check, craft));
+  }
+
+  @PostMapping("/api/crafts/{mark}/routine")
+  RoutineView runs(@PathVariable String mark, @RequestBody @Valid RunMade made) {
+    if (!(made.minutes() >= 0 && made.minutes() <= LONGEST_MINUTES)) {
+      throw Refusal.wrong("minutes", "A routine takes between 0 and " + Math.round(LONGEST_MINUTES) + " minutes.");
+    }
+    routines.run(crafts.get(mark).mark(), made.readings().entrySet().stream()
+        .collect(java.util.stream.Collectors.toMap(Map.Entry::getKey, e -> given(e.getValue()))), made.minutes(),
+        clock.instant());
+    return view(mark);
+  }
+
+  private static Given given(Entry entry) {
+    return new Given(entry.outcomes() == null ? Map.of() : entry.outcomes(), entry.written());
+  }
+}
