@@ -17,6 +17,7 @@
       { key: 'n', label: 'New work-up', run: () => navigate('/work-ups/new') },
       { key: 'g b', label: 'Go to the bench', run: () => navigate('/') },
       { key: 'g l', label: 'Go to the ledger', run: () => navigate('/ledger') },
+      { key: 'g p', label: 'Go to the packs', run: () => navigate('/packs') },
       { key: 'g i', label: 'Go to the instruments', run: () => navigate('/instruments') },
       { key: 'g h', label: 'Go to the handbook', run: () => navigate('/handbook') },
       { key: 'm', label: 'Day or night', run: () => toggleMode() },

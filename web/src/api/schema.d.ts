@@ -59,9 +59,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list_1"];
+        get: operations["list_2"];
         put?: never;
-        post: operations["enter"];
+        post: operations["enter_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -100,6 +100,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/crafts/{mark}/complaints": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["complaints"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crafts/{mark}/layout": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["layOut"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/crafts/{mark}/log": {
         parameters: {
             query?: never;
@@ -109,7 +141,87 @@ export interface paths {
         };
         get: operations["log"];
         put?: never;
+        post: operations["note"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crafts/{mark}/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addPart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crafts/{mark}/parts/{partId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
         post?: never;
+        delete: operations["removePart"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crafts/{mark}/power-map": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["map"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crafts/{mark}/routine": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view"];
+        put?: never;
+        post: operations["runs"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crafts/{mark}/routine/judge/{step}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["judge"];
         delete?: never;
         options?: never;
         head?: never;
@@ -189,7 +301,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["solve_2"];
+        post: operations["solve_9"];
         delete?: never;
         options?: never;
         head?: never;
@@ -212,7 +324,119 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/instruments/lead-drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["solve_8"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/limiter-bulb": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["solve_7"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/instruments/motor-map": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["solve_6"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/pack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["solve_5"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/rail-budget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["solve_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/read-here": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["solve_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/scale-from-readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["solve_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/sense-chain": {
         parameters: {
             query?: never;
             header?: never;
@@ -276,6 +500,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/meter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get"];
+        put: operations["set"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list_1"];
+        put?: never;
+        post: operations["enter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packs/{label}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packs/{label}/entries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packs/{label}/school": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["school"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/part-shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shelf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/work-ups": {
         parameters: {
             query?: never;
@@ -299,7 +619,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view"];
+        get: operations["view_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -519,10 +839,39 @@ export interface components {
             label: string;
             /** Format: double */
             minutes: number;
+            step: string;
+        };
+        Beside: {
+            /** Format: double */
+            craftOhm: number;
+            /** Format: double */
+            currentA: number;
+            look: string;
+            what: string;
+        };
+        Box: {
+            /** Format: double */
+            height: number;
+            label: string;
+            partId: string;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        BudgetAnswer: {
+            fromUsb: string[];
+            missing: string[];
+            rails: components["schemas"]["Rail"][];
+            /** Format: double */
+            spareShare: number;
         };
         BuildSheet: {
             balance: components["schemas"]["Place"];
             boardSticks: string;
+            electrics?: components["schemas"]["ElectricEntry"];
             /** Format: double */
             gain: number;
             /** Format: double */
@@ -550,10 +899,61 @@ export interface components {
             toldSpins: "INWARD" | "OUTWARD";
             wiring: ("FRONT_RIGHT" | "REAR_RIGHT" | "REAR_LEFT" | "FRONT_LEFT")[];
         };
+        BulbAnswer: {
+            beside: components["schemas"]["Beside"][];
+            /** Format: double */
+            bulbV: number;
+            /** Format: double */
+            craftV: number;
+            /** Format: double */
+            currentA: number;
+            look: string;
+        };
+        BulbAsked: {
+            /** Format: double */
+            bulbV: number;
+            /** Format: double */
+            bulbW: number;
+            /** Format: double */
+            craftOhm: number;
+            /** Format: double */
+            packV: number;
+        };
         Caution: {
             page: string;
             text: string;
             title: string;
+        };
+        Chain: {
+            /** Format: double */
+            bottomOhm: number;
+            /** Format: double */
+            packV: number;
+            /** Format: double */
+            scale: number;
+            /** Format: double */
+            tolerance: number;
+            /** Format: double */
+            topOhm: number;
+        };
+        ChainAnswer: {
+            clipped: boolean;
+            /** Format: double */
+            converterV: number;
+            /** Format: double */
+            fullScaleV: number;
+            /** Format: double */
+            ratio: number;
+            /** Format: double */
+            rightScale: number;
+            /** Format: double */
+            shownPlusMinusV: number;
+            /** Format: double */
+            shownV: number;
+            /** Format: int64 */
+            step: number;
+            /** Format: double */
+            stepV: number;
         };
         Change: {
             after: string;
@@ -576,6 +976,7 @@ export interface components {
             facts: components["schemas"]["Fact"][];
             log: components["schemas"]["LogEntry"][];
             mark: string;
+            missing: string[];
             name: string;
             /** Format: int32 */
             revision: number;
@@ -603,11 +1004,13 @@ export interface components {
             /** Format: double */
             ownMinutes: number;
             predictions: components["schemas"]["Prediction"][];
+            probes?: components["schemas"]["Probes"];
             questions: components["schemas"]["QuestionView"][];
             ready: boolean;
             scale?: components["schemas"]["ScaleView"];
             steps: components["schemas"]["BenchStepView"][];
             title: string;
+            told?: components["schemas"]["ScaleView"];
             why: string;
         };
         CheckEntry: {
@@ -636,12 +1039,17 @@ export interface components {
             label: string;
         };
         Choosable: {
+            chemistries: components["schemas"]["Choice"][];
             classes: components["schemas"]["Choice"][];
             intake: components["schemas"]["IntakeQuestion"][];
+            landingSchools: components["schemas"]["Choice"][];
+            layouts: components["schemas"]["Choice"][];
             modes: components["schemas"]["Choice"][];
             numberings: components["schemas"]["Choice"][];
             occasions: components["schemas"]["Choice"][];
+            parts: components["schemas"]["Choice"][];
             spins: components["schemas"]["Choice"][];
+            voltageSources: components["schemas"]["Choice"][];
         };
         Closing: {
             /** @enum {string} */
@@ -649,6 +1057,11 @@ export interface components {
             reason: string;
             /** Format: int64 */
             version: number;
+        };
+        ComplaintEntry: {
+            id: string;
+            label: string;
+            questions: components["schemas"]["QuestionView"][];
         };
         CraftDrawing: {
             /** Format: double */
@@ -659,6 +1072,17 @@ export interface components {
             outputOrder: string;
             /** @enum {string} */
             shape: "X" | "STRETCHED" | "PLUS";
+        };
+        Dated: {
+            /** Format: date-time */
+            at: string;
+            entry: components["schemas"]["PackEvent"];
+        };
+        Draw: {
+            /** Format: double */
+            amps: number;
+            fromUsb: boolean;
+            part: string;
         };
         Drive: {
             /** @enum {string} */
@@ -678,6 +1102,12 @@ export interface components {
             /** @enum {string} */
             spin: "CLOCKWISE" | "COUNTER_CLOCKWISE";
             spinLabel: string;
+        };
+        ElectricEntry: {
+            leads: components["schemas"]["LeadEntry"][];
+            pack: components["schemas"]["PackEntry"];
+            parts: components["schemas"]["PartEntry"][];
+            told: components["schemas"]["ToldEntry"];
         };
         Fact: {
             value: string;
@@ -745,8 +1175,15 @@ export interface components {
             crafts: number;
             state: string;
         };
+        HereAnswer: {
+            blackLabel: string;
+            redLabel: string;
+            sound: string;
+            under: components["schemas"]["UnderFault"][];
+        };
         Intake: {
             complaint: string;
+            kind?: string;
             mark: string;
             /** @enum {string} */
             occasion: "BUILD" | "CRASH" | "PART_SWAP" | "FLASH" | "WATER" | "LONG_REST" | "NOTHING_KNOWN";
@@ -758,6 +1195,60 @@ export interface components {
             id: string;
             outcomes: components["schemas"]["Choice"][];
             text: string;
+        };
+        Judged: {
+            expected: string;
+            passed: boolean;
+        };
+        LaidOut: {
+            /** @enum {string} */
+            layout: "SEPARATE" | "STACK";
+            pack: components["schemas"]["PackEntry"];
+            parts: string[];
+            /** Format: int64 */
+            version: number;
+        };
+        LeadAnswer: {
+            /** Format: double */
+            areaMm2: number;
+            /** Format: double */
+            diameterMm: number;
+            /** Format: double */
+            dropV: number;
+            /** Format: double */
+            heatW: number;
+            /** Format: double */
+            resistanceMohm: number;
+            /** Format: int32 */
+            thinnestAwg: number;
+        };
+        LeadAsked: {
+            /** Format: double */
+            currentA: number;
+            /** Format: int32 */
+            gaugeAwg: number;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            mostDropV: number;
+            /** Format: double */
+            temperatureC: number;
+        };
+        LeadEntry: {
+            from: string;
+            /** Format: int32 */
+            gaugeAwg: number;
+            /** Format: double */
+            lengthMm: number;
+            plugged: boolean;
+            to: string;
+        };
+        LeadRun: {
+            corners: number[];
+            id: string;
+            label: string;
+            purpose: string;
+            state: string;
         };
         Ledger: {
             entries: components["schemas"]["LedgerEntry"][];
@@ -813,6 +1304,11 @@ export interface components {
             /** Format: int64 */
             workUpId?: number;
         };
+        LogNote: {
+            /** @enum {string} */
+            kind: "FLIGHT" | "NOTE" | "CRASH" | "PART" | "OPENED";
+            text: string;
+        };
         LooksAlike: {
             faultId: string;
             /** Format: double */
@@ -827,6 +1323,30 @@ export interface components {
             n: number;
             title: string;
             values: components["schemas"]["ValueView"][];
+        };
+        Meter: {
+            /** Format: int32 */
+            counts: number;
+            /** Format: double */
+            highestOhms: number;
+            /** Format: double */
+            leadOhms: number;
+            /** Format: int32 */
+            ohmsDigits: number;
+            /** Format: double */
+            ohmsShare: number;
+            /** Format: double */
+            testVolts: number;
+            /** Format: int32 */
+            voltsDigits: number;
+            /** Format: double */
+            voltsShare: number;
+        };
+        MeterAndShown: {
+            /** Format: double */
+            meterV: number;
+            /** Format: double */
+            shownV: number;
         };
         ModeView: {
             /** Format: double */
@@ -878,6 +1398,9 @@ export interface components {
         NewCraft: {
             /** @enum {string} */
             craftClass?: "INCH_3" | "INCH_5" | "INCH_5_STRETCHED" | "INCH_7" | "INCH_10" | "INCH_5_PLUS";
+            /** @enum {string} */
+            layout?: "SEPARATE" | "STACK";
+            like?: string;
             mark: string;
             /** @enum {string} */
             mode?: "LEVEL" | "RATE";
@@ -885,9 +1408,33 @@ export interface components {
             name: string;
             /** @enum {string} */
             numbering?: "REAR_RIGHT_FIRST" | "FRONT_RIGHT_FIRST";
+            pack?: components["schemas"]["PackEntry"];
+            parts?: string[];
             sheet?: components["schemas"]["BuildSheet"];
             /** @enum {string} */
             spins?: "INWARD" | "OUTWARD";
+        };
+        NewEntry: {
+            /** Format: double */
+            chargedMah?: number;
+            craft?: string;
+            /** Format: double */
+            loadA?: number;
+            /** Format: double */
+            loadV?: number;
+            /** Format: double */
+            minutes?: number;
+            note: string;
+            /** Format: double */
+            restV?: number;
+            /** Format: double */
+            usedMah?: number;
+        };
+        NewPack: {
+            kind: components["schemas"]["PackEntry"];
+            label: string;
+            /** @enum {string} */
+            school: "LONG_LIFE" | "USE_THE_PACK";
         };
         Noted: {
             answers: string[];
@@ -895,12 +1442,16 @@ export interface components {
             at: string;
             before: boolean;
             canTakeBack: boolean;
+            cleared: string[];
             /** Format: int32 */
             n: number;
             sort: string;
             sureness: string;
             takenBack: boolean;
             title: string;
+        };
+        OfCraft: {
+            mark: string;
         };
         OrderString: {
             numbering: string;
@@ -919,6 +1470,10 @@ export interface components {
             why: components["schemas"]["Reasons"];
             word: string;
         };
+        OutcomeChoice: {
+            id: string;
+            label: string;
+        };
         OutcomeView: {
             id: string;
             label: string;
@@ -931,6 +1486,109 @@ export interface components {
             version: number;
             words: string;
         };
+        PackAnswer: {
+            /** Format: double */
+            fullV: number;
+            /** Format: int32 */
+            guessFull: number;
+            /** Format: double */
+            guessHighCellV: number;
+            /** Format: double */
+            guessLowCellV: number;
+            /** Format: double */
+            landCellV: number;
+            /** Format: double */
+            landV: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            nominalV: number;
+            reason: string;
+            /** Format: double */
+            resistanceMohm?: number;
+            /** Format: double */
+            resistancePlusMinusMohm?: number;
+            /** Format: double */
+            sagV: number;
+            /** Format: double */
+            usableMah: number;
+            /** Format: double */
+            usableShare: number;
+            worn: boolean;
+        };
+        PackAsked: {
+            /** Format: double */
+            drawA: number;
+            kind: components["schemas"]["PackEntry"];
+            /** Format: double */
+            loadA?: number;
+            /** Format: double */
+            loadV?: number;
+            /** Format: double */
+            restV?: number;
+            /** @enum {string} */
+            school: "LONG_LIFE" | "USE_THE_PACK";
+        };
+        PackEntry: {
+            /** Format: double */
+            capacityMah: number;
+            /** Format: double */
+            cellMilliohms: number;
+            /** Format: int32 */
+            cells: number;
+            /** @enum {string} */
+            chemistry: "LIPO" | "LIPO_HIGH_VOLTAGE" | "LITHIUM_ION";
+        };
+        PackEvent: {
+            /** Format: double */
+            chargedMah?: number;
+            craft?: string;
+            /** Format: double */
+            loadA?: number;
+            /** Format: double */
+            loadV?: number;
+            /** Format: double */
+            minutes?: number;
+            note: string;
+            /** Format: double */
+            restV?: number;
+            /** Format: double */
+            usedMah?: number;
+        };
+        PackView: {
+            chargeScale?: components["schemas"]["Value"];
+            chemistry: string;
+            /** Format: double */
+            criticalCellV: number;
+            /** Format: double */
+            criticalV: number;
+            /** Format: double */
+            drawA: number;
+            entries: components["schemas"]["Dated"][];
+            flightMinutes?: components["schemas"]["Value"];
+            /** Format: int32 */
+            flights: number;
+            kind: components["schemas"]["PackEntry"];
+            label: string;
+            /** Format: double */
+            landCellV: number;
+            /** Format: double */
+            landV: number;
+            reason: string;
+            resistanceMohm?: components["schemas"]["Value"];
+            /** @enum {string} */
+            school: "LONG_LIFE" | "USE_THE_PACK";
+            schoolLabel: string;
+            /** Format: double */
+            usableMah: number;
+            /** Format: double */
+            usableShare: number;
+            /** Format: double */
+            warnCellV: number;
+            /** Format: double */
+            warnV: number;
+            worn: boolean;
+        };
         Page: {
             /** @enum {string} */
             chapter: "FAULTS" | "CHECKS" | "SCHOOLS" | "CAUTIONS";
@@ -938,17 +1596,62 @@ export interface components {
             paragraphs: string[];
             title: string;
         };
+        PartAdded: {
+            archetype: string;
+            /** Format: int64 */
+            version: number;
+        };
+        PartEntry: {
+            archetype: string;
+            arms: number[];
+            /** Format: double */
+            drawA: number;
+            id: string;
+            label: string;
+        };
         Place: {
             /** Format: double */
             forwardMm: number;
             /** Format: double */
             rightMm: number;
         };
+        PlusMinus: {
+            /** Format: double */
+            plusMinus: number;
+            /** Format: double */
+            value: number;
+        };
+        Poor: {
+            /** Format: double */
+            amps: number;
+            /** Format: double */
+            givesA: number;
+            /** Format: double */
+            givesV: number;
+            holds: boolean;
+            part: string;
+        };
+        PowerMap: {
+            boxes: components["schemas"]["Box"][];
+            /** Format: double */
+            height: number;
+            leads: components["schemas"]["LeadRun"][];
+            points: components["schemas"]["Spot"][];
+            /** Format: double */
+            width: number;
+        };
         Prediction: {
             /** Format: double */
             belief: number;
             outcomes: components["schemas"]["Likely"][];
             suspect: string;
+        };
+        Probes: {
+            black: string;
+            blackLabel: string;
+            mode: string;
+            red: string;
+            redLabel: string;
         };
         ProofCard: {
             next?: components["schemas"]["CheckCard"];
@@ -966,6 +1669,33 @@ export interface components {
             outcomes: components["schemas"]["OutcomeView"][];
             text: string;
         };
+        Rail: {
+            /** Format: double */
+            givesA: number;
+            /** Format: double */
+            givesV: number;
+            /** Format: double */
+            limitA: number;
+            name: string;
+            parts: components["schemas"]["Draw"][];
+            poor: components["schemas"]["Poor"][];
+            /** Format: double */
+            spareA: number;
+            /** Format: double */
+            volts: number;
+        };
+        RankedCause: {
+            /** Format: double */
+            fit: number;
+            what: string;
+            why: string;
+        };
+        ReadView: {
+            expected: string;
+            given: string;
+            passed: boolean;
+            title: string;
+        };
         Reading: {
             checkId: string;
             outcomes?: {
@@ -974,9 +1704,16 @@ export interface components {
             override?: string;
             /** @enum {string} */
             sureness: "SURE" | "FAIRLY" | "DOUBTFUL";
+            told?: string;
             /** Format: int64 */
             version: number;
             written?: string;
+        };
+        Readings: {
+            mark?: string;
+            readings: components["schemas"]["MeterAndShown"][];
+            /** Format: double */
+            scale: number;
         };
         Reason: {
             /** Format: int32 */
@@ -1021,10 +1758,47 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        RoutineView: {
+            cautions: string[];
+            map?: components["schemas"]["PowerMap"];
+            mark: string;
+            /** Format: double */
+            minutes: number;
+            newest?: components["schemas"]["RunView"];
+            state: string;
+            steps: components["schemas"]["StepView"][];
+            why: string;
+        };
+        RunMade: {
+            /** Format: double */
+            minutes: number;
+            readings: {
+                [key: string]: components["schemas"]["StepEntry"];
+            };
+        };
+        RunView: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            minutes: number;
+            passed: boolean;
+            steps: components["schemas"]["ReadView"][];
+        };
+        ScaleAnswer: {
+            causes: components["schemas"]["RankedCause"][];
+            newScale?: components["schemas"]["PlusMinus"];
+            offsetV?: components["schemas"]["PlusMinus"];
+            refusal: string;
+        };
         ScaleView: {
             example: string;
             quantity: string;
             unit: string;
+            words: components["schemas"]["OutcomeView"][];
+        };
+        Schooled: {
+            /** @enum {string} */
+            school: "LONG_LIFE" | "USE_THE_PACK";
         };
         Series: {
             pitchDeg: number[];
@@ -1032,10 +1806,45 @@ export interface components {
             timeS: number[];
             yawDeg: number[];
         };
+        ShelfPad: {
+            kind: string;
+            name: string;
+            /** Format: int32 */
+            room: number;
+            usb: boolean;
+            /** Format: double */
+            voltageV: number;
+        };
+        ShelfPart: {
+            /** Format: double */
+            drawA: number;
+            /** Format: double */
+            highestV: number;
+            id: string;
+            kind: string;
+            label: string;
+            /** Format: double */
+            lowestV: number;
+            pads: components["schemas"]["ShelfPad"][];
+            /** Format: double */
+            poorDrawA: number;
+        };
         Skip: {
             checkId: string;
             /** Format: int64 */
             version: number;
+        };
+        Spot: {
+            id: string;
+            label: string;
+            name: string;
+            pad: boolean;
+            partId: string;
+            right: boolean;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
         };
         Spun: {
             /** @enum {string} */
@@ -1044,6 +1853,24 @@ export interface components {
             output: number;
             /** @enum {string} */
             spin?: "CLOCKWISE" | "COUNTER_CLOCKWISE";
+        };
+        StepEntry: {
+            outcomes?: {
+                [key: string]: string;
+            };
+            written?: string;
+        };
+        StepView: {
+            black?: string;
+            example?: string;
+            expected: string;
+            id: string;
+            instruction: string;
+            outcomes: components["schemas"]["OutcomeChoice"][];
+            powered: boolean;
+            question: string;
+            red?: string;
+            title: string;
         };
         SuspectView: {
             /** Format: double */
@@ -1062,6 +1889,19 @@ export interface components {
             version: number;
             words: string;
         };
+        ToldEntry: {
+            /** Format: int32 */
+            cells: number;
+            current: boolean;
+            /** Format: double */
+            currentAtRestA: number;
+            /** Format: double */
+            currentScale: number;
+            /** Format: double */
+            scale: number;
+            /** @enum {string} */
+            source: "DIVIDER" | "CONTROLLERS" | "NONE";
+        };
         Turn: {
             /** Format: int32 */
             pitchDeg: number;
@@ -1069,6 +1909,23 @@ export interface components {
             rollDeg: number;
             /** Format: int32 */
             yawDeg: number;
+        };
+        TwoPoints: {
+            black: string;
+            mark: string;
+            /** @enum {string} */
+            mode: "OHMS" | "VOLTS";
+            red: string;
+        };
+        UnderFault: {
+            faults: string[];
+            reading: string;
+        };
+        Value: {
+            /** Format: double */
+            plusMinus: number;
+            /** Format: double */
+            value: number;
         };
         ValueView: {
             after: string;
@@ -1101,6 +1958,7 @@ export interface components {
             /** Format: int64 */
             id: number;
             made: components["schemas"]["Made"][];
+            map?: components["schemas"]["PowerMap"];
             mark: string;
             /** Format: double */
             minutes: number;
@@ -1149,7 +2007,9 @@ export interface operations {
     };
     checks: {
         parameters: {
-            query?: never;
+            query?: {
+                craft?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -1187,7 +2047,7 @@ export interface operations {
             };
         };
     };
-    list_1: {
+    list_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1207,7 +2067,7 @@ export interface operations {
             };
         };
     };
-    enter: {
+    enter_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1327,6 +2187,54 @@ export interface operations {
             };
         };
     };
+    complaints: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ComplaintEntry"][];
+                };
+            };
+        };
+    };
+    layOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LaidOut"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Chart"];
+                };
+            };
+        };
+    };
     log: {
         parameters: {
             query?: never;
@@ -1349,9 +2257,185 @@ export interface operations {
             };
         };
     };
-    faults_1: {
+    note: {
         parameters: {
             query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LogNote"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogEntry"][];
+                };
+            };
+        };
+    };
+    addPart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PartAdded"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Chart"];
+                };
+            };
+        };
+    };
+    removePart: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                mark: string;
+                partId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Chart"];
+                };
+            };
+        };
+    };
+    map: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PowerMap"];
+                };
+            };
+        };
+    };
+    view: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoutineView"];
+                };
+            };
+        };
+    };
+    runs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RunMade"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoutineView"];
+                };
+            };
+        };
+    };
+    judge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+                step: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepEntry"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Judged"];
+                };
+            };
+        };
+    };
+    faults_1: {
+        parameters: {
+            query?: {
+                craft?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -1431,7 +2515,7 @@ export interface operations {
             };
         };
     };
-    solve_2: {
+    solve_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -1477,7 +2561,55 @@ export interface operations {
             };
         };
     };
-    solve_1: {
+    solve_8: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeadAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LeadAnswer"];
+                };
+            };
+        };
+    };
+    solve_7: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BulbAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BulbAnswer"];
+                };
+            };
+        };
+    };
+    solve_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -1497,6 +2629,126 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MotorMapAnswer"];
+                };
+            };
+        };
+    };
+    solve_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PackAnswer"];
+                };
+            };
+        };
+    };
+    solve_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OfCraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BudgetAnswer"];
+                };
+            };
+        };
+    };
+    solve_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TwoPoints"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HereAnswer"];
+                };
+            };
+        };
+    };
+    solve_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Readings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScaleAnswer"];
+                };
+            };
+        };
+    };
+    solve_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Chain"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChainAnswer"];
                 };
             };
         };
@@ -1571,6 +2823,188 @@ export interface operations {
             };
         };
     };
+    get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Meter"];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Meter"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Meter"];
+                };
+            };
+        };
+    };
+    list_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PackView"][];
+                };
+            };
+        };
+    };
+    enter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPack"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PackView"];
+                };
+            };
+        };
+    };
+    get_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                label: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PackView"];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                label: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewEntry"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PackView"];
+                };
+            };
+        };
+    };
+    school: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                label: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Schooled"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PackView"];
+                };
+            };
+        };
+    };
+    shelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfPart"][];
+                };
+            };
+        };
+    };
     list: {
         parameters: {
             query?: never;
@@ -1615,7 +3049,7 @@ export interface operations {
             };
         };
     };
-    view: {
+    view_1: {
         parameters: {
             query?: never;
             header?: never;

@@ -5,6 +5,8 @@
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
   import TopView from '../shared/TopView.svelte';
+  import LeadsAndPower from './LeadsAndPower.svelte';
+  import LogNote from './LogNote.svelte';
   import { day, moment } from '../shared/words';
 
   const chart = new Loading<Schemas['Chart']>();
@@ -56,6 +58,7 @@
         {:else}
           <a class="act" href={`/work-ups/new?craft=${encodeURIComponent(c.mark)}`}>Start a work-up</a>
         {/if}
+        <a class="quiet" href={`/crafts/new?like=${encodeURIComponent(c.mark)}`}>Enter one like it</a>
         {#if c.state === 'FIT'}
           <button class="quiet" onclick={() => void setState('GROUNDED')}>Ground it</button>
         {:else}
@@ -90,9 +93,12 @@
       </div>
     </div>
 
+    <LeadsAndPower chart={c} />
+
     <div class="columns">
       <div>
         <h2>Log</h2>
+        <LogNote mark={c.mark} onnoted={() => void load(c.mark)} />
         <ol>
           {#each c.log as entry, i (i)}
             <li>

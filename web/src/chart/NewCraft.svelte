@@ -1,12 +1,14 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import { api, ask, Problem, words, type Schemas } from '../api/client';
+  import { searchParams } from 'sv-router';
   import { navigate } from '../router';
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
 
   type New = Schemas['NewCraft'];
   const choices = new Loading<Schemas['Choosable']>();
+  const crafts = new Loading<Schemas['ListedCraft'][]>();
   let mark = $state('');
   let name = $state('');
   let craftClass = $state<NonNullable<New['craftClass']>>('INCH_5');
@@ -15,11 +17,20 @@
   let mode = $state<NonNullable<New['mode']>>('LEVEL');
   let yaw = $state(0);
   let faceDown = $state(false);
+  let like = $state(String(searchParams.get('like') ?? ''));
+  let layout = $state<NonNullable<New['layout']> | ''>('STACK');
+  let cells = $state(4);
+  let chemistry = $state<Schemas['PackEntry']['chemistry']>('LIPO');
+  let capacityMah = $state(1500);
+  let parts = $state<string[]>(['receiver', 'camera', 'video', 'capacitor-470']);
   let error = $state('');
   let wrong = $state<string[]>([]);
   let busy = $state(false);
 
-  onMount(() => void choices.load(() => ask(api.GET('/api/choices'))));
+  onMount(() => {
+    void choices.load(() => ask(api.GET('/api/choices')));
+    void crafts.load(() => ask(api.GET('/api/crafts')));
+  });
 
   const arrows = [
     { yaw: 0, label: 'forward' },
@@ -36,15 +47,22 @@
     try {
       const chart = await ask(
         api.POST('/api/crafts', {
-          body: {
-            mark,
-            name,
-            craftClass,
-            spins,
-            numbering,
-            mode,
-            mounted: { rollDeg: faceDown ? 180 : 0, pitchDeg: 0, yawDeg: yaw }
-          }
+          body: like
+            ? { mark, name, like }
+            : {
+                mark,
+                name,
+                layout: layout || undefined,
+                parts: layout ? parts : undefined,
+                pack: layout
+                  ? { cells, chemistry, capacityMah, cellMilliohms: 6000 / capacityMah }
+                  : undefined,
+                craftClass,
+                spins,
+                numbering,
+                mode,
+                mounted: { rollDeg: faceDown ? 180 : 0, pitchDeg: 0, yawDeg: yaw }
+              }
         })
       );
       navigate('/crafts/:mark', { params: { mark: chart.mark } });
@@ -83,39 +101,100 @@
         <label for="name">What it is for</label>
         <input id="name" class="entry" bind:value={name} maxlength="80" />
       </div>
-      <div class="field">
-        <label for="class">Class</label>
-        <select id="class" class="entry" bind:value={craftClass}>
-          {#each c.classes as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
-        </select>
-      </div>
-      <div class="field">
-        <label for="spins">Props, seen from above</label>
-        <select id="spins" class="entry" bind:value={spins}>
-          {#each c.spins as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
-        </select>
-      </div>
-      <div class="field">
-        <label for="numbering">Motors are numbered</label>
-        <select id="numbering" class="entry" bind:value={numbering}>
-          {#each c.numberings as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
-        </select>
-      </div>
-      <div class="field">
-        <label for="arrow">The arrow on the board points</label>
-        <select id="arrow" class="entry" bind:value={yaw}>
-          {#each arrows as one (one.yaw)}<option value={one.yaw}>{one.label}</option>{/each}
-        </select>
-        <label class="inline"
-          ><input type="checkbox" bind:checked={faceDown} /> the board sits face down</label
-        >
-      </div>
-      <div class="field">
-        <label for="mode">It takes off in</label>
-        <select id="mode" class="entry" bind:value={mode}>
-          {#each c.modes as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
-        </select>
-      </div>
+      {#if (crafts.value ?? []).length > 0}
+        <div class="field whole">
+          <label for="like">Built like</label>
+          <select id="like" class="entry" bind:value={like}>
+            <option value="">none of those on the bench</option>
+            {#each crafts.value ?? [] as craft (craft.mark)}<option value={craft.mark}
+                >{craft.mark} – {craft.name}</option
+              >{/each}
+          </select>
+          {#if like}<span class="small">Its whole sheet is taken over; change afterwards what differs.</span
+            >{/if}
+        </div>
+      {/if}
+      {#if !like}
+        <div class="field">
+          <label for="class">Class</label>
+          <select id="class" class="entry" bind:value={craftClass}>
+            {#each c.classes as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
+          </select>
+        </div>
+        <div class="field">
+          <label for="spins">Props, seen from above</label>
+          <select id="spins" class="entry" bind:value={spins}>
+            {#each c.spins as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
+          </select>
+        </div>
+        <div class="field">
+          <label for="numbering">Motors are numbered</label>
+          <select id="numbering" class="entry" bind:value={numbering}>
+            {#each c.numberings as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
+          </select>
+        </div>
+        <div class="field">
+          <label for="arrow">The arrow on the board points</label>
+          <select id="arrow" class="entry" bind:value={yaw}>
+            {#each arrows as one (one.yaw)}<option value={one.yaw}>{one.label}</option>{/each}
+          </select>
+          <label class="inline"
+            ><input type="checkbox" bind:checked={faceDown} /> the board sits face down</label
+          >
+        </div>
+        <div class="field">
+          <label for="mode">It takes off in</label>
+          <select id="mode" class="entry" bind:value={mode}>
+            {#each c.modes as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
+          </select>
+        </div>
+        <div class="field">
+          <label for="layout">It is wired as</label>
+          <select id="layout" class="entry" bind:value={layout}>
+            {#each c.layouts as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
+            <option value="">to be entered later</option>
+          </select>
+        </div>
+        {#if layout}
+          <fieldset class="field">
+            <legend>Pack</legend>
+            <div class="pack">
+              <input
+                class="entry"
+                type="number"
+                min="1"
+                max="14"
+                bind:value={cells}
+                aria-label="Cells of the pack"
+              />
+              <span>cells</span>
+              <input
+                class="entry"
+                type="number"
+                min="50"
+                max="100000"
+                bind:value={capacityMah}
+                aria-label="Capacity of the pack in mAh"
+              />
+              <span>mAh</span>
+            </div>
+            <select class="entry" bind:value={chemistry} aria-label="Chemistry of the pack">
+              {#each c.chemistries as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
+            </select>
+          </fieldset>
+          <fieldset class="field whole">
+            <legend>Parts fitted besides</legend>
+            <div class="parts">
+              {#each c.parts as one (one.id)}
+                <label class="inline"
+                  ><input type="checkbox" value={one.id} bind:group={parts} /> {one.label}</label
+                >
+              {/each}
+            </div>
+            <span class="small">Their leads are run to the first pads that fit, and can be moved.</span>
+          </fieldset>
+        {/if}
+      {/if}
       <div class="end">
         <Notice text={error} />
         <button class="act" disabled={busy || mark.trim() === ''}>Enter it</button>
@@ -140,6 +219,26 @@
     align-items: center;
     min-height: 44px;
     font-weight: 400 !important;
+  }
+
+  .whole {
+    grid-column: 1 / -1;
+  }
+
+  .pack {
+    display: grid;
+    grid-template-columns: 1fr auto 1.4fr auto;
+    gap: 0.5rem;
+    align-items: center;
+  }
+
+  .parts {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(15rem, 1fr));
+  }
+
+  legend {
+    font-weight: 700;
   }
 
   .end {

@@ -25,7 +25,8 @@
   });
 
   async function everything(): Promise<Found[]> {
-    const [crafts, workUps, pages] = await Promise.all([
+    const [packs, crafts, workUps, pages] = await Promise.all([
+      ask(api.GET('/api/packs')),
       ask(api.GET('/api/crafts')),
       ask(api.GET('/api/work-ups')),
       ask(api.GET('/api/handbook'))
@@ -35,6 +36,11 @@
         label: `${c.mark}, ${c.name}`,
         sort: 'chart',
         go: () => navigate('/crafts/:mark', { params: { mark: c.mark } })
+      })),
+      ...packs.map((p) => ({
+        label: `Pack ${p.label}, ${p.kind.cells} cells, ${Math.round(p.kind.capacityMah)} mAh`,
+        sort: 'pack',
+        go: () => navigate('/packs/:label', { params: { label: p.label } })
       })),
       ...workUps.map((w) => ({
         label: `${w.mark}: ${w.complaint}`,

@@ -6,6 +6,7 @@
 
   const views = [
     { href: '/', label: 'Bench' },
+    { href: '/packs', label: 'Packs' },
     { href: '/ledger', label: 'Ledger' },
     { href: '/instruments', label: 'Instruments' },
     { href: '/handbook', label: 'Handbook' }

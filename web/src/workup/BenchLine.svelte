@@ -12,9 +12,9 @@
   let wanted = $state.raw<Bench>();
 
   const tested = {
-    NOT_DONE: 'short test not done',
-    PASSED: 'short test passed',
-    FAILED: 'short test failed'
+    NOT_DONE: 'pre-power routine due',
+    PASSED: 'pre-power routine passed',
+    FAILED: 'pre-power routine failed'
   };
   const afterTest = { NOT_DONE: 'PASSED', PASSED: 'FAILED', FAILED: 'NOT_DONE' } as const;
 

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '../api/client';
+  import PowerMap from '../shared/PowerMap.svelte';
   import TopView from '../shared/TopView.svelte';
   import { minutes } from '../shared/words';
   import Cautions from './Cautions.svelte';
@@ -32,15 +33,26 @@
 
   <Cautions cautions={card.cautions} />
 
-  <div class="how">
+  <div class="how" class:wide={card.probes}>
     <div class="do">
       {#if !card.ready}<ReadyBench {work} {card} />{/if}
       <p>{card.instruction}</p>
+      {#if card.probes && view.map}
+        <PowerMap
+          map={view.map}
+          red={card.probes.red}
+          black={card.probes.black}
+          close
+          label={`Red probe on ${card.probes.redLabel}, black on ${card.probes.blackLabel}`}
+        />
+      {/if}
       <Outcomes {work} {card} />
     </div>
-    <div class="drawing">
-      <TopView drawing={view.drawing} pointed={card.corners} label={`${view.mark} from above, nose up`} />
-    </div>
+    {#if !card.probes}
+      <div class="drawing">
+        <TopView drawing={view.drawing} pointed={card.corners} label={`${view.mark} from above, nose up`} />
+      </div>
+    {/if}
   </div>
 
   <div class="more">
@@ -84,6 +96,10 @@
     grid-template-columns: minmax(0, 1fr) minmax(12rem, 18rem);
     gap: 1.2rem;
     align-items: start;
+  }
+
+  .how.wide {
+    grid-template-columns: minmax(0, 1fr);
   }
 
   .do {

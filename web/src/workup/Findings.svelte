@@ -19,6 +19,7 @@
       <span class="title">{line.title}</span>
       {#each line.answers as answer, i (i)}<span class="answer">{answer}</span>{/each}
       {#if line.sureness && line.sureness !== 'sure'}<span class="small">{line.sureness}</span>{/if}
+      {#if line.cleared.length > 0}<span class="small cleared">clears {line.cleared.join(', ')}</span>{/if}
       {#if line.takenBack}<span class="small">taken back</span>
       {:else if line.before}<span class="small">before the fix</span>{/if}
       {#if line.canTakeBack}
@@ -80,6 +81,13 @@
   .back .title {
     text-decoration: line-through;
     font-weight: 400;
+  }
+
+  .cleared {
+    line-height: 1.3;
+    border-left: 3px solid var(--act);
+    padding-left: 0.5rem;
+    margin: 0.2rem 0;
   }
 
   .plain {

@@ -10,6 +10,8 @@
   const lists = new Loading<{ choices: Schemas['Choosable']; crafts: Schemas['ListedCraft'][] }>();
   const chart = new Loading<Schemas['Chart']>();
   let mark = $state(String(searchParams.get('craft') ?? ''));
+  const complaints = new Loading<Schemas['ComplaintEntry'][]>();
+  let kind = $state(String(searchParams.get('kind') ?? 'take-off'));
   let complaint = $state('');
   let occasion = $state<Schemas['Intake']['occasion'] | ''>('');
   let seen = $state<Record<string, string>>({});
@@ -29,13 +31,16 @@
   $effect(() => {
     const chosen = mark;
     if (chosen) {
-      void chart.load(() => ask(api.GET('/api/crafts/{mark}', { params: { path: { mark: chosen } } })));
+      const params = { path: { mark: chosen } };
+      void chart.load(() => ask(api.GET('/api/crafts/{mark}', { params })));
+      void complaints.load(() => ask(api.GET('/api/crafts/{mark}/complaints', { params })));
     }
   });
 
   let edges = $derived(
     (lists.value?.choices.intake.find((q) => q.id === 'edge')?.outcomes ?? []).filter((o) => o.id !== 'none')
   );
+  let asked = $derived(complaints.value?.find((c) => c.id === kind));
   let ready = $derived(mark !== '' && complaint.trim() !== '' && occasion !== '');
 
   function answer(question: string, outcome: string | undefined): void {
@@ -56,7 +61,7 @@
     busy = true;
     error = '';
     try {
-      const view = await ask(api.POST('/api/work-ups', { body: { mark, complaint, occasion, seen } }));
+      const view = await ask(api.POST('/api/work-ups', { body: { mark, kind, complaint, occasion, seen } }));
       navigate('/work-ups/:id', { params: { id: String(view.id) } });
     } catch (thrown) {
       error = words(thrown);
@@ -101,72 +106,131 @@
         <input id="complaint" class="entry" bind:value={complaint} maxlength="400" />
       </div>
 
-      <div class="seen">
-        <div>
-          <h2>What was seen at take-off</h2>
-          <p class="small">Leave open what nobody saw. Do not fly it again to find out.</p>
-          {#each intake as question (question.id)}
-            {#if question.id !== 'edge'}
-              <fieldset>
-                <legend>{question.text}</legend>
-                <div class="choices">
-                  {#each question.outcomes as outcome (outcome.id)}
+      {#if complaints.value}
+        <fieldset>
+          <legend>What is it about?</legend>
+          <div class="kinds">
+            {#each complaints.value as one (one.id)}
+              <label class="choice">
+                <input
+                  type="radio"
+                  name="kind"
+                  value={one.id}
+                  checked={kind === one.id}
+                  onchange={() => {
+                    kind = one.id;
+                    seen = {};
+                  }}
+                />
+                {one.label}
+              </label>
+            {/each}
+          </div>
+          {#if complaints.value.length === 1}
+            <p class="small">
+              Power and voltage can be worked up once
+              <a href={`/crafts/${encodeURIComponent(mark)}/wiring`}>its parts and leads</a> are entered.
+            </p>
+          {/if}
+        </fieldset>
+      {/if}
+
+      {#if kind !== 'take-off' && asked}
+        {#each asked.questions as question (question.id)}
+          <fieldset>
+            <legend>{question.text}</legend>
+            <div class="kinds">
+              {#each question.outcomes as outcome (outcome.id)}
+                <label class="choice">
+                  <input
+                    type="radio"
+                    name={question.id}
+                    checked={seen[question.id] === outcome.id}
+                    onchange={() => answer(question.id, outcome.id)}
+                  />
+                  {outcome.label}
+                </label>
+              {/each}
+              <label class="choice">
+                <input
+                  type="radio"
+                  name={question.id}
+                  checked={seen[question.id] === undefined}
+                  onchange={() => answer(question.id, undefined)}
+                />
+                don't know
+              </label>
+            </div>
+          </fieldset>
+        {/each}
+      {:else}
+        <div class="seen">
+          <div>
+            <h2>What was seen at take-off</h2>
+            <p class="small">Leave open what nobody saw. Do not fly it again to find out.</p>
+            {#each intake as question (question.id)}
+              {#if question.id !== 'edge'}
+                <fieldset>
+                  <legend>{question.text}</legend>
+                  <div class="choices">
+                    {#each question.outcomes as outcome (outcome.id)}
+                      <label class="choice">
+                        <input
+                          type="radio"
+                          name={question.id}
+                          checked={seen[question.id] === outcome.id}
+                          onchange={() => answer(question.id, outcome.id)}
+                        />
+                        {outcome.label}
+                      </label>
+                    {/each}
                     <label class="choice">
                       <input
                         type="radio"
                         name={question.id}
-                        checked={seen[question.id] === outcome.id}
-                        onchange={() => answer(question.id, outcome.id)}
+                        checked={seen[question.id] === undefined}
+                        onchange={() => answer(question.id, undefined)}
                       />
-                      {outcome.label}
+                      don't know
                     </label>
-                  {/each}
-                  <label class="choice">
-                    <input
-                      type="radio"
-                      name={question.id}
-                      checked={seen[question.id] === undefined}
-                      onchange={() => answer(question.id, undefined)}
-                    />
-                    don't know
-                  </label>
-                </div>
-              </fieldset>
+                  </div>
+                </fieldset>
+              {/if}
+            {/each}
+          </div>
+          <div>
+            <h2>Which edge or corner dropped first?</h2>
+            {#if chart.value && mark}
+              <EdgePicker
+                drawing={chart.value.drawing}
+                {edges}
+                chosen={seen.edge}
+                onchoose={(edge) => answer('edge', edge)}
+              />
+            {:else}
+              <p class="small">Choose the craft, and it is drawn here.</p>
             {/if}
-          {/each}
+            <label class="choice">
+              <input
+                type="radio"
+                name="edge"
+                checked={seen.edge === 'none'}
+                onchange={() => answer('edge', 'none')}
+              />
+              none dropped
+            </label>
+            <label class="choice">
+              <input
+                type="radio"
+                name="edge"
+                checked={seen.edge === undefined}
+                onchange={() => answer('edge', undefined)}
+              />
+              don't know
+            </label>
+          </div>
         </div>
-        <div>
-          <h2>Which edge or corner dropped first?</h2>
-          {#if chart.value && mark}
-            <EdgePicker
-              drawing={chart.value.drawing}
-              {edges}
-              chosen={seen.edge}
-              onchoose={(edge) => answer('edge', edge)}
-            />
-          {:else}
-            <p class="small">Choose the craft, and it is drawn here.</p>
-          {/if}
-          <label class="choice">
-            <input
-              type="radio"
-              name="edge"
-              checked={seen.edge === 'none'}
-              onchange={() => answer('edge', 'none')}
-            />
-            none dropped
-          </label>
-          <label class="choice">
-            <input
-              type="radio"
-              name="edge"
-              checked={seen.edge === undefined}
-              onchange={() => answer('edge', undefined)}
-            />
-            don't know
-          </label>
-        </div>
-      </div>
+      {/if}
 
       <Notice text={error} />
       <div class="do">
@@ -202,6 +266,11 @@
 
   legend {
     font-weight: 700;
+  }
+
+  .kinds {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(17rem, 1fr));
   }
 
   .choices {

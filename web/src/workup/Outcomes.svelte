@@ -28,6 +28,19 @@
     void work.record();
   }}
 >
+  {#if card.told}
+    <div class="field">
+      <label for="told">First, the {card.told.quantity}</label>
+      <input
+        id="told"
+        class="entry reading"
+        bind:value={work.told}
+        autocomplete="off"
+        placeholder={`such as ${card.told.example}`}
+        maxlength="40"
+      />
+    </div>
+  {/if}
   {#if card.scale}
     <div class="field">
       <label for="reading">What it shows</label>
@@ -39,7 +52,24 @@
         placeholder={`such as ${card.scale.example}`}
         maxlength="40"
       />
-      <span class="small">{card.scale.quantity}; {card.scale.unit} if no unit is written</span>
+      <span class="small"
+        >{card.scale.quantity}{card.scale.unit ? `; ${card.scale.unit} if no unit is written` : ''}</span
+      >
+      {#if card.scale.words.length > 0}
+        <div class="choices" data-outcomes>
+          {#each card.scale.words as word, i (word.id)}
+            <button
+              type="button"
+              class="choice"
+              aria-pressed={work.written.trim().toLowerCase() === word.id}
+              onclick={() => (work.written = work.written === word.id ? '' : word.id)}
+            >
+              <kbd>{i + 1}</kbd>
+              {word.label}
+            </button>
+          {/each}
+        </div>
+      {/if}
     </div>
   {/if}
   {#each card.questions as question, q (question.id)}

@@ -7,6 +7,7 @@
   let { work, card }: { work: WorkUpState; card: Schemas['CheckCard'] } = $props();
 
   let asking = $state(false);
+  let routine = $derived(`/crafts/${encodeURIComponent(work.view!.mark)}/routine?back=${work.id}`);
   let hasEntry = $derived(Object.keys(work.picks).length > 0 || work.written.trim() !== '');
 
   async function allTheSame(reason: string): Promise<void> {
@@ -18,7 +19,10 @@
 <div class="ready" class:locked={card.locked}>
   <h3>{card.blocked ? 'No safe way there' : card.locked ? 'Locked until this is done' : 'First'}</h3>
   {#if card.blocked}
-    <p>The short test failed. Find the short before any power; record a passed short test when it is gone.</p>
+    <p>
+      The pre-power routine failed. Find the trouble with the pack out; then
+      <a href={routine}>run the routine again</a>.
+    </p>
   {:else}
     <ol>
       {#each card.steps as step (step.label)}
@@ -27,9 +31,13 @@
         </li>
       {/each}
     </ol>
-    <button class="act" disabled={work.busy} onclick={() => void work.benchReady()}>
-      All of this is done <kbd>b</kbd>
-    </button>
+    {#if card.steps.some((step) => step.step === 'SHORT_TEST')}
+      <a class="act" href={routine}>Run the pre-power routine</a>
+    {:else}
+      <button class="act" disabled={work.busy} onclick={() => void work.benchReady()}>
+        All of this is done <kbd>b</kbd>
+      </button>
+    {/if}
   {/if}
   <button class="plain" onclick={() => (asking = true)}>It was done without…</button>
 </div>

@@ -19,6 +19,8 @@ export class WorkUpState {
   checkOn = $state(false);
   picks = $state<Record<string, string>>({});
   written = $state('');
+  /** The number told along with the answer, where the check asks for one. */
+  told = $state('');
   sureness = $state<Sureness>('SURE');
 
   constructor(readonly id: number) {}
@@ -53,6 +55,9 @@ export class WorkUpState {
     if (!card?.ready) {
       return false;
     }
+    if (card.told && this.told.trim() === '') {
+      return false;
+    }
     return card.scale ? this.written.trim() !== '' : Object.keys(this.picks).length > 0;
   });
 
@@ -60,8 +65,12 @@ export class WorkUpState {
     await this.run(() => ask(api.GET('/api/work-ups/{id}', { params: { path: { id: this.id } } })));
   }
 
-  /** Chooses the outcome of the only question by its number, from 0. */
+  /** Chooses the outcome of the only question, or the word of a scale, by its number, from 0. */
   choose(i: number): void {
+    const word = this.card?.scale?.words[i];
+    if (word && this.card?.ready) {
+      this.written = word.id;
+    }
     const question = this.card?.questions[0];
     const outcome = question?.outcomes[i];
     if (question && outcome && this.card?.ready) {
@@ -83,6 +92,7 @@ export class WorkUpState {
           checkId: card.checkId,
           outcomes: { ...this.picks },
           written: card.scale ? this.written : undefined,
+          told: card.told ? this.told : undefined,
           sureness: this.sureness,
           override
         }
@@ -208,6 +218,7 @@ export class WorkUpState {
   private clearEntry(): void {
     this.picks = {};
     this.written = '';
+    this.told = '';
     this.sureness = 'SURE';
   }
 

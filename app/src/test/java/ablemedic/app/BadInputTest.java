@@ -77,7 +77,7 @@ class BadInputTest {
         {"version": %s, "checkId": "arrow", "outcomes": {"seen": "sideways"}, "sureness": "SURE"}"""
         .formatted(view.get("version"))).get("detail").asString()).contains("sideways").contains("forward");
     assertThat(app.refused(422, "POST", "/api/work-ups", """
-        {"mark": "PUFFIN", "complaint": "x", "occasion": "BUILD", "seen": {"manner": "explodes"}}""")
+        {"mark": "FULMAR", "complaint": "x", "occasion": "BUILD", "seen": {"manner": "explodes"}}""")
         .get("detail").asString()).contains("flips");
   }
 
@@ -107,7 +107,10 @@ class BadInputTest {
     Random random = new Random(17);
     List<String> paths = List.of("/api/crafts", "/api/work-ups", "/api/work-ups/1/findings",
         "/api/work-ups/1/own-tests", "/api/instruments/motor-map", "/api/instruments/board-orientation",
-        "/api/instruments/take-off-motion");
+        "/api/instruments/take-off-motion", "/api/crafts/EIDER/routine", "/api/crafts/EIDER/log", "/api/crafts/EIDER/parts",
+        "/api/packs", "/api/packs/A1/entries", "/api/instruments/pack", "/api/instruments/read-here",
+        "/api/instruments/scale-from-readings", "/api/instruments/sense-chain", "/api/instruments/lead-drop",
+        "/api/instruments/limiter-bulb", "/api/instruments/rail-budget");
     String template = "{\"mark\":\"A\",\"seen\":{},\"version\":1,\"motions\":{},\"faultIds\":[\"x\"],\"props\":{}}";
     for (int i = 0; i < 300; i++) {
       byte[] body = template.getBytes(java.nio.charset.StandardCharsets.UTF_8);

@@ -96,7 +96,7 @@ class WorkUpTest {
     JsonNode view = app.openWorkUp("W5", "BUILD", "{\"manner\": \"flips\"}");
     JsonNode card = app.get(path(view, "/checks/spin-1"));
     assertThat(card.get("locked").asBoolean()).isTrue();
-    assertThat(card.get("steps").toString()).contains("Take all props off").contains("Short test");
+    assertThat(card.get("steps").toString()).contains("Take all props off").contains("Pre-power routine");
     String finding = """
         {"version": %d, "checkId": "spin-1", "outcomes": {"seen": "rear-right-cw"}, "sureness": "SURE"%s}""";
     assertThat(app.refused(409, "POST", path(view, "/findings"), finding.formatted(view.get("version").asLong(), ""))
@@ -108,6 +108,10 @@ class WorkUpTest {
     String bench = """
         {"version": %d, "state": {"propsOn": true, "packIn": true, "limiterIn": false, "usbIn": false,
          "antennaOn": true, "radioOn": false, "atField": false, "shortTest": "PASSED"}%s}""";
+    assertThat(app.refused(409, "PUT", path(view, "/bench-state"), bench.formatted(view.get("version").asLong(), ""))
+        .get("detail").asString()).contains("routine of W5 is due");
+    app.runRoutine("W5");
+    view = app.get(path(view, ""));
     assertThat(app.refused(409, "PUT", path(view, "/bench-state"), bench.formatted(view.get("version").asLong(), ""))
         .get("detail").asString()).contains("props are off");
     app.ask("PUT", path(view, "/bench-state"),

@@ -14,15 +14,12 @@ import org.hipparchus.linear.RealMatrix;
  * that is read.
  *
  * <p>An altered network keeps Z of the one it came from and a correction of rank one for each change (Sherman and
- * Morrison 1950). A change that cuts the network in two needs none: what is read within either part stays the same.
+ * Morrison 1950). A change that cuts the network in two needs none: what is read within either part stays the same. Two parts that are
+ * joined lose one of their ties; only where what was cut is joined again by another way is it solved anew.
  */
 public final class Network {
-  /** What ties the largest part to earth, siemens; no current flows in it, and a stout tie keeps the figures exact. */
+  /** What ties each part to earth, siemens; no current flows in it, and a stout tie keeps the figures exact. */
   private static final double TIE = 1;
-  /** What ties every other part, siemens: 10 GΩ, so that two parts that a bridge joins are not joined through earth. */
-  private static final double LEAK = 1e-10;
-  /** A link that carries this share of all current between its ends is the only way between them. */
-  private static final double ONLY_WAY = 1 - 1e-6;
 
   /**
    * A conductance between two nodes.
@@ -46,12 +43,15 @@ public final class Network {
   private final Link[] links;
   private final List<Correction> corrections;
   private final int[] part;
+  /** For each node the node at which what Z takes it to hang on is tied to earth. */
+  private final int[] tiedAt;
 
   /** Z changes by −factor·w·wᵀ. */
   private record Correction(double factor, double[] w) {}
 
   private Network(int nodes, List<Capacitor> capacitors, double[][] inverse, Link[] links,
-      List<Correction> corrections) {
+      List<Correction> corrections, int[] tiedAt) {
+    this.tiedAt = tiedAt;
     this.nodes = nodes;
     this.capacitors = capacitors;
     this.inverse = inverse;
@@ -77,19 +77,13 @@ public final class Network {
     }
     Link[] all = links.toArray(Link[]::new);
     int[] part = parts(nodes, all);
-    int[] size = new int[nodes];
-    int largest = 0;
-    for (int i = 0; i < nodes; i++) {
-      size[part[i]]++;
-      largest = size[part[i]] > size[largest] ? part[i] : largest;
-    }
     for (int i = 0; i < nodes; i++) {
       if (part[i] == i) {
-        conductance.addToEntry(i, i, i == largest ? TIE : LEAK);
+        conductance.addToEntry(i, i, TIE);
       }
     }
     double[][] inverse = new LUDecomposition(conductance, Double.MIN_NORMAL).getSolver().getInverse().getData();
-    return new Network(nodes, List.copyOf(capacitors), inverse, all, List.of());
+    return new Network(nodes, List.copyOf(capacitors), inverse, all, List.of(), part);
   }
 
   /** This network with another conductance in place of that of the link at an index, counted from 0. */
@@ -119,21 +113,41 @@ public final class Network {
     }
     List<Capacitor> fewer = new ArrayList<>(capacitors);
     fewer.set(capacitor, new Capacitor(0, 0, 0));
-    return new Network(nodes, List.copyOf(fewer), inverse, links, corrections);
+    return new Network(nodes, List.copyOf(fewer), inverse, links, corrections, tiedAt);
   }
 
   private Network altered(int a, int b, double change, Link[] changed) {
-    double between = resistance(a, b);
-    if (change == 0 || -change * between >= ONLY_WAY) {
-      return new Network(nodes, capacitors, inverse, changed, corrections);
+    int[] after = parts(nodes, changed);
+    boolean joins = part[a] != part[b] && after[a] == after[b];
+    if (joins && tiedAt[a] == tiedAt[b]) {
+      return of(nodes, List.of(changed), capacitors);
+    }
+    if (change == 0 || after[a] != after[b]) {
+      return new Network(nodes, capacitors, inverse, changed, corrections, tiedAt);
     }
     double[] w = new double[nodes];
     for (int i = 0; i < nodes; i++) {
       w[i] = entry(i, a) - entry(i, b);
     }
+    Network corrected = corrected(changed, new Correction(change / (1 + change * resistance(a, b)), w), tiedAt);
+    return joins ? corrected.untied(tiedAt[b], tiedAt[a]) : corrected;
+  }
+
+  private Network corrected(Link[] changed, Correction correction, int[] ties) {
     List<Correction> more = new ArrayList<>(corrections);
-    more.add(new Correction(change / (1 + change * between), w));
-    return new Network(nodes, capacitors, inverse, changed, List.copyOf(more));
+    more.add(correction);
+    return new Network(nodes, capacitors, inverse, changed, List.copyOf(more), ties);
+  }
+
+  /** This network, whose parts tied at two nodes hang together now, with only one of the ties. */
+  private Network untied(int tie, int kept) {
+    double[] w = new double[nodes];
+    int[] ties = tiedAt.clone();
+    for (int i = 0; i < nodes; i++) {
+      w[i] = entry(i, tie);
+      ties[i] = ties[i] == tie ? kept : ties[i];
+    }
+    return corrected(links, new Correction(-TIE / (1 - TIE * w[tie]), w), ties);
   }
 
   /** Whether current can flow between two nodes at all. */

@@ -87,7 +87,7 @@ public final class Standing<S> {
    * others are bystanders: they may be there as well, but minutes spent on them do not cure the complaint. All remedies
    * where nothing was found that needs explaining.
    */
-  Set<String> explaining() {
+  public Set<String> explaining() {
     double[] sound = stories.stream().filter(w -> w.hypothesis().inBook() && w.hypothesis().faults().isEmpty())
         .findFirst().orElseThrow().logLikelihoods();
     Set<String> all = new HashSet<>();

@@ -50,6 +50,11 @@ public final class Electrics {
     return harm.getOrDefault(new Harm(kind, where), otherwise);
   }
 
+  /** The same without any harm. */
+  public Electrics sound() {
+    return harm.isEmpty() ? this : new Electrics(wiring, told, Map.of());
+  }
+
   public Electrics with(Harm one, double number) {
     Map<Harm, Double> more = new TreeMap<>(harm);
     more.put(one, number);

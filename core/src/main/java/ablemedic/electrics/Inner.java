@@ -35,7 +35,15 @@ public sealed interface Inner {
    * @param amps     at its voltage, amperes
    * @param poorAmps of the poor sort
    */
-  record Load(String plus, String minus, double volts, double amps, double poorAmps) implements Inner {}
+  record Load(String plus, String minus, double volts, double amps, double poorAmps) implements Inner {
+    /** Difference of draw that is worth telling apart, amperes. */
+    private static final double WORTH_TELLING = 0.03;
+
+    /** Whether a poor sort of it draws so much more that a budget feels it. */
+    public boolean hasPoorSort() {
+      return poorAmps - amps >= WORTH_TELLING;
+    }
+  }
 
   /** The stage that drives one motor; {@code slot} counts from 0 within the part. */
   record Drive(String plus, String minus, String signal, int slot) implements Inner {}

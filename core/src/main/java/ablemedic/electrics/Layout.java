@@ -93,7 +93,7 @@ public enum Layout {
     for (int n = 2; sheet.part(id).isPresent(); n++) {
       id = stem + n;
     }
-    String label = archetype.label().split(",")[0].toLowerCase(java.util.Locale.ROOT)
+    String label = called(archetype)
         + (id.equals(stem) ? "" : " " + id.substring(stem.length()));
     Part part = new Part(id, archetype, label, List.of(), 0);
     List<Part> parts = new ArrayList<>(sheet.parts());
@@ -110,10 +110,15 @@ public enum Layout {
     return new ElectricSheet(parts, leads, sheet.pack());
   }
 
+  private static String called(Archetype archetype) {
+    String name = archetype.label().split(",")[0];
+    return name.startsWith("GNSS") ? name : name.toLowerCase(java.util.Locale.ROOT);
+  }
+
   private static String shortName(String archetypeId) {
     return switch (archetypeId) {
       case "receiver", "receiver-one-way", "receiver-satellite" -> "RX";
-      case "positioning", "positioning-3v3" -> "POS";
+      case "gnss", "gnss-3v3" -> "GNSS";
       case "display" -> "DSP";
       case "video", "video-5v" -> "VTX";
       case "camera" -> "CAM";

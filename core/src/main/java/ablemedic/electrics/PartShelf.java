@@ -132,9 +132,9 @@ public final class PartShelf {
     part("receiver", "Receiver, two-way", 4.2, 6, 5, 0.06, 0.1);
     part("receiver-one-way", "Receiver, one-way", 4, 9, 5, 0.04, 0.09);
     part("receiver-satellite", "Satellite receiver, 3.3 V only", 3, 3.6, 3.3, 0.03, 0.05);
-    part("positioning", "Positioning module, 5 V", 3.6, 5.5, 5, 0.045, 0.06);
-    part("positioning-3v3", "Positioning module, 3.3 V only", 3, 3.6, 3.3, 0.03, 0.045);
-    part("display", "On-screen display board", 4.5, 5.5, 5, 0.1, 0.5);
+    part("gnss", "GNSS module, 5 V", 3.6, 5.5, 5, 0.045, 0.06);
+    part("gnss-3v3", "GNSS module, 3.3 V only", 3, 3.6, 3.3, 0.03, 0.045);
+    part("display", "Display board, on screen", 4.5, 5.5, 5, 0.1, 0.5);
     part("video", "Video transmitter, 7 to 26 V", 7, 26, 9, 0.45, 0.7);
     part("video-5v", "Video transmitter, 5 V", 4.5, 5.5, 5, 0.45, 0.8);
     part("camera", "Camera, 4.5 to 20 V", 4.5, 20, 5, 0.11, 0.2);

@@ -20,7 +20,7 @@ public final class Cleared {
 
   /** The links of a sound craft that a reading of a check clears, in the order of the wiring. */
   public static List<Link> by(Craft craft, Check<Craft> check, Reading reading) {
-    Electrics sound = new Electrics(craft.electrics().sheet(), craft.electrics().told());
+    Electrics sound = craft.electrics().sound();
     Craft whole = craft.withElectrics(sound);
     Outlook asItShould = check.outlook(whole);
     double likely = asItShould.likelihood(reading);

@@ -44,7 +44,7 @@ final class Feeds {
     if (drives.isEmpty()) {
       return craft;
     }
-    Craft whole = craft.withElectrics(new Electrics(electrics.sheet(), electrics.told()));
+    Craft whole = craft.withElectrics(electrics.sound());
     Powered sound = hovering(whole, HOVER_CHARGE, 1);
     Powered now = hovering(craft, HOVER_CHARGE, 1);
     boolean commands = board(electrics).map(now::works).orElse(true);

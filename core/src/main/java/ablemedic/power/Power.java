@@ -21,7 +21,7 @@ public final class Power {
     if (wired.sheet().isEmpty()) {
       return new Book<>(List.of(), List.of());
     }
-    Electrics sound = new Electrics(wired.sheet(), wired.told());
+    Electrics sound = wired.sound();
     List<Survey<Craft>> surveys = List.of(new ProbeSurvey(Probe.Mode.OHMS, sound.wiring(), meter),
         new ProbeSurvey(Probe.Mode.VOLTS, sound.wiring(), meter));
     return new Book<>(PowerFaults.of(sound), PowerChecks.of(sound, meter), surveys);

@@ -133,6 +133,10 @@ final class PowerChecks {
       add("current-setting", "read-current-settings", "Read whether the board reads its current sensor",
           "In the board's power settings.", read,
           c -> Ways.expecting(read, c.electrics().told().current() ? "read" : "none", 0.02), 0.5, 0, BenchNeeds.COMPUTER);
+      Scale scale = new Scale("current scale over that which is right for the sensor", "", 0, 100, 0.3, List.of());
+      add("current-scale-setting", "read-current-settings", "Compare the current scale that is set with the sensor's own",
+          "In the board's power settings; set over right, 1 when they agree. The sensor's own is in its booklet.", scale,
+          c -> new Spread(scale, c.electrics().told().currentScale(), 0.03, 0.04), 0.8, 0, BenchNeeds.COMPUTER);
     }
   }
 
@@ -159,13 +163,13 @@ final class PowerChecks {
         "Antenna on, video at its lowest power, lights on, motors stopped. Cool air over the video transmitter.", steady,
         c -> dark(steady, c.electrics(), idle(c.electrics())::works), 3.5, 0.25, BenchNeeds.POWERED);
     for (At<Inner.Load> load : sound.wiring().all(Inner.Load.class)) {
-      if (load.of().poorAmps() / load.of().amps() > 1.2) {
+      if (load.of().hasPoorSort()) {
         Scale amps = new Scale("current into the " + load.part().label(), "A", 0, 5);
         double own = Powered.draw(load);
         add("draw-" + load.part().id(), "draw-of-part", "Measure what the " + load.part().label() + " draws",
             "A small ammeter in its supply lead. The good sort draws about " + PowerFaults.number(own)
                 + " A, and stays cool.", amps,
-            c -> new Spread(amps, drawn(c.electrics(), load), 0.15 * own + 0.01, 0.02), 3, 0.3, BenchNeeds.POWERED);
+            c -> new Spread(amps, drawn(c.electrics(), load), 0.06 * own + 0.004, 0.02), 3, 0.3, BenchNeeds.POWERED);
       }
     }
   }

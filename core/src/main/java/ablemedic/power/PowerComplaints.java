@@ -24,7 +24,8 @@ import java.util.function.Function;
 /** What an owner can say of power and voltage, and how a craft with each fault would look to an owner. */
 final class PowerComplaints {
   private static final double TOLD_WRONG = 0.08;
-  private static final double PUNCH = 2.2;
+  /** A hard punch, over the current at full throttle. Common practice. */
+  private static final double PUNCH = 0.5;
   private static final double LOW_CELL_V = 3.3;
 
   private final Electrics sound;
@@ -39,7 +40,7 @@ final class PowerComplaints {
   }
 
   static List<Complaint> of(Electrics wired, Meter meter, Check<Craft> flight) {
-    Electrics sound = new Electrics(wired.sheet(), wired.told());
+    Electrics sound = wired.sound();
     PowerComplaints all = new PowerComplaints(sound, PowerChecks.of(sound, meter), flight);
     all.deadArm();
     all.shorts();
@@ -176,7 +177,8 @@ final class PowerComplaints {
   }
 
   private static String underLoad(Craft craft) {
-    Powered punch = Feeds.hovering(craft, 0.5, PUNCH);
+    // Momentum theory: power, and so current, goes with thrust to the power 3/2.
+    Powered punch = Feeds.hovering(craft, 0.5, PUNCH * Math.pow(craft.airframe().thrustToWeight(), 1.5));
     Electrics electrics = craft.electrics();
     boolean board = Feeds.board(electrics).map(punch::works).orElse(true);
     long weak = Corner.ALL.stream().filter(c -> craft.arm(c).feed() < 0.93).count();

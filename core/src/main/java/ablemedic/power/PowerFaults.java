@@ -29,10 +29,13 @@ final class PowerFaults {
   /** A bad joint or pin in a supply, and a corroded signal, ohms. Common practice. */
   private static final double POOR_SUPPLY_OHMS = 1.5;
   private static final double POOR_SIGNAL_OHMS = 4_000;
+  /** Less than this past an open link is not to be told from the link with a handheld meter. */
+  private static final double DOUBLED_OHMS = 0.6;
   private static final double BRIDGE_OHMS = 0.05;
   private static final double DRIVE_SHORT_OHMS = 0.25;
   private static final double BURST_OHMS = 2;
-  private static final double WEAK_REGULATOR = 0.2;
+  /** Current of a failing regulator over what hangs on it. Common practice: it holds with a part or two, not with all. */
+  private static final double WEAK_REGULATOR = 0.6;
   private static final double WORN = 4;
   private static final double WEAK_CELL_V = 0.7;
   private static final double REST_OFFSET_A = 3;
@@ -64,6 +67,9 @@ final class PowerFaults {
 
   private void links() {
     for (Link link : wiring.links()) {
+      if (isDoubled(link)) {
+        continue;
+      }
       Odds odds = PowerOdds.open(link.kind());
       Harm harm = new Harm(Harm.Kind.LINK, link.id());
       String name = plain(link.id());
@@ -74,6 +80,12 @@ final class PowerFaults {
       harmed("poor-" + name, "link-poor", link.id(), odds.times(0.35), harm, poor,
           sentence(link.label()) + " conducts badly", PowerFixes.link(wiring, link));
     }
+  }
+
+  /** Whether another way of copper goes past a link, so that neither meter nor craft would miss it. */
+  private boolean isDoubled(Link link) {
+    Electrics open = sound.with(new Harm(Harm.Kind.LINK, link.id()), Double.POSITIVE_INFINITY);
+    return PackOut.of(open, ablemedic.reading.Meter.USUAL).ohms(link.a(), link.b()) < DOUBLED_OHMS;
   }
 
   private void bridges() {
@@ -113,13 +125,17 @@ final class PowerFaults {
   }
 
   private void regulators() {
+    Powered idle = PowerChecks.idle(sound);
     for (At<Inner.Regulator> r : wiring.all(Inner.Regulator.class)) {
       String pad = r.address(r.of().out());
+      double gives = idle.outputs().stream().filter(o -> (o.part().id() + "." + o.pad()).equals(pad))
+          .mapToDouble(Powered.Output::givesA).findFirst().orElse(0);
+      double weak = Math.max(0.02, Math.min(0.5, WEAK_REGULATOR * gives / r.of().limitA()));
       String name = String.format(Locale.ROOT, "The %s V regulator of the %s", number(r.of().volts()), r.part().label());
       Harm harm = new Harm(Harm.Kind.REGULATOR, pad);
       harmed("regulator-dead-" + plain(pad), "regulator-dead", pad, PowerOdds.REGULATOR_DEAD, harm, 0,
           name + " is dead", PowerFixes.regulator(r));
-      harmed("regulator-weak-" + plain(pad), "regulator-weak", pad, PowerOdds.REGULATOR_WEAK, harm, WEAK_REGULATOR,
+      harmed("regulator-weak-" + plain(pad), "regulator-weak", pad, PowerOdds.REGULATOR_WEAK, harm, weak,
           name + " gives way under load", PowerFixes.regulator(r));
     }
   }
@@ -142,7 +158,7 @@ final class PowerFaults {
       harmed("dead-" + plain(part.id()), "part-dead", part.id(), PowerOdds.PART_DEAD, harm, 0,
           "The " + part.label() + " itself is dead", PowerFixes.part(part, "dead"));
       double times = load.of().poorAmps() / load.of().amps();
-      if (part.draw() == 0 && times > 1.2) {
+      if (part.draw() == 0 && load.of().hasPoorSort()) {
         harmed("greedy-" + plain(part.id()), "part-greedy", part.id(), PowerOdds.PART_GREEDY, harm, times,
             "The " + part.label() + " is the sort that draws " + number(load.of().poorAmps()) + " A",
             PowerFixes.greedy(part, load.of()));

@@ -174,12 +174,11 @@ public final class Powered {
     double gives = (target[k] - out) / OUTPUT_OHMS;
     double limit = limit(r);
     double want = in < LEAST_INPUT_V || limit == 0 ? 0 : Math.min(r.of().volts(), in - DROPOUT_V);
-    if (gives > limit && target[k] > 0) {
-      want = Math.min(want, target[k] * limit / gives);
-    } else if (gives < 0 && out > r.of().volts()) {
+    if (gives < 0 && out > r.of().volts()) {
       want = out;
-    } else if (want > target[k] && limit > 0 && gives > 0.98 * limit) {
-      want = target[k];
+    } else if (gives > 0 && target[k] > 0 && target[k] * limit / gives < want) {
+      // At its limit: towards the voltage at which it would give just that, by half steps since loads follow.
+      want = (target[k] + target[k] * limit / gives) / 2;
     }
     target[k] = want;
     double drawn = r.of().linear() ? gives : gives * Math.max(out, 0) / (EFFICIENCY * Math.max(in, LEAST_INPUT_V));

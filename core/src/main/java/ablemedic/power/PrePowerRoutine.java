@@ -29,7 +29,7 @@ public final class PrePowerRoutine {
   /** The steps for a craft as it should be, in their order. */
   public static List<Check<Craft>> of(Craft craft, Meter meter) {
     PrePowerRoutine routine = new PrePowerRoutine();
-    Electrics electrics = new Electrics(craft.electrics().sheet(), craft.electrics().told());
+    Electrics electrics = craft.electrics().sound();
     routine.look();
     if (electrics.wiring().plug().isPresent()) {
       routine.unpowered(electrics, meter);

@@ -85,7 +85,7 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
   public String instruction(Craft sound) {
     return mode == Mode.OHMS
         ? "Pack out, computer out, meter on ohms. Red on " + red.label() + ", black on " + black.label()
-            + ". Hold still for three seconds. Enter what it shows as it stands, leads included; OL and climbing count."
+            + ". Hold still for three seconds; enter what it shows, leads included."
         : "Motors stopped, meter on DC volts. Black on " + black.label() + " first, then red on " + red.label()
             + ". One hand; let no tip bridge two pads.";
   }

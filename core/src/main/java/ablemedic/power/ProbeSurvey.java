@@ -206,7 +206,7 @@ final class ProbeSurvey implements Survey<Craft> {
     if (electrics == null) {
       return probe(a, b);
     }
-    Powered sound = idle(new Electrics(electrics.sheet(), electrics.told()));
+    Powered sound = idle(electrics.sound());
     return sound.between(a, b) >= 0 ? probe(a, b) : probe(b, a);
   }
 }

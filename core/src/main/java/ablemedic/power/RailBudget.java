@@ -68,7 +68,7 @@ public final class RailBudget {
 
   /** Loads whose supply hangs on a regulator's output by copper. */
   private static List<At<Inner.Load>> on(Electrics electrics, Powered.Output output) {
-    PackOut craft = PackOut.of(new Electrics(electrics.sheet(), electrics.told()), ablemedic.reading.Meter.USUAL);
+    PackOut craft = PackOut.of(electrics.sound(), ablemedic.reading.Meter.USUAL);
     int node = electrics.wiring().node(output.part().id() + "." + output.pad());
     return electrics.wiring().all(Inner.Load.class).stream()
         .filter(l -> craft.ohms(node, Circuits.node(electrics.wiring(), l, l.of().plus())) < 1).toList();

@@ -28,7 +28,7 @@ public final class ReadHere {
   public static Answer of(Craft craft, Probe.Mode mode, int red, int black, Meter meter) {
     Wiring wiring = craft.electrics().wiring();
     Probe probe = new Probe(mode, wiring.points().get(red), wiring.points().get(black), meter);
-    Craft whole = craft.withElectrics(new Electrics(craft.electrics().sheet(), craft.electrics().told()));
+    Craft whole = craft.withElectrics(craft.electrics().sound());
     Outlook sound = probe.outlook(whole);
     Map<Outlook, List<String>> byReading = new LinkedHashMap<>();
     for (Fault<Craft> fault : PowerFaults.of(whole.electrics())) {

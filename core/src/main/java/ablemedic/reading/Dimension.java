@@ -1,6 +1,9 @@
 package ablemedic.reading;
 
+import java.util.Arrays;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 
 /** What a number measures, its SI unit and the units that people write for it. Factors take the unit to SI. */
 public enum Dimension {
@@ -30,6 +33,11 @@ public enum Dimension {
 
   Map<String, Double> factors() {
     return factors;
+  }
+
+  /** The dimension that people write this unit for, where there is one. */
+  static Optional<Dimension> measuredIn(String written) {
+    return Arrays.stream(values()).filter(d -> d.factors.containsKey(written.toLowerCase(Locale.ROOT))).findFirst();
   }
 
   /** The dimension whose SI unit this is. */

@@ -60,8 +60,10 @@ public sealed interface Written {
     String written = matcher.group(2).isEmpty() ? unitless : matcher.group(2).replace(" ", "");
     Double factor = dimension.factors().get(written.toLowerCase(Locale.ROOT));
     if (factor == null) {
-      throw new UnreadableException("“" + shortened(written) + "” is no unit of "
-          + dimension.name().toLowerCase(Locale.ROOT) + "; write " + unitless + ", or one of "
+      throw new UnreadableException("“" + shortened(written) + "” " + Dimension.measuredIn(written)
+          .map(other -> "measures " + other.name().toLowerCase(Locale.ROOT) + "; what is wanted here is "
+              + dimension.name().toLowerCase(Locale.ROOT))
+          .orElse("is no unit of " + dimension.name().toLowerCase(Locale.ROOT)) + ": write " + unitless + ", or one of "
           + dimension.factors().keySet().stream().sorted().toList() + ".");
     }
     if (dimension == Dimension.RESISTANCE && written.startsWith("m")) {

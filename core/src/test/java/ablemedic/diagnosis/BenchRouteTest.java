@@ -61,9 +61,9 @@ class BenchRouteTest {
   }
 
   @Test
-  void spinningMotorsAfterIntakeIsUnlockedByPropsOffAndTheShortTest() {
+  void spinningMotorsAfterIntakeIsUnlockedByPropsOffAndTheRoutine() {
     BenchRoute route = BenchRoute.from(BenchState.AT_INTAKE, BenchNeeds.MOTORS_POWERED).orElseThrow();
     assertThat(route.guards()).containsExactlyInAnyOrder(BenchStep.PROPS_OFF, BenchStep.SHORT_TEST);
-    assertThat(route.minutes()).isEqualTo(2 + 1.5 + 0.5 + 0.5);
+    assertThat(route.minutes()).isEqualTo(2 + 6 + 0.5 + 0.5);
   }
 }

@@ -27,7 +27,7 @@ final class PowerCrafts {
 
   /** A 5-inch craft with the controllers on one board. */
   static Craft stack() {
-    return wired(Layout.STACK, List.of("receiver", "positioning", "video", "camera", "lights", "capacitor-470"));
+    return wired(Layout.STACK, List.of("receiver", "gnss", "video", "camera", "lights", "capacitor-470"));
   }
 
   static Craft wired(Layout layout, List<String> parts) {

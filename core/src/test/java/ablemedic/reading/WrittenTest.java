@@ -74,4 +74,24 @@ class WrittenTest {
       assertThat(Dimension.ofUnit(dimension.unit())).isEqualTo(dimension);
     }
   }
+
+  @ParameterizedTest
+  @CsvSource(delimiter = '|', value = {"4k7|4700", "0R3|0.3", "1.2M|1200000", "200m|0.2", "12 kohm|12000", "0.4 ohms|0.4",
+      "15 Ω|15", "3.3 k ohm|3300", "0,4|0.4"})
+  void aResistanceIsReadHoweverItIsWritten(String text, double ohms) {
+    assertThat(Written.read(text, Dimension.RESISTANCE, "ohm"))
+        .isEqualTo(new Written.Amount(ohms));
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"OL", "ol", "O.L", "open", "Overload"})
+  void beyondRangeIsRead(String text) {
+    assertThat(Written.read(text, Dimension.RESISTANCE, "ohm")).isEqualTo(new Written.OverLimit());
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"climbing", "rising", "counts up", "Charging"})
+  void aReadingThatDoesNotSettleIsRead(String text) {
+    assertThat(Written.read(text, Dimension.RESISTANCE, "ohm")).isEqualTo(new Written.Climbing());
+  }
 }

@@ -282,13 +282,13 @@ public class ChartController {
 
   /** Notes in the log what happened to a craft; a crash, a part and an opened stack make the pre-power routine due. */
   @PostMapping("/{mark}/log")
-  List<LogEntry> note(@PathVariable String mark, @RequestBody @Valid Noted noted) {
+  List<LogEntry> note(@PathVariable String mark, @RequestBody @Valid LogNote noted) {
     Row row = crafts.get(mark);
     crafts.log(row.mark(), clock.instant(), noted.kind().name().toLowerCase(java.util.Locale.ROOT), noted.text().strip(), null);
     return crafts.log(row.mark());
   }
 
-  record Noted(@NotNull(message = "is one of FLIGHT, NOTE, CRASH, PART, OPENED") Kind kind,
+  record LogNote(@NotNull(message = "is one of FLIGHT, NOTE, CRASH, PART, OPENED") Kind kind,
       @NotBlank(message = "says what happened") @Size(max = 400, message = "has at most 400 letters") String text) {}
 
   /** What a note is of. */

@@ -2,8 +2,11 @@ package ablemedic.app.chart;
 
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Json;
+import ablemedic.craft.Craft;
 import java.time.Instant;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.UncategorizedSQLException;
@@ -14,8 +17,18 @@ import org.springframework.transaction.annotation.Transactional;
 /** Crafts, their build sheets and their logs in the database. */
 @Repository
 public class CraftStore {
+  private static final int CRAFTS_KEPT = 64;
+
   private final JdbcClient database;
   private final Json json;
+  private final Map<String, Craft> crafts = new LinkedHashMap<>(16, 0.75f, true) {
+    private static final long serialVersionUID = 1;
+
+    @Override
+    protected boolean removeEldestEntry(Map.Entry<String, Craft> eldest) {
+      return size() > CRAFTS_KEPT;
+    }
+  };
 
   CraftStore(JdbcClient database, Json json) {
     this.database = database;
@@ -79,6 +92,19 @@ public class CraftStore {
   public BuildSheet sheet(String mark, int revision) {
     return json.read(database.sql("SELECT body FROM build_sheet WHERE mark = ? AND revision = ?")
         .params(mark, revision).query(String.class).single(), BuildSheet.class);
+  }
+
+  /** The craft of a revision; revisions never change, so the last few are kept. */
+  public Craft craft(String mark, int revision) {
+    synchronized (crafts) {
+      return crafts.computeIfAbsent(mark + "/" + revision, key -> sheet(mark, revision).toCraft());
+    }
+  }
+
+  /** The craft as on its newest sheet. */
+  public Craft newestCraft(String mark) {
+    return craft(mark, database.sql("SELECT max(revision) FROM build_sheet WHERE mark = ?").param(mark)
+        .query(Integer.class).single());
   }
 
   public List<Revision> revisions(String mark) {

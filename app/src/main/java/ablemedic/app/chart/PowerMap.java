@@ -20,10 +20,10 @@ import java.util.Map;
  * @param width  of the drawing
  * @param height of the drawing
  */
-public record PowerMap(double width, double height, List<Box> boxes, List<Spot> points, List<Run> leads) {
+public record PowerMap(double width, double height, List<Box> boxes, List<Spot> points, List<LeadRun> leads) {
   private static final double PAD_STEP = 30;
-  private static final double BOX_WIDTH = 128;
-  private static final double GAP = 132;
+  private static final double BOX_WIDTH = 138;
+  private static final double GAP = 124;
   private static final double TITLE = 30;
   private static final double BETWEEN = 22;
   private static final double MARGIN = 14;
@@ -46,7 +46,7 @@ public record PowerMap(double width, double height, List<Box> boxes, List<Spot> 
    *
    * @param state what is known of it: proven, doubted, broken or unknown
    */
-  public record Run(String id, String label, String purpose, String state, List<Double> corners) {}
+  public record LeadRun(String id, String label, String purpose, String state, List<Double> corners) {}
 
   /** What is known of a lead. */
   public enum LeadState {
@@ -87,7 +87,7 @@ public record PowerMap(double width, double height, List<Box> boxes, List<Spot> 
         place(c, MARGIN + (tallest - height(c)) / 2);
       }
       bottom = tallest + 2 * MARGIN;
-      List<Run> runs = sheet.leads().stream().map(this::run).toList();
+      List<LeadRun> runs = sheet.leads().stream().map(this::run).toList();
       double width = 2 * MARGIN + used.size() * BOX_WIDTH + Math.max(0, used.size() - 1) * GAP;
       double height = bottom + lanes.getOrDefault(-1, 0) * LANE + MARGIN;
       return new PowerMap(width, height, List.copyOf(boxes.values()), List.copyOf(spots.values()), runs);
@@ -168,7 +168,7 @@ public record PowerMap(double width, double height, List<Box> boxes, List<Spot> 
       }
     }
 
-    private Run run(Lead lead) {
+    private LeadRun run(Lead lead) {
       Spot a = spots.get(lead.from());
       Spot b = spots.get(lead.to());
       List<Double> corners = corners(a, b);
@@ -178,7 +178,7 @@ public record PowerMap(double width, double height, List<Box> boxes, List<Spot> 
       }
       Wiring.Link wire = wiring.links().stream().filter(l -> l.leadId().equals(lead.id()))
           .min(Comparator.comparing((Wiring.Link l) -> !l.id().equals(lead.id()))).orElseThrow();
-      return new Run(lead.id(), "lead from " + a.label() + " to " + b.label(), wire.purpose().name(),
+      return new LeadRun(lead.id(), "lead from " + a.label() + " to " + b.label(), wire.purpose().name(),
           known.getOrDefault(lead.id(), LeadState.UNKNOWN).name(), corners);
     }
 

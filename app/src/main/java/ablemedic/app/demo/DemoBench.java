@@ -62,7 +62,7 @@ public class DemoBench {
 
   record DemoPack(String label, PackEntry kind, LandingSchool school, List<DemoPackEntry> entries) {}
 
-  record DemoPackEntry(double daysAgo, PackStore.Entry entry) {}
+  record DemoPackEntry(double daysAgo, PackStore.PackEvent entry) {}
 
   record DemoCraft(String mark, String name, CraftClass craftClass, SpinSchool spins, NumberingSchool numbering,
       BuildSheet.@Nullable Turn mounted, FlightMode mode, @Nullable Layout layout, @Nullable List<String> parts,
@@ -155,7 +155,7 @@ public class DemoBench {
 
   /** A run of the pre-power routine on which everything was as it should be. */
   private void runRoutine(String mark, Instant at) {
-    Craft craft = crafts.newestSheet(mark).sheet().toCraft();
+    Craft craft = crafts.newestCraft(mark);
     Map<String, Routines.Given> readings = new HashMap<>();
     for (Check<Craft> step : routines.steps(craft)) {
       Outlook outlook = step.outlook(craft);

@@ -26,7 +26,7 @@ class RailBudgetController {
 
   @PostMapping("/api/instruments/rail-budget")
   BudgetAnswer solve(@RequestBody @Valid OfCraft asked) {
-    var electrics = crafts.newestSheet(crafts.get(asked.mark()).mark()).sheet().toCraft().electrics();
+    var electrics = crafts.newestCraft(crafts.get(asked.mark()).mark()).electrics();
     return new BudgetAnswer(electrics.sheet().isEmpty() ? List.of() : RailBudget.of(electrics),
         electrics.sheet().isEmpty() ? List.of() : RailBudget.fromUsb(electrics), RailBudget.SPARE,
         electrics.sheet().missing());

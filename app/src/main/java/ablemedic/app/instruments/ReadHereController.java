@@ -39,7 +39,7 @@ class ReadHereController {
 
   @PostMapping("/api/instruments/read-here")
   HereAnswer solve(@RequestBody @Valid TwoPoints asked) {
-    Craft craft = crafts.newestSheet(crafts.get(asked.mark()).mark()).sheet().toCraft();
+    Craft craft = crafts.newestCraft(crafts.get(asked.mark()).mark());
     int red = point(craft, asked.red(), "red");
     int black = point(craft, asked.black(), "black");
     if (red == black) {

@@ -46,7 +46,7 @@ class ScaleFromReadingsController {
     List<Pair> pairs = asked.readings().stream().map(r -> new Pair(Asked.within("meterV", r.meterV(), 0.5, 100, "V"),
         Asked.within("shownV", r.shownV(), 0, 200, "V"))).toList();
     Electrics electrics = asked.mark() == null || asked.mark().isBlank() ? Electrics.NONE
-        : crafts.newestSheet(crafts.get(asked.mark()).mark()).sheet().toCraft().electrics();
+        : crafts.newestCraft(crafts.get(asked.mark()).mark()).electrics();
     Answer answer = ScaleFromReadings.of(pairs, scale, electrics, meters.get());
     return new ScaleAnswer(answer.causes().stream().map(c -> new RankedCause(c.what(), c.fit(), c.why())).toList(),
         answer.newScale().map(ScaleFromReadingsController::plusMinus).orElse(null),

@@ -107,6 +107,6 @@ class TakeOffMotionController {
   private Craft craft(String mark) {
     return mark.isEmpty()
         ? CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE)
-        : crafts.newestSheet(crafts.get(mark).mark()).sheet().toCraft();
+        : crafts.newestCraft(crafts.get(mark).mark());
   }
 }

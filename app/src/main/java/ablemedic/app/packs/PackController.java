@@ -5,7 +5,7 @@ import ablemedic.app.chart.ElectricEntry.PackEntry;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.meter.MeterStore;
 import ablemedic.app.packs.PackStore.Dated;
-import ablemedic.app.packs.PackStore.Entry;
+import ablemedic.app.packs.PackStore.PackEvent;
 import ablemedic.app.packs.PackStore.Pack;
 import ablemedic.electrics.PackKind;
 import ablemedic.power.LandingSchool;
@@ -123,7 +123,7 @@ class PackController {
       throw Refusal.wrong("loadV", "Under load a pack stands below its resting voltage: " + entry.loadV() + " V is not below "
           + entry.restV() + " V.");
     }
-    store.add(pack.label(), new Entry(craft, entry.minutes(), entry.usedMah(), entry.chargedMah(), entry.restV(),
+    store.add(pack.label(), new PackEvent(craft, entry.minutes(), entry.usedMah(), entry.chargedMah(), entry.restV(),
         entry.loadV(), entry.loadA(), entry.note().strip()), at);
     return get(label);
   }
@@ -159,7 +159,7 @@ class PackController {
   private static List<Flight> flights(List<Dated> entries) {
     List<Flight> flights = new ArrayList<>();
     for (Dated dated : entries) {
-      Entry e = dated.entry();
+      PackEvent e = dated.entry();
       Double used = e.chargedMah() != null ? e.chargedMah() : e.usedMah();
       if (e.minutes() != null && used != null) {
         flights.add(new Flight(used, e.minutes()));

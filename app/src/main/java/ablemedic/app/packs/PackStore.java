@@ -34,7 +34,7 @@ public class PackStore {
    * @param usedMah    counted on the craft
    * @param chargedMah put back by the charger
    */
-  public record Entry(
+  public record PackEvent(
       @Nullable String craft,
       @Nullable Double minutes,
       @Nullable Double usedMah,
@@ -45,7 +45,7 @@ public class PackStore {
       String note) {}
 
   /** An entry with its time. */
-  public record Dated(Instant at, Entry entry) {}
+  public record Dated(Instant at, PackEvent entry) {}
 
   public List<Pack> all() {
     return database.sql("SELECT * FROM pack ORDER BY label").query((rs, n) -> pack(rs)).list();
@@ -82,7 +82,7 @@ public class PackStore {
         .params(json.write(new Body(pack.kind(), pack.school())), pack.label()).update();
   }
 
-  public void add(String label, Entry entry, Instant at) {
+  public void add(String label, PackEvent entry, Instant at) {
     database.sql("INSERT INTO pack_entry (label, at, body) VALUES (?, ?, ?)")
         .params(label, at.toString(), json.write(entry)).update();
   }
@@ -90,6 +90,6 @@ public class PackStore {
   /** Newest first. */
   List<Dated> entries(String label) {
     return database.sql("SELECT * FROM pack_entry WHERE label = ? ORDER BY at DESC, id DESC").param(label)
-        .query((rs, n) -> new Dated(Instant.parse(rs.getString("at")), json.read(rs.getString("body"), Entry.class))).list();
+        .query((rs, n) -> new Dated(Instant.parse(rs.getString("at")), json.read(rs.getString("body"), PackEvent.class))).list();
   }
 }

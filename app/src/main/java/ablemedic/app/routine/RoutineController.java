@@ -64,10 +64,10 @@ class RoutineController {
   record ReadView(String title, String expected, String given, boolean passed) {}
 
   /** Readings by step, up to the first that fails; minutes from the first step to the last. */
-  record RunMade(@NotNull @Size(max = 100, message = "has at most 100 readings") Map<String, @NotNull @Valid Entry> readings,
+  record RunMade(@NotNull @Size(max = 100, message = "has at most 100 readings") Map<String, @NotNull @Valid StepEntry> readings,
       double minutes) {}
 
-  record Entry(@Nullable @Size(max = 3, message = "has at most three answers") Map<String, String> outcomes,
+  record StepEntry(@Nullable @Size(max = 3, message = "has at most three answers") Map<String, String> outcomes,
       @Nullable @Size(max = 40, message = "has at most 40 letters") String written) {}
 
   /** How one reading stands against the step's expectation. */
@@ -76,7 +76,7 @@ class RoutineController {
   @GetMapping("/api/crafts/{mark}/routine")
   RoutineView view(@PathVariable String mark) {
     String right = crafts.get(mark).mark();
-    Craft craft = crafts.newestSheet(right).sheet().toCraft();
+    Craft craft = crafts.newestCraft(right);
     Routines.Standing standing = routines.standing(right);
     List<Check<Craft>> steps = routines.steps(craft);
     return new RoutineView(right, standing.state().name(), standing.why(),
@@ -114,8 +114,8 @@ class RoutineController {
 
   /** Judges one reading without keeping it, so that a step can be looked at again before the next. */
   @PostMapping("/api/crafts/{mark}/routine/judge/{step}")
-  Judged judge(@PathVariable String mark, @PathVariable String step, @RequestBody @Valid Entry entry) {
-    Craft craft = crafts.newestSheet(crafts.get(mark).mark()).sheet().toCraft();
+  Judged judge(@PathVariable String mark, @PathVariable String step, @RequestBody @Valid StepEntry entry) {
+    Craft craft = crafts.newestCraft(crafts.get(mark).mark());
     Check<Craft> check = routines.steps(craft).stream().filter(s -> s.id().equals(step)).findFirst()
         .orElseThrow(() -> Refusal.unknown("step", "The routine of this craft has no step “" + step + "”."));
     return new Judged(Routines.passes(check, craft, given(entry)), Expected.of(check, craft));
@@ -132,7 +132,7 @@ class RoutineController {
     return view(mark);
   }
 
-  private static Given given(Entry entry) {
+  private static Given given(StepEntry entry) {
     return new Given(entry.outcomes() == null ? Map.of() : entry.outcomes(), entry.written());
   }
 }

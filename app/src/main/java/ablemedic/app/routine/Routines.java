@@ -69,7 +69,7 @@ public class Routines {
    */
   @Transactional
   public Run run(String mark, Map<String, Given> readings, double minutes, Instant at) {
-    Craft craft = crafts.newestSheet(mark).sheet().toCraft();
+    Craft craft = crafts.newestCraft(mark);
     List<Read> read = new ArrayList<>();
     boolean passed = true;
     for (Check<Craft> step : steps(craft)) {

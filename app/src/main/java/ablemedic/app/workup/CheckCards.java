@@ -33,6 +33,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** Makes the card of a check: how to do it, how to get there, what each leading suspect predicts. */
@@ -63,7 +64,7 @@ final class CheckCards {
         check.needs().metBy(bench),
         route.map(r -> !r.guards().isEmpty()).orElse(true), route.isEmpty(),
         route.map(r -> r.steps().stream()
-            .map(step -> new BenchStepView(step.label(), step.minutes(), step.guards())).toList()).orElse(List.of()),
+            .map(step -> new BenchStepView(step.name(), step.label(), step.minutes(), step.guards())).toList()).orElse(List.of()),
         route.map(BenchRoute::end).orElse(null),
         questions(check, sound), scale(check), check.toTell().map(CheckCards::scale).orElse(null), probes(check), predictions, corners(check.id()), Cautions.of(check.needs()));
   }
@@ -111,10 +112,10 @@ final class CheckCards {
 
   private List<Prediction> predictions(Check<Craft> check) {
     List<Prediction> predictions = new ArrayList<>();
-    for (Suspect<Craft> suspect : standing.suspects().stream().limit(LEADING).toList()) {
-      if (suspect.belief() < WORTH_SHOWING) {
-        continue;
-      }
+    Set<String> explaining = standing.explaining();
+    List<Suspect<Craft>> leading = standing.suspects().stream()
+        .filter(s -> s.belief() >= WORTH_SHOWING && explaining.contains(s.remedy())).limit(LEADING).toList();
+    for (Suspect<Craft> suspect : leading) {
       Hypothesis<Craft> alone = new Hypothesis<>(List.of(suspect.leading()), true);
       predictions.add(new Prediction(suspect.leading().describe(known.sound()), suspect.belief(),
           likely(diagnosis.outlook(known, alone, check))));

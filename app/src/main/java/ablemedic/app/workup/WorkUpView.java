@@ -115,7 +115,7 @@ public record WorkUpView(
       List<Corner> corners,
       List<Caution> cautions) {}
 
-  public record BenchStepView(String label, double minutes, boolean guards) {}
+  public record BenchStepView(String step, String label, double minutes, boolean guards) {}
 
   public record QuestionView(String id, String text, List<OutcomeView> outcomes) {}
 

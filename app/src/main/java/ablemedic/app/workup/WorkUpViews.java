@@ -53,6 +53,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -62,6 +63,8 @@ class WorkUpViews {
   private static final int AHEAD = 4;
   private static final int SHOWN = 8;
   private static final double WORTH_SHOWING = 0.003;
+  /** What explains nothing that was found is shown only when it is likely all the same. */
+  private static final double BYSTANDER_WORTH_SHOWING = 0.1;
 
   private final WorkUps workUps;
   private final CraftStore crafts;
@@ -116,7 +119,7 @@ class WorkUpViews {
         return map;
       }
     }
-    Craft craft = crafts.newestSheet(mark).sheet().toCraft();
+    Craft craft = crafts.newestCraft(mark);
     return PowerMap.of(craft.electrics().wiring(), leads.states(mark, craft, Optional.empty(), Optional.empty()));
   }
 
@@ -227,8 +230,9 @@ class WorkUpViews {
   private static List<SuspectView> suspects(
       WorkUp workUp, Standing<Craft> standing, Map<Integer, String> titles) {
     Craft sound = workUp.known().sound();
+    Set<String> explaining = standing.explaining();
     return standing.suspects().stream()
-        .filter(s -> s.belief() >= WORTH_SHOWING)
+        .filter(s -> s.belief() >= (explaining.contains(s.remedy()) ? WORTH_SHOWING : BYSTANDER_WORTH_SHOWING))
         .limit(SHOWN)
         .map(s -> new SuspectView(s.leading().id(), s.leading().kind(), s.leading().describe(sound),
             s.faults().stream().skip(1).filter(b -> b.belief() >= WORTH_SHOWING)

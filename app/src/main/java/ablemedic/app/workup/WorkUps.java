@@ -63,7 +63,7 @@ public class WorkUps {
 
   WorkUp get(long id) {
     Opened opened = store.get(id);
-    Craft sound = crafts.sheet(opened.mark(), opened.revision()).toCraft();
+    Craft sound = crafts.craft(opened.mark(), opened.revision());
     return new WorkUp(opened, sound, diagnoses.of(sound).book(), store.events(id));
   }
 
@@ -86,7 +86,7 @@ public class WorkUps {
 
   /** The craft of a mark as on its newest sheet. */
   Craft craft(String mark) {
-    return crafts.newestSheet(mark(mark)).sheet().toCraft();
+    return crafts.newestCraft(mark(mark));
   }
 
   List<Complaint> complaints(Craft craft) {

@@ -5,20 +5,25 @@ import ablemedic.app.RunningApp.App;
 import ablemedic.app.chart.BuildSheet;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
+import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Proof;
+import ablemedic.reading.Meter;
 import tools.jackson.databind.JsonNode;
 
 /** A craft with a hidden fault: what each check would show on it. */
 final class Patient {
   private final App app;
   private final Craft sound;
+  private final Book<Craft> book;
   private Craft now;
 
   Patient(App app, String mark, String faultId) {
     this.app = app;
     this.sound = app.json.treeToValue(app.get("/api/crafts/" + mark + "/build-sheet"), BuildSheet.class).toCraft();
-    this.now = Specialities.book().fault(faultId).orElseThrow().applyTo(sound);
+    this.book = Specialities.book(sound, Meter.USUAL);
+    this.now = book.fault(faultId).orElseThrow().applyTo(sound);
   }
 
   /** The check that is to be done next, by the server's word. */
@@ -33,7 +38,7 @@ final class Patient {
 
   /** The number, from 1, of the outcome that a check shows on this craft. */
   int outcome(String checkId) {
-    Check<Craft> check = Specialities.book().check(checkId).orElseThrow();
+    Check<Craft> check = book.check(checkId).orElseThrow();
     String expected = Proof.expected(check, now);
     var outcomes = ((Choices) check.answers()).questions().get(0).outcomes();
     for (int i = 0; i < outcomes.size(); i++) {
@@ -45,17 +50,21 @@ final class Patient {
   }
 
   boolean isNumber(String checkId) {
-    return !(Specialities.book().check(checkId).orElseThrow().answers() instanceof Choices);
+    return !(book.check(checkId).orElseThrow().answers() instanceof Choices);
   }
 
   /** What the scale or ruler shows, as somebody would write it. */
   String written(String checkId) {
-    return Proof.expected(Specialities.book().check(checkId).orElseThrow(), now);
+    Outlook outlook = book.check(checkId).orElseThrow().outlook(now);
+    if (outlook instanceof Outlook.Worded worded) {
+      return worded.word();
+    }
+    return Proof.expected(book.check(checkId).orElseThrow(), now);
   }
 
   /** The leading suspect's first fix is made. */
   void fixed(String faultId, String fixId) {
-    now = Specialities.book().fault(faultId).orElseThrow().fixes(sound).stream()
+    now = book.fault(faultId).orElseThrow().fixes(sound).stream()
         .filter(f -> f.id().equals(fixId)).findFirst().orElseThrow().applyTo(now);
   }
 }

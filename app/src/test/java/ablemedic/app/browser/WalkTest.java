@@ -126,6 +126,12 @@ class WalkTest {
       JsonNode check = patient.next(path);
       String checkId = check.get("checkId").asString();
       browser.seeText(check.get("title").asString());
+      if (check.get("steps").toString().contains("SHORT_TEST")) {
+        app.runRoutine(view.get("mark").asString());
+        browser.open(path);
+        browser.see(".card-layout");
+        continue;
+      }
       if (!check.get("ready").asBoolean()) {
         if (mouse) {
           browser.press("All of this is done");
@@ -230,6 +236,14 @@ class WalkTest {
       browser.see("#other-check");
       browser.keys("spin motor 1", Keys.ENTER);
       browser.seeText("Out of turn");
+      browser.seeText("Run the pre-power routine");
+      app.runRoutine("FULMAR");
+      browser.open(path);
+      browser.see(".card-layout");
+      browser.keys("o");
+      browser.see("#other-check");
+      browser.keys("spin motor 1", Keys.ENTER);
+      browser.seeText("Out of turn");
       browser.keys("b");
       browser.await(() -> !browser.shows(".ready"));
       browser.keys(String.valueOf(patient.outcome("spin-1")));
@@ -266,6 +280,62 @@ class WalkTest {
   }
 
   @Test
+  void aDeadArmByKeyboardFromTheRoutineToTheProof() {
+    app.enterWired("KITE", "STACK");
+    Patient patient = new Patient(app, "KITE", "open-FC_S2_C4_S2_1");
+    try (Browser browser = new Browser(app.url(""), "light", 1280, 800)) {
+      browser.open("/crafts/KITE");
+      browser.seeText("Leads and power");
+      browser.see("[data-point='PLUG.+']");
+      settled(browser);
+      browser.tabTo("[data-point]");
+      browser.keys(Keys.ARROW_DOWN, Keys.ARROW_UP, Keys.ENTER);
+      browser.seeText("Choose the point for black");
+      browser.keys(Keys.ARROW_DOWN, Keys.ENTER);
+      browser.awaitPath("/instruments/read-here");
+      browser.seeText("All well");
+      settled(browser);
+
+      JsonNode view = app.openPower("KITE", "dead-arm", "front-right");
+      String path = "/work-ups/" + view.get("id").asLong();
+      browser.open("/crafts/KITE/routine?back=" + view.get("id").asLong());
+      browser.seeText("Step 1 of");
+      settled(browser);
+      JsonNode steps = app.get("/api/crafts/KITE/routine").get("steps");
+      for (int i = 0; i < steps.size(); i++) {
+        browser.seeText("Step " + (i + 1) + " of");
+        if (steps.get(i).get("outcomes").isEmpty()) {
+          browser.see("#routine-reading");
+          browser.keys(steps.get(i).get("expected").asString().split(" ±| and|, ")[0], Keys.ENTER);
+        } else {
+          browser.blur();
+          browser.keys("1");
+          browser.see("[aria-pressed=true]");
+          browser.keys(Keys.ENTER);
+        }
+      }
+      browser.seeText("All of it passes");
+      browser.blur();
+      browser.keys(Keys.ENTER);
+      browser.awaitPath(path);
+      browser.see(".card-layout");
+      browser.seeText("pre-power routine passed");
+
+      checkUntilSomethingStandsOut(browser, patient, path, false);
+      browser.seeText("The pin at flight board S2 is open");
+      settled(browser);
+      browser.tabTo(".options .act");
+      browser.keys(Keys.ENTER);
+      patient.fixed("open-FC_S2_C4_S2_1", "renew");
+      browser.seeText("Prove it");
+      browser.blur();
+      checkUntilSomethingStandsOut(browser, patient, path, false);
+      browser.seeText("Every test has passed");
+      settled(browser);
+    }
+  }
+
+  @Test
   void onAnEmptyDatabaseAFirstCraftIsEnteredAndWorkedUp(@TempDir Path folder) {
     try (App empty = App.empty(folder); Browser browser = new Browser(empty.url(""), "light", 820, 1100)) {
       browser.open("/");
@@ -295,7 +365,10 @@ class WalkTest {
         for (String path : new String[] {"/instruments", "/instruments/motor-map?craft=TERN",
             "/instruments/board-orientation?craft=SKUA", "/instruments/take-off-motion?craft=PETREL", "/handbook",
             "/handbook/hand-tilt", "/ledger", "/crafts/new", "/work-ups/new", "/work-ups/6", "/work-ups/9",
-            "/nowhere"}) {
+            "/nowhere", "/crafts/EIDER/wiring", "/crafts/SKUA/wiring", "/crafts/EIDER/routine", "/packs", "/packs/A1", "/work-ups/10",
+            "/instruments/rail-budget?craft=EIDER", "/instruments/scale-from-readings?craft=PETREL",
+            "/instruments/sense-chain", "/instruments/pack?craft=EIDER", "/instruments/lead-drop",
+            "/instruments/limiter-bulb", "/instruments/meter", "/instruments/read-here?craft=EIDER"}) {
           browser.open(path);
           browser.await(() -> !browser.shows(".small:empty"));
           settled(browser);

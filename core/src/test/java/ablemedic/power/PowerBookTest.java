@@ -1,0 +1,225 @@
+package ablemedic.power;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import ablemedic.Specialities;
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Assumptions;
+import ablemedic.diagnosis.Book;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Diagnosis;
+import ablemedic.diagnosis.Fault;
+import ablemedic.diagnosis.Fix;
+import ablemedic.diagnosis.Occasion;
+import ablemedic.diagnosis.Outlook;
+import ablemedic.diagnosis.Proof;
+import ablemedic.diagnosis.Technician;
+import ablemedic.electrics.Harm;
+import ablemedic.electrics.Wiring;
+import ablemedic.reading.Meter;
+import ablemedic.speciality.Complaint;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class PowerBookTest {
+  static Stream<Craft> crafts() {
+    return Stream.of(PowerCrafts.separate(), PowerCrafts.stack());
+  }
+
+  private static Book<Craft> book(Craft craft) {
+    return Power.book(craft.electrics(), Meter.USUAL);
+  }
+
+  /** Every check of the book, and both sorts of probe from end to end of every lead and trace and over every rail. */
+  private static List<Check<Craft>> checks(Craft craft) {
+    List<Check<Craft>> all = new ArrayList<>(book(craft).checks());
+    book(craft).surveys().forEach(survey -> all.addAll(survey.routine()));
+    all.addAll(PrePowerRoutine.of(craft, Meter.USUAL).stream().filter(Probe.class::isInstance).toList());
+    Wiring wiring = craft.electrics().wiring();
+    for (Wiring.Neighbours n : wiring.neighbours()) {
+      for (Probe.Mode mode : Probe.Mode.values()) {
+        all.add(new Probe(mode, wiring.points().get(n.a()), wiring.points().get(n.b()), Meter.USUAL));
+      }
+    }
+    return all;
+  }
+
+  private static boolean tells(Check<Craft> check, Craft sound, Craft faulty) {
+    Outlook one = check.outlook(sound);
+    Outlook other = check.outlook(faulty);
+    return one instanceof Outlook.Ways ? !Proof.expected(check, sound).equals(Proof.expected(check, faulty))
+        : ReadHere.different(one, other);
+  }
+
+  @ParameterizedTest
+  @MethodSource("crafts")
+  void everyLinkOfTheCraftCanBeOpenOrPoor(Craft craft) {
+    Wiring wiring = craft.electrics().wiring();
+    for (Wiring.Link link : wiring.links()) {
+      Craft open = craft.withElectrics(craft.electrics().with(new Harm(Harm.Kind.LINK, link.id()), Double.POSITIVE_INFINITY));
+      boolean doubled = PackOut.of(open.electrics(), Meter.USUAL).ohms(link.a(), link.b()) < 1;
+      assertThat(links(craft, link)).as(link.id()).hasSize(doubled ? 0 : 2);
+    }
+  }
+
+  private static List<Fault<Craft>> links(Craft craft, Wiring.Link link) {
+    return book(craft).faults().stream().filter(f -> f.kind().startsWith("link-") && Cleared.sitsAt(f, link)).toList();
+  }
+
+  @ParameterizedTest
+  @MethodSource("crafts")
+  void everyFaultShowsInSomeCheck(Craft craft) {
+    List<Check<Craft>> checks = checks(craft);
+    for (Fault<Craft> fault : book(craft).faults()) {
+      Craft faulty = fault.applyTo(craft);
+      assertThat(faulty).as(fault.id()).isNotEqualTo(craft);
+      assertThat(checks.stream().anyMatch(check -> tells(check, craft, faulty))).as(fault.id() + " shows").isTrue();
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("crafts")
+  void everyFixGivesBackTheSoundCraftAndSaysWhatToDo(Craft craft) {
+    for (Fault<Craft> fault : book(craft).faults()) {
+      for (Fix<Craft> fix : fault.fixes(craft)) {
+        assertThat(fix.applyTo(fault.applyTo(craft))).as(fault.id()).isEqualTo(craft);
+        assertThat(fix.applyTo(craft)).as(fault.id() + " changes nothing that is sound").isEqualTo(craft);
+        assertThat(fix.steps()).isNotEmpty();
+        assertThat(fix.values()).isNotEmpty();
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("crafts")
+  void faultsOfTheSamePlaceAreCuredTogetherAndOthersAreNot(Craft craft) {
+    for (Wiring.Link link : craft.electrics().wiring().links()) {
+      List<String> remedies = links(craft, link).stream().map(f -> f.fixes(craft).get(0).remedy()).distinct().toList();
+      assertThat(remedies).as(link.id()).hasSizeLessThanOrEqualTo(1);
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("crafts")
+  void oddsAreThoseOfRareThings(Craft craft) {
+    for (Occasion occasion : Occasion.values()) {
+      assertThat(book(craft).faults()).allSatisfy(f -> assertThat(f.odds(occasion)).isBetween(1e-6, 0.05));
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("crafts")
+  void aSoundCraftGivesNoCauseForAnyComplaint(Craft craft) {
+    for (Complaint complaint : Specialities.complaints(craft, Meter.USUAL)) {
+      assertThat(Proof.expected(complaint.seen(), craft)).as(complaint.id())
+          .isIn("takes off well", "none, they all turn", "neither", "none, all come on and stay on", "it is right",
+              "nothing of the kind");
+    }
+  }
+
+  private static String told(Craft craft, String complaint, String fault) {
+    Check<Craft> seen = Specialities.complaints(craft, Meter.USUAL).stream().filter(c -> c.id().equals(complaint))
+        .findFirst().orElseThrow().seen();
+    return Proof.expected(seen, book(craft).fault(fault).orElseThrow().applyTo(craft));
+  }
+
+  @Test
+  void aComplaintIsWhatTheFaultDoesToThisCraft() {
+    Craft craft = PowerCrafts.separate();
+    assertThat(told(craft, "dead-arm", "open-PB_1p_CFR_p")).isEqualTo("@front-right");
+    assertThat(told(craft, "dead-arm", "crossed-CRL")).isEqualTo("@rear-left");
+    assertThat(told(craft, "dead-arm", "open-PB_5V_FC_5V")).isEqualTo("all four");
+    assertThat(told(craft, "no-power", "open-FC_R5_RX_p")).isEqualTo("the receiver");
+    assertThat(told(craft, "voltage", "sense-on-PB_5V")).isEqualTo("the same whatever the pack");
+    assertThat(told(craft, "voltage", "open-PB_Bp_FC_VS")).isEqualTo("nothing, or 0");
+    assertThat(told(craft, "voltage", "scale-1_1")).isEqualTo("too much");
+    assertThat(told(craft, "voltage", "told-cells-more")).isEqualTo("right in all, wrong for each cell");
+    assertThat(told(craft, "shorts", "bridge-PB_INp_PB_INm")).isEqualTo("sparks or shorts as the pack goes in");
+    assertThat(told(craft, "cuts-out", "pack-worn")).isNotEqualTo("nothing of the kind");
+    assertThat(told(PowerCrafts.stack(), "current", "current-scale-2")).isEqualTo("too much, or too many mAh");
+  }
+
+  @Test
+  void aDeadArmTipsTheCraftTowardsIt() {
+    Craft craft = PowerCrafts.separate();
+    Craft dead = book(craft).fault("open-FC_S2_CFR_S").orElseThrow().applyTo(craft);
+    assertThat(dead.arms().get(0).turns()).isFalse();
+    assertThat(dead.arms().stream().filter(arm -> !arm.turns())).hasSize(1);
+    Craft weak = book(craft).fault("poor-PB_1p_CFR_p").orElseThrow().applyTo(craft);
+    assertThat(weak.arms().get(0).feed()).isBetween(0.35, 0.95);
+  }
+
+  @Test
+  void twoFaultsMeetOnTheCraft() {
+    Craft craft = PowerCrafts.separate();
+    Craft both = craft.withElectrics(craft.electrics()
+        .with(new Harm(Harm.Kind.LINK, "PB.5V>FC.5V"), Double.POSITIVE_INFINITY)
+        .with(new Harm(Harm.Kind.LINK, "FC.R5>RX.+"), Double.POSITIVE_INFINITY));
+    assertThat(PowerChecks.idle(both.electrics()).works(both.electrics().sheet().part("FC").orElseThrow())).isFalse();
+    assertThat(Feeds.settled(both).arms()).noneMatch(arm -> arm.turns());
+  }
+
+  @Test
+  void aCraftWithoutASheetGetsNoBookOfPowerButKeepsTheRest() {
+    Craft bare = PowerCrafts.separate().withElectrics(ablemedic.electrics.Electrics.NONE);
+    assertThat(book(bare).faults()).isEmpty();
+    assertThat(Specialities.complaints(bare, Meter.USUAL)).extracting(Complaint::id).containsExactly("take-off");
+    assertThat(PrePowerRoutine.of(bare, Meter.USUAL)).hasSize(4);
+  }
+
+  @ParameterizedTest
+  @MethodSource("crafts")
+  void aTechnicianWhoFollowsThePlanFindsFaultsOfEverySort(Craft craft) {
+    Diagnosis<Craft> diagnosis = new Diagnosis<>(Specialities.book(craft, Meter.USUAL), Assumptions.USUAL);
+    List<Complaint> complaints = Specialities.complaints(craft, Meter.USUAL);
+    int walks = 0;
+    int solved = 0;
+    double checks = 0;
+    List<Fault<Craft>> faults = book(craft).faults();
+    for (int i = 3; i < faults.size(); i += 31) {
+      Fault<Craft> fault = faults.get(i);
+      Craft faulty = fault.applyTo(craft);
+      var complaint = complaints.stream()
+          .filter(c -> !Proof.expected(c.seen(), faulty).equals(Proof.expected(c.seen(), craft))).findFirst();
+      if (complaint.isEmpty()) {
+        continue;
+      }
+      var walk = new Technician<>(diagnosis, complaint.get().seen(), complaint.get().proof())
+          .workUp(craft, List.of(fault), Occasion.CRASH, Technician.Habit.PLAN, 7);
+      walks++;
+      solved += walk.solved() ? 1 : 0;
+      checks += walk.checks();
+    }
+    assertThat(walks).isGreaterThanOrEqualTo(5);
+    assertThat(solved).as("of " + walks).isGreaterThanOrEqualTo(walks - 1);
+    assertThat(checks / walks).isLessThan(9);
+  }
+
+  @Test
+  void aReadingNamesWhatItClears() {
+    Craft craft = PowerCrafts.separate();
+    Probe probe = (Probe) book(craft).check("ohms~PB.1+~CFR.+").orElseThrow();
+    List<Wiring.Link> cleared = Cleared.by(craft, probe, new ablemedic.diagnosis.Reading.Measured(0.3));
+    assertThat(cleared).extracting(Wiring.Link::id)
+        .containsExactly("PB.1+>CFR.+#1", "PB.1+>CFR.+", "PB.1+>CFR.+#2");
+    assertThat(Cleared.by(craft, probe, ablemedic.diagnosis.Reading.Chosen.of(Probe.OVER))).isEmpty();
+  }
+
+  @Test
+  void whatShouldBeReadHereNamesTheFaultsThatChangeIt() {
+    Craft craft = PowerCrafts.separate();
+    Wiring wiring = craft.electrics().wiring();
+    ReadHere.Answer answer = ReadHere.of(craft, Probe.Mode.OHMS, wiring.node("FC.S2"), wiring.node("CFR.S"), Meter.USUAL);
+    assertThat(answer.sound()).isInstanceOf(Outlook.Spread.class);
+    assertThat(((Outlook.Spread) answer.sound()).mean()).isCloseTo(0.3, within(0.1));
+    assertThat(answer.under()).anySatisfy(u -> {
+      assertThat(u.reading()).isInstanceOf(Outlook.Worded.class);
+      assertThat(u.faults()).anyMatch(f -> f.contains("pin at flight board S2")).hasSize(3);
+    });
+  }
+}

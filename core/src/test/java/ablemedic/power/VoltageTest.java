@@ -1,0 +1,183 @@
+package ablemedic.power;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Fault;
+import ablemedic.diagnosis.Reading.Measured;
+import ablemedic.electrics.Chemistry;
+import ablemedic.electrics.Electrics;
+import ablemedic.electrics.Gauge;
+import ablemedic.electrics.Harm;
+import ablemedic.electrics.PackKind;
+import ablemedic.power.ScaleFromReadings.Pair;
+import ablemedic.reading.Estimate;
+import ablemedic.reading.Meter;
+import ablemedic.testing.OutsideCheck;
+import ablemedic.testing.OutsideCheck.Kind;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** The sense chain, the scale, the pack and the instruments around them. */
+class VoltageTest {
+  private final Craft craft = PowerCrafts.separate();
+  private final Electrics electrics = craft.electrics();
+
+  private double shown(String fault, double packV) {
+    Fault<Craft> one = PowerFaults.of(electrics).stream().filter(f -> f.id().equals(fault)).findFirst().orElseThrow();
+    return SenseChain.at(one.applyTo(craft).electrics(), packV).shownV();
+  }
+
+  @Test
+  @OutsideCheck(kind = Kind.COMMON_PRACTICE, source = "10 kilohm over 1 kilohm: ratio 11, full scale 36.3 V at a reference of 3.3 V")
+  void theUsualDividerHasARatioOfElevenAndItsFullScale() {
+    assertThat(electrics.rightScale()).isEqualTo(11);
+    assertThat(SenseChain.at(electrics, 16).fullScaleV()).isCloseTo(36.3, within(1e-9));
+    assertThat(SenseChain.at(electrics, 16).shownV()).isCloseTo(16, within(0.05));
+    assertThat(SenseChain.at(electrics, 60).shownV()).isCloseTo(36.3, within(1e-6));
+  }
+
+  @Test
+  @OutsideCheck(kind = Kind.COMMON_PRACTICE, source = "the ratio of shown to true tells the fault: constant on a regulated pad, 0 with the lead off, 10/11 or 11/10 with the divider assumed wrong")
+  void theRatioOfShownToTrueTellsTheFault() {
+    for (double pack : new double[] {13, 14.8, 16.8}) {
+      assertThat(shown("sense-on-PB_5V", pack)).isCloseTo(5, within(0.1));
+      assertThat(shown("sense-on-FC_3V3", pack)).isCloseTo(3.3, within(0.1));
+      assertThat(shown("open-PB_Bp_FC_VS", pack)).isCloseTo(0, within(0.01));
+      assertThat(shown("source-none", pack)).isZero();
+      assertThat(shown("scale-0_909", pack) / pack).isCloseTo(10.0 / 11, within(0.005));
+      assertThat(shown("scale-1_1", pack) / pack).isCloseTo(1.1, within(0.005));
+    }
+  }
+
+  @ParameterizedTest
+  @CsvSource({"6, 3.50, 5", "6, 3.60, 6", "4, 4.20, 4", "4, 4.35, 5", "4, 3.20, 3", "2, 3.00, 2", "1, 4.20, 1"})
+  @OutsideCheck(kind = Kind.COMMON_PRACTICE,
+      source = "a pack below about 3.5 V a cell, or of high-voltage cells at 4.35 V, is misjudged at plug-in")
+  void theGuessOfTheCellsGoesWrongFarDownAndWithHighVoltageCells(int cells, double cellV, int guessed) {
+    assertThat(CellGuess.of(cells * cellV)).isEqualTo(guessed);
+    double[] right = CellGuess.rightBetween(new PackKind(cells, Chemistry.LIPO, 1000, 5));
+    assertThat(cellV >= right[0] && cellV < right[1]).isEqualTo(guessed == cells);
+  }
+
+  @Test
+  void aNumberToldWithTheReadingMakesThePredictionSharp() {
+    Check<Craft> check = Power.book(electrics, Meter.USUAL).check("shown-full@16.520").orElseThrow();
+    assertThat(check.outlook(craft).likelihood(new Measured(16.5)))
+        .isGreaterThan(20 * check.outlook(craft).likelihood(new Measured(15.0)));
+    assertThat(Power.book(electrics, Meter.USUAL).check("shown-full@lots")).isEmpty();
+    assertThat(Power.book(electrics, Meter.USUAL).check("shown-full@900")).isEmpty();
+  }
+
+  @Test
+  void oneReadingGivesAScaleWithItsUncertaintyUnlessItIsARail() {
+    var answer = ScaleFromReadings.of(List.of(new Pair(16.4, 14.9)), 11, electrics, Meter.USUAL);
+    assertThat(answer.newScale().orElseThrow().value()).isCloseTo(11 * 16.4 / 14.9, within(1e-9));
+    assertThat(answer.newScale().orElseThrow().u()).isBetween(0.01, 0.1);
+    var rail = ScaleFromReadings.of(List.of(new Pair(16.4, 5.02)), 11, electrics, Meter.USUAL);
+    assertThat(rail.newScale()).isEmpty();
+    assertThat(rail.refusal()).contains("regulated");
+    assertThat(rail.causes().get(0).what()).contains("regulated pad");
+  }
+
+  @Test
+  void twoReadingsPartScaleFromOffsetAndNeverScaleARegulatedSource() {
+    var offset = ScaleFromReadings.of(List.of(new Pair(16.6, 15.8), new Pair(13.2, 12.4)), 11, electrics, Meter.USUAL);
+    assertThat(offset.offsetV().orElseThrow().value()).isCloseTo(-0.8, within(1e-9));
+    assertThat(offset.newScale().orElseThrow().value()).isCloseTo(11, within(1e-9));
+    assertThat(offset.causes().get(0).what()).contains("ground");
+    var scale = ScaleFromReadings.of(List.of(new Pair(16.5, 15.0), new Pair(13.2, 12.0)), 11, electrics, Meter.USUAL);
+    assertThat(scale.newScale().orElseThrow().value()).isCloseTo(12.1, within(1e-9));
+    assertThat(Math.abs(scale.offsetV().orElseThrow().value())).isLessThan(scale.offsetV().orElseThrow().expanded());
+    for (double rail : new double[] {5.0, 3.3, 12.0}) {
+      var regulated = ScaleFromReadings.of(List.of(new Pair(16.5, rail), new Pair(13.2, rail)), 11, electrics, Meter.USUAL);
+      assertThat(regulated.newScale()).as("no scale for a source of " + rail).isEmpty();
+      assertThat(regulated.refusal()).contains("does not follow the pack");
+    }
+  }
+
+  @Test
+  @OutsideCheck(kind = Kind.COMMON_PRACTICE, source = "a 1300 mAh pack gives about 1000 mAh to the land voltage; usable is 75 to 80 % of the label")
+  void aPackGivesThreeQuartersToEightTenthsOfItsLabel() {
+    PackKind pack = new PackKind(4, Chemistry.LIPO, 1300, 4);
+    double share = PackUse.usableShare(pack, LandingSchool.LONG_LIFE.landV(), 8);
+    assertThat(share).isBetween(0.74, 0.81);
+    assertThat(share * 1300).isCloseTo(1000, within(50.0));
+    assertThat(PackUse.usableShare(pack, LandingSchool.USE_THE_PACK.landV(), 8)).isGreaterThan(share);
+  }
+
+  @Test
+  @OutsideCheck(kind = Kind.COMMON_PRACTICE, source = "cells: full 4.20 V, nominal 3.7 V, storage 3.8 V; 4 cells full 16.8 V; schools 3.7, and 3.5 with critical 3.3 V")
+  void thePackHasTheTradesVoltages() {
+    assertThat(PowerCrafts.FOUR_CELLS.fullV()).isCloseTo(16.8, within(1e-9));
+    assertThat(PowerCrafts.FOUR_CELLS.nominalV()).isCloseTo(14.8, within(1e-9));
+    assertThat(Chemistry.LIPO.chargeAt(3.8)).isBetween(0.3, 0.6);
+    assertThat(LandingSchool.values()[0]).as("the careful one is the default").isEqualTo(LandingSchool.LONG_LIFE);
+    assertThat(LandingSchool.USE_THE_PACK.criticalV()).isEqualTo(3.3);
+    assertThat(LandingSchool.USE_THE_PACK.warnV()).isEqualTo(3.5);
+  }
+
+  @Test
+  @OutsideCheck(kind = Kind.COMMON_PRACTICE, source = "pack resistance from sag (V_rest − V_load)/I; new charge scale = old · charged back / counted")
+  void resistanceAndChargeScaleFollowFromTheLog() {
+    Estimate ohms = PackUse.resistance(new Estimate(16.6, 0.02), new Estimate(16.1, 0.02), Estimate.exactly(25));
+    assertThat(ohms.value()).isCloseTo(0.02, within(1e-12));
+    assertThat(ohms.u()).isCloseTo(Math.hypot(0.02, 0.02) / 25, within(1e-12));
+    assertThat(PackUse.chargeScale(1.2, Estimate.exactly(1000), Estimate.exactly(800)).value()).isCloseTo(1.5, within(1e-12));
+    assertThat(PackUse.flightMinutes(1000, List.of(new PackUse.Flight(900, 6), new PackUse.Flight(1100, 7))).orElseThrow()
+        .value()).isCloseTo(6.51, within(0.01));
+    assertThat(PackUse.flightMinutes(1000, List.of())).isEmpty();
+  }
+
+  @Test
+  void theRailBudgetAddsUpAndSaysWhatAPoorPartDoes() {
+    Craft greedy = PowerCrafts.wired(ablemedic.electrics.Layout.SEPARATE, List.of("receiver", "display", "lights", "modem"));
+    var rails = RailBudget.of(greedy.electrics());
+    assertThat(rails.get(0).givesA()).isCloseTo(0.06 + 0.1 + 0.2 + 0.12 + 0.12, within(0.03));
+    assertThat(rails.get(0).spareA()).isCloseTo(0.8 * 2 - rails.get(0).givesA(), within(1e-9));
+    assertThat(rails.get(0).poor()).anySatisfy(p -> {
+      assertThat(p.part()).isEqualTo("display board");
+      assertThat(p.amps()).isEqualTo(0.5);
+      assertThat(p.givesA()).isGreaterThan(rails.get(0).givesA() + 0.3);
+    });
+    assertThat(RailBudget.fromUsb(greedy.electrics())).contains("receiver").doesNotContain("flight board");
+  }
+
+  @Test
+  void aLeadDropsByOhmsLawAndTheThinnestGaugeKeepsTheBound() {
+    LeadDrop drop = LeadDrop.of(new Gauge(16), 100, 20, 20);
+    assertThat(drop.dropV()).isCloseTo(20 * 2 * 0.1 * 0.01317, within(1e-3));
+    assertThat(drop.watts()).isCloseTo(20 * drop.dropV(), within(1e-12));
+    for (double most : new double[] {0.02, 0.1, 0.5}) {
+      Gauge thinnest = LeadDrop.thinnest(100, 20, 20, most);
+      assertThat(LeadDrop.of(thinnest, 100, 20, 20).dropV()).isLessThanOrEqualTo(most);
+      assertThat(LeadDrop.of(new Gauge(thinnest.awg() + 1), 100, 20, 20).dropV()).isGreaterThan(most);
+    }
+  }
+
+  @Test
+  @OutsideCheck(kind = Kind.COMMON_PRACTICE, source = "limiter bulb: bright at a short, dark with a sound craft")
+  void theBulbIsBrightAtAShortAndDarkWithASoundCraft() {
+    assertThat(LimiterBulb.with(16.4, 24, 21, 0.1).look()).isEqualTo(LimiterBulb.Look.BRIGHT);
+    assertThat(LimiterBulb.with(16.4, 24, 21, 2).look()).isNotEqualTo(LimiterBulb.Look.DARK);
+    assertThat(LimiterBulb.with(16.4, 24, 21, 80).look()).isEqualTo(LimiterBulb.Look.DARK);
+    LimiterBulb.Steady steady = LimiterBulb.with(16.4, 24, 21, 10);
+    assertThat(steady.bulbV() + steady.amps() * 10).isCloseTo(16.4, within(1e-6));
+  }
+
+  @Test
+  void aWornPackSagsAndAWeakCellShowsUnderLoad() {
+    Electrics worn = electrics.with(new Harm(Harm.Kind.PACK_OHMS, ""), 4);
+    Electrics weak = electrics.with(new Harm(Harm.Kind.WEAK_CELL, ""), 0.7);
+    Powered.Run flying = new Powered.Run(15.4, 8);
+    double sound = Powered.of(electrics, flying).plugV();
+    assertThat(Powered.of(worn, flying).plugV()).isLessThan(sound - 1);
+    assertThat(Powered.of(weak, flying).plugV()).isCloseTo(sound - 0.7, within(0.05));
+    assertThat(PackUse.worn(PowerCrafts.FOUR_CELLS, 0.064)).isTrue();
+    assertThat(PackUse.worn(PowerCrafts.FOUR_CELLS, 0.018)).isFalse();
+  }
+}

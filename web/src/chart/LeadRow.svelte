@@ -1,0 +1,72 @@
+<script lang="ts">
+  import type { Schemas } from '../api/client';
+
+  /** One lead while it is being changed. */
+  let {
+    lead = $bindable(),
+    number,
+    onremove
+  }: { lead: Schemas['LeadEntry']; number: number; onremove: () => void } = $props();
+</script>
+
+<div class="row">
+  <input class="entry figure" list="pads" bind:value={lead.from} aria-label={`Lead ${number} from pad`} />
+  <span aria-hidden="true">to</span>
+  <input class="entry figure" list="pads" bind:value={lead.to} aria-label={`Lead ${number} to pad`} />
+  <span class="unit"
+    ><input
+      class="entry"
+      type="number"
+      min="0"
+      max="40"
+      bind:value={lead.gaugeAwg}
+      aria-label={`Gauge of lead ${number}`}
+    /> AWG</span
+  >
+  <span class="unit"
+    ><input
+      class="entry"
+      type="number"
+      min="1"
+      max="3000"
+      step="any"
+      bind:value={lead.lengthMm}
+      aria-label={`Length of lead ${number} in millimetres`}
+    /> mm</span
+  >
+  <label><input type="checkbox" bind:checked={lead.plugged} /> plugged</label>
+  <button type="button" class="plain" onclick={onremove}
+    >take off<span class="sr-only"> lead {number}</span></button
+  >
+</div>
+
+<style>
+  .row {
+    display: grid;
+    grid-template-columns: minmax(7rem, 1fr) auto minmax(7rem, 1fr) 7rem 8rem auto auto;
+    gap: 0.4rem 0.7rem;
+    align-items: center;
+    padding: 0.2rem 0;
+  }
+
+  .unit {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 0.3rem;
+    align-items: center;
+  }
+
+  label {
+    display: inline-flex;
+    gap: 0.4rem;
+    align-items: center;
+    min-height: 44px;
+  }
+
+  @media (max-width: 700px) {
+    .row {
+      grid-template-columns: 1fr auto 1fr;
+      border-bottom: 1px solid var(--rule);
+    }
+  }
+</style>

@@ -1,0 +1,220 @@
+<script lang="ts">
+  import { onMount, untrack } from 'svelte';
+  import { api, ask, type Schemas } from '../api/client';
+  import { navigate, route } from '../router';
+  import { Loading } from '../shared/loading.svelte';
+  import Notice from '../shared/Notice.svelte';
+  import LeadRow from './LeadRow.svelte';
+  import { WiringState } from './wiring.svelte';
+
+  const shelf = new Loading<Schemas['ShelfPart'][]>();
+  const choices = new Loading<Schemas['Choosable']>();
+  let mark = $derived(String(route.params.mark ?? ''));
+  let work = $derived(new WiringState(mark));
+  let layout = $state<'SEPARATE' | 'STACK'>('STACK');
+  let first = $state<Schemas['PackEntry']>({
+    cells: 4,
+    chemistry: 'LIPO',
+    capacityMah: 1500,
+    cellMilliohms: 4
+  });
+  let adding = $state('');
+  let reason = $state('');
+
+  onMount(() => {
+    void shelf.load(() => ask(api.GET('/api/part-shelf')));
+    void choices.load(() => ask(api.GET('/api/choices')));
+  });
+
+  $effect(() => {
+    const current = work;
+    untrack(() => void current.load());
+  });
+
+  let electrics = $derived(work.chart?.sheet.electrics);
+  let pads = $derived(
+    (electrics?.parts ?? []).flatMap((part) =>
+      (shelf.value?.find((a) => a.id === part.archetype)?.pads ?? [])
+        .filter((pad) => pad.room > 0)
+        .map((pad) => `${part.id}.${pad.name}`)
+    )
+  );
+
+  async function keep(event: SubmitEvent): Promise<void> {
+    event.preventDefault();
+    if (await work.keep(reason)) {
+      navigate('/crafts/:mark', { params: { mark } });
+    }
+  }
+</script>
+
+<svelte:head><title>Parts and leads of {mark} – Able Medic</title></svelte:head>
+
+<section class="page">
+  <h1>Parts and leads of <a href={`/crafts/${encodeURIComponent(mark)}`}>{mark}</a></h1>
+  <Notice text={work.error || shelf.error} />
+  {#if work.chart && shelf.value && choices.value}
+    {@const c = choices.value}
+    {#if !electrics || !work.told || !work.pack}
+      <p>Choose how it is wired; sizes follow from the craft. Then name only what differs.</p>
+      <form
+        class="grid"
+        onsubmit={(event) => {
+          event.preventDefault();
+          void work.layOut(layout, first);
+        }}
+      >
+        <div class="field">
+          <label for="layout">It is wired as</label>
+          <select id="layout" class="entry" bind:value={layout}>
+            {#each c.layouts as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
+          </select>
+        </div>
+        <div class="field">
+          <label for="cells">Cells of the pack</label>
+          <input id="cells" class="entry" type="number" min="1" max="14" bind:value={first.cells} />
+        </div>
+        <div class="field">
+          <label for="capacity">Capacity, mAh</label>
+          <input id="capacity" class="entry" type="number" min="50" bind:value={first.capacityMah} />
+        </div>
+        <p><button class="act" disabled={work.busy}>Wire it</button></p>
+      </form>
+    {:else}
+      {#each work.chart.missing as text (text)}<p class="small missing">{text}</p>{/each}
+      <h2>Parts</h2>
+      <ul class="parts">
+        {#each electrics.parts as part (part.id)}
+          <li>
+            <span class="figure">{part.id}</span>
+            <span>{shelf.value.find((a) => a.id === part.archetype)?.label}</span>
+            <button class="plain" disabled={work.busy} onclick={() => void work.removePart(part.id)}
+              >take off<span class="sr-only"> {part.label}</span></button
+            >
+          </li>
+        {/each}
+      </ul>
+      <form
+        class="add"
+        onsubmit={(event) => {
+          event.preventDefault();
+          void work.addPart(adding);
+        }}
+      >
+        <select class="entry" bind:value={adding} aria-label="Part from the shelf">
+          <option value="">from the parts shelf…</option>
+          {#each shelf.value as one (one.id)}
+            <option value={one.id}>{one.label}{one.drawA > 0 ? `, ${one.drawA} A` : ''}</option>
+          {/each}
+        </select>
+        <button class="quiet" disabled={adding === '' || work.busy}>Add it, with its leads</button>
+      </form>
+
+      <form onsubmit={keep}>
+        <h2>Leads</h2>
+        <p class="small">A pad is written as part.pad. Gauge by AWG; the larger, the thinner.</p>
+        <datalist id="pads"
+          >{#each pads as pad (pad)}<option value={pad}></option>{/each}</datalist
+        >
+        <div class="leads">
+          {#each work.leads.keys() as i (i)}
+            <LeadRow bind:lead={work.leads[i]!} number={i + 1} onremove={() => work.leads.splice(i, 1)} />
+          {/each}
+        </div>
+        <p>
+          <button
+            type="button"
+            class="quiet"
+            onclick={() => work.leads.push({ from: '', to: '', gaugeAwg: 28, lengthMm: 80, plugged: false })}
+            >Another lead</button
+          >
+        </p>
+        <h2>Pack and what the board was told</h2>
+        <div class="grid">
+          <div class="field">
+            <label for="p-cells">Cells</label>
+            <input id="p-cells" class="entry" type="number" min="1" max="14" bind:value={work.pack.cells} />
+          </div>
+          <div class="field">
+            <label for="p-mah">Capacity, mAh</label>
+            <input id="p-mah" class="entry" type="number" min="50" bind:value={work.pack.capacityMah} />
+          </div>
+          <div class="field">
+            <label for="p-ohm">Resistance of a cell, milliohm</label>
+            <input id="p-ohm" class="entry" type="number" step="any" bind:value={work.pack.cellMilliohms} />
+          </div>
+          <div class="field">
+            <label for="t-source">Voltage from</label>
+            <select id="t-source" class="entry" bind:value={work.told.source}>
+              {#each c.voltageSources as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
+            </select>
+          </div>
+          <div class="field">
+            <label for="t-scale">Voltage scale</label>
+            <input id="t-scale" class="entry" type="number" step="any" bind:value={work.told.scale} />
+          </div>
+          <div class="field">
+            <label for="t-cells">Cells told, 0 to guess</label>
+            <input id="t-cells" class="entry" type="number" min="0" max="14" bind:value={work.told.cells} />
+          </div>
+        </div>
+        <div class="field why">
+          <label for="reason">Why it is changed</label>
+          <input id="reason" class="entry" bind:value={reason} maxlength="400" />
+        </div>
+        <Notice text={work.error} />
+        <p><button class="act" disabled={work.busy || reason.trim() === ''}>Put it on the sheet</button></p>
+      </form>
+    {/if}
+  {/if}
+</section>
+
+<style>
+  h2 {
+    margin-top: 1.2rem;
+  }
+
+  .grid {
+    display: grid;
+    grid-template-columns: repeat(3, 1fr);
+    gap: 0.8rem 1.2rem;
+    margin: 0.8rem 0;
+    align-items: end;
+  }
+
+  .parts li {
+    display: grid;
+    grid-template-columns: 5rem 1fr auto;
+    align-items: center;
+    border-bottom: 1px solid var(--rule);
+  }
+
+  .add {
+    display: grid;
+    grid-template-columns: minmax(14rem, 26rem) auto;
+    gap: 0.8rem;
+    margin-top: 0.6rem;
+    justify-content: start;
+  }
+
+  .leads {
+    margin: 0.5rem 0;
+  }
+
+  .why {
+    max-width: 34rem;
+    margin-bottom: 0.8rem;
+  }
+
+  .missing {
+    border-left: 4px solid var(--doubt-fill);
+    padding-left: 0.7rem;
+    margin: 0.3rem 0;
+  }
+
+  @media (max-width: 700px) {
+    .grid {
+      grid-template-columns: 1fr;
+    }
+  }
+</style>

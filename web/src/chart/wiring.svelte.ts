@@ -1,0 +1,101 @@
+import { api, ask, words, type Schemas } from '../api/client';
+
+type Chart = Schemas['Chart'];
+type Lead = Schemas['LeadEntry'];
+
+/** Parts and leads of a craft while they are being changed. */
+export class WiringState {
+  chart = $state.raw<Chart>();
+  error = $state('');
+  wrong = $state<{ where: string; right: string }[]>([]);
+  busy = $state(false);
+  leads = $state<Lead[]>([]);
+  told = $state<Schemas['ToldEntry']>();
+  pack = $state<Schemas['PackEntry']>();
+
+  constructor(readonly mark: string) {}
+
+  async load(): Promise<void> {
+    await this.take(() => ask(api.GET('/api/crafts/{mark}', { params: { path: { mark: this.mark } } })));
+  }
+
+  async layOut(layout: 'SEPARATE' | 'STACK', pack: Schemas['PackEntry']): Promise<void> {
+    await this.take(() =>
+      ask(
+        api.PUT('/api/crafts/{mark}/layout', {
+          params: { path: { mark: this.mark } },
+          body: { version: this.chart!.version, layout, pack, parts: [] }
+        })
+      )
+    );
+  }
+
+  async addPart(archetype: string): Promise<void> {
+    await this.take(() =>
+      ask(
+        api.POST('/api/crafts/{mark}/parts', {
+          params: { path: { mark: this.mark } },
+          body: { version: this.chart!.version, archetype }
+        })
+      )
+    );
+  }
+
+  async removePart(partId: string): Promise<void> {
+    await this.take(() =>
+      ask(
+        api.DELETE('/api/crafts/{mark}/parts/{partId}', {
+          params: { path: { mark: this.mark, partId }, query: { version: this.chart!.version } }
+        })
+      )
+    );
+  }
+
+  /** Puts the changed leads, pack and settings on the sheet. */
+  async keep(reason: string): Promise<boolean> {
+    const chart = this.chart!;
+    const electrics = chart.sheet.electrics!;
+    return this.take(() =>
+      ask(
+        api.PUT('/api/crafts/{mark}/build-sheet', {
+          params: { path: { mark: this.mark } },
+          body: {
+            version: chart.version,
+            reason,
+            sheet: {
+              ...chart.sheet,
+              electrics: {
+                ...electrics,
+                leads: $state.snapshot(this.leads),
+                told: $state.snapshot(this.told)!,
+                pack: $state.snapshot(this.pack)!
+              }
+            }
+          }
+        })
+      )
+    );
+  }
+
+  private async take(fetching: () => Promise<Chart>): Promise<boolean> {
+    if (this.busy) {
+      return false;
+    }
+    this.busy = true;
+    this.error = '';
+    this.wrong = [];
+    try {
+      const chart = await fetching();
+      this.chart = chart;
+      this.leads = chart.sheet.electrics?.leads.map((lead) => ({ ...lead })) ?? [];
+      this.told = chart.sheet.electrics ? { ...chart.sheet.electrics.told } : undefined;
+      this.pack = chart.sheet.electrics ? { ...chart.sheet.electrics.pack } : undefined;
+      return true;
+    } catch (thrown) {
+      this.error = words(thrown);
+      return false;
+    } finally {
+      this.busy = false;
+    }
+  }
+}

@@ -1,0 +1,21 @@
+<script lang="ts">
+  import { onMount } from 'svelte';
+  import { api, ask, type Schemas } from '../api/client';
+  import { Loading } from '../shared/loading.svelte';
+
+  /** The craft that an instrument is for. */
+  let { mark = $bindable() }: { mark: string } = $props();
+
+  const crafts = new Loading<Schemas['ListedCraft'][]>();
+  onMount(() => void crafts.load(() => ask(api.GET('/api/crafts'))));
+</script>
+
+<div class="field">
+  <label for="craft">Craft</label>
+  <select id="craft" class="entry" bind:value={mark}>
+    <option value="" disabled>Choose…</option>
+    {#each crafts.value ?? [] as craft (craft.mark)}
+      <option value={craft.mark}>{craft.mark} – {craft.name}</option>
+    {/each}
+  </select>
+</div>

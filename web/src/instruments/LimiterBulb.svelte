@@ -1,0 +1,47 @@
+<script lang="ts">
+  import { api, ask, type Schemas } from '../api/client';
+  import { Loading } from '../shared/loading.svelte';
+  import NumberField from './NumberField.svelte';
+  import Paper from './Paper.svelte';
+
+  const solved = new Loading<Schemas['BulbAnswer']>();
+  let packV = $state<number | null>(16.4);
+  let bulbV = $state<number | null>(12);
+  let bulbW = $state<number | null>(21);
+  let craftOhm = $state<number | null>(15);
+
+  $effect(() => {
+    const body = { packV: packV ?? 0, bulbV: bulbV ?? 0, bulbW: bulbW ?? 0, craftOhm: craftOhm ?? 0 };
+    void solved.load(() => ask(api.POST('/api/instruments/limiter-bulb', { body })));
+  });
+</script>
+
+<Paper
+  title="Limiter bulb"
+  text="A bulb in series with the pack. At plug-in it glows while capacitors charge; what counts is how it settles."
+  error={solved.error}
+>
+  {#snippet asked()}
+    <NumberField id="pack" label="Pack, V" bind:value={packV} />
+    <NumberField id="bulb-v" label="Bulb, rated V" bind:value={bulbV} />
+    <NumberField id="bulb-w" label="Bulb, rated W" bind:value={bulbW} />
+    <NumberField id="craft" label="Craft behind it, ohm" bind:value={craftOhm} hint="0 is a dead short" />
+  {/snippet}
+  {#snippet answer()}
+    {#if solved.value && !solved.error}
+      {@const a = solved.value}
+      <dl>
+        <dt>The bulb settles</dt>
+        <dd class="reading">{a.look}</dd>
+        <dt>Current</dt>
+        <dd class="reading">{a.currentA.toFixed(2)} A</dd>
+        <dt>Left for the craft</dt>
+        <dd class="reading">{a.craftV.toFixed(1)} V</dd>
+        {#each a.beside as one (one.what)}
+          <dt>With {one.what}</dt>
+          <dd>{one.look}, <span class="figure">{one.currentA.toFixed(2)} A</span></dd>
+        {/each}
+      </dl>
+    {/if}
+  {/snippet}
+</Paper>

@@ -1,0 +1,109 @@
+<script lang="ts">
+  import { searchParams } from 'sv-router';
+  import { api, ask, type Schemas } from '../api/client';
+  import { Loading } from '../shared/loading.svelte';
+  import CraftPicker from './CraftPicker.svelte';
+  import Paper from './Paper.svelte';
+
+  const solved = new Loading<Schemas['BudgetAnswer']>();
+  let mark = $state(String(searchParams.get('craft') ?? ''));
+
+  $effect(() => {
+    const chosen = mark;
+    if (chosen) {
+      void solved.load(() => ask(api.POST('/api/instruments/rail-budget', { body: { mark: chosen } })));
+    }
+  });
+</script>
+
+<Paper
+  title={`Rail budget${mark ? ` of ${mark}` : ''}`}
+  text="Pack in, everything on, motors stopped. A fifth of each regulator's rating stays free."
+  error={solved.error}
+>
+  {#snippet asked()}
+    <CraftPicker bind:mark />
+    {#if solved.value}
+      {#each solved.value.missing as text (text)}<p class="small missing">{text}</p>{/each}
+      {#if solved.value.fromUsb.length > 0}
+        <p>From the computer alone come on: {solved.value.fromUsb.join(', ')}.</p>
+      {/if}
+    {/if}
+  {/snippet}
+  {#snippet answer()}
+    {#each solved.value?.rails ?? [] as rail (rail.name)}
+      <div class="rail">
+        <h2>{rail.name}</h2>
+        <p class="bar" aria-hidden="true">
+          <span
+            style:width={`${Math.min(100, (100 * rail.givesA) / rail.limitA)}%`}
+            class:over={rail.spareA < 0}
+          ></span>
+        </p>
+        <p>
+          gives <span class="reading">{rail.givesA.toFixed(2)} A</span> of
+          <span class="reading">{rail.limitA.toFixed(1)} A</span>;
+          {#if rail.spareA >= 0}<span class="reading">{rail.spareA.toFixed(2)} A</span> to spare
+          {:else}<strong class="over-word">{(-rail.spareA).toFixed(2)} A over the budget</strong>{/if}; stands
+          at <span class="reading">{rail.givesV.toFixed(2)} V</span>
+        </p>
+        <ul>
+          {#each rail.parts as part (part.part)}
+            <li>
+              <span>{part.part}{part.fromUsb ? ', also from the computer' : ''}</span>
+              <span class="figure">{part.amps.toFixed(2)} A</span>
+            </li>
+          {/each}
+          {#each rail.poor as one (one.part)}
+            <li class="small">
+              <span
+                >a {one.part} of the poor sort, {one.amps.toFixed(2)} A: the rail gives {one.givesA.toFixed(
+                  2
+                )} A and {#if one.holds}holds{:else}<strong>falls to {one.givesV.toFixed(1)} V</strong
+                  >{/if}</span
+              >
+            </li>
+          {/each}
+        </ul>
+      </div>
+    {:else}
+      <p class="small">{mark ? 'No regulator is entered for this craft.' : 'Choose a craft.'}</p>
+    {/each}
+  {/snippet}
+</Paper>
+
+<style>
+  .bar {
+    height: 10px;
+    border: 1px solid var(--soft);
+    max-width: 26rem;
+    position: relative;
+  }
+
+  .bar span {
+    display: block;
+    height: 100%;
+    background: var(--act);
+  }
+
+  .bar .over {
+    background: var(--danger);
+  }
+
+  .over-word {
+    color: var(--danger);
+  }
+
+  li {
+    display: flex;
+    justify-content: space-between;
+    max-width: 34rem;
+    border-bottom: 1px solid var(--rule);
+    padding: 0.2rem 0;
+  }
+
+  .missing {
+    border-left: 4px solid var(--doubt-fill);
+    padding-left: 0.7rem;
+  }
+</style>

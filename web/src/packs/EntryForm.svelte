@@ -1,0 +1,100 @@
+<script lang="ts">
+  import { api, ask, words, type Schemas } from '../api/client';
+  import Notice from '../shared/Notice.svelte';
+
+  /** Something that happened to a pack: what is not known stays open. */
+  let { label, onadded }: { label: string; onadded: (pack: Schemas['PackView']) => void } = $props();
+
+  type Field = 'minutes' | 'usedMah' | 'chargedMah' | 'restV' | 'loadV' | 'loadA';
+  const fields: { id: Field; label: string }[] = [
+    { id: 'minutes', label: 'Flown, min' },
+    { id: 'usedMah', label: 'Counted, mAh' },
+    { id: 'chargedMah', label: 'Charged back, mAh' },
+    { id: 'restV', label: 'At rest, V' },
+    { id: 'loadV', label: 'Under load, V' },
+    { id: 'loadA', label: 'at that load, A' }
+  ];
+  let values = $state<Record<Field, number | null>>({
+    minutes: null,
+    usedMah: null,
+    chargedMah: null,
+    restV: null,
+    loadV: null,
+    loadA: null
+  });
+  let craft = $state('');
+  let note = $state('');
+  let error = $state('');
+
+  async function add(event: SubmitEvent): Promise<void> {
+    event.preventDefault();
+    error = '';
+    const known = Object.fromEntries(
+      Object.entries($state.snapshot(values)).filter(([, value]) => value !== null)
+    ) as Partial<Record<Field, number>>;
+    try {
+      onadded(
+        await ask(
+          api.POST('/api/packs/{label}/entries', {
+            params: { path: { label } },
+            body: { ...known, craft: craft.trim() || undefined, note }
+          })
+        )
+      );
+      values = { minutes: null, usedMah: null, chargedMah: null, restV: null, loadV: null, loadA: null };
+      note = '';
+    } catch (thrown) {
+      error = words(thrown);
+    }
+  }
+</script>
+
+<form onsubmit={add}>
+  <div class="field">
+    <label for="e-craft">Craft</label>
+    <input id="e-craft" class="entry" bind:value={craft} maxlength="24" />
+  </div>
+  {#each fields as field (field.id)}
+    <div class="field">
+      <label for={`e-${field.id}`}>{field.label}</label>
+      <input
+        id={`e-${field.id}`}
+        class="entry"
+        type="number"
+        step="any"
+        min="0"
+        bind:value={values[field.id]}
+      />
+    </div>
+  {/each}
+  <div class="field note">
+    <label for="e-note">Note</label>
+    <input id="e-note" class="entry" bind:value={note} maxlength="400" />
+  </div>
+  <button class="quiet">Enter</button>
+</form>
+<Notice text={error} />
+
+<style>
+  form {
+    display: grid;
+    grid-template-columns: repeat(4, minmax(8rem, 1fr));
+    gap: 0.6rem 1rem;
+    align-items: end;
+    margin: 0.5rem 0 1rem;
+  }
+
+  .note {
+    grid-column: span 2;
+  }
+
+  button {
+    justify-self: start;
+  }
+
+  @media (max-width: 700px) {
+    form {
+      grid-template-columns: 1fr 1fr;
+    }
+  }
+</style>

@@ -1,0 +1,46 @@
+<script lang="ts">
+  import type { Schemas } from '../api/client';
+  import { moment } from '../shared/words';
+
+  /** The log of a pack, newest first. */
+  let { entries }: { entries: Schemas['Dated'][] } = $props();
+
+  function said(e: Schemas['PackEvent']): string {
+    return [
+      e.craft,
+      e.minutes != null && `${e.minutes} min`,
+      e.usedMah != null && `counted ${e.usedMah} mAh`,
+      e.chargedMah != null && `charged back ${e.chargedMah} mAh`,
+      e.restV != null && `${e.restV} V at rest`,
+      e.loadV != null && `${e.loadV} V under ${e.loadA ?? '?'} A`,
+      e.note
+    ]
+      .filter(Boolean)
+      .join(', ');
+  }
+</script>
+
+<ol>
+  {#each entries as dated (dated.at)}
+    <li>
+      <time class="small figure" datetime={dated.at}>{moment(dated.at)}</time>
+      <span>{said(dated.entry)}</span>
+    </li>
+  {:else}
+    <li class="small">Nothing yet. A flight with what the charger put back gives its flight time.</li>
+  {/each}
+</ol>
+
+<style>
+  li {
+    display: grid;
+    grid-template-columns: 12rem 1fr;
+    gap: 0.8rem;
+    padding: 0.4rem 0;
+    border-bottom: 1px solid var(--rule);
+  }
+
+  li.small {
+    display: block;
+  }
+</style>

@@ -1,0 +1,191 @@
+<script lang="ts">
+  import { onMount, untrack } from 'svelte';
+  import { searchParams } from 'sv-router';
+  import { navigate, route } from '../router';
+  import { keys } from '../shared/keys.svelte';
+  import Notice from '../shared/Notice.svelte';
+  import PowerMap from '../shared/PowerMap.svelte';
+  import { minutes, moment } from '../shared/words';
+  import { RoutineState } from './state.svelte';
+  import StepEntry from './StepEntry.svelte';
+
+  let mark = $derived(String(route.params.mark ?? ''));
+  let work = $derived(new RoutineState(mark));
+  let back = String(searchParams.get('back') ?? '');
+  let leaving = $derived(back ? `/work-ups/${back}` : `/crafts/${encodeURIComponent(mark)}`);
+
+  $effect(() => {
+    const current = work;
+    untrack(() => void current.load());
+  });
+
+  onMount(() =>
+    keys.add([
+      ...Array.from({ length: 4 }, (_, i) => ({
+        key: String(i + 1),
+        label: 'Choose an outcome by its number',
+        silent: i > 0,
+        run: () => work.choose(i)
+      })),
+      {
+        key: 'Enter',
+        label: 'Record the step, or put the run on the chart',
+        run: () => void (work.finished ? keep() : work.give())
+      },
+      { key: 'u', label: 'Back to the step before', run: () => work.back() }
+    ])
+  );
+
+  async function keep(): Promise<void> {
+    if (await work.keep()) {
+      if (back) {
+        navigate('/work-ups/:id', { params: { id: back } });
+      } else {
+        navigate('/crafts/:mark', { params: { mark } });
+      }
+    }
+  }
+</script>
+
+<svelte:head><title>Pre-power routine of {mark} – Able Medic</title></svelte:head>
+
+<section class="page">
+  <h1>Pre-power routine of <a href={leaving}>{mark}</a></h1>
+  <Notice text={work.error} />
+  {#if work.view}
+    {@const view = work.view}
+    <p class="small">
+      {#if view.state === 'PASSED'}Passed {moment(view.newest!.at)}.
+      {:else if view.state === 'FAILED'}Failed {moment(view.newest!.at)}.
+      {:else}Due: {view.why}.{/if}
+      {view.steps.length} steps, about {minutes(view.minutes)}. It unlocks every check that needs the pack.
+    </p>
+    <div class="two">
+      <ol class="steps" aria-label="Steps">
+        {#each view.steps as step, i (step.id)}
+          <li
+            class:now={i === work.at && !work.finished}
+            class:done={work.passed[step.id] && i < work.at}
+            class:failed={work.failed === step.id}
+            aria-current={i === work.at && !work.finished ? 'step' : undefined}
+          >
+            <span class="tick figure" aria-hidden="true"
+              >{work.failed === step.id ? '✕' : i < work.at ? '✓' : i + 1}</span
+            >
+            <span>
+              {step.title}
+              {#if i < work.at || work.failed === step.id}
+                <span class="small">{work.readings[step.id]?.written ?? ''}</span>
+              {/if}
+            </span>
+          </li>
+        {/each}
+      </ol>
+      <div class="card" aria-live="polite">
+        {#if work.finished}
+          {#if work.failed}
+            {@const bad = view.steps.find((s) => s.id === work.failed)!}
+            <h2>It does not pass</h2>
+            <p>
+              <strong>{bad.title}</strong>: expected {bad.expected}. Do not power it. Put the run on the
+              chart, then work the fault up.
+            </p>
+          {:else}
+            <h2>All of it passes</h2>
+            <p>Nothing shorted, nothing crossed, the rails are right.</p>
+          {/if}
+          <p class="do">
+            <button class="act" disabled={work.busy} onclick={() => void keep()}
+              >Put it on the chart <kbd>Enter</kbd></button
+            >
+            <button class="quiet" onclick={() => work.back()}>Back one step <kbd>u</kbd></button>
+            {#if work.failed}
+              <a class="quiet" href={`/work-ups/new?craft=${encodeURIComponent(mark)}&kind=shorts`}
+                >Start a work-up</a
+              >
+            {/if}
+          </p>
+        {:else if work.step}
+          {@const step = work.step}
+          <p class="small">Step {work.at + 1} of {view.steps.length}{step.powered ? ' · power on' : ''}</p>
+          <h2>{step.title}</h2>
+          {#if step.powered}
+            <p class="caution">Props off. Hand on the plug: anything hot, bright or smelling, pack out.</p>
+          {/if}
+          <p>{step.instruction}</p>
+          <p>Expect <strong class="reading">{step.expected}</strong></p>
+          {#if view.map && step.red && step.black}
+            <PowerMap map={view.map} red={step.red} black={step.black} close label={step.title} />
+          {/if}
+          <StepEntry {work} {step} />
+        {/if}
+      </div>
+    </div>
+    {#each view.cautions as caution (caution)}<p class="small">{caution}</p>{/each}
+  {/if}
+</section>
+
+<style>
+  .two {
+    display: grid;
+    grid-template-columns: minmax(15rem, 21rem) minmax(0, 1fr);
+    gap: 2rem;
+    margin: 1rem 0;
+    align-items: start;
+  }
+
+  li {
+    display: grid;
+    grid-template-columns: 2rem 1fr;
+    padding: 0.35rem 0;
+    border-bottom: 1px solid var(--rule);
+    color: var(--soft);
+    line-height: 1.3;
+  }
+
+  .now {
+    color: var(--ink);
+    font-weight: 700;
+  }
+
+  .done .tick {
+    color: var(--act);
+    font-weight: 700;
+  }
+
+  .failed {
+    color: var(--danger);
+    font-weight: 700;
+  }
+
+  .card {
+    background: var(--card);
+    border: 1px solid var(--rule);
+    padding: 1rem 1.3rem 1.5rem;
+    display: grid;
+    gap: 0.8rem;
+  }
+
+  .caution {
+    border-left: 4px solid var(--danger);
+    padding-left: 0.8rem;
+  }
+
+  .do {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.8rem;
+  }
+
+  .act kbd {
+    background: transparent;
+    color: inherit;
+    border-color: currentcolor;
+  }
+
+  @media (max-width: 700px) {
+    .two {
+      grid-template-columns: 1fr;
+    }
+  }
+</style>

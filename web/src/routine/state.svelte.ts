@@ -1,0 +1,111 @@
+import { api, ask, words, type Schemas } from '../api/client';
+
+type View = Schemas['RoutineView'];
+type Entry = Schemas['StepEntry'];
+
+/** One run of the pre-power routine on the screen: a step at a time, each judged by the server before the next. */
+export class RoutineState {
+  view = $state.raw<View>();
+  error = $state('');
+  busy = $state(false);
+  /** The step on show, from 0; as many as there are steps when all are done. */
+  at = $state(0);
+  readings = $state<Record<string, Entry>>({});
+  passed = $state<Record<string, boolean>>({});
+  /** The step that failed, where one did. */
+  failed = $state('');
+  written = $state('');
+  chosen = $state('');
+  private started = Date.now();
+
+  constructor(readonly mark: string) {}
+
+  step = $derived.by(() => this.view?.steps[this.at]);
+  complete = $derived(this.step?.example ? this.written.trim() !== '' : this.chosen !== '');
+  finished = $derived(this.view !== undefined && (this.at >= this.view.steps.length || this.failed !== ''));
+
+  async load(): Promise<void> {
+    await this.run(async () => {
+      this.view = await ask(api.GET('/api/crafts/{mark}/routine', { params: { path: { mark: this.mark } } }));
+    });
+  }
+
+  choose(i: number): void {
+    const outcome = this.step?.outcomes[i];
+    if (outcome) {
+      this.chosen = outcome.id;
+    }
+  }
+
+  /** Has the reading judged and goes on; a failed one ends the run. */
+  async give(): Promise<void> {
+    const step = this.step;
+    if (!step || !this.complete || this.finished) {
+      return;
+    }
+    const entry: Entry = step.example
+      ? { outcomes: {}, written: this.written }
+      : { outcomes: { seen: this.chosen } };
+    await this.run(async () => {
+      const judged = await ask(
+        api.POST('/api/crafts/{mark}/routine/judge/{step}', {
+          params: { path: { mark: this.mark, step: step.id } },
+          body: entry
+        })
+      );
+      this.readings = { ...this.readings, [step.id]: entry };
+      this.passed = { ...this.passed, [step.id]: judged.passed };
+      if (judged.passed) {
+        this.at += 1;
+      } else {
+        this.failed = step.id;
+      }
+      this.written = '';
+      this.chosen = '';
+    });
+  }
+
+  /** Back to the step before, its reading taken out. */
+  back(): void {
+    if (this.failed) {
+      this.failed = '';
+    } else {
+      this.at = Math.max(0, this.at - 1);
+    }
+    const step = this.view?.steps[this.at];
+    if (step) {
+      const fewer = { ...this.readings };
+      delete fewer[step.id];
+      this.readings = fewer;
+    }
+  }
+
+  /** Puts the run on the chart. */
+  async keep(): Promise<boolean> {
+    return this.run(async () => {
+      this.view = await ask(
+        api.POST('/api/crafts/{mark}/routine', {
+          params: { path: { mark: this.mark } },
+          body: { readings: { ...this.readings }, minutes: (Date.now() - this.started) / 60000 }
+        })
+      );
+    });
+  }
+
+  private async run(doing: () => Promise<void>): Promise<boolean> {
+    if (this.busy) {
+      return false;
+    }
+    this.busy = true;
+    this.error = '';
+    try {
+      await doing();
+      return true;
+    } catch (thrown) {
+      this.error = words(thrown);
+      return false;
+    } finally {
+      this.busy = false;
+    }
+  }
+}
