@@ -177,12 +177,6 @@
     gap: 0.8rem;
   }
 
-  .act kbd {
-    background: transparent;
-    color: inherit;
-    border-color: currentcolor;
-  }
-
   @media (max-width: 700px) {
     .two {
       grid-template-columns: 1fr;

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '../api/client';
+  import Choice from '../shared/Choice.svelte';
   import type { RoutineState } from './state.svelte';
 
   /** What a step gave: an outcome by digit, or a number as the meter shows it. */
@@ -37,12 +38,12 @@
     <fieldset>
       <legend>{step.question}</legend>
       {#each step.outcomes as outcome, i (outcome.id)}
-        <button
-          type="button"
-          class="choice"
-          aria-pressed={work.chosen === outcome.id}
-          onclick={() => (work.chosen = outcome.id)}><kbd>{i + 1}</kbd> {outcome.label}</button
-        >
+        <Choice
+          label={outcome.label}
+          digit={i + 1}
+          chosen={work.chosen === outcome.id}
+          onchoose={() => (work.chosen = outcome.id)}
+        />
       {/each}
     </fieldset>
   {/if}
@@ -72,34 +73,9 @@
     margin-bottom: 0.3rem;
   }
 
-  .choice {
-    display: flex;
-    gap: 0.6rem;
-    align-items: center;
-    min-height: 44px;
-    padding: 0.25rem 0.6rem;
-    text-align: left;
-    background: var(--paper);
-    border: 1px solid var(--rule);
-    border-radius: 3px;
-  }
-
-  .choice[aria-pressed='true'] {
-    background: var(--act-tint);
-    border-color: var(--act);
-    box-shadow: inset 4px 0 0 var(--act);
-    font-weight: 700;
-  }
-
   .do {
     display: flex;
     flex-wrap: wrap;
     gap: 0.8rem;
-  }
-
-  .act kbd {
-    background: transparent;
-    color: inherit;
-    border-color: currentcolor;
   }
 </style>

@@ -82,7 +82,9 @@
       const next = nearest(spot, way[0]!, way[1]!);
       if (next) {
         at = next.id;
-        svg?.querySelector<SVGElement>(`[data-point="${CSS.escape(next.id)}"]`)?.focus();
+        [...(svg?.querySelectorAll<SVGElement>('[data-point]') ?? [])]
+          .find((point) => point.dataset.point === next.id)
+          ?.focus();
       }
     } else if (event.key === 'Enter' || event.key === ' ') {
       event.preventDefault();

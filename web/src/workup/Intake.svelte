@@ -6,6 +6,7 @@
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
   import EdgePicker from './EdgePicker.svelte';
+  import SeenQuestion from './SeenQuestion.svelte';
 
   const lists = new Loading<{ choices: Schemas['Choosable']; crafts: Schemas['ListedCraft'][] }>();
   const chart = new Loading<Schemas['Chart']>();
@@ -137,31 +138,11 @@
 
       {#if kind !== 'take-off' && asked}
         {#each asked.questions as question (question.id)}
-          <fieldset>
-            <legend>{question.text}</legend>
-            <div class="kinds">
-              {#each question.outcomes as outcome (outcome.id)}
-                <label class="choice">
-                  <input
-                    type="radio"
-                    name={question.id}
-                    checked={seen[question.id] === outcome.id}
-                    onchange={() => answer(question.id, outcome.id)}
-                  />
-                  {outcome.label}
-                </label>
-              {/each}
-              <label class="choice">
-                <input
-                  type="radio"
-                  name={question.id}
-                  checked={seen[question.id] === undefined}
-                  onchange={() => answer(question.id, undefined)}
-                />
-                don't know
-              </label>
-            </div>
-          </fieldset>
+          <SeenQuestion
+            {question}
+            chosen={seen[question.id]}
+            onanswer={(outcome) => answer(question.id, outcome)}
+          />
         {/each}
       {:else}
         <div class="seen">
@@ -170,31 +151,11 @@
             <p class="small">Leave open what nobody saw. Do not fly it again to find out.</p>
             {#each intake as question (question.id)}
               {#if question.id !== 'edge'}
-                <fieldset>
-                  <legend>{question.text}</legend>
-                  <div class="choices">
-                    {#each question.outcomes as outcome (outcome.id)}
-                      <label class="choice">
-                        <input
-                          type="radio"
-                          name={question.id}
-                          checked={seen[question.id] === outcome.id}
-                          onchange={() => answer(question.id, outcome.id)}
-                        />
-                        {outcome.label}
-                      </label>
-                    {/each}
-                    <label class="choice">
-                      <input
-                        type="radio"
-                        name={question.id}
-                        checked={seen[question.id] === undefined}
-                        onchange={() => answer(question.id, undefined)}
-                      />
-                      don't know
-                    </label>
-                  </div>
-                </fieldset>
+                <SeenQuestion
+                  {question}
+                  chosen={seen[question.id]}
+                  onanswer={(outcome) => answer(question.id, outcome)}
+                />
               {/if}
             {/each}
           </div>
@@ -271,12 +232,6 @@
   .kinds {
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(17rem, 1fr));
-  }
-
-  .choices {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0 1.4rem;
   }
 
   .choice {

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '../api/client';
+  import Choice from '../shared/Choice.svelte';
   import type { Sureness, WorkUpState } from './state.svelte';
 
   /** What the check gave: outcomes by digit, or a number as it is written. */
@@ -58,15 +59,12 @@
       {#if card.scale.words.length > 0}
         <div class="choices" data-outcomes>
           {#each card.scale.words as word, i (word.id)}
-            <button
-              type="button"
-              class="choice"
-              aria-pressed={work.written.trim().toLowerCase() === word.id}
-              onclick={() => (work.written = work.written === word.id ? '' : word.id)}
-            >
-              <kbd>{i + 1}</kbd>
-              {word.label}
-            </button>
+            <Choice
+              label={word.label}
+              digit={i + 1}
+              chosen={work.written.trim().toLowerCase() === word.id}
+              onchoose={() => (work.written = work.written === word.id ? '' : word.id)}
+            />
           {/each}
         </div>
       {/if}
@@ -77,15 +75,12 @@
       <legend>{question.text}</legend>
       <div class="choices" data-outcomes>
         {#each question.outcomes as outcome, i (outcome.id)}
-          <button
-            type="button"
-            class="choice"
-            aria-pressed={work.picks[question.id] === outcome.id}
-            onclick={() => toggle(question.id, outcome.id)}
-          >
-            {#if q === 0}<kbd>{(i + 1) % 10}</kbd>{/if}
-            {outcome.label}
-          </button>
+          <Choice
+            label={outcome.label}
+            digit={q === 0 ? (i + 1) % 10 : undefined}
+            chosen={work.picks[question.id] === outcome.id}
+            onchoose={() => toggle(question.id, outcome.id)}
+          />
         {/each}
       </div>
     </fieldset>
@@ -126,26 +121,6 @@
     gap: 0.35rem;
   }
 
-  .choice {
-    display: flex;
-    gap: 0.6rem;
-    align-items: center;
-    min-height: 44px;
-    padding: 0.25rem 0.6rem;
-    text-align: left;
-    background: var(--paper);
-    border: 1px solid var(--rule);
-    border-radius: 3px;
-    line-height: 1.2;
-  }
-
-  .choice[aria-pressed='true'] {
-    background: var(--act-tint);
-    border-color: var(--act);
-    box-shadow: inset 4px 0 0 var(--act);
-    font-weight: 700;
-  }
-
   .record {
     display: flex;
     flex-wrap: wrap;
@@ -171,11 +146,5 @@
     color: var(--ink);
     border-bottom-color: var(--act);
     font-weight: 700;
-  }
-
-  .act kbd {
-    background: transparent;
-    color: inherit;
-    border-color: currentcolor;
   }
 </style>

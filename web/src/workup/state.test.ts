@@ -48,6 +48,22 @@ describe('a work-up on the screen', () => {
     reply.view = view();
   });
 
+  it('takes a word of the meter by its digit and asks for the number that goes with a reading', async () => {
+    const scale = { quantity: 'resistance', unit: 'ohm', example: '0.4', words: [{ id: 'ol', label: 'OL' }] };
+    reply.view = view({ next: { ...card, questions: [], scale } });
+    const work = new WorkUpState(3);
+    await work.load();
+    work.choose(0);
+    expect(work.written).toBe('ol');
+    expect(work.complete).toBe(true);
+    reply.view = view({ next: { ...card, questions: [], scale, told: { ...scale, words: [] } } });
+    await work.load();
+    expect(work.complete).toBe(false);
+    work.told = '16.4';
+    await work.record();
+    expect(sent.at(-1)).toMatchObject({ body: { written: 'ol', told: '16.4' } });
+  });
+
   it('records what was chosen on the version it has seen, and clears the entry', async () => {
     const work = new WorkUpState(3);
     await work.load();

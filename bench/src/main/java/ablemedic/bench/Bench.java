@@ -1,7 +1,11 @@
 package ablemedic.bench;
 
+import ablemedic.craft.Craft;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 
 /** Prints the tables of the benchmark. */
 public final class Bench {
@@ -16,8 +20,15 @@ public final class Bench {
       System.out.println("The application on the demo bench");
       demo.report();
       System.out.println();
-      System.out.println("Work-ups of a simulated technician, one for every shipped fault on every demo craft");
+      System.out.println("Take-off: a simulated technician, one work-up for every shipped fault on every demo craft");
       new TechnicianTable(demo.crafts()).print();
+      System.out.println();
+      System.out.println("Power: the same, for every fault that a craft of each layout can have");
+      Map<String, Craft> wired = new LinkedHashMap<>();
+      for (String mark : List.of("EIDER", "FULMAR")) {
+        wired.put(mark, demo.crafts().get(mark));
+      }
+      new PowerTable(wired).print();
     }
   }
 }

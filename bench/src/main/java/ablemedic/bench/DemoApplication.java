@@ -42,7 +42,7 @@ final class DemoApplication implements AutoCloseable {
   Map<String, Craft> crafts() {
     CraftStore store = context.getBean(CraftStore.class);
     Map<String, Craft> crafts = new LinkedHashMap<>();
-    store.all().forEach(row -> crafts.put(row.mark(), store.newestSheet(row.mark()).sheet().toCraft()));
+    store.all().forEach(row -> crafts.put(row.mark(), store.newestCraft(row.mark())));
     return crafts;
   }
 

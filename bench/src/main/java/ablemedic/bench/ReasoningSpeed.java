@@ -15,6 +15,13 @@ import ablemedic.diagnosis.Plan;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Sureness;
+import ablemedic.electrics.Chemistry;
+import ablemedic.electrics.Electrics;
+import ablemedic.electrics.Layout;
+import ablemedic.electrics.PackKind;
+import ablemedic.electrics.Told;
+import ablemedic.reading.Meter;
+import ablemedic.takeoff.TakeOff;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -38,19 +45,19 @@ import org.openjdk.jmh.annotations.Warmup;
 @Warmup(iterations = 3, time = 2)
 @Measurement(iterations = 5, time = 2)
 public class ReasoningSpeed {
-  private final Diagnosis<Craft> warm = new Diagnosis<>(Specialities.book(), Assumptions.USUAL);
+  private final Diagnosis<Craft> warm = new Diagnosis<>(TakeOff.book(), Assumptions.USUAL);
   private final Case<Craft> twelve = twelveFindings();
   private final double[] numbers = new Random(1).doubles(1_000_000).toArray();
 
   private static Case<Craft> twelveFindings() {
     Craft sound = CraftClass.INCH_7.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
     Case<Craft> known = new Case<>(sound, Occasion.CRASH, List.of(), List.of())
-        .with(Specialities.complaint(), new Chosen(Map.of("manner", "flips", "edge", "front-right")), Sureness.SURE);
+        .with(TakeOff.seen(), new Chosen(Map.of("manner", "flips", "edge", "front-right")), Sureness.SURE);
     String[][] found = {{"prop-front-right", "ccw"}, {"prop-rear-right", "cw"}, {"prop-rear-left", "ccw"},
         {"finger", "none"}, {"arrow", "forward"}, {"tilt-right", "right-down"}, {"tilt-nose", "nose-down"},
         {"turn-right", "nose-right"}, {"spin-setting", "inward"}, {"gain-setting", "usual"}, {"flat", "level"}};
     for (String[] f : found) {
-      known = known.with(Specialities.book().check(f[0]).orElseThrow(), Chosen.of(f[1]), Sureness.FAIRLY);
+      known = known.with(TakeOff.book().check(f[0]).orElseThrow(), Chosen.of(f[1]), Sureness.FAIRLY);
     }
     return known;
   }
@@ -69,7 +76,27 @@ public class ReasoningSpeed {
   /** The same with every prediction worked out anew, as on the first look at a craft. */
   @Benchmark
   public Plan<Craft> standingAndPlanCold() {
-    return standingAndPlan(new Diagnosis<>(Specialities.book(), Assumptions.USUAL), twelve);
+    return standingAndPlan(new Diagnosis<>(TakeOff.book(), Assumptions.USUAL), twelve);
+  }
+
+  private final Craft wired = wired();
+  private final Diagnosis<Craft> wiredWarm =
+      new Diagnosis<>(Specialities.book(wired, Meter.USUAL), Assumptions.USUAL);
+  private final Case<Craft> power = new Case<>(wired, Occasion.CRASH, List.of(), List.of())
+      .with(wiredWarm.book().check("told-dead-arm").orElseThrow(), Chosen.of("front-right"), Sureness.SURE)
+      .with(wiredWarm.book().check("look-C4").orElseThrow(), Chosen.of("clean"), Sureness.SURE)
+      .with(wiredWarm.book().check("ohms~PLUG.+~PLUG.-").orElseThrow(), Chosen.of("climbing"), Sureness.SURE);
+
+  private static Craft wired() {
+    Craft craft = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
+    return craft.withElectrics(new Electrics(Layout.STACK.sheet(List.of(1, 0, 2, 3), List.of("FR", "RR", "RL", "FL"), 85,
+        new PackKind(4, Chemistry.LIPO, 1500, 4), List.of("receiver", "camera", "video", "capacitor-470")), Told.USUAL));
+  }
+
+  /** Both specialities, some 270 faults, all pairs of points under the probes. */
+  @Benchmark
+  public Plan<Craft> standingAndPlanWithPowerWarm() {
+    return standingAndPlan(wiredWarm, power);
   }
 
   /** A million square roots summed, to compare with. */

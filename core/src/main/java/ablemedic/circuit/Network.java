@@ -41,7 +41,7 @@ public final class Network {
   private final List<Capacitor> capacitors;
   private final double[][] inverse;
   private final Link[] links;
-  private final List<Correction> corrections;
+  private final Correction[] corrections;
   private final int[] part;
   /** For each node the node at which what Z takes it to hang on is tied to earth. */
   private final int[] tiedAt;
@@ -50,7 +50,7 @@ public final class Network {
   private record Correction(double factor, double[] w) {}
 
   private Network(int nodes, List<Capacitor> capacitors, double[][] inverse, Link[] links,
-      List<Correction> corrections, int[] tiedAt) {
+      Correction[] corrections, int[] tiedAt) {
     this.tiedAt = tiedAt;
     this.nodes = nodes;
     this.capacitors = capacitors;
@@ -83,7 +83,7 @@ public final class Network {
       }
     }
     double[][] inverse = new LUDecomposition(conductance, Double.MIN_NORMAL).getSolver().getInverse().getData();
-    return new Network(nodes, List.copyOf(capacitors), inverse, all, List.of(), part);
+    return new Network(nodes, List.copyOf(capacitors), inverse, all, new Correction[0], part);
   }
 
   /** This network with another conductance in place of that of the link at an index, counted from 0. */
@@ -134,9 +134,9 @@ public final class Network {
   }
 
   private Network corrected(Link[] changed, Correction correction, int[] ties) {
-    List<Correction> more = new ArrayList<>(corrections);
-    more.add(correction);
-    return new Network(nodes, capacitors, inverse, changed, List.copyOf(more), ties);
+    Correction[] more = Arrays.copyOf(corrections, corrections.length + 1);
+    more[corrections.length] = correction;
+    return new Network(nodes, capacitors, inverse, changed, more, ties);
   }
 
   /** This network, whose parts tied at two nodes hang together now, with only one of the ties. */
@@ -168,8 +168,8 @@ public final class Network {
   public double settlingS(int a, int b) {
     double sum = 0;
     for (Capacitor c : capacitors) {
-      double v = entry(a, c.a()) - entry(a, c.b()) - entry(b, c.a()) + entry(b, c.b());
       if (connected(a, c.a()) || connected(a, c.b())) {
+        double v = entry(a, c.a()) - entry(a, c.b()) - entry(b, c.a()) + entry(b, c.b());
         sum += c.farads() * v * v;
       }
     }

@@ -93,6 +93,9 @@ class Problems extends ResponseEntityExceptionHandler {
       if (t instanceof TooLargeException) {
         return widened(answer(HttpStatus.CONTENT_TOO_LARGE, String.valueOf(t.getMessage()), List.of()));
       }
+      if (t instanceof Meter.UnusableMeterException meter) {
+        return widened(noMeter(meter));
+      }
     }
     if (e.getCause() instanceof DatabindException bind) {
       String where = bind.getPath().stream()

@@ -99,6 +99,10 @@ public final class Browser implements AutoCloseable {
     new Actions(driver).moveToElement(element).click().perform();
   }
 
+  public void scrollTo(String css) {
+    driver.executeScript("arguments[0].scrollIntoView()", see(css));
+  }
+
   /** Clicks with the point of the pointer on an element of a drawing. */
   public void clickDrawn(String css, int right, int down) {
     WebElement element = see(css);

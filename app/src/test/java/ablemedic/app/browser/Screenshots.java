@@ -18,7 +18,7 @@ class Screenshots {
       shot(browser, "/", "bench", "Need something");
       shot(browser, "/crafts/FULMAR", "chart", "Build sheet");
       shot(browser, "/work-ups/new?craft=EIDER", "intake", "Press the side");
-      shot(browser, "/work-ups/8", "work-up", "Suspects");
+      shot(browser, "/work-ups/10", "work-up", "Suspects");
       browser.keys("w");
       browser.seeText("Before anything was found");
       browser.picture(FOLDER.resolve("work-up-why.png"));
@@ -35,6 +35,18 @@ class Screenshots {
       browser.choose("#corner-2", "REAR_LEFT");
       browser.seeText("Order to enter");
       browser.picture(FOLDER.resolve("motor-map.png"));
+      browser.open("/crafts/PETREL");
+      browser.see("[data-point]");
+      browser.scrollTo("#leads-heading");
+      browser.picture(FOLDER.resolve("chart-power.png"));
+      shot(browser, "/instruments/read-here?craft=FULMAR&red=FC.S2&black=C4.S2", "read-here", "All well");
+      shot(browser, "/instruments/rail-budget?craft=EIDER", "rail-budget", "to spare");
+      shot(browser, "/packs/A1", "pack", "When to land");
+      browser.open("/crafts/PETREL/routine");
+      browser.seeText("Step 1 of");
+      browser.keys("1", org.openqa.selenium.Keys.ENTER);
+      browser.seeText("Step 2 of");
+      browser.picture(FOLDER.resolve("routine.png"));
       shot(browser, "/ledger", "ledger", "Comes back");
       shot(browser, "/handbook", "handbook", "Schools of practice");
     }

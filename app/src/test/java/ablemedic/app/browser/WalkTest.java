@@ -236,14 +236,6 @@ class WalkTest {
       browser.see("#other-check");
       browser.keys("spin motor 1", Keys.ENTER);
       browser.seeText("Out of turn");
-      browser.seeText("Run the pre-power routine");
-      app.runRoutine("FULMAR");
-      browser.open(path);
-      browser.see(".card-layout");
-      browser.keys("o");
-      browser.see("#other-check");
-      browser.keys("spin motor 1", Keys.ENTER);
-      browser.seeText("Out of turn");
       browser.keys("b");
       browser.await(() -> !browser.shows(".ready"));
       browser.keys(String.valueOf(patient.outcome("spin-1")));

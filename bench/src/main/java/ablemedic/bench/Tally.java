@@ -1,0 +1,51 @@
+package ablemedic.bench;
+
+import ablemedic.diagnosis.Technician.Habit;
+import ablemedic.diagnosis.Technician.Walk;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** Sums over the walks of one habit. */
+final class Tally {
+  private int walks;
+  private double checks;
+  private double minutes;
+  private double fixes;
+  private double bits;
+  private final List<String> missed = new ArrayList<>();
+
+  void add(String fault, Walk walk) {
+    walks++;
+    checks += walk.checks();
+    minutes += walk.minutes();
+    fixes += walk.fixes();
+    bits += walk.bits();
+    if (!walk.solved()) {
+      missed.add(fault);
+    }
+  }
+
+  void add(Tally other) {
+    walks += other.walks;
+    checks += other.checks;
+    minutes += other.minutes;
+    fixes += other.fixes;
+    bits += other.bits;
+    missed.addAll(other.missed);
+  }
+
+  static void heading() {
+    System.out.printf("  %-8s %-10s %7s %8s %6s %7s %7s %7s%n", "craft", "habit", "checks", "minutes", "fixes",
+        "missed", "bits", "bound");
+  }
+
+  /** A line of the table; the bound is the bits over the most that one check can tell. */
+  void line(String mark, Habit habit, double mostBitsOfACheck) {
+    double n = walks;
+    System.out.printf(Locale.ROOT, "  %-8s %-10s %7.2f %8.1f %6.2f %7s %7.2f %7.2f  %s%n", mark,
+        habit.name().toLowerCase(Locale.ROOT).replace('_', ' '), checks / n, minutes / n, fixes / n,
+        missed.size() + "/" + walks, bits / n, bits / n / mostBitsOfACheck,
+        habit == Habit.PLAN ? String.join(" ", missed) : "");
+  }
+}
