@@ -1686,7 +1686,7 @@ export interface components {
         };
         RankedCause: {
             /** Format: double */
-            fit: number;
+            belief: number;
             what: string;
             why: string;
         };

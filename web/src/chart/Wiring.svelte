@@ -83,11 +83,32 @@
     {:else}
       {#each work.chart.missing as text (text)}<p class="small missing">{text}</p>{/each}
       <h2>Parts</h2>
+      <p class="small">
+        Name and draw may differ from the sort on the shelf; a draw of 0 is that of the sort. They are kept
+        with the leads below.
+      </p>
       <ul class="parts">
-        {#each electrics.parts as part (part.id)}
+        {#each work.parts as part, i (part.id)}
           <li>
             <span class="figure">{part.id}</span>
-            <span>{shelf.value.find((a) => a.id === part.archetype)?.label}</span>
+            <input
+              class="entry"
+              bind:value={work.parts[i]!.label}
+              maxlength="60"
+              aria-label={`Name of ${part.id}`}
+            />
+            <span class="small">{shelf.value.find((a) => a.id === part.archetype)?.label}</span>
+            <span class="draw">
+              <input
+                class="entry"
+                type="number"
+                min="0"
+                max="100"
+                step="any"
+                bind:value={work.parts[i]!.drawA}
+                aria-label={`Draw of ${part.id} in amperes, 0 for that of its sort`}
+              /> A
+            </span>
             <button class="plain" disabled={work.busy} onclick={() => void work.removePart(part.id)}
               >take off<span class="sr-only"> {part.label}</span></button
             >
@@ -184,9 +205,18 @@
 
   .parts li {
     display: grid;
-    grid-template-columns: 5rem 1fr auto;
+    grid-template-columns: 5rem 1fr 1.4fr 8rem auto;
+    gap: 0.8rem;
+    padding: 0.2rem 0;
     align-items: center;
     border-bottom: 1px solid var(--rule);
+  }
+
+  .draw {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 0.3rem;
+    align-items: center;
   }
 
   .add {

@@ -9,6 +9,7 @@ export class WiringState {
   error = $state('');
   wrong = $state<{ where: string; right: string }[]>([]);
   busy = $state(false);
+  parts = $state<Schemas['PartEntry'][]>([]);
   leads = $state<Lead[]>([]);
   told = $state<Schemas['ToldEntry']>();
   pack = $state<Schemas['PackEntry']>();
@@ -51,7 +52,7 @@ export class WiringState {
     );
   }
 
-  /** Puts the changed leads, pack and settings on the sheet. */
+  /** Puts the changed parts, leads, pack and settings on the sheet. */
   async keep(reason: string): Promise<boolean> {
     const chart = this.chart!;
     const electrics = chart.sheet.electrics!;
@@ -66,6 +67,7 @@ export class WiringState {
               ...chart.sheet,
               electrics: {
                 ...electrics,
+                parts: $state.snapshot(this.parts),
                 leads: $state.snapshot(this.leads),
                 told: $state.snapshot(this.told)!,
                 pack: $state.snapshot(this.pack)!
@@ -87,6 +89,7 @@ export class WiringState {
     try {
       const chart = await fetching();
       this.chart = chart;
+      this.parts = chart.sheet.electrics?.parts.map((part) => ({ ...part })) ?? [];
       this.leads = chart.sheet.electrics?.leads.map((lead) => ({ ...lead })) ?? [];
       this.told = chart.sheet.electrics ? { ...chart.sheet.electrics.told } : undefined;
       this.pack = chart.sheet.electrics ? { ...chart.sheet.electrics.pack } : undefined;

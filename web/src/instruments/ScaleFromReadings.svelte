@@ -67,11 +67,11 @@
           <li>
             <span>{cause.what}</span>
             <span class="small">{cause.why}</span>
-            <span class="figure">{percent(cause.fit)}</span>
+            <span class="figure">{percent(cause.belief)}</span>
           </li>
         {/each}
       </ol>
-      <p class="small">The figure is how well the readings fit, of 100.</p>
+      <p class="small">The figure is the belief, from these readings alone.</p>
     {:else}
       <p class="small">Enter a reading.</p>
     {/if}

@@ -9,8 +9,8 @@ import java.util.Optional;
 
 /** Usual ways to wire a quad, to start a sheet from. Gauges and lengths follow the size of the craft. */
 public enum Layout {
-  SEPARATE("Power board and four separate controllers"),
-  STACK("Four controllers on one board under the flight board");
+  SEPARATE("Power board, four controllers"),
+  STACK("Four controllers on one board");
 
   private final String label;
 

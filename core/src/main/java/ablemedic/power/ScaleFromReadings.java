@@ -1,14 +1,13 @@
 package ablemedic.power;
 
+import ablemedic.craft.Craft;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Inner;
 import ablemedic.electrics.Wiring.At;
 import ablemedic.reading.Estimate;
 import ablemedic.reading.Meter;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -29,8 +28,8 @@ public final class ScaleFromReadings {
   /** The pack on the meter and on the screen at one moment, volts. */
   public record Pair(double trueV, double shownV) {}
 
-  /** A cause with how well it fits, 0 to 1, and why. */
-  public record Cause(String what, double fit, String why) {}
+  /** A cause with its belief, 0 to 1, and what it would show. */
+  public record Cause(String what, double belief, String why) {}
 
   /**
    * The answer.
@@ -45,16 +44,16 @@ public final class ScaleFromReadings {
   /**
    * @param pairs     one or two; of more the first and last are taken
    * @param oldScale  that is set now, greater than 0
-   * @param electrics of the craft, for its rails and cells; {@link Electrics#NONE} where it is not known
+   * @param craft    the craft as on its sheet; one without parts and leads stands for a usual one
    */
-  public static Answer of(List<Pair> pairs, double oldScale, Electrics electrics, Meter meter) {
+  public static Answer of(List<Pair> pairs, double oldScale, Craft craft, Meter meter) {
     Pair first = pairs.get(0);
     Pair last = pairs.get(pairs.size() - 1);
     boolean two = pairs.size() > 1 && Math.abs(first.trueV() - last.trueV()) >= APART_V;
     double slope = two ? (last.shownV() - first.shownV()) / (last.trueV() - first.trueV()) : Double.NaN;
     Optional<Estimate> offset = two ? Optional.of(offset(first, last, meter)) : Optional.empty();
-    List<Cause> causes = causes(first, two, slope, offset, oldScale, electrics);
-    Optional<Double> rail = rail(first.shownV(), electrics, two && slope < FOLLOWS);
+    List<Cause> causes = VoltageCauses.of(pairs, oldScale, craft, meter);
+    Optional<Double> rail = rail(first.shownV(), craft.electrics(), two && slope < FOLLOWS);
     if (first.shownV() < 0.3) {
       return new Answer(causes, Optional.empty(), offset,
           "Nothing is shown: no scale makes something of it. Look for the sense lead, the source and the divider.");
@@ -111,48 +110,5 @@ public final class ScaleFromReadings {
       rails.addAll(List.of(3.3, 5.0, 9.0, 12.0));
     }
     return rails.stream().filter(r -> Math.abs(shownV - r) < (steady ? 0.05 : 0.03) * r).findFirst();
-  }
-
-  private static List<Cause> causes(Pair first, boolean two, double slope, Optional<Estimate> offset, double oldScale,
-      Electrics electrics) {
-    double ratio = first.shownV() / first.trueV();
-    List<Cause> causes = new ArrayList<>();
-    boolean zero = first.shownV() < 0.3;
-    add(causes, "The sense lead is off, the source is set wrong or the divider is broken", zero ? 0.95 : 0.01,
-        "shown is nothing");
-    boolean steady = two && slope < FOLLOWS;
-    Optional<Double> rail = rail(first.shownV(), electrics, steady);
-    double onRail = zero ? 0 : two ? steady ? 0.95 : 0.01 : rail.isPresent() ? 0.8 : 0.05;
-    add(causes, "The sense lead sits on a regulated pad" + rail.map(r -> " of " + PowerFaults.number(r) + " V").orElse(""),
-        onRail, two ? "shown moves " + number(slope) + " V for each volt of the pack" : "one reading; another pack tells");
-    boolean offsetReal = offset.isPresent() && Math.abs(offset.get().value()) > Math.max(0.3, offset.get().expanded());
-    add(causes, "A drop in the ground, or an offset", zero || steady ? 0 : two ? offsetReal ? 0.8 : 0.02 : 0.1,
-        offset.map(o -> "at a pack of nothing it would show " + number(o.value()) + " V ± " + number(o.expanded()) + " V")
-            .orElse("needs a second reading"));
-    boolean wrong = Math.abs(ratio - 1) > 0.02;
-    for (int known : new int[] {10, 11}) {
-      double assumed = known == 10 ? 10 / 11.0 : 1.1;
-      double fit = zero || steady || Math.abs(ratio / assumed - 1) > 0.02 ? 0.01 : 0.6;
-      add(causes, "The divider is taken for another: the scale is set for a ratio of " + (known == 10 ? "10" : "12.1")
-          + " instead of 11", fit, "shown / true is " + number(ratio));
-    }
-    double whole = Math.max(Math.abs(ratio * electrics.sheet().pack().cells() - Math.rint(
-        ratio * electrics.sheet().pack().cells())), 0);
-    add(causes, "Right in all and wrong for a cell: the cell count", wrong ? 0.02 : 0.5,
-        wrong ? "the total itself is wrong" : "the total is right (" + number(whole) + ")");
-    add(causes, "The scale of " + PowerFaults.number(oldScale) + " is wrong, or a divider resistor is off",
-        zero || steady || !wrong ? 0.02 : offsetReal ? 0.2 : rail.isPresent() && !two ? 0.15 : 0.7,
-        "shown / true is " + number(ratio));
-    add(causes, "It is right within what a meter can tell", wrong ? 0.01 : 0.7, "shown / true is " + number(ratio));
-    causes.sort(Comparator.comparingDouble(Cause::fit).reversed());
-    return causes;
-  }
-
-  private static void add(List<Cause> causes, String what, double fit, String why) {
-    causes.add(new Cause(what, fit, why));
-  }
-
-  private static String number(double value) {
-    return String.format(Locale.ROOT, "%.3f", value);
   }
 }

@@ -75,29 +75,45 @@ class VoltageTest {
 
   @Test
   void oneReadingGivesAScaleWithItsUncertaintyUnlessItIsARail() {
-    var answer = ScaleFromReadings.of(List.of(new Pair(16.4, 14.9)), 11, electrics, Meter.USUAL);
+    var answer = ScaleFromReadings.of(List.of(new Pair(16.4, 14.9)), 11, craft, Meter.USUAL);
     assertThat(answer.newScale().orElseThrow().value()).isCloseTo(11 * 16.4 / 14.9, within(1e-9));
     assertThat(answer.newScale().orElseThrow().u()).isBetween(0.01, 0.1);
-    var rail = ScaleFromReadings.of(List.of(new Pair(16.4, 5.02)), 11, electrics, Meter.USUAL);
+    var rail = ScaleFromReadings.of(List.of(new Pair(16.4, 5.02)), 11, craft, Meter.USUAL);
     assertThat(rail.newScale()).isEmpty();
     assertThat(rail.refusal()).contains("regulated");
-    assertThat(rail.causes().get(0).what()).contains("regulated pad");
+    assertThat(rail.causes().get(0).what()).isEqualTo("The sense lead sits on the regulated 5 V at power board 5V");
+    assertThat(rail.causes().get(0).belief()).isGreaterThan(0.5);
   }
 
   @Test
   void twoReadingsPartScaleFromOffsetAndNeverScaleARegulatedSource() {
-    var offset = ScaleFromReadings.of(List.of(new Pair(16.6, 15.8), new Pair(13.2, 12.4)), 11, electrics, Meter.USUAL);
+    var offset = ScaleFromReadings.of(List.of(new Pair(16.6, 15.8), new Pair(13.2, 12.4)), 11, craft, Meter.USUAL);
     assertThat(offset.offsetV().orElseThrow().value()).isCloseTo(-0.8, within(1e-9));
     assertThat(offset.newScale().orElseThrow().value()).isCloseTo(11, within(1e-9));
-    assertThat(offset.causes().get(0).what()).contains("ground");
-    var scale = ScaleFromReadings.of(List.of(new Pair(16.5, 15.0), new Pair(13.2, 12.0)), 11, electrics, Meter.USUAL);
+    assertThat(offset.refusal()).contains("ground drop");
+    var scale = ScaleFromReadings.of(List.of(new Pair(16.5, 15.0), new Pair(13.2, 12.0)), 11, craft, Meter.USUAL);
     assertThat(scale.newScale().orElseThrow().value()).isCloseTo(12.1, within(1e-9));
     assertThat(Math.abs(scale.offsetV().orElseThrow().value())).isLessThan(scale.offsetV().orElseThrow().expanded());
     for (double rail : new double[] {5.0, 3.3, 12.0}) {
-      var regulated = ScaleFromReadings.of(List.of(new Pair(16.5, rail), new Pair(13.2, rail)), 11, electrics, Meter.USUAL);
+      var regulated = ScaleFromReadings.of(List.of(new Pair(16.5, rail), new Pair(13.2, rail)), 11, craft, Meter.USUAL);
       assertThat(regulated.newScale()).as("no scale for a source of " + rail).isEmpty();
       assertThat(regulated.refusal()).contains("does not follow the pack");
     }
+  }
+
+  @Test
+  void theCausesAreTheReasoningsOwnAndSayWhatEachWouldShow() {
+    var right = ScaleFromReadings.of(List.of(new Pair(16.4, 16.4), new Pair(13.5, 13.5)), 11, craft, Meter.USUAL);
+    assertThat(right.causes().get(0).what()).contains("right within");
+    var off = ScaleFromReadings.of(List.of(new Pair(16.4, 0)), 11, craft, Meter.USUAL);
+    assertThat(off.newScale()).isEmpty();
+    assertThat(off.causes()).extracting(ScaleFromReadings.Cause::what).anyMatch(w -> w.contains("flight board VS is open"));
+    var set = ScaleFromReadings.of(List.of(new Pair(16.5, 15.0), new Pair(13.2, 12.0)), 10, craft, Meter.USUAL);
+    assertThat(set.causes().get(0).what()).contains("not that of this divider, 11");
+    assertThat(set.newScale().orElseThrow().value()).isCloseTo(11, within(1e-9));
+    Craft bare = craft.withElectrics(Electrics.NONE);
+    assertThat(ScaleFromReadings.of(List.of(new Pair(16.4, 5), new Pair(13, 5)), 11, bare, Meter.USUAL).causes().get(0).what())
+        .contains("regulated");
   }
 
   @Test

@@ -2,7 +2,11 @@ package ablemedic.app.instruments;
 
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.meter.MeterStore;
-import ablemedic.electrics.Electrics;
+import ablemedic.craft.Craft;
+import ablemedic.craft.CraftClass;
+import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.Rotation;
+import ablemedic.craft.SpinSchool;
 import ablemedic.power.ScaleFromReadings;
 import ablemedic.power.ScaleFromReadings.Answer;
 import ablemedic.power.ScaleFromReadings.Pair;
@@ -33,7 +37,7 @@ class ScaleFromReadingsController {
       @NotNull @Size(min = 1, max = 2, message = "has one or two readings") List<@NotNull @Valid MeterAndShown> readings,
       double scale) {}
 
-  record RankedCause(String what, double fit, String why) {}
+  record RankedCause(String what, double belief, String why) {}
 
   /** A value with half the width of its 95 % interval. */
   record PlusMinus(double value, double plusMinus) {}
@@ -45,10 +49,11 @@ class ScaleFromReadingsController {
     double scale = Asked.within("scale", asked.scale(), 0.001, 1000, "");
     List<Pair> pairs = asked.readings().stream().map(r -> new Pair(Asked.within("meterV", r.meterV(), 0.5, 100, "V"),
         Asked.within("shownV", r.shownV(), 0, 200, "V"))).toList();
-    Electrics electrics = asked.mark() == null || asked.mark().isBlank() ? Electrics.NONE
-        : crafts.newestCraft(crafts.get(asked.mark()).mark()).electrics();
-    Answer answer = ScaleFromReadings.of(pairs, scale, electrics, meters.get());
-    return new ScaleAnswer(answer.causes().stream().map(c -> new RankedCause(c.what(), c.fit(), c.why())).toList(),
+    Craft craft = asked.mark() == null || asked.mark().isBlank()
+        ? CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE)
+        : crafts.newestCraft(crafts.get(asked.mark()).mark());
+    Answer answer = ScaleFromReadings.of(pairs, scale, craft, meters.get());
+    return new ScaleAnswer(answer.causes().stream().map(c -> new RankedCause(c.what(), c.belief(), c.why())).toList(),
         answer.newScale().map(ScaleFromReadingsController::plusMinus).orElse(null),
         answer.offsetV().map(ScaleFromReadingsController::plusMinus).orElse(null), answer.refusal());
   }
