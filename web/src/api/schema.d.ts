@@ -943,6 +943,8 @@ export interface components {
             /** Format: double */
             fullScaleV: number;
             /** Format: double */
+            leastTopOhm: number;
+            /** Format: double */
             ratio: number;
             /** Format: double */
             rightScale: number;
@@ -1514,6 +1516,8 @@ export interface components {
             usableMah: number;
             /** Format: double */
             usableShare: number;
+            /** Format: double */
+            usableWh: number;
             worn: boolean;
         };
         PackAsked: {

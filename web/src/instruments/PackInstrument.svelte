@@ -83,7 +83,8 @@
         </dd>
         <dt>Usable</dt>
         <dd class="reading">
-          {a.usableMah.toFixed(0)} mAh <span class="small">{percent(a.usableShare)}</span>
+          {a.usableMah.toFixed(0)} mAh
+          <span class="small">{percent(a.usableShare)}, {a.usableWh.toFixed(1)} Wh</span>
         </dd>
         <dt>At this draw</dt>
         <dd class="reading">{a.minutes.toFixed(1)} min</dd>

@@ -63,6 +63,8 @@
         <dd class="reading">{(a.stepV * 1000).toFixed(1)} mV</dd>
         <dt>Scale that suits the divider</dt>
         <dd class="reading">{a.rightScale.toFixed(3)}</dd>
+        <dt>Least upper resistor for it</dt>
+        <dd class="reading">{a.leastTopOhm.toFixed(0)} Ω <span class="small">of the E96 series</span></dd>
       </dl>
       {#if a.clipped}<p>The converter is at its limit: it shows the same for every higher pack.</p>{/if}
     {/if}

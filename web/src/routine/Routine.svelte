@@ -4,7 +4,7 @@
   import { navigate, route } from '../router';
   import { keys } from '../shared/keys.svelte';
   import Notice from '../shared/Notice.svelte';
-  import PowerMap from '../shared/PowerMap.svelte';
+  import ProbeStrip from '../shared/ProbeStrip.svelte';
   import { minutes, moment } from '../shared/words';
   import { RoutineState } from './state.svelte';
   import StepEntry from './StepEntry.svelte';
@@ -115,7 +115,7 @@
           <p>{step.instruction}</p>
           <p>Expect <strong class="reading">{step.expected}</strong></p>
           {#if view.map && step.red && step.black}
-            <PowerMap map={view.map} red={step.red} black={step.black} close label={step.title} />
+            <ProbeStrip map={view.map} red={step.red} black={step.black} label={step.title} />
           {/if}
           <StepEntry {work} {step} />
         {/if}

@@ -10,7 +10,7 @@
     red,
     black,
     onpick,
-    close = false
+    closeTo = []
   }: {
     map: Schemas['PowerMap'];
     label: string;
@@ -20,29 +20,30 @@
     black?: string | undefined;
     /** Makes the points selectable. Default: they are not. */
     onpick?: ((id: string) => void) | undefined;
-    /** Whether to show only the parts that the probes are on. Default: the whole map. */
-    close?: boolean;
+    /** Points around which a strip is shown. Default: none, which shows the whole map. */
+    closeTo?: string[];
   } = $props();
 
   /** A strip narrower than this would blow its text up. */
-  const NARROWEST = 540;
+  const NARROWEST = 300;
   const marks: Record<string, string> = { PROVEN: '✓', DOUBTED: '?', BROKEN: '✕' };
   let at = $state('');
   let svg = $state<SVGSVGElement>();
 
   let probed = $derived(map.points.filter((p) => p.id === red || p.id === black));
   let frame = $derived.by(() => {
-    if (!close || probed.length === 0) {
+    const near = map.points.filter((p) => closeTo.includes(p.id));
+    if (near.length === 0) {
       return { x: 0, y: 0, width: map.width, height: map.height };
     }
-    const parts = new Set(probed.map((p) => p.partId));
+    const parts = new Set(near.map((p) => p.partId));
     const boxes = map.boxes.filter((b) => parts.has(b.partId));
     const margin = 84;
     const x0 = Math.min(...boxes.map((b) => b.x)) - margin;
     const x1 = Math.max(...boxes.map((b) => b.x + b.width)) + margin;
     // A strip around the two points: enough of either part to find them by.
-    const y0 = Math.max(Math.min(...boxes.map((b) => b.y)) - 8, Math.min(...probed.map((p) => p.y)) - 96);
-    const y1 = Math.max(...probed.map((p) => p.y)) + 62;
+    const y0 = Math.max(Math.min(...boxes.map((b) => b.y)) - 8, Math.min(...near.map((p) => p.y)) - 96);
+    const y1 = Math.max(...near.map((p) => p.y)) + 62;
     return { x: x0, y: y0, width: Math.max(x1 - x0, NARROWEST), height: y1 - y0 };
   });
   let current = $derived(at || red || map.points[0]?.id || '');
@@ -103,7 +104,7 @@
   viewBox={`${frame.x} ${frame.y} ${frame.width} ${frame.height}`}
   role={onpick ? 'group' : 'img'}
   aria-label={label}
-  style:max-width={`${Math.max(frame.width, 420)}px`}
+  style:max-width={`${frame.width}px`}
 >
   {#each map.leads as lead (lead.id)}
     <path class={`lead ${lead.purpose.toLowerCase()} ${lead.state.toLowerCase()}`} d={path(lead.corners)} />
@@ -123,7 +124,7 @@
       </g>
     {/if}
   {/each}
-  {#each map.points.filter((p) => !close || p.y > frame.y + 40) as spot (spot.id)}
+  {#each map.points.filter((p) => closeTo.length === 0 || p.y > frame.y + 40) as spot (spot.id)}
     {@const probe = probeName(spot.id)}
     {#if onpick}
       <g

@@ -63,8 +63,15 @@ describe('the lead and power map', () => {
   });
 
   it('can show only a strip around the probes', () => {
-    const { container } = render(PowerMap, { map, label: 'Leads', red: 'A.1', black: 'A.2', close: true });
+    const { container } = render(PowerMap, {
+      map,
+      label: 'Leads',
+      red: 'A.1',
+      black: 'A.2',
+      closeTo: ['A.1']
+    });
     const [, , width] = container.querySelector('svg')!.getAttribute('viewBox')!.split(' ').map(Number);
-    expect(width).toBeGreaterThanOrEqual(540);
+    expect(width).toBeGreaterThanOrEqual(250);
+    expect(width).toBeLessThan(map.width);
   });
 });

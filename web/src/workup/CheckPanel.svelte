@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '../api/client';
-  import PowerMap from '../shared/PowerMap.svelte';
+  import ProbeStrip from '../shared/ProbeStrip.svelte';
   import TopView from '../shared/TopView.svelte';
   import { minutes } from '../shared/words';
   import Cautions from './Cautions.svelte';
@@ -38,11 +38,10 @@
       {#if !card.ready}<ReadyBench {work} {card} />{/if}
       <p>{card.instruction}</p>
       {#if card.probes && view.map}
-        <PowerMap
+        <ProbeStrip
           map={view.map}
           red={card.probes.red}
           black={card.probes.black}
-          close
           label={`Red probe on ${card.probes.redLabel}, black on ${card.probes.blackLabel}`}
         />
       {/if}

@@ -119,7 +119,7 @@ class PowerTest {
 
   @ParameterizedTest
   @CsvSource(delimiter = '|', value = {"12 V|RESISTANCE|measures voltage", "heavy|RESISTANCE|not a number",
-      "5000 M|RESISTANCE|outside what can be", "-4|RESISTANCE|outside what can be"})
+      "60 M|RESISTANCE|your meter shows OL", "-4|RESISTANCE|outside what can be"})
   void aReadingInTheWrongUnitOrBeyondTheMeterIsSaidPlainly(String written, String kind, String says) {
     if (app.send("GET", "/api/crafts/P6", "").statusCode() == 404) {
       app.enterWired("P6", "STACK");
@@ -231,6 +231,7 @@ class PowerTest {
         "{\"packV\": 16.5, \"topOhm\": 10000, \"bottomOhm\": 1000, \"tolerance\": 0.01, \"scale\": 11}");
     assertThat(chain.get("converterV").asDouble()).isCloseTo(1.5, within(1e-9));
     assertThat(chain.get("fullScaleV").asDouble()).isCloseTo(36.3, within(1e-9));
+    assertThat(chain.get("leastTopOhm").asDouble()).as("E96 at or above 4000 ohm").isCloseTo(4020, within(1e-6));
     JsonNode drop = app.ask("POST", "/api/instruments/lead-drop", """
         {"gaugeAwg": 16, "lengthMm": 100, "currentA": 20, "temperatureC": 20, "mostDropV": 0.1}""");
     assertThat(drop.get("resistanceMohm").asDouble()).isCloseTo(2.634, within(0.01));

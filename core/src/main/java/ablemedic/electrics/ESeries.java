@@ -10,7 +10,7 @@ public final class ESeries {
   private ESeries() {}
 
   /** The 96 values of the decade from 1 to 10. */
-  public static double[] e96() {
+  static double[] e96() {
     return E96.clone();
   }
 

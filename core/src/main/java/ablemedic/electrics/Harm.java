@@ -28,8 +28,6 @@ public record Harm(Kind kind, String where) implements Comparable<Harm> {
     SENSE_LEAD,
     /** The divider or converter gives another voltage (times what it should). */
     SENSED,
-    /** The current sensor gives another reading (times what it should). */
-    CURRENT_SENSED,
     /** The pack's resistance (times its own). */
     PACK_OHMS,
     /** One cell of the pack is down (volts). */

@@ -11,6 +11,8 @@ public final class PackUse {
   /** Resistance of one cell, milliohms, above which a pack of this capacity is worn: common practice, no source. */
   private static final double WORN_MILLIOHM_AH = 22;
 
+  private static final int STEPS = 200;
+
   private PackUse() {}
 
   /**
@@ -37,6 +39,20 @@ public final class PackUse {
   public static double usableShare(PackKind pack, double landCellV, double amps) {
     double restingAtLanding = landCellV + amps * pack.cellMilliohms() / 1000;
     return Math.max(0, 1 - pack.chemistry().chargeAt(restingAtLanding));
+  }
+
+  /**
+   * Energy that comes out at the leads while a share of the charge is flown, watt-hours: W = ∫ (V_rest − I·R) dQ.
+   *
+   * @param share 0 to 1, from full
+   */
+  public static double energyWh(PackKind pack, double share, double amps) {
+    double step = share / STEPS;
+    double sum = 0;
+    for (int i = 0; i < STEPS; i++) {
+      sum += underLoadV(pack, 1 - (i + 0.5) * step, amps) * step * pack.capacityMah() / 1000;
+    }
+    return sum;
   }
 
   /** The landing voltage of a cell of this chemistry: the same charge left as a lithium polymer cell at the school's. */

@@ -12,6 +12,8 @@ import ablemedic.electrics.Wiring;
 import ablemedic.reading.Estimate;
 import ablemedic.reading.Meter;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * A meter's two probes on two points of the craft.
@@ -27,8 +29,7 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
 
   private static final List<Outcome> WORDS =
       List.of(new Outcome(OVER, "OL, nothing gets through"), new Outcome(CLIMBING, "climbing and not settling"));
-  private static final Scale OHMS =
-      new Scale("resistance between the two points", "ohm", 0, 1e9, 0.3, WORDS);
+  private static final Map<Meter, Scale> OHMS = new ConcurrentHashMap<>();
   private static final Scale VOLTS =
       new Scale("voltage from red to black", "V", -65, 65, 0.05, List.of());
   /** A blunder: a tip slipped, a wrong pad, a range misread. Common practice. */
@@ -92,7 +93,12 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
 
   @Override
   public Answers answers() {
-    return mode == Mode.OHMS ? OHMS : VOLTS;
+    return mode == Mode.OHMS ? ohmScale() : VOLTS;
+  }
+
+  /** Up to the highest range of the meter, above which it shows OL. */
+  private Scale ohmScale() {
+    return OHMS.computeIfAbsent(meter, m -> new Scale("resistance between the two points", "ohm", 0, m.highestOhms(), 0.3, WORDS));
   }
 
   @Override
@@ -103,15 +109,15 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
   private Outlook ohms(Electrics electrics) {
     PackOut craft = PackOut.of(electrics, meter);
     if (craft.over(red.node(), black.node())) {
-      return new Outlook.Worded(OHMS, OVER, BLUNDER);
+      return new Outlook.Worded(ohmScale(), OVER, BLUNDER);
     }
     if (craft.climbs(red.node(), black.node())) {
-      return new Outlook.Worded(OHMS, CLIMBING, BLUNDER);
+      return new Outlook.Worded(ohmScale(), CLIMBING, BLUNDER);
     }
     double true_ = craft.ohms(red.node(), black.node());
     Estimate shown = meter.ofOhms(true_);
     double unit = true_ > CHIP_OHMS ? CHIP_SHARE * true_ : JOINT_OHMS;
-    return new Outlook.Spread(OHMS, rounded(shown.value()), rounded(Math.hypot(shown.u(), unit)), BLUNDER);
+    return new Outlook.Spread(ohmScale(), rounded(shown.value()), rounded(Math.hypot(shown.u(), unit)), BLUNDER);
   }
 
   private Outlook volts(Electrics electrics) {

@@ -89,11 +89,11 @@ public final class ScaleFromReadings {
     double value = a.shownV() - slope * a.trueV();
     double[] sensitivities = {b.trueV() / run, -a.trueV() / run, -slope * b.trueV() / run, slope * a.trueV() / run};
     double[] u = {shown(a).u(), shown(b).u(), meter.ofVolts(a.trueV()).u(), meter.ofVolts(b.trueV()).u()};
-    double sum = 0;
+    double[][] independent = new double[u.length][u.length];
     for (int i = 0; i < u.length; i++) {
-      sum += sensitivities[i] * sensitivities[i] * u[i] * u[i];
+      independent[i][i] = 1;
     }
-    return new Estimate(value, Math.sqrt(sum));
+    return new Estimate(value, Estimate.combined(sensitivities, u, independent));
   }
 
   /** Scale from the rise alone: old · Δtrue / Δshown. */

@@ -66,9 +66,4 @@ public final class SenseChain {
   public int cells() {
     return electrics.told().cells() > 0 ? electrics.told().cells() : CellGuess.of(shownV());
   }
-
-  /** Whether the board reads the pack at all. */
-  public boolean reads() {
-    return electrics.told().source() != Source.NONE;
-  }
 }

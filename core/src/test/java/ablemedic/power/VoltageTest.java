@@ -150,6 +150,15 @@ class VoltageTest {
   }
 
   @Test
+  void theEnergyIsTheChargeTimesTheMeanVoltageUnderLoad() {
+    PackKind pack = new PackKind(4, Chemistry.LIPO, 1000, 5);
+    double whole = PackUse.energyWh(pack, 1, 0);
+    assertThat(whole).isBetween(14.0, 16.0);
+    assertThat(whole - PackUse.energyWh(pack, 1, 10)).as("I·R·Q").isCloseTo(10 * pack.ohms() * 1, within(1e-9));
+    assertThat(PackUse.energyWh(pack, 0, 10)).isZero();
+  }
+
+  @Test
   void theRailBudgetAddsUpAndSaysWhatAPoorPartDoes() {
     Craft greedy = PowerCrafts.wired(ablemedic.electrics.Layout.SEPARATE, List.of("receiver", "display", "lights", "modem"));
     var rails = RailBudget.of(greedy.electrics());

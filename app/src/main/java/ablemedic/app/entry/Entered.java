@@ -86,7 +86,8 @@ public record Entered(Map<String, String> outcomes, @Nullable Double value, Stri
     if (value < scale.low() || value > scale.high()) {
       throw Refusal.wrong(where, String.format(Locale.ROOT,
           "“%s” is outside what can be: the %s lies between %s and %s.", text.strip(), scale.quantity(),
-          Units.shown(scale, scale.low()), Units.shown(scale, scale.high())));
+          Units.shown(scale, scale.low()), Units.shown(scale, scale.high()))
+          + (value > scale.high() && scale.indexOf("ol").isPresent() ? " Above that your meter shows OL." : ""));
     }
     return value;
   }

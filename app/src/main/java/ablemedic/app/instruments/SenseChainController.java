@@ -1,5 +1,6 @@
 package ablemedic.app.instruments;
 
+import ablemedic.electrics.ESeries;
 import ablemedic.electrics.Inner.Divider;
 import ablemedic.power.SenseChain;
 import ablemedic.reading.Estimate;
@@ -14,9 +15,12 @@ class SenseChainController {
 
   record Chain(double packV, double topOhm, double bottomOhm, double tolerance, double scale) {}
 
-  /** Each link of the chain; the uncertainty is that of resistors within their tolerance, at about 95 %. */
+  /**
+   * Each link of the chain; the uncertainty is that of resistors within their tolerance, at about 95 %. The least upper
+   * resistor is that of the E96 series which keeps this pack below the converter's reference.
+   */
   record ChainAnswer(double ratio, double converterV, long step, boolean clipped, double shownV, double shownPlusMinusV,
-      double fullScaleV, double stepV, double rightScale) {}
+      double fullScaleV, double stepV, double rightScale, double leastTopOhm) {}
 
   @PostMapping("/api/instruments/sense-chain")
   ChainAnswer solve(@RequestBody @Valid Chain asked) {
@@ -35,6 +39,7 @@ class SenseChainController {
     double u = Math.hypot(share * resistor.u(), share * resistor.u()) * read * scale;
     double step = SenseChain.REFERENCE_V / SenseChain.STEPS;
     return new ChainAnswer(divider.ratio(), read, Math.round(read / step), clipped, read * scale, clipped ? 0 : 2 * u,
-        SenseChain.REFERENCE_V * scale, step * scale, divider.ratio());
+        SenseChain.REFERENCE_V * scale, step * scale, divider.ratio(),
+        ESeries.atLeast(Math.max(1, bottom * (packV / SenseChain.REFERENCE_V - 1))));
   }
 }

@@ -16,11 +16,11 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The pack: sag, usable charge, thresholds, and how its cells are guessed. Volts, amperes, milliamp hours, milliohms. */
-@RestController("packInstrument")
-class PackController {
+@RestController
+class PackInstrumentController {
   private final MeterStore meters;
 
-  PackController(MeterStore meters) {
+  PackInstrumentController(MeterStore meters) {
     this.meters = meters;
   }
 
@@ -28,7 +28,7 @@ class PackController {
       @Nullable Double loadV, @Nullable Double loadA) {}
 
   record PackAnswer(double fullV, double nominalV, double landV, double landCellV, String reason, double sagV,
-      double usableMah, double usableShare, double minutes, @Nullable Double resistanceMohm,
+      double usableMah, double usableShare, double usableWh, double minutes, @Nullable Double resistanceMohm,
       @Nullable Double resistancePlusMinusMohm, boolean worn, double guessLowCellV, double guessHighCellV, int guessFull) {}
 
   @PostMapping("/api/instruments/pack")
@@ -58,7 +58,7 @@ class PackController {
     double share = PackUse.usableShare(used, land, draw);
     double[] guessed = CellGuess.rightBetween(kind);
     return new PackAnswer(kind.fullV(), kind.nominalV(), land * kind.cells(), land, asked.school().reason(),
-        draw * used.ohms(), share * kind.capacityMah(), share, share * kind.capacityMah() / 1000 / draw * 60, mohm, u, worn,
+        draw * used.ohms(), share * kind.capacityMah(), share, PackUse.energyWh(used, share, draw), share * kind.capacityMah() / 1000 / draw * 60, mohm, u, worn,
         guessed[0], guessed[1], CellGuess.of(kind.fullV()));
   }
 }
