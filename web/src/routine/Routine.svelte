@@ -141,6 +141,7 @@
     border-bottom: 1px solid var(--rule);
     color: var(--soft);
     line-height: 1.3;
+    text-wrap: balance;
   }
 
   .now {

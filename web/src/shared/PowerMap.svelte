@@ -159,8 +159,8 @@
     <g class="probe" transform={`translate(${spot.x} ${spot.y})`}>
       <circle r="11" />
       <line y1={above ? -11 : 11} y2={above ? -20 : 20} />
-      <rect x="-29" y={above ? -45 : 20} width="58" height="25" rx="3" />
-      <text y={above ? -27 : 38} text-anchor="middle">{name}</text>
+      <rect x={spot.right ? -8 : -50} y={above ? -45 : 20} width="58" height="25" rx="3" />
+      <text x={spot.right ? 21 : -21} y={above ? -27 : 38} text-anchor="middle">{name}</text>
     </g>
   {/each}
 </svg>
