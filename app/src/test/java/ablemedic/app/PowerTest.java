@@ -117,6 +117,19 @@ class PowerTest {
     app.refused(404, "POST", "/api/crafts/P5/routine/judge/nothing", "{\"written\": \"1\"}");
   }
 
+  @Test
+  void aWorkUpOpenedAfterAFailedRoutineBeginsWithItsReadings() {
+    app.enterWired("P9", "STACK");
+    app.ask("POST", "/api/crafts/P9/routine", """
+        {"minutes": 1, "readings": {"routine-look": {"outcomes": {"seen": "sound"}},
+          "ohms~PLUG.+~PLUG.-": {"written": "2.3 ohm"}}}""");
+    JsonNode view = app.ask("POST", "/api/work-ups", """
+        {"mark": "P9", "kind": "shorts", "complaint": "failed the routine", "occasion": "NOTHING_KNOWN", "seen": {}}""");
+    assertThat(view.get("evidence").get(0).get("answers").get(0).asString()).isEqualTo("2.3 ohm");
+    assertThat(view.get("bench").get("shortTest").asString()).isEqualTo("FAILED");
+    assertThat(view.get("suspects").get(0).get("title").asString()).isEqualTo("The capacitor is burst and shorted");
+  }
+
   @ParameterizedTest
   @CsvSource(delimiter = '|', value = {"12 V|RESISTANCE|measures voltage", "heavy|RESISTANCE|not a number",
       "60 M|RESISTANCE|your meter shows OL", "-4|RESISTANCE|outside what can be"})

@@ -121,17 +121,34 @@ public class WorkUps {
     CraftStore.Revision sheet = crafts.newestSheet(craft.mark());
     Check<Craft> check = complaint(sheet.sheet().toCraft(), kind).seen();
     Entered entered = Entered.at(check, seen, null);
+    Routines.Standing before = routines.standing(craft.mark());
     long id = store.open(craft.mark(), sheet.number(), kind, complaint, occasion, at);
     long version = 0;
     if (!entered.outcomes().isEmpty()) {
       store.add(id, version++, new Found(check.id(), entered.outcomes(), null, "", Sureness.SURE), at);
     }
     crafts.log(craft.mark(), at, logKind(occasion), "Work-up opened: " + complaint + " (" + occasion.label() + ")", id);
+    if (before.state() == ShortTest.FAILED) {
+      version = readings(id, version, before.newest().orElseThrow());
+    }
     ShortTest test = routines.standing(craft.mark()).state();
     if (test != ShortTest.NOT_DONE) {
       store.add(id, version, new BenchSet(BenchState.AT_INTAKE.with(test), ""), at);
     }
     return id;
+  }
+
+  /** Records the readings of a routine that are checks of the craft's book too; gives the version after them. */
+  private long readings(long id, long version, RoutineStore.Run run) {
+    WorkUp workUp = get(id);
+    long next = version;
+    for (RoutineStore.Read read : run.steps()) {
+      if (workUp.book().check(read.checkId()).isPresent()) {
+        store.add(id, next++, new Found(read.checkId(), read.entered().outcomes(), read.entered().value(),
+            read.entered().written(), Sureness.SURE), run.at());
+      }
+    }
+    return next;
   }
 
   /** What happened since it last flew right may make the pre-power routine due. */
@@ -153,13 +170,7 @@ public class WorkUps {
         continue;
       }
       WorkUp workUp = get(opened.id());
-      long version = workUp.version();
-      for (RoutineStore.Read read : made.run().steps()) {
-        if (workUp.book().check(read.checkId()).isPresent()) {
-          store.add(opened.id(), version++, new Found(read.checkId(), read.entered().outcomes(), read.entered().value(),
-              read.entered().written(), Sureness.SURE), made.run().at());
-        }
-      }
+      long version = readings(opened.id(), workUp.version(), made.run());
       BenchState bench = workUp.bench();
       BenchState after = new BenchState(bench.propsOn() && !made.run().passed(), false, bench.limiterIn(), bench.usbIn(),
           bench.antennaOn(), bench.radioOn(), false, made.run().passed() ? ShortTest.PASSED : ShortTest.FAILED);

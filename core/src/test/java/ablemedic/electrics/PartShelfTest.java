@@ -1,0 +1,118 @@
+package ablemedic.electrics;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import ablemedic.electrics.Archetype.Kind;
+import ablemedic.testing.OutsideCheck;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class PartShelfTest {
+  static Stream<Archetype> shelf() {
+    return PartShelf.all().stream();
+  }
+
+  private static List<String> padsOf(Inner inner) {
+    if (inner instanceof Inner.Trace t) {
+      return List.of(t.a(), t.b());
+    } else if (inner instanceof Inner.Leak l) {
+      return List.of(l.a(), l.b());
+    } else if (inner instanceof Inner.Capacitance c) {
+      return List.of(c.plus(), c.minus());
+    } else if (inner instanceof Inner.Regulator r) {
+      return List.of(r.in(), r.out(), r.minus());
+    } else if (inner instanceof Inner.Divider d) {
+      return List.of(d.sense(), d.minus());
+    } else if (inner instanceof Inner.Load l) {
+      return List.of(l.plus(), l.minus());
+    } else if (inner instanceof Inner.Drive d) {
+      return List.of(d.plus(), d.minus(), d.signal());
+    }
+    return List.of(((Inner.CurrentSensor) inner).pad());
+  }
+
+  @ParameterizedTest
+  @MethodSource("shelf")
+  void everythingInsideAPartLiesBetweenPadsThatItHas(Archetype archetype) {
+    for (Inner inner : archetype.inner()) {
+      assertThat(padsOf(inner)).as(archetype.id() + " " + inner)
+          .allSatisfy(pad -> assertThat(archetype.pad(pad)).as(pad).isPresent());
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("shelf")
+  void padsHaveNamesOfTheirOwnAndRoomForALeadUnlessTheyAreTestPoints(Archetype archetype) {
+    Set<String> names = new HashSet<>();
+    for (Pad pad : archetype.pads()) {
+      assertThat(names.add(pad.name())).as(archetype.id() + " " + pad.name()).isTrue();
+      assertThat(pad.room()).isBetween(0, 3);
+      assertThat(pad.volts()).isBetween(0.0, 12.0);
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("shelf")
+  void whatAPartDrawsIsAtAVoltageThatItTakes(Archetype archetype) {
+    archetype.load().ifPresent(load -> {
+      if (archetype.kind() == Kind.PART) {
+        assertThat(load.volts()).as(archetype.id()).isBetween(archetype.lowestV(), archetype.highestV());
+      }
+      assertThat(load.poorAmps()).isGreaterThanOrEqualTo(load.amps());
+      assertThat(load.amps()).isPositive();
+    });
+  }
+
+  @ParameterizedTest
+  @MethodSource("shelf")
+  void aRegulatorFeedsAPadOfItsVoltageAndHasMoreThanItsBoardTakes(Archetype archetype) {
+    for (Inner inner : archetype.inner()) {
+      if (inner instanceof Inner.Regulator r) {
+        assertThat(archetype.pad(r.out()).orElseThrow().volts()).as(archetype.id()).isEqualTo(r.volts());
+        assertThat(archetype.pad(r.out()).orElseThrow().kind()).isEqualTo(Pad.Kind.FEED);
+        assertThat(r.limitA()).isGreaterThan(0.3);
+      }
+    }
+  }
+
+  @Test
+  @OutsideCheck(kind = OutsideCheck.Kind.COMMON_PRACTICE,
+      source = "draws: receiver 40 to 100 mA, GNSS 30 to 60 mA, display board 100 mA good and up to 500 mA poor, twelve lights 0.2 A")
+  void theDrawsAreTheTrades() {
+    for (String id : List.of("receiver", "receiver-one-way")) {
+      Inner.Load load = PartShelf.find(id).orElseThrow().load().orElseThrow();
+      assertThat(load.amps()).isBetween(0.04, 0.1);
+      assertThat(load.poorAmps()).isBetween(0.04, 0.1);
+    }
+    for (String id : List.of("gnss", "gnss-3v3")) {
+      assertThat(PartShelf.find(id).orElseThrow().load().orElseThrow().amps()).isBetween(0.03, 0.06);
+    }
+    Inner.Load display = PartShelf.find("display").orElseThrow().load().orElseThrow();
+    assertThat(display.amps()).isEqualTo(0.1);
+    assertThat(display.poorAmps()).isEqualTo(0.5);
+    assertThat(PartShelf.find("lights").orElseThrow().load().orElseThrow().amps()).isEqualTo(0.2);
+  }
+
+  @Test
+  void idsAreOnesOwnAndUnknownOnesAreNotFound() {
+    assertThat(shelf().map(Archetype::id)).doesNotHaveDuplicates();
+    assertThat(PartShelf.find("teapot")).isEmpty();
+  }
+
+  @Test
+  void aLeadRunsOnlyBetweenPadsThatFitWhicheverEndIsNamedFirst() {
+    for (Pad.Kind one : Pad.Kind.values()) {
+      for (Pad.Kind other : Pad.Kind.values()) {
+        assertThat(Pad.fit(one, other)).as(one + " to " + other).isEqualTo(Pad.fit(other, one));
+      }
+    }
+    assertThat(Pad.fit(Pad.Kind.GROUND, Pad.Kind.FEED)).isFalse();
+    assertThat(Pad.fit(Pad.Kind.OUTPUT, Pad.Kind.SIGNAL)).isTrue();
+    assertThat(Pad.fit(Pad.Kind.OUTPUT, Pad.Kind.OUTPUT)).isFalse();
+  }
+}
