@@ -43,7 +43,7 @@ record ShownCurrent(String id) implements Check<Craft> {
 
   @Override
   public Outlook outlook(Craft craft) {
-    double shown = shown(craft.electrics(), PowerChecks.idle(craft.electrics()).packA());
+    double shown = Math.min(SHOWN.high(), shown(craft.electrics(), PowerChecks.idle(craft.electrics()).packA()));
     return new Outlook.Spread(SHOWN, shown, 0.35 + 0.1 * Math.abs(shown), 0.03);
   }
 

@@ -1,0 +1,157 @@
+package ablemedic.power;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Outlook;
+import ablemedic.diagnosis.Reading.Chosen;
+import ablemedic.diagnosis.Survey;
+import ablemedic.electrics.Electrics;
+import ablemedic.electrics.Harm;
+import ablemedic.electrics.Wiring;
+import ablemedic.reading.Meter;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class ProbeTest {
+  private final Craft craft = PowerCrafts.separate();
+  private final Electrics sound = craft.electrics();
+  private final Wiring wiring = sound.wiring();
+
+  private Probe probe(Probe.Mode mode, int red, int black) {
+    return new Probe(mode, wiring.points().get(red), wiring.points().get(black), Meter.USUAL);
+  }
+
+  private Survey<Craft> survey(Probe.Mode mode) {
+    return new ProbeSurvey(mode, wiring, Meter.USUAL);
+  }
+
+  private Craft with(Harm harm, double number) {
+    return craft.withElectrics(sound.with(harm, number));
+  }
+
+  @ParameterizedTest
+  @EnumSource(Probe.Mode.class)
+  void aCheckIsFoundAgainByItsId(Probe.Mode mode) {
+    for (Check<Craft> check : survey(mode).routine()) {
+      assertThat(survey(mode).check(check.id())).contains(check);
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"", "ohms", "ohms~PLUG.+", "ohms~PLUG.+~PLUG.+", "ohms~PLUG.+~nowhere", "volts~PLUG.+~PLUG.-",
+      "ohms~PLUG.+~PLUG.-~PLUG.+", "~~", "shown-full"})
+  void whatIsNotAPairOfPointsIsNoCheckOfTheSurvey(String id) {
+    assertThat(survey(Probe.Mode.OHMS).check(id)).isEmpty();
+  }
+
+  @Test
+  void theRoutineGoesOverEveryLeadAndTraceOnce() {
+    List<String> ids = survey(Probe.Mode.OHMS).routine().stream().map(Check::id).toList();
+    assertThat(ids).doesNotHaveDuplicates();
+    long traces = wiring.links().stream().filter(l -> l.kind() == Wiring.Kind.TRACE).count();
+    assertThat(ids).hasSize((int) traces + sound.sheet().leads().size());
+  }
+
+  @Test
+  void ohmsNeedThePackOutAndVoltsNeedItIn() {
+    int[] plug = wiring.plug().orElseThrow();
+    assertThat(probe(Probe.Mode.OHMS, plug[0], plug[1]).needs()).isEqualTo(BenchNeeds.UNPOWERED);
+    assertThat(probe(Probe.Mode.VOLTS, plug[0], plug[1]).needs()).isEqualTo(BenchNeeds.POWERED);
+    assertThat(probe(Probe.Mode.OHMS, plug[0], plug[1]).risk()).isLessThan(probe(Probe.Mode.VOLTS, plug[0], plug[1]).risk());
+  }
+
+  @Test
+  void aPairReadsTheSameResistanceBothWaysAndTheOppositeVoltage() {
+    for (Wiring.Link link : wiring.links()) {
+      assertThat(probe(Probe.Mode.OHMS, link.a(), link.b()).outlook(craft))
+          .isEqualTo(probe(Probe.Mode.OHMS, link.b(), link.a()).outlook(craft));
+    }
+    int[] plug = wiring.plug().orElseThrow();
+    Outlook.Spread one = (Outlook.Spread) probe(Probe.Mode.VOLTS, plug[0], plug[1]).outlook(craft);
+    Outlook.Spread other = (Outlook.Spread) probe(Probe.Mode.VOLTS, plug[1], plug[0]).outlook(craft);
+    assertThat(one.mean()).isPositive().isCloseTo(-other.mean(), within(1e-9));
+    assertThat(one.spread()).isEqualTo(other.spread());
+  }
+
+  @Test
+  void aReadingWordedOlIsLikelyAcrossABreakAndNotAcrossASoundLead() {
+    for (Wiring.Link link : wiring.links()) {
+      if (link.purpose() != Wiring.Purpose.SIGNAL) {
+        continue;
+      }
+      Craft broken = with(new Harm(Harm.Kind.LINK, link.id()), Double.POSITIVE_INFINITY);
+      Probe across = probe(Probe.Mode.OHMS, link.a(), link.b());
+      double likely = across.outlook(broken).likelihood(Chosen.of(Probe.OVER));
+      double unlikely = across.outlook(craft).likelihood(Chosen.of(Probe.OVER));
+      assertThat(unlikely).as(link.label()).isLessThan(0.02);
+      if (PackOut.of(broken.electrics(), Meter.USUAL).over(link.a(), link.b())) {
+        assertThat(likely).as(link.label()).isGreaterThan(0.9);
+      }
+    }
+  }
+
+  @Test
+  void aMeterWithAShorterRangeSaysOlSooner() {
+    Meter small = new Meter(2000, 0.005, 2, 0.008, 3, 0.3, 1e5, 0.4);
+    int over = 0;
+    for (Wiring.Link link : wiring.links()) {
+      Electrics broken = sound.with(new Harm(Harm.Kind.LINK, link.id()), Double.POSITIVE_INFINITY);
+      boolean usual = PackOut.of(broken, Meter.USUAL).over(link.a(), link.b());
+      assertThat(PackOut.of(broken, small).over(link.a(), link.b()) || !usual).as(link.label()).isTrue();
+      over += usual ? 1 : 0;
+    }
+    assertThat(over).isPositive();
+  }
+
+  private List<Survey.Story<Craft>> stories(List<Craft> states) {
+    List<Survey.Story<Craft>> all = new ArrayList<>();
+    for (int i = 0; i < states.size(); i++) {
+      all.add(new Survey.Story<>(states.get(i), 1.0 / states.size(), i));
+    }
+    return all;
+  }
+
+  @Test
+  void aSurveyNamesThePairsThatPartTheStories() {
+    Wiring.Link cut = wiring.links().stream().filter(l -> l.purpose() == Wiring.Purpose.SIGNAL && !l.leadId().isEmpty())
+        .findFirst().orElseThrow();
+    Craft broken = with(new Harm(Harm.Kind.LINK, cut.id()), Double.POSITIVE_INFINITY);
+    List<Check<Craft>> promising = survey(Probe.Mode.OHMS).promising(stories(List.of(craft, broken)));
+    assertThat(promising).isNotEmpty().hasSizeLessThanOrEqualTo(24);
+    assertThat(promising).allSatisfy(check ->
+        assertThat(ReadHere.different(check.outlook(craft), check.outlook(broken))).as(check.id()).isTrue());
+  }
+
+  @Test
+  void aSurveyHasNothingToSayOfStoriesThatReadAlike() {
+    Craft sagging = with(new Harm(Harm.Kind.PACK_OHMS, ""), 3);
+    assertThat(survey(Probe.Mode.OHMS).promising(stories(List.of(craft, sagging)))).isEmpty();
+    assertThat(survey(Probe.Mode.OHMS).promising(List.of())).isEmpty();
+  }
+
+  @Test
+  void redGoesOnTheMorePositivePoint() {
+    Wiring.Neighbours n = wiring.neighbours().get(0);
+    Craft bridged = with(new Harm(Harm.Kind.BRIDGE, n.id()), 0.05);
+    for (Check<Craft> check : survey(Probe.Mode.VOLTS).promising(stories(List.of(craft, bridged)))) {
+      assertThat(((Outlook.Spread) check.outlook(craft)).mean()).as(check.id()).isGreaterThanOrEqualTo(-1e-6);
+    }
+  }
+
+  @Test
+  void theWordsSayWhereEachProbeGoes() {
+    int[] plug = wiring.plug().orElseThrow();
+    Probe short_ = probe(Probe.Mode.OHMS, plug[0], plug[1]);
+    assertThat(short_.title(craft)).startsWith("Resistance from ").contains(wiring.label(plug[0]), wiring.label(plug[1]));
+    assertThat(short_.instruction(craft)).contains("Pack out");
+    assertThat(probe(Probe.Mode.VOLTS, plug[0], plug[1]).instruction(craft)).contains("Motors stopped", "One hand");
+  }
+}
