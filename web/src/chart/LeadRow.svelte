@@ -35,8 +35,8 @@
     /> mm</span
   >
   <label><input type="checkbox" bind:checked={lead.plugged} /> plugged</label>
-  <button type="button" class="plain" onclick={onremove}
-    >take off<span class="sr-only"> lead {number}</span></button
+  <button type="button" class="plain" aria-label={`take off lead ${number}`} onclick={onremove}
+    >take off</button
   >
 </div>
 

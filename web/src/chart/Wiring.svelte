@@ -109,8 +109,11 @@
                 aria-label={`Draw of ${part.id} in amperes, 0 for that of its sort`}
               /> A
             </span>
-            <button class="plain" disabled={work.busy} onclick={() => void work.removePart(part.id)}
-              >take off<span class="sr-only"> {part.label}</span></button
+            <button
+              class="plain"
+              disabled={work.busy}
+              aria-label={`take off ${part.label}`}
+              onclick={() => void work.removePart(part.id)}>take off</button
             >
           </li>
         {/each}

@@ -21,7 +21,7 @@
 </script>
 
 <ol>
-  {#each entries as dated (dated.at)}
+  {#each entries as dated, i (i)}
     <li>
       <time class="small figure" datetime={dated.at}>{moment(dated.at)}</time>
       <span>{said(dated.entry)}</span>

@@ -89,7 +89,7 @@
 
 <Sheet {open} title="Find" {onclose}>
   <div class="field">
-    <label for="finder">Craft, work-up or handbook page</label>
+    <label for="finder">Craft, pack, work-up or handbook page</label>
     <input
       id="finder"
       class="entry"

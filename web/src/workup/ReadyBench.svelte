@@ -27,7 +27,8 @@
     <ol>
       {#each card.steps as step (step.label)}
         <li class:guards={step.guards}>
-          {step.label}{#if step.guards}<span class="sr-only"> (guards against harm)</span>{/if}
+          {step.label}
+          {#if step.guards}<span class="sr-only">(guards against harm)</span>{/if}
         </li>
       {/each}
     </ol>

@@ -1,0 +1,183 @@
+import { fireEvent, render, screen, waitFor } from '@testing-library/svelte';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import type { Schemas } from '../api/client';
+import BenchLine from './BenchLine.svelte';
+import Findings from './Findings.svelte';
+import ReadyBench from './ReadyBench.svelte';
+import SeenQuestion from './SeenQuestion.svelte';
+import { WorkUpState } from './state.svelte';
+
+const { sent, reply } = vi.hoisted(() => ({
+  sent: [] as { method: string; path: string; body?: unknown }[],
+  reply: { view: {} as object, refusal: '' }
+}));
+
+vi.mock('../api/client', async (original) => {
+  const call =
+    (method: string) =>
+    async (path: string, init: { body?: unknown } = {}) => {
+      sent.push({ method, path, body: init.body });
+      return reply.refusal
+        ? { error: { detail: reply.refusal }, response: new Response(null, { status: 409 }) }
+        : { data: reply.view, response: new Response() };
+    };
+  return {
+    ...(await original<object>()),
+    api: { GET: call('GET'), POST: call('POST'), PUT: call('PUT'), DELETE: call('DELETE') }
+  };
+});
+
+const bench = {
+  propsOn: false,
+  packIn: false,
+  limiterIn: false,
+  usbIn: false,
+  antennaOn: true,
+  radioOn: false,
+  atField: false,
+  shortTest: 'NOT_DONE'
+} as unknown as Schemas['BenchState'];
+
+const line = (n: number, more: object = {}) => ({
+  n,
+  at: `2026-11-0${n}T10:00:00Z`,
+  sort: 'finding',
+  title: `check ${n}`,
+  answers: [`answer ${n}`],
+  sureness: 'sure',
+  cleared: [],
+  takenBack: false,
+  before: false,
+  canTakeBack: false,
+  ...more
+});
+
+function working(more: object = {}): WorkUpState {
+  const work = new WorkUpState(3);
+  reply.view = {
+    id: 3,
+    version: 5,
+    mark: 'TERN',
+    stage: 'LOOKING',
+    bench,
+    evidence: [],
+    suspects: [],
+    ...more
+  };
+  work.view = reply.view as never;
+  return work;
+}
+
+beforeEach(() => {
+  sent.length = 0;
+  reply.refusal = '';
+});
+
+describe('what is known', () => {
+  it('says what each reading clears, its doubt, and that it was taken back', () => {
+    const work = working({
+      evidence: [
+        line(1, { cleared: ['the lead PLUG.+ to PB.IN+'] }),
+        line(2, { sureness: 'doubtful' }),
+        line(3, { takenBack: true })
+      ]
+    });
+    render(Findings, { work });
+    expect(screen.getByText('clears the lead PLUG.+ to PB.IN+')).toBeTruthy();
+    expect(screen.getByText('doubtful')).toBeTruthy();
+    expect(screen.getByText('taken back')).toBeTruthy();
+    expect(screen.queryByText('sure')).toBeNull();
+  });
+
+  it('is taken back by its number', async () => {
+    const work = working({ evidence: [line(4, { canTakeBack: true })] });
+    render(Findings, { work });
+    await fireEvent.click(screen.getByRole('button', { name: 'Take back: check 4' }));
+    await waitFor(() => expect(sent).toHaveLength(1));
+    expect(sent[0]!.path).toContain('findings');
+  });
+});
+
+describe('the bench', () => {
+  it('is in words and signs, and shouts when props are on with the pack in', () => {
+    const { unmount } = render(BenchLine, { work: working() });
+    expect(screen.getByRole('button', { name: 'pre-power routine due' })).toBeTruthy();
+    expect(screen.queryByText('Props on and pack in')).toBeNull();
+    unmount();
+    render(BenchLine, { work: working({ bench: { ...bench, propsOn: true, packIn: true } }) });
+    expect(screen.getByText('Props on and pack in')).toBeTruthy();
+  });
+
+  it('asks for a reason where the server refuses a change', async () => {
+    const work = working();
+    render(BenchLine, { work });
+    reply.refusal = 'The pre-power routine comes first.';
+    await fireEvent.click(screen.getByRole('button', { name: 'pack out' }));
+    await waitFor(() => expect(screen.getByText('Record it all the same?')).toBeTruthy());
+    expect((sent[0]!.body as { state: { packIn: boolean } }).state.packIn).toBe(true);
+  });
+
+  it('of a closed work-up cannot be changed', () => {
+    render(BenchLine, { work: working({ stage: 'CLOSED' }) });
+    for (const button of screen.getAllByRole<HTMLButtonElement>('button')) {
+      if (button.closest('[aria-label="Bench state"]')) {
+        expect(button.disabled).toBe(true);
+      }
+    }
+  });
+});
+
+describe('getting ready', () => {
+  const card = (more: object) =>
+    ({
+      checkId: 'x',
+      ready: false,
+      locked: false,
+      blocked: '',
+      steps: [],
+      ...more
+    }) as unknown as Schemas['CheckCard'];
+
+  it('leads to the routine where that is due, and back', () => {
+    const steps = [{ step: 'SHORT_TEST', label: 'pre-power routine', guards: true }];
+    render(ReadyBench, { work: working(), card: card({ locked: true, steps }) });
+    expect(screen.getByText('Locked until this is done')).toBeTruthy();
+    const link = screen.getByRole('link', { name: 'Run the pre-power routine' });
+    expect(link.getAttribute('href')).toBe('/crafts/TERN/routine?back=3');
+    expect(screen.getByText('(guards against harm)')).toBeTruthy();
+    expect(screen.queryByRole('button', { name: /All of this is done/ })).toBeNull();
+  });
+
+  it('is one press where only the bench changes', () => {
+    const steps = [{ step: 'PACK_OUT', label: 'pack out', guards: true }];
+    render(ReadyBench, { work: working(), card: card({ steps }) });
+    expect(screen.getByRole('button', { name: /All of this is done/ })).toBeTruthy();
+  });
+
+  it('has no way in with the pack after a failed routine', () => {
+    render(ReadyBench, { work: working(), card: card({ blocked: 'the routine failed' }) });
+    expect(screen.getByText('No safe way there')).toBeTruthy();
+    expect(screen.getByRole('link', { name: 'run the routine again' })).toBeTruthy();
+  });
+});
+
+describe('a question of the intake', () => {
+  const question = {
+    id: 'seen',
+    text: 'What does it show?',
+    outcomes: [
+      { id: 'nothing', label: 'nothing' },
+      { id: 'low', label: 'too low' }
+    ]
+  } as unknown as Schemas['QuestionView'];
+
+  it('stays open until somebody saw something, and can be opened again', async () => {
+    const onanswer = vi.fn();
+    render(SeenQuestion, { question, chosen: undefined, onanswer });
+    expect(screen.getByLabelText<HTMLInputElement>("don't know").checked).toBe(true);
+    await fireEvent.click(screen.getByLabelText('too low'));
+    expect(onanswer).toHaveBeenLastCalledWith('low');
+    await fireEvent.click(screen.getByLabelText("don't know"));
+    expect(onanswer).toHaveBeenLastCalledWith(undefined);
+  });
+});
