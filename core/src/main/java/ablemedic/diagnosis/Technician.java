@@ -52,7 +52,7 @@ public final class Technician<S> {
   /**
    * How a work-up went.
    *
-   * @param solved  whether every remedy owed was made and the flight passed
+   * @param solved  whether every remedy owed was made, or nothing of the faults is left, and the flight passed
    * @param checks  made, without complaint and flights
    * @param minutes of checks, flights and getting the bench ready
    * @param fixes   made, the wrong ones too
@@ -99,7 +99,7 @@ public final class Technician<S> {
       Reading seen = sample(flight.outlook(Case.after(known.repairs(), truth)), random);
       known = known.with(flight, seen, Sureness.SURE);
       if (Proof.asExpected(flight, seen, sound)) {
-        return new Walk(healed(sound, faults, known.repairs()), checks, minutes, fixes, bits);
+        return new Walk(healed(sound, truth, faults, known.repairs()), checks, minutes, fixes, bits);
       }
       if (diagnosis.standing(known).astray() > 0.5) {
         known = new Case<>(sound, occasion, known.evidence(), known.repairs().subList(0, known.repairs().size() - 1));
@@ -108,8 +108,9 @@ public final class Technician<S> {
     return new Walk(false, checks, minutes, fixes, bits);
   }
 
-  private boolean healed(S sound, List<Fault<S>> faults, List<Repair<S>> repairs) {
-    return faults.stream().allMatch(fault ->
+  /** A new part with its leads as they should be also mends leads that were crossed: what is left of the system decides. */
+  private boolean healed(S sound, S truth, List<Fault<S>> faults, List<Repair<S>> repairs) {
+    return Case.after(repairs, truth).equals(sound) || faults.stream().allMatch(fault ->
         repairs.stream().anyMatch(repair -> repair.remedy().equals(fault.fixes(sound).get(0).remedy())));
   }
 
