@@ -51,7 +51,7 @@ final class PowerTable {
         tally.line(mark, habit, BITS_OF_A_READING);
       }
       long silent = faults.stream().filter(fault -> complaint(complaints, craft, fault).isEmpty()).count();
-      System.out.printf("  %-8s %d of %d faults give no cause for any complaint and wait for the routine%n", mark, silent,
+      System.out.printf("  %-8s %d of %d faults show in nothing that an owner would see; only a meter finds them%n", mark, silent,
           faults.size());
     });
   }

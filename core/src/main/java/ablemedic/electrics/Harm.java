@@ -30,7 +30,7 @@ public record Harm(Kind kind, String where) implements Comparable<Harm> {
     SENSED,
     /** The pack's resistance (times its own). */
     PACK_OHMS,
-    /** One cell of the pack is down (volts). */
+    /** One cell of the pack sags more than the others (volts in a hover). */
     WEAK_CELL,
     /** Another pack was fitted (cells more or less). */
     PACK_CELLS

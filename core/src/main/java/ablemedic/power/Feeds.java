@@ -34,7 +34,8 @@ final class Feeds {
 
   static Powered hovering(Craft craft, double charge, double times) {
     Electrics electrics = craft.electrics();
-    return Powered.of(electrics, new Powered.Run(electrics.sheet().pack().restingV(charge), times * hoverA(craft)));
+    double resting = electrics.sheet().pack().restingV(charge);
+    return Powered.of(electrics, new Powered.Run(resting, times * hoverA(craft), times));
   }
 
   /** The craft with its arms as the harm to its wiring leaves them. */

@@ -30,6 +30,8 @@ public final class Powered {
   private static final double LEAST_INPUT_V = 2;
   /** What an idle controller draws, amperes. Common practice. */
   private static final double CONTROLLER_IDLE_A = 0.03;
+  /** What is seen of a weak cell at rest, over what it sags in a hover. From memory. */
+  private static final double WEAK_AT_REST = 0.1;
   private static final int ROUNDS = 40;
   private static final double SETTLED_V = 1e-4;
 
@@ -38,8 +40,9 @@ public final class Powered {
    *
    * @param restingV pack at rest, volts
    * @param driveA   current that each drive draws at the pack's nominal voltage, amperes; 0 when none turns
+   * @param hovers   that current over the one of a hover
    */
-  public record Run(double restingV, double driveA) {}
+  public record Run(double restingV, double driveA, double hovers) {}
 
   private record Based(ElectricSheet sheet, double driveA, double packOhms) {}
 
@@ -100,15 +103,16 @@ public final class Powered {
 
   /** Motors stopped, the pack at the given resting voltage. */
   public static Powered idle(Electrics electrics, double restingV) {
-    return of(electrics, new Run(restingV, 0));
+    return of(electrics, new Run(restingV, 0, 0));
   }
 
   private static double emf(Electrics electrics, Run run) {
     PackKind pack = electrics.sheet().pack();
     double perCell = run.restingV() / pack.cells();
     double cells = pack.cells() + electrics.harm(Harm.Kind.PACK_CELLS, "", 0);
-    double weak = electrics.harm(Harm.Kind.WEAK_CELL, "", 0);
-    return Math.max(0, perCell * cells - (run.driveA() > 0 ? weak : weak / 10));
+    // A weak cell sags with the current, until nothing is left of it.
+    double weak = electrics.harm(Harm.Kind.WEAK_CELL, "", 0) * Math.max(WEAK_AT_REST, run.hovers());
+    return Math.max(0, perCell * cells - Math.min(perCell, weak));
   }
 
   private static Network base(Wiring wiring, Based key) {

@@ -144,6 +144,17 @@ class PowerBookTest {
     assertThat(told(PowerCrafts.stack(), "current", "current-scale-2")).isEqualTo("too much, or too many mAh");
   }
 
+  @ParameterizedTest
+  @MethodSource("crafts")
+  void aWeakCellAndAWornPackAreTakenForCuttingOutUnderLoad(Craft craft) {
+    Complaint cutsOut = Specialities.complaints(craft, Meter.USUAL).stream().filter(c -> c.id().equals("cuts-out"))
+        .findFirst().orElseThrow();
+    for (String id : List.of("cell-weak", "pack-worn")) {
+      Craft faulty = book(craft).fault(id).orElseThrow().applyTo(craft);
+      assertThat(Proof.expected(cutsOut.seen(), faulty)).as(id).isNotEqualTo(Proof.expected(cutsOut.seen(), craft));
+    }
+  }
+
   @Test
   void aDeadArmTipsTheCraftTowardsIt() {
     Craft craft = PowerCrafts.separate();

@@ -198,7 +198,7 @@ class VoltageTest {
   void aWornPackSagsAndAWeakCellShowsUnderLoad() {
     Electrics worn = electrics.with(new Harm(Harm.Kind.PACK_OHMS, ""), 4);
     Electrics weak = electrics.with(new Harm(Harm.Kind.WEAK_CELL, ""), 0.7);
-    Powered.Run flying = new Powered.Run(15.4, 8);
+    Powered.Run flying = new Powered.Run(15.4, 8, 1);
     double sound = Powered.of(electrics, flying).plugV();
     assertThat(Powered.of(worn, flying).plugV()).isLessThan(sound - 1);
     assertThat(Powered.of(weak, flying).plugV()).isCloseTo(sound - 0.7, within(0.05));
