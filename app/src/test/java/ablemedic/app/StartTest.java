@@ -12,8 +12,10 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
 
 class StartTest {
   @TempDir
@@ -79,6 +81,29 @@ class StartTest {
     }
     try (App app = App.empty(folder)) {
       assertThat(app.get("/api/bench").get("fit").get(0).get("mark").asString()).isEqualTo("KITE");
+    }
+  }
+
+  @Test
+  void aDatabaseOfTheFirstVersionIsTakenOverWithAllThatIsInIt() throws IOException, SQLException {
+    Path file = folder.resolve("empty.db");
+    Flyway.configure().dataSource("jdbc:sqlite:" + file, null, null).target("1").load().migrate();
+    try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
+        var statement = connection.createStatement()) {
+      statement.executeUpdate(Files.readString(Path.of("src/test/resources/first-version.sql")));
+    }
+    try (App app = App.empty(folder)) {
+      JsonNode open = app.get("/api/work-ups/9");
+      assertThat(open.get("stage").asString()).isEqualTo("PROVING");
+      assertThat(open.get("evidence")).hasSizeGreaterThan(2);
+      assertThat(app.get("/api/work-ups/5").get("stage").asString()).isEqualTo("CLOSED");
+      assertThat(app.get("/api/ledger").toString()).contains("EIDER");
+      assertThat(app.get("/api/crafts/GANNET").get("sheet").has("electrics")).as("not entered yet").isFalse();
+      assertThat(app.get("/api/crafts/GANNET/routine").get("steps")).as("the routine of every bench").hasSize(4);
+      app.ask("PUT", "/api/crafts/GANNET/layout", """
+          {"version": 1, "layout": "SEPARATE", "parts": ["receiver"],
+           "pack": {"cells": 6, "chemistry": "LIPO", "capacityMah": 3000, "cellMilliohms": 3}}""");
+      assertThat(app.get("/api/crafts/GANNET/power-map").get("boxes")).hasSizeGreaterThan(6);
     }
   }
 }
