@@ -7,6 +7,7 @@ import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Harm;
 import ablemedic.electrics.Inner;
 import ablemedic.electrics.Lead;
+import ablemedic.electrics.Pad;
 import ablemedic.electrics.Wiring;
 import ablemedic.electrics.Wiring.At;
 import java.util.ArrayList;
@@ -122,7 +123,7 @@ final class Circuits {
   private static Network moved(Network network, Wiring wiring, Lead lead, int target) {
     int i = link(wiring, lead.id()).orElseThrow();
     Wiring.Link link = wiring.links().get(i);
-    String sense = wiring.sheet().pad(lead.to()).kind() == ablemedic.electrics.Pad.Kind.SENSE ? lead.to() : lead.from();
+    String sense = wiring.sheet().pad(lead.to()).kind() == Pad.Kind.SENSE ? lead.to() : lead.from();
     return network.with(i, 0).bridged(target, wiring.node(sense), 1 / link.ohms());
   }
 }

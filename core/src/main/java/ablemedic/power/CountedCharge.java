@@ -7,6 +7,7 @@ import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.electrics.Electrics;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -17,7 +18,7 @@ import java.util.OptionalDouble;
  * @param backAh what the charger put back, ampere-hours
  */
 record CountedCharge(String name, OptionalDouble backAh) implements Check<Craft> {
-  private static final Scale COUNTED = new Scale("charge counted on the craft", "Ah", 0, 200, 0.05, java.util.List.of());
+  private static final Scale COUNTED = new Scale("charge counted on the craft", "Ah", 0, 200, 0.05, List.of());
   private static final Scale TOLD = new Scale("charge that the charger put back", "Ah", 0.02, 100);
   private static final double SHARE = 0.05;
   private static final double FLIGHT_H = 0.08;

@@ -12,6 +12,7 @@ import ablemedic.electrics.Part;
 import ablemedic.electrics.Wiring;
 import ablemedic.electrics.Wiring.At;
 import ablemedic.reading.Meter;
+import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
 
@@ -80,7 +81,7 @@ final class Feeds {
     Wiring wiring = electrics.wiring();
     double ohms = PackOut.of(electrics, Meter.USUAL).ohms(wiring.node(lead.get().from()), wiring.node(lead.get().to()));
     boolean mixed = electrics.harm().keySet().stream().anyMatch(h -> h.kind() == Harm.Kind.BRIDGE
-        && java.util.Arrays.asList(h.where().split("\\|")).stream()
+        && Arrays.asList(h.where().split("\\|")).stream()
             .anyMatch(end -> end.equals(lead.get().from()) || end.equals(lead.get().to())));
     return ohms > SIGNAL_LOST_OHMS ? 0 : ohms > SIGNAL_POOR_OHMS || mixed ? STUTTERS : 1;
   }

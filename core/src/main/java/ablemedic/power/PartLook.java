@@ -6,6 +6,7 @@ import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Harm;
 import ablemedic.electrics.Wiring;
+import java.util.Arrays;
 import java.util.Locale;
 import java.util.Map;
 
@@ -35,7 +36,7 @@ final class PartLook {
 
   static Outlook outlook(Choices answers, Electrics electrics, String partId) {
     double[] p = new double[Sign.values().length];
-    java.util.Arrays.fill(p, 0.012);
+    Arrays.fill(p, 0.012);
     for (Map.Entry<Harm, Double> one : electrics.harm().entrySet()) {
       see(p, electrics, partId, one.getKey());
     }
@@ -45,7 +46,7 @@ final class PartLook {
     }
     p[0] = Math.max(0.03, 1 - seen);
     double total = seen + p[0];
-    return Ways.of(answers, java.util.Arrays.stream(p).map(x -> x / total).toArray());
+    return Ways.of(answers, Arrays.stream(p).map(x -> x / total).toArray());
   }
 
   private static void see(double[] p, Electrics electrics, String partId, Harm harm) {

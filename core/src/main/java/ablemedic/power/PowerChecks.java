@@ -23,7 +23,11 @@ import ablemedic.speciality.CraftCheck;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.BiPredicate;
 import java.util.function.Function;
+import java.util.function.Predicate;
 
 /** The checks of power that are not a probe on two points. Observers' error rates are common practice. */
 final class PowerChecks {
@@ -111,10 +115,10 @@ final class PowerChecks {
   private void bySettings() {
     if (sound.wiring().divider().isPresent()) {
       Choices source = Choices.of("What is chosen?", Arrays.stream(Told.Source.values())
-          .map(s -> new Outcome(s.name().toLowerCase(java.util.Locale.ROOT), s.label())).toList());
+          .map(s -> new Outcome(s.name().toLowerCase(Locale.ROOT), s.label())).toList());
       add("source-setting", "read-voltage-source", "Read where the board takes the voltage from",
           "In the board's power settings.", source,
-          c -> Ways.expecting(source, c.electrics().told().source().name().toLowerCase(java.util.Locale.ROOT), 0.02), 0.5,
+          c -> Ways.expecting(source, c.electrics().told().source().name().toLowerCase(Locale.ROOT), 0.02), 0.5,
           0, BenchNeeds.COMPUTER);
       Scale scale = new Scale("voltage scale", "", 0, 1000, 1, List.of());
       add("scale-setting", "read-voltage-scale", "Read the voltage scale that is set",
@@ -157,11 +161,11 @@ final class PowerChecks {
     Choices on = which("Which part stays dark?", sound, (e, p) -> p.archetype().load().isPresent());
     add(ALL_ON, "parts-on", "Put the pack in: which parts come on?",
         "Their lights, their tones, a picture. Say which one stays dark.", on,
-        c -> dark(on, c.electrics(), idle(c.electrics())::works), 0.7, 0.2, BenchNeeds.POWERED);
+        c -> dark(on, c.electrics(), Powered.onBench(c.electrics())::works), 0.7, 0.2, BenchNeeds.POWERED);
     Choices steady = which("Which one gives way?", sound, (e, p) -> p.archetype().load().isPresent());
     add(ALL_STEADY, "parts-steady", "Run everything for three minutes: does any part give way?",
         "Antenna on, video at its lowest power, lights on, motors stopped. Cool air over the video transmitter.", steady,
-        c -> dark(steady, c.electrics(), idle(c.electrics())::works), 3.5, 0.25, BenchNeeds.POWERED);
+        c -> dark(steady, c.electrics(), Powered.onBench(c.electrics())::works), 3.5, 0.25, BenchNeeds.POWERED);
     for (At<Inner.Load> load : sound.wiring().all(Inner.Load.class)) {
       if (load.of().hasPoorSort()) {
         Scale amps = new Scale("current into the " + load.part().label(), "A", 0, 5);
@@ -175,7 +179,7 @@ final class PowerChecks {
   }
 
   private static double drawn(Electrics electrics, At<Inner.Load> load) {
-    double volts = Math.max(0, idle(electrics).supply(load.part()).orElse(0.0));
+    double volts = Math.max(0, Powered.onBench(electrics).supply(load.part()).orElse(0.0));
     return Powered.draw(load) * electrics.harm(Harm.Kind.DRAW, load.part().id(), 1) * volts / load.of().volts();
   }
 
@@ -190,14 +194,8 @@ final class PowerChecks {
         : craft.over(plug[0], plug[1]) ? "dark" : "glows-dark";
   }
 
-  static Powered idle(Electrics electrics) {
-    return Powered.idle(electrics, electrics.sheet().pack().restingV(BENCH));
-  }
-
-  private static final double BENCH = Power.BENCH_CHARGE;
-
   /** A question for the part that stays dark, with "none" first. */
-  static Choices which(String text, Electrics sound, java.util.function.BiPredicate<Electrics, Part> asked) {
+  static Choices which(String text, Electrics sound, BiPredicate<Electrics, Part> asked) {
     List<Outcome> outcomes = new ArrayList<>(List.of(new Outcome(NONE, "none, all come on and stay on")));
     for (Part part : sound.sheet().parts()) {
       if (asked.test(sound, part)) {
@@ -209,7 +207,7 @@ final class PowerChecks {
   }
 
   /** What is answered when some parts do not work; with several, any of them may be named. */
-  static Outlook dark(Choices answers, Electrics electrics, java.util.function.Predicate<Part> works) {
+  static Outlook dark(Choices answers, Electrics electrics, Predicate<Part> works) {
     List<Outcome> outcomes = answers.questions().get(0).outcomes();
     List<Integer> dark = new ArrayList<>();
     for (int i = 1; i < outcomes.size() - 1; i++) {
@@ -236,7 +234,7 @@ final class PowerChecks {
     return usbPad(electrics, part).isPresent();
   }
 
-  private static java.util.Optional<String> usbPad(Electrics electrics, Part part) {
+  private static Optional<String> usbPad(Electrics electrics, Part part) {
     String supply = part.id() + "." + Powered.supplyPad(part);
     return electrics.sheet().leads().stream()
         .filter(l -> l.to().equals(supply) || l.from().equals(supply))

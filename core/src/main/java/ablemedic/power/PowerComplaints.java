@@ -19,6 +19,7 @@ import ablemedic.speciality.CraftCheck;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.Function;
 
 /** What an owner can say of power and voltage, and how a craft with each fault would look to an owner. */
@@ -64,7 +65,7 @@ final class PowerComplaints {
   }
 
   private static String armId(Corner corner) {
-    return corner.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+    return corner.name().toLowerCase(Locale.ROOT).replace('_', '-');
   }
 
   private static Outlook deadArms(Choices answers, Craft craft) {
@@ -91,7 +92,7 @@ final class PowerComplaints {
     if (PowerChecks.bulb(electrics).equals("bright")) {
       seen.add(0);
     }
-    Powered idle = PowerChecks.idle(electrics);
+    Powered idle = Powered.onBench(electrics);
     for (int i = 0; i < parts.size(); i++) {
       Part part = parts.get(i);
       boolean harmed = electrics.harm().entrySet().stream().anyMatch(h -> smokes(h.getKey(), h.getValue(), part));
@@ -116,7 +117,7 @@ final class PowerComplaints {
     Choices answers = PowerChecks.which("Which part gets no power?", sound,
         (e, p) -> p.archetype().load().isPresent());
     add("no-power", "A part gets no power", answers,
-        c -> PowerChecks.dark(answers, c.electrics(), PowerChecks.idle(c.electrics())::works), check(PowerChecks.ALL_ON));
+        c -> PowerChecks.dark(answers, c.electrics(), Powered.onBench(c.electrics())::works), check(PowerChecks.ALL_ON));
   }
 
   private void voltage() {

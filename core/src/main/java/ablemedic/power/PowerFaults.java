@@ -14,6 +14,7 @@ import ablemedic.electrics.Wiring;
 import ablemedic.electrics.Wiring.At;
 import ablemedic.electrics.Wiring.Link;
 import ablemedic.electrics.Wiring.Purpose;
+import ablemedic.reading.Meter;
 import ablemedic.speciality.CraftFault;
 import ablemedic.speciality.Odds;
 import java.util.ArrayList;
@@ -85,7 +86,7 @@ final class PowerFaults {
   /** Whether another way of copper goes past a link, so that neither meter nor craft would miss it. */
   private boolean isDoubled(Link link) {
     Electrics open = sound.with(new Harm(Harm.Kind.LINK, link.id()), Double.POSITIVE_INFINITY);
-    return PackOut.of(open, ablemedic.reading.Meter.USUAL).ohms(link.a(), link.b()) < DOUBLED_OHMS;
+    return PackOut.of(open, Meter.USUAL).ohms(link.a(), link.b()) < DOUBLED_OHMS;
   }
 
   private void bridges() {
@@ -101,7 +102,7 @@ final class PowerFaults {
 
   /** Two pads of one net are no neighbours to fear. */
   private boolean alreadyJoined(Wiring.Neighbours pads) {
-    return PackOut.of(sound, ablemedic.reading.Meter.USUAL).ohms(pads.a(), pads.b()) < 1;
+    return PackOut.of(sound, Meter.USUAL).ohms(pads.a(), pads.b()) < 1;
   }
 
   private void controllers() {
@@ -125,7 +126,7 @@ final class PowerFaults {
   }
 
   private void regulators() {
-    Powered idle = PowerChecks.idle(sound);
+    Powered idle = Powered.onBench(sound);
     for (At<Inner.Regulator> r : wiring.all(Inner.Regulator.class)) {
       String pad = r.address(r.of().out());
       double gives = idle.outputs().stream().filter(o -> (o.part().id() + "." + o.pad()).equals(pad))

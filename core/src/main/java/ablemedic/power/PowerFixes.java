@@ -14,6 +14,7 @@ import ablemedic.electrics.Wiring.At;
 import ablemedic.electrics.Wiring.Link;
 import java.util.List;
 import java.util.function.BiFunction;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 
 /** The ways to put each fault of power right, in the labels and numbers of the craft at hand. */
@@ -186,7 +187,7 @@ final class PowerFixes {
   }
 
   private static Fixing told(String id, String remedy, String title, List<String> steps,
-      java.util.function.Function<Told, String> shown, Electrics sound, UnaryOperator<Told> right) {
+      Function<Told, String> shown, Electrics sound, UnaryOperator<Told> right) {
     return (ok, faulty) -> List.of(new Fix<>(id, remedy, title, steps,
         List.of(new Value(title.contains("scale") && id.equals("scale") ? "voltage scale" : id.replace('-', ' '),
             shown.apply(faulty.electrics().told()), shown.apply(sound.told()))), 3,

@@ -2,11 +2,12 @@ package ablemedic.power;
 
 import ablemedic.circuit.Network;
 import ablemedic.circuit.Network.Link;
-import ablemedic.electrics.Electrics;
 import ablemedic.electrics.ElectricSheet;
+import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Harm;
 import ablemedic.electrics.Inner;
 import ablemedic.electrics.PackKind;
+import ablemedic.electrics.Pad;
 import ablemedic.electrics.Part;
 import ablemedic.electrics.Wiring;
 import ablemedic.electrics.Wiring.At;
@@ -104,6 +105,11 @@ public final class Powered {
   /** Motors stopped, the pack at the given resting voltage. */
   public static Powered idle(Electrics electrics, double restingV) {
     return of(electrics, new Run(restingV, 0, 0));
+  }
+
+  /** On the bench: motors stopped, the pack as full as they usually come. */
+  static Powered onBench(Electrics electrics) {
+    return idle(electrics, electrics.sheet().pack().restingV(Power.BENCH_CHARGE));
   }
 
   private static double emf(Electrics electrics, Run run) {
@@ -210,13 +216,15 @@ public final class Powered {
   }
 
   static String supplyPad(Part part) {
-    return part.archetype().pads().stream().filter(p -> p.kind() == ablemedic.electrics.Pad.Kind.SUPPLY)
-        .map(ablemedic.electrics.Pad::name).findFirst().orElse("");
+    return firstPad(part, Pad.Kind.SUPPLY);
   }
 
   static String groundPad(Part part) {
-    return part.archetype().pads().stream().filter(p -> p.kind() == ablemedic.electrics.Pad.Kind.GROUND)
-        .map(ablemedic.electrics.Pad::name).findFirst().orElse("");
+    return firstPad(part, Pad.Kind.GROUND);
+  }
+
+  private static String firstPad(Part part, Pad.Kind kind) {
+    return part.archetype().pads().stream().filter(p -> p.kind() == kind).map(Pad::name).findFirst().orElse("");
   }
 
   /** Whether a part works: it is sound and has the voltage that it takes. */

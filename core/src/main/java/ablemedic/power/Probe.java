@@ -121,8 +121,7 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
   }
 
   private Outlook volts(Electrics electrics) {
-    double resting = electrics.sheet().pack().restingV(Power.BENCH_CHARGE);
-    Powered powered = Powered.idle(electrics, resting);
+    Powered powered = Powered.onBench(electrics);
     double v = powered.between(red.node(), black.node());
     Estimate shown = meter.ofVolts(v);
     boolean regulated = powered.outputs().stream().anyMatch(o -> Math.abs(Math.abs(v) - o.volts()) < 0.02 * o.volts());

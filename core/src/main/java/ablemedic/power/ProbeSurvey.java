@@ -7,10 +7,12 @@ import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Wiring;
 import ablemedic.reading.Meter;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiPredicate;
+import java.util.function.BooleanSupplier;
 
 /**
  * All pairs of points of a craft under the probes. For each pair the stories are sorted by what the meter would show,
@@ -118,12 +120,8 @@ final class ProbeSurvey implements Survey<Craft> {
       PackOut craft = PackOut.of(electrics, meter);
       return (a, b) -> craft.ohms(a, b) < SAME_OHMS;
     }
-    Powered craft = idle(electrics);
+    Powered craft = Powered.onBench(electrics);
     return (a, b) -> Math.abs(craft.between(a, b)) < SAME_V;
-  }
-
-  private static Powered idle(Electrics electrics) {
-    return Powered.idle(electrics, electrics.sheet().pack().restingV(Power.BENCH_CHARGE));
   }
 
   private record Scored(int red, int black, double score) {}
@@ -140,14 +138,14 @@ final class ProbeSurvey implements Survey<Craft> {
       return (red, black) -> craft.over(red, black) ? OVER
           : decade(craft.ohms(red, black), () -> craft.climbs(red, black));
     }
-    Powered craft = idle(electrics);
+    Powered craft = Powered.onBench(electrics);
     return (red, black) -> {
       double v = craft.between(red, black) / 0.3;
       return clamp(CLASSES / 2 + (int) Math.round(6 * Math.signum(v) * Math.log1p(Math.abs(v))));
     };
   }
 
-  private static int decade(double ohms, java.util.function.BooleanSupplier climbs) {
+  private static int decade(double ohms, BooleanSupplier climbs) {
     return ohms > 50 && climbs.getAsBoolean() ? CLIMBS
         : clamp(CLIMBS + 2 + (int) Math.round(3 * Math.log1p(ohms / 0.5)));
   }
@@ -170,7 +168,7 @@ final class ProbeSurvey implements Survey<Craft> {
       Story<Craft> story = stories.get(s);
       if (story.group() != group) {
         within += entropy(inGroup, groupWeight);
-        java.util.Arrays.fill(inGroup, 0);
+        Arrays.fill(inGroup, 0);
         groupWeight = 0;
         group = story.group();
       }
@@ -206,7 +204,7 @@ final class ProbeSurvey implements Survey<Craft> {
     if (electrics == null) {
       return probe(a, b);
     }
-    Powered sound = idle(electrics.sound());
+    Powered sound = Powered.onBench(electrics.sound());
     return sound.between(a, b) >= 0 ? probe(a, b) : probe(b, a);
   }
 }

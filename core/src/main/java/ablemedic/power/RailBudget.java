@@ -5,6 +5,7 @@ import ablemedic.electrics.Harm;
 import ablemedic.electrics.Inner;
 import ablemedic.electrics.Part;
 import ablemedic.electrics.Wiring.At;
+import ablemedic.reading.Meter;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -37,7 +38,7 @@ public final class RailBudget {
 
   /** The rails of a craft with the pack in and everything on. */
   public static List<Rail> of(Electrics electrics) {
-    Powered good = PowerChecks.idle(electrics);
+    Powered good = Powered.onBench(electrics);
     List<Rail> rails = new ArrayList<>();
     for (int k = 0; k < good.outputs().size(); k++) {
       Powered.Output output = good.outputs().get(k);
@@ -46,7 +47,7 @@ public final class RailBudget {
       for (At<Inner.Load> load : loads) {
         double times = load.of().poorAmps() / Powered.draw(load);
         if (times > 1.01) {
-          Powered with = PowerChecks.idle(electrics.with(new Harm(Harm.Kind.DRAW, load.part().id()), times));
+          Powered with = Powered.onBench(electrics.with(new Harm(Harm.Kind.DRAW, load.part().id()), times));
           Powered.Output then = with.outputs().get(k);
           poor.add(new Poor(load.part().label(), load.of().poorAmps(), then.givesA(), then.givesV(),
               with.works(load.part()) && then.givesV() > 0.95 * then.volts()));
@@ -68,7 +69,7 @@ public final class RailBudget {
 
   /** Loads whose supply hangs on a regulator's output by copper. */
   private static List<At<Inner.Load>> on(Electrics electrics, Powered.Output output) {
-    PackOut craft = PackOut.of(electrics.sound(), ablemedic.reading.Meter.USUAL);
+    PackOut craft = PackOut.of(electrics.sound(), Meter.USUAL);
     int node = electrics.wiring().node(output.part().id() + "." + output.pad());
     return electrics.wiring().all(Inner.Load.class).stream()
         .filter(l -> craft.ohms(node, Circuits.node(electrics.wiring(), l, l.of().plus())) < 1).toList();

@@ -8,6 +8,7 @@ import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.electrics.Electrics;
 import java.util.List;
+import java.util.Locale;
 
 /** What the craft shows of its current with the motors stopped. */
 record ShownCurrent(String id) implements Check<Craft> {
@@ -32,8 +33,8 @@ record ShownCurrent(String id) implements Check<Craft> {
 
   @Override
   public String instruction(Craft sound) {
-    return String.format(java.util.Locale.ROOT, "On the screen or the computer. By the sheet the craft draws about %.1f A at "
-        + "rest.", PowerChecks.idle(sound.electrics()).packA());
+    return String.format(Locale.ROOT, "On the screen or the computer. By the sheet the craft draws about %.1f A at "
+        + "rest.", Powered.onBench(sound.electrics()).packA());
   }
 
   @Override
@@ -43,7 +44,7 @@ record ShownCurrent(String id) implements Check<Craft> {
 
   @Override
   public Outlook outlook(Craft craft) {
-    double shown = Math.min(SHOWN.high(), shown(craft.electrics(), PowerChecks.idle(craft.electrics()).packA()));
+    double shown = Math.min(SHOWN.high(), shown(craft.electrics(), Powered.onBench(craft.electrics()).packA()));
     return new Outlook.Spread(SHOWN, shown, 0.35 + 0.1 * Math.abs(shown), 0.03);
   }
 

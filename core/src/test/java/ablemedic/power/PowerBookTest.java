@@ -171,7 +171,7 @@ class PowerBookTest {
     Craft both = craft.withElectrics(craft.electrics()
         .with(new Harm(Harm.Kind.LINK, "PB.5V>FC.5V"), Double.POSITIVE_INFINITY)
         .with(new Harm(Harm.Kind.LINK, "FC.R5>RX.+"), Double.POSITIVE_INFINITY));
-    assertThat(PowerChecks.idle(both.electrics()).works(both.electrics().sheet().part("FC").orElseThrow())).isFalse();
+    assertThat(Powered.onBench(both.electrics()).works(both.electrics().sheet().part("FC").orElseThrow())).isFalse();
     assertThat(Feeds.settled(both).arms()).noneMatch(arm -> arm.turns());
   }
 
