@@ -26,6 +26,9 @@ public record Airframe(
   public static final double GRAVITY = 9.80665;
 
   private static final double LEAST_MOTOR_DISTANCE_MM = 10;
+  /** Far beyond what stands on a bench, so that no arithmetic runs out of range. */
+  private static final double HEAVIEST_G = 100_000;
+  private static final double LONGEST_MM = 3000;
 
   public Airframe {
     motors = List.copyOf(motors);
@@ -44,11 +47,14 @@ public record Airframe(
       require(off < 44.9, "motors", "the motor " + shape.name(corner) + " does not lie " + shape.name(corner)
           + " of the middle on a frame of shape " + shape.label());
     }
-    require(massG > 0, "massG", "mass must be greater than 0 g");
+    require(massG > 0 && massG <= HEAVIEST_G, "massG", "mass must be greater than 0 g and at most 100 kg");
     require(motorMassG > 0 && 4 * motorMassG < massG, "motorMassG",
         "one motor must weigh more than 0 g, and four of them less than the craft");
-    require(propDiameterMm > 0, "propDiameterMm", "prop diameter must be greater than 0 mm");
-    require(thrustToWeight > 1, "thrustToWeight", "a craft lifts off only with thrust to weight above 1");
+    require(propDiameterMm > 0 && propDiameterMm <= LONGEST_MM, "propDiameterMm",
+        "prop diameter must be greater than 0 mm and at most 3 m");
+    require(thrustToWeight > 1 && thrustToWeight <= 50, "thrustToWeight",
+        "a craft lifts off only with thrust to weight above 1; no motor makes it more than 50");
+    require(reachMm(motors) <= LONGEST_MM, "motors", "the motors must lie within 3 m of the middle");
     require(balance.distanceMm(new Point(0, 0)) < reachMm(motors), "balance",
         "the balance point must lie between the motors");
   }

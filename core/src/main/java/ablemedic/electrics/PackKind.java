@@ -11,6 +11,7 @@ package ablemedic.electrics;
 public record PackKind(int cells, Chemistry chemistry, double capacityMah, double cellMilliohms) {
   public PackKind {
     require(cells >= 1 && cells <= 14, "cells", "a pack has 1 to 14 cells, not " + cells);
+    require(chemistry != null, "chemistry", "the chemistry of its cells is missing");
     require(capacityMah >= 50 && capacityMah <= 100_000, "capacityMah",
         "the capacity lies between 50 and 100000 mAh, not " + capacityMah);
     require(cellMilliohms > 0 && cellMilliohms <= 500, "cellMilliohms",

@@ -1,8 +1,12 @@
 package ablemedic.app.bench;
 
 import ablemedic.app.chart.CraftStore;
+import ablemedic.app.chart.CraftStore.Revision;
 import ablemedic.app.chart.CraftStore.Row;
 import ablemedic.app.chart.CraftStore.State;
+import ablemedic.app.packs.PackStore;
+import ablemedic.app.storage.Trouble;
+import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.app.workup.WorkUpGlance;
 import ablemedic.app.workup.WorkUpGlance.Glance;
 import ablemedic.app.workup.WorkUpStore;
@@ -22,28 +26,53 @@ import ablemedic.power.LandingSchool;
 import ablemedic.takeoff.TakeOff;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The bench over HTTP, and the lists that its forms choose from. */
 @RestController
 class BenchController {
+  private static final Logger LOG = LoggerFactory.getLogger(BenchController.class);
+
   private final CraftStore crafts;
   private final WorkUpStore workUps;
+  private final PackStore packs;
   private final WorkUpGlance glances;
 
-  BenchController(CraftStore crafts, WorkUpStore workUps, WorkUpGlance glances) {
+  BenchController(CraftStore crafts, WorkUpStore workUps, PackStore packs, WorkUpGlance glances) {
     this.crafts = crafts;
     this.workUps = workUps;
+    this.packs = packs;
     this.glances = glances;
   }
 
   /** The bench as it stands. */
-  record Bench(List<Glance> needing, List<Resting> fit, List<Resting> grounded) {}
+  record Bench(List<Glance> needing, List<Unreadable> unreadable, List<Resting> fit, List<Resting> grounded,
+      List<SetAside> aside) {}
 
   /** A craft that needs nothing just now. */
   record Resting(String mark, String name, String craftClass) {}
+
+  /**
+   * A record that this version cannot read; nothing else on the bench suffers from it.
+   *
+   * @param workUpId the work-up, where it is one
+   * @param goBackTo the newest revision of a craft's sheet that can be read, where there is one
+   */
+  record Unreadable(Sort sort, String name, String why, @Nullable Long workUpId, @Nullable Integer goBackTo) {}
+
+  enum Sort {
+    CRAFT, WORK_UP, PACK
+  }
+
+  /** Something that was put aside. */
+  record SetAside(Sort sort, String name, String reason, @Nullable Long workUpId) {}
 
   /** Something to choose, with its name in the interface. */
   record Choice(String id, String label) {}
@@ -56,18 +85,54 @@ class BenchController {
 
   @GetMapping("/api/bench")
   Bench bench() {
-    List<Glance> needing = new ArrayList<>();
-    List<Resting> fit = new ArrayList<>();
-    List<Resting> grounded = new ArrayList<>();
+    Bench bench = new Bench(new ArrayList<>(), new ArrayList<>(), new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
+    List<Opened> unfinished = workUps.unfinished();
+    Map<String, Opened> open = new HashMap<>();
+    unfinished.stream().filter(Opened::isOpen).forEach(o -> open.put(o.mark(), o));
+    unfinished.stream().filter(o -> o.aside() != null).forEach(o -> bench.aside().add(
+        new SetAside(Sort.WORK_UP, o.mark() + ": " + o.complaint(), String.valueOf(o.aside()), o.id())));
     for (Row row : crafts.all()) {
-      var open = workUps.of(row.mark()).stream().filter(o -> workUps.isOpen(o.id())).map(Opened::id).findFirst();
-      if (open.isPresent()) {
-        needing.add(glances.of(open.get(), row));
+      if (row.aside() != null) {
+        bench.aside().add(new SetAside(Sort.CRAFT, row.mark(), row.aside(), null));
+      } else if (open.containsKey(row.mark())) {
+        glance(bench, row, open.get(row.mark()));
       } else {
-        (row.state() == State.FIT ? fit : grounded).add(new Resting(row.mark(), row.name(), row.craftClass()));
+        resting(bench, row);
       }
     }
-    return new Bench(needing, fit, grounded);
+    packs.unreadable().forEach(label -> bench.unreadable().add(new Unreadable(Sort.PACK, label,
+        "What is kept of this pack cannot be read by this version.", null, null)));
+    return bench;
+  }
+
+  private void glance(Bench bench, Row row, Opened opened) {
+    try {
+      bench.needing().add(glances.of(opened.id(), row));
+    } catch (UnreadableRecordException e) {
+      bench.unreadable().add(unreadable(row, opened, "Its " + e.getMessage() + "."));
+    } catch (RuntimeException e) {
+      if (Thread.currentThread().isInterrupted() || Trouble.behind(e).isPresent()) {
+        throw e;
+      }
+      LOG.error("Work-up {} cannot be shown", opened.id(), e);
+      bench.unreadable().add(unreadable(row, opened, "It cannot be worked out; the reason stands in the program's log."));
+    }
+  }
+
+  private static Unreadable unreadable(Row row, Opened opened, String why) {
+    return new Unreadable(Sort.WORK_UP, row.mark() + ": " + opened.complaint(), why, opened.id(), null);
+  }
+
+  private void resting(Bench bench, Row row) {
+    try {
+      crafts.newestCraft(row.mark());
+      (row.state() == State.FIT ? bench.fit() : bench.grounded())
+          .add(new Resting(row.mark(), row.name(), row.craftClass()));
+    } catch (UnreadableRecordException e) {
+      bench.unreadable().add(new Unreadable(Sort.CRAFT, row.mark(), "Its " + e.getMessage() + ".", null,
+          crafts.revisions(row.mark()).stream().filter(r -> r.readable().isPresent()).map(Revision::number)
+              .max(Integer::compare).orElse(null)));
+    }
   }
 
   @GetMapping("/api/choices")

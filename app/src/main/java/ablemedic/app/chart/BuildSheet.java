@@ -51,12 +51,12 @@ public record BuildSheet(
     @NotNull @Size(min = 4, max = 4, message = "has four entries") List<@NotNull Corner> wiring,
     @NotNull @Valid Turn mounted,
     @NotNull NumberingSchool numbering,
-    @NotNull String outputOrder,
+    @NotNull @Size(max = 20, message = "is an order such as 4-2-1-3") String outputOrder,
     @NotNull SpinSchool toldSpins,
     @NotNull @Valid Turn toldAlignment,
-    @NotNull String boardSticks,
-    @NotNull String radioSticks,
-    @NotNull List<@NotNull Stick> reversedSticks,
+    @NotNull @Size(max = 10, message = "is an order such as AETR") String boardSticks,
+    @NotNull @Size(max = 10, message = "is an order such as AETR") String radioSticks,
+    @NotNull @Size(max = 4, message = "has at most four sticks") List<@NotNull Stick> reversedSticks,
     @NotNull FlightMode mode,
     double gain,
     @Nullable @Valid ElectricEntry electrics) {
@@ -133,6 +133,12 @@ public record BuildSheet(
         settings.stickOrder().letters(), craft.radio().order().letters(),
         craft.radio().reversed().stream().sorted().toList(), settings.mode(), settings.gain(),
         craft.electrics().sheet().isEmpty() ? null : ElectricEntry.of(craft.electrics()));
+  }
+
+  /** Whether outputs, parts and leads are as on another sheet, so that nothing was under the iron in between. */
+  boolean wiredLike(BuildSheet other) {
+    return wiring.equals(other.wiring) && mounted.equals(other.mounted)
+        && (electrics == null ? other.electrics == null : other.electrics != null && electrics.wiredLike(other.electrics));
   }
 
   /** This sheet with another electrical side. */

@@ -1,15 +1,19 @@
 package ablemedic.app.chart;
 
 import ablemedic.app.http.Refusal;
+import ablemedic.app.storage.Folded;
 import ablemedic.app.storage.Json;
+import ablemedic.app.storage.Recent;
+import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.craft.Craft;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Instant;
-import java.util.LinkedHashMap;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DuplicateKeyException;
-import org.springframework.jdbc.UncategorizedSQLException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -17,22 +21,17 @@ import org.springframework.transaction.annotation.Transactional;
 /** Crafts, their build sheets and their logs in the database. */
 @Repository
 public class CraftStore {
-  private static final int CRAFTS_KEPT = 64;
-
   private final JdbcClient database;
   private final Json json;
-  private final Map<String, Craft> crafts = new LinkedHashMap<>(16, 0.75f, true) {
-    private static final long serialVersionUID = 1;
+  private final CraftLog log;
+  /** Revisions never change, so the last few are kept as what they describe. */
+  private final Recent<RevisionId, BuildSheet> sheets = new Recent<>(1_000);
+  private final Recent<RevisionId, Craft> crafts = new Recent<>(64);
 
-    @Override
-    protected boolean removeEldestEntry(Map.Entry<String, Craft> eldest) {
-      return size() > CRAFTS_KEPT;
-    }
-  };
-
-  CraftStore(JdbcClient database, Json json) {
+  CraftStore(JdbcClient database, Json json, CraftLog log) {
     this.database = database;
     this.json = json;
+    this.log = log;
   }
 
   /** Whether a craft may fly. */
@@ -40,21 +39,32 @@ public class CraftStore {
     FIT, GROUNDED
   }
 
-  /** A craft without its sheet. */
-  public record Row(String mark, String name, String craftClass, State state, long version, Instant enteredAt) {}
+  /**
+   * A craft without its sheet.
+   *
+   * @param aside why it was put aside, where it was
+   */
+  public record Row(String mark, String name, String craftClass, State state, long version, Instant enteredAt,
+      @Nullable String aside) {}
 
-  /** A build sheet with its number and reason. */
-  public record Revision(int number, String reason, Instant enteredAt, BuildSheet sheet) {}
+  /** A build sheet with its number and reason; none where it cannot be read. */
+  public record Revision(int number, String reason, Instant enteredAt, Optional<BuildSheet> readable) {
+    /** @throws UnreadableRecordException where it cannot be read */
+    public BuildSheet sheet() {
+      return readable.orElseThrow(() -> new UnreadableRecordException("build sheet, revision " + number));
+    }
+  }
 
-  /** A line of the log. */
-  public record LogEntry(Instant at, String kind, String text, @org.jspecify.annotations.Nullable Long workUpId) {}
+  private record RevisionId(String mark, int number) {}
 
   public List<Row> all() {
     return database.sql("SELECT * FROM craft ORDER BY mark").query((rs, n) -> row(rs)).list();
   }
 
+  /** By its mark, whatever its case; the one written just so comes first. */
   public Optional<Row> find(String mark) {
-    return database.sql("SELECT * FROM craft WHERE mark = ?").param(mark).query((rs, n) -> row(rs)).optional();
+    return database.sql("SELECT * FROM craft WHERE folded = ? ORDER BY mark = ? COLLATE BINARY DESC LIMIT 1")
+        .params(Folded.of(mark), mark).query((rs, n) -> row(rs)).optional();
   }
 
   /**
@@ -63,13 +73,14 @@ public class CraftStore {
    * @throws Refusal when there is none
    */
   public Row get(String mark) {
-    return find(mark).orElseThrow(() -> Refusal.unknown("mark", "No craft is marked “" + mark + "”. Those there are: "
-        + String.join(", ", all().stream().map(Row::mark).toList()) + "."));
+    return find(mark).orElseThrow(() -> Refusal.unknown("mark", "No craft is marked “" + Refusal.shortened(mark)
+        + "”. Those there are: " + Refusal.someOf(all().stream().map(Row::mark).toList()) + "."));
   }
 
-  private static Row row(java.sql.ResultSet rs) throws java.sql.SQLException {
+  private static Row row(ResultSet rs) throws SQLException {
     return new Row(rs.getString("mark"), rs.getString("name"), rs.getString("class"),
-        State.valueOf(rs.getString("state")), rs.getLong("version"), Instant.parse(rs.getString("entered_at")));
+        State.valueOf(rs.getString("state")), rs.getLong("version"), Instant.parse(rs.getString("entered_at")),
+        rs.getString("aside"));
   }
 
   /** Enters a new craft with its first build sheet. */
@@ -78,10 +89,11 @@ public class CraftStore {
     if (find(mark).isPresent()) {
       throw Refusal.conflict("mark", "There is a craft marked “" + mark + "” already. Choose another mark.");
     }
-    database.sql("INSERT INTO craft VALUES (?, ?, ?, 'FIT', 1, ?)")
-        .params(mark, name, craftClass, at.toString()).update();
+    database.sql("""
+        INSERT INTO craft (mark, folded, name, class, state, version, entered_at) VALUES (?, ?, ?, ?, 'FIT', 1, ?)""")
+        .params(mark, Folded.of(mark), name, craftClass, at.toString()).update();
     insertSheet(mark, 1, sheet, "first entered", at);
-    log(mark, at, "entered", "Entered: " + craftClass, null);
+    log.add(mark, at, "entered", "Entered: " + craftClass, null);
   }
 
   public Revision newestSheet(String mark) {
@@ -89,50 +101,76 @@ public class CraftStore {
         .query((rs, n) -> revision(rs)).single();
   }
 
+  /** @throws UnreadableRecordException where it cannot be read */
   public BuildSheet sheet(String mark, int revision) {
-    return json.read(database.sql("SELECT body FROM build_sheet WHERE mark = ? AND revision = ?")
-        .params(mark, revision).query(String.class).single(), BuildSheet.class);
+    return sheets.of(new RevisionId(mark, revision), id -> json.read(
+        database.sql("SELECT body FROM build_sheet WHERE mark = ? AND revision = ?").params(mark, revision)
+            .query(String.class).single(), BuildSheet.class));
   }
 
-  /** The craft of a revision; revisions never change, so the last few are kept. */
+  /** The craft of a revision. @throws UnreadableRecordException where it describes none */
   public Craft craft(String mark, int revision) {
-    synchronized (crafts) {
-      return crafts.computeIfAbsent(mark + "/" + revision, key -> sheet(mark, revision).toCraft());
-    }
+    return crafts.of(new RevisionId(mark, revision), id -> {
+      try {
+        return sheet(mark, revision).toCraft();
+      } catch (RuntimeException e) {
+        // A sheet of an older version may lack anything at all.
+        throw new UnreadableRecordException("build sheet, revision " + revision, e);
+      }
+    });
   }
 
   /** The craft as on its newest sheet. */
   public Craft newestCraft(String mark) {
-    return craft(mark, database.sql("SELECT max(revision) FROM build_sheet WHERE mark = ?").param(mark)
-        .query(Integer.class).single());
+    return craft(mark, newestRevision(mark));
+  }
+
+  public int newestRevision(String mark) {
+    return database.sql("SELECT max(revision) FROM build_sheet WHERE mark = ?").param(mark).query(Integer.class).single();
   }
 
   public List<Revision> revisions(String mark) {
-    return database.sql("SELECT * FROM build_sheet WHERE mark = ? ORDER BY revision").param(mark)
-        .query((rs, n) -> revision(rs)).list();
+    return database.sql("SELECT mark, revision, reason, entered_at FROM build_sheet WHERE mark = ? ORDER BY revision")
+        .param(mark).query((rs, n) -> revision(rs)).list();
   }
 
-  private Revision revision(java.sql.ResultSet rs) throws java.sql.SQLException {
-    return new Revision(rs.getInt("revision"), rs.getString("reason"), Instant.parse(rs.getString("entered_at")),
-        json.read(rs.getString("body"), BuildSheet.class));
+  private Revision revision(ResultSet rs) throws SQLException {
+    int number = rs.getInt("revision");
+    return new Revision(number, rs.getString("reason"), Instant.parse(rs.getString("entered_at")),
+        readable(rs.getString("mark"), number));
+  }
+
+  private Optional<BuildSheet> readable(String mark, int number) {
+    try {
+      craft(mark, number);
+      return Optional.of(sheet(mark, number));
+    } catch (UnreadableRecordException e) {
+      return Optional.empty();
+    }
   }
 
   /** Adds a revision where the sheet differs from the newest one. */
   @Transactional
   public void revise(String mark, BuildSheet sheet, String reason, Instant at) {
     Revision newest = newestSheet(mark);
-    if (!newest.sheet().equals(sheet)) {
+    if (!newest.readable().equals(Optional.of(sheet))) {
       insertSheet(mark, newest.number() + 1, sheet, reason, at);
       bump(mark);
     }
   }
 
-  /** Adds a revision on top of the version that the writer has seen. */
+  /**
+   * Adds a revision on top of the version that the writer has seen, with its line in the log.
+   *
+   * @param kind of the line; a part, or leads that changed, make the pre-power routine due
+   */
   @Transactional
-  public void revise(String mark, long version, BuildSheet sheet, String reason, Instant at) {
+  public void revise(String mark, long version, BuildSheet sheet, String reason, String kind, String line, Instant at) {
+    Revision newest = newestSheet(mark);
     claim(mark, version);
-    insertSheet(mark, newestSheet(mark).number() + 1, sheet, reason, at);
-    log(mark, at, "sheet", "Build sheet changed: " + reason, null);
+    insertSheet(mark, newest.number() + 1, sheet, reason, at);
+    boolean rewired = !newest.readable().map(before -> before.wiredLike(sheet)).orElse(false);
+    log.add(mark, at, rewired && !CraftLog.makesDue(kind) ? "opened" : kind, line, null);
   }
 
   /** Changes name and state on top of the version that the writer has seen. */
@@ -142,8 +180,16 @@ public class CraftStore {
     claim(mark, version);
     database.sql("UPDATE craft SET name = ?, state = ? WHERE mark = ?").params(name, state.name(), mark).update();
     if (before.state() != state) {
-      log(mark, at, "state", (state == State.GROUNDED ? "Grounded: " : "Fit to fly: ") + reason, null);
+      log.add(mark, at, "state", (state == State.GROUNDED ? "Grounded: " : "Fit to fly: ") + reason, null);
     }
+  }
+
+  /** Takes a craft off the bench, with a reason, or puts it back. */
+  @Transactional
+  public void putAside(String mark, @Nullable String reason, Instant at) {
+    database.sql("UPDATE craft SET aside = ?, version = version + 1 WHERE mark = ?")
+        .params(Arrays.asList(reason, mark)).update();
+    log.add(mark, at, "state", reason == null ? "Back on the bench" : "Put aside: " + reason, null);
   }
 
   private void claim(String mark, long version) {
@@ -160,25 +206,17 @@ public class CraftStore {
 
   private void insertSheet(String mark, int revision, BuildSheet sheet, String reason, Instant at) {
     try {
-      database.sql("INSERT INTO build_sheet VALUES (?, ?, ?, ?, ?)")
+      database.sql("INSERT INTO build_sheet (mark, revision, body, reason, entered_at) VALUES (?, ?, ?, ?, ?)")
           .params(mark, revision, json.write(sheet), reason, at.toString()).update();
-    } catch (DuplicateKeyException | UncategorizedSQLException e) {
+    } catch (DuplicateKeyException e) {
       throw Refusal.conflict("version", "This craft was changed by another at the same moment. Look at it again.");
     }
   }
 
-  public void log(
-      String mark, Instant at, String kind, String text, @org.jspecify.annotations.Nullable Long workUpId) {
-    database.sql("INSERT INTO log_entry (mark, at, kind, text, work_up_id) VALUES (?, ?, ?, ?, ?)")
-        .params(java.util.Arrays.asList(mark, at.toString(), kind, text, workUpId)).update();
-  }
-
-  public List<LogEntry> log(String mark) {
-    return database.sql("SELECT * FROM log_entry WHERE mark = ? ORDER BY at DESC, id DESC").param(mark)
-        .query((rs, n) -> {
-          long workUp = rs.getLong("work_up_id");
-          return new LogEntry(Instant.parse(rs.getString("at")), rs.getString("kind"), rs.getString("text"),
-              rs.wasNull() ? null : workUp);
-        }).list();
+  /** The sheet as it comes back from storage. @throws RuntimeException when it would not come back as a craft */
+  BuildSheet storable(BuildSheet sheet) {
+    BuildSheet back = json.read(json.write(sheet), BuildSheet.class);
+    back.toCraft();
+    return back;
   }
 }

@@ -9,6 +9,7 @@ import ablemedic.electrics.PackKind;
 import ablemedic.electrics.Part;
 import ablemedic.electrics.PartShelf;
 import ablemedic.electrics.Told;
+import ablemedic.electrics.Told.Source;
 import ablemedic.electrics.UnusableSheetException;
 import ablemedic.electrics.UnusableSheetException.Wrong;
 import jakarta.validation.Valid;
@@ -29,15 +30,19 @@ public record ElectricEntry(
     @NotNull @Valid PackEntry pack,
     @NotNull @Valid ToldEntry told) {
 
+  private static final String SHORT = "has 1 to 12 letters, digits or dashes, such as RX";
+  private static final String ADDRESS = "is the address of a pad, such as RX.+";
+
   /** A part. Arms 0 to 3 clockwise from front-right; a draw of 0 is that of its archetype, in amperes. */
   public record PartEntry(
-      @NotNull String id,
-      @NotNull String archetype,
+      @NotNull @Size(max = 24, message = SHORT) String id,
+      @NotNull @Size(max = 60, message = "names a sort of the parts shelf") String archetype,
       @NotNull @Size(min = 1, max = 60, message = "has 1 to 60 letters") String label,
-      @NotNull List<@NotNull Integer> arms,
+      @NotNull @Size(max = 4, message = "has at most four arms") List<@NotNull Integer> arms,
       double drawA) {}
 
-  public record LeadEntry(@NotNull String from, @NotNull String to, int gaugeAwg, double lengthMm, boolean plugged) {}
+  public record LeadEntry(@NotNull @Size(max = 40, message = ADDRESS) String from,
+      @NotNull @Size(max = 40, message = ADDRESS) String to, int gaugeAwg, double lengthMm, boolean plugged) {}
 
   public record PackEntry(int cells, @NotNull Chemistry chemistry, double capacityMah, double cellMilliohms) {
     public PackKind kind() {
@@ -49,7 +54,7 @@ public record ElectricEntry(
     }
   }
 
-  public record ToldEntry(Told.@NotNull Source source, double scale, int cells, boolean current, double currentScale,
+  public record ToldEntry(@NotNull Source source, double scale, int cells, boolean current, double currentScale,
       double currentAtRestA) {}
 
   /**
@@ -84,6 +89,11 @@ public record ElectricEntry(
     }
     return new Electrics(new ElectricSheet(made, run, pack.kind()), new Told(told.source(), told.scale(), told.cells(),
         told.current(), told.currentScale(), told.currentAtRestA()));
+  }
+
+  /** Whether parts and leads are as on another, whatever was told and whichever pack it flies with. */
+  boolean wiredLike(ElectricEntry other) {
+    return parts.equals(other.parts) && leads.equals(other.leads);
   }
 
   /** The entry of a sound electrical side. */

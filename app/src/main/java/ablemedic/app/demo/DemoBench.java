@@ -1,7 +1,8 @@
 package ablemedic.app.demo;
 
 import ablemedic.app.chart.BuildSheet;
-import ablemedic.app.chart.ChartController;
+import ablemedic.app.chart.CraftLog;
+import ablemedic.app.chart.PartsController;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.ElectricEntry.PackEntry;
 import ablemedic.app.packs.PackStore;
@@ -10,9 +11,11 @@ import ablemedic.app.chart.CraftStore.State;
 import ablemedic.app.storage.Json;
 import ablemedic.app.workup.WorkUpEvent;
 import ablemedic.app.workup.WorkUpEvent.End;
+import ablemedic.app.workup.Recording;
 import ablemedic.app.workup.WorkUps;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
+import ablemedic.craft.Rotation;
 import ablemedic.electrics.Layout;
 import ablemedic.power.LandingSchool;
 import ablemedic.craft.NumberingSchool;
@@ -32,9 +35,12 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicLong;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -42,15 +48,20 @@ import org.springframework.stereotype.Component;
 @Component
 public class DemoBench {
   private final CraftStore crafts;
+  private final CraftLog log;
   private final WorkUps workUps;
+  private final Recording recording;
   private final Routines routines;
   private final PackStore packs;
   private final Json json;
   private final Clock clock;
 
-  DemoBench(CraftStore crafts, WorkUps workUps, Routines routines, PackStore packs, Json json, Clock clock) {
+  DemoBench(CraftStore crafts, CraftLog log, WorkUps workUps, Recording recording, Routines routines, PackStore packs,
+      Json json, Clock clock) {
     this.crafts = crafts;
+    this.log = log;
     this.workUps = workUps;
+    this.recording = recording;
     this.routines = routines;
     this.packs = packs;
     this.json = json;
@@ -79,66 +90,87 @@ public class DemoBench {
       @Nullable String told,      @Nullable Sureness sureness, @Nullable String fault, @Nullable String fix, @Nullable String suspect,
       @Nullable String skip, @Nullable End end, @Nullable String words) {}
 
-  /** Fills the database when it holds no craft. */
+  /** Something that happened, and when. */
+  private record Happened(Instant at, Runnable entering) {}
+
+  /** Fills the database when it holds no craft, in the order in which things happened. */
   public void fill() {
     if (!crafts.all().isEmpty()) {
       return;
     }
     Script script = json.read(text(), Script.class);
     Instant now = clock.instant();
+    List<Happened> year = new ArrayList<>();
     for (DemoCraft craft : script.crafts()) {
-      enter(craft, now);
+      entering(craft, now, year);
     }
     for (DemoPack pack : script.packs()) {
-      packs.enter(new PackStore.Pack(pack.label(), pack.kind(), pack.school()), ago(now, 300));
-      pack.entries().forEach(e -> packs.add(pack.label(), e.entry(), ago(now, e.daysAgo())));
+      year.add(new Happened(ago(now, 300), () -> packs.enter(new PackStore.Pack(pack.label(), pack.kind(), pack.school()),
+          ago(now, 300))));
+      pack.entries().forEach(e -> year.add(new Happened(ago(now, e.daysAgo()),
+          () -> packs.add(pack.label(), e.entry(), ago(now, e.daysAgo())))));
     }
     for (DemoWorkUp workUp : script.workUps()) {
-      walk(workUp, now);
+      walking(workUp, now, year);
     }
-    for (DemoCraft craft : script.crafts()) {
-      if (craft.routineDaysAgo() != null) {
-        runRoutine(craft.mark(), ago(now, craft.routineDaysAgo()));
-      }
-    }
+    year.stream().sorted(Comparator.comparing(Happened::at)).forEach(happened -> happened.entering().run());
   }
 
-  private void enter(DemoCraft craft, Instant now) {
-    var mounted = craft.mounted() == null ? ablemedic.craft.Rotation.NONE : craft.mounted().rotation("mounted");
+  private void entering(DemoCraft craft, Instant now, List<Happened> year) {
+    var mounted = craft.mounted() == null ? Rotation.NONE : craft.mounted().rotation("mounted");
     Craft bare = CraftClass.sound(
         craft.craftClass().airframe(), craft.spins(), craft.numbering(), mounted, craft.mode());
     BuildSheet sheet = BuildSheet.of(craft.layout() == null || craft.pack() == null ? bare
-        : ChartController.wired(bare, craft.layout(), craft.pack().kind(),
+        : PartsController.wired(bare, craft.layout(), craft.pack().kind(),
             craft.parts() == null ? List.of() : craft.parts()));
-    crafts.enter(craft.mark(), craft.name(), craft.craftClass().label(), sheet, ago(now, craft.daysAgo()));
+    Instant entered = ago(now, craft.daysAgo());
+    year.add(new Happened(entered,
+        () -> crafts.enter(craft.mark(), craft.name(), craft.craftClass().label(), sheet, entered)));
     for (DemoNote note : craft.notes()) {
-      crafts.log(craft.mark(), ago(now, note.daysAgo()), note.kind(), note.text(), null);
+      Instant at = ago(now, note.daysAgo());
+      year.add(new Happened(at, () -> log.add(craft.mark(), at, note.kind(), note.text(), null)));
     }
     if (craft.grounded() != null) {
-      crafts.change(craft.mark(), 1, craft.name(), State.GROUNDED, craft.grounded(), ago(now, 20));
+      year.add(new Happened(ago(now, 20), () -> crafts.change(craft.mark(), crafts.get(craft.mark()).version(),
+          craft.name(), State.GROUNDED, craft.grounded(), ago(now, 20))));
+    }
+    if (craft.routineDaysAgo() != null) {
+      Instant at = ago(now, craft.routineDaysAgo());
+      year.add(new Happened(at, () -> runRoutine(craft.mark(), at)));
     }
   }
 
-  private void walk(DemoWorkUp demo, Instant now) {
-    Instant at = ago(now, demo.daysAgo());
-    long id = workUps.open(demo.mark(), demo.kind() == null ? "take-off" : demo.kind(), demo.complaint(), demo.occasion(), demo.seen(), at);
+  private void walking(DemoWorkUp demo, Instant now, List<Happened> year) {
+    Instant opened = ago(now, demo.daysAgo());
+    AtomicLong id = new AtomicLong();
+    year.add(new Happened(opened, () -> id.set(recording.open(workUps.open(demo.mark(),
+        demo.kind() == null ? "take-off" : demo.kind(), demo.complaint(), demo.occasion(), demo.seen(), opened)))));
+    Instant before = opened;
     for (DemoStep step : demo.steps()) {
-      at = at.plusSeconds(Math.round(step.after() * 60));
-      if (step.check() != null) {
-        ready(demo.mark(), id, step.check(), at);
-        workUps.find(id, workUps.version(id), step.check(),
-            step.outcome() == null ? Map.of() : Map.of("seen", step.outcome()), step.written(), step.told(),
-            step.sureness() == null ? Sureness.SURE : step.sureness(), "", at);
-      } else if (step.fix() != null && step.fault() != null) {
-        workUps.fix(id, workUps.version(id), step.fault(), step.fix(), at);
-      } else if (step.suspect() != null) {
-        workUps.record(id, workUps.version(id),
-            new WorkUpEvent.Suspected(step.suspect(), step.words() == null ? "" : step.words()), at);
-      } else if (step.skip() != null) {
-        workUps.record(id, workUps.version(id), new WorkUpEvent.Skipped(step.skip()), at);
-      } else if (step.end() != null) {
-        workUps.close(id, workUps.version(id), step.end(), step.words() == null ? "" : step.words(), at);
-      }
+      Instant at = before.plusSeconds(Math.round(step.after() * 60));
+      year.add(new Happened(at, () -> step(demo.mark(), id.get(), step, at)));
+      before = at;
+    }
+  }
+
+  private void step(String mark, long id, DemoStep step, Instant at) {
+    String words = step.words() == null ? "" : step.words();
+    if (step.check() != null) {
+      ready(mark, id, step.check(), at);
+    }
+    long version = workUps.version(id);
+    if (step.check() != null) {
+      recording.keep(workUps.find(id, version, step.check(),
+          step.outcome() == null ? Map.of() : Map.of("seen", step.outcome()), step.written(), step.told(),
+          step.sureness() == null ? Sureness.SURE : step.sureness(), "", at));
+    } else if (step.fix() != null && step.fault() != null) {
+      recording.keep(workUps.fix(id, version, step.fault(), step.fix(), at));
+    } else if (step.suspect() != null) {
+      recording.keep(workUps.record(id, version, new WorkUpEvent.Suspected(step.suspect(), words), at));
+    } else if (step.skip() != null) {
+      recording.keep(workUps.record(id, version, new WorkUpEvent.Skipped(step.skip()), at));
+    } else if (step.end() != null) {
+      recording.keep(workUps.close(id, version, step.end(), words, at));
     }
   }
 
@@ -149,7 +181,7 @@ public class DemoBench {
     }
     BenchRoute route = BenchRoute.from(workUps.bench(id), needs).orElseThrow();
     if (!route.steps().isEmpty()) {
-      workUps.setBench(id, workUps.version(id), route.end(), "", at);
+      recording.keep(workUps.setBench(id, workUps.version(id), route.end(), "", at));
     }
   }
 

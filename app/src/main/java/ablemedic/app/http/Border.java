@@ -1,11 +1,9 @@
 package ablemedic.app.http;
 
+import ablemedic.app.storage.Receipt;
 import jakarta.servlet.FilterChain;
-import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletException;
-import jakarta.servlet.ServletInputStream;
 import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Set;
@@ -14,15 +12,13 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * Every request passes here: bounded bodies, no pages of other sites behind it, and headers that keep a page from
- * loading or sending anything elsewhere.
+ * Every request passes here: bounded bodies, read in bounded time, no pages of other sites behind it, and headers that
+ * keep a page from loading or sending anything elsewhere.
  */
 @Component
 class Border extends OncePerRequestFilter {
-  static final long LARGEST_BODY = 256 * 1024;
+  static final int LARGEST_BODY = 256 * 1024;
   private static final Set<String> LOOPBACK = Set.of("localhost", "127.0.0.1", "[::1]");
-  private static final String CONTENT_POLICY = "default-src 'self'; img-src 'self' data:; object-src 'none'; "
-      + "base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
   private final String address;
 
@@ -33,9 +29,7 @@ class Border extends OncePerRequestFilter {
   @Override
   protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    response.setHeader("Content-Security-Policy", CONTENT_POLICY);
-    response.setHeader("X-Content-Type-Options", "nosniff");
-    response.setHeader("Referrer-Policy", "no-referrer");
+    Receipt.begin();
     if (request.getRequestURI().startsWith("/api/")) {
       response.setHeader("Cache-Control", "no-store");
     }
@@ -50,66 +44,33 @@ class Border extends OncePerRequestFilter {
       return;
     }
     if (request.getContentLengthLong() > LARGEST_BODY) {
-      refuse(response, 413, new TooLargeException(LARGEST_BODY).getMessage());
+      refuseTooLarge(response);
       return;
     }
-    chain.doFilter(new Bounded(request), response);
+    ReadRequest read;
+    try {
+      read = ReadRequest.of(request, LARGEST_BODY);
+    } catch (ReadRequest.TooLargeException e) {
+      refuseTooLarge(response);
+      return;
+    } catch (IOException e) {
+      refuse(response, 408, "The body did not come in time, or not whole.");
+      return;
+    }
+    chain.doFilter(read, response);
+  }
+
+  private static void refuseTooLarge(HttpServletResponse response) throws IOException {
+    refuse(response, 413, "More than " + LARGEST_BODY / 1024 + " kB were sent; that is the most that is read at once.");
   }
 
   private static void refuse(HttpServletResponse response, int status, String detail) throws IOException {
     response.setStatus(status);
     response.setContentType("application/problem+json");
+    if (status == 408 || status == 413) {
+      // What still comes of this body is not read.
+      response.setHeader("Connection", "close");
+    }
     response.getWriter().write("{\"status\":" + status + ",\"detail\":\"" + detail + "\",\"errors\":[]}");
-  }
-
-  /** A request whose body ends with an error past the limit, for those that do not say how long they are. */
-  private static final class Bounded extends HttpServletRequestWrapper {
-    Bounded(HttpServletRequest request) {
-      super(request);
-    }
-
-    @Override
-    public ServletInputStream getInputStream() throws IOException {
-      ServletInputStream in = super.getInputStream();
-      return new ServletInputStream() {
-        private long read;
-
-        @Override
-        public int read() throws IOException {
-          int b = in.read();
-          count(b < 0 ? 0 : 1);
-          return b;
-        }
-
-        @Override
-        public int read(byte[] bytes, int offset, int length) throws IOException {
-          int n = in.read(bytes, offset, length);
-          count(Math.max(0, n));
-          return n;
-        }
-
-        private void count(int n) throws TooLargeException {
-          read += n;
-          if (read > LARGEST_BODY) {
-            throw new TooLargeException(LARGEST_BODY);
-          }
-        }
-
-        @Override
-        public boolean isFinished() {
-          return in.isFinished();
-        }
-
-        @Override
-        public boolean isReady() {
-          return in.isReady();
-        }
-
-        @Override
-        public void setReadListener(ReadListener listener) {
-          in.setReadListener(listener);
-        }
-      };
-    }
   }
 }

@@ -11,7 +11,8 @@ import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.resource.PathResourceResolver;
 
-/** Serves the front end. Every path that is neither of the interface nor a file is a view, and gets the one page. */
+/** Serves the front end. Every path that is neither of the interface nor a file is a view, and gets
+ * the one page; a mark may have a dot, so only a name at the root is taken for a file. */
 @Configuration
 class Pages implements WebMvcConfigurer {
   @Override
@@ -27,7 +28,8 @@ class Pages implements WebMvcConfigurer {
           @Override
           protected @Nullable Resource getResource(String path, Resource location) throws IOException {
             Resource found = super.getResource(path, location);
-            if (found != null || path.startsWith("api/") || path.equals("api") || path.contains(".")) {
+            boolean file = path.startsWith("assets/") || !path.contains("/") && path.contains(".");
+            if (found != null || path.startsWith("api/") || path.equals("api") || file) {
               return found;
             }
             return new ClassPathResource("static/index.html");

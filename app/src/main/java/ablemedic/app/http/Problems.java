@@ -1,11 +1,16 @@
 package ablemedic.app.http;
 
+import ablemedic.app.storage.Receipt;
+import ablemedic.app.storage.Trouble;
+import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.craft.NoCraftException;
 import ablemedic.electrics.UnusableSheetException;
 import ablemedic.reading.Meter;
 import ablemedic.reading.Written;
 import java.net.URI;
 import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -19,11 +24,13 @@ import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.bind.MissingServletRequestParameterException;
+import org.springframework.web.context.request.ServletWebRequest;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
-import tools.jackson.databind.DatabindException;
 
 /** Turns everything that is refused into problem details (RFC 9457) with {@code errors}: where and what is right. */
 @RestControllerAdvice
@@ -65,15 +72,55 @@ class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ResponseEntity<ProblemDetail> wrongType(MethodArgumentTypeMismatchException e) {
-    return answer(HttpStatus.BAD_REQUEST, e.getName() + " cannot be “" + shortened(e.getValue()) + "”.",
-        List.of(new Wrong(e.getName(), "a value of another kind")));
+    return answer(HttpStatus.BAD_REQUEST, e.getName() + " cannot be “" + Refusal.shortened(e.getValue()) + "”.",
+        List.of(new Wrong(e.getName(), "is " + Misread.wanted(e.getRequiredType() == null ? Object.class : e.getRequiredType()))));
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> unreadableRecord(UnreadableRecordException e) {
+    LOG.warn("A record cannot be read", e);
+    return answer(HttpStatus.CONFLICT, "What is stored here cannot be read: " + e.getMessage()
+        + ". The bench shows it, with a way to repair it or put it aside.", List.of());
   }
 
   @ExceptionHandler
   ResponseEntity<ProblemDetail> anythingElse(Exception e) {
+    if (isGone(e)) {
+      return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE).build();
+    }
+    Optional<Trouble> trouble = Trouble.behind(e);
+    if (trouble.isEmpty()) {
+      return answer(HttpStatus.INTERNAL_SERVER_ERROR, unforeseen(e), List.of());
+    }
+    HttpStatus status = switch (trouble.get()) {
+      case LOCKED, CROWDED -> HttpStatus.SERVICE_UNAVAILABLE;
+      case FULL -> HttpStatus.INSUFFICIENT_STORAGE;
+      default -> HttpStatus.INTERNAL_SERVER_ERROR;
+    };
+    if (!trouble.get().passes()) {
+      LOG.error("Trouble with the data file", e);
+    }
+    return answer(status, "The data file " + trouble.get().of("").strip() + " " + stored(), List.of());
+  }
+
+  /** Whoever asked has gone, or the work was broken off. */
+  private static boolean isGone(Throwable thrown) {
+    for (Throwable t = thrown; t != null; t = t.getCause()) {
+      if (t instanceof CancellationException || t instanceof AsyncRequestNotUsableException) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private static String unforeseen(Exception e) {
     LOG.error("Unforeseen failure", e);
-    return answer(HttpStatus.INTERNAL_SERVER_ERROR,
-        "This should not have happened, and nothing was written. The reason stands in the program's log.", List.of());
+    return "This should not have happened; the reason stands in the program's log. " + stored();
+  }
+
+  private static String stored() {
+    return Receipt.isWritten() ? "What you sent was written all the same: look at it before you send it again."
+        : "Nothing was written.";
   }
 
   @Override
@@ -90,25 +137,31 @@ class Problems extends ResponseEntityExceptionHandler {
   protected @Nullable ResponseEntity<Object> handleHttpMessageNotReadable(
       HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
     for (Throwable t = e; t != null; t = t.getCause()) {
-      if (t instanceof TooLargeException) {
-        return widened(answer(HttpStatus.CONTENT_TOO_LARGE, String.valueOf(t.getMessage()), List.of()));
-      }
       if (t instanceof Meter.UnusableMeterException meter) {
         return widened(noMeter(meter));
       }
     }
-    if (e.getCause() instanceof DatabindException bind) {
-      String where = bind.getPath().stream()
-          .map(ref -> ref.getPropertyName() == null ? "[" + ref.getIndex() + "]" : ref.getPropertyName())
-          .collect(Collectors.joining("."));
-      String right = shortened(bind.getOriginalMessage());
-      return widened(answer(HttpStatus.BAD_REQUEST, (where.isEmpty() ? "" : where + ": ") + right,
-          List.of(new Wrong(where, right))));
-    }
-    String place = e.getCause() instanceof JacksonException json && json.getLocation() != null
-        ? "line " + json.getLocation().getLineNr() + ", column " + json.getLocation().getColumnNr() : "the body";
-    return widened(answer(HttpStatus.BAD_REQUEST, "The request is not JSON that can be read (" + place + ").",
-        List.of(new Wrong(place, "JSON as the document under /api/docs describes it"))));
+    Wrong wrong = e.getCause() instanceof JacksonException json ? Misread.of(json)
+        : new Wrong("the body", "is missing; /api/docs describes it");
+    return widened(answer(HttpStatus.BAD_REQUEST, wrong.where() + ": " + wrong.right() + ".", List.of(wrong)));
+  }
+
+  /** Everything else that the framework refuses, without its own words about how it is made. */
+  @Override
+  protected @Nullable ResponseEntity<Object> handleExceptionInternal(
+      Exception e, @Nullable Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+    HttpStatus known = HttpStatus.valueOf(status.value());
+    String detail = switch (known) {
+      case NOT_FOUND -> "There is nothing at this address.";
+      case METHOD_NOT_ALLOWED -> "This address does not take " + ((ServletWebRequest) request).getHttpMethod() + ".";
+      case UNSUPPORTED_MEDIA_TYPE -> "The body is sent as application/json.";
+      case NOT_ACCEPTABLE -> "The answer is application/json; ask for that.";
+      case BAD_REQUEST -> e instanceof MissingServletRequestParameterException missing
+          ? "The parameter " + missing.getParameterName() + " is missing." : "The request cannot be understood.";
+      default -> known.is5xxServerError() ? unforeseen(e) : known.getReasonPhrase() + ".";
+    };
+    ResponseEntity<ProblemDetail> answer = answer(known, detail, List.of());
+    return ResponseEntity.status(known).headers(headers).body(answer.getBody());
   }
 
   private static ResponseEntity<ProblemDetail> answer(HttpStatus status, String detail, List<Wrong> errors) {
@@ -120,10 +173,5 @@ class Problems extends ResponseEntityExceptionHandler {
 
   private static ResponseEntity<Object> widened(ResponseEntity<ProblemDetail> answer) {
     return ResponseEntity.status(answer.getStatusCode()).body(answer.getBody());
-  }
-
-  private static String shortened(@Nullable Object value) {
-    String text = String.valueOf(value);
-    return text.length() <= 200 ? text : text.substring(0, 200) + "…";
   }
 }

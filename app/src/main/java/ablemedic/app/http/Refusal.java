@@ -1,10 +1,15 @@
 package ablemedic.app.http;
 
+import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 
 /** A request that cannot be granted: where it is wrong and what would be right. */
 public final class Refusal extends RuntimeException {
   private static final long serialVersionUID = 1;
+  private static final int LONGEST = 120;
+  private static final int MOST_NAMED = 40;
+
   private final HttpStatus status;
   private final String where;
 
@@ -33,6 +38,18 @@ public final class Refusal extends RuntimeException {
   public static Refusal stale(long sent, long now) {
     return conflict("version", "This was changed meanwhile (you sent version " + sent + ", it is now " + now
         + "). Nothing was written; look at it again and repeat what still applies.");
+  }
+
+  /** A name as it was sent, short enough to be read. */
+  public static String shortened(@Nullable Object sent) {
+    String text = String.valueOf(sent);
+    return text.length() <= LONGEST ? text : text.substring(0, LONGEST) + "…";
+  }
+
+  /** The first few of what there is, in one line. */
+  public static String someOf(List<String> all) {
+    return all.size() <= MOST_NAMED ? String.join(", ", all)
+        : String.join(", ", all.subList(0, MOST_NAMED)) + " and " + (all.size() - MOST_NAMED) + " more";
   }
 
   public HttpStatus status() {

@@ -8,6 +8,7 @@ import ablemedic.takeoff.BoardOrientation.Motion;
 import ablemedic.takeoff.BoardOrientation.Solution;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -19,7 +20,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class BoardOrientationController {
 
-  record HandMotions(@NotNull Map<Motion, Motion> motions, @NotNull @Valid Turn told, @Nullable Arrow arrow,
+  record HandMotions(
+      @NotNull @Size(max = 6, message = "has at most six motions") Map<@NotNull Motion, @NotNull(message = "is a motion") Motion> motions, @NotNull @Valid Turn told, @Nullable Arrow arrow,
       boolean faceDown) {}
 
   record OrientationAnswer(@Nullable Turn enter, String enterLabel, String misalignment, List<String> contradictions,

@@ -2,6 +2,7 @@ package ablemedic.app.ledger;
 
 import ablemedic.app.http.Refusal;
 import ablemedic.app.ledger.LedgerStore.LedgerEntry;
+import ablemedic.app.ledger.LedgerStore.Search;
 import ablemedic.handbook.Handbook;
 import de.siegmar.fastcsv.writer.CsvWriter;
 import de.siegmar.fastcsv.writer.QuoteStrategies;
@@ -10,10 +11,12 @@ import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.time.DateTimeException;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -23,37 +26,71 @@ import org.springframework.web.bind.annotation.RestController;
 /** The ledger over HTTP. */
 @RestController
 class LedgerController {
+  /** Entries of a page. */
+  private static final int PAGE = 50;
+  /** Without it a spreadsheet reads the file in the code page of the computer. */
+  private static final char BYTE_ORDER_MARK = '\uFEFF';
+  /** Signs that begin a formula, as typed and in full width. */
+  private static final String FORMULA = "=+-@\uFF1D\uFF0B\uFF0D\uFF20";
+
   private final LedgerStore ledger;
 
   LedgerController(LedgerStore ledger) {
     this.ledger = ledger;
   }
 
-  record Ledger(List<LedgerEntry> entries, double minutes, List<Returning> returning) {}
+  /**
+   * What was found.
+   *
+   * @param entries those of this page
+   * @param all     how many there are on all pages
+   * @param minutes of all of them
+   */
+  record Ledger(List<LedgerEntry> entries, int all, double minutes, List<Returning> returning) {}
 
   /** A sort of cause that came more than once. */
   record Returning(String kind, String title, int times) {}
 
+  /**
+   * Searches the ledger.
+   *
+   * @param zone the time zone whose days are meant, such as Europe/Dublin; left out, that of the program's computer
+   * @param skip how many entries to leave out at the start
+   */
   @GetMapping("/api/ledger")
   Ledger ledger(
       @RequestParam(defaultValue = "") String q,
       @RequestParam(defaultValue = "") String craft,
       @RequestParam(defaultValue = "") String cause,
       @RequestParam(defaultValue = "") String from,
-      @RequestParam(defaultValue = "") String to) {
-    List<LedgerEntry> entries = ledger.search(q.strip(), craft, cause, day("from", from, "T00:00:00Z"),
-        day("to", to, "T23:59:59.999Z"));
-    return new Ledger(entries, entries.stream().mapToDouble(LedgerEntry::minutes).sum(), returning(entries));
+      @RequestParam(defaultValue = "") String to,
+      @RequestParam(defaultValue = "") String zone,
+      @RequestParam(defaultValue = "0") int skip) {
+    ZoneId where = zone(zone);
+    List<LedgerEntry> found = ledger.find(new Search(q, craft.strip(), cause,
+        day("from", from).map(day -> day.atStartOfDay(where).toInstant()),
+        day("to", to).map(day -> day.plusDays(1).atStartOfDay(where).toInstant())));
+    return new Ledger(found.stream().skip(Math.max(0, skip)).limit(PAGE).toList(), found.size(),
+        found.stream().mapToDouble(LedgerEntry::minutes).sum(), returning(found));
   }
 
-  private static String day(String where, String day, String time) {
-    if (day.isEmpty()) {
-      return "";
-    }
+  private static Optional<LocalDate> day(String where, String day) {
     try {
-      return LocalDate.parse(day) + time;
+      LocalDate read = day.isEmpty() ? null : LocalDate.parse(day);
+      if (read != null && (read.getYear() < 1970 || read.getYear() > 9999)) {
+        throw Refusal.wrong(where, "“" + day + "” lies outside the years 1970 to 9999.");
+      }
+      return Optional.ofNullable(read);
     } catch (DateTimeException e) {
-      throw Refusal.wrong(where, "“" + day + "” is no day; write it as 2026-03-31.");
+      throw Refusal.wrong(where, "“" + Refusal.shortened(day) + "” is no day; write it as 2026-03-31.");
+    }
+  }
+
+  private static ZoneId zone(String zone) {
+    try {
+      return zone.isEmpty() ? ZoneId.systemDefault() : ZoneId.of(zone);
+    } catch (DateTimeException e) {
+      throw Refusal.wrong("zone", "“" + Refusal.shortened(zone) + "” is no time zone; write it as Europe/Dublin.");
     }
   }
 
@@ -77,6 +114,7 @@ class LedgerController {
   @GetMapping(value = "/api/ledger.csv", produces = "text/csv")
   ResponseEntity<String> csv() {
     StringWriter text = new StringWriter();
+    text.write(BYTE_ORDER_MARK);
     try (CsvWriter csv = CsvWriter.builder().quoteStrategy(QuoteStrategies.ALWAYS).build(text)) {
       write(csv);
     } catch (IOException e) {
@@ -90,15 +128,29 @@ class LedgerController {
   private void write(CsvWriter csv) {
     csv.writeRecord("closed_at", "craft", "work_up", "complaint", "ended", "reason", "causes", "fixes", "changes",
         "proof", "minutes");
-    for (LedgerEntry e : ledger.search("", "", "", "", "")) {
+    for (LedgerEntry e : ledger.find(Search.ALL)) {
       csv.writeRecord(e.closedAt().toString(), safe(e.mark()), String.valueOf(e.workUpId()), safe(e.complaint()),
           safe(e.ended()), safe(e.reason()), safe(e.causes()), safe(e.fixes()), safe(e.changes()), safe(e.proof()),
           String.format(Locale.ROOT, "%.0f", e.minutes()));
     }
   }
 
-  /** A text that a spreadsheet will not take for a formula. */
+  /**
+   * A text that a spreadsheet will not take for a formula. Spreadsheets pass over blanks and characters without width
+   * before they look for the sign that begins one.
+   */
   static String safe(String text) {
-    return !text.isEmpty() && "=+-@\t\r".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
+    int first = 0;
+    while (first < text.length() && unseen(text.codePointAt(first))) {
+      first += Character.charCount(text.codePointAt(first));
+    }
+    boolean begins = first > 0 && "\t\r\n".indexOf(text.charAt(0)) >= 0
+        || first < text.length() && FORMULA.indexOf(text.charAt(first)) >= 0;
+    return begins ? "'" + text : text;
+  }
+
+  private static boolean unseen(int c) {
+    return Character.isWhitespace(c) || Character.isSpaceChar(c) || Character.isISOControl(c)
+        || Character.getType(c) == Character.FORMAT;
   }
 }

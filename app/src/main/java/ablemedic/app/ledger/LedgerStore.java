@@ -1,9 +1,12 @@
 package ablemedic.app.ledger;
 
+import ablemedic.app.storage.Folded;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 
 /** The ledger in the database. */
 @Repository
@@ -35,6 +38,7 @@ public class LedgerStore {
       String proof,
       double minutes) {}
 
+  @Transactional
   public void add(LedgerEntry e) {
     database.sql("""
         INSERT INTO ledger_entry (work_up_id, mark, closed_at, complaint, ended, reason, causes, kinds, fixes, changes,
@@ -45,35 +49,42 @@ public class LedgerStore {
   }
 
   /**
-   * Entries that hold all of the words anywhere, newest first.
+   * What to look for; everything is empty for all.
    *
-   * @param craft mark, or empty for all
-   * @param cause handbook page of the cause, or empty for all
-   * @param from  first moment, as ISO text, or empty
-   * @param to    last moment, as ISO text, or empty
+   * @param words all of them stand somewhere in the entry
+   * @param craft mark
+   * @param cause handbook page of the cause
+   * @param from  first moment
+   * @param until first moment that no longer counts
    */
-  List<LedgerEntry> search(String words, String craft, String cause, String from, String to) {
+  record Search(String words, String craft, String cause, Optional<Instant> from, Optional<Instant> until) {
+    static final Search ALL = new Search("", "", "", Optional.empty(), Optional.empty());
+  }
+
+  /** Entries in the order in which they were written, newest first. */
+  List<LedgerEntry> find(Search search) {
+    String folded = Folded.of(search.craft());
     return database.sql("""
         SELECT * FROM ledger_entry
-        WHERE (:craft = '' OR mark = :craft COLLATE NOCASE)
-          AND (:cause = '' OR ' ' || kinds || ' ' LIKE '% ' || :cause || ' %')
-          AND (:from = '' OR closed_at >= :from)
-          AND (:to = '' OR closed_at <= :to)
-        ORDER BY closed_at DESC, id DESC""")
-        .param("craft", craft).param("cause", cause).param("from", from).param("to", to)
+        WHERE (:cause = '' OR ' ' || kinds || ' ' LIKE '% ' || :cause || ' %')
+        ORDER BY id DESC""")
+        .param("cause", search.cause())
         .query((rs, n) -> new LedgerEntry(rs.getLong("id"), rs.getLong("work_up_id"), rs.getString("mark"),
             Instant.parse(rs.getString("closed_at")), rs.getString("complaint"), rs.getString("ended"),
             rs.getString("reason"), rs.getString("causes"), rs.getString("kinds"), rs.getString("fixes"),
             rs.getString("changes"), rs.getString("proof"), rs.getDouble("minutes")))
         .list().stream()
-        .filter(entry -> holds(entry, words))
+        .filter(entry -> folded.isEmpty() || Folded.of(entry.mark()).equals(folded))
+        .filter(entry -> search.from().map(from -> !entry.closedAt().isBefore(from)).orElse(true))
+        .filter(entry -> search.until().map(until -> entry.closedAt().isBefore(until)).orElse(true))
+        .filter(entry -> holds(entry, search.words()))
         .toList();
   }
 
   private static boolean holds(LedgerEntry e, String words) {
-    String all = String.join(" ", e.mark(), e.complaint(), e.ended(), e.reason(), e.causes(), e.fixes(), e.changes(),
-        e.proof()).toLowerCase(java.util.Locale.ROOT);
-    for (String word : words.toLowerCase(java.util.Locale.ROOT).split("\\s+")) {
+    String all = Folded.of(String.join(" ", e.mark(), e.complaint(), e.ended(), e.reason(), e.causes(), e.fixes(),
+        e.changes(), e.proof()));
+    for (String word : Folded.of(words).split("\\s+")) {
       if (!all.contains(word)) {
         return false;
       }

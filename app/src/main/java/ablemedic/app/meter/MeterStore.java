@@ -1,9 +1,11 @@
 package ablemedic.app.meter;
 
 import ablemedic.app.storage.Json;
+import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.reading.Meter;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 
 /** The meter in the database; a usual one until another is entered. */
 @Repository
@@ -16,13 +18,19 @@ public class MeterStore {
     this.json = json;
   }
 
+  /** The meter that was entered; a usual one where none was, or where it cannot be read. */
   public Meter get() {
-    return database.sql("SELECT body FROM setting WHERE name = 'meter'").query(String.class).optional()
-        .map(body -> json.read(body, Meter.class)).orElse(Meter.USUAL);
+    try {
+      return database.sql("SELECT body FROM setting WHERE name = 'meter'").query(String.class).optional()
+          .map(body -> json.read(body, Meter.class)).orElse(Meter.USUAL);
+    } catch (UnreadableRecordException e) {
+      return Meter.USUAL;
+    }
   }
 
-  void set(Meter meter) {
-    database.sql("INSERT INTO setting VALUES ('meter', ?) ON CONFLICT (name) DO UPDATE SET body = excluded.body")
+  @Transactional
+  public void set(Meter meter) {
+    database.sql("INSERT INTO setting (name, body) VALUES ('meter', ?) ON CONFLICT (name) DO UPDATE SET body = excluded.body")
         .param(json.write(meter)).update();
   }
 }

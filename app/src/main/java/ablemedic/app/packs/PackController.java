@@ -3,6 +3,7 @@ package ablemedic.app.packs;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.ElectricEntry.PackEntry;
 import ablemedic.app.http.Refusal;
+import ablemedic.app.storage.Folded;
 import ablemedic.app.meter.MeterStore;
 import ablemedic.app.packs.PackStore.Dated;
 import ablemedic.app.packs.PackStore.PackEvent;
@@ -51,7 +52,7 @@ class PackController {
   }
 
   record NewPack(
-      @NotNull @Pattern(regexp = "[\\p{L}\\p{N}][\\p{L}\\p{N} ._-]{0,23}",
+      @NotNull @Pattern(regexp = "[\\p{L}\\p{N}][\\p{L}\\p{M}\\p{N} ._-]{0,23}",
           message = "has 1 to 24 letters, digits, spaces, dots, dashes") String label,
       @NotNull @Valid PackEntry kind, @NotNull LandingSchool school) {}
 
@@ -90,8 +91,9 @@ class PackController {
   @ResponseStatus(HttpStatus.CREATED)
   PackView enter(@RequestBody @Valid NewPack entry) {
     entry.kind().kind();
-    store.enter(new Pack(entry.label().strip(), entry.kind(), entry.school()), clock.instant());
-    return get(entry.label().strip());
+    String label = Folded.composed(entry.label());
+    store.enter(new Pack(label, entry.kind(), entry.school()), clock.instant());
+    return get(label);
   }
 
   @GetMapping("/api/packs/{label}")

@@ -2,14 +2,20 @@ package ablemedic.app.packs;
 
 import ablemedic.app.chart.ElectricEntry.PackEntry;
 import ablemedic.app.http.Refusal;
+import ablemedic.app.storage.Folded;
 import ablemedic.app.storage.Json;
+import ablemedic.app.storage.UnreadableRecordException;
+import ablemedic.electrics.UnusableSheetException;
 import ablemedic.power.LandingSchool;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Packs and their entries in the database. */
 @Repository
@@ -48,7 +54,24 @@ public class PackStore {
   public record Dated(Instant at, PackEvent entry) {}
 
   public List<Pack> all() {
-    return database.sql("SELECT * FROM pack ORDER BY label").query((rs, n) -> pack(rs)).list();
+    return database.sql("SELECT * FROM pack ORDER BY label").query((rs, n) -> readable(rs)).list().stream()
+        .flatMap(Optional::stream).toList();
+  }
+
+  /** Labels of those that this version cannot read. */
+  public List<String> unreadable() {
+    return database.sql("SELECT * FROM pack ORDER BY label").query((rs, n) -> readable(rs).isPresent() ? ""
+        : rs.getString("label")).list().stream().filter(label -> !label.isEmpty()).toList();
+  }
+
+  private Optional<Pack> readable(ResultSet rs) throws SQLException {
+    try {
+      Pack pack = pack(rs);
+      pack.kind().kind();
+      return Optional.of(pack);
+    } catch (UnreadableRecordException | UnusableSheetException e) {
+      return Optional.empty();
+    }
   }
 
   /**
@@ -57,31 +80,35 @@ public class PackStore {
    * @throws Refusal when there is none
    */
   Pack get(String label) {
-    return find(label).orElseThrow(() -> Refusal.unknown("label", "No pack is labelled “" + label + "”."));
+    return find(label).orElseThrow(() -> Refusal.unknown("label", "No pack is labelled “" + Refusal.shortened(label) + "”."));
   }
 
   private Optional<Pack> find(String label) {
-    return database.sql("SELECT * FROM pack WHERE label = ?").param(label).query((rs, n) -> pack(rs)).optional();
+    return database.sql("SELECT * FROM pack WHERE folded = ? ORDER BY label = ? COLLATE BINARY DESC LIMIT 1")
+        .params(Folded.of(label), label).query((rs, n) -> pack(rs)).optional();
   }
 
-  private Pack pack(java.sql.ResultSet rs) throws java.sql.SQLException {
+  private Pack pack(ResultSet rs) throws SQLException {
     Body body = json.read(rs.getString("body"), Body.class);
     return new Pack(rs.getString("label"), body.kind(), body.school());
   }
 
+  @Transactional
   public void enter(Pack pack, Instant at) {
     if (find(pack.label()).isPresent()) {
       throw Refusal.conflict("label", "There is a pack labelled “" + pack.label() + "” already. Choose another label.");
     }
-    database.sql("INSERT INTO pack VALUES (?, ?, ?)")
-        .params(pack.label(), json.write(new Body(pack.kind(), pack.school())), at.toString()).update();
+    database.sql("INSERT INTO pack (label, folded, body, entered_at) VALUES (?, ?, ?, ?)")
+        .params(pack.label(), Folded.of(pack.label()), json.write(new Body(pack.kind(), pack.school())), at.toString()).update();
   }
 
-  void change(Pack pack) {
+  @Transactional
+  public void change(Pack pack) {
     database.sql("UPDATE pack SET body = ? WHERE label = ?")
         .params(json.write(new Body(pack.kind(), pack.school())), pack.label()).update();
   }
 
+  @Transactional
   public void add(String label, PackEvent entry, Instant at) {
     database.sql("INSERT INTO pack_entry (label, at, body) VALUES (?, ?, ?)")
         .params(label, at.toString(), json.write(entry)).update();
@@ -89,7 +116,7 @@ public class PackStore {
 
   /** Newest first. */
   List<Dated> entries(String label) {
-    return database.sql("SELECT * FROM pack_entry WHERE label = ? ORDER BY at DESC, id DESC").param(label)
+    return database.sql("SELECT * FROM pack_entry WHERE label = ? ORDER BY id DESC").param(label)
         .query((rs, n) -> new Dated(Instant.parse(rs.getString("at")), json.read(rs.getString("body"), PackEvent.class))).list();
   }
 }

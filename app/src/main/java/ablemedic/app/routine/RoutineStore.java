@@ -2,13 +2,16 @@ package ablemedic.app.routine;
 
 import ablemedic.app.entry.Entered;
 import ablemedic.app.storage.Json;
+import ablemedic.app.storage.UnreadableRecordException;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
-/** Runs of the routine in the database, and what has made it due since. */
+/** Runs of the routine in the database. */
 @Repository
 public class RoutineStore {
   private final JdbcClient database;
@@ -32,21 +35,18 @@ public class RoutineStore {
         .params(mark, run.at().toString(), run.passed() ? 1 : 0, run.minutes(), json.write(new Body(run.steps()))).update();
   }
 
+  /** The newest run; none where it cannot be read, so that the routine is due. */
   public Optional<Run> newest(String mark) {
-    return database.sql("SELECT * FROM routine_run WHERE mark = ? ORDER BY at DESC, id DESC LIMIT 1").param(mark)
-        .query((rs, n) -> new Run(Instant.parse(rs.getString("at")), rs.getInt("passed") == 1, rs.getDouble("minutes"),
-            json.read(rs.getString("body"), Body.class).steps()))
-        .optional();
+    return database.sql("SELECT * FROM routine_run WHERE mark = ? ORDER BY id DESC LIMIT 1").param(mark)
+        .query((rs, n) -> run(rs)).list().stream().flatMap(Optional::stream).findFirst();
   }
 
-  /** The newest entry of the log that makes the routine due, in words. */
-  Optional<Due> due(String mark) {
-    return database.sql("""
-        SELECT at, text FROM log_entry
-        WHERE mark = ? AND kind IN ('entered', 'crash', 'part', 'opened', 'repair') ORDER BY at DESC, id DESC LIMIT 1""")
-        .param(mark).query((rs, n) -> new Due(Instant.parse(rs.getString("at")), rs.getString("text"))).optional();
+  private Optional<Run> run(ResultSet rs) throws SQLException {
+    try {
+      return Optional.of(new Run(Instant.parse(rs.getString("at")), rs.getInt("passed") == 1, rs.getDouble("minutes"),
+          json.read(rs.getString("body"), Body.class).steps()));
+    } catch (UnreadableRecordException e) {
+      return Optional.empty();
+    }
   }
-
-  /** What made it due, and when. */
-  record Due(Instant at, String text) {}
 }

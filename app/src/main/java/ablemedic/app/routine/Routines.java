@@ -1,5 +1,7 @@
 package ablemedic.app.routine;
 
+import ablemedic.app.chart.CraftLog;
+import ablemedic.app.chart.CraftLog.LogEntry;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.entry.Entered;
 import ablemedic.app.entry.Expected;
@@ -17,35 +19,50 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.springframework.context.ApplicationEventPublisher;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** The routine of a craft: what it is, how it stands, and a run of it. */
 @Service
 public class Routines {
   private final RoutineStore store;
   private final CraftStore crafts;
+  private final CraftLog log;
   private final MeterStore meters;
-  private final ApplicationEventPublisher publisher;
+  private final TransactionTemplate transaction;
+  private final ObjectProvider<Follower> followers;
 
-  Routines(RoutineStore store, CraftStore crafts, MeterStore meters, ApplicationEventPublisher publisher) {
+  Routines(RoutineStore store, CraftStore crafts, CraftLog log, MeterStore meters, TransactionTemplate transaction,
+      ObjectProvider<Follower> followers) {
     this.store = store;
     this.crafts = crafts;
+    this.log = log;
     this.meters = meters;
-    this.publisher = publisher;
+    this.transaction = transaction;
+    this.followers = followers;
   }
 
-  /** Tells that a run was made on a craft. */
-  public record RunMade(String mark, Run run) {}
+  /** Something else that a run of the routine is recorded in. */
+  public interface Follower {
+    /** Works out what follows from a run that is about to be recorded; what it gives is done along with that. */
+    Runnable following(String mark, Run run);
+  }
 
   /**
    * How the routine of a craft stands.
    *
    * @param state passed, failed, or not done since it was last due
    * @param why   what made it due, in words
+   * @param line  the line of the log that says so
    */
-  public record Standing(ShortTest state, String why, Optional<Run> newest) {}
+  public record Standing(ShortTest state, String why, long line, Optional<Run> newest) {
+    /** Due through something that is about to be recorded. */
+    public static Standing dueBy(String why) {
+      return new Standing(ShortTest.NOT_DONE, why, Long.MAX_VALUE, Optional.empty());
+    }
+  }
 
   public List<Check<Craft>> steps(Craft craft) {
     return PrePowerRoutine.of(craft, meters.get());
@@ -53,12 +70,12 @@ public class Routines {
 
   public Standing standing(String mark) {
     Optional<Run> newest = store.newest(mark);
-    Optional<RoutineStore.Due> due = store.due(mark);
-    boolean since = newest.isPresent() && due.map(d -> !newest.get().at().isBefore(d.at())).orElse(true);
-    if (!since) {
-      return new Standing(ShortTest.NOT_DONE, due.map(RoutineStore.Due::text).orElse("never done"), newest);
+    Optional<LogEntry> last = log.lastOfRoutine(mark);
+    long line = last.map(LogEntry::id).orElse(0L);
+    if (newest.isEmpty() || last.isEmpty() || CraftLog.makesDue(last.get().kind())) {
+      return new Standing(ShortTest.NOT_DONE, last.map(LogEntry::text).orElse("never done"), line, newest);
     }
-    return new Standing(newest.get().passed() ? ShortTest.PASSED : ShortTest.FAILED, "", newest);
+    return new Standing(newest.get().passed() ? ShortTest.PASSED : ShortTest.FAILED, "", line, newest);
   }
 
   /**
@@ -67,9 +84,21 @@ public class Routines {
    * @param readings outcomes and number as written, by the id of the step
    * @throws Refusal where a step is left out or a reading cannot be read
    */
-  @Transactional
   public Run run(String mark, Map<String, Given> readings, double minutes, Instant at) {
-    Craft craft = crafts.newestCraft(mark);
+    Run run = judged(crafts.newestCraft(mark), readings, minutes, at);
+    List<Runnable> following = followers.stream().map(follower -> follower.following(mark, run)).toList();
+    transaction.executeWithoutResult(status -> {
+      store.add(mark, run);
+      Read last = run.steps().get(run.steps().size() - 1);
+      log.add(mark, at, run.passed() ? "routine" : "routine-failed", run.passed()
+          ? "Pre-power routine passed, " + Math.round(minutes) + " min"
+          : "Pre-power routine failed at: " + last.title(), null);
+      following.forEach(Runnable::run);
+    });
+    return run;
+  }
+
+  private Run judged(Craft craft, Map<String, Given> readings, double minutes, Instant at) {
     List<Read> read = new ArrayList<>();
     boolean passed = true;
     for (Check<Craft> step : steps(craft)) {
@@ -85,14 +114,7 @@ public class Routines {
       passed = Proof.asExpected(step, entered.reading(), craft);
       read.add(new Read(step.id(), step.title(craft), Expected.of(step, craft), entered, passed));
     }
-    Run run = new Run(at, passed, minutes, read);
-    store.add(mark, run);
-    Read last = read.get(read.size() - 1);
-    crafts.log(mark, at, passed ? "routine" : "routine-failed", passed
-        ? "Pre-power routine passed, " + Math.round(minutes) + " min"
-        : "Pre-power routine failed at: " + last.title(), null);
-    publisher.publishEvent(new RunMade(mark, run));
-    return run;
+    return new Run(at, passed, minutes, read);
   }
 
   private static Entered entered(Check<Craft> step, Craft craft, Given given) {
@@ -109,5 +131,5 @@ public class Routines {
   }
 
   /** What was given for a step. */
-  public record Given(Map<String, String> outcomes, @org.jspecify.annotations.Nullable String written) {}
+  public record Given(Map<String, String> outcomes, @Nullable String written) {}
 }

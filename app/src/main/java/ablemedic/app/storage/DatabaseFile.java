@@ -8,13 +8,16 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.List;
 
 /** Looks at a database file before it is opened for work. */
 public final class DatabaseFile {
   /** "ablm" in hexadecimal, as the first migration writes it. */
   static final int APPLICATION_ID = 0x61626c6d;
   /** The newest migration that this version knows. */
-  static final int NEWEST_SCHEMA = 2;
+  static final int NEWEST_SCHEMA = 3;
+  /** What SQLite keeps beside the file. */
+  private static final List<String> COMPANIONS = List.of("-wal", "-shm", "-journal");
 
   private DatabaseFile() {}
 
@@ -22,57 +25,88 @@ public final class DatabaseFile {
   public static final class UnusableException extends RuntimeException {
     private static final long serialVersionUID = 1;
 
-    UnusableException(String message) {
+    public UnusableException(String message) {
       super(message);
     }
   }
 
   /**
-   * Passes for a file of ours and for one that is not there yet, whose folder it makes.
+   * Passes for a file of ours and for one that is not there yet. One that a first start left half made is begun again.
    *
-   * @throws UnusableException for a file that is not ours, locked, unreadable or from a newer version
+   * @throws UnusableException for a file that is not ours, locked, damaged, unreadable or from a newer version
    */
   public static void check(Path file) {
     try {
-      Path folder = file.toAbsolutePath().getParent();
-      Files.createDirectories(folder);
-      if (!Files.exists(file) || Files.size(file) == 0) {
+      if (!Files.exists(file) || Files.size(file) == 0 && !Files.exists(companion(file, "-wal"))) {
         return;
       }
+      LeftJournal.check(file, companion(file, "-wal"));
+      if (unfinished(file)) {
+        delete(file);
+      }
     } catch (IOException e) {
-      throw new UnusableException("The folder of the database " + file + " cannot be used: " + e.getMessage());
+      throw new UnusableException("The file " + file + " cannot be read (" + e.getMessage() + ").");
     }
+  }
+
+  /** Whether a first start ended before anything could be entered; refuses what cannot be used. */
+  private static boolean unfinished(Path file) {
     try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
         Statement statement = connection.createStatement()) {
       statement.execute("PRAGMA busy_timeout = 500");
-      int id = number(statement, "PRAGMA application_id");
-      if (id != APPLICATION_ID) {
+      sound(file, statement);
+      boolean ours = number(statement, "PRAGMA application_id") == APPLICATION_ID;
+      int tables = number(statement, "SELECT count(*) FROM sqlite_schema WHERE type = 'table' "
+          + "AND name NOT LIKE 'sqlite_%' AND name <> 'flyway_schema_history'");
+      if (!ours && tables > 0) {
         throw new UnusableException("The file " + file + " is a database of another program. Name another file with "
             + "--medic.database=FILE.");
       }
-      int schema = number(statement,
-          "SELECT max(CAST(version AS INTEGER)) FROM flyway_schema_history WHERE success = 1");
+      boolean history = number(statement, "SELECT count(*) FROM sqlite_schema WHERE name = 'flyway_schema_history'") > 0;
+      int schema = history ? number(statement,
+          "SELECT max(CAST(version AS INTEGER)) FROM flyway_schema_history WHERE success = 1") : 0;
       if (schema > NEWEST_SCHEMA) {
         throw new UnusableException("The file " + file + " was written by a newer version of Able Medic (schema "
             + schema + "; this one knows " + NEWEST_SCHEMA + "). Start the newer version, or restore a backup.");
       }
       statement.execute("BEGIN IMMEDIATE");
       statement.execute("ROLLBACK");
+      return schema == 0;
     } catch (SQLException e) {
-      throw new UnusableException(explained(file, e));
+      throw new UnusableException(Trouble.behind(e).map(trouble -> "The file " + trouble.of(file.toString()))
+          .orElse("The file " + file + " cannot be used as a database (" + e.getMessage() + ")."));
     }
   }
 
-  private static String explained(Path file, SQLException e) {
-    String message = String.valueOf(e.getMessage());
-    if (message.contains("SQLITE_BUSY") || message.contains("locked")) {
-      return "The file " + file + " is locked by another program. Close it, or the other Able Medic that uses it.";
+  /** A quick look at every page. @throws UnusableException where one is damaged */
+  private static void sound(Path file, Statement statement) throws SQLException {
+    try (ResultSet rows = statement.executeQuery("PRAGMA quick_check(1)")) {
+      if (rows.next() && !rows.getString(1).equals("ok")) {
+        throw new UnusableException("The file " + Trouble.DAMAGED.of(file.toString()));
+      }
     }
-    if (message.contains("SQLITE_NOTADB") || message.contains("not a database")) {
-      return "The file " + file + " is not a database. Name another file with --medic.database=FILE, or restore a "
-          + "backup.";
+  }
+
+  static Path companion(Path file, String ending) {
+    return file.resolveSibling(file.getFileName() + ending);
+  }
+
+  /** Deletes a database with all that SQLite keeps beside it. */
+  public static void delete(Path file) throws IOException {
+    Files.deleteIfExists(file);
+    for (String ending : COMPANIONS) {
+      Files.deleteIfExists(companion(file, ending));
     }
-    return "The file " + file + " cannot be used as a database: " + message;
+  }
+
+  /** Moves a database with all that SQLite keeps beside it. */
+  static void move(Path file, Path to) throws IOException {
+    Files.move(file, to);
+    for (String ending : COMPANIONS) {
+      if (Files.exists(companion(file, ending))) {
+        Files.move(companion(file, ending), companion(to, ending));
+      }
+    }
   }
 
   private static int number(Statement statement, String query) throws SQLException {

@@ -3,6 +3,7 @@ package ablemedic.app.workup;
 import ablemedic.app.chart.PowerMap.LeadState;
 import ablemedic.app.routine.RoutineStore;
 import ablemedic.app.routine.Routines;
+import ablemedic.app.storage.Recent;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Evidence;
@@ -16,7 +17,6 @@ import ablemedic.power.Cleared;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -32,30 +32,21 @@ class LeadKnowledge {
   private static final int NAMED = 4;
   private static final int KEPT = 2_000;
 
-  private final Routines routines;
   private final Diagnoses diagnoses;
-  private final Map<Seen, List<Link>> known = new LinkedHashMap<>(16, 0.75f, true) {
-    private static final long serialVersionUID = 1;
+  private final Recent<Seen, List<Link>> known = new Recent<>(KEPT);
 
-    @Override
-    protected boolean removeEldestEntry(Map.Entry<Seen, List<Link>> eldest) {
-      return size() > KEPT;
-    }
-  };
-
-  LeadKnowledge(Routines routines, Diagnoses diagnoses) {
-    this.routines = routines;
+  LeadKnowledge(Diagnoses diagnoses) {
     this.diagnoses = diagnoses;
   }
 
   private record Seen(Electrics sound, String checkId, Reading reading) {}
 
   /** The links that a reading clears. */
-  synchronized List<Link> cleared(Craft sound, Check<Craft> check, Reading reading) {
+  List<Link> cleared(Craft sound, Check<Craft> check, Reading reading) {
     if (sound.electrics().sheet().isEmpty() || !check.explores()) {
       return List.of();
     }
-    return known.computeIfAbsent(new Seen(sound.electrics(), check.id(), reading),
+    return known.of(new Seen(sound.electrics(), check.id(), reading),
         seen -> Cleared.by(sound, check, reading));
   }
 
@@ -86,12 +77,12 @@ class LeadKnowledge {
   }
 
   /** The states of the leads of a craft: from its routine where that holds, and from an open work-up. */
-  Map<String, LeadState> states(String mark, Craft sound, Optional<WorkUp> workUp, Optional<Standing<Craft>> standing) {
+  Map<String, LeadState> states(Routines.Standing routine, Craft sound, Optional<WorkUp> workUp,
+      Optional<Standing<Craft>> standing) {
     if (sound.electrics().sheet().isEmpty()) {
       return Map.of();
     }
     Set<String> clear = new HashSet<>();
-    Routines.Standing routine = routines.standing(mark);
     if (routine.state() == ablemedic.diagnosis.BenchState.ShortTest.PASSED) {
       for (RoutineStore.Read read : routine.newest().orElseThrow().steps()) {
         diagnoses.of(sound).book().check(read.checkId()).ifPresent(check ->

@@ -1,6 +1,7 @@
 package ablemedic.app.workup;
 
 import ablemedic.app.entry.Entered;
+import ablemedic.app.routine.Routines;
 import ablemedic.app.workup.WorkUpEvent.BenchSet;
 import ablemedic.app.workup.WorkUpEvent.Closed;
 import ablemedic.app.workup.WorkUpEvent.Fixed;
@@ -46,19 +47,23 @@ final class WorkUp {
   private final Opened opened;
   private final Book<Craft> book;
   private final List<Numbered> events;
+  private final Routines.Standing routine;
   private final Set<Integer> takenBack = new HashSet<>();
   private final Map<Integer, Repair<Craft>> repairs = new LinkedHashMap<>();
   private final List<Integer> evidenceNumbers = new ArrayList<>();
   private final Set<String> doneSinceFix = new HashSet<>();
   private final Map<String, Integer> skipped = new LinkedHashMap<>();
   private BenchState bench = BenchState.AT_INTAKE;
+  private long benchLine;
   private Optional<Closed> closed = Optional.empty();
   private Case<Craft> known;
 
-  WorkUp(Opened opened, Craft sound, Book<Craft> book, List<Numbered> events) {
+  /** @param routine how the craft's pre-power routine stands by its log; what the events say of it is history */
+  WorkUp(Opened opened, Craft sound, Book<Craft> book, List<Numbered> events, Routines.Standing routine) {
     this.opened = opened;
     this.book = book;
     this.events = events;
+    this.routine = routine;
     this.known = new Case<>(sound, opened.occasion(), List.of(), List.of());
     for (Numbered numbered : events) {
       if (numbered.event() instanceof TakenBack back) {
@@ -68,6 +73,18 @@ final class WorkUp {
     for (Numbered numbered : events) {
       fold(numbered);
     }
+  }
+
+  /** The same work-up after one event more. */
+  WorkUp with(Numbered more) {
+    List<Numbered> all = new ArrayList<>(events);
+    all.add(more);
+    return new WorkUp(opened, known.sound(), book, all, routine);
+  }
+
+  /** The same work-up with the craft's pre-power routine standing otherwise. */
+  WorkUp with(Routines.Standing other) {
+    return new WorkUp(opened, known.sound(), book, events, other);
   }
 
   private void fold(Numbered numbered) {
@@ -99,6 +116,7 @@ final class WorkUp {
       skipped.put(skip.checkId(), n);
     } else if (event instanceof BenchSet set) {
       bench = set.state();
+      benchLine = set.line();
     } else if (event instanceof Closed end) {
       closed = Optional.of(end);
     } else if (event instanceof Reopened) {
@@ -144,8 +162,13 @@ final class WorkUp {
     return known;
   }
 
+  /** How the craft's pre-power routine stands. */
+  Routines.Standing routine() {
+    return routine;
+  }
+
   BenchState bench() {
-    return bench;
+    return closed.isEmpty() && routine.line() > benchLine ? bench.with(routine.state()) : bench;
   }
 
   Optional<Closed> closed() {
@@ -188,7 +211,9 @@ final class WorkUp {
     Instant before = opened.openedAt();
     for (Numbered numbered : events) {
       Duration gap = Duration.between(before, numbered.at());
-      minutes += (gap.compareTo(LONGEST_PAUSE) > 0 ? LONGEST_PAUSE : gap).toSeconds() / 60.0;
+      // A clock that was put back gives no time at all instead of a negative one.
+      Duration worked = gap.isNegative() ? Duration.ZERO : gap.compareTo(LONGEST_PAUSE) > 0 ? LONGEST_PAUSE : gap;
+      minutes += worked.toSeconds() / 60.0;
       before = numbered.at();
     }
     return minutes;

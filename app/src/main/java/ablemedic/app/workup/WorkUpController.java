@@ -37,17 +37,20 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class WorkUpController {
   private static final String TAKE_OFF = TakeOff.complaint().id();
+  private static final int MOST_LISTED = 500;
   private static final String WORDS = "has at most 400 letters";
 
   private final WorkUps workUps;
   private final WorkUpStore store;
   private final WorkUpViews views;
+  private final Recording recording;
   private final Clock clock;
 
-  WorkUpController(WorkUps workUps, WorkUpStore store, WorkUpViews views, Clock clock) {
+  WorkUpController(WorkUps workUps, WorkUpStore store, WorkUpViews views, Recording recording, Clock clock) {
     this.workUps = workUps;
     this.store = store;
     this.views = views;
+    this.recording = recording;
     this.clock = clock;
   }
 
@@ -55,34 +58,35 @@ class WorkUpController {
 
   /** A kind left out is a take-off complaint. */
   record Intake(
-      @NotBlank(message = "names the craft") String mark,
+      @NotBlank(message = "names the craft") @Size(max = 24, message = "names the craft") String mark,
       @Nullable @Size(max = 40, message = "has at most 40 letters") String kind,
       @NotBlank(message = "says what is wrong") @Size(max = 400, message = WORDS) String complaint,
       @NotNull(message = "says what happened since it last flew right") Occasion occasion,
-      @NotNull @Size(max = 10, message = "has at most ten answers") Map<String, String> seen) {}
+      @NotNull(message = "says what was seen, if nothing") @Size(max = 10, message = "has at most ten answers")
+      Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> seen) {}
 
   record Reading(
       long version,
-      @NotBlank(message = "names a check") String checkId,
-      @Nullable @Size(max = 10, message = "has at most ten answers") Map<String, String> outcomes,
+      @NotBlank(message = "names a check") @Size(max = 200, message = "names a check") String checkId,
+      @Nullable @Size(max = 10, message = "has at most ten answers") Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> outcomes,
       @Nullable @Size(max = 40, message = "has at most 40 letters") String written,
       @Nullable @Size(max = 40, message = "has at most 40 letters") String told,
       @NotNull(message = "says how sure it is") Sureness sureness,
       @Nullable @Size(max = 400, message = WORDS) String override) {}
 
-  record Skip(long version, @NotBlank(message = "names a check") String checkId) {}
+  record Skip(long version, @NotBlank(message = "names a check") @Size(max = 200, message = "names a check") String checkId) {}
 
-  record Suspicion(long version, @NotBlank(message = "names a fault") String faultId,
+  record Suspicion(long version, @NotBlank(message = "names a fault") @Size(max = 200, message = "names a fault") String faultId,
       @NotNull @Size(max = 400, message = WORDS) String words) {}
 
-  record OwnTest(long version, @NotBlank(message = "names a fault") String faultId, boolean speaksFor, boolean strong,
+  record OwnTest(long version, @NotBlank(message = "names a fault") @Size(max = 200, message = "names a fault") String faultId, boolean speaksFor, boolean strong,
       @NotBlank(message = "says what was done and seen") @Size(max = 400, message = WORDS) String words) {}
 
   record BenchSetting(long version, @NotNull @Valid BenchState state,
       @Nullable @Size(max = 400, message = WORDS) String override) {}
 
-  record FixMade(long version, @NotBlank(message = "names a fault") String faultId,
-      @NotBlank(message = "names a way to fix it") String fixId) {}
+  record FixMade(long version, @NotBlank(message = "names a fault") @Size(max = 200, message = "names a fault") String faultId,
+      @NotBlank(message = "names a way to fix it") @Size(max = 200, message = "names a way to fix it") String fixId) {}
 
   record Closing(long version, @NotNull(message = "says how it ended") End end,
       @NotNull @Size(max = 400, message = WORDS) String reason) {}
@@ -93,17 +97,18 @@ class WorkUpController {
 
   record FaultEntry(String id, String kind, String site) {}
 
+  /** The newest, open or closed. */
   @GetMapping("/work-ups")
   List<ListedWorkUp> list() {
-    return store.all().stream().map(o -> new ListedWorkUp(o.id(), o.mark(), o.complaint(), store.isOpen(o.id()),
-        store.ended(o.id()).orElse(""))).toList();
+    return store.newest(MOST_LISTED).stream()
+        .map(o -> new ListedWorkUp(o.id(), o.mark(), o.complaint(), o.isOpen(), o.ended())).toList();
   }
 
   @PostMapping("/work-ups")
   @ResponseStatus(HttpStatus.CREATED)
   WorkUpView open(@RequestBody @Valid Intake intake) {
-    return views.view(workUps.open(
-        intake.mark(), intake.kind() == null ? TAKE_OFF : intake.kind(), intake.complaint().strip(), intake.occasion(), intake.seen(), clock.instant()));
+    return views.view(recording.open(workUps.open(intake.mark(), intake.kind() == null ? TAKE_OFF : intake.kind(),
+        intake.complaint().strip(), intake.occasion(), intake.seen(), clock.instant())));
   }
 
   @GetMapping("/work-ups/{id}")
@@ -123,16 +128,14 @@ class WorkUpController {
 
   @PostMapping("/work-ups/{id}/findings")
   WorkUpView find(@PathVariable long id, @RequestBody @Valid Reading reading) {
-    workUps.find(id, reading.version(), reading.checkId(), reading.outcomes() == null ? Map.of() : reading.outcomes(),
-        reading.written(), reading.told(), reading.sureness(), orEmpty(reading.override()), clock.instant());
-    return views.view(id);
+    return kept(workUps.find(id, reading.version(), reading.checkId(), reading.outcomes() == null ? Map.of() : reading.outcomes(),
+        reading.written(), reading.told(), reading.sureness(), orEmpty(reading.override()), clock.instant()));
   }
 
   /** Takes back what was recorded under a number: a finding, a skip, a suspicion, an own test or a fix. */
   @DeleteMapping("/work-ups/{id}/findings/{n}")
   WorkUpView takeBack(@PathVariable long id, @PathVariable int n, @RequestParam long version) {
-    workUps.takeBack(id, version, n, clock.instant());
-    return views.view(id);
+    return kept(workUps.takeBack(id, version, n, clock.instant()));
   }
 
   @PostMapping("/work-ups/{id}/skips")
@@ -152,32 +155,42 @@ class WorkUpController {
   }
 
   private WorkUpView record(long id, long version, WorkUpEvent event) {
-    workUps.record(id, version, event, clock.instant());
-    return views.view(id);
+    return kept(workUps.record(id, version, event, clock.instant()));
   }
+
+  /** Makes the answer, then writes the draft: what cannot be shown is not stored. */
+  private WorkUpView kept(Draft draft) {
+    WorkUpView view = views.of(draft.after());
+    views.remember(recording.keep(draft), view);
+    return view;
+  }
+
+  /** Takes a work-up that cannot be read off the bench, with a reason, or puts it back without one. */
+  @PutMapping("/work-ups/{id}/aside")
+  void putAside(@PathVariable long id, @RequestBody @Valid Aside aside) {
+    store.putAside(store.get(id).id(), aside.reason() == null || aside.reason().isBlank() ? null : aside.reason().strip());
+  }
+
+  record Aside(@Nullable @Size(max = 400, message = WORDS) String reason) {}
 
   @PutMapping("/work-ups/{id}/bench-state")
   WorkUpView setBench(@PathVariable long id, @RequestBody @Valid BenchSetting setting) {
-    workUps.setBench(id, setting.version(), setting.state(), orEmpty(setting.override()), clock.instant());
-    return views.view(id);
+    return kept(workUps.setBench(id, setting.version(), setting.state(), orEmpty(setting.override()), clock.instant()));
   }
 
   @PostMapping("/work-ups/{id}/fixes")
   WorkUpView fix(@PathVariable long id, @RequestBody @Valid FixMade made) {
-    workUps.fix(id, made.version(), made.faultId(), made.fixId(), clock.instant());
-    return views.view(id);
+    return kept(workUps.fix(id, made.version(), made.faultId(), made.fixId(), clock.instant()));
   }
 
   @PostMapping("/work-ups/{id}/close")
   WorkUpView close(@PathVariable long id, @RequestBody @Valid Closing closing) {
-    workUps.close(id, closing.version(), closing.end(), closing.reason().strip(), clock.instant());
-    return views.view(id);
+    return kept(workUps.close(id, closing.version(), closing.end(), closing.reason().strip(), clock.instant()));
   }
 
   @PostMapping("/work-ups/{id}/reopen")
   WorkUpView reopen(@PathVariable long id, @RequestBody @Valid Reopening reopening) {
-    workUps.reopen(id, reopening.version(), reopening.reason().strip(), clock.instant());
-    return views.view(id);
+    return kept(workUps.reopen(id, reopening.version(), reopening.reason().strip(), clock.instant()));
   }
 
   /** The checks for a craft, or those that need no craft's wiring. */
@@ -201,7 +214,7 @@ class WorkUpController {
   @GetMapping("/crafts/{mark}/power-map")
   PowerMap map(@PathVariable String mark) {
     String right = workUps.mark(mark);
-    return views.map(right, store.of(right).stream().map(WorkUpStore.Opened::id).filter(store::isOpen).findFirst());
+    return views.map(right, store.openOf(right).map(WorkUpStore.Opened::id));
   }
 
   /** What an owner of a craft can complain of, with what is asked at intake. */

@@ -36,8 +36,13 @@ public sealed interface WorkUpEvent {
   /** A test of the technician's own, for or against a fault. */
   record Tested(String faultId, boolean speaksFor, boolean strong, String words) implements WorkUpEvent {}
 
-  /** The bench was brought to a state; a reason stands where a guard was overridden. */
-  record BenchSet(BenchState state, String override) implements WorkUpEvent {}
+  /**
+   * The bench was brought to a state.
+   *
+   * @param override why a guard was overridden, empty where none was
+   * @param line     the newest line of the craft's log then; what a later one says of the pre-power routine goes before
+   */
+  record BenchSet(BenchState state, String override, long line) implements WorkUpEvent {}
 
   /** A fix was made. */
   record Fixed(String faultId, String fixId) implements WorkUpEvent {}

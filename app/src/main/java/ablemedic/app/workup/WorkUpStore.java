@@ -2,10 +2,15 @@ package ablemedic.app.workup;
 
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Json;
+import ablemedic.app.workup.WorkUpEvent.Closed;
 import ablemedic.diagnosis.Occasion;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Instant;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
 import org.springframework.stereotype.Repository;
@@ -14,6 +19,12 @@ import org.springframework.transaction.annotation.Transactional;
 /** Work-ups and their events in the database. */
 @Repository
 public class WorkUpStore {
+  /** Work-ups with the last event that closed or opened them again. */
+  private static final String WITH_ENDING = """
+      SELECT w.*, (SELECT e.body FROM work_up_event e WHERE e.work_up_id = w.id
+        AND substr(e.body, 1, 16) IN ('{"kind":"closed"', '{"kind":"reopene') ORDER BY e.n DESC LIMIT 1) AS ending
+      FROM work_up w\s""";
+
   private final JdbcClient database;
   private final Json json;
 
@@ -22,19 +33,29 @@ public class WorkUpStore {
     this.json = json;
   }
 
-  /** How a work-up was opened; the kind is the id of its sort of complaint. */
-  public record Opened(
-      long id, String mark, int revision, String complaintKind, String complaint, Occasion occasion, Instant openedAt) {}
+  /**
+   * How a work-up was opened and whether it still is; the kind is the id of its sort of complaint.
+   *
+   * @param ended how it ended, in words; empty while it is open
+   * @param aside why it was put aside, where it was
+   */
+  public record Opened(long id, String mark, int revision, String complaintKind, String complaint, Occasion occasion,
+      Instant openedAt, String ended, @Nullable String aside) {
+    public boolean isOpen() {
+      return ended.isEmpty() && aside == null;
+    }
+  }
 
   /** An event with its number, from 1, and time. */
   public record Numbered(int n, Instant at, WorkUpEvent event) {}
 
+  @Transactional
   public long open(String mark, int revision, String kind, String complaint, Occasion occasion, Instant at) {
     var key = new GeneratedKeyHolder();
     database.sql("""
         INSERT INTO work_up (mark, revision, complaint_kind, complaint, occasion, opened_at) VALUES (?, ?, ?, ?, ?, ?)""")
         .params(mark, revision, kind, complaint, occasion.name(), at.toString()).update(key);
-    return java.util.Objects.requireNonNull(key.getKey()).longValue();
+    return Objects.requireNonNull(key.getKey()).longValue();
   }
 
   /**
@@ -43,23 +64,38 @@ public class WorkUpStore {
    * @throws Refusal when there is none
    */
   public Opened get(long id) {
-    return database.sql("SELECT * FROM work_up WHERE id = ?").param(id).query((rs, n) -> opened(rs)).optional()
+    return database.sql(WITH_ENDING + "WHERE w.id = ?").param(id).query((rs, n) -> opened(rs)).optional()
         .orElseThrow(() -> Refusal.unknown("id", "There is no work-up number " + id + "."));
   }
 
-  public List<Opened> all() {
-    return database.sql("SELECT * FROM work_up ORDER BY id DESC").query((rs, n) -> opened(rs)).list();
+  /** Newest first, at most so many. */
+  public List<Opened> newest(int most) {
+    return database.sql(WITH_ENDING + "ORDER BY w.id DESC LIMIT ?").param(most).query((rs, n) -> opened(rs)).list();
   }
 
+  /** Newest first. */
   public List<Opened> of(String mark) {
-    return database.sql("SELECT * FROM work_up WHERE mark = ? ORDER BY id DESC").param(mark)
+    return database.sql(WITH_ENDING + "WHERE w.mark = ? ORDER BY w.id DESC").param(mark)
         .query((rs, n) -> opened(rs)).list();
   }
 
-  private static Opened opened(java.sql.ResultSet rs) throws java.sql.SQLException {
-    return new Opened(rs.getLong("id"), rs.getString("mark"), rs.getInt("revision"),
-        rs.getString("complaint_kind"), rs.getString("complaint"),
-        Occasion.valueOf(rs.getString("occasion")), Instant.parse(rs.getString("opened_at")));
+  /** Those that are open or were put aside, newest first. */
+  public List<Opened> unfinished() {
+    return database.sql("SELECT * FROM (" + WITH_ENDING + ") WHERE ending IS NULL "
+        + "OR substr(ending, 1, 16) <> '{\"kind\":\"closed\"' ORDER BY id DESC").query((rs, n) -> opened(rs)).list();
+  }
+
+  /** The open work-up of a craft. */
+  public Optional<Opened> openOf(String mark) {
+    return of(mark).stream().filter(Opened::isOpen).findFirst();
+  }
+
+  private Opened opened(ResultSet rs) throws SQLException {
+    String ending = rs.getString("ending");
+    return new Opened(rs.getLong("id"), rs.getString("mark"), rs.getInt("revision"), rs.getString("complaint_kind"),
+        rs.getString("complaint"), Occasion.valueOf(rs.getString("occasion")), Instant.parse(rs.getString("opened_at")),
+        ending != null && json.read(ending, WorkUpEvent.class) instanceof Closed closed ? closed.end().label() : "",
+        rs.getString("aside"));
   }
 
   public List<Numbered> events(long id) {
@@ -69,37 +105,32 @@ public class WorkUpStore {
         .list();
   }
 
+  /** The number of the last event, on which the next write builds. */
+  public long version(long id) {
+    return database.sql("SELECT coalesce(max(n), 0) FROM work_up_event WHERE work_up_id = ?").param(id)
+        .query(Long.class).single();
+  }
+
   /**
-   * Adds an event after the one that the writer has seen last.
+   * Adds events after the one that the writer has seen last.
    *
    * @throws Refusal when another was added meanwhile
    */
   @Transactional
-  public void add(long id, long version, WorkUpEvent event, Instant at) {
-    long now = database.sql("SELECT coalesce(max(n), 0) FROM work_up_event WHERE work_up_id = ?").param(id)
-        .query(Long.class).single();
+  public void add(long id, long version, List<Numbered> events) {
+    long now = version(id);
     if (now != version) {
       throw Refusal.stale(version, now);
     }
-    database.sql("INSERT INTO work_up_event VALUES (?, ?, ?, ?)")
-        .params(id, version + 1, at.toString(), json.write(event)).update();
-  }
-
-  public boolean isOpen(long id) {
-    return ended(id).isEmpty();
-  }
-
-  /** How it ended, in words, where it has. */
-  public Optional<String> ended(long id) {
-    List<Numbered> events = events(id);
-    for (int i = events.size() - 1; i >= 0; i--) {
-      if (events.get(i).event() instanceof WorkUpEvent.Closed closed) {
-        return Optional.of(closed.end().label());
-      }
-      if (events.get(i).event() instanceof WorkUpEvent.Reopened) {
-        return Optional.empty();
-      }
+    for (Numbered numbered : events) {
+      database.sql("INSERT INTO work_up_event (work_up_id, n, at, body) VALUES (?, ?, ?, ?)")
+          .params(id, numbered.n(), numbered.at().toString(), json.write(numbered.event())).update();
     }
-    return Optional.empty();
+  }
+
+  /** Takes a work-up off the bench without closing it, with a reason, or puts it back. */
+  @Transactional
+  public void putAside(long id, @Nullable String reason) {
+    database.sql("UPDATE work_up SET aside = ? WHERE id = ?").params(java.util.Arrays.asList(reason, id)).update();
   }
 }

@@ -4,6 +4,10 @@ import ablemedic.Specialities;
 import ablemedic.app.chart.CraftDrawing;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.PowerMap;
+import ablemedic.app.http.Refusal;
+import ablemedic.app.routine.Routines;
+import ablemedic.app.storage.Recent;
+import ablemedic.app.workup.Stamps.Stamp;
 import ablemedic.app.entry.Expected;
 import ablemedic.app.workup.WorkUpEvent.BenchSet;
 import ablemedic.app.workup.WorkUpEvent.Closed;
@@ -60,6 +64,7 @@ import org.springframework.stereotype.Component;
 /** Puts the view of a work-up together. */
 @Component
 class WorkUpViews {
+  private static final int VIEWS_KEPT = 64;
   private static final int AHEAD = 4;
   private static final int SHOWN = 8;
   private static final double WORTH_SHOWING = 0.003;
@@ -69,16 +74,43 @@ class WorkUpViews {
   private final WorkUps workUps;
   private final CraftStore crafts;
   private final LeadKnowledge leads;
+  private final Routines routines;
+  private final Stamps stamps;
+  private final Recent<Long, Stamped> shown = new Recent<>(VIEWS_KEPT);
 
-  WorkUpViews(WorkUps workUps, CraftStore crafts, LeadKnowledge leads) {
+  WorkUpViews(WorkUps workUps, CraftStore crafts, LeadKnowledge leads, Routines routines, Stamps stamps) {
     this.workUps = workUps;
     this.crafts = crafts;
     this.leads = leads;
+    this.routines = routines;
+    this.stamps = stamps;
+  }
+
+  private record Stamped(Stamp stamp, WorkUpView view) {}
+
+  /** The view of a work-up as it is stored. */
+  WorkUpView view(long id) {
+    Stamp now = stamps.of(id);
+    if (now == null) {
+      throw Refusal.unknown("id", "There is no work-up number " + id + ".");
+    }
+    Stamped last = shown.of(id, other -> new Stamped(now, of(workUps.get(other))));
+    if (last.stamp().equals(now)) {
+      return last.view();
+    }
+    WorkUpView view = of(workUps.get(id));
+    remember(now, view);
+    return view;
+  }
+
+  /** Keeps a view that was made for a stamp. */
+  void remember(Stamp stamp, WorkUpView view) {
+    shown.put(stamp.workUp(), new Stamped(stamp, view));
   }
 
   /** The view, with the check that the plan puts first. */
-  WorkUpView view(long id) {
-    WorkUp workUp = workUps.get(id);
+  WorkUpView of(WorkUp workUp) {
+    long id = workUp.opened().id();
     Diagnosis<Craft> diagnosis = workUps.diagnosis(workUp);
     Standing<Craft> standing = diagnosis.standing(workUp.known());
     Planner<Craft> planner = diagnosis.planner(standing);
@@ -107,7 +139,7 @@ class WorkUpViews {
   private @Nullable PowerMap map(WorkUp workUp, Standing<Craft> standing) {
     Craft sound = workUp.known().sound();
     return sound.electrics().sheet().isEmpty() ? null : PowerMap.of(sound.electrics().wiring(),
-        leads.states(workUp.opened().mark(), sound, Optional.of(workUp), Optional.of(standing)));
+        leads.states(workUp.routine(), sound, Optional.of(workUp), Optional.of(standing)));
   }
 
   /** The lead and power map of a craft, with what its routine and its open work-up have shown. */
@@ -120,7 +152,7 @@ class WorkUpViews {
       }
     }
     Craft craft = crafts.newestCraft(mark);
-    return PowerMap.of(craft.electrics().wiring(), leads.states(mark, craft, Optional.empty(), Optional.empty()));
+    return PowerMap.of(craft.electrics().wiring(), leads.states(routines.standing(mark), craft, Optional.empty(), Optional.empty()));
   }
 
   /** The card of any check, asked for out of turn. */

@@ -1,6 +1,7 @@
 package ablemedic.app.workup;
 
 import ablemedic.app.chart.BuildSheet;
+import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.entry.Entered;
 import ablemedic.app.entry.Expected;
@@ -15,6 +16,7 @@ import ablemedic.app.workup.WorkUpEvent.Fixed;
 import ablemedic.app.workup.WorkUpEvent.Found;
 import ablemedic.app.workup.WorkUpEvent.Reopened;
 import ablemedic.app.workup.WorkUpEvent.TakenBack;
+import ablemedic.app.workup.WorkUpStore.Numbered;
 import ablemedic.app.workup.WorkUpStore.Opened;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
@@ -34,24 +36,23 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
-/** What can be done to a work-up, with the rules about when. */
+/** What can be done to a work-up, with the rules about when. Nothing is written here: each rule gives a draft. */
 @Service
-public class WorkUps {
+public class WorkUps implements Routines.Follower {
   private final WorkUpStore store;
   private final CraftStore crafts;
-  private final LedgerStore ledger;
+  private final CraftLog log;
   private final Routines routines;
   private final Diagnoses diagnoses;
 
-  WorkUps(WorkUpStore store, CraftStore crafts, LedgerStore ledger, Routines routines, Diagnoses diagnoses) {
+  WorkUps(WorkUpStore store, CraftStore crafts, CraftLog log, Routines routines, Diagnoses diagnoses) {
     this.store = store;
     this.crafts = crafts;
-    this.ledger = ledger;
+    this.log = log;
     this.routines = routines;
     this.diagnoses = diagnoses;
   }
@@ -64,7 +65,7 @@ public class WorkUps {
   WorkUp get(long id) {
     Opened opened = store.get(id);
     Craft sound = crafts.craft(opened.mark(), opened.revision());
-    return new WorkUp(opened, sound, diagnoses.of(sound).book(), store.events(id));
+    return new WorkUp(opened, sound, diagnoses.of(sound).book(), store.events(id), routines.standing(opened.mark()));
   }
 
   /** The sort of complaint that a work-up was opened with. */
@@ -105,50 +106,44 @@ public class WorkUps {
 
   /** The number of the last event, on which the next write builds. */
   public long version(long id) {
-    return get(id).version();
+    return store.version(id);
   }
 
-  /** Opens a work-up with what was seen; questions that nobody could answer are left out. */
-  @Transactional
-  public long open(String mark, String kind, String complaint, Occasion occasion, Map<String, String> seen, Instant at) {
-    CraftStore.Row craft = crafts.get(mark);
-    for (Opened other : store.of(craft.mark())) {
-      if (store.isOpen(other.id())) {
-        throw Refusal.conflict("mark", "Craft " + craft.mark() + " has an open work-up already, number " + other.id()
-            + ". Go on with that one, or close it first.");
-      }
-    }
-    CraftStore.Revision sheet = crafts.newestSheet(craft.mark());
-    Check<Craft> check = complaint(sheet.sheet().toCraft(), kind).seen();
+  /**
+   * A work-up to be opened.
+   *
+   * @param line    for the craft's log
+   * @param lastLog the newest line of that log when this was worked out
+   */
+  public record Opening(String mark, int revision, String kind, String complaint, Occasion occasion, Instant at,
+      List<Numbered> events, String logKind, String line, long lastLog) {}
+
+  /** A work-up with what was seen; questions that nobody could answer are left out. */
+  public Opening open(String mark, String kind, String complaint, Occasion occasion, Map<String, String> seen, Instant at) {
+    CraftStore.Row row = crafts.get(mark);
+    long lastLog = log.newest(row.mark());
+    int revision = crafts.newestRevision(row.mark());
+    Craft craft = crafts.craft(row.mark(), revision);
+    Check<Craft> check = complaint(craft, kind).seen();
     Entered entered = Entered.at(check, seen, null);
-    Routines.Standing before = routines.standing(craft.mark());
-    long id = store.open(craft.mark(), sheet.number(), kind, complaint, occasion, at);
-    long version = 0;
+    List<Numbered> events = new ArrayList<>();
     if (!entered.outcomes().isEmpty()) {
-      store.add(id, version++, new Found(check.id(), entered.outcomes(), null, "", Sureness.SURE), at);
+      events.add(new Numbered(1, at, new Found(check.id(), entered.outcomes(), null, "", Sureness.SURE)));
     }
-    crafts.log(craft.mark(), at, logKind(occasion), "Work-up opened: " + complaint + " (" + occasion.label() + ")", id);
+    Routines.Standing before = routines.standing(row.mark());
     if (before.state() == ShortTest.FAILED) {
-      version = readings(id, version, before.newest().orElseThrow());
+      before.newest().ifPresent(run -> found(diagnoses.of(craft).book(), run).forEach(
+          found -> events.add(new Numbered(events.size() + 1, run.at(), found))));
     }
-    ShortTest test = routines.standing(craft.mark()).state();
-    if (test != ShortTest.NOT_DONE) {
-      store.add(id, version, new BenchSet(BenchState.AT_INTAKE.with(test), ""), at);
-    }
-    return id;
+    return new Opening(row.mark(), revision, kind, complaint, occasion, at, events, logKind(occasion),
+        "Work-up opened: " + complaint + " (" + occasion.label() + ")", lastLog);
   }
 
-  /** Records the readings of a routine that are checks of the craft's book too; gives the version after them. */
-  private long readings(long id, long version, RoutineStore.Run run) {
-    WorkUp workUp = get(id);
-    long next = version;
-    for (RoutineStore.Read read : run.steps()) {
-      if (workUp.book().check(read.checkId()).isPresent()) {
-        store.add(id, next++, new Found(read.checkId(), read.entered().outcomes(), read.entered().value(),
-            read.entered().written(), Sureness.SURE), run.at());
-      }
-    }
-    return next;
+  /** The readings of a routine that are checks of the craft's book too. */
+  private static List<WorkUpEvent> found(Book<Craft> book, RoutineStore.Run run) {
+    return run.steps().stream().filter(read -> book.check(read.checkId()).isPresent())
+        .<WorkUpEvent>map(read -> new Found(read.checkId(), read.entered().outcomes(), read.entered().value(),
+            read.entered().written(), Sureness.SURE)).toList();
   }
 
   /** What happened since it last flew right may make the pre-power routine due. */
@@ -162,20 +157,21 @@ public class WorkUps {
   }
 
   /** A run of the routine on a craft with an open work-up counts there: its result for the bench, its readings as found. */
-  @EventListener
-  @Transactional
-  public void routineRun(Routines.RunMade made) {
-    for (Opened opened : store.of(made.mark())) {
-      if (!store.isOpen(opened.id())) {
-        continue;
-      }
-      WorkUp workUp = get(opened.id());
-      long version = readings(opened.id(), workUp.version(), made.run());
-      BenchState bench = workUp.bench();
-      BenchState after = new BenchState(bench.propsOn() && !made.run().passed(), false, bench.limiterIn(), bench.usbIn(),
-          bench.antennaOn(), bench.radioOn(), false, made.run().passed() ? ShortTest.PASSED : ShortTest.FAILED);
-      store.add(opened.id(), version, new BenchSet(after, ""), made.run().at());
+  @Override
+  public Runnable following(String mark, RoutineStore.Run run) {
+    Optional<Opened> opened = store.openOf(mark);
+    if (opened.isEmpty()) {
+      return () -> {};
     }
+    WorkUp workUp = get(opened.get().id());
+    Draft.Builder draft = Draft.on(workUp, run.at());
+    found(workUp.book(), run).forEach(draft::add);
+    BenchState bench = workUp.bench();
+    draft.add(new BenchSet(new BenchState(bench.propsOn() && !run.passed(), false, bench.limiterIn(), bench.usbIn(),
+        bench.antennaOn(), bench.radioOn(), false, run.passed() ? ShortTest.PASSED : ShortTest.FAILED), "",
+        log.newest(mark)));
+    Draft made = draft.done();
+    return () -> store.add(workUp.opened().id(), made.version(), made.events());
   }
 
   /**
@@ -185,26 +181,26 @@ public class WorkUps {
    * @param told     the number that has to be told along with some checks, as written
    * @param override why a locked check was made all the same; empty when it was not
    */
-  @Transactional
-  public void find(long id, long version, String checkId, Map<String, String> outcomes, @Nullable String written,
+  public Draft find(long id, long version, String checkId, Map<String, String> outcomes, @Nullable String written,
       @Nullable String told, Sureness sureness, String override, Instant at) {
-    WorkUp workUp = open(id);
+    WorkUp workUp = open(id, version);
     Check<Craft> check = withTold(check(workUp, checkId), told);
     Entered entered = Entered.at(check, outcomes, written);
+    String title = check.title(workUp.known().sound());
     if (entered.value() == null && entered.outcomes().isEmpty()) {
-      throw Refusal.wrong("outcomes", "Choose an outcome of “" + check.title(workUp.known().sound()) + "”: "
+      throw Refusal.wrong("outcomes", "Choose an outcome of “" + title + "”: "
           + ((Choices) check.answers()).questions().get(0).outcomes().stream().map(o -> o.id()).toList() + ".");
     }
-    long next = version;
+    Draft.Builder draft = Draft.on(workUp, at);
     if (!check.needs().metBy(workUp.bench())) {
       if (override.isBlank()) {
         throw Refusal.conflict("benchState", "This check is locked: the bench is not ready for it. Do the steps that it "
             + "shows and record them, or say why it was made all the same.");
       }
-      store.add(id, next, new BenchSet(workUp.bench(), override), at);
-      next++;
+      draft.add(new BenchSet(workUp.bench(), override, log.newest(workUp.opened().mark())));
+      draft.log("override", "Made while locked (" + title + "): " + override);
     }
-    store.add(id, next, new Found(check.id(), entered.outcomes(), entered.value(), entered.written(), sureness), at);
+    return draft.add(new Found(check.id(), entered.outcomes(), entered.value(), entered.written(), sureness)).done();
   }
 
   /** The check as it stands with the number that has to be told along with it. */
@@ -217,9 +213,8 @@ public class WorkUps {
   }
 
   /** Records an event that needs no rule of its own but an open work-up and names that exist. */
-  @Transactional
-  public void record(long id, long version, WorkUpEvent event, Instant at) {
-    WorkUp workUp = open(id);
+  public Draft record(long id, long version, WorkUpEvent event, Instant at) {
+    WorkUp workUp = open(id, version);
     if (event instanceof WorkUpEvent.Skipped skipped) {
       check(workUp, skipped.checkId());
     } else if (event instanceof WorkUpEvent.Suspected suspected) {
@@ -227,21 +222,21 @@ public class WorkUps {
     } else if (event instanceof WorkUpEvent.Tested tested) {
       fault(workUp, tested.faultId());
     }
-    store.add(id, version, event, at);
+    return Draft.on(workUp, at).add(event).done();
   }
 
   /** Sets the bench state. A dangerous one needs a reason, which is logged. */
-  @Transactional
-  public void setBench(long id, long version, BenchState state, String override, Instant at) {
-    WorkUp workUp = open(id);
+  public Draft setBench(long id, long version, BenchState state, String override, Instant at) {
+    WorkUp workUp = open(id, version);
     String objection = objection(workUp, state);
     if (!objection.isEmpty() && override.isBlank()) {
       throw Refusal.conflict("benchState", objection);
     }
-    store.add(id, version, new BenchSet(state, override), at);
+    Draft.Builder draft = Draft.on(workUp, at).add(new BenchSet(state, override, log.newest(workUp.opened().mark())));
     if (!override.isBlank()) {
-      crafts.log(workUp.opened().mark(), at, "override", "Guard overridden (" + objection + "): " + override, id);
+      draft.log("override", "Guard overridden (" + objection + "): " + override);
     }
+    return draft.done();
   }
 
   /** What makes a state dangerous, or says more of the pre-power routine than was done. */
@@ -257,40 +252,32 @@ public class WorkUps {
   }
 
   /** Takes an event back: a finding, a skip, a suspicion or a fix. */
-  @Transactional
-  public void takeBack(long id, long version, int n, Instant at) {
-    WorkUp workUp = open(id);
-    WorkUpEvent event = workUp.events().stream().filter(e -> e.n() == n).map(WorkUpStore.Numbered::event).findFirst()
+  public Draft takeBack(long id, long version, int n, Instant at) {
+    WorkUp workUp = open(id, version);
+    WorkUpEvent event = workUp.events().stream().filter(e -> e.n() == n).map(Numbered::event).findFirst()
         .orElseThrow(() -> Refusal.unknown("n", "Nothing numbered " + n + " was recorded in this work-up."));
     if (event instanceof TakenBack || event instanceof BenchSet || event instanceof Closed
         || event instanceof Reopened || workUp.isTakenBack(n)) {
       throw Refusal.conflict("n", "Number " + n + " cannot be taken back" + (workUp.isTakenBack(n) ? " twice." : "."));
     }
-    store.add(id, version, new TakenBack(n), at);
-    if (event instanceof Fixed) {
-      reviseChart(id, "a fix was taken back", at);
-    }
+    Draft.Builder draft = Draft.on(workUp, at).add(new TakenBack(n));
+    return (event instanceof Fixed ? revisedChart(draft, "a fix was taken back") : draft).done();
   }
 
   /** Records that a fix was made; the craft's chart takes it over. */
-  @Transactional
-  public void fix(long id, long version, String faultId, String fixId, Instant at) {
-    WorkUp workUp = open(id);
+  public Draft fix(long id, long version, String faultId, String fixId, Instant at) {
+    WorkUp workUp = open(id, version);
     Fault<Craft> fault = fault(workUp, faultId);
     List<Fix<Craft>> fixes = fault.fixes(workUp.known().sound());
     Fix<Craft> fix = fixes.stream().filter(f -> f.id().equals(fixId)).findFirst()
-        .orElseThrow(() -> Refusal.wrong("fixId", "This fault is not fixed by “" + fixId + "”; choose one of "
-            + fixes.stream().map(Fix::id).toList() + "."));
+        .orElseThrow(() -> Refusal.wrong("fixId", "This fault is not fixed by “" + Refusal.shortened(fixId)
+            + "”; choose one of " + fixes.stream().map(Fix::id).toList() + "."));
     if (workUp.repairs().values().stream().anyMatch(r -> r.remedy().equals(fix.remedy()))) {
       throw Refusal.conflict("faultId", "This was put right already. Take that fix back first if it was not done.");
     }
-    store.add(id, version, new Fixed(faultId, fixId), at);
-    boolean opened = opens(fault, fix, workUp.known().sound());
-    crafts.log(workUp.opened().mark(), at, opened ? "repair" : "fix", fix.title(), id);
-    if (opened && workUp.bench().shortTest() != ShortTest.NOT_DONE) {
-      store.add(id, version + 1, new BenchSet(workUp.bench().with(ShortTest.NOT_DONE), ""), at);
-    }
-    reviseChart(id, fix.title(), at);
+    Draft.Builder draft = Draft.on(workUp, at).add(new Fixed(faultId, fixId));
+    draft.log(opens(fault, fix, workUp.known().sound()) ? "repair" : "fix", fix.title());
+    return revisedChart(draft, fix.title()).done();
   }
 
   /** Whether a fix changes more than settings, so that the craft was under the iron or the driver. */
@@ -302,9 +289,9 @@ public class WorkUps {
         || !faulty.electrics().harm().equals(fixed.electrics().harm());
   }
 
-  private void reviseChart(long id, String reason, Instant at) {
-    WorkUp now = get(id);
-    crafts.revise(now.opened().mark(), BuildSheet.of(now.known().soundNow()), "work-up " + id + ": " + reason, at);
+  private static Draft.Builder revisedChart(Draft.Builder draft, String reason) {
+    return draft.sheet(BuildSheet.of(draft.after().known().soundNow()),
+        "work-up " + draft.after().opened().id() + ": " + reason);
   }
 
   Proof<Craft> proof(WorkUp workUp) {
@@ -312,9 +299,8 @@ public class WorkUps {
   }
 
   /** Closes a work-up: as solved only when the proof has passed, otherwise with a reason. */
-  @Transactional
-  public void close(long id, long version, End end, String reason, Instant at) {
-    WorkUp workUp = open(id);
+  public Draft close(long id, long version, End end, String reason, Instant at) {
+    WorkUp workUp = open(id, version);
     if (end == End.SOLVED && !proof(workUp).passes()) {
       throw Refusal.conflict("end", workUp.repairs().isEmpty()
           ? "Nothing was put right yet: a work-up is solved by a fix that is proven."
@@ -323,10 +309,9 @@ public class WorkUps {
     if (end != End.SOLVED && reason.isBlank()) {
       throw Refusal.wrong("reason", "Say why: a work-up that is not solved is closed with a reason.");
     }
-    store.add(id, version, new Closed(end, reason), at);
-    ledger.add(entry(get(id), end, reason, at));
-    crafts.log(workUp.opened().mark(), at, "closed", "Work-up closed: " + end.label()
-        + (reason.isBlank() ? "" : " (" + reason + ")"), id);
+    Draft.Builder draft = Draft.on(workUp, at).add(new Closed(end, reason));
+    draft.log("closed", "Work-up closed: " + end.label() + (reason.isBlank() ? "" : " (" + reason + ")"));
+    return draft.ledger(entry(draft.after(), end, reason, at)).done();
   }
 
   private LedgerStore.LedgerEntry entry(WorkUp workUp, End end, String reason, Instant at) {
@@ -354,34 +339,41 @@ public class WorkUps {
   }
 
   /** Opens a closed work-up again, since the trouble came back. */
-  @Transactional
-  public void reopen(long id, long version, String reason, Instant at) {
-    WorkUp workUp = get(id);
+  public Draft reopen(long id, long version, String reason, Instant at) {
+    WorkUp workUp = current(id, version);
     if (workUp.closed().isEmpty()) {
       throw Refusal.conflict("id", "Work-up " + id + " is open.");
     }
     if (reason.isBlank()) {
       throw Refusal.wrong("reason", "Say what came back.");
     }
-    store.add(id, version, new Reopened(reason), at);
-    crafts.log(workUp.opened().mark(), at, "work-up", "Work-up opened again: " + reason, id);
+    return Draft.on(workUp, at).add(new Reopened(reason)).log("work-up", "Work-up opened again: " + reason).done();
   }
 
-  private WorkUp open(long id) {
-    WorkUp workUp = get(id);
+  private WorkUp open(long id, long version) {
+    WorkUp workUp = current(id, version);
     if (workUp.closed().isPresent()) {
       throw Refusal.conflict("id", "Work-up " + id + " is closed. Open it again first if the trouble came back.");
     }
     return workUp;
   }
 
+  /** The work-up, where the writer has seen it as it is. */
+  private WorkUp current(long id, long version) {
+    WorkUp workUp = get(id);
+    if (workUp.version() != version) {
+      throw Refusal.stale(version, workUp.version());
+    }
+    return workUp;
+  }
+
   static Check<Craft> check(WorkUp workUp, String id) {
-    return workUp.book().check(id).orElseThrow(() -> Refusal.wrong("checkId", "There is no check “" + id
-        + "” for this craft. GET /api/checks lists them."));
+    return workUp.book().check(id).orElseThrow(() -> Refusal.wrong("checkId", "There is no check “"
+        + Refusal.shortened(id) + "” for this craft. GET /api/checks lists them."));
   }
 
   static Fault<Craft> fault(WorkUp workUp, String id) {
-    return workUp.book().fault(id).orElseThrow(() -> Refusal.wrong("faultId", "There is no fault “" + id
-        + "” for this craft. GET /api/faults lists them."));
+    return workUp.book().fault(id).orElseThrow(() -> Refusal.wrong("faultId", "There is no fault “"
+        + Refusal.shortened(id) + "” for this craft. GET /api/faults lists them."));
   }
 }

@@ -1,0 +1,112 @@
+package ablemedic.app.chart;
+
+import ablemedic.app.chart.CraftLog.LogEntry;
+import ablemedic.app.chart.CraftStore.Revision;
+import ablemedic.app.chart.CraftStore.Row;
+import ablemedic.app.chart.CraftStore.State;
+import ablemedic.app.workup.WorkUpStore;
+import ablemedic.craft.Craft;
+import ablemedic.craft.HoverPower;
+import ablemedic.electrics.PackKind;
+import ablemedic.electrics.Told;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Puts the chart of a craft together. */
+@Component
+class Charts {
+  private final CraftStore crafts;
+  private final CraftLog log;
+  private final WorkUpStore workUps;
+
+  Charts(CraftStore crafts, CraftLog log, WorkUpStore workUps) {
+    this.crafts = crafts;
+    this.log = log;
+    this.workUps = workUps;
+  }
+
+  /** Everything that the chart shows. */
+  record Chart(
+      String mark,
+      String name,
+      String craftClass,
+      State state,
+      long version,
+      Instant enteredAt,
+      @Nullable String aside,
+      BuildSheet sheet,
+      int revision,
+      CraftDrawing drawing,
+      List<Fact> facts,
+      List<String> missing,
+      List<Revised> revisions,
+      List<LogEntry> log,
+      List<WorkUpLine> workUps) {}
+
+  /** A line of the sheet in words. */
+  record Fact(String what, String value) {}
+
+  /** A revision and what it changed. */
+  record Revised(int number, Instant enteredAt, String reason, List<SheetChanges.Change> changes) {}
+
+  /** A work-up of this craft. */
+  record WorkUpLine(long id, String complaint, Instant openedAt, boolean open, String ended) {}
+
+  /** @throws ablemedic.app.storage.UnreadableRecordException where its newest sheet cannot be read */
+  Chart of(String mark) {
+    // The version is read before the sheet: a chart with a newer sheet than its version is refused when it is written back.
+    Row row = crafts.get(mark);
+    List<Revision> revisions = crafts.revisions(row.mark());
+    Revision newest = revisions.get(revisions.size() - 1);
+    BuildSheet sheet = newest.sheet();
+    Craft craft = crafts.craft(row.mark(), newest.number());
+    return new Chart(row.mark(), row.name(), row.craftClass(), row.state(), row.version(), row.enteredAt(), row.aside(),
+        sheet, newest.number(), CraftDrawing.of(craft), facts(craft), craft.electrics().sheet().missing(),
+        revised(revisions), log.of(row.mark()), workUps.of(row.mark()).stream()
+            .map(o -> new WorkUpLine(o.id(), o.complaint(), o.openedAt(), o.isOpen(), o.ended())).toList());
+  }
+
+  private static List<Fact> facts(Craft craft) {
+    var frame = craft.airframe();
+    var settings = craft.settings();
+    List<Fact> facts = new ArrayList<>(List.of(
+        new Fact("Frame", frame.shape().label() + ", motors " + Math.round(frame.reachMm()) + " mm from the middle"),
+        new Fact("All-up mass", Math.round(frame.massG()) + " g"),
+        new Fact("Props", Math.round(frame.propDiameterMm()) + " mm; " + settings.spins().label()),
+        new Fact("Hover", String.format(Locale.ROOT, "%.1f N a motor, at least %.0f W in all",
+            frame.hoverThrustN(), HoverPower.ideal(frame))),
+        new Fact("Numbering", settings.numbering().label() + ", output order " + settings.order()),
+        new Fact("Board", "sits at " + craft.mounted().angles() + "; told " + settings.alignment().angles()),
+        new Fact("Sticks", "radio " + craft.radio().order() + ", board " + settings.stickOrder()),
+        new Fact("Mode at take-off", settings.mode().label())));
+    if (!craft.electrics().sheet().isEmpty()) {
+      PackKind pack = craft.electrics().sheet().pack();
+      Told told = craft.electrics().told();
+      facts.add(new Fact("Pack", pack.cells() + " cells " + pack.chemistry().label() + ", "
+          + Math.round(pack.capacityMah()) + " mAh"));
+      facts.add(new Fact("Voltage", "from " + told.source().label() + ", scale " + told.scale() + ", cells "
+          + (told.cells() == 0 ? "guessed at plug-in" : String.valueOf(told.cells()))));
+      facts.add(new Fact("Parts", craft.electrics().sheet().parts().stream()
+          .map(part -> part.label()).collect(Collectors.joining(", "))));
+    }
+    return facts;
+  }
+
+  /** Newest first, each with what it changed as far as both sheets can be read. */
+  private static List<Revised> revised(List<Revision> revisions) {
+    List<Revised> revised = new ArrayList<>();
+    for (int i = revisions.size() - 1; i >= 0; i--) {
+      Revision r = revisions.get(i);
+      boolean compared = i > 0 && r.readable().isPresent() && revisions.get(i - 1).readable().isPresent();
+      revised.add(new Revised(r.number(), r.enteredAt(), r.readable().isPresent() ? r.reason()
+          : r.reason() + " (cannot be read)",
+          compared ? SheetChanges.between(revisions.get(i - 1).sheet(), r.sheet()) : List.of()));
+    }
+    return revised;
+  }
+}

@@ -1,0 +1,66 @@
+package ablemedic.app.chart;
+
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * The logs of the crafts. Lines stand in the order in which they were written, not by their times: a clock that was ahead
+ * for a day must not put yesterday's crash before last week's test.
+ */
+@Repository
+public class CraftLog {
+  /** After a line of these the pre-power routine is due. */
+  private static final Set<String> MAKES_DUE = Set.of("entered", "crash", "part", "opened", "repair");
+  /** A line of these says how the routine went. */
+  private static final Set<String> ROUTINE = Set.of("routine", "routine-failed");
+
+  private final JdbcClient database;
+
+  CraftLog(JdbcClient database) {
+    this.database = database;
+  }
+
+  /** A line of the log; numbers grow with every line. */
+  public record LogEntry(long id, Instant at, String kind, String text, @Nullable Long workUpId) {}
+
+  public static boolean makesDue(String kind) {
+    return MAKES_DUE.contains(kind);
+  }
+
+  @Transactional
+  public void add(String mark, Instant at, String kind, String text, @Nullable Long workUpId) {
+    database.sql("INSERT INTO log_entry (mark, at, kind, text, work_up_id) VALUES (?, ?, ?, ?, ?)")
+        .params(Arrays.asList(mark, at.toString(), kind, text, workUpId)).update();
+  }
+
+  /** Newest first. */
+  public List<LogEntry> of(String mark) {
+    return database.sql("SELECT * FROM log_entry WHERE mark = ? ORDER BY id DESC").param(mark)
+        .query((rs, n) -> entry(rs)).list();
+  }
+
+  /** The last line that speaks of the pre-power routine: it was made or became due. */
+  public Optional<LogEntry> lastOfRoutine(String mark) {
+    return database.sql("""
+        SELECT * FROM log_entry WHERE mark = :mark AND kind IN (:due, :routine) ORDER BY id DESC LIMIT 1""")
+        .param("mark", mark).param("due", MAKES_DUE).param("routine", ROUTINE).query((rs, n) -> entry(rs)).optional();
+  }
+
+  /** The number of the newest line; it grows with every line. */
+  public long newest(String mark) {
+    return database.sql("SELECT coalesce(max(id), 0) FROM log_entry WHERE mark = ?").param(mark).query(Long.class).single();
+  }
+
+  private static LogEntry entry(java.sql.ResultSet rs) throws java.sql.SQLException {
+    long workUp = rs.getLong("work_up_id");
+    Long workUpId = rs.wasNull() ? null : workUp;
+    return new LogEntry(rs.getLong("id"), Instant.parse(rs.getString("at")), rs.getString("kind"), rs.getString("text"), workUpId);
+  }
+}

@@ -1,0 +1,106 @@
+package ablemedic.app.chart;
+
+import ablemedic.app.chart.Charts.Chart;
+import ablemedic.app.chart.CraftStore.Row;
+import ablemedic.app.chart.ElectricEntry.PackEntry;
+import ablemedic.app.chart.ElectricEntry.PartEntry;
+import ablemedic.app.http.Refusal;
+import ablemedic.craft.Corner;
+import ablemedic.craft.Craft;
+import ablemedic.electrics.ElectricSheet;
+import ablemedic.electrics.Electrics;
+import ablemedic.electrics.Layout;
+import ablemedic.electrics.PackKind;
+import ablemedic.electrics.Told;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Clock;
+import java.util.List;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Parts and leads of a craft: adding, taking off, wiring anew. */
+@RestController
+@RequestMapping("/api/crafts/{mark}")
+public class PartsController {
+  private final CraftStore crafts;
+  private final Charts charts;
+  private final Clock clock;
+
+  PartsController(CraftStore crafts, Charts charts, Clock clock) {
+    this.crafts = crafts;
+    this.charts = charts;
+    this.clock = clock;
+  }
+
+  record PartAdded(long version, @NotBlank(message = "names an archetype of the parts shelf")
+      @Size(max = 60, message = "names an archetype of the parts shelf") String archetype) {}
+
+  record LaidOut(long version, @NotNull(message = "is one of the layouts under /api/choices") Layout layout,
+      @NotNull(message = "says which pack it flies with") @Valid PackEntry pack,
+      @NotNull @Size(max = 20, message = "has at most 20 parts") List<@NotNull @Size(max = 60) String> parts) {}
+
+  /** Adds a part from the shelf; its leads run to the first pads that fit. */
+  @PostMapping("/parts")
+  Chart addPart(@PathVariable String mark, @RequestBody @Valid PartAdded added) {
+    Row row = crafts.get(mark);
+    BuildSheet sheet = crafts.newestSheet(row.mark()).sheet();
+    Electrics now = electrics(sheet);
+    ElectricSheet more = Layout.withPart(now.sheet(), added.archetype());
+    return revised(row.mark(), added.version(), sheet.withElectrics(ElectricEntry.of(new Electrics(more, now.told()))),
+        "part added: " + more.parts().get(more.parts().size() - 1).label());
+  }
+
+  /** Takes a part and its leads off. */
+  @DeleteMapping("/parts/{partId}")
+  Chart removePart(@PathVariable String mark, @PathVariable String partId, @RequestParam long version) {
+    Row row = crafts.get(mark);
+    BuildSheet sheet = crafts.newestSheet(row.mark()).sheet();
+    ElectricEntry entry = ElectricEntry.of(electrics(sheet));
+    if (entry.parts().stream().noneMatch(p -> p.id().equals(partId))) {
+      throw Refusal.unknown("partId", "There is no part “" + Refusal.shortened(partId) + "”; there is "
+          + Refusal.someOf(entry.parts().stream().map(PartEntry::id).toList()) + ".");
+    }
+    ElectricEntry fewer = new ElectricEntry(
+        entry.parts().stream().filter(p -> !p.id().equals(partId)).toList(),
+        entry.leads().stream().filter(l -> !l.from().startsWith(partId + ".") && !l.to().startsWith(partId + ".")).toList(),
+        entry.pack(), entry.told());
+    return revised(row.mark(), version, sheet.withElectrics(fewer), "part taken off: " + partId);
+  }
+
+  /** Wires a craft by a usual layout, in place of what was entered. */
+  @PutMapping("/layout")
+  Chart layOut(@PathVariable String mark, @RequestBody @Valid LaidOut laid) {
+    Row row = crafts.get(mark);
+    Craft craft = wired(crafts.newestSheet(row.mark()).sheet().toCraft(), laid.layout(), laid.pack().kind(), laid.parts());
+    return revised(row.mark(), laid.version(), BuildSheet.of(craft), "wired: " + laid.layout().label());
+  }
+
+  private Chart revised(String mark, long version, BuildSheet sheet, String reason) {
+    crafts.revise(mark, version, crafts.storable(sheet), reason, "part",
+        Character.toUpperCase(reason.charAt(0)) + reason.substring(1), clock.instant());
+    return charts.of(mark);
+  }
+
+  private static Electrics electrics(BuildSheet sheet) {
+    if (sheet.electrics() == null) {
+      throw Refusal.conflict("electrics", "The parts and leads of this craft are not entered yet: choose a layout first.");
+    }
+    return sheet.electrics().toElectrics();
+  }
+
+  /** A craft wired by one of the usual layouts. */
+  public static Craft wired(Craft craft, Layout layout, PackKind pack, List<String> parts) {
+    ElectricSheet sheet = layout.sheet(craft.wiring().stream().map(Corner::ordinal).toList(),
+        Corner.ALL.stream().map(craft.airframe().shape()::shortName).toList(), craft.airframe().reachMm(), pack, parts);
+    return craft.withElectrics(new Electrics(sheet, Told.USUAL));
+  }
+}

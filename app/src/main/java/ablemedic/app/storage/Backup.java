@@ -1,0 +1,118 @@
+package ablemedic.app.storage;
+
+import ablemedic.app.storage.DatabaseFile.UnusableException;
+import java.io.IOException;
+import java.nio.channels.FileChannel;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.sql.SQLException;
+import java.sql.Statement;
+
+/** Copies a database to a file of its own and back. */
+public final class Backup {
+  private Backup() {}
+
+  /**
+   * Writes all that is committed to a new file, also while the program runs.
+   *
+   * @throws UnusableException when there is nothing to back up, the file exists already, or it cannot be written
+   */
+  public static void write(Path database, Path to) {
+    if (!Files.exists(database)) {
+      throw new UnusableException("There is no file " + database + " to back up.");
+    }
+    if (Files.exists(to)) {
+      throw new UnusableException("The file " + to + " is there already. Name another; a backup overwrites nothing.");
+    }
+    try {
+      Files.createDirectories(to.toAbsolutePath().getParent());
+      try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + database)) {
+        try (Statement statement = connection.createStatement()) {
+          statement.execute("PRAGMA busy_timeout = 10000");
+        }
+        try (PreparedStatement copy = connection.prepareStatement("VACUUM INTO ?")) {
+          copy.setString(1, to.toString());
+          copy.execute();
+        }
+      }
+      flush(to);
+      DatabaseFile.check(to);
+      if (!Files.exists(to)) {
+        throw new UnusableException("The file " + database + " holds nothing to back up yet.");
+      }
+    } catch (IOException e) {
+      throw new UnusableException("The backup " + to + " cannot be written (" + e.getMessage() + ").");
+    } catch (SQLException e) {
+      throw new UnusableException(Trouble.behind(e).map(t -> "The file " + t.of(t == Trouble.FULL ? to.toString()
+          : database.toString())).orElse("The backup " + to + " cannot be written (" + e.getMessage() + ")."));
+    }
+  }
+
+  /**
+   * Puts a backup in the place of a database, which is kept under another name. The caller holds the lock.
+   *
+   * @param aside where the present database goes
+   * @return whether there was one to keep
+   * @throws UnusableException when the backup is none; nothing is touched then
+   */
+  public static boolean restore(Path from, Path database, Path aside) {
+    if (!Files.exists(from)) {
+      throw new UnusableException("There is no file " + from + " to restore.");
+    }
+    Path copy = DatabaseFile.companion(database, ".restoring");
+    try {
+      DatabaseFile.delete(copy);
+      copyOf(from, copy);
+      boolean kept = Files.exists(database);
+      if (kept) {
+        DatabaseFile.move(database, aside);
+      }
+      Files.move(copy, database, StandardCopyOption.ATOMIC_MOVE);
+      return kept;
+    } catch (IOException e) {
+      throw new UnusableException("The backup " + from + " cannot be restored (" + e.getMessage() + ").");
+    }
+  }
+
+  /** Copies through SQLite, so that what still lies in a log beside the backup comes along. */
+  private static void copyOf(Path from, Path copy) throws IOException {
+    long size = Files.size(from);
+    if (size == 0) {
+      throw new UnusableException("The file " + from + " is empty: it is no backup.");
+    }
+    Files.copy(from, copy);
+    Path log = DatabaseFile.companion(from, "-wal");
+    if (Files.exists(log)) {
+      Files.copy(log, DatabaseFile.companion(copy, "-wal"));
+    }
+    try {
+      DatabaseFile.check(copy);
+      if (!Files.exists(copy)) {
+        throw new UnusableException("The file " + from + " holds nothing: it is no backup of Able Medic.");
+      }
+      try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + copy);
+          Statement statement = connection.createStatement()) {
+        statement.execute("PRAGMA wal_checkpoint(TRUNCATE)");
+        statement.execute("PRAGMA journal_mode = DELETE");
+      }
+      flush(copy);
+    } catch (SQLException e) {
+      DatabaseFile.delete(copy);
+      throw new UnusableException("The file " + from + " cannot be used as a backup (" + e.getMessage() + ").");
+    } catch (UnusableException e) {
+      DatabaseFile.delete(copy);
+      throw new UnusableException(String.valueOf(e.getMessage()).replace(copy.toString(), from.toString()));
+    }
+  }
+
+  private static void flush(Path file) throws IOException {
+    try (FileChannel channel = FileChannel.open(file, StandardOpenOption.WRITE)) {
+      channel.force(true);
+    }
+  }
+}

@@ -1,0 +1,66 @@
+package ablemedic.app.storage;
+
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.channels.FileChannel;
+import java.nio.channels.OverlappingFileLockException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+
+/** Keeps a second program from one database. The system lets go of it when the process ends, however it ends. */
+public final class FileLock implements AutoCloseable {
+  private final FileChannel channel;
+
+  private FileLock(FileChannel channel) {
+    this.channel = channel;
+  }
+
+  /**
+   * Takes the lock that stands beside a database.
+   *
+   * @param holder what to tell whoever comes second, such as the address of the program
+   * @throws DatabaseFile.UnusableException when another holds it, or its file cannot be made
+   */
+  public static FileLock take(Path database, String holder) {
+    Path file = beside(database);
+    try {
+      Files.createDirectories(file.toAbsolutePath().getParent());
+      FileChannel channel = FileChannel.open(file, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+      if (!locked(channel)) {
+        channel.close();
+        throw new DatabaseFile.UnusableException("Able Medic runs on the file " + database + " already (" + Files.readString(file)
+            + "). Use that one, stop it first, or name another file.");
+      }
+      channel.truncate(0);
+      channel.write(ByteBuffer.wrap(("process " + ProcessHandle.current().pid() + ", " + holder)
+          .getBytes(StandardCharsets.UTF_8)));
+      return new FileLock(channel);
+    } catch (IOException e) {
+      throw new DatabaseFile.UnusableException("The folder of " + database + " cannot be used (" + e.getMessage()
+          + "). See that it is a folder and that this user may write in it.");
+    }
+  }
+
+  private static boolean locked(FileChannel channel) throws IOException {
+    try {
+      return channel.tryLock() != null;
+    } catch (OverlappingFileLockException e) {
+      return false;
+    }
+  }
+
+  private static Path beside(Path database) {
+    return database.resolveSibling(database.getFileName() + ".lock");
+  }
+
+  @Override
+  public void close() {
+    try {
+      channel.close();
+    } catch (IOException e) {
+      throw new java.io.UncheckedIOException(e);
+    }
+  }
+}

@@ -1,0 +1,52 @@
+package ablemedic.app.workup;
+
+import ablemedic.app.meter.MeterStore;
+import ablemedic.reading.Meter;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+
+/** What the view of a work-up depends on, in a few numbers, so that one that was made can be shown again. */
+@Component
+class Stamps {
+  private final JdbcClient database;
+  private final MeterStore meters;
+
+  Stamps(JdbcClient database, MeterStore meters) {
+    this.database = database;
+    this.meters = meters;
+  }
+
+  /**
+   * Equal stamps, equal views.
+   *
+   * @param event the last of the work-up
+   * @param craft the craft's version
+   * @param log   the newest line of the craft's log
+   */
+  record Stamp(long workUp, long event, long craft, long log, Meter meter) {}
+
+  private static final String NUMBERS = """
+      SELECT w.id, (SELECT coalesce(max(n), 0) FROM work_up_event e WHERE e.work_up_id = w.id) AS event,
+        (SELECT version FROM craft c WHERE c.mark = w.mark) AS craft,
+        (SELECT coalesce(max(id), 0) FROM log_entry l WHERE l.mark = w.mark) AS log
+      FROM work_up w WHERE w.id IN (:ids)""";
+
+  Stamp of(long id) {
+    return of(List.of(id)).get(id);
+  }
+
+  Map<Long, Stamp> of(List<Long> ids) {
+    Meter meter = meters.get();
+    Map<Long, Stamp> stamps = new LinkedHashMap<>();
+    if (!ids.isEmpty()) {
+      database.sql(NUMBERS).param("ids", new ArrayList<>(ids))
+          .query((rs, n) -> new Stamp(rs.getLong("id"), rs.getLong("event"), rs.getLong("craft"), rs.getLong("log"), meter))
+          .list().forEach(stamp -> stamps.put(stamp.workUp(), stamp));
+    }
+    return stamps;
+  }
+}
