@@ -3,7 +3,7 @@ import Bench from './bench/Bench.svelte';
 
 export const { p, navigate, route } = createRouter({
   '/': Bench,
-  '/crafts/new': () => import('./chart/NewCraft.svelte'),
+  '/new-craft': () => import('./chart/NewCraft.svelte'),
   '/crafts/:mark': () => import('./chart/Chart.svelte'),
   '/crafts/:mark/wiring': () => import('./chart/Wiring.svelte'),
   '/crafts/:mark/routine': () => import('./routine/Routine.svelte'),

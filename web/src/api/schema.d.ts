@@ -84,6 +84,22 @@ export interface paths {
         patch: operations["change"];
         trace?: never;
     };
+    "/api/crafts/{mark}/aside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putAside_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/crafts/{mark}/build-sheet": {
         parameters: {
             query?: never;
@@ -190,6 +206,22 @@ export interface paths {
         get: operations["map"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crafts/{mark}/repair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["repair"];
         delete?: never;
         options?: never;
         head?: never;
@@ -628,6 +660,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/work-ups/{id}/aside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putAside"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/work-ups/{id}/bench-state": {
         parameters: {
             query?: never;
@@ -813,9 +861,11 @@ export interface components {
             hold: string;
         };
         Bench: {
+            aside: components["schemas"]["SetAside"][];
             fit: components["schemas"]["Resting"][];
             grounded: components["schemas"]["Resting"][];
             needing: components["schemas"]["Glance"][];
+            unreadable: components["schemas"]["Unreadable"][];
         };
         BenchSetting: {
             override?: string;
@@ -971,6 +1021,7 @@ export interface components {
             version: number;
         };
         Chart: {
+            aside?: string;
             craftClass: string;
             drawing: components["schemas"]["CraftDrawing"];
             /** Format: date-time */
@@ -1163,6 +1214,10 @@ export interface components {
             /** Format: int64 */
             workUpId: number;
         };
+        GoingBack: {
+            /** Format: int32 */
+            revision: number;
+        };
         HandMotions: {
             /** @enum {string} */
             arrow?: "FORWARD" | "RIGHT" | "BACK" | "LEFT";
@@ -1253,6 +1308,8 @@ export interface components {
             state: string;
         };
         Ledger: {
+            /** Format: int32 */
+            all: number;
             entries: components["schemas"]["LedgerEntry"][];
             /** Format: double */
             minutes: number;
@@ -1301,6 +1358,8 @@ export interface components {
         LogEntry: {
             /** Format: date-time */
             at: string;
+            /** Format: int64 */
+            id: number;
             kind: string;
             text: string;
             /** Format: int64 */
@@ -1810,6 +1869,17 @@ export interface components {
             timeS: number[];
             yawDeg: number[];
         };
+        SetAside: {
+            name: string;
+            reason: string;
+            /** @enum {string} */
+            sort: "CRAFT" | "WORK_UP" | "PACK";
+            /** Format: int64 */
+            workUpId?: number;
+        };
+        SettingAside: {
+            reason?: string;
+        };
         ShelfPad: {
             kind: string;
             name: string;
@@ -1924,6 +1994,16 @@ export interface components {
         UnderFault: {
             faults: string[];
             reading: string;
+        };
+        Unreadable: {
+            /** Format: int32 */
+            goBackTo?: number;
+            name: string;
+            /** @enum {string} */
+            sort: "CRAFT" | "WORK_UP" | "PACK";
+            why: string;
+            /** Format: int64 */
+            workUpId?: number;
         };
         Value: {
             /** Format: double */
@@ -2143,6 +2223,30 @@ export interface operations {
             };
         };
     };
+    putAside_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SettingAside"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     sheet: {
         parameters: {
             query?: never;
@@ -2356,6 +2460,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PowerMap"];
+                };
+            };
+        };
+    };
+    repair: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GoingBack"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Chart"];
                 };
             };
         };
@@ -2789,6 +2919,8 @@ export interface operations {
                 cause?: string;
                 from?: string;
                 to?: string;
+                zone?: string;
+                skip?: number;
             };
             header?: never;
             path?: never;
@@ -3072,6 +3204,30 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["WorkUpView"];
                 };
+            };
+        };
+    };
+    putAside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SettingAside"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -5,12 +5,18 @@
   import { keys } from '../shared/keys.svelte';
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
+  import AsideList from './AsideList.svelte';
   import Strip from './Strip.svelte';
+  import UnreadableStrip from './UnreadableStrip.svelte';
 
   const bench = new Loading<Schemas['Bench']>();
 
-  onMount(() => {
+  function look(): void {
     void bench.load(() => ask(api.GET('/api/bench')));
+  }
+
+  onMount(() => {
+    look();
     return keys.add(
       Array.from({ length: 9 }, (_, i) => ({
         key: String(i + 1),
@@ -36,23 +42,29 @@
     <h1>Bench</h1>
     <div class="do">
       <a class="act" href="/work-ups/new">New work-up <span aria-hidden="true">(n)</span></a>
-      <a class="quiet" href="/crafts/new">Enter a craft</a>
+      <a class="quiet" href="/new-craft">Enter a craft</a>
     </div>
   </div>
   <Notice text={bench.error} />
 
   {#if bench.value}
     {@const b = bench.value}
-    {#if b.needing.length + b.fit.length + b.grounded.length === 0}
+    {#if b.needing.length + b.unreadable.length + b.fit.length + b.grounded.length + b.aside.length === 0}
       <div class="start">
         <h2>Start with a craft</h2>
         <p>
           Enter the first one: its mark, its class, which way its props turn. It takes a minute; the build
           sheet can be made exact later.
         </p>
-        <p><a class="act" href="/crafts/new">Enter the first craft</a></p>
+        <p><a class="act" href="/new-craft">Enter the first craft</a></p>
       </div>
     {:else}
+      {#if b.unreadable.length > 0}
+        <h2>Cannot be read</h2>
+        {#each b.unreadable as record (record.sort + record.name)}
+          <UnreadableStrip {record} onchange={look} />
+        {/each}
+      {/if}
       <h2>Need something</h2>
       {#each b.needing as glance, i (glance.workUpId)}
         <Strip {glance} number={i + 1} />
@@ -87,6 +99,12 @@
             {/each}
           </ul>
         </div>
+        {#if b.aside.length > 0}
+          <div>
+            <h2>Put aside</h2>
+            <AsideList aside={b.aside} onchange={look} />
+          </div>
+        {/if}
       </div>
     {/if}
   {:else if !bench.error}

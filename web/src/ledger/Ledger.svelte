@@ -24,10 +24,25 @@
       })
   );
 
+  /** Days are meant where the reader is. */
+  const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  let more = $state(false);
+
   $effect(() => {
-    const query = { q, craft, cause, from, to };
+    const query = { q, craft, cause, from, to, zone };
     void ledger.load(() => ask(api.GET('/api/ledger', { params: { query } })));
   });
+
+  /** Adds the next page to what is shown. */
+  async function showMore(shown: Schemas['Ledger']): Promise<void> {
+    more = true;
+    const query = { q, craft, cause, from, to, zone, skip: shown.entries.length };
+    await ledger.load(async () => {
+      const next = await ask(api.GET('/api/ledger', { params: { query } }));
+      return { ...next, entries: [...shown.entries, ...next.entries] };
+    });
+    more = false;
+  }
 </script>
 
 <svelte:head><title>Ledger – Able Medic</title></svelte:head>
@@ -69,8 +84,8 @@
   {#if ledger.value}
     {@const l = ledger.value}
     <p class="small">
-      {l.entries.length}
-      {l.entries.length === 1 ? 'entry' : 'entries'}, {minutes(l.minutes)}.
+      {l.all}
+      {l.all === 1 ? 'entry' : 'entries'}, {minutes(l.minutes)}.
       {#if l.returning.length > 0}
         Comes back: {l.returning.map((r) => `${r.title} (${r.times} times)`).join(', ')}.
       {/if}
@@ -98,6 +113,13 @@
           : 'It fills as work-ups are closed.'}
       </p>
     {/each}
+    {#if l.entries.length < l.all}
+      <p>
+        <button class="quiet" disabled={more} onclick={() => void showMore(l)}>
+          Show more ({l.all - l.entries.length} older)
+        </button>
+      </p>
+    {/if}
   {/if}
 </section>
 

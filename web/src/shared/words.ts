@@ -25,15 +25,27 @@ export function minutes(value: number): string {
   return value < 90 ? `${Math.round(value)} min` : `${(value / 60).toFixed(1)} h`;
 }
 
+/** A clock may be off by this without anybody minding. */
+const SLACK_MS = 60_000;
+
+/** Marks a moment that has not come yet: the clock was ahead when it was recorded. */
+function marked(date: Date, text: string): string {
+  return date.getTime() > Date.now() + SLACK_MS ? `${text} (not yet: the clock was ahead)` : text;
+}
+
+const onDay = (date: Date): string =>
+  date.toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+
 /** A moment as day and time of this place. */
 export function moment(iso: string): string {
   const date = new Date(iso);
-  return `${date.toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })}, ${clock(iso)}`;
+  return marked(date, `${onDay(date)}, ${clock(iso)}`);
 }
 
 /** The day of a moment. */
 export function day(iso: string): string {
-  return new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+  const date = new Date(iso);
+  return marked(date, onDay(date));
 }
 
 /** The time of day of a moment. */

@@ -78,7 +78,7 @@
   <h1>New work-up</h1>
   <Notice text={lists.error || chart.error} />
   {#if lists.value && lists.value.crafts.length === 0}
-    <p>There is no craft yet. <a class="act" href="/crafts/new">Enter the first craft</a></p>
+    <p>There is no craft yet. <a class="act" href="/new-craft">Enter the first craft</a></p>
   {:else if lists.value}
     {@const intake = lists.value.choices.intake}
     <form onsubmit={start}>

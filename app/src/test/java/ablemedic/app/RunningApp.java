@@ -10,6 +10,8 @@ import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
@@ -29,13 +31,20 @@ public final class RunningApp implements ParameterResolver {
     private final HttpClient client = HttpClient.newHttpClient();
     public final JsonMapper json = JsonMapper.builder().build();
 
-    App(Path database, boolean demo) {
-      context = AbleMedic.start("--server.port=0", "--medic.database=" + database, "--medic.demo=" + demo);
+    private App(Path database, String... more) {
+      List<String> args = new ArrayList<>(List.of("--server.port=0", "--medic.database=" + database));
+      args.addAll(List.of(more));
+      context = AbleMedic.start(args.toArray(String[]::new));
+    }
+
+    /** An application of its own on a database; the caller closes it. */
+    public static App on(Path database, String... more) {
+      return new App(database, more);
     }
 
     /** A second application, on an empty database; the caller closes it. */
     public static App empty(Path folder) {
-      return new App(folder.resolve("empty.db"), false);
+      return on(folder.resolve("empty.db"));
     }
 
     public int port() {
@@ -174,7 +183,7 @@ public final class RunningApp implements ParameterResolver {
   public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
     return context.getRoot().getStore(SPACE).getOrComputeIfAbsent("app", key -> {
       try {
-        return new App(Files.createTempDirectory("able-medic-test").resolve("test.db"), true);
+        return App.on(Files.createTempDirectory("able-medic-test").resolve("test.db"), "--medic.demo=true");
       } catch (IOException e) {
         throw new UncheckedIOException(e);
       }

@@ -7,6 +7,7 @@ import ablemedic.app.chart.CraftStore.Revision;
 import ablemedic.app.chart.CraftStore.Row;
 import ablemedic.app.chart.CraftStore.State;
 import ablemedic.app.chart.ElectricEntry.PackEntry;
+import ablemedic.app.entry.SettingAside;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Folded;
 import ablemedic.craft.Craft;
@@ -102,9 +103,6 @@ class ChartController {
     FLIGHT, NOTE, CRASH, PART, OPENED
   }
 
-  /** Put aside with a reason, or back again without one. */
-  record Aside(@Nullable @Size(max = 400, message = WORDS) String reason) {}
-
   /** An older revision to go back to. */
   record GoingBack(int revision) {}
 
@@ -176,9 +174,8 @@ class ChartController {
 
   /** Takes a craft off the bench without deleting anything, or puts it back. */
   @PutMapping("/{mark}/aside")
-  void putAside(@PathVariable String mark, @RequestBody @Valid Aside aside) {
-    crafts.putAside(crafts.get(mark).mark(), aside.reason() == null || aside.reason().isBlank() ? null
-        : aside.reason().strip(), clock.instant());
+  void putAside(@PathVariable String mark, @RequestBody @Valid SettingAside aside) {
+    crafts.putAside(crafts.get(mark).mark(), aside.why(), clock.instant());
   }
 
   @GetMapping("/{mark}/log")

@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -18,6 +19,10 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 class Border extends OncePerRequestFilter {
   static final int LARGEST_BODY = 256 * 1024;
+  /** Marks a request whose body broke off. */
+  static final String CUT_OFF = Border.class.getName() + ".cutOff";
+  private static final int LONGEST_ADDRESS = 600;
+  private static final Pattern JSON = Pattern.compile("application/json( *;.*)?", Pattern.CASE_INSENSITIVE);
   private static final Set<String> LOOPBACK = Set.of("localhost", "127.0.0.1", "[::1]");
 
   private final String address;
@@ -43,6 +48,10 @@ class Border extends OncePerRequestFilter {
       refuse(response, 403, "A page of another site may not ask this server.");
       return;
     }
+    if (request.getRequestURI().length() > LONGEST_ADDRESS) {
+      refuse(response, 414, "The address is longer than any that there is.");
+      return;
+    }
     if (request.getContentLengthLong() > LARGEST_BODY) {
       refuseTooLarge(response);
       return;
@@ -54,7 +63,12 @@ class Border extends OncePerRequestFilter {
       refuseTooLarge(response);
       return;
     } catch (IOException e) {
-      refuse(response, 408, "The body did not come in time, or not whole.");
+      // The server has an answer of its own under way then; Errors puts it in words.
+      request.setAttribute(CUT_OFF, true);
+      return;
+    }
+    if (read.hasBody() && !JSON.matcher(String.valueOf(request.getContentType())).matches()) {
+      refuse(response, 415, "The body is sent as application/json.");
       return;
     }
     chain.doFilter(read, response);
@@ -67,7 +81,7 @@ class Border extends OncePerRequestFilter {
   private static void refuse(HttpServletResponse response, int status, String detail) throws IOException {
     response.setStatus(status);
     response.setContentType("application/problem+json");
-    if (status == 408 || status == 413) {
+    if (status == 413) {
       // What still comes of this body is not read.
       response.setHeader("Connection", "close");
     }

@@ -18,10 +18,11 @@ import org.springframework.web.bind.annotation.RestController;
 class Errors implements ErrorController {
   @RequestMapping("/error")
   ResponseEntity<ProblemDetail> error(HttpServletRequest request) {
-    HttpStatus status = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE) instanceof Integer code
+    HttpStatus status = request.getAttribute(Border.CUT_OFF) != null ? HttpStatus.REQUEST_TIMEOUT : request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE) instanceof Integer code
         ? HttpStatus.valueOf(code) : HttpStatus.NOT_FOUND;
     ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, status == HttpStatus.NOT_FOUND
-        ? "There is nothing at this address." : status.getReasonPhrase() + ".");
+        ? "There is nothing at this address."
+        : status == HttpStatus.REQUEST_TIMEOUT ? "The body did not come in time, or not whole." : status.getReasonPhrase() + ".");
     problem.setProperty("errors", List.of());
     return ResponseEntity.status(status).contentType(MediaType.APPLICATION_PROBLEM_JSON).body(problem);
   }

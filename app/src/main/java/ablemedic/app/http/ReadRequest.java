@@ -16,6 +16,10 @@ final class ReadRequest extends HttpServletRequestWrapper {
 
   private final ByteArrayInputStream body;
 
+  boolean hasBody() {
+    return body.available() > 0;
+  }
+
   private ReadRequest(HttpServletRequest request, byte[] body) {
     super(request);
     this.body = new ByteArrayInputStream(body);

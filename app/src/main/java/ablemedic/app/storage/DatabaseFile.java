@@ -31,12 +31,13 @@ public final class DatabaseFile {
   }
 
   /**
-   * Passes for a file of ours and for one that is not there yet. One that a first start left half made is begun again.
+   * Passes for a file of ours and for one that is not there yet, whose folder it makes. One that a first start left half made is begun again.
    *
    * @throws UnusableException for a file that is not ours, locked, damaged, unreadable or from a newer version
    */
   public static void check(Path file) {
     try {
+      Files.createDirectories(file.toAbsolutePath().getParent());
       if (!Files.exists(file) || Files.size(file) == 0 && !Files.exists(companion(file, "-wal"))) {
         return;
       }

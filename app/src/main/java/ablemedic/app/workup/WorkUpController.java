@@ -1,5 +1,6 @@
 package ablemedic.app.workup;
 
+import ablemedic.app.entry.SettingAside;
 import ablemedic.Specialities;
 import ablemedic.app.chart.PowerMap;
 import ablemedic.craft.Craft;
@@ -167,11 +168,9 @@ class WorkUpController {
 
   /** Takes a work-up that cannot be read off the bench, with a reason, or puts it back without one. */
   @PutMapping("/work-ups/{id}/aside")
-  void putAside(@PathVariable long id, @RequestBody @Valid Aside aside) {
-    store.putAside(store.get(id).id(), aside.reason() == null || aside.reason().isBlank() ? null : aside.reason().strip());
+  void putAside(@PathVariable long id, @RequestBody @Valid SettingAside aside) {
+    store.putAside(store.get(id).id(), aside.why());
   }
-
-  record Aside(@Nullable @Size(max = 400, message = WORDS) String reason) {}
 
   @PutMapping("/work-ups/{id}/bench-state")
   WorkUpView setBench(@PathVariable long id, @RequestBody @Valid BenchSetting setting) {
