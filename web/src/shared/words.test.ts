@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { minutes, percent, times } from './words';
+import { day, minutes, moment, percent, times } from './words';
 
 describe('percent', () => {
   it('never says 0 or 100 when it is not', () => {
@@ -26,5 +26,16 @@ describe('minutes', () => {
     expect(minutes(0.4)).toBe('under 1 min');
     expect(minutes(12.6)).toBe('13 min');
     expect(minutes(120)).toBe('2.0 h');
+  });
+});
+
+describe('moments', () => {
+  const soon = (ms: number): string => new Date(Date.now() + ms).toISOString();
+
+  it('are marked when they have not come yet', () => {
+    expect(moment(soon(2 * 86_400_000))).toContain('the clock was ahead');
+    expect(day(soon(2 * 86_400_000))).toContain('the clock was ahead');
+    expect(moment(soon(-1000))).not.toContain('clock was ahead');
+    expect(day(soon(20_000))).not.toContain('clock was ahead');
   });
 });

@@ -97,9 +97,22 @@ class BadInputTest {
   }
 
   @Test
-  void tooMuchIsRefusedWhetherItSaysHowLongItIsOrNot() {
+  void tooMuchIsRefused() {
     byte[] large = ("{\"mark\": \"" + "x".repeat(400_000) + "\"}").getBytes(java.nio.charset.StandardCharsets.UTF_8);
     assertThat(app.send("POST", "/api/crafts", large).statusCode()).isEqualTo(413);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"66, 12, meterV", "0.1, 12, meterV", "15, 81, shownV", "15, -1, shownV"})
+  void aReadingBeyondWhatPacksAndScreensShowIsRefused(double meter, double shown, String where) {
+    assertThat(app.refused(422, "POST", "/api/instruments/scale-from-readings", "{\"readings\": [{\"meterV\": " + meter
+        + ", \"shownV\": " + shown + "}], \"scale\": 11}").get("errors").get(0).get("where").asString()).isEqualTo(where);
+  }
+
+  @Test
+  void theHighestReadingsAreStillAnswered() {
+    app.ask("POST", "/api/instruments/scale-from-readings",
+        "{\"readings\": [{\"meterV\": 65, \"shownV\": 80}, {\"meterV\": 0.5, \"shownV\": 0}], \"scale\": 11}");
   }
 
   @Test
@@ -123,7 +136,7 @@ class BadInputTest {
   }
 
   @Test
-  void pagesOfOtherSitesAndOtherHostsAreTurnedAway() {
+  void pagesOfOtherSitesAreTurnedAway() {
     assertThat(app.send("POST", "/api/crafts", "{}".getBytes(), "Origin", "http://elsewhere.example").statusCode())
         .isEqualTo(403);
     assertThat(app.send("GET", "/api/health", new byte[0]).headers().firstValue("Content-Security-Policy"))

@@ -15,6 +15,7 @@ import java.util.List;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
+import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
@@ -31,15 +32,21 @@ public final class RunningApp implements ParameterResolver {
     private final HttpClient client = HttpClient.newHttpClient();
     public final JsonMapper json = JsonMapper.builder().build();
 
-    private App(Path database, String... more) {
-      List<String> args = new ArrayList<>(List.of("--server.port=0", "--medic.database=" + database));
-      args.addAll(List.of(more));
-      context = AbleMedic.start(args.toArray(String[]::new));
+    private App(ConfigurableApplicationContext context) {
+      this.context = context;
     }
 
     /** An application of its own on a database; the caller closes it. */
     public static App on(Path database, String... more) {
-      return new App(database, more);
+      List<String> args = new ArrayList<>(List.of("--server.port=0", "--medic.database=" + database));
+      args.addAll(List.of(more));
+      return new App(AbleMedic.start(args.toArray(String[]::new)));
+    }
+
+    /** An application with something of a test's own in it; the caller closes it. */
+    public static App with(Class<?> addition, Path database) {
+      return new App(SpringApplication.run(new Class<?>[] {AbleMedic.class, addition},
+          new String[] {"--server.port=0", "--medic.database=" + database}));
     }
 
     /** A second application, on an empty database; the caller closes it. */

@@ -2,12 +2,13 @@ package ablemedic.diagnosis;
 
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * Remembers what every check predicts on every system asked about, since a prediction depends on nothing else and may
  * be costly. Checks of a survey are not remembered: they are many, and a survey keeps what is costly about them. Safe for
- * several threads; forgets everything when it has grown past its bound.
+ * several threads; forgets everything when it has grown past its bound. Breaks off when its thread is interrupted.
  */
 final class Predictions<S> {
   private static final int BOUND = 2_000;
@@ -43,6 +44,9 @@ final class Predictions<S> {
   }
 
   private Outlook in(Outlook[] row, S state, Check<S> check) {
+    if (Thread.currentThread().isInterrupted()) {
+      throw new CancellationException("nobody waits for this any more");
+    }
     Integer i = index.get(check.id());
     if (i == null) {
       return check.outlook(state);

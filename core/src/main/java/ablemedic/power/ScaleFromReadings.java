@@ -23,6 +23,11 @@ public final class ScaleFromReadings {
   /** Packs closer than this cannot part scale from offset, volts. */
   private static final double APART_V = 0.5;
 
+  /** The highest pack that is reckoned with, volts: fourteen high-voltage cells and some. */
+  public static final double HIGHEST_V = 65;
+  /** The highest voltage that a screen is taken to show, volts. */
+  public static final double HIGHEST_SHOWN_V = 80;
+
   private ScaleFromReadings() {}
 
   /** The pack on the meter and on the screen at one moment, volts. */
@@ -42,7 +47,8 @@ public final class ScaleFromReadings {
   public record Answer(List<Cause> causes, Optional<Estimate> newScale, Optional<Estimate> offsetV, String refusal) {}
 
   /**
-   * @param pairs     one or two; of more the first and last are taken
+   * @param pairs     one or two; of more the first and last are taken; up to {@link #HIGHEST_V} and
+   *                  {@link #HIGHEST_SHOWN_V}
    * @param oldScale  that is set now, greater than 0
    * @param craft    the craft as on its sheet; one without parts and leads stands for a usual one
    */

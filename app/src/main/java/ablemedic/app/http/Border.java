@@ -26,9 +26,11 @@ class Border extends OncePerRequestFilter {
   private static final Set<String> LOOPBACK = Set.of("localhost", "127.0.0.1", "[::1]");
 
   private final String address;
+  private final GoneClients clients;
 
-  Border(@Value("${server.address}") String address) {
+  Border(@Value("${server.address}") String address, GoneClients clients) {
     this.address = address;
+    this.clients = clients;
   }
 
   @Override
@@ -71,7 +73,21 @@ class Border extends OncePerRequestFilter {
       refuse(response, 415, "The body is sent as application/json.");
       return;
     }
-    chain.doFilter(read, response);
+    if (!isQuestion(request)) {
+      chain.doFilter(read, response);
+      return;
+    }
+    GoneClients.Asking asking = clients.begin(request.getRemotePort());
+    try {
+      chain.doFilter(read, response);
+    } finally {
+      clients.end(asking);
+    }
+  }
+
+  /** Whether nothing is recorded by it. */
+  private static boolean isQuestion(HttpServletRequest request) {
+    return request.getMethod().equals("GET") || request.getRequestURI().startsWith("/api/instruments/");
   }
 
   private static void refuseTooLarge(HttpServletResponse response) throws IOException {

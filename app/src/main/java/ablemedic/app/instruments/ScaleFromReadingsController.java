@@ -47,8 +47,8 @@ class ScaleFromReadingsController {
   @PostMapping("/api/instruments/scale-from-readings")
   ScaleAnswer solve(@RequestBody @Valid Readings asked) {
     double scale = Asked.within("scale", asked.scale(), 0.001, 1000, "");
-    List<Pair> pairs = asked.readings().stream().map(r -> new Pair(Asked.within("meterV", r.meterV(), 0.5, 100, "V"),
-        Asked.within("shownV", r.shownV(), 0, 200, "V"))).toList();
+    List<Pair> pairs = asked.readings().stream().map(r -> new Pair(Asked.within("meterV", r.meterV(), 0.5, ScaleFromReadings.HIGHEST_V, "V"),
+        Asked.within("shownV", r.shownV(), 0, ScaleFromReadings.HIGHEST_SHOWN_V, "V"))).toList();
     Craft craft = asked.mark() == null || asked.mark().isBlank()
         ? CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE)
         : crafts.newestCraft(crafts.get(asked.mark()).mark());

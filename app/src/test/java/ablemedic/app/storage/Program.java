@@ -2,6 +2,12 @@ package ablemedic.app.storage;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.net.ServerSocket;
+import java.net.Socket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -9,8 +15,54 @@ import java.util.List;
 import java.util.concurrent.TimeUnit;
 
 /** The program as a process of its own, for what ends a process. */
-final class Program {
-  private Program() {}
+final class Program implements AutoCloseable {
+  private final HttpClient client = HttpClient.newHttpClient();
+  private final Process process;
+  private final int port;
+
+  private Program(Process process, int port) {
+    this.process = process;
+    this.port = port;
+  }
+
+  /** Starts it on a database and waits until it answers. */
+  static Program on(Path database) throws IOException, InterruptedException {
+    int port;
+    try (ServerSocket free = new ServerSocket(0)) {
+      port = free.getLocalPort();
+    }
+    Program program = new Program(start("--medic.database=" + database, "--server.port=" + port), port);
+    for (int i = 0; i < 600; i++) {
+      try (Socket open = new Socket("127.0.0.1", port)) {
+        return program;
+      } catch (IOException e) {
+        Thread.sleep(100);
+      }
+    }
+    program.kill();
+    throw new AssertionError("It did not start.");
+  }
+
+  HttpResponse<String> post(String path, String body) throws IOException {
+    try {
+      return client.send(HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+          .header("Content-Type", "application/json").POST(HttpRequest.BodyPublishers.ofString(body)).build(),
+          HttpResponse.BodyHandlers.ofString());
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IOException(e);
+    }
+  }
+
+  /** As a power cut would end it. */
+  void kill() throws InterruptedException {
+    process.destroyForcibly().waitFor();
+  }
+
+  @Override
+  public void close() {
+    process.destroyForcibly();
+  }
 
   /** Runs it to its end and gives all that it said; fails when it does not end by itself with code 2. */
   static String failing(String... args) {

@@ -1,0 +1,167 @@
+package ablemedic.torture;
+
+import java.io.File;
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The program as a process, on a database and a port of its own. */
+final class Server implements AutoCloseable {
+  static final JsonMapper JSON = JsonMapper.builder().build();
+  private static final HttpClient CLIENT = HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(5)).build();
+  private static final long LONGEST_START_MS = 60_000;
+
+  private final Process process;
+  private final int port;
+
+  private Server(Process process, int port) {
+    this.process = process;
+    this.port = port;
+  }
+
+  /** What came back; a status of 0 where nothing did. */
+  record Answer(int status, String body) {
+    JsonNode json() {
+      return JSON.readTree(body);
+    }
+  }
+
+  /** Starts it and waits until it answers. */
+  static Server on(Path database, String... more) {
+    try {
+      int port;
+      try (ServerSocket free = new ServerSocket(0)) {
+        port = free.getLocalPort();
+      }
+      List<String> command = command(database);
+      command.add("--server.port=" + port);
+      command.addAll(List.of(more));
+      Server server = new Server(new ProcessBuilder(command).redirectErrorStream(true)
+          .redirectOutput(log(database)).start(), port);
+      long begun = System.nanoTime();
+      while (server.get("/api/health").status() != 200) {
+        if (!server.process.isAlive() || System.nanoTime() - begun > LONGEST_START_MS * 1_000_000) {
+          server.kill();
+          throw new IllegalStateException("It did not start: " + Files.readString(log(database).toPath()));
+        }
+        Thread.sleep(100);
+      }
+      return server;
+    } catch (IOException e) {
+      throw new java.io.UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** Runs one of the commands on the file to its end; gives its exit code. */
+  static int run(Path database, String... words) {
+    try {
+      List<String> command = command(database);
+      command.addAll(List.of(words));
+      Process process = new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(log(database)).start();
+      if (!process.waitFor(LONGEST_START_MS, TimeUnit.MILLISECONDS)) {
+        process.destroyForcibly();
+        return -1;
+      }
+      return process.exitValue();
+    } catch (IOException e) {
+      throw new java.io.UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private static File log(Path database) {
+    return Path.of(System.getProperty("java.io.tmpdir"), "torture-" + database.getFileName() + ".log").toFile();
+  }
+
+  private static List<String> command(Path database) throws IOException {
+    try (Stream<Path> jars = Files.list(Path.of(System.getProperty("torture.run")))) {
+      Path jar = jars.filter(p -> p.toString().endsWith(".jar")).findFirst().orElseThrow();
+      return new ArrayList<>(List.of("java", "-XX:SharedArchiveFile=" + jar.resolveSibling("classes.jsa"), "-Xshare:auto",
+          "-Xlog:disable", "-Xlog:all=off", "-XX:+UseSerialGC", "-Xmx256m", "-Xss512k", "-jar",
+          jar.toString(), "--medic.database=" + database));
+    }
+  }
+
+  Answer send(String method, String path, String body) {
+    HttpRequest.Builder request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+        .timeout(Duration.ofSeconds(60))
+        .method(method, body.isEmpty() ? BodyPublishers.noBody() : BodyPublishers.ofString(body));
+    if (!body.isEmpty()) {
+      request.header("Content-Type", "application/json");
+    }
+    try {
+      HttpResponse<String> response = CLIENT.send(request.build(), BodyHandlers.ofString());
+      return new Answer(response.statusCode(), response.body());
+    } catch (IOException e) {
+      return new Answer(0, String.valueOf(e.getMessage()));
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      return new Answer(0, "interrupted");
+    }
+  }
+
+  Answer get(String path) {
+    return send("GET", path, "");
+  }
+
+  /** Sends what must succeed. */
+  JsonNode ask(String method, String path, String body) {
+    Answer answer = send(method, path, body);
+    if (answer.status() / 100 != 2) {
+      throw new IllegalStateException(method + " " + path + " gave " + answer.status() + ": " + answer.body());
+    }
+    return answer.json();
+  }
+
+  /** A craft with its parts and leads. */
+  void enterWired(String mark) {
+    ask("POST", "/api/crafts", """
+        {"mark": "%s", "name": "", "craftClass": "INCH_5", "layout": "STACK", "parts": ["receiver", "camera", "video"],
+         "pack": {"cells": 4, "chemistry": "LIPO", "capacityMah": 1500, "cellMilliohms": 4}}""".formatted(mark));
+  }
+
+  /** Opens a work-up and gives its number. */
+  long open(String mark, String kind) {
+    return ask("POST", "/api/work-ups", "{\"mark\": \"" + mark + "\", \"kind\": \"" + kind
+        + "\", \"complaint\": \"as told\", \"occasion\": \"LONG_REST\", \"seen\": {}}").get("id").asLong();
+  }
+
+  /** As a power cut would end it. */
+  void kill() {
+    process.destroyForcibly();
+    await();
+  }
+
+  @Override
+  public void close() {
+    process.destroy();
+    await();
+  }
+
+  private void await() {
+    try {
+      process.waitFor(30, TimeUnit.SECONDS);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
+  }
+}
