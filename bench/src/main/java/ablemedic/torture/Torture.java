@@ -5,7 +5,10 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 
-/** Makes all trials, one after the other, and prints a line for each. The first argument is how many minutes in all. */
+/**
+ * Makes all trials, one after the other, and prints a line for each. The first argument is how many minutes in all, the
+ * second a word of the trials that are wanted.
+ */
 public final class Torture {
   private static final List<Trial> TRIALS = List.of(new KillsWhileWriting(), new LockedByAnother(), new DiskFull(),
       new ClockMoved(), new BackupUnderLoad(), new RandomRequests(), new FiftyClients());
@@ -14,10 +17,11 @@ public final class Torture {
 
   public static void main(String[] args) throws Exception {
     double minutes = args.length == 0 ? 10 : Double.parseDouble(args[0]);
-    Duration each = Duration.ofMillis(Math.round(minutes * 60_000 / TRIALS.size()));
+    List<Trial> trials = TRIALS.stream().filter(t -> args.length < 2 || t.name().contains(args[1])).toList();
+    Duration each = Duration.ofMillis(Math.round(minutes * 60_000 / trials.size()));
     boolean all = true;
     System.out.printf("%-22s %-6s %-62s %s%n", "trial", "holds", "did", "saw");
-    for (Trial trial : TRIALS) {
+    for (Trial trial : trials) {
       Path folder = Files.createTempDirectory("able-medic-torture");
       Trial.Found found;
       try {

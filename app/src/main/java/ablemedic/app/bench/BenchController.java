@@ -7,6 +7,7 @@ import ablemedic.app.chart.CraftStore.State;
 import ablemedic.app.packs.PackStore;
 import ablemedic.app.storage.Trouble;
 import ablemedic.app.storage.UnreadableRecordException;
+import ablemedic.app.workup.Stamps.Stamp;
 import ablemedic.app.workup.WorkUpGlance;
 import ablemedic.app.workup.WorkUpGlance.Glance;
 import ablemedic.app.workup.WorkUpStore;
@@ -91,11 +92,12 @@ class BenchController {
     unfinished.stream().filter(Opened::isOpen).forEach(o -> open.put(o.mark(), o));
     unfinished.stream().filter(o -> o.aside() != null).forEach(o -> bench.aside().add(
         new SetAside(Sort.WORK_UP, o.mark() + ": " + o.complaint(), String.valueOf(o.aside()), o.id())));
+    Map<Long, Stamp> stamps = glances.stamps(open.values().stream().map(Opened::id).toList());
     for (Row row : crafts.all()) {
       if (row.aside() != null) {
         bench.aside().add(new SetAside(Sort.CRAFT, row.mark(), row.aside(), null));
       } else if (open.containsKey(row.mark())) {
-        glance(bench, row, open.get(row.mark()));
+        glance(bench, row, open.get(row.mark()), stamps);
       } else {
         resting(bench, row);
       }
@@ -105,9 +107,9 @@ class BenchController {
     return bench;
   }
 
-  private void glance(Bench bench, Row row, Opened opened) {
+  private void glance(Bench bench, Row row, Opened opened, Map<Long, Stamp> stamps) {
     try {
-      bench.needing().add(glances.of(opened.id(), row));
+      bench.needing().add(glances.of(stamps.get(opened.id()), row));
     } catch (UnreadableRecordException e) {
       bench.unreadable().add(unreadable(row, opened, "Its " + e.getMessage() + "."));
     } catch (RuntimeException e) {

@@ -18,8 +18,9 @@ import org.springframework.transaction.annotation.Transactional;
 public class CraftLog {
   /** After a line of these the pre-power routine is due. */
   private static final Set<String> MAKES_DUE = Set.of("entered", "crash", "part", "opened", "repair");
-  /** A line of these says how the routine went. */
-  private static final Set<String> ROUTINE = Set.of("routine", "routine-failed");
+  /** Lines that speak of the pre-power routine: what makes it due, and how it went. */
+  public static final Set<String> OF_ROUTINE =
+      Set.of("entered", "crash", "part", "opened", "repair", "routine", "routine-failed");
 
   private final JdbcClient database;
 
@@ -49,8 +50,8 @@ public class CraftLog {
   /** The last line that speaks of the pre-power routine: it was made or became due. */
   public Optional<LogEntry> lastOfRoutine(String mark) {
     return database.sql("""
-        SELECT * FROM log_entry WHERE mark = :mark AND kind IN (:due, :routine) ORDER BY id DESC LIMIT 1""")
-        .param("mark", mark).param("due", MAKES_DUE).param("routine", ROUTINE).query((rs, n) -> entry(rs)).optional();
+        SELECT * FROM log_entry WHERE mark = :mark AND kind IN (:kinds) ORDER BY id DESC LIMIT 1""")
+        .param("mark", mark).param("kinds", OF_ROUTINE).query((rs, n) -> entry(rs)).optional();
   }
 
   /** The number of the newest line; it grows with every line. */

@@ -1,5 +1,6 @@
 package ablemedic.app.workup;
 
+import ablemedic.app.chart.CraftLog;
 import ablemedic.app.meter.MeterStore;
 import ablemedic.reading.Meter;
 import java.util.ArrayList;
@@ -11,7 +12,7 @@ import org.springframework.stereotype.Component;
 
 /** What the view of a work-up depends on, in a few numbers, so that one that was made can be shown again. */
 @Component
-class Stamps {
+public class Stamps {
   private final JdbcClient database;
   private final MeterStore meters;
 
@@ -25,14 +26,14 @@ class Stamps {
    *
    * @param event the last of the work-up
    * @param craft the craft's version
-   * @param log   the newest line of the craft's log
+   * @param log   the newest line of the craft's log that speaks of the pre-power routine
    */
-  record Stamp(long workUp, long event, long craft, long log, Meter meter) {}
+  public record Stamp(long workUp, long event, long craft, long log, Meter meter) {}
 
   private static final String NUMBERS = """
       SELECT w.id, (SELECT coalesce(max(n), 0) FROM work_up_event e WHERE e.work_up_id = w.id) AS event,
         (SELECT version FROM craft c WHERE c.mark = w.mark) AS craft,
-        (SELECT coalesce(max(id), 0) FROM log_entry l WHERE l.mark = w.mark) AS log
+        (SELECT coalesce(max(id), 0) FROM log_entry l WHERE l.mark = w.mark AND l.kind IN (:kinds)) AS log
       FROM work_up w WHERE w.id IN (:ids)""";
 
   Stamp of(long id) {
@@ -43,7 +44,7 @@ class Stamps {
     Meter meter = meters.get();
     Map<Long, Stamp> stamps = new LinkedHashMap<>();
     if (!ids.isEmpty()) {
-      database.sql(NUMBERS).param("ids", new ArrayList<>(ids))
+      database.sql(NUMBERS).param("ids", new ArrayList<>(ids)).param("kinds", CraftLog.OF_ROUTINE)
           .query((rs, n) -> new Stamp(rs.getLong("id"), rs.getLong("event"), rs.getLong("craft"), rs.getLong("log"), meter))
           .list().forEach(stamp -> stamps.put(stamp.workUp(), stamp));
     }

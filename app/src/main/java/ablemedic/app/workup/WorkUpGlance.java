@@ -1,16 +1,25 @@
 package ablemedic.app.workup;
 
 import ablemedic.app.chart.CraftStore.Row;
+import ablemedic.app.storage.Newest;
+import ablemedic.app.workup.Stamps.Stamp;
 import ablemedic.app.workup.WorkUpView.Stage;
+import java.util.List;
+import java.util.Map;
 import org.springframework.stereotype.Component;
 
 /** A work-up in one strip, for the bench. */
 @Component
 public class WorkUpGlance {
-  private final WorkUpViews views;
+  private static final int KEPT = 2_000;
 
-  WorkUpGlance(WorkUpViews views) {
+  private final WorkUpViews views;
+  private final Stamps stamps;
+  private final Newest<Long, Stamp, Glance> kept = new Newest<>(KEPT);
+
+  WorkUpGlance(WorkUpViews views, Stamps stamps) {
     this.views = views;
+    this.stamps = stamps;
   }
 
   /**
@@ -33,8 +42,16 @@ public class WorkUpGlance {
       String blocked,
       double minutes) {}
 
-  public Glance of(long id, Row craft) {
-    WorkUpView view = views.view(id);
+  /** What the strips of these work-ups are good for; asked once for all of them. */
+  public Map<Long, Stamp> stamps(List<Long> ids) {
+    return stamps.of(ids);
+  }
+
+  public Glance of(Stamp stamp, Row craft) {
+    return kept.of(stamp.workUp(), stamp, () -> of(views.view(stamp), craft));
+  }
+
+  private static Glance of(WorkUpView view, Row craft) {
     var first = view.suspects().stream().findFirst();
     var card = view.stage() == Stage.PROVING && view.proof() != null ? view.proof().next() : view.next();
     String next = switch (view.stage()) {
@@ -44,7 +61,7 @@ public class WorkUpGlance {
     };
     String blocked = card == null || card.ready() || view.stage() == Stage.FIXING ? ""
         : card.steps().stream().findFirst().map(s -> "first: " + s.label().split(":")[0]).orElse("no safe way to it");
-    return new Glance(id, craft.mark(), craft.name(), view.complaint(), view.stage(),
+    return new Glance(view.id(), craft.mark(), craft.name(), view.complaint(), view.stage(),
         first.map(WorkUpView.SuspectView::title).orElse(""), first.map(WorkUpView.SuspectView::belief).orElse(0.0),
         first.map(WorkUpView.SuspectView::word).orElse(""), next, blocked, view.minutes());
   }

@@ -6,7 +6,7 @@ import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.PowerMap;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.routine.Routines;
-import ablemedic.app.storage.Recent;
+import ablemedic.app.storage.Newest;
 import ablemedic.app.workup.Stamps.Stamp;
 import ablemedic.app.entry.Expected;
 import ablemedic.app.workup.WorkUpEvent.BenchSet;
@@ -58,6 +58,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.Semaphore;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -76,7 +78,8 @@ class WorkUpViews {
   private final LeadKnowledge leads;
   private final Routines routines;
   private final Stamps stamps;
-  private final Recent<Long, Stamped> shown = new Recent<>(VIEWS_KEPT);
+  private final Semaphore reasoning = new Semaphore(Runtime.getRuntime().availableProcessors(), true);
+  private final Newest<Long, Stamp, WorkUpView> shown = new Newest<>(VIEWS_KEPT);
 
   WorkUpViews(WorkUps workUps, CraftStore crafts, LeadKnowledge leads, Routines routines, Stamps stamps) {
     this.workUps = workUps;
@@ -86,30 +89,40 @@ class WorkUpViews {
     this.stamps = stamps;
   }
 
-  private record Stamped(Stamp stamp, WorkUpView view) {}
-
-  /** The view of a work-up as it is stored. */
+  /** The view of a work-up as it is stored; those who ask at once for what nobody has made yet wait for one making of it. */
   WorkUpView view(long id) {
     Stamp now = stamps.of(id);
     if (now == null) {
       throw Refusal.unknown("id", "There is no work-up number " + id + ".");
     }
-    Stamped last = shown.of(id, other -> new Stamped(now, of(workUps.get(other))));
-    if (last.stamp().equals(now)) {
-      return last.view();
-    }
-    WorkUpView view = of(workUps.get(id));
-    remember(now, view);
-    return view;
+    return view(now);
+  }
+
+  WorkUpView view(Stamp stamp) {
+    return shown.of(stamp.workUp(), stamp, () -> of(workUps.get(stamp.workUp())));
   }
 
   /** Keeps a view that was made for a stamp. */
   void remember(Stamp stamp, WorkUpView view) {
-    shown.put(stamp.workUp(), new Stamped(stamp, view));
+    shown.put(stamp.workUp(), stamp, view);
   }
 
-  /** The view, with the check that the plan puts first. */
+  /** The view, with the check that the plan puts first. As many at once as there are processors, first come, first served. */
   WorkUpView of(WorkUp workUp) {
+    try {
+      reasoning.acquire();
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new CancellationException("nobody waits for this any more");
+    }
+    try {
+      return madeOf(workUp);
+    } finally {
+      reasoning.release();
+    }
+  }
+
+  private WorkUpView madeOf(WorkUp workUp) {
     long id = workUp.opened().id();
     Diagnosis<Craft> diagnosis = workUps.diagnosis(workUp);
     Standing<Craft> standing = diagnosis.standing(workUp.known());
