@@ -28,8 +28,13 @@ public interface Check<S> {
   /** What it can give. */
   Answers answers();
 
-  /** How likely each answer is on this system, observers' errors included. */
+  /** How likely each answer is on this system, observers' errors included. It depends on {@link #reads()} alone. */
   Outlook outlook(S system);
+
+  /** What it reads of a system; all of it, until a check says less. */
+  default Facet<S, ?> reads() {
+    return Facet.whole();
+  }
 
   /** Minutes for the check itself, once the bench is ready for it. */
   double minutes();

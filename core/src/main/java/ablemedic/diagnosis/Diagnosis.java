@@ -4,7 +4,7 @@ import ablemedic.diagnosis.Evidence.Finding;
 import ablemedic.diagnosis.Evidence.Opinion;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.PriorityQueue;
@@ -26,7 +26,7 @@ public final class Diagnosis<S> {
   public Diagnosis(Book<S> book, Assumptions assumptions) {
     this.book = book;
     this.assumptions = assumptions;
-    this.predictions = new Predictions<>(book.checks());
+    this.predictions = new Predictions<>();
   }
 
   public Book<S> book() {
@@ -56,7 +56,7 @@ public final class Diagnosis<S> {
       double belief = Math.exp(logWeights[i] - greatest) / total;
       weighed.add(new Standing.Weighed<>(story.hypothesis, story.logPrior, story.logLikelihoods, belief));
     }
-    return new Standing<>(known, assumptions, weighed, remedies(known.sound()));
+    return new Standing<>(known, assumptions, weighed, remedies(known.sound()), predictions);
   }
 
   private Remedies<S> remedies(S sound) {
@@ -73,21 +73,21 @@ public final class Diagnosis<S> {
 
   /** What a check predicts of a hypothesis, with the repairs of the case made. */
   public Outlook outlook(Case<S> known, Hypothesis<S> hypothesis, Check<S> check) {
-    S state = Case.after(known.repairs(), hypothesis.applyTo(known.sound()));
-    return predictions.of(hypothesis, predictions.row(state), state, check);
+    return predictions.of(hypothesis, predictions.state(known.sound(), hypothesis, known.repairs()), check);
   }
 
   private List<Story<S>> stories(Case<S> known) {
+    Weighing weighing = new Weighing(known);
     List<Story<S>> stories = new ArrayList<>();
-    stories.add(story(known, Hypothesis.none()));
-    stories.add(story(known, Hypothesis.notInBook()));
+    stories.add(weighing.story(Hypothesis.none()));
+    stories.add(weighing.story(Hypothesis.notInBook()));
     List<Story<S>> singles = new ArrayList<>();
     for (Fault<S> fault : book.faults()) {
-      singles.add(story(known, Hypothesis.of(fault)));
+      singles.add(weighing.story(Hypothesis.of(fault)));
     }
     stories.addAll(singles);
     for (Hypothesis<S> pair : promisingPairs(singles)) {
-      stories.add(story(known, pair));
+      stories.add(weighing.story(pair));
     }
     return stories;
   }
@@ -122,30 +122,44 @@ public final class Diagnosis<S> {
         .toList();
   }
 
-  private Story<S> story(Case<S> known, Hypothesis<S> hypothesis) {
-    double logPrior = 0;
-    if (!hypothesis.inBook()) {
-      logPrior = Math.log(assumptions.notInBookOdds());
-    } else if (hypothesis.faults().isEmpty()) {
-      logPrior = Math.log(assumptions.nothingWrongOdds());
+  /** Weighs the stories of one case. A likelihood is taken once for all stories that predict a finding alike. */
+  private final class Weighing {
+    private final Case<S> known;
+    private final List<Map<Outlook, Double>> likelihoods = new ArrayList<>();
+
+    Weighing(Case<S> known) {
+      this.known = known;
+      known.evidence().forEach(evidence -> likelihoods.add(new IdentityHashMap<>()));
     }
-    for (Fault<S> fault : hypothesis.faults()) {
-      logPrior += Math.log(fault.odds(known.occasion()));
-    }
-    S broken = hypothesis.applyTo(known.sound());
-    Map<List<Repair<S>>, S> states = new HashMap<>();
-    double[] logLikelihoods = new double[known.evidence().size()];
-    for (int k = 0; k < logLikelihoods.length; k++) {
-      Evidence<S> evidence = known.evidence().get(k);
-      if (evidence instanceof Finding<S> finding) {
-        S state = states.computeIfAbsent(finding.repairs(), repairs -> Case.after(repairs, broken));
-        logLikelihoods[k] = Math.log(finding.likelihood(
-            predictions.of(hypothesis, predictions.row(state), state, finding.check())));
-      } else if (evidence instanceof Opinion<S> opinion && hypothesis.holds(opinion.faultId())) {
-        logLikelihoods[k] = Math.log(opinion.ratio());
+
+    Story<S> story(Hypothesis<S> hypothesis) {
+      double logPrior = 0;
+      if (!hypothesis.inBook()) {
+        logPrior = Math.log(assumptions.notInBookOdds());
+      } else if (hypothesis.faults().isEmpty()) {
+        logPrior = Math.log(assumptions.nothingWrongOdds());
       }
+      for (Fault<S> fault : hypothesis.faults()) {
+        logPrior += Math.log(fault.odds(known.occasion()));
+      }
+      double[] logLikelihoods = new double[known.evidence().size()];
+      List<Repair<S>> repairs = null;
+      Predictions.State<S> state = null;
+      for (int k = 0; k < logLikelihoods.length; k++) {
+        Evidence<S> evidence = known.evidence().get(k);
+        if (evidence instanceof Finding<S> finding) {
+          if (state == null || !finding.repairs().equals(repairs)) {
+            repairs = finding.repairs();
+            state = predictions.state(known.sound(), hypothesis, repairs);
+          }
+          logLikelihoods[k] = likelihoods.get(k).computeIfAbsent(predictions.of(hypothesis, state, finding.check()),
+              outlook -> Math.log(finding.likelihood(outlook)));
+        } else if (evidence instanceof Opinion<S> opinion && hypothesis.holds(opinion.faultId())) {
+          logLikelihoods[k] = Math.log(opinion.ratio());
+        }
+      }
+      return new Story<>(hypothesis, logPrior, logLikelihoods);
     }
-    return new Story<>(hypothesis, logPrior, logLikelihoods);
   }
 
   private record Story<S>(Hypothesis<S> hypothesis, double logPrior, double[] logLikelihoods) {

@@ -1,7 +1,10 @@
 package ablemedic.diagnosis;
 
+import ablemedic.diagnosis.Predictions.Row;
+import ablemedic.diagnosis.Predictions.State;
 import ablemedic.diagnosis.Standing.Weighed;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -12,6 +15,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.IntStream;
 
 /**
  * Ranks checks by the expected information about what is to be put right, per minute. Stories that owe the same
@@ -72,7 +76,7 @@ public final class Planner<S> {
   private List<Check<S>> candidates(List<Belief<S>> beliefs) {
     if (candidates.isEmpty()) {
       List<Survey.Story<S>> stories = beliefs.stream()
-          .map(b -> new Survey.Story<>(b.state, b.weight, b.group)).toList();
+          .map(b -> new Survey.Story<>(b.state.system(), b.weight, b.group)).toList();
       List<Check<S>> all = new ArrayList<>(book.checks());
       book.surveys().forEach(survey -> all.addAll(survey.promising(stories)));
       candidates = all;
@@ -108,8 +112,8 @@ public final class Planner<S> {
     return ahead;
   }
 
-  /** What every story that matters predicts of a check, as probabilities of its cells. */
-  private record Belief<S>(Hypothesis<S> hypothesis, S state, Outlook[] row, int group, double weight) {}
+  /** A story that matters. */
+  private record Belief<S>(Hypothesis<S> hypothesis, State<S> state, int group, double weight) {}
 
   private List<Belief<S>> beliefs() {
     Map<Object, Integer> groups = new HashMap<>();
@@ -127,25 +131,21 @@ public final class Planner<S> {
       owed.retainAll(explaining);
       Object owes = h.inBook() ? Map.entry(owed, standing.isAstray(h)) : "not in the book";
       int group = groups.computeIfAbsent(owes, o -> groups.size());
-      S state = Case.after(known.repairs(), h.applyTo(known.sound()));
-      beliefs.add(new Belief<>(h, state, predictions.row(state), group, weighed.belief()));
+      beliefs.add(new Belief<>(h, predictions.state(known.sound(), h, known.repairs()), group, weighed.belief()));
     }
     return beliefs;
-  }
-
-  private Outlook outlook(Belief<S> belief, Check<S> check) {
-    return predictions.of(belief.hypothesis, belief.row, belief.state, check);
   }
 
   private Plan<S> plan(
       List<Belief<S>> beliefs, List<Check<S>> candidates, BenchState bench, Collection<String> skipped) {
     Map<BenchNeeds, Optional<BenchRoute>> routes = new LinkedHashMap<>();
+    Map<Facet<S, ?>, Sorted> sorted = new HashMap<>();
     List<Plan.Step<S>> steps = new ArrayList<>();
     for (Check<S> check : candidates) {
       if (!check.explores() || skipped.contains(check.id())) {
         continue;
       }
-      double bits = information(beliefs, check);
+      double bits = information(sorted.computeIfAbsent(check.reads(), facet -> new Sorted(beliefs, facet)), check);
       if (bits < NEGLIGIBLE_BITS) {
         continue;
       }
@@ -159,31 +159,37 @@ public final class Planner<S> {
   }
 
   /** Mutual information between the remedies owed and the answer, in bits. */
-  private double information(List<Belief<S>> beliefs, Check<S> check) {
-    List<Outlook> outlooks = beliefs.stream().map(b -> outlook(b, check)).toList();
+  private double information(Sorted sorted, Check<S> check) {
+    if (sorted.kinds.size() < 2) {
+      return 0;
+    }
+    List<Outlook> outlooks = sorted.outlooks(check);
     Cells cells = Cells.of(check.answers(), outlooks);
-    int groups = beliefs.stream().mapToInt(Belief::group).max().orElse(-1) + 1;
-    double[][] joint = new double[groups][cells.count()];
-    double[] groupWeight = new double[groups];
+    Map<Outlook, double[]> known = answersAreNamed(check) ? new IdentityHashMap<>() : new HashMap<>();
+    double[][] joint = new double[sorted.groupWeight.length][cells.count()];
     double[] marginal = new double[cells.count()];
     double total = 0;
-    Map<Outlook, double[]> known = answersAreNamed(check) ? new IdentityHashMap<>() : new HashMap<>();
-    for (int i = 0; i < outlooks.size(); i++) {
-      Belief<S> belief = beliefs.get(i);
-      double[] p = known.computeIfAbsent(outlooks.get(i), cells::probabilities);
-      for (int o = 0; o < p.length; o++) {
-        joint[belief.group][o] += belief.weight * p[o];
-        marginal[o] += belief.weight * p[o];
+    for (int kind = 0; kind < outlooks.size(); kind++) {
+      double[] p = known.computeIfAbsent(outlooks.get(kind), cells::probabilities);
+      Kind of = sorted.kinds.get(kind);
+      for (int i = 0; i < of.groups.length; i++) {
+        double[] row = joint[of.groups[i]];
+        for (int o = 0; o < p.length; o++) {
+          row[o] += of.weights[i] * p[o];
+          marginal[o] += of.weights[i] * p[o];
+        }
+        total += of.weights[i];
       }
-      groupWeight[belief.group] += belief.weight;
-      total += belief.weight;
+    }
+    if (known.size() < 2) {
+      return 0;
     }
     double nats = 0;
-    for (int g = 0; g < groups; g++) {
+    for (int g = 0; g < joint.length; g++) {
       for (int o = 0; o < marginal.length; o++) {
         double p = joint[g][o];
         if (p > 0) {
-          nats += p / total * Math.log(p * total / (groupWeight[g] * marginal[o]));
+          nats += p / total * Math.log(p * total / (sorted.groupWeight[g] * marginal[o]));
         }
       }
     }
@@ -195,10 +201,74 @@ public final class Planner<S> {
     return check.answers() instanceof Answers.Choices;
   }
 
+  /** Stories that are equal in a facet, and so predict alike whatever is read of it; the weight that each group has. */
+  private final class Kind {
+    private final Row row;
+    private final Belief<S> first;
+    private int[] groups = new int[0];
+    private double[] weights = new double[0];
+
+    Kind(Row row, Belief<S> first) {
+      this.row = row;
+      this.first = first;
+    }
+
+    void weigh(double[] byGroup) {
+      groups = IntStream.range(0, byGroup.length).filter(g -> byGroup[g] > 0).toArray();
+      weights = Arrays.stream(groups).mapToDouble(g -> byGroup[g]).toArray();
+    }
+  }
+
+  /** Beliefs sorted by what they are in one facet. What is not in the book is a kind of its own. */
+  private final class Sorted {
+    private final List<Kind> kinds = new ArrayList<>();
+    private final double[] groupWeight;
+
+    Sorted(List<Belief<S>> beliefs, Facet<S, ?> facet) {
+      Map<Row, Integer> numbers = new IdentityHashMap<>();
+      int foreign = -1;
+      int[] kindOf = new int[beliefs.size()];
+      groupWeight = new double[beliefs.stream().mapToInt(Belief::group).max().orElse(-1) + 1];
+      for (int i = 0; i < kindOf.length; i++) {
+        Belief<S> belief = beliefs.get(i);
+        Row row = predictions.row(belief.state, facet);
+        boolean inBook = belief.hypothesis.inBook();
+        kindOf[i] = inBook ? numbers.getOrDefault(row, -1) : foreign;
+        if (kindOf[i] < 0) {
+          kindOf[i] = kinds.size();
+          kinds.add(new Kind(row, belief));
+          if (inBook) {
+            numbers.put(row, kindOf[i]);
+          } else {
+            foreign = kindOf[i];
+          }
+        }
+        groupWeight[belief.group] += belief.weight;
+      }
+      double[][] byGroup = new double[kinds.size()][groupWeight.length];
+      for (int i = 0; i < kindOf.length; i++) {
+        byGroup[kindOf[i]][beliefs.get(i).group] += beliefs.get(i).weight;
+      }
+      for (int k = 0; k < byGroup.length; k++) {
+        kinds.get(k).weigh(byGroup[k]);
+      }
+    }
+
+    List<Outlook> outlooks(Check<S> check) {
+      List<Outlook> outlooks = new ArrayList<>(kinds.size());
+      for (Kind kind : kinds) {
+        Outlook predicted = predictions.in(kind.row, kind.first.state, check);
+        outlooks.add(kind.first.hypothesis.inBook() ? predicted : predicted.loosened(Predictions.ODDLY));
+      }
+      return outlooks;
+    }
+  }
+
   private List<Belief<S>> afterMostProbableAnswer(List<Belief<S>> beliefs, Check<S> check) {
-    List<Outlook> outlooks = beliefs.stream().map(b -> outlook(b, check)).toList();
+    List<Outlook> outlooks = beliefs.stream().map(b -> predictions.of(b.hypothesis, b.state, check)).toList();
     Cells cells = Cells.of(check.answers(), outlooks);
-    double[][] p = outlooks.stream().map(cells::probabilities).toArray(double[][]::new);
+    Map<Outlook, double[]> known = new IdentityHashMap<>();
+    double[][] p = outlooks.stream().map(o -> known.computeIfAbsent(o, cells::probabilities)).toArray(double[][]::new);
     int best = 0;
     double bestWeight = -1;
     for (int o = 0; o < cells.count(); o++) {
@@ -216,7 +286,7 @@ public final class Planner<S> {
       Belief<S> b = beliefs.get(i);
       double weight = b.weight * p[i][best] / bestWeight;
       if (weight >= NEGLIGIBLE_BELIEF) {
-        after.add(new Belief<>(b.hypothesis, b.state, b.row, b.group, weight));
+        after.add(new Belief<>(b.hypothesis, b.state, b.group, weight));
       }
     }
     return after;

@@ -1,61 +1,128 @@
 package ablemedic.diagnosis;
 
+import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicInteger;
 
 /**
- * Remembers what every check predicts on every system asked about, since a prediction depends on nothing else and may
- * be costly. Checks of a survey are not remembered: they are many, and a survey keeps what is costly about them. Safe for
- * several threads; forgets everything when it has grown past its bound. Breaks off when its thread is interrupted.
+ * Remembers the states of the stories that were told and what every check predicts from each facet of them, so that a
+ * prediction is made once for all states that are equal in what it reads. Safe for several threads. States used least
+ * lately go first; with them the predictions are forgotten when they are more than so many. Breaks off when its thread is
+ * interrupted.
  */
 final class Predictions<S> {
-  private static final int BOUND = 2_000;
+  private static final int STATES = 6_000;
+  private static final int ROWS = 12_000;
   /** How often a check shows anything at all when the trouble is not in the book. Common practice, no source. */
   static final double ODDLY = 0.2;
 
-  private final Map<String, Integer> index = new ConcurrentHashMap<>();
-  private final List<Check<S>> checks;
-  private final Map<S, Outlook[]> rows = new ConcurrentHashMap<>();
+  private final Map<Facet<S, ?>, Integer> numbers = new ConcurrentHashMap<>();
+  private final Map<Facet<S, ?>, Map<Object, Row>> rows = new ConcurrentHashMap<>();
+  private final AtomicInteger rowCount = new AtomicInteger();
+  private final AtomicInteger facetCount = new AtomicInteger();
+  private final Map<Told<S>, State<S>> states = new LinkedHashMap<>(16, 0.75f, true) {
+    private static final long serialVersionUID = 1;
 
-  Predictions(List<Check<S>> checks) {
-    this.checks = checks;
-    for (int i = 0; i < checks.size(); i++) {
-      index.put(checks.get(i).id(), i);
+    @Override
+    protected boolean removeEldestEntry(Map.Entry<Told<S>, State<S>> eldest) {
+      return size() > STATES;
+    }
+  };
+
+  /** What makes a state: a sound system, the faults of a story and the repairs made, these by their names. */
+  private record Told<S>(S sound, List<String> faults, List<String> repairs) {}
+
+  /** What the checks predict from one value of one facet, by their ids. */
+  static final class Row {
+    private final Map<String, Outlook> outlooks = new ConcurrentHashMap<>();
+  }
+
+  /** A system as a story leaves it, with what was read of it. */
+  static final class State<S> {
+    private final S system;
+    private volatile Row[] rows = new Row[0];
+
+    private State(S system) {
+      this.system = system;
+    }
+
+    S system() {
+      return system;
     }
   }
 
-  /** The row of predictions for one system; fill it through {@link #in}. */
-  Outlook[] row(S state) {
-    if (rows.size() > BOUND) {
-      rows.clear();
+  /** The state of a story after repairs, which are known by their faults and the ways they were fixed. */
+  State<S> state(S sound, Hypothesis<S> story, List<Repair<S>> repairs) {
+    Told<S> told = new Told<>(sound, story.faults().stream().map(Fault::id).toList(), repairs.isEmpty() ? List.of()
+        : repairs.stream().map(r -> r.fault().id() + "/" + r.fix().id()).toList());
+    synchronized (states) {
+      State<S> known = states.get(told);
+      if (known != null) {
+        return known;
+      }
     }
-    return rows.computeIfAbsent(state, s -> new Outlook[checks.size()]);
+    State<S> made = new State<>(Case.after(repairs, story.applyTo(sound)));
+    synchronized (states) {
+      State<S> other = states.putIfAbsent(told, made);
+      return other == null ? made : other;
+    }
+  }
+
+  /** The row that all states share which are equal in a facet. */
+  Row row(State<S> state, Facet<S, ?> facet) {
+    int number = numbers.computeIfAbsent(facet, f -> facetCount.getAndIncrement());
+    Row[] known = state.rows;
+    if (number < known.length && known[number] != null) {
+      return known[number];
+    }
+    Row row = rows.computeIfAbsent(facet, f -> new ConcurrentHashMap<>())
+        .computeIfAbsent(facet.of(state.system), value -> {
+          rowCount.incrementAndGet();
+          return new Row();
+        });
+    synchronized (state) {
+      Row[] longer = Arrays.copyOf(state.rows, Math.max(state.rows.length, number + 1));
+      longer[number] = row;
+      state.rows = longer;
+    }
+    forgetWhenFull();
+    return row;
+  }
+
+  private void forgetWhenFull() {
+    if (rowCount.get() > ROWS) {
+      synchronized (states) {
+        states.clear();
+      }
+      rows.clear();
+      rowCount.set(0);
+    }
   }
 
   /**
-   * What a check predicts were the hypothesis true. What is not in the book leaves most checks as on a sound system, but
-   * may show as anything.
+   * What a check predicts were the story true. What is not in the book leaves most checks as on a sound system, but may
+   * show as anything.
    */
-  Outlook of(Hypothesis<S> hypothesis, Outlook[] row, S state, Check<S> check) {
-    Outlook predicted = in(row, state, check);
-    return hypothesis.inBook() ? predicted : predicted.loosened(ODDLY);
+  Outlook of(Hypothesis<S> story, State<S> state, Check<S> check) {
+    Outlook predicted = in(row(state, check.reads()), state, check);
+    return story.inBook() ? predicted : predicted.loosened(ODDLY);
   }
 
-  private Outlook in(Outlook[] row, S state, Check<S> check) {
+  /** What a check predicts from the row of the facet that it reads. */
+  Outlook in(Row row, State<S> state, Check<S> check) {
+    Outlook known = row.outlooks.get(check.id());
+    if (known != null) {
+      return known;
+    }
     if (Thread.currentThread().isInterrupted()) {
       throw new CancellationException("nobody waits for this any more");
     }
-    Integer i = index.get(check.id());
-    if (i == null) {
-      return check.outlook(state);
-    }
-    Outlook known = row[i];
-    if (known == null) {
-      known = check.outlook(state);
-      row[i] = known;
-    }
-    return known;
+    Outlook made = check.outlook(state.system);
+    row.outlooks.put(check.id(), made);
+    return made;
   }
 }

@@ -21,6 +21,7 @@ public final class Standing<S> {
   private final Assumptions assumptions;
   private final List<Weighed<S>> stories;
   private final Remedies<S> remedies;
+  private final Predictions<S> predictions;
   private final List<Suspect<S>> suspects;
 
   /**
@@ -32,7 +33,9 @@ public final class Standing<S> {
    */
   public record Weighed<S>(Hypothesis<S> hypothesis, double logPrior, double[] logLikelihoods, double belief) {}
 
-  Standing(Case<S> known, Assumptions assumptions, List<Weighed<S>> stories, Remedies<S> remedies) {
+  Standing(Case<S> known, Assumptions assumptions, List<Weighed<S>> stories, Remedies<S> remedies,
+      Predictions<S> predictions) {
+    this.predictions = predictions;
     this.known = known;
     this.assumptions = assumptions;
     this.stories = List.copyOf(stories);
@@ -186,15 +189,18 @@ public final class Standing<S> {
       return false;
     }
     Set<String> needed = owedEver(hypothesis);
-    S state = hypothesis.applyTo(known.sound());
-    for (Repair<S> repair : known.repairs()) {
-      S fixed = repair.fix().applyTo(state);
-      if (!needed.contains(repair.remedy()) && !fixed.equals(state)) {
+    List<Repair<S>> repairs = known.repairs();
+    for (int i = 0; i < repairs.size(); i++) {
+      if (!needed.contains(repairs.get(i).remedy()) && !after(hypothesis, i + 1).equals(after(hypothesis, i))) {
         return true;
       }
-      state = fixed;
     }
     return false;
+  }
+
+  /** The system of a story after the first repairs. */
+  private S after(Hypothesis<S> hypothesis, int repairs) {
+    return predictions.state(known.sound(), hypothesis, known.repairs().subList(0, repairs)).system();
   }
 
   private double sum(Predicate<Hypothesis<S>> which) {

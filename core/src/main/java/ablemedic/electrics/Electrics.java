@@ -25,7 +25,7 @@ public final class Electrics {
     this.wiring = wiring;
     this.told = told;
     this.harm = Collections.unmodifiableMap(new TreeMap<>(harm));
-    this.hash = 31 * (31 * wiring.sheet().hashCode() + told.hashCode()) + this.harm.hashCode();
+    this.hash = 31 * (31 * wiring.sheetHash() + told.hashCode()) + this.harm.hashCode();
   }
 
   public ElectricSheet sheet() {
@@ -68,7 +68,7 @@ public final class Electrics {
   }
 
   public Electrics withTold(Told other) {
-    return new Electrics(wiring, other, harm);
+    return told.equals(other) ? this : new Electrics(wiring, other, harm);
   }
 
   /** The voltage-sensing value that suits this craft's divider; that told where it has none. */

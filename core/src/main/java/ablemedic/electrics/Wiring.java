@@ -16,6 +16,7 @@ public final class Wiring {
   private static final double PIN_OHMS = 0.008;
 
   private final ElectricSheet sheet;
+  private final int sheetHash;
   private final List<Point> points = new ArrayList<>();
   private final Map<String, Integer> index = new HashMap<>();
   private final List<Link> links = new ArrayList<>();
@@ -71,6 +72,7 @@ public final class Wiring {
 
   public Wiring(ElectricSheet sheet) {
     this.sheet = sheet;
+    this.sheetHash = sheet.hashCode();
     for (Part part : sheet.parts()) {
       for (Pad pad : part.archetype().pads()) {
         point(part.address(pad.name()), part.label() + " " + pad.name(), part.address(pad.name()));
@@ -80,6 +82,11 @@ public final class Wiring {
       inside(part);
     }
     sheet.leads().forEach(this::lead);
+  }
+
+  /** Worked out once, since a sheet is long. */
+  int sheetHash() {
+    return sheetHash;
   }
 
   private int point(String id, String label, String pad) {

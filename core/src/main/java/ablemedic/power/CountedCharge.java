@@ -5,6 +5,7 @@ import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.electrics.Electrics;
 import java.util.List;
@@ -51,6 +52,11 @@ record CountedCharge(String name, OptionalDouble backAh) implements Check<Craft>
   @Override
   public Answers answers() {
     return COUNTED;
+  }
+
+  @Override
+  public Facet<Craft, ?> reads() {
+    return PowerChecks.ELECTRICS;
   }
 
   @Override

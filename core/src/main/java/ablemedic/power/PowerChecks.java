@@ -1,5 +1,7 @@
 package ablemedic.power;
 
+import static ablemedic.diagnosis.Prediction.from;
+
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
@@ -7,7 +9,9 @@ import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Outlook;
+import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Outlook.Spread;
 import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.electrics.Archetype;
@@ -46,11 +50,24 @@ final class PowerChecks {
 
   private final Electrics sound;
   private final Meter meter;
+  private final Facet<Craft, Electrics> wired;
   private final List<Check<Craft>> checks = new ArrayList<>();
 
   private PowerChecks(Electrics sound, Meter meter) {
     this.sound = sound;
     this.meter = meter;
+    this.wired = Facet.of("wiring and its harm", c -> c.electrics().withTold(sound.told()));
+  }
+
+  /** Everything electrical: wiring, harm and what was told. */
+  static final Facet<Craft, Electrics> ELECTRICS = Facet.of("everything electrical", Craft::electrics);
+
+  private static Facet<Craft, Double> harm(String name, Harm.Kind kind, double otherwise) {
+    return Facet.of(name, c -> c.electrics().harm(kind, "", otherwise));
+  }
+
+  private static <V> Facet<Craft, V> told(String name, Function<Told, V> setting) {
+    return Facet.of(name, c -> setting.apply(c.electrics().told()));
   }
 
   static List<Check<Craft>> of(Electrics sound, Meter meter) {
@@ -73,7 +90,7 @@ final class PowerChecks {
       add("look-" + part.id(), "look-at-part", "Look closely at the " + part.label(),
           "Good light, a lens. The " + part.label() + " from both sides: joints dull, cracked or lifted, a lead off, a "
               + "solder bridge or a strand across two pads, brown or burst parts, plus and minus where the sheet has them.",
-          answers, c -> PartLook.outlook(answers, c.electrics(), part.id()), 0.7, 0, BenchNeeds.PACK_OUT);
+          answers, from(wired, e -> PartLook.outlook(answers, e, part.id())), 0.7, 0, BenchNeeds.PACK_OUT);
     }
   }
 
@@ -83,19 +100,21 @@ final class PowerChecks {
     add("pack-resistance", "pack-resistance", "Read the pack's resistance on the charger",
         "Let the charger measure, and add up its cells; or (volts at rest − volts under load) / amperes. A sound one of this "
             + "kind has about " + Math.round(own * 1000) + " milliohms.", milli,
-        c -> new Spread(milli, own * c.electrics().harm(Harm.Kind.PACK_OHMS, "", 1), 0.2 * own + 0.003, 0.03), 1.5, 0,
+        from(harm("resistance of the pack", Harm.Kind.PACK_OHMS, 1),
+            times -> new Spread(milli, own * times, 0.2 * own + 0.003, 0.03)), 1.5, 0,
         BenchNeeds.PACK_OUT);
     Choices cells = Choices.of("How do the cells stand, under a load or right after the flight?", List.of(
         new Outcome("alike", "all within 0.1 V"), new Outcome("one-low", "one well below the others")));
     add("pack-cells", "pack-cells", "Compare the cells of the pack at the balance lead",
         "Each cell at the balance plug, with a load on the pack or within a minute after it.", cells,
-        c -> Ways.expecting(cells, c.electrics().harm(Harm.Kind.WEAK_CELL, "", 0) > 0.2 ? "one-low" : "alike", 0.06), 1.5,
+        from(harm("weak cell", Harm.Kind.WEAK_CELL, 0),
+            weak -> Ways.expecting(cells, weak > 0.2 ? "one-low" : "alike", 0.06)), 1.5,
         0.05, BenchNeeds.PACK_OUT);
     Choices count = count();
     add("count-cells", "count-cells", "Count the cells of the pack that is used",
         "The label, or the wires of the balance plug less one. The sheet says " + sound.sheet().pack().cells() + ".", count,
-        c -> Ways.expecting(count, cell(c.electrics().sheet().pack().cells()
-            + (int) c.electrics().harm(Harm.Kind.PACK_CELLS, "", 0)), 0.01), 0.2, 0, BenchNeeds.NOTHING);
+        from(harm("cells too many", Harm.Kind.PACK_CELLS, 0), more -> Ways.expecting(count,
+            cell(sound.sheet().pack().cells() + more.intValue()), 0.01)), 0.2, 0, BenchNeeds.NOTHING);
   }
 
   private static Choices count() {
@@ -118,29 +137,32 @@ final class PowerChecks {
           .map(s -> new Outcome(s.name().toLowerCase(Locale.ROOT), s.label())).toList());
       add("source-setting", "read-voltage-source", "Read where the board takes the voltage from",
           "In the board's power settings.", source,
-          c -> Ways.expecting(source, c.electrics().told().source().name().toLowerCase(Locale.ROOT), 0.02), 0.5,
+          from(told("voltage source told", Told::source),
+              told -> Ways.expecting(source, told.name().toLowerCase(Locale.ROOT), 0.02)), 0.5,
           0, BenchNeeds.COMPUTER);
       Scale scale = new Scale("voltage scale", "", 0, 1000, 1, List.of());
       add("scale-setting", "read-voltage-scale", "Read the voltage scale that is set",
           "In the board's power settings, as pad voltage over converter voltage. The sheet says "
               + PowerFaults.number(sound.told().scale()) + ".", scale,
-          c -> new Spread(scale, c.electrics().told().scale(), 0.01 * sound.told().scale(), 0.03), 0.5, 0,
+          from(told("voltage scale told", Told::scale),
+              told -> new Spread(scale, told, 0.01 * sound.told().scale(), 0.03)), 0.5, 0,
           BenchNeeds.COMPUTER);
       Choices cells = count();
       add("cells-setting", "read-cell-count", "Read the number of cells that is set",
           "In the board's power settings; 0 or automatic means that it guesses.", cells,
-          c -> Ways.expecting(cells, cell(c.electrics().told().cells()), 0.02), 0.5, 0, BenchNeeds.COMPUTER);
+          from(told("cells told", Told::cells), told -> Ways.expecting(cells, cell(told), 0.02)), 0.5, 0, BenchNeeds.COMPUTER);
     }
     if (!sound.wiring().all(Inner.CurrentSensor.class).isEmpty()) {
       Choices read = Choices.of("What is chosen?", List.of(new Outcome("read", "the board's current sensor"),
           new Outcome("none", "none")));
       add("current-setting", "read-current-settings", "Read whether the board reads its current sensor",
           "In the board's power settings.", read,
-          c -> Ways.expecting(read, c.electrics().told().current() ? "read" : "none", 0.02), 0.5, 0, BenchNeeds.COMPUTER);
+          from(told("current sensor told", Told::current),
+              told -> Ways.expecting(read, told ? "read" : "none", 0.02)), 0.5, 0, BenchNeeds.COMPUTER);
       Scale scale = new Scale("current scale over that which is right for the sensor", "", 0, 100, 0.3, List.of());
       add("current-scale-setting", "read-current-settings", "Compare the current scale that is set with the sensor's own",
           "In the board's power settings; set over right, 1 when they agree. The sensor's own is in its booklet.", scale,
-          c -> new Spread(scale, c.electrics().told().currentScale(), 0.03, 0.04), 0.8, 0, BenchNeeds.COMPUTER);
+          from(told("current scale told", Told::currentScale), told -> new Spread(scale, told, 0.03, 0.04)), 0.8, 0, BenchNeeds.COMPUTER);
     }
   }
 
@@ -150,22 +172,22 @@ final class PowerChecks {
       add("parts-on-usb", "parts-on-usb", "Plug in the computer: which parts come on?",
           "Pack out. Only parts that are fed from the computer can come on: "
               + String.join(", ", sound.sheet().parts().stream().filter(p -> fromUsb(sound, p)).map(Part::label).toList()) + ".",
-          usb, c -> dark(usb, c.electrics(), p -> onUsb(c.electrics(), p)), 0.6, 0.05, BenchNeeds.COMPUTER);
+          usb, from(wired, e -> dark(usb, e, p -> onUsb(e, p))), 0.6, 0.05, BenchNeeds.COMPUTER);
     }
     Choices bulb = Choices.of("What does the limiter do?", List.of(
         new Outcome("glows-dark", "glows for a moment, then goes dark"), new Outcome("bright", "stays bright, or trips"),
         new Outcome("dark", "stays dark from the start")));
     add(LIMITER, "first-power", "First power through the limiter",
         "Limiter between pack and craft, hands off, watch and smell. A glow that dies is capacitors charging.", bulb,
-        c -> Ways.expecting(bulb, bulb(c.electrics()), 0.03), 1, 0.4, BenchNeeds.POWERED);
+        from(wired, e -> Ways.expecting(bulb, bulb(e), 0.03)), 1, 0.4, BenchNeeds.POWERED);
     Choices on = which("Which part stays dark?", sound, (e, p) -> p.archetype().load().isPresent());
     add(ALL_ON, "parts-on", "Put the pack in: which parts come on?",
         "Their lights, their tones, a picture. Say which one stays dark.", on,
-        c -> dark(on, c.electrics(), Powered.onBench(c.electrics())::works), 0.7, 0.2, BenchNeeds.POWERED);
+        from(wired, e -> dark(on, e, Powered.onBench(e)::works)), 0.7, 0.2, BenchNeeds.POWERED);
     Choices steady = which("Which one gives way?", sound, (e, p) -> p.archetype().load().isPresent());
     add(ALL_STEADY, "parts-steady", "Run everything for three minutes: does any part give way?",
         "Antenna on, video at its lowest power, lights on, motors stopped. Cool air over the video transmitter.", steady,
-        c -> dark(steady, c.electrics(), Powered.onBench(c.electrics())::works), 3.5, 0.25, BenchNeeds.POWERED);
+        from(wired, e -> dark(steady, e, Powered.onBench(e)::works)), 3.5, 0.25, BenchNeeds.POWERED);
     for (At<Inner.Load> load : sound.wiring().all(Inner.Load.class)) {
       if (load.of().hasPoorSort()) {
         Scale amps = new Scale("current into the " + load.part().label(), "A", 0, 5);
@@ -173,7 +195,7 @@ final class PowerChecks {
         add("draw-" + load.part().id(), "draw-of-part", "Measure what the " + load.part().label() + " draws",
             "A small ammeter in its supply lead. The good sort draws about " + PowerFaults.number(own)
                 + " A, and stays cool.", amps,
-            c -> new Spread(amps, drawn(c.electrics(), load), 0.06 * own + 0.004, 0.02), 3, 0.3, BenchNeeds.POWERED);
+            from(wired, e -> new Spread(amps, drawn(e, load), 0.06 * own + 0.004, 0.02)), 3, 0.3, BenchNeeds.POWERED);
       }
     }
   }
@@ -261,8 +283,8 @@ final class PowerChecks {
       Choices cells = count();
       add("shown-cells", "shown-cells", "Read how many cells the board takes the pack to have",
           "Right after plug-in, with a charged pack: on the screen or on the computer.", cells,
-          c -> Ways.expecting(cells, cell(SenseChain.at(c.electrics(), c.electrics().sheet().pack().restingV(0.95)).cells()),
-              0.03), 0.5, 0.15, BenchNeeds.POWERED);
+          from(ELECTRICS, e -> Ways.expecting(cells, cell(SenseChain.at(e, e.sheet().pack().restingV(0.95)).cells()), 0.03)),
+          0.5, 0.15, BenchNeeds.POWERED);
     }
     if (!sound.wiring().all(Inner.CurrentSensor.class).isEmpty()) {
       checks.add(new ShownCurrent(SHOWN_CURRENT));
@@ -271,7 +293,7 @@ final class PowerChecks {
   }
 
   private void add(String id, String kind, String title, String instruction, Answers answers,
-      Function<Craft, Outlook> prediction, double minutes, double risk, BenchNeeds needs) {
+      Prediction<Craft, ?> prediction, double minutes, double risk, BenchNeeds needs) {
     checks.add(new CraftCheck(id, kind, c -> title, c -> instruction, answers, prediction, minutes, risk, needs, true));
   }
 }

@@ -1,12 +1,16 @@
 package ablemedic.power;
 
+import static ablemedic.diagnosis.Prediction.from;
+
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Outlook;
+import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.electrics.Archetype;
 import ablemedic.electrics.Electrics;
@@ -20,7 +24,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.Function;
 
 /** What an owner can say of power and voltage, and how a craft with each fault would look to an owner. */
 final class PowerComplaints {
@@ -61,21 +64,22 @@ final class PowerComplaints {
     outcomes.add(new Outcome("all", "all four"));
     outcomes.add(new Outcome(PowerChecks.NONE, "none, they all turn"));
     Choices answers = Choices.of("Which motor is dead or stutters?", outcomes);
-    add("dead-arm", "A motor or arm is dead, or stutters", answers, c -> deadArms(answers, c), flight);
+    add("dead-arm", "A motor or arm is dead, or stutters", answers,
+        from(Facet.of("arms that are dead or late", PowerComplaints::deadArms), dead -> named(answers, dead)), flight);
   }
 
   private static String armId(Corner corner) {
     return corner.name().toLowerCase(Locale.ROOT).replace('_', '-');
   }
 
-  private static Outlook deadArms(Choices answers, Craft craft) {
+  private static List<Integer> deadArms(Craft craft) {
     List<Integer> dead = new ArrayList<>();
     for (Corner corner : Corner.ALL) {
       if (!craft.arm(corner).turns() || craft.arm(corner).startsLate()) {
         dead.add(corner.ordinal());
       }
     }
-    return named(answers, dead.size() == 4 ? List.of(4) : dead.isEmpty() ? List.of(5) : dead);
+    return dead.size() == 4 ? List.of(4) : dead.isEmpty() ? List.of(5) : dead;
   }
 
   private void shorts() {
@@ -84,7 +88,8 @@ final class PowerComplaints {
     parts.forEach(p -> outcomes.add(new Outcome(p.id(), "smoke or smell from the " + p.label())));
     outcomes.add(new Outcome(PowerChecks.NONE, "neither"));
     Choices answers = Choices.of("What happened?", outcomes);
-    add("shorts", "It shorts or smoked", answers, c -> smoke(answers, parts, c.electrics()), check(PowerChecks.LIMITER));
+    add("shorts", "It shorts or smoked", answers, from(PowerChecks.ELECTRICS, e -> smoke(answers, parts, e)),
+        check(PowerChecks.LIMITER));
   }
 
   private static Outlook smoke(Choices answers, List<Part> parts, Electrics electrics) {
@@ -117,7 +122,7 @@ final class PowerComplaints {
     Choices answers = PowerChecks.which("Which part gets no power?", sound,
         (e, p) -> p.archetype().load().isPresent());
     add("no-power", "A part gets no power", answers,
-        c -> PowerChecks.dark(answers, c.electrics(), Powered.onBench(c.electrics())::works), check(PowerChecks.ALL_ON));
+        from(PowerChecks.ELECTRICS, e -> PowerChecks.dark(answers, e, Powered.onBench(e)::works)), check(PowerChecks.ALL_ON));
   }
 
   private void voltage() {
@@ -129,7 +134,8 @@ final class PowerComplaints {
         new Outcome("low", "too little"), new Outcome("high", "too much"),
         new Outcome("cells", "right in all, wrong for each cell"), new Outcome("right", "it is right")));
     add("voltage", "The voltage reads wrong", answers,
-        c -> Ways.expecting(answers, shownAs(c.electrics()), TOLD_WRONG), check(PowerChecks.SHOWN_FULL));
+        from(Facet.of("how the voltage is shown", c -> shownAs(c.electrics())),
+            shown -> Ways.expecting(answers, shown, TOLD_WRONG)), check(PowerChecks.SHOWN_FULL));
   }
 
   private static String shownAs(Electrics electrics) {
@@ -155,8 +161,8 @@ final class PowerComplaints {
         new Outcome("zero", "nothing, or 0"), new Outcome("low", "too little, or too few mAh"),
         new Outcome("high", "too much, or too many mAh"), new Outcome("rest", "amperes with the motors stopped"),
         new Outcome("right", "it is right")));
-    add("current", "The current or the mAh reads wrong", answers, c -> Ways.expecting(answers, current(c), TOLD_WRONG),
-        check(PowerChecks.SHOWN_CURRENT));
+    add("current", "The current or the mAh reads wrong", answers, from(Facet.of("how the current is shown",
+        PowerComplaints::current), shown -> Ways.expecting(answers, shown, TOLD_WRONG)), check(PowerChecks.SHOWN_CURRENT));
   }
 
   private static String current(Craft craft) {
@@ -174,7 +180,8 @@ final class PowerComplaints {
         new Outcome("all", "all of it restarts or drops"), new Outcome("arm", "one motor gives way"),
         new Outcome("part", "video or another part goes"), new Outcome("early", "warns of a low pack far too early"),
         new Outcome(PowerChecks.NONE, "nothing of the kind")));
-    add("cuts-out", "It cuts out under load", answers, c -> Ways.expecting(answers, underLoad(c), 0.15), flight);
+    add("cuts-out", "It cuts out under load", answers, from(Facet.of("what gives way in a punch",
+        PowerComplaints::underLoad), does -> Ways.expecting(answers, does, 0.15)), flight);
   }
 
   private static String underLoad(Craft craft) {
@@ -195,10 +202,14 @@ final class PowerComplaints {
 
   private void brownsOut() {
     Choices answers = PowerChecks.which("Which one gives way?", sound, (e, p) -> p.archetype().load().isPresent());
-    add("browns-out", "Video or receiver browns out", answers, c -> {
-      Powered hover = Feeds.hovering(c, 0.4, 1);
-      return PowerChecks.dark(answers, c.electrics(), hover::works);
-    }, check(PowerChecks.ALL_STEADY));
+    add("browns-out", "Video or receiver browns out", answers, from(Facet.of("what gives way in a hover",
+        PowerComplaints::failing), failing -> PowerChecks.dark(answers, sound, part -> !failing.contains(part.id()))),
+        check(PowerChecks.ALL_STEADY));
+  }
+
+  private static List<String> failing(Craft craft) {
+    Powered hover = Feeds.hovering(craft, 0.4, 1);
+    return craft.electrics().sheet().parts().stream().filter(part -> !hover.works(part)).map(Part::id).toList();
   }
 
   private Check<Craft> check(String id) {
@@ -215,7 +226,7 @@ final class PowerComplaints {
     return Ways.of(answers, p);
   }
 
-  private void add(String id, String label, Choices answers, Function<Craft, Outlook> prediction, Check<Craft> proof) {
+  private void add(String id, String label, Choices answers, Prediction<Craft, ?> prediction, Check<Craft> proof) {
     Check<Craft> seen = new CraftCheck("told-" + id, "told-of-power", c -> label,
         c -> "Tell what the owner or you saw. What nobody saw stays open.", answers, prediction, 0.5, 0,
         BenchNeeds.NOTHING, false);

@@ -5,6 +5,8 @@ import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Facet;
+import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Inner;
@@ -106,6 +108,6 @@ public final class PrePowerRoutine {
       BenchNeeds needs) {
     Choices answers = Choices.of(question, outcomes);
     steps.add(new CraftCheck(id, "pre-power", c -> title, c -> instruction, answers,
-        c -> Ways.expecting(answers, outcomes.get(0).id(), 0.05), minutes, 0.1, needs, false));
+        Prediction.from(Facet.nothing(), nothing -> Ways.expecting(answers, outcomes.get(0).id(), 0.05)), minutes, 0.1, needs, false));
   }
 }

@@ -6,8 +6,10 @@ import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.electrics.Electrics;
+import ablemedic.electrics.Told;
 import ablemedic.electrics.Wiring;
 import ablemedic.reading.Estimate;
 import ablemedic.reading.Meter;
@@ -42,6 +44,10 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
   private static final double CHARGE_SHARE = 0.035;
   private static final double RAIL_SHARE = 0.015;
   private static final double AWKWARD_MINUTES = 0.2;
+
+  /** Wiring and its harm, whatever the board was told. */
+  private static final Facet<Craft, Electrics> WIRED =
+      Facet.of("what a probe can touch", c -> c.electrics().withTold(Told.USUAL));
 
   /** The two ways of measuring. */
   public enum Mode {
@@ -99,6 +105,11 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
   /** Up to the highest range of the meter, above which it shows OL. */
   private Scale ohmScale() {
     return OHMS.computeIfAbsent(meter, m -> new Scale("resistance between the two points", "ohm", 0, m.highestOhms(), 0.3, WORDS));
+  }
+
+  @Override
+  public Facet<Craft, ?> reads() {
+    return WIRED;
   }
 
   @Override

@@ -5,6 +5,7 @@ import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.electrics.Electrics;
 import java.util.List;
@@ -40,6 +41,11 @@ record ShownCurrent(String id) implements Check<Craft> {
   @Override
   public Answers answers() {
     return SHOWN;
+  }
+
+  @Override
+  public Facet<Craft, ?> reads() {
+    return PowerChecks.ELECTRICS;
   }
 
   @Override

@@ -5,6 +5,7 @@ import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Harm;
@@ -62,6 +63,11 @@ record ShownVoltage(String name, String with, double charge, Meter meter, Option
   @Override
   public Answers answers() {
     return SHOWN;
+  }
+
+  @Override
+  public Facet<Craft, ?> reads() {
+    return PowerChecks.ELECTRICS;
   }
 
   @Override

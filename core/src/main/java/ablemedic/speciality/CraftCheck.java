@@ -4,7 +4,9 @@ import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Outlook;
+import ablemedic.diagnosis.Prediction;
 import java.util.function.Function;
 
 /**
@@ -12,7 +14,7 @@ import java.util.function.Function;
  *
  * @param titles       what to do, from the sound craft
  * @param instructions how, from the sound craft
- * @param prediction   the outlook from any craft
+ * @param prediction   what it reads of any craft and the outlook from that
  */
 public record CraftCheck(
     String id,
@@ -20,7 +22,7 @@ public record CraftCheck(
     Function<Craft, String> titles,
     Function<Craft, String> instructions,
     Answers answers,
-    Function<Craft, Outlook> prediction,
+    Prediction<Craft, ?> prediction,
     double minutes,
     double risk,
     BenchNeeds needs,
@@ -39,6 +41,11 @@ public record CraftCheck(
 
   @Override
   public Outlook outlook(Craft craft) {
-    return prediction.apply(craft);
+    return prediction.of(craft);
+  }
+
+  @Override
+  public Facet<Craft, ?> reads() {
+    return prediction.facet();
   }
 }

@@ -1,10 +1,13 @@
 package ablemedic.takeoff;
 
+import static ablemedic.diagnosis.Prediction.from;
+
 import static ablemedic.takeoff.TakeOffSeen.id;
 
 import ablemedic.craft.Arm;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
+import ablemedic.craft.Point;
 import ablemedic.craft.Prop;
 import ablemedic.craft.Rotation;
 import ablemedic.craft.Settings.Tilt;
@@ -18,7 +21,9 @@ import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Outlook;
+import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Outlook.Spread;
 import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.takeoff.BoardOrientation.Arrow;
@@ -40,6 +45,10 @@ final class TakeOffChecks {
   /** Handheld scales and a balance on fingertips. Common practice, no source. */
   private static final double SCALES_SHARE = 0.02;
   private static final double BALANCE_MM = 4;
+
+  private static final Facet<Craft, Tilt> LEVEL = Facet.of("level taken", c -> c.settings().levelOff());
+  private static final Facet<Craft, Point> BALANCE = Facet.of("balance point", c -> c.airframe().balance());
+  private static final Facet<Craft, Rotation> MISALIGNMENT = Facet.of("misalignment", Craft::misalignment);
 
   private final List<Check<Craft>> checks = new ArrayList<>();
 
@@ -66,26 +75,29 @@ final class TakeOffChecks {
       add("prop-" + id(corner), "prop-by-eye", c -> "Look at the " + c.name(corner) + " prop",
           c -> "Look along the blades of the " + c.name(corner) + " prop. The raised, thick edge leads into the turn: seen from "
               + "above, does it lead clockwise or counter-clockwise? Is the moulded lettering up, are the tips whole?",
-          answers, c -> Ways.expecting(answers, prop(c.arm(corner).prop()), MISREAD), 0.4, 0, BenchNeeds.PACK_OUT);
+          answers, from(Facet.of("prop " + id(corner), c -> c.arm(corner).prop()),
+              prop -> Ways.expecting(answers, prop(prop), MISREAD)), 0.4, 0, BenchNeeds.PACK_OUT);
     }
     Choices finger = Choices.of("Which one feels rough or gritty?", corners("all turn smoothly"));
     add("finger", "motor-by-finger", c -> "Turn each motor by finger",
         c -> "Flick each motor round by hand and compare: bearings, magnets that scrape, a shaft that wobbles.",
-        finger, c -> fingers(finger, c), 1, 0, BenchNeeds.PACK_OUT);
+        finger, from(Facet.of("bearings", c -> c.arms().stream().map(arm -> arm.motor().rough()).toList()),
+            rough -> fingers(finger, rough)), 1, 0, BenchNeeds.PACK_OUT);
     Choices arrow = Choices.of("Where does the arrow point, and is the board face up?", seats());
     add("arrow", "board-arrow", c -> "Find the arrow on the board",
         c -> "Find the arrow printed on the board. Which way does it point on the craft, and is the side with the arrow "
             + "up or down?",
-        arrow, c -> Ways.expecting(arrow, seat(c.mounted()), BLUNDER), 0.8, 0, BenchNeeds.PACK_OUT);
+        arrow, from(Facet.of("how the board sits", Craft::mounted),
+            mounted -> Ways.expecting(arrow, seat(mounted), BLUNDER)), 0.8, 0, BenchNeeds.PACK_OUT);
     Choices under = Choices.of("Was anything under it, or the surface not flat?", List.of(
         new Outcome("yes", "yes, or cannot be excluded"), new Outcome("no", "no, it lay flat")));
     add("strap", "strap-under-frame", c -> "How did it lie when level was last calibrated?",
         c -> "Ask or remember: a strap, a pack or a folded leg under the frame, a sloping table?",
-        under, c -> Ways.of(under, strap(c), 1 - strap(c)), 0.3, 0, BenchNeeds.NOTHING);
+        under, from(LEVEL, off -> Ways.of(under, strap(off), 1 - strap(off))), 0.3, 0, BenchNeeds.NOTHING);
   }
 
-  private static double strap(Craft craft) {
-    return craft.settings().levelOff().equals(Tilt.NONE) ? 0.15 : 0.7;
+  private static double strap(Tilt off) {
+    return off.equals(Tilt.NONE) ? 0.15 : 0.7;
   }
 
   private static String prop(Prop prop) {
@@ -96,11 +108,11 @@ final class TakeOffChecks {
     return spin == Spin.CLOCKWISE ? "cw" : "ccw";
   }
 
-  private static Outlook fingers(Choices answers, Craft craft) {
+  private static Outlook fingers(Choices answers, List<Boolean> roughAt) {
     double[] p = new double[5];
     Arrays.fill(p, 0.02);
     for (Corner corner : Corner.ALL) {
-      if (craft.arm(corner).motor().rough()) {
+      if (roughAt.get(corner.ordinal())) {
         p[corner.ordinal()] = 0.6;
       }
     }
@@ -145,19 +157,20 @@ final class TakeOffChecks {
     add("weigh", "weigh", c -> "Weigh it, ready to fly",
         c -> "Put it on the scales with the pack it flies with. The build sheet says " + Math.round(c.airframe().massG())
             + " g.",
-        mass, c -> new Spread(mass, c.airframe().massG() / 1000, SCALES_SHARE * c.airframe().massG() / 1000, 0.01), 1, 0,
+        mass, from(Facet.of("all-up mass", c -> c.airframe().massG()),
+            grams -> new Spread(mass, grams / 1000, SCALES_SHARE * grams / 1000, 0.01)), 1, 0,
         BenchNeeds.PACK_OUT);
     Scale forward = new Scale("balance point forward of the middle of the motors", "m", -0.2, 0.2);
     add("balance-forward", "balance-point", c -> "Find the balance point, front to rear",
         c -> "Strap the pack on, unplugged. Balance the craft on two fingertips under the side arms. How far forward of "
             + "the middle of the motors do they stand? Behind the middle counts negative.",
-        forward, c -> new Spread(forward, c.airframe().balance().forwardMm() / 1000, BALANCE_MM / 1000, 0.02), 1.2, 0,
+        forward, from(BALANCE, at -> new Spread(forward, at.forwardMm() / 1000, BALANCE_MM / 1000, 0.02)), 1.2, 0,
         BenchNeeds.PACK_OUT);
     Scale right = new Scale("balance point right of the middle of the motors", "m", -0.2, 0.2);
     add("balance-right", "balance-point", c -> "Find the balance point, side to side",
         c -> "Strap the pack on, unplugged. Balance the craft on two fingertips under nose and tail. How far right of the "
             + "middle of the motors do they stand? Left of the middle counts negative.",
-        right, c -> new Spread(right, c.airframe().balance().rightMm() / 1000, BALANCE_MM / 1000, 0.02), 1.2, 0,
+        right, from(BALANCE, at -> new Spread(right, at.rightMm() / 1000, BALANCE_MM / 1000, 0.02)), 1.2, 0,
         BenchNeeds.PACK_OUT);
   }
 
@@ -165,23 +178,26 @@ final class TakeOffChecks {
     Choices alignment = Choices.of("Which alignment is set?", told());
     add("alignment-setting", "read-alignment", c -> "Read the board alignment that is set",
         c -> "Read the alignment angles in the board's settings. The build sheet says " + c.mounted().angles() + ".",
-        alignment, c -> Ways.expecting(alignment, told(c.settings().alignment()), BLUNDER), 0.7, 0, BenchNeeds.COMPUTER);
+        alignment, from(Facet.of("alignment told", c -> c.settings().alignment()),
+            told -> Ways.expecting(alignment, told(told), BLUNDER)), 0.7, 0, BenchNeeds.COMPUTER);
     Choices spins = Choices.of("What is set?", Arrays.stream(SpinSchool.values())
         .map(s -> new Outcome(id(s), s.label())).toList());
     add("spin-setting", "read-spin-school", c -> "Read the direction of motors that is set",
         c -> "Read in the board's settings whether it takes the front blades to turn inward or outward.",
-        spins, c -> Ways.expecting(spins, id(c.settings().spins()), BLUNDER), 0.5, 0, BenchNeeds.COMPUTER);
+        spins, from(Facet.of("direction of motors told", c -> c.settings().spins()),
+            told -> Ways.expecting(spins, id(told), BLUNDER)), 0.5, 0, BenchNeeds.COMPUTER);
     Choices order = Choices.of("Which order is set?", List.of(new Outcome("aetr", "AETR: roll, pitch, throttle, yaw"),
         new Outcome("taer", "TAER: throttle, roll, pitch, yaw"), new Outcome("other", "another")));
     add("stick-order-setting", "read-stick-order", c -> "Read the channel order that the board expects",
         c -> "Read the channel order in the board's receiver settings.",
-        order, c -> Ways.expecting(order, order(c.settings().stickOrder()), BLUNDER), 0.5, 0, BenchNeeds.COMPUTER);
+        order, from(Facet.of("channel order told", c -> c.settings().stickOrder()),
+            told -> Ways.expecting(order, order(told), BLUNDER)), 0.5, 0, BenchNeeds.COMPUTER);
     Choices gain = Choices.of("How do they compare with what suits this size?", List.of(
         new Outcome("usual", "about as usual"), new Outcome("high", "several times higher"),
         new Outcome("low", "several times lower")));
     add("gain-setting", "read-gains", c -> "Compare the rate gains with those of its size",
         c -> "Read the rate gains of roll and pitch and compare them with those of another craft of this size that flies.",
-        gain, c -> gain(gain, c.settings().gain()), 1, 0, BenchNeeds.COMPUTER);
+        gain, from(Facet.of("rate gain", c -> c.settings().gain()), told -> gain(gain, told)), 1, 0, BenchNeeds.COMPUTER);
   }
 
   private static Outlook gain(Choices answers, double gain) {
@@ -224,7 +240,8 @@ final class TakeOffChecks {
         new Outcome("nose-down", "nose down"), new Outcome("over", "on its back")));
     add("flat", "flat-on-table", c -> "Lay it flat and look whether the picture is level",
         c -> "Lay the craft on a surface that a spirit level shows flat, nothing under it. Wait two seconds.",
-        level, c -> Ways.expecting(level, lies(c), 0.08), 1, 0, BenchNeeds.COMPUTER);
+        level, from(Facet.of("how the picture lies", TakeOffChecks::lies),
+            lies -> Ways.expecting(level, lies, 0.08)), 1, 0, BenchNeeds.COMPUTER);
   }
 
   /** How the picture of a craft lies that lies flat itself: tilted against what it took for level. */
@@ -249,7 +266,7 @@ final class TakeOffChecks {
     add(id, "hand-tilt", c -> title,
         c -> "Hold the craft over the table with its nose away from you, the computer's picture in view. Move it: "
             + hand.label() + ". Say what the picture does, not what it should do.",
-        answers, c -> Ways.expecting(answers, id(hand.through(c.misalignment())), 0.04), 0.4, 0, BenchNeeds.COMPUTER);
+        answers, from(MISALIGNMENT, turn -> Ways.expecting(answers, id(hand.through(turn)), 0.04)), 0.4, 0, BenchNeeds.COMPUTER);
   }
 
   private void bySticks() {
@@ -264,8 +281,8 @@ final class TakeOffChecks {
           c -> "Push the " + stick.label() + " stick " + stick.positive() + " and watch the bars",
           c -> "Only this stick, all the way " + stick.positive() + ". Which of the first four bars moves, and does it go "
               + "up or down?",
-          answers, c -> Ways.expecting(answers,
-              c.functionOf(stick).label() + (c.radio().reversed().contains(stick) ? "-down" : "-up"), BLUNDER),
+          answers, from(Facet.of("bar of the " + stick.label() + " stick", c -> c.functionOf(stick).label()
+              + (c.radio().reversed().contains(stick) ? "-down" : "-up")), bar -> Ways.expecting(answers, bar, BLUNDER)),
           0.4, 0, BenchNeeds.COMPUTER_AND_RADIO);
     }
   }
@@ -286,7 +303,8 @@ final class TakeOffChecks {
               + "build sheet that is " + c.name(c.settings().numbering().corner(motor)) + ", "
               + c.arm(c.settings().numbering().corner(motor)).motor().spin().label()
               + ". Hold a strip of paper to the bell if the way is hard to see.",
-          answers, c -> Ways.expecting(answers, spun(c, motor), BLUNDER), 0.6, 0.3, BenchNeeds.MOTORS_POWERED);
+          answers, from(Facet.of("what turns as motor " + motor, c -> spun(c, motor)),
+              turned -> Ways.expecting(answers, turned, BLUNDER)), 0.6, 0.3, BenchNeeds.MOTORS_POWERED);
     }
     List<Outcome> starts = new ArrayList<>();
     starts.add(new Outcome("together", "all four start together"));
@@ -299,7 +317,7 @@ final class TakeOffChecks {
     Choices together = Choices.of("How do they start?", starts);
     add("start", "start-together", c -> "Bring all four up slowly together",
         c -> "Props off. Raise all four from the computer slowly from nothing. Do they start together?",
-        together, c -> starts(together, c), 1, 0.35, BenchNeeds.MOTORS_POWERED);
+        together, from(Facet.of("how the motors start", TakeOffChecks::starting), seen -> starts(together, seen)), 1, 0.35, BenchNeeds.MOTORS_POWERED);
   }
 
   private static String spun(Corner corner, Spin spin) {
@@ -312,7 +330,7 @@ final class TakeOffChecks {
     return arm.turns() ? spun(corner, arm.motor().spin()) : "none";
   }
 
-  private static Outlook starts(Choices answers, Craft craft) {
+  private static List<String> starting(Craft craft) {
     List<String> seen = new ArrayList<>();
     for (Corner corner : Corner.ALL) {
       if (!craft.arm(corner).turns()) {
@@ -324,6 +342,10 @@ final class TakeOffChecks {
     if (seen.isEmpty()) {
       seen.add("together");
     }
+    return seen;
+  }
+
+  private static Outlook starts(Choices answers, List<String> seen) {
     // With two at fault, either may be the one that is named.
     double[] p = new double[9];
     Arrays.fill(p, MISREAD / 9);
@@ -340,7 +362,7 @@ final class TakeOffChecks {
         c -> "Outdoors, clear of people, never in a room. Stand back five metres, thumb on the arm switch. Raise the "
             + "throttle until it just lifts, hold it at knee height for ten seconds, land, disarm. Feel the motors only "
             + "after the pack is out.",
-        answers, c -> hover(answers, c), 3, 1, BenchNeeds.FLIGHT, false));
+        answers, from(Sightings.FLIGHT, flown -> hover(answers, flown)), 3, 1, BenchNeeds.FLIGHT, false));
   }
 
   private static Outlook hover(Choices answers, Craft craft) {
@@ -352,7 +374,7 @@ final class TakeOffChecks {
   }
 
   private void add(String id, String kind, Function<Craft, String> title, Function<Craft, String> instruction,
-      Answers answers, Function<Craft, Outlook> prediction, double minutes, double risk, BenchNeeds needs) {
+      Answers answers, Prediction<Craft, ?> prediction, double minutes, double risk, BenchNeeds needs) {
     checks.add(new CraftCheck(id, kind, title, instruction, answers, prediction, minutes, risk, needs, true));
   }
 }

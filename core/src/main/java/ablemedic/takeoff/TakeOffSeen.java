@@ -7,6 +7,7 @@ import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Question;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Outlook.Way;
 import ablemedic.diagnosis.Outlook.Ways;
@@ -17,6 +18,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -59,7 +61,7 @@ final class TakeOffSeen implements Check<Craft> {
   }
 
   static String id(Enum<?> value) {
-    return value.name().toLowerCase().replace('_', '-');
+    return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
   }
 
   @Override
@@ -85,6 +87,11 @@ final class TakeOffSeen implements Check<Craft> {
   @Override
   public Answers answers() {
     return ANSWERS;
+  }
+
+  @Override
+  public Facet<Craft, ?> reads() {
+    return Sightings.FLIGHT;
   }
 
   @Override
