@@ -9,28 +9,33 @@ import ablemedic.electrics.Wiring;
 import ablemedic.reading.Meter;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.IntBinaryOperator;
 
 /** A craft with its pack out, under the probes of a meter set to resistance. */
 public final class PackOut {
   /** A reading that takes longer than this to settle is seen to climb, seconds. Common practice. */
   static final double CLIMBS_S = 0.8;
 
-  private static final int KEPT = 3_000;
+  private static final int KEPT = 1_500;
   private static final Memory<ElectricSheet, Network> SOUND = new Memory<>(64);
   private static final Map<Meter, Memory<Electrics, PackOut>> KNOWN = new ConcurrentHashMap<>();
 
   private final Network network;
   private final Meter meter;
+  private final int points;
+  /** A class of the reading for each pair of points, one more than it is; 0 where nobody has asked yet. */
+  private byte[] classes = {};
 
-  private PackOut(Network network, Meter meter) {
+  private PackOut(Network network, Meter meter, int points) {
     this.network = network;
     this.meter = meter;
+    this.points = points;
   }
 
   /** The craft as its harm has it. */
   public static PackOut of(Electrics electrics, Meter meter) {
     return KNOWN.computeIfAbsent(meter, m -> new Memory<>(KEPT))
-        .of(electrics, key -> new PackOut(network(electrics, meter), meter));
+        .of(electrics, key -> new PackOut(network(electrics, meter), meter, electrics.wiring().points().size()));
   }
 
   private static Network network(Electrics electrics, Meter meter) {
@@ -59,6 +64,25 @@ public final class PackOut {
   /** Whether the meter shows OL between two points. */
   public boolean over(int a, int b) {
     return network.ohms(a, b) > meter.highestOhms();
+  }
+
+  /**
+   * The class of the reading between two points, remembered: a survey asks for thousands of pairs again and again.
+   *
+   * @param classing gives 0 to 126, always the same for the same points
+   */
+  int classed(int a, int b, IntBinaryOperator classing) {
+    byte[] known = classes;
+    if (known.length == 0) {
+      known = new byte[points * points];
+      classes = known;
+    }
+    byte at = known[a * points + b];
+    if (at == 0) {
+      at = (byte) (classing.applyAsInt(a, b) + 1);
+      known[a * points + b] = at;
+    }
+    return at - 1;
   }
 
   /** Whether the reading climbs while capacitors charge. */

@@ -135,8 +135,8 @@ final class ProbeSurvey implements Survey<Craft> {
   private Shown shown(Electrics electrics) {
     if (mode == Probe.Mode.OHMS) {
       PackOut craft = PackOut.of(electrics, meter);
-      return (red, black) -> craft.over(red, black) ? OVER
-          : decade(craft.ohms(red, black), () -> craft.climbs(red, black));
+      return (red, black) -> craft.classed(red, black, (a, b) -> craft.over(a, b) ? OVER
+          : decade(craft.ohms(a, b), () -> craft.climbs(a, b)));
     }
     Powered craft = Powered.onBench(electrics);
     return (red, black) -> {
