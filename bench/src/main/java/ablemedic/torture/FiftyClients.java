@@ -15,13 +15,13 @@ import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.atomic.AtomicInteger;
 
 /**
- * Fifty at once on ten open work-ups, reading and writing with half a second between what each does. The first third of
+ * Fifty at once on ten open work-ups, reading and writing with a second between what each does. The first third of
  * the time, while the machine warms up, does not count for the times, but for the errors.
  */
 final class FiftyClients implements Trial {
   private static final int CLIENTS = 50;
   private static final int WORK_UPS = 10;
-  private static final long THINK_MS = 500;
+  private static final long THINK_MS = 1000;
   private static final double LONGEST_MS = 1000;
   private static final String[] KINDS = {"take-off", "voltage", "dead-arm", "no-power", "shorts"};
 
