@@ -27,12 +27,17 @@ public class CraftStore {
   /** Revisions never change, so the last few are kept as what they describe. */
   private final Recent<RevisionId, BuildSheet> sheets = new Recent<>(1_000);
   private final Recent<RevisionId, Craft> crafts = new Recent<>(64);
+  private final Recent<Opening, BuildSheet> edited = new Recent<>(256);
+  private final SheetMerge merge;
 
-  CraftStore(JdbcClient database, Json json, CraftLog log) {
+  CraftStore(JdbcClient database, Json json, CraftLog log, SheetMerge merge) {
     this.database = database;
     this.json = json;
     this.log = log;
+    this.merge = merge;
   }
+
+  private record Opening(String mark, int opened, int newest, String own) {}
 
   /** Whether a craft may fly. */
   public enum State {
@@ -129,6 +134,48 @@ public class CraftStore {
     return database.sql("SELECT max(revision) FROM build_sheet WHERE mark = ?").param(mark).query(Integer.class).single();
   }
 
+  /**
+   * The craft of a revision with all edits made since, but those that a work-up made itself.
+   *
+   * @param own what the reasons of those revisions begin with
+   */
+  public Craft craft(String mark, int opened, String own) {
+    int newest = newestRevision(mark);
+    if (opened == newest) {
+      return craft(mark, opened);
+    }
+    BuildSheet sheet = edited.of(new Opening(mark, opened, newest, own), key -> edited(key));
+    return sheet.equals(sheet(mark, opened)) ? craft(mark, opened) : sheet.toCraft();
+  }
+
+  private BuildSheet edited(Opening since) {
+    BuildSheet sheet = sheet(since.mark(), since.opened());
+    List<Revision> revisions = revisions(since.mark());
+    for (int i = 1; i < revisions.size(); i++) {
+      Revision before = revisions.get(i - 1);
+      Revision after = revisions.get(i);
+      if (after.number() > since.opened() && after.number() <= since.newest() && !after.reason().startsWith(since.own())
+          && before.readable().isPresent() && after.readable().isPresent()) {
+        sheet = changedWhereItHolds(before.sheet(), after.sheet(), sheet);
+      }
+    }
+    return sheet;
+  }
+
+  /** The change made on another sheet; that sheet as it is where the change makes no craft of it. */
+  private BuildSheet changedWhereItHolds(BuildSheet before, BuildSheet after, BuildSheet onto) {
+    try {
+      return storable(merge.changed(before, after, onto));
+    } catch (RuntimeException e) {
+      return onto;
+    }
+  }
+
+  /** The newest sheet with a change that was worked out on another one. */
+  public BuildSheet newestWith(String mark, BuildSheet before, BuildSheet after) {
+    return changedWhereItHolds(before, after, newestSheet(mark).sheet());
+  }
+
   public List<Revision> revisions(String mark) {
     return database.sql("SELECT mark, revision, reason, entered_at FROM build_sheet WHERE mark = ? ORDER BY revision")
         .param(mark).query((rs, n) -> revision(rs)).list();
@@ -149,10 +196,19 @@ public class CraftStore {
     }
   }
 
-  /** Adds a revision where the sheet differs from the newest one. */
+  /**
+   * Adds a revision where the sheet differs from the newest one.
+   *
+   * @param onto the revision on which it was worked out
+   * @throws Refusal when there is a newer one by now
+   */
   @Transactional
-  public void revise(String mark, BuildSheet sheet, String reason, Instant at) {
+  public void revise(String mark, int onto, BuildSheet sheet, String reason, Instant at) {
     Revision newest = newestSheet(mark);
+    if (newest.number() != onto) {
+      throw Refusal.conflict("version", "The build sheet of " + mark + " was changed meanwhile. Nothing was written; look at it "
+          + "again.");
+    }
     if (!newest.readable().equals(Optional.of(sheet))) {
       insertSheet(mark, newest.number() + 1, sheet, reason, at);
       bump(mark);

@@ -25,8 +25,8 @@ public record Draft(WorkUp after, long version, List<Numbered> events, List<LogL
 
   record LogLine(String kind, String text) {}
 
-  /** A sheet and what it was revised for. */
-  record Revised(BuildSheet sheet, String reason) {}
+  /** A sheet, the revision on which it was worked out, and what it was revised for. */
+  record Revised(BuildSheet sheet, int onto, String reason) {}
 
   /** A draft on a work-up as it is now, with events added one by one. */
   static Builder on(WorkUp workUp, Instant at) {
@@ -63,8 +63,8 @@ public record Draft(WorkUp after, long version, List<Numbered> events, List<LogL
       return this;
     }
 
-    Builder sheet(BuildSheet changed, String reason) {
-      sheet = Optional.of(new Revised(changed, reason));
+    Builder sheet(BuildSheet changed, int onto, String reason) {
+      sheet = Optional.of(new Revised(changed, onto, reason));
       return this;
     }
 

@@ -63,7 +63,7 @@ public class Recording {
     }
     store.add(opened.id(), draft.version(), draft.events());
     draft.log().forEach(line -> log.add(opened.mark(), draft.at(), line.kind(), line.text(), opened.id()));
-    draft.sheet().ifPresent(s -> crafts.revise(opened.mark(), s.sheet(), s.reason(), draft.at()));
+    draft.sheet().ifPresent(s -> crafts.revise(opened.mark(), s.onto(), s.sheet(), s.reason(), draft.at()));
     draft.ledger().ifPresent(ledger::add);
     return stamps.of(opened.id());
   }

@@ -14,6 +14,7 @@ import ablemedic.app.workup.WorkUpEvent.Tested;
 import ablemedic.app.workup.WorkUpStore.Numbered;
 import ablemedic.app.workup.WorkUpStore.Opened;
 import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.BenchState;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Case;
@@ -21,8 +22,6 @@ import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Evidence;
 import ablemedic.diagnosis.Evidence.Finding;
 import ablemedic.diagnosis.Evidence.Opinion;
-import ablemedic.diagnosis.Fault;
-import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Repair;
 import java.time.Duration;
@@ -94,9 +93,8 @@ final class WorkUp {
       known = new Case<>(known.sound(), known.occasion(), known.evidence(), List.copyOf(repairs.values()));
       doneSinceFix.clear();
     }
-    if (event instanceof Fixed fixed) {
-      Fault<Craft> fault = fault(fixed.faultId());
-      repairs.put(n, new Repair<>(fault, fix(fault, fixed.fixId())));
+    if (event instanceof Fixed fixed && repair(fixed).isPresent()) {
+      repairs.put(n, repair(fixed).get());
       known = new Case<>(known.sound(), known.occasion(), known.evidence(), List.copyOf(repairs.values()));
       doneSinceFix.clear();
     }
@@ -104,14 +102,15 @@ final class WorkUp {
       return;
     }
     if (event instanceof Found found) {
-      Check<Craft> check = check(found.checkId());
-      evidence(n, new Finding<>(check, reading(found), found.sureness(), known.repairs()));
-      doneSinceFix.add(Check.plainId(found.checkId()));
+      answered(found).ifPresent(check -> {
+        evidence(n, new Finding<>(check, reading(found), found.sureness(), known.repairs()));
+        doneSinceFix.add(Check.plainId(found.checkId()));
+      });
     } else if (event instanceof Suspected suspected) {
-      evidence(n, new Opinion<>(suspected.faultId(), SUSPICION, known.repairs()));
+      opinion(n, suspected.faultId(), SUSPICION);
     } else if (event instanceof Tested tested) {
       double ratio = tested.strong() ? STRONG : WEAK;
-      evidence(n, new Opinion<>(tested.faultId(), tested.speaksFor() ? ratio : 1 / ratio, known.repairs()));
+      opinion(n, tested.faultId(), tested.speaksFor() ? ratio : 1 / ratio);
     } else if (event instanceof Skipped skip) {
       skipped.put(skip.checkId(), n);
     } else if (event instanceof BenchSet set) {
@@ -124,26 +123,35 @@ final class WorkUp {
     }
   }
 
+  /** Weighs an opinion of a fault that the book still has. */
+  private void opinion(int n, String faultId, double ratio) {
+    if (book.fault(faultId).isPresent()) {
+      evidence(n, new Opinion<>(faultId, ratio, known.repairs()));
+    }
+  }
+
   private void evidence(int n, Evidence<Craft> evidence) {
     evidenceNumbers.add(n);
     known = known.withEvidence(evidence);
   }
 
-  /** The check of this id, as this craft has it. */
-  Check<Craft> check(String id) {
-    return book.check(id).orElseThrow();
+  /** The check of a finding, where the book still has it and it can still be answered so; else the finding is not weighed. */
+  Optional<Check<Craft>> answered(Found found) {
+    return book.check(found.checkId()).filter(check -> check.answers() instanceof Answers.Choices choices
+        ? found.value() == null && found.outcomes().entrySet().stream().allMatch(e -> choices.questions().stream()
+            .anyMatch(q -> q.id().equals(e.getKey()) && q.indexOf(e.getValue()).isPresent()))
+        : found.value() != null || found.outcomes().values().stream()
+            .allMatch(word -> ((Answers.Scale) check.answers()).indexOf(word).isPresent()));
   }
 
-  Fault<Craft> fault(String id) {
-    return book.fault(id).orElseThrow();
+  /** A repair, where the book still has its fault and the way it was fixed. */
+  Optional<Repair<Craft>> repair(Fixed fixed) {
+    return book.fault(fixed.faultId()).flatMap(fault -> fault.fixes(known.sound()).stream()
+        .filter(fix -> fix.id().equals(fixed.fixId())).findFirst().map(fix -> new Repair<>(fault, fix)));
   }
 
   Book<Craft> book() {
     return book;
-  }
-
-  private Fix<Craft> fix(Fault<Craft> fault, String id) {
-    return fault.fixes(known.sound()).stream().filter(f -> f.id().equals(id)).findFirst().orElseThrow();
   }
 
   static Reading reading(Found found) {

@@ -208,30 +208,33 @@ class WorkUpViews {
     Craft sound = workUp.known().sound();
     WorkUpEvent event = e.event();
     if (event instanceof Found found) {
-      Check<Craft> check = workUp.check(found.checkId());
-      Noted line = line(workUp, e, "finding", check.title(sound), answers(check, found, sound),
+      Optional<Check<Craft>> check = workUp.answered(found);
+      if (check.isEmpty()) {
+        return Optional.of(line(workUp, e, "finding", lost("check", found.checkId()), List.of(), "", before, true));
+      }
+      Noted line = line(workUp, e, "finding", check.get().title(sound), answers(check.get(), found, sound),
           found.sureness().label(), before, true);
       return Optional.of(new Noted(line.n(), line.at(), line.sort(), line.title(), line.answers(), line.sureness(),
           line.takenBack(), line.before(), line.canTakeBack(), workUp.isTakenBack(e.n()) ? List.of()
-              : leads.clearedInWords(workUp.known().sound(), check, WorkUp.reading(found))));
+              : leads.clearedInWords(workUp.known().sound(), check.get(), WorkUp.reading(found))));
     }
     if (event instanceof Suspected s) {
-      return Optional.of(line(workUp, e, "suspicion", "Own suspicion: " + workUp.fault(s.faultId()).describe(sound),
+      return Optional.of(line(workUp, e, "suspicion", "Own suspicion: " + fault(workUp, s.faultId()),
           words(s.words()), "", before, true));
     }
     if (event instanceof Tested t) {
       return Optional.of(line(workUp, e, "own test", "Own test " + (t.speaksFor() ? "for: " : "against: ")
-          + workUp.fault(t.faultId()).describe(sound), words(t.words()), t.strong() ? "strong" : "weak", before, true));
+          + fault(workUp, t.faultId()), words(t.words()), t.strong() ? "strong" : "weak", before, true));
     }
     if (event instanceof Skipped s) {
-      return Optional.of(line(workUp, e, "skipped", "Put aside: " + workUp.check(s.checkId()).title(sound), List.of(),
-          "", before, true));
+      return Optional.of(line(workUp, e, "skipped", "Put aside: " + workUp.book().check(s.checkId())
+          .map(check -> check.title(sound)).orElse(lost("check", s.checkId())), List.of(), "", before, true));
     }
     if (event instanceof Fixed f) {
-      Fault<Craft> fault = workUp.fault(f.faultId());
-      Fix<Craft> fix = fault.fixes(sound).stream().filter(x -> x.id().equals(f.fixId())).findFirst().orElseThrow();
-      return Optional.of(line(workUp, e, "fix", "Put right: " + fix.title(),
-          fix.values().stream().map(v -> v.what() + ": " + v.before() + " → " + v.after()).toList(), "", before, true));
+      Optional<Repair<Craft>> repair = workUp.repair(f);
+      return Optional.of(line(workUp, e, "fix", "Put right: " + repair.map(r -> r.fix().title())
+          .orElse(lost("fix", f.faultId())), repair.map(r -> r.fix().values().stream()
+              .map(v -> v.what() + ": " + v.before() + " → " + v.after()).toList()).orElse(List.of()), "", before, true));
     }
     if (event instanceof BenchSet b && !b.override().isBlank()) {
       return Optional.of(line(workUp, e, "override", "Guard overridden", List.of(b.override()), "", before, false));
@@ -243,6 +246,15 @@ class WorkUpViews {
       return Optional.of(line(workUp, e, "reopened", "Opened again", words(r.reason()), "", before, false));
     }
     return Optional.empty();
+  }
+
+  private static String fault(WorkUp workUp, String id) {
+    return workUp.book().fault(id).map(f -> f.describe(workUp.known().sound())).orElse(lost("fault", id));
+  }
+
+  /** A check or fault that was in the book when it was recorded. It stays on record and is not weighed. */
+  private static String lost(String what, String id) {
+    return "the " + what + " “" + id + "” is no longer in the book";
   }
 
   private static Noted line(WorkUp workUp, Numbered e, String sort, String title, List<String> answers,

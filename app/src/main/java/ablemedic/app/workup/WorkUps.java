@@ -64,7 +64,7 @@ public class WorkUps implements Routines.Follower {
 
   WorkUp get(long id) {
     Opened opened = store.get(id);
-    Craft sound = crafts.craft(opened.mark(), opened.revision());
+    Craft sound = crafts.craft(opened.mark(), opened.revision(), revisedBy(id));
     return new WorkUp(opened, sound, diagnoses.of(sound).book(), store.events(id), routines.standing(opened.mark()));
   }
 
@@ -261,7 +261,7 @@ public class WorkUps implements Routines.Follower {
       throw Refusal.conflict("n", "Number " + n + " cannot be taken back" + (workUp.isTakenBack(n) ? " twice." : "."));
     }
     Draft.Builder draft = Draft.on(workUp, at).add(new TakenBack(n));
-    return (event instanceof Fixed ? revisedChart(draft, "a fix was taken back") : draft).done();
+    return (event instanceof Fixed ? revisedChart(workUp, draft, "a fix was taken back") : draft).done();
   }
 
   /** Records that a fix was made; the craft's chart takes it over. */
@@ -277,7 +277,7 @@ public class WorkUps implements Routines.Follower {
     }
     Draft.Builder draft = Draft.on(workUp, at).add(new Fixed(faultId, fixId));
     draft.log(opens(fault, fix, workUp.known().sound()) ? "repair" : "fix", fix.title());
-    return revisedChart(draft, fix.title()).done();
+    return revisedChart(workUp, draft, fix.title()).done();
   }
 
   /** Whether a fix changes more than settings, so that the craft was under the iron or the driver. */
@@ -289,9 +289,18 @@ public class WorkUps implements Routines.Follower {
         || !faulty.electrics().harm().equals(fixed.electrics().harm());
   }
 
-  private static Draft.Builder revisedChart(Draft.Builder draft, String reason) {
-    return draft.sheet(BuildSheet.of(draft.after().known().soundNow()),
-        "work-up " + draft.after().opened().id() + ": " + reason);
+  /** What the reasons begin with of revisions that a work-up makes. */
+  private static String revisedBy(long id) {
+    return "work-up " + id + ": ";
+  }
+
+  /** Has the newest sheet take over what a fix, or taking one back, changes on the craft. */
+  private Draft.Builder revisedChart(WorkUp before, Draft.Builder draft, String reason) {
+    String mark = before.opened().mark();
+    int onto = crafts.newestRevision(mark);
+    BuildSheet changed = crafts.newestWith(mark, BuildSheet.of(before.known().soundNow()),
+        BuildSheet.of(draft.after().known().soundNow()));
+    return draft.sheet(changed, onto, revisedBy(before.opened().id()) + reason);
   }
 
   Proof<Craft> proof(WorkUp workUp) {
