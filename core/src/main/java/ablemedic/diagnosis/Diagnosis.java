@@ -4,11 +4,15 @@ import ablemedic.diagnosis.Evidence.Finding;
 import ablemedic.diagnosis.Evidence.Opinion;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.PriorityQueue;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 
 /**
  * Weighs every story of what is wrong by all that was found: Bayes' rule over no fault, each fault, pairs of faults and
@@ -22,11 +26,14 @@ public final class Diagnosis<S> {
   private final Assumptions assumptions;
   private final Predictions<S> predictions;
   private final Map<S, Remedies<S>> remedies = new ConcurrentHashMap<>();
+  /** The place of each fault in the book. */
+  private final Map<String, Integer> order = new HashMap<>();
 
   public Diagnosis(Book<S> book, Assumptions assumptions) {
     this.book = book;
     this.assumptions = assumptions;
     this.predictions = new Predictions<>();
+    book.faults().forEach(fault -> order.put(fault.id(), order.size()));
   }
 
   public Book<S> book() {
@@ -89,12 +96,107 @@ public final class Diagnosis<S> {
     for (Hypothesis<S> pair : promisingPairs(singles)) {
       stories.add(weighing.story(pair));
     }
+    if (!known.repairs().isEmpty()) {
+      onTopOfRepairs(known, singles, weighing, stories);
+    }
     return stories;
+  }
+
+  /**
+   * Adds the stories in which what was put right was there, and one or two faults besides: repairs stand outside the
+   * number of faults that a story holds at once. What was put right is told by the likeliest fault of each remedy; where
+   * there are several, each may also have been put right without need.
+   */
+  private void onTopOfRepairs(Case<S> known, List<Story<S>> singles, Weighing weighing, List<Story<S>> stories) {
+    Set<Set<String>> told = new HashSet<>();
+    stories.stream().filter(story -> story.hypothesis.inBook()).forEach(story -> told.add(ids(story.hypothesis)));
+    PriorityQueue<Forecast<S>> best = new PriorityQueue<>(Comparator.comparingDouble(Forecast::score));
+    for (List<Fault<S>> repaired : repaired(known, singles)) {
+      Story<S> base = weighing.story(inOrder(repaired));
+      if (told.add(ids(base.hypothesis))) {
+        stories.add(base);
+      }
+      extend(base, singles, best);
+    }
+    best.stream().sorted(Comparator.comparingDouble((Forecast<S> f) -> f.score).reversed())
+        .map(forecast -> inOrder(forecast.faults()))
+        .filter(hypothesis -> told.add(ids(hypothesis)))
+        .forEach(hypothesis -> stories.add(weighing.story(hypothesis)));
+  }
+
+  /** The faults that were put right: all of them, and all but each one. */
+  private List<List<Fault<S>>> repaired(Case<S> known, List<Story<S>> singles) {
+    Remedies<S> remedies = remedies(known.sound());
+    List<Fault<S>> all = known.repairs().stream()
+        .map(repair -> singles.stream().filter(story -> remedies.of(story.fault()).equals(repair.remedy()))
+            .max(Comparator.comparingDouble(Story::logWeight)).map(Story::fault).orElse(repair.fault()))
+        .distinct().toList();
+    List<List<Fault<S>>> bases = new ArrayList<>(List.of(all));
+    for (int i = 0; all.size() > 1 && i < all.size(); i++) {
+      List<Fault<S>> fewer = new ArrayList<>(all);
+      fewer.remove(i);
+      bases.add(fewer);
+    }
+    return bases;
+  }
+
+  /** Offers what a base makes with one fault more, and with two; each finding explained by whichever explains it best. */
+  private void extend(Story<S> base, List<Story<S>> singles, PriorityQueue<Forecast<S>> best) {
+    List<Story<S>> others = singles.stream()
+        .filter(story -> base.hypothesis.faults().stream().noneMatch(f -> f.site().equals(story.fault().site()))).toList();
+    double[] either = new double[base.logLikelihoods.length];
+    for (int i = 0; i < others.size(); i++) {
+      Story<S> one = others.get(i);
+      double score = base.logPrior + one.logPrior;
+      for (int k = 0; k < either.length; k++) {
+        either[k] = Math.max(base.logLikelihoods[k], one.logLikelihoods[k]);
+        score += either[k];
+      }
+      offer(best, new Forecast<>(List.of(base, one), score));
+      for (int j = i + 1; j < others.size(); j++) {
+        Story<S> other = others.get(j);
+        double both = base.logPrior + one.logPrior + other.logPrior;
+        for (int k = 0; k < either.length; k++) {
+          both += Math.max(either[k], other.logLikelihoods[k]);
+        }
+        if (isWorth(best, both) && !one.fault().site().equals(other.fault().site())) {
+          offer(best, new Forecast<>(List.of(base, one, other), both));
+        }
+      }
+    }
+  }
+
+  private boolean isWorth(PriorityQueue<Forecast<S>> best, double score) {
+    return best.size() < assumptions.pairs() || score > best.element().score;
+  }
+
+  private void offer(PriorityQueue<Forecast<S>> best, Forecast<S> forecast) {
+    if (assumptions.pairs() > 0 && isWorth(best, forecast.score)) {
+      best.add(forecast);
+      if (best.size() > assumptions.pairs()) {
+        best.remove();
+      }
+    }
+  }
+
+  /** Stories put together, with how well they may do. */
+  private record Forecast<S>(List<Story<S>> together, double score) {
+    List<Fault<S>> faults() {
+      return together.stream().flatMap(story -> story.hypothesis.faults().stream()).toList();
+    }
+  }
+
+  private static Set<String> ids(Hypothesis<?> hypothesis) {
+    return hypothesis.faults().stream().map(Fault::id).collect(Collectors.toSet());
+  }
+
+  /** A story of several faults, in the order of the book. */
+  private Hypothesis<S> inOrder(List<Fault<S>> faults) {
+    return new Hypothesis<>(faults.stream().sorted(Comparator.comparingInt(f -> order.get(f.id()))).toList(), true);
   }
 
   /** Pairs in the order of a forecast: each finding explained by whichever of the two explains it better. */
   private List<Hypothesis<S>> promisingPairs(List<Story<S>> singles) {
-    record Forecast<S>(Story<S> one, Story<S> other, double score) {}
     if (assumptions.pairs() == 0) {
       return List.of();
     }
@@ -107,18 +209,14 @@ public final class Diagnosis<S> {
         for (int k = 0; k < one.logLikelihoods.length; k++) {
           score += Math.max(one.logLikelihoods[k], other.logLikelihoods[k]);
         }
-        boolean full = best.size() >= assumptions.pairs();
-        if ((!full || score > best.element().score) && !one.fault().site().equals(other.fault().site())) {
-          best.add(new Forecast<>(one, other, score));
-          if (full) {
-            best.remove();
-          }
+        if (isWorth(best, score) && !one.fault().site().equals(other.fault().site())) {
+          offer(best, new Forecast<>(List.of(one, other), score));
         }
       }
     }
     return best.stream()
         .sorted(Comparator.comparingDouble((Forecast<S> f) -> f.score).reversed())
-        .map(f -> Hypothesis.of(f.one.fault(), f.other.fault()))
+        .map(f -> new Hypothesis<>(f.faults(), true))
         .toList();
   }
 

@@ -5,7 +5,8 @@ import java.util.Set;
 import java.util.TreeSet;
 
 /**
- * One complete story of what is wrong: no known fault, one, two together, or something that is not in the book.
+ * One complete story of what is wrong: no known fault, one, two together, these on top of what was put right, or
+ * something that is not in the book.
  *
  * @param faults  in the order of the book; empty for none
  * @param inBook  false for the story that no fault in the book tells
@@ -25,10 +26,6 @@ public record Hypothesis<S>(List<Fault<S>> faults, boolean inBook) {
 
   static <S> Hypothesis<S> of(Fault<S> one) {
     return new Hypothesis<>(List.of(one), true);
-  }
-
-  static <S> Hypothesis<S> of(Fault<S> one, Fault<S> other) {
-    return new Hypothesis<>(List.of(one, other), true);
   }
 
   public boolean holds(String faultId) {

@@ -78,7 +78,7 @@ class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ResponseEntity<ProblemDetail> unreadableRecord(UnreadableRecordException e) {
-    LOG.warn("A record cannot be read", e);
+    LOG.warn("A record cannot be read: {}", e.getMessage());
     return answer(HttpStatus.CONFLICT, "What is stored here cannot be read: " + e.getMessage()
         + ". The bench shows it, with a way to repair it or put it aside.", List.of());
   }

@@ -15,11 +15,13 @@ public class WorkUpGlance {
 
   private final WorkUpViews views;
   private final Stamps stamps;
+  private final GlanceStore store;
   private final Newest<Long, Stamp, Glance> kept = new Newest<>(KEPT);
 
-  WorkUpGlance(WorkUpViews views, Stamps stamps) {
+  WorkUpGlance(WorkUpViews views, Stamps stamps, GlanceStore store) {
     this.views = views;
     this.stamps = stamps;
+    this.store = store;
   }
 
   /**
@@ -48,7 +50,11 @@ public class WorkUpGlance {
   }
 
   public Glance of(Stamp stamp, Row craft) {
-    return kept.of(stamp.workUp(), stamp, () -> of(views.view(stamp), craft));
+    return kept.of(stamp.workUp(), stamp, () -> store.find(stamp).orElseGet(() -> {
+      Glance made = of(views.view(stamp), craft);
+      store.keep(stamp, made);
+      return made;
+    }));
   }
 
   private static Glance of(WorkUpView view, Row craft) {

@@ -1,0 +1,62 @@
+package ablemedic.app.workup;
+
+import ablemedic.app.storage.Json;
+import ablemedic.app.storage.Receipt;
+import ablemedic.app.storage.Trouble;
+import ablemedic.app.storage.UnreadableRecordException;
+import ablemedic.app.workup.Stamps.Stamp;
+import ablemedic.app.workup.WorkUpGlance.Glance;
+import java.util.Optional;
+import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.boot.info.BuildProperties;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** What the bench showed of each work-up last, kept across a start. Another build of the program reasons anew. */
+@Repository
+class GlanceStore {
+  private static final Logger LOG = LoggerFactory.getLogger(GlanceStore.class);
+
+  private final JdbcClient database;
+  private final Json json;
+  private final TransactionTemplate transaction;
+  private final String build;
+
+  GlanceStore(JdbcClient database, Json json, TransactionTemplate transaction, ObjectProvider<BuildProperties> build) {
+    this.database = database;
+    this.json = json;
+    this.transaction = transaction;
+    BuildProperties properties = build.getIfAvailable();
+    this.build = properties == null ? UUID.randomUUID().toString() : String.valueOf(properties.getTime());
+  }
+
+  Optional<Glance> find(Stamp stamp) {
+    try {
+      return database.sql("SELECT body FROM glance WHERE work_up_id = ? AND stamp = ?")
+          .params(stamp.workUp(), stamp + build).query(String.class).optional().map(body -> json.read(body, Glance.class));
+    } catch (UnreadableRecordException e) {
+      return Optional.empty();
+    }
+  }
+
+  /** Keeps a glance where the file can be written just now; nothing is lost where it cannot. */
+  void keep(Stamp stamp, Glance glance) {
+    try {
+      transaction.executeWithoutResult(status -> database.sql("""
+          INSERT INTO glance (work_up_id, stamp, body) VALUES (?, ?, ?)
+          ON CONFLICT (work_up_id) DO UPDATE SET stamp = excluded.stamp, body = excluded.body""")
+          .params(stamp.workUp(), stamp + build, json.write(glance)).update());
+      // It is nothing that anybody sent.
+      Receipt.begin();
+    } catch (RuntimeException e) {
+      if (Trouble.behind(e).isEmpty()) {
+        throw e;
+      }
+      LOG.debug("Glance not kept", e);
+    }
+  }
+}

@@ -1,0 +1,115 @@
+package ablemedic.diagnosis;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.data.Offset.offset;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Three and four faults on one system, put right one after the other. */
+class SeveralFaultsTest {
+  private static final int FAULTS = 7;
+  private static final double ODDS = 0.03;
+  private final List<Fault<Set<String>>> faults = new ArrayList<>();
+  private final List<Check<Set<String>>> seeing = new ArrayList<>();
+  private final List<Check<Set<String>>> feeling = new ArrayList<>();
+  private final Check<Set<String>> flight = Toy.check("flight", 2, 3, BenchNeeds.NOTHING,
+      state -> state.isEmpty() ? new double[] {0.02, 0.98} : new double[] {0.97, 0.03});
+  private final Diagnosis<Set<String>> diagnosis;
+
+  SeveralFaultsTest() {
+    for (int i = 0; i < FAULTS; i++) {
+      String id = "f" + i;
+      faults.add(Toy.fault(id, "site" + i, "fix " + id, ODDS));
+      seeing.add(Toy.check("sees-" + id, 2, 1, BenchNeeds.NOTHING,
+          state -> state.contains(id) ? new double[] {0.9, 0.1} : new double[] {0.06, 0.94}));
+      feeling.add(Toy.check("feels-" + id, 2, 2, BenchNeeds.NOTHING,
+          state -> state.contains(id) ? new double[] {0.95, 0.05} : new double[] {0.03, 0.97}));
+    }
+    List<Check<Set<String>>> checks = new ArrayList<>(seeing);
+    checks.addAll(feeling);
+    checks.add(flight);
+    diagnosis = new Diagnosis<>(new Book<>(faults, checks), Assumptions.USUAL);
+  }
+
+  private Case<Set<String>> seenAndFixed(Case<Set<String>> known, int fault) {
+    Case<Set<String>> seen = Toy.found(Toy.found(known, seeing.get(fault), 0), feeling.get(fault), 0);
+    Case<Set<String>> fixed = seen.withRepair(faults.get(fault), faults.get(fault).fixes(Set.of()).get(0));
+    return Toy.found(Toy.found(fixed, seeing.get(fault), 1), flight, 0);
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {1, 2, 3})
+  void theNextFaultIsFoundAfterSoManyProvenRepairs(int repairs) {
+    Case<Set<String>> known = Toy.found(Toy.opened(), flight, 0);
+    for (int i = 0; i < repairs; i++) {
+      known = seenAndFixed(known, i);
+    }
+    Standing<Set<String>> standing = diagnosis.standing(Toy.found(Toy.found(known, seeing.get(5), 0), feeling.get(5), 0));
+    assertThat(standing.suspects().get(0).remedy()).isEqualTo("fix f5");
+    assertThat(standing.suspects().get(0).belief()).isGreaterThan(0.9);
+    assertThat(standing.notInBook()).isLessThan(0.02);
+    assertThat(standing.everHeld("f0")).as("what was put right was there").isGreaterThan(0.7);
+  }
+
+  @Test
+  void aTechnicianPutsFourFaultsRight() {
+    List<Fault<Set<String>>> four = List.of(faults.get(0), faults.get(2), faults.get(3), faults.get(6));
+    var technician = new Technician<>(diagnosis, flight, flight);
+    long solved = IntStream.range(0, 40).filter(seed -> technician.workUp(Set.of(), four, Occasion.BUILD,
+        Technician.Habit.PLAN, seed).solved()).count();
+    assertThat(solved).isGreaterThanOrEqualTo(34);
+  }
+
+  /** With one repair made, every story of up to two faults besides is weighed as plain enumeration weighs it. */
+  @Test
+  void onTopOfOneRepairBeliefsAreThoseOfEnumeration() {
+    Case<Set<String>> known = Toy.found(seenAndFixed(Toy.found(Toy.opened(), flight, 0), 0), seeing.get(4), 0);
+    Map<Set<String>, Double> exact = enumerated(known);
+    double all = exact.values().stream().mapToDouble(Double::doubleValue).sum();
+    Standing<Set<String>> standing = diagnosis.standing(known);
+    for (int i = 0; i < FAULTS; i++) {
+      String id = "f" + i;
+      double belief = exact.entrySet().stream().filter(e -> e.getKey().contains(id)).mapToDouble(Map.Entry::getValue).sum();
+      assertThat(standing.everHeld(id)).as(id).isCloseTo(belief / all, offset(1e-12));
+    }
+  }
+
+  /** Nothing, one or two faults, or the repaired one and up to two more; what is not in the book as one story beside them. */
+  private Map<Set<String>, Double> enumerated(Case<Set<String>> known) {
+    Map<Set<String>, Double> weights = new HashMap<>();
+    for (int bits = 0; bits < 1 << FAULTS; bits++) {
+      Set<String> held = new HashSet<>();
+      for (int i = 0; i < FAULTS; i++) {
+        if ((bits >> i & 1) == 1) {
+          held.add("f" + i);
+        }
+      }
+      if (held.size() <= 2 || held.size() == 3 && held.contains("f0")) {
+        weights.put(held, (held.isEmpty() ? Assumptions.USUAL.nothingWrongOdds() : Math.pow(ODDS, held.size()))
+            * likelihood(known, held, 0));
+      }
+    }
+    weights.put(Set.of("?"), Assumptions.USUAL.notInBookOdds() * likelihood(known, Set.of(), Predictions.ODDLY));
+    return weights;
+  }
+
+  private static double likelihood(Case<Set<String>> known, Set<String> held, double oddly) {
+    double p = 1;
+    for (Evidence<Set<String>> evidence : known.evidence()) {
+      var finding = (Evidence.Finding<Set<String>>) evidence;
+      Set<String> state = new HashSet<>(held);
+      finding.repairs().forEach(repair -> state.remove(repair.fault().id()));
+      p *= (1 - oddly) * finding.check().outlook(state).likelihood(finding.reading()) + oddly / 2;
+    }
+    return p;
+  }
+}
