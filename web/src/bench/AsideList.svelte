@@ -39,4 +39,9 @@
     align-items: center;
     border-bottom: 1px solid var(--rule);
   }
+
+  button {
+    white-space: nowrap;
+    margin: 0.2rem 0;
+  }
 </style>

@@ -65,7 +65,7 @@
           <UnreadableStrip {record} onchange={look} />
         {/each}
       {/if}
-      <h2>Need something</h2>
+      <h2 class:later={b.unreadable.length > 0}>Need something</h2>
       {#each b.needing as glance, i (glance.workUpId)}
         <Strip {glance} number={i + 1} />
       {:else}
@@ -132,6 +132,10 @@
     display: grid;
     gap: 0.8rem;
     padding-top: 1rem;
+  }
+
+  .later {
+    margin-top: 1.6rem;
   }
 
   .rest {

@@ -109,6 +109,9 @@ class BenchController {
 
   private void glance(Bench bench, Row row, Opened opened, Map<Long, Stamp> stamps) {
     try {
+      // What was shown last may be kept though what it was made from can no longer be read.
+      crafts.craft(row.mark(), opened.revision());
+      workUps.events(opened.id());
       bench.needing().add(glances.of(stamps.get(opened.id()), row));
     } catch (UnreadableRecordException e) {
       bench.unreadable().add(unreadable(row, opened, "Its " + e.getMessage() + "."));

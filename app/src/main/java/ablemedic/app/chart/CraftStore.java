@@ -56,7 +56,7 @@ public class CraftStore {
   public record Revision(int number, String reason, Instant enteredAt, Optional<BuildSheet> readable) {
     /** @throws UnreadableRecordException where it cannot be read */
     public BuildSheet sheet() {
-      return readable.orElseThrow(() -> new UnreadableRecordException("build sheet, revision " + number));
+      return readable.orElseThrow(() -> new UnreadableRecordException("build sheet (revision " + number + ")"));
     }
   }
 
@@ -120,7 +120,7 @@ public class CraftStore {
         return sheet(mark, revision).toCraft();
       } catch (RuntimeException e) {
         // A sheet of an older version may lack anything at all.
-        throw new UnreadableRecordException("build sheet, revision " + revision, e);
+        throw new UnreadableRecordException("build sheet (revision " + revision + ")", e);
       }
     });
   }
