@@ -1,6 +1,7 @@
 package ablemedic.electrics;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -160,15 +161,15 @@ public final class Wiring {
   }
 
   public List<Point> points() {
-    return points;
+    return Collections.unmodifiableList(points);
   }
 
   public List<Link> links() {
-    return links;
+    return Collections.unmodifiableList(links);
   }
 
   public List<Neighbours> neighbours() {
-    return neighbours;
+    return Collections.unmodifiableList(neighbours);
   }
 
   /** The node of a point, which must exist. */

@@ -7,8 +7,6 @@ import ablemedic.electrics.Harm;
 import ablemedic.electrics.Inner;
 import ablemedic.electrics.Wiring;
 import ablemedic.reading.Meter;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.IntBinaryOperator;
 
 /** A craft with its pack out, under the probes of a meter set to resistance. */
@@ -18,7 +16,10 @@ public final class PackOut {
 
   private static final int KEPT = 1_500;
   private static final Memory<ElectricSheet, Network> SOUND = new Memory<>(64);
-  private static final Map<Meter, Memory<Electrics, PackOut>> KNOWN = new ConcurrentHashMap<>();
+  private static final Memory<Under, PackOut> KNOWN = new Memory<>(KEPT);
+
+  /** A craft under the probes of a meter. */
+  private record Under(Electrics electrics, Meter meter) {}
 
   private final Network network;
   private final Meter meter;
@@ -34,8 +35,7 @@ public final class PackOut {
 
   /** The craft as its harm has it. */
   public static PackOut of(Electrics electrics, Meter meter) {
-    return KNOWN.computeIfAbsent(meter, m -> new Memory<>(KEPT))
-        .of(electrics, key -> new PackOut(network(electrics, meter), meter, electrics.wiring().points().size()));
+    return KNOWN.of(new Under(electrics, meter), key -> new PackOut(network(electrics, meter), meter, electrics.wiring().points().size()));
   }
 
   private static Network network(Electrics electrics, Meter meter) {

@@ -35,9 +35,4 @@ public final class Power {
   public static List<Complaint> complaints(Electrics wired, Meter meter, Check<Craft> flight) {
     return wired.sheet().isEmpty() ? List.of() : PowerComplaints.of(wired, meter, flight);
   }
-
-  /** The craft with its arms as the harm to its wiring leaves them. */
-  public static Craft settled(Craft craft) {
-    return Feeds.settled(craft);
-  }
 }

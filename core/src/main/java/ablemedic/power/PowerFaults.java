@@ -256,14 +256,29 @@ final class PowerFaults {
 
   private void harmed(String id, String kind, String site, Odds odds, Harm harm, double number, String description,
       BiFunction<Craft, Craft, List<Fix<Craft>>> fixing) {
-    faults.add(new CraftFault(id, kind, "power " + site, craft -> description, odds,
+    faults.add(new CraftFault(ownId(id), kind, "power " + site, craft -> description, odds,
         craft -> Feeds.settled(craft.withElectrics(craft.electrics().with(harm, number))), fixing));
   }
 
   private void toldWrong(String id, String kind, String site, Odds odds, UnaryOperator<Told> change, String description,
       BiFunction<Craft, Craft, List<Fix<Craft>>> fixing) {
-    faults.add(new CraftFault(id, kind, "power " + site, craft -> description, odds,
+    faults.add(new CraftFault(ownId(id), kind, "power " + site, craft -> description, odds,
         craft -> craft.withElectrics(craft.electrics().withTold(change.apply(craft.electrics().told()))), fixing));
+  }
+
+  /** The id itself, with a number where legal names of two places come to the same without their marks. */
+  private String ownId(String id) {
+    int n = 1;
+    String own = id;
+    while (taken(own)) {
+      n++;
+      own = id + "-" + n;
+    }
+    return own;
+  }
+
+  private boolean taken(String id) {
+    return faults.stream().anyMatch(fault -> fault.id().equals(id));
   }
 
   /** A name without the marks that paths and files part by. */

@@ -48,7 +48,7 @@ final class PowerFixes {
     double minutes = link.kind() == Wiring.Kind.TRACE ? 25 : 12;
     return (sound, faulty) -> {
       double ohms = faulty.electrics().harm(Harm.Kind.LINK, link.id(), link.ohms());
-      return List.of(new Fix<>("renew", "sound: " + what, title, how,
+      return List.of(new Fix<>("renew", "sound " + link.id(), title, how,
           List.of(new Value(what, Double.isInfinite(ohms) ? "open" : PowerFaults.number(ohms) + " ohm", "sound")), minutes,
           without(new Harm(Harm.Kind.LINK, link.id()))));
     };

@@ -14,8 +14,6 @@ import ablemedic.electrics.Wiring;
 import ablemedic.reading.Estimate;
 import ablemedic.reading.Meter;
 import java.util.List;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * A meter's two probes on two points of the craft.
@@ -31,7 +29,7 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
 
   private static final List<Outcome> WORDS =
       List.of(new Outcome(OVER, "OL, nothing gets through"), new Outcome(CLIMBING, "climbing and not settling"));
-  private static final Map<Meter, Scale> OHMS = new ConcurrentHashMap<>();
+  private static final Memory<Meter, Scale> OHMS = new Memory<>(16);
   private static final Scale VOLTS =
       new Scale("voltage from red to black", "V", -65, 65, 0.05, List.of());
   /** A blunder: a tip slipped, a wrong pad, a range misread. Common practice. */
@@ -104,7 +102,7 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
 
   /** Up to the highest range of the meter, above which it shows OL. */
   private Scale ohmScale() {
-    return OHMS.computeIfAbsent(meter, m -> new Scale("resistance between the two points", "ohm", 0, m.highestOhms(), 0.3, WORDS));
+    return OHMS.of(meter, m -> new Scale("resistance between the two points", "ohm", 0, m.highestOhms(), 0.3, WORDS));
   }
 
   @Override

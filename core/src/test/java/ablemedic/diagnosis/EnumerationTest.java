@@ -198,5 +198,11 @@ class EnumerationTest {
     assertThat(one.diagnosis.standing(one.known).suspects().stream().map(Suspect::belief))
         .containsExactlyElementsOf(
             other.diagnosis.standing(other.known).suspects().stream().map(Suspect::belief).toList());
+    assertThat(plan(one)).isNotEmpty().isEqualTo(plan(other));
+  }
+
+  private static List<String> plan(Drawn drawn) {
+    return drawn.diagnosis.planner(drawn.diagnosis.standing(drawn.known)).plan(BenchState.AT_INTAKE, List.of()).steps()
+        .stream().map(step -> step.check().id() + " " + step.bits() + " " + step.minutes()).toList();
   }
 }

@@ -15,12 +15,19 @@ import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Proof;
 import ablemedic.diagnosis.Technician;
+import ablemedic.electrics.ElectricSheet;
+import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Harm;
+import ablemedic.electrics.Part;
 import ablemedic.electrics.Wiring;
 import ablemedic.reading.Meter;
 import ablemedic.speciality.Complaint;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -98,10 +105,40 @@ class PowerBookTest {
   @ParameterizedTest
   @MethodSource("crafts")
   void faultsOfTheSamePlaceAreCuredTogetherAndOthersAreNot(Craft craft) {
+    Map<String, String> placeOf = new HashMap<>();
     for (Wiring.Link link : craft.electrics().wiring().links()) {
       List<String> remedies = links(craft, link).stream().map(f -> f.fixes(craft).get(0).remedy()).distinct().toList();
       assertThat(remedies).as(link.id()).hasSizeLessThanOrEqualTo(1);
+      remedies.forEach(remedy -> assertThat(placeOf.put(remedy, link.id())).as(remedy + " cures one place").isNull());
     }
+  }
+
+  @Test
+  void partsOfOneLabelAreCuredEachByItself() {
+    Craft craft = crafts().toList().get(0);
+    Electrics electrics = craft.electrics();
+    List<Part> alike = electrics.sheet().parts().stream()
+        .map(p -> new Part(p.id(), p.archetype(), "board", p.arms(), p.draw())).toList();
+    Craft relabelled = craft.withElectrics(new Electrics(
+        new ElectricSheet(alike, electrics.sheet().leads(), electrics.sheet().pack()), electrics.told()));
+    assertThat(remedies(relabelled)).hasSameSizeAs(remedies(craft));
+  }
+
+  private static Set<String> remedies(Craft craft) {
+    return book(craft).faults().stream().map(f -> f.fixes(craft).get(0).remedy()).collect(Collectors.toSet());
+  }
+
+  @Test
+  void partsWhoseNamesDifferInAMarkAloneAreToldApart() {
+    Craft craft = crafts().toList().get(0);
+    Electrics electrics = craft.electrics();
+    ElectricSheet sheet = electrics.sheet();
+    Part camera = sheet.parts().stream().filter(p -> p.archetype().id().equals("camera")).findFirst().orElseThrow();
+    List<Part> more = new ArrayList<>(sheet.parts());
+    more.add(new Part("Z-", camera.archetype(), "one", List.of(), 0));
+    more.add(new Part("Zm", camera.archetype(), "other", List.of(), 0));
+    Craft both = craft.withElectrics(new Electrics(new ElectricSheet(more, sheet.leads(), sheet.pack()), electrics.told()));
+    assertThat(book(both).faults().stream().map(Fault::id)).doesNotHaveDuplicates();
   }
 
   @ParameterizedTest

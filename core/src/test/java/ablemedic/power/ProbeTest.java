@@ -141,7 +141,9 @@ class ProbeTest {
   void redGoesOnTheMorePositivePoint() {
     Wiring.Neighbours n = wiring.neighbours().get(0);
     Craft bridged = with(new Harm(Harm.Kind.BRIDGE, n.id()), 0.05);
-    for (Check<Craft> check : survey(Probe.Mode.VOLTS).promising(stories(List.of(craft, bridged)))) {
+    List<Check<Craft>> promising = survey(Probe.Mode.VOLTS).promising(stories(List.of(craft, bridged)));
+    assertThat(promising).isNotEmpty();
+    for (Check<Craft> check : promising) {
       assertThat(((Outlook.Spread) check.outlook(craft)).mean()).as(check.id()).isGreaterThanOrEqualTo(-1e-6);
     }
   }

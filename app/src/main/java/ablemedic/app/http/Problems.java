@@ -7,6 +7,7 @@ import ablemedic.craft.NoCraftException;
 import ablemedic.electrics.UnusableSheetException;
 import ablemedic.reading.Meter;
 import ablemedic.reading.Written;
+import java.io.IOException;
 import java.net.URI;
 import java.util.List;
 import java.util.Optional;
@@ -15,12 +16,14 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.apache.catalina.connector.ClientAbortException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.http.converter.HttpMessageNotWritableException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -106,7 +109,8 @@ class Problems extends ResponseEntityExceptionHandler {
   /** Whoever asked has gone, or the work was broken off. */
   private static boolean isGone(Throwable thrown) {
     for (Throwable t = thrown; t != null; t = t.getCause()) {
-      if (t instanceof CancellationException || t instanceof AsyncRequestNotUsableException) {
+      if (t instanceof CancellationException || t instanceof AsyncRequestNotUsableException
+          || t instanceof ClientAbortException || thrown instanceof HttpMessageNotWritableException && t instanceof IOException) {
         return true;
       }
     }
@@ -150,6 +154,9 @@ class Problems extends ResponseEntityExceptionHandler {
   @Override
   protected @Nullable ResponseEntity<Object> handleExceptionInternal(
       Exception e, @Nullable Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+    if (isGone(e)) {
+      return null;
+    }
     HttpStatus known = HttpStatus.valueOf(status.value());
     String detail = switch (known) {
       case NOT_FOUND -> "There is nothing at this address.";

@@ -46,7 +46,8 @@ public final class Backup {
         throw new UnusableException("The file " + database + " holds nothing to back up yet.");
       }
     } catch (IOException e) {
-      throw new UnusableException("The backup " + to + " cannot be written (" + e.getMessage() + ").");
+      throw new UnusableException(Trouble.behind(e).map(trouble -> "The file " + trouble.of(to.toString()))
+          .orElse("The backup " + to + " cannot be written (" + e.getMessage() + ")."));
     } catch (SQLException e) {
       throw new UnusableException(Trouble.behind(e).map(t -> "The file " + t.of(t == Trouble.FULL ? to.toString()
           : database.toString())).orElse("The backup " + to + " cannot be written (" + e.getMessage() + ")."));

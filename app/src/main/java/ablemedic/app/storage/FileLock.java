@@ -38,8 +38,9 @@ public final class FileLock implements AutoCloseable {
           .getBytes(StandardCharsets.UTF_8)));
       return new FileLock(channel);
     } catch (IOException e) {
-      throw new DatabaseFile.UnusableException("The folder of " + database + " cannot be used (" + e.getMessage()
-          + "). See that it is a folder and that this user may write in it.");
+      throw new DatabaseFile.UnusableException(Trouble.behind(e).map(trouble -> "The file " + trouble.of(database.toString()))
+          .orElse("The folder of " + database + " cannot be used (" + e.getMessage() + "). See that it is a folder and that this "
+              + "user may write in it."));
     }
   }
 

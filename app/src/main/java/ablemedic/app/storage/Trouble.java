@@ -1,5 +1,7 @@
 package ablemedic.app.storage;
 
+import java.io.IOException;
+import java.nio.file.AccessDeniedException;
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
 import java.util.Optional;
@@ -42,6 +44,12 @@ public enum Trouble {
       if (t instanceof BusyException || t instanceof SQLTransientConnectionException) {
         return Optional.of(CROWDED);
       }
+      if (t instanceof IOException io) {
+        Optional<Trouble> found = ofFileSystem(io);
+        if (found.isPresent()) {
+          return found;
+        }
+      }
       if (t instanceof SQLException sql) {
         Optional<Trouble> found = ofCode(sql.getErrorCode() & PRIMARY);
         if (found.isPresent()) {
@@ -50,6 +58,13 @@ public enum Trouble {
       }
     }
     return Optional.empty();
+  }
+
+  /** By what the system says; Java has no code for it. */
+  private static Optional<Trouble> ofFileSystem(IOException e) {
+    String said = String.valueOf(e.getMessage());
+    return said.contains("No space left") ? Optional.of(FULL)
+        : said.contains("Read-only") || e instanceof AccessDeniedException ? Optional.of(READ_ONLY) : Optional.empty();
   }
 
   /** By SQLite's primary result codes, as its documentation numbers them. */

@@ -356,7 +356,7 @@ class WalkTest {
       try (Browser browser = new Browser(app.url(""), mode, 1280, 800)) {
         for (String path : new String[] {"/instruments", "/instruments/motor-map?craft=TERN",
             "/instruments/board-orientation?craft=SKUA", "/instruments/take-off-motion?craft=PETREL", "/handbook",
-            "/handbook/hand-tilt", "/ledger", "/crafts/new", "/work-ups/new", "/work-ups/6", "/work-ups/9",
+            "/handbook/hand-tilt", "/ledger", "/new-craft", "/work-ups/new", "/work-ups/6", "/work-ups/9",
             "/nowhere", "/crafts/EIDER/wiring", "/crafts/SKUA/wiring", "/crafts/EIDER/routine", "/packs", "/packs/A1", "/work-ups/10",
             "/instruments/rail-budget?craft=EIDER", "/instruments/scale-from-readings?craft=PETREL",
             "/instruments/sense-chain", "/instruments/pack?craft=EIDER", "/instruments/lead-drop",
@@ -372,7 +372,7 @@ class WalkTest {
   @Test
   void aRefusalIsSaidOnThePageInTheServersWords() {
     try (Browser browser = new Browser(app.url(""), "light", 1280, 800)) {
-      browser.open("/crafts/new");
+      browser.open("/new-craft");
       browser.type("#mark", "gannet");
       browser.press("Enter it");
       assertThat(browser.text("[role=alert]")).contains("There is a craft marked");

@@ -213,4 +213,13 @@ class DatabaseFileTest {
     assertThat(Trouble.behind(new RuntimeException(new SQLException("x", "", code)))).contains(trouble);
     assertThat(trouble.of("medic.db")).startsWith("medic.db ").endsWith(".");
   }
+
+  @Test
+  void whatTheSystemSaysOfADiskIsSaidPlainly() {
+    assertThat(Trouble.behind(new IOException("No space left on device"))).contains(Trouble.FULL);
+    assertThat(Trouble.behind(new java.nio.file.FileSystemException("x.lock", null, "Read-only file system")))
+        .contains(Trouble.READ_ONLY);
+    assertThat(Trouble.behind(new java.nio.file.AccessDeniedException("x.lock"))).contains(Trouble.READ_ONLY);
+    assertThat(Trouble.behind(new IOException("anything else"))).isEmpty();
+  }
 }
