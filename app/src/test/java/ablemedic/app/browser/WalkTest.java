@@ -144,10 +144,14 @@ class WalkTest {
       }
       record(browser, patient, checkId, mouse);
       long before = version;
-      browser.await(() -> app.get("/api" + path).get("version").asLong() > before);
+      browser.await(() -> version(path) > before);
       browser.await(() -> !browser.shows("[data-outcomes] [aria-pressed=true]"));
     }
     throw new AssertionError("nothing stood out after " + PATIENCE + " checks");
+  }
+
+  private long version(String path) {
+    return app.get("/api" + path).get("version").asLong();
   }
 
   private void record(Browser browser, Patient patient, String checkId, boolean mouse) {
@@ -241,8 +245,9 @@ class WalkTest {
       browser.keys(String.valueOf(patient.outcome("spin-1")));
       browser.see("[data-outcomes] [aria-pressed=true]");
       browser.keys("d");
+      long unrecorded = version(path);
       browser.keys(Keys.ENTER);
-      browser.seeText("fairly sure");
+      browser.await(() -> version(path) > unrecorded);
 
       checkUntilSomethingStandsOut(browser, patient, path, false);
       browser.seeText("Enter the output order 2-1-3-4");
