@@ -6,14 +6,38 @@ import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.sli
 
 import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
 import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.library.dependencies.SliceAssignment;
+import com.tngtech.archunit.library.dependencies.SliceIdentifier;
+import java.util.Set;
 
 @AnalyzeClasses(packages = "ablemedic", importOptions = DoNotIncludeTests.class)
 class ArchitectureTest {
   @ArchTest
   static final ArchRule theReasoningKnowsNoTrade = noClasses().that().resideInAPackage("..diagnosis..")
-      .should().dependOnClassesThat().resideInAnyPackage("..craft..", "..takeoff..", "..handbook..");
+      .should().dependOnClassesThat().resideInAnyPackage("..craft..", "..electrics..", "..circuit..", "..speciality..",
+          "..takeoff..", "..power..", "..handbook..");
+
+  @ArchTest
+  static final ArchRule noSpecialityKnowsAnother = slices().assignedFrom(new SliceAssignment() {
+    @Override
+    public SliceIdentifier getIdentifierOf(JavaClass type) {
+      String place = type.getPackageName().replaceFirst("^ablemedic\\.?", "").replaceFirst("\\..*", "");
+      return Set.of("takeoff", "power").contains(place) ? SliceIdentifier.of(place) : SliceIdentifier.ignore();
+    }
+
+    @Override
+    public String getDescription() {
+      return "specialities";
+    }
+  }).should().notDependOnEachOther();
+
+  @ArchTest
+  static final ArchRule oneClassListsThem = noClasses().that().haveNameNotMatching("ablemedic\\.Specialities")
+      .and().resideOutsideOfPackages("..takeoff..", "..power..")
+      .should().dependOnClassesThat().resideInAnyPackage("..takeoff..", "..power..");
 
   @ArchTest
   static final ArchRule theCraftKnowsNoReasoning = noClasses().that().resideInAPackage("..craft..")

@@ -18,4 +18,9 @@ class AppArchitectureTest {
       .resideInAnyPackage("ablemedic.app.http..", "ablemedic.app.storage..").should().dependOnClassesThat()
       .resideInAnyPackage("ablemedic.app.bench..", "ablemedic.app.chart..", "ablemedic.app.workup..",
           "ablemedic.app.instruments..", "ablemedic.app.ledger..");
+
+  @ArchTest
+  static final ArchRule noViewButTheInstrumentsKnowsTakeOffByName = noClasses().that()
+      .resideInAnyPackage("ablemedic.app.bench..", "ablemedic.app.chart..", "ablemedic.app.workup..", "ablemedic.app.routine..",
+          "ablemedic.app.ledger..", "ablemedic.app.packs..").should().dependOnClassesThat().resideInAPackage("ablemedic.takeoff..");
 }

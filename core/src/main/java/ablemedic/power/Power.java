@@ -7,12 +7,30 @@ import ablemedic.diagnosis.Survey;
 import ablemedic.electrics.Electrics;
 import ablemedic.reading.Meter;
 import ablemedic.speciality.Complaint;
+import ablemedic.speciality.Speciality;
 import java.util.List;
 
 /** The speciality of power and voltage: what it adds to the book of a craft, which depends on how the craft is wired. */
 public final class Power {
   /** The charge, 0 to 1, that a pack at the bench is taken to have. Common practice. */
   static final double BENCH_CHARGE = 0.85;
+
+  public static final Speciality SPECIALITY = new Speciality() {
+    @Override
+    public String id() {
+      return "power";
+    }
+
+    @Override
+    public Book<Craft> book(Craft craft, Meter meter) {
+      return Power.book(craft.electrics(), meter);
+    }
+
+    @Override
+    public List<Complaint> complaints(Craft craft, Meter meter, Check<Craft> flight) {
+      return Power.complaints(craft.electrics(), meter, flight);
+    }
+  };
 
   private Power() {}
 

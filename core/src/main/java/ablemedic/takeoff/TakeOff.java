@@ -5,12 +5,37 @@ import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Fault;
+import ablemedic.reading.Meter;
 import ablemedic.speciality.Complaint;
+import ablemedic.speciality.Speciality;
 import java.util.List;
+import java.util.Optional;
 
 /** The speciality of take-off: what it adds to the book. */
 public final class TakeOff {
   private static final Book<Craft> BOOK = new Book<>(TakeOffFaults.all(), TakeOffChecks.all());
+
+  public static final Speciality SPECIALITY = new Speciality() {
+    @Override
+    public String id() {
+      return "take-off";
+    }
+
+    @Override
+    public Book<Craft> book(Craft craft, Meter meter) {
+      return BOOK;
+    }
+
+    @Override
+    public List<Complaint> complaints(Craft craft, Meter meter, Check<Craft> flight) {
+      return List.of(complaint());
+    }
+
+    @Override
+    public Optional<Check<Craft>> flight() {
+      return Optional.of(hover());
+    }
+  };
 
   private TakeOff() {}
 

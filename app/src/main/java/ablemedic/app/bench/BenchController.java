@@ -1,5 +1,6 @@
 package ablemedic.app.bench;
 
+import ablemedic.Specialities;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.CraftStore.Revision;
 import ablemedic.app.chart.CraftStore.Row;
@@ -24,7 +25,6 @@ import ablemedic.electrics.Layout;
 import ablemedic.electrics.PartShelf;
 import ablemedic.electrics.Told;
 import ablemedic.power.LandingSchool;
-import ablemedic.takeoff.TakeOff;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -148,7 +148,7 @@ class BenchController {
         Arrays.stream(NumberingSchool.values()).map(s -> new Choice(s.name(), s.label())).toList(),
         Arrays.stream(FlightMode.values()).map(m -> new Choice(m.name(), m.label())).toList(),
         Arrays.stream(Occasion.values()).map(o -> new Choice(o.name(), o.label())).toList(),
-        ((Choices) TakeOff.seen().answers()).questions().stream()
+        ((Choices) Specialities.usualComplaint().seen().answers()).questions().stream()
             .map(q -> new IntakeQuestion(q.id(), q.text(), q.outcomes().stream()
                 .map(o -> new Choice(o.id(), o.label())).toList()))
             .toList(),

@@ -6,7 +6,6 @@ import ablemedic.app.chart.PowerMap;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Book;
-import ablemedic.takeoff.TakeOff;
 import ablemedic.app.workup.WorkUpEvent.End;
 import ablemedic.app.workup.WorkUpView.CheckCard;
 import ablemedic.app.workup.WorkUpView.FixCard;
@@ -37,7 +36,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class WorkUpController {
-  private static final String TAKE_OFF = TakeOff.complaint().id();
   private static final int MOST_LISTED = 500;
   private static final String WORDS = "has at most 400 letters";
 
@@ -57,7 +55,7 @@ class WorkUpController {
 
   record ListedWorkUp(long id, String mark, String complaint, boolean open, String ended) {}
 
-  /** A kind left out is a take-off complaint. */
+  /** A kind left out is the usual complaint. */
   record Intake(
       @NotBlank(message = "names the craft") @Size(max = 24, message = "names the craft") String mark,
       @Nullable @Size(max = 40, message = "has at most 40 letters") String kind,
@@ -108,7 +106,7 @@ class WorkUpController {
   @PostMapping("/work-ups")
   @ResponseStatus(HttpStatus.CREATED)
   WorkUpView open(@RequestBody @Valid Intake intake) {
-    return views.view(recording.open(workUps.open(intake.mark(), intake.kind() == null ? TAKE_OFF : intake.kind(),
+    return views.view(recording.open(workUps.open(intake.mark(), intake.kind() == null ? Specialities.usualComplaint().id() : intake.kind(),
         intake.complaint().strip(), intake.occasion(), intake.seen(), clock.instant())));
   }
 
@@ -206,7 +204,7 @@ class WorkUpController {
   }
 
   private Book<Craft> book(@Nullable String mark) {
-    return mark == null ? TakeOff.book() : workUps.book(mark);
+    return mark == null ? Specialities.bookOfAnyCraft() : workUps.book(mark);
   }
 
   /** Leads and parts of a craft, laid out from its build sheet, with what is known of each lead. */

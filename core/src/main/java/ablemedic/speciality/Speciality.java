@@ -1,0 +1,29 @@
+package ablemedic.speciality;
+
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Book;
+import ablemedic.diagnosis.Check;
+import ablemedic.reading.Meter;
+import java.util.List;
+import java.util.Optional;
+
+/** A family of troubles: what it adds to the book of a craft, and what an owner can complain of because of it. */
+public interface Speciality {
+  /** Stable name in kebab case. */
+  String id();
+
+  /** Faults and checks for a craft like this and a technician with this meter; empty where the craft has nothing of it. */
+  Book<Craft> book(Craft craft, Meter meter);
+
+  /**
+   * What an owner can complain of, the usual first.
+   *
+   * @param flight the flight that proves what shows only in the air
+   */
+  List<Complaint> complaints(Craft craft, Meter meter, Check<Craft> flight);
+
+  /** The flight that proves a craft, from the one speciality that has it. */
+  default Optional<Check<Craft>> flight() {
+    return Optional.empty();
+  }
+}
