@@ -324,6 +324,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/instruments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["families"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/instruments/board-orientation": {
         parameters: {
             query?: never;
@@ -500,6 +516,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/landing-schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["schools"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ledger": {
         parameters: {
             query?: never;
@@ -620,6 +652,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["shelf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["settings"];
         put?: never;
         post?: never;
         delete?: never;
@@ -920,34 +968,24 @@ export interface components {
         };
         BuildSheet: {
             balance: components["schemas"]["Place"];
-            boardSticks: string;
             electrics?: components["schemas"]["ElectricEntry"];
             /** Format: double */
-            gain: number;
-            /** Format: double */
             massG: number;
-            /** @enum {string} */
-            mode: "LEVEL" | "RATE";
             /** Format: double */
             motorMassG: number;
             motors: components["schemas"]["Place"][];
             mounted: components["schemas"]["Turn"];
-            /** @enum {string} */
-            numbering: "REAR_RIGHT_FIRST" | "FRONT_RIGHT_FIRST";
-            outputOrder: string;
             /** Format: double */
             propDiameterMm: number;
             propSpins: ("CLOCKWISE" | "COUNTER_CLOCKWISE")[];
-            radioSticks: string;
-            reversedSticks: ("ROLL" | "PITCH" | "THROTTLE" | "YAW")[];
             /** @enum {string} */
             shape: "X" | "STRETCHED" | "PLUS";
             /** Format: double */
             thrustToWeight: number;
-            toldAlignment: components["schemas"]["Turn"];
-            /** @enum {string} */
-            toldSpins: "INWARD" | "OUTWARD";
-            wiring: ("FRONT_RIGHT" | "REAR_RIGHT" | "REAR_LEFT" | "FRONT_LEFT")[];
+            told: {
+                [key: string]: string;
+            };
+            wiring?: ("FRONT_RIGHT" | "REAR_RIGHT" | "REAR_LEFT" | "FRONT_LEFT")[];
         };
         BulbAnswer: {
             beside: components["schemas"]["Beside"][];
@@ -1037,6 +1075,7 @@ export interface components {
             sheet: components["schemas"]["BuildSheet"];
             /** @enum {string} */
             state: "FIT" | "GROUNDED";
+            told: components["schemas"]["ToldValue"][];
             /** Format: int64 */
             version: number;
             workUps: components["schemas"]["WorkUpLine"][];
@@ -1048,7 +1087,6 @@ export interface components {
             blocked: boolean;
             cautions: components["schemas"]["Caution"][];
             checkId: string;
-            corners: ("FRONT_RIGHT" | "REAR_RIGHT" | "REAR_LEFT" | "FRONT_LEFT")[];
             instruction: string;
             kind: string;
             locked: boolean;
@@ -1056,11 +1094,10 @@ export interface components {
             minutes: number;
             /** Format: double */
             ownMinutes: number;
+            place: components["schemas"]["PlaceView"];
             predictions: components["schemas"]["Prediction"][];
-            probes?: components["schemas"]["Probes"];
             questions: components["schemas"]["QuestionView"][];
             ready: boolean;
-            scale?: components["schemas"]["ScaleView"];
             steps: components["schemas"]["BenchStepView"][];
             title: string;
             told?: components["schemas"]["ScaleView"];
@@ -1094,15 +1131,12 @@ export interface components {
         Choosable: {
             chemistries: components["schemas"]["Choice"][];
             classes: components["schemas"]["Choice"][];
-            intake: components["schemas"]["IntakeQuestion"][];
-            landingSchools: components["schemas"]["Choice"][];
             layouts: components["schemas"]["Choice"][];
             modes: components["schemas"]["Choice"][];
             numberings: components["schemas"]["Choice"][];
             occasions: components["schemas"]["Choice"][];
             parts: components["schemas"]["Choice"][];
             spins: components["schemas"]["Choice"][];
-            voltageSources: components["schemas"]["Choice"][];
         };
         Closing: {
             /** @enum {string} */
@@ -1114,6 +1148,7 @@ export interface components {
         ComplaintEntry: {
             id: string;
             label: string;
+            place: components["schemas"]["PlaceView"];
             questions: components["schemas"]["QuestionView"][];
         };
         CraftDrawing: {
@@ -1160,19 +1195,19 @@ export interface components {
             leads: components["schemas"]["LeadEntry"][];
             pack: components["schemas"]["PackEntry"];
             parts: components["schemas"]["PartEntry"][];
-            told: components["schemas"]["ToldEntry"];
         };
         Fact: {
             value: string;
             what: string;
         };
+        Family: {
+            instruments: components["schemas"]["Instrument"][];
+            title: string;
+        };
         FaultEntry: {
             id: string;
             kind: string;
             site: string;
-        };
-        FaultLine: {
-            faultId: string;
             title: string;
         };
         FixCard: {
@@ -1238,20 +1273,23 @@ export interface components {
             sound: string;
             under: components["schemas"]["UnderFault"][];
         };
+        Instrument: {
+            id: string;
+            text: string;
+            title: string;
+        };
         Intake: {
             complaint: string;
             kind?: string;
             mark: string;
+            numbers?: {
+                [key: string]: string;
+            };
             /** @enum {string} */
             occasion: "BUILD" | "CRASH" | "PART_SWAP" | "FLASH" | "WATER" | "LONG_REST" | "NOTHING_KNOWN";
             seen: {
                 [key: string]: string;
             };
-        };
-        IntakeQuestion: {
-            id: string;
-            outcomes: components["schemas"]["Choice"][];
-            text: string;
         };
         Judged: {
             expected: string;
@@ -1531,10 +1569,6 @@ export interface components {
             why: components["schemas"]["Reasons"];
             word: string;
         };
-        OutcomeChoice: {
-            id: string;
-            label: string;
-        };
         OutcomeView: {
             id: string;
             label: string;
@@ -1655,6 +1689,7 @@ export interface components {
         Page: {
             /** @enum {string} */
             chapter: "FAULTS" | "CHECKS" | "SCHOOLS" | "CAUTIONS";
+            family: string;
             id: string;
             paragraphs: string[];
             title: string;
@@ -1677,6 +1712,15 @@ export interface components {
             forwardMm: number;
             /** Format: double */
             rightMm: number;
+        };
+        PlaceView: {
+            corners: ("FRONT_RIGHT" | "REAR_RIGHT" | "REAR_LEFT" | "FRONT_LEFT")[];
+            /** @enum {string} */
+            kind: "NOWHERE" | "CORNERS" | "EDGES" | "PROBES" | "PART" | "STICK";
+            partId?: string;
+            probes?: components["schemas"]["Probes"];
+            question?: string;
+            stick?: components["schemas"]["StickPushed"];
         };
         PlusMinus: {
             /** Format: double */
@@ -1712,7 +1756,7 @@ export interface components {
         Probes: {
             black: string;
             blackLabel: string;
-            mode: string;
+            powered: boolean;
             red: string;
             redLabel: string;
         };
@@ -1730,6 +1774,7 @@ export interface components {
         QuestionView: {
             id: string;
             outcomes: components["schemas"]["OutcomeView"][];
+            scale?: components["schemas"]["ScaleView"];
             text: string;
         };
         Rail: {
@@ -1761,6 +1806,9 @@ export interface components {
         };
         Reading: {
             checkId: string;
+            numbers?: {
+                [key: string]: string;
+            };
             outcomes?: {
                 [key: string]: string;
             };
@@ -1859,6 +1907,10 @@ export interface components {
             unit: string;
             words: components["schemas"]["OutcomeView"][];
         };
+        School: {
+            id: string;
+            label: string;
+        };
         Schooled: {
             /** @enum {string} */
             school: "LONG_LIFE" | "USE_THE_PACK";
@@ -1879,6 +1931,15 @@ export interface components {
         };
         SettingAside: {
             reason?: string;
+        };
+        SettingView: {
+            device: string;
+            expected: string;
+            group: string;
+            id: string;
+            label: string;
+            usual: string;
+            values: components["schemas"]["ValueOf"][];
         };
         ShelfPad: {
             kind: string;
@@ -1935,16 +1996,17 @@ export interface components {
             written?: string;
         };
         StepView: {
-            black?: string;
-            example?: string;
             expected: string;
             id: string;
             instruction: string;
-            outcomes: components["schemas"]["OutcomeChoice"][];
+            place: components["schemas"]["PlaceView"];
             powered: boolean;
-            question: string;
-            red?: string;
+            question: components["schemas"]["QuestionView"];
             title: string;
+        };
+        StickPushed: {
+            name: string;
+            toward: string;
         };
         SuspectView: {
             /** Format: double */
@@ -1963,18 +2025,12 @@ export interface components {
             version: number;
             words: string;
         };
-        ToldEntry: {
-            /** Format: int32 */
-            cells: number;
-            current: boolean;
-            /** Format: double */
-            currentAtRestA: number;
-            /** Format: double */
-            currentScale: number;
-            /** Format: double */
-            scale: number;
-            /** @enum {string} */
-            source: "DIVIDER" | "CONTROLLERS" | "NONE";
+        ToldValue: {
+            id: string;
+            label: string;
+            said: string;
+            usual: boolean;
+            written: string;
         };
         Turn: {
             /** Format: int32 */
@@ -2011,6 +2067,10 @@ export interface components {
             /** Format: double */
             value: number;
         };
+        ValueOf: {
+            said: string;
+            written: string;
+        };
         ValueView: {
             after: string;
             before: string;
@@ -2037,7 +2097,6 @@ export interface components {
             drawing: components["schemas"]["CraftDrawing"];
             ended: string;
             evidence: components["schemas"]["Noted"][];
-            faults: components["schemas"]["FaultLine"][];
             fix?: components["schemas"]["FixCard"];
             /** Format: int64 */
             id: number;
@@ -2649,6 +2708,26 @@ export interface operations {
             };
         };
     };
+    families: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Family"][];
+                };
+            };
+        };
+    };
     solve_9: {
         parameters: {
             query?: never;
@@ -2911,6 +2990,26 @@ export interface operations {
             };
         };
     };
+    schools: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["School"][];
+                };
+            };
+        };
+    };
     ledger: {
         parameters: {
             query?: {
@@ -3137,6 +3236,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShelfPart"][];
+                };
+            };
+        };
+    };
+    settings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SettingView"][];
                 };
             };
         };

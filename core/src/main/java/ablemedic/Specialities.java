@@ -7,19 +7,31 @@ import ablemedic.craft.Rotation;
 import ablemedic.craft.SpinSchool;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
+import ablemedic.handbook.Handbook;
 import ablemedic.power.Power;
 import ablemedic.reading.Meter;
 import ablemedic.speciality.Complaint;
 import ablemedic.speciality.Speciality;
 import ablemedic.takeoff.TakeOff;
 import java.util.List;
+import java.util.stream.Stream;
 
-/** All specialities in one book. A new one is added here and nowhere else. */
+/** All specialities together. */
 public final class Specialities {
   private Specialities() {}
 
   /** All there are, in the order in which an owner thinks of them. A new one is added here and nowhere else. */
   public static final List<Speciality> ALL = List.of(TakeOff.SPECIALITY, Power.SPECIALITY);
+
+  /** All pages of the handbook: those of every speciality, then those that belong to none. */
+  public static Handbook handbook() {
+    return HANDBOOK;
+  }
+
+  /** What is done before the pack goes in, on a craft as it should be. */
+  public static List<Check<Craft>> prePowerRoutine(Craft craft, Meter meter) {
+    return ALL.stream().flatMap(one -> one.prePowerRoutine(craft, meter).stream()).toList();
+  }
 
   /** Everything known of a craft like this, for a technician with this meter. */
   public static Book<Craft> book(Craft craft, Meter meter) {
@@ -39,6 +51,11 @@ public final class Specialities {
     return ALL.stream().flatMap(one -> one.complaints(craft, meter, flight).stream()).toList();
   }
 
+  /** A craft that stands for any whose parts and leads nobody entered. */
+  public static Craft anyCraft() {
+    return ANY;
+  }
+
   /** What is known of every craft, whatever its parts and leads. */
   public static Book<Craft> bookOfAnyCraft() {
     return book(ANY, Meter.USUAL);
@@ -48,6 +65,9 @@ public final class Specialities {
   public static Complaint usualComplaint() {
     return complaints(ANY, Meter.USUAL).get(0);
   }
+
+  private static final Handbook HANDBOOK = new Handbook(
+      Stream.concat(ALL.stream().flatMap(one -> one.pages().stream()), Handbook.general().stream()).toList());
 
   private static final Craft ANY =
       CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);

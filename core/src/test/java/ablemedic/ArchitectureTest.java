@@ -17,7 +17,7 @@ import java.util.Set;
 class ArchitectureTest {
   @ArchTest
   static final ArchRule theReasoningKnowsNoTrade = noClasses().that().resideInAPackage("..diagnosis..")
-      .should().dependOnClassesThat().resideInAnyPackage("..craft..", "..electrics..", "..circuit..", "..speciality..",
+      .should().dependOnClassesThat().resideInAnyPackage("..craft..", "..told..", "..electrics..", "..circuit..", "..physics..", "..speciality..",
           "..takeoff..", "..power..", "..handbook..");
 
   @ArchTest
@@ -38,6 +38,14 @@ class ArchitectureTest {
   static final ArchRule oneClassListsThem = noClasses().that().haveNameNotMatching("ablemedic\\.Specialities")
       .and().resideOutsideOfPackages("..takeoff..", "..power..")
       .should().dependOnClassesThat().resideInAnyPackage("..takeoff..", "..power..");
+
+  @ArchTest
+  static final ArchRule physicsStandsBelowTheSpecialities = noClasses().that().resideInAnyPackage("..physics..", "..told..")
+      .should().dependOnClassesThat().resideInAnyPackage("..speciality..", "..takeoff..", "..power..", "..diagnosis..");
+
+  @ArchTest
+  static final ArchRule whatIsToldKnowsNoTrade = classes().that().resideInAPackage("..told..")
+      .should().onlyDependOnClassesThat().resideInAnyPackage("ablemedic.told..", "java..");
 
   @ArchTest
   static final ArchRule theCraftKnowsNoReasoning = noClasses().that().resideInAPackage("..craft..")

@@ -20,7 +20,8 @@ class AppArchitectureTest {
           "ablemedic.app.instruments..", "ablemedic.app.ledger..");
 
   @ArchTest
-  static final ArchRule noViewButTheInstrumentsKnowsTakeOffByName = noClasses().that()
+  static final ArchRule noViewButInstrumentsAndPacksKnowsASpecialityByName = noClasses().that()
       .resideInAnyPackage("ablemedic.app.bench..", "ablemedic.app.chart..", "ablemedic.app.workup..", "ablemedic.app.routine..",
-          "ablemedic.app.ledger..", "ablemedic.app.packs..").should().dependOnClassesThat().resideInAPackage("ablemedic.takeoff..");
+          "ablemedic.app.ledger..", "ablemedic.app.entry..", "ablemedic.app.handbook..").should().dependOnClassesThat()
+      .resideInAnyPackage("ablemedic.takeoff..", "ablemedic.power..");
 }

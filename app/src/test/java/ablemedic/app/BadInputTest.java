@@ -32,11 +32,14 @@ class BadInputTest {
       massG          | 0                                          | massG      | greater than 0
       massG          | 100                                        | motorMassG | less than the craft
       thrustToWeight | 0.5                                        | thrustToWeight | above 1
-      outputOrder    | "1-1-2-3"                                  | outputOrder | 4-2-1-3
-      boardSticks    | "AAAA"                                     | boardSticks | AETR
+      told           | {"output-order": "1-1-2-3"}                | told.output-order | 4-2-1-3
+      told           | {"stick-order": "AAAA"}                    | told.stick-order | AETR
+      told           | {"colour": "red"}                          | told.colour | GET /api/settings
+      told           | {"voltage-scale": "0"}                     | told.voltage-scale | from 0.001 to 1000
+      told           | {"cells": "3.5"}                           | told.cells | a whole number from 0 to 14
       mounted        | {"rollDeg": 45, "pitchDeg": 0, "yawDeg": 0} | mounted    | multiple of 90
-      gain           | -1                                         | gain       | greater than 0
-      wiring         | ["FRONT_LEFT", "FRONT_LEFT", "REAR_LEFT", "REAR_RIGHT"] | wiring | motor of its own
+      told           | {"gain": "-1"}                             | told.gain  | from 0.01 to 99
+      wiring         | ["FRONT_LEFT", "FRONT_LEFT", "REAR_LEFT", "REAR_RIGHT"] | wiring | the leads have the outputs drive
       """)
   void aSheetThatMakesNoCraftIsRefusedWithThePlace(String field, String value, String where, String right) {
     var sheet = (tools.jackson.databind.node.ObjectNode) app.get("/api/crafts/EIDER/build-sheet");

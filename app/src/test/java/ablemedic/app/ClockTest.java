@@ -95,7 +95,7 @@ class ClockTest {
       app.runRoutine("WIRE");
       JsonNode chart = app.get("/api/crafts/WIRE");
       var sheet = (tools.jackson.databind.node.ObjectNode) chart.get("sheet");
-      sheet.put("gain", 1.1);
+      ((tools.jackson.databind.node.ObjectNode) sheet.get("told")).put("gain", "1.1");
       app.ask("PUT", "/api/crafts/WIRE/build-sheet", "{\"version\": 3, \"reason\": \"gain\", \"sheet\": " + sheet + "}");
       assertThat(app.get("/api/crafts/WIRE/routine").get("state").asString()).as("a setting alone").isEqualTo("PASSED");
       ((tools.jackson.databind.node.ArrayNode) sheet.get("electrics").get("leads")).remove(0);

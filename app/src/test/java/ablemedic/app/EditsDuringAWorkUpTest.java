@@ -28,10 +28,10 @@ class EditsDuringAWorkUpTest {
         + faultId + "\", \"fixId\": \"" + card.get("options").get(0).get("fixId").asString() + "\"}");
   }
 
-  private static String faultOf(JsonNode view, String words) {
-    for (JsonNode fault : view.get("faults")) {
+  private static String faultOf(App app, String mark, String words) {
+    for (JsonNode fault : app.get("/api/faults?craft=" + mark)) {
       if (fault.get("title").asString().contains(words)) {
-        return fault.get("faultId").asString();
+        return fault.get("id").asString();
       }
     }
     throw new AssertionError("no fault of " + words);
@@ -63,7 +63,7 @@ class EditsDuringAWorkUpTest {
       JsonNode seen = now(app, view);
       assertThat(seen.get("checks").toString()).contains("look-" + beeper);
       assertThat(seen.get("map").toString()).contains("\"" + beeper + "\"");
-      JsonNode fixed = fix(app, seen, faultOf(seen, "scale"));
+      JsonNode fixed = fix(app, seen, faultOf(app, "EDIT", "scale"));
       assertThat(sheet(app, "EDIT").toString()).as("after a fix").contains("\"" + beeper + "\"");
       int n = fixed.get("made").get(0).get("n").asInt();
       app.ask("DELETE", "/api/work-ups/" + view.get("id") + "/findings/" + n + "?version=" + fixed.get("version"), "");
@@ -76,11 +76,11 @@ class EditsDuringAWorkUpTest {
     try (App app = App.on(folder.resolve("setting.db"))) {
       JsonNode view = open(app, "EDIT");
       ObjectNode sheet = sheet(app, "EDIT");
-      sheet.put("gain", 0.8);
+      ((ObjectNode) sheet.get("told")).put("gain", "0.8");
       put(app, "EDIT", sheet);
       JsonNode seen = now(app, view);
-      fix(app, seen, faultOf(seen, "scale"));
-      assertThat(sheet(app, "EDIT").get("gain").asDouble()).isEqualTo(0.8);
+      fix(app, seen, faultOf(app, "EDIT", "scale"));
+      assertThat(sheet(app, "EDIT").get("told").get("gain").asString()).isEqualTo("0.8");
     }
   }
 
@@ -95,7 +95,7 @@ class EditsDuringAWorkUpTest {
       app.ask("DELETE", "/api/crafts/EDIT/parts/" + camera + "?version=1", "");
       JsonNode seen = now(app, view);
       assertThat(seen.get("checks").toString()).doesNotContain("look-" + camera + "\"");
-      fix(app, seen, faultOf(seen, "scale"));
+      fix(app, seen, faultOf(app, "EDIT", "scale"));
       assertThat(sheet(app, "EDIT").get("electrics").get("parts").toString()).doesNotContain("\"" + camera + "\"");
     }
   }
@@ -111,8 +111,8 @@ class EditsDuringAWorkUpTest {
       before = view;
       view = app.record(view, "arrow", "forward");
       view = app.ask("POST", "/api/work-ups/" + id + "/suspicions", "{\"version\": " + view.get("version")
-          + ", \"faultId\": \"" + faultOf(view, "scale") + "\", \"words\": \"\"}");
-      fix(app, view, faultOf(view, "scale"));
+          + ", \"faultId\": \"" + faultOf(app, "OLD", "scale") + "\", \"words\": \"\"}");
+      fix(app, view, faultOf(app, "OLD", "scale"));
     }
     try (var connection = DriverManager.getConnection("jdbc:sqlite:" + file); var statement = connection.createStatement()) {
       statement.executeUpdate("UPDATE work_up_event SET body = replace(body, '\"checkId\":\"arrow\"', '\"checkId\":\"compass\"')");

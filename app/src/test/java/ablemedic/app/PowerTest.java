@@ -30,10 +30,10 @@ class PowerTest {
     app.enterWired("P1", "STACK");
     JsonNode view = app.openPower("P1", "dead-arm", "front-right");
     JsonNode next = view.get("next");
-    assertThat(next.get("probes").get("redLabel").asString()).isNotBlank();
+    assertThat(next.get("place").get("probes").get("redLabel").asString()).isNotBlank();
     assertThat(next.get("predictions").toString()).contains("OL, nothing gets through");
     view = app.write(view, "ohms~FC.S2~C4.S2", "OL", "");
-    assertThat(view.get("next").get("probes").toString()).contains("FC.S2>C4.S2#");
+    assertThat(view.get("next").get("place").toString()).contains("FC.S2>C4.S2#");
     view = app.write(view, "ohms~FC.S2~FC.S2>C4.S2#1", "O.L", "");
     assertThat(view.get("stage").asString()).isEqualTo("FIXING");
     assertThat(view.get("fix").get("title").asString()).isEqualTo("The pin at flight board S2 is open");

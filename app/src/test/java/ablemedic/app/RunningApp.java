@@ -114,10 +114,11 @@ public final class RunningApp implements ParameterResolver {
       ObjectNode readings = json.createObjectNode();
       get("/api/crafts/" + mark + "/routine").get("steps").forEach(step -> {
         ObjectNode reading = readings.putObject(step.get("id").asString());
-        if (step.get("outcomes").isEmpty()) {
+        JsonNode outcomes = step.get("question").get("outcomes");
+        if (outcomes.isEmpty()) {
           reading.put("written", step.get("expected").asString().split(" ±| and|, ")[0]);
         } else {
-          reading.putObject("outcomes").put("seen", step.get("outcomes").get(0).get("id").asString());
+          reading.putObject("outcomes").put("seen", outcomes.get(0).get("id").asString());
         }
       });
       return ask("POST", "/api/crafts/" + mark + "/routine", "{\"minutes\": 6, \"readings\": " + readings + "}");

@@ -39,7 +39,7 @@ final class PowerTable {
     Tally.heading();
     crafts.forEach((mark, craft) -> {
       Diagnosis<Craft> diagnosis = new Diagnosis<>(Specialities.book(craft, Meter.USUAL), Assumptions.USUAL);
-      List<Fault<Craft>> faults = Power.book(craft.electrics(), Meter.USUAL).faults();
+      List<Fault<Craft>> faults = Power.book(craft, Meter.USUAL).faults();
       List<Complaint> complaints = new ArrayList<>(Specialities.complaints(craft, Meter.USUAL));
       Collections.rotate(complaints, -1);
       for (Habit habit : Habit.values()) {
@@ -61,7 +61,7 @@ final class PowerTable {
   private static Optional<Walked> walk(
       Diagnosis<Craft> diagnosis, List<Complaint> complaints, Craft craft, Fault<Craft> fault, Habit habit) {
     return complaint(complaints, craft, fault).map(complaint -> new Walked(fault,
-        new Technician<>(diagnosis, complaint.seen(), complaint.proof())
+        new Technician<>(diagnosis, complaint.seen(), complaint.proof().get(0))
             .workUp(craft, List.of(fault), Occasion.CRASH, habit, SEED)));
   }
 

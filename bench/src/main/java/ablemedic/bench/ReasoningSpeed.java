@@ -19,7 +19,6 @@ import ablemedic.electrics.Chemistry;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Layout;
 import ablemedic.electrics.PackKind;
-import ablemedic.electrics.Told;
 import ablemedic.reading.Meter;
 import ablemedic.takeoff.TakeOff;
 import java.util.List;
@@ -90,7 +89,7 @@ public class ReasoningSpeed {
   private static Craft wired() {
     Craft craft = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
     return craft.withElectrics(new Electrics(Layout.STACK.sheet(List.of(1, 0, 2, 3), List.of("FR", "RR", "RL", "FL"), 85,
-        new PackKind(4, Chemistry.LIPO, 1500, 4), List.of("receiver", "camera", "video", "capacitor-470")), Told.USUAL));
+        new PackKind(4, Chemistry.LIPO, 1500, 4), List.of("receiver", "camera", "video", "capacitor-470"))));
   }
 
   /** Both specialities, some 270 faults, all pairs of points under the probes. */

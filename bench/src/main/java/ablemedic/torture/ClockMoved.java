@@ -46,10 +46,10 @@ final class ClockMoved implements Trial {
 
   private static void reading(ObjectNode readings, JsonNode step) {
     ObjectNode reading = readings.putObject(step.get("id").asString());
-    if (step.get("outcomes").isEmpty()) {
+    if (step.get("question").get("outcomes").isEmpty()) {
       reading.put("written", step.get("expected").asString().split(" ±| and|, ")[0]);
     } else {
-      reading.putObject("outcomes").put("seen", step.get("outcomes").get(0).get("id").asString());
+      reading.putObject("outcomes").put("seen", step.get("question").get("outcomes").get(0).get("id").asString());
     }
   }
 }

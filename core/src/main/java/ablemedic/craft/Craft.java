@@ -1,6 +1,8 @@
 package ablemedic.craft;
 
 import ablemedic.electrics.Electrics;
+import ablemedic.told.Setting;
+import ablemedic.told.Told;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -12,12 +14,11 @@ import java.util.function.UnaryOperator;
  * @param arms     motor and prop at each corner, in the order of {@link Corner}
  * @param wiring   the corner that each board output, 1 to 4, is wired to
  * @param mounted  how the board sits
- * @param settings what the board was told
- * @param radio    what the radio sends
+ * @param told     what its devices were told, the pilot's radio among them
  * @param electrics its parts, leads and pack
  */
-public record Craft(Airframe airframe, List<Arm> arms, List<Corner> wiring, Rotation mounted, Settings settings,
-    Radio radio, Electrics electrics) {
+public record Craft(Airframe airframe, List<Arm> arms, List<Corner> wiring, Rotation mounted, Told told,
+    Electrics electrics) {
 
   public Craft {
     arms = List.copyOf(arms);
@@ -41,54 +42,68 @@ public record Craft(Airframe airframe, List<Arm> arms, List<Corner> wiring, Rota
     return wiring.indexOf(corner) + 1;
   }
 
+  /** What a device was told of one thing. */
+  public <T> T told(Setting<T> setting) {
+    return told.get(setting);
+  }
+
+  /** The motor number, 1 to 4, that the board means by a corner. */
+  public int motor(Corner corner) {
+    return told(BoardSettings.NUMBERING).number(corner);
+  }
+
   /** The corner that turns when the board means another. */
   public Corner reached(Corner meant) {
-    return wiredTo(settings.order().outputOf(settings.numbering().number(meant)));
+    return wiredTo(told(BoardSettings.OUTPUT_ORDER).outputOf(motor(meant)));
   }
 
   /** What the board takes for a turn of the craft, in craft axes; {@link Rotation#NONE} when it was told right. */
   public Rotation misalignment() {
-    return settings.alignment().after(mounted.inverse());
+    return told(BoardSettings.ALIGNMENT).after(mounted.inverse());
   }
 
   /** The stick that moves the board's function. */
   public Stick stickFor(Stick function) {
-    return radio.order().on(settings.stickOrder().channel(function));
+    return told(RadioSettings.STICK_ORDER).on(told(BoardSettings.STICK_ORDER).channel(function));
   }
 
   /** The function that the board moves when this stick is moved. */
   public Stick functionOf(Stick stick) {
-    return settings.stickOrder().on(radio.order().channel(stick));
+    return told(BoardSettings.STICK_ORDER).on(told(RadioSettings.STICK_ORDER).channel(stick));
   }
 
   public Craft withAirframe(Airframe other) {
-    return new Craft(other, arms, wiring, mounted, settings, radio, electrics);
+    return new Craft(other, arms, wiring, mounted, told, electrics);
   }
 
   public Craft withArm(Corner corner, UnaryOperator<Arm> change) {
     List<Arm> changed = new ArrayList<>(arms);
     changed.set(corner.ordinal(), change.apply(arm(corner)));
-    return new Craft(airframe, changed, wiring, mounted, settings, radio, electrics);
+    return new Craft(airframe, changed, wiring, mounted, told, electrics);
   }
 
   public Craft withWiring(List<Corner> other) {
-    return new Craft(airframe, arms, other, mounted, settings, radio, electrics);
+    return new Craft(airframe, arms, other, mounted, told, electrics);
   }
 
   public Craft withMounted(Rotation other) {
-    return new Craft(airframe, arms, wiring, other, settings, radio, electrics);
+    return new Craft(airframe, arms, wiring, other, told, electrics);
   }
 
-  public Craft withSettings(UnaryOperator<Settings> change) {
-    return new Craft(airframe, arms, wiring, mounted, change.apply(settings), radio, electrics);
+  public <T> Craft with(Setting<T> setting, T value) {
+    return with(told.with(setting, value));
   }
 
-  public Craft withRadio(UnaryOperator<Radio> change) {
-    return new Craft(airframe, arms, wiring, mounted, settings, change.apply(radio), electrics);
+  public <T> Craft changing(Setting<T> setting, UnaryOperator<T> change) {
+    return with(told.changing(setting, change));
+  }
+
+  public Craft with(Told other) {
+    return new Craft(airframe, arms, wiring, mounted, other, electrics);
   }
 
   public Craft withElectrics(Electrics other) {
-    return new Craft(airframe, arms, wiring, mounted, settings, radio, other);
+    return new Craft(airframe, arms, wiring, mounted, told, other);
   }
 
   /** The frame's own name of a corner. */

@@ -1,7 +1,7 @@
 package ablemedic.craft;
 
 import ablemedic.electrics.Electrics;
-import java.util.EnumSet;
+import ablemedic.told.Told;
 import java.util.List;
 
 /**
@@ -41,17 +41,16 @@ public enum CraftClass {
 
   /** A sound craft of this class, wired, mounted and told alike. */
   public Craft sound(SpinSchool spins, NumberingSchool numbering, Rotation mounted) {
-    return sound(airframe, spins, numbering, mounted, Settings.FlightMode.RATE);
+    return sound(airframe, spins, numbering, mounted, FlightMode.RATE);
   }
 
   /** A sound craft on any airframe, its outputs wired as the firmware numbers them. */
   public static Craft sound(
-      Airframe airframe, SpinSchool spins, NumberingSchool numbering, Rotation mounted, Settings.FlightMode mode) {
+      Airframe airframe, SpinSchool spins, NumberingSchool numbering, Rotation mounted, FlightMode mode) {
     List<Arm> arms = Corner.ALL.stream().map(corner -> Arm.good(spins.at(corner))).toList();
     List<Corner> wiring = java.util.stream.IntStream.rangeClosed(1, 4).mapToObj(numbering::corner).toList();
-    Settings settings = new Settings(numbering, OutputOrder.AS_LABELLED, spins, mounted, StickOrder.AETR, mode, 1,
-        Settings.Tilt.NONE);
-    return new Craft(airframe, arms, wiring, mounted, settings,
-        new Radio(StickOrder.AETR, EnumSet.noneOf(Stick.class)), Electrics.NONE);
+    Told told = Told.USUAL.with(BoardSettings.NUMBERING, numbering).with(BoardSettings.SPINS, spins)
+        .with(BoardSettings.ALIGNMENT, mounted).with(BoardSettings.MODE, mode);
+    return new Craft(airframe, arms, wiring, mounted, told, Electrics.NONE);
   }
 }

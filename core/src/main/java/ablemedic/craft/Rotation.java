@@ -34,6 +34,15 @@ public record Rotation(List<Integer> rows) {
     return new Rotation(boxed(multiply(y, multiply(p, r))));
   }
 
+  /** Reads {@code roll/pitch/yaw}, as {@link Angles#written} writes it. */
+  static Rotation parse(String written) {
+    String[] angles = written.split("/", -1);
+    if (angles.length != 3) {
+      throw new IllegalArgumentException("an alignment is roll/pitch/yaw in degrees, such as 180/0/90");
+    }
+    return of(Integer.parseInt(angles[0].strip()), Integer.parseInt(angles[1].strip()), Integer.parseInt(angles[2].strip()));
+  }
+
   /** This turn made after the other. */
   public Rotation after(Rotation other) {
     return new Rotation(boxed(multiply(ints(), other.ints())));
@@ -86,6 +95,10 @@ public record Rotation(List<Integer> rows) {
   public record Angles(int rollDeg, int pitchDeg, int yawDeg) {
     int nonZero() {
       return (rollDeg == 0 ? 0 : 1) + (pitchDeg == 0 ? 0 : 1) + (yawDeg == 0 ? 0 : 1);
+    }
+
+    String written() {
+      return rollDeg + "/" + pitchDeg + "/" + yawDeg;
     }
 
     @Override

@@ -1,72 +1,25 @@
 package ablemedic.craft;
 
-/**
- * What the board was told.
- *
- * @param numbering  which corner it means by motor 1 to 4
- * @param order      which output drives each motor
- * @param spins      which way it takes the props to turn
- * @param alignment  how it takes itself to be mounted
- * @param stickOrder the channel order it expects
- * @param mode       how it flies at take-off
- * @param gain       rate gain over that which suits the craft; 1 is right
- * @param levelOff   error of the level calibration
- */
-public record Settings(
-    NumberingSchool numbering,
-    OutputOrder order,
-    SpinSchool spins,
-    Rotation alignment,
-    StickOrder stickOrder,
-    FlightMode mode,
-    double gain,
-    Tilt levelOff) {
+import ablemedic.told.Setting;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
-  /** What the sticks ask for. */
-  public enum FlightMode {
-    LEVEL("self-level"), RATE("rate");
+/** Everything that the devices of a craft can be told. */
+public final class Settings {
+  /** All settings, device by device. A new one is added to its device and stands here by that. */
+  public static final List<Setting<?>> ALL =
+      Stream.<Setting<?>>concat(BoardSettings.ALL.stream(), RadioSettings.ALL.stream()).toList();
 
-    private final String label;
+  private static final Map<String, Setting<?>> BY_ID =
+      ALL.stream().collect(Collectors.toMap(Setting::id, Function.identity()));
 
-    FlightMode(String label) {
-      this.label = label;
-    }
+  private Settings() {}
 
-    public String label() {
-      return label;
-    }
-  }
-
-  /** A tilt in degrees: right side down and nose up count positive. */
-  public record Tilt(double rollDeg, double pitchDeg) {
-    public static final Tilt NONE = new Tilt(0, 0);
-  }
-
-  public Settings withNumbering(NumberingSchool other) {
-    return new Settings(other, order, spins, alignment, stickOrder, mode, gain, levelOff);
-  }
-
-  public Settings withOrder(OutputOrder other) {
-    return new Settings(numbering, other, spins, alignment, stickOrder, mode, gain, levelOff);
-  }
-
-  public Settings withSpins(SpinSchool other) {
-    return new Settings(numbering, order, other, alignment, stickOrder, mode, gain, levelOff);
-  }
-
-  public Settings withAlignment(Rotation other) {
-    return new Settings(numbering, order, spins, other, stickOrder, mode, gain, levelOff);
-  }
-
-  public Settings withStickOrder(StickOrder other) {
-    return new Settings(numbering, order, spins, alignment, other, mode, gain, levelOff);
-  }
-
-  public Settings withGain(double other) {
-    return new Settings(numbering, order, spins, alignment, stickOrder, mode, other, levelOff);
-  }
-
-  public Settings withLevelOff(Tilt other) {
-    return new Settings(numbering, order, spins, alignment, stickOrder, mode, gain, other);
+  public static Optional<Setting<?>> find(String id) {
+    return Optional.ofNullable(BY_ID.get(id));
   }
 }

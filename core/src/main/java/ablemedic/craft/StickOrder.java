@@ -1,5 +1,6 @@
 package ablemedic.craft;
 
+import ablemedic.told.Form;
 import java.util.List;
 
 /**
@@ -9,6 +10,9 @@ import java.util.List;
 public record StickOrder(String letters) {
   public static final StickOrder AETR = new StickOrder("AETR");
   public static final StickOrder TAER = new StickOrder("TAER");
+
+  static final Form<StickOrder> FORM = new Form.Words<>("an order that has each of A, E, T and R once, as in AETR",
+      StickOrder::letters, StickOrder::new, StickOrder::letters);
 
   public StickOrder {
     if (letters == null || letters.length() != 4

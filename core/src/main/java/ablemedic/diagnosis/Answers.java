@@ -3,7 +3,7 @@ package ablemedic.diagnosis;
 import java.util.List;
 import java.util.Optional;
 
-/** The shape of what a check can give: named outcomes, or a number on a scale. */
+/** The shape of what a check can give: named outcomes, a number on a scale, or several questions each with its own. */
 public sealed interface Answers {
 
   /** One or more questions, each with named outcomes. A reading may leave questions unanswered. */
@@ -88,6 +88,35 @@ public sealed interface Answers {
 
     private static double asinh(double x) {
       return Math.signum(x) * Math.log(Math.abs(x) + Math.hypot(x, 1));
+    }
+  }
+
+  /**
+   * Several questions of which each has a form of its own, such as what it did and after how many seconds. A reading may
+   * leave questions unanswered.
+   */
+  record Mixed(List<Item> items) implements Answers {
+    public Mixed {
+      items = List.copyOf(items);
+      if (items.isEmpty()) {
+        throw new IllegalArgumentException("a check asks at least one question");
+      }
+      for (Item item : items) {
+        if (item.form() instanceof Mixed || item.form() instanceof Choices choices && choices.questions().size() != 1) {
+          throw new IllegalArgumentException("question " + item.id() + " is one question");
+        }
+      }
+    }
+
+    public Optional<Item> item(String id) {
+      return items.stream().filter(item -> item.id().equals(id)).findFirst();
+    }
+  }
+
+  /** One question of several: its outcomes, or its scale. */
+  record Item(String id, Answers form) {
+    public static Item of(String id, String text, List<Outcome> outcomes) {
+      return new Item(id, new Choices(List.of(new Question(id, text, outcomes))));
     }
   }
 

@@ -45,12 +45,8 @@ public record Book<S>(List<Fault<S>> faults, List<Check<S>> checks, List<Survey<
     return faults.stream().filter(fault -> fault.id().equals(id)).findFirst();
   }
 
-  /** The check of this id, one of a survey included; {@code id@value} is one that goes with a number told. */
+  /** The check of this id, one of a survey included. */
   public Optional<Check<S>> check(String id) {
-    int at = id.indexOf(Check.TOLD);
-    if (at >= 0) {
-      return check(id.substring(0, at)).flatMap(check -> check.told(id.substring(at + 1)));
-    }
     return checks.stream().filter(check -> check.id().equals(id)).findFirst()
         .or(() -> surveys.stream().flatMap(survey -> survey.check(id).stream()).findFirst());
   }

@@ -1,7 +1,10 @@
 package ablemedic.diagnosis;
 
 import ablemedic.diagnosis.Answers.Choices;
+import ablemedic.diagnosis.Answers.Mixed;
 import ablemedic.diagnosis.Answers.Scale;
+import ablemedic.diagnosis.Outlook.Branch;
+import ablemedic.diagnosis.Outlook.Branches;
 import ablemedic.diagnosis.Outlook.Spread;
 import ablemedic.diagnosis.Outlook.Way;
 import ablemedic.diagnosis.Outlook.Ways;
@@ -20,19 +23,40 @@ import org.hipparchus.special.Erf;
 final class Cells {
   private final double[] edges;
   private final int count;
+  /** The cells of each question of several. */
+  private final List<Cells> parts;
 
-  private Cells(double[] edges, int count) {
+  private Cells(double[] edges, int count, List<Cells> parts) {
     this.edges = edges;
     this.count = count;
+    this.parts = parts;
   }
 
   static Cells of(Answers answers, Iterable<Outlook> outlooks) {
     if (answers instanceof Choices choices) {
-      return new Cells(new double[0], choices.combinations());
+      return new Cells(new double[0], choices.combinations(), List.of());
+    }
+    if (answers instanceof Mixed mixed) {
+      return ofSeveral(mixed, outlooks);
     }
     Scale scale = (Scale) answers;
     double[] edges = between(outlooks, scale);
-    return new Cells(edges, edges.length + 1 + scale.words().size());
+    return new Cells(edges, edges.length + 1 + scale.words().size(), List.of());
+  }
+
+  private static Cells ofSeveral(Mixed mixed, Iterable<Outlook> outlooks) {
+    List<Cells> parts = new ArrayList<>();
+    int count = 1;
+    for (int q = 0; q < mixed.items().size(); q++) {
+      List<Outlook> asked = new ArrayList<>();
+      for (Outlook outlook : outlooks) {
+        asked.addAll(((Branches) outlook).of(q).keySet());
+      }
+      Cells part = of(mixed.items().get(q).form(), asked);
+      parts.add(part);
+      count = Math.multiplyExact(count, part.count);
+    }
+    return new Cells(new double[0], count, parts);
   }
 
   private static double[] between(Iterable<Outlook> outlooks, Scale scale) {
@@ -75,6 +99,16 @@ final class Cells {
     if (outlook instanceof Ways ways) {
       for (Way way : ways.ways()) {
         addJoint(p, way.probabilities(), 0, 0, way.share());
+      }
+      return p;
+    }
+    if (outlook instanceof Branches branches) {
+      for (Branch branch : branches.branches()) {
+        double[][] questions = new double[parts.size()][];
+        for (int q = 0; q < questions.length; q++) {
+          questions[q] = parts.get(q).probabilities(branch.parts().get(q));
+        }
+        addJoint(p, questions, 0, 0, branch.share());
       }
       return p;
     }

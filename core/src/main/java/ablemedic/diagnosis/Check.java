@@ -10,9 +10,6 @@ import java.util.Optional;
  */
 public interface Check<S> {
 
-  /** Parts the id of a check from a number that was told with it. */
-  char TOLD = '@';
-
   /** Stable name in kebab case, unique in a book. */
   String id();
 
@@ -55,14 +52,13 @@ public interface Check<S> {
     return Optional.empty();
   }
 
-  /** This check as it stands once that number is told; nothing where it asks for none or the text is no such number. */
-  default Optional<Check<S>> told(String number) {
-    return Optional.empty();
+  /** This check as it stands once that number is told, in the unit of {@link #toTell()} and within its scale. */
+  default Check<S> told(double number) {
+    throw new IllegalStateException(id() + " asks for no number to be told");
   }
 
-  /** The id without the number told. */
-  static String plainId(String id) {
-    int at = id.indexOf(TOLD);
-    return at < 0 ? id : id.substring(0, at);
+  /** Names the check with the number told, so that predictions for two numbers are told apart. */
+  default String key() {
+    return id();
   }
 }

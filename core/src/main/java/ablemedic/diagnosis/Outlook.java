@@ -4,10 +4,15 @@ import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Question;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.Reading.Chosen;
+import ablemedic.diagnosis.Answers.Mixed;
+import ablemedic.diagnosis.Answers.Item;
 import ablemedic.diagnosis.Reading.Measured;
+import ablemedic.diagnosis.Reading.Several;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /** How likely each reading of a check is on one system. */
 public sealed interface Outlook {
@@ -102,8 +107,90 @@ public sealed interface Outlook {
     }
   }
 
-  /** One way it can go: its share, and the probabilities of the outcomes of each question in order. */
-  record Way(double share, double[][] probabilities) {}
+  /** One way it can go: its share, and the probabilities of the outcomes of each question in order. Equal by value. */
+  record Way(double share, double[][] probabilities) {
+    @Override
+    public boolean equals(Object o) {
+      return o instanceof Way other && share == other.share && Arrays.deepEquals(probabilities, other.probabilities);
+    }
+
+    @Override
+    public int hashCode() {
+      return 31 * Double.hashCode(share) + Arrays.deepHashCode(probabilities);
+    }
+  }
+
+  /**
+   * Several questions at once, as a mixture of ways it can go. Within one way the questions are answered independently.
+   *
+   * @param mixed    what is asked
+   * @param branches each with its share; the shares sum to 1
+   */
+  record Branches(Mixed mixed, List<Branch> branches) implements Outlook {
+    public Branches {
+      branches = List.copyOf(branches);
+      double total = branches.stream().mapToDouble(Branch::share).sum();
+      if (Math.abs(total - 1) > 1e-9) {
+        throw new IllegalArgumentException("the shares sum to " + total + ", not to 1");
+      }
+      for (Branch branch : branches) {
+        if (branch.parts().size() != mixed.items().size()) {
+          throw new IllegalArgumentException("a way says what becomes of each of the " + mixed.items().size() + " questions");
+        }
+      }
+    }
+
+    /** It can go one way only, with an outlook for each question in order. */
+    public static Branches of(Mixed mixed, Outlook... parts) {
+      return new Branches(mixed, List.of(new Branch(1, List.of(parts))));
+    }
+
+    @Override
+    public double likelihood(Reading reading) {
+      if (!(reading instanceof Several several)) {
+        throw new IllegalArgumentException("this check asks several questions");
+      }
+      for (String id : several.parts().keySet()) {
+        if (mixed.item(id).isEmpty()) {
+          throw new IllegalArgumentException("no question " + id + " among " + mixed.items());
+        }
+      }
+      double sum = 0;
+      for (Branch branch : branches) {
+        double p = branch.share();
+        for (int q = 0; q < mixed.items().size(); q++) {
+          Reading part = several.parts().get(mixed.items().get(q).id());
+          if (part != null) {
+            p *= branch.parts().get(q).likelihood(part);
+          }
+        }
+        sum += p;
+      }
+      return sum;
+    }
+
+    @Override
+    public Outlook loosened(double share) {
+      List<Branch> loose = new ArrayList<>();
+      branches.forEach(branch -> loose.add(new Branch((1 - share) * branch.share(), branch.parts())));
+      loose.add(new Branch(share, ((Branches) broad(mixed)).branches().get(0).parts()));
+      return new Branches(mixed, loose);
+    }
+
+    /** The outlook of one question: how likely each of its answers is over all ways. */
+    public Map<Outlook, Double> of(int question) {
+      Map<Outlook, Double> shares = new LinkedHashMap<>();
+      branches.forEach(branch -> shares.merge(branch.parts().get(question), branch.share(), Double::sum));
+      return shares;
+    }
+  }
+
+  /** One way it can go: its share, and an outlook for each question in order. */
+  record Branch(double share, List<Outlook> parts) {
+    public Branch {
+      parts = List.copyOf(parts);
+    }
+  }
 
   /**
    * A number: normal about a mean, with a chance of a blunder anywhere on the scale or among its words.
@@ -183,6 +270,9 @@ public sealed interface Outlook {
   static Outlook broad(Answers answers) {
     if (answers instanceof Scale scale) {
       return new Spread(scale, (scale.low() + scale.high()) / 2, scale.high() - scale.low(), 1);
+    }
+    if (answers instanceof Mixed mixed) {
+      return new Branches(mixed, List.of(new Branch(1, mixed.items().stream().map(Item::form).map(Outlook::broad).toList())));
     }
     Choices choices = (Choices) answers;
     double[][] even = new double[choices.questions().size()][];

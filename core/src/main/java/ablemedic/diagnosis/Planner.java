@@ -202,9 +202,9 @@ public final class Planner<S> {
     return Math.max(0, nats / Math.log(2));
   }
 
-  /** Named answers are predicted by arrays, which are the same only when they are identical; numbers are equal by value. */
+  /** Comparing the probabilities of many outcomes costs more than to work the cells out again, so these are told apart by identity. */
   private static boolean answersAreNamed(Check<?> check) {
-    return check.answers() instanceof Answers.Choices;
+    return !(check.answers() instanceof Answers.Scale);
   }
 
   /** Stories that are equal in a facet, and so predict alike whatever is read of it; the weight that each group has. */

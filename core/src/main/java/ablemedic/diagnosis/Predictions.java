@@ -36,7 +36,7 @@ final class Predictions<S> {
   /** What makes a state: a sound system, the faults of a story and the repairs made, these by their names. */
   private record Told<S>(S sound, List<String> faults, List<String> repairs) {}
 
-  /** What the checks predict from one value of one facet, by their ids. */
+  /** What the checks predict from one value of one facet, by their keys. */
   static final class Row {
     private final Map<String, Outlook> outlooks = new ConcurrentHashMap<>();
   }
@@ -114,7 +114,7 @@ final class Predictions<S> {
 
   /** What a check predicts from the row of the facet that it reads. */
   Outlook in(Row row, State<S> state, Check<S> check) {
-    Outlook known = row.outlooks.get(check.id());
+    Outlook known = row.outlooks.get(check.key());
     if (known != null) {
       return known;
     }
@@ -122,7 +122,7 @@ final class Predictions<S> {
       throw new CancellationException("nobody waits for this any more");
     }
     Outlook made = check.outlook(state.system);
-    row.outlooks.put(check.id(), made);
+    row.outlooks.put(check.key(), made);
     return made;
   }
 }

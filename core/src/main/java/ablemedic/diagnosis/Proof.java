@@ -4,15 +4,19 @@ import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.Evidence.Finding;
+import ablemedic.diagnosis.Outlook.Branch;
+import ablemedic.diagnosis.Outlook.Branches;
 import ablemedic.diagnosis.Outlook.Spread;
 import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Outlook.Worded;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
+import ablemedic.diagnosis.Reading.Several;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -24,6 +28,9 @@ public record Proof<S>(List<Test<S>> tests) {
   public Proof {
     tests = List.copyOf(tests);
   }
+
+  /** What is less than this share of its own spread is nothing. */
+  private static final double NOTHING = 1e-3;
 
   /** How a test of the proof stands. */
   public enum State {
@@ -50,33 +57,28 @@ public record Proof<S>(List<Test<S>> tests) {
   /**
    * The proof that a case owes after its last fix.
    *
-   * @param flight the last test of every proof
+   * @param last the last tests of every proof of this complaint, in their order
    * @return no tests when no fix was made
    */
-  public static <S> Proof<S> of(Case<S> known, Book<S> book, Check<S> flight) {
+  public static <S> Proof<S> of(Case<S> known, Book<S> book, List<Check<S>> last) {
     if (known.repairs().isEmpty()) {
       return new Proof<>(List.of());
     }
     Map<String, Check<S>> checks = new LinkedHashMap<>();
     for (Evidence<S> evidence : known.evidence()) {
       if (evidence instanceof Finding<S> finding && finding.check().explores()
-          && !sameCheck(finding.check(), flight)
+          && last.stream().noneMatch(test -> test.id().equals(finding.check().id()))
           && finding.repairs().size() < known.repairs().size()
           && !asExpected(finding.check(), finding.reading(), known.soundNow())) {
-        String id = Check.plainId(finding.check().id());
+        String id = finding.check().id();
         checks.put(id, book.check(id).orElse(finding.check()));
       }
     }
     if (checks.isEmpty()) {
       mostTelling(known, book).ifPresent(check -> checks.put(check.id(), check));
     }
-    checks.put(flight.id(), flight);
+    last.forEach(test -> checks.put(test.id(), test));
     return new Proof<>(checks.values().stream().map(check -> test(known, check)).toList());
-  }
-
-  /** Whether two checks are one, whatever number was told with either. */
-  private static boolean sameCheck(Check<?> one, Check<?> other) {
-    return Check.plainId(one.id()).equals(Check.plainId(other.id()));
   }
 
   /** Of all checks that tell the system as fixed from what it was before the last fix, the quickest. */
@@ -92,7 +94,7 @@ public record Proof<S>(List<Test<S>> tests) {
   private static <S> Test<S> test(Case<S> known, Check<S> check) {
     State state = State.TO_DO;
     for (Evidence<S> evidence : known.evidence()) {
-      if (evidence instanceof Finding<S> finding && sameCheck(finding.check(), check)
+      if (evidence instanceof Finding<S> finding && finding.check().id().equals(check.id())
           && finding.repairs().equals(known.repairs())) {
         state = asExpected(finding.check(), finding.reading(), known.soundNow()) ? State.PASSED : State.FAILED;
       }
@@ -102,7 +104,20 @@ public record Proof<S>(List<Test<S>> tests) {
 
   /** Whether a reading is what a system like this most probably gives. */
   public static <S> boolean asExpected(Check<S> check, Reading reading, S system) {
-    Outlook outlook = check.outlook(system);
+    return asExpected(check.outlook(system), reading);
+  }
+
+  private static boolean asExpected(Outlook outlook, Reading reading) {
+    if (outlook instanceof Branches branches && reading instanceof Several several) {
+      List<Outlook> likely = mostProbable(branches).parts();
+      for (int q = 0; q < likely.size(); q++) {
+        Reading part = several.parts().get(branches.mixed().items().get(q).id());
+        if (part != null && !asExpected(likely.get(q), part)) {
+          return false;
+        }
+      }
+      return true;
+    }
     if (outlook instanceof Spread spread && reading instanceof Measured measured) {
       return Math.abs(measured.value() - spread.mean()) <= 3 * spread.spread();
     }
@@ -115,14 +130,26 @@ public record Proof<S>(List<Test<S>> tests) {
 
   /** What a system like this most probably gives, in words. */
   public static <S> String expected(Check<S> check, S system) {
-    Outlook outlook = check.outlook(system);
+    return expected(check.outlook(system));
+  }
+
+  /** What is most probable by an outlook, in words. */
+  public static String expected(Outlook outlook) {
+    if (outlook instanceof Branches branches) {
+      return String.join(", ", mostProbable(branches).parts().stream().map(Proof::expected).toList());
+    }
     if (outlook instanceof Worded worded) {
       Scale scale = worded.scale();
       return scale.words().get(scale.indexOf(worded.word()).orElseThrow()).label();
     }
     return outlook instanceof Spread spread
-        ? String.format(java.util.Locale.ROOT, "%.3g %s", spread.mean(), spread.scale().unit())
+        ? String.format(Locale.ROOT, "%.3g %s", Math.abs(spread.mean()) < NOTHING * spread.spread() ? 0 : spread.mean(),
+            spread.scale().unit())
         : mostProbable((Ways) outlook).label();
+  }
+
+  private static Branch mostProbable(Branches branches) {
+    return branches.branches().stream().max(Comparator.comparingDouble(Branch::share)).orElseThrow();
   }
 
   private static String first(Ways ways) {

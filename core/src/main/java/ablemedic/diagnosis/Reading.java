@@ -17,6 +17,13 @@ public sealed interface Reading {
     }
   }
 
+  /** A reading for each question of several that was answered, by question. */
+  record Several(Map<String, Reading> parts) implements Reading {
+    public Several {
+      parts = Map.copyOf(parts);
+    }
+  }
+
   /** A number in the SI unit of the check's scale. */
   record Measured(double value) implements Reading {
     public Measured {

@@ -2,12 +2,15 @@ package ablemedic.diagnosis;
 
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Question;
+import ablemedic.diagnosis.Outlook.Branch;
+import ablemedic.diagnosis.Outlook.Branches;
 import ablemedic.diagnosis.Outlook.Spread;
 import ablemedic.diagnosis.Outlook.Way;
 import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Outlook.Worded;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
+import ablemedic.diagnosis.Reading.Several;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -152,6 +155,14 @@ public final class Technician<S> {
     if (outlook instanceof Worded worded) {
       return random.nextDouble() < worded.blunder() ? new Measured(worded.scale().at(random.nextDouble()))
           : Chosen.of(worded.word());
+    }
+    if (outlook instanceof Branches several) {
+      Branch branch = several.branches().get(pick(several.branches().stream().mapToDouble(Branch::share).toArray(), random));
+      Map<String, Reading> parts = new LinkedHashMap<>();
+      for (int q = 0; q < branch.parts().size(); q++) {
+        parts.put(several.mixed().items().get(q).id(), sample(branch.parts().get(q), random));
+      }
+      return new Several(parts);
     }
     Ways ways = (Ways) outlook;
     Choices choices = ways.choices();

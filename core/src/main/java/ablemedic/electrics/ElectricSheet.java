@@ -125,6 +125,11 @@ public record ElectricSheet(List<Part> parts, List<Lead> leads, PackKind pack) {
     return parts.isEmpty();
   }
 
+  /** The flight board. */
+  public Optional<Part> flightBoard() {
+    return parts.stream().filter(part -> part.archetype().kind() == Kind.BOARD).findFirst();
+  }
+
   public Optional<Part> part(String id) {
     return parts.stream().filter(part -> part.id().equals(id)).findFirst();
   }

@@ -1,31 +1,32 @@
 package ablemedic.electrics;
 
+import ablemedic.electrics.Harm.Slot;
+import java.util.Collection;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.TreeMap;
 
-/** The electrical side of a craft: how it is wired, what the board was told, and what has come to harm. */
+/** The electrical side of a craft: how it is wired, and what has come to harm. */
 public final class Electrics {
   /** A craft whose parts and leads nobody has entered. */
   public static final Electrics NONE = new Electrics(new ElectricSheet(List.of(), List.of(),
-      new PackKind(4, Chemistry.LIPO, 1500, 4)), Told.USUAL);
+      new PackKind(4, Chemistry.LIPO, 1500, 4)));
 
   private final Wiring wiring;
-  private final Told told;
-  private final Map<Harm, Double> harm;
+  private final Map<Slot, Harm> harm;
   private final int hash;
 
   /** As it should be. */
-  public Electrics(ElectricSheet sheet, Told told) {
-    this(new Wiring(sheet), told, Map.of());
+  public Electrics(ElectricSheet sheet) {
+    this(new Wiring(sheet), Map.of());
   }
 
-  private Electrics(Wiring wiring, Told told, Map<Harm, Double> harm) {
+  private Electrics(Wiring wiring, Map<Slot, Harm> harm) {
     this.wiring = wiring;
-    this.told = told;
     this.harm = Collections.unmodifiableMap(new TreeMap<>(harm));
-    this.hash = 31 * (31 * wiring.sheetHash() + told.hashCode()) + this.harm.hashCode();
+    this.hash = 31 * wiring.sheetHash() + this.harm.hashCode();
   }
 
   public ElectricSheet sheet() {
@@ -36,49 +37,104 @@ public final class Electrics {
     return wiring;
   }
 
-  public Told told() {
-    return told;
-  }
-
-  /** What has come to harm, with the number that goes with each kind. */
-  public Map<Harm, Double> harm() {
-    return harm;
-  }
-
-  /** The number of a harm, or what it is when there is none. */
-  public double harm(Harm.Kind kind, String where, double otherwise) {
-    return harm.getOrDefault(new Harm(kind, where), otherwise);
+  /** What has come to harm. */
+  public Collection<Harm> harm() {
+    return harm.values();
   }
 
   /** The same without any harm. */
   public Electrics sound() {
-    return harm.isEmpty() ? this : new Electrics(wiring, told, Map.of());
+    return harm.isEmpty() ? this : new Electrics(wiring, Map.of());
   }
 
-  public Electrics with(Harm one, double number) {
-    Map<Harm, Double> more = new TreeMap<>(harm);
-    more.put(one, number);
-    return new Electrics(wiring, told, more);
+  /** The same with one harm, in place of another of its slot. */
+  public Electrics with(Harm one) {
+    Map<Slot, Harm> more = new TreeMap<>(harm);
+    more.put(one.slot(), one);
+    return new Electrics(wiring, more);
   }
 
-  public Electrics without(Harm one) {
-    Map<Harm, Double> fewer = new TreeMap<>(harm);
-    fewer.remove(one);
-    return new Electrics(wiring, told, fewer);
+  /** The same with one slot in order. */
+  public Electrics without(Slot slot) {
+    if (!harm.containsKey(slot)) {
+      return this;
+    }
+    Map<Slot, Harm> fewer = new TreeMap<>(harm);
+    fewer.remove(slot);
+    return new Electrics(wiring, fewer);
   }
 
-  public Electrics withTold(Told other) {
-    return told.equals(other) ? this : new Electrics(wiring, other, harm);
+  /** The resistance of a link that is open or poor, ohms, infinite when open; nothing for a sound one. */
+  public OptionalDouble spoilt(String linkId) {
+    Harm found = harm.get(Harm.Poor.slot(linkId));
+    if (found instanceof Harm.Poor poor) {
+      return OptionalDouble.of(poor.ohms());
+    }
+    return found == null ? OptionalDouble.empty() : OptionalDouble.of(Double.POSITIVE_INFINITY);
   }
 
-  /** The voltage-sensing value that suits this craft's divider; that told where it has none. */
-  public double rightScale() {
-    return wiring.divider().map(d -> d.of().ratio()).orElse(told.scale());
+  public boolean crossed(String partId) {
+    return harm.containsKey(new Harm.Crossed(partId).slot());
+  }
+
+  /** Whether the supply leads of any part are crossed. */
+  public boolean anyCrossed() {
+    return harm.values().stream().anyMatch(Harm.Crossed.class::isInstance);
+  }
+
+  /** Whether the drive with this supply pad is shorted inside. */
+  public boolean driveShorted(String supplyPad) {
+    return harm.containsKey(Harm.DriveShort.slot(supplyPad));
+  }
+
+  /** Whether a pad is joined with its neighbour. */
+  public boolean bridged(String pad) {
+    return harm.values().stream().anyMatch(one -> one instanceof Harm.Bridge bridge && bridge.places().contains(pad));
+  }
+
+  /** The share of its limit that a regulator gives, told by its output pad; 1 when sound. */
+  public double regulatorShare(String outPad) {
+    return harm.get(Harm.WeakRegulator.slot(outPad)) instanceof Harm.WeakRegulator weak ? weak.share() : 1;
+  }
+
+  /** What a part draws over its own; 1 when sound. */
+  public double drawTimes(String partId) {
+    return harm.get(Harm.OtherDraw.slot(partId)) instanceof Harm.OtherDraw other ? other.times() : 1;
+  }
+
+  /** What divider and converter give over what they should; 1 when sound. */
+  public double sensedTimes() {
+    return harm.get(Harm.DividerOff.SLOT) instanceof Harm.DividerOff off ? off.times() : 1;
+  }
+
+  /** The pack's resistance over its own; 1 when sound. */
+  public double packOhmsTimes() {
+    return harm.get(Harm.WornPack.SLOT) instanceof Harm.WornPack worn ? worn.times() : 1;
+  }
+
+  /** What the weak cell of the pack sags more than the others in a hover, volts; 0 when sound. */
+  public double weakCellV() {
+    return harm.get(Harm.WeakCell.SLOT) instanceof Harm.WeakCell weak ? weak.volts() : 0;
+  }
+
+  /** How many cells the pack has more than the sheet says. */
+  public int cellsMore() {
+    return harm.get(Harm.OtherPack.SLOT) instanceof Harm.OtherPack other ? other.cellsMore() : 0;
+  }
+
+  /** The same with a pack of the right cells, all of them strong. */
+  public Electrics withPackAsOnSheet() {
+    return without(Harm.OtherPack.SLOT).without(Harm.WeakCell.SLOT);
+  }
+
+  /** The pad that a lead was moved to, or the one given where it sits as it should. */
+  public String movedTo(String leadId, String otherwise) {
+    return harm.get(Harm.LeadMoved.slot(leadId)) instanceof Harm.LeadMoved moved ? moved.pad() : otherwise;
   }
 
   @Override
   public boolean equals(Object o) {
-    return o instanceof Electrics e && hash == e.hash && harm.equals(e.harm) && told.equals(e.told)
+    return o instanceof Electrics e && hash == e.hash && harm.equals(e.harm)
         && wiring.sheet().equals(e.wiring.sheet());
   }
 
@@ -89,6 +145,6 @@ public final class Electrics {
 
   @Override
   public String toString() {
-    return wiring.sheet().parts().size() + " parts, told " + told + ", harm " + harm;
+    return wiring.sheet().parts().size() + " parts, harm " + harm.values();
   }
 }

@@ -1,44 +1,177 @@
 package ablemedic.electrics;
 
-/**
- * One way in which the wiring differs from how it should be.
- *
- * @param kind  what
- * @param where the link, node, part or lead that it sits at
- */
-public record Harm(Kind kind, String where) implements Comparable<Harm> {
+import java.util.List;
 
-  /** What can come to harm; the number that goes with it is given in brackets. */
-  public enum Kind {
-    /** A link has another resistance (ohms, infinite when open). */
-    LINK,
-    /** Two pads side by side are joined (ohms); {@code where} is {@code a|b}. */
-    BRIDGE,
-    /** The supply leads of a part are crossed (1). */
-    CROSSED,
-    /** A drive is shorted (ohms); {@code where} is its supply pad. */
-    DRIVE_SHORT,
-    /** A regulator gives less current (share of its limit, 0 when dead); {@code where} is its output pad. */
-    REGULATOR,
-    /** A bulky capacitor is burst (ohms across it, infinite when it is only gone). */
-    CAPACITOR,
-    /** A part draws another current (times its own, 0 when dead). */
-    DRAW,
-    /** The sense lead sits on another pad (index of its node). */
-    SENSE_LEAD,
-    /** The divider or converter gives another voltage (times what it should). */
-    SENSED,
-    /** The pack's resistance (times its own). */
-    PACK_OHMS,
-    /** One cell of the pack sags more than the others (volts in a hover). */
-    WEAK_CELL,
-    /** Another pack was fitted (cells more or less). */
-    PACK_CELLS
+/**
+ * One way in which the wiring differs from how it should be. Harms of one {@link #slot} take each other's place: a joint
+ * is open or poor, never both.
+ */
+public sealed interface Harm {
+
+  /** What it is that harms of one kind come to, such as a link or the pack's resistance. */
+  record Slot(Sort sort, String where) implements Comparable<Slot> {
+    /** The kinds of places. */
+    public enum Sort {
+      LINK, BRIDGE, CROSSED, DRIVE, REGULATOR, CAPACITOR, DRAW, LEAD, DIVIDER, PACK_OHMS, PACK_CELL, PACK_CELLS
+    }
+
+    @Override
+    public int compareTo(Slot other) {
+      int bySort = sort.compareTo(other.sort);
+      return bySort != 0 ? bySort : where.compareTo(other.where);
+    }
   }
 
-  @Override
-  public int compareTo(Harm other) {
-    int byKind = kind.compareTo(other.kind);
-    return byKind != 0 ? byKind : where.compareTo(other.where);
+  Slot slot();
+
+  /** The addresses of parts and pads that somebody would look at for it. */
+  default List<String> places() {
+    return List.of(slot().where());
+  }
+
+  /** Whether it sits at a part or one of its pads. */
+  default boolean isAt(String partId) {
+    return places().stream().anyMatch(place -> place.equals(partId) || place.startsWith(partId + "."));
+  }
+
+  /** A link that joins nothing any more. */
+  record Open(String linkId) implements Harm {
+    @Override
+    public Slot slot() {
+      return Poor.slot(linkId);
+    }
+  }
+
+  /** A link that conducts badly. */
+  record Poor(String linkId, double ohms) implements Harm {
+    @Override
+    public Slot slot() {
+      return slot(linkId);
+    }
+
+    public static Slot slot(String linkId) {
+      return new Slot(Slot.Sort.LINK, linkId);
+    }
+  }
+
+  /** Two pads side by side that are joined. */
+  record Bridge(String onePad, String otherPad, double ohms) implements Harm {
+    @Override
+    public Slot slot() {
+      return slot(onePad, otherPad);
+    }
+
+    public static Slot slot(String onePad, String otherPad) {
+      return new Slot(Slot.Sort.BRIDGE, onePad + "|" + otherPad);
+    }
+
+    @Override
+    public List<String> places() {
+      return List.of(onePad, otherPad);
+    }
+  }
+
+  /** A part whose supply leads are crossed. */
+  record Crossed(String partId) implements Harm {
+    @Override
+    public Slot slot() {
+      return new Slot(Slot.Sort.CROSSED, partId);
+    }
+  }
+
+  /** A drive that is shorted inside, told by its supply pad. */
+  record DriveShort(String supplyPad, double ohms) implements Harm {
+    @Override
+    public Slot slot() {
+      return slot(supplyPad);
+    }
+
+    public static Slot slot(String supplyPad) {
+      return new Slot(Slot.Sort.DRIVE, supplyPad);
+    }
+  }
+
+  /** A regulator that gives less than it should, told by its output pad: this share of its limit, 0 when dead. */
+  record WeakRegulator(String outPad, double share) implements Harm {
+    @Override
+    public Slot slot() {
+      return slot(outPad);
+    }
+
+    public static Slot slot(String outPad) {
+      return new Slot(Slot.Sort.REGULATOR, outPad);
+    }
+  }
+
+  /** A bulky capacitor that is burst and shorted, told by its plus pad. */
+  record BurstCapacitor(String plusPad, double ohms) implements Harm {
+    @Override
+    public Slot slot() {
+      return new Slot(Slot.Sort.CAPACITOR, plusPad);
+    }
+  }
+
+  /** A part that draws another current: so many times its own, 0 when dead. */
+  record OtherDraw(String partId, double times) implements Harm {
+    @Override
+    public Slot slot() {
+      return slot(partId);
+    }
+
+    public static Slot slot(String partId) {
+      return new Slot(Slot.Sort.DRAW, partId);
+    }
+  }
+
+  /** A lead whose far end sits on another pad than it should. */
+  record LeadMoved(String leadId, String pad) implements Harm {
+    @Override
+    public Slot slot() {
+      return slot(leadId);
+    }
+
+    public static Slot slot(String leadId) {
+      return new Slot(Slot.Sort.LEAD, leadId);
+    }
+  }
+
+  /** A divider or converter that gives so many times the voltage it should. */
+  record DividerOff(double times) implements Harm {
+    public static final Slot SLOT = new Slot(Slot.Sort.DIVIDER, "");
+
+    @Override
+    public Slot slot() {
+      return SLOT;
+    }
+  }
+
+  /** A pack whose resistance is so many times its own. */
+  record WornPack(double times) implements Harm {
+    public static final Slot SLOT = new Slot(Slot.Sort.PACK_OHMS, "");
+
+    @Override
+    public Slot slot() {
+      return SLOT;
+    }
+  }
+
+  /** A pack of which one cell sags more than the others, volts in a hover. */
+  record WeakCell(double volts) implements Harm {
+    public static final Slot SLOT = new Slot(Slot.Sort.PACK_CELL, "");
+
+    @Override
+    public Slot slot() {
+      return SLOT;
+    }
+  }
+
+  /** Another pack was fitted, of so many cells more, or less when negative. */
+  record OtherPack(int cellsMore) implements Harm {
+    public static final Slot SLOT = new Slot(Slot.Sort.PACK_CELLS, "");
+
+    @Override
+    public Slot slot() {
+      return SLOT;
+    }
   }
 }

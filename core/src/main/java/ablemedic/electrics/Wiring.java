@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /**
  * The nodes and links that follow from a sheet. Every pad is a node; a lead in pieces has a node at each end, between its
@@ -69,7 +70,11 @@ public final class Wiring {
   }
 
   /** Two pads that lie side by side. */
-  public record Neighbours(int a, int b, String id, String label) {}
+  public record Neighbours(int a, int b, String onePad, String otherPad, String label) {
+    public String id() {
+      return onePad + "|" + otherPad;
+    }
+  }
 
   public Wiring(ElectricSheet sheet) {
     this.sheet = sheet;
@@ -116,7 +121,7 @@ public final class Wiring {
           && part.archetype().kind() != Archetype.Kind.PLUG) {
         String a = part.address(one.name());
         String b = part.address(other.name());
-        neighbours.add(new Neighbours(node(a), node(b), a + "|" + b,
+        neighbours.add(new Neighbours(node(a), node(b), a, b,
             one.name() + " and " + other.name() + " of the " + part.label()));
       }
     }
@@ -206,6 +211,24 @@ public final class Wiring {
   public Optional<int[]> plug() {
     return sheet.parts().stream().filter(p -> p.archetype().kind() == Archetype.Kind.PLUG).findFirst()
         .map(p -> new int[] {node(p.address("+")), node(p.address("-"))});
+  }
+
+  /** The arm, 0 to 3, that each output of the flight board, from 1, drives over its lead, as far as leads are entered. */
+  public Map<Integer, Integer> armsByOutput() {
+    Map<Integer, Integer> arms = new TreeMap<>();
+    Optional<Part> board = sheet.flightBoard();
+    if (board.isEmpty()) {
+      return arms;
+    }
+    List<String> outputs = board.get().archetype().pads().stream().filter(pad -> pad.kind() == Pad.Kind.OUTPUT)
+        .map(pad -> board.get().address(pad.name())).toList();
+    drives().forEach((arm, drive) -> {
+      String signal = drive.address(drive.of().signal());
+      sheet.leads().stream().filter(lead -> lead.to().equals(signal) || lead.from().equals(signal))
+          .map(lead -> outputs.indexOf(lead.to().equals(signal) ? lead.from() : lead.to()))
+          .filter(output -> output >= 0).forEach(output -> arms.put(output + 1, arm));
+    });
+    return arms;
   }
 
   /** The drive of each arm, 0 to 3, as far as it is entered. */

@@ -11,9 +11,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
-/** All pages, read once. Each file has its pages under headings of the form {@code ## id | title}. */
+/** Pages in their order, found by id. Files have their pages under headings of the form {@code ## id | title}. */
 public final class Handbook {
-  private static final Handbook SHIPPED = new Handbook();
+  private static final String OF_ALL = "Everywhere";
 
   private final Map<String, Page> pages = new LinkedHashMap<>();
 
@@ -25,22 +25,21 @@ public final class Handbook {
   /**
    * One page.
    *
+   * @param family     the family of troubles that it belongs to, in words
    * @param paragraphs in order; never empty
    */
-  public record Page(String id, Chapter chapter, String title, List<String> paragraphs) {
+  public record Page(String id, Chapter chapter, String family, String title, List<String> paragraphs) {
     public Page {
       paragraphs = List.copyOf(paragraphs);
     }
   }
 
-  private Handbook() {
-    for (Chapter chapter : Chapter.values()) {
-      read(chapter);
+  public Handbook(List<Page> pages) {
+    for (Page page : pages) {
+      if (this.pages.put(page.id(), page) != null) {
+        throw new IllegalStateException("two pages named " + page.id());
+      }
     }
-  }
-
-  public static Handbook shipped() {
-    return SHIPPED;
   }
 
   public List<Page> pages() {
@@ -51,27 +50,36 @@ public final class Handbook {
     return Optional.ofNullable(pages.get(id));
   }
 
-  private void read(Chapter chapter) {
-    String file = chapter.name().toLowerCase(Locale.ROOT) + ".md";
-    for (String section : text(file).split("(?m)^## ")) {
-      if (section.isBlank()) {
-        continue;
-      }
-      String[] parts = section.split("\n", 2);
-      String[] heading = parts[0].split("\\|", 2);
-      List<String> paragraphs = new ArrayList<>();
-      for (String paragraph : parts[1].strip().split("\n\\s*\n")) {
-        paragraphs.add(paragraph.replaceAll("\\s+", " ").strip());
-      }
-      String id = heading[0].strip();
-      if (pages.put(id, new Page(id, chapter, heading[1].strip(), paragraphs)) != null) {
-        throw new IllegalStateException("two pages named " + id);
-      }
-    }
+  /** The pages that belong to no family: schools of practice, and cautions. */
+  public static List<Page> general() {
+    return read(Handbook.class, OF_ALL, Chapter.SCHOOLS, Chapter.CAUTIONS);
   }
 
-  private static String text(String file) {
-    try (InputStream in = Handbook.class.getResourceAsStream(file)) {
+  /** The pages in the files of these chapters beside a class. */
+  public static List<Page> read(Class<?> beside, String family, Chapter... chapters) {
+    List<Page> pages = new ArrayList<>();
+    for (Chapter chapter : chapters) {
+      for (String section : text(beside, chapter.name().toLowerCase(Locale.ROOT) + ".md").split("(?m)^## ")) {
+        if (!section.isBlank()) {
+          pages.add(page(section, family, chapter));
+        }
+      }
+    }
+    return List.copyOf(pages);
+  }
+
+  private static Page page(String section, String family, Chapter chapter) {
+    String[] parts = section.split("\n", 2);
+    String[] heading = parts[0].split("\\|", 2);
+    List<String> paragraphs = new ArrayList<>();
+    for (String paragraph : parts[1].strip().split("\n\\s*\n")) {
+      paragraphs.add(paragraph.replaceAll("\\s+", " ").strip());
+    }
+    return new Page(heading[0].strip(), chapter, family, heading[1].strip(), paragraphs);
+  }
+
+  private static String text(Class<?> beside, String file) {
+    try (InputStream in = beside.getResourceAsStream(file)) {
       return new String(in.readAllBytes(), StandardCharsets.UTF_8);
     } catch (IOException e) {
       throw new UncheckedIOException(e);

@@ -7,7 +7,6 @@ import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Outlook;
-import ablemedic.electrics.Electrics;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -18,19 +17,19 @@ import java.util.OptionalDouble;
  *
  * @param backAh what the charger put back, ampere-hours
  */
-record CountedCharge(String name, OptionalDouble backAh) implements Check<Craft> {
+record CountedCharge(String id, OptionalDouble backAh) implements Check<Craft> {
   private static final Scale COUNTED = new Scale("charge counted on the craft", "Ah", 0, 200, 0.05, List.of());
   private static final Scale TOLD = new Scale("charge that the charger put back", "Ah", 0.02, 100);
   private static final double SHARE = 0.05;
   private static final double FLIGHT_H = 0.08;
 
-  CountedCharge(String name) {
-    this(name, OptionalDouble.empty());
+  CountedCharge(String id) {
+    this(id, OptionalDouble.empty());
   }
 
   @Override
-  public String id() {
-    return backAh.isPresent() ? name + Check.TOLD + String.format(Locale.ROOT, "%.3f", backAh.getAsDouble()) : name;
+  public String key() {
+    return backAh.isPresent() ? id + " with " + backAh.getAsDouble() : id;
   }
 
   @Override
@@ -56,15 +55,14 @@ record CountedCharge(String name, OptionalDouble backAh) implements Check<Craft>
 
   @Override
   public Facet<Craft, ?> reads() {
-    return PowerChecks.ELECTRICS;
+    return SenseChain.SENSED;
   }
 
   @Override
   public Outlook outlook(Craft craft) {
-    Electrics electrics = craft.electrics();
-    double back = backAh.orElse(0.75 * electrics.sheet().pack().capacityMah() / 1000);
+    double back = backAh.orElse(0.75 * craft.electrics().sheet().pack().capacityMah() / 1000);
     double meanA = back / FLIGHT_H;
-    double counted = Math.max(0, ShownCurrent.shown(electrics, meanA) * FLIGHT_H);
+    double counted = Math.max(0, ShownCurrent.shown(SenseChain.SENSED.of(craft), meanA) * FLIGHT_H);
     double known = backAh.isPresent() ? 0 : 0.15 * counted;
     return new Outlook.Spread(COUNTED, counted, Math.hypot(SHARE * counted + 0.01, known), 0.03);
   }
@@ -90,7 +88,7 @@ record CountedCharge(String name, OptionalDouble backAh) implements Check<Craft>
   }
 
   @Override
-  public Optional<Check<Craft>> told(String number) {
-    return ToldNumber.within(TOLD, number).map(v -> new CountedCharge(name, OptionalDouble.of(v)));
+  public Check<Craft> told(double ampereHours) {
+    return new CountedCharge(id, OptionalDouble.of(ampereHours));
   }
 }

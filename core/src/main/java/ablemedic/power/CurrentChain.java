@@ -3,6 +3,7 @@ package ablemedic.power;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Lead;
 import ablemedic.electrics.Pad;
+import ablemedic.physics.PackOut;
 import ablemedic.reading.Meter;
 
 /** From the current sensor to the board. */

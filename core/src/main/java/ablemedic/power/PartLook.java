@@ -8,7 +8,6 @@ import ablemedic.electrics.Harm;
 import ablemedic.electrics.Wiring;
 import java.util.Arrays;
 import java.util.Locale;
-import java.util.Map;
 
 /** What a close look at a part shows of the harm at it. How often each can be seen is common practice with no source. */
 final class PartLook {
@@ -37,8 +36,8 @@ final class PartLook {
   static Outlook outlook(Choices answers, Electrics electrics, String partId) {
     double[] p = new double[Sign.values().length];
     Arrays.fill(p, 0.012);
-    for (Map.Entry<Harm, Double> one : electrics.harm().entrySet()) {
-      see(p, electrics, partId, one.getKey());
+    for (Harm one : electrics.harm()) {
+      see(p, electrics, partId, one);
     }
     double seen = 0;
     for (int i = 1; i < p.length; i++) {
@@ -50,17 +49,22 @@ final class PartLook {
   }
 
   private static void see(double[] p, Electrics electrics, String partId, Harm harm) {
-    boolean here = harm.where().equals(partId) || harm.where().startsWith(partId + ".");
-    switch (harm.kind()) {
-      case LINK -> electrics.wiring().links().stream().filter(l -> l.id().equals(harm.where())).findFirst()
+    if (harm instanceof Harm.Open || harm instanceof Harm.Poor) {
+      electrics.wiring().links().stream().filter(l -> l.id().equals(harm.slot().where())).findFirst()
           .filter(l -> at(electrics, l.a(), partId) || at(electrics, l.b(), partId))
           .ifPresent(l -> p[(l.kind() == Wiring.Kind.TRACE ? Sign.BURNT : Sign.JOINT).ordinal()] += visible(l.kind()));
-      case BRIDGE -> p[Sign.BRIDGE.ordinal()] += here ? 0.7 : 0;
-      case CROSSED -> p[Sign.CROSSED.ordinal()] += here ? 0.85 : 0;
-      case DRIVE_SHORT -> p[Sign.BURNT.ordinal()] += here ? 0.6 : 0;
-      case REGULATOR, DRAW -> p[Sign.BURNT.ordinal()] += here ? 0.2 : 0;
-      case CAPACITOR -> p[Sign.BURST.ordinal()] += here ? 0.85 : 0;
-      default -> { }
+    } else if (harm.isAt(partId)) {
+      if (harm instanceof Harm.Bridge) {
+        p[Sign.BRIDGE.ordinal()] += 0.7;
+      } else if (harm instanceof Harm.Crossed) {
+        p[Sign.CROSSED.ordinal()] += 0.85;
+      } else if (harm instanceof Harm.DriveShort) {
+        p[Sign.BURNT.ordinal()] += 0.6;
+      } else if (harm instanceof Harm.WeakRegulator || harm instanceof Harm.OtherDraw) {
+        p[Sign.BURNT.ordinal()] += 0.2;
+      } else if (harm instanceof Harm.BurstCapacitor) {
+        p[Sign.BURST.ordinal()] += 0.85;
+      }
     }
   }
 

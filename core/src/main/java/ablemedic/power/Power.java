@@ -4,16 +4,20 @@ import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Survey;
-import ablemedic.electrics.Electrics;
+import ablemedic.electrics.Wiring;
+import ablemedic.handbook.Handbook;
+import ablemedic.handbook.Handbook.Chapter;
+import ablemedic.handbook.Handbook.Page;
 import ablemedic.reading.Meter;
 import ablemedic.speciality.Complaint;
+import ablemedic.speciality.Instrument;
 import ablemedic.speciality.Speciality;
 import java.util.List;
 
 /** The speciality of power and voltage: what it adds to the book of a craft, which depends on how the craft is wired. */
 public final class Power {
-  /** The charge, 0 to 1, that a pack at the bench is taken to have. Common practice. */
-  static final double BENCH_CHARGE = 0.85;
+  private static final String TITLE = "Power and voltage";
+  private static final List<Page> PAGES = Handbook.read(Power.class, TITLE, Chapter.FAULTS, Chapter.CHECKS);
 
   public static final Speciality SPECIALITY = new Speciality() {
     @Override
@@ -22,26 +26,60 @@ public final class Power {
     }
 
     @Override
+    public String title() {
+      return TITLE;
+    }
+
+    @Override
+    public List<Page> pages() {
+      return PAGES;
+    }
+
+    @Override
+    public List<Instrument> instruments() {
+      return List.of(
+          new Instrument("read-here", "What should I read here?",
+              "Two points of a craft: what the meter shows when all is well, and under each fault that changes it."),
+          new Instrument("scale-from-readings", "Scale from readings",
+              "One or two readings against the meter: what is behind a wrong voltage, and the scale to enter."),
+          new Instrument("sense-chain", "Sense chain", "From the pack over divider and converter to the number on the screen."),
+          new Instrument("pack", "Pack", "Sag, resistance, usable charge, when to land, and when the cells are guessed wrong."),
+          new Instrument("rail-budget", "Rail budget",
+              "What hangs on each regulator of a craft, what is to spare, and what a poor part does."),
+          new Instrument("lead-drop", "Lead drop",
+              "The voltage lost in a lead by gauge and length, and the thinnest gauge that will do."),
+          new Instrument("limiter-bulb", "Limiter bulb",
+              "Whether a bulb in series with the pack glows, shines or stays dark."),
+          new Instrument("meter", "Your meter", "Its accuracy and leads. Every reading that is predicted goes through it."));
+    }
+
+    @Override
     public Book<Craft> book(Craft craft, Meter meter) {
-      return Power.book(craft.electrics(), meter);
+      return Power.book(craft, meter);
+    }
+
+    @Override
+    public List<Check<Craft>> prePowerRoutine(Craft craft, Meter meter) {
+      return PrePowerRoutine.of(craft, meter);
     }
 
     @Override
     public List<Complaint> complaints(Craft craft, Meter meter, Check<Craft> flight) {
-      return Power.complaints(craft.electrics(), meter, flight);
+      return Power.complaints(craft, meter, flight);
     }
   };
 
   private Power() {}
 
   /** The book of a craft wired like this, for a technician with this meter; empty for a craft without a sheet. */
-  public static Book<Craft> book(Electrics wired, Meter meter) {
-    if (wired.sheet().isEmpty()) {
+  public static Book<Craft> book(Craft craft, Meter meter) {
+    if (craft.electrics().sheet().isEmpty()) {
       return new Book<>(List.of(), List.of());
     }
-    Electrics sound = wired.sound();
-    List<Survey<Craft>> surveys = List.of(new ProbeSurvey(Probe.Mode.OHMS, sound.wiring(), meter),
-        new ProbeSurvey(Probe.Mode.VOLTS, sound.wiring(), meter));
+    Craft sound = sound(craft);
+    Wiring wiring = sound.electrics().wiring();
+    List<Survey<Craft>> surveys = List.of(new ProbeSurvey(Probe.Mode.OHMS, wiring, meter),
+        new ProbeSurvey(Probe.Mode.VOLTS, wiring, meter));
     return new Book<>(PowerFaults.of(sound), PowerChecks.of(sound, meter), surveys);
   }
 
@@ -50,7 +88,11 @@ public final class Power {
    *
    * @param flight the flight that proves what shows only in the air
    */
-  public static List<Complaint> complaints(Electrics wired, Meter meter, Check<Craft> flight) {
-    return wired.sheet().isEmpty() ? List.of() : PowerComplaints.of(wired, meter, flight);
+  public static List<Complaint> complaints(Craft craft, Meter meter, Check<Craft> flight) {
+    return craft.electrics().sheet().isEmpty() ? List.of() : PowerComplaints.of(sound(craft), meter, flight);
+  }
+
+  private static Craft sound(Craft craft) {
+    return craft.withElectrics(craft.electrics().sound());
   }
 }

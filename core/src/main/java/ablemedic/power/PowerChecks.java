@@ -2,6 +2,7 @@ package ablemedic.power;
 
 import static ablemedic.diagnosis.Prediction.from;
 
+import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
@@ -16,14 +17,15 @@ import ablemedic.diagnosis.Outlook.Spread;
 import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.electrics.Archetype;
 import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Harm;
 import ablemedic.electrics.Inner;
 import ablemedic.electrics.Pad;
 import ablemedic.electrics.Part;
-import ablemedic.electrics.Told;
 import ablemedic.electrics.Wiring.At;
+import ablemedic.physics.PackOut;
+import ablemedic.physics.Powered;
 import ablemedic.reading.Meter;
 import ablemedic.speciality.CraftCheck;
+import ablemedic.speciality.Place;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -42,36 +44,35 @@ final class PowerChecks {
   static final String ALL_STEADY = "parts-steady";
   static final String SHOWN_FULL = "shown-full";
   static final String SHOWN_LOW = "shown-low";
+  static final String SHOWN_CELLS = "shown-cells";
   static final String SHOWN_CURRENT = "shown-current";
   static final String NONE = "none";
 
+  private static final String IN_POWER_SETTINGS = "In the board's power settings.";
   private static final double MISREAD = 0.04;
   private static final double LIMITER_BRIGHT_OHMS = 8;
 
+  /** Wiring and its harm, whatever was told. */
+  static final Facet<Craft, Electrics> WIRED = Facet.of("wiring and its harm", Craft::electrics);
+
+  private final Craft craft;
   private final Electrics sound;
   private final Meter meter;
-  private final Facet<Craft, Electrics> wired;
   private final List<Check<Craft>> checks = new ArrayList<>();
 
-  private PowerChecks(Electrics sound, Meter meter) {
-    this.sound = sound;
+  private PowerChecks(Craft craft, Meter meter) {
+    this.craft = craft;
+    this.sound = craft.electrics();
     this.meter = meter;
-    this.wired = Facet.of("wiring and its harm", c -> c.electrics().withTold(sound.told()));
   }
 
-  /** Everything electrical: wiring, harm and what was told. */
-  static final Facet<Craft, Electrics> ELECTRICS = Facet.of("everything electrical", Craft::electrics);
-
-  private static Facet<Craft, Double> harm(String name, Harm.Kind kind, double otherwise) {
-    return Facet.of(name, c -> c.electrics().harm(kind, "", otherwise));
+  private static <V> Facet<Craft, V> pack(String name, Function<Electrics, V> reading) {
+    return Facet.of(name, c -> reading.apply(c.electrics()));
   }
 
-  private static <V> Facet<Craft, V> told(String name, Function<Told, V> setting) {
-    return Facet.of(name, c -> setting.apply(c.electrics().told()));
-  }
-
-  static List<Check<Craft>> of(Electrics sound, Meter meter) {
-    PowerChecks all = new PowerChecks(sound, meter);
+  /** @param craft a sound one */
+  static List<Check<Craft>> of(Craft craft, Meter meter) {
+    PowerChecks all = new PowerChecks(craft, meter);
     all.byEye();
     all.byPack();
     all.bySettings();
@@ -90,7 +91,8 @@ final class PowerChecks {
       add("look-" + part.id(), "look-at-part", "Look closely at the " + part.label(),
           "Good light, a lens. The " + part.label() + " from both sides: joints dull, cracked or lifted, a lead off, a "
               + "solder bridge or a strand across two pads, brown or burst parts, plus and minus where the sheet has them.",
-          answers, from(wired, e -> PartLook.outlook(answers, e, part.id())), 0.7, 0, BenchNeeds.PACK_OUT);
+          answers, from(WIRED, e -> PartLook.outlook(answers, e, part.id())), 0.7, 0, BenchNeeds.PACK_OUT,
+          new Place.OnePart(part.id()));
     }
   }
 
@@ -100,21 +102,21 @@ final class PowerChecks {
     add("pack-resistance", "pack-resistance", "Read the pack's resistance on the charger",
         "Let the charger measure, and add up its cells; or (volts at rest − volts under load) / amperes. A sound one of this "
             + "kind has about " + Math.round(own * 1000) + " milliohms.", milli,
-        from(harm("resistance of the pack", Harm.Kind.PACK_OHMS, 1),
+        from(pack("resistance of the pack", Electrics::packOhmsTimes),
             times -> new Spread(milli, own * times, 0.2 * own + 0.003, 0.03)), 1.5, 0,
         BenchNeeds.PACK_OUT);
     Choices cells = Choices.of("How do the cells stand, under a load or right after the flight?", List.of(
         new Outcome("alike", "all within 0.1 V"), new Outcome("one-low", "one well below the others")));
     add("pack-cells", "pack-cells", "Compare the cells of the pack at the balance lead",
         "Each cell at the balance plug, with a load on the pack or within a minute after it.", cells,
-        from(harm("weak cell", Harm.Kind.WEAK_CELL, 0),
+        from(pack("weak cell", Electrics::weakCellV),
             weak -> Ways.expecting(cells, weak > 0.2 ? "one-low" : "alike", 0.06)), 1.5,
         0.05, BenchNeeds.PACK_OUT);
     Choices count = count();
     add("count-cells", "count-cells", "Count the cells of the pack that is used",
         "The label, or the wires of the balance plug less one. The sheet says " + sound.sheet().pack().cells() + ".", count,
-        from(harm("cells too many", Harm.Kind.PACK_CELLS, 0), more -> Ways.expecting(count,
-            cell(sound.sheet().pack().cells() + more.intValue()), 0.01)), 0.2, 0, BenchNeeds.NOTHING);
+        from(pack("cells too many", Electrics::cellsMore), more -> Ways.expecting(count,
+            cell(sound.sheet().pack().cells() + more), 0.01)), 0.2, 0, BenchNeeds.NOTHING);
   }
 
   private static Choices count() {
@@ -133,36 +135,27 @@ final class PowerChecks {
 
   private void bySettings() {
     if (sound.wiring().divider().isPresent()) {
-      Choices source = Choices.of("What is chosen?", Arrays.stream(Told.Source.values())
-          .map(s -> new Outcome(s.name().toLowerCase(Locale.ROOT), s.label())).toList());
-      add("source-setting", "read-voltage-source", "Read where the board takes the voltage from",
-          "In the board's power settings.", source,
-          from(told("voltage source told", Told::source),
-              told -> Ways.expecting(source, told.name().toLowerCase(Locale.ROOT), 0.02)), 0.5,
-          0, BenchNeeds.COMPUTER);
+      checks.add(PowerFixes.SOURCE.read("source-setting", "read-voltage-source",
+          "Read where the board takes the voltage from", IN_POWER_SETTINGS, 0.5));
+      double right = craft.told(BoardSettings.VOLTAGE_SCALE);
       Scale scale = new Scale("voltage scale", "", 0, 1000, 1, List.of());
-      add("scale-setting", "read-voltage-scale", "Read the voltage scale that is set",
-          "In the board's power settings, as pad voltage over converter voltage. The sheet says "
-              + PowerFaults.number(sound.told().scale()) + ".", scale,
-          from(told("voltage scale told", Told::scale),
-              told -> new Spread(scale, told, 0.01 * sound.told().scale(), 0.03)), 0.5, 0,
-          BenchNeeds.COMPUTER);
+      checks.add(PowerFixes.SCALE.read("scale-setting", "read-voltage-scale", c -> "Read the voltage scale that is set",
+          c -> "In the board's power settings, as pad voltage over converter voltage. The sheet says "
+              + PowerFaults.number(right) + ".",
+          scale, told -> new Spread(scale, told, 0.01 * right, 0.03), 0.5));
       Choices cells = count();
-      add("cells-setting", "read-cell-count", "Read the number of cells that is set",
-          "In the board's power settings; 0 or automatic means that it guesses.", cells,
-          from(told("cells told", Told::cells), told -> Ways.expecting(cells, cell(told), 0.02)), 0.5, 0, BenchNeeds.COMPUTER);
+      checks.add(PowerFixes.CELLS.read("cells-setting", "read-cell-count", c -> "Read the number of cells that is set",
+          c -> "In the board's power settings; 0 or automatic means that it guesses.", cells,
+          told -> Ways.expecting(cells, cell(told), 0.02), 0.5));
     }
     if (!sound.wiring().all(Inner.CurrentSensor.class).isEmpty()) {
-      Choices read = Choices.of("What is chosen?", List.of(new Outcome("read", "the board's current sensor"),
-          new Outcome("none", "none")));
-      add("current-setting", "read-current-settings", "Read whether the board reads its current sensor",
-          "In the board's power settings.", read,
-          from(told("current sensor told", Told::current),
-              told -> Ways.expecting(read, told ? "read" : "none", 0.02)), 0.5, 0, BenchNeeds.COMPUTER);
+      checks.add(PowerFixes.CURRENT.read("current-setting", "read-current-settings",
+          "Read whether the board reads its current sensor", IN_POWER_SETTINGS, 0.5));
       Scale scale = new Scale("current scale over that which is right for the sensor", "", 0, 100, 0.3, List.of());
-      add("current-scale-setting", "read-current-settings", "Compare the current scale that is set with the sensor's own",
-          "In the board's power settings; set over right, 1 when they agree. The sensor's own is in its booklet.", scale,
-          from(told("current scale told", Told::currentScale), told -> new Spread(scale, told, 0.03, 0.04)), 0.8, 0, BenchNeeds.COMPUTER);
+      checks.add(PowerFixes.CURRENT_SCALE.read("current-scale-setting", "read-current-settings",
+          c -> "Compare the current scale that is set with the sensor's own",
+          c -> "In the board's power settings; set over right, 1 when they agree. The sensor's own is in its booklet.",
+          scale, told -> new Spread(scale, told, 0.03, 0.04), 0.8));
     }
   }
 
@@ -172,22 +165,22 @@ final class PowerChecks {
       add("parts-on-usb", "parts-on-usb", "Plug in the computer: which parts come on?",
           "Pack out. Only parts that are fed from the computer can come on: "
               + String.join(", ", sound.sheet().parts().stream().filter(p -> fromUsb(sound, p)).map(Part::label).toList()) + ".",
-          usb, from(wired, e -> dark(usb, e, p -> onUsb(e, p))), 0.6, 0.05, BenchNeeds.COMPUTER);
+          usb, from(WIRED, e -> dark(usb, e, p -> onUsb(e, p))), 0.6, 0.05, BenchNeeds.COMPUTER);
     }
     Choices bulb = Choices.of("What does the limiter do?", List.of(
         new Outcome("glows-dark", "glows for a moment, then goes dark"), new Outcome("bright", "stays bright, or trips"),
         new Outcome("dark", "stays dark from the start")));
     add(LIMITER, "first-power", "First power through the limiter",
         "Limiter between pack and craft, hands off, watch and smell. A glow that dies is capacitors charging.", bulb,
-        from(wired, e -> Ways.expecting(bulb, bulb(e), 0.03)), 1, 0.4, BenchNeeds.POWERED);
+        from(WIRED, e -> Ways.expecting(bulb, bulb(e), 0.03)), 1, 0.4, BenchNeeds.POWERED);
     Choices on = which("Which part stays dark?", sound, (e, p) -> p.archetype().load().isPresent());
     add(ALL_ON, "parts-on", "Put the pack in: which parts come on?",
         "Their lights, their tones, a picture. Say which one stays dark.", on,
-        from(wired, e -> dark(on, e, Powered.onBench(e)::works)), 0.7, 0.2, BenchNeeds.POWERED);
+        from(WIRED, e -> dark(on, e, Powered.onBench(e)::works)), 0.7, 0.2, BenchNeeds.POWERED);
     Choices steady = which("Which one gives way?", sound, (e, p) -> p.archetype().load().isPresent());
     add(ALL_STEADY, "parts-steady", "Run everything for three minutes: does any part give way?",
         "Antenna on, video at its lowest power, lights on, motors stopped. Cool air over the video transmitter.", steady,
-        from(wired, e -> dark(steady, e, Powered.onBench(e)::works)), 3.5, 0.25, BenchNeeds.POWERED);
+        from(WIRED, e -> dark(steady, e, Powered.onBench(e)::works)), 3.5, 0.25, BenchNeeds.POWERED);
     for (At<Inner.Load> load : sound.wiring().all(Inner.Load.class)) {
       if (load.of().hasPoorSort()) {
         Scale amps = new Scale("current into the " + load.part().label(), "A", 0, 5);
@@ -195,14 +188,15 @@ final class PowerChecks {
         add("draw-" + load.part().id(), "draw-of-part", "Measure what the " + load.part().label() + " draws",
             "A small ammeter in its supply lead. The good sort draws about " + PowerFaults.number(own)
                 + " A, and stays cool.", amps,
-            from(wired, e -> new Spread(amps, drawn(e, load), 0.06 * own + 0.004, 0.02)), 3, 0.3, BenchNeeds.POWERED);
+            from(WIRED, e -> new Spread(amps, drawn(e, load), 0.06 * own + 0.004, 0.02)), 3, 0.3, BenchNeeds.POWERED,
+            new Place.OnePart(load.part().id()));
       }
     }
   }
 
   private static double drawn(Electrics electrics, At<Inner.Load> load) {
     double volts = Math.max(0, Powered.onBench(electrics).supply(load.part()).orElse(0.0));
-    return Powered.draw(load) * electrics.harm(Harm.Kind.DRAW, load.part().id(), 1) * volts / load.of().volts();
+    return Powered.draw(load) * electrics.drawTimes(load.part().id()) * volts / load.of().volts();
   }
 
   static String bulb(Electrics electrics) {
@@ -210,7 +204,7 @@ final class PowerChecks {
     if (plug == null) {
       return "glows-dark";
     }
-    boolean crossed = electrics.harm().keySet().stream().anyMatch(h -> h.kind() == Harm.Kind.CROSSED);
+    boolean crossed = electrics.anyCrossed();
     PackOut craft = PackOut.of(electrics, Meter.USUAL);
     return crossed || craft.ohms(plug[0], plug[1]) < LIMITER_BRIGHT_OHMS ? "bright"
         : craft.over(plug[0], plug[1]) ? "dark" : "glows-dark";
@@ -271,9 +265,9 @@ final class PowerChecks {
     var wiring = electrics.wiring();
     int plus = wiring.node(part.id() + "." + Powered.supplyPad(part));
     int minus = wiring.node(part.id() + "." + Powered.groundPad(part));
-    int ground = Feeds.board(electrics).map(b -> wiring.node(b.id() + "." + Powered.groundPad(b))).orElse(minus);
+    int ground = electrics.sheet().flightBoard().map(b -> wiring.node(b.id() + "." + Powered.groundPad(b))).orElse(minus);
     return craft.ohms(wiring.node(usbPad(electrics, part).orElseThrow()), plus) < 5 && craft.ohms(ground, minus) < 5
-        && craft.ohms(plus, minus) > 5 && electrics.harm(Harm.Kind.DRAW, part.id(), 1) > 0;
+        && craft.ohms(plus, minus) > 5 && electrics.drawTimes(part.id()) > 0;
   }
 
   private void byScreen() {
@@ -281,9 +275,10 @@ final class PowerChecks {
       checks.add(new ShownVoltage(SHOWN_FULL, "with a charged pack", 0.95, meter));
       checks.add(new ShownVoltage(SHOWN_LOW, "with a pack that is well down", 0.25, meter));
       Choices cells = count();
-      add("shown-cells", "shown-cells", "Read how many cells the board takes the pack to have",
+      add(SHOWN_CELLS, "shown-cells", "Read how many cells the board takes the pack to have",
           "Right after plug-in, with a charged pack: on the screen or on the computer.", cells,
-          from(ELECTRICS, e -> Ways.expecting(cells, cell(SenseChain.at(e, e.sheet().pack().restingV(0.95)).cells()), 0.03)),
+          from(SenseChain.SENSED, s -> Ways.expecting(cells,
+              cell(s.at(s.electrics().sheet().pack().restingV(0.95)).cells()), 0.03)),
           0.5, 0.15, BenchNeeds.POWERED);
     }
     if (!sound.wiring().all(Inner.CurrentSensor.class).isEmpty()) {
@@ -294,6 +289,11 @@ final class PowerChecks {
 
   private void add(String id, String kind, String title, String instruction, Answers answers,
       Prediction<Craft, ?> prediction, double minutes, double risk, BenchNeeds needs) {
-    checks.add(new CraftCheck(id, kind, c -> title, c -> instruction, answers, prediction, minutes, risk, needs, true));
+    add(id, kind, title, instruction, answers, prediction, minutes, risk, needs, Place.NOWHERE);
+  }
+
+  private void add(String id, String kind, String title, String instruction, Answers answers,
+      Prediction<Craft, ?> prediction, double minutes, double risk, BenchNeeds needs, Place place) {
+    checks.add(new CraftCheck(id, kind, c -> title, c -> instruction, answers, prediction, minutes, risk, needs, true, place));
   }
 }

@@ -4,19 +4,28 @@ import static ablemedic.diagnosis.Prediction.from;
 
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
+import ablemedic.diagnosis.Answers.Item;
+import ablemedic.diagnosis.Answers.Mixed;
 import ablemedic.diagnosis.Answers.Outcome;
+import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Prediction;
+import ablemedic.diagnosis.Outlook.Branches;
+import ablemedic.diagnosis.Outlook.Spread;
 import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.electrics.Archetype;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Harm;
 import ablemedic.electrics.Inner;
 import ablemedic.electrics.Part;
+import ablemedic.physics.Drives;
+import ablemedic.physics.FedArm;
+import ablemedic.physics.Powered;
 import ablemedic.reading.Meter;
 import ablemedic.speciality.Complaint;
 import ablemedic.speciality.CraftCheck;
@@ -31,6 +40,11 @@ final class PowerComplaints {
   /** A hard punch, over the current at full throttle. Common practice. */
   private static final double PUNCH = 0.5;
   private static final double LOW_CELL_V = 3.3;
+  /** How far off a number is that is told from memory. Common practice, no source. */
+  private static final double REMEMBERED_V = 0.15;
+  private static final double REMEMBERED_SHARE = 0.02;
+  /** A part that draws this much more than its own is another sort, and no wreck. */
+  private static final double SMOKES_BELOW = 3;
 
   private final Electrics sound;
   private final List<Check<Craft>> checks;
@@ -43,9 +57,9 @@ final class PowerComplaints {
     this.flight = flight;
   }
 
-  static List<Complaint> of(Electrics wired, Meter meter, Check<Craft> flight) {
-    Electrics sound = wired.sound();
-    PowerComplaints all = new PowerComplaints(sound, PowerChecks.of(sound, meter), flight);
+  /** @param craft a sound one */
+  static List<Complaint> of(Craft craft, Meter meter, Check<Craft> flight) {
+    PowerComplaints all = new PowerComplaints(craft.electrics(), PowerChecks.of(craft, meter), flight);
     all.deadArm();
     all.shorts();
     all.noPower();
@@ -75,7 +89,8 @@ final class PowerComplaints {
   private static List<Integer> deadArms(Craft craft) {
     List<Integer> dead = new ArrayList<>();
     for (Corner corner : Corner.ALL) {
-      if (!craft.arm(corner).turns() || craft.arm(corner).startsLate()) {
+      FedArm arm = Drives.at(craft, corner);
+      if (!arm.turns() || arm.startsLate()) {
         dead.add(corner.ordinal());
       }
     }
@@ -88,7 +103,7 @@ final class PowerComplaints {
     parts.forEach(p -> outcomes.add(new Outcome(p.id(), "smoke or smell from the " + p.label())));
     outcomes.add(new Outcome(PowerChecks.NONE, "neither"));
     Choices answers = Choices.of("What happened?", outcomes);
-    add("shorts", "It shorts or smoked", answers, from(PowerChecks.ELECTRICS, e -> smoke(answers, parts, e)),
+    add("shorts", "It shorts or smoked", answers, from(PowerChecks.WIRED, e -> smoke(answers, parts, e)),
         check(PowerChecks.LIMITER));
   }
 
@@ -100,7 +115,7 @@ final class PowerComplaints {
     Powered idle = Powered.onBench(electrics);
     for (int i = 0; i < parts.size(); i++) {
       Part part = parts.get(i);
-      boolean harmed = electrics.harm().entrySet().stream().anyMatch(h -> smokes(h.getKey(), h.getValue(), part));
+      boolean harmed = electrics.harm().stream().anyMatch(harm -> harm.isAt(part.id()) && smokes(harm));
       boolean over = idle.supply(part).orElse(0.0) > 1.15 * part.archetype().highestV();
       if (harmed || over) {
         seen.add(i + 1);
@@ -109,40 +124,48 @@ final class PowerComplaints {
     return named(answers, seen.isEmpty() ? List.of(parts.size() + 1) : seen);
   }
 
-  private static boolean smokes(Harm harm, double number, Part part) {
-    boolean here = harm.where().equals(part.id()) || harm.where().startsWith(part.id() + ".");
-    return here && switch (harm.kind()) {
-      case DRIVE_SHORT, CROSSED -> true;
-      case CAPACITOR, REGULATOR, DRAW -> number < 3 && number != 1;
-      default -> false;
-    };
+  private static boolean smokes(Harm harm) {
+    return harm instanceof Harm.DriveShort || harm instanceof Harm.Crossed || harm instanceof Harm.BurstCapacitor
+        || harm instanceof Harm.WeakRegulator || harm instanceof Harm.OtherDraw other && other.times() < SMOKES_BELOW;
   }
 
   private void noPower() {
     Choices answers = PowerChecks.which("Which part gets no power?", sound,
         (e, p) -> p.archetype().load().isPresent());
     add("no-power", "A part gets no power", answers,
-        from(PowerChecks.ELECTRICS, e -> PowerChecks.dark(answers, e, Powered.onBench(e)::works)), check(PowerChecks.ALL_ON));
+        from(PowerChecks.WIRED, e -> PowerChecks.dark(answers, e, Powered.onBench(e)::works)), check(PowerChecks.ALL_ON));
   }
 
   private void voltage() {
     if (sound.wiring().divider().isEmpty()) {
       return;
     }
-    Choices answers = Choices.of("What does it show, against the pack?", List.of(
+    Item against = Item.of("seen", "What does it show, against the pack?", List.of(
         new Outcome("zero", "nothing, or 0"), new Outcome("fixed", "the same whatever the pack"),
         new Outcome("low", "too little"), new Outcome("high", "too much"),
         new Outcome("cells", "right in all, wrong for each cell"), new Outcome("right", "it is right")));
-    add("voltage", "The voltage reads wrong", answers,
-        from(Facet.of("how the voltage is shown", c -> shownAs(c.electrics())),
-            shown -> Ways.expecting(answers, shown, TOLD_WRONG)), check(PowerChecks.SHOWN_FULL));
+    Scale shownV = new Scale("voltage shown with a charged pack, if you remember it", "V", 0,
+        ScaleFromReadings.HIGHEST_SHOWN_V, 0.5, List.of());
+    Mixed answers = new Mixed(List.of(against, new Item("shown", shownV)));
+    add("voltage", "The voltage reads wrong", answers, from(Facet.of("how the voltage is shown", Told::of),
+        told -> Branches.of(answers, Ways.expecting((Choices) against.form(), told.as(), TOLD_WRONG),
+            new Spread(shownV, told.chargedV(), REMEMBERED_V + REMEMBERED_SHARE * told.chargedV(), TOLD_WRONG))),
+        check(PowerChecks.SHOWN_FULL), check(PowerChecks.SHOWN_CELLS));
   }
 
-  private static String shownAs(Electrics electrics) {
-    SenseChain full = SenseChain.at(electrics, electrics.sheet().pack().restingV(0.95));
-    SenseChain low = SenseChain.at(electrics, electrics.sheet().pack().restingV(0.2));
+  /** What an owner tells of the shown voltage: how it is wrong, and the number with a charged pack, volts. */
+  private record Told(String as, double chargedV) {
+    static Told of(Craft craft) {
+      return new Told(shownAs(craft), SenseChain.at(craft, craft.electrics().sheet().pack().restingV(0.95)).shownV());
+    }
+  }
+
+  private static String shownAs(Craft craft) {
+    Electrics electrics = craft.electrics();
+    SenseChain full = SenseChain.at(craft, electrics.sheet().pack().restingV(0.95));
+    SenseChain low = SenseChain.at(craft, electrics.sheet().pack().restingV(0.2));
     double ratio = full.shownV() / Math.max(0.1, full.trueV());
-    int cells = electrics.sheet().pack().cells() + (int) electrics.harm(Harm.Kind.PACK_CELLS, "", 0);
+    int cells = electrics.sheet().pack().cells() + electrics.cellsMore();
     if (full.shownV() < 0.7) {
       return "zero";
     } else if (Math.abs(full.shownV() - low.shownV()) < 0.25 * Math.abs(full.trueV() - low.trueV())) {
@@ -166,9 +189,10 @@ final class PowerComplaints {
   }
 
   private static String current(Craft craft) {
-    double flows = 4 * Feeds.hoverA(craft);
-    double rest = ShownCurrent.shown(craft.electrics(), 0);
-    double ratio = (ShownCurrent.shown(craft.electrics(), flows) - rest) / flows;
+    double flows = 4 * Drives.hoverA(craft);
+    SenseChain.Sensed sensed = SenseChain.SENSED.of(craft);
+    double rest = ShownCurrent.shown(sensed, 0);
+    double ratio = (ShownCurrent.shown(sensed, flows) - rest) / flows;
     if (Math.abs(rest) > 1) {
       return "rest";
     }
@@ -186,10 +210,10 @@ final class PowerComplaints {
 
   private static String underLoad(Craft craft) {
     // Momentum theory: power, and so current, goes with thrust to the power 3/2.
-    Powered punch = Feeds.hovering(craft, 0.5, PUNCH * Math.pow(craft.airframe().thrustToWeight(), 1.5));
+    Powered punch = Drives.flying(craft, 0.5, PUNCH * Math.pow(craft.airframe().thrustToWeight(), 1.5));
     Electrics electrics = craft.electrics();
-    boolean board = Feeds.board(electrics).map(punch::works).orElse(true);
-    long weak = Corner.ALL.stream().filter(c -> craft.arm(c).feed() < 0.93).count();
+    boolean board = electrics.sheet().flightBoard().map(punch::works).orElse(true);
+    long weak = Drives.feeds(craft).stream().filter(feed -> feed < 0.93).count();
     if (!board || weak >= 3) {
       return "all";
     } else if (weak > 0) {
@@ -208,7 +232,7 @@ final class PowerComplaints {
   }
 
   private static List<String> failing(Craft craft) {
-    Powered hover = Feeds.hovering(craft, 0.4, 1);
+    Powered hover = Drives.flying(craft, 0.4, 1);
     return craft.electrics().sheet().parts().stream().filter(part -> !hover.works(part)).map(Part::id).toList();
   }
 
@@ -226,10 +250,11 @@ final class PowerComplaints {
     return Ways.of(answers, p);
   }
 
-  private void add(String id, String label, Choices answers, Prediction<Craft, ?> prediction, Check<Craft> proof) {
+  @SafeVarargs
+  private void add(String id, String label, Answers answers, Prediction<Craft, ?> prediction, Check<Craft>... proof) {
     Check<Craft> seen = new CraftCheck("told-" + id, "told-of-power", c -> label,
         c -> "Tell what the owner or you saw. What nobody saw stays open.", answers, prediction, 0.5, 0,
         BenchNeeds.NOTHING, false);
-    complaints.add(new Complaint(id, label, seen, proof));
+    complaints.add(new Complaint(id, label, seen, List.of(proof)));
   }
 }

@@ -1,6 +1,8 @@
 package ablemedic.power;
 
+import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
+import ablemedic.craft.VoltageSource;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
 import ablemedic.electrics.Archetype;
@@ -9,14 +11,17 @@ import ablemedic.electrics.Harm;
 import ablemedic.electrics.Inner;
 import ablemedic.electrics.Pad;
 import ablemedic.electrics.Part;
-import ablemedic.electrics.Told;
 import ablemedic.electrics.Wiring;
 import ablemedic.electrics.Wiring.At;
 import ablemedic.electrics.Wiring.Link;
 import ablemedic.electrics.Wiring.Purpose;
+import ablemedic.physics.PackOut;
+import ablemedic.physics.Powered;
 import ablemedic.reading.Meter;
+import ablemedic.speciality.Cleared;
 import ablemedic.speciality.CraftFault;
 import ablemedic.speciality.Odds;
+import ablemedic.speciality.SettingTrouble;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -41,18 +46,21 @@ final class PowerFaults {
   private static final double WEAK_CELL_V = 0.7;
   private static final double REST_OFFSET_A = 3;
 
+  private final Craft craft;
   private final Electrics sound;
   private final Wiring wiring;
   private final List<Fault<Craft>> faults = new ArrayList<>();
 
-  private PowerFaults(Electrics sound) {
-    this.sound = sound;
+  private PowerFaults(Craft craft) {
+    this.craft = craft;
+    this.sound = craft.electrics();
     this.wiring = sound.wiring();
   }
 
-  static List<Fault<Craft>> of(Electrics sound) {
-    PowerFaults all = new PowerFaults(sound);
-    if (!sound.sheet().isEmpty()) {
+  /** @param craft a sound one */
+  static List<Fault<Craft>> of(Craft craft) {
+    PowerFaults all = new PowerFaults(craft);
+    if (!craft.electrics().sheet().isEmpty()) {
       all.links();
       all.bridges();
       all.controllers();
@@ -72,20 +80,19 @@ final class PowerFaults {
         continue;
       }
       Odds odds = PowerOdds.open(link.kind());
-      Harm harm = new Harm(Harm.Kind.LINK, link.id());
       String name = plain(link.id());
-      harmed("open-" + name, "link-open", link.id(), odds, harm, Double.POSITIVE_INFINITY,
-          sentence(link.label()) + " is open", PowerFixes.link(wiring, link));
+      linkHarmed("open-" + name, "link-open", link, odds, new Harm.Open(link.id()),
+          sentence(link.label()) + " is open");
       double poor = link.purpose() == Purpose.SIGNAL || link.purpose() == Purpose.SENSE ? POOR_SIGNAL_OHMS
           : POOR_SUPPLY_OHMS;
-      harmed("poor-" + name, "link-poor", link.id(), odds.times(0.35), harm, poor,
-          sentence(link.label()) + " conducts badly", PowerFixes.link(wiring, link));
+      linkHarmed("poor-" + name, "link-poor", link, odds.times(0.35), new Harm.Poor(link.id(), poor),
+          sentence(link.label()) + " conducts badly");
     }
   }
 
   /** Whether another way of copper goes past a link, so that neither meter nor craft would miss it. */
   private boolean isDoubled(Link link) {
-    Electrics open = sound.with(new Harm(Harm.Kind.LINK, link.id()), Double.POSITIVE_INFINITY);
+    Electrics open = sound.with(new Harm.Open(link.id()));
     return PackOut.of(open, Meter.USUAL).ohms(link.a(), link.b()) < DOUBLED_OHMS;
   }
 
@@ -95,7 +102,7 @@ final class PowerFaults {
         continue;
       }
       harmed("bridge-" + plain(pads.id()), "bridge", pads.id(), PowerOdds.BRIDGE,
-          new Harm(Harm.Kind.BRIDGE, pads.id()), BRIDGE_OHMS, "Solder or a strand bridges " + pads.label(),
+          new Harm.Bridge(pads.onePad(), pads.otherPad(), BRIDGE_OHMS), "Solder or a strand bridges " + pads.label(),
           PowerFixes.bridge(pads));
     }
   }
@@ -110,11 +117,11 @@ final class PowerFaults {
       String pad = drive.address(drive.of().plus());
       String which = drive.part().archetype().slots() > 1 ? " " + (drive.of().slot() + 1) : "";
       harmed("drive-short-" + plain(pad), "drive-shorted", pad, PowerOdds.DRIVE_SHORT,
-          new Harm(Harm.Kind.DRIVE_SHORT, pad), DRIVE_SHORT_OHMS,
+          new Harm.DriveShort(pad, DRIVE_SHORT_OHMS),
           sentence(drive.part().label()) + which + " is shorted inside", PowerFixes.part(drive.part(), "shorted"));
       if (drive.part().archetype().slots() == 1 && fed(drive.part())) {
         harmed("crossed-" + plain(drive.part().id()), "leads-crossed", drive.part().id(), PowerOdds.CROSSED,
-            new Harm(Harm.Kind.CROSSED, drive.part().id()), 1,
+            new Harm.Crossed(drive.part().id()),
             "Plus and minus of the " + drive.part().label() + " are crossed", PowerFixes.crossed(drive.part()));
       }
     }
@@ -133,10 +140,9 @@ final class PowerFaults {
           .mapToDouble(Powered.Output::givesA).findFirst().orElse(0);
       double weak = Math.max(0.02, Math.min(0.5, WEAK_REGULATOR * gives / r.of().limitA()));
       String name = String.format(Locale.ROOT, "The %s V regulator of the %s", number(r.of().volts()), r.part().label());
-      Harm harm = new Harm(Harm.Kind.REGULATOR, pad);
-      harmed("regulator-dead-" + plain(pad), "regulator-dead", pad, PowerOdds.REGULATOR_DEAD, harm, 0,
+      harmed("regulator-dead-" + plain(pad), "regulator-dead", pad, PowerOdds.REGULATOR_DEAD, new Harm.WeakRegulator(pad, 0),
           name + " is dead", PowerFixes.regulator(r));
-      harmed("regulator-weak-" + plain(pad), "regulator-weak", pad, PowerOdds.REGULATOR_WEAK, harm, weak,
+      harmed("regulator-weak-" + plain(pad), "regulator-weak", pad, PowerOdds.REGULATOR_WEAK, new Harm.WeakRegulator(pad, weak),
           name + " gives way under load", PowerFixes.regulator(r));
     }
   }
@@ -146,7 +152,7 @@ final class PowerFaults {
       if (c.of().bulky()) {
         String pad = c.address(c.of().plus());
         harmed("capacitor-burst-" + plain(pad), "capacitor-burst", pad, PowerOdds.CAPACITOR,
-            new Harm(Harm.Kind.CAPACITOR, pad), BURST_OHMS, "The " + c.part().label() + " is burst and shorted",
+            new Harm.BurstCapacitor(pad, BURST_OHMS), "The " + c.part().label() + " is burst and shorted",
             PowerFixes.part(c.part(), "burst"));
       }
     }
@@ -155,12 +161,11 @@ final class PowerFaults {
   private void parts() {
     for (At<Inner.Load> load : wiring.all(Inner.Load.class)) {
       Part part = load.part();
-      Harm harm = new Harm(Harm.Kind.DRAW, part.id());
-      harmed("dead-" + plain(part.id()), "part-dead", part.id(), PowerOdds.PART_DEAD, harm, 0,
+      harmed("dead-" + plain(part.id()), "part-dead", part.id(), PowerOdds.PART_DEAD, new Harm.OtherDraw(part.id(), 0),
           "The " + part.label() + " itself is dead", PowerFixes.part(part, "dead"));
       double times = load.of().poorAmps() / load.of().amps();
       if (part.draw() == 0 && load.of().hasPoorSort()) {
-        harmed("greedy-" + plain(part.id()), "part-greedy", part.id(), PowerOdds.PART_GREEDY, harm, times,
+        harmed("greedy-" + plain(part.id()), "part-greedy", part.id(), PowerOdds.PART_GREEDY, new Harm.OtherDraw(part.id(), times),
             "The " + part.label() + " is the sort that draws " + number(load.of().poorAmps()) + " A",
             PowerFixes.greedy(part, load.of()));
       }
@@ -175,50 +180,47 @@ final class PowerFaults {
       Set<Double> rails = new HashSet<>();
       for (At<Inner.Regulator> r : wiring.all(Inner.Regulator.class)) {
         if (rails.add(r.of().volts())) {
-          int node = Circuits.node(wiring, r, r.of().out());
-          harmed("sense-on-" + plain(r.address(r.of().out())), "sense-lead-on-rail", lead.id(), PowerOdds.SENSE_ON_RAIL,
-              new Harm(Harm.Kind.SENSE_LEAD, lead.id()), node,
-              "The sense lead sits on the regulated " + number(r.of().volts()) + " V at " + wiring.label(node),
+          String pad = r.address(r.of().out());
+          harmedAt(Cleared.site(lead.id()), "sense-on-" + plain(pad), "sense-lead-on-rail", PowerOdds.SENSE_ON_RAIL,
+              new Harm.LeadMoved(lead.id(), pad),
+              "The sense lead sits on the regulated " + number(r.of().volts()) + " V at " + wiring.label(wiring.node(pad)),
               PowerFixes.senseLead(wiring, lead));
         }
       }
     });
-    Harm sensed = new Harm(Harm.Kind.SENSED, "");
     String board = wiring.divider().get().part().label();
     for (double factor : new double[] {0.9, 1.1}) {
-      harmed("divider-" + (factor < 1 ? "low" : "high"), "divider-off", "divider", PowerOdds.DIVIDER, sensed, factor,
+      harmed("divider-" + (factor < 1 ? "low" : "high"), "divider-off", "divider", PowerOdds.DIVIDER, new Harm.DividerOff(factor),
           "A resistor of the divider on the " + board + " is off, it reads " + (factor < 1 ? "low" : "high"),
           PowerFixes.divider(sound));
     }
-    harmed("divider-open-top", "divider-off", "divider", PowerOdds.DIVIDER, sensed, 0,
+    harmed("divider-open-top", "divider-off", "divider", PowerOdds.DIVIDER, new Harm.DividerOff(0),
         "The upper resistor of the divider on the " + board + " is off", PowerFixes.divider(sound));
-    harmed("divider-open-bottom", "divider-off", "divider", PowerOdds.DIVIDER, sensed, 11,
+    harmed("divider-open-bottom", "divider-off", "divider", PowerOdds.DIVIDER, new Harm.DividerOff(11),
         "The lower resistor of the divider on the " + board + " is off", PowerFixes.divider(sound));
-    harmed("converter-off", "converter-off", "converter", PowerOdds.CONVERTER, sensed, 1.04,
+    harmed("converter-off", "converter-off", "converter", PowerOdds.CONVERTER, new Harm.DividerOff(1.04),
         "The converter's 3.3 V reference is low", PowerFixes.converter());
     told();
   }
 
   private void told() {
-    double[] factors = {0.5, 0.77, 10 / 11.0, 1.1, 1.3, 2};
-    for (double f : factors) {
-      double scale = Math.round(sound.told().scale() * f * 1000) / 1000.0;
-      toldWrong("scale-" + plain(number(f)), "scale-wrong", "scale", PowerOdds.SCALE.times(0.4),
-          t -> t.withScale(t.scale() * f), "The voltage scale told is " + number(scale) + " instead of "
-              + number(sound.told().scale()), PowerFixes.scale(sound));
+    double told = craft.told(BoardSettings.VOLTAGE_SCALE);
+    for (double f : new double[] {0.5, 0.77, 10 / 11.0, 1.1, 1.3, 2}) {
+      double scale = Math.round(told * f * 1000) / 1000.0;
+      toldWrong(PowerFixes.SCALE, "scale-" + plain(number(f)), "scale-wrong", "scale", PowerOdds.SCALE.times(0.4),
+          was -> was * f, "The voltage scale told is " + number(scale) + " instead of " + number(told),
+          PowerFixes.scale(craft));
     }
     for (int off : new int[] {-1, 1}) {
       int cells = sound.sheet().pack().cells() + off;
       if (cells >= 1) {
-        toldWrong("told-cells-" + (off < 0 ? "fewer" : "more"), "cells-wrong", "cells", PowerOdds.CELLS,
-            t -> t.withCells(cells), "The board was told " + cells + " cells", PowerFixes.cells(sound));
+        toldWrong(PowerFixes.CELLS, "told-cells-" + (off < 0 ? "fewer" : "more"), "cells-wrong", "cells", PowerOdds.CELLS,
+            was -> cells, "The board was told " + cells + " cells", PowerFixes.cells(craft));
       }
     }
-    for (Told.Source source : Told.Source.values()) {
-      if (source == Told.Source.NONE && sound.told().source() != source) {
-        toldWrong("source-none", "source-wrong", "source", PowerOdds.SOURCE, t -> t.withSource(source),
-            "The board was told to read no voltage", PowerFixes.source(sound));
-      }
+    if (craft.told(BoardSettings.VOLTAGE_SOURCE) != VoltageSource.NONE) {
+      toldWrong(PowerFixes.SOURCE, "source-none", "source-wrong", "source", PowerOdds.SOURCE, was -> VoltageSource.NONE,
+          "The board was told to read no voltage", PowerFixes.source(craft));
     }
   }
 
@@ -226,44 +228,52 @@ final class PowerFaults {
     if (wiring.all(Inner.CurrentSensor.class).isEmpty()) {
       return;
     }
-    toldWrong("current-not-read", "current-wrong", "current", PowerOdds.CURRENT, t -> t.withCurrent(false),
-        "The board was told to read no current", PowerFixes.current(sound));
+    toldWrong(PowerFixes.CURRENT, "current-not-read", "current-wrong", "current", PowerOdds.CURRENT, was -> false,
+        "The board was told to read no current", PowerFixes.current());
     for (double f : new double[] {0.5, 0.75, 1.35, 2}) {
-      toldWrong("current-scale-" + plain(number(f)), "current-wrong", "current scale", PowerOdds.CURRENT.times(0.5),
-          t -> t.withCurrentScale(t.currentScale() * f), "The current scale makes it read " + number(f)
-              + " times what flows", PowerFixes.currentScale(sound));
+      toldWrong(PowerFixes.CURRENT_SCALE, "current-scale-" + plain(number(f)), "current-wrong", "current scale",
+          PowerOdds.CURRENT.times(0.5), was -> was * f, "The current scale makes it read " + number(f)
+              + " times what flows", PowerFixes.currentScale());
     }
-    toldWrong("current-at-rest", "current-wrong", "current at rest", PowerOdds.CURRENT.times(0.6),
-        t -> t.withCurrentAtRest(t.currentAtRestA() + REST_OFFSET_A), "The current offset makes it read "
-            + number(REST_OFFSET_A) + " A too much", PowerFixes.currentAtRest(sound));
+    toldWrong(PowerFixes.CURRENT_AT_REST, "current-at-rest", "current-wrong", "current at rest",
+        PowerOdds.CURRENT.times(0.6), was -> was + REST_OFFSET_A, "The current offset makes it read "
+            + number(REST_OFFSET_A) + " A too much", PowerFixes.currentAtRest());
   }
 
   private void pack() {
-    harmed("pack-worn", "pack-worn", "pack ohms", PowerOdds.PACK_WORN, new Harm(Harm.Kind.PACK_OHMS, ""), WORN,
-        "The pack is worn out", PowerFixes.pack("Fly another pack; retire this one", Harm.Kind.PACK_OHMS));
-    harmed("cell-weak", "cell-weak", "pack cell", PowerOdds.CELL_WEAK, new Harm(Harm.Kind.WEAK_CELL, ""), WEAK_CELL_V,
-        "One cell of the pack is weak", PowerFixes.pack("Fly another pack; retire this one", Harm.Kind.WEAK_CELL));
+    harmed("pack-worn", "pack-worn", "pack ohms", PowerOdds.PACK_WORN, new Harm.WornPack(WORN),
+        "The pack is worn out", PowerFixes.pack("Fly another pack; retire this one", Harm.WornPack.SLOT));
+    harmed("cell-weak", "cell-weak", "pack cell", PowerOdds.CELL_WEAK, new Harm.WeakCell(WEAK_CELL_V),
+        "One cell of the pack is weak", PowerFixes.pack("Fly another pack; retire this one", Harm.WeakCell.SLOT));
     for (int off : new int[] {-1, 1}) {
       int cells = sound.sheet().pack().cells() + off;
       if (cells >= 1) {
         harmed("pack-cells-" + (off < 0 ? "fewer" : "more"), "pack-of-other-cells", "pack cells",
-            PowerOdds.OTHER_PACK, new Harm(Harm.Kind.PACK_CELLS, ""), off,
+            PowerOdds.OTHER_PACK, new Harm.OtherPack(off),
             "A pack of " + cells + " cells is fitted", PowerFixes.pack("Fit a pack of " + sound.sheet().pack().cells()
-                + " cells, or correct the sheet", Harm.Kind.PACK_CELLS));
+                + " cells, or correct the sheet", Harm.OtherPack.SLOT));
       }
     }
   }
 
-  private void harmed(String id, String kind, String site, Odds odds, Harm harm, double number, String description,
-      BiFunction<Craft, Craft, List<Fix<Craft>>> fixing) {
-    faults.add(new CraftFault(ownId(id), kind, "power " + site, craft -> description, odds,
-        craft -> Feeds.settled(craft.withElectrics(craft.electrics().with(harm, number))), fixing));
+  private void linkHarmed(String id, String kind, Link link, Odds odds, Harm harm, String description) {
+    harmedAt(Cleared.site(link.id()), id, kind, odds, harm, description, PowerFixes.link(wiring, link));
   }
 
-  private void toldWrong(String id, String kind, String site, Odds odds, UnaryOperator<Told> change, String description,
+  private void harmed(String id, String kind, String site, Odds odds, Harm harm, String description,
       BiFunction<Craft, Craft, List<Fix<Craft>>> fixing) {
-    faults.add(new CraftFault(ownId(id), kind, "power " + site, craft -> description, odds,
-        craft -> craft.withElectrics(craft.electrics().withTold(change.apply(craft.electrics().told()))), fixing));
+    harmedAt("power " + site, id, kind, odds, harm, description, fixing);
+  }
+
+  private void harmedAt(String site, String id, String kind, Odds odds, Harm harm, String description,
+      BiFunction<Craft, Craft, List<Fix<Craft>>> fixing) {
+    faults.add(new CraftFault(ownId(id), kind, site, any -> description, odds,
+        any -> any.withElectrics(any.electrics().with(harm)), fixing));
+  }
+
+  private <T> void toldWrong(SettingTrouble<T> trouble, String id, String kind, String site, Odds odds,
+      UnaryOperator<T> change, String description, BiFunction<Craft, Craft, List<Fix<Craft>>> fixing) {
+    faults.add(trouble.wrong(ownId(id), kind, "power " + site, odds, change, any -> description, fixing));
   }
 
   /** The id itself, with a number where legal names of two places come to the same without their marks. */

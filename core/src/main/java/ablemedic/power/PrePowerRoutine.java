@@ -12,6 +12,8 @@ import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Inner;
 import ablemedic.electrics.Wiring;
 import ablemedic.electrics.Wiring.At;
+import ablemedic.physics.Circuits;
+import ablemedic.physics.Powered;
 import ablemedic.reading.Meter;
 import ablemedic.speciality.CraftCheck;
 import java.util.ArrayList;
@@ -73,7 +75,7 @@ public final class PrePowerRoutine {
         probe(wiring, Probe.Mode.OHMS, plug[1], Circuits.node(wiring, drive, drive.of().minus()), meter);
       }
     }
-    Feeds.board(electrics).ifPresent(board -> probe(wiring, Probe.Mode.OHMS, plug[1],
+    electrics.sheet().flightBoard().ifPresent(board -> probe(wiring, Probe.Mode.OHMS, plug[1],
         wiring.node(board.id() + "." + Powered.groundPad(board)), meter));
     for (At<Inner.Regulator> r : wiring.all(Inner.Regulator.class)) {
       probe(wiring, Probe.Mode.OHMS, Circuits.node(wiring, r, r.of().out()), Circuits.node(wiring, r, r.of().minus()), meter);

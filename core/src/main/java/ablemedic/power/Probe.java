@@ -5,14 +5,16 @@ import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
-import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Told;
 import ablemedic.electrics.Wiring;
+import ablemedic.physics.Memory;
+import ablemedic.physics.PackOut;
+import ablemedic.physics.Powered;
 import ablemedic.reading.Estimate;
 import ablemedic.reading.Meter;
+import ablemedic.speciality.Place;
 import java.util.List;
 
 /**
@@ -22,7 +24,7 @@ import java.util.List;
  * @param red   the point of the red probe
  * @param black the point of the black one
  */
-public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter) implements Check<Craft> {
+public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter) implements Place.Placed {
   /** What the display shows beyond its range, and while capacitors charge. */
   public static final String OVER = "ol";
   public static final String CLIMBING = "climbing";
@@ -45,7 +47,7 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
 
   /** Wiring and its harm, whatever the board was told. */
   private static final Facet<Craft, Electrics> WIRED =
-      Facet.of("what a probe can touch", c -> c.electrics().withTold(Told.USUAL));
+      Facet.of("what a probe can touch", Craft::electrics);
 
   /** The two ways of measuring. */
   public enum Mode {
@@ -74,6 +76,11 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
   @Override
   public String id() {
     return id(mode, red.id(), black.id());
+  }
+
+  @Override
+  public Place place() {
+    return new Place.Probes(mode == Mode.VOLTS, red, black);
   }
 
   @Override

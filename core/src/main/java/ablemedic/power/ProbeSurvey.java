@@ -5,6 +5,8 @@ import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Survey;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Wiring;
+import ablemedic.physics.PackOut;
+import ablemedic.physics.Powered;
 import ablemedic.reading.Meter;
 import java.util.ArrayList;
 import java.util.Arrays;

@@ -5,6 +5,9 @@ import ablemedic.electrics.Harm;
 import ablemedic.electrics.Inner;
 import ablemedic.electrics.Part;
 import ablemedic.electrics.Wiring.At;
+import ablemedic.physics.Circuits;
+import ablemedic.physics.PackOut;
+import ablemedic.physics.Powered;
 import ablemedic.reading.Meter;
 import java.util.ArrayList;
 import java.util.List;
@@ -47,7 +50,7 @@ public final class RailBudget {
       for (At<Inner.Load> load : loads) {
         double times = load.of().poorAmps() / Powered.draw(load);
         if (times > 1.01) {
-          Powered with = Powered.onBench(electrics.with(new Harm(Harm.Kind.DRAW, load.part().id()), times));
+          Powered with = Powered.onBench(electrics.with(new Harm.OtherDraw(load.part().id(), times)));
           Powered.Output then = with.outputs().get(k);
           poor.add(new Poor(load.part().label(), load.of().poorAmps(), then.givesA(), then.givesV(),
               with.works(load.part()) && then.givesV() > 0.95 * then.volts()));

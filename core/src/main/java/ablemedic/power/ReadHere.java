@@ -31,7 +31,7 @@ public final class ReadHere {
     Craft whole = craft.withElectrics(craft.electrics().sound());
     Outlook sound = probe.outlook(whole);
     Map<Outlook, List<String>> byReading = new LinkedHashMap<>();
-    for (Fault<Craft> fault : PowerFaults.of(whole.electrics())) {
+    for (Fault<Craft> fault : PowerFaults.of(whole)) {
       Outlook reading = probe.outlook(fault.applyTo(whole));
       if (different(sound, reading)) {
         Outlook alike = byReading.keySet().stream().filter(known -> !different(known, reading)).findFirst().orElse(reading);

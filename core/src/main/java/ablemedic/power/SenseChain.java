@@ -1,10 +1,14 @@
 package ablemedic.power;
 
+import ablemedic.craft.BoardSettings;
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Facet;
 import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Harm;
 import ablemedic.electrics.Inner;
-import ablemedic.electrics.Told.Source;
 import ablemedic.electrics.Wiring.At;
+import ablemedic.physics.Circuits;
+import ablemedic.physics.Powered;
+import ablemedic.told.Told;
 
 /**
  * From the pack to the number on the screen: lead, divider, converter, scale. V_pad = V_adc·(R1+R2)/R2; what is shown is
@@ -16,17 +20,34 @@ public final class SenseChain {
   /** Steps of the converter. */
   public static final int STEPS = 4096;
 
+  /** What the readings on screen depend on. */
+  static final Facet<Craft, Sensed> SENSED = Facet.of("wiring, harm, and what the board was told of power",
+      craft -> new Sensed(craft.electrics(), craft.told().only(BoardSettings::isOfPower)));
+
+  /** The electrical side and what the board was told of it. */
+  record Sensed(Electrics electrics, Told told) {
+    Sensed withPackAsOnSheet() {
+      return new Sensed(electrics.withPackAsOnSheet(), told);
+    }
+
+    SenseChain at(double restingV) {
+      return new SenseChain(electrics, told, Powered.idle(electrics, restingV));
+    }
+  }
+
   private final Electrics electrics;
+  private final Told told;
   private final Powered powered;
 
-  private SenseChain(Electrics electrics, Powered powered) {
+  private SenseChain(Electrics electrics, Told told, Powered powered) {
     this.electrics = electrics;
+    this.told = told;
     this.powered = powered;
   }
 
-  /** The chain while the pack rests at a voltage, motors stopped. */
-  public static SenseChain at(Electrics electrics, double restingV) {
-    return new SenseChain(electrics, Powered.idle(electrics, restingV));
+  /** The chain of a craft while its pack rests at a voltage, motors stopped. */
+  public static SenseChain at(Craft craft, double restingV) {
+    return SENSED.of(craft).at(restingV);
   }
 
   /** What a meter shows at the pack plug, volts. */
@@ -44,26 +65,35 @@ public final class SenseChain {
   /** Voltage at the converter, volts, never above its reference. */
   public double converterV() {
     double ratio = electrics.wiring().divider().map(At::of).map(Inner.Divider::ratio).orElse(1.0);
-    double v = padV() / ratio * electrics.harm(Harm.Kind.SENSED, "", 1);
-    return Math.max(0, Math.min(REFERENCE_V, v));
+    return converterV(padV() * electrics.sensedTimes(), ratio);
+  }
+
+  /** Voltage at a converter behind a divider, volts: the pad's over the ratio, never above the reference. */
+  public static double converterV(double padV, double ratio) {
+    return Math.max(0, Math.min(REFERENCE_V, padV / ratio));
   }
 
   /** What the board shows, volts. */
   public double shownV() {
-    return switch (electrics.told().source()) {
+    return switch (told.get(BoardSettings.VOLTAGE_SOURCE)) {
       case NONE -> 0;
       case CONTROLLERS -> trueV();
-      case DIVIDER -> converterV() * electrics.told().scale();
+      case DIVIDER -> converterV() * told.get(BoardSettings.VOLTAGE_SCALE);
     };
   }
 
   /** The most that the chain can show, volts: the reference times the scale. */
   public double fullScaleV() {
-    return REFERENCE_V * electrics.told().scale();
+    return REFERENCE_V * told.get(BoardSettings.VOLTAGE_SCALE);
+  }
+
+  /** The voltage-sensing value that suits a craft's divider; that told where it has none. */
+  public static double rightScale(Craft craft) {
+    return craft.electrics().wiring().divider().map(d -> d.of().ratio()).orElse(craft.told(BoardSettings.VOLTAGE_SCALE));
   }
 
   /** How many cells the board takes the pack to have. */
   public int cells() {
-    return electrics.told().cells() > 0 ? electrics.told().cells() : CellGuess.of(shownV());
+    return told.get(BoardSettings.CELLS) > 0 ? told.get(BoardSettings.CELLS) : CellGuess.of(shownV());
   }
 }

@@ -7,7 +7,8 @@ import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Outlook;
-import ablemedic.electrics.Electrics;
+import ablemedic.craft.BoardSettings;
+import ablemedic.physics.Powered;
 import java.util.List;
 import java.util.Locale;
 
@@ -16,10 +17,11 @@ record ShownCurrent(String id) implements Check<Craft> {
   private static final Scale SHOWN = new Scale("current shown with the motors stopped", "A", -20, 200, 0.3, List.of());
 
   /** Current that the board reckons while another flows, amperes. */
-  static double shown(Electrics electrics, double trueA) {
-    double sensed = CurrentChain.share(electrics);
-    return electrics.told().current() ? trueA * sensed * electrics.told().currentScale()
-        + electrics.told().currentAtRestA() : 0;
+  static double shown(SenseChain.Sensed craft, double trueA) {
+    return craft.told().get(BoardSettings.CURRENT_READ)
+        ? trueA * CurrentChain.share(craft.electrics()) * craft.told().get(BoardSettings.CURRENT_SCALE)
+            + craft.told().get(BoardSettings.CURRENT_AT_REST)
+        : 0;
   }
 
   @Override
@@ -45,12 +47,12 @@ record ShownCurrent(String id) implements Check<Craft> {
 
   @Override
   public Facet<Craft, ?> reads() {
-    return PowerChecks.ELECTRICS;
+    return SenseChain.SENSED;
   }
 
   @Override
   public Outlook outlook(Craft craft) {
-    double shown = Math.min(SHOWN.high(), shown(craft.electrics(), Powered.onBench(craft.electrics()).packA()));
+    double shown = Math.min(SHOWN.high(), shown(SenseChain.SENSED.of(craft), Powered.onBench(craft.electrics()).packA()));
     return new Outlook.Spread(SHOWN, shown, 0.35 + 0.1 * Math.abs(shown), 0.03);
   }
 

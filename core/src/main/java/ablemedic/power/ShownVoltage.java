@@ -7,8 +7,6 @@ import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Outlook;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Harm;
 import ablemedic.reading.Meter;
 import java.util.List;
 import java.util.Locale;
@@ -23,7 +21,7 @@ import java.util.OptionalDouble;
  * @param charge 0 to 1
  * @param meterV what the meter shows, volts
  */
-record ShownVoltage(String name, String with, double charge, Meter meter, OptionalDouble meterV)
+record ShownVoltage(String id, String with, double charge, Meter meter, OptionalDouble meterV)
     implements Check<Craft> {
   private static final Scale SHOWN = new Scale("voltage shown on the screen or computer", "V", 0, ScaleFromReadings.HIGHEST_SHOWN_V, 0.5, List.of());
   private static final Scale TOLD = new Scale("voltage on the meter at the pack's leads", "V", 0.5, ScaleFromReadings.HIGHEST_V);
@@ -33,16 +31,14 @@ record ShownVoltage(String name, String with, double charge, Meter meter, Option
   private static final double STEP_V = 0.06;
   private static final double PACK_SHARE = 0.02;
 
-  ShownVoltage(String name, String with, double charge, Meter meter) {
-    this(name, with, charge, meter, OptionalDouble.empty());
+  ShownVoltage(String id, String with, double charge, Meter meter) {
+    this(id, with, charge, meter, OptionalDouble.empty());
   }
 
   @Override
-  public String id() {
-    return meterV.isPresent() ? name + TOLD_AT + String.format(Locale.ROOT, "%.3f", meterV.getAsDouble()) : name;
+  public String key() {
+    return meterV.isPresent() ? id + " with " + meterV.getAsDouble() : id;
   }
-
-  private static final String TOLD_AT = String.valueOf(Check.TOLD);
 
   @Override
   public String kind() {
@@ -67,16 +63,14 @@ record ShownVoltage(String name, String with, double charge, Meter meter, Option
 
   @Override
   public Facet<Craft, ?> reads() {
-    return PowerChecks.ELECTRICS;
+    return SenseChain.SENSED;
   }
 
   @Override
   public Outlook outlook(Craft craft) {
-    Electrics electrics = craft.electrics();
-    Electrics asMeasured = meterV.isPresent() ? electrics.without(new Harm(Harm.Kind.PACK_CELLS, ""))
-        .without(new Harm(Harm.Kind.WEAK_CELL, "")) : electrics;
-    double resting = meterV.orElse(electrics.sheet().pack().restingV(charge));
-    SenseChain chain = SenseChain.at(asMeasured, resting);
+    SenseChain.Sensed sensed = SenseChain.SENSED.of(craft);
+    double resting = meterV.orElse(sensed.electrics().sheet().pack().restingV(charge));
+    SenseChain chain = (meterV.isPresent() ? sensed.withPackAsOnSheet() : sensed).at(resting);
     double shown = chain.shownV();
     double packU = meterV.isPresent() ? meter.ofVolts(resting).u() : PACK_SHARE * resting;
     double follows = resting == 0 || chain.converterV() >= SenseChain.REFERENCE_V ? 0 : shown / resting;
@@ -104,8 +98,7 @@ record ShownVoltage(String name, String with, double charge, Meter meter, Option
   }
 
   @Override
-  public Optional<Check<Craft>> told(String number) {
-    return ToldNumber.within(TOLD, number)
-        .map(v -> new ShownVoltage(name, with, charge, meter, OptionalDouble.of(v)));
+  public Check<Craft> told(double volts) {
+    return new ShownVoltage(id, with, charge, meter, OptionalDouble.of(volts));
   }
 }

@@ -1,5 +1,6 @@
 package ablemedic.power;
 
+import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Assumptions;
@@ -15,7 +16,8 @@ import ablemedic.diagnosis.Suspect;
 import ablemedic.diagnosis.Sureness;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Layout;
-import ablemedic.electrics.Told;
+import ablemedic.physics.Memory;
+import ablemedic.told.Told;
 import ablemedic.power.ScaleFromReadings.Cause;
 import ablemedic.power.ScaleFromReadings.Pair;
 import ablemedic.reading.Meter;
@@ -32,21 +34,21 @@ final class VoltageCauses {
 
   private VoltageCauses() {}
 
-  private record Wired(Electrics electrics, Meter meter) {}
+  private record Wired(Electrics electrics, Told told, Meter meter) {}
 
   /** The causes, the most believed first. What is shown is taken to what the sheet's own scale would have shown. */
   static List<Cause> of(List<Pair> pairs, double setScale, Craft asked, Meter meter) {
     boolean usual = asked.electrics().wiring().divider().isEmpty();
     Craft craft = usual ? usual(asked) : asked;
-    Electrics sheet = craft.electrics().sound();
-    Electrics sound = sheet.withTold(sheet.told().withScale(sheet.rightScale()));
-    Diagnosis<Craft> diagnosis = KNOWN.of(new Wired(sound, meter), key -> new Diagnosis<>(
+    Craft sound = craft.withElectrics(craft.electrics().sound())
+        .with(BoardSettings.VOLTAGE_SCALE, SenseChain.rightScale(craft));
+    Diagnosis<Craft> diagnosis = KNOWN.of(new Wired(sound.electrics(), SenseChain.SENSED.of(sound).told(), meter), key -> new Diagnosis<>(
         new Book<>(PowerFaults.of(sound), PowerChecks.of(sound, meter)), Assumptions.USUAL));
-    double toSheet = usual ? 1 : sound.told().scale() / setScale;
-    Case<Craft> known = new Case<>(craft.withElectrics(sound), Occasion.NOTHING_KNOWN, List.of(), List.of());
+    double toSheet = usual ? 1 : sound.told(BoardSettings.VOLTAGE_SCALE) / setScale;
+    Case<Craft> known = new Case<>(sound, Occasion.NOTHING_KNOWN, List.of(), List.of());
     for (Pair pair : pairs) {
       Check<Craft> check = diagnosis.book().check(PowerChecks.SHOWN_FULL).orElseThrow()
-          .told(String.format(Locale.ROOT, "%.3f", pair.trueV())).orElseThrow();
+          .told(pair.trueV());
       known = known.with(check, new Measured(pair.shownV() * toSheet), Sureness.SURE);
     }
     Standing<Craft> standing = diagnosis.standing(known);
@@ -54,13 +56,13 @@ final class VoltageCauses {
     double right = standing.nothingLeft();
     boolean scaleDiffers = Math.abs(toSheet - 1) > SCALE_DIFFERS;
     causes.add(new Cause(scaleDiffers ? "The scale of " + PowerFaults.number(setScale) + " is not that of this divider, "
-        + PowerFaults.number(sound.told().scale()) : "It is right within what a meter can tell", right,
+        + PowerFaults.number(sound.told(BoardSettings.VOLTAGE_SCALE)) : "It is right within what a meter can tell", right,
         "would show " + volts(sound, pairs.get(0), toSheet)));
     for (Suspect<Craft> suspect : standing.suspects()) {
       if (suspect.belief() >= WORTH_SHOWING && standing.explaining().contains(suspect.remedy())) {
         Fault<Craft> fault = suspect.leading();
         causes.add(new Cause(fault.describe(craft), suspect.belief(),
-            "would show " + volts(fault.applyTo(craft.withElectrics(sound)).electrics(), pairs.get(0), toSheet)));
+            "would show " + volts(fault.applyTo(sound), pairs.get(0), toSheet)));
       }
     }
     causes.add(new Cause("Something that is not in the book", standing.notInBook(), ""));
@@ -68,14 +70,14 @@ final class VoltageCauses {
         .sorted((a, b) -> Double.compare(b.belief(), a.belief())).limit(SHOWN).toList();
   }
 
-  private static String volts(Electrics electrics, Pair pair, double toSheet) {
-    return String.format(Locale.ROOT, "%.2f V at this pack", SenseChain.at(electrics, pair.trueV()).shownV() / toSheet);
+  private static String volts(Craft craft, Pair pair, double toSheet) {
+    return String.format(Locale.ROOT, "%.2f V at this pack", SenseChain.at(craft, pair.trueV()).shownV() / toSheet);
   }
 
   /** A usual craft with a sense lead; the scale that is set is taken to suit its divider. */
   private static Craft usual(Craft craft) {
     return craft.withElectrics(new Electrics(Layout.SEPARATE.sheet(List.of(0, 1, 2, 3),
         Corner.ALL.stream().map(craft.airframe().shape()::shortName).toList(), craft.airframe().reachMm(),
-        craft.electrics().sheet().pack(), List.of("receiver")), Told.USUAL));
+        craft.electrics().sheet().pack(), List.of("receiver")))).with(Told.USUAL);
   }
 }

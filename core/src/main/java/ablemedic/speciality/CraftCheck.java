@@ -3,7 +3,6 @@ package ablemedic.speciality;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.BenchNeeds;
-import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Prediction;
@@ -26,8 +25,20 @@ public record CraftCheck(
     double minutes,
     double risk,
     BenchNeeds needs,
-    boolean explores)
-    implements Check<Craft> {
+    boolean explores,
+    Place place)
+    implements Place.Placed {
+
+  /** One that has no place of its own. */
+  public CraftCheck(String id, String kind, Function<Craft, String> titles, Function<Craft, String> instructions,
+      Answers answers, Prediction<Craft, ?> prediction, double minutes, double risk, BenchNeeds needs, boolean explores) {
+    this(id, kind, titles, instructions, answers, prediction, minutes, risk, needs, explores, Place.NOWHERE);
+  }
+
+  /** The same at a place. */
+  public CraftCheck at(Place where) {
+    return new CraftCheck(id, kind, titles, instructions, answers, prediction, minutes, risk, needs, explores, where);
+  }
 
   @Override
   public String title(Craft sound) {

@@ -3,6 +3,7 @@ package ablemedic.speciality;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
+import ablemedic.handbook.Handbook.Page;
 import ablemedic.reading.Meter;
 import java.util.List;
 import java.util.Optional;
@@ -21,6 +22,20 @@ public interface Speciality {
    * @param flight the flight that proves what shows only in the air
    */
   List<Complaint> complaints(Craft craft, Meter meter, Check<Craft> flight);
+
+  /** What it works out apart from any work-up. */
+  List<Instrument> instruments();
+
+  /** Its heading over instruments and handbook pages. */
+  String title();
+
+  /** Its pages of the handbook, one for each kind of its faults and checks. */
+  List<Page> pages();
+
+  /** What is done before the pack goes in, from the one speciality that has it; each step passes on a sound craft. */
+  default List<Check<Craft>> prePowerRoutine(Craft craft, Meter meter) {
+    return List.of();
+  }
 
   /** The flight that proves a craft, from the one speciality that has it. */
   default Optional<Check<Craft>> flight() {

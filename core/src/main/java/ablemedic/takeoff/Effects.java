@@ -1,15 +1,16 @@
 package ablemedic.takeoff;
 
+import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.craft.Motor;
 import ablemedic.craft.Point;
 import ablemedic.craft.Prop;
 import ablemedic.craft.Rotation;
-import ablemedic.craft.Settings.Tilt;
 import ablemedic.craft.Spin;
 import ablemedic.craft.Stick;
 import ablemedic.craft.StickOrder;
+import ablemedic.craft.Tilt;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
@@ -86,18 +87,13 @@ final class Effects {
     return craft -> craft.withMounted(turn.after(craft.mounted()));
   }
 
-  static UnaryOperator<Craft> toldTurned(Rotation turn) {
-    return craft -> craft.withSettings(s -> s.withAlignment(turn.after(s.alignment())));
+  /** The tilt that the board takes for level. */
+  static Tilt levelOff(int roll, int pitch) {
+    return new Tilt(LEVEL_ERROR_DEG * roll, LEVEL_ERROR_DEG * pitch);
   }
 
-  /** The board takes this tilt for level. */
-  static UnaryOperator<Craft> levelOff(int roll, int pitch) {
-    Tilt off = new Tilt(LEVEL_ERROR_DEG * roll, LEVEL_ERROR_DEG * pitch);
-    return craft -> craft.withSettings(s -> s.withLevelOff(off));
-  }
-
-  static Craft gainTooHigh(Craft craft) {
-    return craft.withSettings(s -> s.withGain(s.gain() * GAIN_TOO_HIGH));
+  static double gainTooHigh(double gain) {
+    return gain * GAIN_TOO_HIGH;
   }
 
   /** The balance point moved by a seventh of the arm towards the given side. */
@@ -117,11 +113,7 @@ final class Effects {
   }
 
   /** Two sticks exchanged on the radio. */
-  static UnaryOperator<Craft> sticksExchanged(Stick one, Stick other) {
-    return craft -> craft.withRadio(radio -> radio.withOrder(exchanged(radio.order(), one, other)));
-  }
-
-  private static StickOrder exchanged(StickOrder order, Stick one, Stick other) {
+  static StickOrder exchanged(StickOrder order, Stick one, Stick other) {
     char[] letters = order.letters().toCharArray();
     letters[order.channel(one)] = other.letter();
     letters[order.channel(other)] = one.letter();
@@ -131,9 +123,5 @@ final class Effects {
   /** The other of the two usual orders, or the first where the craft had neither. */
   static StickOrder otherUsual(StickOrder order) {
     return order.equals(StickOrder.AETR) ? StickOrder.TAER : StickOrder.AETR;
-  }
-
-  static UnaryOperator<Craft> stickReversed(Stick stick) {
-    return craft -> craft.withRadio(radio -> radio.withReversed(stick, !radio.reversed().contains(stick)));
   }
 }

@@ -1,47 +1,62 @@
 package ablemedic.takeoff;
 
 import ablemedic.craft.Arm;
+import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.craft.Motor;
 import ablemedic.craft.OutputOrder;
 import ablemedic.craft.Prop;
+import ablemedic.craft.RadioSettings;
 import ablemedic.craft.Rotation;
-import ablemedic.craft.Settings.Tilt;
 import ablemedic.craft.Spin;
 import ablemedic.craft.SpinSchool;
 import ablemedic.craft.Stick;
 import ablemedic.craft.StickOrder;
+import ablemedic.craft.Tilt;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Fix.Value;
+import ablemedic.speciality.SettingTrouble;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 
 /** The ways to put each fault of take-off right, worked out in the labels and numbers of the craft at hand. */
 final class Fixes {
-  private static final String SAVE = "Save, let the board restart, and read the setting back.";
+  static final SettingTrouble<SpinSchool> SPINS = SettingTrouble.of(BoardSettings.SPINS);
+  static final SettingTrouble<Rotation> ALIGNMENT = SettingTrouble.of(BoardSettings.ALIGNMENT);
+  static final SettingTrouble<Tilt> LEVEL = SettingTrouble.of(BoardSettings.LEVEL_OFF);
+  static final SettingTrouble<Double> GAIN = SettingTrouble.of(BoardSettings.GAIN);
+  static final SettingTrouble<StickOrder> BOARD_ORDER = SettingTrouble.of(BoardSettings.STICK_ORDER);
+  static final SettingTrouble<StickOrder> RADIO_ORDER = SettingTrouble.of(RadioSettings.STICK_ORDER);
+  private static final SettingTrouble<OutputOrder> OUTPUT_ORDER = SettingTrouble.of(BoardSettings.OUTPUT_ORDER);
+  private static final List<SettingTrouble<Boolean>> SENSES =
+      Arrays.stream(Stick.values()).map(stick -> SettingTrouble.of(RadioSettings.reversed(stick))).toList();
 
   private Fixes() {}
+
+  static SettingTrouble<Boolean> sense(Stick stick) {
+    return SENSES.get(stick.ordinal());
+  }
 
   static List<Fix<Craft>> outputs(Craft sound, Craft faulty) {
     OutputOrder order = MotorMap.order(faulty);
     String remedy = "output order " + order;
-    String numbering = faulty.settings().numbering().label();
+    String numbering = faulty.told().said(BoardSettings.NUMBERING);
     String moves = Corner.ALL.stream()
         .filter(corner -> faulty.outputAt(corner) != sound.outputAt(corner))
         .map(corner -> "the lead of the " + sound.name(corner) + " motor from output " + faulty.outputAt(corner)
             + " to output " + sound.outputAt(corner))
         .collect(Collectors.joining("; "));
     return List.of(
-        new Fix<>("order", remedy, "Enter the output order " + order,
+        OUTPUT_ORDER.entering("order", remedy, "Enter the output order " + order,
             List.of("In the firmware's output settings enter " + order + " (numbering school: " + numbering + ").",
-                wiringTold(faulty, order), SAVE),
-            List.of(new Value("output order", sound.settings().order().toString(), order.toString())), 4,
-            craft -> craft.withSettings(s -> s.withOrder(order))),
+                wiringTold(faulty, order), SettingTrouble.SAVE), 4, faulty, order),
         new Fix<>("leads", remedy, "Move the signal leads",
             List.of("Take the pack out.", "Move " + moves + ".",
-                "Leave the output order at " + sound.settings().order() + "."),
+                "Leave the output order at " + sound.told(BoardSettings.OUTPUT_ORDER) + "."),
             List.of(new Value("signal leads", leads(faulty), leads(sound))), 20,
             craft -> craft.withWiring(sound.wiring())));
   }
@@ -49,7 +64,7 @@ final class Fixes {
   private static String wiringTold(Craft craft, OutputOrder order) {
     return Corner.ALL.stream()
         .map(corner -> {
-          int motor = craft.settings().numbering().number(corner);
+          int motor = craft.motor(corner);
           return "motor " + motor + " (" + craft.name(corner) + ") is on output " + order.outputOf(motor);
         })
         .collect(Collectors.joining("; ", "With it ", "."));
@@ -74,7 +89,7 @@ final class Fixes {
     return List.of(
         direction("controller", remedy, "Reverse the " + at + " motor by the board's command", List.of(
             "Props off. Send the board's command to reverse motor "
-                + sound.settings().numbering().number(corner) + " (" + at + "); the speed controller must speak a "
+                + sound.motor(corner) + " (" + at + "); the speed controller must speak a "
                 + "digital protocol.",
             prop), values, 3, corner, spin),
         direction("esc", remedy, "Reverse the " + at + " motor in its speed controller's settings", List.of(
@@ -98,18 +113,17 @@ final class Fixes {
   }
 
   static List<Fix<Craft>> spinSchool(Craft faulty) {
-    SpinSchool actual = faulty.settings().spins().other();
+    SpinSchool actual = faulty.told(BoardSettings.SPINS).other();
     String remedy = "board told " + actual.label();
-    return List.of(new Fix<>("tell", remedy, "Tell the board that the " + actual.label(),
-        List.of("Set the board's direction of motors to: " + actual.label() + ".", SAVE,
+    return List.of(SPINS.entering("tell", remedy, "Tell the board that the " + actual.label(),
+        List.of("Set the board's direction of motors to: " + actual.label() + ".", SettingTrouble.SAVE,
             "Check each prop by eye: " + Corner.ALL.stream()
                 .map(c -> faulty.name(c) + " " + actual.at(c).label()).collect(Collectors.joining(", ")) + "."),
-        List.of(new Value("direction of motors", faulty.settings().spins().label(), actual.label())), 2,
-        craft -> craft.withSettings(s -> s.withSpins(actual))));
+        2, faulty, actual));
   }
 
   static List<Fix<Craft>> allDirections(Craft sound, String remedy) {
-    SpinSchool school = sound.settings().spins();
+    SpinSchool school = sound.told(BoardSettings.SPINS);
     return List.of(new Fix<>("reverse", remedy, "Reverse all four motors",
         List.of("Props off. Reverse each of the four motors, by the board's command, in the speed controllers' settings "
                 + "or by swapping any two of the three leads.",
@@ -166,12 +180,10 @@ final class Fixes {
     Rotation.Angles angles = seat.angles();
     String remedy = "alignment " + angles;
     List<Fix<Craft>> fixes = new ArrayList<>();
-    fixes.add(new Fix<>("alignment", remedy, "Enter the board alignment " + angles,
-        List.of("In the board's alignment settings enter " + angles + " (roll first, then pitch, then yaw).", SAVE,
+    fixes.add(ALIGNMENT.entering("alignment", remedy, "Enter the board alignment " + angles,
+        List.of("In the board's alignment settings enter " + angles + " (roll first, then pitch, then yaw).", SettingTrouble.SAVE,
             "Lay the craft flat and calibrate level again.",
-            "Tilt it by hand: the picture must follow in all three motions."),
-        List.of(new Value("board alignment", faulty.settings().alignment().angles().toString(), angles.toString())), 4,
-        craft -> craft.withSettings(s -> s.withAlignment(seat))));
+            "Tilt it by hand: the picture must follow in all three motions."), 4, faulty, seat));
     if (!seat.equals(sound.mounted())) {
       fixes.add(new Fix<>("turn", remedy, "Turn the board to sit as the sheet says",
           List.of("Pack out. Undo the stack and turn the board until it sits as on the build sheet ("
@@ -184,52 +196,39 @@ final class Fixes {
   }
 
   static List<Fix<Craft>> level(Craft faulty) {
-    Tilt off = faulty.settings().levelOff();
-    return List.of(new Fix<>("calibrate", "level calibrated", "Calibrate level on a flat surface",
+    return List.of(LEVEL.entering("calibrate", "level calibrated", "Calibrate level on a flat surface",
         List.of("Lay the craft on a surface that a spirit level shows flat, with no strap, pack or lead under it.",
             "Run the level calibration without touching the craft.",
-            "The picture must now lie level; turn the craft half round and look again."),
-        List.of(new Value("level error", "roll " + Math.round(off.rollDeg()) + "°, pitch " + Math.round(off.pitchDeg())
-            + "°", "none")), 3,
-        craft -> craft.withSettings(s -> s.withLevelOff(Tilt.NONE))));
+            "The picture must now lie level; turn the craft half round and look again."), 3, faulty, Tilt.NONE));
   }
 
   static List<Fix<Craft>> stickOrder(Craft sound, Craft faulty) {
-    StickOrder sent = faulty.radio().order();
+    StickOrder sent = faulty.told(RadioSettings.STICK_ORDER);
+    StickOrder usual = sound.told(RadioSettings.STICK_ORDER);
     String remedy = "sticks in order " + sent;
     List<Fix<Craft>> fixes = new ArrayList<>();
-    fixes.add(new Fix<>("board", remedy, "Set the board's channel order to " + sent,
-        List.of("In the receiver settings set the channel order to " + sent + ".", SAVE,
-            "Move each stick alone: its own bar moves, and no other."),
-        List.of(new Value("channel order of the board", faulty.settings().stickOrder().letters(), sent.letters())), 2,
-        craft -> craft.withSettings(s -> s.withStickOrder(sent))));
-    if (!sent.equals(sound.radio().order())) {
-      fixes.add(new Fix<>("radio", remedy, "Set the radio's channel order to " + sound.radio().order(),
-          List.of("In the radio's model set the channel order to " + sound.radio().order() + ".",
-              "Move each stick alone: its own bar moves, and no other."),
-          List.of(new Value("channel order of the radio", sent.letters(), sound.radio().order().letters())), 3,
-          craft -> craft.withRadio(r -> r.withOrder(sound.radio().order()))));
+    fixes.add(BOARD_ORDER.entering("board", remedy, "Set the board's channel order to " + sent,
+        List.of("In the receiver settings set the channel order to " + sent + ".", SettingTrouble.SAVE,
+            "Move each stick alone: its own bar moves, and no other."), 2, faulty, sent));
+    if (!sent.equals(usual)) {
+      fixes.add(RADIO_ORDER.entering("radio", remedy, "Set the radio's channel order to " + usual,
+          List.of("In the radio's model set the channel order to " + usual + ".",
+              "Move each stick alone: its own bar moves, and no other."), 3, faulty, usual));
     }
     return fixes;
   }
 
-  static List<Fix<Craft>> stickSense(Craft sound, Stick stick) {
-    boolean right = sound.radio().reversed().contains(stick);
-    return List.of(new Fix<>("radio", stick.label() + " the right way round", "Reverse " + stick.label()
+  static BiFunction<Craft, Craft, List<Fix<Craft>>> stickSense(Stick stick) {
+    return sense(stick).entered("radio", stick.label() + " the right way round", "Reverse " + stick.label()
         + " on the radio",
         List.of("In the radio's outputs turn the sense of " + stick.label() + " round.",
-            "Push the stick " + stick.positive() + ": its bar goes up."),
-        List.of(new Value("sense of " + stick.label(), right ? "normal" : "reversed", right ? "reversed" : "normal")),
-        2, craft -> craft.withRadio(r -> r.withReversed(stick, right))));
+            "Push the stick " + stick.positive() + ": its bar goes up."), 2);
   }
 
-  static List<Fix<Craft>> gain(Craft sound, Craft faulty) {
-    String was = String.format(java.util.Locale.ROOT, "%.1f times the usual", faulty.settings().gain());
-    return List.of(new Fix<>("gain", "gain as usual", "Set the rate gains back to those of its size",
-        List.of("Set the rate gains of roll, pitch and yaw to the values that suit a craft of this size.", SAVE,
-            "First hover: land after ten seconds and touch the motors; they stay cool."),
-        List.of(new Value("rate gain", was, "usual for its size")), 4,
-        craft -> craft.withSettings(s -> s.withGain(sound.settings().gain()))));
+  static BiFunction<Craft, Craft, List<Fix<Craft>>> gain() {
+    return GAIN.entered("gain", "gain as usual", "Set the rate gains back to those of its size",
+        List.of("Set the rate gains of roll, pitch and yaw to the values that suit a craft of this size.", SettingTrouble.SAVE,
+            "First hover: land after ten seconds and touch the motors; they stay cool."), 4);
   }
 
   static List<Fix<Craft>> balance(Craft sound, Craft faulty) {

@@ -1,13 +1,17 @@
 package ablemedic.takeoff;
 
 import ablemedic.craft.Airframe;
-import ablemedic.craft.Arm;
+import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
+import ablemedic.craft.FlightMode;
 import ablemedic.craft.Point;
-import ablemedic.craft.Settings.FlightMode;
 import ablemedic.craft.Spin;
 import ablemedic.craft.Stick;
+import ablemedic.craft.Tilt;
+import ablemedic.physics.Drives;
+import ablemedic.physics.FedArm;
+import java.util.List;
 import org.hipparchus.linear.LUDecomposition;
 import org.hipparchus.linear.MatrixUtils;
 
@@ -62,25 +66,30 @@ final class Loop {
   private final Craft craft;
 
   Loop(Craft craft) {
+    this(craft, Drives.of(craft));
+  }
+
+  /** @param arms as they run, in the order of the corners */
+  Loop(Craft craft, List<FedArm> arms) {
     this.craft = craft;
     Airframe frame = craft.airframe();
     hoverThrust = frame.hoverThrustN();
     inertia = frame.inertia();
     massKg = frame.massG() / 1000;
     thrustToWeight = frame.thrustToWeight();
-    double g = craft.settings().gain();
+    double g = craft.told(BoardSettings.GAIN);
     gain = new double[] {ROLL_PITCH_GAIN * g, ROLL_PITCH_GAIN * g, YAW_GAIN * g};
     double torqueArm = TORQUE_ARM * frame.propDiameterMm() / 2000;
     for (Corner corner : Corner.ALL) {
       int c = corner.ordinal();
-      Arm arm = craft.arm(corner);
+      FedArm arm = arms.get(c);
       Point p = frame.motor(corner);
       feet[c][0] = (p.forwardMm() - frame.balance().forwardMm()) / 1000;
       feet[c][1] = (p.rightMm() - frame.balance().rightMm()) / 1000;
       lift[c] = arm.thrustFactor();
       torque[0][c] = -feet[c][1] * lift[c];
       torque[1][c] = feet[c][0] * lift[c];
-      torque[2][c] = torqueArm * arm.motor().spin().yawPush() * arm.drive();
+      torque[2][c] = torqueArm * arm.spin().yawPush() * arm.drive();
       motorLag[c] = arm.startsLate() ? LATE_LAG : usualMotorLag();
     }
     allocation = allocation(torqueArm);
@@ -90,10 +99,9 @@ final class Loop {
         turn[i][j] = misalignment.at(i, j);
       }
     }
-    selfLevel = craft.settings().mode() == FlightMode.LEVEL;
-    levelOff = new double[] {
-        Math.toRadians(craft.settings().levelOff().rollDeg()),
-        Math.toRadians(craft.settings().levelOff().pitchDeg())};
+    selfLevel = craft.told(BoardSettings.MODE) == FlightMode.LEVEL;
+    Tilt off = craft.told(BoardSettings.LEVEL_OFF);
+    levelOff = new double[] {Math.toRadians(off.rollDeg()), Math.toRadians(off.pitchDeg())};
   }
 
   double usualMotorLag() {
@@ -106,7 +114,7 @@ final class Loop {
     for (Corner meant : Corner.ALL) {
       int c = meant.ordinal();
       Point p = craft.airframe().motor(meant);
-      Spin spin = craft.settings().spins().at(meant);
+      Spin spin = craft.told(BoardSettings.SPINS).at(meant);
       believed[0][c] = 1;
       believed[1][c] = -p.rightMm() / 1000;
       believed[2][c] = p.forwardMm() / 1000;

@@ -1,5 +1,6 @@
 package ablemedic.takeoff;
 
+import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FrameShape;
@@ -96,7 +97,7 @@ public final class MotorMap {
 
   /** The order that a craft needs as it is wired. */
   static OutputOrder order(Craft craft) {
-    return order(craft.wiring(), craft.settings().numbering());
+    return order(craft.wiring(), craft.told(BoardSettings.NUMBERING));
   }
 
   /**

@@ -1,30 +1,36 @@
 package ablemedic.takeoff;
 
+import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Facet;
 import ablemedic.electrics.Electrics;
+import ablemedic.physics.Drives;
+import ablemedic.physics.FedArm;
+import ablemedic.physics.Memory;
+import ablemedic.told.Told;
 import java.util.List;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * What an ensemble of take-offs of a craft would be seen to do. Remembered, since crafts that differ only in their
  * leads take off alike.
  */
 final class Sightings {
-  private static final int BOUND = 4_000;
-  private static final Map<Craft, List<Sight>> SEEN = new ConcurrentHashMap<>();
+  private static final Memory<Flying, List<Sight>> SEEN = new Memory<>(4_000);
 
-  /** All that a take-off depends on: the craft without its wiring, whose part in it stands in how each arm is fed. */
-  static final Facet<Craft, Craft> FLIGHT = Facet.of("how it takes off", c -> c.withElectrics(Electrics.NONE));
+  /** All that a take-off depends on: the craft without its wiring, and the arms as that lets them run. */
+  record Flying(Craft body, List<FedArm> arms) {}
+
+  static final Facet<Craft, Flying> FLIGHT = Facet.of("how it takes off", craft -> new Flying(
+      craft.withElectrics(Electrics.NONE).with(craft.told().taking(BoardSettings::isOfPower, Told.USUAL)),
+      Drives.of(craft)));
 
   private Sightings() {}
 
   static List<Sight> of(Craft craft) {
-    if (SEEN.size() > BOUND) {
-      SEEN.clear();
-    }
-    return SEEN.computeIfAbsent(FLIGHT.of(craft),
-        alike -> new LinearMotion(alike).sights(Disturbance.USUAL));
+    return of(FLIGHT.of(craft));
+  }
+
+  static List<Sight> of(Flying flying) {
+    return SEEN.of(flying, alike -> new LinearMotion(new Loop(alike.body(), alike.arms())).sights(Disturbance.USUAL));
   }
 }

@@ -5,8 +5,12 @@ import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Fault;
+import ablemedic.handbook.Handbook;
+import ablemedic.handbook.Handbook.Chapter;
+import ablemedic.handbook.Handbook.Page;
 import ablemedic.reading.Meter;
 import ablemedic.speciality.Complaint;
+import ablemedic.speciality.Instrument;
 import ablemedic.speciality.Speciality;
 import java.util.List;
 import java.util.Optional;
@@ -15,10 +19,34 @@ import java.util.Optional;
 public final class TakeOff {
   private static final Book<Craft> BOOK = new Book<>(TakeOffFaults.all(), TakeOffChecks.all());
 
+  private static final String TITLE = "Take-off";
+  private static final List<Page> PAGES = Handbook.read(TakeOff.class, TITLE, Chapter.FAULTS, Chapter.CHECKS);
+
   public static final Speciality SPECIALITY = new Speciality() {
     @Override
     public String id() {
       return "take-off";
+    }
+
+    @Override
+    public String title() {
+      return TITLE;
+    }
+
+    @Override
+    public List<Page> pages() {
+      return PAGES;
+    }
+
+    @Override
+    public List<Instrument> instruments() {
+      return List.of(
+          new Instrument("motor-map", "Motor map",
+              "From what was seen to spin: the order string to enter, the motors to reverse, the props to move."),
+          new Instrument("board-orientation", "Board orientation",
+              "From three motions of the hand, or from the arrow on the board: the alignment angles to enter."),
+          new Instrument("take-off-motion", "Take-off motion",
+              "Choose faults and see what the craft does, which axes run away and which faults look the same."));
     }
 
     @Override
@@ -45,7 +73,7 @@ public final class TakeOff {
 
   /** The complaint that opens a work-up of this speciality; the hover proves it cured. */
   public static Complaint complaint() {
-    return new Complaint("take-off", "It flips, tips, spins or slides at take-off", seen(), hover());
+    return new Complaint("take-off", "It flips, tips, spins or slides at take-off", seen(), List.of(hover()));
   }
 
   /** The complaint as it was seen; a work-up opens with its reading. */

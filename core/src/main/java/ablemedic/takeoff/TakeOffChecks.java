@@ -4,17 +4,20 @@ import static ablemedic.diagnosis.Prediction.from;
 
 import static ablemedic.takeoff.TakeOffSeen.id;
 
-import ablemedic.craft.Arm;
+import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.craft.Point;
 import ablemedic.craft.Prop;
+import ablemedic.craft.RadioSettings;
 import ablemedic.craft.Rotation;
-import ablemedic.craft.Settings.Tilt;
 import ablemedic.craft.Spin;
 import ablemedic.craft.SpinSchool;
 import ablemedic.craft.Stick;
 import ablemedic.craft.StickOrder;
+import ablemedic.craft.Tilt;
+import ablemedic.physics.Drives;
+import ablemedic.physics.FedArm;
 import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
@@ -30,6 +33,7 @@ import ablemedic.takeoff.BoardOrientation.Arrow;
 import ablemedic.takeoff.BoardOrientation.Motion;
 import ablemedic.takeoff.Sight.Manner;
 import ablemedic.speciality.CraftCheck;
+import ablemedic.speciality.Place;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -46,7 +50,6 @@ final class TakeOffChecks {
   private static final double SCALES_SHARE = 0.02;
   private static final double BALANCE_MM = 4;
 
-  private static final Facet<Craft, Tilt> LEVEL = Facet.of("level taken", c -> c.settings().levelOff());
   private static final Facet<Craft, Point> BALANCE = Facet.of("balance point", c -> c.airframe().balance());
   private static final Facet<Craft, Rotation> MISALIGNMENT = Facet.of("misalignment", Craft::misalignment);
 
@@ -76,7 +79,8 @@ final class TakeOffChecks {
           c -> "Look along the blades of the " + c.name(corner) + " prop. The raised, thick edge leads into the turn: seen from "
               + "above, does it lead clockwise or counter-clockwise? Is the moulded lettering up, are the tips whole?",
           answers, from(Facet.of("prop " + id(corner), c -> c.arm(corner).prop()),
-              prop -> Ways.expecting(answers, prop(prop), MISREAD)), 0.4, 0, BenchNeeds.PACK_OUT);
+              prop -> Ways.expecting(answers, prop(prop), MISREAD)), 0.4, 0, BenchNeeds.PACK_OUT,
+          new Place.Corners(List.of(corner)));
     }
     Choices finger = Choices.of("Which one feels rough or gritty?", corners("all turn smoothly"));
     add("finger", "motor-by-finger", c -> "Turn each motor by finger",
@@ -93,7 +97,7 @@ final class TakeOffChecks {
         new Outcome("yes", "yes, or cannot be excluded"), new Outcome("no", "no, it lay flat")));
     add("strap", "strap-under-frame", c -> "How did it lie when level was last calibrated?",
         c -> "Ask or remember: a strap, a pack or a folded leg under the frame, a sloping table?",
-        under, from(LEVEL, off -> Ways.of(under, strap(off), 1 - strap(off))), 0.3, 0, BenchNeeds.NOTHING);
+        under, from(Fixes.LEVEL.facet(), off -> Ways.of(under, strap(off), 1 - strap(off))), 0.3, 0, BenchNeeds.NOTHING);
   }
 
   private static double strap(Tilt off) {
@@ -176,28 +180,26 @@ final class TakeOffChecks {
 
   private void bySettings() {
     Choices alignment = Choices.of("Which alignment is set?", told());
-    add("alignment-setting", "read-alignment", c -> "Read the board alignment that is set",
+    checks.add(Fixes.ALIGNMENT.read("alignment-setting", "read-alignment", c -> "Read the board alignment that is set",
         c -> "Read the alignment angles in the board's settings. The build sheet says " + c.mounted().angles() + ".",
-        alignment, from(Facet.of("alignment told", c -> c.settings().alignment()),
-            told -> Ways.expecting(alignment, told(told), BLUNDER)), 0.7, 0, BenchNeeds.COMPUTER);
+        alignment, told -> Ways.expecting(alignment, told(told), BLUNDER), 0.7));
     Choices spins = Choices.of("What is set?", Arrays.stream(SpinSchool.values())
         .map(s -> new Outcome(id(s), s.label())).toList());
-    add("spin-setting", "read-spin-school", c -> "Read the direction of motors that is set",
+    checks.add(Fixes.SPINS.read("spin-setting", "read-spin-school", c -> "Read the direction of motors that is set",
         c -> "Read in the board's settings whether it takes the front blades to turn inward or outward.",
-        spins, from(Facet.of("direction of motors told", c -> c.settings().spins()),
-            told -> Ways.expecting(spins, id(told), BLUNDER)), 0.5, 0, BenchNeeds.COMPUTER);
+        spins, told -> Ways.expecting(spins, id(told), BLUNDER), 0.5));
     Choices order = Choices.of("Which order is set?", List.of(new Outcome("aetr", "AETR: roll, pitch, throttle, yaw"),
         new Outcome("taer", "TAER: throttle, roll, pitch, yaw"), new Outcome("other", "another")));
-    add("stick-order-setting", "read-stick-order", c -> "Read the channel order that the board expects",
+    checks.add(Fixes.BOARD_ORDER.read("stick-order-setting", "read-stick-order",
+        c -> "Read the channel order that the board expects",
         c -> "Read the channel order in the board's receiver settings.",
-        order, from(Facet.of("channel order told", c -> c.settings().stickOrder()),
-            told -> Ways.expecting(order, order(told), BLUNDER)), 0.5, 0, BenchNeeds.COMPUTER);
+        order, told -> Ways.expecting(order, order(told), BLUNDER), 0.5));
     Choices gain = Choices.of("How do they compare with what suits this size?", List.of(
         new Outcome("usual", "about as usual"), new Outcome("high", "several times higher"),
         new Outcome("low", "several times lower")));
-    add("gain-setting", "read-gains", c -> "Compare the rate gains with those of its size",
+    checks.add(Fixes.GAIN.read("gain-setting", "read-gains", c -> "Compare the rate gains with those of its size",
         c -> "Read the rate gains of roll and pitch and compare them with those of another craft of this size that flies.",
-        gain, from(Facet.of("rate gain", c -> c.settings().gain()), told -> gain(gain, told)), 1, 0, BenchNeeds.COMPUTER);
+        gain, told -> gain(gain, told), 1));
   }
 
   private static Outlook gain(Choices answers, double gain) {
@@ -250,7 +252,7 @@ final class TakeOffChecks {
     if (turn.at(2, 2) < 0) {
       return "over";
     }
-    Tilt off = craft.settings().levelOff();
+    Tilt off = craft.told(BoardSettings.LEVEL_OFF);
     if (Math.hypot(off.rollDeg(), off.pitchDeg()) < 2) {
       return "level";
     }
@@ -282,8 +284,8 @@ final class TakeOffChecks {
           c -> "Only this stick, all the way " + stick.positive() + ". Which of the first four bars moves, and does it go "
               + "up or down?",
           answers, from(Facet.of("bar of the " + stick.label() + " stick", c -> c.functionOf(stick).label()
-              + (c.radio().reversed().contains(stick) ? "-down" : "-up")), bar -> Ways.expecting(answers, bar, BLUNDER)),
-          0.4, 0, BenchNeeds.COMPUTER_AND_RADIO);
+              + (c.told(RadioSettings.reversed(stick)) ? "-down" : "-up")), bar -> Ways.expecting(answers, bar, BLUNDER)),
+          0.4, 0, BenchNeeds.COMPUTER_AND_RADIO, new Place.OneStick(stick));
     }
   }
 
@@ -300,8 +302,8 @@ final class TakeOffChecks {
       int motor = n;
       add("spin-" + motor, "spin-alone", c -> "Spin motor " + motor + " alone",
           c -> "Props off. From the computer drive motor " + motor + " alone at the lowest throttle at which it turns. By the "
-              + "build sheet that is " + c.name(c.settings().numbering().corner(motor)) + ", "
-              + c.arm(c.settings().numbering().corner(motor)).motor().spin().label()
+              + "build sheet that is " + c.name(c.told(BoardSettings.NUMBERING).corner(motor)) + ", "
+              + c.arm(c.told(BoardSettings.NUMBERING).corner(motor)).motor().spin().label()
               + ". Hold a strip of paper to the bell if the way is hard to see.",
           answers, from(Facet.of("what turns as motor " + motor, c -> spun(c, motor)),
               turned -> Ways.expecting(answers, turned, BLUNDER)), 0.6, 0.3, BenchNeeds.MOTORS_POWERED);
@@ -325,17 +327,18 @@ final class TakeOffChecks {
   }
 
   private static String spun(Craft craft, int motor) {
-    Corner corner = craft.reached(craft.settings().numbering().corner(motor));
-    Arm arm = craft.arm(corner);
-    return arm.turns() ? spun(corner, arm.motor().spin()) : "none";
+    Corner corner = craft.reached(craft.told(BoardSettings.NUMBERING).corner(motor));
+    FedArm arm = Drives.at(craft, corner);
+    return arm.turns() ? spun(corner, arm.spin()) : "none";
   }
 
   private static List<String> starting(Craft craft) {
     List<String> seen = new ArrayList<>();
     for (Corner corner : Corner.ALL) {
-      if (!craft.arm(corner).turns()) {
+      FedArm arm = Drives.at(craft, corner);
+      if (!arm.turns()) {
         seen.add("dead-" + id(corner));
-      } else if (craft.arm(corner).startsLate()) {
+      } else if (arm.startsLate()) {
         seen.add("late-" + id(corner));
       }
     }
@@ -365,8 +368,8 @@ final class TakeOffChecks {
         answers, from(Sightings.FLIGHT, flown -> hover(answers, flown)), 3, 1, BenchNeeds.FLIGHT, false));
   }
 
-  private static Outlook hover(Choices answers, Craft craft) {
-    List<Sight> sights = Sightings.of(craft);
+  private static Outlook hover(Choices answers, Sightings.Flying flown) {
+    List<Sight> sights = Sightings.of(flown);
     double[] p = new double[Manner.values().length];
     Arrays.fill(p, 0.05 / p.length);
     sights.forEach(sight -> p[sight.manner().ordinal()] += 0.95 / sights.size());
@@ -375,6 +378,11 @@ final class TakeOffChecks {
 
   private void add(String id, String kind, Function<Craft, String> title, Function<Craft, String> instruction,
       Answers answers, Prediction<Craft, ?> prediction, double minutes, double risk, BenchNeeds needs) {
-    checks.add(new CraftCheck(id, kind, title, instruction, answers, prediction, minutes, risk, needs, true));
+    add(id, kind, title, instruction, answers, prediction, minutes, risk, needs, Place.NOWHERE);
+  }
+
+  private void add(String id, String kind, Function<Craft, String> title, Function<Craft, String> instruction,
+      Answers answers, Prediction<Craft, ?> prediction, double minutes, double risk, BenchNeeds needs, Place place) {
+    checks.add(new CraftCheck(id, kind, title, instruction, answers, prediction, minutes, risk, needs, true, place));
   }
 }

@@ -1,17 +1,22 @@
 package ablemedic.takeoff;
 
+import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.RadioSettings;
 import ablemedic.craft.Rotation;
+import ablemedic.craft.SpinSchool;
 import ablemedic.craft.Stick;
-import ablemedic.craft.StickOrder;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
 import ablemedic.speciality.CraftFault;
 import ablemedic.speciality.Odds;
+import ablemedic.speciality.SettingTrouble;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BiFunction;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 
@@ -72,7 +77,7 @@ final class TakeOffFaults {
           c -> "All outputs are " + how);
     } else if (follows(moved, NumberingSchool.REAR_RIGHT_FIRST) || follows(moved, NumberingSchool.FRONT_RIGHT_FIRST)) {
       add(id, "outputs-of-other-school", "outputs", TakeOffOdds.OUTPUTS_OF_OTHER_SCHOOL, c -> Effects.outputsMoved(c, moved),
-          Fixes::outputs, c -> follows(moved, c.settings().numbering())
+          Fixes::outputs, c -> follows(moved, c.told(BoardSettings.NUMBERING))
               ? "Board and firmware number the outputs by different schools"
               : "Outputs are mixed up, each driving the corner of another");
     } else {
@@ -110,9 +115,8 @@ final class TakeOffFaults {
           return fixes;
         },
         c -> "All four turn the other school's way, and the board was not told");
-    add("school-told-wrong", "other-school", "school", TakeOffOdds.SCHOOL_TOLD_WRONG,
-        c -> c.withSettings(s -> s.withSpins(s.spins().other())), (sound, faulty) -> Fixes.spinSchool(faulty),
-        c -> "The board was told the other spin school");
+    told(Fixes.SPINS, "school-told-wrong", "other-school", "school", TakeOffOdds.SCHOOL_TOLD_WRONG,
+        SpinSchool::other, (sound, faulty) -> Fixes.spinSchool(faulty), c -> "The board was told the other spin school");
   }
 
   private void props() {
@@ -157,8 +161,8 @@ final class TakeOffFaults {
         add("board-" + name, "board-turned", "board seat", oddly ? TakeOffOdds.BOARD_TURNED_ODDLY : TakeOffOdds.BOARD_TURNED,
             Effects.boardTurned(turn), Fixes::alignment,
             c -> "The board sits " + how + " from where the sheet has it, and was not told");
-        add("told-" + name, "alignment-told-wrong", "alignment",
-            oddly ? TakeOffOdds.BOARD_TURNED_ODDLY : TakeOffOdds.ALIGNMENT_TOLD_WRONG, Effects.toldTurned(turn), Fixes::alignment,
+        told(Fixes.ALIGNMENT, "told-" + name, "alignment-told-wrong", "alignment",
+            oddly ? TakeOffOdds.BOARD_TURNED_ODDLY : TakeOffOdds.ALIGNMENT_TOLD_WRONG, turn::after, Fixes::alignment,
             c -> "The board's alignment setting is " + how + " off");
       }
     }
@@ -172,8 +176,8 @@ final class TakeOffFaults {
   }
 
   private void level(String name, int roll, int pitch, String how) {
-    add("level-off-" + name, "level-off", "level", TakeOffOdds.LEVEL_OFF, Effects.levelOff(roll, pitch),
-        (sound, faulty) -> Fixes.level(faulty), c -> "Level was calibrated with the " + how);
+    told(Fixes.LEVEL, "level-off-" + name, "level-off", "level", TakeOffOdds.LEVEL_OFF,
+        was -> Effects.levelOff(roll, pitch), (sound, faulty) -> Fixes.level(faulty), c -> "Level was calibrated with the " + how);
   }
 
   private void sticks() {
@@ -182,30 +186,28 @@ final class TakeOffFaults {
       for (int j = i + 1; j < 4; j++) {
         Stick one = sticks[i];
         Stick other = sticks[j];
-        add("sticks-" + one.label() + "-" + other.label(), "stick-order", "stick order", TakeOffOdds.STICKS,
-            Effects.sticksExchanged(one, other), Fixes::stickOrder,
+        told(Fixes.RADIO_ORDER, "sticks-" + one.label() + "-" + other.label(), "stick-order", "stick order",
+            TakeOffOdds.STICKS, order -> Effects.exchanged(order, one, other), Fixes::stickOrder,
             c -> "The radio has " + one.label() + " and " + other.label() + " exchanged");
       }
     }
-    add("radio-other-order", "stick-order", "stick order", TakeOffOdds.STICK_ORDER,
-        c -> c.withRadio(r -> r.withOrder(otherOrder(r.order()))), Fixes::stickOrder,
-        c -> "The radio sends " + otherOrder(c.radio().order()) + ", the board expects " + c.settings().stickOrder());
-    add("board-other-order", "stick-order", "stick order", TakeOffOdds.STICK_ORDER,
-        c -> c.withSettings(s -> s.withStickOrder(otherOrder(s.stickOrder()))), Fixes::stickOrder,
-        c -> "The board expects " + otherOrder(c.settings().stickOrder()) + ", the radio sends " + c.radio().order());
+    told(Fixes.RADIO_ORDER, "radio-other-order", "stick-order", "stick order", TakeOffOdds.STICK_ORDER,
+        Effects::otherUsual, Fixes::stickOrder,
+        c -> "The radio sends " + Effects.otherUsual(c.told(RadioSettings.STICK_ORDER)) + ", the board expects "
+            + c.told(BoardSettings.STICK_ORDER));
+    told(Fixes.BOARD_ORDER, "board-other-order", "stick-order", "stick order", TakeOffOdds.STICK_ORDER,
+        Effects::otherUsual, Fixes::stickOrder,
+        c -> "The board expects " + Effects.otherUsual(c.told(BoardSettings.STICK_ORDER)) + ", the radio sends "
+            + c.told(RadioSettings.STICK_ORDER));
     for (Stick stick : List.of(Stick.ROLL, Stick.PITCH, Stick.YAW)) {
-      add("stick-reversed-" + stick.label(), "stick-reversed", "sense " + stick.label(), TakeOffOdds.STICKS,
-          Effects.stickReversed(stick), (sound, faulty) -> Fixes.stickSense(sound, stick),
+      told(Fixes.sense(stick), "stick-reversed-" + stick.label(), "stick-reversed", "sense " + stick.label(),
+          TakeOffOdds.STICKS, was -> !was, Fixes.stickSense(stick),
           c -> "The sense of " + stick.label() + " is reversed on the radio");
     }
   }
 
-  private static StickOrder otherOrder(StickOrder order) {
-    return Effects.otherUsual(order);
-  }
-
   private void handling() {
-    add("gain-too-high", "gain-too-high", "gain", TakeOffOdds.GAIN, Effects::gainTooHigh, Fixes::gain,
+    told(Fixes.GAIN, "gain-too-high", "gain-too-high", "gain", TakeOffOdds.GAIN, Effects::gainTooHigh, Fixes.gain(),
         c -> "The rate gains are far too high for a craft of this size");
     balance("front", 1, 0);
     balance("rear", -1, 0);
@@ -220,9 +222,13 @@ final class TakeOffFaults {
         Fixes::balance, c -> "It is heavy towards the " + side);
   }
 
+  private <T> void told(SettingTrouble<T> trouble, String id, String kind, String site, Odds odds, UnaryOperator<T> change,
+      BiFunction<Craft, Craft, List<Fix<Craft>>> fixing, Function<Craft, String> description) {
+    faults.add(trouble.wrong(id, kind, site, odds, change, description, fixing));
+  }
+
   private void add(String id, String kind, String site, Odds odds, UnaryOperator<Craft> effect,
-      java.util.function.BiFunction<Craft, Craft, List<Fix<Craft>>> fixing,
-      java.util.function.Function<Craft, String> description) {
+      BiFunction<Craft, Craft, List<Fix<Craft>>> fixing, Function<Craft, String> description) {
     faults.add(new CraftFault(id, kind, site, description, odds, effect, fixing));
   }
 

@@ -6,11 +6,11 @@ import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Question;
 import ablemedic.diagnosis.BenchNeeds;
-import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Outlook.Way;
 import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.speciality.Place;
 import ablemedic.takeoff.Sight.Edge;
 import ablemedic.takeoff.Sight.Manner;
 import ablemedic.takeoff.Sight.Turn;
@@ -26,7 +26,7 @@ import java.util.Map;
  * predicted together: an ensemble of starts from the linear motion, each with its edge, turn and manner, seen through
  * an onlooker who errs.
  */
-final class TakeOffSeen implements Check<Craft> {
+final class TakeOffSeen implements Place.Placed {
   static final String ID = "take-off";
 
   /** Chance that an onlooker names the right manner, edge, turn and moment. Common practice, no source. */
@@ -39,11 +39,12 @@ final class TakeOffSeen implements Check<Craft> {
   private static final double SAME_WAY_AT_BEST = 0.9;
 
   static final String NO_EDGE_ID = "none";
+  private static final String EDGE_QUESTION = "edge";
 
   static final Choices ANSWERS = new Choices(List.of(
       new Question("manner", "What did it do?", Arrays.stream(Manner.values())
           .map(m -> new Outcome(id(m), m.label())).toList()),
-      new Question("edge", "Which edge or corner dropped first?", edges()),
+      new Question(EDGE_QUESTION, "Which edge or corner dropped first?", edges()),
       new Question("spin", "Did the nose go round?", Arrays.stream(Turn.values())
           .map(t -> new Outcome(id(t), t.label())).toList()),
       new Question("onset", "When did it go?", List.of(
@@ -67,6 +68,11 @@ final class TakeOffSeen implements Check<Craft> {
   @Override
   public String id() {
     return ID;
+  }
+
+  @Override
+  public Place place() {
+    return new Place.Edges(EDGE_QUESTION);
   }
 
   @Override

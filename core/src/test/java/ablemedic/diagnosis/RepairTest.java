@@ -52,14 +52,14 @@ class RepairTest {
   @Test
   void theProofRepeatsWhatHadShownTheFaultAndEndsWithTheFlight() {
     Case<Set<String>> fixed = aFixed();
-    Proof<Set<String>> proof = Proof.of(fixed, book, flight);
+    Proof<Set<String>> proof = Proof.of(fixed, book, List.of(flight));
     assertThat(proof.tests().stream().map(t -> t.check().id())).containsExactly("sees-a", "flight");
     assertThat(proof.passes()).isFalse();
-    Proof<Set<String>> half = Proof.of(Toy.found(fixed, seesA, 1), book, flight);
+    Proof<Set<String>> half = Proof.of(Toy.found(fixed, seesA, 1), book, List.of(flight));
     assertThat(half.next().orElseThrow().check()).isSameAs(flight);
-    assertThat(Proof.of(Toy.found(Toy.found(fixed, seesA, 1), flight, 1), book, flight).passes()).isTrue();
-    assertThat(Proof.of(Toy.found(Toy.found(fixed, seesA, 1), flight, 0), book, flight).passes()).isFalse();
-    assertThat(Proof.of(Toy.opened(), book, flight).passes()).as("nothing fixed, nothing proven").isFalse();
+    assertThat(Proof.of(Toy.found(Toy.found(fixed, seesA, 1), flight, 1), book, List.of(flight)).passes()).isTrue();
+    assertThat(Proof.of(Toy.found(Toy.found(fixed, seesA, 1), flight, 0), book, List.of(flight)).passes()).isFalse();
+    assertThat(Proof.of(Toy.opened(), book, List.of(flight)).passes()).as("nothing fixed, nothing proven").isFalse();
   }
 
   @Test

@@ -64,52 +64,36 @@ final class Toy {
       String id, int outcomes, double minutes, BenchNeeds needs, Function<Set<String>, double[]> probabilities) {
     Choices answers = Choices.of(id + "?", IntStream.range(0, outcomes)
         .mapToObj(i -> new Outcome(String.valueOf(i), String.valueOf(i))).toList());
-    return new Check<>() {
-      @Override
-      public String id() {
-        return id;
-      }
+    return new Any(id, answers, system -> Ways.of(answers, probabilities.apply(system)), minutes, needs);
+  }
 
-      @Override
-      public String kind() {
-        return "toy";
-      }
+  /** A check of any form. */
+  record Any(String id, Answers answers, Function<Set<String>, Outlook> predicting, double minutes, BenchNeeds needs)
+      implements Check<Set<String>> {
+    @Override
+    public String kind() {
+      return "toy";
+    }
 
-      @Override
-      public String title(Set<String> sound) {
-        return id;
-      }
+    @Override
+    public String title(Set<String> sound) {
+      return id;
+    }
 
-      @Override
-      public String instruction(Set<String> sound) {
-        return id;
-      }
+    @Override
+    public String instruction(Set<String> sound) {
+      return id;
+    }
 
-      @Override
-      public Answers answers() {
-        return answers;
-      }
+    @Override
+    public Outlook outlook(Set<String> system) {
+      return predicting.apply(system);
+    }
 
-      @Override
-      public Outlook outlook(Set<String> system) {
-        return Ways.of(answers, probabilities.apply(system));
-      }
-
-      @Override
-      public double minutes() {
-        return minutes;
-      }
-
-      @Override
-      public double risk() {
-        return 0;
-      }
-
-      @Override
-      public BenchNeeds needs() {
-        return needs;
-      }
-    };
+    @Override
+    public double risk() {
+      return 0;
+    }
   }
 
   /** All probability on one outcome. */

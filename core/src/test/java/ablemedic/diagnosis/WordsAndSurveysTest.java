@@ -1,6 +1,7 @@
 package ablemedic.diagnosis;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
@@ -231,12 +232,11 @@ class WordsAndSurveysTest {
   }
 
   @Test
-  void theIdOfACheckStandsBeforeTheNumberTold() {
-    assertThat(Check.plainId("shown@16.5")).isEqualTo("shown");
-    assertThat(Check.plainId("shown")).isEqualTo("shown");
+  void aCheckThatAsksForNoNumberTakesNone() {
     Check<Set<String>> plain = Toy.check("plain", 2, 1, BenchNeeds.NOTHING, s -> new double[] {1, 0});
-    assertThat(new Book<>(List.<Fault<Set<String>>>of(), List.of(plain)).check("plain@3")).as("it asks for none").isEmpty();
     assertThat(plain.toTell()).isEmpty();
+    assertThat(plain.key()).isEqualTo(plain.id());
+    assertThatExceptionOfType(IllegalStateException.class).isThrownBy(() -> plain.told(3)).withMessageContaining("plain");
   }
 
   @ParameterizedTest

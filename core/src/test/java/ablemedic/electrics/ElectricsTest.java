@@ -13,36 +13,44 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** Values of the wiring: equal when they say the same, refused when they cannot be. */
 class ElectricsTest {
-  private static final Harm OPEN = new Harm(Harm.Kind.LINK, "FC.S1>C4.S1");
+  private static final Harm OPEN = new Harm.Open("FC.S1>C4.S1");
 
   private static Electrics stack(int cells) {
     return new Electrics(Layout.STACK.sheet(List.of(1, 0, 2, 3), List.of("FR", "RR", "RL", "FL"), 85,
-        new PackKind(cells, Chemistry.LIPO, 1500, 4), List.of("receiver")), Told.USUAL);
+        new PackKind(cells, Chemistry.LIPO, 1500, 4), List.of("receiver")));
   }
 
   @Test
   void twoThatSayTheSameAreEqualWhereverTheyCameFrom() {
     assertThat(stack(4)).isEqualTo(stack(4)).hasSameHashCodeAs(stack(4));
     assertThat(stack(4)).isNotEqualTo(stack(6));
-    assertThat(stack(4).with(OPEN, 5)).isEqualTo(stack(4).with(OPEN, 5)).isNotEqualTo(stack(4).with(OPEN, 6));
-    assertThat(stack(4).withTold(Told.USUAL.withScale(10))).isNotEqualTo(stack(4));
+    Harm poor = new Harm.Poor("FC.S1>C4.S1", 5);
+    assertThat(stack(4).with(poor)).isEqualTo(stack(4).with(poor)).isNotEqualTo(stack(4).with(OPEN));
+    assertThat(stack(4).with(poor)).isNotEqualTo(stack(4).with(new Harm.Poor("FC.S1>C4.S1", 6)));
   }
 
   @Test
   void harmIsAddedAndTakenAwayWithoutAnyTrace() {
-    Electrics harmed = stack(4).with(OPEN, Double.POSITIVE_INFINITY);
-    assertThat(harmed.harm()).containsOnlyKeys(OPEN);
-    assertThat(harmed.harm(Harm.Kind.LINK, "FC.S1>C4.S1", 0)).isInfinite();
-    assertThat(harmed.harm(Harm.Kind.LINK, "elsewhere", 7)).isEqualTo(7);
-    assertThat(harmed.without(OPEN)).isEqualTo(stack(4));
+    Electrics harmed = stack(4).with(OPEN);
+    assertThat(harmed.harm()).containsOnly(OPEN);
+    assertThat(harmed.spoilt("FC.S1>C4.S1").orElseThrow()).isInfinite();
+    assertThat(harmed.spoilt("elsewhere")).isEmpty();
+    assertThat(harmed.without(OPEN.slot())).isEqualTo(stack(4));
     assertThat(harmed.sound()).isEqualTo(stack(4));
     assertThat(stack(4).harm()).as("nothing is altered in place").isEmpty();
   }
 
   @Test
   void theOrderInWhichHarmCameDoesNotMatter() {
-    Harm other = new Harm(Harm.Kind.PACK_OHMS, "");
-    assertThat(stack(4).with(OPEN, 1).with(other, 4)).isEqualTo(stack(4).with(other, 4).with(OPEN, 1));
+    Harm other = new Harm.WornPack(4);
+    assertThat(stack(4).with(OPEN).with(other)).isEqualTo(stack(4).with(other).with(OPEN));
+  }
+
+  @Test
+  void aLinkIsOpenOrPoorAndNeverBoth() {
+    Harm poor = new Harm.Poor("FC.S1>C4.S1", 5);
+    assertThat(stack(4).with(OPEN).with(poor).harm()).containsExactly(poor);
+    assertThat(stack(4).with(poor).with(OPEN).harm()).containsExactly(OPEN);
   }
 
   @ParameterizedTest
@@ -51,15 +59,6 @@ class ElectricsTest {
   void aPackThatCannotBeIsRefusedWithThePlace(int cells, double capacity, double milliohms, String where) {
     assertThatExceptionOfType(UnusableSheetException.class)
         .isThrownBy(() -> new PackKind(cells, Chemistry.LIPO, capacity, milliohms))
-        .satisfies(e -> assertThat(e.wrong().get(0).where()).isEqualTo(where));
-  }
-
-  @ParameterizedTest
-  @CsvSource({"0, 0, 1, 0, told.scale", "-1, 0, 1, 0, told.scale", "NaN, 0, 1, 0, told.scale", "11, -1, 1, 0, told.cells",
-      "11, 20, 1, 0, told.cells", "11, 0, 0, 0, told.currentScale", "11, 0, 1, 500, told.currentAtRestA"})
-  void whatABoardCannotBeToldIsRefusedWithThePlace(double scale, int cells, double current, double rest, String where) {
-    assertThatExceptionOfType(UnusableSheetException.class)
-        .isThrownBy(() -> new Told(Told.Source.DIVIDER, scale, cells, true, current, rest))
         .satisfies(e -> assertThat(e.wrong().get(0).where()).isEqualTo(where));
   }
 

@@ -16,7 +16,6 @@ import ablemedic.electrics.Chemistry;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Layout;
 import ablemedic.electrics.PackKind;
-import ablemedic.electrics.Told;
 import ablemedic.power.PrePowerRoutine;
 import ablemedic.reading.Meter;
 import java.util.Arrays;
@@ -27,7 +26,7 @@ import org.junit.jupiter.api.Test;
 
 class HandbookTest {
   private static java.util.Set<String> ids(Chapter chapter) {
-    return Handbook.shipped().pages().stream().filter(p -> p.chapter() == chapter).map(Page::id)
+    return Specialities.handbook().pages().stream().filter(p -> p.chapter() == chapter).map(Page::id)
         .collect(Collectors.toSet());
   }
 
@@ -36,7 +35,7 @@ class HandbookTest {
     return Arrays.stream(Layout.values()).map(layout -> {
       Craft craft = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
       return craft.withElectrics(new Electrics(layout.sheet(List.of(1, 0, 2, 3), List.of("FR", "RR", "RL", "FL"), 85,
-          new PackKind(4, Chemistry.LIPO, 1500, 4), List.of("receiver", "camera", "capacitor-470")), Told.USUAL));
+          new PackKind(4, Chemistry.LIPO, 1500, 4), List.of("receiver", "camera", "capacitor-470"))));
     });
   }
 
@@ -58,7 +57,7 @@ class HandbookTest {
 
   @Test
   void everyPageHasATitleAndSomethingToSay() {
-    assertThat(Handbook.shipped().pages()).allSatisfy(page -> {
+    assertThat(Specialities.handbook().pages()).allSatisfy(page -> {
       assertThat(page.title()).isNotBlank();
       assertThat(page.paragraphs()).isNotEmpty().allSatisfy(p -> assertThat(p).isNotBlank());
     });

@@ -25,7 +25,6 @@ import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Inner;
 import ablemedic.electrics.Pad;
 import ablemedic.electrics.Part;
-import ablemedic.electrics.Told;
 import ablemedic.reading.Meter;
 import ablemedic.speciality.CraftFault;
 import ablemedic.speciality.Odds;
@@ -53,11 +52,11 @@ class HalvingTest {
     Archetype strip = new Archetype("strip", "Strip", Archetype.Kind.PART, pads, traces, 0, 60);
     Craft craft = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
     return craft.withElectrics(new Electrics(new ElectricSheet(
-        List.of(new Part("S", strip, "strip", List.of(), 0)), List.of(), PowerCrafts.FOUR_CELLS), Told.USUAL));
+        List.of(new Part("S", strip, "strip", List.of(), 0)), List.of(), PowerCrafts.FOUR_CELLS)));
   }
 
   private static List<Fault<Craft>> openings(Craft craft) {
-    return PowerFaults.of(craft.electrics()).stream().filter(f -> f.kind().equals("link-open"))
+    return PowerFaults.of(craft).stream().filter(f -> f.kind().equals("link-open"))
         .map(f -> (Fault<Craft>) new CraftFault(f.id(), f.kind(), f.site(), f::describe, EQUAL, f::applyTo,
             (sound, faulty) -> f.fixes(sound)))
         .toList();

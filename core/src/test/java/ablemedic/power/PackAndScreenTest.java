@@ -3,14 +3,15 @@ package ablemedic.power;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
+import ablemedic.craft.VoltageSource;
 import ablemedic.diagnosis.Proof;
 import ablemedic.electrics.Chemistry;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Gauge;
 import ablemedic.electrics.Harm;
 import ablemedic.electrics.PackKind;
-import ablemedic.electrics.Told;
 import ablemedic.power.ScaleFromReadings.Pair;
 import ablemedic.reading.Meter;
 import ablemedic.testing.OutsideCheck;
@@ -115,18 +116,17 @@ class PackAndScreenTest {
   void aScaleThatIsPutRightShowsTheTruthWhateverItWas() {
     Random random = new Random(7);
     for (int n = 0; n < 40; n++) {
-      double wrong = craft.electrics().rightScale() * (0.8 + 0.4 * random.nextDouble());
-      Electrics told = craft.electrics().withTold(craft.electrics().told().withScale(wrong));
+      double wrong = SenseChain.rightScale(craft) * (0.8 + 0.4 * random.nextDouble());
+      Craft told = craft.with(BoardSettings.VOLTAGE_SCALE, wrong);
       SenseChain full = SenseChain.at(told, 16.5);
       SenseChain low = SenseChain.at(told, 13.4);
       ScaleFromReadings.Answer answer = ScaleFromReadings.of(
           List.of(new Pair(full.trueV(), full.shownV()), new Pair(low.trueV(), low.shownV())), wrong,
-          craft.withElectrics(told), Meter.USUAL);
+          told, Meter.USUAL);
       double newScale = answer.newScale().orElseThrow().value();
-      Electrics mended = told.withTold(told.told().withScale(newScale));
-      SenseChain then = SenseChain.at(mended, 15.2);
+      SenseChain then = SenseChain.at(told.with(BoardSettings.VOLTAGE_SCALE, newScale), 15.2);
       assertThat(then.shownV()).as("scale %.3f", wrong).isCloseTo(then.trueV(), within(0.03));
-      assertThat(Math.abs(newScale - craft.electrics().rightScale()))
+      assertThat(Math.abs(newScale - SenseChain.rightScale(craft)))
           .isLessThan(answer.newScale().orElseThrow().expanded() + 0.01 * newScale);
     }
   }
@@ -134,7 +134,7 @@ class PackAndScreenTest {
   @Test
   void theConverterNeverShowsMoreThanItsReferenceAllows() {
     for (double volts = 2; volts < 70; volts += 1.5) {
-      SenseChain chain = SenseChain.at(craft.electrics(), volts);
+      SenseChain chain = SenseChain.at(craft, volts);
       assertThat(chain.shownV()).isLessThanOrEqualTo(chain.fullScaleV() + 1e-9);
       assertThat(chain.converterV()).isBetween(0.0, SenseChain.REFERENCE_V);
     }
@@ -142,24 +142,23 @@ class PackAndScreenTest {
 
   @Test
   void aSourceToldAsNoneShowsNothingAndTheControllersTellTheTruth() {
-    Told told = craft.electrics().told();
-    assertThat(SenseChain.at(craft.electrics().withTold(told.withSource(Told.Source.NONE)), 15).shownV()).isZero();
-    SenseChain controllers = SenseChain.at(craft.electrics().withTold(told.withSource(Told.Source.CONTROLLERS)), 15);
+    assertThat(SenseChain.at(craft.with(BoardSettings.VOLTAGE_SOURCE, VoltageSource.NONE), 15).shownV()).isZero();
+    SenseChain controllers = SenseChain.at(craft.with(BoardSettings.VOLTAGE_SOURCE, VoltageSource.CONTROLLERS), 15);
     assertThat(controllers.shownV()).isEqualTo(controllers.trueV());
   }
 
   @Test
   void theLowestPackThatIsEverFlownShowsWithinATenthOfItsVoltage() {
-    double steps = SenseChain.REFERENCE_V / SenseChain.STEPS * craft.electrics().told().scale();
+    double steps = SenseChain.REFERENCE_V / SenseChain.STEPS * craft.told(BoardSettings.VOLTAGE_SCALE);
     assertThat(steps).as("one step of the converter on the screen").isLessThan(0.1);
   }
 
   @Test
   void aPartsLookShowsItsOwnHarmAndNoOthers() {
-    var answers = PowerChecks.of(craft.electrics(), Meter.USUAL).stream()
+    var answers = PowerChecks.of(craft, Meter.USUAL).stream()
         .filter(c -> c.id().startsWith("look-")).toList();
     assertThat(answers).hasSizeGreaterThan(4);
-    Craft crossed = craft.withElectrics(craft.electrics().with(new Harm(Harm.Kind.CROSSED, "CRR"), 1));
+    Craft crossed = craft.withElectrics(craft.electrics().with(new Harm.Crossed("CRR")));
     long telling = answers.stream().filter(c -> !Proof.expected(c, crossed).equals(Proof.expected(c, craft))).count();
     assertThat(telling).as("only the look at that controller tells of it").isEqualTo(1);
   }

@@ -20,7 +20,11 @@ import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Harm;
 import ablemedic.electrics.Part;
 import ablemedic.electrics.Wiring;
+import ablemedic.physics.Drives;
+import ablemedic.physics.PackOut;
+import ablemedic.physics.Powered;
 import ablemedic.reading.Meter;
+import ablemedic.speciality.Cleared;
 import ablemedic.speciality.Complaint;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -39,7 +43,7 @@ class PowerBookTest {
   }
 
   private static Book<Craft> book(Craft craft) {
-    return Power.book(craft.electrics(), Meter.USUAL);
+    return Power.book(craft, Meter.USUAL);
   }
 
   /** Every check of the book, and both sorts of probe from end to end of every lead and trace and over every rail. */
@@ -68,7 +72,7 @@ class PowerBookTest {
   void everyLinkOfTheCraftCanBeOpenOrPoor(Craft craft) {
     Wiring wiring = craft.electrics().wiring();
     for (Wiring.Link link : wiring.links()) {
-      Craft open = craft.withElectrics(craft.electrics().with(new Harm(Harm.Kind.LINK, link.id()), Double.POSITIVE_INFINITY));
+      Craft open = craft.withElectrics(craft.electrics().with(new Harm.Open(link.id())));
       boolean doubled = PackOut.of(open.electrics(), Meter.USUAL).ohms(link.a(), link.b()) < 1;
       assertThat(links(craft, link)).as(link.id()).hasSize(doubled ? 0 : 2);
     }
@@ -120,7 +124,7 @@ class PowerBookTest {
     List<Part> alike = electrics.sheet().parts().stream()
         .map(p -> new Part(p.id(), p.archetype(), "board", p.arms(), p.draw())).toList();
     Craft relabelled = craft.withElectrics(new Electrics(
-        new ElectricSheet(alike, electrics.sheet().leads(), electrics.sheet().pack()), electrics.told()));
+        new ElectricSheet(alike, electrics.sheet().leads(), electrics.sheet().pack())));
     assertThat(remedies(relabelled)).hasSameSizeAs(remedies(craft));
   }
 
@@ -137,7 +141,7 @@ class PowerBookTest {
     List<Part> more = new ArrayList<>(sheet.parts());
     more.add(new Part("Z-", camera.archetype(), "one", List.of(), 0));
     more.add(new Part("Zm", camera.archetype(), "other", List.of(), 0));
-    Craft both = craft.withElectrics(new Electrics(new ElectricSheet(more, sheet.leads(), sheet.pack()), electrics.told()));
+    Craft both = craft.withElectrics(new Electrics(new ElectricSheet(more, sheet.leads(), sheet.pack())));
     assertThat(book(both).faults().stream().map(Fault::id)).doesNotHaveDuplicates();
   }
 
@@ -153,7 +157,7 @@ class PowerBookTest {
   @MethodSource("crafts")
   void aSoundCraftGivesNoCauseForAnyComplaint(Craft craft) {
     for (Complaint complaint : Specialities.complaints(craft, Meter.USUAL)) {
-      assertThat(Proof.expected(complaint.seen(), craft)).as(complaint.id())
+      assertThat(Proof.expected(complaint.seen(), craft).split(", \\d")[0]).as(complaint.id())
           .isIn("takes off well", "none, they all turn", "neither", "none, all come on and stay on", "it is right",
               "nothing of the kind");
     }
@@ -172,10 +176,10 @@ class PowerBookTest {
     assertThat(told(craft, "dead-arm", "crossed-CRL")).isEqualTo("@rear-left");
     assertThat(told(craft, "dead-arm", "open-PB_5V_FC_5V")).isEqualTo("all four");
     assertThat(told(craft, "no-power", "open-FC_R5_RX_p")).isEqualTo("the receiver");
-    assertThat(told(craft, "voltage", "sense-on-PB_5V")).isEqualTo("the same whatever the pack");
-    assertThat(told(craft, "voltage", "open-PB_Bp_FC_VS")).isEqualTo("nothing, or 0");
-    assertThat(told(craft, "voltage", "scale-1_1")).isEqualTo("too much");
-    assertThat(told(craft, "voltage", "told-cells-more")).isEqualTo("right in all, wrong for each cell");
+    assertThat(told(craft, "voltage", "sense-on-PB_5V")).isEqualTo("the same whatever the pack, 4.99 V");
+    assertThat(told(craft, "voltage", "open-PB_Bp_FC_VS")).startsWith("nothing, or 0, 0.00 V");
+    assertThat(told(craft, "voltage", "scale-1_1")).startsWith("too much, 18");
+    assertThat(told(craft, "voltage", "told-cells-more")).startsWith("right in all, wrong for each cell, 16");
     assertThat(told(craft, "shorts", "bridge-PB_INp_PB_INm")).isEqualTo("sparks or shorts as the pack goes in");
     assertThat(told(craft, "cuts-out", "pack-worn")).isNotEqualTo("nothing of the kind");
     assertThat(told(PowerCrafts.stack(), "current", "current-scale-2")).isEqualTo("too much, or too many mAh");
@@ -196,20 +200,20 @@ class PowerBookTest {
   void aDeadArmTipsTheCraftTowardsIt() {
     Craft craft = PowerCrafts.separate();
     Craft dead = book(craft).fault("open-FC_S2_CFR_S").orElseThrow().applyTo(craft);
-    assertThat(dead.arms().get(0).turns()).isFalse();
-    assertThat(dead.arms().stream().filter(arm -> !arm.turns())).hasSize(1);
+    assertThat(Drives.of(dead).get(0).turns()).isFalse();
+    assertThat(Drives.of(dead).stream().filter(arm -> !arm.turns())).hasSize(1);
     Craft weak = book(craft).fault("poor-PB_1p_CFR_p").orElseThrow().applyTo(craft);
-    assertThat(weak.arms().get(0).feed()).isBetween(0.35, 0.95);
+    assertThat(Drives.of(weak).get(0).feed()).isBetween(0.35, 0.95);
   }
 
   @Test
   void twoFaultsMeetOnTheCraft() {
     Craft craft = PowerCrafts.separate();
     Craft both = craft.withElectrics(craft.electrics()
-        .with(new Harm(Harm.Kind.LINK, "PB.5V>FC.5V"), Double.POSITIVE_INFINITY)
-        .with(new Harm(Harm.Kind.LINK, "FC.R5>RX.+"), Double.POSITIVE_INFINITY));
+        .with(new Harm.Open("PB.5V>FC.5V"))
+        .with(new Harm.Open("FC.R5>RX.+")));
     assertThat(Powered.onBench(both.electrics()).works(both.electrics().sheet().part("FC").orElseThrow())).isFalse();
-    assertThat(Feeds.settled(both).arms()).noneMatch(arm -> arm.turns());
+    assertThat(Drives.of(both)).noneMatch(arm -> arm.turns());
   }
 
   @Test
@@ -237,7 +241,7 @@ class PowerBookTest {
       if (complaint.isEmpty()) {
         continue;
       }
-      var walk = new Technician<>(diagnosis, complaint.get().seen(), complaint.get().proof())
+      var walk = new Technician<>(diagnosis, complaint.get().seen(), complaint.get().proof().get(0))
           .workUp(craft, List.of(fault), Occasion.CRASH, Technician.Habit.PLAN, 7);
       walks++;
       solved += walk.solved() ? 1 : 0;

@@ -11,22 +11,21 @@ import ablemedic.electrics.ElectricSheet;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Layout;
 import ablemedic.electrics.PackKind;
-import ablemedic.electrics.Told;
 import java.util.List;
 
 /** Wired crafts to test on. */
-final class PowerCrafts {
+public final class PowerCrafts {
   static final PackKind FOUR_CELLS = new PackKind(4, Chemistry.LIPO, 1500, 4);
 
   private PowerCrafts() {}
 
   /** A 5-inch craft with a power board and four separate controllers. */
-  static Craft separate() {
+  public static Craft separate() {
     return wired(Layout.SEPARATE, List.of("receiver", "video", "camera", "capacitor-470", "display"));
   }
 
   /** A 5-inch craft with the controllers on one board. */
-  static Craft stack() {
+  public static Craft stack() {
     return wired(Layout.STACK, List.of("receiver", "gnss", "video", "camera", "lights", "capacitor-470"));
   }
 
@@ -35,6 +34,6 @@ final class PowerCrafts {
     ElectricSheet sheet = layout.sheet(craft.wiring().stream().map(Corner::ordinal).toList(),
         Corner.ALL.stream().map(craft.airframe().shape()::shortName).toList(), craft.airframe().reachMm(), FOUR_CELLS,
         parts);
-    return craft.withElectrics(new Electrics(sheet, Told.USUAL));
+    return craft.withElectrics(new Electrics(sheet));
   }
 }

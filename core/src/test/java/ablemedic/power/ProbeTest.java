@@ -12,6 +12,7 @@ import ablemedic.diagnosis.Survey;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Harm;
 import ablemedic.electrics.Wiring;
+import ablemedic.physics.PackOut;
 import ablemedic.reading.Meter;
 import java.util.ArrayList;
 import java.util.List;
@@ -33,8 +34,8 @@ class ProbeTest {
     return new ProbeSurvey(mode, wiring, Meter.USUAL);
   }
 
-  private Craft with(Harm harm, double number) {
-    return craft.withElectrics(sound.with(harm, number));
+  private Craft with(Harm harm) {
+    return craft.withElectrics(sound.with(harm));
   }
 
   @ParameterizedTest
@@ -87,7 +88,7 @@ class ProbeTest {
       if (link.purpose() != Wiring.Purpose.SIGNAL) {
         continue;
       }
-      Craft broken = with(new Harm(Harm.Kind.LINK, link.id()), Double.POSITIVE_INFINITY);
+      Craft broken = with(new Harm.Open(link.id()));
       Probe across = probe(Probe.Mode.OHMS, link.a(), link.b());
       double likely = across.outlook(broken).likelihood(Chosen.of(Probe.OVER));
       double unlikely = across.outlook(craft).likelihood(Chosen.of(Probe.OVER));
@@ -103,7 +104,7 @@ class ProbeTest {
     Meter small = new Meter(2000, 0.005, 2, 0.008, 3, 0.3, 1e5, 0.4);
     int over = 0;
     for (Wiring.Link link : wiring.links()) {
-      Electrics broken = sound.with(new Harm(Harm.Kind.LINK, link.id()), Double.POSITIVE_INFINITY);
+      Electrics broken = sound.with(new Harm.Open(link.id()));
       boolean usual = PackOut.of(broken, Meter.USUAL).over(link.a(), link.b());
       assertThat(PackOut.of(broken, small).over(link.a(), link.b()) || !usual).as(link.label()).isTrue();
       over += usual ? 1 : 0;
@@ -123,7 +124,7 @@ class ProbeTest {
   void aSurveyNamesThePairsThatPartTheStories() {
     Wiring.Link cut = wiring.links().stream().filter(l -> l.purpose() == Wiring.Purpose.SIGNAL && !l.leadId().isEmpty())
         .findFirst().orElseThrow();
-    Craft broken = with(new Harm(Harm.Kind.LINK, cut.id()), Double.POSITIVE_INFINITY);
+    Craft broken = with(new Harm.Open(cut.id()));
     List<Check<Craft>> promising = survey(Probe.Mode.OHMS).promising(stories(List.of(craft, broken)));
     assertThat(promising).isNotEmpty().hasSizeLessThanOrEqualTo(24);
     assertThat(promising).allSatisfy(check ->
@@ -132,7 +133,7 @@ class ProbeTest {
 
   @Test
   void aSurveyHasNothingToSayOfStoriesThatReadAlike() {
-    Craft sagging = with(new Harm(Harm.Kind.PACK_OHMS, ""), 3);
+    Craft sagging = with(new Harm.WornPack(3));
     assertThat(survey(Probe.Mode.OHMS).promising(stories(List.of(craft, sagging)))).isEmpty();
     assertThat(survey(Probe.Mode.OHMS).promising(List.of())).isEmpty();
   }
@@ -140,7 +141,7 @@ class ProbeTest {
   @Test
   void redGoesOnTheMorePositivePoint() {
     Wiring.Neighbours n = wiring.neighbours().get(0);
-    Craft bridged = with(new Harm(Harm.Kind.BRIDGE, n.id()), 0.05);
+    Craft bridged = with(new Harm.Bridge(n.onePad(), n.otherPad(), 0.05));
     List<Check<Craft>> promising = survey(Probe.Mode.VOLTS).promising(stories(List.of(craft, bridged)));
     assertThat(promising).isNotEmpty();
     for (Check<Craft> check : promising) {

@@ -13,6 +13,9 @@ import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Harm;
 import ablemedic.electrics.Part;
 import ablemedic.electrics.Wiring;
+import ablemedic.physics.Circuits;
+import ablemedic.physics.PackOut;
+import ablemedic.physics.Powered;
 import ablemedic.reading.Meter;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
@@ -30,10 +33,6 @@ class ReadingsTest {
     return PackOut.of(e, Meter.USUAL).ohms(wiring.node(a), wiring.node(b));
   }
 
-  private Electrics with(Harm.Kind kind, String where, double number) {
-    return electrics.with(new Harm(kind, where), number);
-  }
-
   @Test
   @OutsideCheck(kind = Kind.COMMON_PRACTICE, source = "continuity of a trace, joint or lead: near zero, under about 1 ohm")
   void everyLinkOfASoundCraftHasContinuity() {
@@ -49,13 +48,13 @@ class ReadingsTest {
     int plus = wiring.node("PLUG.+");
     int minus = wiring.node("PLUG.-");
     assertThat(PackOut.of(electrics, Meter.USUAL).climbs(plus, minus)).isTrue();
-    for (Harm harm : List.of(new Harm(Harm.Kind.DRIVE_SHORT, "CFR.+"), new Harm(Harm.Kind.CAPACITOR, "CAP.+"),
-        new Harm(Harm.Kind.BRIDGE, "PB.2+|PB.2-"))) {
-      PackOut shorted = PackOut.of(electrics.with(harm, 0.3), Meter.USUAL);
+    for (Harm harm : List.of(new Harm.DriveShort("CFR.+", 0.3), new Harm.BurstCapacitor("CAP.+", 0.3),
+        new Harm.Bridge("PB.2+", "PB.2-", 0.3))) {
+      PackOut shorted = PackOut.of(electrics.with(harm), Meter.USUAL);
       assertThat(shorted.ohms(plus, minus)).as(harm.toString()).isLessThan(1);
       assertThat(shorted.climbs(plus, minus)).isFalse();
     }
-    assertThat(PackOut.of(with(Harm.Kind.LINK, "PLUG.->PB.IN-", Double.POSITIVE_INFINITY), Meter.USUAL).over(plus, minus))
+    assertThat(PackOut.of(electrics.with(new Harm.Open("PLUG.->PB.IN-")), Meter.USUAL).over(plus, minus))
         .isTrue();
   }
 
@@ -94,7 +93,7 @@ class ReadingsTest {
 
   @Test
   void aBreakIsOpenAcrossItAndHasContinuityOnEitherSide() {
-    Electrics broken = with(Harm.Kind.LINK, "FC.S2>CFR.S", Double.POSITIVE_INFINITY);
+    Electrics broken = electrics.with(new Harm.Open("FC.S2>CFR.S"));
     assertThat(ohms(broken, "FC.S2", "CFR.S")).isInfinite();
     assertThat(ohms(broken, "FC.S2", "FC.S2>CFR.S#1")).isLessThan(1);
     assertThat(ohms(broken, "FC.S2>CFR.S#2", "CFR.S")).isLessThan(1);
@@ -102,7 +101,7 @@ class ReadingsTest {
 
   @Test
   void crossedLeadsRunPlusToMinus() {
-    Electrics crossed = with(Harm.Kind.CROSSED, "CFR", 1);
+    Electrics crossed = electrics.with(new Harm.Crossed("CFR"));
     assertThat(ohms(crossed, "PB.1+", "CFR.-")).isLessThan(1);
     assertThat(ohms(crossed, "PB.1+", "CFR.+")).isGreaterThan(500);
     Meter strong = new Meter(6000, 0.005, 2, 0.008, 3, 0.3, 40e6, 2.5);
@@ -117,13 +116,13 @@ class ReadingsTest {
         five -> assertThat(five).isCloseTo(5, within(0.05)), three -> assertThat(three).isCloseTo(3.3, within(0.03)));
     Powered flat = Powered.idle(electrics, 4.5);
     assertThat(flat.outputs().get(0).givesV()).isCloseTo(4.2, within(0.1));
-    Powered dead = Powered.idle(with(Harm.Kind.REGULATOR, "PB.5V", 0), 16);
+    Powered dead = Powered.idle(electrics.with(new Harm.WeakRegulator("PB.5V", 0)), 16);
     assertThat(dead.between(wiring.node("PB.5V"), wiring.node("PB.G5"))).isCloseTo(0, within(0.05));
   }
 
   @Test
   void aRegulatorHoldsItsLimitAndTheRailFalls() {
-    Powered weak = Powered.idle(with(Harm.Kind.REGULATOR, "PB.5V", 0.1), 16);
+    Powered weak = Powered.idle(electrics.with(new Harm.WeakRegulator("PB.5V", 0.1)), 16);
     Powered.Output five = weak.outputs().get(0);
     assertThat(five.givesA()).isCloseTo(0.2, within(0.02));
     assertThat(five.givesV()).isLessThan(4);
@@ -144,7 +143,7 @@ class ReadingsTest {
 
   @Test
   void aPartBehindABrokenGroundHasNoSupply() {
-    Electrics broken = with(Harm.Kind.LINK, "FC.G1>RX.-", Double.POSITIVE_INFINITY);
+    Electrics broken = electrics.with(new Harm.Open("FC.G1>RX.-"));
     Part receiver = electrics.sheet().part("RX").orElseThrow();
     assertThat(Powered.idle(broken, 16).works(receiver)).isFalse();
     assertThat(Powered.idle(electrics, 16).works(receiver)).isTrue();
@@ -163,7 +162,7 @@ class ReadingsTest {
 
   @Test
   void whateverWouldShortThePackFailsTheRoutineBeforeThePackGoesIn() {
-    for (Fault<Craft> fault : PowerFaults.of(electrics)) {
+    for (Fault<Craft> fault : PowerFaults.of(craft)) {
       Craft faulty = fault.applyTo(craft);
       if (ohms(faulty.electrics(), "PLUG.+", "PLUG.-") < 5) {
         assertThat(PrePowerRoutine.of(craft, Meter.USUAL).stream()
@@ -172,7 +171,7 @@ class ReadingsTest {
       }
     }
     for (String corner : List.of("CFR", "CRR", "CRL", "CFL")) {
-      Craft crossed = craft.withElectrics(with(Harm.Kind.CROSSED, corner, 1));
+      Craft crossed = craft.withElectrics(electrics.with(new Harm.Crossed(corner)));
       assertThat(PrePowerRoutine.of(craft, Meter.USUAL).stream().filter(Probe.class::isInstance)
           .anyMatch(step -> ReadHere.different(step.outlook(craft), step.outlook(crossed)))).as(corner).isTrue();
     }

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.data.Offset.offset;
 
 import ablemedic.craft.Craft;
+import ablemedic.craft.RadioSettings;
+import ablemedic.craft.Stick;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
 import ablemedic.takeoff.LinearMotion.Hold;
@@ -24,7 +26,9 @@ class FixesTest {
         assertThat(motion.axes().values()).as(fault.id() + " by " + fix.id()).containsOnly(Hold.DAMPED);
         assertThat(motion.push()).as(fault.id() + " by " + fix.id()).containsExactly(new double[3], offset(1e-6));
         assertThat(motion.sights(Disturbance.USUAL)).allMatch(s -> s.manner() == Manner.FLIES);
-        assertThat(fixed.radio().reversed()).isEqualTo(sound.radio().reversed());
+        for (Stick stick : Stick.values()) {
+          assertThat(fixed.told(RadioSettings.reversed(stick))).isEqualTo(sound.told(RadioSettings.reversed(stick)));
+        }
       }
     }
   }

@@ -6,7 +6,7 @@ import static org.assertj.core.data.Offset.offset;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.HoverPower;
-import ablemedic.craft.Settings.FlightMode;
+import ablemedic.craft.FlightMode;
 import ablemedic.diagnosis.Fault;
 import ablemedic.takeoff.LinearMotion.Mode;
 import ablemedic.testing.OutsideCheck;

@@ -87,7 +87,7 @@ class TakeOffBookTest {
 
   @Test
   void twoFaultsAtOnceAreBothFound() {
-    Craft sound = Crafts.inch5(ablemedic.craft.Settings.FlightMode.LEVEL);
+    Craft sound = Crafts.inch5(ablemedic.craft.FlightMode.LEVEL);
     Fault<Craft> board = TakeOff.book().fault("board-180").orElseThrow();
     Fault<Craft> prop = TakeOff.book().fault("prop-hand-front-left").orElseThrow();
     Case<Craft> known = new Case<>(sound, Occasion.BUILD, List.of(), List.of())
@@ -105,7 +105,7 @@ class TakeOffBookTest {
 
   @Test
   void whatTheBookDoesNotHoldIsNotForcedIntoIt() {
-    Craft sound = Crafts.inch5(ablemedic.craft.Settings.FlightMode.LEVEL);
+    Craft sound = Crafts.inch5(ablemedic.craft.FlightMode.LEVEL);
     Case<Craft> known = new Case<>(sound, Occasion.NOTHING_KNOWN, List.of(), List.of())
         .with(TakeOff.seen(), new Chosen(Map.of("manner", "shakes", "spin", "none")), Sureness.SURE)
         .with(check("gain-setting"), Chosen.of("usual"), Sureness.SURE)
@@ -124,7 +124,7 @@ class TakeOffBookTest {
 
   @Test
   void faultsThatLookTheSameAreNamed() {
-    Craft sound = Crafts.inch5(ablemedic.craft.Settings.FlightMode.RATE);
+    Craft sound = Crafts.inch5(ablemedic.craft.FlightMode.RATE);
     Craft half = TakeOff.book().fault("board-180").orElseThrow().applyTo(sound);
     assertThat(TakeOff.lookalikes(sound, half, 0.99).stream().map(l -> l.fault().id()))
         .contains("told-180", "outputs-3412");

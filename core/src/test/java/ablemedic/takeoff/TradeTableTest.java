@@ -14,9 +14,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.data.Offset.offset;
 
 import ablemedic.craft.Corner;
+import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
+import ablemedic.craft.RadioSettings;
 import ablemedic.craft.Rotation;
-import ablemedic.craft.Settings.FlightMode;
+import ablemedic.craft.FlightMode;
 import ablemedic.craft.StickOrder;
 import ablemedic.takeoff.LinearMotion.Axis;
 import ablemedic.takeoff.LinearMotion.Hold;
@@ -174,7 +176,7 @@ class TradeTableTest {
 
   @Test
   void aWrongStickOrderTipsTheSameWayEachTimeAndTheHandTiltShowsNothing() {
-    Craft craft = sound.withRadio(r -> r.withOrder(StickOrder.TAER));
+    Craft craft = sound.with(RadioSettings.STICK_ORDER, StickOrder.TAER);
     axes(craft, DAMPED, DAMPED, DAMPED);
     List<Sight> sights = sights(craft);
     assertThat(sights).allMatch(s -> s.manner() == Manner.FLIPS).extracting(Sight::edge).containsOnly(
@@ -184,15 +186,15 @@ class TradeTableTest {
 
   @Test
   void selfLevelWithABadCalibrationSlidesAndDoesNotFlip() {
-    Craft level = Effects.levelOff(1, 0).apply(Crafts.inch5(FlightMode.LEVEL));
+    Craft level = Crafts.inch5(FlightMode.LEVEL).with(BoardSettings.LEVEL_OFF, Effects.levelOff(1, 0));
     assertThat(sights(level)).allMatch(s -> s.manner() == Manner.SLIDES && s.edge().orElseThrow() == Edge.RIGHT);
-    assertThat(sights(Effects.levelOff(1, 0).apply(sound))).as("rate mode does not notice")
+    assertThat(sights(sound.with(BoardSettings.LEVEL_OFF, Effects.levelOff(1, 0)))).as("rate mode does not notice")
         .allMatch(s -> s.manner() == Manner.FLIES);
   }
 
   @Test
   void gainsFarTooHighShake() {
-    assertThat(sights(Effects.gainTooHigh(sound))).allMatch(s -> s.manner() == Manner.SHAKES);
+    assertThat(sights(sound.changing(BoardSettings.GAIN, Effects::gainTooHigh))).allMatch(s -> s.manner() == Manner.SHAKES);
   }
 
   @Test

@@ -3,7 +3,7 @@ package ablemedic.takeoff;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import ablemedic.craft.Craft;
-import ablemedic.craft.Settings.FlightMode;
+import ablemedic.craft.FlightMode;
 import ablemedic.diagnosis.Fault;
 import ablemedic.takeoff.Sight.Manner;
 import ablemedic.takeoff.Sight.Turn;

@@ -1,6 +1,5 @@
 package ablemedic.app.bench;
 
-import ablemedic.Specialities;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.CraftStore.Revision;
 import ablemedic.app.chart.CraftStore.Row;
@@ -15,16 +14,13 @@ import ablemedic.app.workup.WorkUpStore;
 import ablemedic.app.workup.WorkUpStore.Opened;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.NumberingSchool;
-import ablemedic.craft.Settings.FlightMode;
+import ablemedic.craft.FlightMode;
 import ablemedic.craft.SpinSchool;
-import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.electrics.Archetype;
 import ablemedic.electrics.Chemistry;
 import ablemedic.electrics.Layout;
 import ablemedic.electrics.PartShelf;
-import ablemedic.electrics.Told;
-import ablemedic.power.LandingSchool;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -78,11 +74,8 @@ class BenchController {
   /** Something to choose, with its name in the interface. */
   record Choice(String id, String label) {}
 
-  record IntakeQuestion(String id, String text, List<Choice> outcomes) {}
-
   record Choosable(List<Choice> classes, List<Choice> spins, List<Choice> numberings, List<Choice> modes,
-      List<Choice> occasions, List<IntakeQuestion> intake, List<Choice> layouts, List<Choice> chemistries,
-      List<Choice> voltageSources, List<Choice> landingSchools, List<Choice> parts) {}
+      List<Choice> occasions, List<Choice> layouts, List<Choice> chemistries, List<Choice> parts) {}
 
   @GetMapping("/api/bench")
   Bench bench() {
@@ -148,14 +141,8 @@ class BenchController {
         Arrays.stream(NumberingSchool.values()).map(s -> new Choice(s.name(), s.label())).toList(),
         Arrays.stream(FlightMode.values()).map(m -> new Choice(m.name(), m.label())).toList(),
         Arrays.stream(Occasion.values()).map(o -> new Choice(o.name(), o.label())).toList(),
-        ((Choices) Specialities.usualComplaint().seen().answers()).questions().stream()
-            .map(q -> new IntakeQuestion(q.id(), q.text(), q.outcomes().stream()
-                .map(o -> new Choice(o.id(), o.label())).toList()))
-            .toList(),
         Arrays.stream(Layout.values()).map(l -> new Choice(l.name(), l.label())).toList(),
         Arrays.stream(Chemistry.values()).map(c -> new Choice(c.name(), c.label())).toList(),
-        Arrays.stream(Told.Source.values()).map(t -> new Choice(t.name(), t.label())).toList(),
-        Arrays.stream(LandingSchool.values()).map(l -> new Choice(l.name(), l.label())).toList(),
         PartShelf.all().stream().filter(a -> a.kind() == Archetype.Kind.PART || a.kind() == Archetype.Kind.CAPACITOR)
             .map(a -> new Choice(a.id(), a.label())).toList());
   }

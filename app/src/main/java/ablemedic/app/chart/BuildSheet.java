@@ -6,23 +6,22 @@ import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FrameShape;
 import ablemedic.craft.NoCraftException;
-import ablemedic.craft.NumberingSchool;
-import ablemedic.craft.OutputOrder;
 import ablemedic.craft.Point;
-import ablemedic.craft.Radio;
 import ablemedic.craft.Rotation;
 import ablemedic.craft.Settings;
-import ablemedic.craft.Settings.FlightMode;
-import ablemedic.craft.Settings.Tilt;
 import ablemedic.craft.Spin;
-import ablemedic.craft.SpinSchool;
-import ablemedic.craft.Stick;
-import ablemedic.craft.StickOrder;
 import ablemedic.electrics.Electrics;
+import ablemedic.told.Setting;
+import ablemedic.told.Told;
+import ablemedic.told.UntellableException;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -31,12 +30,9 @@ import org.jspecify.annotations.Nullable;
  *
  * @param motors         places of the motors
  * @param propSpins      which way motor and prop turn at each corner
- * @param wiring         the corner that each output, 1 to 4, is wired to
+ * @param wiring         the corner that each output, 1 to 4, is wired to; left out where the leads say it
  * @param mounted        how the board sits
- * @param outputOrder    as entered in the firmware, such as 1-2-3-4
- * @param toldSpins      the spin school that the board was told
- * @param toldAlignment  the alignment that the board was told
- * @param gain           rate gain over that which suits the craft
+ * @param told           what its devices were told where that is not usual, as written, by setting
  * @param electrics      parts, leads and pack; left out while nobody has entered them
  */
 public record BuildSheet(
@@ -48,17 +44,10 @@ public record BuildSheet(
     double thrustToWeight,
     @NotNull @Valid Place balance,
     @NotNull @Size(min = 4, max = 4, message = "has four entries") List<@NotNull Spin> propSpins,
-    @NotNull @Size(min = 4, max = 4, message = "has four entries") List<@NotNull Corner> wiring,
+    @Nullable @Size(min = 4, max = 4, message = "has four entries") List<@NotNull Corner> wiring,
     @NotNull @Valid Turn mounted,
-    @NotNull NumberingSchool numbering,
-    @NotNull @Size(max = 20, message = "is an order such as 4-2-1-3") String outputOrder,
-    @NotNull SpinSchool toldSpins,
-    @NotNull @Valid Turn toldAlignment,
-    @NotNull @Size(max = 10, message = "is an order such as AETR") String boardSticks,
-    @NotNull @Size(max = 10, message = "is an order such as AETR") String radioSticks,
-    @NotNull @Size(max = 4, message = "has at most four sticks") List<@NotNull Stick> reversedSticks,
-    @NotNull FlightMode mode,
-    double gain,
+    @NotNull @Size(max = 400, message = "has at most 400 settings")
+    Map<@Size(max = 60, message = "names a setting") String, @NotNull @Size(max = 200, message = "is the value of a setting") String> told,
     @Nullable @Valid ElectricEntry electrics) {
 
   /** A place seen from above, millimetres from the middle of the motors. */
@@ -92,59 +81,75 @@ public record BuildSheet(
   public Craft toCraft() {
     Airframe airframe = new Airframe(shape, motors.stream().map(Place::point).toList(), massG, motorMassG,
         propDiameterMm, balance.point(), thrustToWeight);
-    if (!(gain > 0 && gain < 100)) {
-      throw new NoCraftException("gain", "a gain is greater than 0 and less than 100; 1 suits the craft");
-    }
-    Settings settings = new Settings(numbering, order(), toldSpins, toldAlignment.rotation("toldAlignment"),
-        sticks("boardSticks", boardSticks), mode, gain, Tilt.NONE);
-    return new Craft(airframe,
-        propSpins.stream().map(Arm::good).toList(),
-        wiring, mounted.rotation("mounted"), settings,
-        new Radio(sticks("radioSticks", radioSticks), java.util.Set.copyOf(reversedSticks)),
-        electrics == null ? Electrics.NONE : electrics.toElectrics());
+    Electrics electrical = electrics == null ? Electrics.NONE : electrics.toElectrics();
+    return new Craft(airframe, propSpins.stream().map(Arm::good).toList(), outputs(electrical),
+        mounted.rotation("mounted"), devicesTold(), electrical);
   }
 
-  private OutputOrder order() {
-    try {
-      return OutputOrder.parse(outputOrder);
-    } catch (IllegalArgumentException e) {
-      throw new NoCraftException("outputOrder", String.valueOf(e.getMessage()));
+  /** The corners as the leads have them, or as they were entered where leads do not say. */
+  private List<Corner> outputs(Electrics electrical) {
+    Optional<List<Corner>> led = led(electrical);
+    if (led.isEmpty() && wiring == null) {
+      throw new NoCraftException("wiring",
+          "the leads do not say which corner each output drives: name the corners of outputs 1 to 4 here");
     }
+    if (led.isPresent() && wiring != null && !led.get().equals(wiring)) {
+      throw new NoCraftException("wiring", "the leads have the outputs drive " + led.get()
+          + ": leave this out, or move the leads");
+    }
+    return led.orElse(Objects.requireNonNullElse(wiring, List.of()));
   }
 
-  private static StickOrder sticks(String where, String letters) {
-    try {
-      return new StickOrder(letters);
-    } catch (IllegalArgumentException e) {
-      throw new NoCraftException(where, String.valueOf(e.getMessage()));
+  private static Optional<List<Corner>> led(Electrics electrical) {
+    Map<Integer, Integer> arms = electrical.wiring().armsByOutput();
+    return arms.size() == 4 ? Optional.of(arms.values().stream().map(Corner.ALL::get).toList()) : Optional.empty();
+  }
+
+  /** This sheet without the outputs where its leads say them: where the two differ, the leads are what is there. */
+  BuildSheet withOutputsLeftToLeads() {
+    return wiring == null || electrics == null || led(electrics.toElectrics()).isEmpty() ? this
+        : new BuildSheet(shape, motors, massG, motorMassG, propDiameterMm, thrustToWeight, balance, propSpins, null, mounted,
+            told, electrics);
+  }
+
+  private Told devicesTold() {
+    Told all = Told.USUAL;
+    for (Map.Entry<String, String> one : told.entrySet()) {
+      String where = "told." + one.getKey();
+      Setting<?> setting = Settings.find(one.getKey()).orElseThrow(() -> new NoCraftException(where,
+          "there is no such setting; GET /api/settings lists what there is"));
+      try {
+        all = all.withWritten(setting, one.getValue());
+      } catch (UntellableException e) {
+        throw new NoCraftException(where, String.valueOf(e.getMessage()));
+      }
     }
+    return all;
   }
 
   /** The sheet of a sound craft. */
   public static BuildSheet of(Craft craft) {
     Airframe frame = craft.airframe();
-    Settings settings = craft.settings();
+    Map<String, String> told = new TreeMap<>();
+    craft.told().unusual().forEach(setting -> told.put(setting.id(), craft.told().written(setting)));
     return new BuildSheet(frame.shape(),
         frame.motors().stream().map(p -> new Place(p.forwardMm(), p.rightMm())).toList(),
         frame.massG(), frame.motorMassG(), frame.propDiameterMm(), frame.thrustToWeight(),
         new Place(frame.balance().forwardMm(), frame.balance().rightMm()),
-        craft.arms().stream().map(arm -> arm.motor().spin()).toList(), craft.wiring(), Turn.of(craft.mounted()),
-        settings.numbering(), settings.order().toString(), settings.spins(), Turn.of(settings.alignment()),
-        settings.stickOrder().letters(), craft.radio().order().letters(),
-        craft.radio().reversed().stream().sorted().toList(), settings.mode(), settings.gain(),
+        craft.arms().stream().map(arm -> arm.motor().spin()).toList(),
+        led(craft.electrics()).isPresent() ? null : craft.wiring(), Turn.of(craft.mounted()), told,
         craft.electrics().sheet().isEmpty() ? null : ElectricEntry.of(craft.electrics()));
   }
 
   /** Whether outputs, parts and leads are as on another sheet, so that nothing was under the iron in between. */
   boolean wiredLike(BuildSheet other) {
-    return wiring.equals(other.wiring) && mounted.equals(other.mounted)
+    return Objects.equals(wiring, other.wiring) && mounted.equals(other.mounted)
         && (electrics == null ? other.electrics == null : other.electrics != null && electrics.wiredLike(other.electrics));
   }
 
-  /** This sheet with another electrical side. */
+  /** This sheet with another electrical side, and the outputs as its leads have them. */
   public BuildSheet withElectrics(ElectricEntry other) {
-    return new BuildSheet(shape, motors, massG, motorMassG, propDiameterMm, thrustToWeight, balance, propSpins, wiring,
-        mounted, numbering, outputOrder, toldSpins, toldAlignment, boardSticks, radioSticks, reversedSticks, mode, gain,
-        other);
+    return new BuildSheet(shape, motors, massG, motorMassG, propDiameterMm, thrustToWeight, balance, propSpins,
+        led(other.toElectrics()).isPresent() ? null : toCraft().wiring(), mounted, told, other);
   }
 }

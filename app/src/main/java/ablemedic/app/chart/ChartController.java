@@ -14,7 +14,7 @@ import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.NumberingSchool;
 import ablemedic.craft.Rotation;
-import ablemedic.craft.Settings.FlightMode;
+import ablemedic.craft.FlightMode;
 import ablemedic.craft.SpinSchool;
 import ablemedic.electrics.Chemistry;
 import ablemedic.electrics.Layout;

@@ -5,10 +5,13 @@ import ablemedic.app.chart.CraftStore.Revision;
 import ablemedic.app.chart.CraftStore.Row;
 import ablemedic.app.chart.CraftStore.State;
 import ablemedic.app.workup.WorkUpStore;
+import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.HoverPower;
+import ablemedic.craft.RadioSettings;
+import ablemedic.craft.Settings;
 import ablemedic.electrics.PackKind;
-import ablemedic.electrics.Told;
+import ablemedic.told.Setting;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -43,6 +46,7 @@ class Charts {
       int revision,
       CraftDrawing drawing,
       List<Fact> facts,
+      List<ToldValue> told,
       List<String> missing,
       List<Revised> revisions,
       List<LogEntry> log,
@@ -50,6 +54,14 @@ class Charts {
 
   /** A line of the sheet in words. */
   record Fact(String what, String value) {}
+
+  /**
+   * What a device was told of one thing.
+   *
+   * @param written as it stands on the sheet
+   * @param said    as a person says it
+   */
+  record ToldValue(String id, String label, String written, String said, boolean usual) {}
 
   /** A revision and what it changed. */
   record Revised(int number, Instant enteredAt, String reason, List<SheetChanges.Change> changes) {}
@@ -66,35 +78,44 @@ class Charts {
     BuildSheet sheet = newest.sheet();
     Craft craft = crafts.craft(row.mark(), newest.number());
     return new Chart(row.mark(), row.name(), row.craftClass(), row.state(), row.version(), row.enteredAt(), row.aside(),
-        sheet, newest.number(), CraftDrawing.of(craft), facts(craft), craft.electrics().sheet().missing(),
+        sheet, newest.number(), CraftDrawing.of(craft), facts(craft), told(craft), craft.electrics().sheet().missing(),
         revised(revisions), log.of(row.mark()), workUps.of(row.mark()).stream()
             .map(o -> new WorkUpLine(o.id(), o.complaint(), o.openedAt(), o.isOpen(), o.ended())).toList());
   }
 
+  private static List<ToldValue> told(Craft craft) {
+    return Settings.ALL.stream().map(setting -> new ToldValue(setting.id(), setting.label(), craft.told().written(setting),
+        craft.told().said(setting), !craft.told().unusual().contains(setting))).toList();
+  }
+
   private static List<Fact> facts(Craft craft) {
     var frame = craft.airframe();
-    var settings = craft.settings();
     List<Fact> facts = new ArrayList<>(List.of(
         new Fact("Frame", frame.shape().label() + ", motors " + Math.round(frame.reachMm()) + " mm from the middle"),
         new Fact("All-up mass", Math.round(frame.massG()) + " g"),
-        new Fact("Props", Math.round(frame.propDiameterMm()) + " mm; " + settings.spins().label()),
+        new Fact("Props", Math.round(frame.propDiameterMm()) + " mm; " + said(craft, BoardSettings.SPINS)),
         new Fact("Hover", String.format(Locale.ROOT, "%.1f N a motor, at least %.0f W in all",
             frame.hoverThrustN(), HoverPower.ideal(frame))),
-        new Fact("Numbering", settings.numbering().label() + ", output order " + settings.order()),
-        new Fact("Board", "sits at " + craft.mounted().angles() + "; told " + settings.alignment().angles()),
-        new Fact("Sticks", "radio " + craft.radio().order() + ", board " + settings.stickOrder()),
-        new Fact("Mode at take-off", settings.mode().label())));
+        new Fact("Numbering", said(craft, BoardSettings.NUMBERING) + ", output order "
+            + said(craft, BoardSettings.OUTPUT_ORDER)),
+        new Fact("Board", "sits at " + craft.mounted().angles() + "; told " + said(craft, BoardSettings.ALIGNMENT)),
+        new Fact("Sticks", "radio " + said(craft, RadioSettings.STICK_ORDER) + ", board "
+            + said(craft, BoardSettings.STICK_ORDER)),
+        new Fact("Mode at take-off", said(craft, BoardSettings.MODE))));
     if (!craft.electrics().sheet().isEmpty()) {
       PackKind pack = craft.electrics().sheet().pack();
-      Told told = craft.electrics().told();
       facts.add(new Fact("Pack", pack.cells() + " cells " + pack.chemistry().label() + ", "
           + Math.round(pack.capacityMah()) + " mAh"));
-      facts.add(new Fact("Voltage", "from " + told.source().label() + ", scale " + told.scale() + ", cells "
-          + (told.cells() == 0 ? "guessed at plug-in" : String.valueOf(told.cells()))));
+      facts.add(new Fact("Voltage", "from " + said(craft, BoardSettings.VOLTAGE_SOURCE) + ", scale "
+          + said(craft, BoardSettings.VOLTAGE_SCALE) + ", cells " + said(craft, BoardSettings.CELLS)));
       facts.add(new Fact("Parts", craft.electrics().sheet().parts().stream()
           .map(part -> part.label()).collect(Collectors.joining(", "))));
     }
     return facts;
+  }
+
+  private static String said(Craft craft, Setting<?> setting) {
+    return craft.told().said(setting);
   }
 
   /** Newest first, each with what it changed as far as both sheets can be read. */

@@ -1,5 +1,6 @@
 package ablemedic.app.chart;
 
+import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FrameShape;
@@ -39,7 +40,7 @@ public record CraftDrawing(
     double[] arrow = craft.mounted().turn(new double[] {1, 0, 0});
     boolean faceDown = craft.mounted().at(2, 2) < 0;
     return new CraftDrawing(craft.airframe().shape(), drives, Math.toDegrees(Math.atan2(arrow[1], arrow[0])),
-        faceDown, craft.settings().order().toString(), craft.settings().numbering().label());
+        faceDown, craft.told().said(BoardSettings.OUTPUT_ORDER), craft.told().said(BoardSettings.NUMBERING));
   }
 
   private static Drive drive(Craft craft, Corner corner) {
@@ -47,7 +48,7 @@ public record CraftDrawing(
     Point p = craft.airframe().motor(corner);
     Spin spin = craft.arm(corner).motor().spin();
     return new Drive(corner, shape.name(corner), shape.shortName(corner), p.forwardMm(), p.rightMm(),
-        craft.airframe().propDiameterMm(), spin, spin.shortLabel(), craft.settings().numbering().number(corner),
+        craft.airframe().propDiameterMm(), spin, spin.shortLabel(), craft.motor(corner),
         craft.outputAt(corner));
   }
 }

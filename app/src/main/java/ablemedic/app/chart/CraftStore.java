@@ -108,9 +108,9 @@ public class CraftStore {
 
   /** @throws UnreadableRecordException where it cannot be read */
   public BuildSheet sheet(String mark, int revision) {
-    return sheets.of(new RevisionId(mark, revision), id -> json.read(
+    return sheets.of(new RevisionId(mark, revision), id -> SheetForm.read(json,
         database.sql("SELECT body FROM build_sheet WHERE mark = ? AND revision = ?").params(mark, revision)
-            .query(String.class).single(), BuildSheet.class));
+            .query(String.class).single()));
   }
 
   /** The craft of a revision. @throws UnreadableRecordException where it describes none */
@@ -263,7 +263,7 @@ public class CraftStore {
   private void insertSheet(String mark, int revision, BuildSheet sheet, String reason, Instant at) {
     try {
       database.sql("INSERT INTO build_sheet (mark, revision, body, reason, entered_at) VALUES (?, ?, ?, ?, ?)")
-          .params(mark, revision, json.write(sheet), reason, at.toString()).update();
+          .params(mark, revision, SheetForm.write(json, sheet), reason, at.toString()).update();
     } catch (DuplicateKeyException e) {
       throw Refusal.conflict("version", "This craft was changed by another at the same moment. Look at it again.");
     }
@@ -271,7 +271,8 @@ public class CraftStore {
 
   /** The sheet as it comes back from storage. @throws RuntimeException when it would not come back as a craft */
   BuildSheet storable(BuildSheet sheet) {
-    BuildSheet back = json.read(json.write(sheet), BuildSheet.class);
+    sheet.toCraft();
+    BuildSheet back = SheetForm.read(json, SheetForm.write(json, sheet));
     back.toCraft();
     return back;
   }

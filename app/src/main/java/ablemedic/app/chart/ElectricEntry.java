@@ -8,8 +8,6 @@ import ablemedic.electrics.Lead;
 import ablemedic.electrics.PackKind;
 import ablemedic.electrics.Part;
 import ablemedic.electrics.PartShelf;
-import ablemedic.electrics.Told;
-import ablemedic.electrics.Told.Source;
 import ablemedic.electrics.UnusableSheetException;
 import ablemedic.electrics.UnusableSheetException.Wrong;
 import jakarta.validation.Valid;
@@ -22,13 +20,11 @@ import java.util.List;
  * The electrical side of a craft in the form in which it is entered, kept and sent.
  *
  * @param leads from pad to pad, addressed as {@code PB.1+}
- * @param told  what the board was told of pack and sensors
  */
 public record ElectricEntry(
     @NotNull @Size(max = 40, message = "has at most 40 parts") List<@NotNull @Valid PartEntry> parts,
     @NotNull @Size(max = 200, message = "has at most 200 leads") List<@NotNull @Valid LeadEntry> leads,
-    @NotNull @Valid PackEntry pack,
-    @NotNull @Valid ToldEntry told) {
+    @NotNull @Valid PackEntry pack) {
 
   private static final String SHORT = "has 1 to 12 letters, digits or dashes, such as RX";
   private static final String ADDRESS = "is the address of a pad, such as RX.+";
@@ -53,9 +49,6 @@ public record ElectricEntry(
       return new PackEntry(kind.cells(), kind.chemistry(), kind.capacityMah(), kind.cellMilliohms());
     }
   }
-
-  public record ToldEntry(@NotNull Source source, double scale, int cells, boolean current, double currentScale,
-      double currentAtRestA) {}
 
   /**
    * The electrical side that it describes.
@@ -87,8 +80,7 @@ public record ElectricEntry(
     if (!wrong.isEmpty()) {
       throw new UnusableSheetException(wrong);
     }
-    return new Electrics(new ElectricSheet(made, run, pack.kind()), new Told(told.source(), told.scale(), told.cells(),
-        told.current(), told.currentScale(), told.currentAtRestA()));
+    return new Electrics(new ElectricSheet(made, run, pack.kind()));
   }
 
   /** Whether parts and leads are as on another, whatever was told and whichever pack it flies with. */
@@ -99,12 +91,10 @@ public record ElectricEntry(
   /** The entry of a sound electrical side. */
   public static ElectricEntry of(Electrics electrics) {
     ElectricSheet sheet = electrics.sheet();
-    Told told = electrics.told();
     return new ElectricEntry(
         sheet.parts().stream().map(p -> new PartEntry(p.id(), p.archetype().id(), p.label(), p.arms(), p.draw())).toList(),
         sheet.leads().stream().map(l -> new LeadEntry(l.from(), l.to(), l.gauge().awg(), l.lengthMm(), l.plugged()))
             .toList(),
-        PackEntry.of(sheet.pack()), new ToldEntry(told.source(), told.scale(), told.cells(), told.current(),
-            told.currentScale(), told.currentAtRestA()));
+        PackEntry.of(sheet.pack()));
   }
 }

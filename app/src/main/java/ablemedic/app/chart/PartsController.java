@@ -11,7 +11,6 @@ import ablemedic.electrics.ElectricSheet;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Layout;
 import ablemedic.electrics.PackKind;
-import ablemedic.electrics.Told;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -55,7 +54,7 @@ public class PartsController {
     BuildSheet sheet = crafts.newestSheet(row.mark()).sheet();
     Electrics now = electrics(sheet);
     ElectricSheet more = Layout.withPart(now.sheet(), added.archetype());
-    return revised(row.mark(), added.version(), sheet.withElectrics(ElectricEntry.of(new Electrics(more, now.told()))),
+    return revised(row.mark(), added.version(), sheet.withElectrics(ElectricEntry.of(new Electrics(more))),
         "part added: " + more.parts().get(more.parts().size() - 1).label());
   }
 
@@ -72,7 +71,7 @@ public class PartsController {
     ElectricEntry fewer = new ElectricEntry(
         entry.parts().stream().filter(p -> !p.id().equals(partId)).toList(),
         entry.leads().stream().filter(l -> !l.from().startsWith(partId + ".") && !l.to().startsWith(partId + ".")).toList(),
-        entry.pack(), entry.told());
+        entry.pack());
     return revised(row.mark(), version, sheet.withElectrics(fewer), "part taken off: " + partId);
   }
 
@@ -101,6 +100,6 @@ public class PartsController {
   public static Craft wired(Craft craft, Layout layout, PackKind pack, List<String> parts) {
     ElectricSheet sheet = layout.sheet(craft.wiring().stream().map(Corner::ordinal).toList(),
         Corner.ALL.stream().map(craft.airframe().shape()::shortName).toList(), craft.airframe().reachMm(), pack, parts);
-    return craft.withElectrics(new Electrics(sheet, Told.USUAL));
+    return craft.withElectrics(new Electrics(sheet));
   }
 }

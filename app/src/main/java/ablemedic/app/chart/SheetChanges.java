@@ -34,20 +34,14 @@ final class SheetChanges {
       add(changes, "motor and prop " + after.shape().name(corner),
           before.propSpins().get(c).label(), after.propSpins().get(c).label());
     }
+    List<Corner> drove = before.toCraft().wiring();
+    List<Corner> drives = after.toCraft().wiring();
     for (int output = 1; output <= 4; output++) {
-      add(changes, "output " + output, before.shape().name(before.wiring().get(output - 1)),
-          after.shape().name(after.wiring().get(output - 1)));
+      add(changes, "output " + output, before.shape().name(drove.get(output - 1)), after.shape().name(drives.get(output - 1)));
     }
     add(changes, "board seat", angles(before.mounted()), angles(after.mounted()));
-    add(changes, "numbering school", before.numbering().label(), after.numbering().label());
-    add(changes, "output order", before.outputOrder(), after.outputOrder());
-    add(changes, "direction of motors", before.toldSpins().label(), after.toldSpins().label());
-    add(changes, "board alignment", angles(before.toldAlignment()), angles(after.toldAlignment()));
-    add(changes, "channel order of the board", before.boardSticks(), after.boardSticks());
-    add(changes, "channel order of the radio", before.radioSticks(), after.radioSticks());
-    add(changes, "reversed sticks", before.reversedSticks(), after.reversedSticks());
-    add(changes, "mode at take-off", before.mode().label(), after.mode().label());
-    add(changes, "rate gain", before.gain(), after.gain());
+    before.toCraft().told().differencesTo(after.toCraft().told())
+        .forEach(told -> changes.add(new Change(told.setting().label(), told.before(), told.after())));
     electrics(changes, before.electrics(), after.electrics());
     return changes;
   }
@@ -58,12 +52,6 @@ final class SheetChanges {
       return;
     }
     add(changes, "pack", pack(before), pack(after));
-    add(changes, "voltage source", before.told().source().label(), after.told().source().label());
-    add(changes, "voltage scale", before.told().scale(), after.told().scale());
-    add(changes, "cells told", before.told().cells(), after.told().cells());
-    add(changes, "current read", before.told().current(), after.told().current());
-    add(changes, "current scale", before.told().currentScale(), after.told().currentScale());
-    add(changes, "current at rest", before.told().currentAtRestA() + " A", after.told().currentAtRestA() + " A");
     moved(changes, "part ", before.parts().stream().collect(Collectors.toMap(PartEntry::id, PartEntry::toString)),
         after.parts().stream().collect(Collectors.toMap(PartEntry::id, PartEntry::toString)),
         id -> after.parts().stream().filter(p -> p.id().equals(id)).findFirst()

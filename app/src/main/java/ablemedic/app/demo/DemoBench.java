@@ -8,6 +8,7 @@ import ablemedic.app.chart.ElectricEntry.PackEntry;
 import ablemedic.app.packs.PackStore;
 import ablemedic.app.routine.Routines;
 import ablemedic.app.chart.CraftStore.State;
+import ablemedic.app.entry.Entered;
 import ablemedic.app.storage.Json;
 import ablemedic.app.workup.WorkUpEvent;
 import ablemedic.app.workup.WorkUpEvent.End;
@@ -19,7 +20,7 @@ import ablemedic.craft.Rotation;
 import ablemedic.electrics.Layout;
 import ablemedic.power.LandingSchool;
 import ablemedic.craft.NumberingSchool;
-import ablemedic.craft.Settings.FlightMode;
+import ablemedic.craft.FlightMode;
 import ablemedic.craft.SpinSchool;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.BenchRoute;
@@ -144,7 +145,7 @@ public class DemoBench {
     Instant opened = ago(now, demo.daysAgo());
     AtomicLong id = new AtomicLong();
     year.add(new Happened(opened, () -> id.set(recording.open(workUps.open(demo.mark(),
-        demo.kind() == null ? "take-off" : demo.kind(), demo.complaint(), demo.occasion(), demo.seen(), opened)))));
+        demo.kind() == null ? "take-off" : demo.kind(), demo.complaint(), demo.occasion(), demo.seen(), Map.of(), opened)))));
     Instant before = opened;
     for (DemoStep step : demo.steps()) {
       Instant at = before.plusSeconds(Math.round(step.after() * 60));
@@ -161,7 +162,8 @@ public class DemoBench {
     long version = workUps.version(id);
     if (step.check() != null) {
       recording.keep(workUps.find(id, version, step.check(),
-          step.outcome() == null ? Map.of() : Map.of("seen", step.outcome()), step.written(), step.told(),
+          step.outcome() == null ? Map.of() : Map.of(Entered.ONLY, step.outcome()),
+          step.written() == null ? Map.of() : Map.of(Entered.ONLY, step.written()), step.told(),
           step.sureness() == null ? Sureness.SURE : step.sureness(), "", at));
     } else if (step.fix() != null && step.fault() != null) {
       recording.keep(workUps.fix(id, version, step.fault(), step.fix(), at));

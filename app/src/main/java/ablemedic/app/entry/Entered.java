@@ -1,74 +1,198 @@
 package ablemedic.app.entry;
 
 import ablemedic.app.http.Refusal;
+import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
+import ablemedic.diagnosis.Answers.Item;
+import ablemedic.diagnosis.Answers.Mixed;
 import ablemedic.diagnosis.Answers.Question;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
+import ablemedic.diagnosis.Reading.Several;
 import ablemedic.reading.Written;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A reading as it was entered.
+ * A reading as it was entered. The only question of a check is called {@value #ONLY}.
  *
- * @param outcomes by question, or the word that stood in place of a number
- * @param value    a number in the SI unit of the scale
- * @param written  the number as it was written, empty for outcomes
+ * @param outcomes by question, the word that stood in place of a number among them
+ * @param numbers  by question
  */
-public record Entered(Map<String, String> outcomes, @Nullable Double value, String written) {
+public record Entered(Map<String, String> outcomes, Map<String, Number> numbers) {
+  /** What the only question of a check is called. */
+  public static final String ONLY = "seen";
 
-  /** What the reasoning takes it for. */
-  public Reading reading() {
-    return value == null ? new Chosen(outcomes) : new Measured(value);
+  public Entered {
+    outcomes = Map.copyOf(outcomes);
+    numbers = Map.copyOf(numbers);
+  }
+
+  /**
+   * A number.
+   *
+   * @param value   in the SI unit of its scale
+   * @param written as it was written
+   */
+  public record Number(double value, String written) {}
+
+  public boolean answersNothing() {
+    return outcomes.isEmpty() && numbers.isEmpty();
+  }
+
+  /** What the reasoning takes it for, where it answers questions like these; nothing where it does not. */
+  public Optional<Reading> reading(Answers answers) {
+    if (answers instanceof Mixed mixed) {
+      Map<String, Reading> parts = new HashMap<>();
+      for (Item item : mixed.items()) {
+        one(item.id(), item.form()).ifPresent(reading -> parts.put(item.id(), reading));
+      }
+      return parts.size() == outcomes.size() + numbers.size() ? Optional.of(new Several(parts)) : Optional.empty();
+    }
+    if (answers instanceof Choices choices) {
+      return numbers.isEmpty() && outcomes.entrySet().stream().allMatch(e -> question(choices, e.getKey())
+          .filter(question -> question.indexOf(e.getValue()).isPresent()).isPresent())
+          ? Optional.of(new Chosen(outcomes)) : Optional.empty();
+    }
+    return one(ONLY, answers);
+  }
+
+  private Optional<Reading> one(String id, Answers form) {
+    Number number = numbers.get(id);
+    String outcome = outcomes.get(id);
+    if (form instanceof Scale scale) {
+      return number != null ? Optional.of(new Measured(number.value()))
+          : Optional.ofNullable(outcome).filter(word -> scale.indexOf(word).isPresent()).map(Chosen::of);
+    }
+    return Optional.ofNullable(outcome)
+        .filter(word -> ((Choices) form).questions().get(0).indexOf(word).isPresent())
+        .map(word -> new Chosen(Map.of(id, word)));
+  }
+
+  private static Optional<Question> question(Choices choices, String id) {
+    return choices.questions().stream().filter(question -> question.id().equals(id)).findFirst();
+  }
+
+  /** The answers as a person says them, in the order of the questions. */
+  public List<String> inWords(Answers answers) {
+    List<String> words = new ArrayList<>();
+    if (answers instanceof Mixed mixed) {
+      mixed.items().forEach(item -> inWords(item.id(), item.form()).ifPresent(words::add));
+    } else if (answers instanceof Choices choices) {
+      for (Question question : choices.questions()) {
+        label(question, outcomes.get(question.id())).ifPresent(words::add);
+      }
+    } else {
+      inWords(ONLY, answers).ifPresent(words::add);
+    }
+    return words;
+  }
+
+  private Optional<String> inWords(String id, Answers form) {
+    Number number = numbers.get(id);
+    if (number != null) {
+      return Optional.of(number.written());
+    }
+    String outcome = outcomes.get(id);
+    if (form instanceof Scale scale) {
+      return Optional.ofNullable(outcome).flatMap(word -> scale.indexOf(word).map(i -> scale.words().get(i).label()));
+    }
+    return label(((Choices) form).questions().get(0), outcome);
+  }
+
+  private static Optional<String> label(Question question, @Nullable String outcome) {
+    return Optional.ofNullable(outcome).flatMap(word -> question.indexOf(word).map(i -> question.outcomes().get(i).label()));
   }
 
   /**
    * Reads an entry.
    *
+   * @param written numbers by question, as people write them
    * @throws Refusal saying where it is wrong and what would be right
    */
-  public static Entered at(Check<?> check, Map<String, String> outcomes, @Nullable String written) {
+  public static Entered at(Check<?> check, Map<String, String> outcomes, Map<String, String> written) {
     if (check.answers() instanceof Scale scale) {
-      return number(scale, written, "written");
+      return number(ONLY, scale, written.get(ONLY), "written");
+    }
+    if (check.answers() instanceof Mixed mixed) {
+      return several(mixed, outcomes, written);
     }
     Choices choices = (Choices) check.answers();
     outcomes.forEach((questionId, outcome) -> {
-      Question question = choices.questions().stream().filter(q -> q.id().equals(questionId)).findFirst()
-          .orElseThrow(() -> Refusal.wrong("outcomes." + questionId, "There is no question “" + questionId
-              + "” in this check; there is " + choices.questions().stream().map(Question::id).toList() + "."));
-      if (question.indexOf(outcome).isEmpty()) {
-        throw Refusal.wrong("outcomes." + questionId,
-            "“" + outcome + "” is no outcome of this question; choose one of " + ids(question) + ".");
-      }
+      Question question = question(choices, questionId).orElseThrow(() -> unknown("outcomes." + questionId, questionId,
+          choices.questions().stream().map(Question::id).toList()));
+      known(question, outcome, "outcomes." + questionId);
     });
-    return new Entered(outcomes, null, "");
+    return new Entered(outcomes, Map.of());
   }
 
-  private static Entered number(Scale scale, @Nullable String text, String where) {
+  private static Entered several(Mixed mixed, Map<String, String> outcomes, Map<String, String> written) {
+    Map<String, String> words = new LinkedHashMap<>();
+    Map<String, Number> numbers = new LinkedHashMap<>();
+    outcomes.forEach((id, outcome) -> {
+      if (asked(mixed, id, "outcomes." + id).form() instanceof Choices choices) {
+        known(choices.questions().get(0), outcome, "outcomes." + id);
+        words.put(id, outcome);
+      } else {
+        throw Refusal.wrong("outcomes." + id, "“" + id + "” is answered by a number: write it.");
+      }
+    });
+    written.forEach((id, text) -> {
+      if (asked(mixed, id, "written." + id).form() instanceof Scale scale) {
+        Entered one = number(id, scale, text, "written." + id);
+        words.putAll(one.outcomes());
+        numbers.putAll(one.numbers());
+      } else {
+        throw Refusal.wrong("written." + id, "“" + id + "” is answered by one of its outcomes: choose it.");
+      }
+    });
+    return new Entered(words, numbers);
+  }
+
+  private static Item asked(Mixed mixed, String id, String where) {
+    return mixed.item(id).orElseThrow(() -> unknown(where, id, mixed.items().stream().map(Item::id).toList()));
+  }
+
+  private static Refusal unknown(String where, String id, List<String> there) {
+    return Refusal.wrong(where, "There is no question “" + Refusal.shortened(id) + "” in this check; there is " + there + ".");
+  }
+
+  private static void known(Question question, String outcome, String where) {
+    if (question.indexOf(outcome).isEmpty()) {
+      throw Refusal.wrong(where, "“" + Refusal.shortened(outcome) + "” is no outcome of this question; choose one of "
+          + question.outcomes().stream().map(o -> o.id()).toList() + ".");
+    }
+  }
+
+  private static Entered number(String id, Scale scale, @Nullable String text, String where) {
     if (text == null || text.isBlank()) {
       throw Refusal.wrong(where, "Write what it shows, as a number with its unit.");
     }
     Written written = Written.read(text, Units.of(scale), Units.handy(scale));
     if (written instanceof Written.OverLimit) {
-      return word(scale, "ol", text, where);
+      return word(id, scale, "ol", text, where);
     }
     if (written instanceof Written.Climbing) {
-      return word(scale, "climbing", text, where);
+      return word(id, scale, "climbing", text, where);
     }
-    return new Entered(Map.of(), within(scale, ((Written.Amount) written).value(), text, where), text.strip());
+    return new Entered(Map.of(),
+        Map.of(id, new Number(within(scale, ((Written.Amount) written).value(), text, where), text.strip())));
   }
 
-  private static Entered word(Scale scale, String word, String text, String where) {
+  private static Entered word(String id, Scale scale, String word, String text, String where) {
     if (scale.indexOf(word).isEmpty()) {
       throw Refusal.wrong(where, "“" + text.strip() + "” is no answer here: write the number that it shows.");
     }
-    return new Entered(Map.of("seen", word), null, text.strip());
+    return new Entered(Map.of(id, word), Map.of());
   }
 
   /** The number that is told along with a check, as people write it. */
@@ -90,9 +214,5 @@ public record Entered(Map<String, String> outcomes, @Nullable Double value, Stri
           + (value > scale.high() && scale.indexOf("ol").isPresent() ? " Above that your meter shows OL." : ""));
     }
     return value;
-  }
-
-  private static List<String> ids(Question question) {
-    return question.outcomes().stream().map(o -> o.id()).toList();
   }
 }

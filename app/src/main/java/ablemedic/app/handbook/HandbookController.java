@@ -1,7 +1,7 @@
 package ablemedic.app.handbook;
 
+import ablemedic.Specialities;
 import ablemedic.app.http.Refusal;
-import ablemedic.handbook.Handbook;
 import ablemedic.handbook.Handbook.Page;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -13,12 +13,12 @@ import org.springframework.web.bind.annotation.RestController;
 class HandbookController {
   @GetMapping("/api/handbook")
   List<Page> pages() {
-    return Handbook.shipped().pages();
+    return Specialities.handbook().pages();
   }
 
   @GetMapping("/api/handbook/{id}")
   Page page(@PathVariable String id) {
-    return Handbook.shipped().page(id).orElseThrow(() -> Refusal.unknown("id", "The handbook has no page “" + id
+    return Specialities.handbook().page(id).orElseThrow(() -> Refusal.unknown("id", "The handbook has no page “" + id
         + "”."));
   }
 }

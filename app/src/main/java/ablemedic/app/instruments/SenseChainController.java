@@ -30,9 +30,8 @@ class SenseChainController {
     double tolerance = Asked.within("tolerance", asked.tolerance(), 0, 0.5, "as a share; 1 % is 0.01");
     double scale = Asked.within("scale", asked.scale(), 0.001, 1000, "");
     Divider divider = new Divider("", "", top, bottom);
-    double converter = packV / divider.ratio();
-    boolean clipped = converter > SenseChain.REFERENCE_V;
-    double read = Math.min(SenseChain.REFERENCE_V, converter);
+    double read = SenseChain.converterV(packV, divider.ratio());
+    boolean clipped = packV / divider.ratio() > SenseChain.REFERENCE_V;
     // V = V_pack·R2/(R1+R2): the relative sensitivity to either resistor is R1/(R1+R2).
     double share = top / (top + bottom);
     Estimate resistor = Estimate.within(1, tolerance);

@@ -1,5 +1,6 @@
 package ablemedic.app.ledger;
 
+import ablemedic.Specialities;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.ledger.LedgerStore.LedgerEntry;
 import ablemedic.app.ledger.LedgerStore.Search;
@@ -107,7 +108,7 @@ class LedgerController {
         .filter(e -> e.getValue() > 1)
         .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
         .map(e -> new Returning(e.getKey(),
-            Handbook.shipped().page(e.getKey()).map(Handbook.Page::title).orElse(e.getKey()), e.getValue()))
+            Specialities.handbook().page(e.getKey()).map(Handbook.Page::title).orElse(e.getKey()), e.getValue()))
         .toList();
   }
 

@@ -1,6 +1,7 @@
 package ablemedic.app.meter;
 
 import ablemedic.app.storage.Json;
+import ablemedic.app.storage.StoredForm;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.reading.Meter;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -10,6 +11,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** The meter in the database; a usual one until another is entered. */
 @Repository
 public class MeterStore {
+  private static final StoredForm<Meter> FORM = StoredForm.of("meter", Meter.class);
+
   private final JdbcClient database;
   private final Json json;
 
@@ -22,7 +25,7 @@ public class MeterStore {
   public Meter get() {
     try {
       return database.sql("SELECT body FROM setting WHERE name = 'meter'").query(String.class).optional()
-          .map(body -> json.read(body, Meter.class)).orElse(Meter.USUAL);
+          .map(body -> FORM.read(json, body)).orElse(Meter.USUAL);
     } catch (UnreadableRecordException e) {
       return Meter.USUAL;
     }
@@ -31,6 +34,6 @@ public class MeterStore {
   @Transactional
   public void set(Meter meter) {
     database.sql("INSERT INTO setting (name, body) VALUES ('meter', ?) ON CONFLICT (name) DO UPDATE SET body = excluded.body")
-        .param(json.write(meter)).update();
+        .param(FORM.write(json, meter)).update();
   }
 }

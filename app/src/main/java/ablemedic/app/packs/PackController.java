@@ -21,6 +21,7 @@ import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -55,6 +56,14 @@ class PackController {
       @NotNull @Pattern(regexp = "[\\p{L}\\p{N}][\\p{L}\\p{M}\\p{N} ._-]{0,23}",
           message = "has 1 to 24 letters, digits, spaces, dots, dashes") String label,
       @NotNull @Valid PackEntry kind, @NotNull LandingSchool school) {}
+
+  /** A school of when to land, and why. */
+  record School(String id, String label) {}
+
+  @GetMapping("/api/landing-schools")
+  List<School> schools() {
+    return Arrays.stream(LandingSchool.values()).map(one -> new School(one.name(), one.label())).toList();
+  }
 
   record Schooled(@NotNull LandingSchool school) {}
 

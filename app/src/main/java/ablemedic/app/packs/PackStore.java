@@ -4,6 +4,7 @@ import ablemedic.app.chart.ElectricEntry.PackEntry;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Folded;
 import ablemedic.app.storage.Json;
+import ablemedic.app.storage.StoredForm;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.electrics.UnusableSheetException;
 import ablemedic.power.LandingSchool;
@@ -32,6 +33,9 @@ public class PackStore {
   public record Pack(String label, PackEntry kind, LandingSchool school) {}
 
   private record Body(PackEntry kind, LandingSchool school) {}
+
+  private static final StoredForm<Body> BODY = StoredForm.of("pack", Body.class);
+  private static final StoredForm<PackEvent> ENTRY = StoredForm.of("entry of a pack", PackEvent.class);
 
   /**
    * What happened to a pack. Voltages in volts, current in amperes, charge in milliampere-hours; left out where not known.
@@ -89,7 +93,7 @@ public class PackStore {
   }
 
   private Pack pack(ResultSet rs) throws SQLException {
-    Body body = json.read(rs.getString("body"), Body.class);
+    Body body = BODY.read(json, rs.getString("body"));
     return new Pack(rs.getString("label"), body.kind(), body.school());
   }
 
@@ -99,24 +103,24 @@ public class PackStore {
       throw Refusal.conflict("label", "There is a pack labelled “" + pack.label() + "” already. Choose another label.");
     }
     database.sql("INSERT INTO pack (label, folded, body, entered_at) VALUES (?, ?, ?, ?)")
-        .params(pack.label(), Folded.of(pack.label()), json.write(new Body(pack.kind(), pack.school())), at.toString()).update();
+        .params(pack.label(), Folded.of(pack.label()), BODY.write(json, new Body(pack.kind(), pack.school())), at.toString()).update();
   }
 
   @Transactional
   public void change(Pack pack) {
     database.sql("UPDATE pack SET body = ? WHERE label = ?")
-        .params(json.write(new Body(pack.kind(), pack.school())), pack.label()).update();
+        .params(BODY.write(json, new Body(pack.kind(), pack.school())), pack.label()).update();
   }
 
   @Transactional
   public void add(String label, PackEvent entry, Instant at) {
     database.sql("INSERT INTO pack_entry (label, at, body) VALUES (?, ?, ?)")
-        .params(label, at.toString(), json.write(entry)).update();
+        .params(label, at.toString(), ENTRY.write(json, entry)).update();
   }
 
   /** Newest first. */
   List<Dated> entries(String label) {
     return database.sql("SELECT * FROM pack_entry WHERE label = ? ORDER BY id DESC").param(label)
-        .query((rs, n) -> new Dated(Instant.parse(rs.getString("at")), json.read(rs.getString("body"), PackEvent.class))).list();
+        .query((rs, n) -> new Dated(Instant.parse(rs.getString("at")), ENTRY.read(json, rs.getString("body")))).list();
   }
 }

@@ -1,19 +1,20 @@
 package ablemedic.app.routine;
 
+import ablemedic.Specialities;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.PowerMap;
+import ablemedic.app.entry.Entered;
 import ablemedic.app.entry.Expected;
-import ablemedic.app.entry.Units;
+import ablemedic.app.entry.PlaceView;
+import ablemedic.app.entry.QuestionView;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.routine.RoutineStore.Read;
 import ablemedic.app.routine.RoutineStore.Run;
 import ablemedic.app.routine.Routines.Given;
 import ablemedic.craft.Craft;
-import ablemedic.diagnosis.Answers.Choices;
-import ablemedic.diagnosis.Answers.Scale;
+import ablemedic.diagnosis.BenchNeeds.Want;
 import ablemedic.diagnosis.Check;
-import ablemedic.handbook.Handbook;
-import ablemedic.power.Probe;
+import ablemedic.speciality.Place;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -21,6 +22,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -53,11 +55,9 @@ class RoutineController {
   record RoutineView(String mark, String state, String why, double minutes, List<StepView> steps, List<String> cautions,
       @Nullable PowerMap map, @Nullable RunView newest) {}
 
-  /** A step: with outcomes to choose from, or a number to write. The probes are points of the map. */
-  record StepView(String id, String title, String instruction, String expected, String question, List<OutcomeChoice> outcomes,
-      @Nullable String example, @Nullable String red, @Nullable String black, boolean powered) {}
-
-  record OutcomeChoice(String id, String label) {}
+  /** A step: what it asks, where on the craft, and what a sound craft gives. */
+  record StepView(String id, String title, String instruction, String expected, QuestionView question, PlaceView place,
+      boolean powered) {}
 
   record RunView(Instant at, boolean passed, double minutes, List<ReadView> steps) {}
 
@@ -87,19 +87,12 @@ class RoutineController {
   }
 
   private static String caution(String page) {
-    return Handbook.shipped().page(page).orElseThrow().paragraphs().get(0);
+    return Specialities.handbook().page(page).orElseThrow().paragraphs().get(0);
   }
 
   private static StepView step(Check<Craft> check, Craft craft) {
-    Probe probe = check instanceof Probe p ? p : null;
-    Choices choices = check.answers() instanceof Choices c ? c : null;
     return new StepView(check.id(), check.title(craft), check.instruction(craft), Expected.of(check, craft),
-        choices == null ? "" : choices.questions().get(0).text(),
-        choices == null ? List.of() : choices.questions().get(0).outcomes().stream()
-            .map(o -> new OutcomeChoice(o.id(), o.label())).toList(),
-        check.answers() instanceof Scale scale ? Units.example(scale) : null,
-        probe == null ? null : probe.red().id(), probe == null ? null : probe.black().id(),
-        check.needs().pack() == ablemedic.diagnosis.BenchNeeds.Want.YES);
+        QuestionView.of(check.answers(), craft).get(0), PlaceView.of(Place.of(check)), check.needs().pack() == Want.YES);
   }
 
   private static RunView run(Run run) {
@@ -107,8 +100,8 @@ class RoutineController {
   }
 
   private static ReadView read(Read read) {
-    String given = read.entered().written().isEmpty() ? String.join(", ", read.entered().outcomes().values())
-        : read.entered().written();
+    String given = String.join(", ", Stream.concat(read.entered().numbers().values().stream().map(Entered.Number::written),
+        read.entered().outcomes().values().stream()).toList());
     return new ReadView(read.title(), read.expected(), given, read.passed());
   }
 

@@ -1,7 +1,9 @@
 package ablemedic.app.routine;
 
 import ablemedic.app.entry.Entered;
+import ablemedic.app.entry.EnteredForm;
 import ablemedic.app.storage.Json;
+import ablemedic.app.storage.StoredForm;
 import ablemedic.app.storage.UnreadableRecordException;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -10,6 +12,7 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Runs of the routine in the database. */
 @Repository
@@ -30,9 +33,12 @@ public class RoutineStore {
 
   private record Body(List<Read> steps) {}
 
+  private static final StoredForm<Body> BODY = StoredForm.of("run of the routine", Body.class, first ->
+      first.get("steps").forEach(step -> ((ObjectNode) step).set("entered", EnteredForm.second((ObjectNode) step.get("entered")))));
+
   void add(String mark, Run run) {
     database.sql("INSERT INTO routine_run (mark, at, passed, minutes, body) VALUES (?, ?, ?, ?, ?)")
-        .params(mark, run.at().toString(), run.passed() ? 1 : 0, run.minutes(), json.write(new Body(run.steps()))).update();
+        .params(mark, run.at().toString(), run.passed() ? 1 : 0, run.minutes(), BODY.write(json, new Body(run.steps()))).update();
   }
 
   /** The newest run; none where it cannot be read, so that the routine is due. */
@@ -44,7 +50,7 @@ public class RoutineStore {
   private Optional<Run> run(ResultSet rs) throws SQLException {
     try {
       return Optional.of(new Run(Instant.parse(rs.getString("at")), rs.getInt("passed") == 1, rs.getDouble("minutes"),
-          json.read(rs.getString("body"), Body.class).steps()));
+          BODY.read(json, rs.getString("body")).steps()));
     } catch (UnreadableRecordException e) {
       return Optional.empty();
     }

@@ -1,5 +1,6 @@
 package ablemedic.app.routine;
 
+import ablemedic.Specialities;
 import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftLog.LogEntry;
 import ablemedic.app.chart.CraftStore;
@@ -13,7 +14,6 @@ import ablemedic.craft.Craft;
 import ablemedic.diagnosis.BenchState.ShortTest;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Proof;
-import ablemedic.power.PrePowerRoutine;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -65,7 +65,7 @@ public class Routines {
   }
 
   public List<Check<Craft>> steps(Craft craft) {
-    return PrePowerRoutine.of(craft, meters.get());
+    return Specialities.prePowerRoutine(craft, meters.get());
   }
 
   public Standing standing(String mark) {
@@ -111,15 +111,15 @@ public class Routines {
             + "” is left out: the routine holds only as a whole.");
       }
       Entered entered = entered(step, craft, given);
-      passed = Proof.asExpected(step, entered.reading(), craft);
+      passed = Proof.asExpected(step, entered.reading(step.answers()).orElseThrow(), craft);
       read.add(new Read(step.id(), step.title(craft), Expected.of(step, craft), entered, passed));
     }
     return new Run(at, passed, minutes, read);
   }
 
   private static Entered entered(Check<Craft> step, Craft craft, Given given) {
-    Entered entered = Entered.at(step, given.outcomes(), given.written());
-    if (entered.value() == null && entered.outcomes().isEmpty()) {
+    Entered entered = Entered.at(step, given.outcomes(), given.written() == null ? Map.of() : Map.of(Entered.ONLY, given.written()));
+    if (entered.answersNothing()) {
       throw Refusal.wrong("readings." + step.id(), "Say what “" + step.title(craft) + "” gave.");
     }
     return entered;
@@ -127,7 +127,7 @@ public class Routines {
 
   /** Whether a reading of a step is what a sound craft gives. */
   static boolean passes(Check<Craft> step, Craft craft, Given given) {
-    return Proof.asExpected(step, entered(step, craft, given).reading(), craft);
+    return Proof.asExpected(step, entered(step, craft, given).reading(step.answers()).orElseThrow(), craft);
   }
 
   /** What was given for a step. */

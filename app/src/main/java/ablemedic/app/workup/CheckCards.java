@@ -2,39 +2,34 @@ package ablemedic.app.workup;
 
 import ablemedic.Specialities;
 import ablemedic.app.entry.Expected;
-import ablemedic.app.entry.Units;
+import ablemedic.app.entry.PlaceView;
+import ablemedic.app.entry.QuestionView.ScaleView;
+import ablemedic.app.entry.QuestionView;
 import ablemedic.app.workup.WorkUpView.BenchStepView;
 import ablemedic.app.workup.WorkUpView.CheckCard;
 import ablemedic.app.workup.WorkUpView.Likely;
-import ablemedic.app.workup.WorkUpView.OutcomeView;
 import ablemedic.app.workup.WorkUpView.Prediction;
-import ablemedic.app.workup.WorkUpView.Probes;
-import ablemedic.app.workup.WorkUpView.QuestionView;
-import ablemedic.app.workup.WorkUpView.ScaleView;
-import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
-import ablemedic.diagnosis.Answers.Choices;
-import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchRoute;
 import ablemedic.diagnosis.BenchState;
 import ablemedic.diagnosis.Case;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Hypothesis;
+import ablemedic.diagnosis.Outlook.Branches;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Outlook.Spread;
 import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Outlook.Worded;
 import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Suspect;
-import ablemedic.power.Probe;
+import ablemedic.speciality.Place;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
 
 /** Makes the card of a check: how to do it, how to get there, what each leading suspect predicts. */
 final class CheckCards {
@@ -66,7 +61,8 @@ final class CheckCards {
         route.map(r -> r.steps().stream()
             .map(step -> new BenchStepView(step.name(), step.label(), step.minutes(), step.guards())).toList()).orElse(List.of()),
         route.map(BenchRoute::end).orElse(null),
-        questions(check, sound), scale(check), check.toTell().map(CheckCards::scale).orElse(null), probes(check), predictions, corners(check.id()), Cautions.of(check.needs()));
+        QuestionView.of(check.answers(), sound), check.toTell().map(ScaleView::of).orElse(null),
+        PlaceView.of(Place.of(check)), predictions, Cautions.of(check.needs()));
   }
 
   private static String why(double bits, double minutes, List<Prediction> predictions) {
@@ -86,28 +82,6 @@ final class CheckCards {
       }
     }
     return tells;
-  }
-
-  private static List<QuestionView> questions(Check<Craft> check, Craft sound) {
-    if (!(check.answers() instanceof Choices choices)) {
-      return List.of();
-    }
-    return choices.questions().stream().map(q -> new QuestionView(q.id(), q.text(), q.outcomes().stream()
-        .map(o -> new OutcomeView(o.id(), Specialities.inWordsOf(sound, o.label()))).toList())).toList();
-  }
-
-  private static @Nullable ScaleView scale(Check<Craft> check) {
-    return check.answers() instanceof Scale scale ? scale(scale) : null;
-  }
-
-  private static ScaleView scale(Scale scale) {
-    return new ScaleView(scale.quantity(), Units.handy(scale), Units.example(scale),
-        scale.words().stream().map(w -> new OutcomeView(w.id(), w.label())).toList());
-  }
-
-  private static @Nullable Probes probes(Check<Craft> check) {
-    return check instanceof Probe probe ? new Probes(probe.mode().prefix(), probe.red().id(), probe.red().label(),
-        probe.black().id(), probe.black().label()) : null;
   }
 
   private List<Prediction> predictions(Check<Craft> check) {
@@ -133,6 +107,9 @@ final class CheckCards {
       return List.of(new Likely(worded.word(), worded.scale().words().get(
           worded.scale().indexOf(worded.word()).orElseThrow()).label(), 1 - worded.blunder()));
     }
+    if (outlook instanceof Branches) {
+      return List.of(new Likely("", Expected.of(outlook, known.sound()), 1));
+    }
     Ways ways = (Ways) outlook;
     var outcomes = ways.choices().questions().get(0).outcomes();
     List<Likely> all = new ArrayList<>();
@@ -142,12 +119,5 @@ final class CheckCards {
     }
     all.sort(Comparator.comparingDouble(Likely::probability).reversed());
     return all.stream().limit(all.get(0).probability() > CLOSE_TO_CERTAIN ? 1 : 3).toList();
-  }
-
-  /** The corners that the name of a check or fault speaks of. */
-  static List<Corner> corners(String id) {
-    return Corner.ALL.stream()
-        .filter(corner -> id.endsWith(corner.name().toLowerCase(Locale.ROOT).replace('_', '-')))
-        .toList();
   }
 }

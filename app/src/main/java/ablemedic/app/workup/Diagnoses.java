@@ -7,9 +7,9 @@ import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Assumptions;
 import ablemedic.diagnosis.Diagnosis;
 import ablemedic.electrics.ElectricSheet;
-import ablemedic.electrics.Told;
 import ablemedic.reading.Meter;
 import ablemedic.speciality.Complaint;
+import ablemedic.told.Told;
 import java.util.List;
 import org.springframework.stereotype.Component;
 
@@ -30,7 +30,7 @@ public class Diagnoses {
 
   /** The reasoning for a sound craft. */
   public Diagnosis<Craft> of(Craft craft) {
-    return kept.of(new Wired(craft.electrics().sheet(), craft.electrics().told(), meters.get()),
+    return kept.of(new Wired(craft.electrics().sheet(), craft.told(), meters.get()),
         wired -> new Diagnosis<>(Specialities.book(craft, wired.meter()), Assumptions.USUAL));
   }
 

@@ -13,7 +13,8 @@ import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Suspect;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Wiring.Link;
-import ablemedic.power.Cleared;
+import ablemedic.speciality.Cleared;
+import ablemedic.told.Told;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -39,14 +40,14 @@ class LeadKnowledge {
     this.diagnoses = diagnoses;
   }
 
-  private record Seen(Electrics sound, String checkId, Reading reading) {}
+  private record Seen(Electrics sound, Told told, String check, Reading reading) {}
 
   /** The links that a reading clears. */
   List<Link> cleared(Craft sound, Check<Craft> check, Reading reading) {
     if (sound.electrics().sheet().isEmpty() || !check.explores()) {
       return List.of();
     }
-    return known.of(new Seen(sound.electrics(), check.id(), reading),
+    return known.of(new Seen(sound.electrics(), sound.told(), check.key(), reading),
         seen -> Cleared.by(sound, check, reading));
   }
 
@@ -86,7 +87,8 @@ class LeadKnowledge {
     if (routine.state() == ablemedic.diagnosis.BenchState.ShortTest.PASSED) {
       for (RoutineStore.Read read : routine.newest().orElseThrow().steps()) {
         diagnoses.of(sound).book().check(read.checkId()).ifPresent(check ->
-            cleared(sound, check, read.entered().reading()).forEach(l -> clear.add(l.id())));
+            read.entered().reading(check.answers()).ifPresent(reading ->
+                cleared(sound, check, reading).forEach(l -> clear.add(l.id()))));
       }
     }
     workUp.ifPresent(w -> {

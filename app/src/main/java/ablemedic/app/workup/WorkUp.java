@@ -1,6 +1,5 @@
 package ablemedic.app.workup;
 
-import ablemedic.app.entry.Entered;
 import ablemedic.app.routine.Routines;
 import ablemedic.app.workup.WorkUpEvent.BenchSet;
 import ablemedic.app.workup.WorkUpEvent.Closed;
@@ -14,7 +13,6 @@ import ablemedic.app.workup.WorkUpEvent.Tested;
 import ablemedic.app.workup.WorkUpStore.Numbered;
 import ablemedic.app.workup.WorkUpStore.Opened;
 import ablemedic.craft.Craft;
-import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.BenchState;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Case;
@@ -103,8 +101,8 @@ final class WorkUp {
     }
     if (event instanceof Found found) {
       answered(found).ifPresent(check -> {
-        evidence(n, new Finding<>(check, reading(found), found.sureness(), known.repairs()));
-        doneSinceFix.add(Check.plainId(found.checkId()));
+        evidence(n, new Finding<>(check, reading(check, found), found.sureness(), known.repairs()));
+        doneSinceFix.add(found.checkId());
       });
     } else if (event instanceof Suspected suspected) {
       opinion(n, suspected.faultId(), SUSPICION);
@@ -137,11 +135,10 @@ final class WorkUp {
 
   /** The check of a finding, where the book still has it and it can still be answered so; else the finding is not weighed. */
   Optional<Check<Craft>> answered(Found found) {
-    return book.check(found.checkId()).filter(check -> check.answers() instanceof Answers.Choices choices
-        ? found.value() == null && found.outcomes().entrySet().stream().allMatch(e -> choices.questions().stream()
-            .anyMatch(q -> q.id().equals(e.getKey()) && q.indexOf(e.getValue()).isPresent()))
-        : found.value() != null || found.outcomes().values().stream()
-            .allMatch(word -> ((Answers.Scale) check.answers()).indexOf(word).isPresent()));
+    return book.check(found.checkId())
+        .filter(check -> check.toTell().isPresent() == (found.told() != null))
+        .map(check -> found.told() == null ? check : check.told(found.told()))
+        .filter(check -> found.entered().reading(check.answers()).isPresent());
   }
 
   /** A repair, where the book still has its fault and the way it was fixed. */
@@ -154,8 +151,8 @@ final class WorkUp {
     return book;
   }
 
-  static Reading reading(Found found) {
-    return new Entered(found.outcomes(), found.value(), found.written()).reading();
+  static Reading reading(Check<Craft> check, Found found) {
+    return found.entered().reading(check.answers()).orElseThrow();
   }
 
   Opened opened() {

@@ -3,8 +3,10 @@ package ablemedic.app.workup;
 import ablemedic.app.entry.SettingAside;
 import ablemedic.Specialities;
 import ablemedic.app.chart.PowerMap;
+import ablemedic.app.entry.Entered;
+import ablemedic.app.entry.PlaceView;
+import ablemedic.app.entry.QuestionView;
 import ablemedic.craft.Craft;
-import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Book;
 import ablemedic.app.workup.WorkUpEvent.End;
 import ablemedic.app.workup.WorkUpView.CheckCard;
@@ -12,6 +14,7 @@ import ablemedic.app.workup.WorkUpView.FixCard;
 import ablemedic.diagnosis.BenchState;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Sureness;
+import ablemedic.speciality.Place;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -55,20 +58,32 @@ class WorkUpController {
 
   record ListedWorkUp(long id, String mark, String complaint, boolean open, String ended) {}
 
-  /** A kind left out is the usual complaint. */
+  /**
+   * A kind left out is the usual complaint.
+   *
+   * @param seen    outcomes by question
+   * @param numbers those that are answered by a number, as written, by question
+   */
   record Intake(
       @NotBlank(message = "names the craft") @Size(max = 24, message = "names the craft") String mark,
       @Nullable @Size(max = 40, message = "has at most 40 letters") String kind,
       @NotBlank(message = "says what is wrong") @Size(max = 400, message = WORDS) String complaint,
       @NotNull(message = "says what happened since it last flew right") Occasion occasion,
       @NotNull(message = "says what was seen, if nothing") @Size(max = 10, message = "has at most ten answers")
-      Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> seen) {}
+      Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> seen,
+      @Nullable @Size(max = 10, message = "has at most ten numbers")
+      Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> numbers) {}
 
+  /**
+   * @param written the number of a check that asks for one only
+   * @param numbers those of a check that asks several questions, by question
+   */
   record Reading(
       long version,
       @NotBlank(message = "names a check") @Size(max = 200, message = "names a check") String checkId,
       @Nullable @Size(max = 10, message = "has at most ten answers") Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> outcomes,
       @Nullable @Size(max = 40, message = "has at most 40 letters") String written,
+      @Nullable @Size(max = 10, message = "has at most ten numbers") Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> numbers,
       @Nullable @Size(max = 40, message = "has at most 40 letters") String told,
       @NotNull(message = "says how sure it is") Sureness sureness,
       @Nullable @Size(max = 400, message = WORDS) String override) {}
@@ -94,7 +109,7 @@ class WorkUpController {
 
   record CheckEntry(String id, String kind, double minutes, double risk, boolean explores) {}
 
-  record FaultEntry(String id, String kind, String site) {}
+  record FaultEntry(String id, String kind, String site, String title) {}
 
   /** The newest, open or closed. */
   @GetMapping("/work-ups")
@@ -107,7 +122,8 @@ class WorkUpController {
   @ResponseStatus(HttpStatus.CREATED)
   WorkUpView open(@RequestBody @Valid Intake intake) {
     return views.view(recording.open(workUps.open(intake.mark(), intake.kind() == null ? Specialities.usualComplaint().id() : intake.kind(),
-        intake.complaint().strip(), intake.occasion(), intake.seen(), clock.instant())));
+        intake.complaint().strip(), intake.occasion(), intake.seen(), orNone(intake.numbers()),
+        clock.instant())));
   }
 
   @GetMapping("/work-ups/{id}")
@@ -127,8 +143,8 @@ class WorkUpController {
 
   @PostMapping("/work-ups/{id}/findings")
   WorkUpView find(@PathVariable long id, @RequestBody @Valid Reading reading) {
-    return kept(workUps.find(id, reading.version(), reading.checkId(), reading.outcomes() == null ? Map.of() : reading.outcomes(),
-        reading.written(), reading.told(), reading.sureness(), orEmpty(reading.override()), clock.instant()));
+    return kept(workUps.find(id, reading.version(), reading.checkId(), orNone(reading.outcomes()),
+        written(reading), reading.told(), reading.sureness(), orEmpty(reading.override()), clock.instant()));
   }
 
   /** Takes back what was recorded under a number: a finding, a skip, a suspicion, an own test or a fix. */
@@ -200,7 +216,8 @@ class WorkUpController {
   /** The faults that a craft can have, or those that need no craft's wiring. */
   @GetMapping("/faults")
   List<FaultEntry> faults(@RequestParam(required = false) @Nullable String craft) {
-    return book(craft).faults().stream().map(f -> new FaultEntry(f.id(), f.kind(), f.site())).toList();
+    Craft sound = craft == null ? Specialities.anyCraft() : workUps.craft(craft);
+    return book(craft).faults().stream().map(f -> new FaultEntry(f.id(), f.kind(), f.site(), f.describe(sound))).toList();
   }
 
   private Book<Craft> book(@Nullable String mark) {
@@ -219,12 +236,19 @@ class WorkUpController {
   List<ComplaintEntry> complaints(@PathVariable String mark) {
     Craft craft = workUps.craft(mark);
     return workUps.complaints(craft).stream().map(c -> new ComplaintEntry(c.id(), c.label(),
-        ((Choices) c.seen().answers()).questions().stream().map(q -> new WorkUpView.QuestionView(q.id(), q.text(),
-            q.outcomes().stream().map(o -> new WorkUpView.OutcomeView(o.id(), Specialities.inWordsOf(craft, o.label())))
-                .toList())).toList())).toList();
+        QuestionView.of(c.seen().answers(), craft), PlaceView.of(Place.of(c.seen())))).toList();
   }
 
-  record ComplaintEntry(String id, String label, List<WorkUpView.QuestionView> questions) {}
+  /** @param place where on the craft the questions are answered */
+  record ComplaintEntry(String id, String label, List<QuestionView> questions, PlaceView place) {}
+
+  private static Map<String, String> written(Reading reading) {
+    return reading.written() == null ? orNone(reading.numbers()) : Map.of(Entered.ONLY, reading.written());
+  }
+
+  private static Map<String, String> orNone(@Nullable Map<String, String> answers) {
+    return answers == null ? Map.of() : answers;
+  }
 
   private static String orEmpty(@Nullable String text) {
     return text == null ? "" : text.strip();

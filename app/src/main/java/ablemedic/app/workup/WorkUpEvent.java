@@ -1,10 +1,10 @@
 package ablemedic.app.workup;
 
+import ablemedic.app.entry.Entered;
 import ablemedic.diagnosis.BenchState;
 import ablemedic.diagnosis.Sureness;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** One thing that happened in a work-up, as it is kept. */
@@ -22,10 +22,12 @@ import org.jspecify.annotations.Nullable;
 })
 public sealed interface WorkUpEvent {
 
-  /** A check gave a reading: outcomes by question, or a value in the SI unit of its scale. */
-  record Found(
-      String checkId, Map<String, String> outcomes, @Nullable Double value, String written, Sureness sureness)
-      implements WorkUpEvent {}
+  /**
+   * A check gave a reading.
+   *
+   * @param told the number that was told along with it, in the SI unit of its scale, where it asks for one
+   */
+  record Found(String checkId, @Nullable Double told, Entered entered, Sureness sureness) implements WorkUpEvent {}
 
   /** A check was put aside. */
   record Skipped(String checkId) implements WorkUpEvent {}

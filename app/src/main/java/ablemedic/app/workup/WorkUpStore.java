@@ -94,14 +94,14 @@ public class WorkUpStore {
     String ending = rs.getString("ending");
     return new Opened(rs.getLong("id"), rs.getString("mark"), rs.getInt("revision"), rs.getString("complaint_kind"),
         rs.getString("complaint"), Occasion.valueOf(rs.getString("occasion")), Instant.parse(rs.getString("opened_at")),
-        ending != null && json.read(ending, WorkUpEvent.class) instanceof Closed closed ? closed.end().label() : "",
+        ending != null && EventForm.EVENT.read(json, ending) instanceof Closed closed ? closed.end().label() : "",
         rs.getString("aside"));
   }
 
   public List<Numbered> events(long id) {
     return database.sql("SELECT n, at, body FROM work_up_event WHERE work_up_id = ? ORDER BY n").param(id)
         .query((rs, n) -> new Numbered(rs.getInt("n"), Instant.parse(rs.getString("at")),
-            json.read(rs.getString("body"), WorkUpEvent.class)))
+            EventForm.EVENT.read(json, rs.getString("body"))))
         .list();
   }
 
@@ -124,7 +124,7 @@ public class WorkUpStore {
     }
     for (Numbered numbered : events) {
       database.sql("INSERT INTO work_up_event (work_up_id, n, at, body) VALUES (?, ?, ?, ?)")
-          .params(id, numbered.n(), numbered.at().toString(), json.write(numbered.event())).update();
+          .params(id, numbered.n(), numbered.at().toString(), EventForm.EVENT.write(json, numbered.event())).update();
     }
   }
 

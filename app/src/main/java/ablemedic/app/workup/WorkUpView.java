@@ -2,6 +2,9 @@ package ablemedic.app.workup;
 
 import ablemedic.app.chart.CraftDrawing;
 import ablemedic.app.chart.PowerMap;
+import ablemedic.app.entry.PlaceView;
+import ablemedic.app.entry.QuestionView.ScaleView;
+import ablemedic.app.entry.QuestionView;
 import ablemedic.craft.Corner;
 import ablemedic.diagnosis.BenchState;
 import java.time.Instant;
@@ -41,7 +44,6 @@ public record WorkUpView(
     @Nullable CheckCard next,
     List<String> ahead,
     List<CheckLine> checks,
-    List<FaultLine> faults,
     @Nullable FixCard fix,
     List<Made> made,
     @Nullable ProofCard proof,
@@ -90,8 +92,7 @@ public record WorkUpView(
    * @param locked     whether a guard has to be passed first
    * @param blocked    whether no safe way to it exists
    * @param told       a number that has to be told along with the answer
-   * @param probes     where the meter's probes go
-   * @param corners    those that the drawing points at
+   * @param place      where on the craft it acts
    */
   public record CheckCard(
       String checkId,
@@ -108,24 +109,12 @@ public record WorkUpView(
       List<BenchStepView> steps,
       @Nullable BenchState benchAfter,
       List<QuestionView> questions,
-      @Nullable ScaleView scale,
       @Nullable ScaleView told,
-      @Nullable Probes probes,
+      PlaceView place,
       List<Prediction> predictions,
-      List<Corner> corners,
       List<Caution> cautions) {}
 
   public record BenchStepView(String step, String label, double minutes, boolean guards) {}
-
-  public record QuestionView(String id, String text, List<OutcomeView> outcomes) {}
-
-  public record OutcomeView(String id, String label) {}
-
-  /** A number to be entered, or one of the words that may stand in its place. */
-  public record ScaleView(String quantity, String unit, String example, List<OutcomeView> words) {}
-
-  /** The points of the two probes, and whether they measure ohms or volts. */
-  public record Probes(String mode, String red, String redLabel, String black, String blackLabel) {}
 
   /**
    * What one suspect predicts of a check.
@@ -139,8 +128,6 @@ public record WorkUpView(
   /** A check in the list of all. */
   public record CheckLine(
       String checkId, String title, double bits, double minutes, boolean done, int skippedAt, boolean locked) {}
-
-  public record FaultLine(String faultId, String title) {}
 
   /** A suspect that stands out, with the ways to put it right. */
   public record FixCard(String faultId, String kind, String title, double belief, List<FixOption> options) {}

@@ -20,7 +20,6 @@ import ablemedic.app.workup.WorkUpEvent.Tested;
 import ablemedic.app.workup.WorkUpStore.Numbered;
 import ablemedic.app.workup.WorkUpView.CheckCard;
 import ablemedic.app.workup.WorkUpView.CheckLine;
-import ablemedic.app.workup.WorkUpView.FaultLine;
 import ablemedic.app.workup.WorkUpView.FixCard;
 import ablemedic.app.workup.WorkUpView.FixOption;
 import ablemedic.app.workup.WorkUpView.Made;
@@ -143,7 +142,7 @@ class WorkUpViews {
         standing.nothingLeft(), standing.astray(),
         next.map(step -> cards.card(step.check(), step.bits())).orElse(null),
         planner.lookAhead(workUp.bench(), workUp.leftOut(), AHEAD).stream().skip(1).map(c -> c.title(sound)).toList(),
-        checks(workUp, plan), faults(workUp),
+        checks(workUp, plan),
         worthFixing.map(suspect -> fixCard(suspect, workUp)).orElse(null), made(workUp),
         workUp.repairs().isEmpty() ? null : proofCard(proof, cards, sound),
         stage == Stage.FIXING ? Cautions.whileFixing() : List.of());
@@ -216,7 +215,7 @@ class WorkUpViews {
           found.sureness().label(), before, true);
       return Optional.of(new Noted(line.n(), line.at(), line.sort(), line.title(), line.answers(), line.sureness(),
           line.takenBack(), line.before(), line.canTakeBack(), workUp.isTakenBack(e.n()) ? List.of()
-              : leads.clearedInWords(workUp.known().sound(), check.get(), WorkUp.reading(found))));
+              : leads.clearedInWords(workUp.known().sound(), check.get(), WorkUp.reading(check.get(), found))));
     }
     if (event instanceof Suspected s) {
       return Optional.of(line(workUp, e, "suspicion", "Own suspicion: " + fault(workUp, s.faultId()),
@@ -269,19 +268,7 @@ class WorkUpViews {
   }
 
   private static List<String> answers(Check<Craft> check, Found found, Craft sound) {
-    Reading reading = WorkUp.reading(found);
-    if (!(reading instanceof Chosen chosen) || !(check.answers() instanceof Choices)) {
-      return List.of(found.written());
-    }
-    List<String> answers = new ArrayList<>();
-    for (var question : ((Choices) check.answers()).questions()) {
-      String outcome = chosen.outcomes().get(question.id());
-      if (outcome != null) {
-        answers.add(Specialities.inWordsOf(sound,
-            question.outcomes().get(question.indexOf(outcome).orElseThrow()).label()));
-      }
-    }
-    return answers;
+    return found.entered().inWords(check.answers()).stream().map(label -> Specialities.inWordsOf(sound, label)).toList();
   }
 
   private static List<SuspectView> suspects(
@@ -342,16 +329,11 @@ class WorkUpViews {
       lines.add(new CheckLine(check.id(), check.title(sound), step.map(Plan.Step::bits).orElse(0.0),
           step.map(Plan.Step::minutes).orElse(check.minutes()),
           workUp.known().evidence().stream().anyMatch(ev -> ev instanceof Finding<Craft> f
-              && Check.plainId(f.check().id()).equals(check.id())),
+              && f.check().id().equals(check.id())),
           workUp.skipped().getOrDefault(check.id(), 0),
           step.map(s -> !s.unlocks().isEmpty()).orElse(false)));
     }
     return lines;
-  }
-
-  private static List<FaultLine> faults(WorkUp workUp) {
-    return workUp.book().faults().stream()
-        .map(f -> new FaultLine(f.id(), f.describe(workUp.known().sound()))).toList();
   }
 
   private static FixCard fixCard(Suspect<Craft> suspect, WorkUp workUp) {

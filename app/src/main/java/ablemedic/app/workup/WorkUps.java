@@ -34,7 +34,6 @@ import ablemedic.speciality.Complaint;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -118,17 +117,23 @@ public class WorkUps implements Routines.Follower {
   public record Opening(String mark, int revision, String kind, String complaint, Occasion occasion, Instant at,
       List<Numbered> events, String logKind, String line, long lastLog) {}
 
-  /** A work-up with what was seen; questions that nobody could answer are left out. */
-  public Opening open(String mark, String kind, String complaint, Occasion occasion, Map<String, String> seen, Instant at) {
+  /**
+   * A work-up with what was seen; questions that nobody could answer are left out.
+   *
+   * @param seen    outcomes by question
+   * @param written numbers by question, as written
+   */
+  public Opening open(String mark, String kind, String complaint, Occasion occasion, Map<String, String> seen,
+      Map<String, String> written, Instant at) {
     CraftStore.Row row = crafts.get(mark);
     long lastLog = log.newest(row.mark());
     int revision = crafts.newestRevision(row.mark());
     Craft craft = crafts.craft(row.mark(), revision);
     Check<Craft> check = complaint(craft, kind).seen();
-    Entered entered = Entered.at(check, seen, null);
+    Entered entered = Entered.at(check, seen, written);
     List<Numbered> events = new ArrayList<>();
-    if (!entered.outcomes().isEmpty()) {
-      events.add(new Numbered(1, at, new Found(check.id(), entered.outcomes(), null, "", Sureness.SURE)));
+    if (!entered.answersNothing()) {
+      events.add(new Numbered(1, at, new Found(check.id(), null, entered, Sureness.SURE)));
     }
     Routines.Standing before = routines.standing(row.mark());
     if (before.state() == ShortTest.FAILED) {
@@ -142,8 +147,7 @@ public class WorkUps implements Routines.Follower {
   /** The readings of a routine that are checks of the craft's book too. */
   private static List<WorkUpEvent> found(Book<Craft> book, RoutineStore.Run run) {
     return run.steps().stream().filter(read -> book.check(read.checkId()).isPresent())
-        .<WorkUpEvent>map(read -> new Found(read.checkId(), read.entered().outcomes(), read.entered().value(),
-            read.entered().written(), Sureness.SURE)).toList();
+        .<WorkUpEvent>map(read -> new Found(read.checkId(), null, read.entered(), Sureness.SURE)).toList();
   }
 
   /** What happened since it last flew right may make the pre-power routine due. */
@@ -177,19 +181,20 @@ public class WorkUps implements Routines.Follower {
   /**
    * Records what a check gave.
    *
-   * @param written  a number as written, for a check on a scale
+   * @param written  numbers by question, as written
    * @param told     the number that has to be told along with some checks, as written
    * @param override why a locked check was made all the same; empty when it was not
    */
-  public Draft find(long id, long version, String checkId, Map<String, String> outcomes, @Nullable String written,
+  public Draft find(long id, long version, String checkId, Map<String, String> outcomes, Map<String, String> written,
       @Nullable String told, Sureness sureness, String override, Instant at) {
     WorkUp workUp = open(id, version);
-    Check<Craft> check = withTold(check(workUp, checkId), told);
+    Check<Craft> check = check(workUp, checkId);
+    Double number = check.toTell().map(scale -> Entered.told(scale, told)).orElse(null);
     Entered entered = Entered.at(check, outcomes, written);
     String title = check.title(workUp.known().sound());
-    if (entered.value() == null && entered.outcomes().isEmpty()) {
-      throw Refusal.wrong("outcomes", "Choose an outcome of “" + title + "”: "
-          + ((Choices) check.answers()).questions().get(0).outcomes().stream().map(o -> o.id()).toList() + ".");
+    if (entered.answersNothing()) {
+      throw Refusal.wrong("outcomes", "Answer a question of “" + title + "”" + (check.answers() instanceof Choices choices
+          ? ": " + choices.questions().get(0).outcomes().stream().map(o -> o.id()).toList() : "") + ".");
     }
     Draft.Builder draft = Draft.on(workUp, at);
     if (!check.needs().metBy(workUp.bench())) {
@@ -200,16 +205,7 @@ public class WorkUps implements Routines.Follower {
       draft.add(new BenchSet(workUp.bench(), override, log.newest(workUp.opened().mark())));
       draft.log("override", "Made while locked (" + title + "): " + override);
     }
-    return draft.add(new Found(check.id(), entered.outcomes(), entered.value(), entered.written(), sureness)).done();
-  }
-
-  /** The check as it stands with the number that has to be told along with it. */
-  private static Check<Craft> withTold(Check<Craft> check, @Nullable String told) {
-    if (check.toTell().isEmpty()) {
-      return check;
-    }
-    double number = Entered.told(check.toTell().get(), told);
-    return check.told(String.format(Locale.ROOT, "%.3f", number)).orElseThrow();
+    return draft.add(new Found(check.id(), number, entered, sureness)).done();
   }
 
   /** Records an event that needs no rule of its own but an open work-up and names that exist. */

@@ -15,7 +15,6 @@ import ablemedic.electrics.Chemistry;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Layout;
 import ablemedic.electrics.PackKind;
-import ablemedic.electrics.Told;
 import ablemedic.electrics.UnusableSheetException;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,15 +27,15 @@ import org.junit.jupiter.params.provider.ValueSource;
 class ElectricEntryTest {
   private static Electrics wired(Layout layout) {
     return new Electrics(layout.sheet(List.of(2, 0, 3, 1), List.of("FR", "RR", "RL", "FL"), 110,
-        new PackKind(6, Chemistry.LIPO_HIGH_VOLTAGE, 1300, 3.5), List.of("receiver", "video", "camera")), Told.USUAL);
+        new PackKind(6, Chemistry.LIPO_HIGH_VOLTAGE, 1300, 3.5), List.of("receiver", "video", "camera")));
   }
 
   private static ElectricEntry leads(ElectricEntry entry, UnaryOperator<List<LeadEntry>> change) {
-    return new ElectricEntry(entry.parts(), change.apply(new ArrayList<>(entry.leads())), entry.pack(), entry.told());
+    return new ElectricEntry(entry.parts(), change.apply(new ArrayList<>(entry.leads())), entry.pack());
   }
 
   private static ElectricEntry parts(ElectricEntry entry, UnaryOperator<List<PartEntry>> change) {
-    return new ElectricEntry(change.apply(new ArrayList<>(entry.parts())), entry.leads(), entry.pack(), entry.told());
+    return new ElectricEntry(change.apply(new ArrayList<>(entry.parts())), entry.leads(), entry.pack());
   }
 
   @ParameterizedTest
@@ -119,8 +118,7 @@ class ElectricEntryTest {
     ElectricEntry before = ElectricEntry.of(wired(Layout.SEPARATE));
     ElectricEntry without = leads(before, all -> all.subList(0, all.size() - 1));
     assertThat(changed(before, without)).singleElement().asString().endsWith("-> none");
-    ElectricEntry packed = new ElectricEntry(before.parts(), before.leads(), new PackEntry(4, Chemistry.LIPO, 1500, 4),
-        before.told());
+    ElectricEntry packed = new ElectricEntry(before.parts(), before.leads(), new PackEntry(4, Chemistry.LIPO, 1500, 4));
     assertThat(changed(before, packed)).singleElement().asString().contains("6 cells", "4 cells");
   }
 

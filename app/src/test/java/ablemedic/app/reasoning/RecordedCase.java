@@ -2,11 +2,12 @@ package ablemedic.app.reasoning;
 
 import ablemedic.Specialities;
 import ablemedic.app.chart.PartsController;
+import ablemedic.app.entry.Entered;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.NumberingSchool;
 import ablemedic.craft.Rotation;
-import ablemedic.craft.Settings.FlightMode;
+import ablemedic.craft.FlightMode;
 import ablemedic.craft.SpinSchool;
 import ablemedic.diagnosis.Assumptions;
 import ablemedic.diagnosis.BenchState;
@@ -17,8 +18,6 @@ import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Occasion;
-import ablemedic.diagnosis.Reading.Chosen;
-import ablemedic.diagnosis.Reading.Measured;
 import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Sureness;
 import ablemedic.electrics.Chemistry;
@@ -99,8 +98,10 @@ record RecordedCase(String craft, Occasion occasion, List<Step> steps, Map<Strin
 
   private static Case<Craft> found(Case<Craft> known, Book<Craft> book, Step step) {
     Check<Craft> check = book.check(String.valueOf(step.check())).orElseThrow();
-    return known.with(check, step.value() == null ? new Chosen(step.outcomes() == null ? Map.of() : step.outcomes())
-        : new Measured(step.value()), Sureness.SURE);
+    Map<String, Entered.Number> numbers = step.value() == null ? Map.of()
+        : Map.of(Entered.ONLY, new Entered.Number(step.value(), ""));
+    return known.with(check, new Entered(step.outcomes() == null ? Map.of() : step.outcomes(), numbers)
+        .reading(check.answers()).orElseThrow(), Sureness.SURE);
   }
 
   private static Case<Craft> repaired(Case<Craft> known, Book<Craft> book, Step step) {

@@ -1,4 +1,4 @@
-package ablemedic.power;
+package ablemedic.physics;
 
 import ablemedic.circuit.Network;
 import ablemedic.circuit.Network.Capacitor;
@@ -12,15 +12,14 @@ import ablemedic.electrics.Wiring;
 import ablemedic.electrics.Wiring.At;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /** Makes a network of a wiring, and alters it by what has come to harm. */
-final class Circuits {
+public final class Circuits {
   private Circuits() {}
 
   /** Links of copper, then leaks and dividers, in the order of the wiring. */
-  static List<Link> links(Wiring wiring) {
+  public static List<Link> links(Wiring wiring) {
     List<Link> links = new ArrayList<>();
     wiring.links().forEach(link -> links.add(new Link(link.a(), link.b(), 1 / link.ohms())));
     for (At<Inner.Leak> leak : wiring.all(Inner.Leak.class)) {
@@ -39,35 +38,44 @@ final class Circuits {
         .toList();
   }
 
-  static int node(Wiring wiring, At<?> at, String pad) {
+  public static int node(Wiring wiring, At<?> at, String pad) {
     return wiring.node(at.address(pad));
   }
 
   /** A sound network of these links, altered by the harm that shows in resistances. */
   static Network harmed(Network sound, Electrics electrics) {
     Network network = sound;
-    for (Map.Entry<Harm, Double> one : electrics.harm().entrySet()) {
-      network = harmed(network, electrics.wiring(), one.getKey(), one.getValue());
+    for (Harm one : electrics.harm()) {
+      network = harmed(network, electrics.wiring(), one);
     }
     return network;
   }
 
-  private static Network harmed(Network network, Wiring wiring, Harm harm, double number) {
-    return switch (harm.kind()) {
-      case LINK -> link(wiring, harm.where()).map(i -> network.with(i, 1 / number)).orElse(network);
-      case BRIDGE -> {
-        String[] ends = harm.where().split("\\|");
-        yield network.bridged(wiring.node(ends[0]), wiring.node(ends[1]), 1 / number);
-      }
-      case CROSSED -> crossed(network, wiring, harm.where());
-      case DRIVE_SHORT -> wiring.all(Inner.Drive.class).stream()
-          .filter(d -> d.address(d.of().plus()).equals(harm.where())).findFirst()
-          .map(d -> network.bridged(node(wiring, d, d.of().plus()), node(wiring, d, d.of().minus()), 1 / number))
-          .orElse(network);
-      case CAPACITOR -> capacitor(network, wiring, harm.where(), number);
-      case SENSE_LEAD -> wiring.senseLead().map(lead -> moved(network, wiring, lead, (int) number)).orElse(network);
-      default -> network;
-    };
+  private static Network harmed(Network network, Wiring wiring, Harm harm) {
+    if (harm instanceof Harm.Open open) {
+      return link(wiring, open.linkId()).map(i -> network.with(i, 0)).orElse(network);
+    } else if (harm instanceof Harm.Poor poor) {
+      return link(wiring, poor.linkId()).map(i -> network.with(i, 1 / poor.ohms())).orElse(network);
+    } else if (harm instanceof Harm.Bridge bridge) {
+      return network.bridged(wiring.node(bridge.onePad()), wiring.node(bridge.otherPad()), 1 / bridge.ohms());
+    } else if (harm instanceof Harm.Crossed crossed) {
+      return crossed(network, wiring, crossed.partId());
+    } else if (harm instanceof Harm.DriveShort drive) {
+      return driveShort(network, wiring, drive);
+    } else if (harm instanceof Harm.BurstCapacitor burst) {
+      return capacitor(network, wiring, burst);
+    } else if (harm instanceof Harm.LeadMoved moved) {
+      return wiring.senseLead().filter(lead -> lead.id().equals(moved.leadId()))
+          .map(lead -> moved(network, wiring, lead, wiring.node(moved.pad()))).orElse(network);
+    }
+    return network;
+  }
+
+  private static Network driveShort(Network network, Wiring wiring, Harm.DriveShort drive) {
+    return wiring.all(Inner.Drive.class).stream()
+        .filter(d -> d.address(d.of().plus()).equals(drive.supplyPad())).findFirst()
+        .map(d -> network.bridged(node(wiring, d, d.of().plus()), node(wiring, d, d.of().minus()), 1 / drive.ohms()))
+        .orElse(network);
   }
 
   private static Optional<Integer> link(Wiring wiring, String id) {
@@ -107,14 +115,13 @@ final class Circuits {
     return Optional.empty();
   }
 
-  private static Network capacitor(Network network, Wiring wiring, String plus, double ohms) {
+  private static Network capacitor(Network network, Wiring wiring, Harm.BurstCapacitor burst) {
     List<At<Inner.Capacitance>> all = wiring.all(Inner.Capacitance.class);
     for (int i = 0; i < all.size(); i++) {
       At<Inner.Capacitance> c = all.get(i);
-      if (c.address(c.of().plus()).equals(plus)) {
-        Network gone = network.withoutCapacitor(i);
-        return Double.isInfinite(ohms) ? gone
-            : gone.bridged(node(wiring, c, c.of().plus()), node(wiring, c, c.of().minus()), 1 / ohms);
+      if (c.address(c.of().plus()).equals(burst.plusPad())) {
+        return network.withoutCapacitor(i)
+            .bridged(node(wiring, c, c.of().plus()), node(wiring, c, c.of().minus()), 1 / burst.ohms());
       }
     }
     return network;

@@ -1,10 +1,9 @@
-package ablemedic.power;
+package ablemedic.physics;
 
 import ablemedic.circuit.Network;
 import ablemedic.circuit.Network.Link;
 import ablemedic.electrics.ElectricSheet;
 import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Harm;
 import ablemedic.electrics.Inner;
 import ablemedic.electrics.PackKind;
 import ablemedic.electrics.Pad;
@@ -33,6 +32,8 @@ public final class Powered {
   private static final double CONTROLLER_IDLE_A = 0.03;
   /** What is seen of a weak cell at rest, over what it sags in a hover. From memory. */
   private static final double WEAK_AT_REST = 0.1;
+  /** The charge, 0 to 1, that a pack at the bench is taken to have. Common practice. */
+  private static final double BENCH_CHARGE = 0.85;
   private static final int ROUNDS = 40;
   private static final double SETTLED_V = 1e-4;
 
@@ -65,7 +66,7 @@ public final class Powered {
   private Powered(Electrics electrics, Run run) {
     this.electrics = electrics;
     this.wiring = electrics.wiring();
-    double packOhms = electrics.sheet().pack().ohms() * electrics.harm(Harm.Kind.PACK_OHMS, "", 1);
+    double packOhms = electrics.sheet().pack().ohms() * electrics.packOhmsTimes();
     Network sound = SOUND.of(new Based(electrics.sheet(), run.driveA(), packOhms), key -> base(wiring, key));
     this.network = loaded(Circuits.harmed(sound, electrics));
     List<At<Inner.Regulator>> regulators = wiring.all(Inner.Regulator.class);
@@ -108,16 +109,16 @@ public final class Powered {
   }
 
   /** On the bench: motors stopped, the pack as full as they usually come. */
-  static Powered onBench(Electrics electrics) {
-    return idle(electrics, electrics.sheet().pack().restingV(Power.BENCH_CHARGE));
+  public static Powered onBench(Electrics electrics) {
+    return idle(electrics, electrics.sheet().pack().restingV(BENCH_CHARGE));
   }
 
   private static double emf(Electrics electrics, Run run) {
     PackKind pack = electrics.sheet().pack();
     double perCell = run.restingV() / pack.cells();
-    double cells = pack.cells() + electrics.harm(Harm.Kind.PACK_CELLS, "", 0);
+    double cells = pack.cells() + electrics.cellsMore();
     // A weak cell sags with the current, until nothing is left of it.
-    double weak = electrics.harm(Harm.Kind.WEAK_CELL, "", 0) * Math.max(WEAK_AT_REST, run.hovers());
+    double weak = electrics.weakCellV() * Math.max(WEAK_AT_REST, run.hovers());
     return Math.max(0, perCell * cells - Math.min(perCell, weak));
   }
 
@@ -141,14 +142,14 @@ public final class Powered {
   }
 
   /** What a part draws by its archetype, or as the sheet has it, amperes. */
-  static double draw(At<Inner.Load> load) {
+  public static double draw(At<Inner.Load> load) {
     return load.part().draw() > 0 ? load.part().draw() : load.of().amps();
   }
 
   private Network loaded(Network harmed) {
     Network changed = harmed;
     for (At<Inner.Load> l : wiring.all(Inner.Load.class)) {
-      double times = electrics.harm(Harm.Kind.DRAW, l.part().id(), 1);
+      double times = electrics.drawTimes(l.part().id());
       if (times != 1) {
         changed = changed.adjusted(node(l, l.of().plus()), node(l, l.of().minus()),
             Math.max(-0.999, times - 1) * draw(l) / l.of().volts());
@@ -196,7 +197,7 @@ public final class Powered {
   }
 
   private double limit(At<Inner.Regulator> r) {
-    return r.of().limitA() * electrics.harm(Harm.Kind.REGULATOR, r.address(r.of().out()), 1);
+    return r.of().limitA() * electrics.regulatorShare(r.address(r.of().out()));
   }
 
   private int node(At<?> at, String pad) {
@@ -215,11 +216,11 @@ public final class Powered {
     return plus.isPresent() && minus.isPresent() ? Optional.of(between(plus.get(), minus.get())) : Optional.empty();
   }
 
-  static String supplyPad(Part part) {
+  public static String supplyPad(Part part) {
     return firstPad(part, Pad.Kind.SUPPLY);
   }
 
-  static String groundPad(Part part) {
+  public static String groundPad(Part part) {
     return firstPad(part, Pad.Kind.GROUND);
   }
 
@@ -230,7 +231,7 @@ public final class Powered {
   /** Whether a part works: it is sound and has the voltage that it takes. */
   public boolean works(Part part) {
     double has = supply(part).orElse(0.0);
-    return electrics.harm(Harm.Kind.DRAW, part.id(), 1) > 0 && has >= part.archetype().lowestV()
+    return electrics.drawTimes(part.id()) > 0 && has >= part.archetype().lowestV()
         && has <= 1.15 * part.archetype().highestV();
   }
 
@@ -250,7 +251,7 @@ public final class Powered {
   }
 
   /** Voltage across a drive, volts. */
-  double driveV(At<Inner.Drive> d) {
+  public double driveV(At<Inner.Drive> d) {
     return between(node(d, d.of().plus()), node(d, d.of().minus()));
   }
 }

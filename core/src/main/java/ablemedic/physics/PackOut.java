@@ -1,9 +1,8 @@
-package ablemedic.power;
+package ablemedic.physics;
 
 import ablemedic.circuit.Network;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.ElectricSheet;
-import ablemedic.electrics.Harm;
 import ablemedic.electrics.Inner;
 import ablemedic.electrics.Wiring;
 import ablemedic.reading.Meter;
@@ -12,7 +11,7 @@ import java.util.function.IntBinaryOperator;
 /** A craft with its pack out, under the probes of a meter set to resistance. */
 public final class PackOut {
   /** A reading that takes longer than this to settle is seen to climb, seconds. Common practice. */
-  static final double CLIMBS_S = 0.8;
+  public static final double CLIMBS_S = 0.8;
 
   private static final int KEPT = 1_500;
   private static final Memory<ElectricSheet, Network> SOUND = new Memory<>(64);
@@ -35,7 +34,8 @@ public final class PackOut {
 
   /** The craft as its harm has it. */
   public static PackOut of(Electrics electrics, Meter meter) {
-    return KNOWN.of(new Under(electrics, meter), key -> new PackOut(network(electrics, meter), meter, electrics.wiring().points().size()));
+    return KNOWN.of(new Under(electrics, meter), 
+        key -> new PackOut(network(electrics, meter), meter, electrics.wiring().points().size()));
   }
 
   private static Network network(Electrics electrics, Meter meter) {
@@ -48,7 +48,7 @@ public final class PackOut {
       return network;
     }
     for (Wiring.At<Inner.Drive> d : wiring.all(Inner.Drive.class)) {
-      if (electrics.harm().containsKey(new Harm(Harm.Kind.CROSSED, d.part().id()))) {
+      if (electrics.crossed(d.part().id())) {
         network = network.bridged(Circuits.node(wiring, d, d.of().plus()), Circuits.node(wiring, d, d.of().minus()),
             1 / junction);
       }
@@ -71,7 +71,7 @@ public final class PackOut {
    *
    * @param classing gives 0 to 126, always the same for the same points
    */
-  int classed(int a, int b, IntBinaryOperator classing) {
+  public int classed(int a, int b, IntBinaryOperator classing) {
     byte[] known = classes;
     if (known.length == 0) {
       known = new byte[points * points];

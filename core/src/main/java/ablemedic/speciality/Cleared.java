@@ -1,4 +1,4 @@
-package ablemedic.power;
+package ablemedic.speciality;
 
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Check;
@@ -26,8 +26,7 @@ public final class Cleared {
     double likely = asItShould.likelihood(reading);
     List<Link> cleared = new ArrayList<>();
     for (Link link : sound.wiring().links()) {
-      Craft open = Feeds.settled(whole.withElectrics(
-          sound.with(new Harm(Harm.Kind.LINK, link.id()), Double.POSITIVE_INFINITY)));
+      Craft open = whole.withElectrics(sound.with(new Harm.Open(link.id())));
       if (check.outlook(open).likelihood(reading) * CLEARS < likely) {
         cleared.add(link);
       }
@@ -35,13 +34,13 @@ public final class Cleared {
     return cleared;
   }
 
-  /** The site under which a link's faults stand in the book. */
-  public static String site(Link link) {
-    return "power " + link.id();
+  /** The site under which faults of a link, or of the lead that it is the wire of, stand in the book. */
+  public static String site(String linkId) {
+    return "link " + linkId;
   }
 
   /** Whether a fault sits at a link. */
   public static boolean sitsAt(Fault<Craft> fault, Link link) {
-    return fault.site().equals(site(link));
+    return fault.site().equals(site(link.id()));
   }
 }

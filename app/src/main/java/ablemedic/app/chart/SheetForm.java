@@ -1,0 +1,88 @@
+package ablemedic.app.chart;
+
+import ablemedic.app.storage.Json;
+import ablemedic.app.storage.StoredForm;
+import ablemedic.app.storage.UnreadableRecordException;
+import ablemedic.craft.BoardSettings;
+import ablemedic.craft.RadioSettings;
+import ablemedic.craft.Stick;
+import ablemedic.told.Setting;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** How build sheets are kept. */
+final class SheetForm {
+  private static final StoredForm<BuildSheet> SHEET = StoredForm.of("build sheet", BuildSheet.class, SheetForm::toSecond);
+
+  private SheetForm() {}
+
+  static String write(Json json, BuildSheet sheet) {
+    return SHEET.write(json, sheet);
+  }
+
+  /** @throws UnreadableRecordException where the text is no sheet of a craft */
+  static BuildSheet read(Json json, String text) {
+    BuildSheet sheet = SHEET.read(json, text);
+    try {
+      return sheet.withOutputsLeftToLeads();
+    } catch (RuntimeException e) {
+      // A sheet of an older version may lack anything at all.
+      throw new UnreadableRecordException("build sheet", e);
+    }
+  }
+
+  /** Form 1 had a field of its own for each setting, those of power inside the electrical side, and outputs beside leads. */
+  private static void toSecond(ObjectNode sheet) {
+    ObjectNode told = sheet.objectNode();
+    choice(told, BoardSettings.NUMBERING, sheet.remove("numbering"));
+    text(told, BoardSettings.OUTPUT_ORDER, sheet.remove("outputOrder"));
+    choice(told, BoardSettings.SPINS, sheet.remove("toldSpins"));
+    JsonNode turn = sheet.remove("toldAlignment");
+    if (turn != null) {
+      put(told, BoardSettings.ALIGNMENT, turn.get("rollDeg").asInt() + "/" + turn.get("pitchDeg").asInt() + "/"
+          + turn.get("yawDeg").asInt());
+    }
+    text(told, BoardSettings.STICK_ORDER, sheet.remove("boardSticks"));
+    text(told, RadioSettings.STICK_ORDER, sheet.remove("radioSticks"));
+    JsonNode reversed = sheet.remove("reversedSticks");
+    if (reversed != null) {
+      reversed.forEach(stick -> put(told, RadioSettings.reversed(Stick.valueOf(stick.asString())), "on"));
+    }
+    choice(told, BoardSettings.MODE, sheet.remove("mode"));
+    text(told, BoardSettings.GAIN, sheet.remove("gain"));
+    if (sheet.get("electrics") instanceof ObjectNode electrics) {
+      if (electrics.remove("told") instanceof ObjectNode power) {
+        choice(told, BoardSettings.VOLTAGE_SOURCE, power.get("source"));
+        text(told, BoardSettings.VOLTAGE_SCALE, power.get("scale"));
+        text(told, BoardSettings.CELLS, power.get("cells"));
+        JsonNode read = power.get("current");
+        if (read != null && !read.asBoolean()) {
+          put(told, BoardSettings.CURRENT_READ, BoardSettings.CURRENT_READ.form().written(false));
+        }
+        text(told, BoardSettings.CURRENT_SCALE, power.get("currentScale"));
+        text(told, BoardSettings.CURRENT_AT_REST, power.get("currentAtRestA"));
+      }
+    }
+    sheet.set("told", told);
+  }
+
+  private static void choice(ObjectNode told, Setting<?> setting, @Nullable JsonNode constant) {
+    if (constant != null && !constant.isNull()) {
+      put(told, setting, constant.asString().toLowerCase(Locale.ROOT).replace('_', '-'));
+    }
+  }
+
+  private static void text(ObjectNode told, Setting<?> setting, @Nullable JsonNode value) {
+    if (value != null && !value.isNull()) {
+      put(told, setting, value.asString());
+    }
+  }
+
+  private static <T> void put(ObjectNode told, Setting<T> setting, String written) {
+    if (!setting.read(written).equals(setting.usual())) {
+      told.put(setting.id(), written);
+    }
+  }
+}

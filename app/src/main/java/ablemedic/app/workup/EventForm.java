@@ -1,0 +1,28 @@
+package ablemedic.app.workup;
+
+import ablemedic.app.entry.EnteredForm;
+import ablemedic.app.storage.StoredForm;
+import tools.jackson.databind.node.ObjectNode;
+
+/** How the events of a work-up are kept. */
+final class EventForm {
+  static final StoredForm<WorkUpEvent> EVENT = StoredForm.of("event of a work-up", WorkUpEvent.class, EventForm::toSecond);
+
+  private EventForm() {}
+
+  /** Form 1 kept outcomes and number side by side, and a number told in the id of the check. */
+  private static void toSecond(ObjectNode event) {
+    if (event.get("kind").asString().equals("found")) {
+      event.set("entered", EnteredForm.second(event));
+      event.remove("outcomes");
+      event.remove("value");
+      event.remove("written");
+      String id = event.get("checkId").asString();
+      int at = id.indexOf('@');
+      if (at >= 0) {
+        event.put("checkId", id.substring(0, at));
+        event.put("told", Double.parseDouble(id.substring(at + 1)));
+      }
+    }
+  }
+}
