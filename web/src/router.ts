@@ -5,6 +5,7 @@ export const { p, navigate, route } = createRouter({
   '/': Bench,
   '/new-craft': () => import('./chart/NewCraft.svelte'),
   '/crafts/:mark': () => import('./chart/Chart.svelte'),
+  '/crafts/:mark/told': () => import('./chart/Told.svelte'),
   '/crafts/:mark/wiring': () => import('./chart/Wiring.svelte'),
   '/crafts/:mark/routine': () => import('./routine/Routine.svelte'),
   '/packs': () => import('./packs/Packs.svelte'),

@@ -55,7 +55,7 @@
   <Notice text={work.error || shelf.error} />
   {#if work.chart && shelf.value && choices.value}
     {@const c = choices.value}
-    {#if !electrics || !work.told || !work.pack}
+    {#if !electrics || !work.pack}
       <p>Choose how it is wired; sizes follow from the craft. Then name only what differs.</p>
       <form
         class="grid"
@@ -153,7 +153,7 @@
             >Another lead</button
           >
         </p>
-        <h2>Pack and what the board was told</h2>
+        <h2>Pack</h2>
         <div class="grid">
           <div class="field">
             <label for="p-cells">Cells</label>
@@ -166,20 +166,6 @@
           <div class="field">
             <label for="p-ohm">Resistance of a cell, milliohm</label>
             <input id="p-ohm" class="entry" type="number" step="any" bind:value={work.pack.cellMilliohms} />
-          </div>
-          <div class="field">
-            <label for="t-source">Voltage from</label>
-            <select id="t-source" class="entry" bind:value={work.told.source}>
-              {#each c.voltageSources as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
-            </select>
-          </div>
-          <div class="field">
-            <label for="t-scale">Voltage scale</label>
-            <input id="t-scale" class="entry" type="number" step="any" bind:value={work.told.scale} />
-          </div>
-          <div class="field">
-            <label for="t-cells">Cells told, 0 to guess</label>
-            <input id="t-cells" class="entry" type="number" min="0" max="14" bind:value={work.told.cells} />
           </div>
         </div>
         <div class="field why">

@@ -11,7 +11,6 @@ export class WiringState {
   busy = $state(false);
   parts = $state<Schemas['PartEntry'][]>([]);
   leads = $state<Lead[]>([]);
-  told = $state<Schemas['ToldEntry']>();
   pack = $state<Schemas['PackEntry']>();
 
   constructor(readonly mark: string) {}
@@ -52,7 +51,7 @@ export class WiringState {
     );
   }
 
-  /** Puts the changed parts, leads, pack and settings on the sheet. */
+  /** Puts the changed parts, leads and pack on the sheet. */
   async keep(reason: string): Promise<boolean> {
     const chart = this.chart!;
     const electrics = chart.sheet.electrics!;
@@ -69,7 +68,6 @@ export class WiringState {
                 ...electrics,
                 parts: $state.snapshot(this.parts),
                 leads: $state.snapshot(this.leads),
-                told: $state.snapshot(this.told)!,
                 pack: $state.snapshot(this.pack)!
               }
             }
@@ -91,7 +89,6 @@ export class WiringState {
       this.chart = chart;
       this.parts = chart.sheet.electrics?.parts.map((part) => ({ ...part })) ?? [];
       this.leads = chart.sheet.electrics?.leads.map((lead) => ({ ...lead })) ?? [];
-      this.told = chart.sheet.electrics ? { ...chart.sheet.electrics.told } : undefined;
       this.pack = chart.sheet.electrics ? { ...chart.sheet.electrics.pack } : undefined;
       return true;
     } catch (thrown) {

@@ -37,7 +37,6 @@ const chart = (version: number, wired = true) => ({
       ? {
           parts: [{ id: 'PB', archetype: 'power-board', label: 'power board', arms: [], drawA: 0 }],
           leads: [lead],
-          told: { source: 'DIVIDER', scale: 11 },
           pack: { cells: 4 }
         }
       : undefined
@@ -100,7 +99,6 @@ describe('parts and leads while they are changed', () => {
     const state = new WiringState('BARE');
     await state.load();
     expect(state.parts).toEqual([]);
-    expect(state.told).toBeUndefined();
   });
 
   it('sends one thing at a time', async () => {

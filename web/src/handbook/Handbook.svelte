@@ -11,6 +11,23 @@
     { id: 'CHECKS', title: 'Checks' },
     { id: 'SCHOOLS', title: 'Schools of practice' }
   ];
+
+  /** The pages of a chapter, family by family. */
+  function families(chapter: string): [string, Schemas['Page'][]][] {
+    const byFamily: [string, Schemas['Page'][]][] = [];
+    for (const page of pages.value ?? []) {
+      if (page.chapter === chapter) {
+        const known = byFamily.find(([family]) => family === page.family);
+        if (known) {
+          known[1].push(page);
+        } else {
+          byFamily.push([page.family, [page]]);
+        }
+      }
+    }
+    return byFamily;
+  }
+
   onMount(() => void pages.load(() => ask(api.GET('/api/handbook'))));
 </script>
 
@@ -23,11 +40,14 @@
     {#each chapters as chapter (chapter.id)}
       <div>
         <h2>{chapter.title}</h2>
-        <ul>
-          {#each (pages.value ?? []).filter((p) => p.chapter === chapter.id) as page (page.id)}
-            <li><a href={`/handbook/${page.id}`}>{page.title}</a></li>
-          {/each}
-        </ul>
+        {#each families(chapter.id) as [family, of] (family)}
+          {#if families(chapter.id).length > 1}<h3>{family}</h3>{/if}
+          <ul>
+            {#each of as page (page.id)}
+              <li><a href={`/handbook/${page.id}`}>{page.title}</a></li>
+            {/each}
+          </ul>
+        {/each}
       </div>
     {/each}
   </div>

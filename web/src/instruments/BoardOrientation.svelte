@@ -26,10 +26,11 @@
   const quarter = [0, 90, 180, 270];
 
   onMount(async () => {
-    const chart = await opened.load();
-    if (chart) {
-      told = { ...chart.sheet.toldAlignment };
-    }
+    await opened.load();
+    const [rollDeg = 0, pitchDeg = 0, yawDeg = 0] = (opened.told('alignment') ?? '0/0/0')
+      .split('/')
+      .map(Number);
+    told = { rollDeg, pitchDeg, yawDeg };
   });
 
   $effect(() => {

@@ -1,70 +1,11 @@
 <script lang="ts">
-  const takeOff = [
-    {
-      href: '/instruments/motor-map',
-      name: 'Motor map',
-      text: 'From what was seen to spin: the order string to enter, the motors to reverse, the props to move.'
-    },
-    {
-      href: '/instruments/board-orientation',
-      name: 'Board orientation',
-      text: 'From three motions of the hand, or from the arrow on the board: the alignment angles to enter.'
-    },
-    {
-      href: '/instruments/take-off-motion',
-      name: 'Take-off motion',
-      text: 'Choose faults and see what the craft does, which axes run away and which faults look the same.'
-    }
-  ];
+  import { onMount } from 'svelte';
+  import { api, ask, type Schemas } from '../api/client';
+  import { Loading } from '../shared/loading.svelte';
+  import Notice from '../shared/Notice.svelte';
 
-  const groups = [
-    {
-      name: 'Power and voltage',
-      instruments: [
-        {
-          href: '/instruments/read-here',
-          name: 'What should I read here?',
-          text: 'Two points of a craft: what the meter shows when all is well, and under each fault that changes it.'
-        },
-        {
-          href: '/instruments/scale-from-readings',
-          name: 'Scale from readings',
-          text: 'One or two readings against the meter: what is behind a wrong voltage, and the scale to enter.'
-        },
-        {
-          href: '/instruments/sense-chain',
-          name: 'Sense chain',
-          text: 'From the pack over divider and converter to the number on the screen.'
-        },
-        {
-          href: '/instruments/pack',
-          name: 'Pack',
-          text: 'Sag, resistance, usable charge, when to land, and when the cells are guessed wrong.'
-        },
-        {
-          href: '/instruments/rail-budget',
-          name: 'Rail budget',
-          text: 'What hangs on each regulator of a craft, what is to spare, and what a poor part does.'
-        },
-        {
-          href: '/instruments/lead-drop',
-          name: 'Lead drop',
-          text: 'The voltage lost in a lead by gauge and length, and the thinnest gauge that will do.'
-        },
-        {
-          href: '/instruments/limiter-bulb',
-          name: 'Limiter bulb',
-          text: 'Whether a bulb in series with the pack glows, shines or stays dark.'
-        },
-        {
-          href: '/instruments/meter',
-          name: 'Your meter',
-          text: 'Its accuracy and leads. Every reading that is predicted goes through it.'
-        }
-      ]
-    },
-    { name: 'Take-off', instruments: takeOff }
-  ];
+  const families = new Loading<Schemas['Family'][]>();
+  onMount(() => void families.load(() => ask(api.GET('/api/instruments'))));
 </script>
 
 <svelte:head><title>Instruments – Able Medic</title></svelte:head>
@@ -72,14 +13,15 @@
 <section class="page">
   <h1>Instruments</h1>
   <p class="small">Each computation alone. Opened from a chart, they know the craft.</p>
+  <Notice text={families.error} />
   <div class="groups">
-    {#each groups as group (group.name)}
+    {#each families.value ?? [] as family (family.title)}
       <div>
-        <h2>{group.name}</h2>
+        <h2>{family.title}</h2>
         <ul>
-          {#each group.instruments as one (one.href)}
+          {#each family.instruments as one (one.id)}
             <li>
-              <h3><a href={one.href}>{one.name}</a></h3>
+              <h3><a href={`/instruments/${one.id}`}>{one.title}</a></h3>
               <p>{one.text}</p>
             </li>
           {/each}

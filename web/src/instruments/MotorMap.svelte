@@ -39,7 +39,7 @@
     const chart = await opened.load();
     if (chart) {
       shape = chart.sheet.shape;
-      school = chart.sheet.toldSpins;
+      school = opened.told('spins') === 'outward' ? 'OUTWARD' : 'INWARD';
     }
   });
 

@@ -9,6 +9,7 @@
 
   const opened = new OpenedFor();
   const choices = new Loading<Schemas['Choosable']>();
+  const schools = new Loading<Schemas['School'][]>();
   const solved = new Loading<Schemas['PackAnswer']>();
   let cells = $state<number | null>(4);
   let capacityMah = $state<number | null>(1300);
@@ -22,6 +23,7 @@
 
   onMount(async () => {
     void choices.load(() => ask(api.GET('/api/choices')));
+    void schools.load(() => ask(api.GET('/api/landing-schools')));
     const pack = (await opened.load())?.sheet.electrics?.pack;
     if (pack) {
       ({ cells, capacityMah, cellMilliohms, chemistry } = pack);
@@ -65,7 +67,7 @@
     <div class="field">
       <label for="school">Landing school</label>
       <select id="school" class="entry" bind:value={school}>
-        {#each choices.value?.landingSchools ?? [] as s (s.id)}<option value={s.id}>{s.label}</option>{/each}
+        {#each schools.value ?? [] as s (s.id)}<option value={s.id}>{s.label}</option>{/each}
       </select>
     </div>
     <h2>Sag, where measured</h2>

@@ -14,10 +14,8 @@
   let other = $state<{ meterV: number | null; shownV: number | null }>({ meterV: null, shownV: null });
 
   onMount(async () => {
-    const told = (await opened.load())?.sheet.electrics?.told;
-    if (told) {
-      scale = told.scale;
-    }
+    await opened.load();
+    scale = Number(opened.told('voltage-scale') ?? scale);
   });
 
   $effect(() => {

@@ -15,10 +15,8 @@
   let scale = $state<number | null>(11);
 
   onMount(async () => {
-    const told = (await opened.load())?.sheet.electrics?.told;
-    if (told) {
-      scale = told.scale;
-    }
+    await opened.load();
+    scale = Number(opened.told('voltage-scale') ?? scale);
   });
 
   $effect(() => {

@@ -9,7 +9,7 @@
   import PackLog from './PackLog.svelte';
 
   const pack = new Loading<Schemas['PackView']>();
-  const choices = new Loading<Schemas['Choosable']>();
+  const schools = new Loading<Schemas['School'][]>();
   let label = $derived(String(route.params.label ?? ''));
   let error = $state('');
 
@@ -20,7 +20,7 @@
     );
   });
 
-  onMount(() => void choices.load(() => ask(api.GET('/api/choices'))));
+  onMount(() => void schools.load(() => ask(api.GET('/api/landing-schools'))));
 
   async function choose(school: Schemas['PackView']['school']): Promise<void> {
     error = '';
@@ -57,7 +57,7 @@
             value={p.school}
             onchange={(event) => void choose(event.currentTarget.value as Schemas['PackView']['school'])}
           >
-            {#each choices.value?.landingSchools ?? [] as one (one.id)}
+            {#each schools.value ?? [] as one (one.id)}
               <option value={one.id} selected={one.id === p.school}>{one.label}</option>
             {/each}
           </select>

@@ -7,6 +7,7 @@
 
   const packs = new Loading<Schemas['PackView'][]>();
   const choices = new Loading<Schemas['Choosable']>();
+  const schools = new Loading<Schemas['School'][]>();
   let label = $state('');
   let kind = $state<Schemas['PackEntry']>({
     cells: 4,
@@ -20,6 +21,7 @@
   onMount(() => {
     void packs.load(() => ask(api.GET('/api/packs')));
     void choices.load(() => ask(api.GET('/api/choices')));
+    void schools.load(() => ask(api.GET('/api/landing-schools')));
   });
 
   async function enter(event: SubmitEvent): Promise<void> {
@@ -100,7 +102,7 @@
       <div class="field">
         <label for="school">Landing school</label>
         <select id="school" class="entry" bind:value={school}>
-          {#each c.landingSchools as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
+          {#each schools.value ?? [] as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
         </select>
       </div>
       <div class="end">

@@ -4,7 +4,7 @@
   import { navigate, route } from '../router';
   import { keys } from '../shared/keys.svelte';
   import Notice from '../shared/Notice.svelte';
-  import ProbeStrip from '../shared/ProbeStrip.svelte';
+  import Place from '../shared/Place.svelte';
   import { minutes, moment } from '../shared/words';
   import { RoutineState } from './state.svelte';
   import StepEntry from './StepEntry.svelte';
@@ -114,9 +114,7 @@
           {/if}
           <p>{step.instruction}</p>
           <p>Expect <strong class="reading">{step.expected}</strong></p>
-          {#if view.map && step.red && step.black}
-            <ProbeStrip map={view.map} red={step.red} black={step.black} label={step.title} />
-          {/if}
+          <Place place={step.place} map={view.map} label={step.title} />
           <StepEntry {work} {step} />
         {/if}
       </div>

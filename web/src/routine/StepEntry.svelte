@@ -21,7 +21,7 @@
     void work.give();
   }}
 >
-  {#if step.example}
+  {#if step.question.scale}
     <div class="field">
       <label for="routine-reading">What it shows</label>
       <input
@@ -31,13 +31,13 @@
         bind:value={work.written}
         autocomplete="off"
         maxlength="40"
-        placeholder={`such as ${step.example}`}
+        placeholder={`such as ${step.question.scale.example}`}
       />
     </div>
   {:else}
     <fieldset>
-      <legend>{step.question}</legend>
-      {#each step.outcomes as outcome, i (outcome.id)}
+      <legend>{step.question.text}</legend>
+      {#each step.question.outcomes as outcome, i (outcome.id)}
         <Choice
           label={outcome.label}
           digit={i + 1}

@@ -6,17 +6,18 @@ import StepEntry from './StepEntry.svelte';
 
 const limiter = {
   id: 'routine-limiter',
-  question: 'What does the limiter do?',
-  outcomes: [
-    { id: 'glows-dark', label: 'a glow, then dark' },
-    { id: 'bright', label: 'bright, or it trips' }
-  ]
+  question: {
+    id: 'seen',
+    text: 'What does the limiter do?',
+    outcomes: [
+      { id: 'glows-dark', label: 'a glow, then dark' },
+      { id: 'bright', label: 'bright, or it trips' }
+    ]
+  }
 } as unknown as Schemas['StepView'];
 const short = {
   id: 'ohms~PLUG.+~PLUG.-',
-  question: '',
-  outcomes: [],
-  example: '0.4, 12k, OL or climbing'
+  question: { id: 'seen', text: '', outcomes: [], scale: { example: '0.4, 12k, OL or climbing', words: [] } }
 } as unknown as Schemas['StepView'];
 
 function work(...steps: Schemas['StepView'][]): RoutineState {

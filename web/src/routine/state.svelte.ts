@@ -21,7 +21,7 @@ export class RoutineState {
   constructor(readonly mark: string) {}
 
   step = $derived.by(() => this.view?.steps[this.at]);
-  complete = $derived(this.step?.example ? this.written.trim() !== '' : this.chosen !== '');
+  complete = $derived(this.step?.question.scale ? this.written.trim() !== '' : this.chosen !== '');
   finished = $derived(this.view !== undefined && (this.at >= this.view.steps.length || this.failed !== ''));
 
   async load(): Promise<void> {
@@ -31,7 +31,7 @@ export class RoutineState {
   }
 
   choose(i: number): void {
-    const outcome = this.step?.outcomes[i];
+    const outcome = this.step?.question.outcomes[i];
     if (outcome) {
       this.chosen = outcome.id;
     }
@@ -43,7 +43,7 @@ export class RoutineState {
     if (!step || !this.complete || this.finished) {
       return;
     }
-    const entry: Entry = step.example
+    const entry: Entry = step.question.scale
       ? { outcomes: {}, written: this.written }
       : { outcomes: { seen: this.chosen } };
     await this.run(async () => {

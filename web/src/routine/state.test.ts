@@ -7,8 +7,12 @@ const view = {
   state: 'NOT_DONE',
   why: 'a crash',
   steps: [
-    { id: 'look', title: 'Look', outcomes: [{ id: 'sound', label: 'sound' }], example: undefined },
-    { id: 'short', title: 'Short test', outcomes: [], example: 'climbing' }
+    { id: 'look', title: 'Look', question: { outcomes: [{ id: 'sound', label: 'sound' }] } },
+    {
+      id: 'short',
+      title: 'Short test',
+      question: { outcomes: [], scale: { example: 'climbing', words: [] } }
+    }
   ]
 } as unknown as Schemas['RoutineView'];
 

@@ -52,3 +52,8 @@ export function day(iso: string): string {
 export function clock(iso: string): string {
   return new Date(iso).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
 }
+
+/** Words with a capital at their head. */
+export function sentence(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}

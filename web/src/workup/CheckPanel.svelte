@@ -1,7 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '../api/client';
-  import ProbeStrip from '../shared/ProbeStrip.svelte';
-  import TopView from '../shared/TopView.svelte';
+  import Place from '../shared/Place.svelte';
   import { minutes } from '../shared/words';
   import Cautions from './Cautions.svelte';
   import Outcomes from './Outcomes.svelte';
@@ -18,6 +17,8 @@
   }: { work: WorkUpState; card: Schemas['CheckCard']; onothers: () => void; onown: () => void } = $props();
 
   let view = $derived(work.view!);
+  /** Leads and parts are drawn across; the craft from above stands beside. */
+  let wide = $derived(['PROBES', 'PART'].includes(card.place.kind) && view.map !== undefined);
   let proving = $derived(view.stage === 'PROVING' && !work.outOfTurn);
 </script>
 
@@ -33,23 +34,21 @@
 
   <Cautions cautions={card.cautions} />
 
-  <div class="how" class:wide={card.probes}>
+  <div class="how" class:wide>
     <div class="do">
       {#if !card.ready}<ReadyBench {work} {card} />{/if}
       <p>{card.instruction}</p>
-      {#if card.probes && view.map}
-        <ProbeStrip
-          map={view.map}
-          red={card.probes.red}
-          black={card.probes.black}
-          label={`Red probe on ${card.probes.redLabel}, black on ${card.probes.blackLabel}`}
-        />
-      {/if}
+      {#if wide}<Place place={card.place} map={view.map} label={card.title} />{/if}
       <Outcomes {work} {card} />
     </div>
-    {#if !card.probes}
+    {#if !wide}
       <div class="drawing">
-        <TopView drawing={view.drawing} pointed={card.corners} label={`${view.mark} from above, nose up`} />
+        <Place
+          place={card.place}
+          drawing={view.drawing}
+          map={view.map}
+          label={`${view.mark} from above, nose up`}
+        />
       </div>
     {/if}
   </div>

@@ -12,10 +12,11 @@
   const chart = new Loading<Schemas['Chart']>();
   let mark = $state(String(searchParams.get('craft') ?? ''));
   const complaints = new Loading<Schemas['ComplaintEntry'][]>();
-  let kind = $state(String(searchParams.get('kind') ?? 'take-off'));
+  let kind = $state(String(searchParams.get('kind') ?? ''));
   let complaint = $state('');
   let occasion = $state<Schemas['Intake']['occasion'] | ''>('');
   let seen = $state<Record<string, string>>({});
+  let numbers = $state<Record<string, string>>({});
   let error = $state('');
   let busy = $state(false);
 
@@ -38,11 +39,12 @@
     }
   });
 
-  let edges = $derived(
-    (lists.value?.choices.intake.find((q) => q.id === 'edge')?.outcomes ?? []).filter((o) => o.id !== 'none')
-  );
   let asked = $derived(complaints.value?.find((c) => c.id === kind));
-  let ready = $derived(mark !== '' && complaint.trim() !== '' && occasion !== '');
+  /** The question that is answered on the drawing of the craft. */
+  let drawn = $derived(
+    asked?.place.kind === 'EDGES' ? asked.questions.find((q) => q.id === asked.place.question) : undefined
+  );
+  let ready = $derived(mark !== '' && complaint.trim() !== '' && occasion !== '' && asked !== undefined);
 
   function answer(question: string, outcome: string | undefined): void {
     const next = { ...seen };
@@ -62,7 +64,10 @@
     busy = true;
     error = '';
     try {
-      const view = await ask(api.POST('/api/work-ups', { body: { mark, kind, complaint, occasion, seen } }));
+      const written = Object.fromEntries(Object.entries(numbers).filter(([, text]) => text.trim() !== ''));
+      const view = await ask(
+        api.POST('/api/work-ups', { body: { mark, kind, complaint, occasion, seen, numbers: written } })
+      );
       navigate('/work-ups/:id', { params: { id: String(view.id) } });
     } catch (thrown) {
       error = words(thrown);
@@ -80,7 +85,6 @@
   {#if lists.value && lists.value.crafts.length === 0}
     <p>There is no craft yet. <a class="act" href="/new-craft">Enter the first craft</a></p>
   {:else if lists.value}
-    {@const intake = lists.value.choices.intake}
     <form onsubmit={start}>
       <div class="grid">
         <div class="field">
@@ -121,6 +125,7 @@
                   onchange={() => {
                     kind = one.id;
                     seen = {};
+                    numbers = {};
                   }}
                 />
                 {one.label}
@@ -136,67 +141,56 @@
         </fieldset>
       {/if}
 
-      {#if kind !== 'take-off' && asked}
-        {#each asked.questions as question (question.id)}
-          <SeenQuestion
-            {question}
-            chosen={seen[question.id]}
-            onanswer={(outcome) => answer(question.id, outcome)}
-          />
-        {/each}
-      {:else}
-        <div class="seen">
+      {#if asked}
+        <div class:seen={drawn}>
           <div>
-            <h2>What was seen at take-off</h2>
-            <p class="small">Leave open what nobody saw. Do not fly it again to find out.</p>
-            {#each intake as question (question.id)}
-              {#if question.id !== 'edge'}
+            <h2>What was seen</h2>
+            <p class="small">Leave open what nobody saw. Do not try it again to find out.</p>
+            {#each asked.questions as question (question.id)}
+              {#if question !== drawn}
                 <SeenQuestion
                   {question}
                   chosen={seen[question.id]}
                   onanswer={(outcome) => answer(question.id, outcome)}
+                  written={numbers[question.id] ?? ''}
+                  onwrite={(text) => (numbers[question.id] = text)}
                 />
               {/if}
             {/each}
           </div>
-          <div>
-            <h2>Which edge or corner dropped first?</h2>
-            {#if chart.value && mark}
-              <EdgePicker
-                drawing={chart.value.drawing}
-                {edges}
-                chosen={seen.edge}
-                onchoose={(edge) => answer('edge', edge)}
-              />
-            {:else}
-              <p class="small">Choose the craft, and it is drawn here.</p>
-            {/if}
-            <label class="choice">
-              <input
-                type="radio"
-                name="edge"
-                checked={seen.edge === 'none'}
-                onchange={() => answer('edge', 'none')}
-              />
-              none dropped
-            </label>
-            <label class="choice">
-              <input
-                type="radio"
-                name="edge"
-                checked={seen.edge === undefined}
-                onchange={() => answer('edge', undefined)}
-              />
-              don't know
-            </label>
-          </div>
+          {#if drawn}
+            <div>
+              <h2>{drawn.text}</h2>
+              {#if chart.value}
+                <EdgePicker
+                  drawing={chart.value.drawing}
+                  edges={drawn.outcomes.filter((o) => o.id !== 'none')}
+                  chosen={seen[drawn.id]}
+                  onchoose={(edge) => answer(drawn.id, edge)}
+                />
+              {/if}
+              {#each [{ id: 'none', label: 'none dropped' }, { id: undefined, label: "don't know" }] as other (other.label)}
+                <label class="choice">
+                  <input
+                    type="radio"
+                    name={drawn.id}
+                    checked={seen[drawn.id] === other.id}
+                    onchange={() => answer(drawn.id, other.id)}
+                  />
+                  {other.label}
+                </label>
+              {/each}
+            </div>
+          {/if}
         </div>
       {/if}
 
       <Notice text={error} />
       <div class="do">
         <button class="act" disabled={!ready || busy}>Start the work-up</button>
-        {#if !ready}<span class="small">Craft, what happened and the complaint are needed.</span>{/if}
+        {#if !ready}<span class="small"
+            >Craft, what happened, the complaint and what it is about are needed.</span
+          >{/if}
       </div>
     </form>
   {/if}

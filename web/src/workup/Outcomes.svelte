@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '../api/client';
   import Choice from '../shared/Choice.svelte';
+  import { sentence } from '../shared/words';
   import type { Sureness, WorkUpState } from './state.svelte';
 
   /** What the check gave: outcomes by digit, or a number as it is written. */
@@ -11,6 +12,12 @@
     { id: 'FAIRLY', label: 'fairly sure' },
     { id: 'DOUBTFUL', label: 'doubtful' }
   ];
+
+  /** The id of a field for a number; the first one goes by a name of its own. */
+  function field(question: number): string {
+    const first = card.questions.findIndex((one) => one.scale);
+    return question === first ? 'reading' : `reading-${question + 1}`;
+  }
 
   function toggle(question: string, outcome: string): void {
     const picks = { ...work.picks };
@@ -42,48 +49,53 @@
       />
     </div>
   {/if}
-  {#if card.scale}
-    <div class="field">
-      <label for="reading">What it shows</label>
-      <input
-        id="reading"
-        class="entry reading"
-        bind:value={work.written}
-        autocomplete="off"
-        placeholder={`such as ${card.scale.example}`}
-        maxlength="40"
-      />
-      <span class="small"
-        >{card.scale.quantity}{card.scale.unit ? `; ${card.scale.unit} if no unit is written` : ''}</span
-      >
-      {#if card.scale.words.length > 0}
+  {#each card.questions as question, q (question.id)}
+    {#if question.scale}
+      <div class="field">
+        <label for={field(q)}>{card.questions.length === 1 ? 'What it shows' : sentence(question.text)}</label
+        >
+        <input
+          id={field(q)}
+          class="entry reading"
+          value={work.written[question.id] ?? ''}
+          oninput={(event) => work.write(question.id, event.currentTarget.value)}
+          autocomplete="off"
+          placeholder={`such as ${question.scale.example}`}
+          maxlength="40"
+        />
+        <span class="small"
+          >{question.scale.quantity}{question.scale.unit
+            ? `; ${question.scale.unit} if no unit is written`
+            : ''}</span
+        >
+        {#if question.scale.words.length > 0}
+          <div class="choices" data-outcomes>
+            {#each question.scale.words as word, i (word.id)}
+              <Choice
+                label={word.label}
+                digit={q === 0 ? i + 1 : undefined}
+                chosen={work.written[question.id]?.trim().toLowerCase() === word.id}
+                onchoose={() => work.write(question.id, work.written[question.id] === word.id ? '' : word.id)}
+              />
+            {/each}
+          </div>
+        {/if}
+      </div>
+    {:else}
+      <fieldset>
+        <legend>{question.text}</legend>
         <div class="choices" data-outcomes>
-          {#each card.scale.words as word, i (word.id)}
+          {#each question.outcomes as outcome, i (outcome.id)}
             <Choice
-              label={word.label}
-              digit={i + 1}
-              chosen={work.written.trim().toLowerCase() === word.id}
-              onchoose={() => (work.written = work.written === word.id ? '' : word.id)}
+              label={outcome.label}
+              digit={q === 0 ? (i + 1) % 10 : undefined}
+              chosen={work.picks[question.id] === outcome.id}
+              onchoose={() => toggle(question.id, outcome.id)}
             />
           {/each}
         </div>
-      {/if}
-    </div>
-  {/if}
-  {#each card.questions as question, q (question.id)}
-    <fieldset>
-      <legend>{question.text}</legend>
-      <div class="choices" data-outcomes>
-        {#each question.outcomes as outcome, i (outcome.id)}
-          <Choice
-            label={outcome.label}
-            digit={q === 0 ? (i + 1) % 10 : undefined}
-            chosen={work.picks[question.id] === outcome.id}
-            onchoose={() => toggle(question.id, outcome.id)}
-          />
-        {/each}
-      </div>
-    </fieldset>
+      </fieldset>
+    {/if}
   {/each}
   <div class="record">
     <button class="act" disabled={!work.complete || work.busy}>Record <kbd>Enter</kbd></button>

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { api, ask, type Schemas } from '../api/client';
+  import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
   import Sheet from '../shared/Sheet.svelte';
   import type { WorkUpState } from './state.svelte';
@@ -11,6 +13,15 @@
   let strong = $state(false);
   let fault = $state('');
   let said = $state('');
+
+  const faults = new Loading<Schemas['FaultEntry'][]>();
+
+  $effect(() => {
+    const mark = work.view?.mark;
+    if (open && mark) {
+      void faults.load(() => ask(api.GET('/api/faults', { params: { query: { craft: mark } } })));
+    }
+  });
 
   $effect(() => {
     if (open) {
@@ -38,8 +49,7 @@
     <div class="field">
       <label for="own-fault">About</label>
       <select id="own-fault" class="entry" bind:value={fault}>
-        {#each work.view?.faults ?? [] as one (one.faultId)}<option value={one.faultId}>{one.title}</option
-          >{/each}
+        {#each faults.value ?? [] as one (one.id)}<option value={one.id}>{one.title}</option>{/each}
       </select>
     </div>
     <fieldset>
@@ -60,7 +70,7 @@
       >
       <input id="own-words" class="entry" bind:value={said} maxlength="400" />
     </div>
-    <Notice text={work.error} />
+    <Notice text={work.error || faults.error} />
     <div class="do">
       <button
         class="act"

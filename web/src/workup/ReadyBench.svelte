@@ -8,7 +8,6 @@
 
   let asking = $state(false);
   let routine = $derived(`/crafts/${encodeURIComponent(work.view!.mark)}/routine?back=${work.id}`);
-  let hasEntry = $derived(Object.keys(work.picks).length > 0 || work.written.trim() !== '');
 
   async function allTheSame(reason: string): Promise<void> {
     await work.record(reason);
@@ -46,7 +45,7 @@
 <ReasonSheet
   open={asking}
   title="Recorded without the bench being ready"
-  text={hasEntry
+  text={work.answered
     ? 'The reading is recorded, and the reason with it.'
     : 'Choose the outcome first, then say why it was done without.'}
   action="Record with this reason"

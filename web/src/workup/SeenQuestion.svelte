@@ -1,45 +1,71 @@
 <script lang="ts">
   import type { Schemas } from '../api/client';
+  import { sentence } from '../shared/words';
 
   /** One question of the intake; what nobody saw stays open. */
   let {
     question,
     chosen,
-    onanswer
+    onanswer,
+    written = '',
+    onwrite
   }: {
-    question: Schemas['QuestionView'] | Schemas['IntakeQuestion'];
+    question: Schemas['QuestionView'];
     chosen: string | undefined;
     onanswer: (outcome: string | undefined) => void;
+    /** The number as written, where the question asks for one. */
+    written?: string;
+    onwrite?: (text: string) => void;
   } = $props();
 </script>
 
-<fieldset>
-  <legend>{question.text}</legend>
-  <div class="choices">
-    {#each question.outcomes as outcome (outcome.id)}
+{#if question.scale}
+  <div class="field">
+    <label for={`seen-${question.id}`}>{sentence(question.text)}</label>
+    <input
+      id={`seen-${question.id}`}
+      class="entry"
+      value={written}
+      oninput={(event) => onwrite?.(event.currentTarget.value)}
+      maxlength="40"
+      autocomplete="off"
+      placeholder={`such as ${question.scale.example}`}
+    />
+  </div>
+{:else}
+  <fieldset>
+    <legend>{question.text}</legend>
+    <div class="choices">
+      {#each question.outcomes as outcome (outcome.id)}
+        <label>
+          <input
+            type="radio"
+            name={question.id}
+            checked={chosen === outcome.id}
+            onchange={() => onanswer(outcome.id)}
+          />
+          {outcome.label}
+        </label>
+      {/each}
       <label>
         <input
           type="radio"
           name={question.id}
-          checked={chosen === outcome.id}
-          onchange={() => onanswer(outcome.id)}
+          checked={chosen === undefined}
+          onchange={() => onanswer(undefined)}
         />
-        {outcome.label}
+        don't know
       </label>
-    {/each}
-    <label>
-      <input
-        type="radio"
-        name={question.id}
-        checked={chosen === undefined}
-        onchange={() => onanswer(undefined)}
-      />
-      don't know
-    </label>
-  </div>
-</fieldset>
+    </div>
+  </fieldset>
+{/if}
 
 <style>
+  .field {
+    margin-top: 0.8rem;
+    max-width: 26rem;
+  }
+
   fieldset {
     margin-top: 0.8rem;
   }

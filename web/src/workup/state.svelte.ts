@@ -18,7 +18,8 @@ export class WorkUpState {
   /** Whether to go on checking although a suspect stands out. */
   checkOn = $state(false);
   picks = $state<Record<string, string>>({});
-  written = $state('');
+  /** Numbers as written, by question. */
+  written = $state<Record<string, string>>({});
   /** The number told along with the answer, where the check asks for one. */
   told = $state('');
   sureness = $state<Sureness>('SURE');
@@ -49,6 +50,9 @@ export class WorkUpState {
     return this.fixOutOfTurn ?? (view.stage === 'FIXING' && !this.checkOn ? view.fix : undefined);
   });
 
+  /** Whether any question is answered. */
+  answered = $derived(Object.keys(this.picks).length > 0 || Object.keys(this.numbers()).length > 0);
+
   /** Whether there is enough to record. */
   complete = $derived.by(() => {
     const card = this.card;
@@ -58,7 +62,7 @@ export class WorkUpState {
     if (card.told && this.told.trim() === '') {
       return false;
     }
-    return card.scale ? this.written.trim() !== '' : Object.keys(this.picks).length > 0;
+    return this.answered;
   });
 
   async load(): Promise<void> {
@@ -67,15 +71,27 @@ export class WorkUpState {
 
   /** Chooses the outcome of the only question, or the word of a scale, by its number, from 0. */
   choose(i: number): void {
-    const word = this.card?.scale?.words[i];
-    if (word && this.card?.ready) {
-      this.written = word.id;
-    }
     const question = this.card?.questions[0];
-    const outcome = question?.outcomes[i];
-    if (question && outcome && this.card?.ready) {
+    if (!question || !this.card?.ready) {
+      return;
+    }
+    const word = question.scale?.words[i];
+    const outcome = question.outcomes[i];
+    if (word) {
+      this.write(question.id, word.id);
+    } else if (outcome) {
       this.picks = { ...this.picks, [question.id]: outcome.id };
     }
+  }
+
+  /** Takes the text of a number. */
+  write(question: string, text: string): void {
+    this.written = { ...this.written, [question]: text };
+  }
+
+  /** The numbers that were written, by question. */
+  private numbers(): Record<string, string> {
+    return Object.fromEntries(Object.entries(this.written).filter(([, text]) => text.trim() !== ''));
   }
 
   async record(override = ''): Promise<void> {
@@ -84,14 +100,14 @@ export class WorkUpState {
     if (!card || !view || !(override || this.complete)) {
       return;
     }
-    await this.write(() =>
+    await this.send(() =>
       api.POST('/api/work-ups/{id}/findings', {
         params: { path: { id: this.id } },
         body: {
           version: view.version,
           checkId: card.checkId,
           outcomes: { ...this.picks },
-          written: card.scale ? this.written : undefined,
+          numbers: this.numbers(),
           told: card.told ? this.told : undefined,
           sureness: this.sureness,
           override
@@ -101,7 +117,7 @@ export class WorkUpState {
   }
 
   async takeBack(n: number): Promise<void> {
-    await this.write((version) =>
+    await this.send((version) =>
       api.DELETE('/api/work-ups/{id}/findings/{n}', {
         params: { path: { id: this.id, n }, query: { version } }
       })
@@ -118,7 +134,7 @@ export class WorkUpState {
   async skip(): Promise<void> {
     const card = this.card;
     if (card && this.view?.stage !== 'PROVING') {
-      await this.write((version) =>
+      await this.send((version) =>
         api.POST('/api/work-ups/{id}/skips', {
           params: { path: { id: this.id } },
           body: { version, checkId: card.checkId }
@@ -128,7 +144,7 @@ export class WorkUpState {
   }
 
   async suspect(faultId: string, said: string): Promise<boolean> {
-    return this.write((version) =>
+    return this.send((version) =>
       api.POST('/api/work-ups/{id}/suspicions', {
         params: { path: { id: this.id } },
         body: { version, faultId, words: said }
@@ -137,7 +153,7 @@ export class WorkUpState {
   }
 
   async ownTest(faultId: string, speaksFor: boolean, strong: boolean, said: string): Promise<boolean> {
-    return this.write((version) =>
+    return this.send((version) =>
       api.POST('/api/work-ups/{id}/own-tests', {
         params: { path: { id: this.id } },
         body: { version, faultId, speaksFor, strong, words: said }
@@ -146,7 +162,7 @@ export class WorkUpState {
   }
 
   async setBench(state: Schemas['BenchState'], override = ''): Promise<boolean> {
-    return this.write(
+    return this.send(
       (version) =>
         api.PUT('/api/work-ups/{id}/bench-state', {
           params: { path: { id: this.id } },
@@ -164,7 +180,7 @@ export class WorkUpState {
   }
 
   async makeFix(faultId: string, fixId: string): Promise<void> {
-    await this.write((version) =>
+    await this.send((version) =>
       api.POST('/api/work-ups/{id}/fixes', {
         params: { path: { id: this.id } },
         body: { version, faultId, fixId }
@@ -173,7 +189,7 @@ export class WorkUpState {
   }
 
   async close(end: Schemas['Closing']['end'], reason: string): Promise<boolean> {
-    return this.write((version) =>
+    return this.send((version) =>
       api.POST('/api/work-ups/{id}/close', {
         params: { path: { id: this.id } },
         body: { version, end, reason }
@@ -182,7 +198,7 @@ export class WorkUpState {
   }
 
   async reopen(reason: string): Promise<boolean> {
-    return this.write((version) =>
+    return this.send((version) =>
       api.POST('/api/work-ups/{id}/reopen', { params: { path: { id: this.id } }, body: { version, reason } })
     );
   }
@@ -217,12 +233,12 @@ export class WorkUpState {
 
   private clearEntry(): void {
     this.picks = {};
-    this.written = '';
+    this.written = {};
     this.told = '';
     this.sureness = 'SURE';
   }
 
-  private async write(
+  private async send(
     call: (version: number) => Promise<{ data?: View; error?: unknown; response: Response }>,
     keepCard = false
   ): Promise<boolean> {

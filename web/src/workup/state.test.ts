@@ -50,18 +50,24 @@ describe('a work-up on the screen', () => {
 
   it('takes a word of the meter by its digit and asks for the number that goes with a reading', async () => {
     const scale = { quantity: 'resistance', unit: 'ohm', example: '0.4', words: [{ id: 'ol', label: 'OL' }] };
-    reply.view = view({ next: { ...card, questions: [], scale } });
+    reply.view = view({ next: { ...card, questions: [{ id: 'seen', text: '', outcomes: [], scale }] } });
     const work = new WorkUpState(3);
     await work.load();
     work.choose(0);
-    expect(work.written).toBe('ol');
+    expect(work.written).toEqual({ seen: 'ol' });
     expect(work.complete).toBe(true);
-    reply.view = view({ next: { ...card, questions: [], scale, told: { ...scale, words: [] } } });
+    reply.view = view({
+      next: {
+        ...card,
+        questions: [{ id: 'seen', text: '', outcomes: [], scale }],
+        told: { ...scale, words: [] }
+      }
+    });
     await work.load();
     expect(work.complete).toBe(false);
     work.told = '16.4';
     await work.record();
-    expect(sent.at(-1)).toMatchObject({ body: { written: 'ol', told: '16.4' } });
+    expect(sent.at(-1)).toMatchObject({ body: { numbers: { seen: 'ol' }, told: '16.4' } });
   });
 
   it('records what was chosen on the version it has seen, and clears the entry', async () => {

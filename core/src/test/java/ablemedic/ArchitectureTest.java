@@ -55,6 +55,6 @@ class ArchitectureTest {
   static final ArchRule packagesFormNoCircle = slices().matching("ablemedic.(*)..").should().beFreeOfCycles();
 
   @ArchTest
-  static final ArchRule theCoreIsPlainJava = classes().that().resideInAPackage("ablemedic..")
-      .should().onlyDependOnClassesThat().resideInAnyPackage("ablemedic..", "java..", "org.hipparchus..");
+  static final ArchRule theCoreIsPlainJavaButForTheFilesOfTheShelf = classes().that().resideInAPackage("ablemedic..")
+      .and().resideOutsideOfPackage("ablemedic.shelf..").should().onlyDependOnClassesThat().resideInAnyPackage("ablemedic..", "java..", "org.hipparchus..");
 }

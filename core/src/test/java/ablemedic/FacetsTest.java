@@ -14,7 +14,7 @@ import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.electrics.Chemistry;
 import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Layout;
+import ablemedic.shelf.Layout;
 import ablemedic.electrics.PackKind;
 import ablemedic.reading.Meter;
 import java.util.ArrayList;

@@ -45,7 +45,7 @@ class EveryFieldTest {
     workUp = app.ask("POST", "/api/work-ups",
         "{\"mark\": \"W1\", \"complaint\": \"flips\", \"occasion\": \"CRASH\", \"seen\": {}}").get("id").asLong();
     pack = "{\"cells\": 4, \"chemistry\": \"LIPO\", \"capacityMah\": 1500, \"cellMilliohms\": 4}";
-    String school = app.get("/api/choices").get("landingSchools").get(0).get("id").asString();
+    String school = app.get("/api/landing-schools").get(0).get("id").asString();
     String sheet = app.get("/api/crafts/W2/build-sheet").toString();
     String step = app.get("/api/crafts/W2/routine").get("steps").get(0).get("id").asString();
     String work = "/api/work-ups/" + workUp;
@@ -65,9 +65,9 @@ class EveryFieldTest {
     write("POST /api/crafts/W2/repair", "{\"revision\": 1}");
     write("POST /api/crafts/W2/routine", "{\"minutes\": 5, \"readings\": {\"%s\": {\"outcomes\": {\"seen\": \"x\"}, \"written\": \"1 ohm\"}}}", step);
     write("POST /api/crafts/W2/routine/judge/" + step, "{\"outcomes\": {\"seen\": \"x\"}, \"written\": \"1 ohm\"}");
-    write("POST /api/work-ups", "{\"mark\": \"W2\", \"kind\": \"take-off\", \"complaint\": \"x\", \"occasion\": \"BUILD\", \"seen\": {\"manner\": \"flips\"}}");
+    write("POST /api/work-ups", "{\"mark\": \"W2\", \"kind\": \"take-off\", \"complaint\": \"x\", \"occasion\": \"BUILD\", \"seen\": {\"manner\": \"flips\"}, \"numbers\": {}}");
     write("POST " + work + "/findings", """
-        {"version": 1, "checkId": "arrow", "outcomes": {"seen": "forward"}, "written": "1 V", "told": "1 V", "sureness": "SURE",
+        {"version": 1, "checkId": "arrow", "outcomes": {"seen": "forward"}, "written": "1 V", "numbers": {"seen": "1 V"}, "told": "1 V", "sureness": "SURE",
          "override": "x"}""");
     write("POST " + work + "/skips", "{\"version\": 1, \"checkId\": \"arrow\"}");
     write("POST " + work + "/suspicions", "{\"version\": 1, \"faultId\": \"x\", \"words\": \"w\"}");
@@ -83,6 +83,21 @@ class EveryFieldTest {
     write("POST /api/packs/P1/entries", """
         {"craft": "W2", "minutes": 5, "usedMah": 900, "chargedMah": 950, "restV": 16.1, "loadV": 15.2, "loadA": 20, "note": "x"}""");
     write("PUT /api/packs/P1/school", "{\"school\": \"" + school + "\"}");
+    String sort = """
+        {"id": "relay", "label": "Relay", "shortName": "REL", "kind": "PART", "lowestV": 4.5, "highestV": 5.5, "pads": [
+         {"name": "+", "kind": "SUPPLY", "volts": 5, "row": 0, "usb": false, "room": 1},
+         {"name": "-", "kind": "GROUND", "volts": 0, "row": 0, "usb": false, "room": 1},
+         {"name": "O", "kind": "FEED", "volts": 3.3, "row": 1, "usb": false, "room": 1}],
+         "traces": [{"from": "+", "to": "O", "ohms": 0.01}], "leaks": [{"from": "+", "to": "-", "ohms": 5000}],
+         "capacitors": [{"plus": "+", "minus": "-", "farads": 1e-5, "bulky": false}],
+         "regulators": [{"in": "+", "out": "O", "minus": "-", "volts": 3.3, "limitA": 1, "linear": true}],
+         "dividers": [{"sense": "+", "minus": "-", "topOhms": 10000, "bottomOhms": 1000}],
+         "loads": [{"plus": "+", "minus": "-", "volts": 5, "amps": 0.1, "poorAmps": 0.2}],
+         "drives": [{"plus": "+", "minus": "-", "signal": "O"}], "currentSensors": ["O"]}""";
+    write("POST /api/part-shelf", sort);
+    write("PUT /api/part-shelf/relay", sort);
+    write("POST /api/part-shelf/own", "{\"sorts\": [%s]}", sort);
+    write("PUT /api/crafts/W2/sorts", "{\"version\": 1}");
     write("PUT /api/meter", app.get("/api/meter").toString());
     write("POST /api/instruments/motor-map", """
         {"shape": "X", "school": "INWARD", "seen": [{"output": 1, "corner": "FRONT_LEFT", "spin": "CLOCKWISE"}],
@@ -119,7 +134,7 @@ class EveryFieldTest {
     Set<String> tried = new TreeSet<>();
     WRITES.keySet().forEach(op -> tried.add(op.replaceAll("#.*", "").replaceAll("/crafts/W2", "/crafts/{mark}")
         .replaceAll("/work-ups/\\d+", "/work-ups/{id}").replaceAll("/packs/P1", "/packs/{label}")
-        .replaceAll("/judge/.*", "/judge/{step}")));
+        .replaceAll("/judge/.*", "/judge/{step}").replaceAll("/part-shelf/relay", "/part-shelf/{id}")));
     assertThat(tried).isEqualTo(described);
   }
 

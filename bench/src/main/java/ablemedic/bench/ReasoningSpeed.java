@@ -17,7 +17,7 @@ import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Sureness;
 import ablemedic.electrics.Chemistry;
 import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Layout;
+import ablemedic.shelf.Layout;
 import ablemedic.electrics.PackKind;
 import ablemedic.reading.Meter;
 import ablemedic.takeoff.TakeOff;

@@ -4,15 +4,16 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A sort of part: its pads and what lies between them. All are invented; a craft's own part may differ from its archetype
+ * A sort of part: its pads and what lies between them. A craft's own part may differ from its archetype
  * by name and draw.
  *
  * @param id       stable name in kebab case
  * @param label    for people
+ * @param shortName what a part of it is named by on a craft, such as RX
  * @param lowestV  least supply voltage it takes, volts
  * @param highestV most supply voltage it stands, volts
  */
-public record Archetype(String id, String label, Kind kind, List<Pad> pads, List<Inner> inner, double lowestV,
+public record Archetype(String id, String label, String shortName, Kind kind, List<Pad> pads, List<Inner> inner, double lowestV,
     double highestV) {
 
   /** What a part is. */

@@ -16,7 +16,8 @@ public record Part(String id, Archetype archetype, String label, List<Integer> a
     arms = List.copyOf(arms);
   }
 
-  String address(String pad) {
+  /** The address of one of its pads, such as {@code RX.+}. */
+  public String address(String pad) {
     return id + "." + pad;
   }
 }

@@ -15,7 +15,7 @@ import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Suspect;
 import ablemedic.diagnosis.Sureness;
 import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Layout;
+import ablemedic.shelf.Layout;
 import ablemedic.physics.Memory;
 import ablemedic.told.Told;
 import ablemedic.power.ScaleFromReadings.Cause;

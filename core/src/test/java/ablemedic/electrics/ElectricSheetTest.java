@@ -3,6 +3,8 @@ package ablemedic.electrics;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
+import ablemedic.shelf.Layout;
+import ablemedic.shelf.PartShelf;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -81,7 +83,7 @@ class ElectricSheetTest {
 
   @Test
   void aPartForLowVoltageOnAHighOneIsSaidToBeDestroyed() {
-    ElectricSheet satellite = Layout.withPart(sheet, "gnss-3v3");
+    ElectricSheet satellite = Layout.withPart(sheet, PartShelf.find("gnss-3v3").orElseThrow());
     assertThat(satellite.missing()).isEmpty();
     List<Lead> moved = satellite.leads().stream()
         .map(l -> l.to().equals("GNSS.+") ? lead("FC.A5", "GNSS.+", 60) : l).toList();
@@ -94,7 +96,7 @@ class ElectricSheetTest {
   void everyPartOfTheShelfFindsPadsOnEveryLayoutOrIsSaidToFloat(Layout layout) {
     for (Archetype archetype : PartShelf.all()) {
       if (archetype.kind() == Archetype.Kind.PART || archetype.kind() == Archetype.Kind.CAPACITOR) {
-        ElectricSheet more = Layout.withPart(layout(layout, List.of()), archetype.id());
+        ElectricSheet more = Layout.withPart(layout(layout, List.of()), archetype);
         boolean led = more.leads().size() > layout(layout, List.of()).leads().size();
         assertThat(more.missing().isEmpty()).as(archetype.id()).isEqualTo(led);
       }

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
+import ablemedic.shelf.Layout;
+import ablemedic.shelf.PartShelf;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -103,10 +105,12 @@ class ElectricsTest {
 
   @Test
   void anotherPartOfTheSameSortGetsANameOfItsOwn() {
-    ElectricSheet two = Layout.withPart(Layout.withPart(stack(4).sheet(), "camera"), "camera");
+    Archetype camera = PartShelf.find("camera").orElseThrow();
+    ElectricSheet two = Layout.withPart(Layout.withPart(stack(4).sheet(), camera), camera);
     assertThat(two.parts()).extracting(Part::id).contains("CAM", "CAM2");
     assertThat(two.part("CAM2").orElseThrow().label()).isEqualTo("camera 2");
-    assertThatExceptionOfType(UnusableSheetException.class).isThrownBy(() -> Layout.withPart(two, "teapot"))
+    assertThatExceptionOfType(UnusableSheetException.class).isThrownBy(() -> Layout.STACK.sheet(List.of(0, 1, 2, 3),
+            List.of("FR", "RR", "RL", "FL"), 85, two.pack(), List.of("teapot")))
         .withMessageContaining("capacitor-470");
   }
 

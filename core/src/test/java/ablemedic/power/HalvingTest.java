@@ -49,7 +49,7 @@ class HalvingTest {
         traces.add(new Inner.Trace("P" + (i - 1), "P" + i, 0.01));
       }
     }
-    Archetype strip = new Archetype("strip", "Strip", Archetype.Kind.PART, pads, traces, 0, 60);
+    Archetype strip = new Archetype("strip", "Strip", "S", Archetype.Kind.PART, pads, traces, 0, 60);
     Craft craft = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
     return craft.withElectrics(new Electrics(new ElectricSheet(
         List.of(new Part("S", strip, "strip", List.of(), 0)), List.of(), PowerCrafts.FOUR_CELLS)));

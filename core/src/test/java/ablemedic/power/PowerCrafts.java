@@ -9,7 +9,7 @@ import ablemedic.craft.SpinSchool;
 import ablemedic.electrics.Chemistry;
 import ablemedic.electrics.ElectricSheet;
 import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Layout;
+import ablemedic.shelf.Layout;
 import ablemedic.electrics.PackKind;
 import java.util.List;
 

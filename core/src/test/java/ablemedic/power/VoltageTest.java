@@ -159,7 +159,7 @@ class VoltageTest {
 
   @Test
   void theRailBudgetAddsUpAndSaysWhatAPoorPartDoes() {
-    Craft greedy = PowerCrafts.wired(ablemedic.electrics.Layout.SEPARATE, List.of("receiver", "display", "lights", "modem"));
+    Craft greedy = PowerCrafts.wired(ablemedic.shelf.Layout.SEPARATE, List.of("receiver", "display", "lights", "modem"));
     var rails = RailBudget.of(greedy.electrics());
     assertThat(rails.get(0).givesA()).isCloseTo(0.06 + 0.1 + 0.2 + 0.12 + 0.12, within(0.03));
     assertThat(rails.get(0).spareA()).isCloseTo(0.8 * 2 - rails.get(0).givesA(), within(1e-9));

@@ -5,6 +5,7 @@ import ablemedic.app.chart.CraftStore.Revision;
 import ablemedic.app.chart.CraftStore.Row;
 import ablemedic.app.chart.CraftStore.State;
 import ablemedic.app.packs.PackStore;
+import ablemedic.app.shelf.SortStore;
 import ablemedic.app.storage.Trouble;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.app.workup.Stamps.Stamp;
@@ -19,13 +20,15 @@ import ablemedic.craft.SpinSchool;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.electrics.Archetype;
 import ablemedic.electrics.Chemistry;
-import ablemedic.electrics.Layout;
-import ablemedic.electrics.PartShelf;
+import ablemedic.shelf.Layout;
+import ablemedic.shelf.PartShelf;
+import ablemedic.shelf.PartSort;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -41,12 +44,14 @@ class BenchController {
   private final WorkUpStore workUps;
   private final PackStore packs;
   private final WorkUpGlance glances;
+  private final SortStore sorts;
 
-  BenchController(CraftStore crafts, WorkUpStore workUps, PackStore packs, WorkUpGlance glances) {
+  BenchController(CraftStore crafts, WorkUpStore workUps, PackStore packs, WorkUpGlance glances, SortStore sorts) {
     this.crafts = crafts;
     this.workUps = workUps;
     this.packs = packs;
     this.glances = glances;
+    this.sorts = sorts;
   }
 
   /** The bench as it stands. */
@@ -143,7 +148,7 @@ class BenchController {
         Arrays.stream(Occasion.values()).map(o -> new Choice(o.name(), o.label())).toList(),
         Arrays.stream(Layout.values()).map(l -> new Choice(l.name(), l.label())).toList(),
         Arrays.stream(Chemistry.values()).map(c -> new Choice(c.name(), c.label())).toList(),
-        PartShelf.all().stream().filter(a -> a.kind() == Archetype.Kind.PART || a.kind() == Archetype.Kind.CAPACITOR)
+        Stream.concat(PartShelf.all().stream(), sorts.own().stream().map(PartSort::archetype)).filter(a -> a.kind() == Archetype.Kind.PART || a.kind() == Archetype.Kind.CAPACITOR)
             .map(a -> new Choice(a.id(), a.label())).toList());
   }
 }

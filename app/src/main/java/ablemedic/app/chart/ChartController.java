@@ -9,6 +9,7 @@ import ablemedic.app.chart.CraftStore.State;
 import ablemedic.app.chart.ElectricEntry.PackEntry;
 import ablemedic.app.entry.SettingAside;
 import ablemedic.app.http.Refusal;
+import ablemedic.app.shelf.SortStore;
 import ablemedic.app.storage.Folded;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
@@ -17,7 +18,7 @@ import ablemedic.craft.Rotation;
 import ablemedic.craft.FlightMode;
 import ablemedic.craft.SpinSchool;
 import ablemedic.electrics.Chemistry;
-import ablemedic.electrics.Layout;
+import ablemedic.shelf.Layout;
 import ablemedic.electrics.PackKind;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -48,12 +49,14 @@ class ChartController {
   private static final String WORDS = "has at most 400 letters";
 
   private final CraftStore crafts;
+  private final SortStore sorts;
   private final CraftLog log;
   private final Charts charts;
   private final Clock clock;
 
-  ChartController(CraftStore crafts, CraftLog log, Charts charts, Clock clock) {
+  ChartController(CraftStore crafts, SortStore sorts, CraftLog log, Charts charts, Clock clock) {
     this.crafts = crafts;
+    this.sorts = sorts;
     this.log = log;
     this.charts = charts;
     this.clock = clock;
@@ -125,14 +128,15 @@ class ChartController {
     return charts.of(mark);
   }
 
-  private static BuildSheet first(NewCraft entry, CraftClass preset) {
+  private BuildSheet first(NewCraft entry, CraftClass preset) {
     Craft craft = CraftClass.sound(preset.airframe(),
         entry.spins() == null ? SpinSchool.INWARD : entry.spins(),
         entry.numbering() == null ? NumberingSchool.REAR_RIGHT_FIRST : entry.numbering(),
         entry.mounted() == null ? Rotation.NONE : entry.mounted().rotation("mounted"),
         entry.mode() == null ? FlightMode.LEVEL : entry.mode());
     return BuildSheet.of(entry.layout() == null ? craft : PartsController.wired(craft, entry.layout(),
-        entry.pack() == null ? USUAL_PACK : entry.pack().kind(), entry.parts() == null ? List.of() : entry.parts()));
+        entry.pack() == null ? USUAL_PACK : entry.pack().kind(), entry.parts() == null ? List.of() : entry.parts(),
+        id -> sorts.get(id, "parts")));
   }
 
   @GetMapping("/{mark}")

@@ -4,6 +4,7 @@ import ablemedic.app.chart.CraftLog.LogEntry;
 import ablemedic.app.chart.CraftStore.Revision;
 import ablemedic.app.chart.CraftStore.Row;
 import ablemedic.app.chart.CraftStore.State;
+import ablemedic.app.shelf.SortStore;
 import ablemedic.app.workup.WorkUpStore;
 import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
@@ -11,6 +12,7 @@ import ablemedic.craft.HoverPower;
 import ablemedic.craft.RadioSettings;
 import ablemedic.craft.Settings;
 import ablemedic.electrics.PackKind;
+import ablemedic.shelf.PartSort;
 import ablemedic.told.Setting;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -26,14 +28,21 @@ class Charts {
   private final CraftStore crafts;
   private final CraftLog log;
   private final WorkUpStore workUps;
+  private final SortStore sorts;
 
-  Charts(CraftStore crafts, CraftLog log, WorkUpStore workUps) {
+  Charts(CraftStore crafts, CraftLog log, WorkUpStore workUps, SortStore sorts) {
     this.crafts = crafts;
     this.log = log;
     this.workUps = workUps;
+    this.sorts = sorts;
   }
 
-  /** Everything that the chart shows. */
+  /**
+   * Everything that the chart shows.
+   *
+   * @param told           every setting, with what the devices were told
+   * @param behindTheShelf own sorts that the shelf has otherwise by now
+   */
   record Chart(
       String mark,
       String name,
@@ -48,6 +57,7 @@ class Charts {
       List<Fact> facts,
       List<ToldValue> told,
       List<String> missing,
+      List<String> behindTheShelf,
       List<Revised> revisions,
       List<LogEntry> log,
       List<WorkUpLine> workUps) {}
@@ -79,8 +89,16 @@ class Charts {
     Craft craft = crafts.craft(row.mark(), newest.number());
     return new Chart(row.mark(), row.name(), row.craftClass(), row.state(), row.version(), row.enteredAt(), row.aside(),
         sheet, newest.number(), CraftDrawing.of(craft), facts(craft), told(craft), craft.electrics().sheet().missing(),
+        behind(sheet).stream().map(PartSort::label).toList(),
         revised(revisions), log.of(row.mark()), workUps.of(row.mark()).stream()
             .map(o -> new WorkUpLine(o.id(), o.complaint(), o.openedAt(), o.isOpen(), o.ended())).toList());
+  }
+
+  /** The workshop's own sorts that this sheet has otherwise than they stand on the shelf now. */
+  List<PartSort> behind(BuildSheet sheet) {
+    List<PartSort> copies = sheet.electrics() == null || sheet.electrics().sorts() == null ? List.of()
+        : sheet.electrics().sorts();
+    return copies.stream().flatMap(copy -> sorts.own(copy.id()).filter(now -> !now.equals(copy)).stream()).toList();
   }
 
   private static List<ToldValue> told(Craft craft) {

@@ -1,5 +1,6 @@
 package ablemedic.app.chart;
 
+import ablemedic.electrics.Archetype;
 import ablemedic.electrics.Chemistry;
 import ablemedic.electrics.ElectricSheet;
 import ablemedic.electrics.Electrics;
@@ -7,24 +8,33 @@ import ablemedic.electrics.Gauge;
 import ablemedic.electrics.Lead;
 import ablemedic.electrics.PackKind;
 import ablemedic.electrics.Part;
-import ablemedic.electrics.PartShelf;
+import ablemedic.shelf.PartShelf;
 import ablemedic.electrics.UnusableSheetException;
 import ablemedic.electrics.UnusableSheetException.Wrong;
+import ablemedic.shelf.PartSort;
+import ablemedic.shelf.UnusableSortException;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The electrical side of a craft in the form in which it is entered, kept and sent.
  *
  * @param leads from pad to pad, addressed as {@code PB.1+}
+ * @param sorts those of its parts that do not ship with the program; left out where all do
  */
 public record ElectricEntry(
     @NotNull @Size(max = 40, message = "has at most 40 parts") List<@NotNull @Valid PartEntry> parts,
     @NotNull @Size(max = 200, message = "has at most 200 leads") List<@NotNull @Valid LeadEntry> leads,
-    @NotNull @Valid PackEntry pack) {
+    @NotNull @Valid PackEntry pack,
+    @Nullable @Size(max = 40, message = "has at most 40 sorts") List<@NotNull PartSort> sorts) {
 
   private static final String SHORT = "has 1 to 12 letters, digits or dashes, such as RX";
   private static final String ADDRESS = "is the address of a pad, such as RX.+";
@@ -58,9 +68,10 @@ public record ElectricEntry(
   public Electrics toElectrics() {
     List<Wrong> wrong = new ArrayList<>();
     List<Part> made = new ArrayList<>();
+    Map<String, Archetype> own = own(wrong);
     for (int i = 0; i < parts.size(); i++) {
       PartEntry p = parts.get(i);
-      var archetype = PartShelf.find(p.archetype());
+      Optional<Archetype> archetype = Optional.ofNullable(own.get(p.archetype())).or(() -> PartShelf.find(p.archetype()));
       if (archetype.isEmpty()) {
         wrong.add(new Wrong("electrics.parts[" + i + "].archetype", "there is no “" + p.archetype()
             + "” on the parts shelf; GET /api/part-shelf lists what there is"));
@@ -83,9 +94,35 @@ public record ElectricEntry(
     return new Electrics(new ElectricSheet(made, run, pack.kind()));
   }
 
+  private Map<String, Archetype> own(List<Wrong> wrong) {
+    Map<String, Archetype> own = new HashMap<>();
+    List<PartSort> all = sorts == null ? List.of() : sorts;
+    for (int i = 0; i < all.size(); i++) {
+      try {
+        own.put(all.get(i).id(), all.get(i).archetype());
+      } catch (UnusableSortException e) {
+        String where = "electrics.sorts[" + i + "].";
+        e.wrong().forEach(one -> wrong.add(new Wrong(where + one.where(), one.right())));
+      }
+    }
+    return own;
+  }
+
+  /** The same with a sort of the shelf in place of its copy of it. */
+  ElectricEntry with(PartSort newer) {
+    return new ElectricEntry(parts, leads, pack, sorts == null ? null
+        : sorts.stream().map(sort -> sort.id().equals(newer.id()) ? newer : sort).toList());
+  }
+
   /** Whether parts and leads are as on another, whatever was told and whichever pack it flies with. */
   boolean wiredLike(ElectricEntry other) {
-    return parts.equals(other.parts) && leads.equals(other.leads);
+    return parts.equals(other.parts) && leads.equals(other.leads) && Objects.equals(sorts, other.sorts);
+  }
+
+  private static @Nullable List<PartSort> own(ElectricSheet sheet) {
+    List<PartSort> own = sheet.parts().stream().map(Part::archetype).distinct()
+        .filter(sort -> !PartShelf.find(sort.id()).equals(Optional.of(sort))).map(PartSort::of).toList();
+    return own.isEmpty() ? null : own;
   }
 
   /** The entry of a sound electrical side. */
@@ -95,6 +132,6 @@ public record ElectricEntry(
         sheet.parts().stream().map(p -> new PartEntry(p.id(), p.archetype().id(), p.label(), p.arms(), p.draw())).toList(),
         sheet.leads().stream().map(l -> new LeadEntry(l.from(), l.to(), l.gauge().awg(), l.lengthMm(), l.plugged()))
             .toList(),
-        PackEntry.of(sheet.pack()));
+        PackEntry.of(sheet.pack()), own(sheet));
   }
 }

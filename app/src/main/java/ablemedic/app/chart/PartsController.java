@@ -5,18 +5,22 @@ import ablemedic.app.chart.CraftStore.Row;
 import ablemedic.app.chart.ElectricEntry.PackEntry;
 import ablemedic.app.chart.ElectricEntry.PartEntry;
 import ablemedic.app.http.Refusal;
+import ablemedic.app.shelf.SortStore;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
+import ablemedic.electrics.Archetype;
 import ablemedic.electrics.ElectricSheet;
 import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Layout;
+import ablemedic.shelf.Layout;
 import ablemedic.electrics.PackKind;
+import ablemedic.shelf.PartSort;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.util.List;
+import java.util.function.Function;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -31,11 +35,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/crafts/{mark}")
 public class PartsController {
   private final CraftStore crafts;
+  private final SortStore sorts;
   private final Charts charts;
   private final Clock clock;
 
-  PartsController(CraftStore crafts, Charts charts, Clock clock) {
+  PartsController(CraftStore crafts, SortStore sorts, Charts charts, Clock clock) {
     this.crafts = crafts;
+    this.sorts = sorts;
     this.charts = charts;
     this.clock = clock;
   }
@@ -53,7 +59,7 @@ public class PartsController {
     Row row = crafts.get(mark);
     BuildSheet sheet = crafts.newestSheet(row.mark()).sheet();
     Electrics now = electrics(sheet);
-    ElectricSheet more = Layout.withPart(now.sheet(), added.archetype());
+    ElectricSheet more = Layout.withPart(now.sheet(), sorts.get(added.archetype(), "archetype"));
     return revised(row.mark(), added.version(), sheet.withElectrics(ElectricEntry.of(new Electrics(more))),
         "part added: " + more.parts().get(more.parts().size() - 1).label());
   }
@@ -71,8 +77,27 @@ public class PartsController {
     ElectricEntry fewer = new ElectricEntry(
         entry.parts().stream().filter(p -> !p.id().equals(partId)).toList(),
         entry.leads().stream().filter(l -> !l.from().startsWith(partId + ".") && !l.to().startsWith(partId + ".")).toList(),
-        entry.pack());
+        entry.pack(), entry.sorts());
     return revised(row.mark(), version, sheet.withElectrics(fewer), "part taken off: " + partId);
+  }
+
+  record Refreshing(long version) {}
+
+  /** Takes the workshop's own sorts over as they stand on the shelf now, in place of the copies that the sheet has. */
+  @PutMapping("/sorts")
+  Chart refresh(@PathVariable String mark, @RequestBody @Valid Refreshing refreshing) {
+    Row row = crafts.get(mark);
+    BuildSheet sheet = crafts.newestSheet(row.mark()).sheet();
+    List<PartSort> behind = charts.behind(sheet);
+    if (behind.isEmpty() || sheet.electrics() == null) {
+      throw Refusal.conflict("sorts", "The parts of " + row.mark() + " are as they stand on the shelf.");
+    }
+    ElectricEntry entry = sheet.electrics();
+    for (PartSort newer : behind) {
+      entry = entry.with(newer);
+    }
+    return revised(row.mark(), refreshing.version(), sheet.withElectrics(entry), "taken over from the shelf: "
+        + String.join(", ", behind.stream().map(PartSort::label).toList()));
   }
 
   /** Wires a craft by a usual layout, in place of what was entered. */
@@ -96,10 +121,17 @@ public class PartsController {
     return sheet.electrics().toElectrics();
   }
 
-  /** A craft wired by one of the usual layouts. */
-  public static Craft wired(Craft craft, Layout layout, PackKind pack, List<String> parts) {
-    ElectricSheet sheet = layout.sheet(craft.wiring().stream().map(Corner::ordinal).toList(),
-        Corner.ALL.stream().map(craft.airframe().shape()::shortName).toList(), craft.airframe().reachMm(), pack, parts);
+  private Craft wired(Craft craft, Layout layout, PackKind pack, List<String> parts) {
+    return wired(craft, layout, pack, parts, id -> sorts.get(id, "parts"));
+  }
+
+  /** A craft wired by one of the usual layouts, with parts from a shelf that gives a sort by its id. */
+  public static Craft wired(Craft craft, Layout layout, PackKind pack, List<String> parts, Function<String, Archetype> shelf) {
+    ElectricSheet sheet = layout.bare(craft.wiring().stream().map(Corner::ordinal).toList(),
+        Corner.ALL.stream().map(craft.airframe().shape()::shortName).toList(), craft.airframe().reachMm(), pack);
+    for (String id : parts) {
+      sheet = Layout.withPart(sheet, shelf.apply(id));
+    }
     return craft.withElectrics(new Electrics(sheet));
   }
 }

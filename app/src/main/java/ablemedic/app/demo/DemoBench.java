@@ -17,7 +17,7 @@ import ablemedic.app.workup.WorkUps;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.Rotation;
-import ablemedic.electrics.Layout;
+import ablemedic.shelf.Layout;
 import ablemedic.power.LandingSchool;
 import ablemedic.craft.NumberingSchool;
 import ablemedic.craft.FlightMode;
@@ -29,6 +29,7 @@ import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Sureness;
+import ablemedic.shelf.PartShelf;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -123,7 +124,8 @@ public class DemoBench {
         craft.craftClass().airframe(), craft.spins(), craft.numbering(), mounted, craft.mode());
     BuildSheet sheet = BuildSheet.of(craft.layout() == null || craft.pack() == null ? bare
         : PartsController.wired(bare, craft.layout(), craft.pack().kind(),
-            craft.parts() == null ? List.of() : craft.parts()));
+            craft.parts() == null ? List.of() : craft.parts(),
+            id -> PartShelf.find(id).orElseThrow()));
     Instant entered = ago(now, craft.daysAgo());
     year.add(new Happened(entered,
         () -> crafts.enter(craft.mark(), craft.name(), craft.craftClass().label(), sheet, entered)));

@@ -7,6 +7,7 @@ import ablemedic.craft.NoCraftException;
 import ablemedic.electrics.UnusableSheetException;
 import ablemedic.reading.Meter;
 import ablemedic.reading.Written;
+import ablemedic.shelf.UnusableSortException;
 import java.io.IOException;
 import java.net.URI;
 import java.util.List;
@@ -57,6 +58,12 @@ class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ResponseEntity<ProblemDetail> noSheet(UnusableSheetException e) {
+    return answer(HttpStatus.UNPROCESSABLE_CONTENT, String.valueOf(e.getMessage()),
+        e.wrong().stream().map(w -> new Wrong(w.where(), w.right())).toList());
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> noSort(UnusableSortException e) {
     return answer(HttpStatus.UNPROCESSABLE_CONTENT, String.valueOf(e.getMessage()),
         e.wrong().stream().map(w -> new Wrong(w.where(), w.right())).toList());
   }

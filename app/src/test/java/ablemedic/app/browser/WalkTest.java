@@ -43,6 +43,7 @@ class WalkTest {
       browser.see("#complaint");
       browser.choose("#occasion", "PART_SWAP");
       browser.type("#complaint", "Dips at the back and goes over");
+      browser.click("input[name=kind][value=take-off]");
       browser.click("input[name=manner]");
       browser.click("[role=radio][aria-label='rear-left corner']");
       browser.seeText("rear-left corner");
@@ -211,6 +212,8 @@ class WalkTest {
       browser.keys("Firmware");
       browser.tabTo("#complaint");
       browser.keys("Flips since the flash");
+      browser.tabTo("input[name=kind]");
+      browser.keys(Keys.SPACE);
       browser.tabTo("input[name=manner]:checked");
       browser.keys(Keys.ARROW_RIGHT);
       browser.tabTo("[role=radio]");
@@ -301,7 +304,7 @@ class WalkTest {
       JsonNode steps = app.get("/api/crafts/KITE/routine").get("steps");
       for (int i = 0; i < steps.size(); i++) {
         browser.seeText("Step " + (i + 1) + " of");
-        if (steps.get(i).get("outcomes").isEmpty()) {
+        if (steps.get(i).get("question").get("outcomes").isEmpty()) {
           browser.see("#routine-reading");
           browser.keys(steps.get(i).get("expected").asString().split(" ±| and|, ")[0], Keys.ENTER);
         } else {
@@ -349,6 +352,7 @@ class WalkTest {
       browser.press("Start a work-up");
       browser.type("#complaint", "spins");
       browser.choose("#occasion", "BUILD");
+      browser.click("input[name=kind][value=take-off]");
       browser.press("Start the work-up");
       browser.see(".card-layout");
       settled(browser);
@@ -362,7 +366,7 @@ class WalkTest {
         for (String path : new String[] {"/instruments", "/instruments/motor-map?craft=TERN",
             "/instruments/board-orientation?craft=SKUA", "/instruments/take-off-motion?craft=PETREL", "/handbook",
             "/handbook/hand-tilt", "/ledger", "/new-craft", "/work-ups/new", "/work-ups/6", "/work-ups/9",
-            "/nowhere", "/crafts/EIDER/wiring", "/crafts/SKUA/wiring", "/crafts/EIDER/routine", "/packs", "/packs/A1", "/work-ups/10",
+            "/nowhere", "/crafts/EIDER/wiring", "/crafts/SKUA/told", "/parts", "/parts/new", "/crafts/SKUA/wiring", "/crafts/EIDER/routine", "/packs", "/packs/A1", "/work-ups/10",
             "/instruments/rail-budget?craft=EIDER", "/instruments/scale-from-readings?craft=PETREL",
             "/instruments/sense-chain", "/instruments/pack?craft=EIDER", "/instruments/lead-drop",
             "/instruments/limiter-bulb", "/instruments/meter", "/instruments/read-here?craft=EIDER"}) {

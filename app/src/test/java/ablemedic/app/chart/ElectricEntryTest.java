@@ -13,7 +13,7 @@ import ablemedic.craft.Rotation;
 import ablemedic.craft.SpinSchool;
 import ablemedic.electrics.Chemistry;
 import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Layout;
+import ablemedic.shelf.Layout;
 import ablemedic.electrics.PackKind;
 import ablemedic.electrics.UnusableSheetException;
 import java.util.ArrayList;
@@ -31,11 +31,11 @@ class ElectricEntryTest {
   }
 
   private static ElectricEntry leads(ElectricEntry entry, UnaryOperator<List<LeadEntry>> change) {
-    return new ElectricEntry(entry.parts(), change.apply(new ArrayList<>(entry.leads())), entry.pack());
+    return new ElectricEntry(entry.parts(), change.apply(new ArrayList<>(entry.leads())), entry.pack(), entry.sorts());
   }
 
   private static ElectricEntry parts(ElectricEntry entry, UnaryOperator<List<PartEntry>> change) {
-    return new ElectricEntry(change.apply(new ArrayList<>(entry.parts())), entry.leads(), entry.pack());
+    return new ElectricEntry(change.apply(new ArrayList<>(entry.parts())), entry.leads(), entry.pack(), entry.sorts());
   }
 
   @ParameterizedTest
@@ -118,7 +118,7 @@ class ElectricEntryTest {
     ElectricEntry before = ElectricEntry.of(wired(Layout.SEPARATE));
     ElectricEntry without = leads(before, all -> all.subList(0, all.size() - 1));
     assertThat(changed(before, without)).singleElement().asString().endsWith("-> none");
-    ElectricEntry packed = new ElectricEntry(before.parts(), before.leads(), new PackEntry(4, Chemistry.LIPO, 1500, 4));
+    ElectricEntry packed = new ElectricEntry(before.parts(), before.leads(), new PackEntry(4, Chemistry.LIPO, 1500, 4), null);
     assertThat(changed(before, packed)).singleElement().asString().contains("6 cells", "4 cells");
   }
 

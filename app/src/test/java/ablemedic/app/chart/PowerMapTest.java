@@ -9,7 +9,7 @@ import ablemedic.app.chart.PowerMap.Spot;
 import ablemedic.electrics.Chemistry;
 import ablemedic.electrics.ElectricSheet;
 import ablemedic.electrics.Lead;
-import ablemedic.electrics.Layout;
+import ablemedic.shelf.Layout;
 import ablemedic.electrics.PackKind;
 import ablemedic.electrics.Wiring;
 import java.util.List;

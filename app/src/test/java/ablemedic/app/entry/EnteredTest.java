@@ -20,7 +20,7 @@ import ablemedic.diagnosis.Reading.Measured;
 import ablemedic.diagnosis.Reading.Several;
 import ablemedic.electrics.Chemistry;
 import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Layout;
+import ablemedic.shelf.Layout;
 import ablemedic.electrics.PackKind;
 import ablemedic.reading.Meter;
 import ablemedic.reading.Written.UnreadableException;

@@ -21,9 +21,10 @@ import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Sureness;
 import ablemedic.electrics.Chemistry;
-import ablemedic.electrics.Layout;
+import ablemedic.shelf.Layout;
 import ablemedic.electrics.PackKind;
 import ablemedic.reading.Meter;
+import ablemedic.shelf.PartShelf;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -66,7 +67,8 @@ record RecordedCase(String craft, Occasion occasion, List<Step> steps, Map<Strin
 
   private static Craft wired(CraftClass sort, Layout layout, int cells, String... parts) {
     return PartsController.wired(CraftClass.sound(sort.airframe(), SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST,
-        Rotation.NONE, FlightMode.LEVEL), layout, new PackKind(cells, Chemistry.LIPO, 1500, 4), List.of(parts));
+        Rotation.NONE, FlightMode.LEVEL), layout, new PackKind(cells, Chemistry.LIPO, 1500, 4), List.of(parts),
+        id -> PartShelf.find(id).orElseThrow());
   }
 
   static Diagnosis<Craft> reasoning(String name) {

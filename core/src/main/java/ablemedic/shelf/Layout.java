@@ -1,6 +1,14 @@
-package ablemedic.electrics;
+package ablemedic.shelf;
 
+import ablemedic.electrics.Archetype;
+import ablemedic.electrics.ElectricSheet;
+import ablemedic.electrics.Gauge;
+import ablemedic.electrics.Lead;
+import ablemedic.electrics.PackKind;
+import ablemedic.electrics.Pad;
 import ablemedic.electrics.Pad.Kind;
+import ablemedic.electrics.Part;
+import ablemedic.electrics.UnusableSheetException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -29,10 +37,21 @@ public enum Layout {
    * @param armNames    short names of the arms 0 to 3, such as FR
    * @param reachMm     motors from the middle, millimetres
    * @param pack        the pack it flies with
-   * @param parts       ids of archetypes to fit besides
+   * @param parts       ids of sorts that ship, to fit besides
    */
   public ElectricSheet sheet(
       List<Integer> armOfOutput, List<String> armNames, double reachMm, PackKind pack, List<String> parts) {
+    ElectricSheet sheet = bare(armOfOutput, armNames, reachMm, pack);
+    for (String id : parts) {
+      sheet = withPart(sheet, PartShelf.find(id).orElseThrow(() -> new UnusableSheetException("archetype",
+          "there is no “" + id + "” on the shelf; there is "
+              + String.join(", ", PartShelf.all().stream().map(Archetype::id).toList()))));
+    }
+    return sheet;
+  }
+
+  /** The same with nothing fitted besides. */
+  public ElectricSheet bare(List<Integer> armOfOutput, List<String> armNames, double reachMm, PackKind pack) {
     Gauge main = new Gauge(reachMm > 150 ? 10 : reachMm > 90 ? 12 : 14);
     Gauge branch = new Gauge(reachMm > 150 ? 14 : reachMm > 90 ? 16 : 18);
     List<Part> fitted = new ArrayList<>(List.of(named("PLUG", "plug", "pack plug", List.of())));
@@ -64,11 +83,7 @@ public enum Layout {
       }
       leads.add(new Lead("C4.C", "FC.C", new Gauge(28), 40, true));
     }
-    ElectricSheet sheet = new ElectricSheet(fitted, leads, pack);
-    for (String archetype : parts) {
-      sheet = withPart(sheet, archetype);
-    }
-    return sheet;
+    return new ElectricSheet(fitted, leads, pack);
   }
 
   private static Part named(String id, String archetype, String label, List<Integer> arms) {
@@ -81,14 +96,11 @@ public enum Layout {
   }
 
   /**
-   * The sheet with one more part from the shelf, its leads run to the first pads that fit it; where none is free it stays
+   * The sheet with one more part of a sort, its leads run to the first pads that fit it; where none is free it stays
    * without, which {@link ElectricSheet#missing()} says.
    */
-  public static ElectricSheet withPart(ElectricSheet sheet, String archetypeId) {
-    Archetype archetype = PartShelf.find(archetypeId).orElseThrow(() -> new UnusableSheetException("archetype",
-        "there is no “" + archetypeId + "” on the shelf; there is "
-            + String.join(", ", PartShelf.all().stream().map(Archetype::id).toList())));
-    String stem = shortName(archetypeId);
+  public static ElectricSheet withPart(ElectricSheet sheet, Archetype archetype) {
+    String stem = archetype.shortName();
     String id = stem;
     for (int n = 2; sheet.part(id).isPresent(); n++) {
       id = stem + n;
@@ -113,21 +125,6 @@ public enum Layout {
   private static String called(Archetype archetype) {
     String name = archetype.label().split(",")[0];
     return name.startsWith("GNSS") ? name : name.toLowerCase(java.util.Locale.ROOT);
-  }
-
-  private static String shortName(String archetypeId) {
-    return switch (archetypeId) {
-      case "receiver", "receiver-one-way", "receiver-satellite" -> "RX";
-      case "gnss", "gnss-3v3" -> "GNSS";
-      case "display" -> "DSP";
-      case "video", "video-5v" -> "VTX";
-      case "camera" -> "CAM";
-      case "lights" -> "LED";
-      case "beeper" -> "BEEP";
-      case "modem" -> "MDM";
-      default -> archetypeId.startsWith("capacitor") ? "CAP" : archetypeId.startsWith("power") ? "PB"
-          : archetypeId.startsWith("board") ? "FC" : archetypeId.startsWith("controller") ? "C" : "P";
-    };
   }
 
   private static Optional<String> feedFor(ElectricSheet sheet, Archetype archetype) {

@@ -1,8 +1,11 @@
-package ablemedic.electrics;
+package ablemedic.shelf;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import ablemedic.electrics.Archetype;
 import ablemedic.electrics.Archetype.Kind;
+import ablemedic.electrics.Inner;
+import ablemedic.electrics.Pad;
 import ablemedic.testing.OutsideCheck;
 import java.util.HashSet;
 import java.util.List;
@@ -105,14 +108,21 @@ class PartShelfTest {
   }
 
   @Test
-  void aLeadRunsOnlyBetweenPadsThatFitWhicheverEndIsNamedFirst() {
-    for (Pad.Kind one : Pad.Kind.values()) {
-      for (Pad.Kind other : Pad.Kind.values()) {
-        assertThat(Pad.fit(one, other)).as(one + " to " + other).isEqualTo(Pad.fit(other, one));
+  @OutsideCheck(kind = OutsideCheck.Kind.COMMON_PRACTICE,
+      source = "separate regulators are sold for 3.3, 5, 9 and 12 V at 0.5, 1, 2 and 3 A")
+  void aRegulatorOfEachUsualVoltageAndCurrentIsThere() {
+    for (double volts : new double[] {3.3, 5, 9, 12}) {
+      for (double amps : new double[] {0.5, 1, 2, 3}) {
+        assertThat(shelf().filter(a -> a.id().startsWith("regulator-")).flatMap(a -> a.inner().stream())
+            .filter(i -> i instanceof Inner.Regulator r && r.volts() == volts && r.limitA() == amps))
+            .as("%s V, %s A", volts, amps).hasSize(1);
       }
     }
-    assertThat(Pad.fit(Pad.Kind.GROUND, Pad.Kind.FEED)).isFalse();
-    assertThat(Pad.fit(Pad.Kind.OUTPUT, Pad.Kind.SIGNAL)).isTrue();
-    assertThat(Pad.fit(Pad.Kind.OUTPUT, Pad.Kind.OUTPUT)).isFalse();
+  }
+
+  @ParameterizedTest
+  @MethodSource("shelf")
+  void aSortIsWrittenAndReadBackAsItWas(Archetype archetype) {
+    assertThat(PartSort.of(archetype).archetype()).usingRecursiveComparison().isEqualTo(archetype);
   }
 }

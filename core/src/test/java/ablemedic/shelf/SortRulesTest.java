@@ -1,0 +1,99 @@
+package ablemedic.shelf;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
+import ablemedic.electrics.Archetype;
+import ablemedic.electrics.Pad;
+import ablemedic.shelf.PartSort.CapacitorOf;
+import ablemedic.shelf.PartSort.DriveOf;
+import ablemedic.shelf.PartSort.LoadOf;
+import ablemedic.shelf.PartSort.PadOf;
+import ablemedic.shelf.PartSort.RegulatorOf;
+import ablemedic.shelf.PartSort.TraceOf;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A sort that cannot be is refused with the place, whatever is wrong with it. */
+class SortRulesTest {
+  private static final JsonMapper JSON = JsonMapper.builder().build();
+
+  private static PartSort sound() {
+    return new PartSort("relay", "Relay, 5 V", "REL", Archetype.Kind.PART, 4.5, 5.5,
+        List.of(new PadOf("+", Pad.Kind.SUPPLY, 5, 0, false, 1), new PadOf("-", Pad.Kind.GROUND, 0, 0, false, 2),
+            new PadOf("3V3", Pad.Kind.FEED, 3.3, 1, false, 2), new PadOf("G", Pad.Kind.GROUND, 0, 1, false, 2)),
+        List.of(new TraceOf("-", "G", 0.003)), null, List.of(new CapacitorOf("+", "-", 22e-6, false)),
+        List.of(new RegulatorOf("+", "3V3", "-", 3.3, 0.5, true)), null, List.of(new LoadOf("+", "-", 5, 0.1, 0.2)), null, null);
+  }
+
+  private static PartSort with(UnaryOperator<ObjectNode> change) {
+    return JSON.treeToValue(change.apply((ObjectNode) JSON.valueToTree(sound())), PartSort.class);
+  }
+
+  private static Arguments wrong(String where, String right, UnaryOperator<ObjectNode> change) {
+    return Arguments.of(where, right, with(change));
+  }
+
+  static Stream<Arguments> wrongs() {
+    return Stream.of(
+        wrong("id", "small letters", n -> n.put("id", "My Relay")),
+        wrong("label", "1 to 60 letters", n -> n.put("label", " ")),
+        wrong("shortName", "such as RX", n -> n.put("shortName", "R-1")),
+        wrong("lowestV", "between 0", n -> n.put("lowestV", 9)),
+        wrong("highestV", "between 0 and 60", n -> n.put("highestV", 61)),
+        wrong("pads[1].name", "two pads named +", n -> pad(n, 1, p -> p.put("name", "+"))),
+        wrong("pads[0].name", "as printed", n -> pad(n, 0, p -> p.put("name", "plus pad"))),
+        wrong("pads[0].volts", "between 0", n -> pad(n, 0, p -> p.put("volts", -1))),
+        wrong("pads[2].room", "0 to 3 leads", n -> pad(n, 2, p -> p.put("room", 4))),
+        wrong("pads[2].row", "counted from 0", n -> pad(n, 2, p -> p.put("row", -1))),
+        wrong("traces[0]", "no pad “X”", n -> item(n, "traces", p -> p.put("to", "X"))),
+        wrong("traces[0]", "two pads, not one", n -> item(n, "traces", p -> p.put("to", "-"))),
+        wrong("traces[0].ohms", "more than 0", n -> item(n, "traces", p -> p.put("ohms", 0))),
+        wrong("capacitors[0].farads", "more than 0", n -> item(n, "capacitors", p -> p.put("farads", -1))),
+        wrong("regulators[0].out", "FEED pad of its own voltage", n -> item(n, "regulators", p -> p.put("volts", 5))),
+        wrong("regulators[0].limitA", "more than 0", n -> item(n, "regulators", p -> p.put("limitA", 0))),
+        wrong("loads[0].poorAmps", "at least what the good one does", n -> item(n, "loads", p -> p.put("poorAmps", 0.05))));
+  }
+
+  private static ObjectNode pad(ObjectNode sort, int i, UnaryOperator<ObjectNode> change) {
+    change.apply((ObjectNode) sort.get("pads").get(i));
+    return sort;
+  }
+
+  private static ObjectNode item(ObjectNode sort, String list, UnaryOperator<ObjectNode> change) {
+    change.apply((ObjectNode) sort.get(list).get(0));
+    return sort;
+  }
+
+  @Test
+  void aSoundSortIsTaken() {
+    assertThat(sound().archetype().load().orElseThrow().amps()).isEqualTo(0.1);
+    assertThat(PartSort.of(sound().archetype())).isEqualTo(sound());
+  }
+
+  @ParameterizedTest
+  @MethodSource("wrongs")
+  void whatIsWrongIsRefusedWithThePlaceAndWhatWouldBeRight(String where, String right, PartSort sort) {
+    assertThatExceptionOfType(UnusableSortException.class).isThrownBy(sort::archetype).satisfies(e ->
+        assertThat(e.wrong()).anySatisfy(one -> {
+          assertThat(one.where()).isEqualTo(where);
+          assertThat(one.right()).contains(right);
+        }));
+  }
+
+  @Test
+  void everythingThatIsWrongIsNamedAtOnce() {
+    PartSort sort = new PartSort("BAD", "", "", null, -1, 0, List.of(), null, null, null, null, null, null,
+        List.of(new DriveOf("+", "-", "S")), List.of("C"));
+    assertThatExceptionOfType(UnusableSortException.class).isThrownBy(sort::archetype).satisfies(e ->
+        assertThat(e.wrong()).extracting(UnusableSortException.Wrong::where)
+            .contains("id", "label", "shortName", "kind", "lowestV", "highestV", "pads", "drives[0]", "currentSensors[0]"));
+  }
+}

@@ -1,0 +1,87 @@
+import { api, ask, words, type Schemas } from '../api/client';
+
+type Setting = Schemas['SettingView'];
+
+/** What the devices of a craft were told, while it is being changed: a map of what is not as usual. */
+export class ToldState {
+  chart = $state.raw<Schemas['Chart']>();
+  settings = $state.raw<Setting[]>([]);
+  /** As written, by setting; what is as usual is not in it. */
+  told = $state<Record<string, string>>({});
+  error = $state('');
+  busy = $state(false);
+
+  constructor(readonly mark: string) {}
+
+  /** The settings that are named: those that are not as usual, and those just taken up. */
+  named = $derived(this.settings.filter((one) => this.told[one.id] !== undefined));
+  rest = $derived(this.settings.filter((one) => this.told[one.id] === undefined));
+  changed = $derived.by(() => {
+    const before = this.chart?.sheet.told ?? {};
+    return this.settings.filter((one) => (before[one.id] ?? one.usual) !== (this.told[one.id] ?? one.usual));
+  });
+
+  async load(): Promise<void> {
+    await this.run(async () => {
+      const [settings, chart] = await Promise.all([
+        ask(api.GET('/api/settings')),
+        ask(api.GET('/api/crafts/{mark}', { params: { path: { mark: this.mark } } }))
+      ]);
+      this.settings = settings;
+      this.take(chart);
+    });
+  }
+
+  /** Names a setting, at first with its usual value. */
+  name(id: string): void {
+    const setting = this.settings.find((one) => one.id === id);
+    if (setting && this.told[id] === undefined) {
+      this.told[id] = setting.usual;
+    }
+  }
+
+  /** Puts a setting back to usual. */
+  asUsual(id: string): void {
+    this.told = Object.fromEntries(Object.entries(this.told).filter(([other]) => other !== id));
+  }
+
+  async keep(reason: string): Promise<boolean> {
+    const chart = this.chart!;
+    return this.run(async () => {
+      this.take(
+        await ask(
+          api.PUT('/api/crafts/{mark}/build-sheet', {
+            params: { path: { mark: this.mark } },
+            body: {
+              version: chart.version,
+              reason,
+              sheet: { ...chart.sheet, told: $state.snapshot(this.told) }
+            }
+          })
+        )
+      );
+    });
+  }
+
+  private take(chart: Schemas['Chart']): void {
+    this.chart = chart;
+    this.told = { ...chart.sheet.told };
+  }
+
+  private async run(doing: () => Promise<void>): Promise<boolean> {
+    if (this.busy) {
+      return false;
+    }
+    this.busy = true;
+    this.error = '';
+    try {
+      await doing();
+      return true;
+    } catch (thrown) {
+      this.error = words(thrown);
+      return false;
+    } finally {
+      this.busy = false;
+    }
+  }
+}
