@@ -81,7 +81,7 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
-        patch: operations["change"];
+        patch: operations["change_1"];
         trace?: never;
     };
     "/api/crafts/{mark}/aside": {
@@ -254,6 +254,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["judge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crafts/{mark}/sorts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["refresh"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -621,7 +637,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add"];
+        post: operations["add_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -653,8 +669,40 @@ export interface paths {
         };
         get: operations["shelf"];
         put?: never;
-        post?: never;
+        post: operations["add"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/part-shelf/own": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["own"];
+        put?: never;
+        post: operations["takeIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/part-shelf/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change"];
+        post?: never;
+        delete: operations["remove"];
         options?: never;
         head?: never;
         patch?: never;
@@ -904,6 +952,9 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Arriving: {
+            sorts: components["schemas"]["PartSort"][];
+        };
         AxisView: {
             axis: string;
             hold: string;
@@ -1007,6 +1058,13 @@ export interface components {
             /** Format: double */
             packV: number;
         };
+        CapacitorOf: {
+            bulky: boolean;
+            /** Format: double */
+            farads: number;
+            minus: string;
+            plus: string;
+        };
         Caution: {
             page: string;
             text: string;
@@ -1060,6 +1118,7 @@ export interface components {
         };
         Chart: {
             aside?: string;
+            behindTheShelf: string[];
             craftClass: string;
             drawing: components["schemas"]["CraftDrawing"];
             /** Format: date-time */
@@ -1166,6 +1225,14 @@ export interface components {
             at: string;
             entry: components["schemas"]["PackEvent"];
         };
+        DividerOf: {
+            /** Format: double */
+            bottomOhms: number;
+            minus: string;
+            sense: string;
+            /** Format: double */
+            topOhms: number;
+        };
         Draw: {
             /** Format: double */
             amps: number;
@@ -1191,10 +1258,16 @@ export interface components {
             spin: "CLOCKWISE" | "COUNTER_CLOCKWISE";
             spinLabel: string;
         };
+        DriveOf: {
+            minus: string;
+            plus: string;
+            signal: string;
+        };
         ElectricEntry: {
             leads: components["schemas"]["LeadEntry"][];
             pack: components["schemas"]["PackEntry"];
             parts: components["schemas"]["PartEntry"][];
+            sorts?: components["schemas"]["PartSort"][];
         };
         Fact: {
             value: string;
@@ -1273,6 +1346,14 @@ export interface components {
             sound: string;
             under: components["schemas"]["UnderFault"][];
         };
+        Imported: {
+            /** Format: int32 */
+            added: number;
+            /** Format: int32 */
+            changed: number;
+            /** Format: int32 */
+            same: number;
+        };
         Instrument: {
             id: string;
             text: string;
@@ -1345,6 +1426,12 @@ export interface components {
             purpose: string;
             state: string;
         };
+        LeakOf: {
+            from: string;
+            /** Format: double */
+            ohms: number;
+            to: string;
+        };
         Ledger: {
             /** Format: int32 */
             all: number;
@@ -1392,6 +1479,16 @@ export interface components {
             id: number;
             mark: string;
             open: boolean;
+        };
+        LoadOf: {
+            /** Format: double */
+            amps: number;
+            minus: string;
+            plus: string;
+            /** Format: double */
+            poorAmps: number;
+            /** Format: double */
+            volts: number;
         };
         LogEntry: {
             /** Format: date-time */
@@ -1686,6 +1783,18 @@ export interface components {
             warnV: number;
             worn: boolean;
         };
+        PadOf: {
+            /** @enum {string} */
+            kind: "SUPPLY" | "FEED" | "GROUND" | "OUTPUT" | "SIGNAL" | "SENSE" | "CURRENT";
+            name: string;
+            /** Format: int32 */
+            room: number;
+            /** Format: int32 */
+            row: number;
+            usb: boolean;
+            /** Format: double */
+            volts: number;
+        };
         Page: {
             /** @enum {string} */
             chapter: "FAULTS" | "CHECKS" | "SCHOOLS" | "CAUTIONS";
@@ -1706,6 +1815,26 @@ export interface components {
             drawA: number;
             id: string;
             label: string;
+        };
+        PartSort: {
+            capacitors: components["schemas"]["CapacitorOf"][];
+            currentSensors: string[];
+            dividers: components["schemas"]["DividerOf"][];
+            drives: components["schemas"]["DriveOf"][];
+            /** Format: double */
+            highestV: number;
+            id: string;
+            /** @enum {string} */
+            kind: "PLUG" | "POWER_BOARD" | "CONTROLLER" | "BOARD" | "PART" | "CAPACITOR";
+            label: string;
+            leaks: components["schemas"]["LeakOf"][];
+            loads: components["schemas"]["LoadOf"][];
+            /** Format: double */
+            lowestV: number;
+            pads: components["schemas"]["PadOf"][];
+            regulators: components["schemas"]["RegulatorOf"][];
+            shortName: string;
+            traces: components["schemas"]["TraceOf"][];
         };
         Place: {
             /** Format: double */
@@ -1839,6 +1968,20 @@ export interface components {
             /** Format: double */
             startingOdds: number;
         };
+        Refreshing: {
+            /** Format: int64 */
+            version: number;
+        };
+        RegulatorOf: {
+            in: string;
+            /** Format: double */
+            limitA: number;
+            linear: boolean;
+            minus: string;
+            out: string;
+            /** Format: double */
+            volts: number;
+        };
         Reopening: {
             reason: string;
             /** Format: int64 */
@@ -1941,28 +2084,9 @@ export interface components {
             usual: string;
             values: components["schemas"]["ValueOf"][];
         };
-        ShelfPad: {
-            kind: string;
-            name: string;
-            /** Format: int32 */
-            room: number;
-            usb: boolean;
-            /** Format: double */
-            voltageV: number;
-        };
-        ShelfPart: {
-            /** Format: double */
-            drawA: number;
-            /** Format: double */
-            highestV: number;
-            id: string;
-            kind: string;
-            label: string;
-            /** Format: double */
-            lowestV: number;
-            pads: components["schemas"]["ShelfPad"][];
-            /** Format: double */
-            poorDrawA: number;
+        ShelfSort: {
+            own: boolean;
+            sort: components["schemas"]["PartSort"];
         };
         Skip: {
             checkId: string;
@@ -2031,6 +2155,12 @@ export interface components {
             said: string;
             usual: boolean;
             written: string;
+        };
+        TraceOf: {
+            from: string;
+            /** Format: double */
+            ohms: number;
+            to: string;
         };
         Turn: {
             /** Format: int32 */
@@ -2256,7 +2386,7 @@ export interface operations {
             };
         };
     };
-    change: {
+    change_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2620,6 +2750,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Judged"];
+                };
+            };
+        };
+    };
+    refresh: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Refreshing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Chart"];
                 };
             };
         };
@@ -3168,7 +3324,7 @@ export interface operations {
             };
         };
     };
-    add: {
+    add_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3235,7 +3391,123 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ShelfPart"][];
+                    "application/json": components["schemas"]["ShelfSort"][];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PartSort"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfSort"];
+                };
+            };
+        };
+    };
+    own: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Arriving"];
+                };
+            };
+        };
+    };
+    takeIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Arriving"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Imported"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PartSort"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfSort"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfSort"][];
                 };
             };
         };

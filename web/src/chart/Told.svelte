@@ -58,7 +58,8 @@
                 title={sentence(setting.expected)}
               />
             {/if}
-            <span class="small">{setting.values.length > 0 ? '' : setting.expected}</span>
+            <span class="small expected">{setting.values.length > 0 ? 'one of these' : setting.expected}</span
+            >
             <button
               type="button"
               class="plain"

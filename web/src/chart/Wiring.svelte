@@ -7,7 +7,7 @@
   import LeadRow from './LeadRow.svelte';
   import { WiringState } from './wiring.svelte';
 
-  const shelf = new Loading<Schemas['ShelfPart'][]>();
+  const shelf = new Loading<Schemas['ShelfSort'][]>();
   const choices = new Loading<Schemas['Choosable']>();
   let mark = $derived(String(route.params.mark ?? ''));
   let work = $derived(new WiringState(mark));
@@ -34,11 +34,18 @@
   let electrics = $derived(work.chart?.sheet.electrics);
   let pads = $derived(
     (electrics?.parts ?? []).flatMap((part) =>
-      (shelf.value?.find((a) => a.id === part.archetype)?.pads ?? [])
+      (sortOf(part.archetype)?.pads ?? [])
         .filter((pad) => pad.room > 0)
         .map((pad) => `${part.id}.${pad.name}`)
     )
   );
+
+  /** A sort as this craft has it, or as it stands on the shelf. */
+  function sortOf(id: string): Schemas['PartSort'] | undefined {
+    return (
+      electrics?.sorts?.find((sort) => sort.id === id) ?? shelf.value?.find((one) => one.sort.id === id)?.sort
+    );
+  }
 
   async function keep(event: SubmitEvent): Promise<void> {
     event.preventDefault();
@@ -81,6 +88,13 @@
         <p><button class="act" disabled={work.busy}>Wire it</button></p>
       </form>
     {:else}
+      {#if work.chart.behindTheShelf.length > 0}
+        <p class="small missing">
+          The shelf has {work.chart.behindTheShelf.join(', ')} otherwise by now.
+          <button class="plain" disabled={work.busy} onclick={() => void work.takeOver()}>take it over</button
+          >
+        </p>
+      {/if}
       {#each work.chart.missing as text (text)}<p class="small missing">{text}</p>{/each}
       <h2>Parts</h2>
       <p class="small">
@@ -97,7 +111,7 @@
               maxlength="60"
               aria-label={`Name of ${part.id}`}
             />
-            <span class="small">{shelf.value.find((a) => a.id === part.archetype)?.label}</span>
+            <span class="small">{sortOf(part.archetype)?.label}</span>
             <span class="draw">
               <input
                 class="entry"
@@ -127,11 +141,12 @@
       >
         <select class="entry" bind:value={adding} aria-label="Part from the shelf">
           <option value="">from the parts shelf…</option>
-          {#each shelf.value as one (one.id)}
-            <option value={one.id}>{one.label}{one.drawA > 0 ? `, ${one.drawA} A` : ''}</option>
+          {#each shelf.value as { sort } (sort.id)}
+            <option value={sort.id}>{sort.label}{sort.loads?.[0] ? `, ${sort.loads[0].amps} A` : ''}</option>
           {/each}
         </select>
         <button class="quiet" disabled={adding === '' || work.busy}>Add it, with its leads</button>
+        <a href="/parts">the parts shelf</a>
       </form>
 
       <form onsubmit={keep}>

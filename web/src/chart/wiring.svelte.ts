@@ -41,6 +41,18 @@ export class WiringState {
     );
   }
 
+  /** Takes the sorts that the shelf has otherwise by now over to this craft. */
+  async takeOver(): Promise<void> {
+    await this.take(() =>
+      ask(
+        api.PUT('/api/crafts/{mark}/sorts', {
+          params: { path: { mark: this.mark } },
+          body: { version: this.chart!.version }
+        })
+      )
+    );
+  }
+
   async removePart(partId: string): Promise<void> {
     await this.take(() =>
       ask(

@@ -7,6 +7,7 @@
   const views = [
     { href: '/', label: 'Bench' },
     { href: '/packs', label: 'Packs' },
+    { href: '/parts', label: 'Parts' },
     { href: '/ledger', label: 'Ledger' },
     { href: '/instruments', label: 'Instruments' },
     { href: '/handbook', label: 'Handbook' }

@@ -1,0 +1,187 @@
+import { fireEvent, render, screen, waitFor } from '@testing-library/svelte';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { begin, chart, last, server } from '../testing/server';
+import BoardOrientation from './BoardOrientation.svelte';
+import Instruments from './Instruments.svelte';
+import LeadDrop from './LeadDrop.svelte';
+import LimiterBulb from './LimiterBulb.svelte';
+import Meter from './Meter.svelte';
+import MotorMap from './MotorMap.svelte';
+import PackInstrument from './PackInstrument.svelte';
+import RailBudget from './RailBudget.svelte';
+import ReadHere from './ReadHere.svelte';
+import ScaleFromReadings from './ScaleFromReadings.svelte';
+import SenseChain from './SenseChain.svelte';
+import TakeOffMotion from './TakeOffMotion.svelte';
+
+const { params } = vi.hoisted(() => ({ params: {} as Record<string, string> }));
+vi.mock('sv-router', () => ({ searchParams: { get: (key: string) => params[key] } }));
+vi.mock('../api/client', async (original) =>
+  (await import('../testing/server')).standIn(await original<object>())
+);
+
+// A plot asks for the pixels of the screen and draws on a canvas, neither of which this one has.
+vi.mock('uplot', () => ({
+  default: class {
+    destroy(): void {}
+    setSize(): void {}
+    setData(): void {}
+  }
+}));
+
+const post = () => last('POST')?.body as Record<string, unknown> | undefined;
+
+beforeEach(() => {
+  delete params.craft;
+  begin({
+    '/api/crafts': [{ mark: 'TERN', name: 'small' }],
+    '/api/crafts/{mark}': chart({ sheet: { shape: 'X', told: {} } })
+  });
+});
+
+describe('the instruments', () => {
+  it('are listed by the server, family by family, each with its own address', async () => {
+    server.answers['/api/instruments'] = [
+      { title: 'Take-off', instruments: [{ id: 'motor-map', title: 'Motor map', text: 'what spins' }] },
+      { title: 'Radio', instruments: [{ id: 'trim', title: 'Trim', text: 'what is off' }] }
+    ];
+    render(Instruments);
+    const link = await waitFor(() => screen.getByRole('link', { name: 'Trim' }));
+    expect(link.getAttribute('href')).toBe('/instruments/trim');
+    expect(screen.getAllByRole('heading', { level: 2 }).map((h) => h.textContent)).toEqual([
+      'Take-off',
+      'Radio'
+    ]);
+  });
+});
+
+describe('an instrument opened from a chart', () => {
+  beforeEach(() => {
+    params.craft = 'TERN';
+  });
+
+  it('reckons with the scale that the craft was told', async () => {
+    render(SenseChain);
+    await waitFor(() =>
+      expect(post()).toMatchObject({ scale: 10, topOhm: 10000, bottomOhm: 1000, tolerance: 0.01 })
+    );
+  });
+
+  it('takes readings against that scale', async () => {
+    render(ScaleFromReadings);
+    await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>(/[Ss]cale/).value).toBe('10'));
+  });
+
+  it('starts from the alignment that the board was told', async () => {
+    render(BoardOrientation);
+    await waitFor(() => expect(post()).toMatchObject({ told: { rollDeg: 180, pitchDeg: 0, yawDeg: 90 } }));
+  });
+
+  it('starts from the school and shape of the craft', async () => {
+    render(MotorMap);
+    await waitFor(() => expect(post()).toMatchObject({ school: 'OUTWARD', shape: 'X' }));
+  });
+
+  it('names its faults and sends those that are chosen', async () => {
+    server.answers['/api/instruments/faults'] = [{ faultId: 'motor-dead', title: 'A motor is dead' }];
+    render(TakeOffMotion);
+    await waitFor(() => expect(screen.getAllByText('A motor is dead')).toHaveLength(2));
+    await fireEvent.change(screen.getByLabelText('Fault'), { target: { value: 'motor-dead' } });
+    await waitFor(() => expect(post()).toEqual({ mark: 'TERN', faultIds: ['motor-dead'] }));
+  });
+
+  it('shows what hangs on each regulator, and says when it is too much', async () => {
+    server.answers['/api/instruments/rail-budget'] = {
+      missing: [],
+      fromUsb: ['receiver'],
+      rails: [
+        {
+          name: '5 V of the board',
+          volts: 5,
+          limitA: 2,
+          givesA: 1.9,
+          givesV: 5,
+          spareA: -0.3,
+          parts: [{ part: 'receiver', amps: 0.06, fromUsb: true }],
+          poor: []
+        }
+      ]
+    };
+    render(RailBudget);
+    await waitFor(() => screen.getByText('0.30 A over the budget'));
+    expect(screen.getByText('From the computer alone come on: receiver.')).toBeDefined();
+  });
+
+  it('reads between the two points that were chosen', async () => {
+    Object.assign(params, { red: 'FC.S1', black: 'C4.S1' });
+    server.answers['/api/crafts/{mark}/power-map'] = {
+      points: [
+        { id: 'FC.S1', label: 'board S1', partId: 'FC', x: 0, y: 0 },
+        { id: 'C4.S1', label: 'controllers S1', partId: 'C4', x: 9, y: 9 }
+      ],
+      boxes: [],
+      leads: [],
+      width: 100,
+      height: 100
+    };
+    render(ReadHere);
+    await waitFor(() => expect(post()).toMatchObject({ mark: 'TERN', red: 'FC.S1', black: 'C4.S1' }));
+    delete params.red;
+    delete params.black;
+  });
+});
+
+describe('an instrument alone', () => {
+  it('works the drop of a lead out anew with each number', async () => {
+    server.answers['/api/instruments/lead-drop'] = {
+      dropV: 0.042,
+      resistanceMohm: 2.11,
+      heatW: 0.84,
+      diameterMm: 1.29,
+      areaMm2: 1.31,
+      thinnestAwg: 19
+    };
+    render(LeadDrop);
+    await waitFor(() => screen.getByText('0.042 V'));
+    expect(screen.getByText('AWG 19')).toBeDefined();
+    await fireEvent.input(screen.getByLabelText('Current, A'), { target: { value: '35' } });
+    await waitFor(() => expect(post()).toMatchObject({ currentA: 35, gaugeAwg: 16 }));
+  });
+
+  it('says what is wrong with a number in the words of the server', async () => {
+    server.refusal = 'bulbV lies between 1 and 260 V.';
+    render(LimiterBulb);
+    await waitFor(() => screen.getByText('bulbV lies between 1 and 260 V.'));
+  });
+
+  it('offers the schools of when to land', async () => {
+    server.answers['/api/choices'] = { chemistries: [{ id: 'LIPO', label: 'lipo' }] };
+    server.answers['/api/landing-schools'] = [
+      { id: 'LONG_LIFE', label: 'long life' },
+      { id: 'BOLD', label: 'bold' }
+    ];
+    render(PackInstrument);
+    await waitFor(() => screen.getByText('bold'));
+    await waitFor(() => expect(post()).toMatchObject({ school: 'LONG_LIFE', kind: { cells: 4 } }));
+  });
+
+  it('keeps a meter in the units of its booklet', async () => {
+    const meter = {
+      counts: 6000,
+      voltsShare: 0.005,
+      voltsDigits: 2,
+      ohmsShare: 0.008,
+      ohmsDigits: 3,
+      leadOhms: 0.3,
+      highestOhms: 40e6,
+      testVolts: 0.6
+    };
+    begin({ '/api/meter': meter });
+    render(Meter);
+    await waitFor(() =>
+      expect(screen.getAllByRole<HTMLInputElement>('spinbutton').map((f) => f.value)).toContain('0.5')
+    );
+    await fireEvent.click(screen.getByRole('button', { name: 'Keep it' }));
+    await waitFor(() => expect(last('PUT')?.body).toEqual(meter));
+  });
+});

@@ -1,0 +1,178 @@
+import { api, ask, Problem, words, type Schemas } from '../api/client';
+
+type Sort = Schemas['PartSort'];
+type Pad = Schemas['PadOf'];
+
+/** An empty sort to begin from: a part with two pads. */
+export const BEGIN: Sort = {
+  id: '',
+  label: '',
+  shortName: '',
+  kind: 'PART',
+  lowestV: 4.5,
+  highestV: 5.5,
+  pads: [
+    { name: '+', kind: 'SUPPLY', volts: 5, row: 0, usb: false, room: 1 },
+    { name: '-', kind: 'GROUND', volts: 0, row: 0, usb: false, room: 2 }
+  ],
+  traces: [],
+  leaks: [{ from: '+', to: '-', ohms: 5000 }],
+  capacitors: [{ plus: '+', minus: '-', farads: 0.000022, bulky: false }],
+  regulators: [],
+  dividers: [],
+  loads: [{ plus: '+', minus: '-', volts: 5, amps: 0.1, poorAmps: 0.1 }],
+  drives: [],
+  currentSensors: []
+};
+
+/** What the server leaves out of a sort where there is none. */
+const NOTHING_INSIDE = {
+  traces: [],
+  leaks: [],
+  capacitors: [],
+  regulators: [],
+  dividers: [],
+  loads: [],
+  drives: [],
+  currentSensors: []
+};
+
+/** A sort of part on the screen, while it is being entered. */
+export class SortState {
+  sort = $state<Sort>(structuredClone(BEGIN));
+  /** The pad that is selected, by its place in the list. */
+  at = $state(0);
+  error = $state('');
+  wrong = $state<{ where: string; right: string }[]>([]);
+  busy = $state(false);
+
+  /** @param known its id on the shelf; empty for a new one */
+  constructor(
+    readonly known: string,
+    from?: Sort
+  ) {
+    if (from) {
+      this.sort = { ...NOTHING_INSIDE, ...structuredClone(from) };
+    }
+  }
+
+  pad = $derived(this.sort.pads?.[this.at]);
+  rows = $derived.by(() => {
+    const rows: { row: number; pads: { pad: Pad; at: number }[] }[] = [];
+    (this.sort.pads ?? []).forEach((pad, at) => {
+      const known = rows.find((one) => one.row === pad.row);
+      if (known) {
+        known.pads.push({ pad, at });
+      } else {
+        rows.push({ row: pad.row, pads: [{ pad, at }] });
+      }
+    });
+    return rows.toSorted((a, b) => a.row - b.row);
+  });
+  names = $derived((this.sort.pads ?? []).map((pad) => pad.name));
+
+  addPad(row: number): void {
+    const pads = this.sort.pads ?? [];
+    let n = pads.length + 1;
+    while (pads.some((pad) => pad.name === `P${n}`)) {
+      n += 1;
+    }
+    this.sort.pads = [...pads, { name: `P${n}`, kind: 'FEED', volts: 0, row, usb: false, room: 1 }];
+    this.at = pads.length;
+  }
+
+  addRow(): void {
+    this.addPad(Math.max(-1, ...(this.sort.pads ?? []).map((pad) => pad.row)) + 1);
+  }
+
+  /** Takes the selected pad off, with whatever lies between it and others. */
+  removePad(): void {
+    const name = this.pad?.name;
+    if (name === undefined) {
+      return;
+    }
+    this.sort.pads = this.sort.pads!.filter((_, at) => at !== this.at);
+    this.sort.traces = this.sort.traces?.filter((one) => one.from !== name && one.to !== name);
+    this.sort.leaks = this.sort.leaks?.filter((one) => one.from !== name && one.to !== name);
+    this.sort.capacitors = this.sort.capacitors?.filter((one) => one.plus !== name && one.minus !== name);
+    this.sort.regulators = this.sort.regulators?.filter(
+      (one) => ![one.in, one.out, one.minus].includes(name)
+    );
+    this.sort.dividers = this.sort.dividers?.filter((one) => one.sense !== name && one.minus !== name);
+    this.sort.loads = this.sort.loads?.filter((one) => one.plus !== name && one.minus !== name);
+    this.sort.drives = this.sort.drives?.filter((one) => ![one.plus, one.minus, one.signal].includes(name));
+    this.sort.currentSensors = this.sort.currentSensors?.filter((one) => one !== name);
+    this.at = Math.max(0, this.at - 1);
+  }
+
+  /** Renames the selected pad everywhere. */
+  rename(to: string): void {
+    const from = this.pad?.name;
+    const renamed = (name: string): string => (name === from ? to : name);
+    const sort = this.sort;
+    sort.pads![this.at]!.name = to;
+    sort.traces = sort.traces?.map((one) => ({ ...one, from: renamed(one.from), to: renamed(one.to) }));
+    sort.leaks = sort.leaks?.map((one) => ({ ...one, from: renamed(one.from), to: renamed(one.to) }));
+    sort.capacitors = sort.capacitors?.map((one) => ({
+      ...one,
+      plus: renamed(one.plus),
+      minus: renamed(one.minus)
+    }));
+    sort.regulators = sort.regulators?.map((one) => ({
+      ...one,
+      in: renamed(one.in),
+      out: renamed(one.out),
+      minus: renamed(one.minus)
+    }));
+    sort.dividers = sort.dividers?.map((one) => ({
+      ...one,
+      sense: renamed(one.sense),
+      minus: renamed(one.minus)
+    }));
+    sort.loads = sort.loads?.map((one) => ({ ...one, plus: renamed(one.plus), minus: renamed(one.minus) }));
+    sort.drives = sort.drives?.map((one) => ({
+      plus: renamed(one.plus),
+      minus: renamed(one.minus),
+      signal: renamed(one.signal)
+    }));
+    sort.currentSensors = sort.currentSensors?.map(renamed);
+  }
+
+  addRegulator(): void {
+    const pads = this.sort.pads ?? [];
+    const feed = pads.find((pad) => pad.kind === 'FEED' && pad.volts > 0);
+    this.sort.regulators = [
+      ...(this.sort.regulators ?? []),
+      {
+        in: pads.find((pad) => pad.kind === 'SUPPLY')?.name ?? '',
+        out: feed?.name ?? '',
+        minus: pads.find((pad) => pad.kind === 'GROUND')?.name ?? '',
+        volts: feed?.volts ?? 5,
+        limitA: 1,
+        linear: false
+      }
+    ];
+  }
+
+  async keep(): Promise<boolean> {
+    if (this.busy) {
+      return false;
+    }
+    this.busy = true;
+    this.error = '';
+    this.wrong = [];
+    try {
+      const body = $state.snapshot(this.sort) as Sort;
+      await (this.known
+        ? ask(api.PUT('/api/part-shelf/{id}', { params: { path: { id: this.known } }, body }))
+        : ask(api.POST('/api/part-shelf', { body })));
+      return true;
+    } catch (thrown) {
+      this.error = words(thrown);
+      this.wrong = thrown instanceof Problem ? thrown.errors : [];
+      return false;
+    } finally {
+      this.busy = false;
+    }
+  }
+}

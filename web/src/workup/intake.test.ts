@@ -1,0 +1,143 @@
+import { fireEvent, render, screen, waitFor } from '@testing-library/svelte';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { begin, chart, last, server } from '../testing/server';
+import Intake from './Intake.svelte';
+
+const { params, gone } = vi.hoisted(() => ({ params: {} as Record<string, string>, gone: [] as unknown[] }));
+vi.mock('sv-router', () => ({ searchParams: { get: (key: string) => params[key] } }));
+vi.mock('../router', () => ({ navigate: (...to: unknown[]) => gone.push(to) }));
+vi.mock('../api/client', async (original) =>
+  (await import('../testing/server')).standIn(await original<object>())
+);
+
+const outcomes = (...ids: string[]) => ids.map((id) => ({ id, label: id.replace('-', ' ') }));
+const complaints = [
+  {
+    id: 'take-off',
+    label: 'It flips',
+    place: { kind: 'EDGES', question: 'edge', corners: [] },
+    questions: [
+      { id: 'manner', text: 'What did it do?', outcomes: outcomes('flips', 'spins') },
+      {
+        id: 'edge',
+        text: 'Which edge dropped?',
+        outcomes: outcomes(
+          'front',
+          'front-right',
+          'right',
+          'rear-right',
+          'rear',
+          'rear-left',
+          'left',
+          'front-left',
+          'none'
+        )
+      }
+    ]
+  },
+  {
+    id: 'voltage',
+    label: 'The voltage reads wrong',
+    place: { kind: 'NOWHERE', corners: [] },
+    questions: [
+      { id: 'seen', text: 'What does it show?', outcomes: outcomes('low', 'high') },
+      {
+        id: 'shown',
+        text: 'voltage shown',
+        outcomes: [],
+        scale: { quantity: 'voltage', unit: 'V', example: '15.2 V', words: [] }
+      }
+    ]
+  }
+];
+
+const answers = {
+  '/api/choices': { occasions: [{ id: 'CRASH', label: 'a crash' }] },
+  '/api/crafts': [{ mark: 'TERN', name: 'small' }],
+  '/api/crafts/{mark}': chart(),
+  '/api/crafts/{mark}/complaints': complaints,
+  '/api/work-ups': { id: 7 }
+};
+
+async function opened(more: Record<string, string> = {}): Promise<HTMLButtonElement> {
+  Object.assign(params, { craft: 'TERN', kind: '' }, more);
+  render(Intake);
+  await waitFor(() => screen.getByText('The voltage reads wrong'));
+  await fireEvent.input(screen.getByLabelText("Complaint, in the owner's words"), {
+    target: { value: 'reads low' }
+  });
+  await fireEvent.change(screen.getByLabelText('Since it last flew right'), { target: { value: 'CRASH' } });
+  return screen.getByRole<HTMLButtonElement>('button', { name: 'Start the work-up' });
+}
+
+describe('the intake', () => {
+  beforeEach(() => {
+    gone.length = 0;
+    begin(answers);
+  });
+
+  it('takes no sort of complaint for granted', async () => {
+    const start = await opened();
+    expect(screen.getByLabelText<HTMLInputElement>('It flips').checked).toBe(false);
+    expect(start.disabled).toBe(true);
+    await fireEvent.click(screen.getByLabelText('It flips'));
+    expect(start.disabled).toBe(false);
+  });
+
+  it('asks words and numbers each in its own way, and sends what was answered and nothing else', async () => {
+    const start = await opened({ kind: 'voltage' });
+    await fireEvent.click(screen.getByLabelText('low'));
+    await fireEvent.input(screen.getByLabelText('Voltage shown'), { target: { value: '12.1 V' } });
+    await fireEvent.click(start);
+    await waitFor(() => expect(gone).toHaveLength(1));
+    expect(last('POST')?.body).toEqual({
+      mark: 'TERN',
+      kind: 'voltage',
+      complaint: 'reads low',
+      occasion: 'CRASH',
+      seen: { seen: 'low' },
+      numbers: { shown: '12.1 V' }
+    });
+    expect(gone[0]).toEqual(['/work-ups/:id', { params: { id: '7' } }]);
+  });
+
+  it('puts the question of the edges on the drawing, and takes an answer back', async () => {
+    const start = await opened({ kind: 'take-off' });
+    const sector = screen.getByRole('radio', { name: 'front right' });
+    await fireEvent.click(sector);
+    await fireEvent.click(screen.getByLabelText('flips'));
+    await fireEvent.click(screen.getByLabelText('none dropped'));
+    await fireEvent.click(start);
+    await waitFor(() =>
+      expect(last('POST')?.body).toMatchObject({ seen: { manner: 'flips', edge: 'none' } })
+    );
+  });
+
+  it('forgets what was seen when it turns out to be about something else', async () => {
+    const start = await opened({ kind: 'voltage' });
+    await fireEvent.click(screen.getByLabelText('low'));
+    await fireEvent.click(screen.getByLabelText('It flips'));
+    await fireEvent.click(start);
+    await waitFor(() =>
+      expect(last('POST')?.body).toMatchObject({ kind: 'take-off', seen: {}, numbers: {} })
+    );
+  });
+
+  it('says a refusal in the words of the server and stays', async () => {
+    const start = await opened({ kind: 'voltage' });
+    server.refusal = 'TERN has an open work-up already.';
+    await fireEvent.click(start);
+    await waitFor(() => screen.getByText('TERN has an open work-up already.'));
+    expect(gone).toHaveLength(0);
+  });
+
+  it('sends somebody without a craft to enter one', async () => {
+    begin({ ...answers, '/api/crafts': [] });
+    Object.assign(params, { craft: '', kind: '' });
+    render(Intake);
+    const link = await waitFor(() =>
+      screen.getByRole<HTMLAnchorElement>('link', { name: 'Enter the first craft' })
+    );
+    expect(link.getAttribute('href')).toBe('/new-craft');
+  });
+});
