@@ -9,7 +9,8 @@ import java.util.PriorityQueue;
 import java.util.Set;
 
 /**
- * The quickest safe way from one bench state to one that meets the needs of a check.
+ * The quickest safe way from one bench state to one that meets the needs of a check. Where props come off at all, they come
+ * off as early as they can.
  *
  * @param steps in order; empty when the bench is ready
  * @param end   the bench state after them
@@ -23,6 +24,12 @@ public record BenchRoute(List<BenchStep> steps, BenchState end) {
     return steps.stream().mapToDouble(BenchStep::minutes).sum();
   }
 
+  /** The place in the order at which the props come off; beyond the last where they do not. */
+  private int propsOffAt() {
+    int at = steps.indexOf(BenchStep.PROPS_OFF);
+    return at < 0 ? Integer.MAX_VALUE : at;
+  }
+
   /** The steps that guard against harm and are still to be done. */
   public List<BenchStep> guards() {
     return steps.stream().filter(BenchStep::guards).toList();
@@ -31,7 +38,8 @@ public record BenchRoute(List<BenchStep> steps, BenchState end) {
   /** The route, or nothing when no safe one exists (after a failed short test, say). */
   public static Optional<BenchRoute> from(BenchState start, BenchNeeds needs) {
     PriorityQueue<BenchRoute> open = new PriorityQueue<>(
-        Comparator.comparingDouble(BenchRoute::minutes).thenComparingInt(r -> r.steps.size()));
+        Comparator.comparingDouble(BenchRoute::minutes).thenComparingInt(r -> r.steps.size())
+            .thenComparingInt(BenchRoute::propsOffAt));
     Set<BenchState> settled = new HashSet<>();
     open.add(new BenchRoute(List.of(), start));
     while (!open.isEmpty()) {

@@ -8,6 +8,8 @@ public enum BenchStep {
   PROPS_OFF("Take all props off", 2),
   SHORT_TEST("Pre-power routine: short test, polarity, first power, rails", 6),
   ANTENNA_ON("Put the antenna on", 0.5),
+  LIMITER_IN("Put the limiter between pack and craft", 0.3),
+  LIMITER_OUT("Take the limiter out", 0.3),
   USB_OUT("Unplug the computer", 0.2),
   USB_IN("Plug the computer in", 0.5),
   RADIO_OFF("Switch the radio off", 0.1),
@@ -42,7 +44,10 @@ public enum BenchStep {
     return switch (this) {
       case PACK_OUT -> s.packIn();
       case PROPS_OFF -> s.propsOn() && !s.packIn();
-      case SHORT_TEST -> s.shortTest() == ShortTest.NOT_DONE && !s.packIn() && !s.usbIn();
+      // The routine ends with first power, so the props are off before it begins.
+      case SHORT_TEST -> s.shortTest() == ShortTest.NOT_DONE && !s.packIn() && !s.usbIn() && !s.propsOn();
+      case LIMITER_IN -> !s.limiterIn() && !s.packIn();
+      case LIMITER_OUT -> s.limiterIn() && !s.packIn();
       case ANTENNA_ON -> !s.antennaOn() && !s.packIn();
       case USB_OUT -> s.usbIn();
       case USB_IN -> !s.usbIn();
@@ -60,7 +65,7 @@ public enum BenchStep {
     return new BenchState(
         this == PROPS_ON || (s.propsOn() && this != PROPS_OFF),
         this == PACK_IN || (s.packIn() && this != PACK_OUT),
-        s.limiterIn(),
+        this == LIMITER_IN || (s.limiterIn() && this != LIMITER_OUT),
         this == USB_IN || (s.usbIn() && this != USB_OUT),
         this == ANTENNA_ON || s.antennaOn(),
         this == RADIO_ON || (s.radioOn() && this != RADIO_OFF),

@@ -172,7 +172,7 @@ final class PowerChecks {
         new Outcome("dark", "stays dark from the start")));
     add(LIMITER, "first-power", "First power through the limiter",
         "Limiter between pack and craft, hands off, watch and smell. A glow that dies is capacitors charging.", bulb,
-        from(WIRED, e -> Ways.expecting(bulb, bulb(e), 0.03)), 1, 0.4, BenchNeeds.POWERED);
+        from(WIRED, e -> Ways.expecting(bulb, bulb(e), 0.03)), 1, 0.4, BenchNeeds.POWERED_THROUGH_LIMITER);
     Choices on = which("Which part stays dark?", sound, (e, p) -> p.archetype().load().isPresent());
     add(ALL_ON, "parts-on", "Put the pack in: which parts come on?",
         "Their lights, their tones, a picture. Say which one stays dark.", on,
