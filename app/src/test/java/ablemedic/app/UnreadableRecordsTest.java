@@ -99,7 +99,7 @@ class UnreadableRecordsTest {
     try (App app = App.on(file)) {
       app.enterWired("WELL", "STACK");
       app.runRoutine("WELL");
-      String school = app.get("/api/choices").get("landingSchools").get(0).get("id").asString();
+      String school = app.get("/api/landing-schools").get(0).get("id").asString();
       for (String label : new String[] {"BAD", "GOOD"}) {
         app.ask("POST", "/api/packs", "{\"label\": \"" + label + "\", \"school\": \"" + school + "\", \"kind\": {\"cells\": 4, "
             + "\"chemistry\": \"LIPO\", \"capacityMah\": 1500, \"cellMilliohms\": 4}}");

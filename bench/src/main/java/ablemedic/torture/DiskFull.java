@@ -1,5 +1,6 @@
 package ablemedic.torture;
 
+import ablemedic.program.Server;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

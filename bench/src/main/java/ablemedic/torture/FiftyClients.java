@@ -1,6 +1,7 @@
 package ablemedic.torture;
 
-import ablemedic.torture.Server.Answer;
+import ablemedic.program.Server;
+import ablemedic.program.Server.Answer;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;

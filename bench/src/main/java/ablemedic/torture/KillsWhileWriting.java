@@ -1,5 +1,6 @@
 package ablemedic.torture;
 
+import ablemedic.program.Server;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.Random;

@@ -1,5 +1,6 @@
 package ablemedic.torture;
 
+import ablemedic.program.Server;
 import java.util.HashSet;
 import java.util.Set;
 import tools.jackson.databind.JsonNode;

@@ -1,6 +1,7 @@
 package ablemedic.torture;
 
-import ablemedic.torture.Server.Answer;
+import ablemedic.program.Server;
+import ablemedic.program.Server.Answer;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;

@@ -85,7 +85,7 @@ class LockAndLoadTest {
     List<Integer> codes = atOnce(12, () -> app.send("POST", "/api/packs", """
         {"label": "SAME", "school": "EARLY",
          "kind": {"cells": 4, "chemistry": "LIPO", "capacityMah": 1300, "cellMilliohms": 5}}"""
-        .replace("EARLY", app.get("/api/choices").get("landingSchools").get(0).get("id").asString())));
+        .replace("EARLY", app.get("/api/landing-schools").get(0).get("id").asString())));
     assertThat(codes).containsOnlyOnce(201).filteredOn(c -> c != 201).containsOnly(409);
   }
 
@@ -96,6 +96,28 @@ class LockAndLoadTest {
         "{\"mark\": \"BUSY\", \"complaint\": \"flips\", \"occasion\": \"BUILD\", \"seen\": {}}"));
     assertThat(codes).containsOnlyOnce(201).filteredOn(c -> c != 201).containsOnly(409);
     assertThat(app.get("/api/crafts/BUSY").get("workUps")).hasSize(1);
+  }
+
+  @Test
+  void ofManyFindingsOnOneVersionOfAWorkUpOneIsTaken() throws InterruptedException, ExecutionException {
+    enter("BOTH");
+    JsonNode view = app.ask("POST", "/api/work-ups",
+        "{\"mark\": \"BOTH\", \"complaint\": \"flips\", \"occasion\": \"BUILD\", \"seen\": {}}");
+    List<Integer> codes = atOnce(8, () -> app.send("POST", "/api/work-ups/" + view.get("id") + "/findings", "{\"version\": "
+        + view.get("version") + ", \"checkId\": \"arrow\", \"outcomes\": {\"seen\": \"forward\"}, \"sureness\": \"SURE\"}"));
+    assertThat(codes).containsOnlyOnce(200).filteredOn(c -> c != 200).containsOnly(409);
+    assertThat(app.get("/api/work-ups/" + view.get("id")).get("evidence")).hasSize(1);
+  }
+
+  @Test
+  void ofManyRevisionsOfOneSheetOneIsTakenAndTheOthersChangeNothing() throws InterruptedException, ExecutionException {
+    enter("SHEET");
+    JsonNode chart = app.get("/api/crafts/SHEET");
+    List<Integer> codes = atOnce(8, () -> app.send("PUT", "/api/crafts/SHEET/build-sheet", "{\"version\": "
+        + chart.get("version") + ", \"reason\": \"weighed\", \"sheet\": " + chart.get("sheet").toString()
+            .replaceFirst("\"massG\":[0-9.]+", "\"massG\":700") + "}"));
+    assertThat(codes).containsOnlyOnce(200).filteredOn(c -> c != 200).containsOnly(409);
+    assertThat(app.get("/api/crafts/SHEET").get("revisions")).hasSize(2);
   }
 
   @Test

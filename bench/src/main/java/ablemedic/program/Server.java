@@ -1,4 +1,4 @@
-package ablemedic.torture;
+package ablemedic.program;
 
 import java.io.File;
 import java.io.IOException;
@@ -20,8 +20,8 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The program as a process, on a database and a port of its own. */
-final class Server implements AutoCloseable {
-  static final JsonMapper JSON = JsonMapper.builder().build();
+public final class Server implements AutoCloseable {
+  public static final JsonMapper JSON = JsonMapper.builder().build();
   private static final HttpClient CLIENT = HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(5)).build();
   private static final long LONGEST_START_MS = 60_000;
 
@@ -34,14 +34,14 @@ final class Server implements AutoCloseable {
   }
 
   /** What came back; a status of 0 where nothing did. */
-  record Answer(int status, String body) {
-    JsonNode json() {
+  public record Answer(int status, String body) {
+    public JsonNode json() {
       return JSON.readTree(body);
     }
   }
 
   /** Starts it and waits until it answers. */
-  static Server on(Path database, String... more) {
+  public static Server on(Path database, String... more) {
     try {
       int port;
       try (ServerSocket free = new ServerSocket(0)) {
@@ -70,7 +70,7 @@ final class Server implements AutoCloseable {
   }
 
   /** Runs one of the commands on the file to its end; gives its exit code. */
-  static int run(Path database, String... words) {
+  public static int run(Path database, String... words) {
     try {
       List<String> command = command(database);
       command.addAll(List.of(words));
@@ -93,7 +93,7 @@ final class Server implements AutoCloseable {
   }
 
   private static List<String> command(Path database) throws IOException {
-    try (Stream<Path> jars = Files.list(Path.of(System.getProperty("torture.run")))) {
+    try (Stream<Path> jars = Files.list(Path.of(System.getProperty("program.run")))) {
       Path jar = jars.filter(p -> p.toString().endsWith(".jar")).findFirst().orElseThrow();
       return new ArrayList<>(List.of("java", "-XX:SharedArchiveFile=" + jar.resolveSibling("classes.jsa"), "-Xshare:auto",
           "-Xlog:disable", "-Xlog:all=off", "-XX:+UseSerialGC", "-Xmx256m", "-Xss512k", "-jar",
@@ -101,7 +101,7 @@ final class Server implements AutoCloseable {
     }
   }
 
-  Answer send(String method, String path, String body) {
+  public Answer send(String method, String path, String body) {
     HttpRequest.Builder request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
         .timeout(Duration.ofSeconds(60))
         .method(method, body.isEmpty() ? BodyPublishers.noBody() : BodyPublishers.ofString(body));
@@ -119,12 +119,12 @@ final class Server implements AutoCloseable {
     }
   }
 
-  Answer get(String path) {
+  public Answer get(String path) {
     return send("GET", path, "");
   }
 
   /** Sends what must succeed. */
-  JsonNode ask(String method, String path, String body) {
+  public JsonNode ask(String method, String path, String body) {
     Answer answer = send(method, path, body);
     if (answer.status() / 100 != 2) {
       throw new IllegalStateException(method + " " + path + " gave " + answer.status() + ": " + answer.body());
@@ -133,20 +133,31 @@ final class Server implements AutoCloseable {
   }
 
   /** A craft with its parts and leads. */
-  void enterWired(String mark) {
+  public void enterWired(String mark) {
     ask("POST", "/api/crafts", """
         {"mark": "%s", "name": "", "craftClass": "INCH_5", "layout": "STACK", "parts": ["receiver", "camera", "video"],
          "pack": {"cells": 4, "chemistry": "LIPO", "capacityMah": 1500, "cellMilliohms": 4}}""".formatted(mark));
   }
 
   /** Opens a work-up and gives its number. */
-  long open(String mark, String kind) {
+  public long open(String mark, String kind) {
     return ask("POST", "/api/work-ups", "{\"mark\": \"" + mark + "\", \"kind\": \"" + kind
         + "\", \"complaint\": \"as told\", \"occasion\": \"LONG_REST\", \"seen\": {}}").get("id").asLong();
   }
 
+  /** What it holds of memory, megabytes; not a number where the system does not tell. */
+  public double residentMb() {
+    try {
+      return Files.readAllLines(Path.of("/proc/" + process.pid() + "/status")).stream()
+          .filter(line -> line.startsWith("VmRSS:")).mapToDouble(line -> Double.parseDouble(line.replaceAll("\\D", "")) / 1024)
+          .findFirst().orElse(Double.NaN);
+    } catch (IOException e) {
+      return Double.NaN;
+    }
+  }
+
   /** As a power cut would end it. */
-  void kill() {
+  public void kill() {
     process.destroyForcibly();
     await();
   }
