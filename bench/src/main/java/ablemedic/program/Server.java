@@ -47,11 +47,10 @@ public final class Server implements AutoCloseable {
       try (ServerSocket free = new ServerSocket(0)) {
         port = free.getLocalPort();
       }
-      List<String> command = command(database);
-      command.add("--server.port=" + port);
-      command.addAll(List.of(more));
-      Server server = new Server(new ProcessBuilder(command).redirectErrorStream(true)
-          .redirectOutput(log(database)).start(), port);
+      ProcessBuilder command = command(database);
+      command.command().add("--server.port=" + port);
+      command.command().addAll(List.of(more));
+      Server server = new Server(command.start(), port);
       long begun = System.nanoTime();
       while (server.get("/api/health").status() != 200) {
         if (!server.process.isAlive() || System.nanoTime() - begun > LONGEST_START_MS * 1_000_000) {
@@ -72,9 +71,9 @@ public final class Server implements AutoCloseable {
   /** Runs one of the commands on the file to its end; gives its exit code. */
   public static int run(Path database, String... words) {
     try {
-      List<String> command = command(database);
-      command.addAll(List.of(words));
-      Process process = new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(log(database)).start();
+      ProcessBuilder command = command(database);
+      command.command().addAll(List.of(words));
+      Process process = command.start();
       if (!process.waitFor(LONGEST_START_MS, TimeUnit.MILLISECONDS)) {
         process.destroyForcibly();
         return -1;
@@ -92,12 +91,14 @@ public final class Server implements AutoCloseable {
     return Path.of(System.getProperty("java.io.tmpdir"), "torture-" + database.getFileName() + ".log").toFile();
   }
 
-  private static List<String> command(Path database) throws IOException {
+  private static ProcessBuilder command(Path database) throws IOException {
     try (Stream<Path> jars = Files.list(Path.of(System.getProperty("program.run")))) {
       Path jar = jars.filter(p -> p.toString().endsWith(".jar")).findFirst().orElseThrow();
-      return new ArrayList<>(List.of("java", "-XX:SharedArchiveFile=" + jar.resolveSibling("classes.jsa"), "-Xshare:auto",
-          "-Xlog:disable", "-Xlog:all=off", "-XX:+UseSerialGC", "-Xmx256m", "-Xss512k", "-jar",
-          jar.toString(), "--medic.database=" + database));
+      ProcessBuilder command = new ProcessBuilder(new ArrayList<>(List.of("java",
+          "-XX:SharedArchiveFile=" + jar.resolveSibling("classes.jsa"), "-Xshare:auto",
+          "@" + jar.resolveSibling("java.flags"), "-jar", jar.toString(), "--medic.database=" + database)));
+      command.environment().put("MALLOC_ARENA_MAX", "1");
+      return command.redirectErrorStream(true).redirectOutput(log(database));
     }
   }
 

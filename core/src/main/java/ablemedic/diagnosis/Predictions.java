@@ -11,8 +11,8 @@ import java.util.concurrent.atomic.AtomicInteger;
 /**
  * Remembers the states of the stories that were told and what every check predicts from each facet of them, so that a
  * prediction is made once for all states that are equal in what it reads. Safe for several threads. States used least
- * lately go first; with them the predictions are forgotten when they are more than so many. Breaks off when its thread is
- * interrupted.
+ * lately go first; with them the predictions are forgotten when they are more than so many. A name is kept once however
+ * many rows it stands in. Breaks off when its thread is interrupted.
  */
 final class Predictions<S> {
   private static final int STATES = 6_000;
@@ -58,7 +58,7 @@ final class Predictions<S> {
   /** The state of a story after repairs, which are known by their faults and the ways they were fixed. */
   State<S> state(S sound, Hypothesis<S> story, List<Repair<S>> repairs) {
     Told<S> told = new Told<>(sound, story.faults().stream().map(Fault::id).toList(), repairs.isEmpty() ? List.of()
-        : repairs.stream().map(r -> r.fault().id() + "/" + r.fix().id()).toList());
+        : repairs.stream().map(r -> (r.fault().id() + "/" + r.fix().id()).intern()).toList());
     synchronized (states) {
       State<S> known = states.get(told);
       if (known != null) {
@@ -122,7 +122,7 @@ final class Predictions<S> {
       throw new CancellationException("nobody waits for this any more");
     }
     Outlook made = check.outlook(state.system);
-    row.outlooks.put(check.key(), made);
+    row.outlooks.put(check.key().intern(), made);
     return made;
   }
 }
