@@ -961,6 +961,7 @@ export interface components {
         };
         Bench: {
             aside: components["schemas"]["SetAside"][];
+            due: components["schemas"]["Resting"][];
             fit: components["schemas"]["Resting"][];
             grounded: components["schemas"]["Resting"][];
             needing: components["schemas"]["Glance"][];
@@ -1124,6 +1125,8 @@ export interface components {
             /** Format: date-time */
             enteredAt: string;
             facts: components["schemas"]["Fact"][];
+            /** @enum {string} */
+            fitness: "AT_WORK" | "GROUNDED" | "ROUTINE_DUE" | "FIT";
             log: components["schemas"]["LogEntry"][];
             mark: string;
             missing: string[];
@@ -2014,6 +2017,7 @@ export interface components {
         };
         RoutineView: {
             cautions: string[];
+            destroyed: string[];
             map?: components["schemas"]["PowerMap"];
             mark: string;
             /** Format: double */
@@ -2224,6 +2228,7 @@ export interface components {
             checks: components["schemas"]["CheckLine"][];
             complaint: string;
             craftName: string;
+            destroyed: string[];
             drawing: components["schemas"]["CraftDrawing"];
             ended: string;
             evidence: components["schemas"]["Noted"][];

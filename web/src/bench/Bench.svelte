@@ -6,6 +6,7 @@
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
   import AsideList from './AsideList.svelte';
+  import RestingList from './RestingList.svelte';
   import Strip from './Strip.svelte';
   import UnreadableStrip from './UnreadableStrip.svelte';
 
@@ -49,7 +50,7 @@
 
   {#if bench.value}
     {@const b = bench.value}
-    {#if b.needing.length + b.unreadable.length + b.fit.length + b.grounded.length + b.aside.length === 0}
+    {#if b.needing.length + b.unreadable.length + b.fit.length + b.due.length + b.grounded.length + b.aside.length === 0}
       <div class="start">
         <h2>Start with a craft</h2>
         <p>
@@ -73,32 +74,9 @@
       {/each}
 
       <div class="rest">
-        <div>
-          <h2>Fit to fly</h2>
-          <ul>
-            {#each b.fit as craft (craft.mark)}
-              <li>
-                <a href={`/crafts/${encodeURIComponent(craft.mark)}`}>{craft.mark}</a>
-                <span class="small">{craft.name} · {craft.craftClass}</span>
-              </li>
-            {:else}
-              <li class="small">None just now.</li>
-            {/each}
-          </ul>
-        </div>
-        <div>
-          <h2>Grounded</h2>
-          <ul>
-            {#each b.grounded as craft (craft.mark)}
-              <li>
-                <a href={`/crafts/${encodeURIComponent(craft.mark)}`}>{craft.mark}</a>
-                <span class="small">{craft.name} · {craft.craftClass}</span>
-              </li>
-            {:else}
-              <li class="small">None.</li>
-            {/each}
-          </ul>
-        </div>
+        <RestingList title="Fit to fly" crafts={b.fit} />
+        {#if b.due.length > 0}<RestingList title="Pre-power routine due" crafts={b.due} />{/if}
+        <RestingList title="Grounded" crafts={b.grounded} />
         {#if b.aside.length > 0}
           <div>
             <h2>Put aside</h2>
@@ -140,22 +118,8 @@
 
   .rest {
     display: grid;
-    grid-template-columns: 1fr 1fr;
+    grid-template-columns: repeat(auto-fit, minmax(17rem, 1fr));
     gap: 2rem;
     margin-top: 2rem;
-  }
-
-  li {
-    min-height: 44px;
-    display: flex;
-    gap: 0.8rem;
-    align-items: center;
-    border-bottom: 1px solid var(--rule);
-  }
-
-  @media (max-width: 700px) {
-    .rest {
-      grid-template-columns: 1fr;
-    }
   }
 </style>

@@ -30,7 +30,7 @@ vi.mock('../api/client', async (original) => {
 
 vi.mock('../router', () => ({ navigate: vi.fn() }));
 
-const empty = { needing: [], unreadable: [], fit: [], grounded: [], aside: [] };
+const empty = { needing: [], unreadable: [], fit: [], due: [], grounded: [], aside: [] };
 
 beforeEach(() => {
   sent.length = 0;

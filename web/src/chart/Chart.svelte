@@ -10,6 +10,12 @@
   import { day, moment } from '../shared/words';
 
   const chart = new Loading<Schemas['Chart']>();
+  const FITNESS: Record<Schemas['Chart']['fitness'], string> = {
+    AT_WORK: 'a work-up is open',
+    GROUNDED: 'grounded',
+    ROUTINE_DUE: 'pre-power routine due',
+    FIT: 'fit to fly'
+  };
   let error = $state('');
   let mark = $derived(String(route.params.mark ?? ''));
 
@@ -50,7 +56,7 @@
     <div class="top">
       <div>
         <h1>{c.mark}</h1>
-        <p>{c.name} · {c.craftClass} · {c.state === 'FIT' ? 'fit to fly' : 'grounded'}</p>
+        <p>{c.name} · {c.craftClass} · {FITNESS[c.fitness]}</p>
       </div>
       <div class="do">
         {#if open}

@@ -124,11 +124,6 @@
     margin-inline: auto;
   }
 
-  .caution {
-    border-left: 4px solid var(--danger);
-    padding-left: 0.8rem;
-  }
-
   summary {
     min-height: 44px;
     display: flex;

@@ -60,65 +60,70 @@
       {:else}Due: {view.why}.{/if}
       {view.steps.length} steps, about {minutes(view.minutes)}. It unlocks every check that needs the pack.
     </p>
-    <div class="two">
-      <ol class="steps" aria-label="Steps">
-        {#each view.steps as step, i (step.id)}
-          <li
-            class:now={i === work.at && !work.finished}
-            class:done={work.passed[step.id] && i < work.at}
-            class:failed={work.failed === step.id}
-            aria-current={i === work.at && !work.finished ? 'step' : undefined}
-          >
-            <span class="tick figure" aria-hidden="true"
-              >{work.failed === step.id ? '✕' : i < work.at ? '✓' : i + 1}</span
+    {#if view.destroyed.length > 0}
+      {#each view.destroyed as why (why)}<p class="caution">{why}</p>{/each}
+      <p><a class="act" href={`/crafts/${encodeURIComponent(mark)}/wiring`}>Put the leads right</a></p>
+    {:else}
+      <div class="two">
+        <ol class="steps" aria-label="Steps">
+          {#each view.steps as step, i (step.id)}
+            <li
+              class:now={i === work.at && !work.finished}
+              class:done={work.passed[step.id] && i < work.at}
+              class:failed={work.failed === step.id}
+              aria-current={i === work.at && !work.finished ? 'step' : undefined}
             >
-            <span>
-              {step.title}
-              {#if i < work.at || work.failed === step.id}
-                <span class="small">{work.readings[step.id]?.written ?? ''}</span>
-              {/if}
-            </span>
-          </li>
-        {/each}
-      </ol>
-      <div class="card" aria-live="polite">
-        {#if work.finished}
-          {#if work.failed}
-            {@const bad = view.steps.find((s) => s.id === work.failed)!}
-            <h2>It does not pass</h2>
-            <p>
-              <strong>{bad.title}</strong>: expected {bad.expected}. Do not power it. Put the run on the
-              chart, then work the fault up.
-            </p>
-          {:else}
-            <h2>All of it passes</h2>
-            <p>Nothing shorted, nothing crossed, the rails are right.</p>
-          {/if}
-          <p class="do">
-            <button class="act" disabled={work.busy} onclick={() => void keep()}
-              >Put it on the chart <kbd>Enter</kbd></button
-            >
-            <button class="quiet" onclick={() => work.back()}>Back one step <kbd>u</kbd></button>
-            {#if work.failed}
-              <a class="quiet" href={`/work-ups/new?craft=${encodeURIComponent(mark)}&kind=shorts`}
-                >Start a work-up</a
+              <span class="tick figure" aria-hidden="true"
+                >{work.failed === step.id ? '✕' : i < work.at ? '✓' : i + 1}</span
               >
+              <span>
+                {step.title}
+                {#if i < work.at || work.failed === step.id}
+                  <span class="small">{work.readings[step.id]?.written ?? ''}</span>
+                {/if}
+              </span>
+            </li>
+          {/each}
+        </ol>
+        <div class="card" aria-live="polite">
+          {#if work.finished}
+            {#if work.failed}
+              {@const bad = view.steps.find((s) => s.id === work.failed)!}
+              <h2>It does not pass</h2>
+              <p>
+                <strong>{bad.title}</strong>: expected {bad.expected}. Do not power it. Put the run on the
+                chart, then work the fault up.
+              </p>
+            {:else}
+              <h2>All of it passes</h2>
+              <p>Nothing shorted, nothing crossed, the rails are right.</p>
             {/if}
-          </p>
-        {:else if work.step}
-          {@const step = work.step}
-          <p class="small">Step {work.at + 1} of {view.steps.length}{step.powered ? ' · power on' : ''}</p>
-          <h2>{step.title}</h2>
-          {#if step.powered}
-            <p class="caution">Props off. Hand on the plug: anything hot, bright or smelling, pack out.</p>
+            <p class="do">
+              <button class="act" disabled={work.busy} onclick={() => void keep()}
+                >Put it on the chart <kbd>Enter</kbd></button
+              >
+              <button class="quiet" onclick={() => work.back()}>Back one step <kbd>u</kbd></button>
+              {#if work.failed}
+                <a class="quiet" href={`/work-ups/new?craft=${encodeURIComponent(mark)}&kind=shorts`}
+                  >Start a work-up</a
+                >
+              {/if}
+            </p>
+          {:else if work.step}
+            {@const step = work.step}
+            <p class="small">Step {work.at + 1} of {view.steps.length}{step.powered ? ' · power on' : ''}</p>
+            <h2>{step.title}</h2>
+            {#if step.powered}
+              <p class="caution">Props off. Hand on the plug: anything hot, bright or smelling, pack out.</p>
+            {/if}
+            <p>{step.instruction}</p>
+            <p>Expect <strong class="reading">{step.expected}</strong></p>
+            <Place place={step.place} map={view.map} label={step.title} />
+            <StepEntry {work} {step} />
           {/if}
-          <p>{step.instruction}</p>
-          <p>Expect <strong class="reading">{step.expected}</strong></p>
-          <Place place={step.place} map={view.map} label={step.title} />
-          <StepEntry {work} {step} />
-        {/if}
+        </div>
       </div>
-    </div>
+    {/if}
     {#each view.cautions as caution (caution)}<p class="small">{caution}</p>{/each}
   {/if}
 </section>
@@ -163,11 +168,6 @@
     padding: 1rem 1.3rem 1.5rem;
     display: grid;
     gap: 0.8rem;
-  }
-
-  .caution {
-    border-left: 4px solid var(--danger);
-    padding-left: 0.8rem;
   }
 
   .do {

@@ -7,6 +7,7 @@ import ablemedic.craft.Rotation;
 import ablemedic.craft.SpinSchool;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Reading;
 import ablemedic.handbook.Handbook;
 import ablemedic.power.Power;
 import ablemedic.reading.Meter;
@@ -31,6 +32,11 @@ public final class Specialities {
   /** What is done before the pack goes in, on a craft as it should be. */
   public static List<Check<Craft>> prePowerRoutine(Craft craft, Meter meter) {
     return ALL.stream().flatMap(one -> one.prePowerRoutine(craft, meter).stream()).toList();
+  }
+
+  /** Whether the craft came down hard in a check that gave this. */
+  public static boolean crashed(Check<Craft> check, Reading reading) {
+    return ALL.stream().anyMatch(one -> one.crashed(check, reading));
   }
 
   /** Everything known of a craft like this, for a technician with this meter. */

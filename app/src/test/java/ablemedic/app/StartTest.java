@@ -76,11 +76,11 @@ class StartTest {
   @Test
   void anEmptyDatabaseStartsEmptyAndKeepsWhatIsEnteredAcrossAStart() {
     try (App app = App.empty(folder)) {
-      assertThat(app.get("/api/bench").get("fit")).isEmpty();
+      assertThat(app.get("/api/bench").get("due")).isEmpty();
       app.ask("POST", "/api/crafts", "{\"mark\": \"KITE\", \"name\": \"first\"}");
     }
     try (App app = App.empty(folder)) {
-      assertThat(app.get("/api/bench").get("fit").get(0).get("mark").asString()).isEqualTo("KITE");
+      assertThat(app.get("/api/bench").get("due").get(0).get("mark").asString()).isEqualTo("KITE");
     }
   }
 

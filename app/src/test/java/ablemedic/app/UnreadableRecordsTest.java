@@ -40,7 +40,7 @@ class UnreadableRecordsTest {
     spoil(file, "UPDATE build_sheet SET body = replace(body, '\"chemistry\":\"LIPO\"', '\"chemistry\":null') "
         + "WHERE mark = 'SICK' AND revision = 2");
     try (App app = App.on(file)) {
-      assertThat(app.get("/api/bench").get("fit").get(0).get("mark").asString()).isEqualTo("WELL");
+      assertThat(app.get("/api/bench").get("due").get(0).get("mark").asString()).isEqualTo("WELL");
       JsonNode strip = only(app);
       assertThat(strip.get("name").asString()).isEqualTo("SICK");
       assertThat(strip.get("goBackTo").asInt()).isEqualTo(1);
@@ -88,7 +88,7 @@ class UnreadableRecordsTest {
       app.send("PUT", "/api/work-ups/" + id + "/aside", "{\"reason\": \"spoilt\"}");
       JsonNode bench = app.get("/api/bench");
       assertThat(bench.get("unreadable")).isEmpty();
-      assertThat(bench.get("fit").toString()).as("the craft itself is well").contains("SICK");
+      assertThat(bench.get("due").toString()).as("the craft itself is well").contains("SICK");
       app.ask("POST", "/api/work-ups", "{\"mark\": \"SICK\", \"complaint\": \"again\", \"occasion\": \"BUILD\", \"seen\": {}}");
     }
   }

@@ -14,6 +14,7 @@ import java.util.Random;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.atomic.AtomicInteger;
+import tools.jackson.databind.JsonNode;
 
 /**
  * Fifty at once on ten open work-ups, reading and writing with a second between what each does. The first third of
@@ -43,6 +44,7 @@ final class FiftyClients implements Trial {
         ids[i] = server.open("F" + i, KINDS[i % KINDS.length]);
         server.get("/api/work-ups/" + ids[i]);
       }
+      JsonNode faults = server.get("/api/faults?craft=F0").json();
       long end = System.nanoTime() + time.toNanos();
       long warm = System.nanoTime() + time.toNanos() / 3;
       List<Thread> clients = new ArrayList<>();
@@ -53,7 +55,7 @@ final class FiftyClients implements Trial {
             int i = random.nextInt(WORK_UPS);
             String what = List.of("bench", "work-up", "work-up", "chart", "write", "write").get(random.nextInt(6));
             long begun = System.nanoTime();
-            Answer answer = act(server, what, "F" + i, ids[i], random);
+            Answer answer = act(server, what, "F" + i, ids[i], faults, random);
             if (begun > warm) {
               times.computeIfAbsent(what, w -> new ConcurrentLinkedQueue<>()).add((System.nanoTime() - begun) / 1e6);
             }
@@ -81,23 +83,22 @@ final class FiftyClients implements Trial {
         errors + " server errors; half/99 % of answers within ms: " + String.join(", ", said));
   }
 
-  private static Answer act(Server server, String what, String mark, long id, Random random) {
+  private static Answer act(Server server, String what, String mark, long id, JsonNode faults, Random random) {
     return switch (what) {
       case "bench" -> server.get("/api/bench");
       case "chart" -> server.get("/api/crafts/" + mark);
       case "work-up" -> server.get("/api/work-ups/" + id);
-      default -> random.nextInt(3) == 0 ? suspicion(server, id, random) : server.send("POST", "/api/crafts/" + mark + "/log",
+      default -> random.nextInt(3) == 0 ? suspicion(server, id, faults, random) : server.send("POST", "/api/crafts/" + mark + "/log",
           "{\"kind\": \"NOTE\", \"text\": \"seen\"}");
     };
   }
 
   /** A write that has to be reasoned about; on a version that another may have overtaken. */
-  private static Answer suspicion(Server server, long id, Random random) {
+  private static Answer suspicion(Server server, long id, JsonNode faults, Random random) {
     Answer seen = server.get("/api/work-ups/" + id);
     if (seen.status() != 200) {
       return seen;
     }
-    var faults = seen.json().get("faults");
     return server.send("POST", "/api/work-ups/" + id + "/suspicions", "{\"version\": " + seen.json().get("version") + ", \"faultId\": "
         + faults.get(random.nextInt(faults.size())).get("faultId") + ", \"words\": \"\"}");
   }

@@ -165,11 +165,28 @@ public record ElectricSheet(List<Part> parts, List<Lead> leads, PackKind pack) {
         missing.add(part.label() + " is not said to drive an arm: its motor is not predicted.");
       }
     }
-    leads.forEach(lead -> wrongVoltage(lead).ifPresent(missing::add));
+    missing.addAll(destroyed());
+    leads.forEach(lead -> fed(lead).filter(fed -> !fed.destroys() && fed.leastV() < fed.part().archetype().lowestV())
+        .ifPresent(fed -> missing.add(fed.part().label() + " needs " + fed.part().archetype().lowestV()
+            + " V and is fed from a pad of " + rounded(fed.leastV()) + " V: it will not work there.")));
     return missing;
   }
 
-  private Optional<String> wrongVoltage(Lead lead) {
+  /** What the first power would destroy by these leads alone, in words; a craft entered so gets no power. */
+  public List<String> destroyed() {
+    return leads.stream().flatMap(lead -> fed(lead).filter(Fed::destroys).stream()).map(fed -> fed.part().label()
+        + " stands " + fed.part().archetype().highestV() + " V and is fed from a pad of " + rounded(fed.mostV())
+        + " V: that destroys it. Move its lead before the pack goes in.").toList();
+  }
+
+  /** A part that a lead feeds, with the least and the most that stands on the pad it comes from. */
+  private record Fed(Part part, double leastV, double mostV) {
+    boolean destroys() {
+      return mostV > part.archetype().highestV();
+    }
+  }
+
+  private Optional<Fed> fed(Lead lead) {
     Pad from = pad(lead.from());
     String fed = from.kind() == Pad.Kind.FEED ? lead.to() : lead.from();
     Pad feed = from.kind() == Pad.Kind.FEED ? from : pad(lead.to());
@@ -177,14 +194,11 @@ public record ElectricSheet(List<Part> parts, List<Lead> leads, PackKind pack) {
     if (feed.kind() != Pad.Kind.FEED || pad(fed).kind() != Pad.Kind.SUPPLY) {
       return Optional.empty();
     }
-    double most = feed.volts() == 0 ? pack.fullV() : feed.volts();
-    if (most > part.archetype().highestV()) {
-      return Optional.of(part.label() + " stands " + part.archetype().highestV() + " V and is fed from a pad of "
-          + Math.round(most * 10) / 10.0 + " V: that destroys it. Move its lead before the pack goes in.");
-    }
-    double least = feed.volts() == 0 ? pack.cells() * 3.3 : feed.volts();
-    return least >= part.archetype().lowestV() ? Optional.empty()
-        : Optional.of(part.label() + " needs " + part.archetype().lowestV() + " V and is fed from a pad of "
-            + Math.round(least * 10) / 10.0 + " V: it will not work there.");
+    return Optional.of(feed.volts() == 0 ? new Fed(part, pack.cells() * 3.3, pack.fullV())
+        : new Fed(part, feed.volts(), feed.volts()));
+  }
+
+  private static double rounded(double volts) {
+    return Math.round(volts * 10) / 10.0;
   }
 }

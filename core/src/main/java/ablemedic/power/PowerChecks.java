@@ -186,8 +186,8 @@ final class PowerChecks {
         Scale amps = new Scale("current into the " + load.part().label(), "A", 0, 5);
         double own = Powered.draw(load);
         add("draw-" + load.part().id(), "draw-of-part", "Measure what the " + load.part().label() + " draws",
-            "A small ammeter in its supply lead. The good sort draws about " + PowerFaults.number(own)
-                + " A, and stays cool.", amps,
+            "Take the pack out, put a small ammeter in its supply lead so that nothing can touch, then put the pack in. "
+                + "The good sort draws about " + PowerFaults.number(own) + " A, and stays cool.", amps,
             from(WIRED, e -> new Spread(amps, drawn(e, load), 0.06 * own + 0.004, 0.02)), 3, 0.3, BenchNeeds.POWERED,
             new Place.OnePart(load.part().id()));
       }

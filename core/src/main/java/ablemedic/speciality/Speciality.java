@@ -3,6 +3,7 @@ package ablemedic.speciality;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Reading;
 import ablemedic.handbook.Handbook.Page;
 import ablemedic.reading.Meter;
 import java.util.List;
@@ -40,5 +41,10 @@ public interface Speciality {
   /** The flight that proves a craft, from the one speciality that has it. */
   default Optional<Check<Craft>> flight() {
     return Optional.empty();
+  }
+
+  /** Whether the craft came down hard in a check that gave this: then the pre-power routine is due again. */
+  default boolean crashed(Check<Craft> check, Reading reading) {
+    return false;
   }
 }

@@ -5,6 +5,8 @@ import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Fault;
+import ablemedic.diagnosis.Reading;
+import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.handbook.Handbook;
 import ablemedic.handbook.Handbook.Chapter;
 import ablemedic.handbook.Handbook.Page;
@@ -62,6 +64,11 @@ public final class TakeOff {
     @Override
     public Optional<Check<Craft>> flight() {
       return Optional.of(hover());
+    }
+
+    @Override
+    public boolean crashed(Check<Craft> check, Reading reading) {
+      return check.id().equals(TakeOffChecks.HOVER) && reading.equals(Chosen.of(TakeOffSeen.id(Sight.Manner.FLIPS)));
     }
   };
 

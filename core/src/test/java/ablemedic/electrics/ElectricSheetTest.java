@@ -87,8 +87,10 @@ class ElectricSheetTest {
     assertThat(satellite.missing()).isEmpty();
     List<Lead> moved = satellite.leads().stream()
         .map(l -> l.to().equals("GNSS.+") ? lead("FC.A5", "GNSS.+", 60) : l).toList();
-    assertThat(new ElectricSheet(satellite.parts(), moved, PACK).missing())
-        .anySatisfy(text -> assertThat(text).contains("stands 3.6 V", "destroys it"));
+    ElectricSheet deadly = new ElectricSheet(satellite.parts(), moved, PACK);
+    assertThat(satellite.destroyed()).isEmpty();
+    assertThat(deadly.destroyed()).singleElement().asString().contains("stands 3.6 V", "destroys it");
+    assertThat(deadly.missing()).containsAll(deadly.destroyed());
   }
 
   @ParameterizedTest

@@ -1,9 +1,10 @@
 package ablemedic.app.bench;
 
+import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.CraftStore.Revision;
 import ablemedic.app.chart.CraftStore.Row;
-import ablemedic.app.chart.CraftStore.State;
+import ablemedic.app.chart.Fitness;
 import ablemedic.app.packs.PackStore;
 import ablemedic.app.shelf.SortStore;
 import ablemedic.app.storage.Trouble;
@@ -28,6 +29,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -41,13 +43,15 @@ class BenchController {
   private static final Logger LOG = LoggerFactory.getLogger(BenchController.class);
 
   private final CraftStore crafts;
+  private final CraftLog log;
   private final WorkUpStore workUps;
   private final PackStore packs;
   private final WorkUpGlance glances;
   private final SortStore sorts;
 
-  BenchController(CraftStore crafts, WorkUpStore workUps, PackStore packs, WorkUpGlance glances, SortStore sorts) {
+  BenchController(CraftStore crafts, CraftLog log, WorkUpStore workUps, PackStore packs, WorkUpGlance glances, SortStore sorts) {
     this.crafts = crafts;
+    this.log = log;
     this.workUps = workUps;
     this.packs = packs;
     this.glances = glances;
@@ -55,8 +59,8 @@ class BenchController {
   }
 
   /** The bench as it stands. */
-  record Bench(List<Glance> needing, List<Unreadable> unreadable, List<Resting> fit, List<Resting> grounded,
-      List<SetAside> aside) {}
+  record Bench(List<Glance> needing, List<Unreadable> unreadable, List<Resting> fit, List<Resting> due,
+      List<Resting> grounded, List<SetAside> aside) {}
 
   /** A craft that needs nothing just now. */
   record Resting(String mark, String name, String craftClass) {}
@@ -84,7 +88,9 @@ class BenchController {
 
   @GetMapping("/api/bench")
   Bench bench() {
-    Bench bench = new Bench(new ArrayList<>(), new ArrayList<>(), new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
+    Bench bench = new Bench(new ArrayList<>(), new ArrayList<>(), new ArrayList<>(), new ArrayList<>(),
+        new ArrayList<>(), new ArrayList<>());
+    Set<String> passed = log.passed();
     List<Opened> unfinished = workUps.unfinished();
     Map<String, Opened> open = new HashMap<>();
     unfinished.stream().filter(Opened::isOpen).forEach(o -> open.put(o.mark(), o));
@@ -97,7 +103,7 @@ class BenchController {
       } else if (open.containsKey(row.mark())) {
         glance(bench, row, open.get(row.mark()), stamps);
       } else {
-        resting(bench, row);
+        resting(bench, row, Fitness.of(row.state(), false, passed.contains(row.mark())));
       }
     }
     packs.unreadable().forEach(label -> bench.unreadable().add(new Unreadable(Sort.PACK, label,
@@ -126,10 +132,10 @@ class BenchController {
     return new Unreadable(Sort.WORK_UP, row.mark() + ": " + opened.complaint(), why, opened.id(), null);
   }
 
-  private void resting(Bench bench, Row row) {
+  private void resting(Bench bench, Row row, Fitness fitness) {
     try {
       crafts.newestCraft(row.mark());
-      (row.state() == State.FIT ? bench.fit() : bench.grounded())
+      (fitness == Fitness.FIT ? bench.fit() : fitness == Fitness.GROUNDED ? bench.grounded() : bench.due())
           .add(new Resting(row.mark(), row.name(), row.craftClass()));
     } catch (UnreadableRecordException e) {
       bench.unreadable().add(new Unreadable(Sort.CRAFT, row.mark(), "Its " + e.getMessage() + ".", null,

@@ -6,6 +6,7 @@ import ablemedic.app.chart.CraftStore.Row;
 import ablemedic.app.chart.CraftStore.State;
 import ablemedic.app.shelf.SortStore;
 import ablemedic.app.workup.WorkUpStore;
+import ablemedic.app.workup.WorkUpStore.Opened;
 import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.HoverPower;
@@ -48,6 +49,7 @@ class Charts {
       String name,
       String craftClass,
       State state,
+      Fitness fitness,
       long version,
       Instant enteredAt,
       @Nullable String aside,
@@ -87,11 +89,13 @@ class Charts {
     Revision newest = revisions.get(revisions.size() - 1);
     BuildSheet sheet = newest.sheet();
     Craft craft = crafts.craft(row.mark(), newest.number());
-    return new Chart(row.mark(), row.name(), row.craftClass(), row.state(), row.version(), row.enteredAt(), row.aside(),
+    List<Opened> opened = workUps.of(row.mark());
+    Fitness fitness = Fitness.of(row.state(), opened.stream().anyMatch(Opened::isOpen), log.passed().contains(row.mark()));
+    return new Chart(row.mark(), row.name(), row.craftClass(), row.state(), fitness, row.version(), row.enteredAt(), row.aside(),
         sheet, newest.number(), CraftDrawing.of(craft), facts(craft), told(craft), craft.electrics().sheet().missing(),
         behind(sheet).stream().map(PartSort::label).toList(),
-        revised(revisions), log.of(row.mark()), workUps.of(row.mark()).stream()
-            .map(o -> new WorkUpLine(o.id(), o.complaint(), o.openedAt(), o.isOpen(), o.ended())).toList());
+        revised(revisions), log.of(row.mark()), opened.stream().map(o -> new WorkUpLine(o.id(), o.complaint(), o.openedAt(), o.isOpen(), o.ended()))
+            .toList());
   }
 
   /** The workshop's own sorts that this sheet has otherwise than they stand on the shelf now. */

@@ -54,6 +54,14 @@ public class CraftLog {
         .param("mark", mark).param("kinds", OF_ROUTINE).query((rs, n) -> entry(rs)).optional();
   }
 
+  /** The crafts whose pre-power routine was passed and is not due again. */
+  public Set<String> passed() {
+    return Set.copyOf(database.sql("""
+        SELECT mark FROM log_entry WHERE kind = 'routine'
+          AND id IN (SELECT max(id) FROM log_entry WHERE kind IN (:kinds) GROUP BY mark)""")
+        .param("kinds", OF_ROUTINE).query(String.class).list());
+  }
+
   /** The number of the newest line; it grows with every line. */
   public long newest(String mark) {
     return database.sql("SELECT coalesce(max(id), 0) FROM log_entry WHERE mark = ?").param(mark).query(Long.class).single();

@@ -236,7 +236,7 @@ public class CraftStore {
     claim(mark, version);
     database.sql("UPDATE craft SET name = ?, state = ? WHERE mark = ?").params(name, state.name(), mark).update();
     if (before.state() != state) {
-      log.add(mark, at, "state", (state == State.GROUNDED ? "Grounded: " : "Fit to fly: ") + reason, null);
+      log.add(mark, at, "state", (state == State.GROUNDED ? "Grounded: " : "Released: ") + reason, null);
     }
   }
 

@@ -48,11 +48,12 @@ class RoutineController {
   /**
    * The routine of a craft.
    *
-   * @param state NOT_DONE, PASSED or FAILED, since it was last due
-   * @param why   what made it due
+   * @param state     NOT_DONE, PASSED or FAILED, since it was last due
+   * @param why       what made it due
+   * @param destroyed what power would destroy by the sheet alone; no run passes until it is put right
    * @param map   the lead and power map; nothing where parts are not entered
    */
-  record RoutineView(String mark, String state, String why, double minutes, List<StepView> steps, List<String> cautions,
+  record RoutineView(String mark, String state, String why, List<String> destroyed, double minutes, List<StepView> steps, List<String> cautions,
       @Nullable PowerMap map, @Nullable RunView newest) {}
 
   /** A step: what it asks, where on the craft, and what a sound craft gives. */
@@ -79,7 +80,7 @@ class RoutineController {
     Craft craft = crafts.newestCraft(right);
     Routines.Standing standing = routines.standing(right);
     List<Check<Craft>> steps = routines.steps(craft);
-    return new RoutineView(right, standing.state().name(), standing.why(),
+    return new RoutineView(right, standing.state().name(), standing.why(), routines.destroyed(right),
         steps.stream().mapToDouble(Check::minutes).sum(), steps.stream().map(s -> step(s, craft)).toList(),
         List.of(caution("caution-short-test"), caution("caution-pack"), caution("caution-antenna")),
         craft.electrics().sheet().isEmpty() ? null : PowerMap.of(craft.electrics().wiring(), Map.of()),

@@ -10,6 +10,7 @@ import ablemedic.app.http.Refusal;
 import ablemedic.app.meter.MeterStore;
 import ablemedic.app.routine.RoutineStore.Read;
 import ablemedic.app.routine.RoutineStore.Run;
+import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.BenchState.ShortTest;
 import ablemedic.diagnosis.Check;
@@ -72,19 +73,35 @@ public class Routines {
     Optional<Run> newest = store.newest(mark);
     Optional<LogEntry> last = log.lastOfRoutine(mark);
     long line = last.map(LogEntry::id).orElse(0L);
+    List<String> destroyed = destroyed(mark);
+    if (!destroyed.isEmpty()) {
+      return new Standing(ShortTest.NOT_DONE, destroyed.get(0), line, newest);
+    }
     if (newest.isEmpty() || last.isEmpty() || CraftLog.makesDue(last.get().kind())) {
       return new Standing(ShortTest.NOT_DONE, last.map(LogEntry::text).orElse("never done"), line, newest);
     }
     return new Standing(newest.get().passed() ? ShortTest.PASSED : ShortTest.FAILED, "", line, newest);
   }
 
+  /** What power would destroy by the craft's newest sheet alone: such a craft passes no routine. */
+  public List<String> destroyed(String mark) {
+    try {
+      return crafts.newestCraft(mark).electrics().sheet().destroyed();
+    } catch (UnreadableRecordException e) {
+      return List.of();
+    }
+  }
+
   /**
    * Records a run: a reading for each step up to the first that fails, or for all.
    *
    * @param readings outcomes and number as written, by the id of the step
-   * @throws Refusal where a step is left out or a reading cannot be read
+   * @throws Refusal where a step is left out or a reading cannot be read, and where power would destroy a part
    */
   public Run run(String mark, Map<String, Given> readings, double minutes, Instant at) {
+    destroyed(mark).stream().findFirst().ifPresent(why -> {
+      throw Refusal.conflict("readings", why);
+    });
     Run run = judged(crafts.newestCraft(mark), readings, minutes, at);
     List<Runnable> following = followers.stream().map(follower -> follower.following(mark, run)).toList();
     transaction.executeWithoutResult(status -> {

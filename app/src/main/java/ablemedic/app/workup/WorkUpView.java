@@ -36,6 +36,7 @@ public record WorkUpView(
     Stage stage,
     String ended,
     BenchState bench,
+    List<String> destroyed,
     List<Noted> evidence,
     List<SuspectView> suspects,
     Other notInBook,

@@ -138,7 +138,7 @@ class WorkUpViews {
     return new WorkUpView(id, workUp.version(), workUp.opened().mark(), crafts.get(workUp.opened().mark()).name(),
         CraftDrawing.of(sound), map(workUp, standing), workUp.opened().complaint(), workUp.opened().occasion().label(),
         workUp.opened().openedAt(), workUp.minutes(), stage, workUp.closed().map(c -> c.end().label()).orElse(""),
-        workUp.bench(), noted, suspects(workUp, standing, titles), notInBook(workUp, standing, titles),
+        workUp.bench(), sound.electrics().sheet().destroyed(), noted, suspects(workUp, standing, titles), notInBook(workUp, standing, titles),
         standing.nothingLeft(), standing.astray(),
         next.map(step -> cards.card(step.check(), step.bits())).orElse(null),
         planner.lookAhead(workUp.bench(), workUp.leftOut(), AHEAD).stream().skip(1).map(c -> c.title(sound)).toList(),

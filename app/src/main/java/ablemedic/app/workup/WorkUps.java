@@ -1,5 +1,6 @@
 package ablemedic.app.workup;
 
+import ablemedic.Specialities;
 import ablemedic.app.chart.BuildSheet;
 import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftStore;
@@ -205,7 +206,11 @@ public class WorkUps implements Routines.Follower {
       draft.add(new BenchSet(workUp.bench(), override, log.newest(workUp.opened().mark())));
       draft.log("override", "Made while locked (" + title + "): " + override);
     }
-    return draft.add(new Found(check.id(), number, entered, sureness)).done();
+    draft.add(new Found(check.id(), number, entered, sureness));
+    if (entered.reading(check.answers()).filter(reading -> Specialities.crashed(check, reading)).isPresent()) {
+      draft.log("crash", "It came down in “" + title + "”");
+    }
+    return draft.done();
   }
 
   /** Records an event that needs no rule of its own but an open work-up and names that exist. */
@@ -238,6 +243,10 @@ public class WorkUps implements Routines.Follower {
   /** What makes a state dangerous, or says more of the pre-power routine than was done. */
   private String objection(WorkUp workUp, BenchState state) {
     String mark = workUp.opened().mark();
+    List<String> destroyed = routines.destroyed(mark);
+    if (state.packIn() && !destroyed.isEmpty()) {
+      return destroyed.get(0);
+    }
     Routines.Standing routine = routines.standing(mark);
     if (state.shortTest() == ShortTest.PASSED && workUp.bench().shortTest() != ShortTest.PASSED
         && routine.state() != ShortTest.PASSED) {

@@ -1,0 +1,30 @@
+<script lang="ts">
+  import type { Schemas } from '../api/client';
+
+  /** Crafts that nobody is working on just now. */
+  let { title, crafts }: { title: string; crafts: Schemas['Resting'][] } = $props();
+</script>
+
+<div>
+  <h2>{title}</h2>
+  <ul>
+    {#each crafts as craft (craft.mark)}
+      <li>
+        <a href={`/crafts/${encodeURIComponent(craft.mark)}`}>{craft.mark}</a>
+        <span class="small">{craft.name} · {craft.craftClass}</span>
+      </li>
+    {:else}
+      <li class="small">None just now.</li>
+    {/each}
+  </ul>
+</div>
+
+<style>
+  li {
+    min-height: 44px;
+    display: flex;
+    gap: 0.8rem;
+    align-items: center;
+    border-bottom: 1px solid var(--rule);
+  }
+</style>
