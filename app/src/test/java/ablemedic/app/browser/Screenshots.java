@@ -17,7 +17,12 @@ class Screenshots {
     try (Browser browser = new Browser(app.url(""), "light", 1280, 800)) {
       shot(browser, "/", "bench", "Need something");
       shot(browser, "/crafts/FULMAR", "chart", "Build sheet");
-      shot(browser, "/work-ups/new?craft=EIDER", "intake", "Press the side");
+      browser.open("/work-ups/new?craft=EIDER");
+      browser.see("input[name=kind]");
+      browser.click("input[name=kind][value=take-off]");
+      browser.click("input[name=manner]");
+      browser.seeText("Press the side");
+      browser.picture(FOLDER.resolve("intake.png"));
       shot(browser, "/work-ups/10", "work-up", "Suspects");
       browser.keys("w");
       browser.seeText("Before anything was found");
@@ -47,6 +52,7 @@ class Screenshots {
       browser.keys("1", org.openqa.selenium.Keys.ENTER);
       browser.seeText("Step 2 of");
       browser.picture(FOLDER.resolve("routine.png"));
+      shot(browser, "/parts", "parts", "Parts shelf");
       shot(browser, "/ledger", "ledger", "Comes back");
       shot(browser, "/handbook", "handbook", "Schools of practice");
     }
