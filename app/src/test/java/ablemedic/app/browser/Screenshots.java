@@ -23,12 +23,12 @@ class Screenshots {
       browser.click("input[name=manner]");
       browser.seeText("Press the side");
       browser.picture(FOLDER.resolve("intake.png"));
-      shot(browser, "/work-ups/10", "work-up", "Suspects");
+      shot(browser, open(app, "PUFFIN"), "work-up", "Suspects");
       browser.keys("w");
       browser.seeText("Before anything was found");
       browser.picture(FOLDER.resolve("work-up-why.png"));
-      shot(browser, "/work-ups/6", "fix", "Done this way");
-      shot(browser, "/work-ups/9", "proof", "Prove it");
+      shot(browser, open(app, "TERN"), "fix", "Done this way");
+      shot(browser, open(app, "GANNET"), "proof", "Prove it");
       browser.open("/instruments/take-off-motion?craft=SKUA");
       browser.await(() -> browser.shows("#one option[value='outputs-2134']") || browser.shows(".u-legend"));
       browser.choose("#one", "outputs-2134");
@@ -57,11 +57,17 @@ class Screenshots {
       shot(browser, "/handbook", "handbook", "Schools of practice");
     }
     try (Browser browser = new Browser(app.url(""), "dark", 1280, 800)) {
-      shot(browser, "/work-ups/7", "work-up-night", "Suspects");
+      shot(browser, open(app, "SKUA"), "work-up-night", "Suspects");
     }
     try (Browser browser = new Browser(app.url(""), "light", 820, 1100)) {
-      shot(browser, "/work-ups/7", "work-up-tablet", "Suspects");
+      shot(browser, open(app, "SKUA"), "work-up-tablet", "Suspects");
     }
+  }
+
+  /** Where the open work-up of a craft stands. */
+  private static String open(App app, String mark) {
+    return "/work-ups/" + app.get("/api/bench").get("needing").valueStream()
+        .filter(glance -> glance.get("mark").asString().equals(mark)).findFirst().orElseThrow().get("workUpId").asLong();
   }
 
   private static void shot(Browser browser, String path, String name, String settled) throws IOException {
