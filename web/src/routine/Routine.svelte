@@ -54,16 +54,21 @@
   <Notice text={work.error} />
   {#if work.view}
     {@const view = work.view}
-    <p class="small">
-      {#if view.state === 'PASSED'}Passed {moment(view.newest!.at)}.
-      {:else if view.state === 'FAILED'}Failed {moment(view.newest!.at)}.
-      {:else}Due: {view.why}.{/if}
-      {view.steps.length} steps, about {minutes(view.minutes)}. It unlocks every check that needs the pack.
-    </p>
     {#if view.destroyed.length > 0}
-      {#each view.destroyed as why (why)}<p class="caution">{why}</p>{/each}
-      <p><a class="act" href={`/crafts/${encodeURIComponent(mark)}/wiring`}>Put the leads right</a></p>
+      <div class="card stop">
+        <h2>No pack in</h2>
+        {#each view.destroyed as why (why)}<p class="caution">{why}</p>{/each}
+        <p>
+          <a class="act" href={`/crafts/${encodeURIComponent(mark)}/wiring`}>Put the leads right</a>
+        </p>
+      </div>
     {:else}
+      <p class="small">
+        {#if view.state === 'PASSED'}Passed {moment(view.newest!.at)}.
+        {:else if view.state === 'FAILED'}Failed {moment(view.newest!.at)}.
+        {:else}Due: {view.why}.{/if}
+        {view.steps.length} steps, about {minutes(view.minutes)}. It unlocks every check that needs the pack.
+      </p>
       <div class="two">
         <ol class="steps" aria-label="Steps">
           {#each view.steps as step, i (step.id)}
@@ -135,6 +140,10 @@
     gap: 2rem;
     margin: 1rem 0;
     align-items: start;
+  }
+
+  .stop {
+    margin: 1rem 0;
   }
 
   li {

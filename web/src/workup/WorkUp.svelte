@@ -86,7 +86,7 @@
     <section class="findings" aria-label="What is known"><Findings {work} /></section>
     <section class="next" aria-label="What to do next">
       <Notice text={work.error} />
-      {#each view.destroyed as why (why)}<p class="caution">No pack in. {why}</p>{/each}
+      {#each view.destroyed as why (why)}<p class="caution destroyed">No pack in. {why}</p>{/each}
       {#if view.stage === 'CLOSED'}
         <Closed {work} />
       {:else}
@@ -127,6 +127,10 @@
 {/if}
 
 <style>
+  .destroyed {
+    margin-bottom: 1rem;
+  }
+
   .head {
     display: flex;
     justify-content: space-between;

@@ -244,7 +244,7 @@ public class WorkUps implements Routines.Follower {
   private String objection(WorkUp workUp, BenchState state) {
     String mark = workUp.opened().mark();
     List<String> destroyed = routines.destroyed(mark);
-    if (state.packIn() && !destroyed.isEmpty()) {
+    if (!destroyed.isEmpty() && (state.packIn() || state.shortTest() == ShortTest.PASSED)) {
       return destroyed.get(0);
     }
     Routines.Standing routine = routines.standing(mark);
