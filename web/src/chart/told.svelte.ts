@@ -1,17 +1,18 @@
-import { api, ask, words, type Schemas } from '../api/client';
+import { api, ask, type Schemas } from '../api/client';
+import { Doing } from '../shared/doing.svelte';
 
 type Setting = Schemas['SettingView'];
 
 /** What the devices of a craft were told, while it is being changed: a map of what is not as usual. */
-export class ToldState {
+export class ToldState extends Doing {
   chart = $state.raw<Schemas['Chart']>();
   settings = $state.raw<Setting[]>([]);
   /** As written, by setting; what is as usual is not in it. */
   told = $state<Record<string, string>>({});
-  error = $state('');
-  busy = $state(false);
 
-  constructor(readonly mark: string) {}
+  constructor(readonly mark: string) {
+    super();
+  }
 
   /** The settings that are named: those that are not as usual, and those just taken up. */
   named = $derived(this.settings.filter((one) => this.told[one.id] !== undefined));
@@ -66,22 +67,5 @@ export class ToldState {
   private take(chart: Schemas['Chart']): void {
     this.chart = chart;
     this.told = { ...chart.sheet.told };
-  }
-
-  private async run(doing: () => Promise<void>): Promise<boolean> {
-    if (this.busy) {
-      return false;
-    }
-    this.busy = true;
-    this.error = '';
-    try {
-      await doing();
-      return true;
-    } catch (thrown) {
-      this.error = words(thrown);
-      return false;
-    } finally {
-      this.busy = false;
-    }
   }
 }

@@ -1,19 +1,19 @@
-import { api, ask, words, type Schemas } from '../api/client';
+import { api, ask, type Schemas } from '../api/client';
+import { Doing } from '../shared/doing.svelte';
 
 type Chart = Schemas['Chart'];
 type Lead = Schemas['LeadEntry'];
 
 /** Parts and leads of a craft while they are being changed. */
-export class WiringState {
+export class WiringState extends Doing {
   chart = $state.raw<Chart>();
-  error = $state('');
-  wrong = $state<{ where: string; right: string }[]>([]);
-  busy = $state(false);
   parts = $state<Schemas['PartEntry'][]>([]);
   leads = $state<Lead[]>([]);
   pack = $state<Schemas['PackEntry']>();
 
-  constructor(readonly mark: string) {}
+  constructor(readonly mark: string) {
+    super();
+  }
 
   async load(): Promise<void> {
     await this.take(() => ask(api.GET('/api/crafts/{mark}', { params: { path: { mark: this.mark } } })));
@@ -89,25 +89,13 @@ export class WiringState {
     );
   }
 
-  private async take(fetching: () => Promise<Chart>): Promise<boolean> {
-    if (this.busy) {
-      return false;
-    }
-    this.busy = true;
-    this.error = '';
-    this.wrong = [];
-    try {
+  private take(fetching: () => Promise<Chart>): Promise<boolean> {
+    return this.run(async () => {
       const chart = await fetching();
       this.chart = chart;
       this.parts = chart.sheet.electrics?.parts.map((part) => ({ ...part })) ?? [];
       this.leads = chart.sheet.electrics?.leads.map((lead) => ({ ...lead })) ?? [];
       this.pack = chart.sheet.electrics ? { ...chart.sheet.electrics.pack } : undefined;
-      return true;
-    } catch (thrown) {
-      this.error = words(thrown);
-      return false;
-    } finally {
-      this.busy = false;
-    }
+    });
   }
 }

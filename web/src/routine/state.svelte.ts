@@ -1,13 +1,12 @@
-import { api, ask, words, type Schemas } from '../api/client';
+import { api, ask, type Schemas } from '../api/client';
+import { Doing } from '../shared/doing.svelte';
 
 type View = Schemas['RoutineView'];
 type Entry = Schemas['StepEntry'];
 
 /** One run of the pre-power routine on the screen: a step at a time, each judged by the server before the next. */
-export class RoutineState {
+export class RoutineState extends Doing {
   view = $state.raw<View>();
-  error = $state('');
-  busy = $state(false);
   /** The step on show, from 0; as many as there are steps when all are done. */
   at = $state(0);
   readings = $state<Record<string, Entry>>({});
@@ -18,7 +17,9 @@ export class RoutineState {
   chosen = $state('');
   private started = Date.now();
 
-  constructor(readonly mark: string) {}
+  constructor(readonly mark: string) {
+    super();
+  }
 
   step = $derived.by(() => this.view?.steps[this.at]);
   complete = $derived(this.step?.question.scale ? this.written.trim() !== '' : this.chosen !== '');
@@ -90,22 +91,5 @@ export class RoutineState {
         })
       );
     });
-  }
-
-  private async run(doing: () => Promise<void>): Promise<boolean> {
-    if (this.busy) {
-      return false;
-    }
-    this.busy = true;
-    this.error = '';
-    try {
-      await doing();
-      return true;
-    } catch (thrown) {
-      this.error = words(thrown);
-      return false;
-    } finally {
-      this.busy = false;
-    }
   }
 }

@@ -1,29 +1,8 @@
-import { api, ask, Problem, words, type Schemas } from '../api/client';
+import { api, ask, type Schemas } from '../api/client';
+import { Doing } from '../shared/doing.svelte';
 
 type Sort = Schemas['PartSort'];
 type Pad = Schemas['PadOf'];
-
-/** An empty sort to begin from: a part with two pads. */
-export const BEGIN: Sort = {
-  id: '',
-  label: '',
-  shortName: '',
-  kind: 'PART',
-  lowestV: 4.5,
-  highestV: 5.5,
-  pads: [
-    { name: '+', kind: 'SUPPLY', volts: 5, row: 0, usb: false, room: 1 },
-    { name: '-', kind: 'GROUND', volts: 0, row: 0, usb: false, room: 2 }
-  ],
-  traces: [],
-  leaks: [{ from: '+', to: '-', ohms: 5000 }],
-  capacitors: [{ plus: '+', minus: '-', farads: 0.000022, bulky: false }],
-  regulators: [],
-  dividers: [],
-  loads: [{ plus: '+', minus: '-', volts: 5, amps: 0.1, poorAmps: 0.1 }],
-  drives: [],
-  currentSensors: []
-};
 
 /** What the server leaves out of a sort where there is none. */
 const NOTHING_INSIDE = {
@@ -37,20 +16,36 @@ const NOTHING_INSIDE = {
   currentSensors: []
 };
 
+/** An empty sort to begin from: a part with two pads. */
+export const BEGIN: Sort = {
+  ...NOTHING_INSIDE,
+  id: '',
+  label: '',
+  shortName: '',
+  kind: 'PART',
+  lowestV: 4.5,
+  highestV: 5.5,
+  pads: [
+    { name: '+', kind: 'SUPPLY', volts: 5, row: 0, usb: false, room: 1 },
+    { name: '-', kind: 'GROUND', volts: 0, row: 0, usb: false, room: 2 }
+  ],
+  leaks: [{ from: '+', to: '-', ohms: 5000 }],
+  capacitors: [{ plus: '+', minus: '-', farads: 0.000022, bulky: false }],
+  loads: [{ plus: '+', minus: '-', volts: 5, amps: 0.1, poorAmps: 0.1 }]
+};
+
 /** A sort of part on the screen, while it is being entered. */
-export class SortState {
+export class SortState extends Doing {
   sort = $state<Sort>(structuredClone(BEGIN));
   /** The pad that is selected, by its place in the list. */
   at = $state(0);
-  error = $state('');
-  wrong = $state<{ where: string; right: string }[]>([]);
-  busy = $state(false);
 
   /** @param known its id on the shelf; empty for a new one */
   constructor(
     readonly known: string,
     from?: Sort
   ) {
+    super();
     if (from) {
       this.sort = { ...NOTHING_INSIDE, ...structuredClone(from) };
     }
@@ -155,24 +150,11 @@ export class SortState {
   }
 
   async keep(): Promise<boolean> {
-    if (this.busy) {
-      return false;
-    }
-    this.busy = true;
-    this.error = '';
-    this.wrong = [];
-    try {
+    return this.run(async () => {
       const body = $state.snapshot(this.sort) as Sort;
       await (this.known
         ? ask(api.PUT('/api/part-shelf/{id}', { params: { path: { id: this.known } }, body }))
         : ask(api.POST('/api/part-shelf', { body })));
-      return true;
-    } catch (thrown) {
-      this.error = words(thrown);
-      this.wrong = thrown instanceof Problem ? thrown.errors : [];
-      return false;
-    } finally {
-      this.busy = false;
-    }
+    });
   }
 }

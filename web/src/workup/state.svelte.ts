@@ -1,4 +1,5 @@
 import { api, ask, words, type Schemas } from '../api/client';
+import { Doing } from '../shared/doing.svelte';
 
 type View = Schemas['WorkUpView'];
 type Card = Schemas['CheckCard'];
@@ -7,10 +8,8 @@ const SURENESS = ['SURE', 'FAIRLY', 'DOUBTFUL'] as const;
 export type Sureness = (typeof SURENESS)[number];
 
 /** One work-up on the screen: what the server says of it, and what is being entered. */
-export class WorkUpState {
+export class WorkUpState extends Doing {
   view = $state.raw<View>();
-  error = $state('');
-  busy = $state(false);
   /** A check asked for out of turn. */
   outOfTurn = $state.raw<Card>();
   /** The ways to put a fault right, asked for before it stands out. */
@@ -24,7 +23,9 @@ export class WorkUpState {
   told = $state('');
   sureness = $state<Sureness>('SURE');
 
-  constructor(readonly id: number) {}
+  constructor(readonly id: number) {
+    super();
+  }
 
   /** The check on the card. */
   card = $derived.by(() => {
@@ -66,7 +67,7 @@ export class WorkUpState {
   });
 
   async load(): Promise<void> {
-    await this.run(() => ask(api.GET('/api/work-ups/{id}', { params: { path: { id: this.id } } })));
+    await this.show(() => ask(api.GET('/api/work-ups/{id}', { params: { path: { id: this.id } } })));
   }
 
   /** Chooses the outcome of the only question, or the word of a scale, by its number, from 0. */
@@ -244,7 +245,7 @@ export class WorkUpState {
   ): Promise<boolean> {
     const version = this.view?.version ?? 0;
     const card = this.outOfTurn?.checkId;
-    const done = await this.run(() => ask(call(version)));
+    const done = await this.show(() => ask(call(version)));
     if (done && keepCard && card) {
       await this.openCheck(card);
     } else if (done) {
@@ -256,20 +257,9 @@ export class WorkUpState {
     return done;
   }
 
-  private async run(fetching: () => Promise<View>): Promise<boolean> {
-    if (this.busy) {
-      return false;
-    }
-    this.busy = true;
-    this.error = '';
-    try {
+  private show(fetching: () => Promise<View>): Promise<boolean> {
+    return this.run(async () => {
       this.view = await fetching();
-      return true;
-    } catch (thrown) {
-      this.error = words(thrown);
-      return false;
-    } finally {
-      this.busy = false;
-    }
+    });
   }
 }

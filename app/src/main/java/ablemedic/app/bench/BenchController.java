@@ -154,7 +154,8 @@ class BenchController {
         Arrays.stream(Occasion.values()).map(o -> new Choice(o.name(), o.label())).toList(),
         Arrays.stream(Layout.values()).map(l -> new Choice(l.name(), l.label())).toList(),
         Arrays.stream(Chemistry.values()).map(c -> new Choice(c.name(), c.label())).toList(),
-        Stream.concat(PartShelf.all().stream(), sorts.own().stream().map(PartSort::archetype)).filter(a -> a.kind() == Archetype.Kind.PART || a.kind() == Archetype.Kind.CAPACITOR)
+        Stream.concat(PartShelf.all().stream(), sorts.own().stream().map(PartSort::archetype))
+            .filter(a -> a.kind() == Archetype.Kind.PART || a.kind() == Archetype.Kind.CAPACITOR)
             .map(a -> new Choice(a.id(), a.label())).toList());
   }
 }

@@ -90,7 +90,7 @@ class Charts {
     BuildSheet sheet = newest.sheet();
     Craft craft = crafts.craft(row.mark(), newest.number());
     List<Opened> opened = workUps.of(row.mark());
-    Fitness fitness = Fitness.of(row.state(), opened.stream().anyMatch(Opened::isOpen), log.passed().contains(row.mark()));
+    Fitness fitness = Fitness.of(row.state(), opened.stream().anyMatch(Opened::isOpen), log.hasPassed(row.mark()));
     return new Chart(row.mark(), row.name(), row.craftClass(), row.state(), fitness, row.version(), row.enteredAt(), row.aside(),
         sheet, newest.number(), CraftDrawing.of(craft), facts(craft), told(craft), craft.electrics().sheet().missing(),
         behind(sheet).stream().map(PartSort::label).toList(),

@@ -54,6 +54,11 @@ public class CraftLog {
         .param("mark", mark).param("kinds", OF_ROUTINE).query((rs, n) -> entry(rs)).optional();
   }
 
+  /** Whether the pre-power routine of a craft was passed and is not due again. */
+  public boolean hasPassed(String mark) {
+    return lastOfRoutine(mark).filter(last -> last.kind().equals("routine")).isPresent();
+  }
+
   /** The crafts whose pre-power routine was passed and is not due again. */
   public Set<String> passed() {
     return Set.copyOf(database.sql("""

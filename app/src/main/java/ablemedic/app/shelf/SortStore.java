@@ -61,7 +61,8 @@ public class SortStore {
   }
 
   public Optional<PartSort> own(String id) {
-    return own().stream().filter(sort -> sort.id().equals(id)).findFirst();
+    return database.sql("SELECT body FROM part_sort WHERE id = ?").param(id).query(String.class).optional()
+        .flatMap(this::readable);
   }
 
   @Transactional
