@@ -48,7 +48,9 @@
         <dt>Wire</dt>
         <dd class="reading">{a.diameterMm.toFixed(2)} mm, {a.areaMm2.toFixed(2)} mm²</dd>
         <dt>Thinnest that will do</dt>
-        <dd class="reading">AWG {a.thinnestAwg}</dd>
+        <dd class="reading">
+          {#if a.thinnestAwg === undefined}none: shorten the lead, or lay two{:else}AWG {a.thinnestAwg}{/if}
+        </dd>
       </dl>
     {/if}
   {/snippet}

@@ -6,7 +6,7 @@
 
   const solved = new Loading<Schemas['BulbAnswer']>();
   let packV = $state<number | null>(16.4);
-  let bulbV = $state<number | null>(12);
+  let bulbV = $state<number | null>(24);
   let bulbW = $state<number | null>(21);
   let craftOhm = $state<number | null>(15);
 
@@ -30,6 +30,16 @@
   {#snippet answer()}
     {#if solved.value && !solved.error}
       {@const a = solved.value}
+      {#if a.fitness === 'BURNS_OUT'}
+        <p class="caution">
+          Not this bulb on this pack: a dead short puts {a.shortW.toFixed(0)} W into it, and a burnt-out bulb stays dark like one
+          behind a sound craft. Put {a.series} alike in series, or take one of a higher voltage.
+        </p>
+      {:else if a.fitness === 'STAYS_DARK'}
+        <p class="caution">
+          Not this bulb on this pack: it stays dark even on a dead short. Take one whose rated voltage is near the pack's.
+        </p>
+      {/if}
       <dl>
         <dt>The bulb settles</dt>
         <dd class="reading">{a.look}</dd>

@@ -31,7 +31,7 @@
 
 <Paper
   title={`Scale from readings${opened.mark ? ` of ${opened.mark}` : ''}`}
-  text="The meter at the pack's leads and the shown voltage at the same moment. A second reading at another pack parts scale from offset."
+  text="The meter at the pack's leads and the shown voltage at the same moment. A scale needs a second reading at another pack."
   error={solved.error}
 >
   {#snippet asked()}
@@ -46,7 +46,7 @@
   {#snippet answer()}
     {#if solved.value && !solved.error}
       {@const a = solved.value}
-      {#if a.refusal}<p class="refusal">{a.refusal}</p>{/if}
+      {#if a.advice}<p class="advice">{a.advice}</p>{/if}
       {#if a.newScale}
         <p>
           Enter the scale <strong class="reading">{a.newScale.value.toFixed(3)}</strong>
@@ -89,7 +89,7 @@
     grid-row: 2;
   }
 
-  .refusal {
+  .advice {
     border-left: 4px solid var(--doubt-fill);
     padding-left: 0.8rem;
     font-weight: 700;

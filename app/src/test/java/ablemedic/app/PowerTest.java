@@ -239,7 +239,7 @@ class PowerTest {
     JsonNode scale = app.ask("POST", "/api/instruments/scale-from-readings", """
         {"mark": "PETREL", "scale": 11, "readings": [{"meterV": 16.4, "shownV": 5.0}, {"meterV": 14.0, "shownV": 5.0}]}""");
     assertThat(scale.has("newScale")).isFalse();
-    assertThat(scale.get("refusal").asString()).contains("wire on the wrong pad");
+    assertThat(scale.get("advice").asString()).contains("wire on the wrong pad");
     JsonNode chain = app.ask("POST", "/api/instruments/sense-chain",
         "{\"packV\": 16.5, \"topOhm\": 10000, \"bottomOhm\": 1000, \"tolerance\": 0.01, \"scale\": 11}");
     assertThat(chain.get("converterV").asDouble()).isCloseTo(1.5, within(1e-9));

@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
 
@@ -130,6 +131,12 @@ public final class Electrics {
   /** The pad that a lead was moved to, or the one given where it sits as it should. */
   public String movedTo(String leadId, String otherwise) {
     return harm.get(Harm.LeadMoved.slot(leadId)) instanceof Harm.LeadMoved moved ? moved.pad() : otherwise;
+  }
+
+  /** The regulated voltage, not on the sheet, on which the sense lead sits, volts; nothing where it sits on the sheet. */
+  public Optional<Double> senseHeldV() {
+    return wiring.senseLead().map(lead -> harm.get(Harm.LeadMoved.slot(lead.id())))
+        .filter(Harm.LeadOnOther.class::isInstance).map(one -> ((Harm.LeadOnOther) one).volts());
   }
 
   @Override

@@ -135,6 +135,14 @@ public sealed interface Harm {
     }
   }
 
+  /** A sense lead whose far end sits on a regulated voltage that is not on the sheet, volts. */
+  record LeadOnOther(String leadId, double volts) implements Harm {
+    @Override
+    public Slot slot() {
+      return LeadMoved.slot(leadId);
+    }
+  }
+
   /** A divider or converter that gives so many times the voltage it should. */
   record DividerOff(double times) implements Harm {
     public static final Slot SLOT = new Slot(Slot.Sort.DIVIDER, "");

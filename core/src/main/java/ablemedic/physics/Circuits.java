@@ -67,6 +67,8 @@ public final class Circuits {
     } else if (harm instanceof Harm.LeadMoved moved) {
       return wiring.senseLead().filter(lead -> lead.id().equals(moved.leadId()))
           .map(lead -> moved(network, wiring, lead, wiring.node(moved.pad()))).orElse(network);
+    } else if (harm instanceof Harm.LeadOnOther other) {
+      return link(wiring, other.leadId()).map(i -> network.with(i, 0)).orElse(network);
     }
     return network;
   }

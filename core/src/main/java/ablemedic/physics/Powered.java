@@ -34,8 +34,9 @@ public final class Powered {
   private static final double WEAK_AT_REST = 0.1;
   /** The charge, 0 to 1, that a pack at the bench is taken to have. Common practice. */
   private static final double BENCH_CHARGE = 0.85;
-  private static final int ROUNDS = 40;
+  private static final int ROUNDS = 60;
   private static final double SETTLED_V = 1e-4;
+  private static final double SETTLED_A = 1e-6;
 
   /**
    * How the craft is run.
@@ -57,20 +58,25 @@ public final class Powered {
   private final Wiring wiring;
   private final Network network;
   private final double[] volts;
+  private final Optional<Other> other;
   private final double packA;
   private final List<Output> outputs;
 
   /** How a regulator stands: current given, its limit, and its output, in amperes and volts. */
   public record Output(Part part, String pad, double volts, double limitA, double givesA, double givesV) {}
 
+  /** A regulated voltage that is not on the sheet and holds the sense pad: from which node to which, volts. */
+  private record Other(int plus, int minus, double volts) {}
+
   private Powered(Electrics electrics, Run run) {
     this.electrics = electrics;
     this.wiring = electrics.wiring();
     double packOhms = electrics.sheet().pack().ohms() * electrics.packOhmsTimes();
     Network sound = SOUND.of(new Based(electrics.sheet(), run.driveA(), packOhms), key -> base(wiring, key));
+    double emf = emf(electrics, run);
+    this.other = other(electrics, emf);
     this.network = loaded(Circuits.harmed(sound, electrics));
     List<At<Inner.Regulator>> regulators = wiring.all(Inner.Regulator.class);
-    double emf = emf(electrics, run);
     double[] target = new double[regulators.size()];
     double[] input = new double[regulators.size()];
     for (int k = 0; k < target.length; k++) {
@@ -81,8 +87,9 @@ public final class Powered {
       boolean settled = true;
       for (int k = 0; k < target.length; k++) {
         double before = target[k];
+        double drawn = input[k];
         adjust(regulators.get(k), k, target, input, v);
-        settled &= Math.abs(target[k] - before) < SETTLED_V;
+        settled &= Math.abs(target[k] - before) < SETTLED_V && Math.abs(input[k] - drawn) < SETTLED_A;
       }
       v = solve(emf / packOhms, regulators, target, input);
       if (settled && round > 1) {
@@ -146,8 +153,15 @@ public final class Powered {
     return load.part().draw() > 0 ? load.part().draw() : load.of().amps();
   }
 
+  private static Optional<Other> other(Electrics electrics, double emf) {
+    Wiring wiring = electrics.wiring();
+    return electrics.senseHeldV().flatMap(held -> wiring.divider().map(d -> new Other(
+        Circuits.node(wiring, d, d.of().sense()), Circuits.node(wiring, d, d.of().minus()),
+        Math.max(0, Math.min(held, emf - DROPOUT_V)))));
+  }
+
   private Network loaded(Network harmed) {
-    Network changed = harmed;
+    Network changed = other.map(o -> harmed.bridged(o.plus(), o.minus(), 1 / OUTPUT_OHMS)).orElse(harmed);
     for (At<Inner.Load> l : wiring.all(Inner.Load.class)) {
       double times = electrics.drawTimes(l.part().id());
       if (times != 1) {
@@ -163,6 +177,10 @@ public final class Powered {
     wiring.plug().ifPresent(p -> {
       amps[p[0]] += packAmps;
       amps[p[1]] -= packAmps;
+    });
+    other.ifPresent(o -> {
+      amps[o.plus()] += o.volts() / OUTPUT_OHMS;
+      amps[o.minus()] -= o.volts() / OUTPUT_OHMS;
     });
     for (int k = 0; k < target.length; k++) {
       At<Inner.Regulator> r = regulators.get(k);

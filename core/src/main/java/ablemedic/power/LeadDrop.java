@@ -1,6 +1,8 @@
 package ablemedic.power;
 
 import ablemedic.electrics.Gauge;
+import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * Voltage lost in a lead there and back, and the power that heats it.
@@ -23,14 +25,9 @@ public record LeadDrop(double ohms, double dropV, double watts) {
     return new LeadDrop(ohms, amps * ohms, amps * amps * ohms);
   }
 
-  /** The thinnest gauge that keeps the drop at or below a number of volts, from 0 to 36; 0 where none does. */
-  public static Gauge thinnest(double lengthMm, double amps, double celsius, double mostV) {
-    for (int awg = 36; awg > 0; awg--) {
-      Gauge gauge = new Gauge(awg);
-      if (of(gauge, lengthMm, amps, celsius).dropV() <= mostV) {
-        return gauge;
-      }
-    }
-    return new Gauge(0);
+  /** The thinnest gauge from 0 to 36 that keeps the drop at or below a number of volts; nothing where none does. */
+  public static Optional<Gauge> thinnest(double lengthMm, double amps, double celsius, double mostV) {
+    return IntStream.iterate(36, awg -> awg >= 0, awg -> awg - 1).mapToObj(Gauge::new)
+        .filter(gauge -> of(gauge, lengthMm, amps, celsius).dropV() <= mostV).findFirst();
   }
 }

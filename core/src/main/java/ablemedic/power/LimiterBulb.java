@@ -11,6 +11,8 @@ public final class LimiterBulb {
   /** Share of its rated voltage from which it is seen to shine, and from which it is bright. Common practice. */
   private static final double GLOWS = 0.12;
   private static final double BRIGHT = 0.6;
+  /** Share of its rated voltage that a bulb lives with for the minutes of a test. Common practice. */
+  private static final double BEARS = 1.15;
 
   private LimiterBulb() {}
 
@@ -31,6 +33,28 @@ public final class LimiterBulb {
 
   /** What flows, what the craft is left with, and how the bulb looks. */
   public record Steady(double amps, double craftV, double bulbV, Look look) {}
+
+  /** Whether a bulb can tell a short from a sound craft on a pack. */
+  public enum Fitness {
+    /** It is bright at a dead short and lives through it. */
+    FIT,
+    /** A dead short puts more on it than it bears: burnt out it looks like a sound craft. */
+    BURNS_OUT,
+    /** Not even a dead short makes it bright. */
+    STAYS_DARK
+  }
+
+  /** Whether a bulb, or several alike in series, can do the job on a pack. Volts and watts as in {@link #with}. */
+  public static Fitness fitness(double packV, double bulbV, double bulbW) {
+    Steady atShort = with(packV, bulbV, bulbW, 0);
+    return atShort.bulbV() > BEARS * bulbV ? Fitness.BURNS_OUT
+        : atShort.look() == Look.BRIGHT ? Fitness.FIT : Fitness.STAYS_DARK;
+  }
+
+  /** How many alike in series bear a dead short on a pack. */
+  public static int inSeries(double packV, double bulbV) {
+    return (int) Math.ceil(packV / (BEARS * bulbV));
+  }
 
   /**
    * The steady state with a craft of a resistance behind it.

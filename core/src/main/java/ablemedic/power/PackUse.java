@@ -3,6 +3,7 @@ package ablemedic.power;
 import ablemedic.electrics.Chemistry;
 import ablemedic.electrics.PackKind;
 import ablemedic.reading.Estimate;
+import ablemedic.reading.Meter;
 import java.util.List;
 import java.util.Optional;
 
@@ -12,18 +13,23 @@ public final class PackUse {
   private static final double WORN_MILLIOHM_AH = 22;
 
   private static final int STEPS = 200;
+  /** How far one flight's draw may be from that of the next, as a share at about 95 %. Common practice, no source. */
+  private static final double ONE_FLIGHT_SHARE = 0.2;
 
   private PackUse() {}
 
   /**
-   * Resistance of the pack from its sag, ohms: R = (V_rest − V_load) / I.
+   * Resistance of the pack from its sag, ohms: R = (V_rest − V_load) / I, both voltages read by one meter.
    *
    * @param restV   at rest, volts
    * @param loadV   under load, volts
    * @param amps    the load, amperes; greater than 0
    */
-  public static Estimate resistance(Estimate restV, Estimate loadV, Estimate amps) {
-    return restV.minus(loadV).over(amps);
+  public static Estimate resistance(double restV, double loadV, Estimate amps, Meter meter) {
+    double alike = meter.correlation(restV, loadV);
+    double u = Estimate.combined(new double[] {1, -1}, new double[] {meter.ofVolts(restV).u(), meter.ofVolts(loadV).u()},
+        new double[][] {{1, alike}, {alike, 1}});
+    return new Estimate(restV - loadV, u).over(amps);
   }
 
   /** Voltage of the pack under a load at a charge from 0 to 1, volts. */
@@ -74,19 +80,25 @@ public final class PackUse {
   public record Flight(double usedMah, double minutes) {}
 
   /**
-   * Flight time to expect, minutes: usable charge over the mean draw of the flights logged.
+   * Flight time to expect.
    *
-   * @return with the standard uncertainty of the mean draw; nothing without a flight
+   * @param minutes   usable charge over the mean draw of the flights logged
+   * @param plusMinus half the width of the interval that holds about 95 %, minutes; wide after few flights
    */
-  public static Optional<Estimate> flightMinutes(double usableMah, List<Flight> flights) {
+  public record FlightTime(double minutes, double plusMinus) {}
+
+  /** The flight time to expect of a usable charge; nothing without a flight. */
+  public static Optional<FlightTime> flightTime(double usableMah, List<Flight> flights) {
     List<Double> draws = flights.stream().filter(f -> f.minutes() > 0 && f.usedMah() > 0)
         .map(f -> f.usedMah() / f.minutes()).toList();
     if (draws.isEmpty()) {
       return Optional.empty();
     }
+    int n = draws.size();
     double mean = draws.stream().mapToDouble(Double::doubleValue).average().orElseThrow();
     double square = draws.stream().mapToDouble(d -> (d - mean) * (d - mean)).sum();
-    double u = draws.size() > 1 ? Math.sqrt(square / (draws.size() - 1) / draws.size()) : 0.1 * mean;
-    return Optional.of(Estimate.exactly(usableMah).over(new Estimate(mean, u)));
+    double share = n > 1 ? Estimate.coverage(n - 1) * Math.sqrt(square / (n - 1) / n) / mean : ONE_FLIGHT_SHARE;
+    double minutes = usableMah / mean;
+    return Optional.of(new FlightTime(minutes, share * minutes));
   }
 }

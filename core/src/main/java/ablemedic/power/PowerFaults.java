@@ -187,6 +187,14 @@ final class PowerFaults {
               PowerFixes.senseLead(wiring, lead));
         }
       }
+      double nominal = sound.sheet().pack().nominalV();
+      for (double volts : SenseChain.USUAL_RAILS) {
+        if (!rails.contains(volts) && volts < nominal) {
+          harmedAt(Cleared.site(lead.id()), "sense-on-other-" + plain(number(volts)), "sense-lead-on-rail",
+              PowerOdds.SENSE_ON_RAIL, new Harm.LeadOnOther(lead.id(), volts), "The sense lead sits on a regulated "
+                  + number(volts) + " V that is not on the sheet", PowerFixes.senseLead(wiring, lead));
+        }
+      }
     });
     String board = wiring.divider().get().part().label();
     for (double factor : new double[] {0.9, 1.1}) {

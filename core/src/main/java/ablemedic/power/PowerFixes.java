@@ -123,8 +123,9 @@ final class PowerFixes {
     return (sound, faulty) -> List.of(new Fix<>("move", "sense lead on the pack", "Move the sense lead to " + from,
         List.of(PACK_OUT, "Unsolder the far end of the sense lead and put it on " + from + ", which carries the pack's "
             + "voltage.", "Leave the scale alone: a scale that makes this reading look right hides the wrong pad.", ROUTINE),
-        List.of(new Value("sense lead", "on " + wiring.label(wiring.node(faulty.electrics().movedTo(lead.id(),
-            lead.from()))), "on " + from)), 8, without(Harm.LeadMoved.slot(lead.id()))));
+        List.of(new Value("sense lead", faulty.electrics().senseHeldV().map(v -> "on " + PowerFaults.number(v) + " V")
+            .orElseGet(() -> "on " + wiring.label(wiring.node(faulty.electrics().movedTo(lead.id(), lead.from())))),
+            "on " + from)), 8, without(Harm.LeadMoved.slot(lead.id()))));
   }
 
   static Fixing divider(Electrics sound) {

@@ -9,6 +9,8 @@ import ablemedic.electrics.Wiring.At;
 import ablemedic.physics.Circuits;
 import ablemedic.physics.Powered;
 import ablemedic.told.Told;
+import java.util.List;
+import java.util.Optional;
 
 /**
  * From the pack to the number on the screen: lead, divider, converter, scale. V_pad = V_adc·(R1+R2)/R2; what is shown is
@@ -17,8 +19,21 @@ import ablemedic.told.Told;
 public final class SenseChain {
   /** Reference of the converter, volts: common practice for 12 bit at 3.3 V. */
   public static final double REFERENCE_V = 3.3;
-  /** Steps of the converter. */
+  /** Steps of the converter, and the highest that it can give. */
   public static final int STEPS = 4096;
+  public static final int HIGHEST_STEP = STEPS - 1;
+  /** Regulated voltages that flight boards, power boards and video parts have, volts. Common practice. */
+  public static final List<Double> USUAL_RAILS = List.of(3.3, 5.0, 9.0, 10.0, 12.0);
+  /**
+   * What a converter's pin of 3.3 V stands at the most, volts: a protecting diode above its supply, from memory. Processor
+   * data sheets commonly give the supply and 0.3 V for a pin that is in use as an input of the converter.
+   */
+  public static final double KILLS_PIN_V = REFERENCE_V + 0.3;
+
+  /** A pack whose resting voltage would be this many times what the meter shows is none: motors stand still. */
+  private static final double SAGS_AT_REST = 1.02;
+  private static final int ROUNDS = 6;
+  private static final double SAME_V = 0.002;
 
   /** What the readings on screen depend on. */
   static final Facet<Craft, Sensed> SENSED = Facet.of("wiring, harm, and what the board was told of power",
@@ -31,18 +46,38 @@ public final class SenseChain {
     }
 
     SenseChain at(double restingV) {
-      return new SenseChain(electrics, told, Powered.idle(electrics, restingV));
+      return new SenseChain(electrics, told, Powered.idle(electrics, restingV), restingV);
+    }
+
+    /** The chain while a meter at the pack's leads shows a voltage; nothing where no pack could hold it there. */
+    Optional<SenseChain> atPlug(double plugV) {
+      double highest = Math.max(plugV, electrics.sheet().pack().fullV()) * SAGS_AT_REST;
+      SenseChain chain = at(plugV);
+      for (int i = 0; i < ROUNDS && Math.abs(chain.trueV() - plugV) > SAME_V; i++) {
+        if (chain.trueV() <= 0 || chain.restingV * plugV / chain.trueV() > highest) {
+          return Optional.empty();
+        }
+        chain = at(chain.restingV * plugV / chain.trueV());
+      }
+      return Optional.of(chain);
     }
   }
 
   private final Electrics electrics;
   private final Told told;
   private final Powered powered;
+  private final double restingV;
 
-  private SenseChain(Electrics electrics, Told told, Powered powered) {
+  private SenseChain(Electrics electrics, Told told, Powered powered, double restingV) {
     this.electrics = electrics;
     this.told = told;
     this.powered = powered;
+    this.restingV = restingV;
+  }
+
+  /** What the pack would stand at with nothing drawn from it, volts. */
+  double restingV() {
+    return restingV;
   }
 
   /** The chain of a craft while its pack rests at a voltage, motors stopped. */

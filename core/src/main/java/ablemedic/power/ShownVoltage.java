@@ -69,8 +69,14 @@ record ShownVoltage(String id, String with, double charge, Meter meter, Optional
   @Override
   public Outlook outlook(Craft craft) {
     SenseChain.Sensed sensed = SenseChain.SENSED.of(craft);
-    double resting = meterV.orElse(sensed.electrics().sheet().pack().restingV(charge));
-    SenseChain chain = (meterV.isPresent() ? sensed.withPackAsOnSheet() : sensed).at(resting);
+    SenseChain.Sensed measured = meterV.isPresent() ? sensed.withPackAsOnSheet() : sensed;
+    Optional<SenseChain> found = meterV.isPresent() ? measured.atPlug(meterV.getAsDouble())
+        : Optional.of(measured.at(sensed.electrics().sheet().pack().restingV(charge)));
+    if (found.isEmpty()) {
+      return Outlook.broad(SHOWN);
+    }
+    SenseChain chain = found.get();
+    double resting = meterV.orElse(chain.restingV());
     double shown = chain.shownV();
     double packU = meterV.isPresent() ? meter.ofVolts(resting).u() : PACK_SHARE * resting;
     double follows = resting == 0 || chain.converterV() >= SenseChain.REFERENCE_V ? 0 : shown / resting;

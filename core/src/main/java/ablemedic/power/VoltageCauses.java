@@ -56,7 +56,7 @@ final class VoltageCauses {
     double right = standing.nothingLeft();
     boolean scaleDiffers = Math.abs(toSheet - 1) > SCALE_DIFFERS;
     causes.add(new Cause(scaleDiffers ? "The scale of " + PowerFaults.number(setScale) + " is not that of this divider, "
-        + PowerFaults.number(sound.told(BoardSettings.VOLTAGE_SCALE)) : "It is right within what a meter can tell", right,
+        + PowerFaults.number(sound.told(BoardSettings.VOLTAGE_SCALE)) : "It is right: resistors of 1 % and a meter may differ so much", right,
         "would show " + volts(sound, pairs.get(0), toSheet)));
     for (Suspect<Craft> suspect : standing.suspects()) {
       if (suspect.belief() >= WORTH_SHOWING && standing.explaining().contains(suspect.remedy())) {

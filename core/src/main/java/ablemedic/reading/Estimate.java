@@ -8,6 +8,10 @@ package ablemedic.reading;
  * @param u     standard uncertainty in the same unit, 0 or more
  */
 public record Estimate(double value, double u) {
+  private static final double[] COVERAGE = {13.97, 4.53, 3.31, 2.87, 2.65, 2.52, 2.43, 2.37, 2.32, 2.28};
+  /** Beyond ten degrees the factor comes down to 2 nearly as this over their number: 2.13 at twenty. */
+  private static final double FALLS = 2.65;
+
   public Estimate {
     if (!(u >= 0)) {
       throw new IllegalArgumentException("a standard uncertainty is 0 or more, not " + u);
@@ -44,6 +48,16 @@ public record Estimate(double value, double u) {
   /** Half the width of an interval that holds about 95 %: U = 2·u (GUM 6.2). */
   public double expanded() {
     return 2 * u;
+  }
+
+  /**
+   * What to multiply the standard uncertainty of a mean of few by for an interval that holds about 95 %: Student's t for
+   * 95.45 %, which comes to 2 for very many (GUM G.3, table G.2).
+   *
+   * @param degrees of freedom, one less than what was averaged; 1 or more
+   */
+  public static double coverage(int degrees) {
+    return degrees <= COVERAGE.length ? COVERAGE[degrees - 1] : 2 + FALLS / degrees;
   }
 
   /**

@@ -54,6 +54,16 @@ public record Meter(int counts, double voltsShare, int voltsDigits, double ohmsS
     return Estimate.within(volts, voltsShare * Math.abs(volts) + voltsDigits * step(volts, LOWEST_VOLT_RANGE));
   }
 
+  /**
+   * How far two voltage readings by this meter err alike, 0 to 1: its share of the reading is off by the same factor in
+   * both, its last digits fall as they will (GUM 5.2).
+   */
+  public double correlation(double oneV, double otherV) {
+    double shared = voltsShare * Math.abs(oneV) * voltsShare * Math.abs(otherV) / 3;
+    double both = ofVolts(oneV).u() * ofVolts(otherV).u();
+    return both == 0 ? 0 : Math.signum(oneV * otherV) * shared / both;
+  }
+
   /** What it shows across a junction that its test voltage opens, ohms; infinite where it does not. */
   public double ofJunctionOhms() {
     return testVolts <= JUNCTION_VOLTS ? Double.POSITIVE_INFINITY

@@ -69,6 +69,12 @@ public final class MotorMap {
         spins.put(s.corner().get(), s.spin().get());
       }
     }
+    for (int output = 1; output <= 4; output++) {
+      int one = output;
+      if (seen.stream().filter(s -> s.output() == one).map(Seen::spin).flatMap(Optional::stream).distinct().count() > 1) {
+        contradictions.add("Output " + one + " was seen to turn both ways: spin it again.");
+      }
+    }
     if (!contradictions.isEmpty()) {
       return new Solution(Optional.empty(), List.of(), Map.of(), List.of(), contradictions, List.of());
     }

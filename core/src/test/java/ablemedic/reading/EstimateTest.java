@@ -101,4 +101,26 @@ class EstimateTest {
         .isThrownBy(() -> new Meter(6000, 0.005, 2, 0.8, 3, 0.3, 40e6, 0.4))
         .withMessageContaining("0.8 % is 0.008").satisfies(e -> assertThat(e.where()).isEqualTo("ohmsShare"));
   }
+
+  @Test
+  @OutsideCheck(kind = Kind.PUBLISHED, source = "JCGM 100:2008 (GUM), table G.2, column of 95.45 %")
+  void theCoverageOfFewIsStudents() {
+    for (int degrees : new int[] {1, 2, 3, 5, 8, 10, 12, 20, 50}) {
+      assertThat(held(degrees, Estimate.coverage(degrees))).as("%d degrees", degrees).isCloseTo(0.9545, within(0.001));
+    }
+  }
+
+  /** The share of Student's distribution within ±t, by summing its density. */
+  private static double held(int degrees, double t) {
+    double inside = 0;
+    double all = 0;
+    // x = tan(angle) takes the whole line into a finite interval.
+    for (double angle = 0.00005; angle < Math.PI / 2; angle += 0.0001) {
+      double x = Math.tan(angle);
+      double density = Math.pow(1 + x * x / degrees, -(degrees + 1) / 2.0) * (1 + x * x);
+      all += density;
+      inside += x <= t ? density : 0;
+    }
+    return inside / all;
+  }
 }

@@ -3,6 +3,7 @@ package ablemedic.app.instruments;
 import ablemedic.electrics.Gauge;
 import ablemedic.power.LeadDrop;
 import jakarta.validation.Valid;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -14,7 +15,7 @@ class LeadDropController {
   record LeadAsked(int gaugeAwg, double lengthMm, double currentA, double temperatureC, double mostDropV) {}
 
   record LeadAnswer(double diameterMm, double areaMm2, double resistanceMohm, double dropV, double heatW,
-      int thinnestAwg) {}
+      @Nullable Integer thinnestAwg) {}
 
   @PostMapping("/api/instruments/lead-drop")
   LeadAnswer solve(@RequestBody @Valid LeadAsked asked) {
@@ -25,6 +26,6 @@ class LeadDropController {
     double most = Asked.within("mostDropV", asked.mostDropV(), 0.001, 10, "V");
     LeadDrop drop = LeadDrop.of(gauge, length, amps, celsius);
     return new LeadAnswer(gauge.diameterMm(), gauge.areaMm2(), drop.ohms() * 1000, drop.dropV(), drop.watts(),
-        LeadDrop.thinnest(length, amps, celsius, most).awg());
+        LeadDrop.thinnest(length, amps, celsius, most).map(Gauge::awg).orElse(null));
   }
 }

@@ -19,7 +19,13 @@ class LimiterBulbController {
 
   record BulbAsked(double packV, double bulbV, double bulbW, double craftOhm) {}
 
-  record BulbAnswer(double currentA, double craftV, double bulbV, String look, List<Beside> beside) {}
+  /**
+   * @param fitness whether the bulb can tell a short from a sound craft on this pack
+   * @param shortW  what a dead short would put into it, watts
+   * @param series  how many alike in series would bear that
+   */
+  record BulbAnswer(double currentA, double craftV, double bulbV, String look, LimiterBulb.Fitness fitness, double shortW,
+      int series, List<Beside> beside) {}
 
   /** How it looks with other crafts. */
   record Beside(String what, double craftOhm, double currentA, String look) {}
@@ -31,7 +37,9 @@ class LimiterBulbController {
     double watts = Asked.within("bulbW", asked.bulbW(), 0.5, 500, "W");
     double craft = Asked.within("craftOhm", asked.craftOhm(), 0, 1e6, "ohm");
     LimiterBulb.Steady steady = LimiterBulb.with(pack, bulb, watts, craft);
-    return new BulbAnswer(steady.amps(), steady.craftV(), steady.bulbV(), steady.look().label(), TYPICAL.stream()
+    LimiterBulb.Steady atShort = LimiterBulb.with(pack, bulb, watts, 0);
+    return new BulbAnswer(steady.amps(), steady.craftV(), steady.bulbV(), steady.look().label(),
+        LimiterBulb.fitness(pack, bulb, watts), atShort.amps() * atShort.bulbV(), LimiterBulb.inSeries(pack, bulb), TYPICAL.stream()
         .map(t -> {
           LimiterBulb.Steady s = LimiterBulb.with(pack, bulb, watts, t.ohms());
           return new Beside(t.what(), t.ohms(), s.amps(), s.look().label());

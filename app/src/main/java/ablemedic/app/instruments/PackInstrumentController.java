@@ -47,8 +47,7 @@ class PackInstrumentController {
         throw Refusal.wrong("loadV", "Under load a pack stands below its resting voltage: " + load + " V is not below "
             + rest + " V.");
       }
-      Estimate ohms = PackUse.resistance(meters.get().ofVolts(rest), meters.get().ofVolts(load),
-          Estimate.within(amps, 0.03 * amps));
+      Estimate ohms = PackUse.resistance(rest, load, Estimate.within(amps, 0.03 * amps), meters.get());
       mohm = ohms.value() * 1000;
       u = ohms.expanded() * 1000;
       worn = PackUse.worn(kind, ohms.value());

@@ -20,7 +20,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The scale from one or two readings against the meter, in volts. */
+/** What is behind a wrong voltage and which scale to enter, from one or two readings against the meter, in volts. */
 @RestController
 class ScaleFromReadingsController {
   private final CraftStore crafts;
@@ -42,7 +42,7 @@ class ScaleFromReadingsController {
   /** A value with half the width of its 95 % interval. */
   record PlusMinus(double value, double plusMinus) {}
 
-  record ScaleAnswer(List<RankedCause> causes, @Nullable PlusMinus newScale, @Nullable PlusMinus offsetV, String refusal) {}
+  record ScaleAnswer(List<RankedCause> causes, @Nullable PlusMinus newScale, @Nullable PlusMinus offsetV, String advice) {}
 
   @PostMapping("/api/instruments/scale-from-readings")
   ScaleAnswer solve(@RequestBody @Valid Readings asked) {
@@ -55,7 +55,7 @@ class ScaleFromReadingsController {
     Answer answer = ScaleFromReadings.of(pairs, scale, craft, meters.get());
     return new ScaleAnswer(answer.causes().stream().map(c -> new RankedCause(c.what(), c.belief(), c.why())).toList(),
         answer.newScale().map(ScaleFromReadingsController::plusMinus).orElse(null),
-        answer.offsetV().map(ScaleFromReadingsController::plusMinus).orElse(null), answer.refusal());
+        answer.offsetV().map(ScaleFromReadingsController::plusMinus).orElse(null), answer.advice());
   }
 
   private static PlusMinus plusMinus(Estimate e) {

@@ -19,7 +19,7 @@ class SenseChainController {
    * Each link of the chain; the uncertainty is that of resistors within their tolerance, at about 95 %. The least upper
    * resistor is that of the E96 series which keeps this pack below the converter's reference.
    */
-  record ChainAnswer(double ratio, double converterV, long step, boolean clipped, double shownV, double shownPlusMinusV,
+  record ChainAnswer(double ratio, double converterV, double pinV, boolean killsPin, long step, boolean clipped, double shownV, double shownPlusMinusV,
       double fullScaleV, double stepV, double rightScale, double leastTopOhm) {}
 
   @PostMapping("/api/instruments/sense-chain")
@@ -37,7 +37,8 @@ class SenseChainController {
     Estimate resistor = Estimate.within(1, tolerance);
     double u = Math.hypot(share * resistor.u(), share * resistor.u()) * read * scale;
     double step = SenseChain.REFERENCE_V / SenseChain.STEPS;
-    return new ChainAnswer(divider.ratio(), read, Math.round(read / step), clipped, read * scale, clipped ? 0 : 2 * u,
+    return new ChainAnswer(divider.ratio(), read, packV / divider.ratio(),
+        packV / divider.ratio() > SenseChain.KILLS_PIN_V, Math.min(SenseChain.HIGHEST_STEP, Math.round(read / step)), clipped, read * scale, clipped ? 0 : 2 * u,
         SenseChain.REFERENCE_V * scale, step * scale, divider.ratio(),
         ESeries.atLeast(Math.max(1, bottom * (packV / SenseChain.REFERENCE_V - 1))));
   }

@@ -13,7 +13,6 @@ import ablemedic.power.LandingSchool;
 import ablemedic.power.PackUse;
 import ablemedic.power.PackUse.Flight;
 import ablemedic.reading.Estimate;
-import ablemedic.reading.Meter;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
@@ -164,7 +163,7 @@ class PackController {
         land * kind.cells(), warn * kind.cells(), critical * kind.cells(), land, warn, critical,
         ohms.map(o -> Value.of(o.times(Estimate.exactly(1000)))).orElse(null),
         ohms.map(o -> PackUse.worn(kind, o.value())).orElse(false), usable, share, drawA,
-        PackUse.flightMinutes(usable, flights).map(Value::of).orElse(null), chargeScale(entries), flights.size(), entries);
+        PackUse.flightTime(usable, flights).map(t -> new Value(t.minutes(), t.plusMinus())).orElse(null), chargeScale(entries), flights.size(), entries);
   }
 
   private static List<Flight> flights(List<Dated> entries) {
@@ -180,12 +179,11 @@ class PackController {
   }
 
   private Optional<Estimate> resistance(List<Dated> entries) {
-    Meter meter = meters.get();
     return entries.stream().map(Dated::entry)
         .filter(e -> e.restV() != null && e.loadV() != null && e.loadA() != null)
         .findFirst()
-        .map(e -> PackUse.resistance(meter.ofVolts(e.restV()), meter.ofVolts(e.loadV()),
-            Estimate.within(e.loadA(), CLAMP_SHARE * e.loadA())));
+        .map(e -> PackUse.resistance(e.restV(), e.loadV(), Estimate.within(e.loadA(), CLAMP_SHARE * e.loadA()),
+            meters.get()));
   }
 
   private static @Nullable Value chargeScale(List<Dated> entries) {
