@@ -1047,7 +1047,13 @@ export interface components {
             craftV: number;
             /** Format: double */
             currentA: number;
+            /** @enum {string} */
+            fitness: "FIT" | "BURNS_OUT" | "STAYS_DARK";
             look: string;
+            /** Format: int32 */
+            series: number;
+            /** Format: double */
+            shortW: number;
         };
         BulbAsked: {
             /** Format: double */
@@ -1089,8 +1095,11 @@ export interface components {
             converterV: number;
             /** Format: double */
             fullScaleV: number;
+            killsPin: boolean;
             /** Format: double */
             leastTopOhm: number;
+            /** Format: double */
+            pinV: number;
             /** Format: double */
             ratio: number;
             /** Format: double */
@@ -1399,7 +1408,7 @@ export interface components {
             /** Format: double */
             resistanceMohm: number;
             /** Format: int32 */
-            thinnestAwg: number;
+            thinnestAwg?: number;
         };
         LeadAsked: {
             /** Format: double */
@@ -2043,10 +2052,10 @@ export interface components {
             steps: components["schemas"]["ReadView"][];
         };
         ScaleAnswer: {
+            advice: string;
             causes: components["schemas"]["RankedCause"][];
             newScale?: components["schemas"]["PlusMinus"];
             offsetV?: components["schemas"]["PlusMinus"];
-            refusal: string;
         };
         ScaleView: {
             example: string;
@@ -2242,6 +2251,7 @@ export interface components {
             minutes: number;
             next?: components["schemas"]["CheckCard"];
             notInBook: components["schemas"]["Other"];
+            notYetFlown: string;
             /** Format: double */
             nothingLeft: number;
             occasion: string;

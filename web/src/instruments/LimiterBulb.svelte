@@ -32,12 +32,13 @@
       {@const a = solved.value}
       {#if a.fitness === 'BURNS_OUT'}
         <p class="caution">
-          Not this bulb on this pack: a dead short puts {a.shortW.toFixed(0)} W into it, and a burnt-out bulb stays dark like one
-          behind a sound craft. Put {a.series} alike in series, or take one of a higher voltage.
+          Not this bulb on this pack: a dead short puts {a.shortW.toFixed(0)} W into it, and a burnt-out bulb stays
+          dark like one behind a sound craft. Put {a.series} alike in series, or take one of a higher voltage.
         </p>
       {:else if a.fitness === 'STAYS_DARK'}
         <p class="caution">
-          Not this bulb on this pack: it stays dark even on a dead short. Take one whose rated voltage is near the pack's.
+          Not this bulb on this pack: it stays dark even on a dead short. Take one whose rated voltage is near
+          the pack's.
         </p>
       {/if}
       <dl>

@@ -40,7 +40,7 @@
       {#each step.question.outcomes as outcome, i (outcome.id)}
         <Choice
           label={outcome.label}
-          digit={i + 1}
+          digit={String(i + 1)}
           chosen={work.chosen === outcome.id}
           onchoose={() => (work.chosen = outcome.id)}
         />

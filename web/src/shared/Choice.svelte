@@ -1,11 +1,11 @@
 <script lang="ts">
-  /** One of several answers, chosen by press or by its digit. */
+  /** One of several answers, chosen by press or by its key: a digit, or a letter that is typed into the field beside it. */
   let {
     label,
     digit,
     chosen,
     onchoose
-  }: { label: string; digit?: number | undefined; chosen: boolean; onchoose: () => void } = $props();
+  }: { label: string; digit?: string | undefined; chosen: boolean; onchoose: () => void } = $props();
 </script>
 
 <button type="button" aria-pressed={chosen} onclick={onchoose}>

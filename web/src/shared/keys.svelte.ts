@@ -59,7 +59,7 @@ function isTyping(target: EventTarget | null): boolean {
   }
   return (
     target.isContentEditable ||
-    target.closest('dialog[open]') !== null ||
+    target.closest('dialog[open], [role=dialog]') !== null ||
     target instanceof HTMLTextAreaElement ||
     target instanceof HTMLSelectElement ||
     (target instanceof HTMLInputElement && !['checkbox', 'radio', 'button'].includes(target.type))

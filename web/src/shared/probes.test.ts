@@ -50,7 +50,7 @@ describe('the key of the map', () => {
 describe('a choice', () => {
   it('says its digit and whether it is chosen', async () => {
     const onchoose = vi.fn();
-    render(Choice, { label: 'bright', digit: 2, chosen: true, onchoose });
+    render(Choice, { label: 'bright', digit: '2', chosen: true, onchoose });
     const button = screen.getByRole('button', { name: '2 bright' });
     expect(button.getAttribute('aria-pressed')).toBe('true');
     await fireEvent.click(button);

@@ -2,7 +2,7 @@
   import type { Schemas } from '../api/client';
   import Choice from '../shared/Choice.svelte';
   import { sentence } from '../shared/words';
-  import type { Sureness, WorkUpState } from './state.svelte';
+  import { digitOf, type Sureness, type WorkUpState } from './state.svelte';
 
   /** What the check gave: outcomes by digit, or a number as it is written. */
   let { work, card }: { work: WorkUpState; card: Schemas['CheckCard'] } = $props();
@@ -19,18 +19,26 @@
     return question === first ? 'reading' : `reading-${question + 1}`;
   }
 
-  function toggle(question: string, outcome: string): void {
-    const picks = { ...work.picks };
-    if (picks[question] === outcome) {
-      delete picks[question];
-    } else {
-      picks[question] = outcome;
+  /** The number that a check asks for has the focus; the number told along comes first where there is one. */
+  $effect(() => {
+    if (card.checkId && card.ready && card.questions[0]?.scale) {
+      document.getElementById(card.told ? 'told' : 'reading')?.focus();
     }
-    work.picks = picks;
+  });
+
+  let shown = $derived(work.oneByOne ? card.questions.filter((_, i) => i === work.asking) : card.questions);
+
+  function said(question: Schemas['QuestionView']): string {
+    return question.outcomes.find((one) => one.id === work.picks[question.id])?.label ?? 'not looked at';
   }
 </script>
 
 <form
+  onkeydown={(event) => {
+    if (event.key === 'Escape' && event.target instanceof HTMLInputElement) {
+      event.target.blur();
+    }
+  }}
   onsubmit={(event) => {
     event.preventDefault();
     void work.record();
@@ -49,7 +57,24 @@
       />
     </div>
   {/if}
-  {#each card.questions as question, q (question.id)}
+  {#if work.oneByOne}
+    <ol class="several" aria-label="One after the other">
+      {#each card.questions as question, i (question.id)}
+        <li>
+          <button
+            type="button"
+            aria-current={i === work.asking ? 'step' : undefined}
+            onclick={() => (work.asking = i)}
+          >
+            {sentence(question.text)}
+            <span class="small">{i === work.asking ? 'now' : said(question)}</span>
+          </button>
+        </li>
+      {/each}
+    </ol>
+  {/if}
+  {#each shown as question (question.id)}
+    {@const q = card.questions.indexOf(question)}
     {#if question.scale}
       <div class="field">
         <label for={field(q)}>{card.questions.length === 1 ? 'What it shows' : sentence(question.text)}</label
@@ -70,10 +95,10 @@
         >
         {#if question.scale.words.length > 0}
           <div class="choices" data-outcomes>
-            {#each question.scale.words as word, i (word.id)}
+            {#each question.scale.words as word (word.id)}
               <Choice
                 label={word.label}
-                digit={q === 0 ? i + 1 : undefined}
+                digit={word.id.charAt(0)}
                 chosen={work.written[question.id]?.trim().toLowerCase() === word.id}
                 onchoose={() => work.write(question.id, work.written[question.id] === word.id ? '' : word.id)}
               />
@@ -83,14 +108,14 @@
       </div>
     {:else}
       <fieldset>
-        <legend>{question.text}</legend>
+        <legend>{sentence(question.text)}</legend>
         <div class="choices" data-outcomes>
           {#each question.outcomes as outcome, i (outcome.id)}
             <Choice
               label={outcome.label}
-              digit={q === 0 ? (i + 1) % 10 : undefined}
+              digit={question === work.question ? digitOf(question.outcomes, i) : undefined}
               chosen={work.picks[question.id] === outcome.id}
-              onchoose={() => toggle(question.id, outcome.id)}
+              onchoose={() => work.pick(question.id, outcome.id)}
             />
           {/each}
         </div>
@@ -131,6 +156,27 @@
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(13.5rem, 1fr));
     gap: 0.35rem;
+  }
+
+  .several {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.3rem;
+  }
+
+  .several button {
+    display: grid;
+    min-height: 44px;
+    padding: 0.25rem 0.7rem;
+    text-align: left;
+    background: none;
+    border: none;
+    border-bottom: 3px solid var(--rule);
+  }
+
+  .several [aria-current] {
+    border-bottom-color: var(--act);
+    font-weight: 700;
   }
 
   .record {

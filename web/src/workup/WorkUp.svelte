@@ -30,13 +30,13 @@
 
   onMount(() =>
     keys.add([
-      ...Array.from({ length: 9 }, (_, i) => ({
-        key: String(i + 1),
+      ...Array.from('1234567890', (key, i) => ({
+        key,
         label: 'Choose an outcome by its number',
         silent: i > 0,
-        run: () => work.choose(i)
+        run: () => press(key)
       })),
-      { key: '0', label: 'Choose the tenth outcome', silent: true, run: () => work.choose(9) },
+      { key: 'Escape', label: 'Leave the field, so that letters are keys again', run: () => {} },
       { key: 'Enter', label: 'Record', run: () => void work.record() },
       { key: 'd', label: 'How sure: sure, fairly, doubtful', run: () => work.nextSureness() },
       { key: 'b', label: 'The bench is ready', run: () => void work.benchReady() },
@@ -54,6 +54,12 @@
       }
     ])
   );
+
+  /** A digit belongs to the field where the card has one. */
+  function press(digit: string): void {
+    work.press(digit);
+    document.getElementById('reading')?.focus();
+  }
 
   function openFix(): void {
     const first = work.view?.suspects[0];
@@ -90,6 +96,7 @@
       {#if view.stage === 'CLOSED'}
         <Closed {work} />
       {:else}
+        {#if view.notYetFlown}<p class="caution destroyed">{view.notYetFlown}</p>{/if}
         {#if view.stage === 'PROVING'}
           <ProofPanel {work} onclose={() => (closing = true)} />
         {/if}

@@ -7,6 +7,17 @@ type Card = Schemas['CheckCard'];
 const SURENESS = ['SURE', 'FAIRLY', 'DOUBTFUL'] as const;
 export type Sureness = (typeof SURENESS)[number];
 
+/**
+ * The digit of an outcome: its place, from 1, the tenth by 0. Where the outcomes are counts, a count's digit is its number, and
+ * the one that is none has the 9.
+ */
+export function digitOf(outcomes: readonly { id: string }[], i: number): string {
+  if (outcomes.some((one) => /^\d$/.test(one.id))) {
+    return /^\d$/.test(outcomes[i]!.id) ? outcomes[i]!.id : '9';
+  }
+  return String((i + 1) % 10);
+}
+
 /** One work-up on the screen: what the server says of it, and what is being entered. */
 export class WorkUpState extends Doing {
   view = $state.raw<View>();
@@ -22,6 +33,8 @@ export class WorkUpState extends Doing {
   /** The number told along with the answer, where the check asks for one. */
   told = $state('');
   sureness = $state<Sureness>('SURE');
+  /** Which of several questions is asked, where they are asked one after the other. */
+  asking = $state(0);
 
   constructor(readonly id: number) {
     super();
@@ -70,19 +83,43 @@ export class WorkUpState extends Doing {
     await this.show(() => ask(api.GET('/api/work-ups/{id}', { params: { path: { id: this.id } } })));
   }
 
-  /** Chooses the outcome of the only question, or the word of a scale, by its number, from 0. */
-  choose(i: number): void {
-    const question = this.card?.questions[0];
+  /** Whether the card asks several things one after the other, each by its outcomes. */
+  oneByOne = $derived.by(() => {
+    const questions = this.card?.questions ?? [];
+    return questions.length > 1 && questions.every((question) => !question.scale);
+  });
+
+  /** The question that a digit answers. */
+  question = $derived(this.card?.questions[this.oneByOne ? this.asking : 0]);
+
+  /** Takes a digit that was pressed outside any field: of an outcome, or the next one of a number. */
+  press(digit: string): void {
+    const question = this.question;
     if (!question || !this.card?.ready) {
       return;
     }
-    const word = question.scale?.words[i];
-    const outcome = question.outcomes[i];
-    if (word) {
-      this.write(question.id, word.id);
-    } else if (outcome) {
-      this.picks = { ...this.picks, [question.id]: outcome.id };
+    if (question.scale) {
+      this.write(question.id, (this.written[question.id] ?? '') + digit);
+      return;
     }
+    const outcome = question.outcomes.find((one, i) => digitOf(question.outcomes, i) === digit);
+    if (outcome) {
+      this.pick(question.id, outcome.id);
+    }
+  }
+
+  /** Chooses an outcome, or takes it back when it was chosen; goes on to the next question of several. */
+  pick(question: string, outcome: string): void {
+    const picks = { ...this.picks };
+    if (picks[question] === outcome) {
+      delete picks[question];
+    } else {
+      picks[question] = outcome;
+      if (this.oneByOne) {
+        this.asking = Math.min(this.asking + 1, this.card!.questions.length - 1);
+      }
+    }
+    this.picks = picks;
   }
 
   /** Takes the text of a number. */
@@ -236,6 +273,7 @@ export class WorkUpState extends Doing {
     this.picks = {};
     this.written = {};
     this.told = '';
+    this.asking = 0;
     this.sureness = 'SURE';
   }
 

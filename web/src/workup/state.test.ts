@@ -48,13 +48,14 @@ describe('a work-up on the screen', () => {
     reply.view = view();
   });
 
-  it('takes a word of the meter by its digit and asks for the number that goes with a reading', async () => {
+  it('takes digits as a number where a number is asked, and asks for the number that goes with a reading', async () => {
     const scale = { quantity: 'resistance', unit: 'ohm', example: '0.4', words: [{ id: 'ol', label: 'OL' }] };
     reply.view = view({ next: { ...card, questions: [{ id: 'seen', text: '', outcomes: [], scale }] } });
     const work = new WorkUpState(3);
     await work.load();
-    work.choose(0);
-    expect(work.written).toEqual({ seen: 'ol' });
+    work.press('4');
+    work.press('7');
+    expect(work.written).toEqual({ seen: '47' });
     expect(work.complete).toBe(true);
     reply.view = view({
       next: {
@@ -67,14 +68,14 @@ describe('a work-up on the screen', () => {
     expect(work.complete).toBe(false);
     work.told = '16.4';
     await work.record();
-    expect(sent.at(-1)).toMatchObject({ body: { numbers: { seen: 'ol' }, told: '16.4' } });
+    expect(sent.at(-1)).toMatchObject({ body: { numbers: { seen: '47' }, told: '16.4' } });
   });
 
   it('records what was chosen on the version it has seen, and clears the entry', async () => {
     const work = new WorkUpState(3);
     await work.load();
     expect(work.complete).toBe(false);
-    work.choose(1);
+    work.press('2');
     expect(work.complete).toBe(true);
     work.nextSureness();
     await work.record();
@@ -90,10 +91,47 @@ describe('a work-up on the screen', () => {
     reply.view = view({ next: { ...card, ready: false } });
     const work = new WorkUpState(3);
     await work.load();
-    work.choose(0);
+    work.press('1');
     await work.record();
     expect(work.picks).toEqual({});
     expect(sent).toHaveLength(1);
+  });
+
+  it('has the number of a count for its key', async () => {
+    const outcomes = [...'0123', 'more'].map((id) => ({ id, label: `${id} cells` }));
+    reply.view = view({ next: { ...card, questions: [{ id: 'seen', text: '', outcomes }] } });
+    const work = new WorkUpState(3);
+    await work.load();
+    for (const [key, id] of [
+      ['3', '3'],
+      ['0', '0'],
+      ['9', 'more']
+    ] as const) {
+      work.picks = {};
+      work.press(key);
+      expect(work.picks).toEqual({ seen: id });
+    }
+    work.picks = {};
+    work.press('7');
+    expect(work.picks).toEqual({});
+  });
+
+  it('asks several things one after the other, and is recorded when it is broken off', async () => {
+    const outcomes = [
+      { id: 'turns', label: 'turns' },
+      { id: 'none', label: 'nothing turns' }
+    ];
+    const questions = ['one', 'two', 'three'].map((id) => ({ id, text: id, outcomes }));
+    reply.view = view({ next: { ...card, checkId: 'motors', questions } });
+    const work = new WorkUpState(3);
+    await work.load();
+    work.press('1');
+    expect(work.asking).toBe(1);
+    work.press('2');
+    expect(work.complete).toBe(true);
+    await work.record();
+    expect(sent.at(-1)).toMatchObject({ body: { outcomes: { one: 'turns', two: 'none' } } });
+    expect(work.asking).toBe(0);
   });
 
   it('takes back the last entry that can be', async () => {

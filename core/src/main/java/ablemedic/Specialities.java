@@ -5,8 +5,12 @@ import ablemedic.craft.CraftClass;
 import ablemedic.craft.NumberingSchool;
 import ablemedic.craft.Rotation;
 import ablemedic.craft.SpinSchool;
+import ablemedic.diagnosis.BeforeFlight;
 import ablemedic.diagnosis.Book;
+import ablemedic.diagnosis.Case;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Fault;
+import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Reading;
 import ablemedic.handbook.Handbook;
 import ablemedic.power.Power;
@@ -34,6 +38,30 @@ public final class Specialities {
     return ALL.stream().flatMap(one -> one.prePowerRoutine(craft, meter).stream()).toList();
   }
 
+  /** What has to be seen at the bench before a craft of a case flies. */
+  public static BeforeFlight<Craft> beforeFlight(Case<Craft> known) {
+    return new BeforeFlight<>(flight(), ALL.stream()
+        .flatMap(one -> one.beforeFlight(known.sound(), known.repairs()).stream()).toList(),
+        repair -> opens(known.sound(), repair.fault(), repair.fix()), finding -> crashed(finding.check(), finding.reading()));
+  }
+
+  /** Whether a fix changes more than settings, so that the craft is under the iron or the driver. */
+  public static boolean opens(Craft sound, Fault<Craft> fault, Fix<Craft> fix) {
+    Craft faulty = fault.applyTo(sound);
+    Craft fixed = fix.applyTo(faulty);
+    return !faulty.arms().equals(fixed.arms()) || !faulty.wiring().equals(fixed.wiring())
+        || !faulty.mounted().equals(fixed.mounted()) || !faulty.electrics().harm().equals(fixed.electrics().harm());
+  }
+
+  /** Whether a check is the flight that proves a craft. */
+  public static boolean isFlight(Check<Craft> check) {
+    return check.id().equals(flight().id());
+  }
+
+  private static Check<Craft> flight() {
+    return ALL.stream().flatMap(one -> one.flight().stream()).findFirst().orElseThrow();
+  }
+
   /** Whether the craft came down hard in a check that gave this. */
   public static boolean crashed(Check<Craft> check, Reading reading) {
     return ALL.stream().anyMatch(one -> one.crashed(check, reading));
@@ -53,7 +81,7 @@ public final class Specialities {
 
   /** What an owner of a craft like this can complain of, the usual first. */
   public static List<Complaint> complaints(Craft craft, Meter meter) {
-    Check<Craft> flight = ALL.stream().flatMap(one -> one.flight().stream()).findFirst().orElseThrow();
+    Check<Craft> flight = flight();
     return ALL.stream().flatMap(one -> one.complaints(craft, meter, flight).stream()).toList();
   }
 

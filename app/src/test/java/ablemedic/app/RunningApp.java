@@ -155,8 +155,19 @@ public final class RunningApp implements ParameterResolver {
           {"mark": "%s", "complaint": "goes over", "occasion": "%s", "seen": %s}""".formatted(mark, occasion, seen));
     }
 
+    /** Every motor of a usual craft turns at its corner and its way. */
+    public JsonNode motorsTurn(JsonNode view) {
+      return recordAll(view, "motors", """
+          {"spin-1": "rear-right-cw", "spin-2": "front-right-ccw", "spin-3": "rear-left-ccw", "spin-4": "front-left-cw"}""");
+    }
+
     /** Brings the bench to what a check needs and records its outcome; gives the new view. */
     public JsonNode record(JsonNode view, String checkId, String outcome) {
+      return recordAll(view, checkId, "{\"seen\": \"" + outcome + "\"}");
+    }
+
+    /** The same with an outcome for each question, as JSON. */
+    public JsonNode recordAll(JsonNode view, String checkId, String outcomes) {
       long id = view.get("id").asLong();
       JsonNode card = get("/api/work-ups/" + id + "/checks/" + checkId);
       JsonNode now = view;
@@ -172,8 +183,8 @@ public final class RunningApp implements ParameterResolver {
         now = ask("PUT", "/api/work-ups/" + id + "/bench-state", bench.toString());
       }
       return ask("POST", "/api/work-ups/" + id + "/findings", """
-          {"version": %d, "checkId": "%s", "outcomes": {"seen": "%s"}, "sureness": "SURE"}"""
-          .formatted(now.get("version").asLong(), checkId, outcome));
+          {"version": %d, "checkId": "%s", "outcomes": %s, "sureness": "SURE"}"""
+          .formatted(now.get("version").asLong(), checkId, outcomes));
     }
 
     @Override

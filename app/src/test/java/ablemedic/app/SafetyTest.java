@@ -57,15 +57,88 @@ class SafetyTest {
     assertThat(listed("fit")).doesNotContain("\"SHORT\"");
   }
 
+  /** A work-up in which nothing speaks against a flight but what a test adds. */
+  private JsonNode readyToHover(String mark) {
+    JsonNode view = app.openWorkUp(mark, "NOTHING_KNOWN", "{\"manner\": \"flies\"}");
+    return app.motorsTurn(app.record(view, "finger", "none"));
+  }
+
   @Test
   void aFlipInTheHoverIsACrash() {
-    JsonNode view = app.openWorkUp("FLIP", "NOTHING_KNOWN", "{\"manner\": \"slides\"}");
-    view = app.record(view, "hover", "slides");
+    JsonNode view = app.record(readyToHover("FLIP"), "hover", "slides");
     assertThat(view.get("bench").get("shortTest").asString()).as("it came down on its feet").isEqualTo("PASSED");
-    view = app.record(view, "hover", "flips");
+    view = app.ask("POST", "/api/work-ups/" + view.get("id").asLong() + "/findings", """
+        {"version": %d, "checkId": "hover", "outcomes": {"seen": "flips"}, "sureness": "SURE", "override": "tried once more"}"""
+        .formatted(view.get("version").asLong()));
     assertThat(view.get("bench").get("shortTest").asString()).isEqualTo("NOT_DONE");
     assertThat(app.get("/api/crafts/FLIP/routine").get("state").asString()).isEqualTo("NOT_DONE");
     assertThat(app.get("/api/crafts/FLIP/log").get(0).get("kind").asString()).isEqualTo("crash");
+  }
+
+  @Test
+  void aFlipThatIsToldAtIntakeIsACrashToo() {
+    app.ask("POST", "/api/crafts", """
+        {"mark": "TOLD", "name": "", "craftClass": "INCH_5", "mode": "RATE"}""");
+    app.runRoutine("TOLD");
+    JsonNode view = app.ask("POST", "/api/work-ups", """
+        {"mark": "TOLD", "complaint": "goes over", "occasion": "FLASH", "seen": {"manner": "flips"}}""");
+    assertThat(view.get("bench").get("shortTest").asString()).isEqualTo("NOT_DONE");
+    assertThat(app.get("/api/crafts/TOLD/log").get(0).get("kind").asString()).isEqualTo("crash");
+  }
+
+  private String refusedHover(JsonNode view) {
+    return app.refused(409, "POST", "/api/work-ups/" + view.get("id").asLong() + "/findings", """
+        {"version": %d, "checkId": "hover", "outcomes": {"seen": "flies"}, "sureness": "SURE"}"""
+        .formatted(view.get("version").asLong())).get("detail").asString();
+  }
+
+  private JsonNode fix(JsonNode view, String faultId, String fixId) {
+    return app.ask("POST", "/api/work-ups/" + view.get("id").asLong() + "/fixes", """
+        {"version": %d, "faultId": "%s", "fixId": "%s"}""".formatted(view.get("version").asLong(), faultId, fixId));
+  }
+
+  @Test
+  void aHoverComesAfterEveryMotorWasSeenToTurnSinceTheLastRepair() {
+    JsonNode view = app.openWorkUp("ARM", "CRASH", "{\"manner\": \"flips\", \"edge\": \"front-right\", \"repeat\": \"same\"}");
+    assertThat(refusedHover(view)).contains("Spin each motor alone");
+    view = app.record(view, "start", "dead-front-right");
+    view = app.recordAll(view, "motors", "{\"spin-2\": \"none\"}");
+    view = fix(view, "motor-dead-front-right", "replace");
+    JsonNode proof = view.get("proof");
+    assertThat(proof.get("tests").toString()).contains("motors").contains("hover");
+    assertThat(proof.get("next").get("checkId").asString()).isNotEqualTo("hover");
+    assertThat(refusedHover(view)).contains("Spin each motor alone");
+    view = app.record(view, "start", "together");
+    view = app.recordAll(view, "motors", "{\"spin-1\": \"rear-right-cw\", \"spin-2\": \"front-right-ccw\"}");
+    assertThat(refusedHover(view)).as("broken off").contains("Spin each motor alone");
+    view = app.motorsTurn(view);
+    assertThat(view.get("proof").get("next").get("checkId").asString()).isEqualTo("hover");
+    assertThat(view.get("notYetFlown").asString()).isEmpty();
+  }
+
+  @Test
+  void afterARepairOfTheOrientationTheCraftIsTippedAndTurnedByHandFirst() {
+    JsonNode view = app.openWorkUp("TIP", "PART_SWAP", "{\"manner\": \"flips\", \"repeat\": \"different\"}");
+    view = app.recordAll(view, "tilts", "{\"tilt-right\": \"nose-up\", \"tilt-nose\": \"right-down\"}");
+    String leading = view.get("suspects").get(0).get("faultId").asString();
+    view = app.motorsTurn(fix(view, leading, option(view, leading)));
+    assertThat(refusedHover(view)).contains("Tip it right, tip its nose, turn it");
+    view = app.recordAll(view, "tilts", "{\"tilt-right\": \"right-down\", \"tilt-nose\": \"nose-down\", \"turn-right\": \"nose-right\"}");
+    assertThat(view.get("proof").get("next").get("checkId").asString()).isEqualTo("hover");
+  }
+
+  @Test
+  void nobodyIsSentIntoTheAirWhileSomethingIsLikelyStillWrong() {
+    JsonNode view = app.openWorkUp("LOW", "BUILD", "{\"manner\": \"flips\", \"edge\": \"front-right\", \"repeat\": \"same\"}");
+    view = fix(view, "gain-too-high", option(view, "gain-too-high"));
+    view = app.record(app.motorsTurn(view), "gain-setting", "usual");
+    assertThat(view.get("nothingLeft").asDouble()).isLessThan(0.5);
+    assertThat(view.get("stage").asString()).isNotEqualTo("PROVING");
+    assertThat(refusedHover(view)).contains("nothing is wrong any more is believed at");
+  }
+
+  private String option(JsonNode view, String faultId) {
+    return app.get("/api/work-ups/" + view.get("id").asLong() + "/fixes/" + faultId).get("options").get(0).get("fixId").asString();
   }
 
   @Test

@@ -39,6 +39,7 @@ class WorkUpTest {
         .get("detail").asString()).contains("proof has not passed");
     view = app.record(view, "prop-front-right", "ccw");
     assertThat(view.get("proof").get("passes").asBoolean()).isFalse();
+    view = app.motorsTurn(view);
     view = app.record(view, "hover", "flies");
     assertThat(view.get("proof").get("passes").asBoolean()).isTrue();
     view = app.ask("POST", path(view, "/close"), closing.formatted(view.get("version").asLong()));
@@ -55,7 +56,7 @@ class WorkUpTest {
 
   @Test
   void aComplaintThatPersistsReopensTheWorkUpWithWhatWasLearnt() {
-    JsonNode view = app.record(fixed("W2"), "prop-front-right", "ccw");
+    JsonNode view = app.motorsTurn(app.record(fixed("W2"), "prop-front-right", "ccw"));
     view = app.record(view, "hover", "flips");
     assertThat(view.get("stage").asString()).isNotEqualTo("PROVING");
     assertThat(view.get("proof").get("passes").asBoolean()).isFalse();

@@ -21,15 +21,21 @@ import org.hipparchus.special.Erf;
  * scale is cut between the values that the stories predict.
  */
 final class Cells {
+  /** An outcome at least as probable as this in some story has a cell of its own. */
+  private static final double EXPECTED = 0.15;
+
   private final double[] edges;
   private final int count;
   /** The cells of each question of several. */
   private final List<Cells> parts;
+  /** The cell of each outcome of one question of several. */
+  private final int[] cellOf;
 
-  private Cells(double[] edges, int count, List<Cells> parts) {
+  private Cells(double[] edges, int count, List<Cells> parts, int... cellOf) {
     this.edges = edges;
     this.count = count;
     this.parts = parts;
+    this.cellOf = cellOf;
   }
 
   static Cells of(Answers answers, Iterable<Outlook> outlooks) {
@@ -52,11 +58,36 @@ final class Cells {
       for (Outlook outlook : outlooks) {
         asked.addAll(((Branches) outlook).of(q).keySet());
       }
-      Cells part = of(mixed.items().get(q).form(), asked);
+      Answers form = mixed.items().get(q).form();
+      Cells part = form instanceof Choices choices ? ofOneQuestion(choices, asked) : of(form, asked);
       parts.add(part);
       count = Math.multiplyExact(count, part.count);
     }
     return new Cells(new double[0], count, parts);
+  }
+
+  /** Outcomes that no story expects share one cell, so that several questions have no more cells than they need. */
+  private static Cells ofOneQuestion(Choices choices, List<Outlook> outlooks) {
+    int n = choices.questions().get(0).outcomes().size();
+    boolean[] expected = new boolean[n];
+    for (Outlook outlook : outlooks) {
+      for (int o = 0; o < n; o++) {
+        expected[o] |= ((Ways) outlook).probability(o) > EXPECTED;
+      }
+    }
+    int[] cellOf = new int[n];
+    int count = 0;
+    for (int o = 0; o < n; o++) {
+      cellOf[o] = expected[o] ? count++ : -1;
+    }
+    int others = count;
+    for (int o = 0; o < n; o++) {
+      if (cellOf[o] < 0) {
+        cellOf[o] = others;
+        count = others + 1;
+      }
+    }
+    return new Cells(new double[0], count, List.of(), cellOf);
   }
 
   private static double[] between(Iterable<Outlook> outlooks, Scale scale) {
@@ -96,6 +127,12 @@ final class Cells {
   /** The probability of each cell; they sum to 1. */
   double[] probabilities(Outlook outlook) {
     double[] p = new double[count];
+    if (cellOf.length > 0) {
+      for (int o = 0; o < cellOf.length; o++) {
+        p[cellOf[o]] += ((Ways) outlook).probability(o);
+      }
+      return p;
+    }
     if (outlook instanceof Ways ways) {
       for (Way way : ways.ways()) {
         addJoint(p, way.probabilities(), 0, 0, way.share());

@@ -47,6 +47,11 @@ public interface Check<S> {
     return true;
   }
 
+  /** Whether the plan offers it by itself; what another check does in one go with more is only made out of turn. */
+  default boolean planned() {
+    return explores();
+  }
+
   /** A number that has to be told along with the answer, such as what the meter shows meanwhile; usually none. */
   default Optional<Scale> toTell() {
     return Optional.empty();

@@ -59,6 +59,14 @@ public sealed interface Outlook {
       return of(choices, p);
     }
 
+    /** This outlook, or in a share of the times another of the same questions. */
+    public Ways or(double share, Ways other) {
+      List<Way> all = new ArrayList<>();
+      ways.forEach(way -> all.add(new Way((1 - share) * way.share(), way.probabilities())));
+      other.ways.forEach(way -> all.add(new Way(share * way.share(), way.probabilities())));
+      return new Ways(choices, all);
+    }
+
     /** The probability of one outcome of the first question. */
     public double probability(int outcome) {
       double sum = 0;
@@ -89,10 +97,7 @@ public sealed interface Outlook {
 
     @Override
     public Outlook loosened(double share) {
-      List<Way> loose = new ArrayList<>();
-      ways.forEach(way -> loose.add(new Way((1 - share) * way.share(), way.probabilities())));
-      ((Ways) broad(choices)).ways().forEach(way -> loose.add(new Way(share * way.share(), way.probabilities())));
-      return new Ways(choices, loose);
+      return or(share, (Ways) broad(choices));
     }
 
     private int[] answered(Chosen chosen) {

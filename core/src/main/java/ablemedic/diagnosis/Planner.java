@@ -144,7 +144,7 @@ public final class Planner<S> {
     Map<Facet<S, ?>, Sorted> sorted = new HashMap<>();
     List<Plan.Step<S>> steps = new ArrayList<>();
     for (Check<S> check : candidates) {
-      if (!check.explores() || skipped.contains(check.id())) {
+      if (!check.planned() || skipped.contains(check.id())) {
         continue;
       }
       double bits = information(sorted.computeIfAbsent(check.reads(), facet -> new Sorted(beliefs, facet)), check);

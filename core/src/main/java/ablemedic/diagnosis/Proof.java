@@ -57,10 +57,11 @@ public record Proof<S>(List<Test<S>> tests) {
   /**
    * The proof that a case owes after its last fix.
    *
-   * @param last the last tests of every proof of this complaint, in their order
+   * @param last   the last tests of every proof of this complaint, in their order
+   * @param before what has to be seen before one of them that is a flight
    * @return no tests when no fix was made
    */
-  public static <S> Proof<S> of(Case<S> known, Book<S> book, List<Check<S>> last) {
+  public static <S> Proof<S> of(Case<S> known, Book<S> book, List<Check<S>> last, BeforeFlight<S> before) {
     if (known.repairs().isEmpty()) {
       return new Proof<>(List.of());
     }
@@ -77,8 +78,11 @@ public record Proof<S>(List<Test<S>> tests) {
     if (checks.isEmpty()) {
       mostTelling(known, book).ifPresent(check -> checks.put(check.id(), check));
     }
+    List<Check<S>> beforeFlight = last.stream().anyMatch(before::isFlight) ? before.checks() : List.of();
+    beforeFlight.forEach(check -> checks.put(check.id(), check));
     last.forEach(test -> checks.put(test.id(), test));
-    return new Proof<>(checks.values().stream().map(check -> test(known, check)).toList());
+    return new Proof<>(checks.values().stream().map(check -> new Test<>(check,
+        beforeFlight.contains(check) ? before.state(known, check) : state(known, check))).toList());
   }
 
   /** Of all checks that tell the system as fixed from what it was before the last fix, the quickest. */
@@ -91,15 +95,21 @@ public record Proof<S>(List<Test<S>> tests) {
         .min(Comparator.comparingDouble(Check::minutes));
   }
 
-  private static <S> Test<S> test(Case<S> known, Check<S> check) {
+  private static <S> State state(Case<S> known, Check<S> check) {
     State state = State.TO_DO;
     for (Evidence<S> evidence : known.evidence()) {
       if (evidence instanceof Finding<S> finding && finding.check().id().equals(check.id())
           && finding.repairs().equals(known.repairs())) {
-        state = asExpected(finding.check(), finding.reading(), known.soundNow()) ? State.PASSED : State.FAILED;
+        state = judged(finding, known.soundNow());
       }
     }
-    return new Test<>(check, state);
+    return state;
+  }
+
+  /** Passed as a whole, failed, or still to do where it was broken off and nothing was amiss. */
+  static <S> State judged(Finding<S> finding, S sound) {
+    return !asExpected(finding.check(), finding.reading(), sound) ? State.FAILED
+        : finding.reading().isWhole(finding.check().answers()) ? State.PASSED : State.TO_DO;
   }
 
   /** Whether a reading is what a system like this most probably gives. */

@@ -5,6 +5,12 @@ import java.util.Map;
 /** What a check gave. */
 public sealed interface Reading {
 
+  /** Whether every question of a check is answered. */
+  default boolean isWhole(Answers answers) {
+    return answers instanceof Answers.Choices choices ? ((Chosen) this).outcomes().size() == choices.questions().size()
+        : !(answers instanceof Answers.Mixed mixed) || ((Several) this).parts().size() == mixed.items().size();
+  }
+
   /** Outcome by question; questions that nobody could answer are left out. */
   record Chosen(Map<String, String> outcomes) implements Reading {
     public Chosen {

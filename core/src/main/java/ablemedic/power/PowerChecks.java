@@ -294,6 +294,6 @@ final class PowerChecks {
 
   private void add(String id, String kind, String title, String instruction, Answers answers,
       Prediction<Craft, ?> prediction, double minutes, double risk, BenchNeeds needs, Place place) {
-    checks.add(new CraftCheck(id, kind, c -> title, c -> instruction, answers, prediction, minutes, risk, needs, true, place));
+    checks.add(new CraftCheck(id, kind, c -> title, c -> instruction, answers, prediction, minutes, risk, needs, true, true, place));
   }
 }

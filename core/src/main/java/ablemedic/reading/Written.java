@@ -31,8 +31,8 @@ public sealed interface Written {
   /** The letter of the unit in the place of the point, as parts lists have it: {@code 4k7}, {@code 0R3}. */
   Pattern LETTER_AS_POINT = Pattern.compile("^(\\d{1,9})([rRkKM])(\\d{1,9})$");
 
-  Set<String> OVER_LIMIT = Set.of("ol", "o.l", "0l", "0.l", "o l", "open", "over limit", "overload");
-  Set<String> CLIMBING = Set.of("climbing", "climbs", "rising", "rises", "counting up", "counts up", "charging");
+  Set<String> OVER_LIMIT = Set.of("o", "ol", "o.l", "0l", "0.l", "o l", "open", "over limit", "overload");
+  Set<String> CLIMBING = Set.of("c", "climbing", "climbs", "rising", "rises", "counting up", "counts up", "charging");
 
   /**
    * Reads a number with or without a unit. Comma and point both part the decimals; {@code OL} and its

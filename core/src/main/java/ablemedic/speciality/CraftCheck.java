@@ -14,6 +14,7 @@ import java.util.function.Function;
  * @param titles       what to do, from the sound craft
  * @param instructions how, from the sound craft
  * @param prediction   what it reads of any craft and the outlook from that
+ * @param planned      whether the plan offers it by itself
  */
 public record CraftCheck(
     String id,
@@ -26,18 +27,24 @@ public record CraftCheck(
     double risk,
     BenchNeeds needs,
     boolean explores,
+    boolean planned,
     Place place)
     implements Place.Placed {
 
   /** One that has no place of its own. */
   public CraftCheck(String id, String kind, Function<Craft, String> titles, Function<Craft, String> instructions,
       Answers answers, Prediction<Craft, ?> prediction, double minutes, double risk, BenchNeeds needs, boolean explores) {
-    this(id, kind, titles, instructions, answers, prediction, minutes, risk, needs, explores, Place.NOWHERE);
+    this(id, kind, titles, instructions, answers, prediction, minutes, risk, needs, explores, explores, Place.NOWHERE);
   }
 
   /** The same at a place. */
   public CraftCheck at(Place where) {
-    return new CraftCheck(id, kind, titles, instructions, answers, prediction, minutes, risk, needs, explores, where);
+    return new CraftCheck(id, kind, titles, instructions, answers, prediction, minutes, risk, needs, explores, planned, where);
+  }
+
+  /** The same, made out of turn only. */
+  CraftCheck unplanned() {
+    return new CraftCheck(id, kind, titles, instructions, answers, prediction, minutes, risk, needs, explores, false, place);
   }
 
   @Override

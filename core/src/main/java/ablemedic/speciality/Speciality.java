@@ -4,6 +4,7 @@ import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Reading;
+import ablemedic.diagnosis.Repair;
 import ablemedic.handbook.Handbook.Page;
 import ablemedic.reading.Meter;
 import java.util.List;
@@ -41,6 +42,11 @@ public interface Speciality {
   /** The flight that proves a craft, from the one speciality that has it. */
   default Optional<Check<Craft>> flight() {
     return Optional.empty();
+  }
+
+  /** What has to be seen at the bench before a craft flies again after repairs, from the one speciality that knows. */
+  default List<Check<Craft>> beforeFlight(Craft sound, List<Repair<Craft>> repairs) {
+    return List.of();
   }
 
   /** Whether the craft came down hard in a check that gave this: then the pre-power routine is due again. */

@@ -6,6 +6,7 @@ import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Reading;
+import ablemedic.diagnosis.Repair;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.handbook.Handbook;
 import ablemedic.handbook.Handbook.Chapter;
@@ -67,12 +68,27 @@ public final class TakeOff {
     }
 
     @Override
+    public List<Check<Craft>> beforeFlight(Craft sound, List<Repair<Craft>> repairs) {
+      Check<Craft> motors = BOOK.check(TakeOffChecks.MOTORS).orElseThrow();
+      return repairs.stream().anyMatch(repair -> turned(sound, repair))
+          ? List.of(BOOK.check(TakeOffChecks.TILTS).orElseThrow(), motors) : List.of(motors);
+    }
+
+    @Override
     public boolean crashed(Check<Craft> check, Reading reading) {
-      return check.id().equals(TakeOffChecks.HOVER) && reading.equals(Chosen.of(TakeOffSeen.id(Sight.Manner.FLIPS)));
+      String manner = check.id().equals(TakeOffChecks.HOVER) ? "seen" : check.id().equals(TakeOffSeen.ID) ? TakeOffSeen.MANNER_QUESTION : "";
+      return reading instanceof Chosen chosen && TakeOffSeen.id(Sight.Manner.FLIPS).equals(chosen.outcomes().get(manner));
     }
   };
 
   private TakeOff() {}
+
+  /** Whether a repair turned the board, or what it was told of how it sits. */
+  private static boolean turned(Craft sound, Repair<Craft> repair) {
+    Craft faulty = repair.fault().applyTo(sound);
+    Craft fixed = repair.fix().applyTo(faulty);
+    return !faulty.mounted().equals(fixed.mounted()) || !faulty.misalignment().equals(fixed.misalignment());
+  }
 
   public static Book<Craft> book() {
     return BOOK;

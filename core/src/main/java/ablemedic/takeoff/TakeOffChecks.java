@@ -33,19 +33,28 @@ import ablemedic.takeoff.BoardOrientation.Arrow;
 import ablemedic.takeoff.BoardOrientation.Motion;
 import ablemedic.takeoff.Sight.Manner;
 import ablemedic.speciality.CraftCheck;
+import ablemedic.speciality.InOneGo;
 import ablemedic.speciality.Place;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /** All checks of take-off, in the order of an unhurried routine. Observers' error rates are common practice. */
 final class TakeOffChecks {
   /** The hover that proves a craft. */
   static final String HOVER = "hover";
+  /** Each motor turned alone, and the craft tipped and turned by hand. */
+  static final String MOTORS = "motors";
+  static final String TILTS = "tilts";
 
   private static final double BLUNDER = 0.03;
   private static final double MISREAD = 0.04;
+  /** How often somebody names the stutter of a motor, and not which way it turns in the end. */
+  private static final double STUTTER_IS_NAMED = 0.7;
   /** Handheld scales and a balance on fingertips. Common practice, no source. */
   private static final double SCALES_SHARE = 0.02;
   private static final double BALANCE_MM = 4;
@@ -71,17 +80,21 @@ final class TakeOffChecks {
   }
 
   private void byEye() {
+    List<CraftCheck> props = new ArrayList<>();
     for (Corner corner : Corner.ALL) {
       Choices answers = Choices.of("What sits there?", List.of(
           new Outcome("cw", "a whole clockwise prop"), new Outcome("ccw", "a whole counter-clockwise prop"),
           new Outcome("upside-down", "a prop with its top side down"), new Outcome("damaged", "a bent or nicked prop")));
-      add("prop-" + id(corner), "prop-by-eye", c -> "Look at the " + c.name(corner) + " prop",
+      props.add(made("prop-" + id(corner), "prop-by-eye", c -> "Look at the " + c.name(corner) + " prop",
           c -> "Look along the blades of the " + c.name(corner) + " prop. The raised, thick edge leads into the turn: seen from "
               + "above, does it lead clockwise or counter-clockwise? Is the moulded lettering up, are the tips whole?",
           answers, from(Facet.of("prop " + id(corner), c -> c.arm(corner).prop()),
               prop -> Ways.expecting(answers, prop(prop), MISREAD)), 0.4, 0, BenchNeeds.PACK_OUT,
-          new Place.Corners(List.of(corner)));
+          new Place.Corners(List.of(corner))));
     }
+    inOneGo("props", "Look at the four props", c -> "Look along the blades of each prop. The raised, thick edge leads into the "
+        + "turn: seen from above, does it lead clockwise or counter-clockwise? Is the moulded lettering up, are the tips whole?",
+        Corner.ALL.stream().map(corner -> "@" + id(corner)).toList(), props, 1);
     Choices finger = Choices.of("Which one feels rough or gritty?", corners("all turn smoothly"));
     add("finger", "motor-by-finger", c -> "Turn each motor by finger",
         c -> "Flick each motor round by hand and compare: bearings, magnets that scrape, a shaft that wobbles.",
@@ -233,9 +246,12 @@ final class TakeOffChecks {
   }
 
   private void byPicture() {
-    picture("tilt-right", Motion.RIGHT_DOWN, "Tip it right side down and watch the picture");
-    picture("tilt-nose", Motion.NOSE_DOWN, "Tip its nose down and watch the picture");
-    picture("turn-right", Motion.NOSE_RIGHT, "Turn its nose to the right and watch the picture");
+    inOneGo(TILTS, "Tip it right, tip its nose, turn it, and watch the picture", c -> "Hold the craft over the table with its nose "
+        + "away from you, the computer's picture in view. Make the three motions one after the other. Say what the picture does, "
+        + "not what it should do.", List.of("Right side down", "Nose down", "Nose to the right"), List.of(
+            picture("tilt-right", Motion.RIGHT_DOWN, "Tip it right side down and watch the picture"),
+            picture("tilt-nose", Motion.NOSE_DOWN, "Tip its nose down and watch the picture"),
+            picture("turn-right", Motion.NOSE_RIGHT, "Turn its nose to the right and watch the picture")), 0.9);
     Choices level = Choices.of("How does the picture lie?", List.of(
         new Outcome("level", "level"), new Outcome("right-down", "right side down"),
         new Outcome("left-down", "left side down"), new Outcome("nose-up", "nose up"),
@@ -262,16 +278,18 @@ final class TakeOffChecks {
     return off.pitchDeg() > 0 ? "nose-down" : "nose-up";
   }
 
-  private void picture(String id, Motion hand, String title) {
+  private static CraftCheck picture(String id, Motion hand, String title) {
     Choices answers = Choices.of("What does the picture do?", Arrays.stream(Motion.values())
         .map(m -> new Outcome(id(m), m.label())).toList());
-    add(id, "hand-tilt", c -> title,
+    return made(id, "hand-tilt", c -> title,
         c -> "Hold the craft over the table with its nose away from you, the computer's picture in view. Move it: "
             + hand.label() + ". Say what the picture does, not what it should do.",
-        answers, from(MISALIGNMENT, turn -> Ways.expecting(answers, id(hand.through(turn)), 0.04)), 0.4, 0, BenchNeeds.COMPUTER);
+        answers, from(MISALIGNMENT, turn -> Ways.expecting(answers, id(hand.through(turn)), 0.04)), 0.4, 0, BenchNeeds.COMPUTER,
+        Place.NOWHERE);
   }
 
   private void bySticks() {
+    List<CraftCheck> sticks = new ArrayList<>();
     for (Stick stick : Stick.values()) {
       List<Outcome> outcomes = new ArrayList<>();
       for (Stick bar : Stick.values()) {
@@ -279,14 +297,18 @@ final class TakeOffChecks {
         outcomes.add(new Outcome(bar.label() + "-down", bar.label() + " goes down"));
       }
       Choices answers = Choices.of("Which bar moves?", outcomes);
-      add("stick-" + stick.label(), "stick-to-bar",
+      sticks.add(made("stick-" + stick.label(), "stick-to-bar",
           c -> "Push the " + stick.label() + " stick " + stick.positive() + " and watch the bars",
           c -> "Only this stick, all the way " + stick.positive() + ". Which of the first four bars moves, and does it go "
               + "up or down?",
           answers, from(Facet.of("bar of the " + stick.label() + " stick", c -> c.functionOf(stick).label()
               + (c.told(RadioSettings.reversed(stick)) ? "-down" : "-up")), bar -> Ways.expecting(answers, bar, BLUNDER)),
-          0.4, 0, BenchNeeds.COMPUTER_AND_RADIO, new Place.OneStick(stick));
+          0.4, 0, BenchNeeds.COMPUTER_AND_RADIO, new Place.OneStick(stick)));
     }
+    inOneGo("sticks", "Push each stick once and watch the bars", c -> "One stick at a time, all the way as the question says, and back. "
+        + "Which of the first four bars moves, and does it go up or down?", Arrays.stream(Stick.values())
+            .map(stick -> stick.label().substring(0, 1).toUpperCase(Locale.ROOT) + stick.label().substring(1) + " stick " + stick.positive())
+            .toList(), sticks, 1.2);
   }
 
   private void byMotors() {
@@ -297,17 +319,26 @@ final class TakeOffChecks {
       }
     }
     spun.add(new Outcome("none", "nothing turns"));
+    spun.add(new Outcome("stutters", "one stutters or hardly starts"));
+    List<CraftCheck> motors = new ArrayList<>();
     Choices answers = Choices.of("Which motor turns, and which way seen from above?", spun);
     for (int n = 1; n <= 4; n++) {
       int motor = n;
-      add("spin-" + motor, "spin-alone", c -> "Spin motor " + motor + " alone",
+      motors.add(made("spin-" + motor, "spin-alone", c -> "Spin motor " + motor + " alone",
           c -> "Props off. From the computer drive motor " + motor + " alone at the lowest throttle at which it turns. By the "
               + "build sheet that is " + c.name(c.told(BoardSettings.NUMBERING).corner(motor)) + ", "
               + c.arm(c.told(BoardSettings.NUMBERING).corner(motor)).motor().spin().label()
               + ". Hold a strip of paper to the bell if the way is hard to see.",
           answers, from(Facet.of("what turns as motor " + motor, c -> spun(c, motor)),
-              turned -> Ways.expecting(answers, turned, BLUNDER)), 0.6, 0.3, BenchNeeds.MOTORS_POWERED);
+              turned -> turned.seen(answers)), 0.6, 0.3, BenchNeeds.MOTORS_POWERED,
+          Place.NOWHERE));
     }
+    inOneGo(MOTORS, "Spin each motor alone", c -> "Props off. From the computer drive one motor after the other at the lowest "
+        + "throttle at which it turns. By the build sheet: " + IntStream.rangeClosed(1, 4).mapToObj(n -> n + " "
+            + c.name(c.told(BoardSettings.NUMBERING).corner(n)) + ", "
+            + c.arm(c.told(BoardSettings.NUMBERING).corner(n)).motor().spin().label()).collect(Collectors.joining("; "))
+        + ". Hold a strip of paper to the bell if the way is hard to see.",
+        List.of("Motor 1", "Motor 2", "Motor 3", "Motor 4"), motors, 1.6);
     List<Outcome> starts = new ArrayList<>();
     starts.add(new Outcome("together", "all four start together"));
     for (Corner corner : Corner.ALL) {
@@ -326,10 +357,18 @@ final class TakeOffChecks {
     return id(corner) + "-" + hand(spin);
   }
 
-  private static String spun(Craft craft, int motor) {
+  private static Turned spun(Craft craft, int motor) {
     Corner corner = craft.reached(craft.told(BoardSettings.NUMBERING).corner(motor));
     FedArm arm = Drives.at(craft, corner);
-    return arm.turns() ? spun(corner, arm.spin()) : "none";
+    return new Turned(arm.turns() ? spun(corner, arm.spin()) : "none", arm.startsLate());
+  }
+
+  /** What turns when one motor is driven, and whether it stutters first; either may be what is named. */
+  private record Turned(String what, boolean stutters) {
+    Outlook seen(Choices answers) {
+      Ways clean = Ways.expecting(answers, what, BLUNDER);
+      return stutters ? clean.or(STUTTER_IS_NAMED, Ways.expecting(answers, "stutters", BLUNDER)) : clean;
+    }
   }
 
   private static List<String> starting(Craft craft) {
@@ -378,11 +417,19 @@ final class TakeOffChecks {
 
   private void add(String id, String kind, Function<Craft, String> title, Function<Craft, String> instruction,
       Answers answers, Prediction<Craft, ?> prediction, double minutes, double risk, BenchNeeds needs) {
-    add(id, kind, title, instruction, answers, prediction, minutes, risk, needs, Place.NOWHERE);
+    checks.add(made(id, kind, title, instruction, answers, prediction, minutes, risk, needs, Place.NOWHERE));
   }
 
-  private void add(String id, String kind, Function<Craft, String> title, Function<Craft, String> instruction,
+  private static CraftCheck made(String id, String kind, Function<Craft, String> title, Function<Craft, String> instruction,
       Answers answers, Prediction<Craft, ?> prediction, double minutes, double risk, BenchNeeds needs, Place place) {
-    checks.add(new CraftCheck(id, kind, title, instruction, answers, prediction, minutes, risk, needs, true, place));
+    return new CraftCheck(id, kind, title, instruction, answers, prediction, minutes, risk, needs, true, true, place);
+  }
+
+  /** Adds checks that are made one after the other as one, and each for itself out of turn. */
+  private void inOneGo(String id, String title, Function<Craft, String> how, List<String> asked, List<CraftCheck> parts,
+      double minutes) {
+    InOneGo all = new InOneGo(id, title, how, asked, parts, minutes);
+    checks.add(all);
+    checks.addAll(all.parts());
   }
 }

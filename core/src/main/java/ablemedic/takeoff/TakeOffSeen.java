@@ -28,6 +28,7 @@ import java.util.Map;
  */
 final class TakeOffSeen implements Place.Placed {
   static final String ID = "take-off";
+  static final String MANNER_QUESTION = "manner";
 
   /** Chance that an onlooker names the right manner, edge, turn and moment. Common practice, no source. */
   private static final double MANNER = 0.85;
@@ -42,7 +43,7 @@ final class TakeOffSeen implements Place.Placed {
   private static final String EDGE_QUESTION = "edge";
 
   static final Choices ANSWERS = new Choices(List.of(
-      new Question("manner", "What did it do?", Arrays.stream(Manner.values())
+      new Question(MANNER_QUESTION, "What did it do?", Arrays.stream(Manner.values())
           .map(m -> new Outcome(id(m), m.label())).toList()),
       new Question(EDGE_QUESTION, "Which edge or corner dropped first?", edges()),
       new Question("spin", "Did the nose go round?", Arrays.stream(Turn.values())

@@ -3,6 +3,7 @@ package ablemedic.diagnosis;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -52,14 +53,14 @@ class RepairTest {
   @Test
   void theProofRepeatsWhatHadShownTheFaultAndEndsWithTheFlight() {
     Case<Set<String>> fixed = aFixed();
-    Proof<Set<String>> proof = Proof.of(fixed, book, List.of(flight));
+    Proof<Set<String>> proof = Proof.of(fixed, book, List.of(flight), BeforeFlight.nothing(flight));
     assertThat(proof.tests().stream().map(t -> t.check().id())).containsExactly("sees-a", "flight");
     assertThat(proof.passes()).isFalse();
-    Proof<Set<String>> half = Proof.of(Toy.found(fixed, seesA, 1), book, List.of(flight));
+    Proof<Set<String>> half = Proof.of(Toy.found(fixed, seesA, 1), book, List.of(flight), BeforeFlight.nothing(flight));
     assertThat(half.next().orElseThrow().check()).isSameAs(flight);
-    assertThat(Proof.of(Toy.found(Toy.found(fixed, seesA, 1), flight, 1), book, List.of(flight)).passes()).isTrue();
-    assertThat(Proof.of(Toy.found(Toy.found(fixed, seesA, 1), flight, 0), book, List.of(flight)).passes()).isFalse();
-    assertThat(Proof.of(Toy.opened(), book, List.of(flight)).passes()).as("nothing fixed, nothing proven").isFalse();
+    assertThat(Proof.of(Toy.found(Toy.found(fixed, seesA, 1), flight, 1), book, List.of(flight), BeforeFlight.nothing(flight)).passes()).isTrue();
+    assertThat(Proof.of(Toy.found(Toy.found(fixed, seesA, 1), flight, 0), book, List.of(flight), BeforeFlight.nothing(flight)).passes()).isFalse();
+    assertThat(Proof.of(Toy.opened(), book, List.of(flight), BeforeFlight.nothing(flight)).passes()).as("nothing fixed, nothing proven").isFalse();
   }
 
   @Test
@@ -87,5 +88,62 @@ class RepairTest {
         technician.workUp(Set.of(), List.of(a, b), Occasion.NOTHING_KNOWN, Technician.Habit.PLAN, 5));
     assertThat(walk.solved()).isTrue();
     assertThat(walk.fixes()).isGreaterThanOrEqualTo(2);
+  }
+
+  /** A craft of which a joint or a setting can be wrong; it is flown after its motors were seen in full. */
+  private static final class Bench {
+    final Fault<Set<String>> joint = Toy.fault("joint", "joint", "solder", 1);
+    final Fault<Set<String>> setting = Toy.fault("setting", "setting", "enter", 1);
+    final Check<Set<String>> motors = new Toy.Any("motors", new Answers.Mixed(List.of(item("one"), item("two"))),
+        system -> Outlook.Branches.of(new Answers.Mixed(List.of(item("one"), item("two"))), ways("one", true),
+            ways("two", !system.contains("joint"))), 1, BenchNeeds.NOTHING,
+        Facet.of("joint", system -> system.contains("joint")));
+    final Check<Set<String>> flight = Toy.check("flight", 2, 1, BenchNeeds.NOTHING,
+        system -> Toy.surely(system.isEmpty() ? 1 : 0, 2));
+    final BeforeFlight<Set<String>> before = new BeforeFlight<>(flight, List.of(motors),
+        repair -> repair.fault().id().equals("joint"),
+        finding -> finding.check().id().equals("flight") && finding.reading().equals(Reading.Chosen.of("0")));
+
+    static Answers.Item item(String id) {
+      return Answers.Item.of(id, id, List.of(new Answers.Outcome("dead", "dead"), new Answers.Outcome("turns", "turns")));
+    }
+
+    static Outlook ways(String id, boolean turns) {
+      return Outlook.Ways.of((Answers.Choices) item(id).form(), turns ? 0 : 1, turns ? 1 : 0);
+    }
+
+    Case<Set<String>> seen(Case<Set<String>> known, String... turning) {
+      Map<String, Reading> parts = new java.util.HashMap<>();
+      for (String one : turning) {
+        parts.put(one, new Reading.Chosen(Map.of(one, "turns")));
+      }
+      return known.with(motors, new Reading.Several(parts), Sureness.SURE);
+    }
+
+    Case<Set<String>> repaired(Case<Set<String>> known, Fault<Set<String>> fault) {
+      return known.withRepair(fault, fault.fixes(Set.of()).get(0));
+    }
+
+    boolean mayFly(Case<Set<String>> known) {
+      return before.missing(known).isEmpty();
+    }
+  }
+
+  @Test
+  void nothingFliesBeforeEveryMotorWasSeenSinceTheLastRepairAndTheLastCrash() {
+    Bench bench = new Bench();
+    Case<Set<String>> known = bench.repaired(Toy.opened(), bench.joint);
+    assertThat(bench.mayFly(known)).as("nothing seen").isFalse();
+    assertThat(bench.mayFly(bench.seen(known, "one"))).as("broken off").isFalse();
+    Case<Set<String>> both = bench.seen(known, "one", "two");
+    assertThat(bench.mayFly(both)).isTrue();
+    assertThat(bench.mayFly(bench.repaired(both, bench.setting))).as("a setting that no motor reads").isTrue();
+    assertThat(bench.mayFly(bench.repaired(bench.seen(Toy.opened(), "one", "two"), bench.joint))).as("seen before the iron").isFalse();
+    Case<Set<String>> crashed = Toy.found(both, bench.flight, 0);
+    assertThat(bench.mayFly(crashed)).as("it came down hard").isFalse();
+    assertThat(bench.mayFly(bench.seen(crashed, "one", "two"))).isTrue();
+    List<String> tests = Proof.of(known, new Book<>(List.of(bench.joint), List.of(bench.motors)), List.of(bench.flight), bench.before)
+        .tests().stream().map(test -> test.check().id()).toList();
+    assertThat(tests).endsWith("motors", "flight");
   }
 }

@@ -68,8 +68,13 @@ final class Toy {
   }
 
   /** A check of any form. */
-  record Any(String id, Answers answers, Function<Set<String>, Outlook> predicting, double minutes, BenchNeeds needs)
-      implements Check<Set<String>> {
+  record Any(String id, Answers answers, Function<Set<String>, Outlook> predicting, double minutes, BenchNeeds needs,
+      Facet<Set<String>, ?> reads) implements Check<Set<String>> {
+    /** One that reads all of the system. */
+    Any(String id, Answers answers, Function<Set<String>, Outlook> predicting, double minutes, BenchNeeds needs) {
+      this(id, answers, predicting, minutes, needs, Facet.whole());
+    }
+
     @Override
     public String kind() {
       return "toy";

@@ -4,13 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.data.Offset.offset;
 
 import ablemedic.craft.Craft;
+import ablemedic.craft.FlightMode;
 import ablemedic.diagnosis.Answers.Choices;
+import ablemedic.diagnosis.Answers.Mixed;
 import ablemedic.diagnosis.Assumptions;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Outlook;
+import ablemedic.diagnosis.Outlook.Branches;
 import ablemedic.diagnosis.Outlook.Spread;
 import ablemedic.diagnosis.Outlook.Way;
 import ablemedic.diagnosis.Outlook.Ways;
@@ -36,17 +39,39 @@ class TakeOffBookTest {
     for (Fault<Craft> fault : TakeOff.book().faults()) {
       Craft faulty = fault.applyTo(sound);
       for (Check<Craft> check : TakeOff.book().checks()) {
-        Outlook outlook = check.outlook(faulty);
-        if (outlook instanceof Ways ways) {
-          for (Way way : ways.ways()) {
-            for (double[] p : way.probabilities()) {
-              assertThat(Arrays.stream(p).sum()).as(check.id() + " of " + fault.id()).isCloseTo(1, offset(1e-9));
-              assertThat(Arrays.stream(p).min().orElseThrow()).as(check.id() + " of " + fault.id()).isPositive();
-            }
+        isAProbability(check.outlook(faulty), check.id() + " of " + fault.id());
+      }
+    }
+  }
+
+  private static void isAProbability(Outlook outlook, String what) {
+    if (outlook instanceof Branches branches) {
+      branches.branches().forEach(branch -> branch.parts().forEach(part -> isAProbability(part, what)));
+    } else if (outlook instanceof Ways ways) {
+      for (Way way : ways.ways()) {
+        for (double[] p : way.probabilities()) {
+          assertThat(Arrays.stream(p).sum()).as(what).isCloseTo(1, offset(1e-9));
+          assertThat(Arrays.stream(p).min().orElseThrow()).as(what).isPositive();
+        }
+      }
+    } else {
+      Spread spread = (Spread) outlook;
+      assertThat(spread.mean()).isBetween(spread.scale().low(), spread.scale().high());
+    }
+  }
+
+  @Test
+  void whatIsMadeInOneGoIsPredictedAsItsPartsAre() {
+    for (Fault<Craft> fault : TakeOff.book().faults()) {
+      Craft faulty = fault.applyTo(Crafts.inch5(FlightMode.values()[0]));
+      for (Check<Craft> check : TakeOff.book().checks()) {
+        if (check.answers() instanceof Mixed mixed) {
+          List<Outlook> parts = ((Branches) check.outlook(faulty)).branches().get(0).parts();
+          for (int i = 0; i < parts.size(); i++) {
+            Check<Craft> part = check(mixed.items().get(i).id());
+            assertThat(part.planned()).as("made out of turn only").isFalse();
+            assertThat(((Ways) parts.get(i)).ways()).isEqualTo(((Ways) part.outlook(faulty)).ways());
           }
-        } else {
-          Spread spread = (Spread) outlook;
-          assertThat(spread.mean()).isBetween(spread.scale().low(), spread.scale().high());
         }
       }
     }

@@ -88,8 +88,8 @@ public class DemoBench {
       List<DemoStep> steps) {}
 
   /** One step: exactly one of its parts is given. */
-  record DemoStep(double after, @Nullable String check, @Nullable String outcome, @Nullable String written,
-      @Nullable String told,      @Nullable Sureness sureness, @Nullable String fault, @Nullable String fix, @Nullable String suspect,
+  record DemoStep(double after, @Nullable String check, @Nullable String outcome, @Nullable Map<String, String> outcomes,
+      @Nullable String written, @Nullable String told, @Nullable Sureness sureness, @Nullable String fault, @Nullable String fix, @Nullable String suspect,
       @Nullable String skip, @Nullable End end, @Nullable String words) {}
 
   /** Something that happened, and when. */
@@ -164,7 +164,7 @@ public class DemoBench {
     long version = workUps.version(id);
     if (step.check() != null) {
       recording.keep(workUps.find(id, version, step.check(),
-          step.outcome() == null ? Map.of() : Map.of(Entered.ONLY, step.outcome()),
+          step.outcomes() != null ? step.outcomes() : step.outcome() == null ? Map.of() : Map.of(Entered.ONLY, step.outcome()),
           step.written() == null ? Map.of() : Map.of(Entered.ONLY, step.written()), step.told(),
           step.sureness() == null ? Sureness.SURE : step.sureness(), "", at));
     } else if (step.fix() != null && step.fault() != null) {

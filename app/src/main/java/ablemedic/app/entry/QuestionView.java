@@ -45,7 +45,7 @@ public record QuestionView(String id, String text, List<OutcomeView> outcomes, @
   }
 
   private static QuestionView asked(Question question, Craft craft) {
-    return new QuestionView(question.id(), question.text(),
+    return new QuestionView(question.id(), Specialities.inWordsOf(craft, question.text()),
         question.outcomes().stream().map(outcome -> seen(outcome, craft)).toList(), null);
   }
 

@@ -101,8 +101,11 @@ final class WorkUp {
     }
     if (event instanceof Found found) {
       answered(found).ifPresent(check -> {
-        evidence(n, new Finding<>(check, reading(check, found), found.sureness(), known.repairs()));
-        doneSinceFix.add(found.checkId());
+        Reading reading = reading(check, found);
+        evidence(n, new Finding<>(check, reading, found.sureness(), known.repairs()));
+        if (reading.isWhole(check.answers())) {
+          doneSinceFix.add(found.checkId());
+        }
       });
     } else if (event instanceof Suspected suspected) {
       opinion(n, suspected.faultId(), SUSPICION);

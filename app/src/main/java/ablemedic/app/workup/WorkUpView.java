@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param notInBook     probability that no fault in the book explains it
  * @param nothingLeft   probability that nothing is wrong any more
  * @param astray        probability that a fix was made that was not needed
+ * @param notYetFlown   why it is not flown yet although the proof asks for it; empty where nothing speaks against it
  * @param next          the check to do next, where one is worth it
  * @param ahead         titles of the checks that follow if each gives its most probable answer
  */
@@ -42,6 +43,7 @@ public record WorkUpView(
     Other notInBook,
     double nothingLeft,
     double astray,
+    String notYetFlown,
     @Nullable CheckCard next,
     List<String> ahead,
     List<CheckLine> checks,

@@ -130,7 +130,8 @@ class WorkUpViews {
     CheckCards cards = new CheckCards(diagnosis, standing, workUp.bench());
     Proof<Craft> proof = workUps.proof(workUp);
     Optional<Suspect<Craft>> worthFixing = planner.worthFixing(plan);
-    Stage stage = stage(workUp, proof, worthFixing);
+    String notYetFlown = flies(proof) ? WorkUps.notYetFlown(workUp, standing.nothingLeft()) : "";
+    Stage stage = stage(workUp, proof, worthFixing, notYetFlown.isEmpty());
     Optional<Plan.Step<Craft>> next = plan.next();
     Craft sound = workUp.known().soundNow();
     List<Noted> noted = noted(workUp);
@@ -139,7 +140,7 @@ class WorkUpViews {
         CraftDrawing.of(sound), map(workUp, standing), workUp.opened().complaint(), workUp.opened().occasion().label(),
         workUp.opened().openedAt(), workUp.minutes(), stage, workUp.closed().map(c -> c.end().label()).orElse(""),
         workUp.bench(), sound.electrics().sheet().destroyed(), noted, suspects(workUp, standing, titles), notInBook(workUp, standing, titles),
-        standing.nothingLeft(), standing.astray(),
+        standing.nothingLeft(), standing.astray(), notYetFlown,
         next.map(step -> cards.card(step.check(), step.bits())).orElse(null),
         planner.lookAhead(workUp.bench(), workUp.leftOut(), AHEAD).stream().skip(1).map(c -> c.title(sound)).toList(),
         checks(workUp, plan),
@@ -183,12 +184,17 @@ class WorkUpViews {
     return fixCard(fault, belief, workUp);
   }
 
-  private static Stage stage(WorkUp workUp, Proof<Craft> proof, Optional<Suspect<Craft>> worthFixing) {
+  /** Whether the flight is what the proof asks for next. */
+  private static boolean flies(Proof<Craft> proof) {
+    return proof.next().filter(test -> Specialities.isFlight(test.check())).isPresent();
+  }
+
+  private static Stage stage(WorkUp workUp, Proof<Craft> proof, Optional<Suspect<Craft>> worthFixing, boolean mayFly) {
     if (workUp.closed().isPresent()) {
       return Stage.CLOSED;
     }
     boolean failed = proof.tests().stream().anyMatch(t -> t.state() == Proof.State.FAILED);
-    if (!proof.tests().isEmpty() && !failed && worthFixing.isEmpty()) {
+    if (!proof.tests().isEmpty() && !failed && worthFixing.isEmpty() && mayFly) {
       return Stage.PROVING;
     }
     return worthFixing.isPresent() ? Stage.FIXING : Stage.LOOKING;

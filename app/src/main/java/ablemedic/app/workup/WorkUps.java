@@ -43,6 +43,9 @@ import org.springframework.stereotype.Service;
 /** What can be done to a work-up, with the rules about when. Nothing is written here: each rule gives a draft. */
 @Service
 public class WorkUps implements Routines.Follower {
+  /** A craft is flown when nothing wrong any more is at least so likely. */
+  private static final double LIKELY_SOUND = 0.5;
+
   private final WorkUpStore store;
   private final CraftStore crafts;
   private final CraftLog log;
@@ -141,7 +144,8 @@ public class WorkUps implements Routines.Follower {
       before.newest().ifPresent(run -> found(diagnoses.of(craft).book(), run).forEach(
           found -> events.add(new Numbered(events.size() + 1, run.at(), found))));
     }
-    return new Opening(row.mark(), revision, kind, complaint, occasion, at, events, logKind(occasion),
+    boolean flipped = entered.reading(check.answers()).filter(reading -> Specialities.crashed(check, reading)).isPresent();
+    return new Opening(row.mark(), revision, kind, complaint, occasion, at, events, flipped ? "crash" : logKind(occasion),
         "Work-up opened: " + complaint + " (" + occasion.label() + ")", lastLog);
   }
 
@@ -198,10 +202,10 @@ public class WorkUps implements Routines.Follower {
           ? ": " + choices.questions().get(0).outcomes().stream().map(o -> o.id()).toList() : "") + ".");
     }
     Draft.Builder draft = Draft.on(workUp, at);
-    if (!check.needs().metBy(workUp.bench())) {
+    String locked = locked(workUp, check);
+    if (!locked.isEmpty()) {
       if (override.isBlank()) {
-        throw Refusal.conflict("benchState", "This check is locked: the bench is not ready for it. Do the steps that it "
-            + "shows and record them, or say why it was made all the same.");
+        throw Refusal.conflict("benchState", locked);
       }
       draft.add(new BenchSet(workUp.bench(), override, log.newest(workUp.opened().mark())));
       draft.log("override", "Made while locked (" + title + "): " + override);
@@ -211,6 +215,16 @@ public class WorkUps implements Routines.Follower {
       draft.log("crash", "It came down in “" + title + "”");
     }
     return draft.done();
+  }
+
+  /** Why a check cannot be made as things stand; empty where it can. */
+  private String locked(WorkUp workUp, Check<Craft> check) {
+    String flight = Specialities.isFlight(check) ? notYetFlown(workUp) : "";
+    if (!flight.isEmpty()) {
+      return flight;
+    }
+    return check.needs().metBy(workUp.bench()) ? "" : "This check is locked: the bench is not ready for it. Do the steps that it "
+        + "shows and record them, or say why it was made all the same.";
   }
 
   /** Records an event that needs no rule of its own but an open work-up and names that exist. */
@@ -281,17 +295,8 @@ public class WorkUps implements Routines.Follower {
       throw Refusal.conflict("faultId", "This was put right already. Take that fix back first if it was not done.");
     }
     Draft.Builder draft = Draft.on(workUp, at).add(new Fixed(faultId, fixId));
-    draft.log(opens(fault, fix, workUp.known().sound()) ? "repair" : "fix", fix.title());
+    draft.log(Specialities.opens(workUp.known().sound(), fault, fix) ? "repair" : "fix", fix.title());
     return revisedChart(workUp, draft, fix.title()).done();
-  }
-
-  /** Whether a fix changes more than settings, so that the craft was under the iron or the driver. */
-  private static boolean opens(Fault<Craft> fault, Fix<Craft> fix, Craft sound) {
-    Craft faulty = fault.applyTo(sound);
-    Craft fixed = fix.applyTo(faulty);
-    return !faulty.arms().equals(fixed.arms()) || !faulty.wiring().equals(fixed.wiring())
-        || !faulty.mounted().equals(fixed.mounted())
-        || !faulty.electrics().harm().equals(fixed.electrics().harm());
   }
 
   /** What the reasons begin with of revisions that a work-up makes. */
@@ -309,7 +314,27 @@ public class WorkUps implements Routines.Follower {
   }
 
   Proof<Craft> proof(WorkUp workUp) {
-    return Proof.of(workUp.known(), workUp.book(), complaint(workUp).proof());
+    return Proof.of(workUp.known(), workUp.book(), complaint(workUp).proof(), Specialities.beforeFlight(workUp.known()));
+  }
+
+  /**
+   * Why a craft is not to be flown yet; empty where nothing speaks against it.
+   *
+   * @param nothingLeft the belief that nothing is wrong any more
+   */
+  static String notYetFlown(WorkUp workUp, double nothingLeft) {
+    Craft sound = workUp.known().soundNow();
+    List<Check<Craft>> missing = Specialities.beforeFlight(workUp.known()).missing(workUp.known());
+    if (!missing.isEmpty()) {
+      return "Not into the air yet. First, props off: " + String.join("; ", missing.stream().map(check -> check.title(sound))
+          .toList()) + ", each as it should be, since the last repair, build or crash.";
+    }
+    return nothingLeft >= LIKELY_SOUND ? "" : "Not into the air yet: that nothing is wrong any more is believed at "
+        + Math.round(100 * nothingLeft) + " % only.";
+  }
+
+  private String notYetFlown(WorkUp workUp) {
+    return notYetFlown(workUp, diagnosis(workUp).standing(workUp.known()).nothingLeft());
   }
 
   /** Closes a work-up: as solved only when the proof has passed, otherwise with a reason. */

@@ -5,11 +5,14 @@ import ablemedic.app.RunningApp.App;
 import ablemedic.app.chart.BuildSheet;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
+import ablemedic.diagnosis.Answers.Mixed;
+import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Proof;
 import ablemedic.reading.Meter;
+import java.util.List;
 import tools.jackson.databind.JsonNode;
 
 /** A craft with a hidden fault: what each check would show on it. */
@@ -49,8 +52,16 @@ final class Patient {
     throw new AssertionError("no outcome " + expected + " of " + checkId);
   }
 
+  /** The numbers, from 1, of the outcomes that a check of several questions shows; empty for any other. */
+  List<Integer> outcomes(String checkId) {
+    if (!(book.check(checkId).orElseThrow().answers() instanceof Mixed mixed)) {
+      return List.of();
+    }
+    return mixed.items().stream().map(item -> outcome(item.id())).toList();
+  }
+
   boolean isNumber(String checkId) {
-    return !(book.check(checkId).orElseThrow().answers() instanceof Choices);
+    return book.check(checkId).orElseThrow().answers() instanceof Scale;
   }
 
   /** What the scale or ruler shows, as somebody would write it. */
