@@ -1342,9 +1342,13 @@ export interface components {
             /** @enum {string} */
             arrow?: "FORWARD" | "RIGHT" | "BACK" | "LEFT";
             faceDown: boolean;
+            /** @enum {string} */
+            lie?: "LEVEL" | "OVER" | "RIGHT_DOWN" | "LEFT_DOWN" | "NOSE_UP" | "NOSE_DOWN";
             motions: {
                 [key: string]: "RIGHT_DOWN" | "LEFT_DOWN" | "NOSE_UP" | "NOSE_DOWN" | "NOSE_RIGHT" | "NOSE_LEFT";
             };
+            /** @enum {string} */
+            picture?: "ATTITUDE" | "RATES";
             told: components["schemas"]["Turn"];
         };
         Health: {

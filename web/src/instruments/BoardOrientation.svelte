@@ -2,7 +2,9 @@
   import { onMount } from 'svelte';
   import { api, ask, type Schemas } from '../api/client';
   import { Loading } from '../shared/loading.svelte';
+  import Choice from '../shared/Choice.svelte';
   import Notice from '../shared/Notice.svelte';
+  import { sentence } from '../shared/words';
   import { OpenedFor } from './craft.svelte';
 
   type Asked = Schemas['HandMotions'];
@@ -19,6 +21,20 @@
     { id: 'NOSE_RIGHT', label: 'nose to the right' },
     { id: 'NOSE_LEFT', label: 'nose to the left' }
   ];
+  const pictures = [
+    { id: 'ATTITUDE', label: 'a craft that tilts and turns' },
+    { id: 'RATES', label: 'bars or curves that swing while it is moved' }
+  ] as const;
+  const lies = [
+    { id: 'LEVEL', label: 'level' },
+    { id: 'OVER', label: 'on its back' },
+    { id: 'RIGHT_DOWN', label: 'right side down' },
+    { id: 'LEFT_DOWN', label: 'left side down' },
+    { id: 'NOSE_UP', label: 'nose up' },
+    { id: 'NOSE_DOWN', label: 'nose down' }
+  ] as const;
+  let picture = $state<Asked['picture']>();
+  let lie = $state<Asked['lie']>();
   let seen = $state<Record<string, Motion | ''>>({ RIGHT_DOWN: '', NOSE_DOWN: '', NOSE_RIGHT: '' });
   let arrow = $state<NonNullable<Asked['arrow']> | ''>('');
   let faceDown = $state(false);
@@ -38,6 +54,8 @@
       motions: Object.fromEntries(Object.entries(seen).filter(([, m]) => m !== '')) as Asked['motions'],
       told: { ...told },
       arrow: arrow || undefined,
+      picture,
+      lie: picture === 'ATTITUDE' ? lie : undefined,
       faceDown
     };
     void answer.load(() => ask(api.POST('/api/instruments/board-orientation', { body })));
@@ -49,19 +67,42 @@
 <section class="page">
   <h1>Board orientation{opened.mark ? ` of ${opened.mark}` : ''}</h1>
   <p class="small">
-    Move the craft by hand and say what the computer's picture does. Two motions settle it; the third checks.
+    Move the craft by hand and say what the computer's picture does, from level each time. Two motions settle
+    it; the third checks. In a drawn craft a board that lies face down shows by how it lies, not by how it
+    moves.
   </p>
   <div class="two">
     <div class="ask">
       <h2>By hand</h2>
-      {#each hands as hand (hand)}
-        <div class="field">
-          <label for={hand}>{motions.find((m) => m.id === hand)?.label}: the picture goes</label>
-          <select id={hand} class="entry" bind:value={seen[hand]}>
-            <option value="">not tried</option>
-            {#each motions as motion (motion.id)}<option value={motion.id}>{motion.label}</option>{/each}
-          </select>
-        </div>
+      <fieldset>
+        <legend>The computer shows</legend>
+        {#each pictures as one (one.id)}
+          <Choice label={one.label} chosen={picture === one.id} onchoose={() => (picture = one.id)} />
+        {/each}
+      </fieldset>
+      {#if picture === 'ATTITUDE'}
+        <fieldset>
+          <legend>While the craft lies flat, the drawn one lies</legend>
+          {#each lies as one (one.id)}
+            <Choice
+              label={one.label}
+              chosen={lie === one.id}
+              onchoose={() => (lie = lie === one.id ? undefined : one.id)}
+            />
+          {/each}
+        </fieldset>
+      {/if}
+      {#each picture ? hands : [] as hand (hand)}
+        <fieldset>
+          <legend>{sentence(motions.find((m) => m.id === hand)!.label)}: it goes</legend>
+          {#each motions as motion (motion.id)}
+            <Choice
+              label={motion.label}
+              chosen={seen[hand] === motion.id}
+              onchoose={() => (seen = { ...seen, [hand]: seen[hand] === motion.id ? '' : motion.id })}
+            />
+          {/each}
+        </fieldset>
       {/each}
       <h2>By eye</h2>
       <div class="field">
@@ -105,6 +146,18 @@
 </section>
 
 <style>
+  fieldset {
+    display: grid;
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+    gap: 0.35rem;
+    margin-bottom: 0.8rem;
+  }
+
+  legend {
+    margin-bottom: 0.3rem;
+    font-weight: 700;
+  }
+
   .two {
     display: grid;
     grid-template-columns: 1fr 1fr;

@@ -32,14 +32,21 @@ class InstrumentsTest {
   void boardOrientationGivesTheAnglesFromHandOrEyeAndNamesWhereTheyDisagree() {
     String told = "\"told\": {\"rollDeg\": 0, \"pitchDeg\": 0, \"yawDeg\": 0}";
     JsonNode byHand = app.ask("POST", "/api/instruments/board-orientation", "{" + told + """
-        , "faceDown": false, "motions": {"RIGHT_DOWN": "NOSE_UP", "NOSE_DOWN": "RIGHT_DOWN"}}""");
-    assertThat(byHand.get("enterLabel").asString()).isEqualTo("roll 0°, pitch 0°, yaw 270°");
+        , "faceDown": false, "picture": "RATES", "motions": {"RIGHT_DOWN": "NOSE_UP", "NOSE_DOWN": "RIGHT_DOWN"}}""");
+    assertThat(byHand.get("enterLabel").asString()).startsWith("roll 0°, pitch 0°, yaw 270°: rolled first");
     JsonNode byEye = app.ask("POST", "/api/instruments/board-orientation",
         "{" + told + ", \"faceDown\": true, \"arrow\": \"FORWARD\", \"motions\": {}}");
-    assertThat(byEye.get("enterLabel").asString()).isEqualTo("roll 180°, pitch 0°, yaw 0°");
+    assertThat(byEye.get("enterLabel").asString()).startsWith("roll 180°, pitch 0°, yaw 0°");
     JsonNode both = app.ask("POST", "/api/instruments/board-orientation", "{" + told + """
-        , "faceDown": false, "arrow": "RIGHT", "motions": {"RIGHT_DOWN": "NOSE_UP", "NOSE_DOWN": "RIGHT_DOWN"}}""");
+        , "faceDown": false, "picture": "RATES", "arrow": "RIGHT", "motions": {"RIGHT_DOWN": "NOSE_UP", "NOSE_DOWN": "RIGHT_DOWN"}}""");
     assertThat(both.get("contradictions").get(0).asString()).contains("Trust the motions");
+    String right = ", \"faceDown\": false, \"motions\": {\"RIGHT_DOWN\": \"RIGHT_DOWN\", \"NOSE_DOWN\": \"NOSE_DOWN\"}";
+    assertThat(app.ask("POST", "/api/instruments/board-orientation", "{" + told + right + "}").get("missing").toString())
+        .contains("Which picture");
+    assertThat(app.ask("POST", "/api/instruments/board-orientation", "{" + told + right + ", \"picture\": \"ATTITUDE\"}")
+        .get("missing").toString()).as("all looks right, face up or down").contains("lies flat");
+    assertThat(app.ask("POST", "/api/instruments/board-orientation", "{" + told + right
+        + ", \"picture\": \"ATTITUDE\", \"lie\": \"OVER\"}").get("enterLabel").asString()).startsWith("roll 180°");
   }
 
   @Test

@@ -119,11 +119,11 @@ class SafetyTest {
   @Test
   void afterARepairOfTheOrientationTheCraftIsTippedAndTurnedByHandFirst() {
     JsonNode view = app.openWorkUp("TIP", "PART_SWAP", "{\"manner\": \"flips\", \"repeat\": \"different\"}");
-    view = app.recordAll(view, "tilts", "{\"tilt-right\": \"nose-up\", \"tilt-nose\": \"right-down\"}");
+    view = app.recordAll(view, "tilts", "{\"picture\": \"attitude\", \"tilt-right\": \"nose-up\", \"tilt-nose\": \"right-down\"}");
     String leading = view.get("suspects").get(0).get("faultId").asString();
     view = app.motorsTurn(fix(view, leading, option(view, leading)));
     assertThat(refusedHover(view)).contains("Tip it right, tip its nose, turn it");
-    view = app.recordAll(view, "tilts", "{\"tilt-right\": \"right-down\", \"tilt-nose\": \"nose-down\", \"turn-right\": \"nose-right\"}");
+    view = app.recordAll(view, "tilts", "{\"picture\": \"attitude\", \"tilt-right\": \"right-down\", \"tilt-nose\": \"nose-down\", \"turn-right\": \"nose-right\"}");
     assertThat(view.get("proof").get("next").get("checkId").asString()).isEqualTo("hover");
   }
 

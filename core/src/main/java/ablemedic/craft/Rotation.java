@@ -93,6 +93,10 @@ public record Rotation(List<Integer> rows) {
 
   /** Alignment angles in degrees. */
   public record Angles(int rollDeg, int pitchDeg, int yawDeg) {
+    /** What the three numbers mean, for whoever enters them. */
+    public static final String ORDER =
+        "rolled first, then pitched, then turned, about the craft's own axes: forward, right and down";
+
     int nonZero() {
       return (rollDeg == 0 ? 0 : 1) + (pitchDeg == 0 ? 0 : 1) + (yawDeg == 0 ? 0 : 1);
     }

@@ -31,6 +31,8 @@ public record Proof<S>(List<Test<S>> tests) {
 
   /** What is less than this share of its own spread is nothing. */
   private static final double NOTHING = 1e-3;
+  /** A way that a check can go at least so often on a sound system is as good as the likeliest. */
+  private static final double ONE_OF_THE_WAYS = 0.1;
 
   /** How a test of the proof stands. */
   public enum State {
@@ -119,14 +121,7 @@ public record Proof<S>(List<Test<S>> tests) {
 
   private static boolean asExpected(Outlook outlook, Reading reading) {
     if (outlook instanceof Branches branches && reading instanceof Several several) {
-      List<Outlook> likely = mostProbable(branches).parts();
-      for (int q = 0; q < likely.size(); q++) {
-        Reading part = several.parts().get(branches.mixed().items().get(q).id());
-        if (part != null && !asExpected(likely.get(q), part)) {
-          return false;
-        }
-      }
-      return true;
+      return branches.branches().stream().anyMatch(branch -> branch.share() >= ONE_OF_THE_WAYS && asExpected(branches, branch, several));
     }
     if (outlook instanceof Spread spread && reading instanceof Measured measured) {
       return Math.abs(measured.value() - spread.mean()) <= 3 * spread.spread();
@@ -136,6 +131,16 @@ public record Proof<S>(List<Test<S>> tests) {
     }
     return outlook instanceof Ways ways && reading instanceof Chosen chosen
         && mostProbable(ways).id().equals(chosen.outcomes().get(first(ways)));
+  }
+
+  private static boolean asExpected(Branches branches, Branch branch, Several several) {
+    for (int q = 0; q < branch.parts().size(); q++) {
+      Reading part = several.parts().get(branches.mixed().items().get(q).id());
+      if (part != null && !asExpected(branch.parts().get(q), part)) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /** What a system like this most probably gives, in words. */

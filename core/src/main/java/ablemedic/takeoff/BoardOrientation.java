@@ -38,7 +38,7 @@ public final class BoardOrientation {
       return label;
     }
 
-    /** What the picture shows of this motion when the board takes the craft to be turned so. */
+    /** About which of its own axes a board feels this motion when it takes the craft to be turned so. */
     public Motion through(Rotation misalignment) {
       for (int row = 0; row < 3; row++) {
         int entry = misalignment.at(row, axis);
@@ -51,6 +51,65 @@ public final class BoardOrientation {
 
     private static Motion of(int axis, int sign) {
       return Arrays.stream(values()).filter(m -> m.axis == axis && m.sign == sign).findFirst().orElseThrow();
+    }
+  }
+
+  /** The kinds of picture that a computer draws of a craft, which answer differently to a board that lies face down. */
+  public enum Picture {
+    /** Drawn from the attitude: a craft in space that the viewer follows from behind, its nose away when it is switched on. */
+    ATTITUDE("a craft that tilts and turns"),
+    /** Bars or curves of the turning rates, each by its own axis. */
+    RATES("bars or curves that swing while it is moved");
+
+    private final String label;
+
+    Picture(String label) {
+      this.label = label;
+    }
+
+    public String label() {
+      return label;
+    }
+
+    /**
+     * What is seen of a motion of the hand when the board takes the craft to be turned so. A drawn craft turns about the
+     * same axis in space as the real one, and what it is turned by in heading is not seen; so face down, all three motions
+     * look right, and only that it lies on its back tells. Bars show what the board feels, pitch and yaw reversed.
+     */
+    public Motion shows(Motion hand, Rotation misalignment) {
+      return hand.through(this == RATES || misalignment.at(0, 2) != 0 ? misalignment : headingOf(misalignment));
+    }
+
+    /** The turn in heading between the craft and the drawn one: the drawn nose is the first row of the turn. */
+    private static Rotation headingOf(Rotation misalignment) {
+      return Rotation.yaw(-(int) Math.round(Math.toDegrees(Math.atan2(misalignment.at(0, 1), misalignment.at(0, 0)))));
+    }
+  }
+
+  /** How the drawn craft lies while the real one lies flat. */
+  public enum Lie {
+    LEVEL("level"), OVER("on its back"), RIGHT_DOWN("right side down"), LEFT_DOWN("left side down"), NOSE_UP("nose up"),
+    NOSE_DOWN("nose down");
+
+    private final String label;
+
+    Lie(String label) {
+      this.label = label;
+    }
+
+    public String label() {
+      return label;
+    }
+
+    /** By where its own down, right and nose stand in space: the rows of the turn against straight down. */
+    public static Lie of(Rotation misalignment) {
+      if (misalignment.at(2, 2) != 0) {
+        return misalignment.at(2, 2) > 0 ? LEVEL : OVER;
+      }
+      if (misalignment.at(1, 2) != 0) {
+        return misalignment.at(1, 2) > 0 ? RIGHT_DOWN : LEFT_DOWN;
+      }
+      return misalignment.at(0, 2) > 0 ? NOSE_DOWN : NOSE_UP;
     }
   }
 
@@ -93,7 +152,33 @@ public final class BoardOrientation {
       List<String> missing) {}
 
   /**
-   * Works out the turn.
+   * Works out the turn from a craft that is drawn from its attitude.
+   *
+   * @param seen what the drawn craft did for each motion of the hand
+   * @param lie  how it lies while the real one lies flat, where that was looked at
+   * @param told the alignment that is set now
+   */
+  public static Solution solve(Map<Motion, Motion> seen, Optional<Lie> lie, Rotation told) {
+    List<Rotation> turns = Rotation.all().stream().filter(turn -> turn.at(0, 2) == 0)
+        .filter(turn -> lie.isEmpty() || Lie.of(turn) == lie.get())
+        .filter(turn -> seen.entrySet().stream().allMatch(e -> Picture.ATTITUDE.shows(e.getKey(), turn) == e.getValue())).toList();
+    if (turns.size() == 1) {
+      return settled(turns.get(0), told);
+    }
+    return new Solution(Optional.empty(), Optional.empty(), Optional.empty(),
+        turns.isEmpty() ? List.of("No seat of a board shows all of this in a drawn craft: one motion was misread, or its nose points "
+            + "up or down while it lies flat. Try each again.") : List.of(),
+        turns.isEmpty() ? List.of() : lie.isEmpty() ? List.of("How it lies in the picture while the craft lies flat: only that tells "
+            + "a board that lies face down.") : List.of("One more motion of the hand."));
+  }
+
+  private static Solution settled(Rotation turn, Rotation told) {
+    Rotation mounted = turn.inverse().after(told);
+    return new Solution(Optional.of(turn), Optional.of(mounted), Optional.of(mounted.angles()), List.of(), List.of());
+  }
+
+  /**
+   * Works out the turn from bars or curves of the rates.
    *
    * @param seen what the picture did for each motion of the hand
    * @param told the alignment that is set now
@@ -138,8 +223,7 @@ public final class BoardOrientation {
           "Together the three motions would make a mirror image, which no mounting can: the sense of one was misread."),
           List.of());
     }
-    Rotation mounted = turn.get().inverse().after(told);
-    return new Solution(turn, Optional.of(mounted), Optional.of(mounted.angles()), List.of(), List.of());
+    return settled(turn.get(), told);
   }
 
   private static boolean matches(Rotation r, int[][] columns) {

@@ -30,7 +30,9 @@ import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Outlook.Spread;
 import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.takeoff.BoardOrientation.Arrow;
+import ablemedic.takeoff.BoardOrientation.Lie;
 import ablemedic.takeoff.BoardOrientation.Motion;
+import ablemedic.takeoff.BoardOrientation.Picture;
 import ablemedic.takeoff.Sight.Manner;
 import ablemedic.speciality.CraftCheck;
 import ablemedic.speciality.InOneGo;
@@ -39,6 +41,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -60,7 +63,6 @@ final class TakeOffChecks {
   private static final double BALANCE_MM = 4;
 
   private static final Facet<Craft, Point> BALANCE = Facet.of("balance point", c -> c.airframe().balance());
-  private static final Facet<Craft, Rotation> MISALIGNMENT = Facet.of("misalignment", Craft::misalignment);
 
   private final List<Check<Craft>> checks = new ArrayList<>();
 
@@ -194,7 +196,8 @@ final class TakeOffChecks {
   private void bySettings() {
     Choices alignment = Choices.of("Which alignment is set?", told());
     checks.add(Fixes.ALIGNMENT.read("alignment-setting", "read-alignment", c -> "Read the board alignment that is set",
-        c -> "Read the alignment angles in the board's settings. The build sheet says " + c.mounted().angles() + ".",
+        c -> "Read the alignment angles in the board's settings. The build sheet says " + c.mounted().angles() + ", "
+            + Rotation.Angles.ORDER + ".",
         alignment, told -> Ways.expecting(alignment, told(told), BLUNDER), 0.7));
     Choices spins = Choices.of("What is set?", Arrays.stream(SpinSchool.values())
         .map(s -> new Outcome(id(s), s.label())).toList());
@@ -246,12 +249,10 @@ final class TakeOffChecks {
   }
 
   private void byPicture() {
-    inOneGo(TILTS, "Tip it right, tip its nose, turn it, and watch the picture", c -> "Hold the craft over the table with its nose "
-        + "away from you, the computer's picture in view. Make the three motions one after the other. Say what the picture does, "
-        + "not what it should do.", List.of("Right side down", "Nose down", "Nose to the right"), List.of(
-            picture("tilt-right", Motion.RIGHT_DOWN, "Tip it right side down and watch the picture"),
-            picture("tilt-nose", Motion.NOSE_DOWN, "Tip its nose down and watch the picture"),
-            picture("turn-right", Motion.NOSE_RIGHT, "Turn its nose to the right and watch the picture")), 0.9);
+    checks.add(new HandTilts(TILTS));
+    for (Map.Entry<String, Motion> one : HandTilts.MOTIONS.entrySet()) {
+      picture(one.getKey(), one.getValue());
+    }
     Choices level = Choices.of("How does the picture lie?", List.of(
         new Outcome("level", "level"), new Outcome("right-down", "right side down"),
         new Outcome("left-down", "left side down"), new Outcome("nose-up", "nose up"),
@@ -264,9 +265,9 @@ final class TakeOffChecks {
 
   /** How the picture of a craft lies that lies flat itself: tilted against what it took for level. */
   private static String lies(Craft craft) {
-    Rotation turn = craft.misalignment();
-    if (turn.at(2, 2) < 0) {
-      return "over";
+    Lie lie = Lie.of(craft.misalignment());
+    if (lie != Lie.LEVEL) {
+      return id(lie);
     }
     Tilt off = craft.told(BoardSettings.LEVEL_OFF);
     if (Math.hypot(off.rollDeg(), off.pitchDeg()) < 2) {
@@ -278,14 +279,15 @@ final class TakeOffChecks {
     return off.pitchDeg() > 0 ? "nose-down" : "nose-up";
   }
 
-  private static CraftCheck picture(String id, Motion hand, String title) {
-    Choices answers = Choices.of("What does the picture do?", Arrays.stream(Motion.values())
-        .map(m -> new Outcome(id(m), m.label())).toList());
-    return made(id, "hand-tilt", c -> title,
+  /** One motion of the hand alone, whichever picture it is. */
+  private void picture(String id, Motion hand) {
+    Choices answers = HandTilts.answers("seen");
+    checks.add(new CraftCheck(id, "hand-tilt", c -> "Tip or turn it, " + hand.label() + ", and watch the picture",
         c -> "Hold the craft over the table with its nose away from you, the computer's picture in view. Move it: "
             + hand.label() + ". Say what the picture does, not what it should do.",
-        answers, from(MISALIGNMENT, turn -> Ways.expecting(answers, id(hand.through(turn)), 0.04)), 0.4, 0, BenchNeeds.COMPUTER,
-        Place.NOWHERE);
+        answers, from(HandTilts.MISALIGNMENT, turn -> HandTilts.shown(answers, hand, turn, Picture.ATTITUDE)
+            .or(HandTilts.RATES_SHARE, HandTilts.shown(answers, hand, turn, Picture.RATES))), 0.4, 0, BenchNeeds.COMPUTER, true, false,
+        Place.NOWHERE));
   }
 
   private void bySticks() {

@@ -10,7 +10,9 @@ import ablemedic.craft.Rotation;
 import ablemedic.craft.Spin;
 import ablemedic.craft.SpinSchool;
 import ablemedic.takeoff.BoardOrientation.Arrow;
+import ablemedic.takeoff.BoardOrientation.Lie;
 import ablemedic.takeoff.BoardOrientation.Motion;
+import ablemedic.takeoff.BoardOrientation.Picture;
 import ablemedic.takeoff.MotorMap.PropMove;
 import ablemedic.takeoff.MotorMap.Seen;
 import java.util.ArrayList;
@@ -156,5 +158,62 @@ class SolversTest {
       assertThat(arrow.mounted(true).turn(new double[] {1, 0, 0}))
           .as("the arrow points the same way face down").isEqualTo(arrow.mounted(false).turn(new double[] {1, 0, 0}));
     }
+  }
+
+  /** Where a vector of the drawn craft points in space, by turning about axes in degrees: no code of the product's. */
+  private static double[] inSpace(Rotation misalignment, double[] axis, double deg, double[] ofTheDrawnCraft) {
+    double[] v = new double[3];
+    for (int i = 0; i < 3; i++) {
+      for (int j = 0; j < 3; j++) {
+        // The board takes a vector of the craft for misalignment · v, so what it draws along its own axis j is the row j.
+        v[i] += misalignment.at(j, i) * ofTheDrawnCraft[j];
+      }
+    }
+    double c = Math.cos(Math.toRadians(deg));
+    double s = Math.sin(Math.toRadians(deg));
+    double dot = v[0] * axis[0] + v[1] * axis[1] + v[2] * axis[2];
+    double[] cross = {axis[1] * v[2] - axis[2] * v[1], axis[2] * v[0] - axis[0] * v[2], axis[0] * v[1] - axis[1] * v[0]};
+    double[] turned = new double[3];
+    for (int i = 0; i < 3; i++) {
+      turned[i] = v[i] * c + cross[i] * s + axis[i] * dot * (1 - c);
+    }
+    return turned;
+  }
+
+  @Test
+  void aDrawnCraftOfABoardThatLiesFaceDownTiltsRightAndLiesOnItsBack() {
+    // By hand: roll 180 leaves the nose where it is and turns the right side to the left. Tipped nose down by ten degrees
+    // (about right, minus ten), the drawn nose points down in space (z down); tipped right, what is drawn on the viewer's right,
+    // the drawn left side, goes down; turned right, the nose goes right. It lies on its back: its own down points up.
+    Rotation faceDown = Rotation.UPSIDE_DOWN;
+    double[] forward = {1, 0, 0};
+    double[] right = {0, 1, 0};
+    double[] down = {0, 0, 1};
+    assertThat(inSpace(faceDown, right, -10, forward)[2]).as("the nose goes down").isPositive();
+    assertThat(inSpace(faceDown, forward, 10, new double[] {0, -1, 0})[2]).as("what is on the right goes down").isPositive();
+    assertThat(inSpace(faceDown, down, 10, forward)[1]).as("the nose goes right").isPositive();
+    assertThat(inSpace(faceDown, down, 0, down)[2]).as("on its back").isNegative();
+    for (Motion hand : List.of(Motion.RIGHT_DOWN, Motion.NOSE_DOWN, Motion.NOSE_RIGHT)) {
+      assertThat(Picture.ATTITUDE.shows(hand, faceDown)).isEqualTo(hand);
+    }
+    assertThat(Lie.of(faceDown)).isEqualTo(Lie.OVER);
+    assertThat(Picture.RATES.shows(Motion.NOSE_DOWN, faceDown)).as("bars feel pitch reversed").isEqualTo(Motion.NOSE_UP);
+    assertThat(Picture.RATES.shows(Motion.NOSE_RIGHT, faceDown)).isEqualTo(Motion.NOSE_LEFT);
+  }
+
+  @Test
+  void everySeatIsFoundFromADrawnCraftOnceItIsSaidHowItLies() {
+    List<Motion> hands = List.of(Motion.RIGHT_DOWN, Motion.NOSE_DOWN, Motion.NOSE_RIGHT);
+    for (Rotation turn : Rotation.all()) {
+      Map<Motion, Motion> seen = new EnumMap<>(Motion.class);
+      hands.forEach(hand -> seen.put(hand, Picture.ATTITUDE.shows(hand, turn)));
+      if (turn.at(0, 2) == 0) {
+        BoardOrientation.Solution found = BoardOrientation.solve(seen, Optional.of(Lie.of(turn)), Rotation.NONE);
+        assertThat(found.misalignment()).contains(turn);
+        assertThat(BoardOrientation.solve(seen, Optional.empty(), Rotation.NONE).missing().get(0)).contains("lies flat");
+      }
+    }
+    assertThat(BoardOrientation.solve(Map.of(Motion.NOSE_DOWN, Motion.NOSE_UP, Motion.RIGHT_DOWN, Motion.RIGHT_DOWN), Optional.empty(),
+        Rotation.NONE).contradictions()).isNotEmpty();
   }
 }

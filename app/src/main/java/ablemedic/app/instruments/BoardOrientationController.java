@@ -4,13 +4,16 @@ import ablemedic.app.chart.BuildSheet.Turn;
 import ablemedic.craft.Rotation;
 import ablemedic.takeoff.BoardOrientation;
 import ablemedic.takeoff.BoardOrientation.Arrow;
+import ablemedic.takeoff.BoardOrientation.Lie;
 import ablemedic.takeoff.BoardOrientation.Motion;
+import ablemedic.takeoff.BoardOrientation.Picture;
 import ablemedic.takeoff.BoardOrientation.Solution;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -20,7 +23,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class BoardOrientationController {
 
-  record HandMotions(
+  /**
+   * What was seen.
+   *
+   * @param picture which kind of picture it was; nothing while that was not said
+   * @param lie     how a drawn craft lies while the real one lies flat
+   */
+  record HandMotions(@Nullable Picture picture, @Nullable Lie lie,
       @NotNull @Size(max = 6, message = "has at most six motions") Map<@NotNull Motion, @NotNull(message = "is a motion") Motion> motions, @NotNull @Valid Turn told, @Nullable Arrow arrow,
       boolean faceDown) {}
 
@@ -34,7 +43,13 @@ class BoardOrientationController {
       Rotation mounted = asked.arrow().mounted(asked.faceDown());
       return answer(mounted, told.after(mounted.inverse()));
     }
-    Solution solution = BoardOrientation.solve(asked.motions(), told);
+    if (asked.picture() == null && !asked.motions().isEmpty()) {
+      return new OrientationAnswer(null, "", "", List.of(), List.of(
+          "Which picture it is: a drawn craft and bars of the rates differ for a board that lies face down."));
+    }
+    Solution solution = asked.picture() == Picture.ATTITUDE
+        ? BoardOrientation.solve(asked.motions(), Optional.ofNullable(asked.lie()), told)
+        : BoardOrientation.solve(asked.motions(), told);
     if (solution.mounted().isEmpty()) {
       return new OrientationAnswer(null, "", "", solution.contradictions(), solution.missing());
     }
@@ -50,9 +65,9 @@ class BoardOrientationController {
   }
 
   private static OrientationAnswer answer(Rotation mounted, Rotation misalignment) {
-    return new OrientationAnswer(Turn.of(mounted), mounted.angles().toString(),
+    return new OrientationAnswer(Turn.of(mounted), mounted.angles() + ": " + Rotation.Angles.ORDER,
         misalignment.equals(Rotation.NONE) ? "The board is told right as it is."
-            : "The picture is turned by " + misalignment.angles() + ".",
+            : "The board takes the craft to be turned by " + misalignment.angles() + ".",
         List.of(), List.of());
   }
 }

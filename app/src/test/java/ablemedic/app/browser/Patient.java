@@ -5,14 +5,17 @@ import ablemedic.app.RunningApp.App;
 import ablemedic.app.chart.BuildSheet;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
-import ablemedic.diagnosis.Answers.Mixed;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Proof;
 import ablemedic.reading.Meter;
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 import tools.jackson.databind.JsonNode;
 
 /** A craft with a hidden fault: what each check would show on it. */
@@ -54,10 +57,13 @@ final class Patient {
 
   /** The numbers, from 1, of the outcomes that a check of several questions shows; empty for any other. */
   List<Integer> outcomes(String checkId) {
-    if (!(book.check(checkId).orElseThrow().answers() instanceof Mixed mixed)) {
-      return List.of();
-    }
-    return mixed.items().stream().map(item -> outcome(item.id())).toList();
+    return book.check(checkId).orElseThrow().outlook(now) instanceof Outlook.Branches branches
+        ? branches.branches().get(0).parts().stream().map(part -> likeliest((Outlook.Ways) part)).toList() : List.of();
+  }
+
+  private static int likeliest(Outlook.Ways ways) {
+    int outcomes = ways.choices().questions().get(0).outcomes().size();
+    return 1 + IntStream.range(0, outcomes).boxed().max(Comparator.comparingDouble(ways::probability)).orElseThrow();
   }
 
   boolean isNumber(String checkId) {
@@ -70,7 +76,8 @@ final class Patient {
     if (outlook instanceof Outlook.Worded worded) {
       return worded.word();
     }
-    return Proof.expected(book.check(checkId).orElseThrow(), now);
+    Outlook.Spread spread = (Outlook.Spread) outlook;
+    return new BigDecimal(spread.mean()).round(new MathContext(3)).toPlainString() + " " + spread.scale().unit();
   }
 
   /** The leading suspect's first fix is made. */

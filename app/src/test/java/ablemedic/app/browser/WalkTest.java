@@ -259,11 +259,9 @@ class WalkTest {
 
       browser.keys("o");
       browser.see("#other-check");
-      browser.keys("spin motor 1", Keys.ENTER);
+      browser.keys("find the arrow", Keys.ENTER);
       browser.seeText("Out of turn");
-      browser.keys("b");
-      browser.await(() -> !browser.shows(".ready"));
-      browser.keys(String.valueOf(patient.outcome("spin-1")));
+      browser.keys(String.valueOf(patient.outcome("arrow")));
       browser.see("[data-outcomes] [aria-pressed=true]");
       browser.keys("d");
       long unrecorded = version(path);
