@@ -5,6 +5,8 @@ import ablemedic.diagnosis.Answers.Mixed;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.Outlook.Branch;
 import ablemedic.diagnosis.Outlook.Branches;
+import ablemedic.diagnosis.Outlook.Either;
+import ablemedic.diagnosis.Outlook.Share;
 import ablemedic.diagnosis.Outlook.Spread;
 import ablemedic.diagnosis.Outlook.Way;
 import ablemedic.diagnosis.Outlook.Ways;
@@ -93,9 +95,10 @@ final class Cells {
   private static double[] between(Iterable<Outlook> outlooks, Scale scale) {
     TreeMap<Double, Double> means = new TreeMap<>();
     for (Outlook outlook : outlooks) {
-      if (outlook instanceof Spread s && s.blunder() < 1) {
-        means.merge(s.mean(), s.spread(), Math::min);
+      if (outlook instanceof Either either) {
+        either.ways().forEach(way -> mean(way.outlook(), means));
       }
+      mean(outlook, means);
     }
     List<Double> edges = new ArrayList<>();
     Map.Entry<Double, Double> last = null;
@@ -113,6 +116,12 @@ final class Cells {
       edges.add(Math.min(scale.high(), last.getKey() + 2 * last.getValue()));
     }
     return edges.stream().mapToDouble(Double::doubleValue).toArray();
+  }
+
+  private static void mean(Outlook outlook, Map<Double, Double> means) {
+    if (outlook instanceof Spread s && s.blunder() < 1) {
+      means.merge(s.mean(), s.spread(), Math::min);
+    }
   }
 
   /** Where two predictions part: as many of its own spreads from the one as from the other. */
@@ -146,6 +155,15 @@ final class Cells {
           questions[q] = parts.get(q).probabilities(branch.parts().get(q));
         }
         addJoint(p, questions, 0, 0, branch.share());
+      }
+      return p;
+    }
+    if (outlook instanceof Either either) {
+      for (Share way : either.ways()) {
+        double[] of = probabilities(way.outlook());
+        for (int i = 0; i < count; i++) {
+          p[i] += way.share() * of[i];
+        }
       }
       return p;
     }

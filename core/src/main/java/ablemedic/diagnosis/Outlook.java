@@ -10,6 +10,7 @@ import ablemedic.diagnosis.Reading.Measured;
 import ablemedic.diagnosis.Reading.Several;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -256,6 +257,39 @@ public sealed interface Outlook {
       return new Worded(scale, word, blunder + share * (1 - blunder));
     }
   }
+
+  /**
+   * A reading on one scale that may come out in one of several ways, such as a board that has a pull-down or none.
+   *
+   * @param ways each a {@link Spread} or {@link Worded} of one scale, with its share; the shares sum to 1
+   */
+  record Either(List<Share> ways) implements Outlook {
+    public Either {
+      ways = List.copyOf(ways);
+      double total = ways.stream().mapToDouble(Share::share).sum();
+      if (Math.abs(total - 1) > 1e-9) {
+        throw new IllegalArgumentException("the shares sum to " + total + ", not to 1");
+      }
+    }
+
+    @Override
+    public double likelihood(Reading reading) {
+      return ways.stream().mapToDouble(way -> way.share() * way.outlook().likelihood(reading)).sum();
+    }
+
+    @Override
+    public Outlook loosened(double share) {
+      return new Either(ways.stream().map(way -> new Share(way.share(), way.outlook().loosened(share))).toList());
+    }
+
+    /** The likeliest of the ways. */
+    public Outlook likeliest() {
+      return ways.stream().max(Comparator.comparingDouble(Share::share)).orElseThrow().outlook();
+    }
+  }
+
+  /** One way that a reading may come out, with its probability. */
+  record Share(double share, Outlook outlook) {}
 
   /** The share of blind guesses that are numbers; the rest falls evenly on the words. */
   private static double blindNumbers(Scale scale) {

@@ -264,7 +264,7 @@ public final class Planner<S> {
       List<Outlook> outlooks = new ArrayList<>(kinds.size());
       for (Kind kind : kinds) {
         Outlook predicted = predictions.in(kind.row, kind.first.state, check);
-        outlooks.add(kind.first.hypothesis.inBook() ? predicted : predicted.loosened(Predictions.ODDLY));
+        outlooks.add(kind.first.hypothesis.inBook() ? predicted : Predictions.foreign(check, predicted));
       }
       return outlooks;
     }

@@ -17,8 +17,12 @@ import java.util.concurrent.atomic.AtomicInteger;
 final class Predictions<S> {
   private static final int STATES = 6_000;
   private static final int ROWS = 12_000;
-  /** How often a check shows anything at all when the trouble is not in the book. Common practice, no source. */
-  static final double ODDLY = 0.2;
+  /**
+   * How often a check shows anything at all when the trouble is not in the book: such a trouble explains the complaint and
+   * the flight, and shows in few other checks or none. From memory.
+   */
+  static final double ODDLY = 0.05;
+  private static final double ODDLY_IN_USE = 0.9;
 
   private final Map<Facet<S, ?>, Integer> numbers = new ConcurrentHashMap<>();
   private final Map<Facet<S, ?>, Map<Object, Row>> rows = new ConcurrentHashMap<>();
@@ -109,7 +113,12 @@ final class Predictions<S> {
    */
   Outlook of(Hypothesis<S> story, State<S> state, Check<S> check) {
     Outlook predicted = in(row(state, check.reads()), state, check);
-    return story.inBook() ? predicted : predicted.loosened(ODDLY);
+    return story.inBook() ? predicted : foreign(check, predicted);
+  }
+
+  /** What a check predicts of a trouble that is not in the book, from what it predicts of a sound system. */
+  static Outlook foreign(Check<?> check, Outlook sound) {
+    return sound.loosened(check.explores() ? ODDLY : ODDLY_IN_USE);
   }
 
   /** What a check predicts from the row of the facet that it reads. */

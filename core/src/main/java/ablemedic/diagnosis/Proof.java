@@ -6,6 +6,7 @@ import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.Evidence.Finding;
 import ablemedic.diagnosis.Outlook.Branch;
 import ablemedic.diagnosis.Outlook.Branches;
+import ablemedic.diagnosis.Outlook.Either;
 import ablemedic.diagnosis.Outlook.Spread;
 import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Outlook.Worded;
@@ -123,6 +124,9 @@ public record Proof<S>(List<Test<S>> tests) {
     if (outlook instanceof Branches branches && reading instanceof Several several) {
       return branches.branches().stream().anyMatch(branch -> branch.share() >= ONE_OF_THE_WAYS && asExpected(branches, branch, several));
     }
+    if (outlook instanceof Either either) {
+      return either.ways().stream().anyMatch(way -> way.share() >= ONE_OF_THE_WAYS && asExpected(way.outlook(), reading));
+    }
     if (outlook instanceof Spread spread && reading instanceof Measured measured) {
       return Math.abs(measured.value() - spread.mean()) <= 3 * spread.spread();
     }
@@ -152,6 +156,9 @@ public record Proof<S>(List<Test<S>> tests) {
   public static String expected(Outlook outlook) {
     if (outlook instanceof Branches branches) {
       return String.join(", ", mostProbable(branches).parts().stream().map(Proof::expected).toList());
+    }
+    if (outlook instanceof Either either) {
+      return expected(either.likeliest());
     }
     if (outlook instanceof Worded worded) {
       Scale scale = worded.scale();

@@ -4,6 +4,7 @@ import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Question;
 import ablemedic.diagnosis.Outlook.Branch;
 import ablemedic.diagnosis.Outlook.Branches;
+import ablemedic.diagnosis.Outlook.Either;
 import ablemedic.diagnosis.Outlook.Spread;
 import ablemedic.diagnosis.Outlook.Way;
 import ablemedic.diagnosis.Outlook.Ways;
@@ -22,11 +23,16 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 /**
- * A simulated technician, to measure the reasoning: works on a system with a hidden fault, reads checks with the errors
- * that their outlooks allow, fixes what stands out and proves it by the flight. The same seed gives the same walk.
+ * A simulated technician, to measure the reasoning: works on a patient with a hidden fault, reads checks as the patient gives
+ * them, fixes what stands out and proves it by the flight. The same seed gives the same walk.
  */
 public final class Technician<S> {
   private static final int PATIENCE = 60;
+  private static final int MOST_FIXES = 6;
+  /** A belief in this range is one of those by which the calibration is judged. */
+  private static final double ACTED_ON = 0.92;
+  private static final double CALIBRATED_FROM = 0.9;
+  private static final double CALIBRATED_TO = 0.95;
 
   private final Diagnosis<S> diagnosis;
   private final Check<S> complaint;
@@ -53,20 +59,50 @@ public final class Technician<S> {
   }
 
   /**
+   * Somebody's craft on the bench.
+   *
+   * @param sheet  what it is taken for, sound
+   * @param body   what it is without its fault; it may differ from the sheet in all that is only guessed
+   * @param faults what is wrong with it; they need not be in the book
+   * @param wrong  how often an observation has nothing to do with the system, 0 to 1
+   * @param meter  what a number that is read is multiplied by
+   */
+  public record Patient<S>(S sheet, S body, List<Fault<S>> faults, double wrong, double meter) {
+    /** One that is as the model has it. */
+    public static <S> Patient<S> asModelled(S sound, List<Fault<S>> faults) {
+      return new Patient<>(sound, sound, faults, 0, 1);
+    }
+
+    private S ill() {
+      return new Hypothesis<>(faults, true).applyTo(body);
+    }
+  }
+
+  /**
    * How a work-up went.
    *
-   * @param solved  whether every remedy owed was made, or nothing of the faults is left, and the flight passed
-   * @param checks  made, without complaint and flights
-   * @param minutes of checks, flights and getting the bench ready
-   * @param fixes   made, the wrong ones too
-   * @param bits    entropy of the remedy after the complaint
+   * @param solved     whether every remedy owed was made, or nothing of the faults is left, and the flight passed
+   * @param gaveUp     whether it ended with the trouble believed to be outside the book
+   * @param checks     made, without complaint and flights
+   * @param minutes    of checks, repairs, flights and getting the bench ready
+   * @param fixes      made, the wrong ones too
+   * @param wrongFixes the faults of fixes that were made at a high belief and not needed
+   * @param calibrated for each belief near that, whether the suspect was the one
+   * @param bits       entropy of the remedy after the complaint
    */
-  public record Walk(boolean solved, int checks, double minutes, int fixes, double bits) {}
+  public record Walk(boolean solved, boolean gaveUp, int checks, double minutes, int fixes, List<String> wrongFixes,
+      List<Boolean> calibrated, double bits) {}
 
-  /** Works on a system with the given faults until it is proven or patience ends. */
+  /** Works on a craft as the model has it. */
   public Walk workUp(S sound, List<Fault<S>> faults, Occasion occasion, Habit habit, long seed) {
+    return workUp(Patient.asModelled(sound, faults), occasion, habit, seed);
+  }
+
+  /** Works on a patient until it is proven or patience ends. */
+  public Walk workUp(Patient<S> patient, Occasion occasion, Habit habit, long seed) {
     Random random = new Random(seed);
-    S truth = new Hypothesis<>(faults, true).applyTo(sound);
+    S sound = patient.sheet();
+    S truth = patient.ill();
     Case<S> known = new Case<>(sound, occasion, List.of(), List.of())
         .with(complaint, sample(complaint.outlook(truth), random), Sureness.SURE);
     BenchState bench = BenchState.AT_INTAKE;
@@ -74,9 +110,13 @@ public final class Technician<S> {
     double bits = entropy(diagnosis.standing(known));
     int checks = 0;
     int fixes = 0;
+    List<String> wrongFixes = new ArrayList<>();
+    List<Boolean> calibrated = new ArrayList<>();
     Set<String> done = new HashSet<>();
     while (checks < PATIENCE) {
       Standing<S> standing = diagnosis.standing(known);
+      standing.suspects().stream().filter(s -> s.belief() >= CALIBRATED_FROM && s.belief() < CALIBRATED_TO)
+          .forEach(s -> calibrated.add(owes(patient, s.remedy())));
       Optional<Check<S>> next = choose(standing, bench, done, habit, random);
       if (next.isPresent()) {
         Check<S> check = next.get();
@@ -85,36 +125,59 @@ public final class Technician<S> {
         minutes += route.minutes() + check.minutes();
         checks++;
         done.add(check.id());
-        S state = Case.after(known.repairs(), truth);
-        known = known.with(check, sample(check.outlook(state), random), Sureness.SURE);
+        known = known.with(check, given(patient, check, Case.after(known.repairs(), truth), random), Sureness.SURE);
         continue;
       }
-      if (standing.suspects().isEmpty() || fixes >= 6) {
+      if (standing.suspects().isEmpty() || fixes >= MOST_FIXES || standing.notInBook() > standing.suspects().get(0).belief()) {
         break;
       }
-      known = known.withRepair(standing.suspects().get(0).leading(),
-          standing.suspects().get(0).leading().fixes(sound).get(0));
+      Suspect<S> suspect = standing.suspects().get(0);
+      Fix<S> fix = suspect.leading().fixes(sound).get(0);
+      boolean needed = owes(patient, suspect.remedy());
+      if (!needed && suspect.belief() >= ACTED_ON) {
+        wrongFixes.add(suspect.leading().id());
+      }
+      known = known.withRepair(suspect.leading(), fix);
       fixes++;
       done.clear();
       BenchRoute route = BenchRoute.from(bench, flight.needs()).orElseThrow();
       bench = route.end();
-      minutes += route.minutes() + flight.minutes();
+      minutes += route.minutes() + flight.minutes() + (needed ? 0 : fix.minutes());
       Reading seen = sample(flight.outlook(Case.after(known.repairs(), truth)), random);
       known = known.with(flight, seen, Sureness.SURE);
       if (Proof.asExpected(flight, seen, sound)) {
-        return new Walk(healed(sound, truth, faults, known.repairs()), checks, minutes, fixes, bits);
+        return new Walk(healed(patient, truth, known.repairs()), false, checks, minutes, fixes, wrongFixes, calibrated, bits);
       }
       if (diagnosis.standing(known).astray() > 0.5) {
         known = new Case<>(sound, occasion, known.evidence(), known.repairs().subList(0, known.repairs().size() - 1));
       }
     }
-    return new Walk(false, checks, minutes, fixes, bits);
+    Standing<S> last = diagnosis.standing(known);
+    boolean outside = last.suspects().isEmpty() || last.notInBook() > last.suspects().get(0).belief();
+    return new Walk(false, outside, checks, minutes, fixes, wrongFixes, calibrated, bits);
+  }
+
+  private Reading given(Patient<S> patient, Check<S> check, S state, Random random) {
+    Reading read = sample(check.outlook(state), random);
+    Reading blind = sample(Outlook.broad(check.answers()), random);
+    if (read instanceof Several several) {
+      Map<String, Reading> parts = new LinkedHashMap<>();
+      several.parts().forEach((id, part) -> parts.put(id, random.nextDouble() < patient.wrong() ? ((Several) blind).parts().get(id) : part));
+      return new Several(parts);
+    }
+    return random.nextDouble() < patient.wrong() ? blind
+        : read instanceof Measured number ? new Measured(number.value() * patient.meter()) : read;
+  }
+
+  private boolean owes(Patient<S> patient, String remedy) {
+    return patient.faults().stream().anyMatch(fault -> fault.fixes(patient.sheet()).stream()
+        .anyMatch(fix -> fix.remedy().equals(remedy)));
   }
 
   /** A new part with its leads as they should be also mends leads that were crossed: what is left of the system decides. */
-  private boolean healed(S sound, S truth, List<Fault<S>> faults, List<Repair<S>> repairs) {
-    return Case.after(repairs, truth).equals(sound) || faults.stream().allMatch(fault ->
-        repairs.stream().anyMatch(repair -> repair.remedy().equals(fault.fixes(sound).get(0).remedy())));
+  private boolean healed(Patient<S> patient, S truth, List<Repair<S>> repairs) {
+    return Case.after(repairs, truth).equals(patient.body()) || patient.faults().stream().allMatch(fault ->
+        repairs.stream().anyMatch(repair -> repair.remedy().equals(fault.fixes(patient.sheet()).get(0).remedy())));
   }
 
   private Optional<Check<S>> choose(
@@ -129,7 +192,7 @@ public final class Technician<S> {
     }
     List<Check<S>> open = Stream.concat(diagnosis.book().checks().stream(),
             diagnosis.book().surveys().stream().flatMap(survey -> survey.routine().stream()))
-        .filter(Check::explores)
+        .filter(Check::planned)
         .filter(check -> !done.contains(check.id()))
         .toList();
     if (open.isEmpty()) {
@@ -155,6 +218,9 @@ public final class Technician<S> {
     if (outlook instanceof Worded worded) {
       return random.nextDouble() < worded.blunder() ? new Measured(worded.scale().at(random.nextDouble()))
           : Chosen.of(worded.word());
+    }
+    if (outlook instanceof Either either) {
+      return sample(either.ways().get(pick(either.ways().stream().mapToDouble(Outlook.Share::share).toArray(), random)).outlook(), random);
     }
     if (outlook instanceof Branches several) {
       Branch branch = several.branches().get(pick(several.branches().stream().mapToDouble(Branch::share).toArray(), random));

@@ -38,10 +38,11 @@ public sealed interface Inner {
   record Load(String plus, String minus, double volts, double amps, double poorAmps) implements Inner {
     /** Difference of draw that is worth telling apart, amperes. */
     private static final double WORTH_TELLING = 0.03;
+    private static final double TOLD_FROM_A_GUESS = 2;
 
-    /** Whether a poor sort of it draws so much more that a budget feels it. */
+    /** Whether a poor sort of it draws so much more that a budget feels it, and that it is not within what is guessed. */
     public boolean hasPoorSort() {
-      return poorAmps - amps >= WORTH_TELLING;
+      return poorAmps - amps >= WORTH_TELLING && poorAmps >= TOLD_FROM_A_GUESS * amps;
     }
   }
 

@@ -85,6 +85,11 @@ public final class PackOut {
     return at - 1;
   }
 
+  /** How long a reading takes to settle while capacitors charge, seconds. */
+  public double settlingS(int a, int b) {
+    return network.settlingS(a, b);
+  }
+
   /** Whether the reading climbs while capacitors charge. */
   public boolean climbs(int a, int b) {
     return network.settlingS(a, b) > CLIMBS_S;

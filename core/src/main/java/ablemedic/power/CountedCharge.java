@@ -64,7 +64,7 @@ record CountedCharge(String id, OptionalDouble backAh) implements Check<Craft> {
     double meanA = back / FLIGHT_H;
     double counted = Math.max(0, ShownCurrent.shown(SenseChain.SENSED.of(craft), meanA) * FLIGHT_H);
     double known = backAh.isPresent() ? 0 : 0.15 * counted;
-    return new Outlook.Spread(COUNTED, counted, Math.hypot(SHARE * counted + 0.01, known), 0.03);
+    return new Outlook.Spread(COUNTED, counted, Math.hypot(SHARE * counted + 0.01, known), 0.05);
   }
 
   @Override

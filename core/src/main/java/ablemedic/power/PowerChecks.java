@@ -49,8 +49,10 @@ final class PowerChecks {
   static final String NONE = "none";
 
   private static final String IN_POWER_SETTINGS = "In the board's power settings.";
-  private static final double MISREAD = 0.04;
+  private static final double MISREAD = 0.05;
   private static final double LIMITER_BRIGHT_OHMS = 8;
+  /** How far what a part draws is known from its sort. From memory. */
+  private static final double DRAW_SHARE = 0.3;
 
   /** Wiring and its harm, whatever was told. */
   static final Facet<Craft, Electrics> WIRED = Facet.of("wiring and its harm", Craft::electrics);
@@ -103,7 +105,7 @@ final class PowerChecks {
         "Let the charger measure, and add up its cells; or (volts at rest − volts under load) / amperes. A sound one of this "
             + "kind has about " + Math.round(own * 1000) + " milliohms.", milli,
         from(pack("resistance of the pack", Electrics::packOhmsTimes),
-            times -> new Spread(milli, own * times, 0.2 * own + 0.003, 0.03)), 1.5, 0,
+            times -> new Spread(milli, own * times, 0.2 * own + 0.003, MISREAD)), 1.5, 0,
         BenchNeeds.PACK_OUT);
     Choices cells = Choices.of("How do the cells stand, under a load or right after the flight?", List.of(
         new Outcome("alike", "all within 0.1 V"), new Outcome("one-low", "one well below the others")));
@@ -116,7 +118,7 @@ final class PowerChecks {
     add("count-cells", "count-cells", "Count the cells of the pack that is used",
         "The label, or the wires of the balance plug less one. The sheet says " + sound.sheet().pack().cells() + ".", count,
         from(pack("cells too many", Electrics::cellsMore), more -> Ways.expecting(count,
-            cell(sound.sheet().pack().cells() + more), 0.01)), 0.2, 0, BenchNeeds.NOTHING);
+            cell(sound.sheet().pack().cells() + more), MISREAD)), 0.2, 0, BenchNeeds.NOTHING);
   }
 
   private static Choices count() {
@@ -142,11 +144,11 @@ final class PowerChecks {
       checks.add(PowerFixes.SCALE.read("scale-setting", "read-voltage-scale", c -> "Read the voltage scale that is set",
           c -> "In the board's power settings, as pad voltage over converter voltage. The sheet says "
               + PowerFaults.number(right) + ".",
-          scale, told -> new Spread(scale, told, 0.01 * right, 0.03), 0.5));
+          scale, told -> new Spread(scale, told, 0.01 * right, MISREAD), 0.5));
       Choices cells = count();
       checks.add(PowerFixes.CELLS.read("cells-setting", "read-cell-count", c -> "Read the number of cells that is set",
           c -> "In the board's power settings; 0 or automatic means that it guesses.", cells,
-          told -> Ways.expecting(cells, cell(told), 0.02), 0.5));
+          told -> Ways.expecting(cells, cell(told), MISREAD), 0.5));
     }
     if (!sound.wiring().all(Inner.CurrentSensor.class).isEmpty()) {
       checks.add(PowerFixes.CURRENT.read("current-setting", "read-current-settings",
@@ -155,7 +157,7 @@ final class PowerChecks {
       checks.add(PowerFixes.CURRENT_SCALE.read("current-scale-setting", "read-current-settings",
           c -> "Compare the current scale that is set with the sensor's own",
           c -> "In the board's power settings; set over right, 1 when they agree. The sensor's own is in its booklet.",
-          scale, told -> new Spread(scale, told, 0.03, 0.04), 0.8));
+          scale, told -> new Spread(scale, told, 0.03, MISREAD), 0.8));
     }
   }
 
@@ -172,7 +174,7 @@ final class PowerChecks {
         new Outcome("dark", "stays dark from the start")));
     add(LIMITER, "first-power", "First power through the limiter",
         "Limiter between pack and craft, hands off, watch and smell. A glow that dies is capacitors charging.", bulb,
-        from(WIRED, e -> Ways.expecting(bulb, bulb(e), 0.03)), 1, 0.4, BenchNeeds.POWERED_THROUGH_LIMITER);
+        from(WIRED, e -> Ways.expecting(bulb, bulb(e), MISREAD)), 1, 0.4, BenchNeeds.POWERED_THROUGH_LIMITER);
     Choices on = which("Which part stays dark?", sound, (e, p) -> p.archetype().load().isPresent());
     add(ALL_ON, "parts-on", "Put the pack in: which parts come on?",
         "Their lights, their tones, a picture. Say which one stays dark.", on,
@@ -188,7 +190,7 @@ final class PowerChecks {
         add("draw-" + load.part().id(), "draw-of-part", "Measure what the " + load.part().label() + " draws",
             "Take the pack out, put a small ammeter in its supply lead so that nothing can touch, then put the pack in. "
                 + "The good sort draws about " + PowerFaults.number(own) + " A, and stays cool.", amps,
-            from(WIRED, e -> new Spread(amps, drawn(e, load), 0.06 * own + 0.004, 0.02)), 3, 0.3, BenchNeeds.POWERED,
+            from(WIRED, e -> new Spread(amps, drawn(e, load), DRAW_SHARE * own + 0.004, MISREAD)), 3, 0.3, BenchNeeds.POWERED,
             new Place.OnePart(load.part().id()));
       }
     }
@@ -278,7 +280,7 @@ final class PowerChecks {
       add(SHOWN_CELLS, "shown-cells", "Read how many cells the board takes the pack to have",
           "Right after plug-in, with a charged pack: on the screen or on the computer.", cells,
           from(SenseChain.SENSED, s -> Ways.expecting(cells,
-              cell(s.at(s.electrics().sheet().pack().restingV(0.95)).cells()), 0.03)),
+              cell(s.at(s.electrics().sheet().pack().restingV(0.95)).cells()), MISREAD)),
           0.5, 0.15, BenchNeeds.POWERED);
     }
     if (!sound.wiring().all(Inner.CurrentSensor.class).isEmpty()) {

@@ -15,6 +15,7 @@ import ablemedic.physics.Powered;
 import ablemedic.reading.Estimate;
 import ablemedic.reading.Meter;
 import ablemedic.speciality.Place;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -35,11 +36,20 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
   private static final Scale VOLTS =
       new Scale("voltage from red to black", "V", -65, 65, 0.05, List.of());
   /** A blunder: a tip slipped, a wrong pad, a range misread. Common practice. */
-  private static final double BLUNDER = 0.02;
-  /** Chips and capacitors differ by this share from craft to craft. From memory. */
-  private static final double CHIP_SHARE = 0.3;
-  private static final double CHIP_OHMS = 20;
+  private static final double BLUNDER = 0.05;
+  /** What a chip or a pull-down lets through is guessed, and so is known to this share at the best. From memory. */
+  private static final double CHIP_SHARE = 0.7;
+  /** Above this no copper joins two points, ohms. */
+  static final double CHIP_OHMS = 20;
+  /** How often a board lets through as much as is guessed, several times less, and nothing. From memory. */
+  private static final double AS_GUESSED = 0.5;
+  private static final double LESS = 0.25;
+  private static final double SEVERAL_TIMES = 5;
+  /** How far the time of charging is guessed, as a factor. From memory. */
+  private static final double CHARGING_FACTOR = 3;
   private static final double JOINT_OHMS = 0.05;
+  /** Joints, pins and traces differ by this share. From memory. */
+  private static final double COPPER_SHARE = 0.35;
   /** Packs are not at a known charge: the voltage of what hangs on them is known to this share. Common practice. */
   private static final double CHARGE_SHARE = 0.035;
   private static final double RAIL_SHARE = 0.015;
@@ -127,13 +137,28 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
     if (craft.over(red.node(), black.node())) {
       return new Outlook.Worded(ohmScale(), OVER, BLUNDER);
     }
-    if (craft.climbs(red.node(), black.node())) {
-      return new Outlook.Worded(ohmScale(), CLIMBING, BLUNDER);
+    double ohms = craft.ohms(red.node(), black.node());
+    if (ohms < CHIP_OHMS) {
+      return shown(ohms, JOINT_OHMS + COPPER_SHARE * ohms);
     }
-    double true_ = craft.ohms(red.node(), black.node());
-    Estimate shown = meter.ofOhms(true_);
-    double unit = true_ > CHIP_OHMS ? CHIP_SHARE * true_ : JOINT_OHMS;
+    return restingOnGuess(ohms, craft.settlingS(red.node(), black.node()));
+  }
+
+  private Outlook shown(double ohms, double unit) {
+    Estimate shown = meter.ofOhms(ohms);
     return new Outlook.Spread(ohmScale(), rounded(shown.value()), rounded(Math.hypot(shown.u(), unit)), BLUNDER);
+  }
+
+  /** Nothing but chips and pull-downs joins the points: as much as is guessed, several times less, or nothing at all. */
+  private Outlook restingOnGuess(double ohms, double settlingS) {
+    double climbs = rounded(1 / (1 + Math.pow(PackOut.CLIMBS_S / Math.max(settlingS, 1e-9), 1 / Math.log(CHARGING_FACTOR))));
+    double highest = meter.highestOhms() / (1 + CHIP_SHARE);
+    List<Outlook.Share> ways = new ArrayList<>();
+    ways.add(new Outlook.Share((1 - climbs) * AS_GUESSED, shown(Math.min(highest, ohms), CHIP_SHARE * ohms)));
+    ways.add(new Outlook.Share((1 - climbs) * LESS, shown(Math.min(highest, SEVERAL_TIMES * ohms), CHIP_SHARE * SEVERAL_TIMES * ohms)));
+    ways.add(new Outlook.Share((1 - climbs) * (1 - AS_GUESSED - LESS), new Outlook.Worded(ohmScale(), OVER, BLUNDER)));
+    ways.add(new Outlook.Share(climbs, new Outlook.Worded(ohmScale(), CLIMBING, BLUNDER)));
+    return new Outlook.Either(ways);
   }
 
   private Outlook volts(Electrics electrics) {

@@ -14,7 +14,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiPredicate;
-import java.util.function.BooleanSupplier;
 
 /**
  * All pairs of points of a craft under the probes. For each pair the stories are sorted by what the meter would show,
@@ -30,7 +29,6 @@ final class ProbeSurvey implements Survey<Craft> {
   private static final double SAME_OHMS = 0.2;
   private static final double SAME_V = 0.004;
   private static final int OVER = 0;
-  private static final int CLIMBS = 1;
   /** A pair that is as good but easier to touch goes first by this much. */
   private static final double EASE = 0.97;
 
@@ -137,8 +135,7 @@ final class ProbeSurvey implements Survey<Craft> {
   private Shown shown(Electrics electrics) {
     if (mode == Probe.Mode.OHMS) {
       PackOut craft = PackOut.of(electrics, meter);
-      return (red, black) -> craft.classed(red, black, (a, b) -> craft.over(a, b) ? OVER
-          : decade(craft.ohms(a, b), () -> craft.climbs(a, b)));
+      return (red, black) -> craft.classed(red, black, (a, b) -> decade(craft.ohms(a, b)));
     }
     Powered craft = Powered.onBench(electrics);
     return (red, black) -> {
@@ -147,9 +144,12 @@ final class ProbeSurvey implements Survey<Craft> {
     };
   }
 
-  private static int decade(double ohms, BooleanSupplier climbs) {
-    return ohms > 50 && climbs.getAsBoolean() ? CLIMBS
-        : clamp(CLIMBS + 2 + (int) Math.round(3 * Math.log1p(ohms / 0.5)));
+  /**
+   * Where nothing but a chip or a pull-down joins two points, what the meter shows rests on a guess: all of that is one class
+   * with nothing at all, so that only copper, its absence and shorts make a pair promising.
+   */
+  private static int decade(double ohms) {
+    return ohms > Probe.CHIP_OHMS ? OVER : clamp(OVER + 1 + (int) Math.round(3 * Math.log1p(ohms / 0.5)));
   }
 
   private static int clamp(int c) {

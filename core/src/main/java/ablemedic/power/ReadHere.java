@@ -3,6 +3,7 @@ package ablemedic.power;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Outlook;
+import ablemedic.diagnosis.Outlook.Either;
 import ablemedic.diagnosis.Outlook.Spread;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Wiring;
@@ -43,6 +44,9 @@ public final class ReadHere {
 
   /** Whether a meter would tell two readings apart. */
   public static boolean different(Outlook one, Outlook other) {
+    if (one instanceof Either a && other instanceof Either b) {
+      return different(a.likeliest(), b.likeliest());
+    }
     if (one instanceof Spread a && other instanceof Spread b) {
       return Math.abs(a.mean() - b.mean()) > DIFFERENT * Math.min(a.spread(), b.spread());
     }

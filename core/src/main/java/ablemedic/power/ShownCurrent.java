@@ -53,7 +53,7 @@ record ShownCurrent(String id) implements Check<Craft> {
   @Override
   public Outlook outlook(Craft craft) {
     double shown = Math.min(SHOWN.high(), shown(SenseChain.SENSED.of(craft), Powered.onBench(craft.electrics()).packA()));
-    return new Outlook.Spread(SHOWN, shown, 0.35 + 0.1 * Math.abs(shown), 0.03);
+    return new Outlook.Spread(SHOWN, shown, 0.35 + 0.1 * Math.abs(shown), 0.05);
   }
 
   @Override

@@ -25,7 +25,7 @@ record ShownVoltage(String id, String with, double charge, Meter meter, Optional
     implements Check<Craft> {
   private static final Scale SHOWN = new Scale("voltage shown on the screen or computer", "V", 0, ScaleFromReadings.HIGHEST_SHOWN_V, 0.5, List.of());
   private static final Scale TOLD = new Scale("voltage on the meter at the pack's leads", "V", 0.5, ScaleFromReadings.HIGHEST_V);
-  private static final double BLUNDER = 0.02;
+  private static final double BLUNDER = 0.05;
   /** Divider resistors of 1 % each and the converter's reference. Common practice. */
   private static final double CHAIN_SHARE = 0.012;
   private static final double STEP_V = 0.06;

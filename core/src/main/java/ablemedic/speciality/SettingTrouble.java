@@ -29,7 +29,7 @@ public final class SettingTrouble<T> {
   public static final String SAVE = "Save, let the board restart, and read the setting back.";
 
   /** How often a setting is misread or another line is read in its place. Common practice, no source. */
-  private static final double MISREAD = 0.02;
+  private static final double MISREAD = 0.05;
 
   private final Setting<T> setting;
   private final Facet<Craft, T> told;

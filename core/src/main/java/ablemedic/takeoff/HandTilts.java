@@ -40,7 +40,7 @@ record HandTilts(String id) implements Check<Craft> {
   static final Facet<Craft, Rotation> MISALIGNMENT = Facet.of("misalignment", Craft::misalignment);
   /** How many look at bars or curves and not at a drawn craft. From memory. */
   static final double RATES_SHARE = 0.3;
-  private static final double MISREAD = 0.04;
+  private static final double MISREAD = 0.05;
   private static final double WRONG_KIND = 0.02;
 
   private static final Item PICTURE = Item.of("picture", "Which picture is it?", Arrays.stream(Picture.values())

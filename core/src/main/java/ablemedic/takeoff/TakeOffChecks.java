@@ -54,8 +54,8 @@ final class TakeOffChecks {
   static final String MOTORS = "motors";
   static final String TILTS = "tilts";
 
-  private static final double BLUNDER = 0.03;
-  private static final double MISREAD = 0.04;
+  private static final double BLUNDER = 0.05;
+  private static final double MISREAD = 0.05;
   /** How often somebody names the stutter of a motor, and not which way it turns in the end. */
   private static final double STUTTER_IS_NAMED = 0.7;
   /** Handheld scales and a balance on fingertips. Common practice, no source. */
@@ -177,19 +177,19 @@ final class TakeOffChecks {
         c -> "Put it on the scales with the pack it flies with. The build sheet says " + Math.round(c.airframe().massG())
             + " g.",
         mass, from(Facet.of("all-up mass", c -> c.airframe().massG()),
-            grams -> new Spread(mass, grams / 1000, SCALES_SHARE * grams / 1000, 0.01)), 1, 0,
+            grams -> new Spread(mass, grams / 1000, SCALES_SHARE * grams / 1000, BLUNDER)), 1, 0,
         BenchNeeds.PACK_OUT);
     Scale forward = new Scale("balance point forward of the middle of the motors", "m", -0.2, 0.2);
     add("balance-forward", "balance-point", c -> "Find the balance point, front to rear",
         c -> "Strap the pack on, unplugged. Balance the craft on two fingertips under the side arms. How far forward of "
             + "the middle of the motors do they stand? Behind the middle counts negative.",
-        forward, from(BALANCE, at -> new Spread(forward, at.forwardMm() / 1000, BALANCE_MM / 1000, 0.02)), 1.2, 0,
+        forward, from(BALANCE, at -> new Spread(forward, at.forwardMm() / 1000, BALANCE_MM / 1000, BLUNDER)), 1.2, 0,
         BenchNeeds.PACK_OUT);
     Scale right = new Scale("balance point right of the middle of the motors", "m", -0.2, 0.2);
     add("balance-right", "balance-point", c -> "Find the balance point, side to side",
         c -> "Strap the pack on, unplugged. Balance the craft on two fingertips under nose and tail. How far right of the "
             + "middle of the motors do they stand? Left of the middle counts negative.",
-        right, from(BALANCE, at -> new Spread(right, at.rightMm() / 1000, BALANCE_MM / 1000, 0.02)), 1.2, 0,
+        right, from(BALANCE, at -> new Spread(right, at.rightMm() / 1000, BALANCE_MM / 1000, BLUNDER)), 1.2, 0,
         BenchNeeds.PACK_OUT);
   }
 

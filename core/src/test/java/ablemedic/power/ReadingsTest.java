@@ -152,7 +152,8 @@ class ReadingsTest {
   @Test
   void everyStepOfTheRoutinePassesOnASoundCraft() {
     for (Check<Craft> step : PrePowerRoutine.of(craft, Meter.USUAL)) {
-      Outlook outlook = step.outlook(craft);
+      Outlook predicted = step.outlook(craft);
+      Outlook outlook = predicted instanceof Outlook.Either either ? either.likeliest() : predicted;
       var reading = outlook instanceof Outlook.Spread s ? new ablemedic.diagnosis.Reading.Measured(s.mean())
           : outlook instanceof Outlook.Worded w ? ablemedic.diagnosis.Reading.Chosen.of(w.word())
           : ablemedic.diagnosis.Reading.Chosen.of(((Outlook.Ways) outlook).choices().questions().get(0).outcomes().get(0).id());

@@ -6,15 +6,21 @@ import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Outlook.Branch;
 import ablemedic.diagnosis.Outlook.Branches;
+import ablemedic.diagnosis.Outlook.Either;
 import ablemedic.diagnosis.Outlook.Spread;
 import ablemedic.diagnosis.Proof;
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.List;
 import java.util.stream.Collectors;
 
 /** What a check gives on a craft, as a bench would say it. */
 public final class Expected {
   /** Half the width of what is shown as expected, in spreads: about 95 %. */
   private static final double WIDTH = 2;
+
+  /** A way that a reading may come out is said when it has at least this probability. */
+  private static final double WORTH_SAYING = 0.1;
 
   private Expected() {}
 
@@ -28,8 +34,24 @@ public final class Expected {
       return branches.branches().stream().max(Comparator.comparingDouble(Branch::share)).orElseThrow().parts().stream()
           .map(part -> of(part, craft)).collect(Collectors.joining(", "));
     }
+    if (outlook instanceof Either either) {
+      return either(either, craft);
+    }
     return outlook instanceof Spread spread ? number(spread)
         : Specialities.inWordsOf(craft, Proof.expected(outlook));
+  }
+
+  /** From the least to the most that its ways may show, and the words that may stand instead. */
+  private static String either(Either either, Craft craft) {
+    List<Outlook> ways = either.ways().stream().filter(way -> way.share() >= WORTH_SAYING).map(Outlook.Share::outlook).toList();
+    List<Spread> numbers = ways.stream().filter(Spread.class::isInstance).map(Spread.class::cast).toList();
+    List<String> said = new ArrayList<>();
+    if (!numbers.isEmpty()) {
+      said.add("about " + Units.shown(numbers.get(0).scale(), numbers.stream().mapToDouble(n -> n.mean() - n.spread()).min().orElseThrow())
+          + " to " + Units.shown(numbers.get(0).scale(), numbers.stream().mapToDouble(n -> n.mean() + n.spread()).max().orElseThrow()));
+    }
+    ways.stream().filter(way -> !(way instanceof Spread)).forEach(way -> said.add(of(way, craft)));
+    return String.join(", or ", said);
   }
 
   /** A number with how far it may be off. */

@@ -5,9 +5,6 @@ import ablemedic.app.entry.Expected;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.meter.MeterStore;
 import ablemedic.craft.Craft;
-import ablemedic.diagnosis.Outlook;
-import ablemedic.diagnosis.Outlook.Spread;
-import ablemedic.diagnosis.Outlook.Worded;
 import ablemedic.power.Probe;
 import ablemedic.power.ReadHere;
 import jakarta.validation.Valid;
@@ -47,18 +44,13 @@ class ReadHereController {
     }
     ReadHere.Answer answer = ReadHere.of(craft, asked.mode(), red, black, meters.get());
     var wiring = craft.electrics().wiring();
-    return new HereAnswer(wiring.label(red), wiring.label(black), words(answer.sound()),
-        answer.under().stream().map(u -> new UnderFault(words(u.reading()), u.faults())).toList());
+    return new HereAnswer(wiring.label(red), wiring.label(black), Expected.of(answer.sound(), craft),
+        answer.under().stream().map(u -> new UnderFault(Expected.of(u.reading(), craft), u.faults())).toList());
   }
 
   private static int point(Craft craft, String id, String where) {
     return craft.electrics().wiring().find(id).orElseThrow(() -> Refusal.wrong(where, "This craft has no point “" + id
         + "”" + (craft.electrics().sheet().isEmpty() ? ": its parts and leads are not entered."
             : "; GET /api/crafts/{mark}/power-map lists them.")));
-  }
-
-  private static String words(Outlook outlook) {
-    return outlook instanceof Worded w ? w.scale().words().get(w.scale().indexOf(w.word()).orElseThrow()).label()
-        : Expected.number((Spread) outlook);
   }
 }

@@ -17,6 +17,7 @@ import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Hypothesis;
 import ablemedic.diagnosis.Outlook.Branches;
+import ablemedic.diagnosis.Outlook.Either;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Outlook.Spread;
 import ablemedic.diagnosis.Outlook.Ways;
@@ -107,7 +108,7 @@ final class CheckCards {
       return List.of(new Likely(worded.word(), worded.scale().words().get(
           worded.scale().indexOf(worded.word()).orElseThrow()).label(), 1 - worded.blunder()));
     }
-    if (outlook instanceof Branches) {
+    if (outlook instanceof Branches || outlook instanceof Either) {
       return List.of(new Likely("", Expected.of(outlook, known.sound()), 1));
     }
     Ways ways = (Ways) outlook;

@@ -120,6 +120,12 @@ public final class Browser implements AutoCloseable {
     new Select(see(css)).selectByValue(value);
   }
 
+  /** The title of the check on the card; empty where there is none. */
+  public String heading() {
+    return String.valueOf(driver.executeScript(
+        "return [...document.querySelectorAll('.next article header h2')].map(h => h.textContent.trim()).join('')"));
+  }
+
   /** Types keys to whatever has the focus. */
   public void keys(CharSequence... keys) {
     for (CharSequence key : keys) {

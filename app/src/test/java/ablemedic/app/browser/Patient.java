@@ -72,7 +72,8 @@ final class Patient {
 
   /** What the scale or ruler shows, as somebody would write it. */
   String written(String checkId) {
-    Outlook outlook = book.check(checkId).orElseThrow().outlook(now);
+    Outlook predicted = book.check(checkId).orElseThrow().outlook(now);
+    Outlook outlook = predicted instanceof Outlook.Either either ? either.likeliest() : predicted;
     if (outlook instanceof Outlook.Worded worded) {
       return worded.word();
     }

@@ -127,7 +127,7 @@ class WalkTest {
       long version = view.get("version").asLong();
       JsonNode check = patient.next(path);
       String checkId = check.get("checkId").asString();
-      browser.seeText(check.get("title").asString());
+      browser.await(() -> browser.heading().equals(check.get("title").asString()));
       if (check.get("steps").toString().contains("SHORT_TEST")) {
         app.runRoutine(view.get("mark").asString());
         browser.open(path);
