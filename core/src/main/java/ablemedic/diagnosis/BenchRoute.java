@@ -24,6 +24,11 @@ public record BenchRoute(List<BenchStep> steps, BenchState end) {
     return steps.stream().mapToDouble(BenchStep::minutes).sum();
   }
 
+  /** The minutes of steps that any way to a proven fix needs sooner or later. */
+  public double minutesNeededAnyway() {
+    return steps.stream().filter(BenchStep::neededAnyway).mapToDouble(BenchStep::minutes).sum();
+  }
+
   /** The place in the order at which the props come off; beyond the last where they do not. */
   private int propsOffAt() {
     int at = steps.indexOf(BenchStep.PROPS_OFF);

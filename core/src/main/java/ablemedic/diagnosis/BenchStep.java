@@ -40,6 +40,11 @@ public enum BenchStep {
     return this == PROPS_OFF || this == SHORT_TEST || this == ANTENNA_ON || this == TO_FIELD;
   }
 
+  /** Whether nothing is proven without it: the craft is powered in the end, and for that it is made ready once. */
+  boolean neededAnyway() {
+    return this == PROPS_OFF || this == SHORT_TEST;
+  }
+
   boolean allowedIn(BenchState s) {
     return switch (this) {
       case PACK_OUT -> s.packIn();

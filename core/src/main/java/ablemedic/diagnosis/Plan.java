@@ -16,7 +16,7 @@ public record Plan<S>(List<Step<S>> steps) {
    * @param bits        expected information about the remedy, in bits
    * @param route       how to get the bench ready; empty when no safe way exists
    * @param minutes     of the check and the way there
-   * @param bitsPerMinute what the plan ranks by, risk breaking ties
+   * @param bitsPerMinute what the plan ranks by, without the minutes that are needed anyway; risk breaks ties
    */
   public record Step<S>(
       Check<S> check, double bits, Optional<BenchRoute> route, double minutes, double bitsPerMinute) {

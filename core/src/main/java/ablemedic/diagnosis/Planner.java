@@ -18,7 +18,8 @@ import java.util.TreeSet;
 import java.util.stream.IntStream;
 
 /**
- * Ranks checks by the expected information about what is to be put right, per minute. Stories that owe the same
+ * Ranks checks by the expected information about what is to be put right, per minute. Minutes that every way to a proven
+ * fix needs anyway, such as the routine before the first power, are not charged to the check that needs them first. Stories that owe the same
  * remedies count as one, since telling them apart helps nobody, and remedies that explain nothing of what was found do not
  * count; minutes include getting the bench ready.
  */
@@ -153,7 +154,8 @@ public final class Planner<S> {
       }
       Optional<BenchRoute> route = routes.computeIfAbsent(check.needs(), n -> BenchRoute.from(bench, n));
       double minutes = check.minutes() + route.map(BenchRoute::minutes).orElse(0.0);
-      steps.add(new Plan.Step<>(check, bits, route, minutes, bits / minutes));
+      double charged = minutes - route.map(BenchRoute::minutesNeededAnyway).orElse(0.0);
+      steps.add(new Plan.Step<>(check, bits, route, minutes, bits / charged));
     }
     steps.sort(Comparator.comparingDouble((Plan.Step<S> step) -> worth(step)).reversed());
     return new Plan<>(steps);

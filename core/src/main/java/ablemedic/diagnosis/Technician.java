@@ -31,6 +31,7 @@ public final class Technician<S> {
   private static final int MOST_FIXES = 6;
   /** A belief in this range is one of those by which the calibration is judged. */
   private static final double ACTED_ON = 0.92;
+  private static final double LIKELY_SOUND = 0.5;
   private static final double CALIBRATED_FROM = 0.9;
   private static final double CALIBRATED_TO = 0.95;
 
@@ -128,21 +129,28 @@ public final class Technician<S> {
         known = known.with(check, given(patient, check, Case.after(known.repairs(), truth), random), Sureness.SURE);
         continue;
       }
-      if (standing.suspects().isEmpty() || fixes >= MOST_FIXES || standing.notInBook() > standing.suspects().get(0).belief()) {
+      if (!known.repairs().isEmpty() && standing.nothingLeft() >= LIKELY_SOUND) {
+        // All is right by what is believed, and yet the flight did not say so: it is made once more.
+        checks++;
+      } else if (standing.suspects().isEmpty() || fixes >= MOST_FIXES || standing.notInBook() > standing.suspects().get(0).belief()) {
         break;
+      } else {
+        Suspect<S> suspect = standing.suspects().get(0);
+        Fix<S> fix = suspect.leading().fixes(sound).get(0);
+        boolean needed = owes(patient, suspect.remedy());
+        if (!needed) {
+          minutes += fix.minutes();
+          if (suspect.belief() >= ACTED_ON) {
+            wrongFixes.add(suspect.leading().id());
+          }
+        }
+        known = known.withRepair(suspect.leading(), fix);
+        fixes++;
+        done.clear();
       }
-      Suspect<S> suspect = standing.suspects().get(0);
-      Fix<S> fix = suspect.leading().fixes(sound).get(0);
-      boolean needed = owes(patient, suspect.remedy());
-      if (!needed && suspect.belief() >= ACTED_ON) {
-        wrongFixes.add(suspect.leading().id());
-      }
-      known = known.withRepair(suspect.leading(), fix);
-      fixes++;
-      done.clear();
       BenchRoute route = BenchRoute.from(bench, flight.needs()).orElseThrow();
       bench = route.end();
-      minutes += route.minutes() + flight.minutes() + (needed ? 0 : fix.minutes());
+      minutes += route.minutes() + flight.minutes();
       Reading seen = sample(flight.outlook(Case.after(known.repairs(), truth)), random);
       known = known.with(flight, seen, Sureness.SURE);
       if (Proof.asExpected(flight, seen, sound)) {
@@ -159,6 +167,9 @@ public final class Technician<S> {
 
   private Reading given(Patient<S> patient, Check<S> check, S state, Random random) {
     Reading read = sample(check.outlook(state), random);
+    if (patient.wrong() == 0 && patient.meter() == 1) {
+      return read;
+    }
     Reading blind = sample(Outlook.broad(check.answers()), random);
     if (read instanceof Several several) {
       Map<String, Reading> parts = new LinkedHashMap<>();

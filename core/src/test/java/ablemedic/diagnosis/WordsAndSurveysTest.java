@@ -253,7 +253,7 @@ class WordsAndSurveysTest {
     int which = new Random(seed).nextInt(4);
     var walk = new Technician<>(diagnosis, whole, whole).workUp(Set.of(), List.of(fuses.get(which)),
         Occasion.NOTHING_KNOWN, Technician.Habit.PLAN, seed);
-    assertThat(walk.solved()).isTrue();
+    assertThat(walk.solved()).as(walk.toString()).isTrue();
     assertThat(walk.checks()).isLessThanOrEqualTo(6);
   }
 }

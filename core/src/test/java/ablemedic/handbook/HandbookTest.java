@@ -35,7 +35,7 @@ class HandbookTest {
     return Arrays.stream(Layout.values()).map(layout -> {
       Craft craft = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
       return craft.withElectrics(new Electrics(layout.sheet(List.of(1, 0, 2, 3), List.of("FR", "RR", "RL", "FL"), 85,
-          new PackKind(4, Chemistry.LIPO, 1500, 4), List.of("receiver", "camera", "capacitor-470"))));
+          new PackKind(4, Chemistry.LIPO, 1500, 4), List.of("receiver", "camera", "display", "capacitor-470"))));
     });
   }
 
