@@ -78,8 +78,8 @@ final class TakeOffFaults {
     } else if (follows(moved, NumberingSchool.REAR_RIGHT_FIRST) || follows(moved, NumberingSchool.FRONT_RIGHT_FIRST)) {
       add(id, "outputs-of-other-school", "outputs", TakeOffOdds.OUTPUTS_OF_OTHER_SCHOOL, c -> Effects.outputsMoved(c, moved),
           Fixes::outputs, c -> follows(moved, c.told(BoardSettings.NUMBERING))
-              ? "Board and firmware number the outputs by different schools"
-              : "Outputs are mixed up, each driving the corner of another");
+              ? "The board is wired by the other numbering school than the firmware counts by"
+              : "The firmware counts by the other numbering school than the board is wired by");
     } else {
       add(id, "outputs-mixed", "outputs", TakeOffOdds.OUTPUTS_MIXED, c -> Effects.outputsMoved(c, moved), Fixes::outputs,
           c -> "Outputs are mixed up: " + Corner.ALL.stream()
@@ -89,7 +89,10 @@ final class TakeOffFaults {
     }
   }
 
-  /** Whether each corner is reached that the other numbering school means by its number. */
+  /**
+   * Whether each corner is reached that the other numbering school means by its number. Wired by one school under a firmware
+   * of the other, or flashed the other way round: each is the inverse of the other, and either is two schools that met.
+   */
   private static boolean follows(List<Corner> moved, NumberingSchool told) {
     NumberingSchool other = told == NumberingSchool.REAR_RIGHT_FIRST
         ? NumberingSchool.FRONT_RIGHT_FIRST : NumberingSchool.REAR_RIGHT_FIRST;

@@ -118,4 +118,74 @@ class CircuitsTest {
       assertThat(SenseChain.at(craft.withElectrics(moved), 15.4).shownV()).isCloseTo(r.of().volts(), within(0.03 * r.of().volts()));
     }
   }
+
+  @ParameterizedTest
+  @MethodSource("crafts")
+  void whatARegulatorGivesIsWhatFlowsIntoAllThatHangsOnIt(Craft craft) {
+    // Kirchhoff's rule at each output: loads at the voltage that stands there, and a linear regulator that takes what it gives.
+    Electrics sound = craft.electrics();
+    Wiring wiring = sound.wiring();
+    Powered powered = Powered.onBench(sound);
+    PackOut copper = under(sound);
+    List<Wiring.At<Inner.Regulator>> regulators = wiring.all(Inner.Regulator.class);
+    for (int k = 0; k < regulators.size(); k++) {
+      Wiring.At<Inner.Regulator> r = regulators.get(k);
+      int out = Circuits.node(wiring, r, r.of().out());
+      double flows = 0;
+      for (Wiring.At<Inner.Load> load : wiring.all(Inner.Load.class)) {
+        int plus = Circuits.node(wiring, load, load.of().plus());
+        if (copper.ohms(out, plus) < 1) {
+          flows += Powered.draw(load) / load.of().volts() * powered.between(plus, Circuits.node(wiring, load, load.of().minus()));
+        }
+      }
+      for (Wiring.At<Inner.Leak> leak : wiring.all(Inner.Leak.class)) {
+        int plus = Circuits.node(wiring, leak, leak.of().a());
+        int minus = Circuits.node(wiring, leak, leak.of().b());
+        boolean from = copper.ohms(out, plus) < 1;
+        if (from != copper.ohms(out, minus) < 1) {
+          flows += (from ? 1 : -1) * powered.between(plus, minus) / leak.of().ohms();
+        }
+      }
+      for (int j = 0; j < regulators.size(); j++) {
+        Wiring.At<Inner.Regulator> fed = regulators.get(j);
+        if (j != k && fed.of().linear() && copper.ohms(out, Circuits.node(wiring, fed, fed.of().in())) < 1) {
+          flows += powered.outputs().get(j).givesA();
+        }
+      }
+      double gives = powered.outputs().get(k).givesA();
+      assertThat(gives).as("%s V of the %s", r.of().volts(), r.part().label()).isCloseTo(flows, within(0.002 + 0.005 * flows));
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("crafts")
+  void whatComesOutOfThePackIsWhatIsTakenFromIt(Craft craft) {
+    // By hand: a switching regulator takes its output over 0.88 as power, an idle controller 0.03 A at the nominal voltage.
+    Electrics sound = craft.electrics();
+    Wiring wiring = sound.wiring();
+    Powered powered = Powered.onBench(sound);
+    double taken = 0;
+    for (Wiring.At<Inner.Drive> drive : wiring.all(Inner.Drive.class)) {
+      taken += 0.03 / sound.sheet().pack().nominalV() * powered.driveV(drive);
+    }
+    PackOut copper = under(sound);
+    int plus = wiring.plug().orElseThrow()[0];
+    List<Wiring.At<Inner.Regulator>> regulators = wiring.all(Inner.Regulator.class);
+    for (int k = 0; k < regulators.size(); k++) {
+      Wiring.At<Inner.Regulator> r = regulators.get(k);
+      int in = Circuits.node(wiring, r, r.of().in());
+      if (copper.ohms(plus, in) < 1) {
+        Powered.Output output = powered.outputs().get(k);
+        taken += r.of().linear() ? output.givesA()
+            : output.givesA() * output.givesV() / 0.88 / powered.between(in, Circuits.node(wiring, r, r.of().minus()));
+      }
+    }
+    for (Wiring.At<Inner.Load> load : wiring.all(Inner.Load.class)) {
+      int at = Circuits.node(wiring, load, load.of().plus());
+      if (copper.ohms(plus, at) < 1) {
+        taken += Powered.draw(load) / load.of().volts() * powered.between(at, Circuits.node(wiring, load, load.of().minus()));
+      }
+    }
+    assertThat(powered.packA()).isCloseTo(taken, within(0.01 * taken + 0.002));
+  }
 }

@@ -3,6 +3,8 @@ package ablemedic.takeoff;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import ablemedic.craft.Corner;
+import ablemedic.craft.Craft;
+import ablemedic.craft.CraftClass;
 import ablemedic.craft.FrameShape;
 import ablemedic.craft.NumberingSchool;
 import ablemedic.craft.OutputOrder;
@@ -15,6 +17,8 @@ import ablemedic.takeoff.BoardOrientation.Motion;
 import ablemedic.takeoff.BoardOrientation.Picture;
 import ablemedic.takeoff.MotorMap.PropMove;
 import ablemedic.takeoff.MotorMap.Seen;
+import ablemedic.testing.OutsideCheck;
+import ablemedic.testing.OutsideCheck.Kind;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -76,6 +80,33 @@ class SolversTest {
     List<Corner> wired = List.of(1, 2, 3, 4).stream().map(NumberingSchool.FRONT_RIGHT_FIRST::corner).toList();
     assertThat(MotorMap.order(wired, NumberingSchool.REAR_RIGHT_FIRST)).hasToString("4-1-2-3");
     assertThat(MotorMap.order(wired, NumberingSchool.FRONT_RIGHT_FIRST)).isEqualTo(OutputOrder.AS_LABELLED);
+  }
+
+  @Test
+  @OutsideCheck(kind = Kind.COMMON_PRACTICE,
+      source = "the two numbering schools: rear-right first is RR FR RL FL, front-right first is FR RL FL RR")
+  void twoSchoolsThatMetAreNamedWhicheverOfThemWasFlashed() {
+    // By hand. Wired front-right first, counted rear-right first: motor 1 is meant for RR and turns FR, 2 for FR turns RL,
+    // 3 for RL turns FL, 4 for FL turns RR; in the order FR RR RL FL that is 3 1 4 2. The other way round it is its inverse: FR is
+    // meant by 1 and turns RR, RR by 4 turns FL, RL by 2 turns FR, FL by 3 turns RL: 2 4 1 3.
+    for (String id : List.of("outputs-3142", "outputs-2413")) {
+      for (NumberingSchool told : NumberingSchool.values()) {
+        Craft craft = CraftClass.INCH_5.sound(SpinSchool.INWARD, told, Rotation.NONE);
+        var fault = TakeOff.book().fault(id).orElseThrow();
+        assertThat(fault.kind()).isEqualTo("outputs-of-other-school");
+        assertThat(fault.describe(craft)).contains("other numbering school");
+      }
+    }
+    Craft craft = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
+    assertThat(TakeOff.book().fault("outputs-3142").orElseThrow().describe(craft)).startsWith("The board is wired by the other");
+    assertThat(TakeOff.book().fault("outputs-2413").orElseThrow().describe(craft)).startsWith("The firmware counts by the other");
+  }
+
+  @Test
+  void oneOutputThatWasSeenToTurnBothWaysIsAContradiction() {
+    var seen = List.of(new MotorMap.Seen(1, Optional.of(Corner.REAR_RIGHT), Optional.of(Spin.CLOCKWISE)),
+        new MotorMap.Seen(1, Optional.of(Corner.REAR_RIGHT), Optional.of(Spin.COUNTER_CLOCKWISE)));
+    assertThat(MotorMap.solve(seen, FrameShape.X, SpinSchool.INWARD).contradictions().get(0)).contains("both ways");
   }
 
   @Test
