@@ -1560,6 +1560,14 @@ export interface components {
             /** Format: double */
             shownV: number;
         };
+        Misfit: {
+            checkId: string;
+            expected: string;
+            /** Format: int32 */
+            n: number;
+            said: string;
+            title: string;
+        };
         ModeView: {
             /** Format: double */
             frequencyRadS: number;
@@ -2003,6 +2011,17 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        Rest: {
+            /** Format: double */
+            belief: number;
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            nothing: number;
+            titles: string[];
+            /** Format: double */
+            twice: number;
+        };
         Resting: {
             craftClass: string;
             mark: string;
@@ -2253,6 +2272,7 @@ export interface components {
             mark: string;
             /** Format: double */
             minutes: number;
+            misfits: components["schemas"]["Misfit"][];
             next?: components["schemas"]["CheckCard"];
             notInBook: components["schemas"]["Other"];
             notYetFlown: string;
@@ -2262,6 +2282,7 @@ export interface components {
             /** Format: date-time */
             openedAt: string;
             proof?: components["schemas"]["ProofCard"];
+            rest: components["schemas"]["Rest"];
             /** @enum {string} */
             stage: "LOOKING" | "FIXING" | "PROVING" | "CLOSED";
             suspects: components["schemas"]["SuspectView"][];

@@ -13,7 +13,7 @@
 <style>
   .belief {
     display: grid;
-    grid-template-columns: 1fr auto;
+    grid-template-columns: minmax(2rem, 1fr) 9.5rem;
     align-items: center;
     gap: 0.6rem;
   }

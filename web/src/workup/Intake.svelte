@@ -132,7 +132,17 @@
               </label>
             {/each}
           </div>
-          {#if complaints.value.length === 1}
+          {#if kind === 'something-else'}
+            <p class="small">
+              Worked up today are: {complaints.value
+                .filter((c) => c.id !== 'something-else')
+                .map((c) => c.label)
+                .join('; ')}. Of anything else the book knows no cause. It takes your words, begins with the
+              general checks (look, routine, rails) and what happened to the craft, and is logged and closed
+              like any other.
+            </p>
+          {/if}
+          {#if complaints.value.length === 2}
             <p class="small">
               Power and voltage can be worked up once
               <a href={`/crafts/${encodeURIComponent(mark)}/wiring`}>its parts and leads</a> are entered.

@@ -38,6 +38,21 @@
       {/if}
     </li>
   {/each}
+  {#if view.rest.count > 0 && view.rest.belief >= 0.005}
+    <li>
+      <details>
+        <summary class="name">Many small ones ({view.rest.count})</summary>
+        <ul class="small">
+          {#each view.rest.titles as title (title)}<li>{title}</li>{/each}
+        </ul>
+      </details>
+      <BeliefBar belief={view.rest.belief} word="together" />
+    </li>
+  {/if}
+  <li>
+    <span class="name">{view.made.length > 0 ? 'Nothing is wrong any more' : 'Nothing is wrong'}</span>
+    <BeliefBar belief={view.rest.nothing} word={view.rest.nothing >= 0.5 ? 'likely' : ''} />
+  </li>
   <li>
     <span class="name">None of the known faults</span>
     <BeliefBar belief={view.notInBook.belief} word={view.notInBook.word} />
@@ -45,9 +60,10 @@
   </li>
 </ol>
 <p class="small foot">
-  {#if view.nothingLeft > 0.005}Nothing wrong any more: {percent(view.nothingLeft)}.{/if}
   {#if view.astray > 0.02}A fix was not needed: {percent(view.astray)}. Take it back if the trouble stays.{/if}
-  Two at once add up to more than 100 %.
+  {#if view.rest.twice >= 0.005}
+    That two of these are there at once is believed at {percent(view.rest.twice)}; it is counted with both.
+  {/if}
 </p>
 
 <style>

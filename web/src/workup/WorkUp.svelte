@@ -96,6 +96,13 @@
       {#if view.stage === 'CLOSED'}
         <Closed {work} />
       {:else}
+        {#each view.misfits as misfit (misfit.n)}
+          <p class="misfit">
+            <strong>Does not fit the rest:</strong>
+            {misfit.title}: {misfit.said}. By all else it would be {misfit.expected}.
+            <button class="plain" onclick={() => void work.openCheck(misfit.checkId)}>Look again</button>
+          </p>
+        {/each}
         {#if view.notYetFlown}<p class="caution destroyed">{view.notYetFlown}</p>{/if}
         {#if view.stage === 'PROVING'}
           <ProofPanel {work} onclose={() => (closing = true)} />
@@ -106,11 +113,19 @@
         {#if work.card}
           <CheckPanel {work} card={work.card} onothers={() => (others = true)} onown={() => (own = true)} />
         {:else if !work.fix && view.stage !== 'PROVING'}
-          <h2>Nothing left that would tell more</h2>
-          <p>
-            No open check parts the suspects any further. Take the most likely one and see how it is put right
-            (<kbd>f</kbd>), or enter a suspicion or test of your own (<kbd>t</kbd>).
-          </p>
+          <h2>Stop: no check would tell more</h2>
+          {#if view.suspects[0] && view.suspects[0].belief > view.notInBook.belief}
+            <p>
+              No open check parts the suspects any further. Take the most likely one and see how it is put
+              right (<kbd>f</kbd>), or enter a suspicion or test of your own (<kbd>t</kbd>).
+            </p>
+          {:else}
+            <p>
+              What is known here does not explain this craft. What then: a second pair of eyes on it; one
+              suspected part exchanged for one that is known to be good, and what that did entered as your own
+              test (<kbd>t</kbd>); or close it honestly as not found (<kbd>c</kbd>). It is not flown as it is.
+            </p>
+          {/if}
           <p class="after">
             <button class="act" onclick={openFix}>How to put the leading suspect right</button>
             <button class="quiet" onclick={() => (own = true)}>Own suspicion or test</button>
@@ -134,6 +149,12 @@
 {/if}
 
 <style>
+  .misfit {
+    border-left: 4px solid var(--doubt-fill);
+    padding-left: 0.8rem;
+    margin-bottom: 1rem;
+  }
+
   .destroyed {
     margin-bottom: 1rem;
   }

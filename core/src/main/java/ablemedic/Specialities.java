@@ -16,6 +16,7 @@ import ablemedic.handbook.Handbook;
 import ablemedic.power.Power;
 import ablemedic.reading.Meter;
 import ablemedic.speciality.Complaint;
+import ablemedic.speciality.SomethingElse;
 import ablemedic.speciality.Speciality;
 import ablemedic.takeoff.TakeOff;
 import java.util.List;
@@ -79,10 +80,11 @@ public final class Specialities {
     return all.and(new Book<>(List.of(), told));
   }
 
-  /** What an owner of a craft like this can complain of, the usual first. */
+  /** What an owner of a craft like this can complain of, the usual first, and last what no family has. */
   public static List<Complaint> complaints(Craft craft, Meter meter) {
     Check<Craft> flight = flight();
-    return ALL.stream().flatMap(one -> one.complaints(craft, meter, flight).stream()).toList();
+    return Stream.concat(ALL.stream().flatMap(one -> one.complaints(craft, meter, flight).stream()),
+        Stream.of(SomethingElse.complaint(flight))).toList();
   }
 
   /** A craft that stands for any whose parts and leads nobody entered. */

@@ -152,7 +152,7 @@ class SafetyTest {
         + ", \"reason\": \"lead moved\", \"sheet\": " + sheet + "}");
     JsonNode routine = app.get("/api/crafts/DOOM/routine");
     assertThat(routine.get("state").asString()).isEqualTo("NOT_DONE");
-    assertThat(routine.get("destroyed").get(0).asString()).contains("receiver stands", "fed from a pad of 9.0 V");
+    assertThat(routine.get("destroyed").get(0).asString()).contains("For the receiver 6.0 V is the most", "has 9.0 V");
     assertThat(app.refused(409, "POST", "/api/crafts/DOOM/routine", "{\"minutes\": 2, \"readings\": {}}").get("detail")
         .asString()).contains("destroys it");
 

@@ -4,7 +4,7 @@ package ablemedic.diagnosis;
 public enum Belief {
   ALMOST_CERTAIN("almost certain", 0.95),
   LIKELY("likely", 0.5),
-  OPEN("open", 0.08),
+  POSSIBLE("possible", 0.08),
   UNLIKELY("unlikely", 0.01),
   RULED_OUT("ruled out", 0);
 

@@ -73,6 +73,11 @@ public final class Planner<S> {
     return lastPlan;
   }
 
+  /** What a check would tell, asked for out of turn, in bits. */
+  public double bits(Check<S> check) {
+    return information(new Sorted(beliefs(), check.reads()), check);
+  }
+
   private record Asked(BenchState bench, Set<String> skipped) {}
 
   /** The checks of the book and the most promising of its surveys, looked for once. */

@@ -120,7 +120,7 @@ public record Proof<S>(List<Test<S>> tests) {
     return asExpected(check.outlook(system), reading);
   }
 
-  private static boolean asExpected(Outlook outlook, Reading reading) {
+  static boolean asExpected(Outlook outlook, Reading reading) {
     if (outlook instanceof Branches branches && reading instanceof Several several) {
       return branches.branches().stream().anyMatch(branch -> branch.share() >= ONE_OF_THE_WAYS && asExpected(branches, branch, several));
     }

@@ -70,6 +70,58 @@ public final class Standing<S> {
     return sum(h -> h.inBook() && owed(h).isEmpty() && !isAstray(h));
   }
 
+  /**
+   * The whole of the belief beside some suspects that are listed. What is listed, less what of it is counted twice, the small
+   * ones, nothing and what is outside the book make one.
+   *
+   * @param twice   how much of the listed beliefs is counted with two of them, since both are there at once
+   * @param small   belief that something else of the book is wrong and none of the listed
+   * @param nothing belief that nothing is to be put right
+   */
+  public record Whole(double twice, double small, double nothing) {}
+
+  /** The whole of the belief, with the suspects of these remedies listed. */
+  public Whole whole(Set<String> listed) {
+    double twice = 0;
+    double small = 0;
+    double nothing = 0;
+    for (Weighed<S> story : stories) {
+      if (!story.hypothesis().inBook()) {
+        continue;
+      }
+      Set<String> owed = owed(story.hypothesis());
+      long shown = owed.stream().filter(listed::contains).count();
+      twice += Math.max(0, shown - 1) * story.belief();
+      small += shown == 0 && !owed.isEmpty() ? story.belief() : 0;
+      nothing += owed.isEmpty() ? story.belief() : 0;
+    }
+    return new Whole(twice, small, nothing);
+  }
+
+  /**
+   * A finding that does not fit what all the others say.
+   *
+   * @param evidence its place in the evidence of the case
+   * @param expected what would fit, in words
+   */
+  public record Misfit(int evidence, String expected) {}
+
+  /** The findings that do not fit the story that is believed most, where one is believed more than all others together. */
+  public List<Misfit> misfits() {
+    Weighed<S> most = stories.stream().max(Comparator.comparingDouble(Weighed::belief)).orElseThrow();
+    List<Misfit> misfits = new ArrayList<>();
+    for (int k = 0; k < known.evidence().size() && most.belief() > 0.5; k++) {
+      if (known.evidence().get(k) instanceof Evidence.Finding<S> finding && finding.check().explores()) {
+        Outlook outlook = predictions.of(most.hypothesis(), predictions.state(known.sound(), most.hypothesis(), finding.repairs()),
+            finding.check());
+        if (!Proof.asExpected(outlook, finding.reading())) {
+          misfits.add(new Misfit(k, Proof.expected(outlook)));
+        }
+      }
+    }
+    return misfits;
+  }
+
   /** Probability that something is wrong that the book does not hold. */
   public double notInBook() {
     return sum(h -> !h.inBook());

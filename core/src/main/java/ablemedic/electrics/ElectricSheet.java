@@ -174,8 +174,8 @@ public record ElectricSheet(List<Part> parts, List<Lead> leads, PackKind pack) {
 
   /** What the first power would destroy by these leads alone, in words; a craft entered so gets no power. */
   public List<String> destroyed() {
-    return leads.stream().flatMap(lead -> fed(lead).filter(Fed::destroys).stream()).map(fed -> "The " + fed.part().label()
-        + " stands " + fed.part().archetype().highestV() + " V and is fed from a pad of " + rounded(fed.mostV())
+    return leads.stream().flatMap(lead -> fed(lead).filter(Fed::destroys).stream()).map(fed -> "For the " + fed.part().label()
+        + " " + fed.part().archetype().highestV() + " V is the most, and the pad that feeds it has " + rounded(fed.mostV())
         + " V: that destroys it. Move its lead before the pack goes in.").toList();
   }
 

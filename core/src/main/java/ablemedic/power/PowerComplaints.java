@@ -252,7 +252,7 @@ final class PowerComplaints {
 
   @SafeVarargs
   private void add(String id, String label, Answers answers, Prediction<Craft, ?> prediction, Check<Craft>... proof) {
-    Check<Craft> seen = new CraftCheck("told-" + id, "told-of-power", c -> label,
+    Check<Craft> seen = new CraftCheck("told-" + id, "told", c -> label,
         c -> "Tell what the owner or you saw. What nobody saw stays open.", answers, prediction, 0.5, 0,
         BenchNeeds.NOTHING, false);
     complaints.add(new Complaint(id, label, seen, List.of(proof)));

@@ -162,7 +162,7 @@ final class PowerFaults {
     for (At<Inner.Load> load : wiring.all(Inner.Load.class)) {
       Part part = load.part();
       harmed("dead-" + plain(part.id()), "part-dead", part.id(), PowerOdds.PART_DEAD, new Harm.OtherDraw(part.id(), 0),
-          "The " + part.label() + " itself is dead", PowerFixes.part(part, "dead"));
+          "Dead in itself: the " + part.label(), PowerFixes.part(part, "dead"));
       double times = load.of().poorAmps() / load.of().amps();
       if (part.draw() == 0 && load.of().hasPoorSort()) {
         harmed("greedy-" + plain(part.id()), "part-greedy", part.id(), PowerOdds.PART_GREEDY, new Harm.OtherDraw(part.id(), times),

@@ -112,4 +112,56 @@ class SeveralFaultsTest {
     }
     return p;
   }
+
+  @Test
+  void aRowOfNormalFindingsSpeaksForWhatTheBookDoesNotHold() {
+    List<Fault<Set<String>>> faults = new ArrayList<>();
+    List<Check<Set<String>>> checks = new ArrayList<>();
+    for (int i = 0; i < 6; i++) {
+      String id = "f" + i;
+      faults.add(Toy.fault(id, id, id, 0.1));
+      checks.add(Toy.check("c" + i, 2, 1, BenchNeeds.NOTHING,
+          system -> system.contains(id) ? new double[] {0.02, 0.98} : new double[] {0.95, 0.05}));
+    }
+    Check<Set<String>> complaint = new Toy.Opening(Toy.check("complaint", 2, 1, BenchNeeds.NOTHING,
+        system -> system.isEmpty() ? new double[] {0.98, 0.02} : new double[] {0.05, 0.95}));
+    Diagnosis<Set<String>> diagnosis = new Diagnosis<>(new Book<>(faults, checks), new Assumptions(20, 0.1, 0.03, 0.95));
+    Case<Set<String>> known = Toy.found(Toy.opened(), complaint, 1);
+    double before = diagnosis.standing(known).notInBook();
+    for (Check<Set<String>> check : checks) {
+      known = Toy.found(known, check, 0);
+      double after = diagnosis.standing(known).notInBook();
+      assertThat(after).as(check.id()).isGreaterThan(before);
+      before = after;
+    }
+    Standing<Set<String>> standing = diagnosis.standing(known);
+    assertThat(standing.notInBook()).isGreaterThan(standing.suspects().get(0).belief()).isGreaterThan(0.4);
+  }
+
+  @Test
+  void theWholeBeliefMakesOneAndAFindingThatDoesNotFitIsNamed() {
+    List<Fault<Set<String>>> faults = new ArrayList<>();
+    List<Check<Set<String>>> checks = new ArrayList<>();
+    for (int i = 0; i < 4; i++) {
+      String id = "f" + i;
+      faults.add(Toy.fault(id, id, id, 0.3));
+      for (int again = 0; again < 3; again++) {
+        checks.add(Toy.check("c" + i + again, 2, 1, BenchNeeds.NOTHING,
+            system -> system.contains(id) ? new double[] {0.04, 0.96} : new double[] {0.96, 0.04}));
+      }
+    }
+    Diagnosis<Set<String>> diagnosis = new Diagnosis<>(new Book<>(faults, checks), new Assumptions(20, 0.1, 0.03, 0.95));
+    Case<Set<String>> known = Toy.found(Toy.found(Toy.found(Toy.opened(), checks.get(0), 1), checks.get(1), 1), checks.get(2), 0);
+    for (int other = 3; other < 9; other += 3) {
+      known = Toy.found(known, checks.get(other), 0);
+    }
+    Standing<Set<String>> standing = diagnosis.standing(known);
+    for (Set<String> listed : List.of(Set.<String>of(), Set.of("f0"), Set.of("f0", "f1"), Set.of("f0", "f1", "f2", "f3"))) {
+      Standing.Whole whole = standing.whole(listed);
+      double shown = standing.suspects().stream().filter(s -> listed.contains(s.remedy())).mapToDouble(Suspect::belief).sum();
+      assertThat(shown - whole.twice() + whole.small() + whole.nothing() + standing.notInBook()).isCloseTo(1, offset(1e-9));
+    }
+    assertThat(standing.misfits()).extracting(Standing.Misfit::evidence).containsExactly(2);
+    assertThat(standing.misfits().get(0).expected()).isEqualTo("1");
+  }
 }

@@ -101,6 +101,59 @@ final class Toy {
     }
   }
 
+  /** A check as it opens a work-up: it explores nothing. */
+  record Opening(Check<Set<String>> of) implements Check<Set<String>> {
+    @Override
+    public String id() {
+      return of.id();
+    }
+
+    @Override
+    public String kind() {
+      return of.kind();
+    }
+
+    @Override
+    public String title(Set<String> sound) {
+      return of.title(sound);
+    }
+
+    @Override
+    public String instruction(Set<String> sound) {
+      return of.instruction(sound);
+    }
+
+    @Override
+    public Answers answers() {
+      return of.answers();
+    }
+
+    @Override
+    public Outlook outlook(Set<String> system) {
+      return of.outlook(system);
+    }
+
+    @Override
+    public double minutes() {
+      return of.minutes();
+    }
+
+    @Override
+    public double risk() {
+      return of.risk();
+    }
+
+    @Override
+    public BenchNeeds needs() {
+      return of.needs();
+    }
+
+    @Override
+    public boolean explores() {
+      return false;
+    }
+  }
+
   /** All probability on one outcome. */
   static double[] surely(int outcome, int outcomes) {
     double[] p = new double[outcomes];

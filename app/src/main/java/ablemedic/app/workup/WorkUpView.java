@@ -43,6 +43,8 @@ public record WorkUpView(
     Other notInBook,
     double nothingLeft,
     double astray,
+    Rest rest,
+    List<Misfit> misfits,
     String notYetFlown,
     @Nullable CheckCard next,
     List<String> ahead,
@@ -149,4 +151,18 @@ public record WorkUpView(
 
   /** A caution, with its handbook page. */
   public record Caution(String page, String title, String text) {}
+
+  /**
+   * What is believed beside the suspects that are listed; with them, less what is counted twice, it makes one.
+   *
+   * @param count   how many more suspects there are
+   * @param belief  that one of these is to be put right, and none of the listed
+   * @param titles  the likeliest of them
+   * @param twice   how much of the listed beliefs is counted with two suspects that are there at once
+   * @param nothing that nothing is to be put right
+   */
+  public record Rest(int count, double belief, List<String> titles, double twice, double nothing) {}
+
+  /** A finding that does not fit the others, and what would; looked at again, it is told once more. */
+  public record Misfit(int n, String checkId, String title, String said, String expected) {}
 }

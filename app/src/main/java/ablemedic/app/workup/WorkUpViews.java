@@ -59,6 +59,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.Semaphore;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -68,6 +69,7 @@ class WorkUpViews {
   private static final int VIEWS_KEPT = 64;
   private static final int AHEAD = 4;
   private static final int SHOWN = 8;
+  private static final int SMALL_SHOWN = 30;
   private static final double WORTH_SHOWING = 0.003;
   /** What explains nothing that was found is shown only when it is likely all the same. */
   private static final double BYSTANDER_WORTH_SHOWING = 0.1;
@@ -140,13 +142,14 @@ class WorkUpViews {
         CraftDrawing.of(sound), map(workUp, standing), workUp.opened().complaint(), workUp.opened().occasion().label(),
         workUp.opened().openedAt(), workUp.minutes(), stage, workUp.closed().map(c -> c.end().label()).orElse(""),
         workUp.bench(), sound.electrics().sheet().destroyed(), noted, suspects(workUp, standing, titles), notInBook(workUp, standing, titles),
-        standing.nothingLeft(), standing.astray(), notYetFlown,
+        standing.nothingLeft(), standing.astray(), rest(workUp, standing), misfits(workUp, standing), notYetFlown,
         next.map(step -> cards.card(step.check(), step.bits())).orElse(null),
         planner.lookAhead(workUp.bench(), workUp.leftOut(), AHEAD).stream().skip(1).map(c -> c.title(sound)).toList(),
         checks(workUp, plan),
         worthFixing.map(suspect -> fixCard(suspect, workUp)).orElse(null), made(workUp),
         workUp.repairs().isEmpty() ? null : proofCard(proof, cards, sound),
-        stage == Stage.FIXING ? Cautions.whileFixing() : List.of());
+        stage == Stage.FIXING && worthFixing.filter(suspect -> underTheIron(suspect, workUp)).isPresent() ? Cautions.whileFixing()
+            : List.of());
   }
 
   private @Nullable PowerMap map(WorkUp workUp, Standing<Craft> standing) {
@@ -173,7 +176,8 @@ class WorkUpViews {
     WorkUp workUp = workUps.get(id);
     Diagnosis<Craft> diagnosis = workUps.diagnosis(workUp);
     Standing<Craft> standing = diagnosis.standing(workUp.known());
-    return new CheckCards(diagnosis, standing, workUp.bench()).card(WorkUps.check(workUp, checkId), 0);
+    Check<Craft> check = WorkUps.check(workUp, checkId);
+    return new CheckCards(diagnosis, standing, workUp.bench()).card(check, diagnosis.planner(standing).bits(check));
   }
 
   /** The ways to put any fault right, asked for out of turn. */
@@ -277,13 +281,39 @@ class WorkUpViews {
     return found.entered().inWords(check.answers()).stream().map(label -> Specialities.inWordsOf(sound, label)).toList();
   }
 
-  private static List<SuspectView> suspects(
-      WorkUp workUp, Standing<Craft> standing, Map<Integer, String> titles) {
-    Craft sound = workUp.known().sound();
+  private static List<Suspect<Craft>> listed(Standing<Craft> standing) {
     Set<String> explaining = standing.explaining();
     return standing.suspects().stream()
         .filter(s -> s.belief() >= (explaining.contains(s.remedy()) ? WORTH_SHOWING : BYSTANDER_WORTH_SHOWING))
-        .limit(SHOWN)
+        .limit(SHOWN).toList();
+  }
+
+  private static WorkUpView.Rest rest(WorkUp workUp, Standing<Craft> standing) {
+    Set<String> listed = listed(standing).stream().map(Suspect::remedy).collect(Collectors.toSet());
+    Standing.Whole whole = standing.whole(listed);
+    List<Suspect<Craft>> others = standing.suspects().stream().filter(s -> !listed.contains(s.remedy())).toList();
+    return new WorkUpView.Rest(others.size(), whole.small(),
+        others.stream().limit(SMALL_SHOWN).map(s -> s.leading().describe(workUp.known().sound())).toList(), whole.twice(),
+        whole.nothing());
+  }
+
+  private static List<WorkUpView.Misfit> misfits(WorkUp workUp, Standing<Craft> standing) {
+    Craft sound = workUp.known().sound();
+    List<WorkUpView.Misfit> misfits = new ArrayList<>();
+    for (Standing.Misfit misfit : standing.misfits()) {
+      int n = workUp.evidenceNumbers().get(misfit.evidence());
+      if (workUp.events().get(n - 1).event() instanceof Found found) {
+        workUp.answered(found).ifPresent(check -> misfits.add(new WorkUpView.Misfit(n, check.id(), check.title(sound),
+            String.join(", ", answers(check, found, sound)), Specialities.inWordsOf(sound, misfit.expected()))));
+      }
+    }
+    return misfits;
+  }
+
+  private static List<SuspectView> suspects(
+      WorkUp workUp, Standing<Craft> standing, Map<Integer, String> titles) {
+    Craft sound = workUp.known().sound();
+    return listed(standing).stream()
         .map(s -> new SuspectView(s.leading().id(), s.leading().kind(), s.leading().describe(sound),
             s.faults().stream().skip(1).filter(b -> b.belief() >= WORTH_SHOWING)
                 .map(b -> b.fault().describe(sound)).toList(),
@@ -340,6 +370,12 @@ class WorkUpViews {
           step.map(s -> !s.unlocks().isEmpty()).orElse(false)));
     }
     return lines;
+  }
+
+  /** Whether any way to put a suspect right is more than a change of settings. */
+  private static boolean underTheIron(Suspect<Craft> suspect, WorkUp workUp) {
+    Craft sound = workUp.known().sound();
+    return suspect.leading().fixes(sound).stream().anyMatch(fix -> Specialities.opens(sound, suspect.leading(), fix));
   }
 
   private static FixCard fixCard(Suspect<Craft> suspect, WorkUp workUp) {

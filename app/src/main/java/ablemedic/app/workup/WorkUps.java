@@ -5,7 +5,6 @@ import ablemedic.app.chart.BuildSheet;
 import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.entry.Entered;
-import ablemedic.app.entry.Expected;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.ledger.LedgerStore;
 import ablemedic.app.routine.RoutineStore;
@@ -37,6 +36,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -366,15 +366,22 @@ public class WorkUps implements Routines.Follower {
       repair.fix().values().forEach(v -> changes.add(v.what() + ": " + v.before() + " → " + v.after()));
     });
     String proof = String.join("; ", proof(workUp).tests().stream()
-        .map(t -> t.check().title(sound) + ": " + Expected.of(t.check(), sound)
-            + switch (t.state()) {
-              case PASSED -> " – passed";
-              case FAILED -> " – failed";
-              case TO_DO -> " – not done";
-            }).toList());
+        .map(t -> t.check().title(sound) + switch (t.state()) {
+          case PASSED -> ": " + read(workUp, t.check()) + " – passed";
+          case FAILED -> ": " + read(workUp, t.check()) + " – failed";
+          case TO_DO -> " – not done";
+        }).toList());
     return new LedgerStore.LedgerEntry(0, workUp.opened().id(), workUp.opened().mark(), at, workUp.opened().complaint(),
         end.label(), reason, String.join("; ", causes), String.join(" ", kinds), String.join("; ", fixes),
         String.join("; ", changes), proof, workUp.minutes());
+  }
+
+  /** What was read the last time that a check was made, in words. */
+  private static String read(WorkUp workUp, Check<Craft> check) {
+    return workUp.events().stream().filter(e -> !workUp.isTakenBack(e.n())).map(Numbered::event)
+        .filter(Found.class::isInstance).map(Found.class::cast).filter(found -> found.checkId().equals(check.id()))
+        .reduce((earlier, later) -> later).map(found -> found.entered().inWords(check.answers()).stream()
+            .map(label -> Specialities.inWordsOf(workUp.known().sound(), label)).collect(Collectors.joining(", "))).orElse("");
   }
 
   /** Opens a closed work-up again, since the trouble came back. */

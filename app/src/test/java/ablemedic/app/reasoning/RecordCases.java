@@ -2,6 +2,7 @@ package ablemedic.app.reasoning;
 
 import ablemedic.app.reasoning.RecordedCase.Step;
 import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
@@ -9,6 +10,7 @@ import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.reading.Meter;
+import ablemedic.speciality.Complaint;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -52,8 +54,9 @@ class RecordCases {
       truth = fault.applyTo(truth);
     }
     List<Step> steps = new ArrayList<>();
-    var complaints = ablemedic.Specialities.complaints(sound, Meter.USUAL);
-    steps.add(step(complaints.get(random.nextInt(complaints.size())).seen(), truth, random));
+    var seen = ablemedic.Specialities.complaints(sound, Meter.USUAL).stream().map(Complaint::seen)
+        .filter(check -> check.answers() instanceof Answers.Choices).toList();
+    steps.add(step(seen.get(random.nextInt(seen.size())), truth, random));
     for (int n = random.nextInt(LONGEST); n > 0; n--) {
       if (random.nextInt(8) == 0) {
         Fault<Craft> fault = hidden.get(0);
@@ -61,7 +64,7 @@ class RecordCases {
         steps.add(new Step(null, null, null, fault.id(), fix.id()));
         truth = fix.applyTo(truth);
       } else {
-        List<Check<Craft>> checks = book.checks().stream().filter(c -> c.explores() && c.toTell().isEmpty()).toList();
+        List<Check<Craft>> checks = book.checks().stream().filter(c -> c.explores() && c.toTell().isEmpty() && !(c.answers() instanceof Answers.Mixed)).toList();
         steps.add(step(checks.get(random.nextInt(checks.size())), truth, random));
       }
     }
@@ -69,7 +72,8 @@ class RecordCases {
   }
 
   private static Step step(Check<Craft> check, Craft truth, Random random) {
-    Outlook outlook = check.outlook(truth);
+    Outlook predicted = check.outlook(truth);
+    Outlook outlook = predicted instanceof Outlook.Either either ? either.likeliest() : predicted;
     if (outlook instanceof Outlook.Spread spread) {
       return new Step(check.id(), null, spread.mean() + spread.spread() * random.nextGaussian(), null, null);
     }

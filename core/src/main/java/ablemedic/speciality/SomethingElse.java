@@ -1,0 +1,32 @@
+package ablemedic.speciality;
+
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Answers.Choices;
+import ablemedic.diagnosis.Answers.Outcome;
+import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Facet;
+import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.diagnosis.Prediction;
+import java.util.List;
+
+/**
+ * A complaint that no family has: the owner's words stand, and of what is wrong it says nothing, so that a work-up begins with
+ * the general checks and by what happened to the craft.
+ */
+public final class SomethingElse {
+  public static final String ID = "something-else";
+
+  private SomethingElse() {}
+
+  /** @param flight the flight that proves the craft in the end */
+  public static Complaint complaint(Check<Craft> flight) {
+    Choices answers = Choices.of("When does it show?", List.of(new Outcome("always", "always, at once"),
+        new Outcome("warm", "only when it is warm"), new Outcome("load", "only under load"), new Outcome("sometimes", "now and then")));
+    double alike = 1.0 / answers.combinations();
+    return new Complaint(ID, "Something else", new CraftCheck("told-" + ID, "told", craft -> "Something else",
+        craft -> "Tell what the owner or you saw. What nobody saw stays open.", answers,
+        Prediction.from(Facet.nothing(), nothing -> Ways.of(answers, alike, alike, alike, alike)), 0.5, 0, BenchNeeds.NOTHING, false),
+        List.of(flight));
+  }
+}
