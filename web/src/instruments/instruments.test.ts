@@ -72,6 +72,32 @@ describe('an instrument opened from a chart', () => {
     await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>(/[Ss]cale/).value).toBe('10'));
   });
 
+  it('says why one reading gives no scale', async () => {
+    server.answers['/api/instruments/scale-from-readings'] = {
+      causes: [{ what: 'The sense lead sits on a regulated 12 V', belief: 0.8, why: '' }],
+      advice: 'One reading gives no scale.'
+    };
+    render(ScaleFromReadings);
+    await fireEvent.input(screen.getAllByLabelText('Meter, V')[0]!, { target: { value: '15.2' } });
+    await fireEvent.input(screen.getAllByLabelText('Shown, V')[0]!, { target: { value: '12' } });
+    await waitFor(() => screen.getByText('One reading gives no scale.'));
+    expect(screen.queryByText(/Enter the scale/)).toBeNull();
+  });
+
+  it('asks which picture it was before it takes a motion', async () => {
+    render(BoardOrientation);
+    expect(screen.queryByText('Nose down: it goes')).toBeNull();
+    await fireEvent.click(screen.getByRole('button', { name: /a craft that tilts/ }));
+    await fireEvent.click(screen.getByRole('button', { name: 'on its back' }));
+    const group = screen.getByText('Nose down: it goes').closest('fieldset')!;
+    await fireEvent.click(
+      [...group.querySelectorAll('button')].find((b) => b.textContent?.includes('nose down'))!
+    );
+    await waitFor(() =>
+      expect(post()).toMatchObject({ picture: 'ATTITUDE', lie: 'OVER', motions: { NOSE_DOWN: 'NOSE_DOWN' } })
+    );
+  });
+
   it('starts from the alignment that the board was told', async () => {
     render(BoardOrientation);
     await waitFor(() => expect(post()).toMatchObject({ told: { rollDeg: 180, pitchDeg: 0, yawDeg: 90 } }));
@@ -146,6 +172,29 @@ describe('an instrument alone', () => {
     expect(screen.getByText('AWG 19')).toBeDefined();
     await fireEvent.input(screen.getByLabelText('Current, A'), { target: { value: '35' } });
     await waitFor(() => expect(post()).toMatchObject({ currentA: 35, gaugeAwg: 16 }));
+  });
+
+  it('says that no gauge will do, that a bulb cannot do the job, and that a pin would die', async () => {
+    const drop = { dropV: 1, resistanceMohm: 2, heatW: 8, diameterMm: 1, areaMm2: 1 };
+    server.answers['/api/instruments/lead-drop'] = drop;
+    render(LeadDrop);
+    await waitFor(() => screen.getByText(/none: shorten the lead/));
+    const bulb = { currentA: 1, craftV: 2, bulbV: 3, look: 'dark', shortW: 66, series: 2, beside: [] };
+    server.answers['/api/instruments/limiter-bulb'] = { ...bulb, fitness: 'BURNS_OUT' };
+    render(LimiterBulb);
+    await waitFor(() => screen.getByText(/puts 66 W into it/));
+    const chain = { ratio: 2, converterV: 3.3, pinV: 8.2, killsPin: true, step: 4095, clipped: true };
+    server.answers['/api/instruments/sense-chain'] = {
+      ...chain,
+      shownV: 6.6,
+      shownPlusMinusV: 0,
+      fullScaleV: 6.6,
+      stepV: 0.002,
+      rightScale: 2,
+      leastTopOhm: 40200
+    };
+    render(SenseChain);
+    await waitFor(() => screen.getByText(/8.2 V would stand at the converter's pin/));
   });
 
   it('says what is wrong with a number in the words of the server', async () => {

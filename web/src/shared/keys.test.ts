@@ -44,6 +44,13 @@ describe('keys', () => {
     expect(ran).not.toHaveBeenCalled();
   });
 
+  it('does nothing of the page while a dialog has the focus', () => {
+    press('n', element('<div role="dialog"><button>x</button></div>', 'button'));
+    press('g', element('<dialog open><p tabindex="0">x</p></dialog>', 'p'));
+    press('b');
+    expect(ran).not.toHaveBeenCalled();
+  });
+
   it('leaves Enter to the button that has it, but records from a chosen outcome', () => {
     press('Enter', element('<button>x</button>', 'button'));
     expect(ran).not.toHaveBeenCalled();

@@ -3,8 +3,10 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '../api/client';
 import BenchLine from './BenchLine.svelte';
 import Findings from './Findings.svelte';
+import Outcomes from './Outcomes.svelte';
 import ReadyBench from './ReadyBench.svelte';
 import SeenQuestion from './SeenQuestion.svelte';
+import Suspects from './Suspects.svelte';
 import { WorkUpState } from './state.svelte';
 
 const { sent, reply } = vi.hoisted(() => ({
@@ -124,6 +126,72 @@ describe('the bench', () => {
         expect(button.disabled).toBe(true);
       }
     }
+  });
+});
+
+describe('what is believed', () => {
+  const rest = { count: 3, belief: 0.12, titles: ['a small one'], twice: 0.06, nothing: 0.02 };
+  const believed = (more: object = {}) =>
+    working({
+      suspects: [{ faultId: 'f', kind: 'k', title: 'A prop', others: [], belief: 0.7, word: 'likely' }],
+      notInBook: { belief: 0.16, word: 'possible' },
+      made: [],
+      astray: 0,
+      rest,
+      ...more
+    });
+
+  it('is shown whole: the listed, the small ones, nothing, and what no book holds', () => {
+    render(Suspects, { work: believed(), why: false, onwhy: vi.fn() });
+    expect(screen.getByText('Many small ones (3)')).toBeTruthy();
+    expect(screen.getByText('a small one')).toBeTruthy();
+    expect(screen.getByText('Nothing is wrong')).toBeTruthy();
+    expect(screen.getByText('None of the known faults')).toBeTruthy();
+    expect(screen.getByText(/two of these are there at once is believed at 6/)).toBeTruthy();
+  });
+
+  it('says so without any suspect', () => {
+    render(Suspects, { work: believed({ suspects: [] }), why: false, onwhy: vi.fn() });
+    expect(screen.getByText('None of the known faults')).toBeTruthy();
+  });
+});
+
+describe('several questions of one check', () => {
+  const questions = ['spin-1', 'spin-2'].map((id, i) => ({
+    id,
+    text: `Motor ${i + 1}`,
+    outcomes: [
+      { id: 'cw', label: 'clockwise' },
+      { id: 'none', label: 'nothing turns' }
+    ]
+  }));
+
+  it('are asked one after the other, and each can be gone back to', async () => {
+    const card = { checkId: 'motors', ready: true, questions } as unknown as Schemas['CheckCard'];
+    const work = working({ next: card });
+    render(Outcomes, { work, card });
+    await fireEvent.click(screen.getByRole('button', { name: '1 clockwise' }));
+    expect(work.picks).toEqual({ 'spin-1': 'cw' });
+    expect(screen.getByRole('button', { name: /Motor 2 now/ })).toBeTruthy();
+    await fireEvent.click(screen.getByRole('button', { name: /Motor 1 clockwise/ }));
+    await fireEvent.click(screen.getByRole('button', { name: '2 nothing turns' }));
+    expect(work.picks).toEqual({ 'spin-1': 'none' });
+  });
+
+  it('have the field of a number in focus, and letters for the words of the meter', async () => {
+    const scale = {
+      quantity: 'resistance',
+      unit: 'ohm',
+      example: '0.4',
+      words: [{ id: 'ol', label: 'OL' }]
+    };
+    const card = { checkId: 'ohms', ready: true, questions: [{ id: 'seen', text: '', outcomes: [], scale }] };
+    const work = working({ next: card });
+    render(Outcomes, { work, card: card as unknown as Schemas['CheckCard'] });
+    await waitFor(() => expect(document.activeElement?.id).toBe('reading'));
+    expect(screen.getByRole('button', { name: 'o OL' })).toBeTruthy();
+    await fireEvent.keyDown(document.activeElement!, { key: 'Escape' });
+    expect(document.activeElement?.id).not.toBe('reading');
   });
 });
 

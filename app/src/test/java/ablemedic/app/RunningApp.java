@@ -116,7 +116,7 @@ public final class RunningApp implements ParameterResolver {
         ObjectNode reading = readings.putObject(step.get("id").asString());
         JsonNode outcomes = step.get("question").get("outcomes");
         if (outcomes.isEmpty()) {
-          reading.put("written", step.get("expected").asString().split(" ±| and|, ")[0]);
+          reading.put("written", step.get("expected").asString().replace("about ", "").split(" ±| and| to |, ")[0]);
         } else {
           reading.putObject("outcomes").put("seen", outcomes.get(0).get("id").asString());
         }

@@ -10,7 +10,6 @@ import ablemedic.diagnosis.Reading.Measured;
 import ablemedic.diagnosis.Reading.Several;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -282,9 +281,11 @@ public sealed interface Outlook {
       return new Either(ways.stream().map(way -> new Share(way.share(), way.outlook().loosened(share))).toList());
     }
 
-    /** The likeliest of the ways. */
+    /** One of the likeliest of the ways, the one in the middle of the list where several are alike. */
     public Outlook likeliest() {
-      return ways.stream().max(Comparator.comparingDouble(Share::share)).orElseThrow().outlook();
+      double most = ways.stream().mapToDouble(Share::share).max().orElseThrow();
+      List<Share> alike = ways.stream().filter(way -> way.share() > most * (1 - 1e-9)).toList();
+      return alike.get((alike.size() - 1) / 2).outlook();
     }
   }
 

@@ -33,7 +33,9 @@ public record Proof<S>(List<Test<S>> tests) {
   /** What is less than this share of its own spread is nothing. */
   private static final double NOTHING = 1e-3;
   /** A way that a check can go at least so often on a sound system is as good as the likeliest. */
-  private static final double ONE_OF_THE_WAYS = 0.1;
+  private static final double ONE_OF_THE_WAYS = 0.2;
+  /** A way that one reading can come out at least so often, where a guess makes several. */
+  private static final double NOT_RULED_OUT = 0.02;
 
   /** How a test of the proof stands. */
   public enum State {
@@ -125,7 +127,7 @@ public record Proof<S>(List<Test<S>> tests) {
       return branches.branches().stream().anyMatch(branch -> branch.share() >= ONE_OF_THE_WAYS && asExpected(branches, branch, several));
     }
     if (outlook instanceof Either either) {
-      return either.ways().stream().anyMatch(way -> way.share() >= ONE_OF_THE_WAYS && asExpected(way.outlook(), reading));
+      return either.ways().stream().anyMatch(way -> way.share() >= NOT_RULED_OUT && asExpected(way.outlook(), reading));
     }
     if (outlook instanceof Spread spread && reading instanceof Measured measured) {
       return Math.abs(measured.value() - spread.mean()) <= 3 * spread.spread();

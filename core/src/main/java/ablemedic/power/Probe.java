@@ -37,14 +37,16 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
       new Scale("voltage from red to black", "V", -65, 65, 0.05, List.of());
   /** A blunder: a tip slipped, a wrong pad, a range misread. Common practice. */
   private static final double BLUNDER = 0.05;
-  /** What a chip or a pull-down lets through is guessed, and so is known to this share at the best. From memory. */
-  private static final double CHIP_SHARE = 0.7;
   /** Above this no copper joins two points, ohms. */
   static final double CHIP_OHMS = 20;
-  /** How often a board lets through as much as is guessed, several times less, and nothing. From memory. */
-  private static final double AS_GUESSED = 0.5;
-  private static final double LESS = 0.25;
-  private static final double SEVERAL_TIMES = 5;
+  /**
+   * What a chip or a pull-down lets through is guessed: how many times the guess the meter may show, each as likely, and how far
+   * about that. Never near nothing: a short is no board of another make. From memory.
+   */
+  private static final double[] TIMES_THE_GUESS = {0.4, 1, 2.2, 5};
+  private static final double ABOUT_IT = 0.3;
+  /** How often a board lacks what is guessed altogether. From memory. */
+  private static final double ABSENT = 0.25;
   /** How far the time of charging is guessed, as a factor. From memory. */
   private static final double CHARGING_FACTOR = 3;
   private static final double JOINT_OHMS = 0.05;
@@ -149,14 +151,15 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
     return new Outlook.Spread(ohmScale(), rounded(shown.value()), rounded(Math.hypot(shown.u(), unit)), BLUNDER);
   }
 
-  /** Nothing but chips and pull-downs joins the points: as much as is guessed, several times less, or nothing at all. */
+  /** Nothing but chips and pull-downs joins the points: about what is guessed, or nothing at all. */
   private Outlook restingOnGuess(double ohms, double settlingS) {
     double climbs = rounded(1 / (1 + Math.pow(PackOut.CLIMBS_S / Math.max(settlingS, 1e-9), 1 / Math.log(CHARGING_FACTOR))));
-    double highest = meter.highestOhms() / (1 + CHIP_SHARE);
     List<Outlook.Share> ways = new ArrayList<>();
-    ways.add(new Outlook.Share((1 - climbs) * AS_GUESSED, shown(Math.min(highest, ohms), CHIP_SHARE * ohms)));
-    ways.add(new Outlook.Share((1 - climbs) * LESS, shown(Math.min(highest, SEVERAL_TIMES * ohms), CHIP_SHARE * SEVERAL_TIMES * ohms)));
-    ways.add(new Outlook.Share((1 - climbs) * (1 - AS_GUESSED - LESS), new Outlook.Worded(ohmScale(), OVER, BLUNDER)));
+    for (double times : TIMES_THE_GUESS) {
+      double may = Math.min(meter.highestOhms() / (1 + ABOUT_IT), times * ohms);
+      ways.add(new Outlook.Share((1 - climbs) * (1 - ABSENT) / TIMES_THE_GUESS.length, shown(may, ABOUT_IT * may)));
+    }
+    ways.add(new Outlook.Share((1 - climbs) * ABSENT, new Outlook.Worded(ohmScale(), OVER, BLUNDER)));
     ways.add(new Outlook.Share(climbs, new Outlook.Worded(ohmScale(), CLIMBING, BLUNDER)));
     return new Outlook.Either(ways);
   }

@@ -22,6 +22,8 @@ public final class TimeSimulation {
   private static final double RAMP = 1.4;
   /** The throttle is held this far above hover once it flies. */
   private static final double CLIMB = 1.1;
+  /** How long the pilot waits for a foot that stays down. From memory. */
+  private static final double WAITS_S = 0.4;
   private static final double STOP_TILT_DEG = 75;
   /** Idle while armed, as a share of full thrust: about 5.5 % of throttle, squared. Common practice. */
   private static final double IDLE = 0.003;
@@ -74,9 +76,12 @@ public final class TimeSimulation {
       time += MOTION_OUTPUT_S;
       normalise(y);
       boolean lifting = run.liftedAt < 0 && y[HEIGHT] > LIFTED_M;
+      if (run.liftedAt >= 0 && time - run.liftedAt > WAITS_S && run.lowestFoot(y) < LIFTED_M) {
+        run.heldThrottle += RAMP * MOTION_OUTPUT_S;
+      }
       if (lifting) {
-        run.liftedAt = time;
         run.heldThrottle = run.throttle(time);
+        run.liftedAt = time;
         track.clear();
         yaw = 0;
         y[RATE] += start.rollRate();
@@ -249,6 +254,20 @@ public final class TimeSimulation {
         thrust[c] = Math.max(IDLE * most, Math.min(most, thrust[c]));
       }
       return thrust;
+    }
+
+    /**
+     * How high the lowest foot stands over the ground, metres. A craft of which one side lifted and another stays down is not
+     * flying: after a moment the pilot goes on raising the throttle.
+     */
+    double lowestFoot(double[] y) {
+      double[] g = gravity(y);
+      double lowest = Double.MAX_VALUE;
+      for (double[] foot : loop.feet) {
+        double ground = start.roll() * foot[1] - start.pitch() * foot[0];
+        lowest = Math.min(lowest, y[HEIGHT] - foot[0] * g[0] - foot[1] * g[1] + ground);
+      }
+      return lowest;
     }
 
     /** Adds the torques of the feet that touch and gives their push up. */

@@ -308,6 +308,9 @@ class PowerBookTest {
     for (var reading : List.of(new Measured(modelled), new Measured(5 * modelled), Chosen.of("ol"))) {
       assertThat(Proof.asExpected(guessed, reading, craft)).as(reading.toString()).isTrue();
     }
+    for (double ohms : new double[] {0, 0.4, 3, 10}) {
+      assertThat(Proof.asExpected(guessed, new Measured(ohms), craft)).as("a short of %s ohm", ohms).isFalse();
+    }
     Craft open = craft.withElectrics(craft.electrics().with(new Harm.Open("FC.S3>CRL.S")));
     assertThat(guessed.outlook(open).likelihood(Chosen.of("ol")) / outlook.likelihood(Chosen.of("ol")))
         .as("a missing pull-down is no proof of an open lead").isLessThan(5);

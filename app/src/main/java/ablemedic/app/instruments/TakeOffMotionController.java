@@ -9,11 +9,10 @@ import ablemedic.craft.Rotation;
 import ablemedic.craft.SpinSchool;
 import ablemedic.diagnosis.Fault;
 import ablemedic.craft.HoverPower;
-import ablemedic.takeoff.LinearMotion;
 import ablemedic.takeoff.LinearMotion.Axis;
 import ablemedic.takeoff.LinearMotion.Mode;
 import ablemedic.takeoff.TakeOff;
-import ablemedic.takeoff.TimeSimulation;
+import ablemedic.takeoff.MotionStory;
 import ablemedic.takeoff.Track.Attitude;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -68,19 +67,23 @@ class TakeOffMotionController {
     Craft sound = craft(asked.mark() == null ? "" : asked.mark());
     Craft faulty = sound;
     List<String> names = new ArrayList<>();
+    List<String> sites = new ArrayList<>();
     for (String id : asked.faultIds()) {
       Fault<Craft> fault = TakeOff.book().fault(id).orElseThrow(
           () -> Refusal.wrong("faultIds", "There is no fault “" + id + "”. GET /api/faults lists them."));
+      if (sites.contains(fault.site())) {
+        throw Refusal.wrong("faultIds", "Two faults of one place cannot be there at once: choose another beside “"
+            + names.get(sites.indexOf(fault.site())) + "”.");
+      }
+      sites.add(fault.site());
       faulty = fault.applyTo(faulty);
       names.add(fault.describe(sound));
     }
-    LinearMotion linear = new LinearMotion(faulty);
-    TimeSimulation.Flight flight = new TimeSimulation(faulty).flyDisturbed(SECONDS);
-    var axes = linear.axes();
-    return new MotionAnswer(asked.mark() == null ? "" : asked.mark(), names, flight.lifted(),
-        List.of(Axis.values()).stream().map(a -> new AxisView(a.label(), axes.get(a).label())).toList(),
-        linear.modes().stream().map(m -> new ModeView(m.growth(), m.frequency(), says(m))).toList(),
-        series(flight.track().samples()),
+    MotionStory story = MotionStory.of(faulty, SECONDS);
+    return new MotionAnswer(asked.mark() == null ? "" : asked.mark(), names, story.flight().lifted(),
+        List.of(Axis.values()).stream().map(a -> new AxisView(a.label(), story.axes().get(a).label())).toList(),
+        story.modes().stream().map(m -> new ModeView(m.growth(), m.frequency(), says(m))).toList(),
+        series(story.flight().track().samples()),
         TakeOff.lookalikes(sound, faulty, ALIKE).stream().limit(12)
             .map(l -> new LooksAlike(l.fault().id(), l.fault().describe(sound), l.likeness())).toList(),
         faulty.airframe().hoverThrustN(), HoverPower.ideal(faulty.airframe()));
