@@ -2055,6 +2055,9 @@ export interface components {
             /** Format: double */
             minutes: number;
             newest?: components["schemas"]["RunView"];
+            /** @enum {string} */
+            school: "QUICK" | "FULL";
+            schools: components["schemas"]["SchoolView"][];
             state: string;
             steps: components["schemas"]["StepView"][];
             why: string;
@@ -2065,6 +2068,8 @@ export interface components {
             readings: {
                 [key: string]: components["schemas"]["StepEntry"];
             };
+            /** @enum {string} */
+            school?: "QUICK" | "FULL";
         };
         RunView: {
             /** Format: date-time */
@@ -2089,6 +2094,13 @@ export interface components {
         School: {
             id: string;
             label: string;
+        };
+        SchoolView: {
+            asked: boolean;
+            /** @enum {string} */
+            id: "QUICK" | "FULL";
+            label: string;
+            reason: string;
         };
         Schooled: {
             /** @enum {string} */
@@ -2721,7 +2733,9 @@ export interface operations {
     };
     view: {
         parameters: {
-            query?: never;
+            query?: {
+                school?: "QUICK" | "FULL";
+            };
             header?: never;
             path: {
                 mark: string;

@@ -12,10 +12,20 @@
     { id: 'SCHOOLS', title: 'Schools of practice' }
   ];
 
+  let text = $state('');
+  /** Pages that have every word somewhere. */
+  let found = $derived.by(() => {
+    const words = text.toLowerCase().split(/\s+/).filter(Boolean);
+    return (pages.value ?? []).filter((page) => {
+      const all = [page.title, page.family, ...page.paragraphs].join(' ').toLowerCase();
+      return words.every((word) => all.includes(word));
+    });
+  });
+
   /** The pages of a chapter, family by family. */
   function families(chapter: string): [string, Schemas['Page'][]][] {
     const byFamily: [string, Schemas['Page'][]][] = [];
-    for (const page of pages.value ?? []) {
+    for (const page of found) {
       if (page.chapter === chapter) {
         const known = byFamily.find(([family]) => family === page.family);
         if (known) {
@@ -36,8 +46,19 @@
 <section class="page">
   <h1>Handbook</h1>
   <Notice text={pages.error} />
+  <div class="field">
+    <label for="search">Search</label>
+    <input
+      id="search"
+      class="entry"
+      bind:value={text}
+      autocomplete="off"
+      placeholder="such as desync, divider, props"
+    />
+  </div>
+  {#if pages.value && found.length === 0}<p>No page says anything of that.</p>{/if}
   <div class="chapters">
-    {#each chapters as chapter (chapter.id)}
+    {#each chapters.filter((one) => families(one.id).length > 0) as chapter (chapter.id)}
       <div>
         <h2>{chapter.title}</h2>
         {#each families(chapter.id) as [family, of] (family)}
@@ -54,6 +75,11 @@
 </section>
 
 <style>
+  .field {
+    max-width: 26rem;
+    margin-top: 0.8rem;
+  }
+
   .chapters {
     columns: 2;
     column-gap: 3rem;

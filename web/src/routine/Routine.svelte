@@ -69,6 +69,17 @@
         {:else}Due: {view.why}.{/if}
         {view.steps.length} steps, about {minutes(view.minutes)}. It unlocks every check that needs the pack.
       </p>
+      <div class="schools" role="group" aria-label="School of the routine">
+        {#each view.schools as one (one.id)}
+          <button
+            class="quiet"
+            aria-pressed={one.id === view.school}
+            disabled={work.at > 0 || work.busy}
+            onclick={() => void work.load(one.id)}>{one.label}{one.asked ? ', asked for' : ''}</button
+          >
+        {/each}
+        <span class="small">{view.schools.find((one) => one.id === view.school)?.reason}</span>
+      </div>
       <div class="two">
         <ol class="steps" aria-label="Steps">
           {#each view.steps as step, i (step.id)}
@@ -134,6 +145,20 @@
 </section>
 
 <style>
+  .schools {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.4rem 0.8rem;
+    align-items: center;
+    margin: 0.4rem 0 1rem;
+  }
+
+  .schools [aria-pressed='true'] {
+    border-color: var(--act);
+    box-shadow: inset 0 -3px 0 var(--act);
+    font-weight: 700;
+  }
+
   .two {
     display: grid;
     grid-template-columns: minmax(15rem, 21rem) minmax(0, 1fr);

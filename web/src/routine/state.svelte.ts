@@ -25,9 +25,18 @@ export class RoutineState extends Doing {
   complete = $derived(this.step?.question.scale ? this.written.trim() !== '' : this.chosen !== '');
   finished = $derived(this.view !== undefined && (this.at >= this.view.steps.length || this.failed !== ''));
 
-  async load(): Promise<void> {
+  /** Reads the routine, of the school that the occasion asks for or of the one that was chosen; a run begins anew. */
+  async load(school?: Schemas['RoutineView']['school']): Promise<void> {
     await this.run(async () => {
-      this.view = await ask(api.GET('/api/crafts/{mark}/routine', { params: { path: { mark: this.mark } } }));
+      this.view = await ask(
+        api.GET('/api/crafts/{mark}/routine', {
+          params: { path: { mark: this.mark }, query: { school } }
+        })
+      );
+      this.at = 0;
+      this.failed = '';
+      this.readings = {};
+      this.passed = {};
     });
   }
 
@@ -87,7 +96,11 @@ export class RoutineState extends Doing {
       this.view = await ask(
         api.POST('/api/crafts/{mark}/routine', {
           params: { path: { mark: this.mark } },
-          body: { readings: { ...this.readings }, minutes: (Date.now() - this.started) / 60000 }
+          body: {
+            readings: { ...this.readings },
+            minutes: (Date.now() - this.started) / 60000,
+            school: this.view?.school
+          }
         })
       );
     });

@@ -26,6 +26,13 @@
     }
   });
 
+  /** Letters typed into a field are its own; once it is left they are keys of the page again. */
+  function leave(event: KeyboardEvent & { currentTarget: HTMLInputElement }): void {
+    if (event.key === 'Escape') {
+      event.currentTarget.blur();
+    }
+  }
+
   let shown = $derived(work.oneByOne ? card.questions.filter((_, i) => i === work.asking) : card.questions);
 
   function said(question: Schemas['QuestionView']): string {
@@ -34,11 +41,6 @@
 </script>
 
 <form
-  onkeydown={(event) => {
-    if (event.key === 'Escape' && event.target instanceof HTMLInputElement) {
-      event.target.blur();
-    }
-  }}
   onsubmit={(event) => {
     event.preventDefault();
     void work.record();
@@ -51,6 +53,7 @@
         id="told"
         class="entry reading"
         bind:value={work.told}
+        onkeydown={leave}
         autocomplete="off"
         placeholder={`such as ${card.told.example}`}
         maxlength="40"
@@ -84,6 +87,7 @@
           class="entry reading"
           value={work.written[question.id] ?? ''}
           oninput={(event) => work.write(question.id, event.currentTarget.value)}
+          onkeydown={leave}
           autocomplete="off"
           placeholder={`such as ${question.scale.example}`}
           maxlength="40"

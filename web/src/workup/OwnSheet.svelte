@@ -13,6 +13,8 @@
   let strong = $state(false);
   let fault = $state('');
   let said = $state('');
+  /** A few letters of what is suspected. */
+  let text = $state('');
 
   const faults = new Loading<Schemas['FaultEntry'][]>();
 
@@ -23,21 +25,35 @@
     }
   });
 
+  const MOST = 8;
+  let found = $derived.by(() => {
+    const letters = text.toLowerCase().split(/\s+/).filter(Boolean);
+    return (faults.value ?? []).filter((one) =>
+      letters.every((part) => one.title.toLowerCase().includes(part))
+    );
+  });
+  let shown = $derived(
+    found.toSorted((a, b) => Number(b.id === fault) - Number(a.id === fault)).slice(0, MOST)
+  );
+
   $effect(() => {
     if (open) {
       sort = 'suspicion';
       strong = false;
       fault = work.view?.suspects[0]?.faultId ?? '';
       said = '';
+      text = '';
     }
   });
 
   async function give(event: SubmitEvent): Promise<void> {
     event.preventDefault();
     const done =
-      sort === 'suspicion'
-        ? await work.suspect(fault, said)
-        : await work.ownTest(fault, sort === 'for', strong, said);
+      fault === ''
+        ? await work.note(said)
+        : sort === 'suspicion'
+          ? await work.suspect(fault, said)
+          : await work.ownTest(fault, sort === 'for', strong, said);
     if (done) {
       onclose();
     }
@@ -47,12 +63,26 @@
 <Sheet {open} title="Own suspicion or own test" {onclose}>
   <form onsubmit={give}>
     <div class="field">
-      <label for="own-fault">About</label>
-      <select id="own-fault" class="entry" bind:value={fault}>
-        {#each faults.value ?? [] as one (one.id)}<option value={one.id}>{one.title}</option>{/each}
-      </select>
+      <label for="own-fault">About, a few letters of it</label>
+      <input
+        id="own-fault"
+        class="entry"
+        bind:value={text}
+        autocomplete="off"
+        placeholder="such as rear prop"
+      />
     </div>
-    <fieldset>
+    <fieldset class="found">
+      <legend class="sr-only">What it is about</legend>
+      {#each shown as one (one.id)}
+        <label><input type="radio" name="about" value={one.id} bind:group={fault} /> {one.title}</label>
+      {/each}
+      <label>
+        <input type="radio" name="about" value="" bind:group={fault} /> none that the book has: in my own words
+      </label>
+      {#if found.length > MOST}<p class="small">{found.length - MOST} more; type on.</p>{/if}
+    </fieldset>
+    <fieldset disabled={fault === ''}>
       <legend class="sr-only">What it is</legend>
       <label><input type="radio" name="own" value="suspicion" bind:group={sort} /> I suspect it</label>
       <label
@@ -66,7 +96,12 @@
       {/if}
     </fieldset>
     <div class="field">
-      <label for="own-words">{sort === 'suspicion' ? 'Why (may stay empty)' : 'What was done and seen'}</label
+      <label for="own-words"
+        >{fault === ''
+          ? 'What is suspected; it is noted in the log and weighs nothing'
+          : sort === 'suspicion'
+            ? 'Why (may stay empty)'
+            : 'What was done and seen'}</label
       >
       <input id="own-words" class="entry" bind:value={said} maxlength="400" />
     </div>
@@ -74,7 +109,7 @@
     <div class="do">
       <button
         class="act"
-        disabled={work.busy || fault === '' || (sort !== 'suspicion' && said.trim() === '')}
+        disabled={work.busy || ((fault === '' || sort !== 'suspicion') && said.trim() === '')}
       >
         Record
       </button>
@@ -94,6 +129,11 @@
     gap: 0.6rem;
     min-height: 44px;
     align-items: center;
+  }
+
+  .found {
+    max-height: 24rem;
+    overflow-y: auto;
   }
 
   .do {

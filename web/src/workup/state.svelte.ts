@@ -190,6 +190,18 @@ export class WorkUpState extends Doing {
     );
   }
 
+  /** Notes what no fault of the book says, in the craft's log. */
+  async note(said: string): Promise<boolean> {
+    return this.run(async () => {
+      await ask(
+        api.POST('/api/crafts/{mark}/log', {
+          params: { path: { mark: this.view!.mark } },
+          body: { kind: 'NOTE', text: said.trim() }
+        })
+      );
+    });
+  }
+
   async ownTest(faultId: string, speaksFor: boolean, strong: boolean, said: string): Promise<boolean> {
     return this.send((version) =>
       api.POST('/api/work-ups/{id}/own-tests', {

@@ -16,6 +16,7 @@ import ablemedic.handbook.Handbook;
 import ablemedic.power.Power;
 import ablemedic.reading.Meter;
 import ablemedic.speciality.Complaint;
+import ablemedic.speciality.RoutineSchool;
 import ablemedic.speciality.SomethingElse;
 import ablemedic.speciality.Speciality;
 import ablemedic.takeoff.TakeOff;
@@ -35,8 +36,8 @@ public final class Specialities {
   }
 
   /** What is done before the pack goes in, on a craft as it should be. */
-  public static List<Check<Craft>> prePowerRoutine(Craft craft, Meter meter) {
-    return ALL.stream().flatMap(one -> one.prePowerRoutine(craft, meter).stream()).toList();
+  public static List<Check<Craft>> prePowerRoutine(Craft craft, Meter meter, RoutineSchool school) {
+    return ALL.stream().flatMap(one -> one.prePowerRoutine(craft, meter, school).stream()).toList();
   }
 
   /** What has to be seen at the bench before a craft of a case flies. */

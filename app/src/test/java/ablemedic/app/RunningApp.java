@@ -116,12 +116,17 @@ public final class RunningApp implements ParameterResolver {
         ObjectNode reading = readings.putObject(step.get("id").asString());
         JsonNode outcomes = step.get("question").get("outcomes");
         if (outcomes.isEmpty()) {
-          reading.put("written", step.get("expected").asString().replace("about ", "").split(" ±| and| to |, ")[0]);
+          reading.put("written", asSomebodyReads(step.get("expected").asString()));
         } else {
           reading.putObject("outcomes").put("seen", outcomes.get(0).get("id").asString());
         }
       });
       return ask("POST", "/api/crafts/" + mark + "/routine", "{\"minutes\": 6, \"readings\": " + readings + "}");
+    }
+
+    /** A number as a meter shows it, from what a step expects. */
+    public static String asSomebodyReads(String expected) {
+      return expected.replace("about ", "").split(" ±| and| to |, ")[0];
     }
 
     /** Enters a craft with its parts and leads. */

@@ -48,6 +48,23 @@ class SafetyTest {
   }
 
   @Test
+  void theOccasionAsksForOneOfTwoSchoolsOfTheRoutineAndEitherUnlocks() {
+    app.enterWired("TWO", "STACK");
+    assertThat(app.get("/api/crafts/TWO/routine").get("school").asString()).as("never done").isEqualTo("FULL");
+    int full = app.get("/api/crafts/TWO/routine").get("steps").size();
+    app.runRoutine("TWO");
+    app.ask("POST", "/api/crafts/TWO/log", "{\"kind\": \"PART\", \"text\": \"new camera\"}");
+    JsonNode due = app.get("/api/crafts/TWO/routine");
+    assertThat(due.get("state").asString()).isEqualTo("NOT_DONE");
+    assertThat(due.get("school").asString()).as("opened at one place").isEqualTo("QUICK");
+    assertThat(due.get("steps").size()).isLessThan(full);
+    assertThat(app.get("/api/crafts/TWO/routine?school=FULL").get("steps").size()).isEqualTo(full);
+    assertThat(app.runRoutine("TWO").get("state").asString()).isEqualTo("PASSED");
+    app.ask("POST", "/api/crafts/TWO/log", "{\"kind\": \"CRASH\", \"text\": \"into the burn\"}");
+    assertThat(app.get("/api/crafts/TWO/routine").get("school").asString()).as("after a crash").isEqualTo("FULL");
+  }
+
+  @Test
   void aRoutineThatFailedLeavesNoCraftFit() {
     app.enterWired("SHORT", "STACK");
     app.ask("POST", "/api/crafts/SHORT/routine", """

@@ -23,7 +23,7 @@ class WorkUpTest {
   private JsonNode fixed(String mark) {
     JsonNode view = app.openWorkUp(mark, "PART_SWAP",
         "{\"manner\": \"flips\", \"edge\": \"front-right\", \"onset\": \"at-once\", \"repeat\": \"same\"}");
-    view = app.record(view, "prop-front-right", "cw");
+    view = app.motorsTurn(app.record(view, "prop-front-right", "cw"));
     assertThat(view.get("stage").asString()).isEqualTo("FIXING");
     assertThat(view.get("fix").get("title").asString()).isEqualTo("The front-right prop is of the wrong hand");
     return app.ask("POST", path(view, "/fixes"), """

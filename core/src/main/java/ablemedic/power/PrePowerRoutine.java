@@ -16,6 +16,7 @@ import ablemedic.physics.Circuits;
 import ablemedic.physics.Powered;
 import ablemedic.reading.Meter;
 import ablemedic.speciality.CraftCheck;
+import ablemedic.speciality.RoutineSchool;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -30,15 +31,15 @@ public final class PrePowerRoutine {
 
   private PrePowerRoutine() {}
 
-  /** The steps for a craft as it should be, in their order. */
-  public static List<Check<Craft>> of(Craft craft, Meter meter) {
+  /** The steps for a craft as it should be, in their order; those of the quick school are among those of the full one. */
+  public static List<Check<Craft>> of(Craft craft, Meter meter, RoutineSchool school) {
     PrePowerRoutine routine = new PrePowerRoutine();
     Electrics electrics = craft.electrics().sound();
     routine.look();
     if (electrics.wiring().plug().isPresent()) {
-      routine.unpowered(electrics, meter);
+      routine.unpowered(electrics, meter, school);
     } else {
-      routine.withoutSheet();
+      routine.withoutSheet(school);
     }
     routine.limiter();
     routine.rails(electrics, meter);
@@ -52,22 +53,28 @@ public final class PrePowerRoutine {
             new Outcome("trouble", "something that should not be")), 0.8, BenchNeeds.PACK_OUT);
   }
 
-  private void withoutSheet() {
+  private void withoutSheet(RoutineSchool school) {
     ask("routine-short", "Short test across the pack leads", "Pack out, computer out, meter on ohms, red on the plus lead. "
             + "Near zero and staying is a short: do not power it.",
         "What does it show?", List.of(new Outcome("climbs", "climbing, or some kilohms"),
             new Outcome("zero", "near zero, and staying"), new Outcome("open", "OL from the start")), 0.5,
         BenchNeeds.UNPOWERED);
+    if (school == RoutineSchool.QUICK) {
+      return;
+    }
     ask("routine-polarity", "Follow plus and minus", "Meter on ohms: plus lead to the plus pad of each controller near zero, "
             + "minus to each minus pad near zero, never across.",
         "What does it show?", List.of(new Outcome("right", "near zero on each, never across"),
             new Outcome("wrong", "anything else")), 2, BenchNeeds.UNPOWERED);
   }
 
-  private void unpowered(Electrics electrics, Meter meter) {
+  private void unpowered(Electrics electrics, Meter meter, RoutineSchool school) {
     Wiring wiring = electrics.wiring();
     int[] plug = wiring.plug().orElseThrow();
     probe(wiring, Probe.Mode.OHMS, plug[0], plug[1], meter);
+    if (school == RoutineSchool.QUICK) {
+      return;
+    }
     for (Map.Entry<Integer, At<Inner.Drive>> one : wiring.drives().entrySet()) {
       At<Inner.Drive> drive = one.getValue();
       probe(wiring, Probe.Mode.OHMS, plug[0], Circuits.node(wiring, drive, drive.of().plus()), meter);

@@ -35,7 +35,7 @@ public interface Speciality {
   List<Page> pages();
 
   /** What is done before the pack goes in, from the one speciality that has it; each step passes on a sound craft. */
-  default List<Check<Craft>> prePowerRoutine(Craft craft, Meter meter) {
+  default List<Check<Craft>> prePowerRoutine(Craft craft, Meter meter, RoutineSchool school) {
     return List.of();
   }
 

@@ -17,6 +17,7 @@ import ablemedic.electrics.Electrics;
 import ablemedic.shelf.Layout;
 import ablemedic.electrics.PackKind;
 import ablemedic.power.PrePowerRoutine;
+import ablemedic.speciality.RoutineSchool;
 import ablemedic.reading.Meter;
 import java.util.Arrays;
 import java.util.List;
@@ -51,7 +52,7 @@ class HandbookTest {
     assertThat(ids(Chapter.CHECKS)).isEqualTo(wired().flatMap(craft -> Stream.of(
             Specialities.book(craft, Meter.USUAL).checks().stream(),
             Specialities.book(craft, Meter.USUAL).surveys().stream().flatMap(survey -> survey.routine().stream()),
-            PrePowerRoutine.of(craft, Meter.USUAL).stream()).flatMap(checks -> checks)).map(Check::kind)
+            PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.FULL).stream()).flatMap(checks -> checks)).map(Check::kind)
         .collect(Collectors.toSet()));
   }
 

@@ -28,6 +28,7 @@ import ablemedic.electrics.Wiring;
 import ablemedic.physics.Drives;
 import ablemedic.physics.PackOut;
 import ablemedic.physics.Powered;
+import ablemedic.speciality.RoutineSchool;
 import ablemedic.reading.Meter;
 import ablemedic.speciality.Cleared;
 import ablemedic.speciality.Complaint;
@@ -56,7 +57,7 @@ class PowerBookTest {
   private static List<Check<Craft>> checks(Craft craft) {
     List<Check<Craft>> all = new ArrayList<>(book(craft).checks());
     book(craft).surveys().forEach(survey -> all.addAll(survey.routine()));
-    all.addAll(PrePowerRoutine.of(craft, Meter.USUAL).stream().filter(Probe.class::isInstance).toList());
+    all.addAll(PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.FULL).stream().filter(Probe.class::isInstance).toList());
     Wiring wiring = craft.electrics().wiring();
     for (Wiring.Neighbours n : wiring.neighbours()) {
       for (Probe.Mode mode : Probe.Mode.values()) {
@@ -230,7 +231,7 @@ class PowerBookTest {
     Craft bare = PowerCrafts.separate().withElectrics(ablemedic.electrics.Electrics.NONE);
     assertThat(book(bare).faults()).isEmpty();
     assertThat(Specialities.complaints(bare, Meter.USUAL)).extracting(Complaint::id).containsExactly("take-off", "something-else");
-    assertThat(PrePowerRoutine.of(bare, Meter.USUAL)).hasSize(4);
+    assertThat(PrePowerRoutine.of(bare, Meter.USUAL, RoutineSchool.FULL)).hasSize(4);
   }
 
   @ParameterizedTest

@@ -15,6 +15,7 @@ import ablemedic.electrics.Harm;
 import ablemedic.electrics.Inner;
 import ablemedic.electrics.Part;
 import ablemedic.electrics.Wiring;
+import ablemedic.speciality.RoutineSchool;
 import ablemedic.reading.Meter;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,7 +33,7 @@ class PowerOutlooksTest {
 
   private static List<Check<Craft>> checks(Craft craft) {
     List<Check<Craft>> all = new ArrayList<>(Power.book(craft, Meter.USUAL).checks());
-    all.addAll(PrePowerRoutine.of(craft, Meter.USUAL));
+    all.addAll(PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.FULL));
     return all;
   }
 
@@ -138,7 +139,7 @@ class PowerOutlooksTest {
   @ParameterizedTest
   @MethodSource("crafts")
   void theRoutineGoesFromTheEyeOverThePackOutToThePackIn(Craft craft) {
-    List<Check<Craft>> steps = PrePowerRoutine.of(craft, Meter.USUAL);
+    List<Check<Craft>> steps = PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.FULL);
     assertThat(steps).extracting(Check::id).doesNotHaveDuplicates().startsWith("routine-look");
     boolean powered = false;
     for (Check<Craft> step : steps) {
@@ -156,7 +157,7 @@ class PowerOutlooksTest {
   @Test
   void aCraftWithoutASheetHasTheRoutineOfEveryBench() {
     Craft bare = PowerCrafts.separate().withElectrics(ablemedic.electrics.Electrics.NONE);
-    assertThat(PrePowerRoutine.of(bare, Meter.USUAL)).extracting(Check::id)
+    assertThat(PrePowerRoutine.of(bare, Meter.USUAL, RoutineSchool.FULL)).extracting(Check::id)
         .containsExactly("routine-look", "routine-short", "routine-polarity", "routine-limiter");
   }
 }

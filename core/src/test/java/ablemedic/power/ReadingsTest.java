@@ -16,6 +16,7 @@ import ablemedic.electrics.Wiring;
 import ablemedic.physics.Circuits;
 import ablemedic.physics.PackOut;
 import ablemedic.physics.Powered;
+import ablemedic.speciality.RoutineSchool;
 import ablemedic.reading.Meter;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
@@ -151,7 +152,7 @@ class ReadingsTest {
 
   @Test
   void everyStepOfTheRoutinePassesOnASoundCraft() {
-    for (Check<Craft> step : PrePowerRoutine.of(craft, Meter.USUAL)) {
+    for (Check<Craft> step : PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.FULL)) {
       Outlook predicted = step.outlook(craft);
       Outlook outlook = predicted instanceof Outlook.Either either ? either.likeliest() : predicted;
       var reading = outlook instanceof Outlook.Spread s ? new ablemedic.diagnosis.Reading.Measured(s.mean())
@@ -166,15 +167,25 @@ class ReadingsTest {
     for (Fault<Craft> fault : PowerFaults.of(craft)) {
       Craft faulty = fault.applyTo(craft);
       if (ohms(faulty.electrics(), "PLUG.+", "PLUG.-") < 5) {
-        assertThat(PrePowerRoutine.of(craft, Meter.USUAL).stream()
+        assertThat(PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.FULL).stream()
             .filter(step -> step instanceof Probe p && p.mode() == Probe.Mode.OHMS)
             .anyMatch(step -> ReadHere.different(step.outlook(craft), step.outlook(faulty)))).as(fault.id()).isTrue();
       }
     }
     for (String corner : List.of("CFR", "CRR", "CRL", "CFL")) {
       Craft crossed = craft.withElectrics(electrics.with(new Harm.Crossed(corner)));
-      assertThat(PrePowerRoutine.of(craft, Meter.USUAL).stream().filter(Probe.class::isInstance)
+      assertThat(PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.FULL).stream().filter(Probe.class::isInstance)
           .anyMatch(step -> ReadHere.different(step.outlook(craft), step.outlook(crossed)))).as(corner).isTrue();
     }
+  }
+
+  @Test
+  void theQuickRoutineIsAmongTheFullOneAndHoldsTheShortTestThePowerAndTheRails() {
+    List<String> full = PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.FULL).stream().map(Check::id).toList();
+    List<String> quick = PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.QUICK).stream().map(Check::id).toList();
+    assertThat(full).containsAll(quick).hasSizeGreaterThan(quick.size() + 4);
+    assertThat(quick).startsWith("routine-look", "ohms~PLUG.+~PLUG.-", "routine-limiter");
+    assertThat(quick.stream().filter(id -> id.startsWith("volts~"))).isNotEmpty()
+        .containsExactlyElementsOf(full.stream().filter(id -> id.startsWith("volts~")).toList());
   }
 }

@@ -18,6 +18,7 @@ import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.Rotation;
 import ablemedic.shelf.Layout;
+import ablemedic.speciality.RoutineSchool;
 import ablemedic.power.LandingSchool;
 import ablemedic.craft.NumberingSchool;
 import ablemedic.craft.FlightMode;
@@ -193,7 +194,7 @@ public class DemoBench {
   private void runRoutine(String mark, Instant at) {
     Craft craft = crafts.newestCraft(mark);
     Map<String, Routines.Given> readings = new HashMap<>();
-    for (Check<Craft> step : routines.steps(craft)) {
+    for (Check<Craft> step : routines.steps(craft, RoutineSchool.FULL)) {
       Outlook predicted = step.outlook(craft);
       Outlook outlook = predicted instanceof Outlook.Either either ? either.likeliest() : predicted;
       readings.put(step.id(), outlook instanceof Outlook.Spread spread
@@ -202,7 +203,7 @@ public class DemoBench {
           : new Routines.Given(Map.of("seen", ((Outlook.Ways) outlook).choices().questions().get(0).outcomes().get(0).id()),
               null));
     }
-    routines.run(mark, readings, 9, at);
+    routines.run(mark, RoutineSchool.FULL, readings, 9, at);
   }
 
   private static Instant ago(Instant now, double days) {

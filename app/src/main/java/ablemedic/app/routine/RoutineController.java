@@ -15,11 +15,13 @@ import ablemedic.craft.Craft;
 import ablemedic.diagnosis.BenchNeeds.Want;
 import ablemedic.diagnosis.Check;
 import ablemedic.speciality.Place;
+import ablemedic.speciality.RoutineSchool;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -28,6 +30,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The pre-power routine of a craft over HTTP. */
@@ -50,11 +53,16 @@ class RoutineController {
    *
    * @param state     NOT_DONE, PASSED or FAILED, since it was last due
    * @param why       what made it due
+   * @param school    by which the steps are
+   * @param schools   both, with when to take them
    * @param destroyed what power would destroy by the sheet alone; no run passes until it is put right
    * @param map   the lead and power map; nothing where parts are not entered
    */
-  record RoutineView(String mark, String state, String why, List<String> destroyed, double minutes, List<StepView> steps, List<String> cautions,
+  record RoutineView(String mark, String state, String why, RoutineSchool school, List<SchoolView> schools, List<String> destroyed, double minutes, List<StepView> steps, List<String> cautions,
       @Nullable PowerMap map, @Nullable RunView newest) {}
+
+  /** One of the two schools; the occasion asks for one of them. */
+  record SchoolView(RoutineSchool id, String label, String reason, boolean asked) {}
 
   /** A step: what it asks, where on the craft, and what a sound craft gives. */
   record StepView(String id, String title, String instruction, String expected, QuestionView question, PlaceView place,
@@ -66,7 +74,7 @@ class RoutineController {
 
   /** Readings by step, up to the first that fails; minutes from the first step to the last. */
   record RunMade(@NotNull @Size(max = 100, message = "has at most 100 readings") Map<String, @NotNull @Valid StepEntry> readings,
-      double minutes) {}
+      double minutes, @Nullable RoutineSchool school) {}
 
   record StepEntry(@Nullable @Size(max = 3, message = "has at most three answers") Map<String, String> outcomes,
       @Nullable @Size(max = 40, message = "has at most 40 letters") String written) {}
@@ -75,12 +83,15 @@ class RoutineController {
   record Judged(boolean passed, String expected) {}
 
   @GetMapping("/api/crafts/{mark}/routine")
-  RoutineView view(@PathVariable String mark) {
+  RoutineView view(@PathVariable String mark, @RequestParam(required = false) @Nullable RoutineSchool school) {
     String right = crafts.get(mark).mark();
     Craft craft = crafts.newestCraft(right);
     Routines.Standing standing = routines.standing(right);
-    List<Check<Craft>> steps = routines.steps(craft);
-    return new RoutineView(right, standing.state().name(), standing.why(), routines.destroyed(right),
+    RoutineSchool asked = routines.school(right);
+    RoutineSchool chosen = school == null ? asked : school;
+    List<Check<Craft>> steps = routines.steps(craft, chosen);
+    return new RoutineView(right, standing.state().name(), standing.why(), chosen, Arrays.stream(RoutineSchool.values())
+        .map(one -> new SchoolView(one, one.label(), one.reason(), one == asked)).toList(), routines.destroyed(right),
         steps.stream().mapToDouble(Check::minutes).sum(), steps.stream().map(s -> step(s, craft)).toList(),
         List.of(caution("caution-short-test"), caution("caution-pack"), caution("caution-antenna")),
         craft.electrics().sheet().isEmpty() ? null : PowerMap.of(craft.electrics().wiring(), Map.of()),
@@ -110,7 +121,7 @@ class RoutineController {
   @PostMapping("/api/crafts/{mark}/routine/judge/{step}")
   Judged judge(@PathVariable String mark, @PathVariable String step, @RequestBody @Valid StepEntry entry) {
     Craft craft = crafts.newestCraft(crafts.get(mark).mark());
-    Check<Craft> check = routines.steps(craft).stream().filter(s -> s.id().equals(step)).findFirst()
+    Check<Craft> check = routines.steps(craft, RoutineSchool.FULL).stream().filter(s -> s.id().equals(step)).findFirst()
         .orElseThrow(() -> Refusal.unknown("step", "The routine of this craft has no step “" + step + "”."));
     return new Judged(Routines.passes(check, craft, given(entry)), Expected.of(check, craft));
   }
@@ -120,10 +131,11 @@ class RoutineController {
     if (!(made.minutes() >= 0 && made.minutes() <= LONGEST_MINUTES)) {
       throw Refusal.wrong("minutes", "A routine takes between 0 and " + Math.round(LONGEST_MINUTES) + " minutes.");
     }
-    routines.run(crafts.get(mark).mark(), made.readings().entrySet().stream()
+    String right = crafts.get(mark).mark();
+    routines.run(right, made.school() == null ? routines.school(right) : made.school(), made.readings().entrySet().stream()
         .collect(java.util.stream.Collectors.toMap(Map.Entry::getKey, e -> given(e.getValue()))), made.minutes(),
         clock.instant());
-    return view(mark);
+    return view(right, made.school());
   }
 
   private static Given given(StepEntry entry) {

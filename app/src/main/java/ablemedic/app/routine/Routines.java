@@ -15,11 +15,13 @@ import ablemedic.craft.Craft;
 import ablemedic.diagnosis.BenchState.ShortTest;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Proof;
+import ablemedic.speciality.RoutineSchool;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
@@ -28,6 +30,9 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** The routine of a craft: what it is, how it stands, and a run of it. */
 @Service
 public class Routines {
+  /** Lines of the log that speak of one place under the iron. */
+  private static final Set<String> ONE_PLACE = Set.of("repair", "part");
+
   private final RoutineStore store;
   private final CraftStore crafts;
   private final CraftLog log;
@@ -65,8 +70,22 @@ public class Routines {
     }
   }
 
-  public List<Check<Craft>> steps(Craft craft) {
-    return Specialities.prePowerRoutine(craft, meters.get());
+  public List<Check<Craft>> steps(Craft craft, RoutineSchool school) {
+    return Specialities.prePowerRoutine(craft, meters.get(), school);
+  }
+
+  /** The school that the occasion asks for: quick where the craft passed before and was since opened at one place only. */
+  public RoutineSchool school(String mark) {
+    List<String> since = new ArrayList<>();
+    for (LogEntry line : log.of(mark)) {
+      if (line.kind().equals("routine")) {
+        return since.size() <= 1 && ONE_PLACE.containsAll(since) ? RoutineSchool.QUICK : RoutineSchool.FULL;
+      }
+      if (CraftLog.OF_ROUTINE.contains(line.kind())) {
+        since.add(line.kind());
+      }
+    }
+    return RoutineSchool.FULL;
   }
 
   public Standing standing(String mark) {
@@ -93,32 +112,32 @@ public class Routines {
   }
 
   /**
-   * Records a run: a reading for each step up to the first that fails, or for all.
+   * Records a run of a school: a reading for each step up to the first that fails, or for all.
    *
    * @param readings outcomes and number as written, by the id of the step
    * @throws Refusal where a step is left out or a reading cannot be read, and where power would destroy a part
    */
-  public Run run(String mark, Map<String, Given> readings, double minutes, Instant at) {
+  public Run run(String mark, RoutineSchool school, Map<String, Given> readings, double minutes, Instant at) {
     destroyed(mark).stream().findFirst().ifPresent(why -> {
       throw Refusal.conflict("readings", why);
     });
-    Run run = judged(crafts.newestCraft(mark), readings, minutes, at);
+    Run run = judged(crafts.newestCraft(mark), school, readings, minutes, at);
     List<Runnable> following = followers.stream().map(follower -> follower.following(mark, run)).toList();
     transaction.executeWithoutResult(status -> {
       store.add(mark, run);
       Read last = run.steps().get(run.steps().size() - 1);
       log.add(mark, at, run.passed() ? "routine" : "routine-failed", run.passed()
-          ? "Pre-power routine passed, " + Math.round(minutes) + " min"
+          ? "Pre-power routine passed (" + school.label() + "), " + Math.round(minutes) + " min"
           : "Pre-power routine failed at: " + last.title(), null);
       following.forEach(Runnable::run);
     });
     return run;
   }
 
-  private Run judged(Craft craft, Map<String, Given> readings, double minutes, Instant at) {
+  private Run judged(Craft craft, RoutineSchool school, Map<String, Given> readings, double minutes, Instant at) {
     List<Read> read = new ArrayList<>();
     boolean passed = true;
-    for (Check<Craft> step : steps(craft)) {
+    for (Check<Craft> step : steps(craft, school)) {
       if (!passed) {
         break;
       }

@@ -96,7 +96,8 @@ class WalkTest {
   private void suspectAndTakeBack(Browser browser) {
     browser.press("Own suspicion or test");
     browser.see("#own-fault");
-    browser.choose("#own-fault", "motor-weak-rear-left");
+    browser.type("#own-fault", "rear-left weak");
+    browser.click("input[name=about][value=motor-weak-rear-left]");
     browser.type("#own-words", "it has whined for weeks");
     browser.assertAccessible();
     browser.press("Record");
@@ -322,11 +323,11 @@ class WalkTest {
         browser.seeText("Step " + (i + 1) + " of");
         if (steps.get(i).get("question").get("outcomes").isEmpty()) {
           browser.see("#routine-reading");
-          browser.keys(steps.get(i).get("expected").asString().split(" ±| and|, ")[0], Keys.ENTER);
+          browser.keys(App.asSomebodyReads(steps.get(i).get("expected").asString()), Keys.ENTER);
         } else {
           browser.blur();
           browser.keys("1");
-          browser.see("[aria-pressed=true]");
+          browser.see("fieldset [aria-pressed=true]");
           browser.keys(Keys.ENTER);
         }
       }
