@@ -25,7 +25,7 @@
     }
   });
 
-  const MOST = 8;
+  const MOST = 5;
   let found = $derived.by(() => {
     const letters = text.toLowerCase().split(/\s+/).filter(Boolean);
     return (faults.value ?? []).filter((one) =>

@@ -13,6 +13,8 @@ import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Outlook.Worded;
 import ablemedic.diagnosis.Reading.Chosen;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -23,21 +25,22 @@ import org.hipparchus.special.Erf;
  * scale is cut between the values that the stories predict.
  */
 final class Cells {
-  /** An outcome at least as probable as this in some story has a cell of its own. */
-  private static final double EXPECTED = 0.15;
-
   private final double[] edges;
   private final int count;
   /** The cells of each question of several. */
   private final List<Cells> parts;
-  /** The cell of each outcome of one question of several. */
-  private final int[] cellOf;
+  /** The answers to all questions that are a cell each; empty where cells are made otherwise. */
+  private final List<int[]> tuples;
 
-  private Cells(double[] edges, int count, List<Cells> parts, int... cellOf) {
+  private Cells(double[] edges, int count, List<Cells> parts) {
+    this(edges, count, parts, List.of());
+  }
+
+  private Cells(double[] edges, int count, List<Cells> parts, List<int[]> tuples) {
     this.edges = edges;
     this.count = count;
     this.parts = parts;
-    this.cellOf = cellOf;
+    this.tuples = tuples;
   }
 
   static Cells of(Answers answers, Iterable<Outlook> outlooks) {
@@ -53,6 +56,9 @@ final class Cells {
   }
 
   private static Cells ofSeveral(Mixed mixed, Iterable<Outlook> outlooks) {
+    if (mixed.items().stream().allMatch(item -> item.form() instanceof Choices)) {
+      return ofTuples(outlooks);
+    }
     List<Cells> parts = new ArrayList<>();
     int count = 1;
     for (int q = 0; q < mixed.items().size(); q++) {
@@ -60,36 +66,36 @@ final class Cells {
       for (Outlook outlook : outlooks) {
         asked.addAll(((Branches) outlook).of(q).keySet());
       }
-      Answers form = mixed.items().get(q).form();
-      Cells part = form instanceof Choices choices ? ofOneQuestion(choices, asked) : of(form, asked);
+      Cells part = of(mixed.items().get(q).form(), asked);
       parts.add(part);
       count = Math.multiplyExact(count, part.count);
     }
     return new Cells(new double[0], count, parts);
   }
 
-  /** Outcomes that no story expects share one cell, so that several questions have no more cells than they need. */
-  private static Cells ofOneQuestion(Choices choices, List<Outlook> outlooks) {
-    int n = choices.questions().get(0).outcomes().size();
-    boolean[] expected = new boolean[n];
+  /**
+   * Several questions of named outcomes have more answers than can be gone through. Each set of answers that some story takes
+   * for the likeliest is a cell, and all others are one: what that leaves out is what only slips of the observer tell.
+   */
+  private static Cells ofTuples(Iterable<Outlook> outlooks) {
+    Map<List<Integer>, int[]> tuples = new LinkedHashMap<>();
     for (Outlook outlook : outlooks) {
-      for (int o = 0; o < n; o++) {
-        expected[o] |= ((Ways) outlook).probability(o) > EXPECTED;
+      for (Branch branch : ((Branches) outlook).branches()) {
+        int[] likeliest = branch.parts().stream().mapToInt(part -> likeliest((Ways) part)).toArray();
+        tuples.put(Arrays.stream(likeliest).boxed().toList(), likeliest);
       }
     }
-    int[] cellOf = new int[n];
-    int count = 0;
-    for (int o = 0; o < n; o++) {
-      cellOf[o] = expected[o] ? count++ : -1;
-    }
-    int others = count;
-    for (int o = 0; o < n; o++) {
-      if (cellOf[o] < 0) {
-        cellOf[o] = others;
-        count = others + 1;
+    return new Cells(new double[0], tuples.size() + 1, List.of(), List.copyOf(tuples.values()));
+  }
+
+  private static int likeliest(Ways ways) {
+    int best = 0;
+    for (int o = 1; o < ways.choices().questions().get(0).outcomes().size(); o++) {
+      if (ways.probability(o) > ways.probability(best)) {
+        best = o;
       }
     }
-    return new Cells(new double[0], count, List.of(), cellOf);
+    return best;
   }
 
   private static double[] between(Iterable<Outlook> outlooks, Scale scale) {
@@ -136,10 +142,13 @@ final class Cells {
   /** The probability of each cell; they sum to 1. */
   double[] probabilities(Outlook outlook) {
     double[] p = new double[count];
-    if (cellOf.length > 0) {
-      for (int o = 0; o < cellOf.length; o++) {
-        p[cellOf[o]] += ((Ways) outlook).probability(o);
+    if (!tuples.isEmpty()) {
+      double left = 1;
+      for (int t = 0; t < tuples.size(); t++) {
+        p[t] = probability((Branches) outlook, tuples.get(t));
+        left -= p[t];
       }
+      p[tuples.size()] = Math.max(0, left);
       return p;
     }
     if (outlook instanceof Ways ways) {
@@ -180,6 +189,18 @@ final class Cells {
       before = upTo;
     }
     return p;
+  }
+
+  private static double probability(Branches branches, int[] tuple) {
+    double sum = 0;
+    for (Branch branch : branches.branches()) {
+      double p = branch.share();
+      for (int q = 0; q < tuple.length; q++) {
+        p *= ((Ways) branch.parts().get(q)).probability(tuple[q]);
+      }
+      sum += p;
+    }
+    return sum;
   }
 
   private static void addJoint(double[] p, double[][] questions, int q, int cell, double share) {

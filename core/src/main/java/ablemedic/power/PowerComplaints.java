@@ -9,6 +9,7 @@ import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Item;
 import ablemedic.diagnosis.Answers.Mixed;
 import ablemedic.diagnosis.Answers.Outcome;
+import ablemedic.diagnosis.Answers.Question;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Check;
@@ -17,6 +18,7 @@ import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Outlook.Branches;
 import ablemedic.diagnosis.Outlook.Spread;
+import ablemedic.diagnosis.Outlook.Way;
 import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.electrics.Archetype;
 import ablemedic.electrics.Electrics;
@@ -76,25 +78,57 @@ final class PowerComplaints {
       outcomes.add(new Outcome(armId(corner), "@" + armId(corner)));
     }
     outcomes.add(new Outcome("all", "all four"));
+    outcomes.add(new Outcome("several", "several, unevenly"));
     outcomes.add(new Outcome(PowerChecks.NONE, "none, they all turn"));
-    Choices answers = Choices.of("Which motor is dead or stutters?", outcomes);
+    Choices answers = new Choices(List.of(new Question("seen", "Which motor is dead or stutters?", outcomes),
+        new Question("how", "How?", List.of(new Outcome("dead", "it does not turn at all"),
+            new Outcome("stutters", "it stutters, or starts late")))));
     add("dead-arm", "A motor or arm is dead, or stutters", answers,
-        from(Facet.of("arms that are dead or late", PowerComplaints::deadArms), dead -> named(answers, dead)), flight);
+        from(Facet.of("arms that are dead or late", Arms::of), arms -> arms.told(answers)), flight);
   }
 
   private static String armId(Corner corner) {
     return corner.name().toLowerCase(Locale.ROOT).replace('_', '-');
   }
 
-  private static List<Integer> deadArms(Craft craft) {
-    List<Integer> dead = new ArrayList<>();
-    for (Corner corner : Corner.ALL) {
-      FedArm arm = Drives.at(craft, corner);
-      if (!arm.turns() || arm.startsLate()) {
-        dead.add(corner.ordinal());
+  /** The arms that are dead or late, by their corners, and how many of them turn in the end. */
+  private record Arms(List<Integer> affected, int late) {
+    /** How often several are told of as such, and not by one of their names. From memory. */
+    private static final double TOLD_AS_SEVERAL = 0.5;
+    private static final double ALL_TOLD_AS_SEVERAL = 0.15;
+    private static final int ALL = 4;
+    private static final int SEVERAL = 5;
+    private static final int NONE = 6;
+
+    static Arms of(Craft craft) {
+      List<Integer> affected = new ArrayList<>();
+      int late = 0;
+      for (Corner corner : Corner.ALL) {
+        FedArm arm = Drives.at(craft, corner);
+        if (!arm.turns() || arm.startsLate()) {
+          affected.add(corner.ordinal());
+          late += arm.turns() ? 1 : 0;
+        }
       }
+      return new Arms(affected, late);
     }
-    return dead.size() == 4 ? List.of(4) : dead.isEmpty() ? List.of(5) : dead;
+
+    Outlook told(Choices answers) {
+      double[] which = new double[answers.questions().get(0).outcomes().size()];
+      Arrays.fill(which, TOLD_WRONG / which.length);
+      if (affected.isEmpty()) {
+        which[NONE] += 1 - TOLD_WRONG;
+      } else if (affected.size() == 1) {
+        which[affected.get(0)] += 1 - TOLD_WRONG;
+      } else {
+        double several = (1 - TOLD_WRONG) * (affected.size() == ALL ? ALL_TOLD_AS_SEVERAL : TOLD_AS_SEVERAL);
+        which[SEVERAL] += several;
+        double rest = 1 - TOLD_WRONG - several;
+        affected.forEach(corner -> which[affected.size() == ALL ? ALL : corner] += rest / affected.size());
+      }
+      double stutters = affected.isEmpty() ? 0.5 : TOLD_WRONG + (1 - 2 * TOLD_WRONG) * late / affected.size();
+      return new Ways(answers, List.of(new Way(1, new double[][] {which, {1 - stutters, stutters}})));
+    }
   }
 
   private void shorts() {

@@ -49,7 +49,7 @@ record HandTilts(String id) implements Check<Craft> {
 
   private static Mixed asked() {
     List<Item> items = new ArrayList<>(List.of(PICTURE));
-    MOTIONS.forEach((id, motion) -> items.add(new Item(id, answers(id, motion.label() + ": what does it do?"))));
+    MOTIONS.forEach((id, motion) -> items.add(new Item(id, answers(id, motion.label()))));
     return new Mixed(items);
   }
 

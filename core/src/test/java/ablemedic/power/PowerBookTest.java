@@ -185,6 +185,10 @@ class PowerBookTest {
     assertThat(told(craft, "dead-arm", "open-PB_1p_CFR_p")).isEqualTo("@front-right");
     assertThat(told(craft, "dead-arm", "crossed-CRL")).isEqualTo("@rear-left");
     assertThat(told(craft, "dead-arm", "open-PB_5V_FC_5V")).isEqualTo("all four");
+    Craft two = craft.withElectrics(craft.electrics().with(new Harm.Open("FC.S3>CRL.S")).with(new Harm.Open("FC.S2>CFR.S")));
+    Check<Craft> arms = Specialities.complaints(craft, Meter.USUAL).stream().filter(c -> c.id().equals("dead-arm")).findFirst()
+        .orElseThrow().seen();
+    assertThat(Proof.expected(arms, two)).isEqualTo("several, unevenly");
     assertThat(told(craft, "no-power", "open-FC_R5_RX_p")).isEqualTo("the receiver");
     assertThat(told(craft, "voltage", "sense-on-PB_5V")).isEqualTo("the same whatever the pack, 4.99 V");
     assertThat(told(craft, "voltage", "open-PB_Bp_FC_VS")).startsWith("nothing, or 0, 0.00 V");

@@ -86,7 +86,7 @@ public record Entered(Map<String, String> outcomes, Map<String, Number> numbers)
   public List<String> inWords(Answers answers) {
     List<String> words = new ArrayList<>();
     if (answers instanceof Mixed mixed) {
-      mixed.items().forEach(item -> inWords(item.id(), item.form()).ifPresent(words::add));
+      mixed.items().forEach(item -> inWords(item.id(), item.form()).ifPresent(said -> words.add(of(item) + said)));
     } else if (answers instanceof Choices choices) {
       for (Question question : choices.questions()) {
         label(question, outcomes.get(question.id())).ifPresent(words::add);
@@ -95,6 +95,12 @@ public record Entered(Map<String, String> outcomes, Map<String, Number> numbers)
       inWords(ONLY, answers).ifPresent(words::add);
     }
     return words;
+  }
+
+  /** What an answer is about, where its question only names a place or a motion. */
+  static String of(Item item) {
+    return item.form() instanceof Choices choices && !choices.questions().get(0).text().endsWith("?")
+        ? choices.questions().get(0).text() + ": " : "";
   }
 
   private Optional<String> inWords(String id, Answers form) {

@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /** What a check gives on a craft, as a bench would say it. */
 public final class Expected {
@@ -31,8 +32,9 @@ public final class Expected {
   /** An outlook in words. */
   public static String of(Outlook outlook, Craft craft) {
     if (outlook instanceof Branches branches) {
-      return branches.branches().stream().max(Comparator.comparingDouble(Branch::share)).orElseThrow().parts().stream()
-          .map(part -> of(part, craft)).collect(Collectors.joining(", "));
+      List<Outlook> parts = branches.branches().stream().max(Comparator.comparingDouble(Branch::share)).orElseThrow().parts();
+      return IntStream.range(0, parts.size()).mapToObj(i -> Specialities.inWordsOf(craft, Entered.of(branches.mixed().items().get(i)))
+          + of(parts.get(i), craft)).collect(Collectors.joining("; "));
     }
     if (outlook instanceof Either either) {
       return either(either, craft);
