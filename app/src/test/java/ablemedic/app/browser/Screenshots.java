@@ -24,6 +24,7 @@ class Screenshots {
       browser.seeText("Press the side");
       browser.picture(FOLDER.resolve("intake.png"));
       shot(browser, open(app, "PUFFIN"), "work-up", "Suspects");
+      browser.blur();
       browser.keys("w");
       browser.seeText("Before anything was found");
       browser.picture(FOLDER.resolve("work-up-why.png"));
