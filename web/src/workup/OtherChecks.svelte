@@ -13,6 +13,21 @@
       .toSorted((a, b) => b.bits / b.minutes - a.bits / a.minutes)
   );
 
+  let points = $derived(work.view?.map?.points ?? []);
+  let mode = $state<'ohms' | 'volts'>('ohms');
+  let red = $state('');
+  let black = $state('');
+
+  /** The id of a point from its label, or from the id itself. */
+  function point(said: string): string {
+    const letters = said.trim().toLowerCase();
+    return points.find((p) => p.id.toLowerCase() === letters || p.label.toLowerCase() === letters)?.id ?? '';
+  }
+
+  let between = $derived(
+    point(red) && point(black) && point(red) !== point(black) ? `${mode}~${point(red)}~${point(black)}` : ''
+  );
+
   function take(checkId: string): void {
     onclose();
     void work.openCheck(checkId);
@@ -35,6 +50,39 @@
       }}
     />
   </div>
+  {#if points.length > 0}
+    <form
+      class="between"
+      onsubmit={(event) => {
+        event.preventDefault();
+        if (between) {
+          take(between);
+        }
+      }}
+    >
+      <p class="small">
+        Or any two points under the meter; continuity says more than what leaks through chips.
+      </p>
+      <div class="row">
+        <select class="entry" aria-label="Resistance or voltage" bind:value={mode}>
+          <option value="ohms">Resistance, pack out</option>
+          <option value="volts">Voltage, pack in</option>
+        </select>
+        <input
+          class="entry"
+          aria-label="Red on"
+          placeholder="red, such as PLUG.+"
+          list="points"
+          bind:value={red}
+        />
+        <input class="entry" aria-label="Black on" placeholder="black" list="points" bind:value={black} />
+        <button class="act" disabled={!between}>Measure there</button>
+      </div>
+      <datalist id="points">
+        {#each points as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
+      </datalist>
+    </form>
+  {/if}
   <ul>
     {#each shown as check (check.checkId)}
       <li>
@@ -56,6 +104,24 @@
 </Sheet>
 
 <style>
+  .between {
+    margin-top: 0.8rem;
+    padding-bottom: 0.8rem;
+    border-bottom: 1px solid var(--rule);
+  }
+
+  .row {
+    display: grid;
+    grid-template-columns: 1.3fr 1fr 1fr auto;
+    gap: 0.5rem;
+  }
+
+  @media (max-width: 700px) {
+    .row {
+      grid-template-columns: 1fr 1fr;
+    }
+  }
+
   ul {
     margin-top: 0.6rem;
   }

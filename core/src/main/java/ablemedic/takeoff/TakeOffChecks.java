@@ -279,10 +279,18 @@ final class TakeOffChecks {
     return off.pitchDeg() > 0 ? "nose-down" : "nose-up";
   }
 
+  private static String moving(Motion hand) {
+    return switch (hand) {
+      case NOSE_UP, NOSE_DOWN -> "Tip its " + hand.label();
+      case NOSE_RIGHT, NOSE_LEFT -> "Turn its " + hand.label();
+      case RIGHT_DOWN, LEFT_DOWN -> "Tip it " + hand.label();
+    };
+  }
+
   /** One motion of the hand alone, whichever picture it is. */
   private void picture(String id, Motion hand) {
     Choices answers = HandTilts.answers("seen");
-    checks.add(new CraftCheck(id, "hand-tilt", c -> "Tip or turn it, " + hand.label() + ", and watch the picture",
+    checks.add(new CraftCheck(id, "hand-tilt", c -> moving(hand) + " and watch the picture",
         c -> "Hold the craft over the table with its nose away from you, the computer's picture in view. Move it: "
             + hand.label() + ". Say what the picture does, not what it should do.",
         answers, from(HandTilts.MISALIGNMENT, turn -> HandTilts.shown(answers, hand, turn, Picture.ATTITUDE)

@@ -5,7 +5,7 @@ import ablemedic.app.entry.Expected;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.meter.MeterStore;
 import ablemedic.craft.Craft;
-import ablemedic.power.Probe;
+import ablemedic.power.Probe.Mode;
 import ablemedic.power.ReadHere;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -26,7 +26,7 @@ class ReadHereController {
     this.meters = meters;
   }
 
-  record TwoPoints(@NotBlank(message = "names a craft") String mark, Probe.@NotNull Mode mode,
+  record TwoPoints(@NotBlank(message = "names a craft") String mark, @NotNull(message = "is OHMS or VOLTS") Mode mode,
       @NotBlank(message = "names a point") String red, @NotBlank(message = "names a point") String black) {}
 
   record HereAnswer(String redLabel, String blackLabel, String sound, List<UnderFault> under) {}
