@@ -7,19 +7,20 @@ import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Occasion;
-import ablemedic.diagnosis.Proof;
 import ablemedic.diagnosis.Technician;
 import ablemedic.diagnosis.Technician.Habit;
 import ablemedic.diagnosis.Technician.Patient;
 import ablemedic.diagnosis.Technician.Walk;
 import ablemedic.reading.Meter;
-import ablemedic.speciality.Complaint;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /**
  * How the plan fares on a bench that is not the model: crafts unlike their sheets in what is guessed, a meter that reads off,
@@ -40,33 +41,51 @@ final class PatientsTable {
   }
 
   void print() {
-    Sum ofTheBook = new Sum();
-    Sum foreign = new Sum();
+    List<Walked> ofTheBook = new ArrayList<>();
+    List<Walked> foreign = new ArrayList<>();
     crafts.forEach((mark, craft) -> {
       Book<Craft> book = Specialities.book(craft, Meter.USUAL);
-      walks(mark + ", faults of the book", ofTheBook, book, craft, sample(book.faults()));
+      Diagnosis<Craft> diagnosis = new Diagnosis<>(book, Assumptions.USUAL);
+      ofTheBook.addAll(walks(mark + ", faults of the book", craft, book.faults(), fault -> diagnosis));
       Map<String, Fault<Craft>> kinds = new LinkedHashMap<>();
       book.faults().forEach(fault -> kinds.putIfAbsent(fault.kind(), fault));
-      Sum own = new Sum();
-      sample(new ArrayList<>(kinds.values())).parallelStream().map(fault -> walk(without(book, fault.kind()), craft, fault))
-          .flatMap(Optional::stream).toList().forEach(own::add);
-      own.print(mark + ", foreign faults");
-      foreign.add(own);
+      foreign.addAll(walks(mark + ", foreign faults", craft, new ArrayList<>(kinds.values()), fault -> without(book, fault.kind())));
     });
-    ofTheBook.print("all, faults of the book");
-    foreign.print("all, foreign faults");
+    line("all, faults of the book", ofTheBook);
+    line("all, foreign faults", foreign);
+    List<Boolean> calibrated = ofTheBook.stream().flatMap(walked -> walked.walk().calibrated().stream()).toList();
     System.out.printf(Locale.ROOT, "  right fix %.1f %% (98)   wrong fix at 92 %% %.1f %% (2)   right of those believed at 90 to 95 %%: %.0f %%"
-        + " of %d (85 to 98)   foreign left to the book's outside %.0f %% (80)%n", 100.0 * ofTheBook.solved / ofTheBook.walks,
-        100.0 * ofTheBook.wrongFixes / ofTheBook.walks, 100.0 * ofTheBook.calibratedRight / Math.max(1, ofTheBook.calibrated),
-        ofTheBook.calibrated, 100.0 * foreign.gaveUp / foreign.walks);
+        + " of %d (85 to 98)   foreign left to the book's outside %.0f %% (80)%n", share(ofTheBook, Walk::solved),
+        100.0 * wrongFixes(ofTheBook) / ofTheBook.size(), 100.0 * calibrated.stream().filter(right -> right).count()
+            / Math.max(1, calibrated.size()), calibrated.size(), share(foreign, Walk::gaveUp));
   }
 
-  private void walks(String what, Sum all, Book<Craft> book, Craft craft, List<Fault<Craft>> faults) {
-    Diagnosis<Craft> diagnosis = new Diagnosis<>(book, Assumptions.USUAL);
-    Sum own = new Sum();
-    faults.parallelStream().map(fault -> walk(diagnosis, craft, fault)).flatMap(Optional::stream).toList().forEach(own::add);
-    own.print(what);
-    all.add(own);
+  private List<Walked> walks(String what, Craft craft, List<Fault<Craft>> faults,
+      Function<Fault<Craft>, Diagnosis<Craft>> reasoning) {
+    List<Walked> walks = sample(faults).parallelStream().map(fault -> walk(reasoning.apply(fault), craft, fault))
+        .flatMap(Optional::stream).toList();
+    line(what, walks);
+    return walks;
+  }
+
+  private static double share(List<Walked> walks, Predicate<Walk> which) {
+    return 100.0 * count(walks, which) / walks.size();
+  }
+
+  private static long count(List<Walked> walks, Predicate<Walk> which) {
+    return walks.stream().map(Walked::walk).filter(which).count();
+  }
+
+  private static int wrongFixes(List<Walked> walks) {
+    return walks.stream().mapToInt(walked -> walked.walk().wrongFixes().size()).sum();
+  }
+
+  private static void line(String what, List<Walked> walks) {
+    List<String> missed = walks.stream().flatMap(Walked::missed).toList();
+    System.out.printf(Locale.ROOT, "  %-32s %4d walks  %5.2f checks  %5.1f min  solved %d  given up %d  wrong fixes %d  %s%n", what,
+        walks.size(), walks.stream().mapToInt(w -> w.walk().checks()).average().orElse(0),
+        walks.stream().mapToDouble(w -> w.walk().minutes()).average().orElse(0), count(walks, Walk::solved),
+        count(walks, Walk::gaveUp), wrongFixes(walks), missed.size() > 8 ? missed.size() + " missed" : String.join(" ", missed));
   }
 
   private <T> List<T> sample(List<T> all) {
@@ -84,61 +103,18 @@ final class PatientsTable {
 
   /** A work-up of the first complaint that an owner would make; nothing where an owner would see nothing. */
   private static Optional<Walked> walk(Diagnosis<Craft> diagnosis, Craft craft, Fault<Craft> fault) {
-    Craft faulty = fault.applyTo(craft);
     long seed = SEED + fault.id().hashCode();
     Patient<Craft> patient = new Patient<>(craft, Unlike.craft(craft, seed), List.of(fault), WRONG_OBSERVATIONS, METER);
-    return Specialities.complaints(craft, Meter.USUAL).stream()
-        .filter(c -> !Proof.expected(c.seen(), faulty).equals(Proof.expected(c.seen(), craft))).findFirst()
+    return PowerTable.complaint(Specialities.complaints(craft, Meter.USUAL), craft, fault)
         .map(complaint -> new Walked(fault.id(), new Technician<>(diagnosis, complaint.seen(), complaint.proof().get(0))
             .workUp(patient, Occasion.CRASH, Habit.PLAN, seed)));
   }
 
-  private record Walked(String fault, Walk walk) {}
-
-  /** What the walks come to. */
-  private static final class Sum {
-    private int walks;
-    private int solved;
-    private int gaveUp;
-    private int wrongFixes;
-    private int calibrated;
-    private int calibratedRight;
-    private double checks;
-    private double minutes;
-    private final List<String> missed = new ArrayList<>();
-
-    void add(Walked walked) {
-      Walk walk = walked.walk();
-      walks++;
-      solved += walk.solved() ? 1 : 0;
-      gaveUp += walk.gaveUp() ? 1 : 0;
-      wrongFixes += walk.wrongFixes().size();
-      walk.wrongFixes().forEach(wrong -> missed.add(walked.fault() + " taken for " + wrong));
-      calibrated += walk.calibrated().size();
-      calibratedRight += (int) walk.calibrated().stream().filter(right -> right).count();
-      checks += walk.checks();
-      minutes += walk.minutes();
-      if (!walk.solved()) {
-        missed.add(walked.fault() + (walk.gaveUp() ? " (given up)" : ""));
-      }
-    }
-
-    void add(Sum other) {
-      walks += other.walks;
-      solved += other.solved;
-      gaveUp += other.gaveUp;
-      wrongFixes += other.wrongFixes;
-      calibrated += other.calibrated;
-      calibratedRight += other.calibratedRight;
-      checks += other.checks;
-      minutes += other.minutes;
-      missed.addAll(other.missed);
-    }
-
-    void print(String what) {
-      System.out.printf(Locale.ROOT, "  %-32s %4d walks  %5.2f checks  %5.1f min  solved %d  given up %d  wrong fixes %d  %s%n", what,
-          walks, checks / walks, minutes / walks, solved, gaveUp, wrongFixes, missed.size() > 8 ? missed.size() + " missed"
-              : String.join(" ", missed));
+  private record Walked(String fault, Walk walk) {
+    /** What went wrong, in the order in which it is told. */
+    Stream<String> missed() {
+      return Stream.concat(walk.wrongFixes().stream().map(wrong -> fault + " taken for " + wrong),
+          walk.solved() ? Stream.empty() : Stream.of(fault + (walk.gaveUp() ? " (given up)" : "")));
     }
   }
 }

@@ -66,7 +66,7 @@ final class PowerTable {
   }
 
   /** The first complaint that an owner of a craft with this fault would make. */
-  private static Optional<Complaint> complaint(List<Complaint> complaints, Craft craft, Fault<Craft> fault) {
+  static Optional<Complaint> complaint(List<Complaint> complaints, Craft craft, Fault<Craft> fault) {
     Craft faulty = fault.applyTo(craft);
     return complaints.stream()
         .filter(c -> !Proof.expected(c.seen(), faulty).equals(Proof.expected(c.seen(), craft))).findFirst();

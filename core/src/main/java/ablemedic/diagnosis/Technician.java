@@ -29,9 +29,10 @@ import java.util.stream.Stream;
 public final class Technician<S> {
   private static final int PATIENCE = 60;
   private static final int MOST_FIXES = 6;
-  /** A belief in this range is one of those by which the calibration is judged. */
+  /** A fix that was not needed counts as a wrong one from this belief on. */
   private static final double ACTED_ON = 0.92;
   private static final double LIKELY_SOUND = 0.5;
+  /** A belief in this range is one of those by which the calibration is judged. */
   private static final double CALIBRATED_FROM = 0.9;
   private static final double CALIBRATED_TO = 0.95;
 

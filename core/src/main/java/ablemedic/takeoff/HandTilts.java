@@ -2,19 +2,19 @@ package ablemedic.takeoff;
 
 import ablemedic.craft.Craft;
 import ablemedic.craft.Rotation;
-import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Item;
 import ablemedic.diagnosis.Answers.Mixed;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Question;
 import ablemedic.diagnosis.BenchNeeds;
-import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Outlook.Branch;
 import ablemedic.diagnosis.Outlook.Branches;
 import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.diagnosis.Prediction;
+import ablemedic.speciality.CraftCheck;
 import ablemedic.takeoff.BoardOrientation.Motion;
 import ablemedic.takeoff.BoardOrientation.Picture;
 import java.util.ArrayList;
@@ -27,7 +27,7 @@ import java.util.Map;
  * The craft is tipped and turned by hand, three motions one after the other, while somebody watches what the computer
  * shows. Which kind of picture that is belongs to the answer, since the kinds differ for a board that lies face down.
  */
-record HandTilts(String id) implements Check<Craft> {
+final class HandTilts {
   /** The three motions, one about each axis, by the ids of their questions. */
   static final Map<String, Motion> MOTIONS = new LinkedHashMap<>();
 
@@ -46,6 +46,8 @@ record HandTilts(String id) implements Check<Craft> {
   private static final Item PICTURE = Item.of("picture", "Which picture is it?", Arrays.stream(Picture.values())
       .map(p -> new Outcome(TakeOffSeen.id(p), p.label())).toList());
   private static final Mixed ANSWERS = asked();
+
+  private HandTilts() {}
 
   private static Mixed asked() {
     List<Item> items = new ArrayList<>(List.of(PICTURE));
@@ -68,36 +70,14 @@ record HandTilts(String id) implements Check<Craft> {
     return Ways.expecting(answers, TakeOffSeen.id(picture.shows(hand, misalignment)), MISREAD);
   }
 
-  @Override
-  public String kind() {
-    return "hand-tilt";
-  }
-
-  @Override
-  public String title(Craft sound) {
-    return "Tip it right, tip its nose, turn it, and watch the picture";
-  }
-
-  @Override
-  public String instruction(Craft sound) {
-    return "Hold the craft over the table with its nose away from you, the computer's picture in view. Make the motions one after the "
-        + "other, from level each time. Say what the picture does, not what it should do. Break off once you have seen enough.";
-  }
-
-  @Override
-  public Answers answers() {
-    return ANSWERS;
-  }
-
-  @Override
-  public Facet<Craft, ?> reads() {
-    return MISALIGNMENT;
-  }
-
-  @Override
-  public Outlook outlook(Craft craft) {
-    Rotation turn = craft.misalignment();
-    return new Branches(ANSWERS, List.of(branch(turn, Picture.ATTITUDE, 1 - RATES_SHARE), branch(turn, Picture.RATES, RATES_SHARE)));
+  /** The check of all three, in the order of its questions. */
+  static CraftCheck check(String id) {
+    return new CraftCheck(id, "hand-tilt", c -> "Tip it right, tip its nose, turn it, and watch the picture",
+        c -> "Hold the craft over the table with its nose away from you, the computer's picture in view. Make the motions one after the "
+            + "other, from level each time. Say what the picture does, not what it should do. Break off once you have seen enough.",
+        ANSWERS, Prediction.from(MISALIGNMENT, turn -> new Branches(ANSWERS, List.of(
+            branch(turn, Picture.ATTITUDE, 1 - RATES_SHARE), branch(turn, Picture.RATES, RATES_SHARE)))), 0.9, 0,
+        BenchNeeds.COMPUTER, true);
   }
 
   private static Branch branch(Rotation turn, Picture picture, double share) {
@@ -108,20 +88,5 @@ record HandTilts(String id) implements Check<Craft> {
           : shown(form, MOTIONS.get(item.id()), turn, picture));
     }
     return new Branch(share, parts);
-  }
-
-  @Override
-  public double minutes() {
-    return 0.9;
-  }
-
-  @Override
-  public double risk() {
-    return 0;
-  }
-
-  @Override
-  public BenchNeeds needs() {
-    return BenchNeeds.COMPUTER;
   }
 }

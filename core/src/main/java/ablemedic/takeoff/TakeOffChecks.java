@@ -249,7 +249,7 @@ final class TakeOffChecks {
   }
 
   private void byPicture() {
-    checks.add(new HandTilts(TILTS));
+    checks.add(HandTilts.check(TILTS));
     for (Map.Entry<String, Motion> one : HandTilts.MOTIONS.entrySet()) {
       picture(one.getKey(), one.getValue());
     }

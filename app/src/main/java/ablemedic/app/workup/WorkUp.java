@@ -1,5 +1,6 @@
 package ablemedic.app.workup;
 
+import ablemedic.Specialities;
 import ablemedic.app.routine.Routines;
 import ablemedic.app.workup.WorkUpEvent.BenchSet;
 import ablemedic.app.workup.WorkUpEvent.Closed;
@@ -152,6 +153,11 @@ final class WorkUp {
 
   Book<Craft> book() {
     return book;
+  }
+
+  /** What was answered, in the words of the craft. */
+  static List<String> answers(Check<Craft> check, Found found, Craft sound) {
+    return found.entered().inWords(check.answers()).stream().map(label -> Specialities.inWordsOf(sound, label)).toList();
   }
 
   static Reading reading(Check<Craft> check, Found found) {

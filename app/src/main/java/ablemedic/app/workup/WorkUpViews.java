@@ -138,11 +138,12 @@ class WorkUpViews {
     Craft sound = workUp.known().soundNow();
     List<Noted> noted = noted(workUp);
     Map<Integer, String> titles = titles(noted);
+    List<Suspect<Craft>> listed = listed(standing);
     return new WorkUpView(id, workUp.version(), workUp.opened().mark(), crafts.get(workUp.opened().mark()).name(),
         CraftDrawing.of(sound), map(workUp, standing), workUp.opened().complaint(), workUp.opened().occasion().label(),
         workUp.opened().openedAt(), workUp.minutes(), stage, workUp.closed().map(c -> c.end().label()).orElse(""),
-        workUp.bench(), sound.electrics().sheet().destroyed(), noted, suspects(workUp, standing, titles), notInBook(workUp, standing, titles),
-        standing.nothingLeft(), standing.astray(), rest(workUp, standing), misfits(workUp, standing), notYetFlown,
+        workUp.bench(), sound.electrics().sheet().destroyed(), noted, suspects(workUp, standing, listed, titles), notInBook(workUp, standing, titles),
+        standing.nothingLeft(), standing.astray(), rest(workUp, standing, listed), misfits(workUp, standing), notYetFlown,
         next.map(step -> cards.card(step.check(), step.bits())).orElse(null),
         planner.lookAhead(workUp.bench(), workUp.leftOut(), AHEAD).stream().skip(1).map(c -> c.title(sound)).toList(),
         checks(workUp, plan),
@@ -221,7 +222,7 @@ class WorkUpViews {
       if (check.isEmpty()) {
         return Optional.of(line(workUp, e, "finding", lost("check", found.checkId()), List.of(), "", before, true));
       }
-      Noted line = line(workUp, e, "finding", check.get().title(sound), answers(check.get(), found, sound),
+      Noted line = line(workUp, e, "finding", check.get().title(sound), WorkUp.answers(check.get(), found, sound),
           found.sureness().label(), before, true);
       return Optional.of(new Noted(line.n(), line.at(), line.sort(), line.title(), line.answers(), line.sureness(),
           line.takenBack(), line.before(), line.canTakeBack(), workUp.isTakenBack(e.n()) ? List.of()
@@ -277,10 +278,6 @@ class WorkUpViews {
     return words.isBlank() ? List.of() : List.of(words);
   }
 
-  private static List<String> answers(Check<Craft> check, Found found, Craft sound) {
-    return found.entered().inWords(check.answers()).stream().map(label -> Specialities.inWordsOf(sound, label)).toList();
-  }
-
   private static List<Suspect<Craft>> listed(Standing<Craft> standing) {
     Set<String> explaining = standing.explaining();
     return standing.suspects().stream()
@@ -288,10 +285,9 @@ class WorkUpViews {
         .limit(SHOWN).toList();
   }
 
-  private static WorkUpView.Rest rest(WorkUp workUp, Standing<Craft> standing) {
-    Set<String> listed = listed(standing).stream().map(Suspect::remedy).collect(Collectors.toSet());
-    Standing.Whole whole = standing.whole(listed);
-    List<Suspect<Craft>> others = standing.suspects().stream().filter(s -> !listed.contains(s.remedy())).toList();
+  private static WorkUpView.Rest rest(WorkUp workUp, Standing<Craft> standing, List<Suspect<Craft>> listed) {
+    Standing.Whole whole = standing.whole(listed.stream().map(Suspect::remedy).collect(Collectors.toSet()));
+    List<Suspect<Craft>> others = standing.suspects().stream().filter(s -> !listed.contains(s)).toList();
     return new WorkUpView.Rest(others.size(), whole.small(),
         others.stream().limit(SMALL_SHOWN).map(s -> s.leading().describe(workUp.known().sound())).toList(), whole.twice(),
         whole.nothing());
@@ -304,16 +300,16 @@ class WorkUpViews {
       int n = workUp.evidenceNumbers().get(misfit.evidence());
       if (workUp.events().get(n - 1).event() instanceof Found found) {
         workUp.answered(found).ifPresent(check -> misfits.add(new WorkUpView.Misfit(n, check.id(), check.title(sound),
-            String.join(", ", answers(check, found, sound)), Specialities.inWordsOf(sound, misfit.expected()))));
+            String.join(", ", WorkUp.answers(check, found, sound)), Specialities.inWordsOf(sound, misfit.expected()))));
       }
     }
     return misfits;
   }
 
   private static List<SuspectView> suspects(
-      WorkUp workUp, Standing<Craft> standing, Map<Integer, String> titles) {
+      WorkUp workUp, Standing<Craft> standing, List<Suspect<Craft>> listed, Map<Integer, String> titles) {
     Craft sound = workUp.known().sound();
-    return listed(standing).stream()
+    return listed.stream()
         .map(s -> new SuspectView(s.leading().id(), s.leading().kind(), s.leading().describe(sound),
             s.faults().stream().skip(1).filter(b -> b.belief() >= WORTH_SHOWING)
                 .map(b -> b.fault().describe(sound)).toList(),

@@ -36,7 +36,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -144,9 +143,12 @@ public class WorkUps implements Routines.Follower {
       before.newest().ifPresent(run -> found(diagnoses.of(craft).book(), run).forEach(
           found -> events.add(new Numbered(events.size() + 1, run.at(), found))));
     }
-    boolean flipped = entered.reading(check.answers()).filter(reading -> Specialities.crashed(check, reading)).isPresent();
-    return new Opening(row.mark(), revision, kind, complaint, occasion, at, events, flipped ? "crash" : logKind(occasion),
+    return new Opening(row.mark(), revision, kind, complaint, occasion, at, events, crashed(check, entered) ? "crash" : logKind(occasion),
         "Work-up opened: " + complaint + " (" + occasion.label() + ")", lastLog);
+  }
+
+  private static boolean crashed(Check<Craft> check, Entered entered) {
+    return entered.reading(check.answers()).filter(reading -> Specialities.crashed(check, reading)).isPresent();
   }
 
   /** The readings of a routine that are checks of the craft's book too. */
@@ -211,7 +213,7 @@ public class WorkUps implements Routines.Follower {
       draft.log("override", "Made while locked (" + title + "): " + override);
     }
     draft.add(new Found(check.id(), number, entered, sureness));
-    if (entered.reading(check.answers()).filter(reading -> Specialities.crashed(check, reading)).isPresent()) {
+    if (crashed(check, entered)) {
       draft.log("crash", "It came down in “" + title + "”");
     }
     return draft.done();
@@ -380,8 +382,8 @@ public class WorkUps implements Routines.Follower {
   private static String read(WorkUp workUp, Check<Craft> check) {
     return workUp.events().stream().filter(e -> !workUp.isTakenBack(e.n())).map(Numbered::event)
         .filter(Found.class::isInstance).map(Found.class::cast).filter(found -> found.checkId().equals(check.id()))
-        .reduce((earlier, later) -> later).map(found -> found.entered().inWords(check.answers()).stream()
-            .map(label -> Specialities.inWordsOf(workUp.known().sound(), label)).collect(Collectors.joining(", "))).orElse("");
+        .reduce((earlier, later) -> later)
+        .map(found -> String.join(", ", WorkUp.answers(check, found, workUp.known().sound()))).orElse("");
   }
 
   /** Opens a closed work-up again, since the trouble came back. */
