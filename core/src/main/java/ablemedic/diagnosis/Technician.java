@@ -174,7 +174,9 @@ public final class Technician<S> {
     Reading blind = sample(Outlook.broad(check.answers()), random);
     if (read instanceof Several several) {
       Map<String, Reading> parts = new LinkedHashMap<>();
-      several.parts().forEach((id, part) -> parts.put(id, random.nextDouble() < patient.wrong() ? ((Several) blind).parts().get(id) : part));
+      // In the order of the questions: that of the answers differs from run to run.
+      ((Answers.Mixed) check.answers()).items().forEach(item -> parts.put(item.id(),
+          (random.nextDouble() < patient.wrong() ? (Several) blind : several).parts().get(item.id())));
       return new Several(parts);
     }
     return random.nextDouble() < patient.wrong() ? blind
