@@ -1152,6 +1152,7 @@ export interface components {
             workUps: components["schemas"]["WorkUpLine"][];
         };
         CheckCard: {
+            before: string[];
             benchAfter?: components["schemas"]["BenchState"];
             /** Format: double */
             bits: number;
@@ -1302,6 +1303,7 @@ export interface components {
             kind: string;
             options: components["schemas"]["FixOption"][];
             title: string;
+            trial: boolean;
         };
         FixMade: {
             faultId: string;

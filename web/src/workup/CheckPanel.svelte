@@ -29,6 +29,13 @@
       <a href={`/handbook/${card.kind}`}>handbook</a>
     </p>
     <h2>{card.title}</h2>
+    {#if card.before.length > 0}
+      <p class="again">
+        A second look. It gave {card.before.join(', ')}; {work.outOfTurn
+          ? 'both will count'
+          : 'much rests on that'}.
+      </p>
+    {/if}
     {#if card.why && !work.outOfTurn}<p class="small">{card.why}</p>{/if}
   </header>
 
@@ -80,6 +87,10 @@
 </article>
 
 <style>
+  .again {
+    color: var(--doubt);
+  }
+
   article {
     display: grid;
     gap: 1rem;

@@ -22,6 +22,9 @@
     <h2>{fix.title}</h2>
     {#if early}<p class="doubt">
         It does not stand out yet. Checking further is safer than fixing on a guess.
+      </p>{:else if fix.trial}<p class="doubt">
+        It leads and does not stand out. To put it right and see tells more for the time than any check that
+        is left; if it does not cure, take the fix back.
       </p>{/if}
   </header>
   <Cautions cautions={view.cautions} />

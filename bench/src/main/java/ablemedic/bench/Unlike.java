@@ -3,12 +3,15 @@ package ablemedic.bench;
 import ablemedic.craft.Airframe;
 import ablemedic.craft.Craft;
 import ablemedic.craft.Point;
+import ablemedic.diagnosis.Fault;
+import ablemedic.diagnosis.Occasion;
 import ablemedic.electrics.Archetype;
 import ablemedic.electrics.ElectricSheet;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Inner;
 import ablemedic.electrics.Part;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,6 +26,7 @@ final class Unlike {
   private static final double ABSENT = 0.25;
   private static final double MASS_SHARE = 0.08;
   private static final double BALANCE_MM = 0.8;
+  private static final double ODDS_OFF = 3;
 
   private final Random random;
   private final Map<String, Archetype> sorts = new HashMap<>();
@@ -34,6 +38,18 @@ final class Unlike {
   /** A craft drawn anew; the same for the same seed. */
   static Craft craft(Craft sheet, long seed) {
     return new Unlike(seed).drawn(sheet);
+  }
+
+  /** One of the faults, by odds that are up to three times more or less than the book has them. */
+  static Fault<Craft> fault(List<Fault<Craft>> faults, Occasion occasion, Random random) {
+    double[] upTo = new double[faults.size()];
+    double sum = 0;
+    for (int i = 0; i < upTo.length; i++) {
+      sum += faults.get(i).odds(occasion) * Math.pow(ODDS_OFF, 2 * random.nextDouble() - 1);
+      upTo[i] = sum;
+    }
+    int at = Arrays.binarySearch(upTo, random.nextDouble() * sum);
+    return faults.get(at < 0 ? -at - 1 : at);
   }
 
   private Craft drawn(Craft sheet) {

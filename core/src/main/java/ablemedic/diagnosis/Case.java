@@ -1,5 +1,6 @@
 package ablemedic.diagnosis;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -27,6 +28,17 @@ public record Case<S>(S sound, Occasion occasion, List<Evidence<S>> evidence, Li
 
   public Case<S> withRepair(Fault<S> fault, Fix<S> fix) {
     return new Case<>(sound, occasion, evidence, append(repairs, new Repair<>(fault, fix)));
+  }
+
+  /** What a check gave on the system as it is now, in the order it came. */
+  List<Evidence.Finding<S>> madeNow(Check<S> check) {
+    List<Evidence.Finding<S>> made = new ArrayList<>();
+    for (Evidence<S> each : evidence) {
+      if (each instanceof Evidence.Finding<S> finding && finding.check().id().equals(check.id()) && finding.repairs().equals(repairs)) {
+        made.add(finding);
+      }
+    }
+    return made;
   }
 
   /** The system as it should be by now: with the faults that were put right, and what put them right. */

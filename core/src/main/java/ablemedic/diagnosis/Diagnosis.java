@@ -87,7 +87,7 @@ public final class Diagnosis<S> {
     Weighing weighing = new Weighing(known);
     List<Story<S>> stories = new ArrayList<>();
     stories.add(weighing.story(Hypothesis.none()));
-    stories.add(weighing.story(Hypothesis.notInBook()));
+    Hypothesis.<S>notInBook().forEach(outside -> stories.add(weighing.story(outside)));
     List<Story<S>> singles = new ArrayList<>();
     for (Fault<S> fault : book.faults()) {
       singles.add(weighing.story(Hypothesis.of(fault)));
@@ -110,8 +110,10 @@ public final class Diagnosis<S> {
   private void onTopOfRepairs(Case<S> known, List<Story<S>> singles, Weighing weighing, List<Story<S>> stories) {
     Set<Set<String>> told = new HashSet<>();
     stories.stream().filter(story -> story.hypothesis.inBook()).forEach(story -> told.add(ids(story.hypothesis)));
+    List<List<Fault<S>>> bases = repaired(known, singles);
+    bases.get(0).forEach(fault -> stories.add(weighing.story(Hypothesis.like(fault))));
     PriorityQueue<Forecast<S>> best = new PriorityQueue<>(Comparator.comparingDouble(Forecast::score));
-    for (List<Fault<S>> repaired : repaired(known, singles)) {
+    for (List<Fault<S>> repaired : bases) {
       Story<S> base = weighing.story(inOrder(repaired));
       if (told.add(ids(base.hypothesis))) {
         stories.add(base);
@@ -167,11 +169,11 @@ public final class Diagnosis<S> {
   }
 
   private boolean isWorth(PriorityQueue<Forecast<S>> best, double score) {
-    return best.size() < assumptions.pairs() || score > best.element().score;
+    return best.size() < assumptions.pairs() || !best.isEmpty() && score > best.element().score;
   }
 
   private void offer(PriorityQueue<Forecast<S>> best, Forecast<S> forecast) {
-    if (assumptions.pairs() > 0 && isWorth(best, forecast.score)) {
+    if (isWorth(best, forecast.score)) {
       best.add(forecast);
       if (best.size() > assumptions.pairs()) {
         best.remove();
@@ -192,7 +194,7 @@ public final class Diagnosis<S> {
 
   /** A story of several faults, in the order of the book. */
   private Hypothesis<S> inOrder(List<Fault<S>> faults) {
-    return new Hypothesis<>(faults.stream().sorted(Comparator.comparingInt(f -> order.get(f.id()))).toList(), true);
+    return new Hypothesis<>(faults.stream().sorted(Comparator.comparingInt(f -> order.get(f.id()))).toList());
   }
 
   /** Pairs in the order of a forecast: each finding explained by whichever of the two explains it better. */
@@ -216,7 +218,7 @@ public final class Diagnosis<S> {
     }
     return best.stream()
         .sorted(Comparator.comparingDouble((Forecast<S> f) -> f.score).reversed())
-        .map(f -> new Hypothesis<>(f.faults(), true))
+        .map(f -> new Hypothesis<>(f.faults()))
         .toList();
   }
 
@@ -224,16 +226,27 @@ public final class Diagnosis<S> {
   private final class Weighing {
     private final Case<S> known;
     private final List<Map<Outlook, Double>> likelihoods = new ArrayList<>();
+    /** For each piece of evidence, what the same check gave before. */
+    private final List<List<Finding<S>>> before = new ArrayList<>();
 
     Weighing(Case<S> known) {
       this.known = known;
-      known.evidence().forEach(evidence -> likelihoods.add(new IdentityHashMap<>()));
+      List<Finding<S>> findings = new ArrayList<>();
+      for (Evidence<S> evidence : known.evidence()) {
+        likelihoods.add(new IdentityHashMap<>());
+        if (evidence instanceof Finding<S> finding) {
+          before.add(findings.stream().filter(finding::isOfTheSame).toList());
+          findings.add(finding);
+        } else {
+          before.add(List.of());
+        }
+      }
     }
 
     Story<S> story(Hypothesis<S> hypothesis) {
       double logPrior = 0;
       if (!hypothesis.inBook()) {
-        logPrior = Math.log(assumptions.notInBookOdds());
+        logPrior = Math.log(assumptions.notInBookOdds() / (hypothesis.faults().isEmpty() ? Hypothesis.notInBook().size() : 1));
       } else if (hypothesis.faults().isEmpty()) {
         logPrior = Math.log(assumptions.nothingWrongOdds());
       }
@@ -246,18 +259,28 @@ public final class Diagnosis<S> {
       for (int k = 0; k < logLikelihoods.length; k++) {
         Evidence<S> evidence = known.evidence().get(k);
         if (evidence instanceof Finding<S> finding) {
+          List<Finding<S>> earlier = before.get(k);
           if (state == null || !finding.repairs().equals(repairs)) {
             repairs = finding.repairs();
             state = predictions.state(known.sound(), hypothesis, repairs);
           }
           logLikelihoods[k] = likelihoods.get(k).computeIfAbsent(predictions.of(hypothesis, state, finding.check()),
-              outlook -> Math.log(finding.likelihood(outlook)));
+              outlook -> Math.log(finding.likelihood(onceMore(outlook, earlier))));
         } else if (evidence instanceof Opinion<S> opinion && hypothesis.holds(opinion.faultId())) {
           logLikelihoods[k] = Math.log(opinion.ratio());
         }
       }
       return new Story<>(hypothesis, logPrior, logLikelihoods);
     }
+  }
+
+  /** An outlook on a system of which a check has given something before. */
+  static <S> Outlook onceMore(Outlook outlook, List<Finding<S>> earlier) {
+    Outlook now = outlook;
+    for (Finding<S> finding : earlier) {
+      now = now.onceMore(finding::likelihood);
+    }
+    return now;
   }
 
   private record Story<S>(Hypothesis<S> hypothesis, double logPrior, double[] logLikelihoods) {

@@ -13,6 +13,7 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.ToDoubleFunction;
 
 /** How likely each reading of a check is on one system. */
 public sealed interface Outlook {
@@ -26,6 +27,16 @@ public sealed interface Outlook {
    * @param share of not knowing, 0 to 1
    */
   Outlook loosened(double share);
+
+  /**
+   * This outlook for a reading that is taken once more. What the observer gets wrong is drawn anew, what the system was only
+   * guessed to be stays what the reading before spoke for.
+   *
+   * @param before how likely the reading before was on an outlook
+   */
+  default Outlook onceMore(ToDoubleFunction<Outlook> before) {
+    return this;
+  }
 
   /**
    * Named outcomes, as a mixture of ways it can go. Within one way the questions are answered independently; over the
@@ -132,6 +143,8 @@ public sealed interface Outlook {
    * @param branches each with its share; the shares sum to 1
    */
   record Branches(Mixed mixed, List<Branch> branches) implements Outlook {
+    private static final double EVEN = 0.5;
+
     public Branches {
       branches = List.copyOf(branches);
       double total = branches.stream().mapToDouble(Branch::share).sum();
@@ -174,11 +187,14 @@ public sealed interface Outlook {
       return sum;
     }
 
+    /** Of several questions some are answered as before even then: which, nobody knows. */
     @Override
     public Outlook loosened(double share) {
       List<Branch> loose = new ArrayList<>();
-      branches.forEach(branch -> loose.add(new Branch((1 - share) * branch.share(), branch.parts())));
-      loose.add(new Branch(share, ((Branches) broad(mixed)).branches().get(0).parts()));
+      branches.forEach(branch -> {
+        loose.add(new Branch((1 - share) * branch.share(), branch.parts()));
+        loose.add(new Branch(share * branch.share(), branch.parts().stream().map(part -> part.loosened(EVEN)).toList()));
+      });
       return new Branches(mixed, loose);
     }
 
@@ -279,6 +295,17 @@ public sealed interface Outlook {
     @Override
     public Outlook loosened(double share) {
       return new Either(ways.stream().map(way -> new Share(way.share(), way.outlook().loosened(share))).toList());
+    }
+
+    @Override
+    public Outlook onceMore(ToDoubleFunction<Outlook> before) {
+      double[] shares = ways.stream().mapToDouble(way -> way.share() * before.applyAsDouble(way.outlook())).toArray();
+      double total = Arrays.stream(shares).sum();
+      List<Share> weighed = new ArrayList<>();
+      for (int i = 0; i < shares.length; i++) {
+        weighed.add(new Share(shares[i] / total, ways.get(i).outlook()));
+      }
+      return total > 0 ? new Either(weighed) : this;
     }
 
     /** One of the likeliest of the ways, the one in the middle of the list where several are alike. */

@@ -1,5 +1,6 @@
 package ablemedic.diagnosis;
 
+import ablemedic.diagnosis.Evidence.Finding;
 import ablemedic.diagnosis.Predictions.Row;
 import ablemedic.diagnosis.Predictions.State;
 import ablemedic.diagnosis.Standing.Weighed;
@@ -31,17 +32,21 @@ public final class Planner<S> {
   /** The same for the look ahead, which is a sketch, and the most promising checks that it chooses from. */
   private static final int STORIES_AHEAD = 60;
   private static final int CHECKS_AHEAD = 30;
-  /** No check above this is worth its minutes when one suspect leads clearly. */
-  private static final double TELLS_LITTLE_BITS = 0.12;
-  private static final double LEADS_CLEARLY = 0.6;
+  /** A guess below this is not acted on, however little there is to learn. */
+  private static final double WORTH_A_TRY = 0.3;
+  /** What it takes to close a craft up again and see by a flight whether a fix was the fix, minutes. From memory. */
+  private static final double PROOF_MINUTES = 10;
   /** A check must be this much better by the minute before it goes ahead of one with less risk. */
   private static final double RISK_WEIGHT = 0.25;
+  /** So often a check is made on one system at the most: again only where the first time was not in full, or much rests on it. */
+  private static final int LOOKS = 2;
   /** Parts of a bit per minute that are told apart. */
   private static final double EQUAL = 1e9;
 
   private final Book<S> book;
   private final Predictions<S> predictions;
   private final Standing<S> standing;
+  private final Map<String, List<Finding<S>>> made = new HashMap<>();
   private List<Check<S>> candidates = List.of();
   private Asked lastAsked;
   private Plan<S> lastPlan;
@@ -53,13 +58,20 @@ public final class Planner<S> {
   }
 
   /**
-   * The suspect that is worth acting on: one that stands out, or one that leads clearly while no check of the plan would
-   * tell much more.
+   * The suspect that is worth acting on: one that stands out, or one whose fix with its proof, taken for a check of whether
+   * that is it, tells more by the minute than any check of the plan.
    */
   public Optional<Suspect<S>> worthFixing(Plan<S> plan) {
-    boolean littleToLearn = plan.steps().stream().allMatch(step -> step.bits() < TELLS_LITTLE_BITS);
+    double best = plan.steps().stream().filter(step -> step.route().isPresent()).mapToDouble(Plan.Step::bitsPerMinute).max().orElse(0);
     return standing.standsOut().or(() -> standing.suspects().stream().findFirst()
-        .filter(first -> littleToLearn && first.belief() >= LEADS_CLEARLY));
+        .filter(first -> first.belief() >= WORTH_A_TRY && first.belief() > standing.notInBook() && bitsPerMinute(first) > best));
+  }
+
+  /** What putting a suspect right, and proving it, tells of whether it is to blame. */
+  private double bitsPerMinute(Suspect<S> suspect) {
+    double p = Math.min(suspect.belief(), 1 - NEGLIGIBLE_BELIEF);
+    double bits = -(p * Math.log(p) + (1 - p) * Math.log(1 - p)) / Math.log(2);
+    return bits / (suspect.leading().fixes(standing.known().sound()).get(0).minutes() + PROOF_MINUTES);
   }
 
   /** The plan from a bench state, without the checks named as skipped. Checks that tell nothing are left out. */
@@ -150,7 +162,7 @@ public final class Planner<S> {
     Map<Facet<S, ?>, Sorted> sorted = new HashMap<>();
     List<Plan.Step<S>> steps = new ArrayList<>();
     for (Check<S> check : candidates) {
-      if (!check.planned() || skipped.contains(check.id())) {
+      if (!check.planned() || skipped.contains(check.id()) || seenEnough(check)) {
         continue;
       }
       double bits = information(sorted.computeIfAbsent(check.reads(), facet -> new Sorted(beliefs, facet)), check);
@@ -164,6 +176,15 @@ public final class Planner<S> {
     }
     steps.sort(Comparator.comparingDouble((Plan.Step<S> step) -> worth(step)).reversed());
     return new Plan<>(steps);
+  }
+
+  /** Whether a check was made in full often enough: a second look is worth its minutes where much rests on the first. */
+  private boolean seenEnough(Check<S> check) {
+    return made(check).stream().filter(finding -> finding.reading().isWhole(check.answers())).count() >= LOOKS;
+  }
+
+  private List<Finding<S>> made(Check<S> check) {
+    return made.computeIfAbsent(check.id(), id -> standing.known().madeNow(check));
   }
 
   /** Bits per minute less the risk. Rounded, so that checks that are worth the same stand in the order of the book. */
@@ -232,29 +253,25 @@ public final class Planner<S> {
     }
   }
 
-  /** Beliefs sorted by what they are in one facet. What is not in the book is a kind of its own. */
+  /** Beliefs sorted by what they are in one facet. What is not in the book is of a kind of its own. */
   private final class Sorted {
     private final List<Kind> kinds = new ArrayList<>();
     private final double[] groupWeight;
 
     Sorted(List<Belief<S>> beliefs, Facet<S, ?> facet) {
       Map<Row, Integer> numbers = new IdentityHashMap<>();
-      int foreign = -1;
       int[] kindOf = new int[beliefs.size()];
       groupWeight = new double[beliefs.stream().mapToInt(Belief::group).max().orElse(-1) + 1];
       for (int i = 0; i < kindOf.length; i++) {
         Belief<S> belief = beliefs.get(i);
         Row row = predictions.row(belief.state, facet);
         boolean inBook = belief.hypothesis.inBook();
-        kindOf[i] = inBook ? numbers.getOrDefault(row, -1) : foreign;
-        if (kindOf[i] < 0) {
-          kindOf[i] = kinds.size();
+        kindOf[i] = inBook ? numbers.getOrDefault(row, kinds.size()) : kinds.size();
+        if (kindOf[i] == kinds.size()) {
           kinds.add(new Kind(row, belief));
-          if (inBook) {
-            numbers.put(row, kindOf[i]);
-          } else {
-            foreign = kindOf[i];
-          }
+        }
+        if (inBook) {
+          numbers.put(row, kindOf[i]);
         }
         groupWeight[belief.group] += belief.weight;
       }
@@ -271,7 +288,7 @@ public final class Planner<S> {
       List<Outlook> outlooks = new ArrayList<>(kinds.size());
       for (Kind kind : kinds) {
         Outlook predicted = predictions.in(kind.row, kind.first.state, check);
-        outlooks.add(kind.first.hypothesis.inBook() ? predicted : Predictions.foreign(check, predicted));
+        outlooks.add(Diagnosis.onceMore(Predictions.outlook(kind.first.hypothesis, check, predicted), made(check)));
       }
       return outlooks;
     }

@@ -18,10 +18,10 @@ final class Predictions<S> {
   private static final int STATES = 6_000;
   private static final int ROWS = 12_000;
   /**
-   * How often a check shows anything at all when the trouble is not in the book: such a trouble explains the complaint and
-   * the flight, and shows in few other checks or none. From memory.
+   * How often a check shows anything at all when the trouble is not in the book and shows in more than the complaint and the
+   * flight. From memory.
    */
-  static final double ODDLY = 0.05;
+  static final double ODDLY = 0.1;
   private static final double ODDLY_IN_USE = 0.9;
 
   private final Map<Facet<S, ?>, Integer> numbers = new ConcurrentHashMap<>();
@@ -61,15 +61,16 @@ final class Predictions<S> {
 
   /** The state of a story after repairs, which are known by their faults and the ways they were fixed. */
   State<S> state(S sound, Hypothesis<S> story, List<Repair<S>> repairs) {
-    Told<S> told = new Told<>(sound, story.faults().stream().map(Fault::id).toList(), repairs.isEmpty() ? List.of()
-        : repairs.stream().map(r -> (r.fault().id() + "/" + r.fix().id()).intern()).toList());
+    List<Repair<S>> felt = story.felt(sound, repairs);
+    Told<S> told = new Told<>(sound, story.faults().stream().map(Fault::id).toList(), felt.isEmpty() ? List.of()
+        : felt.stream().map(r -> (r.fault().id() + "/" + r.fix().id()).intern()).toList());
     synchronized (states) {
       State<S> known = states.get(told);
       if (known != null) {
         return known;
       }
     }
-    State<S> made = new State<>(Case.after(repairs, story.applyTo(sound)));
+    State<S> made = new State<>(Case.after(felt, story.applyTo(sound)));
     synchronized (states) {
       State<S> other = states.putIfAbsent(told, made);
       return other == null ? made : other;
@@ -113,12 +114,15 @@ final class Predictions<S> {
    */
   Outlook of(Hypothesis<S> story, State<S> state, Check<S> check) {
     Outlook predicted = in(row(state, check.reads()), state, check);
-    return story.inBook() ? predicted : foreign(check, predicted);
+    return outlook(story, check, predicted);
   }
 
-  /** What a check predicts of a trouble that is not in the book, from what it predicts of a sound system. */
-  static Outlook foreign(Check<?> check, Outlook sound) {
-    return sound.loosened(check.explores() ? ODDLY : ODDLY_IN_USE);
+  /** What a check predicts of a story, from what it predicts of the system that the faults of the story leave. */
+  static Outlook outlook(Hypothesis<?> story, Check<?> check, Outlook predicted) {
+    if (story.inBook() || check.explores() && !story.shows()) {
+      return predicted;
+    }
+    return predicted.loosened(check.explores() || !story.faults().isEmpty() ? ODDLY : ODDLY_IN_USE);
   }
 
   /** What a check predicts from the row of the facet that it reads. */

@@ -148,7 +148,7 @@ public final class Standing<S> {
     Set<String> all = new HashSet<>();
     Set<String> explaining = new HashSet<>();
     for (Weighed<S> w : stories) {
-      if (w.hypothesis().faults().size() == 1) {
+      if (w.hypothesis().inBook() && w.hypothesis().faults().size() == 1) {
         Set<String> owed = owedEver(w.hypothesis());
         all.addAll(owed);
         for (int k = 0; k < sound.length; k++) {
@@ -264,7 +264,7 @@ public final class Standing<S> {
     Map<String, Double> byFault = new HashMap<>();
     Map<String, List<Fault<S>>> faults = new HashMap<>();
     for (Weighed<S> weighed : stories) {
-      for (Fault<S> fault : weighed.hypothesis().faults()) {
+      for (Fault<S> fault : weighed.hypothesis().inBook() ? weighed.hypothesis().faults() : List.<Fault<S>>of()) {
         if (remedies.healed(fault, known.repairs())) {
           continue;
         }

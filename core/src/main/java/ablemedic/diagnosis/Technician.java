@@ -66,7 +66,7 @@ public final class Technician<S> {
    * @param sheet  what it is taken for, sound
    * @param body   what it is without its fault; it may differ from the sheet in all that is only guessed
    * @param faults what is wrong with it; they need not be in the book
-   * @param wrong  how often an observation has nothing to do with the system, 0 to 1
+   * @param wrong  how often a number that is read has nothing to do with the system, 0 to 1
    * @param meter  what a number that is read is multiplied by
    */
   public record Patient<S>(S sheet, S body, List<Fault<S>> faults, double wrong, double meter) {
@@ -76,7 +76,7 @@ public final class Technician<S> {
     }
 
     private S ill() {
-      return new Hypothesis<>(faults, true).applyTo(body);
+      return new Hypothesis<>(faults).applyTo(body);
     }
   }
 
@@ -106,7 +106,7 @@ public final class Technician<S> {
     S sound = patient.sheet();
     S truth = patient.ill();
     Case<S> known = new Case<>(sound, occasion, List.of(), List.of())
-        .with(complaint, sample(complaint.outlook(truth), random), Sureness.SURE);
+        .with(complaint, complained(truth, sound, random), Sureness.SURE);
     BenchState bench = BenchState.AT_INTAKE;
     double minutes = complaint.minutes();
     double bits = entropy(diagnosis.standing(known));
@@ -119,7 +119,8 @@ public final class Technician<S> {
       Standing<S> standing = diagnosis.standing(known);
       standing.suspects().stream().filter(s -> s.belief() >= CALIBRATED_FROM && s.belief() < CALIBRATED_TO)
           .forEach(s -> calibrated.add(owes(patient, s.remedy())));
-      Optional<Check<S>> next = choose(standing, bench, done, habit, random);
+      boolean flies = isToFlyAgain(standing);
+      Optional<Check<S>> next = flies ? Optional.empty() : choose(standing, bench, done, habit, random);
       if (next.isPresent()) {
         Check<S> check = next.get();
         BenchRoute route = BenchRoute.from(bench, check.needs()).orElseThrow();
@@ -130,8 +131,7 @@ public final class Technician<S> {
         known = known.with(check, given(patient, check, Case.after(known.repairs(), truth), random), Sureness.SURE);
         continue;
       }
-      if (!known.repairs().isEmpty() && standing.nothingLeft() >= LIKELY_SOUND) {
-        // All is right by what is believed, and yet the flight did not say so: it is made once more.
+      if (flies) {
         checks++;
       } else if (standing.suspects().isEmpty() || fixes >= MOST_FIXES || standing.notInBook() > standing.suspects().get(0).belief()) {
         break;
@@ -166,21 +166,32 @@ public final class Technician<S> {
     return new Walk(false, outside, checks, minutes, fixes, wrongFixes, calibrated, bits);
   }
 
+  /** Whether all is right by what is believed, and yet the flight did not say so, once: it is made once more. */
+  private boolean isToFlyAgain(Standing<S> standing) {
+    return !standing.known().repairs().isEmpty() && standing.nothingLeft() >= LIKELY_SOUND && standing.known().madeNow(flight).size() == 1;
+  }
+
+  /** What was seen when the work-up was opened: something that a sound system would not give, or nobody would have come. */
+  private Reading complained(S truth, S sound, Random random) {
+    Outlook outlook = complaint.outlook(truth);
+    return Stream.generate(() -> sample(outlook, random)).limit(PATIENCE)
+        .filter(seen -> !Proof.asExpected(complaint, seen, sound)).findFirst().orElseGet(() -> sample(outlook, random));
+  }
+
+  /** What a patient gives: named answers are wrong as often as the check has it, numbers as often as this patient's. */
   private Reading given(Patient<S> patient, Check<S> check, S state, Random random) {
-    Reading read = sample(check.outlook(state), random);
-    if (patient.wrong() == 0 && patient.meter() == 1) {
-      return read;
+    Outlook outlook = check.outlook(state);
+    if (patient.wrong() == 0 || !(check.answers() instanceof Answers.Scale scale)) {
+      return sample(outlook, random);
     }
-    Reading blind = sample(Outlook.broad(check.answers()), random);
-    if (read instanceof Several several) {
-      Map<String, Reading> parts = new LinkedHashMap<>();
-      // In the order of the questions: that of the answers differs from run to run.
-      ((Answers.Mixed) check.answers()).items().forEach(item -> parts.put(item.id(),
-          (random.nextDouble() < patient.wrong() ? (Several) blind : several).parts().get(item.id())));
-      return new Several(parts);
+    if (random.nextDouble() < patient.wrong()) {
+      return scale.words().isEmpty() || random.nextBoolean() ? new Measured(scale.at(random.nextDouble()))
+          : Chosen.of(scale.words().get(random.nextInt(scale.words().size())).id());
     }
-    return random.nextDouble() < patient.wrong() ? blind
-        : read instanceof Measured number ? new Measured(number.value() * patient.meter()) : read;
+    // What the check only guesses, this body has: its reading is the one that the guesses stand about.
+    Outlook body = outlook instanceof Either either ? either.likeliest() : outlook;
+    return body instanceof Spread spread ? new Measured(patient.meter() * (spread.mean() + spread.spread() * random.nextGaussian()))
+        : Chosen.of(((Worded) body).word());
   }
 
   private boolean owes(Patient<S> patient, String remedy) {
@@ -198,7 +209,7 @@ public final class Technician<S> {
       Standing<S> standing, BenchState bench, Set<String> done, Habit habit, Random random) {
     if (habit == Habit.PLAN) {
       Planner<S> planner = diagnosis.planner(standing);
-      Plan<S> plan = planner.plan(bench, done);
+      Plan<S> plan = planner.plan(bench, Set.of());
       return planner.worthFixing(plan).isPresent() ? Optional.empty() : plan.next().map(Plan.Step::check);
     }
     if (standing.standsOut().isPresent()) {

@@ -58,6 +58,7 @@ public final class Powered {
   private final Wiring wiring;
   private final Network network;
   private final double[] volts;
+  private final double emf;
   private final Optional<Other> other;
   private final double packA;
   private final List<Output> outputs;
@@ -73,7 +74,7 @@ public final class Powered {
     this.wiring = electrics.wiring();
     double packOhms = electrics.sheet().pack().ohms() * electrics.packOhmsTimes();
     Network sound = SOUND.of(new Based(electrics.sheet(), run.driveA(), packOhms), key -> base(wiring, key));
-    double emf = emf(electrics, run);
+    this.emf = emf(electrics, run);
     this.other = other(electrics, emf);
     this.network = loaded(Circuits.harmed(sound, electrics));
     List<At<Inner.Regulator>> regulators = wiring.all(Inner.Regulator.class);
@@ -225,6 +226,26 @@ public final class Powered {
   /** Voltage from one point to another, volts; 0 where nothing joins them. */
   public double between(int plus, int minus) {
     return network.connected(plus, minus) ? volts[plus] - volts[minus] : 0;
+  }
+
+  /** Resistance behind the voltage from one point to another, ohms; infinite where nothing joins them. */
+  public double ohms(int plus, int minus) {
+    return network.ohms(plus, minus);
+  }
+
+  /** Whether a voltage, not negative, is that of a regulator or between two of them, within a share of it. */
+  public boolean isBetweenRails(double volts, double share) {
+    return outputs.stream().anyMatch(one -> near(volts, one.volts(), share)
+        || outputs.stream().anyMatch(other -> near(volts, Math.abs(one.volts() - other.volts()), share)));
+  }
+
+  /** Whether a voltage, not negative, is the pack's at rest or between that and a regulator, within a share of the pack's. */
+  public boolean isFromPack(double volts, double share) {
+    return Math.abs(volts - emf) < share * emf || outputs.stream().anyMatch(one -> Math.abs(volts - emf + one.volts()) < share * emf);
+  }
+
+  private static boolean near(double volts, double nominal, double share) {
+    return nominal > 0 && Math.abs(volts - nominal) < share * nominal;
   }
 
   /** The supply voltage that a part has, volts; nothing for a part without a supply. */

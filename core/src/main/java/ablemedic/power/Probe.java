@@ -55,6 +55,10 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
   /** Packs are not at a known charge: the voltage of what hangs on them is known to this share. Common practice. */
   private static final double CHARGE_SHARE = 0.035;
   private static final double RAIL_SHARE = 0.015;
+  /** Draws, joints and shorts are guessed, and with them what they leave of a voltage or drop of it. From memory. */
+  private static final double CURRENT_SHARE = 0.4;
+  /** Less than this, volts, is shown alike by a pad that is pulled up and by one that nothing holds. */
+  private static final double PULLED_V = 0.1;
   private static final double AWKWARD_MINUTES = 0.2;
 
   /** Wiring and its harm, whatever the board was told. */
@@ -167,10 +171,24 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
   private Outlook volts(Electrics electrics) {
     Powered powered = Powered.onBench(electrics);
     double v = powered.between(red.node(), black.node());
-    Estimate shown = meter.ofVolts(v);
-    boolean regulated = powered.outputs().stream().anyMatch(o -> Math.abs(Math.abs(v) - o.volts()) < 0.02 * o.volts());
-    double unit = Math.abs(v) * (regulated ? RAIL_SHARE : CHARGE_SHARE) + 0.004;
+    Outlook held = shownVolts(v, Math.abs(v) * share(powered, Math.abs(v)) + 0.004);
+    if (Math.abs(v) < PULLED_V || powered.ohms(red.node(), black.node()) < CHIP_OHMS) {
+      return held;
+    }
+    return new Outlook.Either(List.of(new Outlook.Share(1 - ABSENT, held), new Outlook.Share(ABSENT, shownVolts(0, 0.004))));
+  }
+
+  private Outlook shownVolts(double volts, double unit) {
+    Estimate shown = meter.ofVolts(volts);
     return new Outlook.Spread(VOLTS, rounded(shown.value()), rounded(Math.hypot(shown.u(), unit)), BLUNDER);
+  }
+
+  /** To which share a voltage is known: a rail and the pack well, what currents leave of them only as well as the currents. */
+  private static double share(Powered powered, double volts) {
+    if (powered.isBetweenRails(volts, RAIL_SHARE)) {
+      return RAIL_SHARE;
+    }
+    return powered.isFromPack(volts, CHARGE_SHARE) ? CHARGE_SHARE : CURRENT_SHARE;
   }
 
   /** To four figures, so that what reads the same is the same. */

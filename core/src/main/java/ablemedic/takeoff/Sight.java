@@ -92,7 +92,7 @@ public record Sight(Manner manner, Optional<Edge> edge, Turn spin, boolean atOnc
   /** Turn of the nose that is the complaint itself, degrees. */
   static final double SPINNING_DEG = 45;
   /** Tilt that makes it slide, degrees. */
-  static final double SLIDE_DEG = 4;
+  static final double SLIDE_DEG = 6;
   /** Time within which it goes "at once", seconds. */
   static final double AT_ONCE_S = 0.45;
   /** How long an onlooker goes on seeing the nose turn after it goes over, seconds. */

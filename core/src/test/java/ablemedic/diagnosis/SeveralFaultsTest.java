@@ -83,7 +83,10 @@ class SeveralFaultsTest {
     }
   }
 
-  /** Nothing, one or two faults, or the repaired one and up to two more; what is not in the book as one story beside them. */
+  /**
+   * Nothing, one or two faults, or the repaired one and up to two more. What is not in the book shows nowhere, shows here and
+   * there, or looks like the repaired one and stayed.
+   */
   private Map<Set<String>, Double> enumerated(Case<Set<String>> known) {
     Map<Set<String>, Double> weights = new HashMap<>();
     for (int bits = 0; bits < 1 << FAULTS; bits++) {
@@ -95,19 +98,24 @@ class SeveralFaultsTest {
       }
       if (held.size() <= 2 || held.size() == 3 && held.contains("f0")) {
         weights.put(held, (held.isEmpty() ? Assumptions.USUAL.nothingWrongOdds() : Math.pow(ODDS, held.size()))
-            * likelihood(known, held, 0));
+            * likelihood(known, held, 0, true));
       }
     }
-    weights.put(Set.of("?"), Assumptions.USUAL.notInBookOdds() * likelihood(known, Set.of(), Predictions.ODDLY));
+    double outside = Assumptions.USUAL.notInBookOdds();
+    weights.put(Set.of("hidden"), outside / 2 * likelihood(known, Set.of(), 0, true));
+    weights.put(Set.of("shows"), outside / 2 * likelihood(known, Set.of(), Predictions.ODDLY, true));
+    weights.put(Set.of("like"), outside * ODDS * likelihood(known, Set.of("f0"), Predictions.ODDLY, false));
     return weights;
   }
 
-  private static double likelihood(Case<Set<String>> known, Set<String> held, double oddly) {
+  private static double likelihood(Case<Set<String>> known, Set<String> held, double oddly, boolean cured) {
     double p = 1;
     for (Evidence<Set<String>> evidence : known.evidence()) {
       var finding = (Evidence.Finding<Set<String>>) evidence;
       Set<String> state = new HashSet<>(held);
-      finding.repairs().forEach(repair -> state.remove(repair.fault().id()));
+      if (cured) {
+        finding.repairs().forEach(repair -> state.remove(repair.fault().id()));
+      }
       p *= (1 - oddly) * finding.check().outlook(state).likelihood(finding.reading()) + oddly / 2;
     }
     return p;

@@ -41,22 +41,23 @@ final class CheckCards {
   private final Diagnosis<Craft> diagnosis;
   private final Standing<Craft> standing;
   private final Case<Craft> known;
-  private final BenchState bench;
+  private final WorkUp workUp;
 
-  CheckCards(Diagnosis<Craft> diagnosis, Standing<Craft> standing, BenchState bench) {
+  CheckCards(Diagnosis<Craft> diagnosis, Standing<Craft> standing, WorkUp workUp) {
     this.diagnosis = diagnosis;
     this.standing = standing;
     this.known = standing.known();
-    this.bench = bench;
+    this.workUp = workUp;
   }
 
   CheckCard card(Check<Craft> check, double bits) {
     Craft sound = known.soundNow();
+    BenchState bench = workUp.bench();
     Optional<BenchRoute> route = BenchRoute.from(bench, check.needs());
     List<Prediction> predictions = predictions(check);
     double minutes = check.minutes() + route.map(BenchRoute::minutes).orElse(0.0);
     return new CheckCard(check.id(), check.kind(), check.title(sound), check.instruction(sound), bits, minutes,
-        check.minutes(), why(bits, minutes, predictions),
+        check.minutes(), why(bits, minutes, predictions), workUp.gave(check),
         check.needs().metBy(bench),
         route.map(r -> !r.guards().isEmpty()).orElse(true), route.isEmpty(),
         route.map(r -> r.steps().stream()
@@ -91,7 +92,7 @@ final class CheckCards {
     List<Suspect<Craft>> leading = standing.suspects().stream()
         .filter(s -> s.belief() >= WORTH_SHOWING && explaining.contains(s.remedy())).limit(LEADING).toList();
     for (Suspect<Craft> suspect : leading) {
-      Hypothesis<Craft> alone = new Hypothesis<>(List.of(suspect.leading()), true);
+      Hypothesis<Craft> alone = new Hypothesis<>(List.of(suspect.leading()));
       predictions.add(new Prediction(suspect.leading().describe(known.sound()), suspect.belief(),
           likely(diagnosis.outlook(known, alone, check))));
     }

@@ -49,7 +49,6 @@ final class WorkUp {
   private final Set<Integer> takenBack = new HashSet<>();
   private final Map<Integer, Repair<Craft>> repairs = new LinkedHashMap<>();
   private final List<Integer> evidenceNumbers = new ArrayList<>();
-  private final Set<String> doneSinceFix = new HashSet<>();
   private final Map<String, Integer> skipped = new LinkedHashMap<>();
   private BenchState bench = BenchState.AT_INTAKE;
   private long benchLine;
@@ -90,24 +89,17 @@ final class WorkUp {
     int n = numbered.n();
     if (event instanceof TakenBack back && repairs.remove(back.n()) != null) {
       known = new Case<>(known.sound(), known.occasion(), known.evidence(), List.copyOf(repairs.values()));
-      doneSinceFix.clear();
     }
     if (event instanceof Fixed fixed && repair(fixed).isPresent()) {
       repairs.put(n, repair(fixed).get());
       known = new Case<>(known.sound(), known.occasion(), known.evidence(), List.copyOf(repairs.values()));
-      doneSinceFix.clear();
     }
     if (takenBack.contains(n)) {
       return;
     }
     if (event instanceof Found found) {
-      answered(found).ifPresent(check -> {
-        Reading reading = reading(check, found);
-        evidence(n, new Finding<>(check, reading, found.sureness(), known.repairs()));
-        if (reading.isWhole(check.answers())) {
-          doneSinceFix.add(found.checkId());
-        }
-      });
+      answered(found).ifPresent(check ->
+          evidence(n, new Finding<>(check, reading(check, found), found.sureness(), known.repairs())));
     } else if (event instanceof Suspected suspected) {
       opinion(n, suspected.faultId(), SUSPICION);
     } else if (event instanceof Tested tested) {
@@ -203,11 +195,16 @@ final class WorkUp {
     return skipped;
   }
 
-  /** Checks that the plan leaves out: done since the last fix, or put aside. */
-  Set<String> leftOut() {
-    Set<String> out = new HashSet<>(doneSinceFix);
-    out.addAll(skipped.keySet());
-    return out;
+  /** What a check gave last on the craft as it is now, in words; nothing where it was not made since the last fix. */
+  List<String> gave(Check<Craft> check) {
+    List<String> gave = List.of();
+    for (int k = 0; k < evidenceNumbers.size(); k++) {
+      if (known.evidence().get(k) instanceof Finding<Craft> finding && finding.check().id().equals(check.id())
+          && finding.repairs().equals(known.repairs()) && events.get(evidenceNumbers.get(k) - 1).event() instanceof Found found) {
+        gave = answers(finding.check(), found, known.sound());
+      }
+    }
+    return gave;
   }
 
   /** The event numbers of the evidence of the case, in its order. */

@@ -94,6 +94,7 @@ public record WorkUpView(
    *
    * @param bits       expected information about what to put right, bits
    * @param minutes    with getting the bench ready
+   * @param before     what it gave when it was made before on the craft as it is now, in words; empty if it was not
    * @param locked     whether a guard has to be passed first
    * @param blocked    whether no safe way to it exists
    * @param told       a number that has to be told along with the answer
@@ -108,6 +109,7 @@ public record WorkUpView(
       double minutes,
       double ownMinutes,
       String why,
+      List<String> before,
       boolean ready,
       boolean locked,
       boolean blocked,
@@ -134,8 +136,12 @@ public record WorkUpView(
   public record CheckLine(
       String checkId, String title, double bits, double minutes, boolean done, int skippedAt, boolean locked) {}
 
-  /** A suspect that stands out, with the ways to put it right. */
-  public record FixCard(String faultId, String kind, String title, double belief, List<FixOption> options) {}
+  /**
+   * A suspect that is worth acting on, with the ways to put it right.
+   *
+   * @param trial whether it does not stand out, and yet to put it right and see tells more for the time than any check
+   */
+  public record FixCard(String faultId, String kind, String title, double belief, boolean trial, List<FixOption> options) {}
 
   public record FixOption(
       String fixId, String title, List<String> steps, List<ValueView> values, double minutes) {}

@@ -128,8 +128,8 @@ class WorkUpViews {
     Diagnosis<Craft> diagnosis = workUps.diagnosis(workUp);
     Standing<Craft> standing = diagnosis.standing(workUp.known());
     Planner<Craft> planner = diagnosis.planner(standing);
-    Plan<Craft> plan = planner.plan(workUp.bench(), workUp.leftOut());
-    CheckCards cards = new CheckCards(diagnosis, standing, workUp.bench());
+    Plan<Craft> plan = planner.plan(workUp.bench(), workUp.skipped().keySet());
+    CheckCards cards = new CheckCards(diagnosis, standing, workUp);
     Proof<Craft> proof = workUps.proof(workUp);
     Optional<Suspect<Craft>> worthFixing = planner.worthFixing(plan);
     String notYetFlown = flies(proof) ? WorkUps.notYetFlown(workUp, standing.nothingLeft()) : "";
@@ -145,9 +145,9 @@ class WorkUpViews {
         workUp.bench(), sound.electrics().sheet().destroyed(), noted, suspects(workUp, standing, listed, titles), notInBook(workUp, standing, titles),
         standing.nothingLeft(), standing.astray(), rest(workUp, standing, listed), misfits(workUp, standing), notYetFlown,
         next.map(step -> cards.card(step.check(), step.bits())).orElse(null),
-        planner.lookAhead(workUp.bench(), workUp.leftOut(), AHEAD).stream().skip(1).map(c -> c.title(sound)).toList(),
+        planner.lookAhead(workUp.bench(), workUp.skipped().keySet(), AHEAD).stream().skip(1).map(c -> c.title(sound)).toList(),
         checks(workUp, plan),
-        worthFixing.map(suspect -> fixCard(suspect, workUp)).orElse(null), made(workUp),
+        worthFixing.map(suspect -> fixCard(suspect, standing, workUp)).orElse(null), made(workUp),
         workUp.repairs().isEmpty() ? null : proofCard(proof, cards, sound),
         stage == Stage.FIXING && worthFixing.filter(suspect -> underTheIron(suspect, workUp)).isPresent() ? Cautions.whileFixing()
             : List.of());
@@ -178,7 +178,7 @@ class WorkUpViews {
     Diagnosis<Craft> diagnosis = workUps.diagnosis(workUp);
     Standing<Craft> standing = diagnosis.standing(workUp.known());
     Check<Craft> check = WorkUps.check(workUp, checkId);
-    return new CheckCards(diagnosis, standing, workUp.bench()).card(check, diagnosis.planner(standing).bits(check));
+    return new CheckCards(diagnosis, standing, workUp).card(check, diagnosis.planner(standing).bits(check));
   }
 
   /** The ways to put any fault right, asked for out of turn. */
@@ -186,7 +186,7 @@ class WorkUpViews {
     WorkUp workUp = workUps.get(id);
     Fault<Craft> fault = WorkUps.fault(workUp, faultId);
     double belief = workUps.diagnosis(workUp).standing(workUp.known()).everHeld(faultId);
-    return fixCard(fault, belief, workUp);
+    return fixCard(fault, belief, false, workUp);
   }
 
   /** Whether the flight is what the proof asks for next. */
@@ -374,13 +374,13 @@ class WorkUpViews {
     return suspect.leading().fixes(sound).stream().anyMatch(fix -> Specialities.opens(sound, suspect.leading(), fix));
   }
 
-  private static FixCard fixCard(Suspect<Craft> suspect, WorkUp workUp) {
-    return fixCard(suspect.leading(), suspect.belief(), workUp);
+  private static FixCard fixCard(Suspect<Craft> suspect, Standing<Craft> standing, WorkUp workUp) {
+    return fixCard(suspect.leading(), suspect.belief(), standing.standsOut().isEmpty(), workUp);
   }
 
-  private static FixCard fixCard(Fault<Craft> fault, double belief, WorkUp workUp) {
+  private static FixCard fixCard(Fault<Craft> fault, double belief, boolean trial, WorkUp workUp) {
     Craft sound = workUp.known().sound();
-    return new FixCard(fault.id(), fault.kind(), fault.describe(sound), belief, fault.fixes(sound).stream()
+    return new FixCard(fault.id(), fault.kind(), fault.describe(sound), belief, trial, fault.fixes(sound).stream()
         .map(f -> new FixOption(f.id(), f.title(), f.steps(), values(f), f.minutes())).toList());
   }
 
