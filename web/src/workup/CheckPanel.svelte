@@ -31,9 +31,7 @@
     <h2>{card.title}</h2>
     {#if card.before.length > 0}
       <p class="again">
-        A second look. It gave {card.before.join(', ')}; {work.outOfTurn
-          ? 'both will count'
-          : 'much rests on that'}.
+        A second look: the first gave {card.before.join(', ')}. Both count.
       </p>
     {/if}
     {#if card.why && !work.outOfTurn}<p class="small">{card.why}</p>{/if}

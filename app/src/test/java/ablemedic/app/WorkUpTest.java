@@ -93,6 +93,18 @@ class WorkUpTest {
   }
 
   @Test
+  void aCardSaysWhatTheCheckGaveBeforeUntilTheNextFix() {
+    JsonNode view = app.openWorkUp("W5", "BUILD", "{\"manner\": \"flips\"}");
+    assertThat(app.get(path(view, "/checks/arrow")).get("before")).isEmpty();
+    view = app.ask("POST", path(view, "/findings"), """
+        {"version": %d, "checkId": "arrow", "outcomes": {"seen": "left"}, "sureness": "SURE"}""".formatted(view.get("version").asLong()));
+    assertThat(app.get(path(view, "/checks/arrow")).get("before").toString()).isEqualTo("[\"left, face up\"]");
+    view = app.ask("POST", path(view, "/fixes"), """
+        {"version": %d, "faultId": "board-270", "fixId": "turn"}""".formatted(view.get("version").asLong()));
+    assertThat(app.get(path(view, "/checks/arrow")).get("before")).isEmpty();
+  }
+
+  @Test
   void aCheckThatNeedsThePackIsLockedUntilItsGuardsAreRecordedAndAnOverrideIsLogged() {
     JsonNode view = app.openWorkUp("W5", "BUILD", "{\"manner\": \"flips\"}");
     JsonNode card = app.get(path(view, "/checks/spin-1"));

@@ -97,7 +97,7 @@ final class PatientsTable {
     System.out.printf(Locale.ROOT, "  %-32s %4d walks  %5.2f checks  %5.1f min  solved %d  given up %d  wrong fixes %d  %s%n", what,
         walks.size(), walks.stream().mapToInt(w -> w.walk().checks()).average().orElse(0),
         walks.stream().mapToDouble(w -> w.walk().minutes()).average().orElse(0), count(walks, Walk::solved),
-        count(walks, Walk::gaveUp), wrongFixes(walks), missed.size() > 8 ? missed.size() + " missed" : String.join(" ", missed));
+        count(walks, Walk::gaveUp), wrongFixes(walks), missed.size() > 24 ? missed.size() + " missed" : String.join(" ", missed));
   }
 
   private static Diagnosis<Craft> without(Book<Craft> book, String kind) {

@@ -12,6 +12,7 @@ import ablemedic.diagnosis.Outlook.Worded;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -76,6 +77,20 @@ class SecondLookTest {
     Outlook again = guessed.onceMore(outlook -> outlook.likelihood(ol));
     assertThat(guessed.likelihood(ol) * again.likelihood(ol)).isCloseTo(0.2404, offset(1e-12));
     assertThat(again.likelihood(new Measured(1000))).isLessThan(0.1 * guessed.likelihood(new Measured(1000)));
+  }
+
+  /** H(0.75) is 0.81 bits; a fix of one minute and ten for its proof tell them at 0.074 bits a minute. */
+  @Test
+  void aFixIsTriedWhenThatTellsMoreByTheMinuteThanAnyCheck() {
+    for (double minutes : new double[] {0.5, 400}) {
+      Check<Set<String>> tug = Toy.check("tug", 2, minutes, BenchNeeds.NOTHING,
+          system -> system.contains("a") ? new double[] {0.9, 0.1} : new double[] {0.3, 0.7});
+      Diagnosis<Set<String>> diagnosis = new Diagnosis<>(new Book<>(List.of(Toy.fault("a", "a", "mend a", 0.03),
+          Toy.fault("b", "b", "mend b", 0.01)), List.of(tug, COMPLAINT)), new Assumptions(0, 1e-6, 1e-9, 0.975));
+      Planner<Set<String>> planner = diagnosis.planner(diagnosis.standing(Toy.found(Toy.opened(), COMPLAINT, 0)));
+      Plan<Set<String>> plan = planner.plan(BenchState.AT_INTAKE, Set.of());
+      assertThat(planner.worthFixing(plan).map(Suspect::remedy)).isEqualTo(minutes > 1 ? Optional.of("mend a") : Optional.empty());
+    }
   }
 
   /**

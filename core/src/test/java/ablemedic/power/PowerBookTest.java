@@ -302,6 +302,29 @@ class PowerBookTest {
         .containsExactlyElementsOf(before.subList(0, 5).stream().map(Suspect::remedy).toList());
   }
 
+  /** A rail and the pack are known; what guessed currents leave is not, and a pad that only a pull-down holds may float. */
+  @Test
+  void aVoltageIsAsUncertainAsWhatItRestsOn() {
+    Craft craft = PowerCrafts.separate();
+    Book<Craft> book = Specialities.book(craft, Meter.USUAL);
+    Outlook rail = book.check("volts~FC.3V3~PLUG.-").orElseThrow().outlook(craft);
+    assertThat(rail).isInstanceOfSatisfying(Outlook.Spread.class, spread -> assertThat(spread.spread()).isLessThan(0.08));
+    Outlook pack = book.check("volts~PLUG.+~PLUG.-").orElseThrow().outlook(craft);
+    assertThat(pack).isInstanceOfSatisfying(Outlook.Spread.class,
+        spread -> assertThat(spread.spread() / spread.mean()).isBetween(0.034, 0.045));
+    Craft shorted = craft.withElectrics(craft.electrics().with(new Harm.DriveShort("CFR.+", 0.4)));
+    Outlook sagged = book.check("volts~PLUG.+~PLUG.-").orElseThrow().outlook(shorted);
+    assertThat(sagged).as("by how much a short drags the pack down is a guess").isInstanceOfSatisfying(Outlook.Spread.class,
+        spread -> assertThat(spread.spread() / spread.mean()).isGreaterThan(0.39));
+    Check<Craft> pulled = book.check("volts~VTX.+~CRL.S").orElseThrow();
+    Craft open = craft.withElectrics(craft.electrics().with(new Harm.Open("FC.S3>CRL.S")));
+    assertThat(Proof.asExpected(pulled, new Measured(0), open)).as("nothing holds the pad").isTrue();
+    double hanging = Powered.onBench(open.electrics()).between(((Probe) pulled).red().node(), ((Probe) pulled).black().node());
+    assertThat(hanging).as("or its pull-down does").isGreaterThan(10);
+    assertThat(Proof.asExpected(pulled, new Measured(hanging), open)).isTrue();
+    assertThat(Proof.asExpected(pulled, new Measured(hanging / 2), open)).isFalse();
+  }
+
   @Test
   void whatRestsOnAGuessIsUncertainAndContinuityIsNot() {
     Craft craft = PowerCrafts.separate();
