@@ -708,6 +708,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/routine-school": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["holdsTo"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/settings": {
         parameters: {
             query?: never;
@@ -1704,6 +1720,10 @@ export interface components {
             version: number;
             words: string;
         };
+        Owners: {
+            /** @enum {string} */
+            school: "QUICK" | "FULL";
+        };
         PackAnswer: {
             /** Format: double */
             fullV: number;
@@ -2057,6 +2077,8 @@ export interface components {
             /** Format: double */
             minutes: number;
             newest?: components["schemas"]["RunView"];
+            /** @enum {string} */
+            owners: "QUICK" | "FULL";
             /** @enum {string} */
             school: "QUICK" | "FULL";
             schools: components["schemas"]["SchoolView"][];
@@ -3564,6 +3586,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShelfSort"][];
+                };
+            };
+        };
+    };
+    holdsTo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Owners"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Owners"];
                 };
             };
         };

@@ -79,6 +79,15 @@
           >
         {/each}
         <span class="small">{view.schools.find((one) => one.id === view.school)?.reason}</span>
+        <label class="small">
+          <input
+            type="checkbox"
+            checked={view.owners === 'FULL'}
+            disabled={work.at > 0 || work.busy}
+            onchange={(e) => void work.holdTo(e.currentTarget.checked ? 'FULL' : 'QUICK')}
+          />
+          this workshop always asks for the full one
+        </label>
       </div>
       <div class="two">
         <ol class="steps" aria-label="Steps">

@@ -40,6 +40,14 @@ export class RoutineState extends Doing {
     });
   }
 
+  /** Sets the school that the owner holds to, for every craft. */
+  async holdTo(school: Schemas['RoutineView']['school']): Promise<void> {
+    await this.run(async () => {
+      await ask(api.PUT('/api/routine-school', { body: { school } }));
+    });
+    await this.load();
+  }
+
   choose(i: number): void {
     const outcome = this.step?.question.outcomes[i];
     if (outcome) {

@@ -27,7 +27,7 @@ vi.mock('../api/client', async (original) => {
     const judged = { passed: reply.passed, expected: 'climbing' };
     return { data: path.includes('judge') ? judged : reply.view, response: new Response() };
   };
-  return { ...(await original<object>()), api: { GET: call, POST: call } };
+  return { ...(await original<object>()), api: { GET: call, POST: call, PUT: call } };
 });
 
 describe('a run of the routine', () => {
@@ -54,6 +54,14 @@ describe('a run of the routine', () => {
     expect(sent.at(-1)).toMatchObject({
       body: { readings: { look: { outcomes: { seen: 'sound' } }, short: { written: 'climbing' } } }
     });
+  });
+
+  it('reads the routine again when the owner holds to the other school', async () => {
+    await run.holdTo('FULL');
+    expect(sent.slice(-2)).toMatchObject([
+      { path: '/api/routine-school', body: { school: 'FULL' } },
+      { path: '/api/crafts/{mark}/routine' }
+    ]);
   });
 
   it('stops at a step that fails, and goes back to it', async () => {

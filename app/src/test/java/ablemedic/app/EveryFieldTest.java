@@ -79,6 +79,7 @@ class EveryFieldTest {
     write("POST " + work + "/close", "{\"version\": 1, \"end\": \"HANDED_OVER\", \"reason\": \"r\"}");
     write("POST " + work + "/reopen", "{\"version\": 1, \"reason\": \"r\"}");
     write("PUT " + work + "/aside", "{\"reason\": \"x\"}");
+    write("PUT /api/routine-school", "{\"school\": \"QUICK\"}");
     write("POST /api/packs", "{\"label\": \"P2\", \"kind\": %s, \"school\": \"" + school + "\"}", pack);
     write("POST /api/packs/P1/entries", """
         {"craft": "W2", "minutes": 5, "usedMah": 900, "chargedMah": 950, "restV": 16.1, "loadV": 15.2, "loadA": 20, "note": "x"}""");

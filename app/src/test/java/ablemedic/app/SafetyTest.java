@@ -57,6 +57,9 @@ class SafetyTest {
     JsonNode due = app.get("/api/crafts/TWO/routine");
     assertThat(due.get("state").asString()).isEqualTo("NOT_DONE");
     assertThat(due.get("school").asString()).as("opened at one place").isEqualTo("QUICK");
+    app.ask("PUT", "/api/routine-school", "{\"school\": \"FULL\"}");
+    assertThat(app.get("/api/crafts/TWO/routine").get("school").asString()).as("the owner holds to the full one").isEqualTo("FULL");
+    app.ask("PUT", "/api/routine-school", "{\"school\": \"QUICK\"}");
     assertThat(due.get("steps").size()).isLessThan(full);
     assertThat(app.get("/api/crafts/TWO/routine?school=FULL").get("steps").size()).isEqualTo(full);
     assertThat(app.runRoutine("TWO").get("state").asString()).isEqualTo("PASSED");

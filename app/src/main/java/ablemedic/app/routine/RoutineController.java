@@ -29,6 +29,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -40,9 +41,11 @@ class RoutineController {
 
   private final Routines routines;
   private final CraftStore crafts;
+  private final OwnersSchool owners;
   private final Clock clock;
 
-  RoutineController(Routines routines, CraftStore crafts, Clock clock) {
+  RoutineController(Routines routines, CraftStore crafts, OwnersSchool owners, Clock clock) {
+    this.owners = owners;
     this.routines = routines;
     this.crafts = crafts;
     this.clock = clock;
@@ -55,11 +58,12 @@ class RoutineController {
    * @param why       what made it due
    * @param school    by which the steps are
    * @param schools   both, with when to take them
+   * @param owners    the one that the owner holds to: quick where the occasion allows it, or always full
    * @param destroyed what power would destroy by the sheet alone; no run passes until it is put right
    * @param map   the lead and power map; nothing where parts are not entered
    */
-  record RoutineView(String mark, String state, String why, RoutineSchool school, List<SchoolView> schools, List<String> destroyed, double minutes, List<StepView> steps, List<String> cautions,
-      @Nullable PowerMap map, @Nullable RunView newest) {}
+  record RoutineView(String mark, String state, String why, RoutineSchool school, List<SchoolView> schools, RoutineSchool owners,
+      List<String> destroyed, double minutes, List<StepView> steps, List<String> cautions, @Nullable PowerMap map, @Nullable RunView newest) {}
 
   /** One of the two schools; the occasion asks for one of them. */
   record SchoolView(RoutineSchool id, String label, String reason, boolean asked) {}
@@ -91,7 +95,7 @@ class RoutineController {
     RoutineSchool chosen = school == null ? asked : school;
     List<Check<Craft>> steps = routines.steps(craft, chosen);
     return new RoutineView(right, standing.state().name(), standing.why(), chosen, Arrays.stream(RoutineSchool.values())
-        .map(one -> new SchoolView(one, one.label(), one.reason(), one == asked)).toList(), routines.destroyed(right),
+        .map(one -> new SchoolView(one, one.label(), one.reason(), one == asked)).toList(), owners.get(), routines.destroyed(right),
         steps.stream().mapToDouble(Check::minutes).sum(), steps.stream().map(s -> step(s, craft)).toList(),
         List.of(caution("caution-short-test"), caution("caution-pack"), caution("caution-antenna")),
         craft.electrics().sheet().isEmpty() ? null : PowerMap.of(craft.electrics().wiring(), Map.of()),
@@ -115,6 +119,15 @@ class RoutineController {
     String given = String.join(", ", Stream.concat(read.entered().numbers().values().stream().map(Entered.Number::written),
         read.entered().outcomes().values().stream()).toList());
     return new ReadView(read.title(), read.expected(), given, read.passed());
+  }
+
+  /** The school that the owner holds to. */
+  record Owners(@NotNull RoutineSchool school) {}
+
+  @PutMapping("/api/routine-school")
+  Owners holdsTo(@RequestBody @Valid Owners held) {
+    owners.set(held.school());
+    return new Owners(owners.get());
   }
 
   /** Judges one reading without keeping it, so that a step can be looked at again before the next. */

@@ -38,11 +38,13 @@ public class Routines {
   private final CraftLog log;
   private final MeterStore meters;
   private final TransactionTemplate transaction;
+  private final OwnersSchool owners;
   private final ObjectProvider<Follower> followers;
 
   Routines(RoutineStore store, CraftStore crafts, CraftLog log, MeterStore meters, TransactionTemplate transaction,
-      ObjectProvider<Follower> followers) {
+      OwnersSchool owners, ObjectProvider<Follower> followers) {
     this.store = store;
+    this.owners = owners;
     this.crafts = crafts;
     this.log = log;
     this.meters = meters;
@@ -74,8 +76,14 @@ public class Routines {
     return Specialities.prePowerRoutine(craft, meters.get(), school);
   }
 
-  /** The school that the occasion asks for: quick where the craft passed before and was since opened at one place only. */
+  /**
+   * The school that is asked for: quick where the owner holds to that and the occasion allows it, since the craft passed before
+   * and was opened at one place only.
+   */
   public RoutineSchool school(String mark) {
+    if (owners.get() == RoutineSchool.FULL) {
+      return RoutineSchool.FULL;
+    }
     List<String> since = new ArrayList<>();
     for (LogEntry line : log.of(mark)) {
       if (line.kind().equals("routine")) {
