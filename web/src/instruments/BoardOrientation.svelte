@@ -6,6 +6,7 @@
   import Notice from '../shared/Notice.svelte';
   import { sentence } from '../shared/words';
   import { OpenedFor } from './craft.svelte';
+  import IntoWorkUp from './IntoWorkUp.svelte';
 
   type Asked = Schemas['HandMotions'];
   type Motion = 'RIGHT_DOWN' | 'LEFT_DOWN' | 'NOSE_UP' | 'NOSE_DOWN' | 'NOSE_RIGHT' | 'NOSE_LEFT';
@@ -40,6 +41,36 @@
   let faceDown = $state(false);
   let told = $state({ rollDeg: 0, pitchDeg: 0, yawDeg: 0 });
   const quarter = [0, 90, 180, 270];
+
+  const arrows = [
+    { id: 'FORWARD', label: '↑ forward' },
+    { id: 'RIGHT', label: '→ right' },
+    { id: 'BACK', label: '↓ back' },
+    { id: 'LEFT', label: '← left' }
+  ] as const;
+  const checks: Record<string, string> = {
+    RIGHT_DOWN: 'tilt-right',
+    NOSE_DOWN: 'tilt-nose',
+    NOSE_RIGHT: 'turn-right'
+  };
+  const named = (id: string) => id.toLowerCase().replace('_', '-');
+  /** The three motions as a check of a work-up asks for them. */
+  let finding = $derived(
+    picture && hands.every((hand) => seen[hand])
+      ? {
+          checkId: 'tilts',
+          outcomes: Object.fromEntries([
+            ['picture', named(picture)],
+            ...hands.map((hand) => [checks[hand], named(seen[hand]!)])
+          ])
+        }
+      : undefined
+  );
+  let looked = $derived(
+    arrow
+      ? { checkId: 'arrow', outcomes: { seen: `${arrow.toLowerCase()}${faceDown ? '-down' : ''}` } }
+      : undefined
+  );
 
   onMount(async () => {
     await opened.load();
@@ -105,17 +136,17 @@
         </fieldset>
       {/each}
       <h2>By eye</h2>
-      <div class="field">
-        <label for="arrow">The arrow on the board points</label>
-        <select id="arrow" class="entry" bind:value={arrow}>
-          <option value="">not looked at</option>
-          <option value="FORWARD">forward</option>
-          <option value="RIGHT">right</option>
-          <option value="BACK">back</option>
-          <option value="LEFT">left</option>
-        </select>
-        <label class="inline"><input type="checkbox" bind:checked={faceDown} /> face down</label>
-      </div>
+      <fieldset class="four">
+        <legend>The arrow on the board points</legend>
+        {#each arrows as one (one.id)}
+          <Choice
+            label={one.label}
+            chosen={arrow === one.id}
+            onchoose={() => (arrow = arrow === one.id ? '' : one.id)}
+          />
+        {/each}
+      </fieldset>
+      <label class="inline"><input type="checkbox" bind:checked={faceDown} /> face down</label>
       <h2>Alignment set now</h2>
       <div class="three">
         {#each [['rollDeg', 'roll'], ['pitchDeg', 'pitch'], ['yawDeg', 'yaw']] as const as [field, label] (field)}
@@ -140,6 +171,8 @@
         {/if}
         {#each a.contradictions as text (text)}<p class="wrong">{text}</p>{/each}
         {#each a.missing as text (text)}<p class="small">Still needed: {text}</p>{/each}
+        <IntoWorkUp {opened} {finding} what="the three motions" />
+        <IntoWorkUp {opened} finding={looked} what="the arrow" />
       {/if}
     </div>
   </div>
@@ -151,6 +184,10 @@
     grid-template-columns: repeat(3, minmax(0, 1fr));
     gap: 0.35rem;
     margin-bottom: 0.8rem;
+  }
+
+  .four {
+    grid-template-columns: repeat(4, minmax(0, 1fr));
   }
 
   legend {

@@ -3,7 +3,10 @@
   import { api, ask, type Schemas } from '../api/client';
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
+  import Choice from '../shared/Choice.svelte';
   import { OpenedFor } from './craft.svelte';
+  import IntoWorkUp from './IntoWorkUp.svelte';
+  import RotorPicker from './RotorPicker.svelte';
 
   type Sightings = Schemas['MotorSightings'];
   type Shape = Sightings['shape'];
@@ -30,10 +33,62 @@
     PLUS: ['front', 'right', 'rear', 'left']
   };
   let cornerNames = $derived(shape === 'PLUS' ? names.PLUS : names.X);
-  const spins: { id: Spin; label: string }[] = [
-    { id: 'CLOCKWISE', label: 'clockwise' },
-    { id: 'COUNTER_CLOCKWISE', label: 'counter-clockwise' }
-  ];
+  const short = { CLOCKWISE: 'cw', COUNTER_CLOCKWISE: 'ccw' };
+  /** What a press on the drawing tells: of an output, counted from 0, or of the prop that sits there. */
+  let asked = $state<number | 'props'>(0);
+  let chosen = $derived.by(() => {
+    const line = asked === 'props' ? undefined : seen[asked];
+    return line?.corner && line.spin ? { corner: line.corner, spin: line.spin } : undefined;
+  });
+  let notes = $derived(
+    Object.fromEntries(
+      corners.map((corner) => [
+        corner,
+        [
+          ...seen.flatMap((s, i) => (s.corner === corner && s.spin ? [`o${i + 1} ${short[s.spin]}`] : [])),
+          ...(props[corner] ? [`prop ${short[props[corner]]}`] : [])
+        ].join(', ')
+      ])
+    ) as Record<Corner, string>
+  );
+  let told = $derived(
+    Object.fromEntries(
+      corners.map((corner) => [
+        corner,
+        [...seen.filter((s) => s.corner === corner).map((s) => s.spin), props[corner]].filter(
+          (spin) => spin !== ''
+        )
+      ])
+    ) as Record<Corner, Spin[]>
+  );
+  /** The motors as a check of a work-up asks for them: by their numbers, which are those of the outputs in the usual order. */
+  let finding = $derived(
+    seen.every((s) => s.corner && s.spin) && (opened.told('output-order') ?? '1-2-3-4') === '1-2-3-4'
+      ? {
+          checkId: 'motors',
+          outcomes: Object.fromEntries(
+            seen.map((s, i) => [
+              `spin-${i + 1}`,
+              `${s.corner.toLowerCase().replace('_', '-')}-${s.spin === 'CLOCKWISE' ? 'cw' : 'ccw'}`
+            ])
+          )
+        }
+      : undefined
+  );
+
+  function press(corner: Corner, spin: Spin): void {
+    if (asked === 'props') {
+      props = { ...props, [corner]: props[corner] === spin ? '' : spin };
+      return;
+    }
+    if (chosen?.corner === corner && chosen.spin === spin) {
+      seen[asked] = { corner: '', spin: '' };
+      return;
+    }
+    seen[asked] = { corner, spin };
+    const next = [1, 2, 3].map((more) => ((asked as number) + more) % 4).find((i) => !seen[i]!.corner);
+    asked = next ?? asked;
+  }
 
   onMount(async () => {
     const chart = await opened.load();
@@ -59,7 +114,7 @@
 <section class="page">
   <h1>Motor map{opened.mark ? ` of ${opened.mark}` : ''}</h1>
   <p class="small">
-    Props off. Drive each output alone at the lowest throttle at which it turns; enter what turned. What was
+    Props off. Drive each output alone at the lowest throttle at which it turns; press what turned. What was
     not seen stays open.
   </p>
   <div class="two">
@@ -81,36 +136,30 @@
           </select>
         </div>
       </div>
-      {#each seen as line, i (i)}
-        <div class="pair">
-          <div class="field">
-            <label for={`corner-${i}`}>Output {i + 1} turned</label>
-            <select id={`corner-${i}`} class="entry" bind:value={line.corner}>
-              <option value="">not seen</option>
-              {#each corners as corner, c (corner)}<option value={corner}>{cornerNames[c]}</option>{/each}
-            </select>
-          </div>
-          <div class="field">
-            <label for={`spin-${i}`}>which way</label>
-            <select id={`spin-${i}`} class="entry" bind:value={line.spin}>
-              <option value="">not seen</option>
-              {#each spins as spin (spin.id)}<option value={spin.id}>{spin.label}</option>{/each}
-            </select>
-          </div>
-        </div>
-      {/each}
-      <h2>Props by eye</h2>
-      <div class="pair">
-        {#each corners as corner, c (corner)}
-          <div class="field">
-            <label for={`prop-${c}`}>{cornerNames[c]}</label>
-            <select id={`prop-${c}`} class="entry" bind:value={props[corner]}>
-              <option value="">not looked at</option>
-              {#each spins as spin (spin.id)}<option value={spin.id}>{spin.label}</option>{/each}
-            </select>
-          </div>
+      <div class="outputs" role="group" aria-label="What a press on the drawing tells">
+        {#each seen as line, i (i)}
+          <Choice
+            label={`Output ${i + 1}${line.corner ? `: ${cornerNames[corners.indexOf(line.corner)]} ${line.spin ? short[line.spin] : ''}` : ''}`}
+            chosen={asked === i}
+            onchoose={() => (asked = i)}
+          />
         {/each}
+        <Choice label="Props by eye" chosen={asked === 'props'} onchoose={() => (asked = 'props')} />
       </div>
+      <p class="small" aria-live="polite">
+        {asked === 'props'
+          ? 'Press each rotor on the side of the way its prop is made to turn.'
+          : `Output ${asked + 1}: press the rotor that turned, on the side of its way. Press again to take it back.`}
+      </p>
+      <RotorPicker
+        {shape}
+        names={cornerNames}
+        {notes}
+        {told}
+        {chosen}
+        label={asked === 'props' ? 'The hand of each prop' : `What output ${asked + 1} turned`}
+        onchoose={press}
+      />
     </div>
     <div class="answer" aria-live="polite">
       <h2>What follows</h2>
@@ -139,6 +188,7 @@
           <h3>Still to be seen</h3>
           {#each a.missing as text (text)}<p class="small">{text}</p>{/each}
         {/if}
+        <IntoWorkUp {opened} {finding} what="the four motors" />
       {/if}
     </div>
   </div>
@@ -163,6 +213,12 @@
     display: grid;
     grid-template-columns: 1fr 1fr;
     gap: 0.7rem 1rem;
+  }
+
+  .outputs {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(12rem, 1fr));
+    gap: 0.35rem;
   }
 
   .wrong {

@@ -108,6 +108,70 @@ describe('an instrument opened from a chart', () => {
     await waitFor(() => expect(post()).toMatchObject({ school: 'OUTWARD', shape: 'X' }));
   });
 
+  const open = () => {
+    params.craft = 'TERN';
+    server.answers['/api/crafts/{mark}'] = chart({
+      sheet: { shape: 'X', told: {} },
+      workUps: [{ id: 4, complaint: 'flips', ended: '', open: true, openedAt: '' }]
+    });
+    server.answers['/api/work-ups/{id}'] = { version: 7 };
+    server.answers['/api/work-ups/{id}/findings'] = {};
+    server.answers['/api/instruments/motor-map'] = {
+      contradictions: [],
+      orders: [],
+      wiring: [],
+      inferred: [],
+      reverse: [],
+      props: [],
+      missing: []
+    };
+  };
+
+  it('takes what turned by presses on the drawing, one output after the other, and enters it into the work-up', async () => {
+    open();
+    render(MotorMap);
+    await waitFor(() => expect(post()).toMatchObject({ shape: 'X' }));
+    for (const rotor of [
+      'front-right, clockwise',
+      'rear-left, clockwise',
+      'front-left, counter-clockwise',
+      'rear-right, counter-clockwise'
+    ]) {
+      await fireEvent.click(screen.getByRole('button', { name: rotor }));
+    }
+    await waitFor(() =>
+      expect(post()).toMatchObject({
+        seen: [
+          { output: 1, corner: 'FRONT_RIGHT', spin: 'CLOCKWISE' },
+          { output: 2, corner: 'REAR_LEFT' },
+          { output: 3, corner: 'FRONT_LEFT' },
+          { output: 4, corner: 'REAR_RIGHT', spin: 'COUNTER_CLOCKWISE' }
+        ]
+      })
+    );
+    await fireEvent.click(await screen.findByText('Enter the four motors into work-up 4'));
+    await waitFor(() => expect(screen.getByText('To work-up 4')).toBeTruthy());
+    expect(last('POST')).toMatchObject({
+      path: '/api/work-ups/{id}/findings',
+      body: {
+        version: 7,
+        checkId: 'motors',
+        outcomes: { 'spin-1': 'front-right-cw', 'spin-4': 'rear-right-ccw' }
+      }
+    });
+  });
+
+  it('takes a press back, and the hand of a prop by keyboard', async () => {
+    render(MotorMap);
+    await fireEvent.click(screen.getByRole('button', { name: 'rear-left, clockwise' }));
+    await fireEvent.click(screen.getByText(/^Output 1/));
+    await fireEvent.click(screen.getByRole('button', { name: 'rear-left, clockwise' }));
+    await waitFor(() => expect((post()!.seen as { corner?: string }[])[0]!.corner).toBeUndefined());
+    await fireEvent.click(screen.getByText('Props by eye'));
+    await fireEvent.keyDown(screen.getByRole('button', { name: 'front-left, clockwise' }), { key: 'Enter' });
+    await waitFor(() => expect(post()).toMatchObject({ props: { FRONT_LEFT: 'CLOCKWISE' } }));
+  });
+
   it('names its faults and sends those that are chosen', async () => {
     server.answers['/api/instruments/faults'] = [{ faultId: 'motor-dead', title: 'A motor is dead' }];
     render(TakeOffMotion);
