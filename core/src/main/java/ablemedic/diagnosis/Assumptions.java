@@ -9,5 +9,5 @@ package ablemedic.diagnosis;
  * @param standsOutAt      belief from which a remedy is worth doing rather than checking further
  */
 public record Assumptions(int pairs, double nothingWrongOdds, double notInBookOdds, double standsOutAt) {
-  public static final Assumptions USUAL = new Assumptions(300, 0.1, 0.03, 0.975);
+  public static final Assumptions USUAL = new Assumptions(300, 0.1, 0.03, 0.985);
 }
