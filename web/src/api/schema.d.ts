@@ -260,6 +260,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/crafts/{mark}/seen-before": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mayBeSeenBefore"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/crafts/{mark}/sorts": {
         parameters: {
             query?: never;
@@ -975,6 +991,22 @@ export interface components {
             axis: string;
             hold: string;
         };
+        Before: {
+            checkId: string;
+            numbers?: {
+                [key: string]: string;
+            };
+            outcomes?: {
+                [key: string]: string;
+            };
+            told?: string;
+        };
+        BeforeEntry: {
+            checkId: string;
+            questions: components["schemas"]["QuestionView"][];
+            title: string;
+            told?: components["schemas"]["ScaleView"];
+        };
         Bench: {
             aside: components["schemas"]["SetAside"][];
             due: components["schemas"]["Resting"][];
@@ -1394,6 +1426,7 @@ export interface components {
             title: string;
         };
         Intake: {
+            before?: components["schemas"]["Before"][];
             complaint: string;
             kind?: string;
             mark: string;
@@ -2828,6 +2861,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Judged"];
+                };
+            };
+        };
+    };
+    mayBeSeenBefore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BeforeEntry"][];
                 };
             };
         };

@@ -127,6 +127,7 @@
   }
 
   .way {
+    outline: none;
     cursor: pointer;
   }
 
@@ -163,10 +164,6 @@
   .told .arrow {
     stroke: var(--act);
     stroke-width: 4;
-  }
-
-  .way:focus-visible {
-    outline: none !important;
   }
 
   .way:focus-visible .half {

@@ -6,12 +6,16 @@
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
   import EdgePicker from './EdgePicker.svelte';
+  import SeenBefore from './SeenBefore.svelte';
+  import { BeforeState } from './seenBefore.svelte';
   import SeenQuestion from './SeenQuestion.svelte';
 
   const lists = new Loading<{ choices: Schemas['Choosable']; crafts: Schemas['ListedCraft'][] }>();
   const chart = new Loading<Schemas['Chart']>();
   let mark = $state(String(searchParams.get('craft') ?? ''));
   const complaints = new Loading<Schemas['ComplaintEntry'][]>();
+  const checks = new Loading<Schemas['BeforeEntry'][]>();
+  let before = $state(new BeforeState(() => checks.value ?? []));
   let kind = $state(String(searchParams.get('kind') ?? ''));
   let complaint = $state('');
   let occasion = $state<Schemas['Intake']['occasion'] | ''>('');
@@ -36,6 +40,8 @@
       const params = { path: { mark: chosen } };
       void chart.load(() => ask(api.GET('/api/crafts/{mark}', { params })));
       void complaints.load(() => ask(api.GET('/api/crafts/{mark}/complaints', { params })));
+      void checks.load(() => ask(api.GET('/api/crafts/{mark}/seen-before', { params })));
+      before = new BeforeState(() => checks.value ?? []);
     }
   });
 
@@ -66,7 +72,9 @@
     try {
       const written = Object.fromEntries(Object.entries(numbers).filter(([, text]) => text.trim() !== ''));
       const view = await ask(
-        api.POST('/api/work-ups', { body: { mark, kind, complaint, occasion, seen, numbers: written } })
+        api.POST('/api/work-ups', {
+          body: { mark, kind, complaint, occasion, seen, numbers: written, before: before.answers() }
+        })
       );
       navigate('/work-ups/:id', { params: { id: String(view.id) } });
     } catch (thrown) {
@@ -194,6 +202,8 @@
           {/if}
         </div>
       {/if}
+
+      {#if asked}<SeenBefore {before} />{/if}
 
       <Notice text={error} />
       <div class="do">

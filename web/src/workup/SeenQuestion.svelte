@@ -5,12 +5,15 @@
   /** One question of the intake; what nobody saw stays open. */
   let {
     question,
+    of = '',
     chosen,
     onanswer,
     written = '',
     onwrite
   }: {
     question: Schemas['QuestionView'];
+    /** What sets it apart from a question of the same name on one page. Default: nothing. */
+    of?: string;
     chosen: string | undefined;
     onanswer: (outcome: string | undefined) => void;
     /** The number as written, where the question asks for one. */
@@ -21,9 +24,9 @@
 
 {#if question.scale}
   <div class="field">
-    <label for={`seen-${question.id}`}>{sentence(question.text)}</label>
+    <label for={`seen-${of}${question.id}`}>{sentence(question.text)}</label>
     <input
-      id={`seen-${question.id}`}
+      id={`seen-${of}${question.id}`}
       class="entry"
       value={written}
       oninput={(event) => onwrite?.(event.currentTarget.value)}
@@ -40,7 +43,7 @@
         <label>
           <input
             type="radio"
-            name={question.id}
+            name={`${of}${question.id}`}
             checked={chosen === outcome.id}
             onchange={() => onanswer(outcome.id)}
           />
@@ -50,7 +53,7 @@
       <label>
         <input
           type="radio"
-          name={question.id}
+          name={`${of}${question.id}`}
           checked={chosen === undefined}
           onchange={() => onanswer(undefined)}
         />

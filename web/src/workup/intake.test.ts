@@ -56,6 +56,26 @@ const answers = {
   '/api/crafts': [{ mark: 'TERN', name: 'small' }],
   '/api/crafts/{mark}': chart(),
   '/api/crafts/{mark}/complaints': complaints,
+  '/api/crafts/{mark}/seen-before': [
+    {
+      checkId: 'arrow',
+      title: 'Find the arrow on the board',
+      questions: [{ id: 'seen', text: 'Where does it point?', outcomes: outcomes('forward', 'to-the-left') }]
+    },
+    {
+      checkId: 'shown-full',
+      title: 'Compare what is shown with the meter',
+      told: { quantity: 'meter reading', unit: 'V', example: '16.4 V', words: [] },
+      questions: [
+        {
+          id: 'seen',
+          text: 'what it shows',
+          outcomes: [],
+          scale: { quantity: 'voltage', unit: 'V', example: '16 V', words: [] }
+        }
+      ]
+    }
+  ],
   '/api/work-ups': { id: 7 }
 };
 
@@ -96,7 +116,8 @@ describe('the intake', () => {
       complaint: 'reads low',
       occasion: 'CRASH',
       seen: { seen: 'low' },
-      numbers: { shown: '12.1 V' }
+      numbers: { shown: '12.1 V' },
+      before: []
     });
     expect(gone[0]).toEqual(['/work-ups/:id', { params: { id: '7' } }]);
   });
@@ -121,6 +142,42 @@ describe('the intake', () => {
     await waitFor(() =>
       expect(last('POST')?.body).toMatchObject({ kind: 'take-off', seen: {}, numbers: {} })
     );
+  });
+
+  it('takes what was found out before as the answers of checks, found by a few letters', async () => {
+    const start = await opened({ kind: 'take-off' });
+    const find = await waitFor(() => screen.getByLabelText('Find it by a few letters'));
+    await fireEvent.input(find, { target: { value: 'left' } });
+    await fireEvent.click(await screen.findByText('Find the arrow on the board'));
+    await fireEvent.click(screen.getByLabelText('to the-left'));
+    await fireEvent.input(find, { target: { value: 'meter shown' } });
+    await fireEvent.keyDown(find, { key: 'Enter' });
+    await fireEvent.input(screen.getByLabelText('First, the meter reading'), { target: { value: '16.2' } });
+    await fireEvent.input(screen.getByLabelText('What it shows'), { target: { value: '12 V' } });
+    await fireEvent.input(find, { target: { value: 'zebra' } });
+    expect(screen.getByText(/No check says that/)).toBeTruthy();
+    await fireEvent.click(start);
+    await waitFor(() =>
+      expect(last('POST')?.body).toMatchObject({
+        before: [
+          { checkId: 'arrow', outcomes: { seen: 'to-the-left' }, numbers: {} },
+          { checkId: 'shown-full', outcomes: {}, numbers: { seen: '12 V' }, told: '16.2' }
+        ]
+      })
+    );
+  });
+
+  it('leaves out again what was put in, and what nothing was answered of', async () => {
+    const start = await opened({ kind: 'take-off' });
+    const find = await waitFor(() => screen.getByLabelText('Find it by a few letters'));
+    await fireEvent.input(find, { target: { value: 'arrow' } });
+    await fireEvent.keyDown(find, { key: 'Enter' });
+    await fireEvent.click(screen.getByText('Leave it out'));
+    expect(screen.queryByText('Where does it point?')).toBeNull();
+    await fireEvent.input(find, { target: { value: 'arrow' } });
+    await fireEvent.keyDown(find, { key: 'Enter' });
+    await fireEvent.click(start);
+    await waitFor(() => expect(last('POST')?.body).toMatchObject({ before: [] }));
   });
 
   it('says a refusal in the words of the server and stays', async () => {

@@ -65,7 +65,8 @@ class EveryFieldTest {
     write("POST /api/crafts/W2/repair", "{\"revision\": 1}");
     write("POST /api/crafts/W2/routine", "{\"minutes\": 5, \"readings\": {\"%s\": {\"outcomes\": {\"seen\": \"x\"}, \"written\": \"1 ohm\"}}}", step);
     write("POST /api/crafts/W2/routine/judge/" + step, "{\"outcomes\": {\"seen\": \"x\"}, \"written\": \"1 ohm\"}");
-    write("POST /api/work-ups", "{\"mark\": \"W2\", \"kind\": \"take-off\", \"complaint\": \"x\", \"occasion\": \"BUILD\", \"seen\": {\"manner\": \"flips\"}, \"numbers\": {}}");
+    write("POST /api/work-ups", "{\"mark\": \"W2\", \"kind\": \"take-off\", \"complaint\": \"x\", \"occasion\": \"BUILD\", \"seen\": {\"manner\": \"flips\"}, \"numbers\": {},"
+        + " \"before\": [{\"checkId\": \"arrow\", \"outcomes\": {\"seen\": \"forward\"}, \"numbers\": {\"seen\": \"1 V\"}, \"told\": \"1 V\"}]}");
     write("POST " + work + "/findings", """
         {"version": 1, "checkId": "arrow", "outcomes": {"seen": "forward"}, "written": "1 V", "numbers": {"seen": "1 V"}, "told": "1 V", "sureness": "SURE",
          "override": "x"}""");

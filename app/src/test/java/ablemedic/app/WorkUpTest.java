@@ -93,8 +93,28 @@ class WorkUpTest {
   }
 
   @Test
+  void whatWasFoundOutBeforeCountsFromTheStart() {
+    JsonNode plain = app.openWorkUp("SB1", "BUILD", "{\"manner\": \"flips\"}");
+    app.ask("POST", path(plain, "/close"), """
+        {"version": %d, "end": "HANDED_OVER", "reason": "r"}""".formatted(plain.get("version").asLong()));
+    assertThat(app.get("/api/crafts/SB1/seen-before").findValuesAsString("checkId")).contains("arrow", "motors", "sticks", "finger");
+    String intake = """
+        {"mark": "SB1", "complaint": "goes over", "occasion": "BUILD", "seen": {"manner": "flips"}, "before": [
+         {"checkId": "%s", "outcomes": {"seen": "%s"}}]}""";
+    JsonNode view = app.ask("POST", "/api/work-ups", intake.formatted("arrow", "left"));
+    assertThat(view.get("evidence").toString()).contains("Find the arrow on the board").contains("left, face up");
+    assertThat(view.get("suspects").get(0).get("faultId").asString()).isEqualTo("board-270");
+    app.ask("POST", path(view, "/close"), """
+        {"version": %d, "end": "HANDED_OVER", "reason": "r"}""".formatted(view.get("version").asLong()));
+    for (String[] wrong : new String[][] {{"nonsense", "left"}, {"arrow", "sideways"}, {"hover", "flies"}}) {
+      assertThat(app.refused(422, "POST", "/api/work-ups", intake.formatted(wrong[0], wrong[1])).get("errors")).isNotEmpty();
+    }
+    assertThat(app.get("/api/crafts/SB1").get("workUps")).as("a refusal opens nothing").hasSize(2);
+  }
+
+  @Test
   void aCardSaysWhatTheCheckGaveBeforeUntilTheNextFix() {
-    JsonNode view = app.openWorkUp("W5", "BUILD", "{\"manner\": \"flips\"}");
+    JsonNode view = app.openWorkUp("W5B", "BUILD", "{\"manner\": \"flips\"}");
     assertThat(app.get(path(view, "/checks/arrow")).get("before")).isEmpty();
     view = app.ask("POST", path(view, "/findings"), """
         {"version": %d, "checkId": "arrow", "outcomes": {"seen": "left"}, "sureness": "SURE"}""".formatted(view.get("version").asLong()));

@@ -148,7 +148,7 @@ public class DemoBench {
     Instant opened = ago(now, demo.daysAgo());
     AtomicLong id = new AtomicLong();
     year.add(new Happened(opened, () -> id.set(recording.open(workUps.open(demo.mark(),
-        demo.kind() == null ? "take-off" : demo.kind(), demo.complaint(), demo.occasion(), demo.seen(), Map.of(), opened)))));
+        demo.kind() == null ? "take-off" : demo.kind(), demo.complaint(), demo.occasion(), demo.seen(), Map.of(), List.of(), opened)))));
     Instant before = opened;
     for (DemoStep step : demo.steps()) {
       Instant at = before.plusSeconds(Math.round(step.after() * 60));

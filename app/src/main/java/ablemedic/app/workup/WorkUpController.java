@@ -6,6 +6,7 @@ import ablemedic.app.chart.PowerMap;
 import ablemedic.app.entry.Entered;
 import ablemedic.app.entry.PlaceView;
 import ablemedic.app.entry.QuestionView;
+import ablemedic.app.entry.QuestionView.ScaleView;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.app.workup.WorkUpEvent.End;
@@ -63,6 +64,7 @@ class WorkUpController {
    *
    * @param seen    outcomes by question
    * @param numbers those that are answered by a number, as written, by question
+   * @param before  what was found out before, as answers of checks
    */
   record Intake(
       @NotBlank(message = "names the craft") @Size(max = 24, message = "names the craft") String mark,
@@ -72,7 +74,20 @@ class WorkUpController {
       @NotNull(message = "says what was seen, if nothing") @Size(max = 10, message = "has at most ten answers")
       Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> seen,
       @Nullable @Size(max = 10, message = "has at most ten numbers")
-      Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> numbers) {}
+      Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> numbers,
+      @Nullable @Size(max = 10, message = "has at most ten checks") List<@NotNull @Valid Before> before) {}
+
+  /**
+   * A check that was made before, with what it gave.
+   *
+   * @param numbers as written, by question
+   * @param told    the number that some checks want told along, as written
+   */
+  record Before(
+      @NotBlank(message = "names a check") @Size(max = 200, message = "names a check") String checkId,
+      @Nullable @Size(max = 10, message = "has at most ten answers") Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> outcomes,
+      @Nullable @Size(max = 10, message = "has at most ten numbers") Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> numbers,
+      @Nullable @Size(max = 40, message = "has at most 40 letters") String told) {}
 
   /**
    * @param written the number of a check that asks for one only
@@ -122,8 +137,13 @@ class WorkUpController {
   @ResponseStatus(HttpStatus.CREATED)
   WorkUpView open(@RequestBody @Valid Intake intake) {
     return views.view(recording.open(workUps.open(intake.mark(), intake.kind() == null ? Specialities.usualComplaint().id() : intake.kind(),
-        intake.complaint().strip(), intake.occasion(), intake.seen(), orNone(intake.numbers()),
+        intake.complaint().strip(), intake.occasion(), intake.seen(), orNone(intake.numbers()), seenBefore(intake),
         clock.instant())));
+  }
+
+  private static List<WorkUps.SeenBefore> seenBefore(Intake intake) {
+    return intake.before() == null ? List.of() : intake.before().stream()
+        .map(one -> new WorkUps.SeenBefore(one.checkId(), orNone(one.outcomes()), orNone(one.numbers()), one.told())).toList();
   }
 
   @GetMapping("/work-ups/{id}")
@@ -241,6 +261,17 @@ class WorkUpController {
 
   /** @param place where on the craft the questions are answered */
   record ComplaintEntry(String id, String label, List<QuestionView> questions, PlaceView place) {}
+
+  /** The checks that somebody may have made on a craft before it comes to the bench. */
+  @GetMapping("/crafts/{mark}/seen-before")
+  List<BeforeEntry> mayBeSeenBefore(@PathVariable String mark) {
+    Craft craft = workUps.craft(mark);
+    return workUps.mayBeSeenBefore(craft).stream().map(c -> new BeforeEntry(c.id(), c.title(craft),
+        QuestionView.of(c.answers(), craft), c.toTell().map(ScaleView::of).orElse(null))).toList();
+  }
+
+  /** @param told a number that has to be told along with the answer */
+  record BeforeEntry(String checkId, String title, List<QuestionView> questions, @Nullable ScaleView told) {}
 
   private static Map<String, String> written(Reading reading) {
     return reading.written() == null ? orNone(reading.numbers()) : Map.of(Entered.ONLY, reading.written());

@@ -121,13 +121,28 @@ public class WorkUps implements Routines.Follower {
       List<Numbered> events, String logKind, String line, long lastLog) {}
 
   /**
+   * Something that was seen before a work-up was opened, as the answer of a check.
+   *
+   * @param outcomes by question
+   * @param written  numbers by question, as written
+   * @param told     the number that has to be told along with some checks, as written
+   */
+  public record SeenBefore(String checkId, Map<String, String> outcomes, Map<String, String> written, @Nullable String told) {}
+
+  /** The checks that somebody may have made before a work-up is opened: those of the book that the plan would offer. */
+  List<Check<Craft>> mayBeSeenBefore(Craft craft) {
+    return diagnoses.of(craft).book().checks().stream().filter(Check::planned).toList();
+  }
+
+  /**
    * A work-up with what was seen; questions that nobody could answer are left out.
    *
    * @param seen    outcomes by question
    * @param written numbers by question, as written
+   * @param before  what was found out besides
    */
   public Opening open(String mark, String kind, String complaint, Occasion occasion, Map<String, String> seen,
-      Map<String, String> written, Instant at) {
+      Map<String, String> written, List<SeenBefore> before, Instant at) {
     CraftStore.Row row = crafts.get(mark);
     long lastLog = log.newest(row.mark());
     int revision = crafts.newestRevision(row.mark());
@@ -138,13 +153,26 @@ public class WorkUps implements Routines.Follower {
     if (!entered.answersNothing()) {
       events.add(new Numbered(1, at, new Found(check.id(), null, entered, Sureness.SURE)));
     }
-    Routines.Standing before = routines.standing(row.mark());
-    if (before.state() == ShortTest.FAILED) {
-      before.newest().ifPresent(run -> found(diagnoses.of(craft).book(), run).forEach(
+    for (int i = 0; i < before.size(); i++) {
+      events.add(new Numbered(events.size() + 1, at, seenBefore(craft, before.get(i), "before[" + i + "]")));
+    }
+    Routines.Standing routine = routines.standing(row.mark());
+    if (routine.state() == ShortTest.FAILED) {
+      routine.newest().ifPresent(run -> found(diagnoses.of(craft).book(), run).forEach(
           found -> events.add(new Numbered(events.size() + 1, run.at(), found))));
     }
     return new Opening(row.mark(), revision, kind, complaint, occasion, at, events, crashed(check, entered) ? "crash" : logKind(occasion),
         "Work-up opened: " + complaint + " (" + occasion.label() + ")", lastLog);
+  }
+
+  private Found seenBefore(Craft craft, SeenBefore seen, String where) {
+    Check<Craft> check = mayBeSeenBefore(craft).stream().filter(c -> c.id().equals(seen.checkId())).findFirst()
+        .orElseThrow(() -> Refusal.wrong(where + ".checkId", "There is no check “" + seen.checkId() + "” that this craft may have had."));
+    Entered entered = Entered.at(check, seen.outcomes(), seen.written());
+    if (entered.answersNothing()) {
+      throw Refusal.wrong(where + ".outcomes", "Say what “" + check.title(craft) + "” gave, or leave it out.");
+    }
+    return new Found(check.id(), check.toTell().map(scale -> Entered.told(scale, seen.told())).orElse(null), entered, Sureness.SURE);
   }
 
   private static boolean crashed(Check<Craft> check, Entered entered) {

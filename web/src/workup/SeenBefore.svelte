@@ -1,0 +1,97 @@
+<script lang="ts">
+  import SeenQuestion from './SeenQuestion.svelte';
+  import type { BeforeState } from './seenBefore.svelte';
+
+  /** What was found out before the craft came to the bench: found by a few letters, answered as the checks that it was. */
+  let { before }: { before: BeforeState } = $props();
+
+  function first(event: KeyboardEvent): void {
+    const entry = before.found[0];
+    if (event.key === 'Enter') {
+      event.preventDefault();
+      if (entry) {
+        before.add(entry);
+      }
+    }
+  }
+</script>
+
+<section>
+  <h2>What was found out already</h2>
+  <p class="small">
+    By the owner or at the bench: which motor, which stick moved what, what the picture did, the number shown.
+    It counts as the check that it was, so it need not be made again.
+  </p>
+  {#each before.seen as one (one.entry.checkId)}
+    <div class="card">
+      <h3>{one.entry.title}</h3>
+      {#if one.entry.told}
+        <div class="field">
+          <label for={`told-${one.entry.checkId}`}>First, the {one.entry.told.quantity}</label>
+          <input
+            id={`told-${one.entry.checkId}`}
+            class="entry"
+            bind:value={one.told}
+            maxlength="40"
+            autocomplete="off"
+            placeholder={`such as ${one.entry.told.example}`}
+          />
+        </div>
+      {/if}
+      {#each one.entry.questions as question (question.id)}
+        <SeenQuestion
+          {question}
+          of={`${one.entry.checkId}-`}
+          chosen={one.outcomes[question.id]}
+          onanswer={(outcome) => before.answer(one, question.id, outcome)}
+          written={one.numbers[question.id] ?? ''}
+          onwrite={(text) => (one.numbers[question.id] = text)}
+        />
+      {/each}
+      <button type="button" class="plain" onclick={() => before.remove(one.entry.checkId)}
+        >Leave it out</button
+      >
+    </div>
+  {/each}
+  <div class="field">
+    <label for="found-out">Find it by a few letters</label>
+    <input
+      id="found-out"
+      class="entry"
+      bind:value={before.typed}
+      onkeydown={first}
+      maxlength="60"
+      autocomplete="off"
+      placeholder="such as stick, arrow, motor, cells"
+    />
+  </div>
+  {#if before.typed.trim() !== ''}
+    <ul aria-live="polite">
+      {#each before.found as entry (entry.checkId)}
+        <li><button type="button" class="plain" onclick={() => before.add(entry)}>{entry.title}</button></li>
+      {:else}
+        <li class="small">No check says that. Put it into the complaint, in your words.</li>
+      {/each}
+    </ul>
+  {/if}
+</section>
+
+<style>
+  section {
+    display: grid;
+    gap: 0.7rem;
+  }
+
+  .card {
+    padding: 0.9rem 1.1rem;
+  }
+
+  .field {
+    max-width: 26rem;
+  }
+
+  ul {
+    list-style: none;
+    padding: 0;
+  }
+</style>
