@@ -5,6 +5,7 @@
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
   import LeadRow from './LeadRow.svelte';
+  import LeadsByPointing from './LeadsByPointing.svelte';
   import { WiringState } from './wiring.svelte';
 
   const shelf = new Loading<Schemas['ShelfSort'][]>();
@@ -98,8 +99,7 @@
       {#each work.chart.missing as text (text)}<p class="small missing">{text}</p>{/each}
       <h2>Parts</h2>
       <p class="small">
-        Name and draw may differ from the sort on the shelf; a draw of 0 is that of the sort. They are kept
-        with the leads below.
+        Enter what differs from the sort on the shelf: a name, a draw. They are kept with the leads below.
       </p>
       <ul class="parts">
         {#each work.parts as part, i (part.id)}
@@ -119,8 +119,10 @@
                 min="0"
                 max="100"
                 step="any"
-                bind:value={work.parts[i]!.drawA}
-                aria-label={`Draw of ${part.id} in amperes, 0 for that of its sort`}
+                value={part.drawA || ''}
+                oninput={(event) => (work.parts[i]!.drawA = Number(event.currentTarget.value) || 0)}
+                placeholder={String(sortOf(part.archetype)?.loads?.[0]?.amps ?? '–')}
+                aria-label={`Draw of ${part.id} in amperes, empty for that of its sort`}
               /> A
             </span>
             <button
@@ -151,23 +153,19 @@
 
       <form onsubmit={keep}>
         <h2>Leads</h2>
-        <p class="small">A pad is written as part.pad. Gauge by AWG; the larger, the thinner.</p>
-        <datalist id="pads"
-          >{#each pads as pad (pad)}<option value={pad}></option>{/each}</datalist
-        >
-        <div class="leads">
-          {#each work.leads.keys() as i (i)}
-            <LeadRow bind:lead={work.leads[i]!} number={i + 1} onremove={() => work.leads.splice(i, 1)} />
-          {/each}
-        </div>
-        <p>
-          <button
-            type="button"
-            class="quiet"
-            onclick={() => work.leads.push({ from: '', to: '', gaugeAwg: 28, lengthMm: 80, plugged: false })}
-            >Another lead</button
+        <LeadsByPointing {work} />
+        <details>
+          <summary>All {work.leads.length} leads as a list</summary>
+          <p class="small">A pad is written as part.pad. Gauge by AWG; the larger, the thinner.</p>
+          <datalist id="pads"
+            >{#each pads as pad (pad)}<option value={pad}></option>{/each}</datalist
           >
-        </p>
+          <div class="leads">
+            {#each work.leads.keys() as i (i)}
+              <LeadRow bind:lead={work.leads[i]!} number={i + 1} onremove={() => work.leads.splice(i, 1)} />
+            {/each}
+          </div>
+        </details>
         <h2>Pack</h2>
         <div class="grid">
           <div class="field">
@@ -233,6 +231,12 @@
 
   .leads {
     margin: 0.5rem 0;
+  }
+
+  summary {
+    min-height: 44px;
+    cursor: pointer;
+    color: var(--act);
   }
 
   .why {

@@ -63,10 +63,38 @@ export class WiringState extends Doing {
     );
   }
 
+  /** Parts, leads and pack as they stand now; nothing for a craft that is not wired. */
+  entry(): Schemas['ElectricEntry'] | undefined {
+    const electrics = this.chart?.sheet.electrics;
+    return electrics && this.pack
+      ? {
+          ...electrics,
+          parts: $state.snapshot(this.parts),
+          leads: $state.snapshot(this.leads),
+          pack: $state.snapshot(this.pack)
+        }
+      : undefined;
+  }
+
+  /** Whether a lead, counted from 0, ends at a pad. */
+  touches(lead: number, pad: string): boolean {
+    return this.leads[lead]!.from === pad || this.leads[lead]!.to === pad;
+  }
+
+  /** Runs a lead between two pads, as thick and long as the last one at either; does nothing where one runs already. */
+  join(from: string, to: string): void {
+    const ends = [...this.leads.keys()];
+    if (ends.some((i) => this.touches(i, from) && this.touches(i, to))) {
+      return;
+    }
+    const like = this.leads.findLast((_, i) => this.touches(i, from) || this.touches(i, to));
+    const { gaugeAwg, lengthMm, plugged } = like ?? { gaugeAwg: 28, lengthMm: 80, plugged: false };
+    this.leads.push({ from, to, gaugeAwg, lengthMm, plugged });
+  }
+
   /** Puts the changed parts, leads and pack on the sheet. */
   async keep(reason: string): Promise<boolean> {
     const chart = this.chart!;
-    const electrics = chart.sheet.electrics!;
     return this.take(() =>
       ask(
         api.PUT('/api/crafts/{mark}/build-sheet', {
@@ -74,15 +102,7 @@ export class WiringState extends Doing {
           body: {
             version: chart.version,
             reason,
-            sheet: {
-              ...chart.sheet,
-              electrics: {
-                ...electrics,
-                parts: $state.snapshot(this.parts),
-                leads: $state.snapshot(this.leads),
-                pack: $state.snapshot(this.pack)!
-              }
-            }
+            sheet: { ...chart.sheet, electrics: this.entry()! }
           }
         })
       )

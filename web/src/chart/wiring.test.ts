@@ -51,6 +51,22 @@ describe('parts and leads while they are changed', () => {
     reply.status = 200;
   });
 
+  it('runs a lead between two pads once, as thick and long as the last one at either', async () => {
+    const state = new WiringState('TERN');
+    await state.load();
+    state.join('PB.1+', 'PLUG.+');
+    state.join('PLUG.+', 'PB.1+');
+    state.join('RX.+', 'FC.R5');
+    expect(state.leads.slice(1)).toEqual([
+      { from: 'PB.1+', to: 'PLUG.+', gaugeAwg: 12, lengthMm: 60, plugged: false },
+      { from: 'RX.+', to: 'FC.R5', gaugeAwg: 28, lengthMm: 80, plugged: false }
+    ]);
+    expect(state.touches(1, 'PLUG.+')).toBe(true);
+    expect(state.touches(2, 'PLUG.+')).toBe(false);
+    expect(state.entry()!.leads).toHaveLength(3);
+    expect(state.chart!.sheet.electrics!.leads).toHaveLength(1);
+  });
+
   it('takes copies, so that what is not kept changes nothing', async () => {
     const state = new WiringState('TERN');
     await state.load();

@@ -9,6 +9,7 @@
     label,
     red,
     black,
+    flags = { red: 'red', black: 'black' },
     onpick,
     closeTo = []
   }: {
@@ -18,6 +19,8 @@
     red?: string | undefined;
     /** Point of the black probe. Default: none. */
     black?: string | undefined;
+    /** What stands beside the two. Default: the colours of the probes. */
+    flags?: { red: string; black: string };
     /** Makes the points selectable. Default: they are not. */
     onpick?: ((id: string) => void) | undefined;
     /** Points around which a strip is shown. Default: none, which shows the whole map. */
@@ -95,7 +98,7 @@
   }
 
   function probeName(id: string): string {
-    return id === red ? 'red' : id === black ? 'black' : '';
+    return id === red ? flags.red : id === black ? flags.black : '';
   }
 </script>
 
@@ -133,7 +136,7 @@
         role="button"
         tabindex={spot.id === current ? 0 : -1}
         aria-pressed={probe !== ''}
-        aria-label={spot.label + (probe ? `, ${probe} probe` : '')}
+        aria-label={spot.label + (probe ? `, ${probe}` : '')}
         onclick={() => onpick?.(spot.id)}
         onkeydown={(event) => onkeydown(event, spot)}
         onfocus={() => (at = spot.id)}
@@ -154,7 +157,7 @@
   {#each probed as spot (spot.id)}
     {@const name = probeName(spot.id)}
     {@const above = probed.every(
-      (other) => other.y > spot.y || other.id === spot.id || (other.y === spot.y && name === 'red')
+      (other) => other.y > spot.y || other.id === spot.id || (other.y === spot.y && spot.id === red)
     )}
     <g class="probe" transform={`translate(${spot.x} ${spot.y})`}>
       <circle r="11" />
@@ -258,16 +261,13 @@
   }
 
   .pick {
+    outline: none;
     cursor: pointer;
   }
 
   .pick:hover .pad,
   .pick:hover .end {
     fill: var(--doubt-fill);
-  }
-
-  .pick:focus-visible {
-    outline: none;
   }
 
   .pick:focus-visible .hit {

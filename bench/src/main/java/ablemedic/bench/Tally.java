@@ -11,6 +11,7 @@ final class Tally {
   private int walks;
   private double checks;
   private double minutes;
+  private double floor;
   private double fixes;
   private double bits;
   private final List<String> missed = new ArrayList<>();
@@ -19,6 +20,7 @@ final class Tally {
     walks++;
     checks += walk.checks();
     minutes += walk.minutes();
+    floor += walk.floor();
     fixes += walk.fixes();
     bits += walk.bits();
     if (!walk.solved()) {
@@ -30,21 +32,22 @@ final class Tally {
     walks += other.walks;
     checks += other.checks;
     minutes += other.minutes;
+    floor += other.floor;
     fixes += other.fixes;
     bits += other.bits;
     missed.addAll(other.missed);
   }
 
   static void heading() {
-    System.out.printf("  %-8s %-10s %7s %8s %6s %7s %7s %7s%n", "craft", "habit", "checks", "minutes", "fixes",
+    System.out.printf("  %-8s %-10s %7s %8s %6s %6s %7s %7s %7s%n", "craft", "habit", "checks", "minutes", "floor", "fixes",
         "missed", "bits", "bound");
   }
 
-  /** A line of the table; the bound is the bits over the most that one check can tell. */
+  /** A line of the table; the floor is what a proof takes on any way, the bound is the bits over the most that one check can tell. */
   void line(String mark, Habit habit, double mostBitsOfACheck) {
     double n = walks;
-    System.out.printf(Locale.ROOT, "  %-8s %-10s %7.2f %8.1f %6.2f %7s %7.2f %7.2f  %s%n", mark,
-        habit.name().toLowerCase(Locale.ROOT).replace('_', ' '), checks / n, minutes / n, fixes / n,
+    System.out.printf(Locale.ROOT, "  %-8s %-10s %7.2f %8.1f %6.1f %6.2f %7s %7.2f %7.2f  %s%n", mark,
+        habit.name().toLowerCase(Locale.ROOT).replace('_', ' '), checks / n, minutes / n, floor / n, fixes / n,
         missed.size() + "/" + walks, bits / n, bits / n / mostBitsOfACheck,
         habit == Habit.PLAN ? String.join(" ", missed) : "");
   }

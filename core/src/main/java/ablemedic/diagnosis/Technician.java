@@ -87,12 +87,13 @@ public final class Technician<S> {
    * @param gaveUp     whether it ended with the trouble believed to be outside the book
    * @param checks     made, without complaint and flights
    * @param minutes    of checks, repairs, flights and getting the bench ready
+   * @param floor      of those minutes, what the complaint, getting ready for one flight and that flight take on any way to a proof
    * @param fixes      made, the wrong ones too
    * @param wrongFixes the faults of fixes that were made at a high belief and not needed
    * @param calibrated for each belief near that, whether the suspect was the one
    * @param bits       entropy of the remedy after the complaint
    */
-  public record Walk(boolean solved, boolean gaveUp, int checks, double minutes, int fixes, List<String> wrongFixes,
+  public record Walk(boolean solved, boolean gaveUp, int checks, double minutes, double floor, int fixes, List<String> wrongFixes,
       List<Boolean> calibrated, double bits) {}
 
   /** Works on a craft as the model has it. */
@@ -108,6 +109,7 @@ public final class Technician<S> {
     Case<S> known = new Case<>(sound, occasion, List.of(), List.of())
         .with(complaint, complained(truth, sound, random), Sureness.SURE);
     BenchState bench = BenchState.AT_INTAKE;
+    double floor = complaint.minutes() + BenchRoute.from(bench, flight.needs()).orElseThrow().minutes() + flight.minutes();
     double minutes = complaint.minutes();
     double bits = entropy(diagnosis.standing(known));
     int checks = 0;
@@ -155,7 +157,7 @@ public final class Technician<S> {
       Reading seen = sample(flight.outlook(Case.after(known.repairs(), truth)), random);
       known = known.with(flight, seen, Sureness.SURE);
       if (Proof.asExpected(flight, seen, sound)) {
-        return new Walk(healed(patient, truth, known.repairs()), false, checks, minutes, fixes, wrongFixes, calibrated, bits);
+        return new Walk(healed(patient, truth, known.repairs()), false, checks, minutes, floor, fixes, wrongFixes, calibrated, bits);
       }
       if (diagnosis.standing(known).astray() > 0.5) {
         known = new Case<>(sound, occasion, known.evidence(), known.repairs().subList(0, known.repairs().size() - 1));
@@ -163,7 +165,7 @@ public final class Technician<S> {
     }
     Standing<S> last = diagnosis.standing(known);
     boolean outside = last.suspects().isEmpty() || last.notInBook() > last.suspects().get(0).belief();
-    return new Walk(false, outside, checks, minutes, fixes, wrongFixes, calibrated, bits);
+    return new Walk(false, outside, checks, minutes, floor, fixes, wrongFixes, calibrated, bits);
   }
 
   /** Whether all is right by what is believed, and yet the flight did not say so, once: it is made once more. */
