@@ -4,6 +4,7 @@ import ablemedic.app.RunningApp;
 import ablemedic.app.RunningApp.App;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -36,9 +37,9 @@ class Screenshots {
       browser.seeText("The outputs rear-left and front-left are swapped");
       browser.picture(FOLDER.resolve("take-off-motion.png"));
       browser.open("/instruments/motor-map?craft=TERN");
-      browser.choose("#corner-0", "REAR_RIGHT");
-      browser.choose("#corner-1", "FRONT_RIGHT");
-      browser.choose("#corner-2", "REAR_LEFT");
+      for (String rotor : List.of("rear-right, clockwise", "front-right, counter-clockwise", "rear-left, counter-clockwise")) {
+        browser.clickDrawn("[aria-label='" + rotor + "']", 0, 0);
+      }
       browser.seeText("Order to enter");
       browser.picture(FOLDER.resolve("motor-map.png"));
       browser.open("/crafts/PETREL");
