@@ -6,6 +6,7 @@ export const { p, navigate, route } = createRouter({
   '/new-craft': () => import('./chart/NewCraft.svelte'),
   '/crafts/:mark': () => import('./chart/Chart.svelte'),
   '/crafts/:mark/told': () => import('./chart/Told.svelte'),
+  '/crafts/:mark/frame': () => import('./chart/Frame.svelte'),
   '/crafts/:mark/wiring': () => import('./chart/Wiring.svelte'),
   '/crafts/:mark/routine': () => import('./routine/Routine.svelte'),
   '/parts': () => import('./shelf/Shelf.svelte'),

@@ -52,6 +52,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/craft-drawing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["craft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/crafts": {
         parameters: {
             query?: never;
@@ -765,7 +781,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["drawn"];
+        post: operations["wiring"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2445,6 +2461,30 @@ export interface operations {
             };
         };
     };
+    craft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildSheet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CraftDrawing"];
+                };
+            };
+        };
+    };
     list_2: {
         parameters: {
             query?: never;
@@ -3705,7 +3745,7 @@ export interface operations {
             };
         };
     };
-    drawn: {
+    wiring: {
         parameters: {
             query?: never;
             header?: never;

@@ -56,9 +56,7 @@ describe('the lead and power map', () => {
 
   it('names the probes on the points', () => {
     render(PowerMap, { map, label: 'Leads', red: 'A.1', black: 'B.1', onpick: () => {} });
-    expect(screen.getByRole('button', { name: 'point A.1, red' }).getAttribute('aria-pressed')).toBe(
-      'true'
-    );
+    expect(screen.getByRole('button', { name: 'point A.1, red' }).getAttribute('aria-pressed')).toBe('true');
     expect(screen.getByText('black')).toBeTruthy();
   });
 

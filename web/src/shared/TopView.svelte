@@ -7,12 +7,15 @@
     drawing,
     pointed = [],
     label = 'The craft from above, nose up',
+    onpick,
     around
   }: {
     drawing: Schemas['CraftDrawing'];
     /** Corners that something points at. Default: none. */
     pointed?: string[];
     label?: string;
+    /** Makes the motors and the board selectable: is told a corner, or `board`. Default: they are not. */
+    onpick?: ((what: string) => void) | undefined;
     /** Drawn on top, in the same frame. */
     around?: Snippet;
   } = $props();
@@ -54,7 +57,7 @@
   }
 </script>
 
-<svg viewBox="-192 -214 384 402" role={around ? 'group' : 'img'} aria-label={label}>
+<svg viewBox="-192 -214 384 402" role={around || onpick ? 'group' : 'img'} aria-label={label}>
   <g class="ink">
     <text class="front" x="0" y="-196" text-anchor="middle">front</text>
     <path d="M -7 -184 L 0 -192 L 7 -184" />
@@ -76,6 +79,27 @@
       <path d="M 0 14 L 0 -14 M -7 -6 L 0 -14 L 7 -6" class="arrow" />
     </g>
   </g>
+  {#if onpick}
+    {#each [...drives.map( (d) => ({ id: d.corner as string, label: `the ${d.name} motor`, x: d.x, y: d.y, r: d.r }) ), { id: 'board', label: 'the flight board', x: 0, y: 0, r: 30 }] as target (target.id)}
+      <circle
+        class="target"
+        cx={target.x}
+        cy={target.y}
+        r={target.r}
+        role="button"
+        tabindex="0"
+        aria-pressed={pointed.includes(target.id)}
+        aria-label={target.label}
+        onclick={() => onpick?.(target.id)}
+        onkeydown={(event) => {
+          if (event.key === 'Enter' || event.key === ' ') {
+            event.preventDefault();
+            onpick?.(target.id);
+          }
+        }}
+      />
+    {/each}
+  {/if}
   {@render around?.()}
 </svg>
 
@@ -132,6 +156,22 @@
   .arrow {
     stroke: var(--act) !important;
     stroke-width: 3 !important;
+  }
+
+  .target {
+    fill: transparent;
+    outline: none;
+    cursor: pointer;
+  }
+
+  .target:hover,
+  .target[aria-pressed='true'] {
+    fill: color-mix(in srgb, var(--doubt-fill) 22%, transparent);
+  }
+
+  .target:focus-visible {
+    stroke: var(--doubt-fill);
+    stroke-width: 5;
   }
 
   text {

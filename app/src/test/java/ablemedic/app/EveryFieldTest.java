@@ -59,6 +59,7 @@ class EveryFieldTest {
     write("PATCH /api/crafts/W2", "{\"version\": 1, \"name\": \"x\", \"state\": \"FIT\", \"reason\": \"r\"}");
     write("PUT /api/crafts/W2/build-sheet", "{\"version\": 1, \"reason\": \"r\", \"sheet\": %s}", sheet);
     write("PUT /api/crafts/W2/layout", "{\"version\": 1, \"layout\": \"STACK\", \"pack\": %s, \"parts\": [\"receiver\"]}", pack);
+    write("POST /api/craft-drawing", sheet);
     write("POST /api/wiring-map", app.get("/api/crafts/W2/build-sheet").get("electrics").toString());
     write("POST /api/crafts/W2/parts", "{\"version\": 1, \"archetype\": \"beeper\"}");
     write("POST /api/crafts/W2/log", "{\"kind\": \"NOTE\", \"text\": \"x\"}");

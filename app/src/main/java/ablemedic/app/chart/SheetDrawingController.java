@@ -6,12 +6,19 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Draws parts and leads that are on no sheet yet, while they are being changed. */
+/** Draws sheets that nobody has put on a craft yet, while they are being changed. */
 @RestController
-class WiringMapController {
+class SheetDrawingController {
 
+  /** Parts and leads. */
   @PostMapping("/api/wiring-map")
-  PowerMap drawn(@RequestBody @Valid ElectricEntry entry) {
+  PowerMap wiring(@RequestBody @Valid ElectricEntry entry) {
     return PowerMap.of(entry.toElectrics().wiring(), Map.of());
+  }
+
+  /** The craft from above. */
+  @PostMapping("/api/craft-drawing")
+  CraftDrawing craft(@RequestBody @Valid BuildSheet sheet) {
+    return CraftDrawing.of(sheet.toCraft());
   }
 }

@@ -1,0 +1,226 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { navigate, route } from '../router';
+  import Choice from '../shared/Choice.svelte';
+  import Notice from '../shared/Notice.svelte';
+  import TopView from '../shared/TopView.svelte';
+  import { corners, FrameState } from './frame.svelte';
+
+  /** Frame, motors and board of a craft, changed on its drawing. */
+  let mark = $derived(String(route.params.mark ?? ''));
+  let work = $derived(new FrameState(mark));
+  /** What was pressed: a corner, or the board. */
+  let picked = $state('');
+  let reason = $state('');
+
+  $effect(() => {
+    const current = work;
+    untrack(() => void current.load());
+  });
+
+  let written = $derived(JSON.stringify(work.sheet));
+  $effect(() => {
+    if (written && work.chart) {
+      untrack(() => void work.draw());
+    }
+  });
+
+  let motor = $derived(corners.findIndex((corner) => corner === picked));
+  let drive = $derived(work.drawing?.drives.find((one) => one.corner === picked));
+
+  const number = (event: Event & { currentTarget: HTMLInputElement }) =>
+    Number(event.currentTarget.value.replace(',', '.')) || 0;
+
+  const sizes = [
+    { field: 'massG', label: 'All-up mass with pack, g' },
+    { field: 'motorMassG', label: 'Mass of a motor, g' },
+    { field: 'propDiameterMm', label: 'Prop diameter, mm' },
+    { field: 'thrustToWeight', label: 'Thrust over weight' }
+  ] as const;
+  const balance = [
+    { axis: 'forwardMm', label: 'Balance point, mm forward' },
+    { axis: 'rightMm', label: 'Balance point, mm right' }
+  ] as const;
+
+  async function keep(event: SubmitEvent): Promise<void> {
+    event.preventDefault();
+    if (await work.keep(reason)) {
+      navigate('/crafts/:mark', { params: { mark } });
+    }
+  }
+</script>
+
+<svelte:head><title>Frame and motors of {mark} – Able Medic</title></svelte:head>
+
+<section class="page">
+  <h1>Frame and motors of <a href={`/crafts/${encodeURIComponent(mark)}`}>{mark}</a></h1>
+  <Notice text={work.error} />
+  {#if work.sheet && work.drawing}
+    {@const sheet = work.sheet}
+    <form class="two" onsubmit={keep}>
+      <div>
+        <TopView
+          drawing={work.drawing}
+          pointed={picked ? [picked] : []}
+          label={`${mark} from above, to be changed`}
+          onpick={(what) => (picked = picked === what ? '' : what)}
+        />
+        <p class="small">Press a motor or the board to change it.</p>
+      </div>
+      <div class="side">
+        {#if drive && motor >= 0}
+          <h2>The {drive.name} motor</h2>
+          <div class="pair">
+            <div class="field">
+              <label for="forward">mm forward of the middle</label>
+              <input
+                id="forward"
+                class="entry"
+                type="number"
+                step="any"
+                value={sheet.motors[motor]!.forwardMm}
+                onchange={(event) => work.move(motor, 'forwardMm', number(event))}
+              />
+            </div>
+            <div class="field">
+              <label for="right">mm right of the middle</label>
+              <input
+                id="right"
+                class="entry"
+                type="number"
+                step="any"
+                value={sheet.motors[motor]!.rightMm}
+                onchange={(event) => work.move(motor, 'rightMm', number(event))}
+              />
+            </div>
+          </div>
+          <label class="inline"
+            ><input type="checkbox" bind:checked={work.alike} /> the other motors move alike</label
+          >
+          <fieldset>
+            <legend>From above it turns</legend>
+            <Choice
+              label="clockwise"
+              chosen={sheet.propSpins[motor] === 'CLOCKWISE'}
+              onchoose={() => work.turns(motor, 'CLOCKWISE')}
+            />
+            <Choice
+              label="counter-clockwise"
+              chosen={sheet.propSpins[motor] === 'COUNTER_CLOCKWISE'}
+              onchoose={() => work.turns(motor, 'COUNTER_CLOCKWISE')}
+            />
+          </fieldset>
+          {#if sheet.wiring}
+            <fieldset>
+              <legend>It is wired to</legend>
+              {#each [1, 2, 3, 4] as output (output)}
+                <Choice
+                  label={`output ${output}`}
+                  chosen={sheet.wiring[output - 1] === picked}
+                  onchoose={() => work.wire(output, corners[motor]!)}
+                />
+              {/each}
+            </fieldset>
+          {:else}
+            <p class="small">
+              Output {drive.output}, as <a href={`/crafts/${encodeURIComponent(mark)}/wiring`}>its leads</a> have
+              it.
+            </p>
+          {/if}
+        {:else if picked === 'board'}
+          <h2>The flight board</h2>
+          <p class="small">How it sits on the craft. What it was told of that stands elsewhere.</p>
+          <div class="do">
+            <button type="button" class="quiet" onclick={() => work.turnBoard()}
+              >A quarter to the right</button
+            >
+            <button type="button" class="quiet" onclick={() => work.turnBoardOver()}>On its other face</button
+            >
+          </div>
+          <p>
+            roll {sheet.mounted.rollDeg}°, pitch {sheet.mounted.pitchDeg}°, yaw {sheet.mounted.yawDeg}°
+          </p>
+        {/if}
+        <h2>The craft</h2>
+        <div class="pair">
+          {#each sizes as one (one.field)}
+            <div class="field">
+              <label for={one.field}>{one.label}</label>
+              <input
+                id={one.field}
+                class="entry"
+                type="number"
+                step="any"
+                value={sheet[one.field]}
+                onchange={(event) => (sheet[one.field] = number(event))}
+              />
+            </div>
+          {/each}
+          {#each balance as one (one.axis)}
+            <div class="field">
+              <label for={`balance-${one.axis}`}>{one.label}</label>
+              <input
+                id={`balance-${one.axis}`}
+                class="entry"
+                type="number"
+                step="any"
+                value={sheet.balance[one.axis]}
+                onchange={(event) => (sheet.balance[one.axis] = number(event))}
+              />
+            </div>
+          {/each}
+        </div>
+        <p class="small">
+          Numbering, output order, alignment and channel orders are what the board and the radio
+          <a href={`/crafts/${encodeURIComponent(mark)}/told`}>were told</a>.
+        </p>
+        <div class="field">
+          <label for="reason">Why it is changed</label>
+          <input id="reason" class="entry" bind:value={reason} maxlength="400" />
+        </div>
+        <p><button class="act" disabled={work.busy || reason.trim() === ''}>Put it on the sheet</button></p>
+      </div>
+    </form>
+  {/if}
+</section>
+
+<style>
+  .two {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
+    gap: 2.2rem;
+    margin-top: 1rem;
+    align-items: start;
+  }
+
+  .side {
+    display: grid;
+    gap: 0.8rem;
+  }
+
+  .pair,
+  fieldset {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 0.5rem 1rem;
+  }
+
+  legend {
+    font-weight: 700;
+  }
+
+  .inline,
+  .do {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.6rem;
+    align-items: center;
+    min-height: 44px;
+  }
+
+  @media (max-width: 700px) {
+    .two {
+      grid-template-columns: 1fr;
+    }
+  }
+</style>
