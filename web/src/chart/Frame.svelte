@@ -203,6 +203,7 @@
     display: grid;
     grid-template-columns: 1fr 1fr;
     gap: 0.5rem 1rem;
+    align-items: end;
   }
 
   legend {

@@ -173,6 +173,14 @@ public final class RunningApp implements ParameterResolver {
 
     /** The same with an outcome for each question, as JSON. */
     public JsonNode recordAll(JsonNode view, String checkId, String outcomes) {
+      JsonNode now = benchFor(view, checkId);
+      return ask("POST", "/api/work-ups/" + view.get("id").asLong() + "/findings", """
+          {"version": %d, "checkId": "%s", "outcomes": %s, "sureness": "SURE"}"""
+          .formatted(now.get("version").asLong(), checkId, outcomes));
+    }
+
+    /** Brings the bench to what a check needs; gives the view as it is then. */
+    public JsonNode benchFor(JsonNode view, String checkId) {
       long id = view.get("id").asLong();
       JsonNode card = get("/api/work-ups/" + id + "/checks/" + checkId);
       JsonNode now = view;
@@ -181,15 +189,13 @@ public final class RunningApp implements ParameterResolver {
         now = get("/api/work-ups/" + id);
         card = get("/api/work-ups/" + id + "/checks/" + checkId);
       }
-      if (!card.get("ready").asBoolean()) {
-        ObjectNode bench = json.createObjectNode();
-        bench.put("version", now.get("version").asLong());
-        bench.set("state", card.get("benchAfter"));
-        now = ask("PUT", "/api/work-ups/" + id + "/bench-state", bench.toString());
+      if (card.get("ready").asBoolean()) {
+        return now;
       }
-      return ask("POST", "/api/work-ups/" + id + "/findings", """
-          {"version": %d, "checkId": "%s", "outcomes": %s, "sureness": "SURE"}"""
-          .formatted(now.get("version").asLong(), checkId, outcomes));
+      ObjectNode bench = json.createObjectNode();
+      bench.put("version", now.get("version").asLong());
+      bench.set("state", card.get("benchAfter"));
+      return ask("PUT", "/api/work-ups/" + id + "/bench-state", bench.toString());
     }
 
     @Override

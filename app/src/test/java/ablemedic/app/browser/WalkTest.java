@@ -383,7 +383,7 @@ class WalkTest {
         for (String path : new String[] {"/instruments", "/instruments/motor-map?craft=TERN",
             "/instruments/board-orientation?craft=SKUA", "/instruments/take-off-motion?craft=PETREL", "/handbook",
             "/handbook/hand-tilt", "/ledger", "/new-craft", "/work-ups/new", "/work-ups/6", "/work-ups/9",
-            "/nowhere", "/crafts/EIDER/wiring", "/crafts/SKUA/told", "/parts", "/parts/new", "/crafts/SKUA/wiring", "/crafts/EIDER/routine", "/packs", "/packs/A1", "/work-ups/10",
+            "/nowhere", "/crafts/EIDER/wiring", "/crafts/SKUA/told", "/crafts/SKUA/frame", "/parts", "/parts/new", "/crafts/SKUA/wiring", "/crafts/EIDER/routine", "/packs", "/packs/A1", "/work-ups/10",
             "/instruments/rail-budget?craft=EIDER", "/instruments/scale-from-readings?craft=PETREL",
             "/instruments/sense-chain", "/instruments/pack?craft=EIDER", "/instruments/lead-drop",
             "/instruments/limiter-bulb", "/instruments/meter", "/instruments/read-here?craft=EIDER"}) {
@@ -392,6 +392,60 @@ class WalkTest {
           settled(browser);
         }
       }
+    }
+  }
+
+  @Test
+  void whatTurnedIsPressedOnTheDrawingAndGoesIntoTheOpenWorkUp() {
+    App made = app;
+    JsonNode view = made.openWorkUp("PRESS", "BUILD", "{\"manner\": \"flips\"}");
+    view = made.benchFor(view, "motors");
+    try (Browser browser = new Browser(made.url(""), "light", 1280, 900)) {
+      browser.open("/instruments/motor-map?craft=PRESS");
+      browser.see("[aria-label='rear-right, clockwise']");
+      for (String rotor : List.of("rear-right, clockwise", "front-right, counter-clockwise", "rear-left, counter-clockwise",
+          "front-left, clockwise")) {
+        browser.clickDrawn("[aria-label='" + rotor + "']", 0, 0);
+      }
+      browser.press("Enter the four motors into work-up " + view.get("id").asLong());
+      browser.seeText("Entered.");
+      assertThat(made.get("/api/work-ups/" + view.get("id").asLong()).get("evidence").toString())
+          .contains("rear-right, clockwise").contains("front-left, clockwise");
+      settled(browser);
+    }
+  }
+
+  @Test
+  void aMotorIsMovedAndALeadIsRunByPressingTheDrawing() {
+    app.enterWired("POINT", "STACK");
+    try (Browser browser = new Browser(app.url(""), "light", 1280, 1000)) {
+      browser.open("/crafts/POINT/frame");
+      browser.see("[aria-label='the front-left motor']");
+      browser.clickDrawn("[aria-label='the front-left motor']", 0, 0);
+      browser.type("#reason", "tape measure");
+      browser.clickDrawn("[aria-label='the flight board']", 0, 0);
+      browser.press("A quarter to the right");
+      browser.seeText("yaw 90°");
+      browser.press("Put it on the sheet");
+      browser.awaitPath("/crafts/POINT");
+      assertThat(app.get("/api/crafts/POINT/build-sheet").get("mounted").get("yawDeg").asInt()).isEqualTo(90);
+
+      int leads = app.get("/api/crafts/POINT/build-sheet").get("electrics").get("leads").size();
+      browser.open("/crafts/POINT/wiring");
+      browser.see("[data-point='FC.3V3']");
+      browser.clickDrawn("[data-point='FC.3V3']", 0, 0);
+      browser.seeText("Leads at flight board 3V3");
+      browser.clickDrawn("[data-point='RX.-']", 0, 0);
+      browser.seeText("a lead cannot run from FC.3V3 (FEED) to RX.- (GROUND)");
+      browser.click("[aria-label='take off lead " + (leads + 1) + "']");
+      browser.clickDrawn("[data-point='FC.3V3']", 0, 0);
+      browser.clickDrawn("[data-point='FC.G4']", 0, 0);
+      browser.clickDrawn("[data-point='CAM.-']", 0, 0);
+      browser.seeText("Leads at flight board G4");
+      browser.type("#reason", "a second ground");
+      browser.press("Put it on the sheet");
+      browser.awaitPath("/crafts/POINT");
+      assertThat(app.get("/api/crafts/POINT/build-sheet").get("electrics").get("leads")).hasSize(leads + 1);
     }
   }
 
