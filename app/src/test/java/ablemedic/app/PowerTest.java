@@ -35,6 +35,9 @@ class PowerTest {
     view = app.write(view, "ohms~FC.S2~C4.S2", "OL", "");
     assertThat(view.get("next").get("place").toString()).contains("FC.S2>C4.S2#");
     view = app.write(view, "ohms~FC.S2~FC.S2>C4.S2#1", "O.L", "");
+    assertThat(view.get("next").get("checkId").asString()).as("the wire behind the pin is asked for before the iron is heated")
+        .isEqualTo("ohms~C4.S2~FC.S2>C4.S2#1");
+    view = app.write(view, "ohms~C4.S2~FC.S2>C4.S2#1", "0.3", "");
     assertThat(view.get("stage").asString()).isEqualTo("FIXING");
     assertThat(view.get("fix").get("title").asString()).isEqualTo("The pin at flight board S2 is open");
     assertThat(view.get("map").get("leads").valueStream()
