@@ -37,6 +37,10 @@
     { field: 'propDiameterMm', label: 'Prop diameter, mm' },
     { field: 'thrustToWeight', label: 'Thrust over weight' }
   ] as const;
+  const places = [
+    { axis: 'forwardMm', label: 'mm forward of the middle' },
+    { axis: 'rightMm', label: 'mm right of the middle' }
+  ] as const;
   const balance = [
     { axis: 'forwardMm', label: 'Balance point, mm forward' },
     { axis: 'rightMm', label: 'Balance point, mm right' }
@@ -71,28 +75,19 @@
         {#if drive && motor >= 0}
           <h2>The {drive.name} motor</h2>
           <div class="pair">
-            <div class="field">
-              <label for="forward">mm forward of the middle</label>
-              <input
-                id="forward"
-                class="entry"
-                type="number"
-                step="any"
-                value={sheet.motors[motor]!.forwardMm}
-                onchange={(event) => work.move(motor, 'forwardMm', number(event))}
-              />
-            </div>
-            <div class="field">
-              <label for="right">mm right of the middle</label>
-              <input
-                id="right"
-                class="entry"
-                type="number"
-                step="any"
-                value={sheet.motors[motor]!.rightMm}
-                onchange={(event) => work.move(motor, 'rightMm', number(event))}
-              />
-            </div>
+            {#each places as one (one.axis)}
+              <div class="field">
+                <label for={one.axis}>{one.label}</label>
+                <input
+                  id={one.axis}
+                  class="entry"
+                  type="number"
+                  step="any"
+                  value={sheet.motors[motor]![one.axis]}
+                  onchange={(event) => work.move(motor, one.axis, number(event))}
+                />
+              </div>
+            {/each}
           </div>
           <label class="inline"
             ><input type="checkbox" bind:checked={work.alike} /> the other motors move alike</label

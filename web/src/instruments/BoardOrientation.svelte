@@ -7,6 +7,7 @@
   import { sentence } from '../shared/words';
   import { OpenedFor } from './craft.svelte';
   import IntoWorkUp from './IntoWorkUp.svelte';
+  import { outcome } from './intoWorkUp.svelte';
 
   type Asked = Schemas['HandMotions'];
   type Motion = 'RIGHT_DOWN' | 'LEFT_DOWN' | 'NOSE_UP' | 'NOSE_DOWN' | 'NOSE_RIGHT' | 'NOSE_LEFT';
@@ -53,22 +54,21 @@
     NOSE_DOWN: 'tilt-nose',
     NOSE_RIGHT: 'turn-right'
   };
-  const named = (id: string) => id.toLowerCase().replace('_', '-');
   /** The three motions as a check of a work-up asks for them. */
   let finding = $derived(
     picture && hands.every((hand) => seen[hand])
       ? {
           checkId: 'tilts',
           outcomes: Object.fromEntries([
-            ['picture', named(picture)],
-            ...hands.map((hand) => [checks[hand], named(seen[hand]!)])
+            ['picture', outcome(picture)],
+            ...hands.map((hand) => [checks[hand], outcome(seen[hand]!)])
           ])
         }
       : undefined
   );
   let looked = $derived(
     arrow
-      ? { checkId: 'arrow', outcomes: { seen: `${arrow.toLowerCase()}${faceDown ? '-down' : ''}` } }
+      ? { checkId: 'arrow', outcomes: { seen: `${outcome(arrow)}${faceDown ? '-down' : ''}` } }
       : undefined
   );
 

@@ -6,6 +6,7 @@
   import Choice from '../shared/Choice.svelte';
   import { OpenedFor } from './craft.svelte';
   import IntoWorkUp from './IntoWorkUp.svelte';
+  import { outcome } from './intoWorkUp.svelte';
   import RotorPicker from './RotorPicker.svelte';
 
   type Sightings = Schemas['MotorSightings'];
@@ -67,10 +68,7 @@
       ? {
           checkId: 'motors',
           outcomes: Object.fromEntries(
-            seen.map((s, i) => [
-              `spin-${i + 1}`,
-              `${s.corner.toLowerCase().replace('_', '-')}-${s.spin === 'CLOCKWISE' ? 'cw' : 'ccw'}`
-            ])
+            seen.map((s, i) => [`spin-${i + 1}`, `${outcome(s.corner)}-${s.spin && short[s.spin]}`])
           )
         }
       : undefined

@@ -7,6 +7,11 @@ export interface Finding {
   outcomes: Record<string, string>;
 }
 
+/** How a check names an outcome that the instruments know as, say, `FRONT_RIGHT`. */
+export function outcome(name: string): string {
+  return name.toLowerCase().replace('_', '-');
+}
+
 /** Enters what an instrument found out into a work-up, as if it had been answered there. */
 export class IntoWorkUp extends Doing {
   /** What was entered, told by its answers; empty until then. */
