@@ -57,7 +57,7 @@ final class Unlike {
     Point at = frame.balance();
     Airframe other = frame.withMassG(frame.massG() * (1 + MASS_SHARE * (2 * random.nextDouble() - 1)))
         .withBalance(new Point(at.forwardMm() + off(BALANCE_MM), at.rightMm() + off(BALANCE_MM)));
-    Craft craft = new Craft(other, sheet.arms(), sheet.wiring(), sheet.mounted(), sheet.told(), sheet.electrics());
+    Craft craft = new Craft(other, sheet.arms(), sheet.wiring(), sheet.seat(), sheet.told(), sheet.electrics());
     ElectricSheet wired = sheet.electrics().sheet();
     return wired.isEmpty() ? craft : craft.withElectrics(new Electrics(new ElectricSheet(wired.parts().stream()
         .map(part -> new Part(part.id(), sort(part.archetype()), part.label(), part.arms(), part.draw())).toList(), wired.leads(),

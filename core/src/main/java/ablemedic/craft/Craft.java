@@ -13,11 +13,11 @@ import java.util.function.UnaryOperator;
  * @param airframe weights and places
  * @param arms     motor and prop at each corner, in the order of {@link Corner}
  * @param wiring   the corner that each board output, 1 to 4, is wired to
- * @param mounted  how the board sits
+ * @param seat     how the board sits
  * @param told     what its devices were told, the pilot's radio among them
  * @param electrics its parts, leads and pack
  */
-public record Craft(Airframe airframe, List<Arm> arms, List<Corner> wiring, Rotation mounted, Told told,
+public record Craft(Airframe airframe, List<Arm> arms, List<Corner> wiring, Seat seat, Told told,
     Electrics electrics) {
 
   public Craft {
@@ -26,6 +26,11 @@ public record Craft(Airframe airframe, List<Arm> arms, List<Corner> wiring, Rota
     if (arms.size() != 4 || wiring.size() != 4 || wiring.stream().distinct().count() != 4) {
       throw new NoCraftException("wiring", "each of the four outputs drives a motor of its own");
     }
+  }
+
+  /** How the board is turned against the craft. */
+  public Rotation mounted() {
+    return seat.turned();
   }
 
   public Arm arm(Corner corner) {
@@ -59,7 +64,7 @@ public record Craft(Airframe airframe, List<Arm> arms, List<Corner> wiring, Rota
 
   /** What the board takes for a turn of the craft, in craft axes; {@link Rotation#NONE} when it was told right. */
   public Rotation misalignment() {
-    return told(BoardSettings.ALIGNMENT).after(mounted.inverse());
+    return told(BoardSettings.ALIGNMENT).after(mounted().inverse());
   }
 
   /** The stick that moves the board's function. */
@@ -73,21 +78,26 @@ public record Craft(Airframe airframe, List<Arm> arms, List<Corner> wiring, Rota
   }
 
   public Craft withAirframe(Airframe other) {
-    return new Craft(other, arms, wiring, mounted, told, electrics);
+    return new Craft(other, arms, wiring, seat, told, electrics);
   }
 
   public Craft withArm(Corner corner, UnaryOperator<Arm> change) {
     List<Arm> changed = new ArrayList<>(arms);
     changed.set(corner.ordinal(), change.apply(arm(corner)));
-    return new Craft(airframe, changed, wiring, mounted, told, electrics);
+    return new Craft(airframe, changed, wiring, seat, told, electrics);
   }
 
   public Craft withWiring(List<Corner> other) {
-    return new Craft(airframe, arms, other, mounted, told, electrics);
+    return new Craft(airframe, arms, other, seat, told, electrics);
   }
 
-  public Craft withMounted(Rotation other) {
+  public Craft withSeat(Seat other) {
     return new Craft(airframe, arms, wiring, other, told, electrics);
+  }
+
+  /** The same board in the same mount, turned another way. */
+  public Craft withMounted(Rotation other) {
+    return withSeat(new Seat(other, seat.loose()));
   }
 
   public <T> Craft with(Setting<T> setting, T value) {
@@ -99,11 +109,11 @@ public record Craft(Airframe airframe, List<Arm> arms, List<Corner> wiring, Rota
   }
 
   public Craft with(Told other) {
-    return new Craft(airframe, arms, wiring, mounted, other, electrics);
+    return new Craft(airframe, arms, wiring, seat, other, electrics);
   }
 
   public Craft withElectrics(Electrics other) {
-    return new Craft(airframe, arms, wiring, mounted, told, other);
+    return new Craft(airframe, arms, wiring, seat, told, other);
   }
 
   /** The frame's own name of a corner. */

@@ -51,6 +51,6 @@ public enum CraftClass {
     List<Corner> wiring = java.util.stream.IntStream.rangeClosed(1, 4).mapToObj(numbering::corner).toList();
     Told told = Told.USUAL.with(BoardSettings.NUMBERING, numbering).with(BoardSettings.SPINS, spins)
         .with(BoardSettings.ALIGNMENT, mounted).with(BoardSettings.MODE, mode);
-    return new Craft(airframe, arms, wiring, mounted, told, Electrics.NONE);
+    return new Craft(airframe, arms, wiring, Seat.firm(mounted), told, Electrics.NONE);
   }
 }

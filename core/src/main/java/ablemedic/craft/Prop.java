@@ -14,7 +14,7 @@ public record Prop(Spin hand, boolean upsideDown, boolean damaged) {
   /** Thrust of a blade with its top side down: same hand, poor profile. From memory. */
   private static final double TOP_DOWN = 0.6;
   /** Thrust of a bent or nicked blade. From memory. */
-  private static final double DAMAGED = 0.75;
+  private static final double DAMAGED = 0.88;
 
   public static Prop good(Spin hand) {
     return new Prop(hand, false, false);

@@ -87,7 +87,7 @@ public final class Diagnosis<S> {
     Weighing weighing = new Weighing(known);
     List<Story<S>> stories = new ArrayList<>();
     stories.add(weighing.story(Hypothesis.none()));
-    Hypothesis.<S>notInBook().forEach(outside -> stories.add(weighing.story(outside)));
+    Outside.<S>sorts().forEach(outside -> stories.add(weighing.story(Hypothesis.<S>none().and(outside))));
     List<Story<S>> singles = new ArrayList<>();
     for (Fault<S> fault : book.faults()) {
       singles.add(weighing.story(Hypothesis.of(fault)));
@@ -103,7 +103,7 @@ public final class Diagnosis<S> {
   }
 
   /**
-   * Adds the stories in which what was put right was there, and one or two faults besides: repairs stand outside the
+   * Adds the stories in which what was put right was there, and one or two faults or something not in the book besides: repairs stand outside the
    * number of faults that a story holds at once. What was put right is told by the likeliest fault of each remedy; where
    * there are several, each may also have been put right without need.
    */
@@ -111,13 +111,14 @@ public final class Diagnosis<S> {
     Set<Set<String>> told = new HashSet<>();
     stories.stream().filter(story -> story.hypothesis.inBook()).forEach(story -> told.add(ids(story.hypothesis)));
     List<List<Fault<S>>> bases = repaired(known, singles);
-    bases.get(0).forEach(fault -> stories.add(weighing.story(Hypothesis.like(fault))));
+    bases.get(0).forEach(fault -> stories.add(weighing.story(Hypothesis.<S>none().and(Outside.like(fault)))));
     PriorityQueue<Forecast<S>> best = new PriorityQueue<>(Comparator.comparingDouble(Forecast::score));
     for (List<Fault<S>> repaired : bases) {
       Story<S> base = weighing.story(inOrder(repaired));
       if (told.add(ids(base.hypothesis))) {
         stories.add(base);
       }
+      Outside.<S>sorts().forEach(outside -> stories.add(weighing.story(base.hypothesis.and(outside))));
       extend(base, singles, best);
     }
     best.stream().sorted(Comparator.comparingDouble((Forecast<S> f) -> f.score).reversed())
@@ -245,12 +246,13 @@ public final class Diagnosis<S> {
 
     Story<S> story(Hypothesis<S> hypothesis) {
       double logPrior = 0;
-      if (!hypothesis.inBook()) {
-        logPrior = Math.log(assumptions.notInBookOdds() / (hypothesis.faults().isEmpty() ? Hypothesis.notInBook().size() : 1));
+      if (hypothesis.outside().isPresent()) {
+        boolean like = hypothesis.outside().get().like().isPresent();
+        logPrior = Math.log(assumptions.notInBookOdds() / (like ? 1 : Outside.sorts().size()));
       } else if (hypothesis.faults().isEmpty()) {
         logPrior = Math.log(assumptions.nothingWrongOdds());
       }
-      for (Fault<S> fault : hypothesis.faults()) {
+      for (Fault<S> fault : hypothesis.shown()) {
         logPrior += Math.log(fault.odds(known.occasion()));
       }
       double[] logLikelihoods = new double[known.evidence().size()];

@@ -274,17 +274,29 @@ public sealed interface Outlook {
   }
 
   /**
-   * A reading on one scale that may come out in one of several ways, such as a board that has a pull-down or none.
+   * A reading on one scale that may come out in one of several ways: a board that has a pull-down or none, a value that is
+   * read or the one that was expected in its place.
    *
-   * @param ways each a {@link Spread} or {@link Worded} of one scale, with its share; the shares sum to 1
+   * @param ways    each a {@link Spread} or {@link Worded} of one scale, with its share; the shares sum to 1
+   * @param redrawn whether the way is drawn anew with each reading, as what the observer does is; what the system is stays
    */
-  record Either(List<Share> ways) implements Outlook {
+  record Either(List<Share> ways, boolean redrawn) implements Outlook {
     public Either {
       ways = List.copyOf(ways);
       double total = ways.stream().mapToDouble(Share::share).sum();
       if (Math.abs(total - 1) > 1e-9) {
         throw new IllegalArgumentException("the shares sum to " + total + ", not to 1");
       }
+    }
+
+    /** Of a system that is one of these, nobody knows which. */
+    public Either(List<Share> ways) {
+      this(ways, false);
+    }
+
+    /** What is there, or in a share of the times what the observer takes it for. */
+    public static Either slipping(Outlook there, double share, Outlook takenFor) {
+      return new Either(List.of(new Share(1 - share, there), new Share(share, takenFor)), true);
     }
 
     @Override
@@ -294,11 +306,14 @@ public sealed interface Outlook {
 
     @Override
     public Outlook loosened(double share) {
-      return new Either(ways.stream().map(way -> new Share(way.share(), way.outlook().loosened(share))).toList());
+      return new Either(ways.stream().map(way -> new Share(way.share(), way.outlook().loosened(share))).toList(), redrawn);
     }
 
     @Override
     public Outlook onceMore(ToDoubleFunction<Outlook> before) {
+      if (redrawn) {
+        return this;
+      }
       double[] shares = ways.stream().mapToDouble(way -> way.share() * before.applyAsDouble(way.outlook())).toArray();
       double total = Arrays.stream(shares).sum();
       List<Share> weighed = new ArrayList<>();

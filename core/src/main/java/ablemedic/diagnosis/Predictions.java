@@ -62,7 +62,7 @@ final class Predictions<S> {
   /** The state of a story after repairs, which are known by their faults and the ways they were fixed. */
   State<S> state(S sound, Hypothesis<S> story, List<Repair<S>> repairs) {
     List<Repair<S>> felt = story.felt(sound, repairs);
-    Told<S> told = new Told<>(sound, story.faults().stream().map(Fault::id).toList(), felt.isEmpty() ? List.of()
+    Told<S> told = new Told<>(sound, story.shown().stream().map(Fault::id).toList(), felt.isEmpty() ? List.of()
         : felt.stream().map(r -> (r.fault().id() + "/" + r.fix().id()).intern()).toList());
     synchronized (states) {
       State<S> known = states.get(told);
@@ -119,10 +119,10 @@ final class Predictions<S> {
 
   /** What a check predicts of a story, from what it predicts of the system that the faults of the story leave. */
   static Outlook outlook(Hypothesis<?> story, Check<?> check, Outlook predicted) {
-    if (story.inBook() || check.explores() && !story.shows()) {
+    if (story.inBook() || check.explores() && !story.outside().get().shows()) {
       return predicted;
     }
-    return predicted.loosened(check.explores() || !story.faults().isEmpty() ? ODDLY : ODDLY_IN_USE);
+    return predicted.loosened(check.explores() || story.outside().get().like().isPresent() ? ODDLY : ODDLY_IN_USE);
   }
 
   /** What a check predicts from the row of the facet that it reads. */

@@ -264,7 +264,7 @@ public final class Standing<S> {
     Map<String, Double> byFault = new HashMap<>();
     Map<String, List<Fault<S>>> faults = new HashMap<>();
     for (Weighed<S> weighed : stories) {
-      for (Fault<S> fault : weighed.hypothesis().inBook() ? weighed.hypothesis().faults() : List.<Fault<S>>of()) {
+      for (Fault<S> fault : weighed.hypothesis().faults()) {
         if (remedies.healed(fault, known.repairs())) {
           continue;
         }

@@ -144,11 +144,11 @@ final class PowerChecks {
       checks.add(PowerFixes.SCALE.read("scale-setting", "read-voltage-scale", c -> "Read the voltage scale that is set",
           c -> "In the board's power settings, as pad voltage over converter voltage. The sheet says "
               + PowerFaults.number(right) + ".",
-          scale, told -> new Spread(scale, told, 0.01 * right, MISREAD), 0.5));
+          scale, right, told -> new Spread(scale, told, 0.01 * right, MISREAD), 0.5));
       Choices cells = count();
       checks.add(PowerFixes.CELLS.read("cells-setting", "read-cell-count", c -> "Read the number of cells that is set",
           c -> "In the board's power settings; 0 or automatic means that it guesses.", cells,
-          told -> Ways.expecting(cells, cell(told), MISREAD), 0.5));
+          craft.told(BoardSettings.CELLS), told -> Ways.expecting(cells, cell(told), MISREAD), 0.5));
     }
     if (!sound.wiring().all(Inner.CurrentSensor.class).isEmpty()) {
       checks.add(PowerFixes.CURRENT.read("current-setting", "read-current-settings",
@@ -157,7 +157,7 @@ final class PowerChecks {
       checks.add(PowerFixes.CURRENT_SCALE.read("current-scale-setting", "read-current-settings",
           c -> "Compare the current scale that is set with the sensor's own",
           c -> "In the board's power settings; set over right, 1 when they agree. The sensor's own is in its booklet.",
-          scale, told -> new Spread(scale, told, 0.03, MISREAD), 0.8));
+          scale, craft.told(BoardSettings.CURRENT_SCALE), told -> new Spread(scale, told, 0.03, MISREAD), 0.8));
     }
   }
 

@@ -9,6 +9,7 @@ import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Fix.Value;
 import ablemedic.diagnosis.Outlook;
+import ablemedic.diagnosis.Outlook.Either;
 import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.told.Form.Choice;
@@ -30,6 +31,8 @@ public final class SettingTrouble<T> {
 
   /** How often a setting is misread or another line is read in its place. Common practice, no source. */
   private static final double MISREAD = 0.05;
+  /** How often somebody who reads a setting sees what they expect to stand there. Common practice, no source. */
+  private static final double SEEN_AS_EXPECTED = 0.06;
 
   private final Setting<T> setting;
   private final Facet<Craft, T> told;
@@ -70,6 +73,23 @@ public final class SettingTrouble<T> {
     return new Fix<>(id, remedy, title, steps,
         List.of(new Value(setting.label(), faulty.told().said(setting), setting.form().said(right))), minutes,
         craft -> craft.with(setting, right));
+  }
+
+  /**
+   * The check that reads the setting, by somebody who may see what they expect in place of what stands there.
+   *
+   * @param expected what the sheet says
+   * @param shown    what the reading of a value gives
+   */
+  public CraftCheck read(String id, String kind, Function<Craft, String> title, Function<Craft, String> instruction,
+      Answers answers, T expected, Function<T, Outlook> shown, double minutes) {
+    return read(id, kind, title, instruction, answers, told -> told.equals(expected) ? shown.apply(told)
+        : slipping(shown.apply(told), shown.apply(expected)), minutes);
+  }
+
+  private static Outlook slipping(Outlook there, Outlook takenFor) {
+    return there instanceof Ways ways ? ways.or(SEEN_AS_EXPECTED, (Ways) takenFor)
+        : Either.slipping(there, SEEN_AS_EXPECTED, takenFor);
   }
 
   /** The check that reads a setting of a few values, each an outcome. */

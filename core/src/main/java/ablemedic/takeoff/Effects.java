@@ -7,6 +7,7 @@ import ablemedic.craft.Motor;
 import ablemedic.craft.Point;
 import ablemedic.craft.Prop;
 import ablemedic.craft.Rotation;
+import ablemedic.craft.Seat;
 import ablemedic.craft.Spin;
 import ablemedic.craft.Stick;
 import ablemedic.craft.StickOrder;
@@ -85,6 +86,11 @@ final class Effects {
 
   static UnaryOperator<Craft> boardTurned(Rotation turn) {
     return craft -> craft.withMounted(turn.after(craft.mounted()));
+  }
+
+  /** The board's mount lets it move. */
+  static Craft boardLoose(Craft craft) {
+    return craft.withSeat(new Seat(craft.mounted(), true));
   }
 
   /** The tilt that the board takes for level. */

@@ -9,6 +9,7 @@ import ablemedic.craft.OutputOrder;
 import ablemedic.craft.Prop;
 import ablemedic.craft.RadioSettings;
 import ablemedic.craft.Rotation;
+import ablemedic.craft.Seat;
 import ablemedic.craft.Spin;
 import ablemedic.craft.SpinSchool;
 import ablemedic.craft.Stick;
@@ -193,6 +194,15 @@ final class Fixes {
           craft -> craft.withMounted(sound.mounted())));
     }
     return fixes;
+  }
+
+  static List<Fix<Craft>> mount() {
+    return List.of(new Fix<>("fasten", "board fast in its mount", "Fasten the board",
+        List.of("Pack out. Look at each post of the stack: a screw that worked loose, a rubber that tore or is missing.",
+            "Replace what is torn, then tighten each screw snug, not crushing: soft mounts may give under a finger, all alike.",
+            "No wire touches the board or is pinched when the plate closes. Short test before the pack goes in again."),
+        List.of(new Value("board mount", "loose", "fast")), 8,
+        craft -> craft.withSeat(Seat.firm(craft.mounted()))));
   }
 
   static List<Fix<Craft>> level(Craft faulty) {

@@ -23,21 +23,23 @@ public final class LinearMotion {
   static final double HORIZON_S = 1.5;
   private static final double STEP_S = 0.01;
   private static final double SMALL = 1e-6;
-  private static final int STATES = 16;
   private static final int ANGLE = 0;
   private static final int RATE = 3;
   private static final int FILTERED = 6;
   private static final int INTEGRAL = 9;
   private static final int THRUST = 12;
+  private static final int ROCK = 16;
 
   private final Loop loop;
+  private final int states;
 
   public LinearMotion(Craft craft) {
-    this.loop = new Loop(craft);
+    this(new Loop(craft));
   }
 
   LinearMotion(Loop loop) {
     this.loop = loop;
+    this.states = loop.rocks ? ROCK + 3 : ROCK;
   }
 
   /** The axes of the craft. */
@@ -205,17 +207,17 @@ public final class LinearMotion {
   }
 
   private List<Track> respond(List<Disturbance> starts, double overturn) {
-    RealMatrix flow = MatrixUtils.createRealMatrix(STATES + 1, STATES + 1);
+    RealMatrix flow = MatrixUtils.createRealMatrix(states + 1, states + 1);
     fill(flow, overturn);
     double[][] step = MatrixUtils.matrixExponential(flow.scalarMultiply(STEP_S)).getData();
     // The response is linear in the start: follow five unit starts and the push once, then mix them for every start.
     int[] excited = {ANGLE, ANGLE + 1, RATE, RATE + 1, RATE + 2};
-    double[][] vectors = new double[excited.length + 1][STATES + 1];
+    double[][] vectors = new double[excited.length + 1][states + 1];
     for (int v = 0; v < excited.length; v++) {
       vectors[v][excited[v]] = 1;
     }
     double[] pushed = vectors[excited.length];
-    pushed[STATES] = 1;
+    pushed[states] = 1;
     for (int c = 0; c < 4; c++) {
       pushed[THRUST + c] = -loop.hoverThrust * Math.min(1, loop.motorLag[c] - loop.usualMotorLag());
     }
@@ -281,19 +283,26 @@ public final class LinearMotion {
     double[][] wanted = wantedAcceleration(overturn);
     for (int i = 0; i < 3; i++) {
       flow.setEntry(ANGLE + i, RATE + i, 1);
-      flow.setEntry(FILTERED + i, RATE + i, 1 / Loop.FILTER_LAG);
-      flow.setEntry(FILTERED + i, FILTERED + i, -1 / Loop.FILTER_LAG);
+      if (loop.rocks) {
+        flow.setEntry(FILTERED + i, ROCK + i, 1);
+        flow.setEntry(ROCK + i, RATE + i, Loop.ROCKING_SPRING);
+        flow.setEntry(ROCK + i, FILTERED + i, -Loop.ROCKING_SPRING);
+        flow.setEntry(ROCK + i, ROCK + i, -Loop.ROCKING_DAMPING);
+      } else {
+        flow.setEntry(FILTERED + i, RATE + i, 1 / Loop.FILTER_LAG);
+        flow.setEntry(FILTERED + i, FILTERED + i, -1 / Loop.FILTER_LAG);
+      }
       for (int c = 0; c < 4; c++) {
         flow.setEntry(RATE + i, THRUST + c, loop.torque[i][c] / loop.inertia[i]);
       }
-      flow.setEntry(RATE + i, STATES, push()[i]);
-      for (int j = 0; j <= STATES; j++) {
+      flow.setEntry(RATE + i, states, push()[i]);
+      for (int j = 0; j <= states; j++) {
         flow.setEntry(INTEGRAL + i, j, wanted[i][j]);
       }
     }
     for (int c = 0; c < 4; c++) {
       double lag = loop.motorLag[c];
-      for (int j = 0; j <= STATES; j++) {
+      for (int j = 0; j <= states; j++) {
         double thrust = 0;
         for (int k = 0; k < 3; k++) {
           double integral = j == INTEGRAL + k ? Loop.INTEGRAL : 0;
@@ -306,7 +315,7 @@ public final class LinearMotion {
 
   /** Rate error by axis as a linear function of the state; the last entry is its constant part. */
   private double[][] wantedAcceleration(double overturn) {
-    double[][] error = new double[3][STATES + 1];
+    double[][] error = new double[3][states + 1];
     for (int i = 0; i < 3; i++) {
       for (int j = 0; j < 3; j++) {
         error[i][FILTERED + j] = -loop.turn[i][j];
@@ -314,16 +323,16 @@ public final class LinearMotion {
     }
     double throttle = loop.throttleAtLiftOff();
     double[] stray = loop.selfLevel ? loop.strayAngle(throttle) : loop.strayRate(throttle);
-    error[2][STATES] = stray[2];
+    error[2][states] = stray[2];
     if (!loop.selfLevel) {
-      error[0][STATES] = stray[0];
-      error[1][STATES] = stray[1];
+      error[0][states] = stray[0];
+      error[1][states] = stray[1];
       return error;
     }
     boolean overturned = loop.turn[2][2] < 0;
     for (int i = 0; i < 2; i++) {
       if (overturned && i == 0) {
-        error[0][STATES] = overturn * Loop.LEVEL_RATE;
+        error[0][states] = overturn * Loop.LEVEL_RATE;
         continue;
       }
       // An overturned board still reads pitch from gravity along its own nose.
@@ -331,7 +340,7 @@ public final class LinearMotion {
         double reads = overturned ? (j == 1 ? loop.turn[0][0] : -loop.turn[0][1]) : loop.turn[i][j];
         error[i][ANGLE + j] = -Loop.LEVEL_GAIN * reads;
       }
-      error[i][STATES] = Loop.LEVEL_GAIN * (loop.levelOff[i] + stray[i]);
+      error[i][states] = Loop.LEVEL_GAIN * (loop.levelOff[i] + stray[i]);
     }
     return error;
   }

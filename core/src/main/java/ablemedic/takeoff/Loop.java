@@ -41,6 +41,11 @@ final class Loop {
   private static final double LATE_LAG = 0.35;
   /** Lag of the gyro filter, s. From memory. */
   static final double FILTER_LAG = 0.010;
+  private static final double ROCKING = 2 * Math.PI * 5.5;
+  private static final double ROCKING_DAMPED = 0.05;
+  /** Spring (1/s²) and damping (1/s) of a loose mount: a board that rocks at 5.5 Hz, a twentieth of critical damped. From memory. */
+  static final double ROCKING_SPRING = ROCKING * ROCKING;
+  static final double ROCKING_DAMPING = 2 * ROCKING_DAMPED * ROCKING;
   /** Torque over thrust of a prop as a share of its radius. From memory; sign and order of size matter. */
   private static final double TORQUE_ARM = 0.2;
 
@@ -58,6 +63,8 @@ final class Loop {
   /** What the board takes for a turn of the craft. */
   final int[][] turn = new int[3][3];
   final boolean selfLevel;
+  /** Whether the gyro rocks on its mount instead of following the frame. */
+  final boolean rocks;
   /** Level error, rad: roll, pitch. */
   final double[] levelOff;
   final double thrustToWeight;
@@ -99,6 +106,7 @@ final class Loop {
         turn[i][j] = misalignment.at(i, j);
       }
     }
+    rocks = craft.seat().loose();
     selfLevel = craft.told(BoardSettings.MODE) == FlightMode.LEVEL;
     Tilt off = craft.told(BoardSettings.LEVEL_OFF);
     levelOff = new double[] {Math.toRadians(off.rollDeg()), Math.toRadians(off.pitchDeg())};

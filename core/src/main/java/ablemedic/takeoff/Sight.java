@@ -104,6 +104,12 @@ public record Sight(Manner manner, Optional<Edge> edge, Turn spin, boolean atOnc
   /** A craft that never left the ground. */
   static final Sight STAYED_DOWN = new Sight(Manner.STAYS_DOWN, Optional.empty(), Turn.NONE, false);
 
+  /** The same take-off of a craft that a prop out of balance shakes: who sees it fly or lean sees it shake. */
+  Sight vibrating() {
+    return manner == Manner.FLIES || manner == Manner.SLIDES
+        ? new Sight(Manner.SHAKES, Optional.empty(), spin, true) : this;
+  }
+
   /** What the track looks like from beside. */
   static Sight of(Track track) {
     List<Attitude> samples = track.samples();

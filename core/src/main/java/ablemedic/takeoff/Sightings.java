@@ -1,6 +1,7 @@
 package ablemedic.takeoff;
 
 import ablemedic.craft.BoardSettings;
+import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Facet;
 import ablemedic.electrics.Electrics;
@@ -9,6 +10,7 @@ import ablemedic.physics.FedArm;
 import ablemedic.physics.Memory;
 import ablemedic.told.Told;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * What an ensemble of take-offs of a craft would be seen to do. Remembered, since crafts that differ only in their
@@ -31,6 +33,16 @@ final class Sightings {
   }
 
   static List<Sight> of(Flying flying) {
-    return SEEN.of(flying, alike -> new LinearMotion(new Loop(alike.body(), alike.arms())).sights(Disturbance.USUAL));
+    return SEEN.of(flying, alike -> {
+      List<Sight> moves = new LinearMotion(new Loop(alike.body(), alike.arms())).sights(Disturbance.USUAL);
+      return vibrates(alike) ? IntStream.range(0, moves.size())
+          .mapToObj(i -> i % 2 == 0 ? moves.get(i).vibrating() : moves.get(i)).toList() : moves;
+    });
+  }
+
+  /** Whether a prop out of balance shakes it. Somebody standing by sees that about every other time; common practice, no source. */
+  private static boolean vibrates(Flying flying) {
+    return Corner.ALL.stream().anyMatch(
+        corner -> flying.body().arm(corner).prop().damaged() && flying.arms().get(corner.ordinal()).turns());
   }
 }

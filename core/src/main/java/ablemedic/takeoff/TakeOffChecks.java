@@ -108,6 +108,14 @@ final class TakeOffChecks {
             + "up or down?",
         arrow, from(Facet.of("how the board sits", Craft::mounted),
             mounted -> Ways.expecting(arrow, seat(mounted), BLUNDER)), 0.8, 0, BenchNeeds.PACK_OUT);
+    Choices mount = Choices.of("Does it move against the frame?", List.of(
+        new Outcome("firm", "no, or it gives a little and springs back"),
+        new Outcome("loose", "yes: it rocks, or a screw or rubber is loose")));
+    add("mount", "board-by-finger", c -> "Press on the corners of the board",
+        c -> "Pack out. Press each corner of the flight board with a finger and look at its posts: does it rock, is a screw "
+            + "loose, a rubber torn?",
+        mount, from(Facet.of("how fast the board sits", c -> c.seat().loose()),
+            loose -> Ways.expecting(mount, loose ? "loose" : "firm", 0.1)), 0.5, 0, BenchNeeds.PACK_OUT);
     Choices under = Choices.of("Was anything under it, or the surface not flat?", List.of(
         new Outcome("yes", "yes, or cannot be excluded"), new Outcome("no", "no, it lay flat")));
     add("strap", "strap-under-frame", c -> "How did it lie when level was last calibrated?",

@@ -33,6 +33,7 @@ final class TakeOffFaults {
     all.props();
     all.drives();
     all.board();
+    all.mount();
     all.level();
     all.sticks();
     all.handling();
@@ -169,6 +170,11 @@ final class TakeOffFaults {
             c -> "The board's alignment setting is " + how + " off");
       }
     }
+  }
+
+  private void mount() {
+    add("board-loose", "board-loose", "board mount", TakeOffOdds.BOARD_LOOSE, Effects::boardLoose,
+        (sound, faulty) -> Fixes.mount(), c -> "The board is loose in its mount");
   }
 
   private void level() {

@@ -22,6 +22,7 @@ final class TakeOffOdds {
   static final Odds MOTOR_LATE = new Odds(.006, .006, .008, .008, .006, .003, .004);
   static final Odds BOARD_TURNED = new Odds(.015, .001, .012, .0003, .0002, .0002, .002);
   static final Odds BOARD_TURNED_ODDLY = new Odds(.004, .0003, .003, .0001, .0001, .0001, .0005);
+  static final Odds BOARD_LOOSE = new Odds(.006, .012, .006, .0005, .0005, .004, .006);
   static final Odds ALIGNMENT_TOLD_WRONG = new Odds(.006, .0003, .003, .02, .0002, .0005, .002);
   static final Odds LEVEL_OFF = new Odds(.01, .012, .006, .012, .003, .004, .005);
   static final Odds STICKS = new Odds(.008, .0003, .008, .008, .0002, .0005, .002);

@@ -37,7 +37,8 @@ public final class TimeSimulation {
   private static final int FILTERED = 9;
   private static final int INTEGRAL = 12;
   private static final int THRUST = 15;
-  private static final int STATES = 19;
+  private static final int ROCK = 19;
+  private static final int STATES = 22;
 
   private final Loop loop;
 
@@ -183,7 +184,12 @@ public final class TimeSimulation {
       d[CLIMB_RATE] = up / loop.massKg - Airframe.GRAVITY;
       spin(y, torque, d);
       for (int i = 0; i < 3; i++) {
-        d[FILTERED + i] = (y[RATE + i] - y[FILTERED + i]) / Loop.FILTER_LAG;
+        if (loop.rocks) {
+          d[FILTERED + i] = y[ROCK + i];
+          d[ROCK + i] = Loop.ROCKING_SPRING * (y[RATE + i] - y[FILTERED + i]) - Loop.ROCKING_DAMPING * y[ROCK + i];
+        } else {
+          d[FILTERED + i] = (y[RATE + i] - y[FILTERED + i]) / Loop.FILTER_LAG;
+        }
         // Boards hold the integral back until the craft is flying.
         d[INTEGRAL + i] = liftedAt < 0 ? 0 : error[i];
       }

@@ -8,6 +8,7 @@ import ablemedic.craft.FrameShape;
 import ablemedic.craft.NoCraftException;
 import ablemedic.craft.Point;
 import ablemedic.craft.Rotation;
+import ablemedic.craft.Seat;
 import ablemedic.craft.Settings;
 import ablemedic.craft.Spin;
 import ablemedic.electrics.Electrics;
@@ -83,7 +84,7 @@ public record BuildSheet(
         propDiameterMm, balance.point(), thrustToWeight);
     Electrics electrical = electrics == null ? Electrics.NONE : electrics.toElectrics();
     return new Craft(airframe, propSpins.stream().map(Arm::good).toList(), outputs(electrical),
-        mounted.rotation("mounted"), devicesTold(), electrical);
+        Seat.firm(mounted.rotation("mounted")), devicesTold(), electrical);
   }
 
   /** The corners as the leads have them, or as they were entered where leads do not say. */

@@ -5,6 +5,7 @@ import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Item;
 import ablemedic.diagnosis.Answers.Mixed;
+import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Question;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.Check;
@@ -182,6 +183,10 @@ public record Entered(Map<String, String> outcomes, Map<String, Number> numbers)
   private static Entered number(String id, Scale scale, @Nullable String text, String where) {
     if (text == null || text.isBlank()) {
       throw Refusal.wrong(where, "Write what it shows, as a number with its unit.");
+    }
+    Optional<String> shown = scale.words().stream().filter(word -> word.label().equalsIgnoreCase(text.strip())).map(Outcome::id).findFirst();
+    if (shown.isPresent()) {
+      return word(id, scale, shown.get(), text, where);
     }
     Written written = Written.read(text, Units.of(scale), Units.handy(scale));
     if (written instanceof Written.OverLimit) {

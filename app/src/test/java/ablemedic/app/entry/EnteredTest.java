@@ -147,6 +147,15 @@ class EnteredTest {
   }
 
   @Test
+  void everyWordCanBeTypedAsItIsShown() {
+    Scale ohms = (Scale) probe("ohms").answers();
+    assertThat(ohms.words()).hasSizeGreaterThan(1).allSatisfy(word -> {
+      assertThat(entered(probe("ohms"), word.label()).outcomes()).containsValue(word.id());
+      assertThat(entered(probe("ohms"), " " + word.label().toUpperCase(java.util.Locale.ROOT)).outcomes()).containsValue(word.id());
+    });
+  }
+
+  @Test
   void wordsAndNumbersOfOneCheckAreReadTogetherEachByItsOwnForm() {
     Check<Craft> voltage = book.check("told-voltage").orElseThrow();
     Entered entered = Entered.at(voltage, Map.of("seen", "low"), Map.of("shown", "14.9 V"));
