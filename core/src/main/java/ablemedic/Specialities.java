@@ -52,7 +52,7 @@ public final class Specialities {
     Craft faulty = fault.applyTo(sound);
     Craft fixed = fix.applyTo(faulty);
     return !faulty.arms().equals(fixed.arms()) || !faulty.wiring().equals(fixed.wiring())
-        || !faulty.mounted().equals(fixed.mounted()) || !faulty.electrics().harm().equals(fixed.electrics().harm());
+        || !faulty.seat().equals(fixed.seat()) || !faulty.electrics().harm().equals(fixed.electrics().harm());
   }
 
   /** Whether a check is the flight that proves a craft. */

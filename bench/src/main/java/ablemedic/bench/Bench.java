@@ -17,12 +17,13 @@ public final class Bench {
   /** Patients of each craft, in the quick form and in the whole one. */
   private static final int ALL = 240;
   private static final int QUICK = 30;
+  private static final long USUAL_SEED = 2026;
 
   public static void main(String[] args) throws Exception {
     Path scratch = Files.createTempDirectory("able-medic-bench");
     if (args.length > 0 && List.of("quick", "patients").contains(args[0])) {
       try (DemoApplication demo = DemoApplication.start(scratch)) {
-        patients(demo, args[0].equals("quick") ? QUICK : ALL);
+        patients(demo, args[0].equals("quick") ? QUICK : ALL, args.length > 1 ? Long.parseLong(args[1]) : USUAL_SEED);
       }
       return;
     }
@@ -36,7 +37,7 @@ public final class Bench {
       return;
     }
     try (DemoApplication demo = DemoApplication.start(scratch)) {
-      patients(demo, ALL);
+      patients(demo, ALL, USUAL_SEED);
       System.out.println("Take-off: a simulated technician, one work-up for every shipped fault on every demo craft");
       new TechnicianTable(demo.crafts()).print();
       System.out.println();
@@ -49,13 +50,13 @@ public final class Bench {
     }
   }
 
-  private static void patients(DemoApplication demo, int patients) {
+  private static void patients(DemoApplication demo, int patients, long seed) {
     System.out.println("Patients that are not the model: unlike their sheets, 5 % of what is seen wrong, faults left out of the book");
     Map<String, Craft> crafts = new LinkedHashMap<>();
     for (String mark : List.of("SKUA", "EIDER", "FULMAR")) {
       crafts.put(mark, demo.crafts().get(mark));
     }
-    new PatientsTable(crafts, patients).print();
+    new PatientsTable(crafts, patients, seed).print();
     System.out.println();
   }
 }

@@ -31,17 +31,21 @@ import java.util.stream.Stream;
  * what comes to the bench.
  */
 final class PatientsTable {
-  private static final long SEED = 2026;
   private static final double WRONG_OBSERVATIONS = 0.05;
   private static final double METER = 1.008;
 
   private final Map<String, Craft> crafts;
   private final int patients;
+  private final long seed;
 
-  /** @param patients of each craft; a third as many have a foreign fault */
-  PatientsTable(Map<String, Craft> crafts, int patients) {
+  /**
+   * @param patients of each craft; a third as many have a foreign fault
+   * @param seed     other seeds draw other patients
+   */
+  PatientsTable(Map<String, Craft> crafts, int patients, long seed) {
     this.crafts = crafts;
     this.patients = patients;
+    this.seed = seed;
   }
 
   void print() {
@@ -65,13 +69,13 @@ final class PatientsTable {
   private List<Walked> walks(String what, Craft craft, Book<Craft> book, int count, Function<Fault<Craft>, Diagnosis<Craft>> reasoning) {
     List<Complaint> complaints = Specialities.complaints(craft, Meter.USUAL);
     List<Walked> walks = IntStream.range(0, count).parallel().mapToObj(number -> {
-      long seed = SEED + 31L * what.hashCode() + number;
-      Random random = new Random(seed);
+      long drawnFrom = seed + 31L * what.hashCode() + number;
+      Random random = new Random(drawnFrom);
       Occasion occasion = Occasion.values()[random.nextInt(Occasion.values().length)];
       Drawn drawn = Stream.generate(() -> Unlike.fault(book.faults(), occasion, random))
           .flatMap(fault -> PowerTable.complaint(complaints, craft, fault).map(complaint -> new Drawn(fault, complaint)).stream())
           .findFirst().orElseThrow();
-      return walk(reasoning.apply(drawn.fault()), craft, drawn, occasion, seed);
+      return walk(reasoning.apply(drawn.fault()), craft, drawn, occasion, drawnFrom);
     }).toList();
     line(what, walks);
     return walks;
