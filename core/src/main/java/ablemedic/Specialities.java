@@ -15,6 +15,7 @@ import ablemedic.diagnosis.Reading;
 import ablemedic.handbook.Handbook;
 import ablemedic.power.Power;
 import ablemedic.reading.Meter;
+import ablemedic.serial.Serial;
 import ablemedic.speciality.Complaint;
 import ablemedic.speciality.RoutineSchool;
 import ablemedic.speciality.SomethingElse;
@@ -28,7 +29,7 @@ public final class Specialities {
   private Specialities() {}
 
   /** All there are, in the order in which an owner thinks of them. A new one is added here and nowhere else. */
-  public static final List<Speciality> ALL = List.of(TakeOff.SPECIALITY, Power.SPECIALITY);
+  public static final List<Speciality> ALL = List.of(TakeOff.SPECIALITY, Power.SPECIALITY, Serial.SPECIALITY);
 
   /** All pages of the handbook: those of every speciality, then those that belong to none. */
   public static Handbook handbook() {

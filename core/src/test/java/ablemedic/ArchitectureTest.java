@@ -18,14 +18,14 @@ class ArchitectureTest {
   @ArchTest
   static final ArchRule theReasoningKnowsNoTrade = noClasses().that().resideInAPackage("..diagnosis..")
       .should().dependOnClassesThat().resideInAnyPackage("..craft..", "..told..", "..electrics..", "..circuit..", "..physics..", "..speciality..",
-          "..takeoff..", "..power..", "..handbook..");
+          "..takeoff..", "..power..", "..serial..", "..wire..", "..capture..", "..handbook..");
 
   @ArchTest
   static final ArchRule noSpecialityKnowsAnother = slices().assignedFrom(new SliceAssignment() {
     @Override
     public SliceIdentifier getIdentifierOf(JavaClass type) {
       String place = type.getPackageName().replaceFirst("^ablemedic\\.?", "").replaceFirst("\\..*", "");
-      return Set.of("takeoff", "power").contains(place) ? SliceIdentifier.of(place) : SliceIdentifier.ignore();
+      return Set.of("takeoff", "power", "serial").contains(place) ? SliceIdentifier.of(place) : SliceIdentifier.ignore();
     }
 
     @Override
@@ -36,8 +36,8 @@ class ArchitectureTest {
 
   @ArchTest
   static final ArchRule oneClassListsThem = noClasses().that().haveNameNotMatching("ablemedic\\.Specialities")
-      .and().resideOutsideOfPackages("..takeoff..", "..power..")
-      .should().dependOnClassesThat().resideInAnyPackage("..takeoff..", "..power..");
+      .and().resideOutsideOfPackages("..takeoff..", "..power..", "..serial..")
+      .should().dependOnClassesThat().resideInAnyPackage("..takeoff..", "..power..", "..serial..");
 
   @ArchTest
   static final ArchRule physicsStandsBelowTheSpecialities = noClasses().that().resideInAnyPackage("..physics..", "..told..")
@@ -52,9 +52,14 @@ class ArchitectureTest {
       .should().dependOnClassesThat().resideInAnyPackage("..diagnosis..", "..takeoff..");
 
   @ArchTest
+  static final ArchRule whatStandsOnAWireKnowsNoCraft = classes().that().resideInAnyPackage("..wire..", "..capture..")
+      .should().onlyDependOnClassesThat().resideInAnyPackage("ablemedic.wire..", "ablemedic.capture..", "java..", "io.dronefleet..",
+          "de.siegmar..", "ch.randelshofer..");
+
+  @ArchTest
   static final ArchRule packagesFormNoCircle = slices().matching("ablemedic.(*)..").should().beFreeOfCycles();
 
   @ArchTest
-  static final ArchRule theCoreIsPlainJavaButForTheFilesOfTheShelf = classes().that().resideInAPackage("ablemedic..")
-      .and().resideOutsideOfPackage("ablemedic.shelf..").should().onlyDependOnClassesThat().resideInAnyPackage("ablemedic..", "java..", "org.hipparchus..");
+  static final ArchRule theCoreIsPlainJavaButForItsFiles = classes().that().resideInAPackage("ablemedic..")
+      .and().resideOutsideOfPackages("ablemedic.shelf..", "ablemedic.wire..", "ablemedic.capture..").should().onlyDependOnClassesThat().resideInAnyPackage("ablemedic..", "java..", "org.hipparchus..");
 }

@@ -1,6 +1,7 @@
 package ablemedic.capture;
 
 import java.util.Arrays;
+import java.util.Optional;
 
 /**
  * The bit time of a serial line, from how long it stands between two edges. Every such time is a whole number of bits with some
@@ -21,9 +22,12 @@ record BitTime(double seconds, double u) {
   private static final double FINE = 0.002;
   private static final int MOST_TIMES = 4_000;
 
-  /** The one that the times between edges speak for. */
-  static BitTime of(double[] between) {
-    double[] times = Arrays.copyOf(between, Math.min(between.length, MOST_TIMES));
+  /** The one that the times between edges speak for; none where no time passes between them. */
+  static Optional<BitTime> of(double[] between) {
+    double[] times = Arrays.stream(between).filter(time -> time > 0).limit(MOST_TIMES).toArray();
+    if (times.length == 0) {
+      return Optional.empty();
+    }
     double[] sorted = times.clone();
     Arrays.sort(sorted);
     double jitter = JITTER * sorted[sorted.length / 10];
@@ -36,7 +40,7 @@ record BitTime(double seconds, double u) {
         best = candidate;
       }
     }
-    return refined(times, best, jitter);
+    return Optional.of(refined(times, best, jitter));
   }
 
   /** Around the usual rates, and the shortest times seen with their parts. */

@@ -25,7 +25,7 @@ final class CaptureAnalysis implements Recorded {
   private static final int LEARN = 60_000;
   private static final int LEAST_STRETCHES = 6;
   /** Share of the stretches or bytes that a format has to explain. */
-  private static final double EXPLAINS = 0.8;
+  private static final double EXPLAINS = 0.6;
   private static final double EXPLAINS_BYTES = 0.3;
   private static final long LEAST_FRAMES = 2;
   /** Shorter than this much of a bit is noise. */
@@ -117,12 +117,11 @@ final class CaptureAnalysis implements Recorded {
       idlesHigh = Optional.of(highAt(longest));
     }
     if (kept >= LEAST_STRETCHES) {
-      pulses = PulseFrames.ofAll().stream().filter(this::explainsPulses)
-          .max(Comparator.comparingDouble(PulseFrames::coverage)).map(PulseFrames::anew);
+      pulses = PulseFrames.ofAll().stream().filter(this::explainsPulses).findFirst().map(PulseFrames::anew);
       if (pulses.isPresent()) {
         reads = pulses.get();
       } else {
-        learnSerial();
+        BitTime.of(Arrays.copyOfRange(stretches, 1, kept - 1)).ifPresent(this::learnSerial);
       }
     }
     drawStrip();
@@ -139,8 +138,7 @@ final class CaptureAnalysis implements Recorded {
     return candidate.good() >= LEAST_FRAMES && candidate.coverage() >= EXPLAINS;
   }
 
-  private void learnSerial() {
-    BitTime learned = BitTime.of(Arrays.copyOfRange(stretches, 1, kept - 1));
+  private void learnSerial(BitTime learned) {
     double shortest = GLITCH * learned.seconds();
     double best = Double.MAX_VALUE;
     for (Framing candidate : FRAMINGS) {

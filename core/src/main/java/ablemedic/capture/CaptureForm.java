@@ -34,7 +34,17 @@ public enum CaptureForm {
     if (text.startsWith("$")) {
       return VCD;
     }
-    return text.lines().limit(3).allMatch(line -> line.strip().matches("((0[xX])?[0-9A-Fa-f]{2}([\\s,;:]+|$))+"))
-        && !text.isBlank() ? HEX : CSV;
+    return !text.isBlank() && text.lines().limit(3).allMatch(CaptureForm::isHex) ? HEX : CSV;
+  }
+
+  /** Two digits a byte; two numbers parted by a comma are a row of a table. */
+  private static boolean isHex(String line) {
+    String[] words = line.strip().split("[\\s,;:]+");
+    for (int i = 0; i < Math.max(1, words.length - 1); i++) {
+      if (words.length == 0 || !words[i].matches("(0[xX])?[0-9A-Fa-f]{2}")) {
+        return false;
+      }
+    }
+    return words.length > 2 || line.indexOf(',') < 0 && line.indexOf(';') < 0;
   }
 }

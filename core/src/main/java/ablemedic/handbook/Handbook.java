@@ -19,7 +19,7 @@ public final class Handbook {
 
   /** What a page is about. */
   public enum Chapter {
-    FAULTS, CHECKS, SCHOOLS, CAUTIONS
+    FAULTS, CHECKS, FORMATS, SCHOOLS, CAUTIONS
   }
 
   /**

@@ -1,6 +1,7 @@
 package ablemedic.wire;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -19,7 +20,9 @@ public enum Format {
   STREAM("one-way telemetry stream", Kind.BYTES, List.of(9_600), true, 1, Back.ONE_WAY),
   MAVLINK("MAVLink", Kind.BYTES, List.of(57_600, 9_600, 19_200, 38_400, 115_200, 230_400, 460_800, 921_600), false, 2, Back.TWO_WAY),
   NMEA("NMEA 0183", Kind.BYTES, List.of(9_600, 4_800, 19_200, 38_400, 57_600, 115_200), false, 1, Back.NONE),
-  BINARY_GNSS("binary GNSS", Kind.BYTES, List.of(9_600, 19_200, 38_400, 57_600, 115_200), false, 2, Back.NONE);
+  BINARY_GNSS("binary GNSS", Kind.BYTES, List.of(9_600, 19_200, 38_400, 57_600, 115_200), false, 2, Back.NONE),
+  DISPLAY("display link", Kind.BYTES, List.of(115_200), false, 2, Back.NONE),
+  VIDEO_CONTROL("video control line", Kind.BYTES, List.of(9_600, 4_800), false, 1, Back.NONE);
 
   private final String label;
   private final Kind kind;
@@ -59,6 +62,11 @@ public enum Format {
 
   public String label() {
     return label;
+  }
+
+  /** Its label in kebab case. */
+  public String id() {
+    return label.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
   }
 
   /** Its framing; none where it is made of pulses. */

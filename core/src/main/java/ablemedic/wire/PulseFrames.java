@@ -30,10 +30,10 @@ public abstract class PulseFrames implements Heard, Line {
     this.activeHigh = activeHigh;
   }
 
-  /** One for each pulse format, rate and sense. */
+  /** One for each pulse format, rate and sense, in the order in which they are tried: gaps of PPM would do for PWM too. */
   public static List<PulseFrames> ofAll() {
-    return Stream.of(true, false).flatMap(high -> Stream.concat(Stream.of(new Pwm(high), new Ppm(high)),
-        Format.DSHOT.bauds().stream().map(baud -> new Dshot(baud, high)))).toList();
+    return Stream.concat(Stream.of(new Ppm(true), new Ppm(false)), Stream.concat(Stream.of(true, false)
+        .flatMap(high -> Format.DSHOT.bauds().stream().map(baud -> new Dshot(baud, high))), Stream.of(new Pwm(true), new Pwm(false)))).toList();
   }
 
   /** The same once more, with nothing heard yet. */

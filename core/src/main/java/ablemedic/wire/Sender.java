@@ -19,8 +19,15 @@ public record Sender(Format format, double baud, boolean inverted, double everyS
   private static final int DSHOT_BITS = 16;
   private static final double RESTS_S = 1e-6;
 
+  /** The formats that can be made here; of the others only rate and framing are known. */
+  public static final List<Format> FORMATS = List.of(Format.PWM, Format.PPM, Format.DSHOT, Format.SBUS, Format.IBUS, Format.CRSF, Format.SATELLITE,
+      Format.POLLED, Format.STREAM, Format.MAVLINK, Format.NMEA);
+
   /** As the format usually goes. */
   public static Sender usual(Format format) {
+    if (!FORMATS.contains(format)) {
+      throw new IllegalArgumentException(format.label() + " is not made here");
+    }
     return new Sender(format, format.bauds().isEmpty() ? 0 : format.bauds().get(0), format.inverted(), switch (format) {
       case PWM, PPM -> 0.0225;
       case DSHOT -> 0.0005;
@@ -29,8 +36,8 @@ public record Sender(Format format, double baud, boolean inverted, double everyS
       case CRSF -> 0.004;
       case POLLED -> 0.012;
       case SATELLITE -> 0.011;
-      case STREAM, NMEA, BINARY_GNSS -> 0.2;
-      case MAVLINK -> 0.1;
+      case STREAM, NMEA -> 0.2;
+      default -> 0.1;
     });
   }
 

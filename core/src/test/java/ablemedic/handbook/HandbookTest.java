@@ -18,6 +18,7 @@ import ablemedic.shelf.Layout;
 import ablemedic.electrics.PackKind;
 import ablemedic.power.PrePowerRoutine;
 import ablemedic.speciality.RoutineSchool;
+import ablemedic.wire.Format;
 import ablemedic.reading.Meter;
 import java.util.Arrays;
 import java.util.List;
@@ -54,6 +55,11 @@ class HandbookTest {
             Specialities.book(craft, Meter.USUAL).surveys().stream().flatMap(survey -> survey.routine().stream()),
             PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.FULL).stream()).flatMap(checks -> checks)).map(Check::kind)
         .collect(Collectors.toSet()));
+  }
+
+  @Test
+  void everyFormatHasAPageAndEveryPageAFormat() {
+    assertThat(ids(Chapter.FORMATS)).isEqualTo(Arrays.stream(Format.values()).map(format -> "format-" + format.id()).collect(Collectors.toSet()));
   }
 
   @Test

@@ -216,8 +216,11 @@ class WireTest {
       assertThat(format.label()).isNotBlank();
       assertThat(format.wires()).isBetween(1, 2);
       assertThat(format.framing().isPresent() && format.bauds().isEmpty()).isFalse();
+    });
+    assertThat(Sender.FORMATS).allSatisfy(format -> {
       assertThat(Sender.usual(format).everyS()).isPositive();
-      assertThat(stretches(Sender.usual(format), List.of(1500.0))).isNotEmpty();
+      assertThat(stretches(Sender.usual(format), List.of(1500.0)).stream().mapToDouble(s -> s[1]).sum())
+          .isCloseTo(Sender.usual(format).everyS(), within(1e-3 * Sender.usual(format).everyS()));
     });
   }
 }

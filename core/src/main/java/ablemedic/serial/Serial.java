@@ -1,0 +1,65 @@
+package ablemedic.serial;
+
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Book;
+import ablemedic.diagnosis.Check;
+import ablemedic.handbook.Handbook;
+import ablemedic.handbook.Handbook.Chapter;
+import ablemedic.handbook.Handbook.Page;
+import ablemedic.reading.Meter;
+import ablemedic.speciality.Complaint;
+import ablemedic.speciality.Instrument;
+import ablemedic.speciality.Speciality;
+import java.util.List;
+
+/** The speciality of serial wiring and telemetry: what can be worked out of a line. */
+public final class Serial {
+  private static final String TITLE = "Serial wiring";
+  private static final List<Page> PAGES = Handbook.read(Serial.class, TITLE, Chapter.FORMATS);
+
+  public static final Speciality SPECIALITY = new Speciality() {
+    @Override
+    public String id() {
+      return "serial";
+    }
+
+    @Override
+    public String title() {
+      return TITLE;
+    }
+
+    @Override
+    public List<Page> pages() {
+      return PAGES;
+    }
+
+    @Override
+    public List<Instrument> instruments() {
+      return List.of(
+          new Instrument("capture", "Capture",
+              "Drop what an analyser or an oscilloscope recorded: level, rate, framing, format, what it carries, what that means."),
+          new Instrument("port-planner", "Port planner",
+              "These parts on this board: which pad and port for each, what to set, and which wishes cannot be had together."),
+          new Instrument("signal-pad", "Meter on a signal pad",
+              "What a meter shows on a line that sends a format, and which formats a shown voltage speaks for."),
+          new Instrument("byte-budget", "Byte budget",
+              "Messages and their rates against every hop of the way: which one is too slow, and by how much."),
+          new Instrument("baud-error", "Baud error from a clock",
+              "What rate a clock can really make, how far the two ends drift apart, and whether a byte survives that."),
+          new Instrument("channel-numbers", "Channel and auxiliary numbers",
+              "Which auxiliary channel a channel of the radio is, and whether the line carries it at all."));
+    }
+
+    @Override
+    public Book<Craft> book(Craft craft, Meter meter) {
+      return new Book<>(List.of(), List.of());
+    }
+
+    @Override
+    public List<Complaint> complaints(Craft craft, Meter meter, Check<Craft> flight) {
+      return List.of();
+    }
+  };
+
+  private Serial() {}
+}
