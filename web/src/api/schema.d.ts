@@ -43,7 +43,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["choices"];
+        get: operations["choices_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -388,6 +388,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/instruments/baud-error": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["baud"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/instruments/board-orientation": {
         parameters: {
             query?: never;
@@ -398,6 +414,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["solve_9"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/byte-budget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["budget"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/capture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/channel-numbers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["channel"];
         delete?: never;
         options?: never;
         head?: never;
@@ -484,6 +548,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/instruments/port-planner": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["choices"];
+        put?: never;
+        post: operations["plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/instruments/rail-budget": {
         parameters: {
             query?: never;
@@ -542,6 +622,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["solve_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/signal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["make"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/signal-pad": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pad"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1023,6 +1135,32 @@ export interface components {
             axis: string;
             hold: string;
         };
+        BaudAnswer: {
+            /** Format: double */
+            apart: number;
+            /** Format: double */
+            baud: number;
+            /** Format: int64 */
+            divider: number;
+            holds: boolean;
+            /** Format: double */
+            off: number;
+            /** Format: double */
+            tolerance: number;
+        };
+        BaudAsked: {
+            /** Format: double */
+            baud: number;
+            /** Format: double */
+            clockHz: number;
+            /** Format: double */
+            otherOff: number;
+            /** Format: int32 */
+            oversampling: number;
+            parity: boolean;
+            /** Format: int32 */
+            stopBits: number;
+        };
         Before: {
             checkId: string;
             numbers?: {
@@ -1079,6 +1217,14 @@ export interface components {
             look: string;
             what: string;
         };
+        BoardView: {
+            computer: string;
+            id: string;
+            label: string;
+            pads: components["schemas"]["PadView"][];
+            processor: string;
+            silent: string;
+        };
         Box: {
             /** Format: double */
             height: number;
@@ -1097,6 +1243,10 @@ export interface components {
             rails: components["schemas"]["Rail"][];
             /** Format: double */
             spareShare: number;
+        };
+        BudgetAskedOfLine: {
+            hops: components["schemas"]["HopAsked"][];
+            messages: components["schemas"]["MessageAsked"][];
         };
         BuildSheet: {
             balance: components["schemas"]["Place"];
@@ -1145,12 +1295,44 @@ export interface components {
             /** Format: double */
             packV: number;
         };
+        ByteAt: {
+            /** Format: double */
+            fromS: number;
+            sound: boolean;
+            /** Format: double */
+            toS: number;
+            /** Format: int32 */
+            value: number;
+        };
         CapacitorOf: {
             bulky: boolean;
             /** Format: double */
             farads: number;
             minus: string;
             plus: string;
+        };
+        CaptureAnswer: {
+            signals: string[];
+            tells?: components["schemas"]["Tells"];
+        };
+        CarriedTold: {
+            /** Format: int64 */
+            bad: number;
+            channels: components["schemas"]["Channel"][];
+            format: string;
+            /** Format: int64 */
+            good: number;
+            page: string;
+            /** Format: double */
+            ratePerS: number;
+            said: string[];
+        };
+        CarriesIt: {
+            carries: boolean;
+            /** Format: int32 */
+            channels: number;
+            format: string;
+            page: string;
         };
         Caution: {
             page: string;
@@ -1205,6 +1387,28 @@ export interface components {
             state: "FIT" | "GROUNDED";
             /** Format: int64 */
             version: number;
+        };
+        Channel: {
+            /** Format: double */
+            lastUs: number;
+            /** Format: double */
+            leastUs: number;
+            /** Format: double */
+            mostUs: number;
+            moved: boolean;
+            /** Format: int32 */
+            number: number;
+        };
+        ChannelAnswer: {
+            /** Format: int32 */
+            auxiliary?: number;
+            /** Format: int32 */
+            channel: number;
+            formats: components["schemas"]["CarriesIt"][];
+        };
+        ChannelAsked: {
+            /** Format: int32 */
+            channel: number;
         };
         Chart: {
             aside?: string;
@@ -1399,6 +1603,12 @@ export interface components {
             title: string;
             values: components["schemas"]["ValueView"][];
         };
+        FormatView: {
+            /** @enum {string} */
+            id: "PWM" | "PPM" | "DSHOT" | "SBUS" | "IBUS" | "CRSF" | "SATELLITE" | "POLLED" | "STREAM" | "MAVLINK" | "NMEA" | "BINARY_GNSS" | "DISPLAY" | "VIDEO_CONTROL";
+            label: string;
+            page: string;
+        };
         Glance: {
             /** Format: double */
             belief: number;
@@ -1444,6 +1654,11 @@ export interface components {
             sound: string;
             under: components["schemas"]["UnderFault"][];
         };
+        HopAsked: {
+            /** Format: double */
+            baud: number;
+            name: string;
+        };
         Imported: {
             /** Format: int32 */
             added: number;
@@ -1470,6 +1685,12 @@ export interface components {
             seen: {
                 [key: string]: string;
             };
+        };
+        JobView: {
+            formats: components["schemas"]["FormatView"][];
+            /** @enum {string} */
+            id: "RECEIVER" | "TELEMETRY" | "GNSS" | "DISPLAY" | "VIDEO_CONTROL";
+            label: string;
         };
         Judged: {
             expected: string;
@@ -1564,6 +1785,15 @@ export interface components {
             /** Format: double */
             probability: number;
         };
+        LineBudget: {
+            /** Format: double */
+            bytesPerS: number;
+            /** Format: double */
+            divideBy: number;
+            hops: components["schemas"]["LoadedHop"][];
+            /** Format: int32 */
+            leastBaud: number;
+        };
         ListedCraft: {
             craftClass: string;
             mark: string;
@@ -1589,6 +1819,16 @@ export interface components {
             /** Format: double */
             volts: number;
         };
+        LoadedHop: {
+            /** Format: double */
+            baud: number;
+            fits: boolean;
+            /** Format: double */
+            mayBytesPerS: number;
+            name: string;
+            /** Format: double */
+            share: number;
+        };
         LogEntry: {
             /** Format: date-time */
             at: string;
@@ -1610,6 +1850,12 @@ export interface components {
             likeness: number;
             title: string;
         };
+        LostView: {
+            conflict: string[];
+            name: string;
+            otherwise: string[];
+            why: string[];
+        };
         Made: {
             /** Format: date-time */
             at: string;
@@ -1618,6 +1864,15 @@ export interface components {
             n: number;
             title: string;
             values: components["schemas"]["ValueView"][];
+        };
+        MessageAsked: {
+            name: string;
+            /** Format: int32 */
+            overhead: number;
+            /** Format: int32 */
+            payload: number;
+            /** Format: double */
+            rateHz: number;
         };
         Meter: {
             /** Format: int32 */
@@ -1755,6 +2010,19 @@ export interface components {
         };
         OfCraft: {
             mark: string;
+        };
+        OnMeter: {
+            fits?: boolean;
+            format: string;
+            /** Format: double */
+            idleV: number;
+            inverted: boolean;
+            /** Format: double */
+            leastV: number;
+            /** Format: double */
+            mostV: number;
+            page: string;
+            usual: boolean;
         };
         OrderString: {
             numbering: string;
@@ -1894,6 +2162,15 @@ export interface components {
             warnV: number;
             worn: boolean;
         };
+        PadAnswer: {
+            formats: components["schemas"]["OnMeter"][];
+        };
+        PadAsked: {
+            /** Format: double */
+            highV: number;
+            /** Format: double */
+            shownV?: number;
+        };
         PadOf: {
             /** @enum {string} */
             kind: "SUPPLY" | "FEED" | "GROUND" | "OUTPUT" | "SIGNAL" | "SENSE" | "CURRENT";
@@ -1906,9 +2183,17 @@ export interface components {
             /** Format: double */
             volts: number;
         };
+        PadView: {
+            inverter: string;
+            name: string;
+            port: string;
+            /** @enum {string} */
+            side: "RX" | "TX";
+            soft: boolean;
+        };
         Page: {
             /** @enum {string} */
-            chapter: "FAULTS" | "CHECKS" | "SCHOOLS" | "CAUTIONS";
+            chapter: "FAULTS" | "CHECKS" | "FORMATS" | "SCHOOLS" | "CAUTIONS";
             family: string;
             id: string;
             paragraphs: string[];
@@ -1961,6 +2246,26 @@ export interface components {
             probes?: components["schemas"]["Probes"];
             question?: string;
             stick?: components["schemas"]["StickPushed"];
+        };
+        PlacedView: {
+            leads: string[];
+            minds: string[];
+            name: string;
+            over: string;
+            port: string;
+            set: string[];
+        };
+        PlanAnswer: {
+            lost: components["schemas"]["LostView"][];
+            placed: components["schemas"]["PlacedView"][];
+        };
+        PlanAsked: {
+            board: string;
+            wishes: components["schemas"]["WishAsked"][];
+        };
+        PlannerChoices: {
+            boards: components["schemas"]["BoardView"][];
+            jobs: components["schemas"]["JobView"][];
         };
         PlusMinus: {
             /** Format: double */
@@ -2195,6 +2500,22 @@ export interface components {
             /** @enum {string} */
             school: "LONG_LIFE" | "USE_THE_PACK";
         };
+        SerialTold: {
+            /** Format: double */
+            baud: number;
+            /** Format: int64 */
+            bytes: number;
+            framing: string;
+            inverted: boolean;
+            /** Format: double */
+            off: number;
+            /** Format: double */
+            u: number;
+            /** Format: double */
+            usual: number;
+            /** Format: int64 */
+            wrongBytes: number;
+        };
         Series: {
             pitchDeg: number[];
             rollDeg: number[];
@@ -2286,6 +2607,21 @@ export interface components {
             version: number;
             words: string;
         };
+        Tells: {
+            carried?: components["schemas"]["CarriedTold"];
+            /** Format: double */
+            durationS: number;
+            /** Format: int64 */
+            edges: number;
+            form: string;
+            idlesHigh?: boolean;
+            serial?: components["schemas"]["SerialTold"];
+            stripBytes: components["schemas"]["ByteAt"][];
+            stripFirstHigh: boolean;
+            stripS: number[];
+            verdicts: components["schemas"]["Verdict"][];
+            volts?: components["schemas"]["Volts"];
+        };
         ToldValue: {
             id: string;
             label: string;
@@ -2342,6 +2678,26 @@ export interface components {
             after: string;
             before: string;
             what: string;
+        };
+        Verdict: {
+            text: string;
+            /** @enum {string} */
+            weight: "HARMS" | "FAULT" | "DOUBT" | "SOUND";
+        };
+        Volts: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+        };
+        WishAsked: {
+            at?: string;
+            /** @enum {string} */
+            format: "PWM" | "PPM" | "DSHOT" | "SBUS" | "IBUS" | "CRSF" | "SATELLITE" | "POLLED" | "STREAM" | "MAVLINK" | "NMEA" | "BINARY_GNSS" | "DISPLAY" | "VIDEO_CONTROL";
+            /** @enum {string} */
+            job: "RECEIVER" | "TELEMETRY" | "GNSS" | "DISPLAY" | "VIDEO_CONTROL";
+            name: string;
+            volts5: boolean;
         };
         WorkUpLine: {
             complaint: string;
@@ -2441,7 +2797,7 @@ export interface operations {
             };
         };
     };
-    choices: {
+    choices_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3073,6 +3429,30 @@ export interface operations {
             };
         };
     };
+    baud: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BaudAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BaudAnswer"];
+                };
+            };
+        };
+    };
     solve_9: {
         parameters: {
             query?: never;
@@ -3093,6 +3473,80 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OrientationAnswer"];
+                };
+            };
+        };
+    };
+    budget: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BudgetAskedOfLine"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LineBudget"];
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: {
+                signal?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CaptureAnswer"];
+                };
+            };
+        };
+    };
+    channel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChannelAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChannelAnswer"];
                 };
             };
         };
@@ -3215,6 +3669,50 @@ export interface operations {
             };
         };
     };
+    choices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlannerChoices"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanAnswer"];
+                };
+            };
+        };
+    };
     solve_4: {
         parameters: {
             query?: never;
@@ -3307,6 +3805,58 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ChainAnswer"];
+                };
+            };
+        };
+    };
+    make: {
+        parameters: {
+            query: {
+                format: "PWM" | "PPM" | "DSHOT" | "SBUS" | "IBUS" | "CRSF" | "SATELLITE" | "POLLED" | "STREAM" | "MAVLINK" | "NMEA" | "BINARY_GNSS" | "DISPLAY" | "VIDEO_CONTROL";
+                form?: "VCD" | "LEVELS" | "VOLTS";
+                inverted?: boolean;
+                rate?: number;
+                frames?: number;
+                highV?: number;
+                noiseV?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/plain": string;
+                };
+            };
+        };
+    };
+    pad: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PadAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PadAnswer"];
                 };
             };
         };

@@ -9,6 +9,7 @@
     { id: 'CAUTIONS', title: 'Cautions' },
     { id: 'FAULTS', title: 'Faults' },
     { id: 'CHECKS', title: 'Checks' },
+    { id: 'FORMATS', title: 'Wire formats' },
     { id: 'SCHOOLS', title: 'Schools of practice' }
   ];
 

@@ -64,10 +64,15 @@ public final class RunningApp implements ParameterResolver {
 
     /** Sends a body as it is. */
     public HttpResponse<String> send(String method, String path, byte[] body, String... headers) {
+      return sendAs(method, path, body, body.length > 0 ? "application/json" : "", headers);
+    }
+
+    /** Sends a body of a type, or of none. */
+    public HttpResponse<String> sendAs(String method, String path, byte[] body, String type, String... headers) {
       HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(url(path)))
           .method(method, body.length == 0 ? BodyPublishers.noBody() : BodyPublishers.ofByteArray(body));
-      if (body.length > 0) {
-        request.header("Content-Type", "application/json");
+      if (!type.isEmpty()) {
+        request.header("Content-Type", type);
       }
       for (int i = 0; i + 1 < headers.length; i += 2) {
         request.header(headers[i], headers[i + 1]);

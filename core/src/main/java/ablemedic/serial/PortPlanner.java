@@ -37,11 +37,12 @@ public final class PortPlanner {
   /**
    * A part on a port.
    *
+   * @param over  the part over whose port it goes as well; empty where it has one of its own
    * @param leads what is joined to what
    * @param set   what is told to the board or done to it
    * @param minds what to keep in mind
    */
-  public record Placed(Wish wish, String port, List<String> leads, List<String> set, List<String> minds, int cost) {}
+  public record Placed(Wish wish, String port, String over, List<String> leads, List<String> set, List<String> minds, int cost) {}
 
   /**
    * A part without a port.
@@ -101,7 +102,7 @@ public final class PortPlanner {
   }
 
   private static boolean isShared(Placed placed) {
-    return placed.wish().job() == Job.TELEMETRY && placed.leads().isEmpty();
+    return !placed.over().isEmpty();
   }
 
   /** The best for the wishes from one on, with some ports taken. */
@@ -131,7 +132,7 @@ public final class PortPlanner {
   /** Every way in which a part can be had, by itself. */
   private List<Placed> options(Wish wish) {
     List<Placed> options = new ArrayList<>();
-    sharing(wish).ifPresent(receiver -> options.add(new Placed(wish, "", List.of(), List.of("Telemetry on."),
+    sharing(wish).ifPresent(receiver -> options.add(new Placed(wish, "", receiver.name(), List.of(), List.of("Telemetry on."),
         List.of(wish.format().label() + " carries it back over the port of " + receiver.name() + "; it needs none of its own."), 0)));
     for (String port : ports) {
       option(wish, port).ifPresent(options::add);
@@ -184,7 +185,7 @@ public final class PortPlanner {
       minds.add("Its leads lie on port " + wish.at() + " now. Leave them unused or move them.");
       cost += MOVED;
     }
-    return Optional.of(new Placed(wish, port, leads, set, minds, cost));
+    return Optional.of(new Placed(wish, port, "", leads, set, minds, cost));
   }
 
   private int turned(SerialPad pad, boolean inverted, List<String> set) {

@@ -19,6 +19,9 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 class Border extends OncePerRequestFilter {
   static final int LARGEST_BODY = 256 * 1024;
+  /** A recording of an analyser, which is read as it comes. */
+  static final long LARGEST_FILE = 256L * 1024 * 1024;
+  private static final String FILES = "/api/instruments/capture";
   /** Marks a request whose body broke off. */
   static final String CUT_OFF = Border.class.getName() + ".cutOff";
   private static final int LONGEST_ADDRESS = 600;
@@ -54,15 +57,19 @@ class Border extends OncePerRequestFilter {
       refuse(response, 414, "The address is longer than any that there is.");
       return;
     }
+    if (request.getMethod().equals("POST") && request.getRequestURI().equals(FILES)) {
+      file(request, response, chain);
+      return;
+    }
     if (request.getContentLengthLong() > LARGEST_BODY) {
-      refuseTooLarge(response);
+      refuseTooLarge(response, LARGEST_BODY);
       return;
     }
     ReadRequest read;
     try {
       read = ReadRequest.of(request, LARGEST_BODY);
     } catch (ReadRequest.TooLargeException e) {
-      refuseTooLarge(response);
+      refuseTooLarge(response, LARGEST_BODY);
       return;
     } catch (IOException e) {
       // The server has an answer of its own under way then; Errors puts it in words.
@@ -85,13 +92,24 @@ class Border extends OncePerRequestFilter {
     }
   }
 
+  /** A file is read while it comes in; whoever sends it and goes away ends the reading by that. */
+  private static void file(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+    if (request.getContentLengthLong() > LARGEST_FILE) {
+      refuseTooLarge(response, LARGEST_FILE);
+    } else if (!String.valueOf(request.getContentType()).startsWith("application/octet-stream")) {
+      refuse(response, 415, "The file is sent as application/octet-stream.");
+    } else {
+      chain.doFilter(new BoundedRequest(request, LARGEST_FILE), response);
+    }
+  }
+
   /** Whether nothing is recorded by it. */
   private static boolean isQuestion(HttpServletRequest request) {
     return request.getMethod().equals("GET") || request.getRequestURI().startsWith("/api/instruments/");
   }
 
-  private static void refuseTooLarge(HttpServletResponse response) throws IOException {
-    refuse(response, 413, "More than " + LARGEST_BODY / 1024 + " kB were sent; that is the most that is read at once.");
+  private static void refuseTooLarge(HttpServletResponse response, long most) throws IOException {
+    refuse(response, 413, "More than " + most / 1024 + " kB were sent; that is the most that is read at once.");
   }
 
   private static void refuse(HttpServletResponse response, int status, String detail) throws IOException {

@@ -3,10 +3,12 @@ package ablemedic.app.http;
 import ablemedic.app.storage.Receipt;
 import ablemedic.app.storage.Trouble;
 import ablemedic.app.storage.UnreadableRecordException;
+import ablemedic.capture.UnreadableCaptureException;
 import ablemedic.craft.NoCraftException;
 import ablemedic.electrics.UnusableSheetException;
 import ablemedic.reading.Meter;
 import ablemedic.reading.Written;
+import ablemedic.serial.SerialBoard;
 import ablemedic.shelf.UnusableSortException;
 import java.io.IOException;
 import java.net.URI;
@@ -78,6 +80,22 @@ class Problems extends ResponseEntityExceptionHandler {
   ResponseEntity<ProblemDetail> unreadable(Written.UnreadableException e) {
     return answer(HttpStatus.UNPROCESSABLE_CONTENT, String.valueOf(e.getMessage()),
         List.of(new Wrong("reading", String.valueOf(e.getMessage()))));
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> unreadableCapture(UnreadableCaptureException e) {
+    return answer(HttpStatus.UNPROCESSABLE_CONTENT, String.valueOf(e.getMessage()), List.of(new Wrong("file", String.valueOf(e.getMessage()))));
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> tooLarge(ReadRequest.TooLargeException e) {
+    String right = "More than " + Border.LARGEST_FILE / 1024 + " kB were sent; that is the most that is read at once.";
+    return answer(HttpStatus.CONTENT_TOO_LARGE, right, List.of(new Wrong("file", right)));
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> noSerialBoard(SerialBoard.UnusableException e) {
+    return answer(HttpStatus.UNPROCESSABLE_CONTENT, String.valueOf(e.getMessage()), List.of(new Wrong(e.where(), String.valueOf(e.getMessage()))));
   }
 
   @ExceptionHandler

@@ -1,0 +1,122 @@
+package ablemedic.app.instruments;
+
+import ablemedic.capture.CaptureReport;
+import ablemedic.capture.CaptureReport.ByteAt;
+import ablemedic.capture.CaptureReport.Verdict;
+import ablemedic.capture.CaptureReport.Volts;
+import ablemedic.capture.CaptureWriter;
+import ablemedic.capture.Captures;
+import ablemedic.wire.Format;
+import ablemedic.wire.Heard.Channel;
+import ablemedic.wire.Sender;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Recordings of a pad: reads them, and makes some to try it with. */
+@RestController
+class CaptureController {
+  private static final int CHANNELS = 16;
+  private static final int MOST_FRAMES = 200;
+  private static final long MOST_SAMPLES = 400_000;
+
+  /**
+   * What came of a file.
+   *
+   * @param signals that it holds; where no tells are given, one of them must be chosen
+   * @param tells   what the chosen one tells
+   */
+  record CaptureAnswer(List<String> signals, @Nullable Tells tells) {}
+
+  /** What a signal tells; see the report of the core. Seconds, volts, bits a second, channels in µs. */
+  record Tells(String form, double durationS, long edges, @Nullable Boolean idlesHigh, @Nullable Volts volts, @Nullable SerialTold serial,
+      @Nullable CarriedTold carried, List<Verdict> verdicts, boolean stripFirstHigh, List<Double> stripS, List<ByteAt> stripBytes) {}
+
+  /** As a serial line. */
+  record SerialTold(double baud, double u, double usual, double off, String framing, boolean inverted, long bytes, long wrongBytes) {}
+
+  /** What its frames carry; the page of the handbook tells of the format. */
+  record CarriedTold(String format, String page, long good, long bad, double ratePerS, List<Channel> channels, List<String> said) {}
+
+  @PostMapping(path = "/api/instruments/capture", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+  @RequestBody(content = @Content(mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE, schema = @Schema(type = "string", format = "binary")))
+  CaptureAnswer read(HttpServletRequest file, @RequestParam(name = "signal", required = false) @Nullable String signal) throws IOException {
+    Captures.Read read = Captures.read(file.getInputStream(), Optional.ofNullable(signal), bytes -> { });
+    return new CaptureAnswer(read.signals(), read.report().map(CaptureController::tells).orElse(null));
+  }
+
+  private static Tells tells(CaptureReport report) {
+    return new Tells(report.form().label(), report.durationS(), report.edges(), report.idlesHigh().orElse(null), report.volts().orElse(null),
+        report.serial().map(s -> new SerialTold(s.baud(), s.u(), s.usual(), s.off(), s.framing().toString(), s.inverted(), s.bytes(), s.wrongBytes()))
+            .orElse(null),
+        report.carried().map(c -> new CarriedTold(c.format().label(), "format-" + c.format().id(), c.good(), c.bad(), c.ratePerS(), c.channels(),
+            c.said())).orElse(null),
+        report.verdicts(), report.strip().firstHigh(), report.strip().seconds(), report.strip().bytes());
+  }
+
+  /** In what form a recording is made. */
+  enum Form {
+    VCD, LEVELS, VOLTS
+  }
+
+  /**
+   * A made-up recording of a line, for trying and training.
+   *
+   * @param inverted whether it is turned against what the format has
+   * @param rate     of the sender's clock over the usual one
+   */
+  @GetMapping(path = "/api/instruments/signal", produces = MediaType.TEXT_PLAIN_VALUE)
+  ResponseEntity<String> make(@RequestParam("format") Format format, @RequestParam(name = "form", defaultValue = "VCD") Form form,
+      @RequestParam(name = "inverted", defaultValue = "false") boolean inverted, @RequestParam(name = "rate", defaultValue = "1") double rate,
+      @RequestParam(name = "frames", defaultValue = "20") int frames, @RequestParam(name = "highV", defaultValue = "3.3") double highV,
+      @RequestParam(name = "noiseV", defaultValue = "0.05") double noiseV) {
+    if (!Sender.FORMATS.contains(format)) {
+      throw ablemedic.app.http.Refusal.wrong("format", format.label() + " is not made here; choose one of "
+          + String.join(", ", Sender.FORMATS.stream().map(Format::name).toList()) + ".");
+    }
+    Asked.within("rate", rate, 0.5, 2, "times the usual");
+    Asked.within("highV", highV, 0, 30, "V");
+    Asked.within("noiseV", noiseV, 0, 5, "V");
+    int count = (int) Asked.within("frames", frames, 1, MOST_FRAMES, "frames");
+    Sender usual = Sender.usual(format);
+    Sender sender = new Sender(format, usual.baud() * rate, usual.inverted() != inverted, usual.everyS());
+    StringBuilder file = new StringBuilder();
+    CaptureWriter writer = writer(file, form, sender, highV, noiseV, count);
+    boolean restsHigh = format.framing().isPresent() != sender.inverted();
+    writer.stands(restsHigh, usual.everyS() / 10);
+    for (int frame = 0; frame < count; frame++) {
+      List<Double> sticks = new ArrayList<>(Collections.nCopies(CHANNELS, 1500.0));
+      sticks.set(0, 1500 + 400 * Math.sin(frame / 5.0));
+      sticks.set(2, 1000.0);
+      sender.send(sticks, frame, writer);
+    }
+    writer.end();
+    String name = format.id() + (form == Form.VCD ? ".vcd" : ".csv");
+    return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"").body(file.toString());
+  }
+
+  private static CaptureWriter writer(StringBuilder file, Form form, Sender sender, double highV, double noiseV, int frames) {
+    return switch (form) {
+      case VCD -> CaptureWriter.vcd(file, "pad");
+      case LEVELS -> CaptureWriter.levels(file, "pad");
+      case VOLTS -> {
+        double step = sender.baud() > 0 ? 0.1 / sender.baud() : 1e-5;
+        yield CaptureWriter.volts(file, "pad", Math.max(step, frames * sender.everyS() / MOST_SAMPLES), highV, noiseV, frames);
+      }
+    };
+  }
+}

@@ -1,0 +1,140 @@
+package ablemedic.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import ablemedic.app.RunningApp.App;
+import ablemedic.wire.Format;
+import ablemedic.wire.Sender;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(RunningApp.class)
+class LineInstrumentsTest {
+
+  private static HttpResponse<String> post(App app, byte[] file, String query, String type) {
+    return app.sendAs("POST", "/api/instruments/capture" + query, file, type);
+  }
+
+  private static JsonNode tells(App app, String file) {
+    HttpResponse<String> answer = post(app, file.getBytes(StandardCharsets.UTF_8), "", "application/octet-stream");
+    assertThat(answer.statusCode()).as(answer.body()).isEqualTo(200);
+    return app.json.readTree(answer.body()).get("tells");
+  }
+
+  @Test
+  void whatTheGeneratorMakesTheReaderKnows(App app) {
+    for (Format format : Sender.FORMATS) {
+      if (format == Format.SATELLITE || format == Format.POLLED || format == Format.STREAM) {
+        continue;
+      }
+      for (String form : new String[] {"VCD", "LEVELS"}) {
+        String file = app.send("GET", "/api/instruments/signal?format=" + format + "&form=" + form, "").body();
+        assertThat(tells(app, file).get("carried").get("format").asString()).as(format + " " + form).isEqualTo(format.label());
+      }
+    }
+  }
+
+  @Test
+  void aTurnedLineOfAFastClockIsSaidToBeBoth(App app) {
+    String file = app.send("GET", "/api/instruments/signal?format=IBUS&form=VOLTS&inverted=true&rate=1.04&highV=5&frames=8", "").body();
+    JsonNode tells = tells(app, file);
+    assertThat(tells.get("volts").get("high").asDouble()).isCloseTo(5, within(0.1));
+    assertThat(tells.get("serial").get("off").asDouble()).isCloseTo(0.04, within(0.002));
+    assertThat(tells.get("verdicts").get(0).get("weight").asString()).isEqualTo("HARMS");
+    assertThat(tells.get("verdicts").toString()).contains("faster than 115200").contains("inverted, and IBUS is not");
+    assertThat(tells.get("stripS").size()).isGreaterThan(20);
+    assertThat(tells.get("stripBytes").get(0).get("value").asInt()).isEqualTo(0x20);
+  }
+
+  @Test
+  void ofSeveralSignalsOneIsAskedFor(App app) {
+    byte[] file = "t,TX,RX\n0,1,0\n1e-5,0,1\n2e-5,1,0\n".getBytes(StandardCharsets.UTF_8);
+    JsonNode asked = app.json.readTree(post(app, file, "", "application/octet-stream").body());
+    assertThat(asked.get("signals").toString()).isEqualTo("[\"TX\",\"RX\"]");
+    assertThat(asked.has("tells")).isFalse();
+    assertThat(app.json.readTree(post(app, file, "?signal=RX", "application/octet-stream").body()).get("tells").get("edges").asInt()).isEqualTo(1);
+  }
+
+  @Test
+  void whatIsNoCaptureIsRefusedWithThePlace(App app) {
+    HttpResponse<String> refused = post(app, "time,level\n0,1\n5 ms,0\n".getBytes(StandardCharsets.UTF_8), "", "application/octet-stream");
+    assertThat(refused.statusCode()).isEqualTo(422);
+    assertThat(app.json.readTree(refused.body()).get("detail").asString()).startsWith("Line 3").contains("5 ms");
+    assertThat(post(app, new byte[] {1}, "", "text/plain").statusCode()).isEqualTo(415);
+    assertThat(post(app, new byte[0], "", "application/octet-stream").statusCode()).isEqualTo(422);
+  }
+
+  @Test
+  void aFileLargerThanOtherBodiesIsReadAndRandomBytesNeverGiveAServerError(App app) {
+    byte[] large = new byte[3_000_000];
+    Random random = new Random(4);
+    random.nextBytes(large);
+    assertThat(post(app, large, "", "application/octet-stream").statusCode()).isEqualTo(200);
+    for (int i = 0; i < 60; i++) {
+      byte[] some = new byte[1 + random.nextInt(2000)];
+      random.nextBytes(some);
+      if (i % 2 == 0) {
+        for (int k = 0; k < some.length; k++) {
+          some[k] = (byte) "$#01!;,.-e\n 9FxAmus".charAt((some[k] & 0xFF) % 19);
+        }
+      }
+      assertThat(post(app, some, i % 3 == 0 ? "?signal=x" : "", "application/octet-stream").statusCode()).isIn(200, 422);
+    }
+  }
+
+  @Test
+  void thePlannerGivesEachPartItsPortAndNamesWhatCannotBe(App app) {
+    assertThat(app.get("/api/instruments/port-planner").get("boards").size()).isGreaterThan(5);
+    JsonNode plan = app.ask("POST", "/api/instruments/port-planner", """
+        {"board":"serial-f4-pad","wishes":[{"name":"receiver","job":"RECEIVER","format":"SBUS","volts5":false},
+        {"name":"telemetry","job":"TELEMETRY","format":"POLLED","volts5":false}]}""");
+    assertThat(plan.get("placed").get(0).get("leads").get(0).asString()).isEqualTo("receiver signal to pad SBUS");
+    assertThat(plan.get("lost").get(0).get("otherwise").toString()).contains("screen");
+    assertThat(app.refused(422, "POST", "/api/instruments/port-planner", """
+        {"board":"none","wishes":[]}""").get("detail").asString()).contains("serial-f7");
+    assertThat(app.refused(422, "POST", "/api/instruments/port-planner", """
+        {"board":"serial-f7","wishes":[{"name":"x","job":"GNSS","format":"SBUS","volts5":false}]}""").get("errors").get(0).get("where").asString())
+        .isEqualTo("wishes[0].format");
+  }
+
+  @Test
+  void aShownVoltagePutsTheFormatsThatFitFirst(App app) {
+    JsonNode formats = app.ask("POST", "/api/instruments/signal-pad", "{\"highV\":3.3,\"shownV\":0.25}").get("formats");
+    assertThat(formats.get(0).get("fits").asBoolean()).isTrue();
+    assertThat(formats.toString()).contains("\"PWM\"");
+    assertThat(app.ask("POST", "/api/instruments/signal-pad", "{\"highV\":3.3}").get("formats").get(0).has("fits")).isFalse();
+  }
+
+  @Test
+  void budgetRateAndChannelAreWorkedOut(App app) {
+    JsonNode budget = app.ask("POST", "/api/instruments/byte-budget", """
+        {"messages":[{"name":"sentences","rateHz":10,"payload":150,"overhead":0}],"hops":[{"name":"module","baud":9600},{"name":"air","baud":57600}]}""");
+    assertThat(budget.get("hops").get(0).get("fits").asBoolean()).isFalse();
+    assertThat(budget.get("hops").get(1).get("fits").asBoolean()).isTrue();
+    assertThat(budget.get("leastBaud").asInt()).isEqualTo(38_400);
+    assertThat(app.ask("POST", "/api/instruments/baud-error",
+        "{\"clockHz\":16000000,\"oversampling\":16,\"baud\":115200,\"parity\":false,\"stopBits\":1,\"otherOff\":0.02}").get("holds").asBoolean()).isFalse();
+    assertThat(app.ask("POST", "/api/instruments/channel-numbers", "{\"channel\":16}").get("auxiliary").asInt()).isEqualTo(12);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"channel-numbers, {\"channel\":0}", "signal-pad, {\"highV\":0}", "baud-error, '{\"clockHz\":1,\"oversampling\":16,\"baud\":9600,\"parity\":false,\"stopBits\":1,\"otherOff\":0}'",
+      "byte-budget, '{\"messages\":[],\"hops\":[{\"name\":\"a\",\"baud\":1}]}'"})
+  void whatCannotBeAskedIsRefused(String instrument, String body, App app) {
+    app.refused(422, "POST", "/api/instruments/" + instrument, body);
+  }
+
+  @Test
+  void theGeneratorRefusesWhatItCannotMake(App app) {
+    assertThat(app.send("GET", "/api/instruments/signal?format=BINARY_GNSS", "").statusCode()).isEqualTo(422);
+    assertThat(app.send("GET", "/api/instruments/signal?format=SBUS&frames=100000", "").statusCode()).isEqualTo(422);
+    assertThat(app.send("GET", "/api/instruments/signal?format=SBUS", "").headers().firstValue("Content-Disposition").orElseThrow()).contains("sbus.vcd");
+  }
+}

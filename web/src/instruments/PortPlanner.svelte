@@ -1,0 +1,193 @@
+<script lang="ts">
+  import { onMount } from 'svelte';
+  import { api, ask, type Schemas } from '../api/client';
+  import { Loading } from '../shared/loading.svelte';
+  import Notice from '../shared/Notice.svelte';
+  import PortBoard from './PortBoard.svelte';
+
+  type Wish = Schemas['WishAsked'];
+  const choices = new Loading<Schemas['PlannerChoices']>();
+  const planned = new Loading<Schemas['PlanAnswer']>();
+  let board = $state('serial-f4-pad');
+  let wishes = $state<Wish[]>([
+    { name: 'receiver', job: 'RECEIVER', format: 'SBUS', volts5: false, at: '' },
+    { name: 'telemetry', job: 'TELEMETRY', format: 'POLLED', volts5: false, at: '' },
+    { name: 'positioning', job: 'GNSS', format: 'NMEA', volts5: false, at: '' }
+  ]);
+  onMount(() => void choices.load(() => ask(api.GET('/api/instruments/port-planner'))));
+
+  $effect(() => {
+    const body = { board, wishes: $state.snapshot(wishes) };
+    void planned.load(() => ask(api.POST('/api/instruments/port-planner', { body })));
+  });
+
+  let drawn = $derived(choices.value?.boards.find((one) => one.id === board));
+  let ports = $derived([...new Set(drawn?.pads.map((pad) => pad.port) ?? [])]);
+  const formats = (job: Wish['job']): Schemas['FormatView'][] =>
+    choices.value?.jobs.find((one) => one.id === job)?.formats ?? [];
+
+  function add(job: Wish['job']): void {
+    const label = choices.value?.jobs.find((one) => one.id === job)?.label ?? '';
+    const alike = wishes.filter((one) => one.job === job).length;
+    const name = alike === 0 ? label : `${label} ${alike + 1}`;
+    wishes.push({ name, job, format: formats(job)[0]?.id ?? 'SBUS', volts5: false, at: '' });
+  }
+</script>
+
+<svelte:head><title>Port planner – Able Medic</title></svelte:head>
+
+<section class="page">
+  <h1>Port planner</h1>
+  <p class="small">
+    Each part gets a port that speaks its format; least is soldered, least is left out. A port holds one job.
+  </p>
+  <Notice text={choices.error} />
+  <div class="two">
+    <div class="asked">
+      <div class="field">
+        <label for="board">Board</label>
+        <select id="board" class="entry" bind:value={board}>
+          {#each choices.value?.boards ?? [] as one (one.id)}<option value={one.id}>{one.label}</option
+            >{/each}
+        </select>
+        {#if drawn}<span class="small">Its print does not tell: {drawn.silent}</span>{/if}
+      </div>
+      <h2>Parts</h2>
+      <ul>
+        {#each wishes as wish, i (i)}
+          <li>
+            <strong>{wish.name}</strong>
+            <label class="sr-only" for={`format-${i}`}>Format of {wish.name}</label>
+            <select id={`format-${i}`} class="entry" bind:value={wish.format}>
+              {#each formats(wish.job) as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
+            </select>
+            <label class="sr-only" for={`at-${i}`}>Soldered to</label>
+            <select id={`at-${i}`} class="entry" bind:value={wish.at}>
+              <option value="">not soldered yet</option>
+              {#each ports as port (port)}<option value={port}>soldered to port {port}</option>{/each}
+            </select>
+            <label class="tick"><input type="checkbox" bind:checked={wish.volts5} /> sends 5 V</label>
+            <button
+              class="plain"
+              type="button"
+              aria-label={`Leave out: ${wish.name}`}
+              onclick={() => wishes.splice(i, 1)}>Leave out</button
+            >
+          </li>
+        {/each}
+      </ul>
+      <div class="adds">
+        {#each choices.value?.jobs ?? [] as job (job.id)}
+          <button class="plain" type="button" disabled={wishes.length >= 12} onclick={() => add(job.id)}>
+            + {job.label}
+          </button>
+        {/each}
+      </div>
+    </div>
+    <div class="answer" aria-live="polite">
+      <Notice text={planned.error} />
+      {#if drawn && planned.value}
+        <PortBoard board={drawn} plan={planned.value} />
+        {#each planned.value.lost as lost (lost.name)}
+          <div class="lost">
+            <h2>No port for {lost.name}</h2>
+            {#if lost.conflict.length > 1}
+              <p>These cannot be had together on this board: {lost.conflict.join(', ')}.</p>
+            {/if}
+            <ul class="why">
+              {#each lost.why as why (why)}<li>{why}</li>{/each}
+            </ul>
+            <p>Instead:</p>
+            <ul class="why">
+              {#each lost.otherwise as other (other)}<li>{other}</li>{/each}
+            </ul>
+          </div>
+        {/each}
+        {#each planned.value.placed as placed (placed.name)}
+          <div class="placed">
+            <h2>{placed.name}{placed.port ? `: port ${placed.port}` : ''}</h2>
+            <ol>
+              {#each [...placed.leads.map((lead) => `${lead}.`), ...placed.set] as step (step)}<li>
+                  {step}
+                </li>{/each}
+            </ol>
+            {#each placed.minds as mind (mind)}<p class="mind">{mind}</p>{/each}
+          </div>
+        {/each}
+      {/if}
+    </div>
+  </div>
+</section>
+
+<style>
+  .two {
+    display: grid;
+    grid-template-columns: 1fr 1.3fr;
+    gap: 2.5rem;
+    margin-top: 1rem;
+    align-items: start;
+  }
+
+  .asked,
+  .answer {
+    display: grid;
+    gap: 0.8rem;
+    align-content: start;
+  }
+
+  .asked li {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 0.4rem 0.6rem;
+    align-items: center;
+    border-bottom: 1px solid var(--rule);
+    padding: 0.6rem 0;
+  }
+
+  .asked li .plain {
+    justify-self: end;
+  }
+
+  .tick {
+    display: flex;
+    gap: 0.5rem;
+    align-items: center;
+  }
+
+  .adds {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem;
+  }
+
+  .lost {
+    border-left: 4px solid var(--danger);
+    padding-left: 0.9rem;
+  }
+
+  .placed {
+    border-left: 4px solid var(--act);
+    padding-left: 0.9rem;
+  }
+
+  .mind {
+    border-left: 4px solid var(--doubt-fill);
+    padding-left: 0.7rem;
+  }
+
+  ol {
+    list-style: decimal;
+    padding-left: 1.4rem;
+  }
+
+  .why {
+    list-style: disc;
+    padding-left: 1.4rem;
+  }
+
+  @media (max-width: 900px) {
+    .two {
+      grid-template-columns: 1fr;
+    }
+  }
+</style>
