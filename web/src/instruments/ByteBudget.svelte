@@ -12,7 +12,7 @@
   ]);
   let hops = $state([
     { name: 'board to air modem', baud: 57600 },
-    { name: 'air', baud: 19200 },
+    { name: 'air', baud: 9600 },
     { name: 'ground modem to tablet', baud: 57600 }
   ]);
 
@@ -38,10 +38,8 @@
 >
   {#snippet asked()}
     <h2>Messages</h2>
+    <p class="small">Each with its rate a second, its bytes, and the bytes around them.</p>
     <ul>
-      <li class="head small" aria-hidden="true">
-        <span>what</span><span>a second</span><span>bytes</span><span>and around</span>
-      </li>
       {#each messages as one, i (i)}
         <li>
           <input class="entry" aria-label="What" bind:value={one.name} maxlength="40" />
@@ -135,14 +133,22 @@
 <style>
   li {
     display: grid;
-    grid-template-columns: 1.6fr 1fr 1fr 1fr 2.5rem;
+    grid-template-columns: 1fr 1fr 1fr 2.5rem;
     gap: 0.35rem;
     align-items: center;
     padding: 0.15rem 0;
   }
 
+  li > :first-child {
+    grid-column: 1 / -1;
+  }
+
+  li.hop > :first-child {
+    grid-column: auto;
+  }
+
   li.hop {
-    grid-template-columns: 1.6fr 1fr 2.5rem;
+    grid-template-columns: 1.4fr 1fr 2.5rem;
   }
 
   li input {

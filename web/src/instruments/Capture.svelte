@@ -79,8 +79,9 @@
         take(event.dataTransfer?.files);
       }}
     >
-      <span><strong>Drop the file here</strong>, or choose it.</span>
-      <input type="file" onchange={(event) => take(event.currentTarget.files)} />
+      <span><strong>Drop the file here</strong>, or</span>
+      <span class="plain" aria-hidden="true">Choose a file</span>
+      <input class="sr-only" type="file" onchange={(event) => take(event.currentTarget.files)} />
     </label>
     <form
       onsubmit={(event) => {
@@ -209,6 +210,11 @@
     border: 2px dashed var(--soft);
     border-radius: 4px;
     cursor: pointer;
+  }
+
+  .drop:focus-within {
+    outline: 3px solid var(--doubt-fill);
+    outline-offset: 2px;
   }
 
   .drop.over {

@@ -33,13 +33,21 @@
 
 <style>
   .groups {
-    display: grid;
-    grid-template-columns: 1fr 1fr;
-    gap: 2.5rem;
+    columns: 2;
+    column-gap: 2.5rem;
     margin-top: 1rem;
   }
 
+  .groups > div {
+    margin-bottom: 1.6rem;
+  }
+
+  h2 {
+    break-after: avoid;
+  }
+
   li {
+    break-inside: avoid;
     border-bottom: 1px solid var(--rule);
     padding: 0.7rem 0;
   }
@@ -52,7 +60,7 @@
 
   @media (max-width: 700px) {
     .groups {
-      grid-template-columns: 1fr;
+      columns: 1;
     }
   }
 </style>

@@ -56,7 +56,13 @@
       <ul>
         {#each wishes as wish, i (i)}
           <li>
-            <strong>{wish.name}</strong>
+            <strong class="name">{wish.name}</strong>
+            <button
+              class="plain"
+              type="button"
+              aria-label={`Leave out: ${wish.name}`}
+              onclick={() => wishes.splice(i, 1)}>Leave out</button
+            >
             <label class="sr-only" for={`format-${i}`}>Format of {wish.name}</label>
             <select id={`format-${i}`} class="entry" bind:value={wish.format}>
               {#each formats(wish.job) as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
@@ -67,12 +73,6 @@
               {#each ports as port (port)}<option value={port}>soldered to port {port}</option>{/each}
             </select>
             <label class="tick"><input type="checkbox" bind:checked={wish.volts5} /> sends 5 V</label>
-            <button
-              class="plain"
-              type="button"
-              aria-label={`Leave out: ${wish.name}`}
-              onclick={() => wishes.splice(i, 1)}>Leave out</button
-            >
           </li>
         {/each}
       </ul>
@@ -137,7 +137,7 @@
 
   .asked li {
     display: grid;
-    grid-template-columns: 1fr 1fr;
+    grid-template-columns: 1fr 1fr 6rem;
     gap: 0.4rem 0.6rem;
     align-items: center;
     border-bottom: 1px solid var(--rule);
@@ -148,7 +148,12 @@
     justify-self: end;
   }
 
+  .name {
+    grid-column: 1 / 3;
+  }
+
   .tick {
+    order: 1;
     display: flex;
     gap: 0.5rem;
     align-items: center;

@@ -13,6 +13,12 @@
     void solved.load(() => ask(api.POST('/api/instruments/signal-pad', { body })));
   });
 
+  function range(least: number, most: number): string {
+    const from = least.toFixed(2);
+    const to = most.toFixed(2);
+    return from === to ? from : `${from} – ${to}`;
+  }
+
   const at = (volts: number): number => (100 * volts) / Math.max(0.1, highV ?? 3.3);
 </script>
 
@@ -43,14 +49,14 @@
                 <a href={`/handbook/${one.page}`}>{one.format}</a>{one.usual ? '' : ', turned round'}
                 {#if one.fits === true}<strong>fits</strong>{/if}
               </td>
-              <td class="figure">{one.leastV.toFixed(2)} – {one.mostV.toFixed(2)}</td>
+              <td class="figure">{range(one.leastV, one.mostV)}</td>
               <td class="scale" aria-hidden="true">
                 <span
                   class="bar"
                   style:left={`${at(one.leastV)}%`}
                   style:width={`${Math.max(1, at(one.mostV - one.leastV))}%`}
                 ></span>
-                {#if shownV !== null}<span class="mark" style:left={`${Math.min(100, at(shownV))}%`}
+                {#if shownV !== null}<span class="shown" style:left={`${Math.min(100, at(shownV))}%`}
                   ></span>{/if}
               </td>
             </tr>
@@ -78,6 +84,10 @@
     padding: 0.3rem 0.6rem 0.3rem 0;
   }
 
+  .figure {
+    white-space: nowrap;
+  }
+
   .scale {
     position: relative;
     width: 34%;
@@ -94,7 +104,7 @@
     background: var(--act);
   }
 
-  .mark {
+  .shown {
     background: var(--danger);
     width: 3px;
   }

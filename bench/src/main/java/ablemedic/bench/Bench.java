@@ -27,9 +27,17 @@ public final class Bench {
       }
       return;
     }
-    System.out.println("Speed of the reasoning");
-    SpeedTable.print();
+    if (args.length == 0 || !args[0].equals("lines")) {
+      System.out.println("Speed of the reasoning");
+      SpeedTable.print();
+      System.out.println();
+    }
+    System.out.println("Reading of lines");
+    LineTable.print();
     System.out.println();
+    if (args.length > 0 && args[0].equals("lines")) {
+      return;
+    }
     System.out.println("The program on the demo bench");
     new ProgramTable(scratch).print();
     System.out.println();

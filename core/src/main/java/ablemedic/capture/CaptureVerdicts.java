@@ -66,7 +66,7 @@ record CaptureVerdicts(boolean bytesOnly, long bytes, long edges, double duratio
 
   private void line(Serial s, List<Verdict> all) {
     double off = s.off();
-    String rate = number("%.0f baud (± %.0f), %s", s.baud(), 2 * s.u(), s.framing());
+    String rate = number("%.0f baud, %s", s.baud(), s.framing());
     boolean known = carried.isPresent();
     if (Math.abs(off) > MOST_OFF) {
       all.add(new Verdict(Weight.FAULT, number("%s: %.1f %% %s than %.0f. A receiver bears about 2 %%; the sender's clock is off, or it is set to a rate of its "

@@ -32,6 +32,8 @@ public final class PortPlanner {
   /** Receivers first: where telemetry may go hangs on them. */
   private final List<Wish> wishes;
   private final List<String> ports;
+  /** Every way in which each part can be had, by itself. */
+  private final List<List<Placed>> options;
   private final Map<Map.Entry<Integer, Taken>, Best> known = new HashMap<>();
 
   /**
@@ -62,6 +64,7 @@ public final class PortPlanner {
     this.board = board;
     this.wishes = wishes.stream().sorted(Comparator.comparing(wish -> wish.job() != Job.RECEIVER)).toList();
     this.ports = board.ports();
+    this.options = this.wishes.stream().map(this::options).toList();
   }
 
   /** @throws SerialBoard.UnusableException where there are more wishes than a board ever holds */
@@ -117,7 +120,7 @@ public final class PortPlanner {
     }
     Wish wanted = wishes.get(wish);
     Best best = new Best(LOST * wanted.job().worth() + best(wish + 1, taken).cost(), Optional.empty());
-    for (Placed option : options(wanted)) {
+    for (Placed option : options.get(wish)) {
       if (isShared(option) ? taken.carriesBack() : (taken.ports() & bit(option)) == 0) {
         int cost = option.cost() + best(wish + 1, with(taken, option)).cost();
         if (cost < best.cost()) {
