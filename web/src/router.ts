@@ -30,6 +30,7 @@ export const { p, navigate, route } = createRouter({
   '/instruments/capture': () => import('./instruments/Capture.svelte'),
   '/instruments/port-planner': () => import('./instruments/PortPlanner.svelte'),
   '/instruments/signal-pad': () => import('./instruments/SignalPad.svelte'),
+  '/instruments/modem-chain': () => import('./instruments/ModemChain.svelte'),
   '/instruments/byte-budget': () => import('./instruments/ByteBudget.svelte'),
   '/instruments/baud-error': () => import('./instruments/BaudError.svelte'),
   '/instruments/channel-numbers': () => import('./instruments/ChannelNumbers.svelte'),

@@ -269,7 +269,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["judge"];
+        post: operations["judge_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -510,6 +510,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["solve_7"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/modem-chain": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["judge"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1128,6 +1144,18 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AirAsked: {
+            /** Format: int32 */
+            baud: number;
+            changed: boolean;
+            oneWay: boolean;
+            /** Format: int32 */
+            ports: number;
+            rangeFirst: boolean;
+            restarted: boolean;
+            /** Format: int32 */
+            stations: number;
+        };
         Arriving: {
             sorts: components["schemas"]["PartSort"][];
         };
@@ -1375,6 +1403,14 @@ export interface components {
             /** Format: double */
             stepV: number;
         };
+        ChainAsked: {
+            air: components["schemas"]["AirAsked"];
+            board: components["schemas"]["WireAsked"];
+            /** Format: double */
+            bytesPerS: number;
+            ground: components["schemas"]["WireAsked"];
+            twoWay: boolean;
+        };
         Change: {
             after: string;
             before: string;
@@ -1566,6 +1602,10 @@ export interface components {
             parts: components["schemas"]["PartEntry"][];
             sorts?: components["schemas"]["PartSort"][];
         };
+        Entry: {
+            box: string;
+            text: string;
+        };
         Fact: {
             value: string;
             what: string;
@@ -1608,6 +1648,13 @@ export interface components {
             id: "PWM" | "PPM" | "DSHOT" | "SBUS" | "IBUS" | "CRSF" | "SATELLITE" | "POLLED" | "STREAM" | "MAVLINK" | "NMEA" | "BINARY_GNSS" | "DISPLAY" | "VIDEO_CONTROL";
             label: string;
             page: string;
+        };
+        FoundView: {
+            /** @enum {string} */
+            grade: "HARMS" | "WRONG" | "DOUBTFUL" | "SOUND";
+            hop: string;
+            remedy: string;
+            text: string;
         };
         Glance: {
             /** Format: double */
@@ -1658,6 +1705,13 @@ export interface components {
             /** Format: double */
             baud: number;
             name: string;
+        };
+        HopView: {
+            /** @enum {string} */
+            grade: "HARMS" | "WRONG" | "DOUBTFUL" | "SOUND";
+            label: string;
+            /** Format: double */
+            share: number;
         };
         Imported: {
             /** Format: int32 */
@@ -1912,6 +1966,11 @@ export interface components {
             /** Format: double */
             growthPerS: number;
             says: string;
+        };
+        ModemAnswer: {
+            entries: components["schemas"]["Entry"][];
+            found: components["schemas"]["FoundView"][];
+            hops: components["schemas"]["HopView"][];
         };
         MotionAnswer: {
             alike: components["schemas"]["LooksAlike"][];
@@ -2690,6 +2749,18 @@ export interface components {
             /** Format: double */
             low: number;
         };
+        WireAsked: {
+            /** Format: int32 */
+            baud: number;
+            /** Format: int32 */
+            farBaud: number;
+            /** Format: double */
+            farHighV: number;
+            flow: boolean;
+            flowWired: boolean;
+            /** Format: double */
+            highV: number;
+        };
         WishAsked: {
             at?: string;
             /** @enum {string} */
@@ -3250,7 +3321,7 @@ export interface operations {
             };
         };
     };
-    judge: {
+    judge_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3617,6 +3688,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BulbAnswer"];
+                };
+            };
+        };
+    };
+    judge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChainAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ModemAnswer"];
                 };
             };
         };

@@ -114,7 +114,7 @@
               >{/if}
           </p>
           <p class="bar" aria-hidden="true">
-            <span class:over={!hop.fits} style:width={`${Math.min(100, 100 * hop.share)}%`}></span>
+            <span class:full={!hop.fits} style:width={`${Math.min(100, 100 * hop.share)}%`}></span>
             <i></i>
           </p>
         </div>
@@ -173,7 +173,7 @@
     background: var(--act);
   }
 
-  .bar .over {
+  .bar .full {
     background: var(--danger);
   }
 

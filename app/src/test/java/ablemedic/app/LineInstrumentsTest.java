@@ -113,6 +113,18 @@ class LineInstrumentsTest {
   }
 
   @Test
+  void aModemChainIsJudgedHopByHopAndToldWhatToEnter(App app) {
+    String wire = "{\"baud\":57600,\"farBaud\":%d,\"flow\":false,\"flowWired\":false,\"highV\":3.3,\"farHighV\":3.3}";
+    JsonNode chain = app.ask("POST", "/api/instruments/modem-chain", """
+        {"board":%s,"air":{"baud":64000,"oneWay":false,"changed":false,"restarted":true,"rangeFirst":false,"stations":1,"ports":1},"ground":%s,
+         "bytesPerS":400,"twoWay":true}""".formatted(wire.formatted(19200), wire.formatted(57600)));
+    assertThat(chain.get("hops").get(0).get("grade").asString()).isEqualTo("WRONG");
+    assertThat(chain.get("hops").get(2).get("grade").asString()).isEqualTo("SOUND");
+    assertThat(chain.get("found").get(0).get("remedy").asString()).isEqualTo("Set both to 57600.");
+    assertThat(chain.get("entries").size()).isEqualTo(4);
+  }
+
+  @Test
   void budgetRateAndChannelAreWorkedOut(App app) {
     JsonNode budget = app.ask("POST", "/api/instruments/byte-budget", """
         {"messages":[{"name":"sentences","rateHz":10,"payload":150,"overhead":0}],"hops":[{"name":"module","baud":9600},{"name":"air","baud":57600}]}""");

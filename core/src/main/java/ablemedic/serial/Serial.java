@@ -42,6 +42,8 @@ public final class Serial {
               "These parts on this board: which pad and port for each, what to set, and which wishes cannot be had together."),
           new Instrument("signal-pad", "Meter on a signal pad",
               "What a meter shows on a line that sends a format, and which formats a shown voltage speaks for."),
+          new Instrument("modem-chain", "Modem chain",
+              "Board, modem, air, modem, ground station: what is wrong at which hop, how full each is, what to enter at each box."),
           new Instrument("byte-budget", "Byte budget",
               "Messages and their rates against every hop of the way: which one is too slow, and by how much."),
           new Instrument("baud-error", "Baud error from a clock",
