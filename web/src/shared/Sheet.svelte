@@ -15,7 +15,7 @@
   <Portal>
     <Dialog.Backdrop class="over-backdrop" />
     <Dialog.Positioner class="over-place">
-      <Dialog.Content class="over">
+      <Dialog.Content class="over-sheet">
         <Dialog.Title class="over-title">{title}</Dialog.Title>
         {@render children()}
       </Dialog.Content>
@@ -41,7 +41,7 @@
     z-index: 50;
   }
 
-  :global(.over) {
+  :global(.over-sheet) {
     background: var(--card);
     color: var(--ink);
     border: 1px solid var(--soft);

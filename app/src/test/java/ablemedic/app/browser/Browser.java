@@ -110,6 +110,11 @@ public final class Browser implements AutoCloseable {
     new Actions(driver).moveToElement(element, right, down).click().perform();
   }
 
+  /** Gives a file of this computer to a field for files. */
+  public void give(String css, Path file) {
+    driver.findElement(By.cssSelector(css)).sendKeys(file.toAbsolutePath().toString());
+  }
+
   public void type(String css, String text) {
     WebElement element = see(css);
     element.clear();

@@ -4,7 +4,6 @@ import ablemedic.app.RunningApp;
 import ablemedic.app.RunningApp.App;
 import java.io.IOException;
 import java.nio.file.Path;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -36,17 +35,15 @@ class Screenshots {
       browser.choose("#one", "outputs-2134");
       browser.seeText("The outputs rear-left and front-left are swapped");
       browser.picture(FOLDER.resolve("take-off-motion.png"));
-      browser.open("/instruments/motor-map?craft=TERN");
-      for (String rotor : List.of("rear-right, clockwise", "front-right, counter-clockwise", "rear-left, counter-clockwise")) {
-        browser.clickDrawn("[aria-label='" + rotor + "']", 0, 0);
-      }
-      browser.seeText("Order to enter");
-      browser.picture(FOLDER.resolve("motor-map.png"));
+      browser.open("/instruments/capture");
+      browser.click("form button.act");
+      browser.seeText("Channels that move");
+      browser.picture(FOLDER.resolve("capture.png"));
+      shot(browser, "/instruments/port-planner", "port-planner", "No port for telemetry");
       browser.open("/crafts/PETREL");
       browser.see("[data-point]");
       browser.scrollTo("#leads-heading");
       browser.picture(FOLDER.resolve("chart-power.png"));
-      shot(browser, "/instruments/read-here?craft=FULMAR&red=FC.S2&black=C4.S2", "read-here", "All well");
       shot(browser, "/instruments/rail-budget?craft=EIDER", "rail-budget", "to spare");
       shot(browser, "/packs/A1", "pack", "When to land");
       browser.open("/crafts/PETREL/routine");

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import ablemedic.app.RunningApp;
 import ablemedic.app.RunningApp.App;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -386,12 +388,49 @@ class WalkTest {
             "/nowhere", "/crafts/EIDER/wiring", "/crafts/SKUA/told", "/crafts/SKUA/frame", "/parts", "/parts/new", "/crafts/SKUA/wiring", "/crafts/EIDER/routine", "/packs", "/packs/A1", "/work-ups/10",
             "/instruments/rail-budget?craft=EIDER", "/instruments/scale-from-readings?craft=PETREL",
             "/instruments/sense-chain", "/instruments/pack?craft=EIDER", "/instruments/lead-drop",
-            "/instruments/limiter-bulb", "/instruments/meter", "/instruments/read-here?craft=EIDER"}) {
+            "/instruments/limiter-bulb", "/instruments/meter", "/instruments/read-here?craft=EIDER", "/instruments/capture",
+            "/instruments/port-planner", "/instruments/modem-chain", "/instruments/signal-pad", "/instruments/byte-budget",
+            "/instruments/baud-error", "/instruments/channel-numbers", "/handbook/format-sbus"}) {
           browser.open(path);
           browser.await(() -> !browser.shows(".small:empty"));
           settled(browser);
         }
       }
+    }
+  }
+
+  /** A recording on disk: of an inverted receiver on a line of 5 V, and one that is no recording. */
+  @Test
+  void aRecordingFromDiskIsReadAndWhatIsNoneIsRefusedWithItsPlace(@TempDir Path folder) throws IOException {
+    Path pad = Files.writeString(folder.resolve("pad.csv"),
+        app.send("GET", "/api/instruments/signal?format=IBUS&form=VOLTS&inverted=true&highV=5&frames=6", "").body());
+    Path letter = Files.writeString(folder.resolve("letter.csv"), "time,level\n0,1\nsoon,0\n");
+    Path two = Files.writeString(folder.resolve("two.csv"), "t (us),TX,RX\n0,1,0\n10,0,1\n20,1,0\n30,0,0\n");
+    try (Browser browser = new Browser(app.url(""), "light", 1280, 1000)) {
+      browser.open("/instruments/capture");
+      browser.give("input[type='file']", pad);
+      browser.seeText("that harms a pad that bears 3.3 V only");
+      browser.seeText("inverted, and IBUS is not");
+      browser.seeText("115200 baud, 8N1");
+      browser.give("input[type='file']", letter);
+      browser.seeText("Line 3: “soon” is no number");
+      browser.give("input[type='file']", two);
+      browser.seeText("It holds several signals");
+      browser.press("TX");
+      browser.seeText("2 changes");
+      settled(browser);
+    }
+  }
+
+  @Test
+  void portsAreReplannedAsWishesChange() {
+    try (Browser browser = new Browser(app.url(""), "light", 1280, 1000)) {
+      browser.open("/instruments/port-planner");
+      browser.seeText("No port for telemetry");
+      browser.choose("#board", "serial-f7");
+      browser.await(() -> !browser.text("section").contains("No port for telemetry"));
+      browser.seeText("inversion on.");
+      settled(browser);
     }
   }
 
