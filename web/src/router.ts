@@ -29,6 +29,7 @@ export const { p, navigate, route } = createRouter({
   '/instruments/limiter-bulb': () => import('./instruments/LimiterBulb.svelte'),
   '/instruments/capture': () => import('./instruments/Capture.svelte'),
   '/instruments/port-planner': () => import('./instruments/PortPlanner.svelte'),
+  '/instruments/two-ends': () => import('./instruments/TwoEnds.svelte'),
   '/instruments/signal-pad': () => import('./instruments/SignalPad.svelte'),
   '/instruments/modem-chain': () => import('./instruments/ModemChain.svelte'),
   '/instruments/byte-budget': () => import('./instruments/ByteBudget.svelte'),

@@ -269,7 +269,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["judge_1"];
+        post: operations["judge_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -525,7 +525,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["judge"];
+        post: operations["judge_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -686,6 +686,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["solve"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/two-ends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["judge"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1602,6 +1618,24 @@ export interface components {
             parts: components["schemas"]["PartEntry"][];
             sorts?: components["schemas"]["PartSort"][];
         };
+        EndsAnswer: {
+            judged: components["schemas"]["FoundAtEnds"][];
+        };
+        EndsAsked: {
+            /** Format: int32 */
+            baud: number;
+            board: string;
+            computer: boolean;
+            ground: boolean;
+            hears?: string;
+            part: components["schemas"]["WishAsked"];
+            sends?: string;
+            /** Format: double */
+            standsV: number;
+            /** Format: double */
+            supplyV: number;
+            told?: components["schemas"]["ToldAsked"];
+        };
         Entry: {
             box: string;
             text: string;
@@ -1644,10 +1678,18 @@ export interface components {
             values: components["schemas"]["ValueView"][];
         };
         FormatView: {
+            bauds: number[];
             /** @enum {string} */
             id: "PWM" | "PPM" | "DSHOT" | "SBUS" | "IBUS" | "CRSF" | "SATELLITE" | "POLLED" | "STREAM" | "MAVLINK" | "NMEA" | "BINARY_GNSS" | "DISPLAY" | "VIDEO_CONTROL";
+            inverted: boolean;
             label: string;
             page: string;
+        };
+        FoundAtEnds: {
+            /** @enum {string} */
+            grade: "HARMS" | "WRONG" | "DOUBTFUL" | "UNKNOWN";
+            remedy: string;
+            text: string;
         };
         FoundView: {
             /** @enum {string} */
@@ -2681,6 +2723,17 @@ export interface components {
             verdicts: components["schemas"]["Verdict"][];
             volts?: components["schemas"]["Volts"];
         };
+        ToldAsked: {
+            /** Format: int32 */
+            baud: number;
+            /** @enum {string} */
+            format: "PWM" | "PPM" | "DSHOT" | "SBUS" | "IBUS" | "CRSF" | "SATELLITE" | "POLLED" | "STREAM" | "MAVLINK" | "NMEA" | "BINARY_GNSS" | "DISPLAY" | "VIDEO_CONTROL";
+            inverted: boolean;
+            jobs: ("RECEIVER" | "TELEMETRY" | "GNSS" | "DISPLAY" | "VIDEO_CONTROL")[];
+            oneWire: boolean;
+            port: string;
+            softOn: boolean;
+        };
         ToldValue: {
             id: string;
             label: string;
@@ -3321,7 +3374,7 @@ export interface operations {
             };
         };
     };
-    judge_1: {
+    judge_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3692,7 +3745,7 @@ export interface operations {
             };
         };
     };
-    judge: {
+    judge_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3976,6 +4029,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MotionAnswer"];
+                };
+            };
+        };
+    };
+    judge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EndsAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EndsAnswer"];
                 };
             };
         };

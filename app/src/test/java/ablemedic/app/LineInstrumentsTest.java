@@ -59,7 +59,7 @@ class LineInstrumentsTest {
     JsonNode asked = app.json.readTree(post(app, file, "", "application/octet-stream").body());
     assertThat(asked.get("signals").toString()).isEqualTo("[\"TX\",\"RX\"]");
     assertThat(asked.has("tells")).isFalse();
-    assertThat(app.json.readTree(post(app, file, "?signal=RX", "application/octet-stream").body()).get("tells").get("edges").asInt()).isEqualTo(1);
+    assertThat(app.json.readTree(post(app, file, "?signal=RX", "application/octet-stream").body()).get("tells").get("edges").asInt()).isEqualTo(2);
   }
 
   @Test
@@ -110,6 +110,19 @@ class LineInstrumentsTest {
     assertThat(formats.get(0).get("fits").asBoolean()).isTrue();
     assertThat(formats.toString()).contains("\"PWM\"");
     assertThat(app.ask("POST", "/api/instruments/signal-pad", "{\"highV\":3.3}").get("formats").get(0).has("fits")).isFalse();
+  }
+
+  @Test
+  void twoEndsAreJudgedWithTheReasonAndTheRemedy(App app) {
+    String asked = """
+        {"board":"serial-f4-pad","part":{"name":"receiver","job":"RECEIVER","format":"SBUS","volts5":false},"baud":100000,"sends":"%s","ground":true,
+         "supplyV":5,"standsV":5,"computer":false,"told":{"port":"%s","jobs":["RECEIVER"],"format":"SBUS","baud":100000,"inverted":true,"oneWire":false,
+         "softOn":false}}""";
+    assertThat(app.ask("POST", "/api/instruments/two-ends", asked.formatted("SBUS RX", "1")).get("judged").size()).isZero();
+    JsonNode wrong = app.ask("POST", "/api/instruments/two-ends", asked.formatted("R3 RX", "3")).get("judged").get(0);
+    assertThat(wrong.get("grade").asString()).isEqualTo("WRONG");
+    assertThat(wrong.get("remedy").asString()).isEqualTo("Move the wire to pad SBUS.");
+    assertThat(app.refused(422, "POST", "/api/instruments/two-ends", asked.formatted("R9 RX", "3")).get("detail").asString()).contains("R3 RX");
   }
 
   @Test

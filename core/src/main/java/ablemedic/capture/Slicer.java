@@ -110,7 +110,7 @@ final class Slicer {
     if (!learned) {
       learn();
     }
-    if (begun && lastTime > since) {
+    if (begun) {
       to.stands(level, lastTime - since);
     }
   }

@@ -134,7 +134,7 @@ final class VcdReader {
       }
       Captures.cancelled();
     }
-    if (known && now > since) {
+    if (known) {
       to.stands(level, now - since);
     }
   }

@@ -40,6 +40,8 @@ public final class Serial {
               "Drop what an analyser or an oscilloscope recorded: level, rate, framing, format, what it carries, what that means."),
           new Instrument("port-planner", "Port planner",
               "These parts on this board: which pad and port for each, what to set, and which wishes cannot be had together."),
+          new Instrument("two-ends", "Two ends of a line",
+              "A part, the pads that it is joined to and what the port is told: whether they understand one another, and what puts it right."),
           new Instrument("signal-pad", "Meter on a signal pad",
               "What a meter shows on a line that sends a format, and which formats a shown voltage speaks for."),
           new Instrument("modem-chain", "Modem chain",

@@ -34,7 +34,7 @@ class PortPlannerController {
 
   record JobView(Job id, String label, List<FormatView> formats) {}
 
-  record FormatView(Format id, String label, String page) {}
+  record FormatView(Format id, String label, String page, List<Integer> bauds, boolean inverted) {}
 
   /** A part that wants a port. */
   record WishAsked(@NotNull @Size(max = 40, message = "has at most 40 letters") String name, @NotNull Job job, @NotNull Format format, boolean volts5,
@@ -53,7 +53,7 @@ class PortPlannerController {
   PlannerChoices choices() {
     return new PlannerChoices(SerialBoards.SHIPPED.stream().map(PortPlannerController::view).toList(), Arrays.stream(Job.values())
         .map(job -> new JobView(job, job.label(), PortPlanner.formats(job).stream()
-            .map(format -> new FormatView(format, format.label(), "format-" + format.id())).toList())).toList());
+            .map(format -> new FormatView(format, format.label(), "format-" + format.id(), format.bauds(), format.inverted())).toList())).toList());
   }
 
   private static BoardView view(SerialBoard board) {

@@ -11,10 +11,13 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
 import java.util.logging.Level;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.OutputType;
+import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
@@ -30,6 +33,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** A headless browser that watches for console errors, requests elsewhere and barriers to access. */
 public final class Browser implements AutoCloseable {
+  private static final int LOOKS = 3;
   private static final Path ACCESSIBILITY_ENGINE = Path.of("../web/node_modules/axe-core/axe.min.js");
 
   private final ChromeDriver driver;
@@ -87,16 +91,28 @@ public final class Browser implements AutoCloseable {
 
   /** Presses the first shown button or link of this text. */
   public void press(String text) {
-    WebElement element = wait.until(d -> d.findElements(By.cssSelector("button, a, [role=button]")).stream()
-        .filter(e -> e.isDisplayed() && e.getText().strip().startsWith(text) && e.isEnabled()).findFirst().orElse(null));
-    driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", element);
-    element.click();
+    acting(() -> wait.until(d -> d.findElements(By.cssSelector("button, a, [role=button]")).stream()
+        .filter(e -> e.isDisplayed() && e.getText().strip().startsWith(text) && e.isEnabled()).findFirst().orElse(null)), WebElement::click);
+  }
+
+  /** Acts on an element in the middle of the window; one that was drawn anew meanwhile is looked for again, as an eye does. */
+  private void acting(Supplier<WebElement> looking, Consumer<WebElement> act) {
+    for (int looks = 1; ; looks++) {
+      try {
+        WebElement element = looking.get();
+        driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", element);
+        act.accept(element);
+        return;
+      } catch (StaleElementReferenceException e) {
+        if (looks == LOOKS) {
+          throw e;
+        }
+      }
+    }
   }
 
   public void click(String css) {
-    WebElement element = see(css);
-    driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", element);
-    new Actions(driver).moveToElement(element).click().perform();
+    acting(() -> see(css), element -> new Actions(driver).moveToElement(element).click().perform());
   }
 
   public void scrollTo(String css) {
@@ -105,9 +121,7 @@ public final class Browser implements AutoCloseable {
 
   /** Clicks with the point of the pointer on an element of a drawing. */
   public void clickDrawn(String css, int right, int down) {
-    WebElement element = see(css);
-    driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", element);
-    new Actions(driver).moveToElement(element, right, down).click().perform();
+    acting(() -> see(css), element -> new Actions(driver).moveToElement(element, right, down).click().perform());
   }
 
   /** Gives a file of this computer to a field for files. */
@@ -116,13 +130,14 @@ public final class Browser implements AutoCloseable {
   }
 
   public void type(String css, String text) {
-    WebElement element = see(css);
-    element.clear();
-    element.sendKeys(text);
+    acting(() -> see(css), element -> {
+      element.clear();
+      element.sendKeys(text);
+    });
   }
 
   public void choose(String css, String value) {
-    new Select(see(css)).selectByValue(value);
+    acting(() -> see(css), element -> new Select(element).selectByValue(value));
   }
 
   /** The title of the check on the card; empty where there is none. */

@@ -389,7 +389,7 @@ class WalkTest {
             "/instruments/rail-budget?craft=EIDER", "/instruments/scale-from-readings?craft=PETREL",
             "/instruments/sense-chain", "/instruments/pack?craft=EIDER", "/instruments/lead-drop",
             "/instruments/limiter-bulb", "/instruments/meter", "/instruments/read-here?craft=EIDER", "/instruments/capture",
-            "/instruments/port-planner", "/instruments/modem-chain", "/instruments/signal-pad", "/instruments/byte-budget",
+            "/instruments/port-planner", "/instruments/two-ends", "/instruments/modem-chain", "/instruments/signal-pad", "/instruments/byte-budget",
             "/instruments/baud-error", "/instruments/channel-numbers", "/handbook/format-sbus"}) {
           browser.open(path);
           browser.await(() -> !browser.shows(".small:empty"));
@@ -412,13 +412,13 @@ class WalkTest {
       browser.seeText("that harms a pad that bears 3.3 V only");
       browser.seeText("inverted, and IBUS is not");
       browser.seeText("115200 baud, 8N1");
-      browser.give("input[type='file']", letter);
-      browser.seeText("Line 3: “soon” is no number");
       browser.give("input[type='file']", two);
       browser.seeText("It holds several signals");
       browser.press("TX");
-      browser.seeText("2 changes");
+      browser.seeText("3 changes");
       settled(browser);
+      browser.give("input[type='file']", letter);
+      browser.seeText("Line 3: “soon” is no number");
     }
   }
 

@@ -1,0 +1,318 @@
+<script lang="ts">
+  import { onMount } from 'svelte';
+  import { api, ask, type Schemas } from '../api/client';
+  import { Loading } from '../shared/loading.svelte';
+  import Notice from '../shared/Notice.svelte';
+  import { TwoEndsState } from './twoEnds.svelte';
+
+  const choices = new Loading<Schemas['PlannerChoices']>();
+  const solved = new Loading<Schemas['EndsAnswer']>();
+  const ends = new TwoEndsState();
+  onMount(() => void choices.load(() => ask(api.GET('/api/instruments/port-planner'))));
+
+  $effect(() => {
+    const body = ends.asked();
+    void solved.load(() => ask(api.POST('/api/instruments/two-ends', { body })));
+  });
+
+  let board = $derived(choices.value?.boards.find((one) => one.id === ends.board));
+  let ports = $derived([...new Set(board?.pads.map((pad) => pad.port) ?? [])]);
+  let pads = $derived(board?.pads.map((pad) => `${pad.name} ${pad.side}`) ?? []);
+  let jobs = $derived(choices.value?.jobs ?? []);
+  let formats = $derived(jobs.find((one) => one.id === ends.job)?.formats ?? []);
+  let all = $derived([...new Map(jobs.flatMap((job) => job.formats).map((one) => [one.id, one])).values()]);
+  let rates = $derived(
+    [...new Set([...(all.find((one) => one.id === ends.format)?.bauds ?? []), 9600, 57600, 115200])].sort(
+      (a, b) => a - b
+    )
+  );
+
+  const grades: Record<Schemas['FoundAtEnds']['grade'], string> = {
+    HARMS: 'harms',
+    WRONG: 'wrong',
+    DOUBTFUL: 'mind',
+    UNKNOWN: 'not known'
+  };
+  let worst = $derived(solved.value?.judged[0]?.grade);
+  let line = $derived(
+    worst === undefined ? 'sound' : worst === 'DOUBTFUL' || worst === 'UNKNOWN' ? 'doubt' : 'bad'
+  );
+</script>
+
+{#snippet select(
+  id: string,
+  label: string,
+  of: (readonly [string, string])[],
+  value: string,
+  set: (v: string) => void
+)}
+  <div class="field">
+    <label for={id}>{label}</label>
+    <select {id} class="entry" {value} onchange={(event) => set(event.currentTarget.value)}>
+      {#each of as [key, text] (key)}<option value={key}>{text}</option>{/each}
+    </select>
+  </div>
+{/snippet}
+
+<svelte:head><title>Two ends of a line – Able Medic</title></svelte:head>
+
+<section class="page">
+  <h1>Two ends of a line</h1>
+  <p class="small">
+    How a part is joined, and what its port is told: whether the two understand one another.
+  </p>
+  <Notice text={choices.error} />
+  <svg viewBox="0 0 900 128" role="img" aria-label="The part, its wires and the port">
+    <rect class="box" x="2" y="14" width="220" height="100" rx="6" />
+    <text class="name" x="18" y="48">{jobs.find((one) => one.id === ends.job)?.label ?? ''}</text>
+    <text x="18" y="74">{all.find((one) => one.id === ends.format)?.label ?? ''}</text>
+    <text class="note" x="18" y="98">{ends.baud} baud</text>
+    {#if ends.sends}
+      <line class={line} x1="222" x2="560" y1="42" y2="42" />
+      <text class="note" x="234" y="34">sends</text>
+      <text class="note end" x="550" y="34">pad {ends.sends}</text>
+    {/if}
+    {#if ends.hears}
+      <line class={line} x1="222" x2="560" y1="84" y2="84" />
+      <text class="note" x="234" y="76">hears</text>
+      <text class="note end" x="550" y="76">pad {ends.hears}</text>
+    {/if}
+    {#if ends.ground}<line class="ground" x1="222" x2="560" y1="108" y2="108" />{/if}
+    <rect class="box" x="560" y="14" width="336" height="100" rx="6" />
+    <text class="name" x="578" y="48">{ends.read ? `port ${ends.toldPort}` : 'port not read'}</text>
+    {#if ends.read}
+      <text x="578" y="74"
+        >{jobs.find((one) => one.id === ends.toldJob)?.label ?? 'no job'}, {all.find(
+          (one) => one.id === ends.toldFormat
+        )?.label}</text
+      >
+      <text class="note" x="578" y="98"
+        >{ends.toldBaud} baud, inversion {ends.inverted ? 'on' : 'off'}{ends.oneWire
+          ? ', half duplex'
+          : ''}</text
+      >
+    {/if}
+  </svg>
+  <div aria-live="polite">
+    <Notice text={solved.error} />
+    {#if solved.value}
+      {#if solved.value.judged.length === 0}<p class="sound">They understand one another.</p>{/if}
+      <ul class="found">
+        {#each solved.value.judged as one (one.text)}
+          <li class={one.grade.toLowerCase()}>
+            <span class="small">{grades[one.grade]}</span>
+            {one.text} <strong>{one.remedy}</strong>
+          </li>
+        {/each}
+      </ul>
+    {/if}
+  </div>
+  <div class="three">
+    <fieldset>
+      <legend>The part</legend>
+      {@render select(
+        'job',
+        'What it is for',
+        jobs.map((one) => [one.id, one.label] as const),
+        ends.job,
+        (v) => ends.chooseJob(v as typeof ends.job, jobs)
+      )}
+      {@render select(
+        'format',
+        'It speaks',
+        formats.map((one) => [one.id, one.label] as const),
+        ends.format,
+        (v) => ends.chooseFormat(v as typeof ends.format, all)
+      )}
+      {@render select(
+        'baud',
+        'At, baud',
+        rates.map((one) => [String(one), String(one)] as const),
+        String(ends.baud),
+        (v) => (ends.baud = Number(v))
+      )}
+      <div class="field">
+        <label for="supply">Fed with, V</label>
+        <input id="supply" class="entry reading" type="number" step="0.1" bind:value={ends.supplyV} />
+      </div>
+      <div class="field">
+        <label for="stands">It stands, V</label>
+        <input id="stands" class="entry reading" type="number" step="0.1" bind:value={ends.standsV} />
+      </div>
+      <label class="tick"><input type="checkbox" bind:checked={ends.volts5} /> it sends 5 V</label>
+    </fieldset>
+    <fieldset>
+      <legend>Its wires</legend>
+      {@render select(
+        'board',
+        'Board',
+        (choices.value?.boards ?? []).map((one) => [one.id, one.label] as const),
+        ends.board,
+        (v) => ends.chooseBoard(v)
+      )}
+      {@render select(
+        'sends',
+        'What it sends goes to pad',
+        [['', 'nothing'] as const, ...pads.map((one) => [one, one] as const)],
+        ends.sends,
+        (v) => (ends.sends = v)
+      )}
+      {@render select(
+        'hears',
+        'What it hears comes from pad',
+        [['', 'nothing'] as const, ...pads.map((one) => [one, one] as const)],
+        ends.hears,
+        (v) => (ends.hears = v)
+      )}
+      <label class="tick"><input type="checkbox" bind:checked={ends.ground} /> ground joined</label>
+      <label class="tick"><input type="checkbox" bind:checked={ends.computer} /> the computer is joined</label
+      >
+    </fieldset>
+    <fieldset>
+      <legend>What the port is told</legend>
+      <label class="tick"><input type="checkbox" bind:checked={ends.read} /> somebody read it</label>
+      {#if ends.read}
+        {@render select(
+          'port',
+          'Port',
+          ports.map((one) => [one, one] as const),
+          ends.toldPort,
+          (v) => (ends.toldPort = v)
+        )}
+        {@render select(
+          'told-job',
+          'Its job',
+          [['', 'none'] as const, ...jobs.map((one) => [one.id, one.label] as const)],
+          ends.toldJob,
+          (v) => (ends.toldJob = v as typeof ends.toldJob)
+        )}
+        {@render select(
+          'told-format',
+          'It is to speak',
+          all.map((one) => [one.id, one.label] as const),
+          ends.toldFormat,
+          (v) => (ends.toldFormat = v as typeof ends.toldFormat)
+        )}
+        {@render select(
+          'told-baud',
+          'At, baud',
+          rates.map((one) => [String(one), String(one)] as const),
+          String(ends.toldBaud),
+          (v) => (ends.toldBaud = Number(v))
+        )}
+        <label class="tick"
+          ><input type="checkbox" bind:checked={ends.inverted} /> inversion on, or the jumper bridged</label
+        >
+        <label class="tick"><input type="checkbox" bind:checked={ends.oneWire} /> half duplex on</label>
+        <label class="tick"><input type="checkbox" bind:checked={ends.softOn} /> software ports on</label>
+      {/if}
+    </fieldset>
+  </div>
+</section>
+
+<style>
+  svg {
+    width: 100%;
+    display: block;
+    margin: 0.8rem 0;
+  }
+
+  text {
+    font-size: 16px;
+    fill: var(--ink);
+  }
+
+  .name {
+    font-weight: 700;
+    font-size: 18px;
+  }
+
+  .note {
+    font-size: 14px;
+    fill: var(--soft);
+  }
+
+  .end {
+    text-anchor: end;
+  }
+
+  .box {
+    fill: var(--card);
+    stroke: var(--soft);
+  }
+
+  line {
+    stroke-width: 3;
+  }
+
+  line.sound {
+    stroke: var(--act);
+  }
+
+  line.bad {
+    stroke: var(--danger);
+    stroke-dasharray: 10 6;
+  }
+
+  line.doubt {
+    stroke: var(--doubt-fill);
+  }
+
+  line.ground {
+    stroke: var(--ink);
+    stroke-width: 2;
+  }
+
+  .sound {
+    border-left: 4px solid var(--act);
+    padding-left: 0.8rem;
+  }
+
+  .found li {
+    display: grid;
+    border-left: 4px solid var(--danger);
+    padding: 0.3rem 0.8rem;
+    margin: 0.3rem 0;
+  }
+
+  .found .harms {
+    background: var(--danger-tint);
+  }
+
+  .found .doubtful,
+  .found .unknown {
+    border-color: var(--doubt-fill);
+  }
+
+  .three {
+    display: grid;
+    grid-template-columns: repeat(3, 1fr);
+    gap: 1.5rem;
+    margin: 1.2rem 0;
+  }
+
+  fieldset {
+    display: grid;
+    gap: 0.5rem;
+    align-content: start;
+    border-top: 1px solid var(--rule);
+    padding-top: 0.5rem;
+  }
+
+  legend {
+    font-weight: 700;
+  }
+
+  .tick {
+    display: flex;
+    gap: 0.5rem;
+    align-items: center;
+    min-height: 32px;
+  }
+
+  @media (max-width: 900px) {
+    .three {
+      grid-template-columns: 1fr;
+    }
+  }
+</style>
