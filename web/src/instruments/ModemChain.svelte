@@ -93,7 +93,7 @@
       </ul>
     {/if}
   </div>
-  <div class="three">
+  <div class="sets">
     <fieldset>
       <legend>Board to air modem</legend>
       {@render wire('board', 'the board', 'the air modem')}
@@ -143,52 +143,5 @@
     gap: 1.5rem;
     align-items: end;
     margin: 0.8rem 0;
-  }
-
-  .three {
-    display: grid;
-    grid-template-columns: repeat(3, 1fr);
-    gap: 1.5rem;
-    margin: 1rem 0;
-  }
-
-  fieldset {
-    display: grid;
-    gap: 0.5rem;
-    align-content: start;
-    border-top: 1px solid var(--rule);
-    padding-top: 0.5rem;
-  }
-
-  legend {
-    font-weight: 700;
-  }
-
-  .tick {
-    display: flex;
-    gap: 0.5rem;
-    align-items: center;
-    min-height: 32px;
-  }
-
-  .found li {
-    display: grid;
-    border-left: 4px solid var(--danger);
-    padding: 0.3rem 0.8rem;
-    margin: 0.3rem 0;
-  }
-
-  .found .harms {
-    background: var(--danger-tint);
-  }
-
-  .found .doubtful {
-    border-color: var(--doubt-fill);
-  }
-
-  @media (max-width: 900px) {
-    .three {
-      grid-template-columns: 1fr;
-    }
   }
 </style>

@@ -152,17 +152,14 @@
     grid-column: 1 / 3;
   }
 
-  .tick {
-    order: 1;
-    display: flex;
-    gap: 0.5rem;
-    align-items: center;
-  }
-
   .adds {
     display: flex;
     flex-wrap: wrap;
     gap: 0.5rem;
+  }
+
+  .asked .tick {
+    order: 1;
   }
 
   .lost {

@@ -107,7 +107,7 @@
       </ul>
     {/if}
   </div>
-  <div class="three">
+  <div class="sets">
     <fieldset>
       <legend>The part</legend>
       {@render select(
@@ -266,53 +266,5 @@
   .sound {
     border-left: 4px solid var(--act);
     padding-left: 0.8rem;
-  }
-
-  .found li {
-    display: grid;
-    border-left: 4px solid var(--danger);
-    padding: 0.3rem 0.8rem;
-    margin: 0.3rem 0;
-  }
-
-  .found .harms {
-    background: var(--danger-tint);
-  }
-
-  .found .doubtful,
-  .found .unknown {
-    border-color: var(--doubt-fill);
-  }
-
-  .three {
-    display: grid;
-    grid-template-columns: repeat(3, 1fr);
-    gap: 1.5rem;
-    margin: 1.2rem 0;
-  }
-
-  fieldset {
-    display: grid;
-    gap: 0.5rem;
-    align-content: start;
-    border-top: 1px solid var(--rule);
-    padding-top: 0.5rem;
-  }
-
-  legend {
-    font-weight: 700;
-  }
-
-  .tick {
-    display: flex;
-    gap: 0.5rem;
-    align-items: center;
-    min-height: 32px;
-  }
-
-  @media (max-width: 900px) {
-    .three {
-      grid-template-columns: 1fr;
-    }
   }
 </style>

@@ -12,12 +12,9 @@ public final class Frames implements Heard {
   private final byte[] window;
   private final double[] times;
   private int have;
-  private long good;
-  private long bad;
   private long covered;
   private long bytes;
-  private double firstS;
-  private double lastS;
+  private final Tally tally = new Tally();
   private final Channels channels = new Channels();
 
   private Frames(Format format, Layout layout) {
@@ -72,7 +69,9 @@ public final class Frames implements Heard {
         good(at, length);
         at += length;
       } else {
-        bad += length < 0 ? 1 : 0;
+        if (length < 0) {
+          tally.bad();
+        }
         at++;
       }
     }
@@ -83,9 +82,7 @@ public final class Frames implements Heard {
 
   private void good(int at, int length) {
     layout.read(window, at, length);
-    firstS = good == 0 ? times[at] : firstS;
-    lastS = times[at];
-    good++;
+    tally.good(times[at]);
     covered += length;
     channels.take(layout.channelsUs());
   }
@@ -97,12 +94,12 @@ public final class Frames implements Heard {
 
   @Override
   public long good() {
-    return good;
+    return tally.goods();
   }
 
   @Override
   public long bad() {
-    return bad;
+    return tally.bads();
   }
 
   @Override
@@ -112,7 +109,7 @@ public final class Frames implements Heard {
 
   @Override
   public double ratePerS() {
-    return good > 1 && lastS > firstS ? (good - 1) / (lastS - firstS) : 0;
+    return tally.ratePerS();
   }
 
   @Override

@@ -14,14 +14,11 @@ public abstract class PulseFrames implements Heard, Line {
 
   private final Format format;
   private final boolean activeHigh;
+  private final Tally tally = new Tally();
   private final Channels channels = new Channels();
   private double now;
   private double startedAt = Double.NaN;
   private double pulseS;
-  private double firstS;
-  private double lastS;
-  private long good;
-  private long bad;
   private long stretches;
   private long explained;
 
@@ -65,14 +62,12 @@ public abstract class PulseFrames implements Heard, Line {
   }
 
   void sound(List<Double> us) {
-    firstS = good == 0 ? startedAt : firstS;
-    lastS = startedAt;
-    good++;
+    tally.good(startedAt);
     channels.take(us);
   }
 
   void broken() {
-    bad++;
+    tally.bad();
   }
 
   boolean isActiveHigh() {
@@ -91,12 +86,12 @@ public abstract class PulseFrames implements Heard, Line {
 
   @Override
   public long good() {
-    return good;
+    return tally.goods();
   }
 
   @Override
   public long bad() {
-    return bad;
+    return tally.bads();
   }
 
   @Override
@@ -106,7 +101,7 @@ public abstract class PulseFrames implements Heard, Line {
 
   @Override
   public double ratePerS() {
-    return good > 1 && lastS > firstS ? (good - 1) / (lastS - firstS) : 0;
+    return tally.ratePerS();
   }
 
   @Override
