@@ -23,6 +23,9 @@ public final class LinearMotion {
   static final double HORIZON_S = 1.5;
   private static final double STEP_S = 0.01;
   private static final double SMALL = 1e-6;
+  /** What grows slower is held by the pilot, 1/s, and what swings slower is no shaking, rad/s. From memory. */
+  private static final double SLOWEST_GROWTH = 0.2;
+  private static final double SLOWEST_SWING = 2 * Math.PI * 2;
   private static final int ANGLE = 0;
   private static final int RATE = 3;
   private static final int FILTERED = 6;
@@ -186,7 +189,20 @@ public final class LinearMotion {
     if (!loop.lifts()) {
       return starts.stream().map(start -> Sight.STAYED_DOWN).toList();
     }
-    return tracks(starts).stream().map(Sight::of).toList();
+    List<Sight> seen = tracks(starts).stream().map(Sight::of).toList();
+    return loop.rocks && swingsUp() ? seen.stream().map(Sight::vibrating).toList() : seen;
+  }
+
+  /** Whether a swing grows, however slowly: who looks on for longer than the first moments sees it shake in the end. */
+  private boolean swingsUp() {
+    RealMatrix flow = MatrixUtils.createRealMatrix(states + 1, states + 1);
+    fill(flow, 0);
+    for (Complex motion : new EigenDecompositionNonSymmetric(flow, 1e-12).getEigenvalues()) {
+      if (motion.getReal() > SLOWEST_GROWTH && Math.abs(motion.getImaginary()) > SLOWEST_SWING) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** The tracks for the given starts. */
