@@ -115,7 +115,7 @@ final class TakeOffChecks {
         c -> "Pack out. Press each corner of the flight board with a finger and look at its posts: does it rock, is a screw "
             + "loose, a rubber torn?",
         mount, from(Facet.of("how fast the board sits", c -> c.seat().loose()),
-            loose -> Ways.expecting(mount, loose ? "loose" : "firm", 0.1)), 0.5, 0, BenchNeeds.PACK_OUT);
+            loose -> Ways.expecting(mount, loose ? "loose" : "firm", BLUNDER)), 0.5, 0, BenchNeeds.PACK_OUT);
     Choices under = Choices.of("Was anything under it, or the surface not flat?", List.of(
         new Outcome("yes", "yes, or cannot be excluded"), new Outcome("no", "no, it lay flat")));
     add("strap", "strap-under-frame", c -> "How did it lie when level was last calibrated?",
