@@ -143,7 +143,7 @@
     {#if tells}
       <h2>{work.name}</h2>
       <ul class="verdicts">
-        {#each tells.verdicts as verdict (verdict.text)}
+        {#each tells.verdicts as verdict, i (i)}
           <li class={verdict.weight.toLowerCase()}><span>{weights[verdict.weight]}</span> {verdict.text}</li>
         {/each}
       </ul>
@@ -179,7 +179,7 @@
             </dd>
             {#if tells.carried.ratePerS > 0}<dt>One every</dt>
               <dd class="figure">{lasting(1 / tells.carried.ratePerS)}</dd>{/if}
-            {#each tells.carried.said as said (said)}<dt></dt>
+            {#each tells.carried.said as said, i (i)}<dt></dt>
               <dd>{said}</dd>{/each}
           </dl>
         {/if}

@@ -84,7 +84,7 @@
     {#if solved.value}
       <h2>{solved.value.found.length === 0 ? 'All sound' : 'What is wrong'}</h2>
       <ul class="found">
-        {#each solved.value.found as one (one.hop + one.text)}
+        {#each solved.value.found as one, i (i)}
           <li class={one.grade.toLowerCase()}>
             <span class="small">{grades[one.grade]}, {one.hop}</span>
             {one.text} <strong>{one.remedy}</strong>

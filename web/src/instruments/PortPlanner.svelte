@@ -28,8 +28,10 @@
 
   function add(job: Wish['job']): void {
     const label = choices.value?.jobs.find((one) => one.id === job)?.label ?? '';
-    const alike = wishes.filter((one) => one.job === job).length;
-    const name = alike === 0 ? label : `${label} ${alike + 1}`;
+    let name = label;
+    for (let n = 2; wishes.some((one) => one.name === name); n++) {
+      name = `${label} ${n}`;
+    }
     wishes.push({ name, job, format: formats(job)[0]?.id ?? 'SBUS', volts5: false, at: '' });
   }
 </script>
@@ -88,7 +90,7 @@
       <Notice text={planned.error} />
       {#if drawn && planned.value}
         <PortBoard board={drawn} plan={planned.value} />
-        {#each planned.value.lost as lost (lost.name)}
+        {#each planned.value.lost as lost, i (i)}
           <div class="lost">
             <h2>No port for {lost.name}</h2>
             {#if lost.conflict.length > 1}
@@ -103,11 +105,11 @@
             </ul>
           </div>
         {/each}
-        {#each planned.value.placed as placed (placed.name)}
+        {#each planned.value.placed as placed, i (i)}
           <div class="placed">
             <h2>{placed.name}{placed.port ? `: port ${placed.port}` : ''}</h2>
             <ol>
-              {#each [...placed.leads.map((lead) => `${lead}.`), ...placed.set] as step (step)}<li>
+              {#each [...placed.leads.map((lead) => `${lead}.`), ...placed.set] as step, k (k)}<li>
                   {step}
                 </li>{/each}
             </ol>

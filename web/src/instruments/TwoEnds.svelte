@@ -98,7 +98,7 @@
     {#if solved.value}
       {#if solved.value.judged.length === 0}<p class="sound">They understand one another.</p>{/if}
       <ul class="found">
-        {#each solved.value.judged as one (one.text)}
+        {#each solved.value.judged as one, i (i)}
           <li class={one.grade.toLowerCase()}>
             <span class="small">{grades[one.grade]}</span>
             {one.text} <strong>{one.remedy}</strong>

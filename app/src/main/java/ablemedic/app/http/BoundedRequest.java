@@ -8,6 +8,9 @@ import java.io.IOException;
 
 /** A request whose body is read as it comes, since it is a file of any length up to a bound. */
 final class BoundedRequest extends HttpServletRequestWrapper {
+  /** The server gives up a silent connection sooner; this ends one that sends a little now and then. */
+  private static final long LONGEST_NS = 600_000_000_000L;
+
   private final long largest;
 
   BoundedRequest(HttpServletRequest request, long largest) {
@@ -19,6 +22,7 @@ final class BoundedRequest extends HttpServletRequestWrapper {
   public ServletInputStream getInputStream() throws IOException {
     ServletInputStream in = super.getInputStream();
     return new ServletInputStream() {
+      private final long begun = System.nanoTime();
       private long read;
 
       @Override
@@ -39,6 +43,9 @@ final class BoundedRequest extends HttpServletRequestWrapper {
         read += more;
         if (read > largest) {
           throw new ReadRequest.TooLargeException();
+        }
+        if (System.nanoTime() - begun > LONGEST_NS) {
+          throw new IOException("too slow");
         }
       }
 
