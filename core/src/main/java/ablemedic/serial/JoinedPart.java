@@ -88,7 +88,6 @@ public record JoinedPart(SerialBoard board, Wish part, int baud, Optional<Serial
     add(all, !ground, Grade.WRONG, "The two have no ground in common.", "Join " + part.name() + "'s ground to a ground of the board.");
   }
 
-  /** The pad on which the board hears the part: that of its sending wire, or of the one wire. */
   private void wires(List<Judged> all) {
     if (part.oneWire()) {
       SerialPad pad = sends.or(() -> hears).orElse(null);

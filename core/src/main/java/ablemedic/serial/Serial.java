@@ -10,6 +10,7 @@ import ablemedic.reading.Meter;
 import ablemedic.speciality.Complaint;
 import ablemedic.speciality.Instrument;
 import ablemedic.speciality.Speciality;
+import ablemedic.wire.Format;
 import java.util.List;
 
 /** The speciality of serial wiring and telemetry: what can be worked out of a line. */
@@ -66,4 +67,9 @@ public final class Serial {
   };
 
   private Serial() {}
+
+  /** The page of the handbook that tells of a format. */
+  public static String page(Format format) {
+    return "format-" + format.id();
+  }
 }

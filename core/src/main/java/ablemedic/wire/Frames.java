@@ -6,19 +6,16 @@ import java.util.List;
  * Finds the frames of one format in bytes that come one by one, from wherever they begin. Remembers no more than the longest
  * frame.
  */
-public final class Frames implements Heard {
-  private final Format format;
+public final class Frames extends Tallied {
   private final Layout layout;
   private final byte[] window;
   private final double[] times;
   private int have;
   private long covered;
   private long bytes;
-  private final Tally tally = new Tally();
-  private final Channels channels = new Channels();
 
   private Frames(Format format, Layout layout) {
-    this.format = format;
+    super(format);
     this.layout = layout;
     this.window = new byte[2 * layout.longest()];
     this.times = new double[window.length];
@@ -33,7 +30,7 @@ public final class Frames implements Heard {
 
   /** One for a format whose structure is known. */
   public static Frames of(Format format) {
-    return ofAll().stream().filter(frames -> frames.format == format).findFirst()
+    return ofAll().stream().filter(frames -> frames.format() == format).findFirst()
         .orElseThrow(() -> new IllegalArgumentException(format.label() + " has no structure that is read here"));
   }
 
@@ -70,7 +67,7 @@ public final class Frames implements Heard {
         at += length;
       } else {
         if (length < 0) {
-          tally.bad();
+          broken();
         }
         at++;
       }
@@ -82,39 +79,13 @@ public final class Frames implements Heard {
 
   private void good(int at, int length) {
     layout.read(window, at, length);
-    tally.good(times[at]);
+    sound(times[at], layout.channelsUs());
     covered += length;
-    channels.take(layout.channelsUs());
-  }
-
-  @Override
-  public Format format() {
-    return format;
-  }
-
-  @Override
-  public long good() {
-    return tally.goods();
-  }
-
-  @Override
-  public long bad() {
-    return tally.bads();
   }
 
   @Override
   public double coverage() {
     return bytes == 0 ? 0 : (double) covered / bytes;
-  }
-
-  @Override
-  public double ratePerS() {
-    return tally.ratePerS();
-  }
-
-  @Override
-  public List<Channel> channels() {
-    return channels.all();
   }
 
   @Override

@@ -2,20 +2,18 @@ package ablemedic.wire;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Stream;
 
 /**
  * Finds the frames of one pulse format on a line: PWM by the length of its pulses, PPM by the time from pulse to pulse with a
  * longer one at the end, DSHOT by its sixteen bits and their checksum. Ranges are common practice with no source.
  */
-public abstract class PulseFrames implements Heard, Line {
+public abstract class PulseFrames extends Tallied implements Line {
   private static final double LEAST_US = 700;
   private static final double MOST_US = 2350;
 
-  private final Format format;
   private final boolean activeHigh;
-  private final Tally tally = new Tally();
-  private final Channels channels = new Channels();
   private double now;
   private double startedAt = Double.NaN;
   private double pulseS;
@@ -23,7 +21,7 @@ public abstract class PulseFrames implements Heard, Line {
   private long explained;
 
   private PulseFrames(Format format, boolean activeHigh) {
-    this.format = format;
+    super(format);
     this.activeHigh = activeHigh;
   }
 
@@ -62,12 +60,7 @@ public abstract class PulseFrames implements Heard, Line {
   }
 
   void sound(List<Double> us) {
-    tally.good(startedAt);
-    channels.take(us);
-  }
-
-  void broken() {
-    tally.bad();
+    sound(startedAt, us);
   }
 
   boolean isActiveHigh() {
@@ -80,33 +73,8 @@ public abstract class PulseFrames implements Heard, Line {
   }
 
   @Override
-  public Format format() {
-    return format;
-  }
-
-  @Override
-  public long good() {
-    return tally.goods();
-  }
-
-  @Override
-  public long bad() {
-    return tally.bads();
-  }
-
-  @Override
   public double coverage() {
     return stretches == 0 ? 0 : Math.min(1, (double) explained / stretches);
-  }
-
-  @Override
-  public double ratePerS() {
-    return tally.ratePerS();
-  }
-
-  @Override
-  public List<Channel> channels() {
-    return channels.all();
   }
 
   @Override
@@ -234,7 +202,7 @@ public abstract class PulseFrames implements Heard, Line {
 
     @Override
     public List<String> said() {
-      return List.of("DSHOT" + baud / 1000 + ": a frame lasts " + String.format(java.util.Locale.ROOT, "%.1f", BITS * 1e6 / baud) + " µs.");
+      return List.of("DSHOT" + baud / 1000 + ": a frame lasts " + String.format(Locale.ROOT, "%.1f", BITS * 1e6 / baud) + " µs.");
     }
   }
 }

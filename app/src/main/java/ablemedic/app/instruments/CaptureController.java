@@ -1,11 +1,13 @@
 package ablemedic.app.instruments;
 
+import ablemedic.app.http.Refusal;
 import ablemedic.capture.CaptureReport;
 import ablemedic.capture.CaptureReport.ByteAt;
 import ablemedic.capture.CaptureReport.Verdict;
 import ablemedic.capture.CaptureReport.Volts;
 import ablemedic.capture.CaptureWriter;
 import ablemedic.capture.Captures;
+import ablemedic.serial.Serial;
 import ablemedic.wire.Format;
 import ablemedic.wire.Heard.Channel;
 import ablemedic.wire.Sender;
@@ -63,7 +65,7 @@ class CaptureController {
     return new Tells(report.form().label(), report.durationS(), report.edges(), report.idlesHigh().orElse(null), report.volts().orElse(null),
         report.serial().map(s -> new SerialTold(s.baud(), s.u(), s.usual(), s.off(), s.framing().toString(), s.inverted(), s.bytes(), s.wrongBytes()))
             .orElse(null),
-        report.carried().map(c -> new CarriedTold(c.format().label(), "format-" + c.format().id(), c.good(), c.bad(), c.ratePerS(), c.channels(),
+        report.carried().map(c -> new CarriedTold(c.format().label(), Serial.page(c.format()), c.good(), c.bad(), c.ratePerS(), c.channels(),
             c.said())).orElse(null),
         report.verdicts(), report.strip().firstHigh(), report.strip().seconds(), report.strip().bytes());
   }
@@ -85,7 +87,7 @@ class CaptureController {
       @RequestParam(name = "frames", defaultValue = "20") int frames, @RequestParam(name = "highV", defaultValue = "3.3") double highV,
       @RequestParam(name = "noiseV", defaultValue = "0.05") double noiseV) {
     if (!Sender.FORMATS.contains(format)) {
-      throw ablemedic.app.http.Refusal.wrong("format", format.label() + " is not made here; choose one of "
+      throw Refusal.wrong("format", format.label() + " is not made here; choose one of "
           + String.join(", ", Sender.FORMATS.stream().map(Format::name).toList()) + ".");
     }
     Asked.within("rate", rate, 0.5, 2, "times the usual");

@@ -5,6 +5,7 @@ import ablemedic.serial.ByteBudget;
 import ablemedic.serial.ByteBudget.Hop;
 import ablemedic.serial.ByteBudget.Message;
 import ablemedic.serial.ChannelNumber;
+import ablemedic.serial.Serial;
 import ablemedic.serial.SignalOnMeter;
 import ablemedic.wire.Framing;
 import ablemedic.wire.Sender;
@@ -41,7 +42,7 @@ class LineController {
     Double shown = asked.shownV() == null ? null : Asked.within("shownV", asked.shownV(), 0, 60, "V");
     return new PadAnswer(Sender.FORMATS.stream().flatMap(format -> Stream.of(format.inverted(), !format.inverted()).map(inverted -> {
       SignalOnMeter meter = SignalOnMeter.of(format, inverted, high, 0, 0);
-      return new OnMeter(format.label(), "format-" + format.id(), inverted, inverted == format.inverted(), meter.idleV(), meter.leastV(), meter.mostV(),
+      return new OnMeter(format.label(), Serial.page(format), inverted, inverted == format.inverted(), meter.idleV(), meter.leastV(), meter.mostV(),
           shown == null ? null : meter.away(shown) <= METER_V);
     })).sorted(Comparator.comparing((OnMeter one) -> !Boolean.TRUE.equals(one.fits())).thenComparing(one -> !one.usual())).toList());
   }
@@ -103,6 +104,6 @@ class LineController {
   ChannelAnswer channel(@RequestBody @Valid ChannelAsked asked) {
     int channel = (int) Asked.within("channel", asked.channel(), 1, ChannelNumber.MOST, "");
     return new ChannelAnswer(channel, new ChannelNumber(channel).auxiliary().orElse(null), ChannelNumber.formats().stream()
-        .map(c -> new CarriesIt(c.format().label(), "format-" + c.format().id(), c.channels(), channel <= c.channels())).toList());
+        .map(c -> new CarriesIt(c.format().label(), Serial.page(c.format()), c.channels(), channel <= c.channels())).toList());
   }
 }

@@ -3,6 +3,7 @@ package ablemedic.app.instruments;
 import ablemedic.app.http.Refusal;
 import ablemedic.serial.PortPlanner;
 import ablemedic.serial.PortPlanner.Placed;
+import ablemedic.serial.Serial;
 import ablemedic.serial.SerialBoard;
 import ablemedic.serial.SerialBoards;
 import ablemedic.serial.SerialPad;
@@ -53,7 +54,7 @@ class PortPlannerController {
   PlannerChoices choices() {
     return new PlannerChoices(SerialBoards.SHIPPED.stream().map(PortPlannerController::view).toList(), Arrays.stream(Job.values())
         .map(job -> new JobView(job, job.label(), PortPlanner.formats(job).stream()
-            .map(format -> new FormatView(format, format.label(), "format-" + format.id(), format.bauds(), format.inverted())).toList())).toList());
+            .map(format -> new FormatView(format, format.label(), Serial.page(format), format.bauds(), format.inverted())).toList())).toList());
   }
 
   private static BoardView view(SerialBoard board) {
@@ -61,10 +62,15 @@ class PortPlannerController {
         .map(pad -> new PadView(pad.name(), pad.port(), pad.side(), pad.inverter().label(), board.isSoft(pad.port()))).toList(), board.silent());
   }
 
+  /** The board of an id. @throws Refusal naming those that there are */
+  static SerialBoard board(String id) {
+    return SerialBoards.find(id).orElseThrow(() -> Refusal.wrong("board",
+        "There is no board “" + Refusal.shortened(id) + "”; there is " + String.join(", ", SerialBoards.SHIPPED.stream().map(SerialBoard::id).toList()) + "."));
+  }
+
   @PostMapping("/api/instruments/port-planner")
   PlanAnswer plan(@RequestBody @Valid PlanAsked asked) {
-    SerialBoard board = SerialBoards.find(asked.board()).orElseThrow(() -> Refusal.wrong("board",
-        "There is no board “" + Refusal.shortened(asked.board()) + "”; there is " + String.join(", ", SerialBoards.SHIPPED.stream().map(SerialBoard::id).toList()) + "."));
+    SerialBoard board = board(asked.board());
     for (int i = 0; i < asked.wishes().size(); i++) {
       WishAsked wish = asked.wishes().get(i);
       if (!PortPlanner.formats(wish.job()).contains(wish.format())) {

@@ -5,7 +5,6 @@ import ablemedic.app.instruments.PortPlannerController.WishAsked;
 import ablemedic.serial.JoinedPart;
 import ablemedic.serial.JoinedPart.Told;
 import ablemedic.serial.SerialBoard;
-import ablemedic.serial.SerialBoards;
 import ablemedic.serial.SerialPad;
 import ablemedic.serial.Wish;
 import ablemedic.serial.Wish.Job;
@@ -44,8 +43,7 @@ class TwoEndsController {
 
   @PostMapping("/api/instruments/two-ends")
   EndsAnswer judge(@RequestBody @Valid EndsAsked asked) {
-    SerialBoard board = SerialBoards.find(asked.board()).orElseThrow(() -> Refusal.wrong("board",
-        "There is no board “" + Refusal.shortened(asked.board()) + "”; there is " + String.join(", ", SerialBoards.SHIPPED.stream().map(SerialBoard::id).toList()) + "."));
+    SerialBoard board = PortPlannerController.board(asked.board());
     if (asked.told() != null && !board.ports().contains(asked.told().port())) {
       throw Refusal.wrong("told.port", "There is no port “" + Refusal.shortened(asked.told().port()) + "”; there is " + String.join(", ", board.ports()) + ".");
     }
