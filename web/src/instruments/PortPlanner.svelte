@@ -8,7 +8,7 @@
   type Wish = Schemas['WishAsked'];
   const choices = new Loading<Schemas['PlannerChoices']>();
   const planned = new Loading<Schemas['PlanAnswer']>();
-  let board = $state('serial-f4-pad');
+  let board = $state('board-f4-pad');
   let wishes = $state<Wish[]>([
     { name: 'receiver', job: 'RECEIVER', format: 'SBUS', volts5: false, at: '' },
     { name: 'telemetry', job: 'TELEMETRY', format: 'POLLED', volts5: false, at: '' },

@@ -5,7 +5,7 @@ type Format = Schemas['WishAsked']['format'];
 
 /** A part as it is joined, and what its port is told, as it is entered; begins with a common mistake on a board that has one inverted pad. */
 export class TwoEndsState {
-  board = $state('serial-f4-pad');
+  board = $state('board-f4-pad');
   job = $state<Job>('RECEIVER');
   format = $state<Format>('SBUS');
   baud = $state(100_000);

@@ -30,7 +30,7 @@ describe('two ends', () => {
 
   it('forget their pads on another board', () => {
     const ends = new TwoEndsState();
-    ends.chooseBoard('serial-f7');
+    ends.chooseBoard('board-f7');
     expect([ends.sends, ends.hears, ends.read]).toEqual(['', '', false]);
   });
 });

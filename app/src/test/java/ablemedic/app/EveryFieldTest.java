@@ -121,13 +121,13 @@ class EveryFieldTest {
 
   private static void writeLines() {
     write("POST /api/instruments/port-planner", """
-        {"board": "serial-f4-pad", "wishes": [{"name": "receiver", "job": "RECEIVER", "format": "SBUS", "volts5": true, "at": "1"}]}""");
+        {"board": "board-f4-pad", "wishes": [{"name": "receiver", "job": "RECEIVER", "format": "SBUS", "volts5": true, "at": "1"}]}""");
     String wire = "{\"baud\": 57600, \"farBaud\": 19200, \"flow\": false, \"flowWired\": false, \"highV\": 3.3, \"farHighV\": 5}";
     write("POST /api/instruments/modem-chain", """
         {"board": %s, "air": {"baud": 64000, "oneWay": false, "changed": true, "restarted": false, "rangeFirst": true, "stations": 1, "ports": 2},
          "ground": %s, "bytesPerS": 400, "twoWay": true}""", wire, wire);
     write("POST /api/instruments/two-ends", """
-        {"board": "serial-f4-pad", "part": {"name": "receiver", "job": "RECEIVER", "format": "SBUS", "volts5": true, "at": "1"}, "baud": 100000,
+        {"board": "board-f4-pad", "part": {"name": "receiver", "job": "RECEIVER", "format": "SBUS", "volts5": true, "at": "1"}, "baud": 100000,
          "sends": "SBUS RX", "hears": "T1 TX", "ground": true, "supplyV": 5, "standsV": 5, "computer": true,
          "told": {"port": "1", "jobs": ["RECEIVER"], "format": "SBUS", "baud": 100000, "inverted": true, "oneWire": false, "softOn": true}}""");
     write("POST /api/instruments/signal-pad", "{\"highV\": 3.3, \"shownV\": 0.25}");

@@ -93,14 +93,14 @@ class LineInstrumentsTest {
   void thePlannerGivesEachPartItsPortAndNamesWhatCannotBe(App app) {
     assertThat(app.get("/api/instruments/port-planner").get("boards").size()).isGreaterThan(5);
     JsonNode plan = app.ask("POST", "/api/instruments/port-planner", """
-        {"board":"serial-f4-pad","wishes":[{"name":"receiver","job":"RECEIVER","format":"SBUS","volts5":false},
+        {"board":"board-f4-pad","wishes":[{"name":"receiver","job":"RECEIVER","format":"SBUS","volts5":false},
         {"name":"telemetry","job":"TELEMETRY","format":"POLLED","volts5":false}]}""");
     assertThat(plan.get("placed").get(0).get("leads").get(0).asString()).isEqualTo("receiver signal to pad SBUS");
     assertThat(plan.get("lost").get(0).get("otherwise").toString()).contains("screen");
     assertThat(app.refused(422, "POST", "/api/instruments/port-planner", """
-        {"board":"none","wishes":[]}""").get("detail").asString()).contains("serial-f7");
+        {"board":"none","wishes":[]}""").get("detail").asString()).contains("board-f7");
     assertThat(app.refused(422, "POST", "/api/instruments/port-planner", """
-        {"board":"serial-f7","wishes":[{"name":"x","job":"GNSS","format":"SBUS","volts5":false}]}""").get("errors").get(0).get("where").asString())
+        {"board":"board-f7","wishes":[{"name":"x","job":"GNSS","format":"SBUS","volts5":false}]}""").get("errors").get(0).get("where").asString())
         .isEqualTo("wishes[0].format");
   }
 
@@ -115,7 +115,7 @@ class LineInstrumentsTest {
   @Test
   void twoEndsAreJudgedWithTheReasonAndTheRemedy(App app) {
     String asked = """
-        {"board":"serial-f4-pad","part":{"name":"receiver","job":"RECEIVER","format":"SBUS","volts5":false},"baud":100000,"sends":"%s","ground":true,
+        {"board":"board-f4-pad","part":{"name":"receiver","job":"RECEIVER","format":"SBUS","volts5":false},"baud":100000,"sends":"%s","ground":true,
          "supplyV":5,"standsV":5,"computer":false,"told":{"port":"%s","jobs":["RECEIVER"],"format":"SBUS","baud":100000,"inverted":true,"oneWire":false,
          "softOn":false}}""";
     assertThat(app.ask("POST", "/api/instruments/two-ends", asked.formatted("SBUS RX", "1")).get("judged").size()).isZero();

@@ -3,9 +3,9 @@ package ablemedic.bench;
 import ablemedic.capture.CaptureWriter;
 import ablemedic.capture.Captures;
 import ablemedic.serial.PortPlanner;
-import ablemedic.serial.SerialBoards;
+import ablemedic.shelf.SerialBoards;
 import ablemedic.serial.Wish;
-import ablemedic.serial.Wish.Job;
+import ablemedic.electrics.Job;
 import ablemedic.wire.Format;
 import ablemedic.wire.Frames;
 import ablemedic.wire.Sender;
@@ -68,7 +68,7 @@ public class LineSpeed {
     lines = new String(sentences, StandardCharsets.US_ASCII).lines().toList();
     wishes = IntStream.range(0, 10).mapToObj(i -> {
       Job job = Job.values()[i % Job.values().length];
-      List<Format> formats = PortPlanner.formats(job);
+      List<Format> formats = job.formats();
       return new Wish(job.label() + i, job, formats.get(i / 5 % formats.size()), false, "");
     }).toList();
   }
@@ -134,7 +134,7 @@ public class LineSpeed {
 
   @Benchmark
   public Object plannerOfTenParts() {
-    return PortPlanner.plan(SerialBoards.find("serial-h7").orElseThrow(), wishes);
+    return PortPlanner.plan(SerialBoards.find("board-h7").orElseThrow(), wishes);
   }
 
   private static long read(Format format, byte[] bytes) {

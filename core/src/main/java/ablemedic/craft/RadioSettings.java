@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 /** What the pilot's radio can be told. */
 public final class RadioSettings {
   private static final String STICKS = "sticks";
+  private static final String LINK = "link";
 
   /** The channel order that it sends. */
   public static final Setting<StickOrder> STICK_ORDER = Setting.of(Device.RADIO, STICKS, "radio-stick-order",
@@ -20,9 +21,22 @@ public final class RadioSettings {
           new Choice<>(List.of(false, true), on -> on ? "on" : "off", on -> on ? "reversed" : "normal")))
       .toList();
 
+  /** Whether the module that the receiver listens to is on and set to its protocol. */
+  public static final Setting<Boolean> MODULE = Setting.of(Device.RADIO, LINK, "radio-module", "module for this receiver", true,
+      PortSettings.onOff());
+  /** Whether the receiver was bound to this radio. */
+  public static final Setting<Boolean> BOUND = Setting.of(Device.RADIO, LINK, "bound", "receiver bound", true,
+      new Choice<>(List.of(true, false), on -> on ? "yes" : "no", on -> on ? "bound" : "not bound"));
+  /** Whether telemetry is on for this model. */
+  public static final Setting<Boolean> TELEMETRY = Setting.of(Device.RADIO, LINK, "radio-telemetry", "telemetry at the radio", true,
+      PortSettings.onOff());
+  /** Whether the radio discovered what the receiver sends of the board. */
+  public static final Setting<Boolean> SENSORS = Setting.of(Device.RADIO, LINK, "sensors", "sensors discovered", true,
+      new Choice<>(List.of(true, false), on -> on ? "yes" : "no", on -> on ? "discovered" : "not discovered"));
+
   /** All of them, in the order in which a person goes over them. */
-  public static final List<Setting<?>> ALL = Stream.concat(Stream.of(STICK_ORDER), REVERSED.stream())
-      .<Setting<?>>map(setting -> setting).toList();
+  public static final List<Setting<?>> ALL = Stream.of(Stream.of(STICK_ORDER), REVERSED.stream(),
+      Stream.of(MODULE, BOUND, TELEMETRY, SENSORS)).<Setting<?>>flatMap(all -> all).toList();
 
   private RadioSettings() {}
 

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * The electrical side of a craft as it is built.
@@ -161,6 +162,10 @@ public record ElectricSheet(List<Part> parts, List<Lead> leads, PackKind pack) {
               + ". Enter the lead; until then nothing is predicted past it.");
         }
       }
+      if (hasPorts() && part.archetype().inner().stream().anyMatch(one -> one instanceof Inner.Spoken spoken
+          && Stream.of(spoken.sends(), spoken.hears()).noneMatch(pad -> reached.contains(part.address(pad))))) {
+        missing.add(part.label() + " speaks on no lead that is entered: what comes over it is not predicted.");
+      }
       if (part.archetype().kind() == Kind.CONTROLLER && part.arms().isEmpty()) {
         missing.add(part.label() + " is not said to drive an arm: its motor is not predicted.");
       }
@@ -170,6 +175,11 @@ public record ElectricSheet(List<Part> parts, List<Lead> leads, PackKind pack) {
         .ifPresent(fed -> missing.add(fed.part().label() + " needs " + fed.part().archetype().lowestV()
             + " V and is fed from a pad of " + rounded(fed.leastV()) + " V: it will not work there.")));
     return missing;
+  }
+
+  /** Whether the ports of the flight board are entered. */
+  private boolean hasPorts() {
+    return flightBoard().filter(board -> board.archetype().inner().stream().anyMatch(Inner.Chip.class::isInstance)).isPresent();
   }
 
   /** What the first power would destroy by these leads alone, in words; a craft entered so gets no power. */

@@ -133,6 +133,27 @@ public final class Electrics {
     return harm.get(Harm.LeadMoved.slot(leadId)) instanceof Harm.LeadMoved moved ? moved.pad() : otherwise;
   }
 
+  /** Whether the side of a port behind a pad is dead. */
+  public boolean deadPort(String pad) {
+    return harm.containsKey(Harm.DeadPortPad.slot(pad));
+  }
+
+  /** Whether the jumper at a pad is set the other way than it should. */
+  public boolean otherJumper(String pad) {
+    return harm.containsKey(Harm.OtherJumper.slot(pad));
+  }
+
+  /** What keeps a positioning module from seeing the sky; nothing where it sees it. */
+  public Optional<Harm.NoSky.Why> noSky(String partId) {
+    return Optional.ofNullable(harm.get(Harm.NoSky.slot(partId))).map(one -> ((Harm.NoSky) one).why());
+  }
+
+  /** The pads that a pad is bridged with. */
+  public List<String> bridgedWith(String pad) {
+    return harm.values().stream().filter(Harm.Bridge.class::isInstance).map(Harm.Bridge.class::cast)
+        .filter(bridge -> bridge.places().contains(pad)).map(bridge -> bridge.onePad().equals(pad) ? bridge.otherPad() : bridge.onePad()).toList();
+  }
+
   /** The regulated voltage, not on the sheet, on which the sense lead sits, volts; nothing where it sits on the sheet. */
   public Optional<Double> senseHeldV() {
     return wiring.senseLead().map(lead -> harm.get(Harm.LeadMoved.slot(lead.id())))

@@ -12,7 +12,7 @@ public sealed interface Harm {
   record Slot(Sort sort, String where) implements Comparable<Slot> {
     /** The kinds of places. */
     public enum Sort {
-      LINK, BRIDGE, CROSSED, DRIVE, REGULATOR, CAPACITOR, DRAW, LEAD, DIVIDER, PACK_OHMS, PACK_CELL, PACK_CELLS
+      LINK, BRIDGE, CROSSED, DRIVE, REGULATOR, CAPACITOR, DRAW, LEAD, DIVIDER, PACK_OHMS, PACK_CELL, PACK_CELLS, PORT_PAD, JUMPER, SKY
     }
 
     @Override
@@ -180,6 +180,47 @@ public sealed interface Harm {
     @Override
     public Slot slot() {
       return SLOT;
+    }
+  }
+
+  /** A side of a port that is dead in the chip, told by its pad. */
+  record DeadPortPad(String pad) implements Harm {
+    @Override
+    public Slot slot() {
+      return slot(pad);
+    }
+
+    public static Slot slot(String pad) {
+      return new Slot(Slot.Sort.PORT_PAD, pad);
+    }
+  }
+
+  /** A solder jumper that turns the line at a pad round the other way than what is joined there wants. */
+  record OtherJumper(String pad) implements Harm {
+    @Override
+    public Slot slot() {
+      return slot(pad);
+    }
+
+    public static Slot slot(String pad) {
+      return new Slot(Slot.Sort.JUMPER, pad);
+    }
+  }
+
+  /** A positioning module that does not see the sky as it should. */
+  record NoSky(String partId, Why why) implements Harm {
+    /** What keeps it from seeing satellites. */
+    public enum Why {
+      FACE_DOWN, BESIDE_TRANSMITTER, NO_TIME_YET
+    }
+
+    @Override
+    public Slot slot() {
+      return slot(partId);
+    }
+
+    public static Slot slot(String partId) {
+      return new Slot(Slot.Sort.SKY, partId);
     }
   }
 }

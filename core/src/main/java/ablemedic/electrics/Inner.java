@@ -1,7 +1,11 @@
 package ablemedic.electrics;
 
+import ablemedic.wire.Format;
+import java.util.List;
+
 /** What lies between the pads of a part; pads are named as the part names them. */
-public sealed interface Inner {
+public sealed interface Inner permits Inner.Trace, Inner.Leak, Inner.Capacitance, Inner.Regulator, Inner.Divider, Inner.Load, Inner.Drive,
+    Inner.CurrentSensor, Inner.Chip, Inner.Spoken, SerialPad {
 
   /** Copper on the board. */
   record Trace(String a, String b, double ohms) implements Inner {}
@@ -51,4 +55,32 @@ public sealed interface Inner {
 
   /** A sensor of the whole current, read over its own pad. */
   record CurrentSensor(String pad) implements Inner {}
+
+  /**
+   * The chip of a flight board, so far as its ports go; each {@link SerialPad} leads one side of a port out.
+   *
+   * @param computer the port that the computer's bridge takes while it is joined; empty where it has a way of its own
+   * @param soft     ports that the firmware makes out of a plain pin
+   * @param silent   what its print does not tell
+   */
+  record Chip(Processor processor, String computer, List<String> soft, String silent) implements Inner {
+    public Chip {
+      soft = List.copyOf(soft);
+    }
+  }
+
+  /**
+   * A line that a part speaks on.
+   *
+   * @param job     what it is there for
+   * @param formats that it can speak, the one that it comes with first
+   * @param sends   the pad that it sends on; empty where it only hears
+   * @param hears   the pad that it hears on; empty where it only sends, or where both ways go over one wire
+   * @param highV   its high level, volts
+   */
+  record Spoken(Job job, List<Format> formats, String sends, String hears, double highV) implements Inner {
+    public Spoken {
+      formats = List.copyOf(formats);
+    }
+  }
 }

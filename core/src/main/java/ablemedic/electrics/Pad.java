@@ -27,7 +27,9 @@ public record Pad(String name, Kind kind, double volts, int row, boolean usb, in
     /** Measures the pack's voltage. */
     SENSE,
     /** Carries the reading of a current sensor. */
-    CURRENT
+    CURRENT,
+    /** Sends or hears on a serial line. */
+    SERIAL
   }
 
   /** Whether a lead may run between pads of these kinds. */
@@ -40,6 +42,7 @@ public record Pad(String name, Kind kind, double volts, int row, boolean usb, in
       case SIGNAL -> to == Kind.OUTPUT;
       case SENSE -> to == Kind.FEED || to == Kind.SUPPLY;
       case CURRENT -> to == Kind.CURRENT;
+      case SERIAL -> to == Kind.SERIAL;
     };
   }
 }

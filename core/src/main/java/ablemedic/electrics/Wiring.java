@@ -3,10 +3,12 @@ package ablemedic.electrics;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 
 /**
@@ -24,6 +26,7 @@ public final class Wiring {
   private final List<Link> links = new ArrayList<>();
   private final List<At<Inner>> inner = new ArrayList<>();
   private final List<Neighbours> neighbours = new ArrayList<>();
+  private final Set<String> reached = new HashSet<>();
 
   /**
    * A point where a probe can be put.
@@ -79,6 +82,7 @@ public final class Wiring {
   public Wiring(ElectricSheet sheet) {
     this.sheet = sheet;
     this.sheetHash = sheet.hashCode();
+    sheet.leads().forEach(lead -> reached.addAll(List.of(lead.from(), lead.to())));
     for (Part part : sheet.parts()) {
       for (Pad pad : part.archetype().pads()) {
         point(part.address(pad.name()), part.label() + " " + pad.name(), part.address(pad.name()));
@@ -118,13 +122,18 @@ public final class Wiring {
       Pad one = pads.get(i);
       Pad other = pads.get(i + 1);
       if (one.row() == other.row() && one.room() > 0 && other.room() > 0
-          && part.archetype().kind() != Archetype.Kind.PLUG) {
+          && part.archetype().kind() != Archetype.Kind.PLUG && !isIdle(part, one) && !isIdle(part, other)) {
         String a = part.address(one.name());
         String b = part.address(other.name());
         neighbours.add(new Neighbours(node(a), node(b), a, b,
             one.name() + " and " + other.name() + " of the " + part.label()));
       }
     }
+  }
+
+  /** A serial pad without a lead can be bridged with anything and nobody would know. */
+  private boolean isIdle(Part part, Pad pad) {
+    return pad.kind() == Pad.Kind.SERIAL && !reached.contains(part.address(pad.name()));
   }
 
   private void lead(Lead lead) {
@@ -155,7 +164,7 @@ public final class Wiring {
   private static Purpose purpose(Pad pad) {
     return switch (pad.kind()) {
       case GROUND -> Purpose.GROUND;
-      case OUTPUT, SIGNAL -> Purpose.SIGNAL;
+      case OUTPUT, SIGNAL, SERIAL -> Purpose.SIGNAL;
       case SENSE, CURRENT -> Purpose.SENSE;
       default -> Purpose.SUPPLY;
     };
@@ -205,6 +214,28 @@ public final class Wiring {
   public Optional<Lead> senseLead() {
     return sheet.leads().stream().filter(lead -> sheet.pad(lead.to()).kind() == Pad.Kind.SENSE
         || sheet.pad(lead.from()).kind() == Pad.Kind.SENSE).findFirst();
+  }
+
+  /** Whether a point is at a serial pad. */
+  public boolean isSerial(Point point) {
+    return sheet.pad(point.pad()).kind() == Pad.Kind.SERIAL;
+  }
+
+  /** Whether a lead ends at the pad of a point. */
+  public boolean isReached(Point point) {
+    return reached.contains(point.pad());
+  }
+
+  /**
+   * The end of a lead that may sit on another pad than it should: of a sense lead the one away from its pad, of any other the one
+   * at the flight board.
+   */
+  public String farEnd(Lead lead) {
+    if (sheet.pad(lead.to()).kind() == Pad.Kind.SENSE) {
+      return lead.from();
+    }
+    boolean toBoard = sheet.flightBoard().filter(board -> lead.to().startsWith(board.id() + ".")).isPresent();
+    return sheet.pad(lead.from()).kind() == Pad.Kind.SENSE || toBoard ? lead.to() : lead.from();
   }
 
   /** The two pads of the pack plug, plus first. */

@@ -65,7 +65,7 @@ public final class Circuits {
     } else if (harm instanceof Harm.BurstCapacitor burst) {
       return capacitor(network, wiring, burst);
     } else if (harm instanceof Harm.LeadMoved moved) {
-      return wiring.senseLead().filter(lead -> lead.id().equals(moved.leadId()))
+      return wiring.sheet().leads().stream().filter(lead -> lead.id().equals(moved.leadId())).findFirst()
           .map(lead -> moved(network, wiring, lead, wiring.node(moved.pad()))).orElse(network);
     } else if (harm instanceof Harm.LeadOnOther other) {
       return link(wiring, other.leadId()).map(i -> network.with(i, 0)).orElse(network);
@@ -132,7 +132,7 @@ public final class Circuits {
   private static Network moved(Network network, Wiring wiring, Lead lead, int target) {
     int i = link(wiring, lead.id()).orElseThrow();
     Wiring.Link link = wiring.links().get(i);
-    String sense = wiring.sheet().pad(lead.to()).kind() == Pad.Kind.SENSE ? lead.to() : lead.from();
-    return network.with(i, 0).bridged(target, wiring.node(sense), 1 / link.ohms());
+    String kept = wiring.farEnd(lead).equals(lead.from()) ? lead.to() : lead.from();
+    return network.with(i, 0).bridged(target, wiring.node(kept), 1 / link.ohms());
   }
 }

@@ -23,6 +23,7 @@ import ablemedic.electrics.Part;
 import ablemedic.electrics.Wiring.At;
 import ablemedic.physics.PackOut;
 import ablemedic.physics.Powered;
+import ablemedic.physics.UsbPower;
 import ablemedic.reading.Meter;
 import ablemedic.speciality.CraftCheck;
 import ablemedic.speciality.Place;
@@ -162,12 +163,12 @@ final class PowerChecks {
   }
 
   private void byPower() {
-    Choices usb = which("Which part stays dark?", sound, PowerChecks::fromUsb);
+    Choices usb = which("Which part stays dark?", sound, UsbPower::feeds);
     if (usb.questions().get(0).outcomes().size() > 2) {
       add("parts-on-usb", "parts-on-usb", "Plug in the computer: which parts come on?",
           "Pack out. Only parts that are fed from the computer can come on: "
-              + String.join(", ", sound.sheet().parts().stream().filter(p -> fromUsb(sound, p)).map(Part::label).toList()) + ".",
-          usb, from(WIRED, e -> dark(usb, e, p -> onUsb(e, p))), 0.6, 0.05, BenchNeeds.COMPUTER);
+              + String.join(", ", sound.sheet().parts().stream().filter(p -> UsbPower.feeds(sound, p)).map(Part::label).toList()) + ".",
+          usb, from(WIRED, e -> dark(usb, e, p -> UsbPower.works(e, p))), 0.6, 0.05, BenchNeeds.COMPUTER);
     }
     Choices bulb = Choices.of("What does the limiter do?", List.of(
         new Outcome("glows-dark", "glows for a moment, then goes dark"), new Outcome("bright", "stays bright, or trips"),
@@ -245,31 +246,6 @@ final class PowerChecks {
       p[i] += (1 - MISREAD) / dark.size();
     }
     return Ways.of(answers, p);
-  }
-
-  /** Whether a part is fed from a pad that is live from the computer alone. */
-  static boolean fromUsb(Electrics electrics, Part part) {
-    return usbPad(electrics, part).isPresent();
-  }
-
-  private static Optional<String> usbPad(Electrics electrics, Part part) {
-    String supply = part.id() + "." + Powered.supplyPad(part);
-    return electrics.sheet().leads().stream()
-        .filter(l -> l.to().equals(supply) || l.from().equals(supply))
-        .map(l -> l.to().equals(supply) ? l.from() : l.to())
-        .filter(pad -> electrics.sheet().pad(pad).kind() == Pad.Kind.FEED && electrics.sheet().pad(pad).usb())
-        .findFirst();
-  }
-
-  /** Whether it comes on with the computer alone: its way from the live pad and to ground holds, and it is no wreck. */
-  private static boolean onUsb(Electrics electrics, Part part) {
-    PackOut craft = PackOut.of(electrics, Meter.USUAL);
-    var wiring = electrics.wiring();
-    int plus = wiring.node(part.id() + "." + Powered.supplyPad(part));
-    int minus = wiring.node(part.id() + "." + Powered.groundPad(part));
-    int ground = electrics.sheet().flightBoard().map(b -> wiring.node(b.id() + "." + Powered.groundPad(b))).orElse(minus);
-    return craft.ohms(wiring.node(usbPad(electrics, part).orElseThrow()), plus) < 5 && craft.ohms(ground, minus) < 5
-        && craft.ohms(plus, minus) > 5 && electrics.drawTimes(part.id()) > 0;
   }
 
   private void byScreen() {

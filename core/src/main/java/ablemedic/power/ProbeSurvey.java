@@ -50,8 +50,12 @@ final class ProbeSurvey implements Survey<Craft> {
     }
     Optional<Integer> red = wiring.find(parts[1]);
     Optional<Integer> black = wiring.find(parts[2]);
-    return red.isPresent() && black.isPresent() && !red.equals(black) ? Optional.of(probe(red.get(), black.get()))
-        : Optional.empty();
+    return red.isPresent() && black.isPresent() && !red.equals(black) && foretold(red.get()) && foretold(black.get())
+        ? Optional.of(probe(red.get(), black.get())) : Optional.empty();
+  }
+
+  private boolean foretold(int node) {
+    return mode == Probe.Mode.OHMS || !wiring.isSerial(wiring.points().get(node));
   }
 
   private Probe probe(int red, int black) {
@@ -105,7 +109,7 @@ final class ProbeSurvey implements Survey<Craft> {
     List<BiPredicate<Integer, Integer>> same = stories.stream().map(story -> same(story.state().electrics()))
         .distinct().toList();
     List<Integer> points = new ArrayList<>();
-    wiring.points().stream()
+    wiring.points().stream().filter(this::speaks)
         .sorted(Comparator.comparing((Wiring.Point p) -> !p.id().equals(p.pad())).thenComparingInt(Wiring.Point::node))
         .forEach(p -> {
           if (points.stream().noneMatch(kept -> same.stream().allMatch(one -> one.test(kept, p.node())))) {
@@ -113,6 +117,11 @@ final class ProbeSurvey implements Survey<Craft> {
           }
         });
     return points;
+  }
+
+  /** Whether a reading at a point says anything: a serial line moves when it is powered, and a serial pad without a lead is joined to nothing. */
+  private boolean speaks(Wiring.Point point) {
+    return !wiring.isSerial(point) || mode == Probe.Mode.OHMS && wiring.isReached(point);
   }
 
   private BiPredicate<Integer, Integer> same(Electrics electrics) {

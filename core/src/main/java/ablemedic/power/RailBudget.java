@@ -8,6 +8,7 @@ import ablemedic.electrics.Wiring.At;
 import ablemedic.physics.Circuits;
 import ablemedic.physics.PackOut;
 import ablemedic.physics.Powered;
+import ablemedic.physics.UsbPower;
 import ablemedic.reading.Meter;
 import java.util.ArrayList;
 import java.util.List;
@@ -58,7 +59,7 @@ public final class RailBudget {
       }
       rails.add(new Rail(PowerFaults.number(output.volts()) + " V of the " + output.part().label(), output.volts(),
           output.limitA(), output.givesA(), output.givesV(), (1 - SPARE) * output.limitA() - output.givesA(),
-          loads.stream().map(l -> new Draw(l.part().label(), Powered.draw(l), PowerChecks.fromUsb(electrics, l.part())))
+          loads.stream().map(l -> new Draw(l.part().label(), Powered.draw(l), UsbPower.feeds(electrics, l.part())))
               .toList(), poor));
     }
     return rails;
@@ -67,7 +68,7 @@ public final class RailBudget {
   /** Parts that come on from the computer alone. */
   public static List<String> fromUsb(Electrics electrics) {
     return electrics.sheet().parts().stream().filter(p -> p.archetype().load().isPresent())
-        .filter(p -> PowerChecks.fromUsb(electrics, p)).map(Part::label).toList();
+        .filter(p -> UsbPower.feeds(electrics, p)).map(Part::label).toList();
   }
 
   /** Loads whose supply hangs on a regulator's output by copper. */

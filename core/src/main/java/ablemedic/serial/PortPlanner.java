@@ -1,8 +1,10 @@
 package ablemedic.serial;
 
-import ablemedic.serial.SerialPad.Inverter;
-import ablemedic.serial.SerialPad.Side;
-import ablemedic.serial.Wish.Job;
+import ablemedic.electrics.SerialPad;
+import ablemedic.electrics.SerialBoard;
+import ablemedic.electrics.SerialPad.Inverter;
+import ablemedic.electrics.SerialPad.Side;
+import ablemedic.electrics.Job;
 import ablemedic.wire.Format;
 import ablemedic.wire.Format.Back;
 import java.util.ArrayList;
@@ -11,6 +13,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Gives every part a port of the board, exactly: of all ways the one that loses least, and among those the one with least to solder
@@ -89,6 +92,14 @@ public final class PortPlanner {
     return new Planned(placed, left.stream().map(wish -> new Lost(wish, planner.reasons(wish), planner.conflict(wish, placed), otherwise(wish))).toList());
   }
 
+  /** What is joined and set to have a part on the best port that is not taken, and not one that failed; empty where there is none. */
+  static List<String> elsewhere(SerialBoard board, Wish wish, List<String> taken, String failed) {
+    PortPlanner planner = new PortPlanner(board, List.of(wish));
+    return planner.options.get(0).stream().filter(one -> !isShared(one) && !taken.contains(one.port()) && !one.port().equals(failed))
+        .min(Comparator.comparingInt(Placed::cost)).map(one -> Stream.concat(one.leads().stream().map(lead -> lead + "."), one.set().stream()).toList())
+        .orElse(List.of());
+  }
+
   /** The ports that are taken, as bits, and whether a receiver has one over which telemetry goes too. */
   private record Taken(long ports, boolean carriesBack) {}
 
@@ -108,6 +119,17 @@ public final class PortPlanner {
     return !placed.over().isEmpty();
   }
 
+  /** What a job is worth, where not all can be had: nothing flies without a receiver. */
+  private static int worth(Job job) {
+    return switch (job) {
+      case RECEIVER -> 100;
+      case GNSS -> 30;
+      case DISPLAY -> 25;
+      case TELEMETRY -> 20;
+      case VIDEO_CONTROL -> 10;
+    };
+  }
+
   /** The best for the wishes from one on, with some ports taken. */
   private Best best(int wish, Taken taken) {
     if (wish == wishes.size()) {
@@ -119,7 +141,7 @@ public final class PortPlanner {
       return seen;
     }
     Wish wanted = wishes.get(wish);
-    Best best = new Best(LOST * wanted.job().worth() + best(wish + 1, taken).cost(), Optional.empty());
+    Best best = new Best(LOST * worth(wanted.job()) + best(wish + 1, taken).cost(), Optional.empty());
     for (Placed option : options.get(wish)) {
       if (isShared(option) ? taken.carriesBack() : (taken.ports() & bit(option)) == 0) {
         int cost = option.cost() + best(wish + 1, with(taken, option)).cost();
@@ -284,17 +306,6 @@ public final class PortPlanner {
       case GNSS -> List.of("Leave positioning out: without it there is no return home.");
       case DISPLAY -> List.of("A display chip on the board itself, if it has one.");
       case VIDEO_CONTROL -> List.of("Set channel, band and power by the button of the transmitter.");
-    };
-  }
-
-  /** Formats that a part of this job may speak. */
-  public static List<Format> formats(Job job) {
-    return switch (job) {
-      case RECEIVER -> List.of(Format.SBUS, Format.IBUS, Format.CRSF, Format.SATELLITE);
-      case TELEMETRY -> List.of(Format.POLLED, Format.STREAM, Format.CRSF, Format.MAVLINK);
-      case GNSS -> List.of(Format.NMEA, Format.BINARY_GNSS);
-      case DISPLAY -> List.of(Format.DISPLAY, Format.MAVLINK);
-      case VIDEO_CONTROL -> List.of(Format.VIDEO_CONTROL);
     };
   }
 }

@@ -16,7 +16,7 @@ import java.util.List;
 /** The speciality of serial wiring and telemetry: what can be worked out of a line. */
 public final class Serial {
   private static final String TITLE = "Serial wiring";
-  private static final List<Page> PAGES = Handbook.read(Serial.class, TITLE, Chapter.FORMATS);
+  private static final List<Page> PAGES = Handbook.read(Serial.class, TITLE, Chapter.FAULTS, Chapter.CHECKS, Chapter.FORMATS);
 
   public static final Speciality SPECIALITY = new Speciality() {
     @Override
@@ -57,16 +57,23 @@ public final class Serial {
 
     @Override
     public Book<Craft> book(Craft craft, Meter meter) {
-      return new Book<>(List.of(), List.of());
+      Craft sound = sound(craft);
+      return CraftLines.of(sound).map(lines -> new Book<>(SerialFaults.of(sound, lines), SerialChecks.of(sound, lines)))
+          .orElseGet(() -> new Book<>(List.of(), List.of()));
     }
 
     @Override
     public List<Complaint> complaints(Craft craft, Meter meter, Check<Craft> flight) {
-      return List.of();
+      Craft sound = sound(craft);
+      return CraftLines.of(sound).map(lines -> SerialComplaints.of(lines, SerialChecks.of(sound, lines))).orElse(List.of());
     }
   };
 
   private Serial() {}
+
+  private static Craft sound(Craft craft) {
+    return craft.withElectrics(craft.electrics().sound());
+  }
 
   /** The page of the handbook that tells of a format. */
   public static String page(Format format) {

@@ -1,5 +1,6 @@
 package ablemedic.serial;
 
+import ablemedic.electrics.Job;
 import ablemedic.wire.Format;
 import ablemedic.wire.Format.Back;
 
@@ -13,28 +14,6 @@ import ablemedic.wire.Format.Back;
  * @param at     the port that its leads are soldered to; empty for none
  */
 public record Wish(String name, Job job, Format format, boolean volts5, String at) {
-
-  /** What a port is told to do. */
-  public enum Job {
-    RECEIVER("receiver", 100), TELEMETRY("telemetry", 20), GNSS("positioning", 30), DISPLAY("display", 25), VIDEO_CONTROL("video control", 10);
-
-    private final String label;
-    private final int worth;
-
-    Job(String label, int worth) {
-      this.label = label;
-      this.worth = worth;
-    }
-
-    public String label() {
-      return label;
-    }
-
-    /** What it is worth to have it, where not all can be had: nothing flies without a receiver. */
-    int worth() {
-      return worth;
-    }
-  }
 
   /** Whether the board hears it. */
   public boolean heard() {

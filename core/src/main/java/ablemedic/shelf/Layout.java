@@ -17,13 +17,27 @@ import java.util.Optional;
 
 /** Usual ways to wire a quad, to start a sheet from. Gauges and lengths follow the size of the craft. */
 public enum Layout {
-  SEPARATE("Power board, four controllers"),
-  STACK("Four controllers on one board");
+  SEPARATE("Power board, four controllers", "board-5v", List.of("5V", "G", "VS", "GS", "S1", "S2", "S3", "S4")),
+  STACK("Four controllers on one board", "board-pack", List.of("VB", "G", "C", "S1", "S2", "S3", "S4"));
 
   private final String label;
+  private final String board;
+  private final List<String> boardPads;
 
-  Layout(String label) {
+  Layout(String label, String board, List<String> boardPads) {
     this.label = label;
+    this.board = board;
+    this.boardPads = boardPads;
+  }
+
+  /** The id of the flight board that it has where none is chosen. */
+  public String board() {
+    return board;
+  }
+
+  /** Whether a sort of flight board has the pads that it is wired to. */
+  public boolean takes(Archetype sort) {
+    return sort.kind() == Archetype.Kind.BOARD && boardPads.stream().allMatch(pad -> sort.pad(pad).isPresent());
   }
 
   public String label() {
@@ -41,7 +55,7 @@ public enum Layout {
    */
   public ElectricSheet sheet(
       List<Integer> armOfOutput, List<String> armNames, double reachMm, PackKind pack, List<String> parts) {
-    ElectricSheet sheet = bare(armOfOutput, armNames, reachMm, pack);
+    ElectricSheet sheet = bare(armOfOutput, armNames, reachMm, pack, PartShelf.find(board).orElseThrow());
     for (String id : parts) {
       sheet = withPart(sheet, PartShelf.find(id).orElseThrow(() -> new UnusableSheetException("archetype",
           "there is no “" + id + "” on the shelf; there is "
@@ -50,15 +64,23 @@ public enum Layout {
     return sheet;
   }
 
-  /** The same with nothing fitted besides. */
-  public ElectricSheet bare(List<Integer> armOfOutput, List<String> armNames, double reachMm, PackKind pack) {
+  /**
+   * The same with nothing fitted besides.
+   *
+   * @param flightBoard one that it {@link #takes}
+   */
+  public ElectricSheet bare(List<Integer> armOfOutput, List<String> armNames, double reachMm, PackKind pack, Archetype flightBoard) {
+    if (!takes(flightBoard)) {
+      throw new UnusableSheetException("board", "“" + flightBoard.label() + "” has not the pads that this layout is wired to: "
+          + String.join(", ", boardPads));
+    }
     Gauge main = new Gauge(reachMm > 150 ? 10 : reachMm > 90 ? 12 : 14);
     Gauge branch = new Gauge(reachMm > 150 ? 14 : reachMm > 90 ? 16 : 18);
     List<Part> fitted = new ArrayList<>(List.of(named("PLUG", "plug", "pack plug", List.of())));
     List<Lead> leads = new ArrayList<>();
     if (this == SEPARATE) {
       fitted.add(named("PB", "power-board-5v", "power board", List.of()));
-      fitted.add(named("FC", "board-5v", "flight board", List.of()));
+      fitted.add(new Part("FC", flightBoard, "flight board", List.of(), 0));
       both(leads, "PLUG.", "PB.IN", main, 90);
       for (int arm = 0; arm < 4; arm++) {
         String id = "C" + armNames.get(arm);
@@ -74,7 +96,7 @@ public enum Layout {
       leads.add(new Lead("PB.B-", "FC.GS", new Gauge(26), 60, false));
     } else {
       fitted.add(named("C4", "controller-four", "four controllers", armOfOutput));
-      fitted.add(named("FC", "board-pack", "flight board", List.of()));
+      fitted.add(new Part("FC", flightBoard, "flight board", List.of(), 0));
       both(leads, "PLUG.", "C4.IN", main, 100);
       leads.add(new Lead("C4.VB", "FC.VB", new Gauge(26), 40, true));
       leads.add(new Lead("C4.G", "FC.G", new Gauge(26), 40, true));
@@ -119,6 +141,7 @@ public enum Layout {
             leads.add(new Lead(ground, part.address("-"), gauge, 80, false)));
       });
     }
+    leads.addAll(SerialLeads.of(sheet, part));
     return new ElectricSheet(parts, leads, sheet.pack());
   }
 

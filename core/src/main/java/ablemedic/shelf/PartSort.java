@@ -2,11 +2,16 @@ package ablemedic.shelf;
 
 import ablemedic.electrics.Archetype;
 import ablemedic.electrics.Inner;
+import ablemedic.electrics.Job;
 import ablemedic.electrics.Pad;
+import ablemedic.electrics.Processor;
+import ablemedic.electrics.SerialPad;
+import ablemedic.wire.Format;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonInclude.Include;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
@@ -27,11 +32,14 @@ import java.util.stream.Stream;
  * @param loads         what it draws
  * @param drives        the stages that drive a motor each, in the order of their slots
  * @param currentSensors pads that carry the reading of one
+ * @param ports         of a flight board
+ * @param spoken        the lines that a part speaks on
  */
 @JsonInclude(Include.NON_EMPTY)
 public record PartSort(String id, String label, String shortName, Archetype.Kind kind, double lowestV, double highestV,
     List<PadOf> pads, List<TraceOf> traces, List<LeakOf> leaks, List<CapacitorOf> capacitors, List<RegulatorOf> regulators,
-    List<DividerOf> dividers, List<LoadOf> loads, List<DriveOf> drives, List<String> currentSensors) {
+    List<DividerOf> dividers, List<LoadOf> loads, List<DriveOf> drives, List<String> currentSensors, Optional<PortsOf> ports,
+    List<SpokenOf> spoken) {
 
   /** A pad: volts that it gives or takes, its row, whether it is live from the computer alone, how many leads fit on it. */
   public record PadOf(String name, Pad.Kind kind, double volts, int row, boolean usb, int room) {}
@@ -53,6 +61,34 @@ public record PartSort(String id, String label, String shortName, Archetype.Kind
 
   public record DriveOf(String plus, String minus, String signal) {}
 
+  /**
+   * The ports of a flight board.
+   *
+   * @param computer the port that the computer's bridge takes while it is joined; empty where it has a way of its own
+   * @param soft     ports that the firmware makes out of a plain pin
+   * @param silent   what its print does not tell
+   */
+  public record PortsOf(Processor processor, String computer, List<String> soft, String silent, List<PortPadOf> pads) {
+    public PortsOf {
+      computer = computer == null ? "" : computer;
+      silent = silent == null ? "" : silent;
+      soft = listed(soft);
+      pads = listed(pads);
+    }
+  }
+
+  /** A serial pad: the port that it is a side of, what can turn its line round, whether 5 V does it no harm. */
+  public record PortPadOf(String pad, String port, SerialPad.Side side, SerialPad.Inverter inverter, boolean bears5V) {}
+
+  /** A line that a part speaks on: its formats, the one that it comes with first, its pads, its high level in volts. */
+  public record SpokenOf(Job job, List<Format> formats, String sends, String hears, double highV) {
+    public SpokenOf {
+      formats = listed(formats);
+      sends = sends == null ? "" : sends;
+      hears = hears == null ? "" : hears;
+    }
+  }
+
   public PartSort {
     pads = listed(pads);
     traces = listed(traces);
@@ -63,6 +99,8 @@ public record PartSort(String id, String label, String shortName, Archetype.Kind
     loads = listed(loads);
     drives = listed(drives);
     currentSensors = listed(currentSensors);
+    ports = ports == null ? Optional.empty() : ports;
+    spoken = listed(spoken);
   }
 
   private static <T> List<T> listed(List<T> list) {
@@ -87,6 +125,11 @@ public record PartSort(String id, String label, String shortName, Archetype.Kind
       inner.add(new Inner.Drive(drives.get(slot).plus(), drives.get(slot).minus(), drives.get(slot).signal(), slot));
     }
     currentSensors.forEach(pad -> inner.add(new Inner.CurrentSensor(pad)));
+    ports.ifPresent(p -> {
+      inner.add(new Inner.Chip(p.processor(), p.computer(), p.soft(), p.silent()));
+      p.pads().forEach(one -> inner.add(new SerialPad(one.pad(), one.port(), one.side(), one.inverter(), one.bears5V())));
+    });
+    spoken.forEach(one -> inner.add(new Inner.Spoken(one.job(), one.formats(), one.sends(), one.hears(), one.highV())));
     return new Archetype(id, label, shortName, kind, pads.stream()
         .map(p -> new Pad(p.name(), p.kind(), p.volts(), p.row(), p.usb(), p.room())).toList(), inner, lowestV, highestV);
   }
@@ -103,7 +146,10 @@ public record PartSort(String id, String label, String shortName, Archetype.Kind
         all(a, Inner.Divider.class).map(d -> new DividerOf(d.sense(), d.minus(), d.topOhms(), d.bottomOhms())).toList(),
         all(a, Inner.Load.class).map(l -> new LoadOf(l.plus(), l.minus(), l.volts(), l.amps(), l.poorAmps())).toList(),
         all(a, Inner.Drive.class).map(d -> new DriveOf(d.plus(), d.minus(), d.signal())).toList(),
-        all(a, Inner.CurrentSensor.class).map(Inner.CurrentSensor::pad).toList());
+        all(a, Inner.CurrentSensor.class).map(Inner.CurrentSensor::pad).toList(),
+        all(a, Inner.Chip.class).findFirst().map(chip -> new PortsOf(chip.processor(), chip.computer(), chip.soft(), chip.silent(),
+            all(a, SerialPad.class).map(p -> new PortPadOf(p.name(), p.port(), p.side(), p.inverter(), p.bears5V())).toList())),
+        all(a, Inner.Spoken.class).map(s -> new SpokenOf(s.job(), s.formats(), s.sends(), s.hears(), s.highV())).toList());
   }
 
   private static <T extends Inner> Stream<T> all(Archetype archetype, Class<T> sort) {

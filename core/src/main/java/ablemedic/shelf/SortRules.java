@@ -1,7 +1,11 @@
 package ablemedic.shelf;
 
+import ablemedic.electrics.Archetype;
 import ablemedic.electrics.Pad;
+import ablemedic.electrics.SerialBoard;
+import ablemedic.electrics.SerialPad;
 import ablemedic.shelf.PartSort.PadOf;
+import ablemedic.shelf.PartSort.PortsOf;
 import ablemedic.shelf.UnusableSortException.Wrong;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -9,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 
 /** What a sort of part must keep to. */
 final class SortRules {
@@ -17,6 +22,9 @@ final class SortRules {
   private static final int MOST_ROOM = 3;
   private static final int MOST_ROWS = 40;
   private static final double MOST_V = 60;
+  private static final int MOST_SPOKEN = 4;
+  /** The ports that a firmware counts. */
+  private static final List<String> PORTS = IntStream.rangeClosed(1, 12).mapToObj(String::valueOf).toList();
 
   private final PartSort sort;
   private final Map<String, PadOf> pads = new TreeMap<>();
@@ -32,6 +40,8 @@ final class SortRules {
     rules.names();
     rules.pads();
     rules.inside();
+    rules.ports();
+    rules.spoken();
     if (!rules.wrong.isEmpty()) {
       throw new UnusableSortException(rules.wrong);
     }
@@ -118,6 +128,61 @@ final class SortRules {
     });
     need(sort.drives().size() <= 4, "drives", "a part drives at most four motors");
     each("currentSensors", sort.currentSensors(), (pad, where) -> pad(where, pad));
+  }
+
+  private void ports() {
+    Set<String> led = new HashSet<>();
+    sort.ports().ifPresent(ports -> {
+      int before = wrong.size();
+      need(sort.kind() == Archetype.Kind.BOARD, "ports", "only a flight board has ports");
+      need(ports.processor() != null, "ports.processor", "say which class its processor is of");
+      need(ports.silent().length() <= 200, "ports.silent", "what the print does not tell has at most 200 letters");
+      each("ports.pads", ports.pads(), (p, where) -> {
+        serial(where + ".pad", p.pad());
+        need(p.port() != null && PORTS.contains(p.port()), where + ".port", "a port is a number from 1 to " + PORTS.size());
+        need(p.side() != null, where + ".side", "say whether the pad hears (RX) or sends (TX)");
+        need(p.inverter() != null, where + ".inverter", "say what can turn the line round, or NONE");
+        led.add(p.pad());
+      });
+      if (wrong.size() == before) {
+        board(ports);
+      }
+    });
+    sort.pads().stream().filter(pad -> pad != null && pad.kind() == Pad.Kind.SERIAL && sort.kind() == Archetype.Kind.BOARD)
+        .forEach(pad -> need(led.contains(pad.name()), "ports.pads", "pad " + pad.name() + " is serial: say which side of which port it is"));
+  }
+
+  private void board(PortsOf ports) {
+    try {
+      new SerialBoard(sort.id(), sort.label(), ports.processor(), ports.pads().stream()
+          .map(p -> new SerialPad(p.pad(), p.port(), p.side(), p.inverter(), p.bears5V())).toList(), ports.computer(), ports.soft(), ports.silent());
+    } catch (SerialBoard.UnusableException e) {
+      need(false, "ports." + e.where(), e.getMessage());
+    }
+  }
+
+  private void spoken() {
+    need(sort.spoken().size() <= MOST_SPOKEN, "spoken", "a part speaks on at most " + MOST_SPOKEN + " lines");
+    each("spoken", sort.spoken(), (s, where) -> {
+      need(sort.kind() == Archetype.Kind.PART, where, "only a part speaks on a line of its own; a flight board has ports");
+      need(s.job() != null, where + ".job", "say what the line is there for");
+      need(s.job() == null || !s.formats().isEmpty() && s.job().formats().containsAll(s.formats()), where + ".formats",
+          "it speaks one or more of the formats of its job");
+      need(!s.sends().isEmpty() || !s.hears().isEmpty(), where + ".sends", "it sends on a pad, hears on one, or both");
+      need(s.sends().isEmpty() || !s.sends().equals(s.hears()), where + ".hears", "it hears on another pad than it sends on");
+      for (String pad : List.of(s.sends(), s.hears())) {
+        if (!pad.isEmpty()) {
+          serial(where, pad);
+        }
+      }
+      positive(where + ".highV", s.highV(), MOST_V, "its high level is more than 0 and at most 60 V");
+    });
+  }
+
+  private void serial(String where, String name) {
+    pad(where, name);
+    PadOf pad = pads.get(String.valueOf(name));
+    need(pad == null || pad.kind() == Pad.Kind.SERIAL, where, "pad " + name + " is no serial pad");
   }
 
   private interface Rule<T> {

@@ -42,6 +42,11 @@ public record CraftCheck(
     return new CraftCheck(id, kind, titles, instructions, answers, prediction, minutes, risk, needs, explores, planned, where);
   }
 
+  /** The same with another need of the bench. */
+  public CraftCheck needing(BenchNeeds other) {
+    return new CraftCheck(id, kind, titles, instructions, answers, prediction, minutes, risk, other, explores, planned, place);
+  }
+
   /** The same, made out of turn only. */
   CraftCheck unplanned() {
     return new CraftCheck(id, kind, titles, instructions, answers, prediction, minutes, risk, needs, explores, false, place);

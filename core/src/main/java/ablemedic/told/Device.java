@@ -8,7 +8,11 @@ public enum Device {
   RADIO("radio"),
   MODEM_ON_CRAFT("modem on the craft"),
   MODEM_ON_GROUND("modem on the ground"),
-  VIDEO_TRANSMITTER("video transmitter");
+  VIDEO_TRANSMITTER("video transmitter"),
+  POSITIONING("positioning module"),
+  DISPLAY("display board"),
+  COMPUTER("computer"),
+  FIRMWARE("firmware");
 
   private final String label;
 

@@ -20,6 +20,7 @@ import ablemedic.power.PrePowerRoutine;
 import ablemedic.speciality.RoutineSchool;
 import ablemedic.wire.Format;
 import ablemedic.reading.Meter;
+import ablemedic.serial.SerialCrafts;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -34,11 +35,11 @@ class HandbookTest {
 
   /** One craft of each layout, with every part from the shelf that it takes. */
   private static Stream<Craft> wired() {
-    return Arrays.stream(Layout.values()).map(layout -> {
+    return Stream.concat(SerialCrafts.all().stream(), Arrays.stream(Layout.values()).map(layout -> {
       Craft craft = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
       return craft.withElectrics(new Electrics(layout.sheet(List.of(1, 0, 2, 3), List.of("FR", "RR", "RL", "FL"), 85,
           new PackKind(4, Chemistry.LIPO, 1500, 4), List.of("receiver", "camera", "display", "capacitor-470"))));
-    });
+    }));
   }
 
   @Test

@@ -1,14 +1,17 @@
 package ablemedic.serial;
 
+import ablemedic.shelf.SerialBoards;
+import ablemedic.electrics.SerialPad;
+import ablemedic.electrics.SerialBoard;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import ablemedic.serial.JoinedPart.Grade;
 import ablemedic.serial.JoinedPart.Judged;
 import ablemedic.serial.JoinedPart.Told;
 import ablemedic.serial.PortPlanner.Placed;
-import ablemedic.serial.SerialPad.Inverter;
-import ablemedic.serial.SerialPad.Side;
-import ablemedic.serial.Wish.Job;
+import ablemedic.electrics.SerialPad.Inverter;
+import ablemedic.electrics.SerialPad.Side;
+import ablemedic.electrics.Job;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
 import ablemedic.wire.Format;
@@ -22,9 +25,9 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 class JoinedPartTest {
-  private static final SerialBoard F4 = SerialBoards.find("serial-f4-pad").orElseThrow();
-  private static final SerialBoard F7 = SerialBoards.find("serial-f7").orElseThrow();
-  private static final SerialBoard JUMPERS = SerialBoards.find("serial-f4-jumper").orElseThrow();
+  private static final SerialBoard F4 = SerialBoards.find("board-f4-pad").orElseThrow();
+  private static final SerialBoard F7 = SerialBoards.find("board-f7").orElseThrow();
+  private static final SerialBoard JUMPERS = SerialBoards.find("board-f4-jumper").orElseThrow();
 
   private static SerialPad pad(SerialBoard board, String name) {
     return board.pads().stream().filter(pad -> pad.name().equals(name)).findFirst().orElseThrow();
@@ -116,7 +119,7 @@ class JoinedPartTest {
       SerialBoard board = SerialBoards.SHIPPED.get(random.nextInt(SerialBoards.SHIPPED.size()));
       List<Wish> wishes = new ArrayList<>();
       for (Job job : Job.values()) {
-        List<Format> formats = PortPlanner.formats(job);
+        List<Format> formats = job.formats();
         wishes.add(new Wish(job.label(), job, formats.get(random.nextInt(formats.size())), random.nextInt(5) == 0, ""));
       }
       for (Placed placed : PortPlanner.plan(board, wishes).placed()) {

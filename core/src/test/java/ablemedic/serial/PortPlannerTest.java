@@ -1,14 +1,18 @@
 package ablemedic.serial;
 
+import ablemedic.shelf.SerialBoards;
+import ablemedic.electrics.Processor;
+import ablemedic.electrics.SerialPad;
+import ablemedic.electrics.SerialBoard;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import ablemedic.serial.PortPlanner.Lost;
 import ablemedic.serial.PortPlanner.Placed;
 import ablemedic.serial.PortPlanner.Planned;
-import ablemedic.serial.SerialPad.Inverter;
-import ablemedic.serial.SerialPad.Side;
-import ablemedic.serial.Wish.Job;
+import ablemedic.electrics.SerialPad.Inverter;
+import ablemedic.electrics.SerialPad.Side;
+import ablemedic.electrics.Job;
 import ablemedic.wire.Format;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -88,7 +92,7 @@ class PortPlannerTest {
     java.util.Collections.shuffle(jobs, random);
     jobs.add(0, Job.RECEIVER);
     for (Job job : jobs.subList(0, 2 + random.nextInt(4))) {
-      List<Format> formats = PortPlanner.formats(job);
+      List<Format> formats = job.formats();
       wishes.add(new Wish(job.label(), job, formats.get(random.nextInt(formats.size())), random.nextInt(4) == 0,
           random.nextInt(3) == 0 ? String.valueOf(1 + random.nextInt(4)) : ""));
     }
@@ -123,7 +127,7 @@ class PortPlannerTest {
 
   @Test
   void onAnF4BoardAnInvertedReceiverGoesToTheInvertedPad() {
-    Planned planned = PortPlanner.plan(board("serial-f4-pad"), List.of(receiver(Format.SBUS), GNSS));
+    Planned planned = PortPlanner.plan(board("board-f4-pad"), List.of(receiver(Format.SBUS), GNSS));
     assertThat(planned.placed()).extracting(Placed::port).containsExactly("1", "3");
     assertThat(planned.placed().get(0).leads()).contains("receiver signal to pad SBUS");
     assertThat(planned.placed().get(0).set()).containsExactly("Port 1: receiver, SBUS at 100000 baud.");
@@ -131,7 +135,7 @@ class PortPlannerTest {
 
   @Test
   void polledTelemetryOnAnF4BoardWithoutAnInverterIsLostWithTheReasonOfEveryPort() {
-    Planned planned = PortPlanner.plan(board("serial-f4-pad"), List.of(receiver(Format.SBUS), POLLED));
+    Planned planned = PortPlanner.plan(board("board-f4-pad"), List.of(receiver(Format.SBUS), POLLED));
     assertThat(planned.lost()).hasSize(1);
     assertThat(planned.lost().get(0).conflict()).containsExactly("telemetry");
     assertThat(planned.lost().get(0).why()).contains("Port 3: no inverter at its TX pad.", "Port 6: its TX is not led out.");
@@ -140,14 +144,14 @@ class PortPlannerTest {
 
   @Test
   void onAnF7BoardTheSameTelemetryIsHadByASetting() {
-    assertThat(PortPlanner.plan(board("serial-f7"), List.of(receiver(Format.SBUS), POLLED)).placed().get(1).set())
+    assertThat(PortPlanner.plan(board("board-f7"), List.of(receiver(Format.SBUS), POLLED)).placed().get(1).set())
         .contains("Half duplex on.").anyMatch(set -> set.endsWith("inversion on."));
   }
 
   @Test
   void aLinkThatCarriesTelemetryNeedsNoPortForIt() {
     Wish telemetry = new Wish("telemetry", Job.TELEMETRY, Format.CRSF, false, "");
-    Planned planned = PortPlanner.plan(board("serial-f1"), List.of(receiver(Format.CRSF), telemetry));
+    Planned planned = PortPlanner.plan(board("board-f1"), List.of(receiver(Format.CRSF), telemetry));
     assertThat(planned.placed()).extracting(Placed::port).containsExactly("2", "");
   }
 
@@ -155,25 +159,25 @@ class PortPlannerTest {
   void whatIsSolderedStaysWhereItLies() {
     for (String port : List.of("1", "2", "3", "4", "6")) {
       Wish at = new Wish("positioning", Job.GNSS, Format.NMEA, false, port);
-      assertThat(PortPlanner.plan(board("serial-f7"), List.of(at, receiver(Format.IBUS), DISPLAY)).placed().get(0).port()).isEqualTo(port);
+      assertThat(PortPlanner.plan(board("board-f7"), List.of(at, receiver(Format.IBUS), DISPLAY)).placed().get(0).port()).isEqualTo(port);
     }
   }
 
   @Test
   void theComputersPortIsTakenLastAndSaidSo() {
-    Planned planned = PortPlanner.plan(board("serial-f1"), List.of(receiver(Format.IBUS), DISPLAY));
+    Planned planned = PortPlanner.plan(board("board-f1"), List.of(receiver(Format.IBUS), DISPLAY));
     Placed onComputers = planned.placed().stream().filter(placed -> placed.port().equals("1")).findFirst().orElseThrow();
     assertThat(onComputers.minds()).anyMatch(mind -> mind.contains("computer"));
-    assertThat(PortPlanner.plan(board("serial-f1"), List.of(receiver(Format.IBUS))).placed().get(0).port()).isEqualTo("2");
+    assertThat(PortPlanner.plan(board("board-f1"), List.of(receiver(Format.IBUS))).placed().get(0).port()).isEqualTo("2");
   }
 
   @Test
   void moreThanAPortEachCannotBeHad() {
     List<Wish> many = IntStream.range(0, 6).mapToObj(i -> new Wish("display " + i, Job.DISPLAY, Format.DISPLAY, false, "")).toList();
-    Planned planned = PortPlanner.plan(board("serial-f3"), many);
+    Planned planned = PortPlanner.plan(board("board-f3"), many);
     assertThat(planned.placed()).hasSize(3);
     assertThat(planned.lost()).hasSize(3).allSatisfy(lost -> assertThat(lost.conflict()).hasSize(4));
-    assertThatThrownBy(() -> PortPlanner.plan(board("serial-f3"), IntStream.range(0, 13).mapToObj(i -> GNSS).toList()))
+    assertThatThrownBy(() -> PortPlanner.plan(board("board-f3"), IntStream.range(0, 13).mapToObj(i -> GNSS).toList()))
         .isInstanceOf(SerialBoard.UnusableException.class);
   }
 

@@ -6,6 +6,7 @@ import ablemedic.electrics.Archetype;
 import ablemedic.electrics.Archetype.Kind;
 import ablemedic.electrics.Inner;
 import ablemedic.electrics.Pad;
+import ablemedic.electrics.SerialPad;
 import ablemedic.testing.OutsideCheck;
 import java.util.HashSet;
 import java.util.List;
@@ -35,6 +36,13 @@ class PartShelfTest {
       return List.of(l.plus(), l.minus());
     } else if (inner instanceof Inner.Drive d) {
       return List.of(d.plus(), d.minus(), d.signal());
+    }
+    if (inner instanceof Inner.Spoken spoken) {
+      return Stream.of(spoken.sends(), spoken.hears()).filter(pad -> !pad.isEmpty()).toList();
+    } else if (inner instanceof SerialPad pad) {
+      return List.of(pad.name());
+    } else if (inner instanceof Inner.Chip) {
+      return List.of();
     }
     return List.of(((Inner.CurrentSensor) inner).pad());
   }

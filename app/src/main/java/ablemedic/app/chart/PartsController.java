@@ -13,6 +13,9 @@ import ablemedic.electrics.ElectricSheet;
 import ablemedic.electrics.Electrics;
 import ablemedic.shelf.Layout;
 import ablemedic.electrics.PackKind;
+import ablemedic.electrics.Part;
+import ablemedic.electrics.UnusableSheetException;
+import ablemedic.serial.AsTheLeadsLie;
 import ablemedic.shelf.PartSort;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -58,10 +61,10 @@ public class PartsController {
   Chart addPart(@PathVariable String mark, @RequestBody @Valid PartAdded added) {
     Row row = crafts.get(mark);
     BuildSheet sheet = crafts.newestSheet(row.mark()).sheet();
-    Electrics now = electrics(sheet);
-    ElectricSheet more = Layout.withPart(now.sheet(), sorts.get(added.archetype(), "archetype"));
-    return revised(row.mark(), added.version(), sheet.withElectrics(ElectricEntry.of(new Electrics(more))),
-        "part added: " + more.parts().get(more.parts().size() - 1).label());
+    ElectricSheet more = Layout.withPart(electrics(sheet).sheet(), sorts.get(added.archetype(), "archetype"));
+    Part part = more.parts().get(more.parts().size() - 1);
+    Craft craft = AsTheLeadsLie.toldOf(sheet.toCraft().withElectrics(new Electrics(more)), part.id());
+    return revised(row.mark(), added.version(), BuildSheet.of(craft), "part added: " + part.label());
   }
 
   /** Takes a part and its leads off. */
@@ -125,13 +128,22 @@ public class PartsController {
     return wired(craft, layout, pack, parts, id -> sorts.get(id, "parts"));
   }
 
-  /** A craft wired by one of the usual layouts, with parts from a shelf that gives a sort by its id. */
+  /**
+   * A craft wired by one of the usual layouts, with parts from a shelf that gives a sort by its id; a flight board among them takes
+   * the place of the usual one. Its ports are told as the leads lie.
+   */
   public static Craft wired(Craft craft, Layout layout, PackKind pack, List<String> parts, Function<String, Archetype> shelf) {
-    ElectricSheet sheet = layout.bare(craft.wiring().stream().map(Corner::ordinal).toList(),
-        Corner.ALL.stream().map(craft.airframe().shape()::shortName).toList(), craft.airframe().reachMm(), pack);
-    for (String id : parts) {
-      sheet = Layout.withPart(sheet, shelf.apply(id));
+    List<Archetype> sorts = parts.stream().map(shelf).toList();
+    List<Archetype> boards = sorts.stream().filter(sort -> sort.kind() == Archetype.Kind.BOARD).toList();
+    if (boards.size() > 1) {
+      throw new UnusableSheetException("parts", "a craft has one flight board, not " + boards.size());
     }
-    return craft.withElectrics(new Electrics(sheet));
+    ElectricSheet sheet = layout.bare(craft.wiring().stream().map(Corner::ordinal).toList(),
+        Corner.ALL.stream().map(craft.airframe().shape()::shortName).toList(), craft.airframe().reachMm(), pack,
+        boards.isEmpty() ? shelf.apply(layout.board()) : boards.get(0));
+    for (Archetype sort : sorts) {
+      sheet = sort.kind() == Archetype.Kind.BOARD ? sheet : Layout.withPart(sheet, sort);
+    }
+    return AsTheLeadsLie.told(craft.withElectrics(new Electrics(sheet)));
   }
 }

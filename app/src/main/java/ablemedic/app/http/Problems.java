@@ -8,7 +8,7 @@ import ablemedic.craft.NoCraftException;
 import ablemedic.electrics.UnusableSheetException;
 import ablemedic.reading.Meter;
 import ablemedic.reading.Written;
-import ablemedic.serial.SerialBoard;
+import ablemedic.electrics.SerialBoard;
 import ablemedic.shelf.UnusableSortException;
 import java.io.IOException;
 import java.net.URI;

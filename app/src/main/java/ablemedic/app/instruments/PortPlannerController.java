@@ -4,11 +4,11 @@ import ablemedic.app.http.Refusal;
 import ablemedic.serial.PortPlanner;
 import ablemedic.serial.PortPlanner.Placed;
 import ablemedic.serial.Serial;
-import ablemedic.serial.SerialBoard;
-import ablemedic.serial.SerialBoards;
-import ablemedic.serial.SerialPad;
+import ablemedic.electrics.SerialBoard;
+import ablemedic.shelf.SerialBoards;
+import ablemedic.electrics.SerialPad;
 import ablemedic.serial.Wish;
-import ablemedic.serial.Wish.Job;
+import ablemedic.electrics.Job;
 import ablemedic.wire.Format;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -53,7 +53,7 @@ class PortPlannerController {
   @GetMapping("/api/instruments/port-planner")
   PlannerChoices choices() {
     return new PlannerChoices(SerialBoards.SHIPPED.stream().map(PortPlannerController::view).toList(), Arrays.stream(Job.values())
-        .map(job -> new JobView(job, job.label(), PortPlanner.formats(job).stream()
+        .map(job -> new JobView(job, job.label(), job.formats().stream()
             .map(format -> new FormatView(format, format.label(), Serial.page(format), format.bauds(), format.inverted())).toList())).toList());
   }
 
@@ -73,7 +73,7 @@ class PortPlannerController {
     SerialBoard board = board(asked.board());
     for (int i = 0; i < asked.wishes().size(); i++) {
       WishAsked wish = asked.wishes().get(i);
-      if (!PortPlanner.formats(wish.job()).contains(wish.format())) {
+      if (!wish.job().formats().contains(wish.format())) {
         throw Refusal.wrong("wishes[" + i + "].format", "A part with the job of " + wish.job().label() + " does not speak " + wish.format().label() + ".");
       }
     }

@@ -427,7 +427,7 @@ class WalkTest {
     try (Browser browser = new Browser(app.url(""), "light", 1280, 1000)) {
       browser.open("/instruments/port-planner");
       browser.seeText("No port for telemetry");
-      browser.choose("#board", "serial-f7");
+      browser.choose("#board", "board-f7");
       browser.await(() -> !browser.text("section").contains("No port for telemetry"));
       browser.seeText("inversion on.");
       settled(browser);

@@ -1,4 +1,4 @@
-package ablemedic.serial;
+package ablemedic.electrics;
 
 /**
  * A pad of a board that is one side of a serial port.
@@ -9,7 +9,7 @@ package ablemedic.serial;
  * @param inverter what can turn the line round between pad and port
  * @param bears5V  whether a signal of 5 V does it no harm
  */
-public record SerialPad(String name, String port, Side side, Inverter inverter, boolean bears5V) {
+public record SerialPad(String name, String port, Side side, Inverter inverter, boolean bears5V) implements Inner {
 
   /** A side of a port. */
   public enum Side {

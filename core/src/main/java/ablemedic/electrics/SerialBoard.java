@@ -1,11 +1,12 @@
-package ablemedic.serial;
+package ablemedic.electrics;
 
-import ablemedic.serial.SerialPad.Inverter;
-import ablemedic.serial.SerialPad.Side;
+import ablemedic.electrics.SerialPad.Inverter;
+import ablemedic.electrics.SerialPad.Side;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * The serial side of a flight board.
@@ -27,7 +28,7 @@ public record SerialBoard(String id, String label, Processor processor, List<Ser
     private static final long serialVersionUID = 1;
     private final String where;
 
-    UnusableException(String where, String right) {
+    public UnusableException(String where, String right) {
       super(right);
       this.where = where;
     }
@@ -63,6 +64,13 @@ public record SerialBoard(String id, String label, Processor processor, List<Ser
     for (String port : soft) {
       need(ports(pads).contains(port), "soft", "there is no port " + port);
     }
+  }
+
+  /** The serial side of a sort of board; nothing where it has none. */
+  public static Optional<SerialBoard> of(Archetype sort) {
+    List<SerialPad> pads = sort.inner().stream().filter(SerialPad.class::isInstance).map(SerialPad.class::cast).toList();
+    return sort.inner().stream().filter(Inner.Chip.class::isInstance).map(Inner.Chip.class::cast).findFirst()
+        .map(chip -> new SerialBoard(sort.id(), sort.label(), chip.processor(), pads, chip.computer(), chip.soft(), chip.silent()));
   }
 
   private static void need(boolean holds, String where, String right) {

@@ -1,4 +1,4 @@
-package ablemedic.serial;
+package ablemedic.electrics;
 
 /**
  * Classes of processors on flight boards, and whether their serial ports can turn a line round in the chip: the control register of

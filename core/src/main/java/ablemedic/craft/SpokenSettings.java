@@ -1,0 +1,83 @@
+package ablemedic.craft;
+
+import ablemedic.electrics.Job;
+import ablemedic.told.Device;
+import ablemedic.told.Form.Choice;
+import ablemedic.told.Form.Count;
+import ablemedic.told.Setting;
+import ablemedic.wire.Format;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** What the parts on serial lines, the firmware and the computer are set to. */
+public final class SpokenSettings {
+  private static final int FASTEST = 3_000_000;
+  private static final Map<Job, Setting<Optional<Format>>> FORMAT = new EnumMap<>(Job.class);
+  private static final Map<Job, Setting<Integer>> BAUD = new EnumMap<>(Job.class);
+
+  static {
+    for (Job job : Job.values()) {
+      FORMAT.put(job, Setting.of(device(job), "line", "part-format-" + PortSettings.id(job), "what the part for " + job.label() + " speaks",
+          Optional.empty(), formats(job)));
+      BAUD.put(job, Setting.of(device(job), "line", "part-baud-" + PortSettings.id(job), "rate of the part for " + job.label(), 0,
+          new Count(0, FASTEST, n -> Optional.of(n == 0 ? "as it comes" : n + " baud"))));
+    }
+  }
+
+  /** Whether this version's telemetry works on this board. */
+  public static final Setting<Boolean> TELEMETRY_WORKS = Setting.of(Device.FIRMWARE, "version", "version-telemetry",
+      "telemetry of this version", true, new Choice<>(List.of(true, false), on -> on ? "works" : "broken", on -> on ? "works" : "broken"));
+  /** Whether something that an older version left behind overrules what is set for the ports. */
+  public static final Setting<Boolean> STALE = Setting.of(Device.FIRMWARE, "version", "left-behind", "settings left behind", false,
+      new Choice<>(List.of(false, true), on -> on ? "some" : "none", on -> on ? "some" : "none"));
+  /** Whether the cable to the computer carries data. */
+  public static final Setting<Boolean> CABLE = Setting.of(Device.COMPUTER, "connection", "data-cable", "cable to the computer", true,
+      new Choice<>(List.of(true, false), on -> on ? "data" : "charge", on -> on ? "carries data" : "only charges"));
+  /** Whether the computer knows how to speak to the board. */
+  public static final Setting<Boolean> DRIVER = Setting.of(Device.COMPUTER, "connection", "driver", "driver of the board", true,
+      new Choice<>(List.of(true, false), on -> on ? "there" : "missing", on -> on ? "there" : "missing"));
+
+  /** All of them, in the order in which a person goes over them. */
+  public static final List<Setting<?>> ALL = all();
+
+  private SpokenSettings() {}
+
+  private static List<Setting<?>> all() {
+    List<Setting<?>> all = new ArrayList<>(FORMAT.values());
+    all.addAll(BAUD.values());
+    all.addAll(List.of(TELEMETRY_WORKS, STALE, CABLE, DRIVER));
+    return List.copyOf(all);
+  }
+
+  /** The format that a part of a job was set to speak; nothing where it speaks the one that it comes with. */
+  public static Setting<Optional<Format>> format(Job job) {
+    return FORMAT.get(job);
+  }
+
+  /** Bits a second that a part of a job was set to; 0 for the usual rate of its format. */
+  public static Setting<Integer> baud(Job job) {
+    return BAUD.get(job);
+  }
+
+  private static Choice<Optional<Format>> formats(Job job) {
+    List<Optional<Format>> values = new ArrayList<>(List.of(Optional.empty()));
+    Arrays.stream(Format.values()).filter(format -> job.formats().contains(format) || job == Job.RECEIVER
+        && (format == Format.PPM || format == Format.PWM)).map(Optional::of).forEach(values::add);
+    return new Choice<>(values, format -> format.map(Format::id).orElse("as-it-comes"),
+        format -> format.map(Format::label).orElse("as it comes"));
+  }
+
+  private static Device device(Job job) {
+    return switch (job) {
+      case RECEIVER -> Device.RECEIVER;
+      case TELEMETRY -> Device.MODEM_ON_CRAFT;
+      case GNSS -> Device.POSITIONING;
+      case DISPLAY -> Device.DISPLAY;
+      case VIDEO_CONTROL -> Device.VIDEO_TRANSMITTER;
+    };
+  }
+}

@@ -1,0 +1,61 @@
+package ablemedic.serial;
+
+import ablemedic.electrics.Inner;
+import ablemedic.electrics.Job;
+import ablemedic.electrics.Lead;
+import ablemedic.electrics.Part;
+import ablemedic.wire.Format;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * A line of a craft as it is on the sheet: a part that speaks, and the leads from its pads to those of the flight board.
+ *
+ * @param format the format that the sheet has it speak
+ * @param sends  the lead at the pad that it sends on; none where the sheet has none
+ * @param hears  the lead at the pad that it hears on
+ */
+record CraftLine(Part part, Inner.Spoken spoken, Format format, Optional<End> sends, Optional<End> hears) {
+  /** What stands higher is a signal of 5 V. */
+  private static final double HIGH_V = 3.9;
+
+  /**
+   * A lead of a line.
+   *
+   * @param partPad  the address of its end at the part
+   * @param boardPad the address of its end at the flight board
+   * @param links    the links that it is made of
+   */
+  record End(Lead lead, String partPad, String boardPad, List<String> links) {}
+
+  Job job() {
+    return spoken.job();
+  }
+
+  /** What it is named by in ids, such as {@code RX-receiver}. */
+  String id() {
+    return part.id() + "-" + job().name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+
+  /** What people call it. */
+  String label() {
+    return part.label() + (job() == Job.TELEMETRY && format != Format.MAVLINK ? "’s telemetry" : "");
+  }
+
+  /** Its leads, that to what it sends first. */
+  List<End> ends() {
+    return Stream.of(sends, hears).flatMap(Optional::stream).toList();
+  }
+
+  /** Those of its leads that its format needs. */
+  List<End> needed() {
+    Wish wish = wish(format);
+    return Stream.of(sends.filter(end -> wish.heard() || wish.oneWire()), hears.filter(end -> wish.spokenTo())).flatMap(Optional::stream).toList();
+  }
+
+  Wish wish(Format speaks) {
+    return new Wish(label(), job(), speaks, spoken.highV() > HIGH_V, "");
+  }
+}

@@ -1,0 +1,116 @@
+package ablemedic.serial;
+
+import static ablemedic.diagnosis.Prediction.from;
+
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Answers.Choices;
+import ablemedic.diagnosis.Answers.Outcome;
+import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Facet;
+import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.diagnosis.Prediction;
+import ablemedic.electrics.Job;
+import ablemedic.speciality.Complaint;
+import ablemedic.speciality.CraftCheck;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What an owner can say of serial lines and telemetry, and how a craft with each fault would look to an owner. */
+final class SerialComplaints {
+  private static final double TOLD_WRONG = 0.08;
+
+  private final CraftLines lines;
+  private final List<Check<Craft>> checks;
+  private final List<Complaint> complaints = new ArrayList<>();
+
+  private SerialComplaints(CraftLines lines, List<Check<Craft>> checks) {
+    this.lines = lines;
+    this.checks = checks;
+  }
+
+  static List<Complaint> of(CraftLines lines, List<Check<Craft>> checks) {
+    SerialComplaints all = new SerialComplaints(lines, checks);
+    all.telemetry();
+    all.sticks();
+    all.positioning();
+    all.display();
+    all.video();
+    all.computer();
+    return List.copyOf(all.complaints);
+  }
+
+  private void telemetry() {
+    Optional<Telemetry.Way> way = Telemetry.way(lines);
+    if (way.isEmpty()) {
+      return;
+    }
+    Facet<Craft, Telemetry> facet = Facet.of("what telemetry shows", c -> Telemetry.of(lines, c));
+    Choices shown = SerialChecks.shown(way.get());
+    add("telemetry", "No telemetry, or only part of it", shown, from(facet, t -> SerialChecks.told(shown, way.get(), t, TOLD_WRONG)), SerialChecks.SHOWN);
+    if (Telemetry.goesUp(lines)) {
+      Choices up = Choices.of("What comes of a setting that is changed from the ground?", List.of(new Outcome("works", "it is changed"),
+          new Outcome("not", "values show, but nothing is changed"), new Outcome("nothing", "no values show either")));
+      add("settings-from-ground", "Values show, but settings cannot be changed from the ground", up, from(facet, t -> Ways.expecting(up,
+          t.up() ? "works" : t.shown() != Reach.NONE ? "not" : "nothing", TOLD_WRONG)), SerialChecks.UP);
+    }
+  }
+
+  private void sticks() {
+    lines.of(Job.RECEIVER).ifPresent(line -> {
+      Choices answers = Choices.of("What comes of the sticks?", List.of(new Outcome("answers", "it answers"), new Outcome("drops", "it answers now and then"),
+          new Outcome("nothing", "nothing at all")));
+      add("no-sticks", "The sticks do nothing", answers, from(Facet.of("sticks without the computer", c -> lines.linked(c)
+          ? lines.now(line, c, false).heard() : Reach.NONE), reach -> Ways.expecting(answers, said(reach, "answers", "drops", "nothing"), TOLD_WRONG)),
+          SerialChecks.BARS);
+    });
+  }
+
+  private static String said(Reach reach, String good, String flaky, String none) {
+    return switch (reach) {
+      case GOOD -> good;
+      case FLAKY -> flaky;
+      case NONE -> none;
+    };
+  }
+
+  private void positioning() {
+    lines.of(Job.GNSS).ifPresent(line -> {
+      Choices answers = SerialChecks.positioned();
+      add("positioning", "No positioning, or no satellites", answers, from(Facet.of("satellites", c -> SerialChecks.positioning(lines, line, c, false)),
+          now -> SerialChecks.positioned(answers, now, TOLD_WRONG)), SerialChecks.SATELLITES);
+    });
+  }
+
+  private void display() {
+    lines.of(Job.DISPLAY).ifPresent(line -> {
+      Choices answers = Choices.of("What stands on the picture?", List.of(new Outcome("shown", "the figures"), new Outcome("freeze", "figures that freeze or flicker"),
+          new Outcome("none", "no figures")));
+      add("no-figures", "No figures on the picture", answers, from(Facet.of("figures of the display", c -> lines.now(line, c, false).spoken()),
+          reach -> Ways.expecting(answers, said(reach, "shown", "freeze", "none"), TOLD_WRONG)), SerialChecks.FIGURES);
+    });
+  }
+
+  private void video() {
+    lines.of(Job.VIDEO_CONTROL).ifPresent(line -> {
+      Choices answers = Choices.of("What does the transmitter do when the board tells it something?", List.of(new Outcome("follows", "it follows"),
+          new Outcome("at-times", "it follows at times"), new Outcome("not", "it stays as it is")));
+      add("video-control", "The video transmitter cannot be set from the board", answers, from(Facet.of("video control", c -> lines.now(line, c, false).spoken()),
+          reach -> Ways.expecting(answers, said(reach, "follows", "at-times", "not"), TOLD_WRONG)), SerialChecks.FOLLOWS);
+    });
+  }
+
+  private void computer() {
+    Choices answers = Choices.of("What does the computer list when it is plugged in?", List.of(new Outcome("answers", "the board, and it answers"),
+        new Outcome("unknown", "something that it does not know"), new Outcome("silent", "a port, and nothing answers"), new Outcome("none", "nothing new")));
+    add("no-computer", "The computer does not find the board", answers, from(Facet.of("what the computer sees", c -> SerialChecks.listed(lines, c)),
+        now -> Ways.expecting(answers, now, TOLD_WRONG)), SerialChecks.LISTED);
+  }
+
+  private void add(String id, String label, Choices answers, Prediction<Craft, ?> prediction, String proof) {
+    Check<Craft> seen = new CraftCheck("told-" + id, "told", c -> label, c -> "Tell what the owner or you saw. What nobody saw stays open.", answers, prediction, 0.5, 0,
+        BenchNeeds.NOTHING, false);
+    complaints.add(new Complaint(id, label, seen, List.of(checks.stream().filter(check -> check.id().equals(proof)).findFirst().orElseThrow())));
+  }
+}

@@ -1,0 +1,109 @@
+package ablemedic.serial;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Book;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Facet;
+import ablemedic.diagnosis.Fault;
+import ablemedic.diagnosis.Fix;
+import ablemedic.diagnosis.Outlook;
+import ablemedic.handbook.Handbook;
+import ablemedic.reading.Meter;
+import ablemedic.serial.JoinedPart.Grade;
+import ablemedic.speciality.Complaint;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Over the whole book of several crafts: what every fault and check of a serial line must keep to. */
+class SerialBookTest {
+  private static final int PAIRS = 150;
+
+  static List<Craft> crafts() {
+    return SerialCrafts.all();
+  }
+
+  private static Book<Craft> book(Craft craft) {
+    return Serial.SPECIALITY.book(craft, Meter.USUAL);
+  }
+
+  @ParameterizedTest
+  @MethodSource("crafts")
+  void onASoundCraftEveryLineIsSoundAndEverythingShows(Craft craft) {
+    CraftLines lines = CraftLines.of(craft).orElseThrow();
+    assertThat(lines.joined()).isNotEmpty().allSatisfy(line -> {
+      CraftLines.Now now = lines.now(line, craft, false);
+      assertThat(now.joined().judged()).as(line.id()).noneMatch(found -> found.grade().compareTo(Grade.WRONG) <= 0);
+      assertThat(now.heard()).as(line.id()).isEqualTo(now.joined().part().heard() ? Reach.GOOD : Reach.NONE);
+      assertThat(now.spoken()).as(line.id()).isEqualTo(now.joined().part().spokenTo() ? Reach.GOOD : Reach.NONE);
+    });
+    Telemetry.way(lines).ifPresent(way -> assertThat(Telemetry.of(lines, craft).shown()).isEqualTo(Reach.GOOD));
+  }
+
+  @ParameterizedTest
+  @MethodSource("crafts")
+  void idsAreUniqueAndEveryKindHasItsPage(Craft craft) {
+    Book<Craft> book = book(craft);
+    assertThat(book.faults()).extracting(Fault::id).doesNotHaveDuplicates();
+    assertThat(book.checks()).extracting(Check::id).doesNotHaveDuplicates();
+    Set<String> pages = new HashSet<>(Serial.SPECIALITY.pages().stream().map(Handbook.Page::id).toList());
+    assertThat(pages).containsAll(book.faults().stream().map(Fault::kind).toList()).containsAll(book.checks().stream().map(Check::kind).toList());
+  }
+
+  /** A fault that nobody could ever notice is none; each must move a check of the book, and its fix must move it back. */
+  @ParameterizedTest
+  @MethodSource("crafts")
+  void everyFaultShowsInSomeCheckAndItsFixPutsItRight(Craft craft) {
+    Book<Craft> book = book(craft);
+    for (Fault<Craft> fault : book.faults()) {
+      Craft faulty = fault.applyTo(craft);
+      assertThat(book.checks()).as(fault.id()).anyMatch(check -> !check.outlook(faulty).equals(check.outlook(craft)));
+      for (Fix<Craft> fix : fault.fixes(craft)) {
+        Craft fixed = fix.applyTo(faulty);
+        assertThat(book.checks()).as(fault.id() + " by " + fix.id()).allMatch(check -> check.outlook(fixed).equals(check.outlook(craft)));
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("crafts")
+  void equalFacetsMeanEqualOutlooks(Craft craft) {
+    Book<Craft> book = book(craft);
+    List<Craft> states = new ArrayList<>(List.of(craft));
+    book.faults().forEach(fault -> states.add(fault.applyTo(craft)));
+    Random random = new Random(3);
+    for (int i = 0; i < PAIRS; i++) {
+      states.add(book.faults().get(random.nextInt(book.faults().size())).applyTo(states.get(1 + random.nextInt(book.faults().size()))));
+    }
+    for (Check<Craft> check : book.checks()) {
+      assertThat(check.reads()).as(check.id()).isNotSameAs(Facet.whole());
+      Map<Object, Outlook> byFacet = new HashMap<>();
+      for (Craft state : states) {
+        Outlook outlook = check.outlook(state);
+        Outlook before = byFacet.putIfAbsent(check.reads().of(state), outlook);
+        assertThat(before == null || before.equals(outlook)).as(check.id()).isTrue();
+      }
+    }
+  }
+
+  @Test
+  void everyComplaintIsCausedByAFaultOfTheBookAndNotByASoundCraft() {
+    for (Craft craft : crafts()) {
+      Book<Craft> book = book(craft);
+      for (Complaint complaint : Serial.SPECIALITY.complaints(craft, Meter.USUAL, null)) {
+        Outlook sound = complaint.seen().outlook(craft);
+        assertThat(book.faults().stream().filter(fault -> !complaint.seen().outlook(fault.applyTo(craft)).equals(sound))).as(complaint.id())
+            .hasSizeGreaterThan(1);
+      }
+    }
+  }
+}

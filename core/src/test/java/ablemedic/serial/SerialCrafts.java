@@ -1,0 +1,53 @@
+package ablemedic.serial;
+
+import ablemedic.craft.Corner;
+import ablemedic.craft.Craft;
+import ablemedic.craft.CraftClass;
+import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.Rotation;
+import ablemedic.craft.SpinSchool;
+import ablemedic.electrics.Chemistry;
+import ablemedic.electrics.ElectricSheet;
+import ablemedic.electrics.Electrics;
+import ablemedic.electrics.PackKind;
+import ablemedic.shelf.Layout;
+import ablemedic.shelf.PartShelf;
+import java.util.List;
+
+/** Crafts with serial lines to test on. */
+public final class SerialCrafts {
+  private SerialCrafts() {}
+
+  /** A 5-inch craft with a board and parts of the shelf, its ports told as the leads lie. */
+  static Craft with(String board, String... parts) {
+    Craft craft = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
+    Layout layout = Layout.STACK.takes(PartShelf.find(board).orElseThrow()) ? Layout.STACK : Layout.SEPARATE;
+    ElectricSheet sheet = layout.bare(craft.wiring().stream().map(Corner::ordinal).toList(),
+        Corner.ALL.stream().map(craft.airframe().shape()::shortName).toList(), craft.airframe().reachMm(),
+        new PackKind(4, Chemistry.LIPO, 1500, 4), PartShelf.find(board).orElseThrow());
+    for (String part : parts) {
+      sheet = Layout.withPart(sheet, PartShelf.find(part).orElseThrow());
+    }
+    return AsTheLeadsLie.told(craft.withElectrics(new Electrics(sheet)));
+  }
+
+  /** Receiver with its telemetry, positioning, video: everything shared or joined on a board that turns lines in the chip. */
+  static Craft shared() {
+    return with("board-f7", "receiver", "gnss", "video", "display");
+  }
+
+  /** A one-way receiver on the inverted pad, its telemetry lead on a port of its own. */
+  static Craft polled() {
+    return with("board-f3", "receiver-polled", "gnss");
+  }
+
+  /** Telemetry over a pair of modems. */
+  static Craft modem() {
+    return with("board-f4-pad", "receiver-one-way", "modem", "gnss");
+  }
+
+  public static List<Craft> all() {
+    return List.of(shared(), polled(), modem(), with("board-f4-jumper", "receiver-one-way", "gnss"), with("board-f1", "receiver-satellite", "gnss", "video-5v"), with("board-f1", "receiver-satellite"),
+        with("board-f4-switch", "receiver-one-way", "gnss"), with("board-h7", "receiver-stream", "gnss-3v3", "video-5v"));
+  }
+}
