@@ -212,6 +212,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/crafts/{mark}/ports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["asTheLeadsLie"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/crafts/{mark}/power-map": {
         parameters: {
             query?: never;
@@ -219,7 +235,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["map"];
+        get: operations["map_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -284,6 +300,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["mayBeSeenBefore"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crafts/{mark}/serial-map": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["map"];
         put?: never;
         post?: never;
         delete?: never;
@@ -996,6 +1028,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/work-ups/{id}/captures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kept"];
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/work-ups/{id}/captures/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/work-ups/{id}/checks/{checkId}": {
         parameters: {
             query?: never;
@@ -1261,6 +1325,11 @@ export interface components {
             look: string;
             what: string;
         };
+        BoardChoice: {
+            id: string;
+            label: string;
+            layouts: ("SEPARATE" | "STACK")[];
+        };
         BoardView: {
             computer: string;
             id: string;
@@ -1358,6 +1427,13 @@ export interface components {
         CaptureAnswer: {
             signals: string[];
             tells?: components["schemas"]["Tells"];
+        };
+        CaptureFinding: {
+            answer: components["schemas"]["CaptureAnswer"];
+            label: string;
+            /** Format: int64 */
+            number?: number;
+            outcome: string;
         };
         CarriedTold: {
             /** Format: int64 */
@@ -1507,6 +1583,7 @@ export interface components {
             questions: components["schemas"]["QuestionView"][];
             ready: boolean;
             steps: components["schemas"]["BenchStepView"][];
+            takesRecording: boolean;
             title: string;
             told?: components["schemas"]["ScaleView"];
             why: string;
@@ -1537,6 +1614,7 @@ export interface components {
             label: string;
         };
         Choosable: {
+            boards: components["schemas"]["BoardChoice"][];
             chemistries: components["schemas"]["Choice"][];
             classes: components["schemas"]["Choice"][];
             layouts: components["schemas"]["Choice"][];
@@ -1792,6 +1870,16 @@ export interface components {
             expected: string;
             passed: boolean;
         };
+        Kept: {
+            /** Format: date-time */
+            at: string;
+            checkId: string;
+            name: string;
+            /** Format: int64 */
+            number: number;
+            outcome: string;
+            told: string;
+        };
         LaidOut: {
             /** @enum {string} */
             layout: "SEPARATE" | "STACK";
@@ -1960,6 +2048,37 @@ export interface components {
             n: number;
             title: string;
             values: components["schemas"]["ValueView"][];
+        };
+        MapFound: {
+            remedy: string;
+            text: string;
+        };
+        MapLine: {
+            found: components["schemas"]["MapFound"][];
+            job: string;
+            name: string;
+            partId: string;
+            speaks: string;
+            /** @enum {string} */
+            verdict: "SOUND" | "DOUBTFUL" | "UNKNOWN" | "WRONG" | "HARMS";
+            wires: components["schemas"]["MapWire"][];
+        };
+        MapPad: {
+            inverter: string;
+            name: string;
+            /** @enum {string} */
+            side: "RX" | "TX";
+        };
+        MapPort: {
+            jobs: string;
+            name: string;
+            pads: components["schemas"]["MapPad"][];
+            soft: boolean;
+        };
+        MapWire: {
+            boardPad: string;
+            partPad: string;
+            port: string;
         };
         MessageAsked: {
             name: string;
@@ -2274,7 +2393,7 @@ export interface components {
         };
         PadOf: {
             /** @enum {string} */
-            kind: "SUPPLY" | "FEED" | "GROUND" | "OUTPUT" | "SIGNAL" | "SENSE" | "CURRENT";
+            kind: "SUPPLY" | "FEED" | "GROUND" | "OUTPUT" | "SIGNAL" | "SENSE" | "CURRENT" | "SERIAL";
             name: string;
             /** Format: int32 */
             room: number;
@@ -2329,8 +2448,10 @@ export interface components {
             /** Format: double */
             lowestV: number;
             pads: components["schemas"]["PadOf"][];
+            ports?: components["schemas"]["PortsOf"];
             regulators: components["schemas"]["RegulatorOf"][];
             shortName: string;
+            spoken: components["schemas"]["SpokenOf"][];
             traces: components["schemas"]["TraceOf"][];
         };
         Place: {
@@ -2383,6 +2504,27 @@ export interface components {
             givesV: number;
             holds: boolean;
             part: string;
+        };
+        PortPadOf: {
+            bears5V: boolean;
+            /** @enum {string} */
+            inverter: "NONE" | "CHIP" | "FIXED" | "JUMPER" | "SOFTWARE";
+            pad: string;
+            port: string;
+            /** @enum {string} */
+            side: "RX" | "TX";
+        };
+        PortsOf: {
+            computer: string;
+            pads: components["schemas"]["PortPadOf"][];
+            /** @enum {string} */
+            processor: "F1" | "F3" | "F4" | "F7" | "H7";
+            silent: string;
+            soft: string[];
+        };
+        PortsTold: {
+            /** Format: int64 */
+            version: number;
         };
         PowerMap: {
             boxes: components["schemas"]["Box"][];
@@ -2601,6 +2743,14 @@ export interface components {
             /** @enum {string} */
             school: "LONG_LIFE" | "USE_THE_PACK";
         };
+        SerialMapView: {
+            board: string;
+            computer: string;
+            lines: components["schemas"]["MapLine"][];
+            notes: string[];
+            ports: components["schemas"]["MapPort"][];
+            processor: string;
+        };
         SerialTold: {
             /** Format: double */
             baud: number;
@@ -2651,6 +2801,15 @@ export interface components {
             checkId: string;
             /** Format: int64 */
             version: number;
+        };
+        SpokenOf: {
+            formats: ("PWM" | "PPM" | "DSHOT" | "SBUS" | "IBUS" | "CRSF" | "SATELLITE" | "POLLED" | "STREAM" | "MAVLINK" | "NMEA" | "BINARY_GNSS" | "DISPLAY" | "VIDEO_CONTROL")[];
+            hears: string;
+            /** Format: double */
+            highV: number;
+            /** @enum {string} */
+            job: "RECEIVER" | "TELEMETRY" | "GNSS" | "DISPLAY" | "VIDEO_CONTROL";
+            sends: string;
         };
         Spot: {
             id: string;
@@ -3276,7 +3435,33 @@ export interface operations {
             };
         };
     };
-    map: {
+    asTheLeadsLie: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PortsTold"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Chart"];
+                };
+            };
+        };
+    };
+    map_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3419,6 +3604,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BeforeEntry"][];
+                };
+            };
+        };
+    };
+    map: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SerialMapView"];
                 };
             };
         };
@@ -4603,6 +4810,81 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkUpView"];
+                };
+            };
+        };
+    };
+    kept: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"][];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query: {
+                check: string;
+                name: string;
+                signal?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CaptureFinding"];
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };

@@ -7,6 +7,7 @@
   import TopView from '../shared/TopView.svelte';
   import LeadsAndPower from './LeadsAndPower.svelte';
   import LogNote from './LogNote.svelte';
+  import SerialLines from './SerialLines.svelte';
   import { day, moment } from '../shared/words';
 
   const chart = new Loading<Schemas['Chart']>();
@@ -102,6 +103,7 @@
     </div>
 
     <LeadsAndPower chart={c} />
+    <SerialLines chart={c} ontold={(now) => (chart.value = now)} />
 
     <div class="columns">
       <div>

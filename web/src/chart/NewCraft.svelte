@@ -22,6 +22,7 @@
   let cells = $state(4);
   let chemistry = $state<Schemas['PackEntry']['chemistry']>('LIPO');
   let capacityMah = $state(1500);
+  let board = $state('');
   let parts = $state<string[]>(['receiver', 'camera', 'video', 'capacitor-470']);
   let error = $state('');
   let wrong = $state<string[]>([]);
@@ -53,7 +54,7 @@
                 mark,
                 name,
                 layout: layout || undefined,
-                parts: layout ? parts : undefined,
+                parts: layout ? (board ? [board, ...parts] : parts) : undefined,
                 pack: layout
                   ? { cells, chemistry, capacityMah, cellMilliohms: 6000 / capacityMah }
                   : undefined,
@@ -150,12 +151,22 @@
         </div>
         <div class="field">
           <label for="layout">It is wired as</label>
-          <select id="layout" class="entry" bind:value={layout}>
+          <select id="layout" class="entry" bind:value={layout} onchange={() => (board = '')}>
             {#each c.layouts as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
             <option value="">to be entered later</option>
           </select>
         </div>
         {#if layout}
+          <div class="field">
+            <label for="board">Flight board</label>
+            <select id="board" class="entry" bind:value={board}>
+              <option value="">the usual one of that layout, ports not entered</option>
+              {#each c.boards.filter((one) => one.layouts.includes(layout as 'STACK')) as one (one.id)}
+                <option value={one.id}>{one.label}</option>
+              {/each}
+            </select>
+            <span class="small">Its ports are told as the leads are run.</span>
+          </div>
           <fieldset class="field">
             <legend>Pack</legend>
             <div class="pack">

@@ -19,6 +19,7 @@ const choices = {
   layouts: [one('STACK', 'four on one board'), one('SEPARATE', 'separate')],
   chemistries: [one('LIPO', 'lipo')],
   parts: [one('receiver', 'Receiver'), one('camera', 'Camera')],
+  boards: [{ id: 'board-f7', label: 'F7 board', layouts: ['STACK'] }],
   occasions: []
 };
 
@@ -51,6 +52,14 @@ describe('a new craft', () => {
       pack: { cells: 4, capacityMah: 1500, cellMilliohms: 4 },
       mounted: { rollDeg: 0, pitchDeg: 0, yawDeg: 0 }
     });
+  });
+
+  it('takes the flight board that was chosen among those of its layout', async () => {
+    await opened();
+    await fireEvent.change(screen.getByLabelText('Flight board'), { target: { value: 'board-f7' } });
+    await fireEvent.click(screen.getByRole('button', { name: 'Enter it' }));
+    await waitFor(() => expect(last('POST')).toBeDefined());
+    expect((last('POST')?.body as { parts: string[] }).parts[0]).toBe('board-f7');
   });
 
   it('built like another takes everything of that one', async () => {

@@ -3,7 +3,7 @@
   import { api, ask, type Schemas } from '../api/client';
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
-  import PortBoard from './PortBoard.svelte';
+  import PortBoard from '../shared/PortBoard.svelte';
 
   type Wish = Schemas['WishAsked'];
   const choices = new Loading<Schemas['PlannerChoices']>();
@@ -23,6 +23,26 @@
 
   let drawn = $derived(choices.value?.boards.find((one) => one.id === board));
   let ports = $derived([...new Set(drawn?.pads.map((pad) => pad.port) ?? [])]);
+  let rows = $derived(
+    ports.map((name) => ({
+      name,
+      note: name === drawn?.computer ? 'the computer’s too' : '',
+      pads: drawn!.pads.filter((pad) => pad.port === name)
+    }))
+  );
+  let held = $derived(
+    (planned.value?.placed ?? [])
+      .filter((one) => one.port)
+      .map((one) => ({
+        port: one.port,
+        label: [
+          one.name,
+          ...planned.value!.placed.filter((guest) => guest.over === one.name).map((guest) => guest.name)
+        ].join(', '),
+        pads: one.leads.map((lead) => / to pad (.+)$/.exec(lead)?.[1] ?? ''),
+        state: 'sound' as const
+      }))
+  );
   const formats = (job: Wish['job']): Schemas['FormatView'][] =>
     choices.value?.jobs.find((one) => one.id === job)?.formats ?? [];
 
@@ -89,7 +109,8 @@
     <div class="answer" aria-live="polite">
       <Notice text={planned.error} />
       {#if drawn && planned.value}
-        <PortBoard board={drawn} plan={planned.value} />
+        <PortBoard label={drawn.label} ports={rows} {held} />
+        <p class="small">{drawn.processor}</p>
         {#each planned.value.lost as lost, i (i)}
           <div class="lost">
             <h2>No port for {lost.name}</h2>

@@ -3,20 +3,25 @@ import { Problem, words, type Schemas } from '../api/client';
 type Answer = Schemas['CaptureAnswer'];
 
 /** Sends a file as it is, telling how much of it went; the typed client cannot send files with progress. */
-export function send(
+export function send<T = Answer>(
   file: Blob,
   signal: string,
-  progress: (share: number) => void
-): { answer: Promise<Answer>; stop: () => void } {
+  progress: (share: number) => void,
+  address = '/api/instruments/capture',
+  asked: Record<string, string> = {}
+): { answer: Promise<T>; stop: () => void } {
   const request = new XMLHttpRequest();
-  const answer = new Promise<Answer>((resolve, reject) => {
-    request.open('POST', `/api/instruments/capture${signal ? `?signal=${encodeURIComponent(signal)}` : ''}`);
+  const answer = new Promise<T>((resolve, reject) => {
+    const query = Object.entries(signal ? { ...asked, signal } : asked)
+      .map(([name, value]) => `${name}=${encodeURIComponent(value)}`)
+      .join('&');
+    request.open('POST', query ? `${address}?${query}` : address);
     request.setRequestHeader('Content-Type', 'application/octet-stream');
     request.upload.onprogress = (event) => progress(event.total > 0 ? event.loaded / event.total : 0);
     request.onload = () => {
       const body = parsed(request.responseText);
       if (request.status === 200) {
-        resolve(body as Answer);
+        resolve(body as T);
       } else {
         const detail = (body as { detail?: string }).detail;
         reject(new Problem(detail ?? `The program answered with ${request.status}.`, request.status, []));

@@ -6,6 +6,7 @@
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
   import Board from './Board.svelte';
+  import SerialSides from './SerialSides.svelte';
   import { SortState } from './sort.svelte';
 
   const shelf = new Loading<Schemas['ShelfSort'][]>();
@@ -34,7 +35,8 @@
     { id: 'OUTPUT', label: 'gives a motor signal' },
     { id: 'SIGNAL', label: 'takes a motor signal' },
     { id: 'SENSE', label: "measures the pack's voltage" },
-    { id: 'CURRENT', label: 'reading of a current sensor' }
+    { id: 'CURRENT', label: 'reading of a current sensor' },
+    { id: 'SERIAL', label: 'sends or hears on a serial line' }
   ];
   let known = $derived(
     id === '' || shelf.value === undefined || shelf.value.some((one) => one.sort.id === id && one.own)
@@ -172,6 +174,8 @@
           </fieldset>
         {/if}
       </div>
+
+      <SerialSides {work} />
 
       <h2>What it draws</h2>
       {#if load}

@@ -59,6 +59,43 @@ describe('a sort of part', () => {
     expect(work.sort.capacitors?.[0]?.plus).toBe('VIN');
   });
 
+  it('leads the ports of a board out by the names of its serial pads, and a pad takes its side along', () => {
+    const state = new SortState('', {
+      ...BEGIN,
+      kind: 'BOARD',
+      pads: [
+        { name: 'R3', kind: 'SERIAL', volts: 0, row: 0, usb: false, room: 2 },
+        { name: 'T3', kind: 'SERIAL', volts: 0, row: 0, usb: false, room: 2 }
+      ]
+    });
+    state.leadOut();
+    expect(state.sort.ports?.pads.map((one) => [one.pad, one.port, one.side])).toEqual([
+      ['R3', '3', 'RX'],
+      ['T3', '3', 'TX']
+    ]);
+    state.rename('RCIN');
+    expect(state.sort.ports?.pads[0]?.pad).toBe('RCIN');
+    state.removePad();
+    expect(state.sort.ports?.pads.map((one) => one.pad)).toEqual(['T3']);
+  });
+
+  it('speaks on a pad of its own, and falls silent with it', () => {
+    const state = new SortState('', {
+      ...BEGIN,
+      pads: [
+        { name: 'S', kind: 'SERIAL', volts: 0, row: 0, usb: false, room: 2 },
+        { name: '+', kind: 'SUPPLY', volts: 5, row: 1, usb: false, room: 1 }
+      ]
+    });
+    state.addLine();
+    state.addLine();
+    expect(state.sort.spoken?.map((one) => one.sends)).toEqual(['S', '']);
+    state.rename('SIG');
+    expect(state.sort.spoken?.[0]?.sends).toBe('SIG');
+    state.removePad();
+    expect(state.sort.spoken?.map((one) => one.sends)).toEqual(['']);
+  });
+
   it('loses what hangs on a pad together with the pad', () => {
     const work = new SortState('', regulator);
     work.at = 2;

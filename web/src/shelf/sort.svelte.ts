@@ -13,7 +13,8 @@ const NOTHING_INSIDE = {
   dividers: [],
   loads: [],
   drives: [],
-  currentSensors: []
+  currentSensors: [],
+  spoken: []
 };
 
 /** An empty sort to begin from: a part with two pads. */
@@ -97,6 +98,10 @@ export class SortState extends Doing {
     this.sort.loads = this.sort.loads?.filter((one) => one.plus !== name && one.minus !== name);
     this.sort.drives = this.sort.drives?.filter((one) => ![one.plus, one.minus, one.signal].includes(name));
     this.sort.currentSensors = this.sort.currentSensors?.filter((one) => one !== name);
+    this.sort.spoken = this.sort.spoken?.filter((one) => one.sends !== name && one.hears !== name);
+    if (this.sort.ports) {
+      this.sort.ports.pads = this.sort.ports.pads.filter((one) => one.pad !== name);
+    }
     this.at = Math.max(0, this.at - 1);
   }
 
@@ -131,6 +136,49 @@ export class SortState extends Doing {
       signal: renamed(one.signal)
     }));
     sort.currentSensors = sort.currentSensors?.map(renamed);
+    sort.spoken = sort.spoken?.map((one) => ({
+      ...one,
+      sends: renamed(one.sends),
+      hears: renamed(one.hears)
+    }));
+    if (sort.ports) {
+      sort.ports.pads = sort.ports.pads.map((one) => ({ ...one, pad: renamed(one.pad) }));
+    }
+  }
+
+  serialPads = $derived((this.sort.pads ?? []).filter((pad) => pad.kind === 'SERIAL').map((pad) => pad.name));
+
+  /** Begins the ports of a board, or takes in the serial pads that are not among them yet. */
+  leadOut(): void {
+    const known = this.sort.ports?.pads ?? [];
+    const more = this.serialPads.filter((name) => known.every((one) => one.pad !== name));
+    this.sort.ports = {
+      processor: 'F7',
+      computer: '',
+      soft: [],
+      silent: '',
+      ...this.sort.ports,
+      pads: [
+        ...known,
+        ...more.map((pad) => ({
+          pad,
+          port: /(\d+)$/.exec(pad)?.[1] ?? '1',
+          side: /^T/.test(pad) ? ('TX' as const) : ('RX' as const),
+          inverter: 'NONE' as const,
+          bears5V: false
+        }))
+      ]
+    };
+  }
+
+  /** Another line that the part speaks on. */
+  addLine(): void {
+    const taken = (this.sort.spoken ?? []).flatMap((one) => [one.sends, one.hears]);
+    const sends = this.serialPads.find((name) => !taken.includes(name)) ?? '';
+    this.sort.spoken = [
+      ...(this.sort.spoken ?? []),
+      { job: 'RECEIVER', formats: ['SBUS'], sends, hears: '', highV: 3.3 }
+    ];
   }
 
   addRegulator(): void {

@@ -6,6 +6,7 @@
   import Outcomes from './Outcomes.svelte';
   import Predictions from './Predictions.svelte';
   import ReadyBench from './ReadyBench.svelte';
+  import Recorded from './Recorded.svelte';
   import type { WorkUpState } from './state.svelte';
 
   /** One check: why, how to get there, how to do it, what to enter. */
@@ -44,6 +45,7 @@
       {#if !card.ready}<ReadyBench {work} {card} />{/if}
       <p>{card.instruction}</p>
       {#if wide}<Place place={card.place} map={view.map} label={card.title} />{/if}
+      {#if card.takesRecording}<Recorded {work} {card} />{/if}
       <Outcomes {work} {card} />
     </div>
     {#if !wide}

@@ -132,6 +132,12 @@ export class WorkUpState extends Doing {
     return Object.fromEntries(Object.entries(this.written).filter(([, text]) => text.trim() !== ''));
   }
 
+  /** Answers a check of one question at once. */
+  async answer(outcome: string): Promise<void> {
+    this.picks = { [this.card?.questions[0]?.id ?? '']: outcome };
+    await this.record();
+  }
+
   async record(override = ''): Promise<void> {
     const card = this.card;
     const view = this.view;

@@ -46,7 +46,7 @@ public final class PortSettings {
   public static final Setting<Boolean> TELEMETRY = setting("telemetry-on", "telemetry", true, onOff());
 
   /** All of them, in the order in which a person goes over them. */
-  public static final List<Setting<?>> ALL = Stream.of(FORMAT_OF.values().stream(), Stream.of(SOFT, TELEMETRY),
+  public static final List<Setting<?>> ALL = Stream.of(FORMAT_OF.values().stream().filter(setting -> ((Choice<Format>) setting.form()).values().size() > 1), Stream.of(SOFT, TELEMETRY),
       PORTS.stream().flatMap(port -> Stream.of(jobsOf(port), baud(port), inversion(port), oneWire(port))))
       .<Setting<?>>flatMap(Function.identity()).toList();
 

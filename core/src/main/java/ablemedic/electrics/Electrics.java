@@ -143,6 +143,11 @@ public final class Electrics {
     return harm.containsKey(Harm.OtherJumper.slot(pad));
   }
 
+  /** Whether a line cannot work as the sheet has it joined. */
+  public boolean cannotWork(String line) {
+    return harm.containsKey(Harm.CannotWork.slot(line));
+  }
+
   /** What keeps a positioning module from seeing the sky; nothing where it sees it. */
   public Optional<Harm.NoSky.Why> noSky(String partId) {
     return Optional.ofNullable(harm.get(Harm.NoSky.slot(partId))).map(one -> ((Harm.NoSky) one).why());

@@ -12,7 +12,7 @@ public sealed interface Harm {
   record Slot(Sort sort, String where) implements Comparable<Slot> {
     /** The kinds of places. */
     public enum Sort {
-      LINK, BRIDGE, CROSSED, DRIVE, REGULATOR, CAPACITOR, DRAW, LEAD, DIVIDER, PACK_OHMS, PACK_CELL, PACK_CELLS, PORT_PAD, JUMPER, SKY
+      LINK, BRIDGE, CROSSED, DRIVE, REGULATOR, CAPACITOR, DRAW, LEAD, DIVIDER, PACK_OHMS, PACK_CELL, PACK_CELLS, PORT_PAD, JUMPER, SKY, AS_BUILT
     }
 
     @Override
@@ -221,6 +221,23 @@ public sealed interface Harm {
 
     public static Slot slot(String partId) {
       return new Slot(Slot.Sort.SKY, partId);
+    }
+  }
+
+  /** A line that cannot work as the sheet has it joined, told by its name. */
+  record CannotWork(String partId, String line) implements Harm {
+    @Override
+    public Slot slot() {
+      return slot(line);
+    }
+
+    public static Slot slot(String line) {
+      return new Slot(Slot.Sort.AS_BUILT, line);
+    }
+
+    @Override
+    public List<String> places() {
+      return List.of(partId);
     }
   }
 }

@@ -42,6 +42,8 @@ final class CraftLines {
   private final SerialBoard board;
   private final Part boardPart;
   private final List<CraftLine> lines;
+  /** What the sheet alone shows to be wrong with each line. */
+  private final Map<String, List<JoinedPart.Judged>> bySheet = new TreeMap<>();
   private final Memory<Key, Map<String, Now>> known = new Memory<>(4_000);
 
   private record Key(Electrics electrics, Told told, boolean computer) {}
@@ -65,7 +67,17 @@ final class CraftLines {
   /** Those of a craft; nothing where its flight board has no ports entered. */
   static Optional<CraftLines> of(Craft craft) {
     return craft.electrics().sheet().flightBoard().flatMap(part -> SerialBoard.of(part.archetype())
-        .map(board -> new CraftLines(part, board, lines(craft, part))));
+        .map(board -> new CraftLines(part, board, lines(craft, part)).judgedBy(craft)));
+  }
+
+  private CraftLines judgedBy(Craft sound) {
+    lines.forEach(line -> bySheet.put(line.id(), joined(line, sound, false).wrong()));
+    return this;
+  }
+
+  /** What the sheet alone shows to be wrong with a line that is joined. */
+  List<JoinedPart.Judged> bySheet(CraftLine line) {
+    return bySheet.get(line.id());
   }
 
   private static List<CraftLine> lines(Craft craft, Part board) {
@@ -139,15 +151,15 @@ final class CraftLines {
     boolean byComputer = computer && UsbPower.feeds(electrics, line.part());
     boolean alive = byComputer ? UsbPower.works(electrics, line.part()) : Powered.onBench(electrics).works(line.part());
     JoinedPart joined = joined(line, craft, computer);
-    if (!alive) {
-      return new Now(false, Reach.NONE, Reach.NONE, joined);
+    if (!alive || electrics.cannotWork(line.id())) {
+      return new Now(alive, Reach.NONE, Reach.NONE, joined);
     }
     boolean oneWire = joined.part().oneWire();
     Reach sends = line.sends().map(end -> wire(craft, end)).orElse(Reach.NONE);
     Reach hears = (oneWire ? line.sends().or(line::hears) : line.hears()).map(end -> wire(craft, end)).orElse(Reach.NONE);
-    Reach heard = joined.isHeard() ? sends : Reach.NONE;
+    Reach heard = joined.isHeard(bySheet(line)) ? sends : Reach.NONE;
     boolean silent = line.job() == Job.TELEMETRY && !telemetryOn(craft);
-    Reach spoken = joined.isSpokenTo() && !silent ? hears : Reach.NONE;
+    Reach spoken = joined.isSpokenTo(bySheet(line)) && !silent ? hears : Reach.NONE;
     return new Now(true, heard, spoken, joined);
   }
 

@@ -65,20 +65,33 @@ public record JoinedPart(SerialBoard board, Wish part, int baud, Optional<Serial
   }
 
   /** One thing that was found, which way it stops, and what puts it right. */
-  public record Judged(Grade grade, Way way, String text, String remedy) {}
+  public record Judged(Grade grade, Way way, String text, String remedy) {
+    public Judged {
+      text = Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+  }
 
-  /** Whether what the part sends is understood by the board. */
-  public boolean isHeard() {
-    return part.heard() && passes(Way.HEARD);
+  /**
+   * Whether what the part sends is understood by the board.
+   *
+   * @param besides what is judged but set aside
+   */
+  boolean isHeard(List<Judged> besides) {
+    return part.heard() && passes(Way.HEARD, besides);
   }
 
   /** Whether what the board sends is understood by the part. */
-  public boolean isSpokenTo() {
-    return part.spokenTo() && passes(Way.SPOKEN);
+  boolean isSpokenTo(List<Judged> besides) {
+    return part.spokenTo() && passes(Way.SPOKEN, besides);
   }
 
-  private boolean passes(Way way) {
-    return judged().stream().noneMatch(found -> found.grade().compareTo(Grade.WRONG) <= 0 && (found.way() == way || found.way() == Way.BOTH));
+  private boolean passes(Way way, List<Judged> besides) {
+    return wrong().stream().noneMatch(found -> !besides.contains(found) && (found.way() == way || found.way() == Way.BOTH));
+  }
+
+  /** What keeps the two from understanding one another for certain. */
+  List<Judged> wrong() {
+    return judged().stream().filter(found -> found.grade().compareTo(Grade.WRONG) <= 0).toList();
   }
 
   /** All that keeps the two from understanding one another, or may; the gravest first. Empty where all is sound. */

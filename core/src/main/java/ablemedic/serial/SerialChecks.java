@@ -58,6 +58,7 @@ final class SerialChecks {
   private static final String ON_PORTS = "On the board's page of ports. Look at every line of it, not only at the one that you expect.";
   /** Craft powered by its pack, radio on. */
   static final BenchNeeds LINKED = new BenchNeeds(Want.NO, Want.YES, Want.NO, Want.EITHER, Want.YES, Want.NO);
+  private static final BenchNeeds BY_PACK_ALONE = new BenchNeeds(Want.NO, Want.YES, Want.NO, Want.NO, Want.EITHER, Want.NO);
   private static final BenchNeeds WITHOUT_COMPUTER = new BenchNeeds(Want.NO, Want.YES, Want.NO, Want.NO, Want.YES, Want.NO);
   private static final BenchNeeds BARS_BY_PACK = new BenchNeeds(Want.NO, Want.YES, Want.NO, Want.YES, Want.YES, Want.NO);
   private static final BenchNeeds AT_RADIO = new BenchNeeds(Want.EITHER, Want.EITHER, Want.EITHER, Want.EITHER, Want.YES, Want.NO);
@@ -140,14 +141,15 @@ final class SerialChecks {
     Facet<Craft, Telemetry> facet = Facet.of("what telemetry shows", c -> Telemetry.of(lines, c));
     Choices shown = shown(way.get());
     String screen = way.get().screen();
+    BenchNeeds needs = way.get() == Telemetry.Way.MODEM ? BY_PACK_ALONE : WITHOUT_COMPUTER;
     add(SHOWN, "telemetry-shown", "What does " + screen + " show of the craft?", way.get() == Telemetry.Way.MODEM
         ? "Ground station joined, one only. A heartbeat comes every second; wait five."
         : "Radio on its page of telemetry, craft powered by its pack. Strength comes from the receiver itself; the pack's voltage from the board.", shown,
-        from(facet, t -> told(shown, way.get(), t, MISREAD)), 0.8, 0.15, WITHOUT_COMPUTER);
+        from(facet, t -> told(shown, way.get(), t, MISREAD)), 0.8, 0.15, needs);
     if (Telemetry.goesUp(lines)) {
       Choices up = Choices.of("What comes of it?", List.of(new Outcome("works", "it is changed"), new Outcome("not", "nothing comes of it")));
       add(UP, "settings-from-ground", "Change a harmless setting from " + screen, "A name or a lamp. Read it back.", up,
-          from(facet, t -> Ways.expecting(up, t.up() ? "works" : "not", MISREAD)), 1.5, 0.15, WITHOUT_COMPUTER);
+          from(facet, t -> Ways.expecting(up, t.up() ? "works" : "not", MISREAD)), 1.5, 0.15, needs);
     }
     checks.add(SerialSettings.TELEMETRY.read("telemetry-setting", "read-telemetry", "Is the board's telemetry on?", "Among the board's features.", 0.5));
     if (way.get() != Telemetry.Way.MODEM) {
@@ -399,7 +401,7 @@ final class SerialChecks {
   /** What a meter and what an analyser show on the pad of one wire. */
   private void pad(CraftLine line, End end) {
     Optional<SerialPad> found = lines.pad(end.boardPad());
-    if (found.isEmpty() || line.job() == Job.VIDEO_CONTROL) {
+    if (found.isEmpty() || line.job() == Job.VIDEO_CONTROL || checks.stream().anyMatch(check -> check.id().equals(RecordedPad.check(found.get())))) {
       return;
     }
     SerialPad pad = found.get();
@@ -411,7 +413,7 @@ final class SerialChecks {
         "Meter on DC volts, black on ground first. %s that flows shows %.1f to %.1f V here; 0 or 3.3 V that stands still is a line that is silent.",
         format.label(), usual.leastV(), usual.mostV()), volts, from(facet, on -> level(volts, on)), 0.6, 0.3, LINKED, new Place.OnePart(lines.boardPart().id()));
     Choices seen = signals(format);
-    add(SIGNAL + "-" + pad.name(), SIGNAL, "Look at pad " + pad.name() + " with an analyser or a scope", "Ground clip on the board's ground, tip on pad "
+    add(RecordedPad.check(pad), SIGNAL, "Look at pad " + pad.name() + " with an analyser or a scope", "Ground clip on the board's ground, tip on pad "
         + pad.name() + ", craft and radio on. Two seconds of it, saved as a file, can be dropped here.", seen, from(facet, on -> signal(seen, format, on)), 2.5, 0.3,
         LINKED, new Place.OnePart(lines.boardPart().id()));
   }

@@ -25,6 +25,7 @@ import ablemedic.speciality.SettingTrouble;
 import ablemedic.told.Setting;
 import ablemedic.wire.Format;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -52,6 +53,7 @@ final class SerialFaults {
   static List<Fault<Craft>> of(Craft craft, CraftLines lines) {
     SerialFaults all = new SerialFaults(craft, lines);
     for (CraftLine line : lines.joined()) {
+      all.asBuilt(line);
       all.wires(line);
       all.port(line);
       all.format(line);
@@ -64,6 +66,16 @@ final class SerialFaults {
     all.firmware();
     all.computer();
     return List.copyOf(all.faults);
+  }
+
+  /** What the sheet alone shows: it is all but known, and only the sheet can be wrong. */
+  private void asBuilt(CraftLine line) {
+    List<JoinedPart.Judged> wrong = lines.bySheet(line);
+    if (!wrong.isEmpty()) {
+      harmed("cannot-work-" + line.id(), "cannot-work-as-joined", "wires " + line.id(), SerialOdds.BY_SHEET, "As the sheet has it the " + line.label()
+          + " cannot work. " + wrong.get(0).text(), e -> e.with(new Harm.CannotWork(line.part().id(), line.id())),
+          SerialFixes.asBuilt(lines, line, wrong));
+    }
   }
 
   private void wires(CraftLine line) {
@@ -222,8 +234,9 @@ final class SerialFaults {
 
   /** Sides of ports that are dead in the chip. */
   private void pads() {
+    Set<String> done = new HashSet<>();
     for (CraftLine line : lines.joined()) {
-      for (End end : line.needed()) {
+      for (End end : line.needed().stream().filter(one -> done.add(one.boardPad())).toList()) {
         harmed("dead-pad-" + plain(end.boardPad()), "port-pad-dead", "pad " + end.boardPad(), SerialOdds.PORT_PAD_DEAD,
             "The chip behind pad " + printed(end.boardPad()) + " is dead", e -> e.with(new Harm.DeadPortPad(end.boardPad())),
             SerialFixes.otherPort(craft, lines, line, end));

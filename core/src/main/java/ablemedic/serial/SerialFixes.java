@@ -10,6 +10,7 @@ import ablemedic.electrics.Job;
 import ablemedic.electrics.SerialPad;
 import ablemedic.serial.CraftLine.End;
 import ablemedic.speciality.SettingTrouble;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
@@ -52,10 +53,28 @@ final class SerialFixes {
         craft -> craft.with(PortSettings.jobsOf(right), jobs).with(PortSettings.jobsOf(wrong), others)));
   }
 
+  /** A line that cannot work as it is joined: what the rules say, and a port of this board that would do. */
+  static BiFunction<Craft, Craft, List<Fix<Craft>>> asBuilt(CraftLines lines, CraftLine line, List<JoinedPart.Judged> wrong) {
+    List<String> taken = takenBesides(lines, line);
+    List<String> planned = PortPlanner.elsewhere(lines.board(), line.wish(line.format()), taken, "");
+    List<String> steps = new ArrayList<>(List.of(PACK_OUT));
+    wrong.forEach(found -> steps.add(found.text() + " " + found.remedy()));
+    steps.addAll(planned);
+    steps.add("Enter on the sheet where the leads lie then; the map judges it anew.");
+    steps.add(ROUTINE);
+    return (sound, faulty) -> List.of(new Fix<>("rejoin", "sound line " + line.id(), wrong.get(0).remedy(), steps,
+        List.of(new Value(line.label(), "cannot work as joined", "joined so that it can")), 15,
+        craft -> craft.withElectrics(craft.electrics().without(Harm.CannotWork.slot(line.id())))));
+  }
+
+  private static List<String> takenBesides(CraftLines lines, CraftLine line) {
+    return lines.joined().stream().filter(other -> !other.equals(line)).flatMap(other -> other.ends().stream()).map(End::boardPad)
+        .map(lines::pad).flatMap(Optional::stream).map(SerialPad::port).distinct().toList();
+  }
+
   /** A side of a port that is dead: the line goes to another port that speaks its format, or the board is replaced. */
   static BiFunction<Craft, Craft, List<Fix<Craft>>> otherPort(Craft sound, CraftLines lines, CraftLine line, End end) {
-    List<String> taken = lines.joined().stream().filter(other -> !other.equals(line)).flatMap(other -> other.ends().stream()).map(End::boardPad)
-        .map(lines::pad).flatMap(Optional::stream).map(SerialPad::port).distinct().toList();
+    List<String> taken = takenBesides(lines, line);
     String own = lines.pad(end.boardPad()).map(SerialPad::port).orElse("");
     List<String> how = PortPlanner.elsewhere(lines.board(), line.wish(line.format()), taken, own);
     return (any, faulty) -> List.of(new Fix<>("other-port", "sound port for " + line.id(), how.isEmpty() ? "Replace the flight board: no other port speaks "

@@ -4,6 +4,7 @@ import ablemedic.speciality.Odds;
 
 /** How often each sort of fault of a serial line is met. All are common practice with no source. */
 final class SerialOdds {
+  static final Odds BY_SHEET = new Odds(6, 2, 6, 4, 2, 2, 4);
   static final Odds WIRES_EXCHANGED = new Odds(.02, .0003, .02, .0003, .0002, .0002, .003);
   static final Odds WRONG_PAD = new Odds(.006, .0002, .006, .0002, .0002, .0002, .001);
   static final Odds PORT_PAD_DEAD = new Odds(.002, .002, .003, .0005, .006, .0005, .001);

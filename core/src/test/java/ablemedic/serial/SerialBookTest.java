@@ -8,10 +8,10 @@ import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
+import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.handbook.Handbook;
 import ablemedic.reading.Meter;
-import ablemedic.serial.JoinedPart.Grade;
 import ablemedic.speciality.Complaint;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -42,7 +42,7 @@ class SerialBookTest {
     CraftLines lines = CraftLines.of(craft).orElseThrow();
     assertThat(lines.joined()).isNotEmpty().allSatisfy(line -> {
       CraftLines.Now now = lines.now(line, craft, false);
-      assertThat(now.joined().judged()).as(line.id()).noneMatch(found -> found.grade().compareTo(Grade.WRONG) <= 0);
+      assertThat(now.joined().wrong()).as(line.id()).isEqualTo(lines.bySheet(line));
       assertThat(now.heard()).as(line.id()).isEqualTo(now.joined().part().heard() ? Reach.GOOD : Reach.NONE);
       assertThat(now.spoken()).as(line.id()).isEqualTo(now.joined().part().spokenTo() ? Reach.GOOD : Reach.NONE);
     });
@@ -93,6 +93,18 @@ class SerialBookTest {
         assertThat(before == null || before.equals(outlook)).as(check.id()).isTrue();
       }
     }
+  }
+
+  @Test
+  void whatTheSheetAloneShowsToBeWrongIsTheFirstSuspect() {
+    Craft craft = SerialCrafts.plainPad();
+    CraftLines lines = CraftLines.of(craft).orElseThrow();
+    assertThat(lines.all().stream().filter(line -> !lines.bySheet(line).isEmpty() && !line.ends().isEmpty())).extracting(CraftLine::id).containsExactly("RX-telemetry");
+    Fault<Craft> known = book(craft).faults().stream().filter(fault -> fault.kind().equals("cannot-work-as-joined")).findFirst().orElseThrow();
+    assertThat(known.describe(craft)).contains("idles low", "T4");
+    assertThat(known.odds(Occasion.BUILD)).isGreaterThan(book(craft).faults().stream().filter(fault -> !fault.id().equals(known.id()))
+        .mapToDouble(fault -> fault.odds(Occasion.BUILD)).sum());
+    assertThat(Telemetry.of(lines, known.applyTo(craft)).shown()).isEqualTo(Reach.NONE);
   }
 
   @Test

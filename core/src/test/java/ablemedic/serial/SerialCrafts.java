@@ -9,9 +9,12 @@ import ablemedic.craft.SpinSchool;
 import ablemedic.electrics.Chemistry;
 import ablemedic.electrics.ElectricSheet;
 import ablemedic.electrics.Electrics;
+import ablemedic.electrics.Gauge;
+import ablemedic.electrics.Lead;
 import ablemedic.electrics.PackKind;
 import ablemedic.shelf.Layout;
 import ablemedic.shelf.PartShelf;
+import java.util.ArrayList;
 import java.util.List;
 
 /** Crafts with serial lines to test on. */
@@ -46,8 +49,17 @@ public final class SerialCrafts {
     return with("board-f4-pad", "receiver-one-way", "modem", "gnss");
   }
 
+  /** A polled telemetry lead on a pad of an F4 board that nothing turns round: it cannot work as it is joined. */
+  static Craft plainPad() {
+    Craft craft = with("board-f4-pad", "receiver-polled", "gnss", "video");
+    ElectricSheet sheet = craft.electrics().sheet();
+    List<Lead> leads = new ArrayList<>(sheet.leads());
+    leads.add(new Lead("FC.T4", "RX.TEL", new Gauge(28), 80, false));
+    return AsTheLeadsLie.told(craft.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), leads, sheet.pack()))));
+  }
+
   public static List<Craft> all() {
-    return List.of(shared(), polled(), modem(), with("board-f4-jumper", "receiver-one-way", "gnss"), with("board-f1", "receiver-satellite", "gnss", "video-5v"), with("board-f1", "receiver-satellite"),
+    return List.of(shared(), polled(), modem(), plainPad(), with("board-f4-jumper", "receiver-one-way", "gnss"), with("board-f1", "receiver-satellite", "gnss", "video-5v"), with("board-f1", "receiver-satellite"),
         with("board-f4-switch", "receiver-one-way", "gnss"), with("board-h7", "receiver-stream", "gnss-3v3", "video-5v"));
   }
 }

@@ -21,6 +21,7 @@ import ablemedic.craft.SpinSchool;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.electrics.Archetype;
 import ablemedic.electrics.Chemistry;
+import ablemedic.electrics.SerialBoard;
 import ablemedic.shelf.Layout;
 import ablemedic.shelf.PartShelf;
 import ablemedic.shelf.PartSort;
@@ -84,7 +85,11 @@ class BenchController {
   record Choice(String id, String label) {}
 
   record Choosable(List<Choice> classes, List<Choice> spins, List<Choice> numberings, List<Choice> modes,
-      List<Choice> occasions, List<Choice> layouts, List<Choice> chemistries, List<Choice> parts) {}
+      List<Choice> occasions, List<Choice> layouts, List<Choice> chemistries, List<Choice> parts,
+      List<BoardChoice> boards) {}
+
+  /** A flight board, its ports entered, with the layouts that take it. */
+  record BoardChoice(String id, String label, List<Layout> layouts) {}
 
   @GetMapping("/api/bench")
   Bench bench() {
@@ -156,6 +161,9 @@ class BenchController {
         Arrays.stream(Chemistry.values()).map(c -> new Choice(c.name(), c.label())).toList(),
         Stream.concat(PartShelf.all().stream(), sorts.own().stream().map(PartSort::archetype))
             .filter(a -> a.kind() == Archetype.Kind.PART || a.kind() == Archetype.Kind.CAPACITOR)
-            .map(a -> new Choice(a.id(), a.label())).toList());
+            .map(a -> new Choice(a.id(), a.label())).toList(),
+        Stream.concat(PartShelf.all().stream(), sorts.own().stream().map(PartSort::archetype))
+            .filter(a -> a.kind() == Archetype.Kind.BOARD && SerialBoard.of(a).isPresent())
+            .map(a -> new BoardChoice(a.id(), a.label(), Arrays.stream(Layout.values()).filter(layout -> layout.takes(a)).toList())).toList());
   }
 }

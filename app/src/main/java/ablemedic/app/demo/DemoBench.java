@@ -15,6 +15,13 @@ import ablemedic.app.workup.WorkUpEvent.End;
 import ablemedic.app.workup.Recording;
 import ablemedic.app.workup.WorkUps;
 import ablemedic.craft.Craft;
+import ablemedic.serial.AsTheLeadsLie;
+import ablemedic.electrics.Lead;
+import ablemedic.electrics.Gauge;
+import ablemedic.electrics.Electrics;
+import ablemedic.electrics.ElectricSheet;
+import ablemedic.craft.Settings;
+import ablemedic.app.chart.ElectricEntry.LeadEntry;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.Rotation;
 import ablemedic.shelf.Layout;
@@ -80,7 +87,7 @@ public class DemoBench {
 
   record DemoCraft(String mark, String name, CraftClass craftClass, SpinSchool spins, NumberingSchool numbering,
       BuildSheet.@Nullable Turn mounted, FlightMode mode, @Nullable Layout layout, @Nullable List<String> parts,
-      @Nullable PackEntry pack, double daysAgo, @Nullable Double routineDaysAgo, @Nullable String grounded,
+      @Nullable PackEntry pack, @Nullable List<LeadEntry> leads, @Nullable Map<String, String> told, double daysAgo, @Nullable Double routineDaysAgo, @Nullable String grounded,
       List<DemoNote> notes) {}
 
   record DemoNote(double daysAgo, String kind, String text) {}
@@ -123,10 +130,11 @@ public class DemoBench {
     var mounted = craft.mounted() == null ? Rotation.NONE : craft.mounted().rotation("mounted");
     Craft bare = CraftClass.sound(
         craft.craftClass().airframe(), craft.spins(), craft.numbering(), mounted, craft.mode());
-    BuildSheet sheet = BuildSheet.of(craft.layout() == null || craft.pack() == null ? bare
+    Craft wired = craft.layout() == null || craft.pack() == null ? bare
         : PartsController.wired(bare, craft.layout(), craft.pack().kind(),
             craft.parts() == null ? List.of() : craft.parts(),
-            id -> PartShelf.find(id).orElseThrow()));
+            id -> PartShelf.find(id).orElseThrow());
+    BuildSheet sheet = BuildSheet.of(told(craft, led(craft, wired)));
     Instant entered = ago(now, craft.daysAgo());
     year.add(new Happened(entered,
         () -> crafts.enter(craft.mark(), craft.name(), craft.craftClass().label(), sheet, entered)));
@@ -142,6 +150,25 @@ public class DemoBench {
       Instant at = ago(now, craft.routineDaysAgo());
       year.add(new Happened(at, () -> runRoutine(craft.mark(), at)));
     }
+  }
+
+  /** The craft with leads that no layout runs, and its ports told as all of them lie. */
+  private static Craft led(DemoCraft craft, Craft wired) {
+    if (craft.leads() == null) {
+      return wired;
+    }
+    ElectricSheet sheet = wired.electrics().sheet();
+    List<Lead> leads = new ArrayList<>(sheet.leads());
+    craft.leads().forEach(lead -> leads.add(new Lead(lead.from(), lead.to(), new Gauge(lead.gaugeAwg()), lead.lengthMm(), lead.plugged())));
+    return AsTheLeadsLie.told(wired.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), leads, sheet.pack()))));
+  }
+
+  private static Craft told(DemoCraft craft, Craft wired) {
+    Craft told = wired;
+    for (Map.Entry<String, String> one : craft.told() == null ? Map.<String, String>of().entrySet() : craft.told().entrySet()) {
+      told = told.with(told.told().withWritten(Settings.find(one.getKey()).orElseThrow(), one.getValue()));
+    }
+    return told;
   }
 
   private void walking(DemoWorkUp demo, Instant now, List<Happened> year) {

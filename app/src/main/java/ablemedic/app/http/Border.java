@@ -21,7 +21,7 @@ class Border extends OncePerRequestFilter {
   static final int LARGEST_BODY = 256 * 1024;
   /** A recording of an analyser, which is read as it comes. */
   static final long LARGEST_FILE = 256L * 1024 * 1024;
-  private static final String FILES = "/api/instruments/capture";
+  private static final Pattern FILES = Pattern.compile("/api/(instruments/capture|work-ups/\\d{1,18}/captures)");
   /** Marks a request whose body broke off. */
   static final String CUT_OFF = Border.class.getName() + ".cutOff";
   private static final int LONGEST_ADDRESS = 600;
@@ -57,7 +57,7 @@ class Border extends OncePerRequestFilter {
       refuse(response, 414, "The address is longer than any that there is.");
       return;
     }
-    if (request.getMethod().equals("POST") && request.getRequestURI().equals(FILES)) {
+    if (request.getMethod().equals("POST") && FILES.matcher(request.getRequestURI()).matches()) {
       file(request, response, chain);
       return;
     }

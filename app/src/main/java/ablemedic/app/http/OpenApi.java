@@ -11,6 +11,7 @@ import io.swagger.v3.oas.models.media.Schema;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.Iterator;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -29,7 +30,7 @@ class OpenApi {
     return new RequiredFields();
   }
 
-  /** Marks the fields of records as required but for those that are nullable. */
+  /** Marks the fields of records as required but for those that may be left out. */
   private static final class RequiredFields implements ModelConverter {
     @Override
     public @Nullable Schema<?> resolve(
@@ -42,7 +43,7 @@ class OpenApi {
       Schema<?> model = context.getDefinedModels().get(java.getRawClass().getSimpleName());
       if (java.getRawClass().isRecord() && model != null) {
         model.setRequired(Arrays.stream(java.getRawClass().getRecordComponents())
-            .filter(component -> !component.getAnnotatedType().isAnnotationPresent(Nullable.class))
+            .filter(component -> !component.getAnnotatedType().isAnnotationPresent(Nullable.class) && component.getType() != Optional.class)
             .map(RecordComponent::getName)
             .toList());
       }

@@ -1,15 +1,9 @@
 package ablemedic.app.instruments;
 
 import ablemedic.app.http.Refusal;
-import ablemedic.capture.CaptureReport;
-import ablemedic.capture.CaptureReport.ByteAt;
-import ablemedic.capture.CaptureReport.Verdict;
-import ablemedic.capture.CaptureReport.Volts;
 import ablemedic.capture.CaptureWriter;
 import ablemedic.capture.Captures;
-import ablemedic.serial.Serial;
 import ablemedic.wire.Format;
-import ablemedic.wire.Heard.Channel;
 import ablemedic.wire.Sender;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -36,38 +30,11 @@ class CaptureController {
   private static final int MOST_FRAMES = 200;
   private static final long MOST_SAMPLES = 400_000;
 
-  /**
-   * What came of a file.
-   *
-   * @param signals that it holds; where no tells are given, one of them must be chosen
-   * @param tells   what the chosen one tells
-   */
-  record CaptureAnswer(List<String> signals, @Nullable Tells tells) {}
-
-  /** What a signal tells; see the report of the core. Seconds, volts, bits a second, channels in µs. */
-  record Tells(String form, double durationS, long edges, @Nullable Boolean idlesHigh, @Nullable Volts volts, @Nullable SerialTold serial,
-      @Nullable CarriedTold carried, List<Verdict> verdicts, boolean stripFirstHigh, List<Double> stripS, List<ByteAt> stripBytes) {}
-
-  /** As a serial line. */
-  record SerialTold(double baud, double u, double usual, double off, String framing, boolean inverted, long bytes, long wrongBytes) {}
-
-  /** What its frames carry; the page of the handbook tells of the format. */
-  record CarriedTold(String format, String page, long good, long bad, double ratePerS, List<Channel> channels, List<String> said) {}
-
   @PostMapping(path = "/api/instruments/capture", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   @RequestBody(content = @Content(mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE, schema = @Schema(type = "string", format = "binary")))
   CaptureAnswer read(HttpServletRequest file, @RequestParam(name = "signal", required = false) @Nullable String signal) throws IOException {
     Captures.Read read = Captures.read(file.getInputStream(), Optional.ofNullable(signal), bytes -> { });
-    return new CaptureAnswer(read.signals(), read.report().map(CaptureController::tells).orElse(null));
-  }
-
-  private static Tells tells(CaptureReport report) {
-    return new Tells(report.form().label(), report.durationS(), report.edges(), report.idlesHigh().orElse(null), report.volts().orElse(null),
-        report.serial().map(s -> new SerialTold(s.baud(), s.u(), s.usual(), s.off(), s.framing().toString(), s.inverted(), s.bytes(), s.wrongBytes()))
-            .orElse(null),
-        report.carried().map(c -> new CarriedTold(c.format().label(), Serial.page(c.format()), c.good(), c.bad(), c.ratePerS(), c.channels(),
-            c.said())).orElse(null),
-        report.verdicts(), report.strip().firstHigh(), report.strip().seconds(), report.strip().bytes());
+    return CaptureAnswer.of(read);
   }
 
   /** In what form a recording is made. */

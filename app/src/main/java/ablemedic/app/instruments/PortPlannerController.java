@@ -5,7 +5,6 @@ import ablemedic.serial.PortPlanner;
 import ablemedic.serial.PortPlanner.Placed;
 import ablemedic.serial.Serial;
 import ablemedic.electrics.SerialBoard;
-import ablemedic.shelf.SerialBoards;
 import ablemedic.electrics.SerialPad;
 import ablemedic.serial.Wish;
 import ablemedic.electrics.Job;
@@ -25,6 +24,11 @@ import org.springframework.web.bind.annotation.RestController;
 /** The port planner: these parts on this board. */
 @RestController
 class PortPlannerController {
+  private final SerialBoards boards;
+
+  PortPlannerController(SerialBoards boards) {
+    this.boards = boards;
+  }
 
   /** What can be planned with. */
   record PlannerChoices(List<BoardView> boards, List<JobView> jobs) {}
@@ -52,7 +56,7 @@ class PortPlannerController {
 
   @GetMapping("/api/instruments/port-planner")
   PlannerChoices choices() {
-    return new PlannerChoices(SerialBoards.SHIPPED.stream().map(PortPlannerController::view).toList(), Arrays.stream(Job.values())
+    return new PlannerChoices(boards.all().stream().map(PortPlannerController::view).toList(), Arrays.stream(Job.values())
         .map(job -> new JobView(job, job.label(), job.formats().stream()
             .map(format -> new FormatView(format, format.label(), Serial.page(format), format.bauds(), format.inverted())).toList())).toList());
   }
@@ -62,15 +66,9 @@ class PortPlannerController {
         .map(pad -> new PadView(pad.name(), pad.port(), pad.side(), pad.inverter().label(), board.isSoft(pad.port()))).toList(), board.silent());
   }
 
-  /** The board of an id. @throws Refusal naming those that there are */
-  static SerialBoard board(String id) {
-    return SerialBoards.find(id).orElseThrow(() -> Refusal.wrong("board",
-        "There is no board “" + Refusal.shortened(id) + "”; there is " + String.join(", ", SerialBoards.SHIPPED.stream().map(SerialBoard::id).toList()) + "."));
-  }
-
   @PostMapping("/api/instruments/port-planner")
   PlanAnswer plan(@RequestBody @Valid PlanAsked asked) {
-    SerialBoard board = board(asked.board());
+    SerialBoard board = boards.get(asked.board());
     for (int i = 0; i < asked.wishes().size(); i++) {
       WishAsked wish = asked.wishes().get(i);
       if (!wish.job().formats().contains(wish.format())) {

@@ -22,6 +22,11 @@ import org.springframework.web.bind.annotation.RestController;
 /** Whether a part and the port that it is joined to understand one another. Bits a second, volts. */
 @RestController
 class TwoEndsController {
+  private final SerialBoards boards;
+
+  TwoEndsController(SerialBoards boards) {
+    this.boards = boards;
+  }
 
   /** What the port is told. */
   record ToldAsked(@NotNull @Size(max = 8, message = "has at most 8 letters") String port,
@@ -43,7 +48,7 @@ class TwoEndsController {
 
   @PostMapping("/api/instruments/two-ends")
   EndsAnswer judge(@RequestBody @Valid EndsAsked asked) {
-    SerialBoard board = PortPlannerController.board(asked.board());
+    SerialBoard board = boards.get(asked.board());
     if (asked.told() != null && !board.ports().contains(asked.told().port())) {
       throw Refusal.wrong("told.port", "There is no port “" + Refusal.shortened(asked.told().port()) + "”; there is " + String.join(", ", board.ports()) + ".");
     }

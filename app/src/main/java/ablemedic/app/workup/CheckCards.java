@@ -24,6 +24,7 @@ import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Outlook.Worded;
 import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Suspect;
+import ablemedic.serial.RecordedPad;
 import ablemedic.speciality.Place;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -64,7 +65,7 @@ final class CheckCards {
             .map(step -> new BenchStepView(step.name(), step.label(), step.minutes(), step.guards())).toList()).orElse(List.of()),
         route.map(BenchRoute::end).orElse(null),
         QuestionView.of(check.answers(), sound), check.toTell().map(ScaleView::of).orElse(null),
-        PlaceView.of(Place.of(check)), predictions, Cautions.of(check.needs()));
+        PlaceView.of(Place.of(check)), RecordedPad.answers(check.kind()), predictions, Cautions.of(check.needs()));
   }
 
   private static String why(double bits, double minutes, List<Prediction> predictions) {

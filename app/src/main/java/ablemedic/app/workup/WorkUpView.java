@@ -99,6 +99,7 @@ public record WorkUpView(
    * @param blocked    whether no safe way to it exists
    * @param told       a number that has to be told along with the answer
    * @param place      where on the craft it acts
+   * @param takesRecording whether a recording of the pad can be dropped on it
    */
   public record CheckCard(
       String checkId,
@@ -118,6 +119,7 @@ public record WorkUpView(
       List<QuestionView> questions,
       @Nullable ScaleView told,
       PlaceView place,
+      boolean takesRecording,
       List<Prediction> predictions,
       List<Caution> cautions) {}
 

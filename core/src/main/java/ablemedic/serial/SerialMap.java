@@ -1,0 +1,96 @@
+package ablemedic.serial;
+
+import ablemedic.craft.Craft;
+import ablemedic.craft.PortSettings;
+import ablemedic.electrics.Job;
+import ablemedic.electrics.SerialBoard;
+import ablemedic.electrics.SerialPad;
+import ablemedic.serial.CraftLine.End;
+import ablemedic.serial.JoinedPart.Grade;
+import ablemedic.serial.JoinedPart.Judged;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Every serial lead of a craft as its sheet has it, each line judged by the rules of {@link JoinedPart}.
+ *
+ * @param ports in the order of the board's pads
+ * @param lines of every part that could speak
+ * @param notes what follows for the craft as a whole
+ */
+public record SerialMap(SerialBoard board, List<Port> ports, List<Line> lines, List<String> notes) {
+
+  /**
+   * A port of the board.
+   *
+   * @param jobs that it was given
+   * @param pads that lead it out
+   */
+  public record Port(String name, List<Job> jobs, List<SerialPad> pads) {}
+
+  /** How a line stands. */
+  public enum Verdict {
+    SOUND, DOUBTFUL, UNKNOWN, WRONG, HARMS
+  }
+
+  /**
+   * A line.
+   *
+   * @param name   for people
+   * @param speaks the format's label, its rate, and which way the line idles, in words
+   * @param wires  from the part's pads to the board's
+   * @param judged what was found, the gravest first; empty where it is sound
+   */
+  public record Line(String partId, String name, Job job, String speaks, List<Wire> wires, Verdict verdict, List<Judged> judged) {}
+
+  /** A wire from a pad of the part to a pad of the board. */
+  public record Wire(String partPad, String boardPad, String port) {}
+
+  /** The map of a craft; nothing where the ports of its flight board are not entered. */
+  public static Optional<SerialMap> of(Craft craft) {
+    return CraftLines.of(craft).map(lines -> new SerialMap(lines.board(), lines.board().ports().stream()
+        .map(port -> new Port(port, craft.told(PortSettings.jobsOf(port)), lines.board().pads().stream().filter(pad -> pad.port().equals(port)).toList()))
+        .toList(), lines.all().stream().map(line -> line(lines, line, craft)).toList(), notes(lines)));
+  }
+
+  private static Line line(CraftLines lines, CraftLine line, Craft craft) {
+    JoinedPart joined = lines.joined(line, craft, false);
+    String speaks = line.format().label() + (joined.baud() > 0 ? ", " + joined.baud() + " baud" : "") + ", idles " + (line.format().inverted() ? "low" : "high");
+    List<Wire> wires = line.ends().stream().map(end -> wire(lines, end)).toList();
+    if (wires.isEmpty()) {
+      return new Line(line.part().id(), line.label(), line.job(), speaks, wires, Verdict.UNKNOWN,
+          List.of(new Judged(Grade.UNKNOWN, JoinedPart.Way.BOTH, "No lead of it is entered.", "Enter where its wires lie, or plan a port for it.")));
+    }
+    List<Judged> judged = joined.judged();
+    return new Line(line.part().id(), line.label(), line.job(), speaks, wires, judged.stream().findFirst().map(found -> switch (found.grade()) {
+      case HARMS -> Verdict.HARMS;
+      case WRONG -> Verdict.WRONG;
+      case DOUBTFUL -> Verdict.DOUBTFUL;
+      case UNKNOWN -> Verdict.UNKNOWN;
+    }).orElse(Verdict.SOUND), judged);
+  }
+
+  private static Wire wire(CraftLines lines, End end) {
+    return new Wire(printed(end.partPad()), printed(end.boardPad()), lines.pad(end.boardPad()).map(SerialPad::port).orElse(""));
+  }
+
+  private static String printed(String address) {
+    return address.substring(address.indexOf('.') + 1);
+  }
+
+  private static List<String> notes(CraftLines lines) {
+    List<String> notes = new ArrayList<>();
+    Telemetry.way(lines).ifPresentOrElse(way -> notes.add(switch (way) {
+      case SHARED -> "Telemetry goes back over the receiver's own line; it needs no port of its own.";
+      case OWN_LINE -> Telemetry.goesUp(lines) ? "Telemetry has a line of its own, both ways: settings can be changed from the radio."
+          : "Telemetry has a line of its own, one way: values show, and no setting can ever be changed over it.";
+      case MODEM -> "Telemetry goes over a pair of modems to a ground station.";
+    }), () -> lines.of(Job.RECEIVER).ifPresent(line -> notes.add(line.format().label() + " carries no telemetry back, and no line of its own is entered: the radio shows "
+        + "strength at the most. A display on the picture, or strength on a spare channel, does without.")));
+    if (!lines.board().silent().isEmpty()) {
+      notes.add("Its print does not tell: " + lines.board().silent());
+    }
+    return notes;
+  }
+}

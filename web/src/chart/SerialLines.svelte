@@ -1,0 +1,145 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { api, ask, type Schemas } from '../api/client';
+  import { Loading } from '../shared/loading.svelte';
+  import Notice from '../shared/Notice.svelte';
+  import PortBoard from '../shared/PortBoard.svelte';
+  import { sentence } from '../shared/words';
+  import { TellingPorts, VERDICTS, heldBy } from './serialLines.svelte';
+
+  /** The serial lines of a craft as its sheet has them, each judged. */
+  let { chart, ontold }: { chart: Schemas['Chart']; ontold: (chart: Schemas['Chart']) => void } = $props();
+
+  const map = new Loading<Schemas['SerialMapView']>();
+  const telling = new TellingPorts();
+  let mark = $derived(chart.mark);
+  $effect(() => {
+    const params = { path: { mark, version: chart.version } };
+    untrack(
+      () =>
+        void map.load(() => ask(api.GET('/api/crafts/{mark}/serial-map', { params: { path: params.path } })))
+    );
+  });
+</script>
+
+{#if map.value && map.value.ports.length > 0}
+  {@const m = map.value}
+  <section aria-labelledby="serial-heading">
+    <div class="top">
+      <h2 id="serial-heading">Serial lines</h2>
+      <div class="do">
+        <button
+          class="quiet"
+          type="button"
+          disabled={telling.busy}
+          onclick={() => void telling.tell(chart, ontold)}>Tell the ports as the leads lie</button
+        >
+        <a class="quiet" href="/instruments/port-planner">Port planner</a>
+      </div>
+    </div>
+    <Notice text={map.error || telling.error} />
+    <div class="two">
+      <div>
+        <PortBoard
+          label={m.board}
+          ports={m.ports.map((port) => ({
+            name: port.name,
+            note: port.jobs || (port.name === m.computer ? 'the computer’s too' : port.soft ? 'soft' : ''),
+            pads: port.pads
+          }))}
+          held={heldBy(m)}
+        />
+        <p class="small">{m.board}, {m.processor}</p>
+        {#each m.notes as note (note)}<p class="small">{note}</p>{/each}
+      </div>
+      <ul>
+        {#each m.lines as line (line.partId + line.job)}
+          <li class={VERDICTS[line.verdict].state}>
+            <strong>{sentence(line.name)}</strong>
+            <span class="verdict">{VERDICTS[line.verdict].word}</span>
+            <span class="small speaks">{line.speaks}</span>
+            {#if line.wires.length > 0}
+              <span class="figure wires"
+                >{line.wires.map((wire) => `${wire.partPad} → ${wire.boardPad}`).join('   ')}</span
+              >
+            {/if}
+            {#each line.found as found (found.text)}
+              <p>{found.text}</p>
+              <p class="small">{found.remedy}</p>
+            {/each}
+          </li>
+        {/each}
+      </ul>
+    </div>
+  </section>
+{/if}
+
+<style>
+  .top {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem 1.5rem;
+    justify-content: space-between;
+    align-items: center;
+  }
+
+  .do {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.8rem;
+  }
+
+  .two {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+    gap: 2rem;
+    margin-top: 0.8rem;
+    align-items: start;
+  }
+
+  li {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 0.1rem 1rem;
+    padding: 0.5rem 0 0.5rem 0.8rem;
+    border-left: 4px solid var(--act);
+    margin-bottom: 0.6rem;
+  }
+
+  li.doubt {
+    border-color: var(--doubt-fill);
+  }
+
+  li.danger {
+    border-color: var(--danger);
+  }
+
+  li.unknown {
+    border-color: var(--rule);
+  }
+
+  .speaks,
+  .wires,
+  li p {
+    grid-column: 1 / -1;
+  }
+
+  .danger .verdict {
+    color: var(--danger);
+    font-weight: 700;
+  }
+
+  .doubt .verdict {
+    color: var(--doubt);
+  }
+
+  .wires {
+    white-space: pre-wrap;
+  }
+
+  @media (max-width: 860px) {
+    .two {
+      grid-template-columns: 1fr;
+    }
+  }
+</style>

@@ -1,0 +1,161 @@
+<script lang="ts">
+  /** The ports of a board, one row each: its pads, and on the other side the part that has it. */
+  interface Port {
+    name: string;
+    /** What is written below its name. */
+    note: string;
+    pads: { name: string; side: string }[];
+  }
+  interface Held {
+    port: string;
+    label: string;
+    /** The pads of the port that it is joined to. */
+    pads: string[];
+    /** How the line stands. */
+    state: 'sound' | 'doubt' | 'danger' | 'unknown';
+  }
+  let { label, ports, held }: { label: string; ports: Port[]; held: Held[] } = $props();
+
+  const PAD = 21;
+  const LEAST = 50;
+  const PART = 42;
+  let rows = $derived.by(() => {
+    let y = 8;
+    return ports.map((port) => {
+      const parts = held.filter((one) => one.port === port.name);
+      const height = Math.max(LEAST, port.pads.length * PAD + 8, parts.length * PART + 8);
+      const row = { port, parts, height, y };
+      y += height;
+      return row;
+    });
+  });
+  let whole = $derived(rows.reduce((sum, row) => sum + row.height, 16));
+  const middle = (row: (typeof rows)[number], k: number, of: number, step: number): number =>
+    row.y + row.height / 2 + (k - (of - 1) / 2) * step;
+</script>
+
+<svg viewBox={`0 0 560 ${whole}`} role="img" aria-label={`Ports of the board: ${label}`}>
+  <rect class="board" x="4" y="4" width="266" height={whole - 8} rx="6" />
+  {#each rows as row, i (row.port.name)}
+    {#if i > 0}<line class="parting" x1="4" x2="270" y1={row.y} y2={row.y} />{/if}
+    <text class="port" x="18" y={row.y + row.height / 2 + (row.port.note ? -3 : 6)}>port {row.port.name}</text
+    >
+    {#if row.port.note}<text class="note" x="18" y={row.y + row.height / 2 + 15}>{row.port.note}</text>{/if}
+    {#each row.parts as part, k (k)}
+      {@const y = middle(row, k, row.parts.length, PART)}
+      {#each row.port.pads as pad, n (pad.name + pad.side)}
+        {#if part.pads.includes(pad.name)}
+          <line
+            class="lead {part.state}"
+            x1="284"
+            x2="330"
+            y1={middle(row, n, row.port.pads.length, PAD)}
+            y2={y}
+          />
+        {/if}
+      {/each}
+      <rect class="part {part.state}" x="330" y={y - 18} width="222" height="36" rx="4" />
+      <text x="344" y={y + 6}>{part.label}</text>
+    {:else}
+      <text class="note" x="344" y={row.y + row.height / 2 + 5}>free</text>
+    {/each}
+    {#each row.port.pads as pad, n (pad.name + pad.side)}
+      {@const y = middle(row, n, row.port.pads.length, PAD)}
+      <rect
+        class="pad"
+        class:used={row.parts.some((part) => part.pads.includes(pad.name))}
+        x="256"
+        y={y - 7}
+        width="28"
+        height="14"
+        rx="2"
+      />
+      <text class="name" x="246" y={y + 5}>{pad.name} {pad.side}</text>
+    {/each}
+  {/each}
+</svg>
+
+<style>
+  svg {
+    width: 100%;
+    display: block;
+  }
+
+  .board {
+    fill: var(--card);
+    stroke: var(--soft);
+  }
+
+  text {
+    font-size: 16px;
+    fill: var(--ink);
+  }
+
+  .port {
+    font-weight: 700;
+  }
+
+  .name {
+    font-size: 14px;
+    font-family: 'Atkinson Hyperlegible Mono', monospace;
+    text-anchor: end;
+    fill: var(--soft);
+  }
+
+  .note {
+    font-size: 14px;
+    fill: var(--soft);
+  }
+
+  .pad {
+    fill: var(--paper);
+    stroke: var(--soft);
+  }
+
+  .pad.used {
+    fill: var(--act);
+    stroke: var(--act);
+  }
+
+  .parting {
+    stroke: var(--rule);
+  }
+
+  .part {
+    fill: var(--act-tint);
+    stroke: var(--act);
+  }
+
+  .part.doubt {
+    fill: var(--card);
+    stroke: var(--doubt-fill);
+    stroke-width: 2.5;
+  }
+
+  .part.danger {
+    fill: var(--card);
+    stroke: var(--danger);
+    stroke-width: 2.5;
+    stroke-dasharray: 7 3;
+  }
+
+  .part.unknown {
+    fill: var(--card);
+    stroke: var(--soft);
+    stroke-dasharray: 2 4;
+  }
+
+  .lead {
+    stroke: var(--act);
+    stroke-width: 2;
+  }
+
+  .lead.doubt {
+    stroke: var(--doubt-fill);
+  }
+
+  .lead.danger {
+    stroke: var(--danger);
+    stroke-dasharray: 7 3;
+  }
+</style>
