@@ -43,7 +43,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["choices_1"];
+        get: operations["choices_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -174,6 +174,22 @@ export interface paths {
         get: operations["log"];
         put?: never;
         post: operations["note"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crafts/{mark}/modem-chain": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofCraft"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -316,6 +332,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["map"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crafts/{mark}/signal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["record"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crafts/{mark}/signal/choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["choices_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2054,13 +2102,17 @@ export interface components {
             text: string;
         };
         MapLine: {
+            /** @enum {string} */
+            format: "PWM" | "PPM" | "DSHOT" | "SBUS" | "IBUS" | "CRSF" | "SATELLITE" | "POLLED" | "STREAM" | "MAVLINK" | "NMEA" | "BINARY_GNSS" | "DISPLAY" | "VIDEO_CONTROL";
             found: components["schemas"]["MapFound"][];
-            job: string;
+            /** @enum {string} */
+            job: "RECEIVER" | "TELEMETRY" | "GNSS" | "DISPLAY" | "VIDEO_CONTROL";
             name: string;
             partId: string;
             speaks: string;
             /** @enum {string} */
             verdict: "SOUND" | "DOUBTFUL" | "UNKNOWN" | "WRONG" | "HARMS";
+            volts5: boolean;
             wires: components["schemas"]["MapWire"][];
         };
         MapPad: {
@@ -2627,6 +2679,14 @@ export interface components {
             /** Format: double */
             startingOdds: number;
         };
+        Recordable: {
+            faults: components["schemas"]["RecordableFault"][];
+            pads: string[];
+        };
+        RecordableFault: {
+            id: string;
+            title: string;
+        };
         Refreshing: {
             /** Format: int64 */
             version: number;
@@ -2745,8 +2805,10 @@ export interface components {
         };
         SerialMapView: {
             board: string;
+            boardId: string;
             computer: string;
             lines: components["schemas"]["MapLine"][];
+            modems: boolean;
             notes: string[];
             ports: components["schemas"]["MapPort"][];
             processor: string;
@@ -3080,7 +3142,7 @@ export interface operations {
             };
         };
     };
-    choices_1: {
+    choices_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3384,6 +3446,28 @@ export interface operations {
             };
         };
     };
+    ofCraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChainAsked"];
+                };
+            };
+        };
+    };
     addPart: {
         parameters: {
             query?: never;
@@ -3626,6 +3710,55 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SerialMapView"];
+                };
+            };
+        };
+    };
+    record: {
+        parameters: {
+            query: {
+                pad: string;
+                fault?: string;
+                form?: "VCD" | "LEVELS" | "VOLTS";
+                noiseV?: number;
+            };
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/plain": string;
+                };
+            };
+        };
+    };
+    choices_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recordable"];
                 };
             };
         };

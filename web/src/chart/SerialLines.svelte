@@ -34,7 +34,10 @@
           disabled={telling.busy}
           onclick={() => void telling.tell(chart, ontold)}>Tell the ports as the leads lie</button
         >
-        <a class="quiet" href="/instruments/port-planner">Port planner</a>
+        <a class="quiet" href={`/instruments/port-planner?craft=${encodeURIComponent(mark)}`}>Port planner</a>
+        {#if m.modems}
+          <a class="quiet" href={`/instruments/modem-chain?craft=${encodeURIComponent(mark)}`}>Modem chain</a>
+        {/if}
       </div>
     </div>
     <Notice text={map.error || telling.error} />
@@ -53,7 +56,7 @@
         {#each m.notes as note (note)}<p class="small">{note}</p>{/each}
       </div>
       <ul>
-        {#each m.lines as line (line.partId + line.job)}
+        {#each m.lines as line (line.name)}
           <li class={VERDICTS[line.verdict].state}>
             <strong>{sentence(line.name)}</strong>
             <span class="verdict">{VERDICTS[line.verdict].word}</span>
@@ -75,6 +78,10 @@
 {/if}
 
 <style>
+  section {
+    margin-bottom: 1.6rem;
+  }
+
   .top {
     display: flex;
     flex-wrap: wrap;

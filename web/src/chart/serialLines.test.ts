@@ -13,6 +13,8 @@ const pads = (n: string) => [
   { name: `T${n}`, side: 'TX', inverter: 'nothing turns the line round' }
 ];
 const map = {
+  boardId: 'board-f4-pad',
+  modems: true,
   board: 'F4 board',
   processor: 'F4 class',
   computer: '',
@@ -24,7 +26,9 @@ const map = {
     {
       partId: 'GNSS',
       name: 'GNSS module',
-      job: 'positioning',
+      job: 'GNSS',
+      format: 'NMEA',
+      volts5: false,
       speaks: 'NMEA 0183',
       wires: [
         { partPad: 'TX', boardPad: 'R3', port: '3' },
@@ -52,6 +56,7 @@ describe('the serial lines of a craft', () => {
     render(SerialLines, { chart: chart(), ontold: (now: unknown) => told.push(now) });
     await waitFor(() => screen.getByText('Its wires lie on two ports.'));
     expect(screen.getByText('wrong')).toBeTruthy();
+    expect(screen.getByRole('link', { name: 'Modem chain' }).getAttribute('href')).toContain('?craft=TERN');
     expect(screen.getByText('Both belong on one port.')).toBeTruthy();
     await fireEvent.click(screen.getByRole('button', { name: 'Tell the ports as the leads lie' }));
     await waitFor(() => expect(told).toHaveLength(1));
@@ -69,6 +74,8 @@ describe('the serial lines of a craft', () => {
   it('are not shown where the ports of the board are not entered', async () => {
     begin({
       '/api/crafts/{mark}/serial-map': {
+        boardId: '',
+        modems: false,
         board: '',
         processor: '',
         computer: '',

@@ -4,42 +4,18 @@
   import Notice from '../shared/Notice.svelte';
   import ChannelBars from './ChannelBars.svelte';
   import LineStrip from './LineStrip.svelte';
+  import MadeUp from './MadeUp.svelte';
   import { CaptureState, lasting } from './capture.svelte';
 
   const work = new CaptureState();
   let over = $state(false);
-  let format = $state('SBUS');
-  let form = $state('VCD');
-  let turned = $state(false);
-  let percentOff = $state(0);
 
-  const formats = [
-    ['SBUS', 'SBUS'],
-    ['IBUS', 'IBUS'],
-    ['CRSF', 'CRSF'],
-    ['MAVLINK', 'MAVLink'],
-    ['NMEA', 'NMEA 0183'],
-    ['PPM', 'PPM'],
-    ['PWM', 'PWM'],
-    ['DSHOT', 'DSHOT'],
-    ['POLLED', 'one-wire polled telemetry'],
-    ['STREAM', 'one-way telemetry stream'],
-    ['SATELLITE', 'satellite serial']
-  ];
-  const forms = [
-    ['VCD', 'changes of levels (VCD)'],
-    ['LEVELS', 'a table of levels (CSV)'],
-    ['VOLTS', 'a table of volts (CSV)']
-  ];
   const weights: Record<Schemas['Verdict']['weight'], string> = {
     HARMS: 'harms',
     FAULT: 'fault',
     DOUBT: 'mind',
     SOUND: 'sound'
   };
-  let made = $derived(
-    `/api/instruments/signal?format=${format}&form=${form}&inverted=${turned}&rate=${1 + percentOff / 100}&frames=${form === 'VOLTS' ? 8 : 40}`
-  );
   let tells = $derived(work.answer?.tells);
 
   function take(files: FileList | null | undefined): void {
@@ -47,12 +23,6 @@
     if (file) {
       void work.drop(file, file.name);
     }
-  }
-
-  async function readMade(): Promise<void> {
-    const answer = await fetch(made);
-    const name = formats.find(([id]) => id === format)?.[1] ?? format;
-    await work.drop(await answer.blob(), `a made-up recording of ${name}`);
   }
 </script>
 
@@ -83,44 +53,7 @@
       <span class="plain" aria-hidden="true">Choose a file</span>
       <input class="sr-only" type="file" onchange={(event) => take(event.currentTarget.files)} />
     </label>
-    <form
-      onsubmit={(event) => {
-        event.preventDefault();
-        void readMade();
-      }}
-    >
-      <p class="small">No recording at hand? Make one up.</p>
-      <div class="makes">
-        <label
-          >Format
-          <select class="entry" bind:value={format}
-            >{#each formats as [id, label] (id)}<option value={id}>{label}</option>{/each}</select
-          ></label
-        >
-        <label
-          >As
-          <select class="entry" bind:value={form}
-            >{#each forms as [id, label] (id)}<option value={id}>{label}</option>{/each}</select
-          ></label
-        >
-        <label
-          >Clock off by, %
-          <input
-            class="entry reading"
-            type="number"
-            step="0.5"
-            min="-20"
-            max="20"
-            bind:value={percentOff}
-          /></label
-        >
-        <label class="tick"><input type="checkbox" bind:checked={turned} /> turned round</label>
-      </div>
-      <p class="do">
-        <button class="act" type="submit">Read it</button>
-        <a href={made} download>Keep the file</a>
-      </p>
-    </form>
+    <MadeUp onmade={(file, name) => void work.drop(file, name)} />
   </div>
   <div aria-live="polite" class="answer">
     {#if work.share !== null}
@@ -220,36 +153,6 @@
   .drop.over {
     border-color: var(--act);
     background: var(--act-tint);
-  }
-
-  .makes {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.6rem 1rem;
-    align-items: end;
-  }
-
-  .makes label {
-    display: grid;
-    gap: 0.2rem;
-  }
-
-  .makes input[type='number'] {
-    width: 6rem;
-  }
-
-  .makes .tick {
-    display: flex;
-    gap: 0.5rem;
-    align-items: center;
-    min-height: 44px;
-  }
-
-  .do {
-    display: flex;
-    gap: 1.2rem;
-    align-items: center;
-    margin-top: 0.7rem;
   }
 
   .answer {

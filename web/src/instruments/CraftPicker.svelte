@@ -4,7 +4,16 @@
   import { Loading } from '../shared/loading.svelte';
 
   /** The craft that an instrument is for. */
-  let { mark = $bindable() }: { mark: string } = $props();
+  let {
+    mark = $bindable(),
+    none = '',
+    onchange = () => {}
+  }: {
+    mark: string;
+    /** What it is called to choose none. Default: one has to be chosen. */
+    none?: string;
+    onchange?: () => void;
+  } = $props();
 
   const crafts = new Loading<Schemas['ListedCraft'][]>();
   onMount(() => void crafts.load(() => ask(api.GET('/api/crafts'))));
@@ -12,8 +21,8 @@
 
 <div class="field">
   <label for="craft">Craft</label>
-  <select id="craft" class="entry" bind:value={mark}>
-    <option value="" disabled>Choose…</option>
+  <select id="craft" class="entry" bind:value={mark} {onchange}>
+    {#if none}<option value="">{none}</option>{:else}<option value="" disabled>Choose…</option>{/if}
     {#each crafts.value ?? [] as craft (craft.mark)}
       <option value={craft.mark}>{craft.mark} – {craft.name}</option>
     {/each}

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { onMount } from 'svelte';
+  import { searchParams } from 'sv-router';
   import { api, ask, type Schemas } from '../api/client';
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
@@ -21,6 +23,17 @@
     ground: { baud: 57600, farBaud: 57600, flow: false, flowWired: false, highV: 3.3, farHighV: 3.3 },
     bytesPerS: 700,
     twoWay: true
+  });
+
+  const craft = String(searchParams.get('craft') ?? '');
+  const of = new Loading<Schemas['ChainAsked']>();
+  onMount(async () => {
+    if (craft) {
+      await of.load(() =>
+        ask(api.GET('/api/crafts/{mark}/modem-chain', { params: { path: { mark: craft } } }))
+      );
+      chain = of.value ?? chain;
+    }
   });
 
   $effect(() => {
@@ -66,6 +79,11 @@
 
 <section class="page">
   <h1>Modem chain</h1>
+  <Notice text={of.error} />
+  {#if craft}<p>
+      As on <a href={`/crafts/${encodeURIComponent(craft)}`}>{craft}</a>; change what you like, the sheet
+      stays.
+    </p>{/if}
   <p class="small">
     Every wire has the same rate at both ends, and no hop is asked for more than it can do. Each box says what
     to enter at it.

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { onMount } from 'svelte';
+  import { searchParams } from 'sv-router';
   import { api, ask, type Schemas } from '../api/client';
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
@@ -14,7 +15,31 @@
     { name: 'telemetry', job: 'TELEMETRY', format: 'POLLED', volts5: false, at: '' },
     { name: 'positioning', job: 'GNSS', format: 'NMEA', volts5: false, at: '' }
   ]);
-  onMount(() => void choices.load(() => ask(api.GET('/api/instruments/port-planner'))));
+  const craft = String(searchParams.get('craft') ?? '');
+  const of = new Loading<Schemas['SerialMapView']>();
+  onMount(async () => {
+    void choices.load(() => ask(api.GET('/api/instruments/port-planner')));
+    if (craft) {
+      await of.load(() =>
+        ask(api.GET('/api/crafts/{mark}/serial-map', { params: { path: { mark: craft } } }))
+      );
+      take(of.value);
+    }
+  });
+
+  /** Begins with the board and the parts of a craft, as they are soldered. */
+  function take(map: Schemas['SerialMapView'] | undefined): void {
+    if (map?.boardId) {
+      board = map.boardId;
+      wishes = map.lines.map(({ name, job, format, volts5, wires }) => ({
+        name,
+        job,
+        format,
+        volts5,
+        at: wires[0]?.port ?? ''
+      }));
+    }
+  }
 
   $effect(() => {
     const body = { board, wishes: $state.snapshot(wishes) };
@@ -60,10 +85,14 @@
 
 <section class="page">
   <h1>Port planner</h1>
+  {#if craft}<p>
+      As on <a href={`/crafts/${encodeURIComponent(craft)}`}>{craft}</a>; change what you like, the sheet
+      stays.
+    </p>{/if}
   <p class="small">
     Each part gets a port that speaks its format; least is soldered, least is left out. A port holds one job.
   </p>
-  <Notice text={choices.error} />
+  <Notice text={choices.error || of.error} />
   <div class="two">
     <div class="asked">
       <div class="field">

@@ -6,8 +6,11 @@ import Instruments from './Instruments.svelte';
 import LeadDrop from './LeadDrop.svelte';
 import LimiterBulb from './LimiterBulb.svelte';
 import Meter from './Meter.svelte';
+import MadeUp from './MadeUp.svelte';
+import ModemChain from './ModemChain.svelte';
 import MotorMap from './MotorMap.svelte';
 import PackInstrument from './PackInstrument.svelte';
+import PortPlanner from './PortPlanner.svelte';
 import RailBudget from './RailBudget.svelte';
 import ReadHere from './ReadHere.svelte';
 import ScaleFromReadings from './ScaleFromReadings.svelte';
@@ -200,6 +203,76 @@ describe('an instrument opened from a chart', () => {
     render(RailBudget);
     await waitFor(() => screen.getByText('0.30 A over the budget'));
     expect(screen.getByText('From the computer alone come on: receiver.')).toBeDefined();
+  });
+
+  it('plans with the board and the parts of the craft, each where it is soldered', async () => {
+    Object.assign(server.answers, {
+      '/api/instruments/port-planner': { boards: [], jobs: [] },
+      '/api/crafts/{mark}/serial-map': {
+        boardId: 'board-f4-pad',
+        lines: [
+          {
+            name: 'receiver',
+            job: 'RECEIVER',
+            format: 'SBUS',
+            volts5: false,
+            wires: [{ partPad: 'S', boardPad: 'SBUS', port: '1' }]
+          },
+          { name: 'GNSS module', job: 'GNSS', format: 'NMEA', volts5: false, wires: [] }
+        ]
+      }
+    });
+    render(PortPlanner);
+    await waitFor(() =>
+      expect(post()).toEqual({
+        board: 'board-f4-pad',
+        wishes: [
+          { name: 'receiver', job: 'RECEIVER', format: 'SBUS', volts5: false, at: '1' },
+          { name: 'GNSS module', job: 'GNSS', format: 'NMEA', volts5: false, at: '' }
+        ]
+      })
+    );
+  });
+
+  it('judges the chain of its modems as their boxes are told', async () => {
+    const wire = { baud: 57600, farBaud: 38400, flow: true, flowWired: false, highV: 3.3, farHighV: 3.3 };
+    server.answers['/api/crafts/{mark}/modem-chain'] = {
+      board: wire,
+      air: {
+        baud: 64000,
+        oneWay: false,
+        changed: false,
+        restarted: true,
+        rangeFirst: false,
+        stations: 1,
+        ports: 1
+      },
+      ground: wire,
+      bytesPerS: 800,
+      twoWay: true
+    };
+    render(ModemChain);
+    await waitFor(() => expect(post()).toMatchObject({ bytesPerS: 800, ground: { farBaud: 38400 } }));
+  });
+
+  it('makes a recording up of one of its pads, sound or with a fault', async () => {
+    server.answers['/api/crafts/{mark}/signal/choices'] = {
+      pads: ['R1', 'T1'],
+      faults: [{ id: 'dead-RX', title: 'Dead in itself: the receiver' }]
+    };
+    const made: string[] = [];
+    const asked: string[] = [];
+    vi.stubGlobal('fetch', async (address: string) => {
+      asked.push(address);
+      return new Response('#0', { status: 200 });
+    });
+    render(MadeUp, { onmade: (_file: Blob, name: string) => made.push(name) });
+    await waitFor(() => screen.getByLabelText('With'));
+    await fireEvent.change(screen.getByLabelText('With'), { target: { value: 'dead-RX' } });
+    await fireEvent.click(screen.getByRole('button', { name: 'Read it' }));
+    await waitFor(() => expect(made).toEqual(['a made-up recording of pad R1 of TERN']));
+    expect(asked[0]).toBe('/api/crafts/TERN/signal?pad=R1&fault=dead-RX&form=VCD');
+    vi.unstubAllGlobals();
   });
 
   it('reads between the two points that were chosen', async () => {

@@ -63,8 +63,11 @@
     <p><strong>{f.label}.</strong></p>
     {#each f.answer.tells!.verdicts as verdict, i (i)}<p class="small">{verdict.text}</p>{/each}
     <p>
-      <button class="act" type="button" disabled={work.busy} onclick={() => void work.answer(f.outcome)}
-        >Record it: {f.label}</button
+      <button
+        class="act"
+        type="button"
+        disabled={work.busy || !card.ready}
+        onclick={() => void work.answer(f.outcome)}>Record it: {f.label}</button
       >
     </p>
   {/if}
@@ -86,7 +89,7 @@
     display: flex;
     flex-wrap: wrap;
     gap: 0.5rem;
-    align-items: center;
+    align-items: baseline;
     min-height: 44px;
     padding: 0.5rem 0.9rem;
     border: 2px dashed var(--soft);

@@ -73,7 +73,7 @@ final class PatientsTable {
       Random random = new Random(drawnFrom);
       Occasion occasion = Occasion.values()[random.nextInt(Occasion.values().length)];
       Drawn drawn = Stream.generate(() -> Unlike.fault(book.faults(), occasion, random))
-          .flatMap(fault -> PowerTable.complaint(complaints, craft, fault).map(complaint -> new Drawn(fault, complaint)).stream())
+          .flatMap(fault -> FamilyTable.complaint(complaints, craft, fault).map(complaint -> new Drawn(fault, complaint)).stream())
           .findFirst().orElseThrow();
       return walk(reasoning.apply(drawn.fault()), craft, drawn, occasion, drawnFrom);
     }).toList();

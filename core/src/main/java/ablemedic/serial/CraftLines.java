@@ -21,6 +21,9 @@ import ablemedic.physics.Powered;
 import ablemedic.physics.UsbPower;
 import ablemedic.reading.Meter;
 import ablemedic.serial.CraftLine.End;
+import ablemedic.serial.JoinedPart.Grade;
+import ablemedic.serial.JoinedPart.Judged;
+import ablemedic.serial.JoinedPart.Way;
 import ablemedic.told.Told;
 import ablemedic.wire.Format;
 import ablemedic.wire.Format.Back;
@@ -29,6 +32,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 
 /**
  * The serial lines of one craft: which there are by its sheet, and how each stands on the craft as it is. What becomes of a line
@@ -42,8 +46,9 @@ final class CraftLines {
   private final SerialBoard board;
   private final Part boardPart;
   private final List<CraftLine> lines;
+  private final Craft sound;
   /** What the sheet alone shows to be wrong with each line. */
-  private final Map<String, List<JoinedPart.Judged>> bySheet = new TreeMap<>();
+  private final Map<String, List<Judged>> bySheet = new TreeMap<>();
   private final Memory<Key, Map<String, Now>> known = new Memory<>(4_000);
 
   private record Key(Electrics electrics, Told told, boolean computer) {}
@@ -58,7 +63,8 @@ final class CraftLines {
    */
   record Now(boolean alive, Reach heard, Reach spoken, JoinedPart joined) {}
 
-  private CraftLines(Part boardPart, SerialBoard board, List<CraftLine> lines) {
+  private CraftLines(Craft sound, Part boardPart, SerialBoard board, List<CraftLine> lines) {
+    this.sound = sound;
     this.boardPart = boardPart;
     this.board = board;
     this.lines = lines;
@@ -67,16 +73,18 @@ final class CraftLines {
   /** Those of a craft; nothing where its flight board has no ports entered. */
   static Optional<CraftLines> of(Craft craft) {
     return craft.electrics().sheet().flightBoard().flatMap(part -> SerialBoard.of(part.archetype())
-        .map(board -> new CraftLines(part, board, lines(craft, part)).judgedBy(craft)));
+        .map(board -> new CraftLines(craft, part, board, lines(craft, part)).judgedBySheet()));
   }
 
-  private CraftLines judgedBy(Craft sound) {
-    lines.forEach(line -> bySheet.put(line.id(), joined(line, sound, false).wrong()));
+  private CraftLines judgedBySheet() {
+    lines.forEach(line -> bySheet.put(line.id(), Stream.concat(line.needed().stream().filter(end -> jammed(sound, end, end.boardPad()))
+        .map(end -> new Judged(Grade.WRONG, Way.BOTH, "Another part sends on pad " + end.boardPad().substring(end.boardPad().indexOf('.') + 1) + " as well.",
+            "Give each its own pad.")), joined(line, sound, false).wrong().stream()).toList()));
     return this;
   }
 
   /** What the sheet alone shows to be wrong with a line that is joined. */
-  List<JoinedPart.Judged> bySheet(CraftLine line) {
+  List<Judged> bySheet(CraftLine line) {
     return bySheet.get(line.id());
   }
 
@@ -100,6 +108,13 @@ final class CraftLines {
         .filter(lead -> other(lead, at).startsWith(board.id() + "."))
         .map(lead -> new End(lead, at, other(lead, at), wiring.links().stream().filter(link -> link.leadId().equals(lead.id()))
             .map(Wiring.Link::id).toList()));
+  }
+
+  /** What the planner is asked for a line, with the port that it lies on. */
+  Wish wish(CraftLine line) {
+    Wish wish = line.wish(line.format());
+    return new Wish(wish.name(), wish.job(), wish.format(), wish.volts5(),
+        line.ends().stream().map(End::boardPad).map(this::pad).flatMap(Optional::stream).map(SerialPad::port).findFirst().orElse(""));
   }
 
   private static String other(Lead lead, String end) {
@@ -172,7 +187,7 @@ final class CraftLines {
     Electrics electrics = craft.electrics();
     String at = electrics.movedTo(end.lead().id(), end.boardPad());
     double ohms = ohms(electrics, end);
-    if (Double.isInfinite(ohms) || electrics.deadPort(at) || jammed(craft, end, at)) {
+    if (Double.isInfinite(ohms) || electrics.deadPort(at) || jammed(craft, end, at) && !jammed(sound, end, end.boardPad())) {
       return Reach.NONE;
     }
     return ohms > 0 ? Reach.FLAKY : Reach.GOOD;
@@ -301,11 +316,12 @@ final class CraftLines {
     if (craft.electrics().deadPort(boardPart.address(pad.name()))) {
       return Optional.empty();
     }
+    // A polled line is silent until somebody asks.
     for (Job job : jobs(craft, pad.port())) {
       Format format = craft.told(PortSettings.format(job));
       boolean speaks = new Wish("", job, format, false, "").spokenTo() && (job != Job.TELEMETRY || telemetryOn(craft))
           && job != Job.VIDEO_CONTROL;
-      if (speaks) {
+      if (speaks && format != Format.POLLED) {
         boolean turned = pad.inverter() != Inverter.NONE && craft.told(PortSettings.inversion(pad.port())).done(format.inverted());
         return Optional.of(new OnPad.Sending(format, baud(craft.told(PortSettings.baud(pad.port())), format),
             pad.inverter() == Inverter.JUMPER ? format.inverted() : turned, 3.3, false));

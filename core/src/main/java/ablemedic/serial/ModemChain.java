@@ -1,9 +1,11 @@
 package ablemedic.serial;
 
+import ablemedic.craft.Craft;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalInt;
 
 /**
@@ -73,6 +75,11 @@ public record ModemChain(Wire board, Air air, Wire ground, double bytesPerS, boo
 
   /** What is entered at a box. */
   public record Entry(String box, String text) {}
+
+  /** That of a craft, as its boxes are told; nothing where it has no modem. */
+  public static Optional<ModemChain> of(Craft craft) {
+    return Telemetry.chain(craft);
+  }
 
   /** What is wrong and doubtful, the gravest first. */
   public List<Found> found() {

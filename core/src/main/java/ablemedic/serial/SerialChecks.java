@@ -26,7 +26,9 @@ import ablemedic.electrics.Job;
 import ablemedic.electrics.SerialPad;
 import ablemedic.electrics.SerialPad.Inverter;
 import ablemedic.electrics.SerialPad.Side;
+import ablemedic.electrics.Wiring;
 import ablemedic.physics.Memory;
+import ablemedic.physics.Powered;
 import ablemedic.physics.UsbPower;
 import ablemedic.serial.CraftLine.End;
 import ablemedic.serial.OnPad.Sending;
@@ -407,15 +409,18 @@ final class SerialChecks {
     SerialPad pad = found.get();
     Facet<Craft, OnPad> facet = Facet.of("what stands on pad " + pad.name(), c -> lines.on(pad, c));
     Format format = line.format();
+    Wiring wiring = craft.electrics().wiring();
+    Place tip = new Place.Probes(true, wiring.points().get(wiring.node(end.boardPad())),
+        wiring.points().get(wiring.node(lines.boardPart().address(Powered.groundPad(lines.boardPart())))));
     Scale volts = new Scale("voltage from pad " + pad.name() + " to ground", "V", -1, 6);
     Average usual = Average.of(new Sending(format, 0, format.inverted(), HIGH_V, false));
     add("level-" + pad.name(), "level-at-pad", "Measure the average voltage of pad " + pad.name(), String.format(Locale.ROOT,
         "Meter on DC volts, black on ground first. %s that flows shows %.1f to %.1f V here; 0 or 3.3 V that stands still is a line that is silent.",
-        format.label(), usual.leastV(), usual.mostV()), volts, from(facet, on -> level(volts, on)), 0.6, 0.3, LINKED, new Place.OnePart(lines.boardPart().id()));
+        format.label(), usual.leastV(), usual.mostV()), volts, from(facet, on -> level(volts, on)), 0.6, 0.3, LINKED, tip);
     Choices seen = signals(format);
     add(RecordedPad.check(pad), SIGNAL, "Look at pad " + pad.name() + " with an analyser or a scope", "Ground clip on the board's ground, tip on pad "
         + pad.name() + ", craft and radio on. Two seconds of it, saved as a file, can be dropped here.", seen, from(facet, on -> signal(seen, format, on)), 2.5, 0.3,
-        LINKED, new Place.OnePart(lines.boardPart().id()));
+        LINKED, tip);
   }
 
   /** What can be seen of a line that should bear a format. */

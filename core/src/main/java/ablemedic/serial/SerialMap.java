@@ -9,17 +9,20 @@ import ablemedic.serial.CraftLine.End;
 import ablemedic.serial.JoinedPart.Grade;
 import ablemedic.serial.JoinedPart.Judged;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Every serial lead of a craft as its sheet has it, each line judged by the rules of {@link JoinedPart}.
  *
  * @param ports in the order of the board's pads
  * @param lines of every part that could speak
+ * @param modems whether telemetry goes over a pair of modems
  * @param notes what follows for the craft as a whole
  */
-public record SerialMap(SerialBoard board, List<Port> ports, List<Line> lines, List<String> notes) {
+public record SerialMap(SerialBoard board, List<Port> ports, List<Line> lines, boolean modems, List<String> notes) {
 
   /**
    * A port of the board.
@@ -38,11 +41,12 @@ public record SerialMap(SerialBoard board, List<Port> ports, List<Line> lines, L
    * A line.
    *
    * @param name   for people
+   * @param wish   what the port planner would be asked for it
    * @param speaks the format's label, its rate, and which way the line idles, in words
    * @param wires  from the part's pads to the board's
    * @param judged what was found, the gravest first; empty where it is sound
    */
-  public record Line(String partId, String name, Job job, String speaks, List<Wire> wires, Verdict verdict, List<Judged> judged) {}
+  public record Line(String partId, String name, Wish wish, String speaks, List<Wire> wires, Verdict verdict, List<Judged> judged) {}
 
   /** A wire from a pad of the part to a pad of the board. */
   public record Wire(String partPad, String boardPad, String port) {}
@@ -51,19 +55,21 @@ public record SerialMap(SerialBoard board, List<Port> ports, List<Line> lines, L
   public static Optional<SerialMap> of(Craft craft) {
     return CraftLines.of(craft).map(lines -> new SerialMap(lines.board(), lines.board().ports().stream()
         .map(port -> new Port(port, craft.told(PortSettings.jobsOf(port)), lines.board().pads().stream().filter(pad -> pad.port().equals(port)).toList()))
-        .toList(), lines.all().stream().map(line -> line(lines, line, craft)).toList(), notes(lines)));
+        .toList(), lines.all().stream().map(line -> line(lines, line, craft)).toList(),
+        Telemetry.way(lines).filter(Telemetry.Way.MODEM::equals).isPresent(), notes(lines)));
   }
 
   private static Line line(CraftLines lines, CraftLine line, Craft craft) {
     JoinedPart joined = lines.joined(line, craft, false);
     String speaks = line.format().label() + (joined.baud() > 0 ? ", " + joined.baud() + " baud" : "") + ", idles " + (line.format().inverted() ? "low" : "high");
+    Wish wish = lines.wish(line);
     List<Wire> wires = line.ends().stream().map(end -> wire(lines, end)).toList();
     if (wires.isEmpty()) {
-      return new Line(line.part().id(), line.label(), line.job(), speaks, wires, Verdict.UNKNOWN,
+      return new Line(line.part().id(), line.label(), wish, speaks, wires, Verdict.UNKNOWN,
           List.of(new Judged(Grade.UNKNOWN, JoinedPart.Way.BOTH, "No lead of it is entered.", "Enter where its wires lie, or plan a port for it.")));
     }
-    List<Judged> judged = joined.judged();
-    return new Line(line.part().id(), line.label(), line.job(), speaks, wires, judged.stream().findFirst().map(found -> switch (found.grade()) {
+    List<Judged> judged = Stream.concat(lines.bySheet(line).stream(), joined.judged().stream()).distinct().sorted(Comparator.comparing(Judged::grade)).toList();
+    return new Line(line.part().id(), line.label(), wish, speaks, wires, judged.stream().findFirst().map(found -> switch (found.grade()) {
       case HARMS -> Verdict.HARMS;
       case WRONG -> Verdict.WRONG;
       case DOUBTFUL -> Verdict.DOUBTFUL;

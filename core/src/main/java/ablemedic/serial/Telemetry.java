@@ -88,6 +88,12 @@ record Telemetry(Reach shown, boolean strength, boolean up) {
     return chain.found().stream().noneMatch(found -> found.grade().compareTo(ModemChain.Grade.WRONG) <= 0);
   }
 
+  /** The way over the modems of a craft, as its boxes are told; nothing where it has no modem. */
+  static Optional<ModemChain> chain(Craft craft) {
+    return CraftLines.of(craft).filter(lines -> way(lines).filter(Way.MODEM::equals).isPresent())
+        .map(lines -> chain(craft, lines.joined(lines.of(Job.TELEMETRY).orElseThrow(), craft, false), true));
+  }
+
   /** The way from the board over its modems to the ground station, as its boxes are told. */
   static ModemChain chain(Craft craft, JoinedPart joined, boolean twoWay) {
     int board = joined.told().map(JoinedPart.Told::baud).orElse(joined.baud());

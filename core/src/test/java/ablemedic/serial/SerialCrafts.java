@@ -51,15 +51,24 @@ public final class SerialCrafts {
 
   /** A polled telemetry lead on a pad of an F4 board that nothing turns round: it cannot work as it is joined. */
   static Craft plainPad() {
-    Craft craft = with("board-f4-pad", "receiver-polled", "gnss", "video");
+    Craft craft = with("board-f4-pad", "receiver-polled", "gnss");
     ElectricSheet sheet = craft.electrics().sheet();
     List<Lead> leads = new ArrayList<>(sheet.leads());
     leads.add(new Lead("FC.T4", "RX.TEL", new Gauge(28), 80, false));
     return AsTheLeadsLie.told(craft.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), leads, sheet.pack()))));
   }
 
+  /** The same with a video transmitter's control lead on that pad as well. */
+  static Craft crowded() {
+    Craft craft = plainPad();
+    ElectricSheet sheet = Layout.withPart(craft.electrics().sheet(), PartShelf.find("video").orElseThrow());
+    List<Lead> leads = new ArrayList<>(sheet.leads());
+    leads.add(new Lead("FC.T4", "VTX.C", new Gauge(28), 80, false));
+    return AsTheLeadsLie.told(craft.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), leads, sheet.pack()))));
+  }
+
   public static List<Craft> all() {
-    return List.of(shared(), polled(), modem(), plainPad(), with("board-f4-jumper", "receiver-one-way", "gnss"), with("board-f1", "receiver-satellite", "gnss", "video-5v"), with("board-f1", "receiver-satellite"),
+    return List.of(shared(), polled(), modem(), plainPad(), crowded(), with("board-f4-jumper", "receiver-one-way", "gnss"), with("board-f1", "receiver-satellite", "gnss", "video-5v"), with("board-f1", "receiver-satellite"),
         with("board-f4-switch", "receiver-one-way", "gnss"), with("board-h7", "receiver-stream", "gnss-3v3", "video-5v"));
   }
 }

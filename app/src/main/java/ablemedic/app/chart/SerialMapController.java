@@ -2,9 +2,11 @@ package ablemedic.app.chart;
 
 import ablemedic.app.chart.Charts.Chart;
 import ablemedic.craft.Craft;
+import ablemedic.electrics.Job;
 import ablemedic.electrics.SerialPad;
 import ablemedic.serial.AsTheLeadsLie;
 import ablemedic.serial.SerialMap;
+import ablemedic.wire.Format;
 import jakarta.validation.Valid;
 import java.time.Clock;
 import java.util.List;
@@ -31,13 +33,14 @@ class SerialMapController {
   }
 
   /** Empty where the ports of the flight board are not entered. */
-  record SerialMapView(String board, String processor, String computer, List<MapPort> ports, List<MapLine> lines, List<String> notes) {}
+  record SerialMapView(String boardId, String board, String processor, String computer, List<MapPort> ports, List<MapLine> lines, boolean modems,
+      List<String> notes) {}
 
   record MapPort(String name, String jobs, boolean soft, List<MapPad> pads) {}
 
   record MapPad(String name, SerialPad.Side side, String inverter) {}
 
-  record MapLine(String partId, String name, String job, String speaks, List<MapWire> wires, SerialMap.Verdict verdict, List<MapFound> found) {}
+  record MapLine(String partId, String name, Job job, Format format, boolean volts5, String speaks, List<MapWire> wires, SerialMap.Verdict verdict, List<MapFound> found) {}
 
   record MapWire(String partPad, String boardPad, String port) {}
 
@@ -46,16 +49,16 @@ class SerialMapController {
   @GetMapping("/serial-map")
   SerialMapView map(@PathVariable String mark) {
     Craft craft = crafts.newestSheet(crafts.get(mark).mark()).sheet().toCraft();
-    return SerialMap.of(craft).map(SerialMapController::view).orElseGet(() -> new SerialMapView("", "", "", List.of(), List.of(), List.of()));
+    return SerialMap.of(craft).map(SerialMapController::view).orElseGet(() -> new SerialMapView("", "", "", "", List.of(), List.of(), false, List.of()));
   }
 
   private static SerialMapView view(SerialMap map) {
-    return new SerialMapView(map.board().label(), map.board().processor().label(), map.board().computer(), map.ports().stream()
-        .map(port -> new MapPort(port.name(), port.jobs().stream().map(job -> job.label()).collect(Collectors.joining(" and ")), map.board().isSoft(port.name()),
+    return new SerialMapView(map.board().id(), map.board().label(), map.board().processor().label(), map.board().computer(), map.ports().stream()
+        .map(port -> new MapPort(port.name(), port.jobs().stream().map(Job::label).collect(Collectors.joining(" and ")), map.board().isSoft(port.name()),
             port.pads().stream().map(pad -> new MapPad(pad.name(), pad.side(), pad.inverter().label())).toList())).toList(),
-        map.lines().stream().map(line -> new MapLine(line.partId(), line.name(), line.job().label(), line.speaks(),
+        map.lines().stream().map(line -> new MapLine(line.partId(), line.name(), line.wish().job(), line.wish().format(), line.wish().volts5(), line.speaks(),
             line.wires().stream().map(wire -> new MapWire(wire.partPad(), wire.boardPad(), wire.port())).toList(), line.verdict(),
-            line.judged().stream().map(found -> new MapFound(found.text(), found.remedy())).toList())).toList(), map.notes());
+            line.judged().stream().map(found -> new MapFound(found.text(), found.remedy())).toList())).toList(), map.modems(), map.notes());
   }
 
   record PortsTold(long version) {}

@@ -12,6 +12,7 @@ import ablemedic.app.entry.Entered;
 import ablemedic.app.storage.Json;
 import ablemedic.app.workup.WorkUpEvent;
 import ablemedic.app.workup.WorkUpEvent.End;
+import ablemedic.app.workup.RecordedPads;
 import ablemedic.app.workup.Recording;
 import ablemedic.app.workup.WorkUps;
 import ablemedic.craft.Craft;
@@ -50,6 +51,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -62,17 +64,19 @@ public class DemoBench {
   private final WorkUps workUps;
   private final Recording recording;
   private final Routines routines;
+  private final RecordedPads pads;
   private final PackStore packs;
   private final Json json;
   private final Clock clock;
 
-  DemoBench(CraftStore crafts, CraftLog log, WorkUps workUps, Recording recording, Routines routines, PackStore packs,
+  DemoBench(CraftStore crafts, CraftLog log, WorkUps workUps, Recording recording, Routines routines, RecordedPads pads, PackStore packs,
       Json json, Clock clock) {
     this.crafts = crafts;
     this.log = log;
     this.workUps = workUps;
     this.recording = recording;
     this.routines = routines;
+    this.pads = pads;
     this.packs = packs;
     this.json = json;
     this.clock = clock;
@@ -98,7 +102,7 @@ public class DemoBench {
   /** One step: exactly one of its parts is given. */
   record DemoStep(double after, @Nullable String check, @Nullable String outcome, @Nullable Map<String, String> outcomes,
       @Nullable String written, @Nullable String told, @Nullable Sureness sureness, @Nullable String fault, @Nullable String fix, @Nullable String suspect,
-      @Nullable String skip, @Nullable End end, @Nullable String words) {}
+      @Nullable String skip, @Nullable End end, @Nullable String words, @Nullable String recording) {}
 
   /** Something that happened, and when. */
   private record Happened(Instant at, Runnable entering) {}
@@ -189,6 +193,9 @@ public class DemoBench {
     if (step.check() != null) {
       ready(mark, id, step.check(), at);
     }
+    if (step.recording() != null) {
+      recorded(id, String.valueOf(step.check()), step.recording(), at);
+    }
     long version = workUps.version(id);
     if (step.check() != null) {
       recording.keep(workUps.find(id, version, step.check(),
@@ -203,6 +210,14 @@ public class DemoBench {
       recording.keep(workUps.record(id, version, new WorkUpEvent.Skipped(step.skip()), at));
     } else if (step.end() != null) {
       recording.keep(workUps.close(id, version, step.end(), words, at));
+    }
+  }
+
+  private void recorded(long id, String check, String name, Instant at) {
+    try (InputStream in = DemoBench.class.getResourceAsStream("/demo/" + name)) {
+      pads.take(id, check, name, Optional.empty(), in, at);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
     }
   }
 

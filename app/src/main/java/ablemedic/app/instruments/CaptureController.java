@@ -1,7 +1,6 @@
 package ablemedic.app.instruments;
 
 import ablemedic.app.http.Refusal;
-import ablemedic.capture.CaptureWriter;
 import ablemedic.capture.Captures;
 import ablemedic.wire.Format;
 import ablemedic.wire.Sender;
@@ -10,8 +9,6 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -26,20 +23,13 @@ import org.springframework.web.bind.annotation.RestController;
 /** Recordings of a pad: reads them, and makes some to try it with. */
 @RestController
 class CaptureController {
-  private static final int CHANNELS = 16;
   private static final int MOST_FRAMES = 200;
-  private static final long MOST_SAMPLES = 400_000;
 
   @PostMapping(path = "/api/instruments/capture", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   @RequestBody(content = @Content(mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE, schema = @Schema(type = "string", format = "binary")))
   CaptureAnswer read(HttpServletRequest file, @RequestParam(name = "signal", required = false) @Nullable String signal) throws IOException {
     Captures.Read read = Captures.read(file.getInputStream(), Optional.ofNullable(signal), bytes -> { });
     return CaptureAnswer.of(read);
-  }
-
-  /** In what form a recording is made. */
-  enum Form {
-    VCD, LEVELS, VOLTS
   }
 
   /**
@@ -49,7 +39,7 @@ class CaptureController {
    * @param rate     of the sender's clock over the usual one
    */
   @GetMapping(path = "/api/instruments/signal", produces = MediaType.TEXT_PLAIN_VALUE)
-  ResponseEntity<String> make(@RequestParam("format") Format format, @RequestParam(name = "form", defaultValue = "VCD") Form form,
+  ResponseEntity<String> make(@RequestParam("format") Format format, @RequestParam(name = "form", defaultValue = "VCD") MadeCapture.Form form,
       @RequestParam(name = "inverted", defaultValue = "false") boolean inverted, @RequestParam(name = "rate", defaultValue = "1") double rate,
       @RequestParam(name = "frames", defaultValue = "20") int frames, @RequestParam(name = "highV", defaultValue = "3.3") double highV,
       @RequestParam(name = "noiseV", defaultValue = "0.05") double noiseV) {
@@ -63,29 +53,8 @@ class CaptureController {
     int count = (int) Asked.within("frames", frames, 1, MOST_FRAMES, "frames");
     Sender usual = Sender.usual(format);
     Sender sender = new Sender(format, usual.baud() * rate, usual.inverted() != inverted, usual.everyS());
-    StringBuilder file = new StringBuilder();
-    CaptureWriter writer = writer(file, form, sender, highV, noiseV, count);
-    boolean restsHigh = format.framing().isPresent() != sender.inverted();
-    writer.stands(restsHigh, usual.everyS() / 10);
-    for (int frame = 0; frame < count; frame++) {
-      List<Double> sticks = new ArrayList<>(Collections.nCopies(CHANNELS, 1500.0));
-      sticks.set(0, 1500 + 400 * Math.sin(frame / 5.0));
-      sticks.set(2, 1000.0);
-      sender.send(sticks, frame, writer);
-    }
-    writer.end();
-    String name = format.id() + (form == Form.VCD ? ".vcd" : ".csv");
-    return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"").body(file.toString());
-  }
-
-  private static CaptureWriter writer(StringBuilder file, Form form, Sender sender, double highV, double noiseV, int frames) {
-    return switch (form) {
-      case VCD -> CaptureWriter.vcd(file, "pad");
-      case LEVELS -> CaptureWriter.levels(file, "pad");
-      case VOLTS -> {
-        double step = sender.baud() > 0 ? 0.1 / sender.baud() : 1e-5;
-        yield CaptureWriter.volts(file, "pad", Math.max(step, frames * sender.everyS() / MOST_SAMPLES), highV, noiseV, frames);
-      }
-    };
+    String file = MadeCapture.of(sender, form, count, highV, noiseV);
+    String name = format.id() + (form.suffix());
+    return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"").body(file);
   }
 }

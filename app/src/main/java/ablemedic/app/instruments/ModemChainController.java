@@ -1,5 +1,7 @@
 package ablemedic.app.instruments;
 
+import ablemedic.app.chart.CraftStore;
+import ablemedic.app.http.Refusal;
 import ablemedic.serial.ModemChain;
 import ablemedic.serial.ModemChain.Air;
 import ablemedic.serial.ModemChain.Entry;
@@ -10,6 +12,8 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
 import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -17,6 +21,11 @@ import org.springframework.web.bind.annotation.RestController;
 /** Telemetry over a pair of modems. Bits and bytes a second, volts. */
 @RestController
 class ModemChainController {
+  private final CraftStore crafts;
+
+  ModemChainController(CraftStore crafts) {
+    this.crafts = crafts;
+  }
 
   record WireAsked(int baud, int farBaud, boolean flow, boolean flowWired, double highV, double farHighV) {}
 
@@ -30,6 +39,19 @@ class ModemChainController {
   record FoundView(String hop, Grade grade, String text, String remedy) {}
 
   record ModemAnswer(List<HopView> hops, List<FoundView> found, List<Entry> entries) {}
+
+  /** The chain of a craft, as its boxes are told on its sheet. */
+  @GetMapping("/api/crafts/{mark}/modem-chain")
+  ChainAsked ofCraft(@PathVariable String mark) {
+    String known = crafts.get(mark).mark();
+    ModemChain chain = ModemChain.of(crafts.newestCraft(known)).orElseThrow(() -> Refusal.wrong("mark", known + " has no telemetry over modems."));
+    return new ChainAsked(asked(chain.board()), new AirAsked(chain.air().baud(), chain.air().oneWay(), chain.air().changed(), chain.air().restarted(),
+        chain.air().rangeFirst(), chain.air().stations(), chain.air().ports()), asked(chain.ground()), chain.bytesPerS(), chain.twoWay());
+  }
+
+  private static WireAsked asked(Wire wire) {
+    return new WireAsked(wire.baud(), wire.farBaud(), wire.flow(), wire.flowWired(), wire.highV(), wire.farHighV());
+  }
 
   @PostMapping("/api/instruments/modem-chain")
   ModemAnswer judge(@RequestBody @Valid ChainAsked asked) {

@@ -1,17 +1,10 @@
 package ablemedic.app.workup;
 
-import ablemedic.app.http.Refusal;
-import ablemedic.app.instruments.CaptureAnswer;
-import ablemedic.capture.CaptureReport.Verdict;
-import ablemedic.capture.Captures;
-import ablemedic.craft.Craft;
-import ablemedic.diagnosis.Answers.Choices;
-import ablemedic.diagnosis.Check;
-import ablemedic.serial.RecordedPad;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import jakarta.servlet.http.HttpServletRequest;
+import ablemedic.app.workup.RecordedPads.CaptureFinding;
 import java.io.IOException;
 import java.time.Clock;
 import java.util.List;
@@ -31,52 +24,24 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/work-ups/{id}/captures")
 class CapturesController {
-  private static final String TWO_SECONDS = "Record the pad that the check names, two seconds of it.";
-
   private final WorkUps workUps;
+  private final RecordedPads taken;
   private final CaptureStore captures;
   private final Clock clock;
 
-  CapturesController(WorkUps workUps, CaptureStore captures, Clock clock) {
+  CapturesController(WorkUps workUps, RecordedPads taken, CaptureStore captures, Clock clock) {
     this.workUps = workUps;
+    this.taken = taken;
     this.captures = captures;
     this.clock = clock;
   }
-
-  /**
-   * What came of a recording.
-   *
-   * @param number  under which it is kept; nothing where a signal must be chosen first
-   * @param outcome that it answers to the check; empty where it answers none
-   * @param label   the outcome in words
-   */
-  record CaptureFinding(@Nullable Long number, String outcome, String label, CaptureAnswer answer) {}
 
   /** Reads a recording for a check and keeps it; nothing is recorded as a finding by it. */
   @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   @RequestBody(content = @Content(mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE, schema = @Schema(type = "string", format = "binary")))
   CaptureFinding take(@PathVariable long id, @RequestParam("check") String checkId, @RequestParam("name") String name,
       @RequestParam(name = "signal", required = false) @Nullable String signal, HttpServletRequest file) throws IOException {
-    WorkUp workUp = workUps.get(id);
-    if (workUp.closed().isPresent()) {
-      throw Refusal.conflict("id", "Work-up " + id + " is closed. Open it again first if the trouble came back.");
-    }
-    Craft sound = workUp.known().sound();
-    Check<Craft> check = WorkUps.check(workUp, checkId);
-    CaptureStore.Packing packing = new CaptureStore.Packing(file.getInputStream());
-    Captures.Read read = Captures.read(packing, Optional.ofNullable(signal), bytes -> { });
-    CaptureAnswer answer = CaptureAnswer.of(read);
-    if (read.report().isEmpty()) {
-      return new CaptureFinding(null, "", "", answer);
-    }
-    packing.readAllBytes();
-    String outcome = RecordedPad.outcome(sound, checkId, read.report().get()).orElseThrow(() -> Refusal.wrong("check",
-        "“" + check.title(sound) + "” is not answered by a recording. " + TWO_SECONDS));
-    String told = read.report().get().verdicts().stream().findFirst().map(Verdict::text).orElse("");
-    long number = captures.keep(id, checkId, Refusal.shortened(name.strip()), outcome, told, packing.packed(), clock.instant());
-    String label = check.answers() instanceof Choices choices ? choices.questions().get(0).outcomes().stream().filter(one -> one.id().equals(outcome))
-        .findFirst().map(one -> one.label()).orElse(outcome) : outcome;
-    return new CaptureFinding(number, outcome, label, answer);
+    return taken.take(id, checkId, name, Optional.ofNullable(signal), file.getInputStream(), clock.instant());
   }
 
   @GetMapping
