@@ -101,7 +101,19 @@ class EveryFieldTest {
     write("POST /api/part-shelf", sort);
     write("PUT /api/part-shelf/relay", sort);
     write("POST /api/part-shelf/own", "{\"sorts\": [%s]}", sort);
+    write("POST /api/part-shelf#board", """
+        {"id": "serial-board", "label": "Board", "shortName": "FC", "kind": "BOARD", "lowestV": 4.5, "highestV": 5.5,
+         "pads": [{"name": "5V", "kind": "SUPPLY", "volts": 5, "row": 0, "usb": false, "room": 1},
+           {"name": "R1", "kind": "SERIAL", "volts": 0, "row": 1, "usb": false, "room": 1}],
+         "ports": {"processor": "F4", "computer": "1", "soft": ["1"], "silent": "nothing",
+           "pads": [{"pad": "R1", "port": "1", "side": "RX", "inverter": "JUMPER", "bears5V": true}]}}""");
+    write("POST /api/part-shelf#part", """
+        {"id": "serial-part", "label": "Part", "shortName": "RX", "kind": "PART", "lowestV": 4.5, "highestV": 5.5,
+         "pads": [{"name": "S", "kind": "SERIAL", "volts": 0, "row": 0, "usb": false, "room": 1},
+           {"name": "T", "kind": "SERIAL", "volts": 0, "row": 0, "usb": false, "room": 1}],
+         "spoken": [{"job": "RECEIVER", "formats": ["SBUS"], "sends": "S", "hears": "T", "highV": 3.3}]}""");
     write("PUT /api/crafts/W2/sorts", "{\"version\": 1}");
+    write("PUT /api/crafts/W2/ports", "{\"version\": 1}");
     write("PUT /api/meter", app.get("/api/meter").toString());
     write("POST /api/instruments/motor-map", """
         {"shape": "X", "school": "INWARD", "seen": [{"output": 1, "corner": "FRONT_LEFT", "spin": "CLOCKWISE"}],

@@ -29,6 +29,14 @@ public sealed interface Harm {
     return List.of(slot().where());
   }
 
+  /** Whether it leaves the craft together with the part that it sits at; what is of leads, solder and places stays. */
+  default boolean goesWithPart() {
+    return switch (slot().sort()) {
+      case LINK, BRIDGE, LEAD, SKY, AS_BUILT -> false;
+      default -> true;
+    };
+  }
+
   /** Whether it sits at a part or one of its pads. */
   default boolean isAt(String partId) {
     return places().stream().anyMatch(place -> place.equals(partId) || place.startsWith(partId + "."));

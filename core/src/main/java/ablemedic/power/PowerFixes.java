@@ -89,9 +89,7 @@ final class PowerFixes {
         List.of(new Value(part.label(), was, "sound")), 25, craft -> {
           Electrics e = craft.electrics();
           for (Harm harm : craft.electrics().harm()) {
-            boolean goesWithThePart = !(harm instanceof Harm.Open || harm instanceof Harm.Poor || harm instanceof Harm.Bridge
-                || harm instanceof Harm.LeadMoved);
-            if (goesWithThePart && harm.isAt(part.id())) {
+            if (harm.goesWithPart() && harm.isAt(part.id())) {
               e = e.without(harm.slot());
             }
           }

@@ -44,7 +44,10 @@ class Screenshots {
       browser.see("[data-point]");
       browser.scrollTo("#leads-heading");
       browser.picture(FOLDER.resolve("chart-power.png"));
-      shot(browser, "/instruments/rail-budget?craft=EIDER", "rail-budget", "to spare");
+      browser.open("/crafts/DUNLIN");
+      browser.see("#serial-heading");
+      browser.scrollTo("#serial-heading");
+      browser.picture(FOLDER.resolve("serial-map.png"));
       shot(browser, "/packs/A1", "pack", "When to land");
       browser.open("/crafts/PETREL/routine");
       browser.seeText("Step 1 of");
