@@ -17,6 +17,7 @@
   let form = $state('VCD');
   let turned = $state(false);
   let percentOff = $state(0);
+  let noiseV = $state(0.05);
   let error = $state('');
 
   const formats = [
@@ -40,8 +41,8 @@
   let pads = $derived(of.value?.pads ?? []);
   let made = $derived(
     craft
-      ? `/api/crafts/${encodeURIComponent(craft)}/signal?pad=${pad}&fault=${encodeURIComponent(fault)}&form=${form}`
-      : `/api/instruments/signal?format=${format}&form=${form}&inverted=${turned}&rate=${1 + percentOff / 100}&frames=${form === 'VOLTS' ? 8 : 40}`
+      ? `/api/crafts/${encodeURIComponent(craft)}/signal?pad=${pad}&fault=${encodeURIComponent(fault)}&form=${form}&noiseV=${noiseV}`
+      : `/api/instruments/signal?format=${format}&form=${form}&inverted=${turned}&rate=${1 + percentOff / 100}&frames=${form === 'VOLTS' ? 8 : 40}&noiseV=${noiseV}`
   );
 
   onMount(() => void choose());
@@ -123,6 +124,12 @@
         >{#each forms as [id, label] (id)}<option value={id}>{label}</option>{/each}</select
       ></label
     >
+    {#if form === 'VOLTS'}
+      <label
+        >Noise, V
+        <input class="entry reading" type="number" step="0.05" min="0" max="5" bind:value={noiseV} /></label
+      >
+    {/if}
   </div>
   <Notice text={error || of.error} />
   <p class="do">

@@ -271,7 +271,7 @@ describe('an instrument opened from a chart', () => {
     await fireEvent.change(screen.getByLabelText('With'), { target: { value: 'dead-RX' } });
     await fireEvent.click(screen.getByRole('button', { name: 'Read it' }));
     await waitFor(() => expect(made).toEqual(['a made-up recording of pad R1 of TERN']));
-    expect(asked[0]).toBe('/api/crafts/TERN/signal?pad=R1&fault=dead-RX&form=VCD');
+    expect(asked[0]).toBe('/api/crafts/TERN/signal?pad=R1&fault=dead-RX&form=VCD&noiseV=0.05');
     vi.unstubAllGlobals();
   });
 

@@ -17,10 +17,13 @@ import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Sureness;
 import ablemedic.electrics.Chemistry;
+import ablemedic.electrics.ElectricSheet;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.PackKind;
 import ablemedic.reading.Meter;
+import ablemedic.serial.AsTheLeadsLie;
 import ablemedic.shelf.Layout;
+import ablemedic.shelf.PartShelf;
 import ablemedic.takeoff.TakeOff;
 import java.util.List;
 import java.util.Map;
@@ -97,6 +100,29 @@ public class ReasoningSpeed {
   @Benchmark
   public Plan<Craft> standingAndPlanWithPowerWarm() {
     return standingAndPlan(wiredWarm, power);
+  }
+
+  private final Craft lined = lined();
+  private final Diagnosis<Craft> linedWarm = new Diagnosis<>(Specialities.book(lined, Meter.USUAL), Assumptions.USUAL);
+  private final Case<Craft> telemetry = new Case<>(lined, Occasion.BUILD, List.of(), List.of())
+      .with(linedWarm.book().check("told-telemetry").orElseThrow(), Chosen.of("nothing"), Sureness.SURE)
+      .with(linedWarm.book().check("jobs-telemetry").orElseThrow(), Chosen.of("2"), Sureness.SURE)
+      .with(linedWarm.book().check("telemetry-setting").orElseThrow(), Chosen.of("on"), Sureness.SURE);
+
+  private static Craft lined() {
+    Craft craft = CraftClass.INCH_7.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
+    ElectricSheet sheet = Layout.STACK.bare(List.of(1, 0, 2, 3), List.of("FR", "RR", "RL", "FL"), 120,
+        new PackKind(4, Chemistry.LIPO, 1500, 4), PartShelf.find("board-f7").orElseThrow());
+    for (String part : List.of("receiver", "modem", "gnss", "video", "display", "camera", "capacitor-1000")) {
+      sheet = Layout.withPart(sheet, PartShelf.find(part).orElseThrow());
+    }
+    return AsTheLeadsLie.told(craft.withElectrics(new Electrics(sheet)));
+  }
+
+  /** A craft with all five sorts of serial line besides. */
+  @Benchmark
+  public Plan<Craft> standingAndPlanWithLinesWarm() {
+    return standingAndPlan(linedWarm, telemetry);
   }
 
   private final Book<List<Integer>> madeUp = MadeUp.book();

@@ -31,6 +31,9 @@ public final class SpokenSettings {
   /** Whether this version's telemetry works on this board. */
   public static final Setting<Boolean> TELEMETRY_WORKS = Setting.of(Device.FIRMWARE, "version", "version-telemetry",
       "telemetry of this version", true, new Choice<>(List.of(true, false), on -> on ? "works" : "broken", on -> on ? "works" : "broken"));
+  /** Whether this version makes ports out of plain pins on this board. */
+  public static final Setting<Boolean> SOFT_BUILT = Setting.of(Device.FIRMWARE, "version", "version-soft-serial",
+      "soft serial in this version", true, new Choice<>(List.of(true, false), on -> on ? "there" : "missing", on -> on ? "there" : "missing"));
   /** Whether something that an older version left behind overrules what is set for the ports. */
   public static final Setting<Boolean> STALE = Setting.of(Device.FIRMWARE, "version", "left-behind", "settings left behind", false,
       new Choice<>(List.of(false, true), on -> on ? "some" : "none", on -> on ? "some" : "none"));
@@ -49,7 +52,7 @@ public final class SpokenSettings {
   private static List<Setting<?>> all() {
     List<Setting<?>> all = new ArrayList<>(FORMAT.values());
     all.addAll(BAUD.values());
-    all.addAll(List.of(TELEMETRY_WORKS, STALE, CABLE, DRIVER));
+    all.addAll(List.of(TELEMETRY_WORKS, SOFT_BUILT, STALE, CABLE, DRIVER));
     return List.copyOf(all);
   }
 

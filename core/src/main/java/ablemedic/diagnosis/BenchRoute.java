@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.PriorityQueue;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * The quickest safe way from one bench state to one that meets the needs of a check. Where props come off at all, they come
@@ -40,8 +42,15 @@ public record BenchRoute(List<BenchStep> steps, BenchState end) {
     return steps.stream().filter(BenchStep::guards).toList();
   }
 
+  /** There are few benches and few needs, and every plan asks for the same routes again. */
+  private static final Map<Map.Entry<BenchState, BenchNeeds>, Optional<BenchRoute>> KNOWN = new ConcurrentHashMap<>();
+
   /** The route, or nothing when no safe one exists (after a failed short test, say). */
   public static Optional<BenchRoute> from(BenchState start, BenchNeeds needs) {
+    return KNOWN.computeIfAbsent(Map.entry(start, needs), asked -> search(start, needs));
+  }
+
+  private static Optional<BenchRoute> search(BenchState start, BenchNeeds needs) {
     PriorityQueue<BenchRoute> open = new PriorityQueue<>(
         Comparator.comparingDouble(BenchRoute::minutes).thenComparingInt(r -> r.steps.size())
             .thenComparingInt(BenchRoute::propsOffAt));

@@ -25,19 +25,25 @@ import org.hipparchus.special.Erf;
  * scale is cut between the values that the stories predict.
  */
 final class Cells {
+  /** So many standard deviations from its mean a normal is all below or all above, to eleven figures. */
+  private static final double WHOLLY = 7;
+
   private final double[] edges;
+  /** The share of the scale that lies below each edge. */
+  private final double[] below;
   private final int count;
   /** The cells of each question of several. */
   private final List<Cells> parts;
   /** The answers to all questions that are a cell each; empty where cells are made otherwise. */
   private final List<int[]> tuples;
 
-  private Cells(double[] edges, int count, List<Cells> parts) {
-    this(edges, count, parts, List.of());
+  private Cells(int count, List<Cells> parts, List<int[]> tuples) {
+    this(new double[0], new double[0], count, parts, tuples);
   }
 
-  private Cells(double[] edges, int count, List<Cells> parts, List<int[]> tuples) {
+  private Cells(double[] edges, double[] below, int count, List<Cells> parts, List<int[]> tuples) {
     this.edges = edges;
+    this.below = below;
     this.count = count;
     this.parts = parts;
     this.tuples = tuples;
@@ -45,14 +51,14 @@ final class Cells {
 
   static Cells of(Answers answers, Iterable<Outlook> outlooks) {
     if (answers instanceof Choices choices) {
-      return new Cells(new double[0], choices.combinations(), List.of());
+      return new Cells(choices.combinations(), List.of(), List.of());
     }
     if (answers instanceof Mixed mixed) {
       return ofSeveral(mixed, outlooks);
     }
     Scale scale = (Scale) answers;
     double[] edges = between(outlooks, scale);
-    return new Cells(edges, edges.length + 1 + scale.words().size(), List.of());
+    return new Cells(edges, Arrays.stream(edges).map(scale::below).toArray(), edges.length + 1 + scale.words().size(), List.of(), List.of());
   }
 
   private static Cells ofSeveral(Mixed mixed, Iterable<Outlook> outlooks) {
@@ -70,7 +76,7 @@ final class Cells {
       parts.add(part);
       count = Math.multiplyExact(count, part.count);
     }
-    return new Cells(new double[0], count, parts);
+    return new Cells(count, parts, List.of());
   }
 
   /**
@@ -85,7 +91,7 @@ final class Cells {
         tuples.put(Arrays.stream(likeliest).boxed().toList(), likeliest);
       }
     }
-    return new Cells(new double[0], tuples.size() + 1, List.of(), List.copyOf(tuples.values()));
+    return new Cells(tuples.size() + 1, List.of(), List.copyOf(tuples.values()));
   }
 
   private static int likeliest(Ways ways) {
@@ -184,7 +190,7 @@ final class Cells {
     }
     double before = 0;
     for (int i = 0; i <= edges.length; i++) {
-      double upTo = i < edges.length ? cumulative(outlook, scale, edges[i], words) : 1 - words;
+      double upTo = i < edges.length ? cumulative(outlook, edges[i], below[i], words) : 1 - words;
       p[i] = upTo - before;
       before = upTo;
     }
@@ -213,12 +219,13 @@ final class Cells {
     }
   }
 
-  /** Probability that a number below x is given, when words are given with the probability {@code words}. */
-  private static double cumulative(Outlook outlook, Scale scale, double x, double words) {
+  /** Probability that a number below x, with that share of the scale below it, is given, when words are given with the probability {@code words}. */
+  private static double cumulative(Outlook outlook, double x, double below, double words) {
     if (!(outlook instanceof Spread spread)) {
-      return (1 - words) * scale.below(x);
+      return (1 - words) * below;
     }
-    double normal = 0.5 * (1 + Erf.erf((x - spread.mean()) / (spread.spread() * Math.sqrt(2))));
-    return (1 - spread.blunder()) * normal + (spread.blunder() - words) * scale.below(x);
+    double z = (x - spread.mean()) / spread.spread();
+    double normal = z > WHOLLY ? 1 : z < -WHOLLY ? 0 : 0.5 * (1 + Erf.erf(z / Math.sqrt(2)));
+    return (1 - spread.blunder()) * normal + (spread.blunder() - words) * below;
   }
 }

@@ -286,9 +286,10 @@ public final class Planner<S> {
 
     List<Outlook> outlooks(Check<S> check) {
       List<Outlook> outlooks = new ArrayList<>(kinds.size());
+      List<Finding<S>> before = made(check);
       for (Kind kind : kinds) {
         Outlook predicted = predictions.in(kind.row, kind.first.state, check);
-        outlooks.add(Diagnosis.onceMore(Predictions.outlook(kind.first.hypothesis, check, predicted), made(check)));
+        outlooks.add(Diagnosis.onceMore(Predictions.outlook(kind.first.hypothesis, check, predicted), before));
       }
       return outlooks;
     }

@@ -148,6 +148,11 @@ public final class Electrics {
     return harm.containsKey(Harm.CannotWork.slot(line));
   }
 
+  /** Whether a receiver is of the sort that sends no telemetry back. */
+  public boolean sendsNoTelemetry(String partId) {
+    return harm.containsKey(Harm.NoTelemetry.slot(partId));
+  }
+
   /** What keeps a positioning module from seeing the sky; nothing where it sees it. */
   public Optional<Harm.NoSky.Why> noSky(String partId) {
     return Optional.ofNullable(harm.get(Harm.NoSky.slot(partId))).map(one -> ((Harm.NoSky) one).why());

@@ -12,7 +12,7 @@ public sealed interface Harm {
   record Slot(Sort sort, String where) implements Comparable<Slot> {
     /** The kinds of places. */
     public enum Sort {
-      LINK, BRIDGE, CROSSED, DRIVE, REGULATOR, CAPACITOR, DRAW, LEAD, DIVIDER, PACK_OHMS, PACK_CELL, PACK_CELLS, PORT_PAD, JUMPER, SKY, AS_BUILT
+      LINK, BRIDGE, CROSSED, DRIVE, REGULATOR, CAPACITOR, DRAW, LEAD, DIVIDER, PACK_OHMS, PACK_CELL, PACK_CELLS, PORT_PAD, JUMPER, SKY, AS_BUILT, SORT
     }
 
     @Override
@@ -246,6 +246,18 @@ public sealed interface Harm {
     @Override
     public List<String> places() {
       return List.of(partId);
+    }
+  }
+
+  /** A receiver of the sort that sends no telemetry back. */
+  record NoTelemetry(String partId) implements Harm {
+    @Override
+    public Slot slot() {
+      return slot(partId);
+    }
+
+    public static Slot slot(String partId) {
+      return new Slot(Slot.Sort.SORT, partId);
     }
   }
 }

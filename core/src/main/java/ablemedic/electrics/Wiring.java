@@ -27,6 +27,7 @@ public final class Wiring {
   private final List<At<Inner>> inner = new ArrayList<>();
   private final List<Neighbours> neighbours = new ArrayList<>();
   private final Set<String> reached = new HashSet<>();
+  private final Set<String> serial = new HashSet<>();
 
   /**
    * A point where a probe can be put.
@@ -86,6 +87,9 @@ public final class Wiring {
     for (Part part : sheet.parts()) {
       for (Pad pad : part.archetype().pads()) {
         point(part.address(pad.name()), part.label() + " " + pad.name(), part.address(pad.name()));
+        if (pad.kind() == Pad.Kind.SERIAL) {
+          serial.add(part.address(pad.name()));
+        }
       }
     }
     for (Part part : sheet.parts()) {
@@ -218,7 +222,7 @@ public final class Wiring {
 
   /** Whether a point is at a serial pad. */
   public boolean isSerial(Point point) {
-    return sheet.pad(point.pad()).kind() == Pad.Kind.SERIAL;
+    return serial.contains(point.pad());
   }
 
   /** Whether a lead ends at the pad of a point. */

@@ -14,6 +14,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiPredicate;
+import java.util.stream.IntStream;
 
 /**
  * All pairs of points of a craft under the probes. For each pair the stories are sorted by what the meter would show,
@@ -29,8 +30,13 @@ final class ProbeSurvey implements Survey<Craft> {
   private static final double SAME_OHMS = 0.2;
   private static final double SAME_V = 0.004;
   private static final int OVER = 0;
+  /** Voltages from which on the classes count one more, volts: even steps near nothing, even ratios far from it. */
+  private static final double[] STEPS = IntStream.range(0, CLASSES / 2).mapToDouble(k -> 0.3 * Math.expm1((k + 0.5) / 6)).toArray();
   /** A pair that is as good but easier to touch goes first by this much. */
   private static final double EASE = 0.97;
+
+  /** Pairs that tell the same but for the last figures stand in the order of the points. */
+  private static final double EQUAL = 1e-9;
 
   private final Probe.Mode mode;
   private final Wiring wiring;
@@ -80,7 +86,7 @@ final class ProbeSurvey implements Survey<Craft> {
         }
         double nats = information(stories, shown, red, black);
         if (nats > 1e-4) {
-          scored.add(new Scored(red, black, nats * ease(red) * ease(black)));
+          scored.add(new Scored(red, black, Math.rint(nats * ease(red) * ease(black) / EQUAL) * EQUAL));
         }
       }
     }
@@ -148,8 +154,8 @@ final class ProbeSurvey implements Survey<Craft> {
     }
     Powered craft = Powered.onBench(electrics);
     return (red, black) -> {
-      double v = craft.between(red, black) / 0.3;
-      return clamp(CLASSES / 2 + (int) Math.round(6 * Math.signum(v) * Math.log1p(Math.abs(v))));
+      double v = craft.between(red, black);
+      return clamp(CLASSES / 2 + (v < 0 ? -1 : 1) * step(Math.abs(v)));
     };
   }
 
@@ -161,37 +167,49 @@ final class ProbeSurvey implements Survey<Craft> {
     return ohms > Probe.CHIP_OHMS ? OVER : clamp(OVER + 1 + (int) Math.round(3 * Math.log1p(ohms / 0.5)));
   }
 
+  private static int step(double volts) {
+    int at = Arrays.binarySearch(STEPS, volts);
+    return at < 0 ? -at - 1 : at + 1;
+  }
+
   private static int clamp(int c) {
     return Math.max(0, Math.min(CLASSES - 1, c));
   }
 
-  /** Mutual information between what is owed and the class of the reading, in nats. */
+  /** Mutual information between what is owed and the class of the reading, in nats. Stories of one group stand together. */
   private static double information(List<Story<Craft>> stories, List<Shown> shown, int red, int black) {
+    int[] classes = new int[shown.size()];
+    boolean varies = false;
+    for (int s = 0; s < classes.length; s++) {
+      classes[s] = shown.get(s).of(red, black);
+      varies |= classes[s] != classes[0];
+    }
+    if (!varies) {
+      return 0;
+    }
     double[] marginal = new double[CLASSES];
     double[] inGroup = new double[CLASSES];
     double total = 0;
     double within = 0;
-    double groupWeight = 0;
-    int group = -1;
-    boolean varies = false;
-    int first = -1;
-    for (int s = 0; s < shown.size(); s++) {
-      Story<Craft> story = stories.get(s);
-      if (story.group() != group) {
-        within += entropy(inGroup, groupWeight);
-        Arrays.fill(inGroup, 0);
-        groupWeight = 0;
-        group = story.group();
+    for (int from = 0, to; from < classes.length; from = to) {
+      double weight = 0;
+      boolean alike = true;
+      for (to = from; to < classes.length && stories.get(to).group() == stories.get(from).group(); to++) {
+        double belief = stories.get(to).belief();
+        marginal[classes[to]] += belief;
+        weight += belief;
+        alike &= classes[to] == classes[from];
       }
-      int c = shown.get(s).of(red, black);
-      first = first < 0 ? c : first;
-      varies |= c != first;
-      marginal[c] += story.belief();
-      inGroup[c] += story.belief();
-      groupWeight += story.belief();
-      total += story.belief();
+      total += weight;
+      if (!alike) {
+        Arrays.fill(inGroup, 0);
+        for (int s = from; s < to; s++) {
+          inGroup[classes[s]] += stories.get(s).belief();
+        }
+        within += entropy(inGroup, weight);
+      }
     }
-    return varies ? (entropy(marginal, total) - within - entropy(inGroup, groupWeight)) / total : 0;
+    return (entropy(marginal, total) - within) / total;
   }
 
   /** Entropy times the total weight, in nats. */

@@ -265,7 +265,7 @@ final class CraftLines {
     int baud = PortSettings.PORTS.contains(port) ? craft.told(PortSettings.baud(port)) : 0;
     boolean oneWire = PortSettings.PORTS.contains(port) && craft.told(PortSettings.oneWire(port)).done(format == Format.POLLED);
     return new JoinedPart.Told(port, jobs(craft, port), format, baud(baud, format), inverted(line, craft, port, format, used), oneWire,
-        craft.told(PortSettings.SOFT));
+        craft.told(PortSettings.SOFT) && craft.told(SpokenSettings.SOFT_BUILT));
   }
 
   /** Whether port or jumper turn the line round: the port as it is told, a jumper as it was bridged for what the sheet has there. */

@@ -91,6 +91,7 @@ final class SerialChecks {
       all.jobs(line);
       all.settings(line);
       all.knownGood(line);
+      all.otherPort(line);
       line.ends().forEach(end -> all.pad(line, end));
     }
     all.loops();
@@ -148,18 +149,28 @@ final class SerialChecks {
         ? "Ground station joined, one only. A heartbeat comes every second; wait five."
         : "Radio on its page of telemetry, craft powered by its pack. Strength comes from the receiver itself; the pack's voltage from the board.", shown,
         from(facet, t -> told(shown, way.get(), t, MISREAD)), 0.8, 0.15, needs);
-    if (Telemetry.goesUp(lines)) {
+    if (Telemetry.goesUp(lines) || Telemetry.isStream(lines)) {
       Choices up = Choices.of("What comes of it?", List.of(new Outcome("works", "it is changed"), new Outcome("not", "nothing comes of it")));
       add(UP, "settings-from-ground", "Change a harmless setting from " + screen, "A name or a lamp. Read it back.", up,
           from(facet, t -> Ways.expecting(up, t.up() ? "works" : "not", MISREAD)), 1.5, 0.15, needs);
     }
     checks.add(SerialSettings.TELEMETRY.read("telemetry-setting", "read-telemetry", "Is the board's telemetry on?", "Among the board's features.", 0.5));
     if (way.get() != Telemetry.Way.MODEM) {
+      lines.of(Job.RECEIVER).filter(line -> way.get() == Telemetry.Way.OWN_LINE).ifPresent(this::sort);
       checks.add(SerialSettings.SENSORS.read("sensors-setting", "read-at-radio", "Were the board's sensors discovered at the radio?",
           "The radio's list of telemetry: only strength, or the board's values as well, even if they stand still.", 0.5).needing(AT_RADIO));
       checks.add(SerialSettings.RADIO_TELEMETRY.read("radio-telemetry-setting", "read-at-radio", "Is telemetry on for this model at the radio?",
           "In the settings of the model or of its module; a telemetry ratio of zero is off.", 0.5).needing(AT_RADIO));
     }
+  }
+
+  /** What a receiver can do stands in its booklet. */
+  private void sort(CraftLine receiver) {
+    Choices sorts = Choices.of("What is it?", List.of(new Outcome("back", "one that sends telemetry back"), new Outcome("none", "one without telemetry")));
+    add("receiver-sort", "read-receiver-sort", "Read what sort the " + receiver.label() + " is", "Its print, and what its booklet says of telemetry. Cheaper and smaller "
+        + "ones often have none; strength on a spare channel is what they can do.", sorts, from(Facet.of("sort of the receiver",
+            c -> c.electrics().sendsNoTelemetry(receiver.part().id())), none -> Ways.expecting(sorts, none ? "none" : "back", MISREAD)), 0.8, 0, BenchNeeds.NOTHING,
+        new Place.OnePart(receiver.part().id()));
   }
 
   static Choices shown(Telemetry.Way way) {
@@ -377,6 +388,8 @@ final class SerialChecks {
     }
     if (lines.board().isSoft(port)) {
       checks.add(SerialSettings.SOFT.read("soft-setting", "read-soft-serial", "Is soft serial on?", "Among the board's features.", 0.4));
+      checks.add(SerialSettings.SOFT_BUILT.read("soft-in-version", "read-soft-serial", "Does this version have soft serial on that pin?",
+          "In the version's own list of what it has for this board; the port is missing from the page of ports where it has not.", 1));
     }
   }
 
@@ -395,9 +408,40 @@ final class SerialChecks {
     Electrics e = craft.electrics().without(Harm.OtherDraw.slot(line.part().id()));
     Craft other = craft.withElectrics(e).with(SpokenSettings.format(line.job()), this.craft.told(SpokenSettings.format(line.job())))
         .with(SpokenSettings.baud(line.job()), this.craft.told(SpokenSettings.baud(line.job())));
-    CraftLines.Now now = lines.now(line, other, false);
+    return works(line, other);
+  }
+
+  private boolean works(CraftLine line, Craft craft) {
+    CraftLines.Now now = lines.now(line, craft, false);
     Wish wish = line.wish(line.format());
     return (!wish.heard() || now.heard() != Reach.NONE) && (!wish.spokenTo() || now.spoken() != Reach.NONE);
+  }
+
+  /** The same part at another port rules out the port, its pads and what it was told. */
+  private void otherPort(CraftLine line) {
+    List<String> how = SerialFixes.elsewhere(lines, line);
+    if (how.isEmpty() || line.job() == Job.VIDEO_CONTROL) {
+      return;
+    }
+    Choices answers = Choices.of("What comes of it?", List.of(new Outcome("works", "there it works"), new Outcome("not", "the same as before")));
+    add("other-port-" + line.id(), "other-port", "Try the " + line.label() + " at another port", String.join(" ", how) + " Take the old job from its port first.", answers,
+        from(Facet.of("line at another port " + line.id(), c -> elsewhere(line, c)), works -> Ways.expecting(answers, works ? "works" : "not", MISREAD)), 10, 0.15,
+        BenchNeeds.UNPOWERED, new Place.OnePart(lines.boardPart().id()));
+  }
+
+  /** Whether the line works once wires, jumpers and what its own port was told are as they should be, and the pads are others. */
+  private boolean elsewhere(CraftLine line, Craft craft) {
+    Electrics e = craft.electrics();
+    Craft other = craft;
+    for (End end : line.ends()) {
+      e = e.without(Harm.LeadMoved.slot(end.lead().id())).without(Harm.DeadPortPad.slot(end.boardPad())).without(Harm.OtherJumper.slot(end.boardPad()));
+      String port = lines.pad(end.boardPad()).map(SerialPad::port).orElse("");
+      if (PortSettings.PORTS.contains(port)) {
+        other = other.with(PortSettings.jobsOf(port), this.craft.told(PortSettings.jobsOf(port))).with(PortSettings.baud(port), this.craft.told(PortSettings.baud(port)))
+            .with(PortSettings.inversion(port), this.craft.told(PortSettings.inversion(port))).with(PortSettings.oneWire(port), this.craft.told(PortSettings.oneWire(port)));
+      }
+    }
+    return works(line, other.withElectrics(e));
   }
 
   /** What a meter and what an analyser show on the pad of one wire. */

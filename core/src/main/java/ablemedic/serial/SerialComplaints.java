@@ -49,7 +49,7 @@ final class SerialComplaints {
     Facet<Craft, Telemetry> facet = Facet.of("what telemetry shows", c -> Telemetry.of(lines, c));
     Choices shown = SerialChecks.shown(way.get());
     add("telemetry", "No telemetry, or only part of it", shown, from(facet, t -> SerialChecks.told(shown, way.get(), t, TOLD_WRONG)), SerialChecks.SHOWN);
-    if (Telemetry.goesUp(lines)) {
+    if (Telemetry.goesUp(lines) || Telemetry.isStream(lines)) {
       Choices up = Choices.of("What comes of a setting that is changed from the ground?", List.of(new Outcome("works", "it is changed"),
           new Outcome("not", "values show, but nothing is changed"), new Outcome("nothing", "no values show either")));
       add("settings-from-ground", "Values show, but settings cannot be changed from the ground", up, from(facet, t -> Ways.expecting(up,

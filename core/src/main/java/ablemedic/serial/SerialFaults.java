@@ -164,6 +164,10 @@ final class SerialFaults {
       }
     }
     if (lines.board().isSoft(p)) {
+      told(SerialSettings.SOFT_BUILT, "soft-not-built", "soft-serial-missing", SpokenSettings.SOFT_BUILT, SerialOdds.SOFT_MISSING, was -> false,
+          "This version has no soft serial on that pin", elsewhere(SerialSettings.SOFT_BUILT, SpokenSettings.SOFT_BUILT, craft,
+              "Flash a version that has soft serial on that pin", 25, "Save all settings as text, and note target and version.",
+              "Or move the " + line.label() + " to a port of the chip.", SettingTrouble.SAVE));
       told(SerialSettings.SOFT, "soft-off", "soft-serial-off", PortSettings.SOFT, SerialOdds.SOFT, was -> false, "Soft serial is off",
           entered(SerialSettings.SOFT, PortSettings.SOFT, craft, "Switch soft serial on; the port appears after the restart."));
     }
@@ -266,6 +270,8 @@ final class SerialFaults {
     told(SerialSettings.TELEMETRY, "telemetry-off", "telemetry-off", PortSettings.TELEMETRY, SerialOdds.FEATURE, was -> false,
         "Telemetry is switched off at the board", entered(SerialSettings.TELEMETRY, PortSettings.TELEMETRY, craft, "Switch the board's telemetry on."));
     if (way.get() != Telemetry.Way.MODEM) {
+      lines.of(Job.RECEIVER).filter(line -> way.get() == Telemetry.Way.OWN_LINE).ifPresent(this::mute);
+      lines.of(Job.TELEMETRY).filter(line -> Telemetry.isStream(lines)).ifPresent(this::oneWay);
       told(SerialSettings.RADIO_TELEMETRY, "radio-telemetry-off", "telemetry-off-at-radio", RadioSettings.TELEMETRY, SerialOdds.AT_RADIO, was -> false,
           "Telemetry is off for this model at the radio", elsewhere(SerialSettings.RADIO_TELEMETRY, RadioSettings.TELEMETRY, craft,
               "Switch telemetry on at the radio", 2, "In the model's settings, or as a ratio of frames that is not zero."));
@@ -273,6 +279,23 @@ final class SerialFaults {
           "The radio has not discovered the board's sensors", elsewhere(SerialSettings.SENSORS, RadioSettings.SENSORS, craft,
               "Discover the sensors at the radio", 2, "Craft and radio on, linked. On the radio's page of telemetry: discover new sensors, wait until no more appear, stop."));
     }
+  }
+
+  private void mute(CraftLine receiver) {
+    String part = receiver.part().id();
+    harmed("no-telemetry-" + part, "receiver-without-telemetry", "sort " + part, SerialOdds.NO_TELEMETRY, "The " + receiver.label()
+        + " is a sort without telemetry", e -> e.with(new Harm.NoTelemetry(part)), SerialFixes.harm("telemetry of " + part, "Fit a receiver that sends telemetry back, "
+            + "or do without", "sort of the " + receiver.label(), "without telemetry", "with telemetry", 25, Harm.NoTelemetry.slot(part),
+            "Without: leave telemetry out and show the values on the screen, or put strength on a spare channel and tell the board which."));
+  }
+
+  /** It shows values and can never change a setting; the sheet alone tells. */
+  private void oneWay(CraftLine line) {
+    String up = Telemetry.upOf(line);
+    harmed("one-way-" + line.id(), "one-way-telemetry", "sort " + up, SerialOdds.BY_SHEET, "The one-way stream of the " + line.part().label()
+        + " shows values and can never change a setting", e -> e.with(new Harm.CannotWork(line.part().id(), up)), SerialFixes.harm("two ways for " + line.id(),
+            "Fit a receiver whose telemetry goes both ways, or change settings at the computer", "telemetry of the " + line.part().label(), "one way", "both ways", 25,
+            Harm.CannotWork.slot(up), "One-wire polled telemetry and links that carry it on the receiver's own line go both ways. Enter the new part on the sheet."));
   }
 
   private void modems() {

@@ -67,6 +67,12 @@ final class SerialFixes {
         craft -> craft.withElectrics(craft.electrics().without(Harm.CannotWork.slot(line.id())))));
   }
 
+  /** What is joined and set to have a line at another port than its own; empty where none is free that speaks it. */
+  static List<String> elsewhere(CraftLines lines, CraftLine line) {
+    String own = line.ends().stream().map(End::boardPad).map(lines::pad).flatMap(Optional::stream).map(SerialPad::port).findFirst().orElse("");
+    return PortPlanner.elsewhere(lines.board(), line.wish(line.format()), takenBesides(lines, line), own);
+  }
+
   private static List<String> takenBesides(CraftLines lines, CraftLine line) {
     return lines.joined().stream().filter(other -> !other.equals(line)).flatMap(other -> other.ends().stream()).map(End::boardPad)
         .map(lines::pad).flatMap(Optional::stream).map(SerialPad::port).distinct().toList();
@@ -74,9 +80,7 @@ final class SerialFixes {
 
   /** A side of a port that is dead: the line goes to another port that speaks its format, or the board is replaced. */
   static BiFunction<Craft, Craft, List<Fix<Craft>>> otherPort(Craft sound, CraftLines lines, CraftLine line, End end) {
-    List<String> taken = takenBesides(lines, line);
-    String own = lines.pad(end.boardPad()).map(SerialPad::port).orElse("");
-    List<String> how = PortPlanner.elsewhere(lines.board(), line.wish(line.format()), taken, own);
+    List<String> how = elsewhere(lines, line);
     return (any, faulty) -> List.of(new Fix<>("other-port", "sound port for " + line.id(), how.isEmpty() ? "Replace the flight board: no other port speaks "
         + line.format().label() : "Move the " + line.label() + " to another port", how.isEmpty() ? List.of(PACK_OUT, "Every other port is taken or cannot hear "
             + line.format().label() + ".", ROUTINE) : Stream.of(List.of(PACK_OUT), how, List.of(ROUTINE)).flatMap(List::stream).toList(),

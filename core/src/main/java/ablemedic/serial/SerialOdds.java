@@ -18,6 +18,8 @@ final class SerialOdds {
   static final Odds INVERSION = new Odds(.012, .0002, .01, .015, .0002, .001, .003);
   static final Odds HALF_DUPLEX = new Odds(.012, .0002, .01, .02, .0002, .001, .003);
   static final Odds SOFT = new Odds(.02, .0002, .01, .03, .0002, .001, .003);
+  static final Odds SOFT_MISSING = new Odds(.006, .0001, .004, .012, .0001, .0003, .001);
+  static final Odds NO_TELEMETRY = new Odds(.01, .0002, .015, .0003, .0002, .0003, .002);
   static final Odds FEATURE = new Odds(.012, .0003, .008, .04, .0003, .002, .005);
   static final Odds SENSORS = new Odds(.03, .001, .025, .008, .001, .004, .01);
   static final Odds AT_RADIO = new Odds(.008, .001, .01, .003, .001, .004, .004);

@@ -26,6 +26,7 @@ final class SerialSettings {
   static final SettingTrouble<Boolean> MODULE = SettingTrouble.of(RadioSettings.MODULE);
   static final SettingTrouble<Boolean> BOUND = SettingTrouble.of(RadioSettings.BOUND);
   static final SettingTrouble<Boolean> VERSION = SettingTrouble.of(SpokenSettings.TELEMETRY_WORKS);
+  static final SettingTrouble<Boolean> SOFT_BUILT = SettingTrouble.of(SpokenSettings.SOFT_BUILT);
   static final SettingTrouble<Boolean> STALE = SettingTrouble.of(SpokenSettings.STALE);
   static final SettingTrouble<Boolean> CABLE = SettingTrouble.of(SpokenSettings.CABLE);
   static final SettingTrouble<Boolean> DRIVER = SettingTrouble.of(SpokenSettings.DRIVER);

@@ -49,7 +49,17 @@ record Telemetry(Reach shown, boolean strength, boolean up) {
 
   /** Whether settings go up it on a sound craft. */
   static boolean goesUp(CraftLines lines) {
-    return way(lines).isPresent() && lines.of(Job.TELEMETRY).map(line -> line.format() != Format.STREAM).orElse(true);
+    return way(lines).isPresent() && !isStream(lines);
+  }
+
+  /** Whether it goes one way by what it is, so that whoever wants to change settings over it has the wrong receiver. */
+  static boolean isStream(CraftLines lines) {
+    return lines.of(Job.TELEMETRY).filter(line -> line.format() == Format.STREAM).isPresent();
+  }
+
+  /** The name under which it is kept that a line can never carry settings up. */
+  static String upOf(CraftLine line) {
+    return line.id() + "-up";
   }
 
   static Telemetry of(CraftLines lines, Craft craft) {
@@ -62,14 +72,15 @@ record Telemetry(Reach shown, boolean strength, boolean up) {
       case OWN_LINE -> {
         CraftLine own = lines.of(Job.TELEMETRY).orElseThrow();
         CraftLines.Now line = lines.now(own, craft, false);
-        yield atRadio(lines, craft, line.spoken(), line.joined().part().oneWire());
+        yield atRadio(lines, craft, line.spoken(), !craft.electrics().cannotWork(upOf(own)));
       }
       case MODEM -> overModems(lines, craft);
     };
   }
 
   private static Telemetry atRadio(CraftLines lines, Craft craft, Reach down, boolean up) {
-    if (!lines.linked(craft) || !craft.told(RadioSettings.TELEMETRY)) {
+    boolean mute = lines.of(Job.RECEIVER).filter(line -> craft.electrics().sendsNoTelemetry(line.part().id())).isPresent();
+    if (!lines.linked(craft) || !craft.told(RadioSettings.TELEMETRY) || mute) {
       return new Telemetry(Reach.NONE, false, false);
     }
     Reach shown = craft.told(RadioSettings.SENSORS) ? down : Reach.NONE;

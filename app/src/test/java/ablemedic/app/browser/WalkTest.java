@@ -434,6 +434,38 @@ class WalkTest {
     }
   }
 
+  /** From the map over a recording of a pad to the fault that it shows, and the ports told anew. */
+  @Test
+  void aDeadReceiverLineIsFoundByARecordingDroppedOnItsCheck(@TempDir Path folder) throws IOException {
+    app.ask("POST", "/api/crafts", """
+        {"mark": "LINES", "name": "", "craftClass": "INCH_5", "spins": "INWARD", "numbering": "REAR_RIGHT_FIRST", "mode": "LEVEL", "layout": "STACK",
+         "parts": ["board-f7", "receiver-one-way", "gnss"], "pack": {"cells": 4, "chemistry": "LIPO", "capacityMah": 1500, "cellMilliohms": 4}}""");
+    Path pad = Files.writeString(folder.resolve("pad.vcd"), app.send("GET", "/api/crafts/LINES/signal?pad=R1&fault=speaks-ibus-RX-receiver", "").body());
+    try (Browser browser = new Browser(app.url(""), "light", 1280, 1000)) {
+      browser.open("/crafts/LINES");
+      browser.seeText("SBUS, 100000 baud, idles low");
+      browser.press("Tell the ports as the leads lie");
+      browser.seeText("Ports told as the leads lie");
+      settled(browser);
+      JsonNode view = app.ask("POST", "/api/work-ups", """
+          {"mark": "LINES", "kind": "no-sticks", "complaint": "no bar moves", "occasion": "BUILD", "seen": {"seen": "nothing"}}""");
+      app.benchFor(view, "signal-at-pad-R1");
+      browser.open("/work-ups/" + view.get("id").asLong());
+      browser.seeText("Suspects");
+      browser.blur();
+      browser.keys("o");
+      browser.press("Look at pad R1 with an analyser or a scope");
+      browser.seeText("Drop a recording of this pad here");
+      browser.give("input[type='file']", pad);
+      browser.seeText("IBUS: 30 sound frames");
+      browser.press("Record it: another format");
+      browser.await(() -> app.get("/api/work-ups/" + view.get("id").asLong()).get("suspects").get(0).get("title").asString()
+          .equals("The receiver was set to speak IBUS instead of SBUS"));
+      assertThat(app.get("/api/work-ups/" + view.get("id").asLong() + "/captures").get(0).get("name").asString()).isEqualTo("pad.vcd");
+      settled(browser);
+    }
+  }
+
   @Test
   void whatTurnedIsPressedOnTheDrawingAndGoesIntoTheOpenWorkUp() {
     App made = app;
