@@ -2131,6 +2131,8 @@ export interface components {
             boardPad: string;
             partPad: string;
             port: string;
+            toBoard: boolean;
+            turned: string;
         };
         MessageAsked: {
             name: string;

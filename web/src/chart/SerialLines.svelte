@@ -61,11 +61,12 @@
             <strong>{sentence(line.name)}</strong>
             <span class="verdict">{VERDICTS[line.verdict].word}</span>
             <span class="small speaks">{line.speaks}</span>
-            {#if line.wires.length > 0}
-              <span class="figure wires"
-                >{line.wires.map((wire) => `${wire.partPad} → ${wire.boardPad}`).join('   ')}</span
+            {#each line.wires as wire (wire.partPad)}
+              <span class="wires"
+                ><span class="figure">{wire.partPad} {wire.toBoard ? '→' : '←'} {wire.boardPad}</span>
+                {#if wire.turned}<span class="small">{wire.turned}</span>{/if}</span
               >
-            {/if}
+            {/each}
             {#each line.found as found (found.text)}
               <p>{found.text}</p>
               <p class="small">{found.remedy}</p>
@@ -138,10 +139,6 @@
 
   .doubt .verdict {
     color: var(--doubt);
-  }
-
-  .wires {
-    white-space: pre-wrap;
   }
 
   @media (max-width: 860px) {

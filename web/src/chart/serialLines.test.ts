@@ -31,8 +31,8 @@ const map = {
       volts5: false,
       speaks: 'NMEA 0183',
       wires: [
-        { partPad: 'TX', boardPad: 'R3', port: '3' },
-        { partPad: 'RX', boardPad: 'T4', port: '4' }
+        { partPad: 'TX', boardPad: 'R3', port: '3', toBoard: true, turned: '' },
+        { partPad: 'RX', boardPad: 'T4', port: '4', toBoard: false, turned: '' }
       ],
       verdict: 'WRONG' as const,
       found: [{ text: 'Its wires lie on two ports.', remedy: 'Both belong on one port.' }]

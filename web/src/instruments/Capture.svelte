@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '../api/client';
   import Choice from '../shared/Choice.svelte';
+  import DropFile from '../shared/DropFile.svelte';
   import Notice from '../shared/Notice.svelte';
   import ChannelBars from './ChannelBars.svelte';
   import LineStrip from './LineStrip.svelte';
@@ -8,7 +9,6 @@
   import { CaptureState, lasting } from './capture.svelte';
 
   const work = new CaptureState();
-  let over = $state(false);
 
   const weights: Record<Schemas['Verdict']['weight'], string> = {
     HARMS: 'harms',
@@ -17,13 +17,6 @@
     SOUND: 'sound'
   };
   let tells = $derived(work.answer?.tells);
-
-  function take(files: FileList | null | undefined): void {
-    const file = files?.[0];
-    if (file) {
-      void work.drop(file, file.name);
-    }
-  }
 </script>
 
 <svelte:head><title>Capture – Able Medic</title></svelte:head>
@@ -35,24 +28,7 @@
     levels or volts (CSV), raw bytes, or bytes as hexadecimal text.
   </p>
   <div class="top">
-    <label
-      class="drop"
-      class:over
-      ondragover={(event) => {
-        event.preventDefault();
-        over = true;
-      }}
-      ondragleave={() => (over = false)}
-      ondrop={(event) => {
-        event.preventDefault();
-        over = false;
-        take(event.dataTransfer?.files);
-      }}
-    >
-      <span><strong>Drop the file here</strong>, or</span>
-      <span class="plain" aria-hidden="true">Choose a file</span>
-      <input class="sr-only" type="file" onchange={(event) => take(event.currentTarget.files)} />
-    </label>
+    <DropFile label="Drop the file here" tall onfile={(file) => void work.drop(file, file.name)} />
     <MadeUp onmade={(file, name) => void work.drop(file, name)} />
   </div>
   <div aria-live="polite" class="answer">
@@ -132,27 +108,6 @@
     gap: 2rem;
     margin: 1rem 0;
     align-items: stretch;
-  }
-
-  .drop {
-    display: grid;
-    gap: 0.8rem;
-    place-content: center;
-    min-height: 9rem;
-    padding: 1rem;
-    border: 2px dashed var(--soft);
-    border-radius: 4px;
-    cursor: pointer;
-  }
-
-  .drop:focus-within {
-    outline: 3px solid var(--doubt-fill);
-    outline-offset: 2px;
-  }
-
-  .drop.over {
-    border-color: var(--act);
-    background: var(--act-tint);
   }
 
   .answer {

@@ -2,6 +2,7 @@
   import { untrack } from 'svelte';
   import type { Schemas } from '../api/client';
   import Choice from '../shared/Choice.svelte';
+  import DropFile from '../shared/DropFile.svelte';
   import Notice from '../shared/Notice.svelte';
   import { RecordedState } from './recorded.svelte';
   import type { WorkUpState } from './state.svelte';
@@ -10,39 +11,17 @@
   let { work, card }: { work: WorkUpState; card: Schemas['CheckCard'] } = $props();
 
   let recorded = $derived(new RecordedState(work.id, card.checkId));
-  let over = $state(false);
   $effect(() => {
     const current = recorded;
     untrack(() => void current.load());
   });
-
-  function take(files: FileList | null | undefined): void {
-    const file = files?.[0];
-    if (file) {
-      void recorded.drop(file, file.name);
-    }
-  }
 </script>
 
 <div class="recorded" aria-live="polite">
-  <label
-    class="drop"
-    class:over
-    ondragover={(event) => {
-      event.preventDefault();
-      over = true;
-    }}
-    ondragleave={() => (over = false)}
-    ondrop={(event) => {
-      event.preventDefault();
-      over = false;
-      take(event.dataTransfer?.files);
-    }}
-  >
-    <span>Drop a recording of this pad here, or</span>
-    <span class="plain" aria-hidden="true">choose a file</span>
-    <input class="sr-only" type="file" onchange={(event) => take(event.currentTarget.files)} />
-  </label>
+  <DropFile
+    label="Drop a recording of this pad here"
+    onfile={(file) => void recorded.drop(file, file.name)}
+  />
   {#if recorded.share !== null}
     <p>
       Reading {recorded.name}: {(100 * recorded.share).toFixed(0)} %
@@ -83,24 +62,6 @@
   .recorded {
     display: grid;
     gap: 0.5rem;
-  }
-
-  .drop {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.5rem;
-    align-items: baseline;
-    min-height: 44px;
-    padding: 0.5rem 0.9rem;
-    border: 2px dashed var(--soft);
-    border-radius: 6px;
-    cursor: pointer;
-  }
-
-  .drop.over,
-  .drop:focus-within {
-    border-color: var(--act);
-    background: var(--act-tint);
   }
 
   .choices {

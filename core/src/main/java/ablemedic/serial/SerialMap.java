@@ -5,6 +5,7 @@ import ablemedic.craft.PortSettings;
 import ablemedic.electrics.Job;
 import ablemedic.electrics.SerialBoard;
 import ablemedic.electrics.SerialPad;
+import ablemedic.electrics.SerialPad.Inverter;
 import ablemedic.serial.CraftLine.End;
 import ablemedic.serial.JoinedPart.Grade;
 import ablemedic.serial.JoinedPart.Judged;
@@ -48,8 +49,13 @@ public record SerialMap(SerialBoard board, List<Port> ports, List<Line> lines, b
    */
   public record Line(String partId, String name, Wish wish, String speaks, List<Wire> wires, Verdict verdict, List<Judged> judged) {}
 
-  /** A wire from a pad of the part to a pad of the board. */
-  public record Wire(String partPad, String boardPad, String port) {}
+  /**
+   * A wire between a pad of the part and a pad of the board.
+   *
+   * @param toBoard whether the part sends on it
+   * @param turned  what can turn the line round behind the board's pad, in words; empty where nothing does
+   */
+  public record Wire(String partPad, String boardPad, String port, boolean toBoard, String turned) {}
 
   /** The map of a craft; nothing where the ports of its flight board are not entered. */
   public static Optional<SerialMap> of(Craft craft) {
@@ -63,7 +69,7 @@ public record SerialMap(SerialBoard board, List<Port> ports, List<Line> lines, b
     JoinedPart joined = lines.joined(line, craft, false);
     String speaks = line.format().label() + (joined.baud() > 0 ? ", " + joined.baud() + " baud" : "") + ", idles " + (line.format().inverted() ? "low" : "high");
     Wish wish = lines.wish(line);
-    List<Wire> wires = line.ends().stream().map(end -> wire(lines, end)).toList();
+    List<Wire> wires = line.ends().stream().map(end -> wire(lines, end, line.sends().filter(end::equals).isPresent())).toList();
     if (wires.isEmpty()) {
       return new Line(line.part().id(), line.label(), wish, speaks, wires, Verdict.UNKNOWN,
           List.of(new Judged(Grade.UNKNOWN, JoinedPart.Way.BOTH, "No lead of it is entered.", "Enter where its wires lie, or plan a port for it.")));
@@ -77,8 +83,10 @@ public record SerialMap(SerialBoard board, List<Port> ports, List<Line> lines, b
     }).orElse(Verdict.SOUND), judged);
   }
 
-  private static Wire wire(CraftLines lines, End end) {
-    return new Wire(printed(end.partPad()), printed(end.boardPad()), lines.pad(end.boardPad()).map(SerialPad::port).orElse(""));
+  private static Wire wire(CraftLines lines, End end, boolean toBoard) {
+    Optional<SerialPad> pad = lines.pad(end.boardPad());
+    return new Wire(printed(end.partPad()), printed(end.boardPad()), pad.map(SerialPad::port).orElse(""), toBoard,
+        pad.map(SerialPad::inverter).filter(inverter -> inverter != Inverter.NONE).map(Inverter::label).orElse(""));
   }
 
   private static String printed(String address) {
@@ -89,7 +97,8 @@ public record SerialMap(SerialBoard board, List<Port> ports, List<Line> lines, b
     List<String> notes = new ArrayList<>();
     Telemetry.way(lines).ifPresentOrElse(way -> notes.add(switch (way) {
       case SHARED -> "Telemetry goes back over the receiver's own line; it needs no port of its own.";
-      case OWN_LINE -> Telemetry.goesUp(lines) ? "Telemetry has a line of its own, both ways: settings can be changed from the radio."
+      case OWN_LINE -> !lines.bySheet(lines.of(Job.TELEMETRY).orElseThrow()).isEmpty() ? "Telemetry has a line of its own, which cannot work as it is joined."
+          : Telemetry.goesUp(lines) ? "Telemetry has a line of its own, both ways: settings can be changed from the radio."
           : "Telemetry has a line of its own, one way: values show, and no setting can ever be changed over it.";
       case MODEM -> "Telemetry goes over a pair of modems to a ground station.";
     }), () -> lines.of(Job.RECEIVER).ifPresent(line -> notes.add(line.format().label() + " carries no telemetry back, and no line of its own is entered: the radio shows "

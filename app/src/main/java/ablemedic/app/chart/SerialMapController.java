@@ -42,7 +42,7 @@ class SerialMapController {
 
   record MapLine(String partId, String name, Job job, Format format, boolean volts5, String speaks, List<MapWire> wires, SerialMap.Verdict verdict, List<MapFound> found) {}
 
-  record MapWire(String partPad, String boardPad, String port) {}
+  record MapWire(String partPad, String boardPad, String port, boolean toBoard, String turned) {}
 
   record MapFound(String text, String remedy) {}
 
@@ -57,7 +57,7 @@ class SerialMapController {
         .map(port -> new MapPort(port.name(), port.jobs().stream().map(Job::label).collect(Collectors.joining(" and ")), map.board().isSoft(port.name()),
             port.pads().stream().map(pad -> new MapPad(pad.name(), pad.side(), pad.inverter().label())).toList())).toList(),
         map.lines().stream().map(line -> new MapLine(line.partId(), line.name(), line.wish().job(), line.wish().format(), line.wish().volts5(), line.speaks(),
-            line.wires().stream().map(wire -> new MapWire(wire.partPad(), wire.boardPad(), wire.port())).toList(), line.verdict(),
+            line.wires().stream().map(wire -> new MapWire(wire.partPad(), wire.boardPad(), wire.port(), wire.toBoard(), wire.turned())).toList(), line.verdict(),
             line.judged().stream().map(found -> new MapFound(found.text(), found.remedy())).toList())).toList(), map.modems(), map.notes());
   }
 
