@@ -51,8 +51,10 @@ public final class Powered {
 
   private record Sought(Electrics electrics, Run run) {}
 
+  /** Each keeps the voltage of every point, and a network altered a little. */
+  private static final int KEPT = 1_500;
   private static final Memory<Based, Network> SOUND = new Memory<>(128);
-  private static final Memory<Sought, Powered> KNOWN = new Memory<>(4_000);
+  private static final Memory<Sought, Powered> KNOWN = new Memory<>(KEPT);
 
   private final Electrics electrics;
   private final Wiring wiring;

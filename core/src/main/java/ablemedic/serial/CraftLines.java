@@ -42,6 +42,8 @@ final class CraftLines {
   /** A way of copper has less, ohms. */
   private static final double COPPER_OHMS = 5;
   private static final double HALF_A_VOLT = 0.5;
+  /** States remembered of one craft: those that one plan asks for. */
+  private static final int KEPT = 600;
 
   private final SerialBoard board;
   private final Part boardPart;
@@ -49,7 +51,7 @@ final class CraftLines {
   private final Craft sound;
   /** What the sheet alone shows to be wrong with each line. */
   private final Map<String, List<Judged>> bySheet = new TreeMap<>();
-  private final Memory<Key, Map<String, Now>> known = new Memory<>(4_000);
+  private final Memory<Key, Map<String, Now>> known = new Memory<>(KEPT);
 
   private record Key(Electrics electrics, Told told, boolean computer) {}
 

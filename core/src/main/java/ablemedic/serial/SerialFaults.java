@@ -231,9 +231,9 @@ final class SerialFaults {
 
   private void noSky(CraftLine line, Why why, Odds odds, String words, String title, double minutes) {
     String part = line.part().id();
-    harmed("sky-" + why.name().toLowerCase(Locale.ROOT).replace('_', '-') + "-" + part, "no-sky", "sky " + part, odds,
-        "The " + line.label() + words, e -> e.with(new Harm.NoSky(part, why)), SerialFixes.harm("sky " + part, title, "sky over the " + line.label(),
-            "hidden", "free", minutes, Harm.NoSky.slot(part), "It faces the sky, away from the video transmitter and from carbon over it."));
+    String name = why.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    harmed("sky-" + name + "-" + part, "no-sky", "sky " + part, odds, "The " + line.label() + words, e -> e.with(new Harm.NoSky(part, why)),
+        SerialFixes.sky(name + " " + part, title, line.label(), minutes, part, why));
   }
 
   /** Sides of ports that are dead in the chip. */

@@ -43,6 +43,14 @@ final class SerialFixes {
         craft -> craft.withElectrics(craft.electrics().without(slot))));
   }
 
+  /** What hides the sky from a module; each cause has a remedy of its own, which does nothing for the others. */
+  static BiFunction<Craft, Craft, List<Fix<Craft>>> sky(String remedy, String title, String module, double minutes, String part, Harm.NoSky.Why why) {
+    return (sound, faulty) -> List.of(new Fix<>("put-right", "sky " + remedy, title, List.of(title + ".",
+        "It faces the sky, away from the video transmitter and from carbon over it."), List.of(new Value("sky over the " + module, "hidden", "free")), minutes,
+        craft -> craft.electrics().noSky(part).filter(why::equals).isPresent()
+            ? craft.withElectrics(craft.electrics().without(Harm.NoSky.slot(part))) : craft));
+  }
+
   /** A job that was given to another port than the wires lie on. */
   static BiFunction<Craft, Craft, List<Fix<Craft>>> job(Craft sound, Job job, String right, String wrong) {
     List<Job> jobs = sound.told(PortSettings.jobsOf(right));

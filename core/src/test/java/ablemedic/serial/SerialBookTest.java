@@ -107,6 +107,21 @@ class SerialBookTest {
     assertThat(Telemetry.of(lines, known.applyTo(craft)).shown()).isEqualTo(Reach.NONE);
   }
 
+  /** Whoever waits for a fix with a module that lies face down waits in vain; so the two need telling apart. */
+  @Test
+  void oneRemedyForTheSkyDoesNothingForAnotherCause() {
+    Craft craft = SerialCrafts.shared();
+    List<Fault<Craft>> sky = book(craft).faults().stream().filter(fault -> fault.kind().equals("no-sky")).toList();
+    assertThat(sky).hasSize(3);
+    for (Fault<Craft> one : sky) {
+      for (Fault<Craft> other : sky) {
+        Craft after = other.fixes(craft).get(0).applyTo(one.applyTo(craft));
+        assertThat(after.equals(craft)).as(one.id() + " after the remedy for " + other.id()).isEqualTo(one == other);
+        assertThat(one.fixes(craft).get(0).remedy().equals(other.fixes(craft).get(0).remedy())).isEqualTo(one == other);
+      }
+    }
+  }
+
   @Test
   void everyComplaintIsCausedByAFaultOfTheBookAndNotByASoundCraft() {
     for (Craft craft : crafts()) {
