@@ -11,7 +11,6 @@ import ablemedic.wire.Format;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
@@ -27,7 +26,7 @@ public final class PortSettings {
   private static final String GROUP = "ports";
   private static final int FASTEST = 3_000_000;
   private static final Form<List<Job>> JOBS = new Words<>("none, or one or more of "
-      + String.join(", ", Arrays.stream(Job.values()).map(PortSettings::id).toList()) + " with + between them",
+      + String.join(", ", Arrays.stream(Job.values()).map(Job::id).toList()) + " with + between them",
       PortSettings::written, PortSettings::jobs, jobs -> jobs.isEmpty() ? "none"
           : String.join(" and ", jobs.stream().map(Job::label).toList()));
   private static final Map<String, Setting<List<Job>>> JOBS_OF =
@@ -85,7 +84,7 @@ public final class PortSettings {
   private static Map<Job, Setting<Format>> formats() {
     Map<Job, Setting<Format>> all = new EnumMap<>(Job.class);
     for (Job job : Job.values()) {
-      all.put(job, setting("format-" + id(job), "format of " + job.label(), job.formats().get(0),
+      all.put(job, setting("format-" + job.id(), "format of " + job.label(), job.formats().get(0),
           new Choice<>(job.formats(), Format::id, Format::label)));
     }
     return all;
@@ -103,17 +102,13 @@ public final class PortSettings {
     return Setting.of(Device.FLIGHT_BOARD, GROUP, id, label, usual, form);
   }
 
-  static String id(Job job) {
-    return job.name().toLowerCase(Locale.ROOT).replace('_', '-');
-  }
-
   private static String written(List<Job> jobs) {
-    return jobs.isEmpty() ? "none" : String.join("+", jobs.stream().map(PortSettings::id).toList());
+    return jobs.isEmpty() ? "none" : String.join("+", jobs.stream().map(Job::id).toList());
   }
 
   private static List<Job> jobs(String text) {
     return text.equals("none") ? List.of() : Stream.of(text.split("\\+", -1)).map(id -> Arrays.stream(Job.values())
-        .filter(job -> id(job).equals(id)).findFirst().orElseThrow(() -> new IllegalArgumentException("there is no job " + id)))
+        .filter(job -> job.id().equals(id)).findFirst().orElseThrow(() -> new IllegalArgumentException("there is no job " + id)))
         .distinct().sorted().toList();
   }
 }

@@ -21,9 +21,9 @@ public final class SpokenSettings {
 
   static {
     for (Job job : Job.values()) {
-      FORMAT.put(job, Setting.of(device(job), "line", "part-format-" + PortSettings.id(job), "what the part for " + job.label() + " speaks",
+      FORMAT.put(job, Setting.of(device(job), "line", "part-format-" + job.id(), "what the part for " + job.label() + " speaks",
           Optional.empty(), formats(job)));
-      BAUD.put(job, Setting.of(device(job), "line", "part-baud-" + PortSettings.id(job), "rate of the part for " + job.label(), 0,
+      BAUD.put(job, Setting.of(device(job), "line", "part-baud-" + job.id(), "rate of the part for " + job.label(), 0,
           new Count(0, FASTEST, n -> Optional.of(n == 0 ? "as it comes" : n + " baud"))));
     }
   }

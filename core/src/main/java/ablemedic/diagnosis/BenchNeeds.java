@@ -49,6 +49,25 @@ public record BenchNeeds(Want props, Want pack, Want limiter, Want usb, Want rad
   public static final BenchNeeds FLIGHT =
       new BenchNeeds(Want.YES, Want.YES, Want.NO, Want.NO, Want.YES, Want.YES);
 
+  /** At the bench with the pack in and the radio on: props off. */
+  public static final BenchNeeds POWERED_AND_RADIO =
+      new BenchNeeds(Want.NO, Want.YES, Want.NO, Want.EITHER, Want.YES, Want.NO);
+  /** The same without the computer, which could feed or hold a port. */
+  public static final BenchNeeds POWERED_AND_RADIO_ALONE =
+      new BenchNeeds(Want.NO, Want.YES, Want.NO, Want.NO, Want.YES, Want.NO);
+  /** Pack in, computer off, whatever the radio does. */
+  public static final BenchNeeds POWERED_ALONE =
+      new BenchNeeds(Want.NO, Want.YES, Want.NO, Want.NO, Want.EITHER, Want.NO);
+  /** Pack, computer and radio: what the computer does not feed shows on it. */
+  public static final BenchNeeds POWERED_COMPUTER_AND_RADIO =
+      new BenchNeeds(Want.NO, Want.YES, Want.NO, Want.YES, Want.YES, Want.NO);
+  /** Read at the radio, whatever the craft does. */
+  public static final BenchNeeds RADIO =
+      new BenchNeeds(Want.EITHER, Want.EITHER, Want.EITHER, Want.EITHER, Want.YES, Want.NO);
+  /** Outdoors, pack in and props off. */
+  public static final BenchNeeds OUTDOORS =
+      new BenchNeeds(Want.NO, Want.YES, Want.NO, Want.NO, Want.EITHER, Want.YES);
+
   public boolean metBy(BenchState state) {
     return props.met(state.propsOn())
         && pack.met(state.packIn())

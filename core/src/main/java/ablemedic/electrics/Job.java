@@ -2,6 +2,7 @@ package ablemedic.electrics;
 
 import ablemedic.wire.Format;
 import java.util.List;
+import java.util.Locale;
 
 /** What a port of a flight board is told to do, and so what a part on it is there for. */
 public enum Job {
@@ -21,6 +22,11 @@ public enum Job {
 
   public String label() {
     return label;
+  }
+
+  /** What it is written as in settings and ids, such as {@code video-control}. */
+  public String id() {
+    return name().toLowerCase(Locale.ROOT).replace('_', '-');
   }
 
   /** Formats that a part of this job may speak, the usual first. */

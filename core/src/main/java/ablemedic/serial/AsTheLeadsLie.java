@@ -3,7 +3,6 @@ package ablemedic.serial;
 import ablemedic.craft.Craft;
 import ablemedic.craft.PortSettings;
 import ablemedic.electrics.Job;
-import ablemedic.electrics.SerialPad;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -40,7 +39,7 @@ public final class AsTheLeadsLie {
   }
 
   private static Craft told(Craft craft, CraftLines lines, CraftLine line) {
-    Optional<String> port = line.ends().stream().map(CraftLine.End::boardPad).map(lines::pad).flatMap(Optional::stream).map(SerialPad::port).findFirst();
+    Optional<String> port = lines.portOf(line);
     if (port.isEmpty()) {
       return craft;
     }

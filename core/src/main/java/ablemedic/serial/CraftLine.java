@@ -6,7 +6,6 @@ import ablemedic.electrics.Lead;
 import ablemedic.electrics.Part;
 import ablemedic.wire.Format;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -28,7 +27,17 @@ record CraftLine(Part part, Inner.Spoken spoken, Format format, Optional<End> se
    * @param boardPad the address of its end at the flight board
    * @param links    the links that it is made of
    */
-  record End(Lead lead, String partPad, String boardPad, List<String> links) {}
+  record End(Lead lead, String partPad, String boardPad, List<String> links) {
+    /** What is printed at its pad of the flight board. */
+    String printed() {
+      return printed(boardPad);
+    }
+
+    /** What is printed at the pad of an address. */
+    static String printed(String address) {
+      return address.substring(address.indexOf('.') + 1);
+    }
+  }
 
   Job job() {
     return spoken.job();
@@ -36,7 +45,7 @@ record CraftLine(Part part, Inner.Spoken spoken, Format format, Optional<End> se
 
   /** What it is named by in ids, such as {@code RX-receiver}. */
   String id() {
-    return part.id() + "-" + job().name().toLowerCase(Locale.ROOT).replace('_', '-');
+    return part.id() + "-" + job().id();
   }
 
   /** What people call it. */

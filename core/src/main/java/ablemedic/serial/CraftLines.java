@@ -80,8 +80,7 @@ final class CraftLines {
 
   private CraftLines judgedBySheet() {
     lines.forEach(line -> bySheet.put(line.id(), Stream.concat(line.needed().stream().filter(end -> jammed(sound, end, end.boardPad()))
-        .map(end -> new Judged(Grade.WRONG, Way.BOTH, "Another part sends on pad " + end.boardPad().substring(end.boardPad().indexOf('.') + 1) + " as well.",
-            "Give each its own pad.")), joined(line, sound, false).wrong().stream()).toList()));
+        .map(end -> new Judged(Grade.WRONG, Way.BOTH, "Another part sends on pad " + end.printed() + " as well.", "Give each its own pad.")), joined(line, sound, false).wrong().stream()).toList()));
     return this;
   }
 
@@ -115,8 +114,7 @@ final class CraftLines {
   /** What the planner is asked for a line, with the port that it lies on. */
   Wish wish(CraftLine line) {
     Wish wish = line.wish(line.format());
-    return new Wish(wish.name(), wish.job(), wish.format(), wish.volts5(),
-        line.ends().stream().map(End::boardPad).map(this::pad).flatMap(Optional::stream).map(SerialPad::port).findFirst().orElse(""));
+    return new Wish(wish.name(), wish.job(), wish.format(), wish.volts5(), portOf(line).orElse(""));
   }
 
   private static String other(Lead lead, String end) {
@@ -228,6 +226,16 @@ final class CraftLines {
   /** The serial pad of the flight board at an address. */
   Optional<SerialPad> pad(String address) {
     return board.pads().stream().filter(pad -> boardPart.address(pad.name()).equals(address)).findFirst();
+  }
+
+  /** The pads of the flight board that a line lies on. */
+  List<SerialPad> pads(CraftLine line) {
+    return line.ends().stream().map(End::boardPad).map(this::pad).flatMap(Optional::stream).toList();
+  }
+
+  /** The port that a line lies on. */
+  Optional<String> portOf(CraftLine line) {
+    return pads(line).stream().map(SerialPad::port).findFirst();
   }
 
   /** The jobs that a port does; none where something left behind overrules what is set. */

@@ -46,7 +46,7 @@ final class SerialComplaints {
     if (way.isEmpty()) {
       return;
     }
-    Facet<Craft, Telemetry> facet = Facet.of("what telemetry shows", c -> Telemetry.of(lines, c));
+    Facet<Craft, Telemetry> facet = SeenOfLines.telemetry(lines);
     Choices shown = SerialChecks.shown(way.get());
     add("telemetry", "No telemetry, or only part of it", shown, from(facet, t -> SerialChecks.told(shown, way.get(), t, TOLD_WRONG)), SerialChecks.SHOWN);
     if (Telemetry.goesUp(lines) || Telemetry.isStream(lines)) {
@@ -78,7 +78,7 @@ final class SerialComplaints {
   private void positioning() {
     lines.of(Job.GNSS).ifPresent(line -> {
       Choices answers = SerialChecks.positioned();
-      add("positioning", "No positioning, or no satellites", answers, from(Facet.of("satellites", c -> SerialChecks.positioning(lines, line, c, false)),
+      add("positioning", "No positioning, or no satellites", answers, from(SeenOfLines.satellites(lines, line),
           now -> SerialChecks.positioned(answers, now, TOLD_WRONG)), SerialChecks.SATELLITES);
     });
   }
@@ -87,7 +87,7 @@ final class SerialComplaints {
     lines.of(Job.DISPLAY).ifPresent(line -> {
       Choices answers = Choices.of("What stands on the picture?", List.of(new Outcome("shown", "the figures"), new Outcome("freeze", "figures that freeze or flicker"),
           new Outcome("none", "no figures")));
-      add("no-figures", "No figures on the picture", answers, from(Facet.of("figures of the display", c -> lines.now(line, c, false).spoken()),
+      add("no-figures", "No figures on the picture", answers, from(SeenOfLines.follows(lines, line),
           reach -> Ways.expecting(answers, said(reach, "shown", "freeze", "none"), TOLD_WRONG)), SerialChecks.FIGURES);
     });
   }
@@ -96,7 +96,7 @@ final class SerialComplaints {
     lines.of(Job.VIDEO_CONTROL).ifPresent(line -> {
       Choices answers = Choices.of("What does the transmitter do when the board tells it something?", List.of(new Outcome("follows", "it follows"),
           new Outcome("at-times", "it follows at times"), new Outcome("not", "it stays as it is")));
-      add("video-control", "The video transmitter cannot be set from the board", answers, from(Facet.of("video control", c -> lines.now(line, c, false).spoken()),
+      add("video-control", "The video transmitter cannot be set from the board", answers, from(SeenOfLines.follows(lines, line),
           reach -> Ways.expecting(answers, said(reach, "follows", "at-times", "not"), TOLD_WRONG)), SerialChecks.FOLLOWS);
     });
   }
@@ -104,7 +104,7 @@ final class SerialComplaints {
   private void computer() {
     Choices answers = Choices.of("What does the computer list when it is plugged in?", List.of(new Outcome("answers", "the board, and it answers"),
         new Outcome("unknown", "something that it does not know"), new Outcome("silent", "a port, and nothing answers"), new Outcome("none", "nothing new")));
-    add("no-computer", "The computer does not find the board", answers, from(Facet.of("what the computer sees", c -> SerialChecks.listed(lines, c)),
+    add("no-computer", "The computer does not find the board", answers, from(SeenOfLines.computer(lines),
         now -> Ways.expecting(answers, now, TOLD_WRONG)), SerialChecks.LISTED);
   }
 

@@ -77,13 +77,11 @@ final class SerialFixes {
 
   /** What is joined and set to have a line at another port than its own; empty where none is free that speaks it. */
   static List<String> elsewhere(CraftLines lines, CraftLine line) {
-    String own = line.ends().stream().map(End::boardPad).map(lines::pad).flatMap(Optional::stream).map(SerialPad::port).findFirst().orElse("");
-    return PortPlanner.elsewhere(lines.board(), line.wish(line.format()), takenBesides(lines, line), own);
+    return PortPlanner.elsewhere(lines.board(), line.wish(line.format()), takenBesides(lines, line), lines.portOf(line).orElse(""));
   }
 
   private static List<String> takenBesides(CraftLines lines, CraftLine line) {
-    return lines.joined().stream().filter(other -> !other.equals(line)).flatMap(other -> other.ends().stream()).map(End::boardPad)
-        .map(lines::pad).flatMap(Optional::stream).map(SerialPad::port).distinct().toList();
+    return lines.joined().stream().filter(other -> !other.equals(line)).flatMap(other -> lines.pads(other).stream()).map(SerialPad::port).distinct().toList();
   }
 
   /** A side of a port that is dead: the line goes to another port that speaks its format, or the board is replaced. */

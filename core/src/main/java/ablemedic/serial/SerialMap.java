@@ -85,12 +85,8 @@ public record SerialMap(SerialBoard board, List<Port> ports, List<Line> lines, b
 
   private static Wire wire(CraftLines lines, End end, boolean toBoard) {
     Optional<SerialPad> pad = lines.pad(end.boardPad());
-    return new Wire(printed(end.partPad()), printed(end.boardPad()), pad.map(SerialPad::port).orElse(""), toBoard,
+    return new Wire(CraftLine.End.printed(end.partPad()), end.printed(), pad.map(SerialPad::port).orElse(""), toBoard,
         pad.map(SerialPad::inverter).filter(inverter -> inverter != Inverter.NONE).map(Inverter::label).orElse(""));
-  }
-
-  private static String printed(String address) {
-    return address.substring(address.indexOf('.') + 1);
   }
 
   private static List<String> notes(CraftLines lines) {
