@@ -77,7 +77,7 @@ public final class Specialities {
       all = all.and(one.book(craft, meter));
     }
     Book<Craft> known = all;
-    List<Check<Craft>> told = complaints(craft, meter).stream().map(Complaint::seen)
+    List<Check<Craft>> told = complaints(craft, meter).stream().flatMap(one -> Stream.concat(Stream.of(one.seen()), one.amiss().stream()))
         .filter(seen -> known.check(seen.id()).isEmpty()).toList();
     return all.and(new Book<>(List.of(), told));
   }

@@ -62,6 +62,18 @@ class SerialCraftTest {
         {"mark":"%s","kind":"no-sticks","complaint":"sticks do nothing","occasion":"BUILD","seen":{"seen":"%s"}}""".formatted(mark, seen));
   }
 
+  @Test
+  void aComplaintThatNobodySawInDetailStillSaysThatItIsTrue(App app) {
+    entered(app, "GODWIT", "STACK", "\"board-f7\",\"receiver\",\"gnss\"");
+    JsonNode workUp = app.ask("POST", "/api/work-ups", """
+        {"mark":"GODWIT","kind":"positioning","complaint":"no satellites since it fell","occasion":"CRASH","seen":{}}""");
+    assertThat(workUp.get("evidence").get(0).toString()).contains("No positioning, or no satellites").contains("it is so");
+    assertThat(workUp.get("suspects").toString()).as("props, which a crash breaks most often, do not hide satellites").doesNotContain("prop is");
+    JsonNode flips = app.ask("POST", "/api/work-ups", """
+        {"mark":"GODWIT","kind":"take-off","complaint":"flips","occasion":"CRASH","seen":{}}""");
+    assertThat(flips.get("evidence").size()).as("how it goes over is all that take-off can say").isZero();
+  }
+
   private static HttpResponse<String> drop(App app, JsonNode workUp, String check, byte[] file, String more) {
     return app.sendAs("POST", "/api/work-ups/" + workUp.get("id") + "/captures?check=" + check + "&name=pad.vcd" + more, file, "application/octet-stream");
   }

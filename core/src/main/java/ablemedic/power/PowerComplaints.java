@@ -5,17 +5,20 @@ import static ablemedic.diagnosis.Prediction.from;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
+import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Item;
 import ablemedic.diagnosis.Answers.Mixed;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Question;
 import ablemedic.diagnosis.Answers.Scale;
-import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Prediction;
+import ablemedic.diagnosis.Reading;
+import ablemedic.diagnosis.Reading.Chosen;
+import ablemedic.diagnosis.Reading.Several;
 import ablemedic.diagnosis.Outlook.Branches;
 import ablemedic.diagnosis.Outlook.Spread;
 import ablemedic.diagnosis.Outlook.Way;
@@ -30,11 +33,12 @@ import ablemedic.physics.FedArm;
 import ablemedic.physics.Powered;
 import ablemedic.reading.Meter;
 import ablemedic.speciality.Complaint;
-import ablemedic.speciality.CraftCheck;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.Map;
 
 /** What an owner can say of power and voltage, and how a craft with each fault would look to an owner. */
 final class PowerComplaints {
@@ -58,6 +62,9 @@ final class PowerComplaints {
     this.checks = checks;
     this.flight = flight;
   }
+
+  private static final Reading FINE = Chosen.of(PowerChecks.NONE);
+  private static final Chosen RIGHT = Chosen.of("right");
 
   /** @param craft a sound one */
   static List<Complaint> of(Craft craft, Meter meter, Check<Craft> flight) {
@@ -84,7 +91,7 @@ final class PowerComplaints {
         new Question("how", "How?", List.of(new Outcome("dead", "it does not turn at all"),
             new Outcome("stutters", "it stutters, or starts late")))));
     add("dead-arm", "A motor or arm is dead, or stutters", answers,
-        from(Facet.of("arms that are dead or late", Arms::of), arms -> arms.told(answers)), flight);
+        from(Facet.of("arms that are dead or late", Arms::of), arms -> arms.told(answers)), FINE, flight);
   }
 
   private static String armId(Corner corner) {
@@ -137,7 +144,7 @@ final class PowerComplaints {
     parts.forEach(p -> outcomes.add(new Outcome(p.id(), "smoke or smell from the " + p.label())));
     outcomes.add(new Outcome(PowerChecks.NONE, "neither"));
     Choices answers = Choices.of("What happened?", outcomes);
-    add("shorts", "It shorts or smoked", answers, from(PowerChecks.WIRED, e -> smoke(answers, parts, e)),
+    add("shorts", "It shorts or smoked", answers, from(PowerChecks.WIRED, e -> smoke(answers, parts, e)), FINE,
         check(PowerChecks.LIMITER));
   }
 
@@ -167,7 +174,7 @@ final class PowerComplaints {
     Choices answers = PowerChecks.which("Which part gets no power?", sound,
         (e, p) -> p.archetype().load().isPresent());
     add("no-power", "A part gets no power", answers,
-        from(PowerChecks.WIRED, e -> PowerChecks.dark(answers, e, Powered.onBench(e)::works)), check(PowerChecks.ALL_ON));
+        from(PowerChecks.WIRED, e -> PowerChecks.dark(answers, e, Powered.onBench(e)::works)), FINE, check(PowerChecks.ALL_ON));
   }
 
   private void voltage() {
@@ -184,7 +191,7 @@ final class PowerComplaints {
     add("voltage", "The voltage reads wrong", answers, from(Facet.of("how the voltage is shown", Told::of),
         told -> Branches.of(answers, Ways.expecting((Choices) against.form(), told.as(), TOLD_WRONG),
             new Spread(shownV, told.chargedV(), REMEMBERED_V + REMEMBERED_SHARE * told.chargedV(), TOLD_WRONG))),
-        check(PowerChecks.SHOWN_FULL), check(PowerChecks.SHOWN_CELLS));
+        new Several(Map.of(against.id(), RIGHT)), check(PowerChecks.SHOWN_FULL), check(PowerChecks.SHOWN_CELLS));
   }
 
   /** What an owner tells of the shown voltage: how it is wrong, and the number with a charged pack, volts. */
@@ -219,7 +226,7 @@ final class PowerComplaints {
         new Outcome("high", "too much, or too many mAh"), new Outcome("rest", "amperes with the motors stopped"),
         new Outcome("right", "it is right")));
     add("current", "The current or the mAh reads wrong", answers, from(Facet.of("how the current is shown",
-        PowerComplaints::current), shown -> Ways.expecting(answers, shown, TOLD_WRONG)), check(PowerChecks.SHOWN_CURRENT));
+        PowerComplaints::current), shown -> Ways.expecting(answers, shown, TOLD_WRONG)), RIGHT, check(PowerChecks.SHOWN_CURRENT));
   }
 
   private static String current(Craft craft) {
@@ -239,7 +246,7 @@ final class PowerComplaints {
         new Outcome("part", "video or another part goes"), new Outcome("early", "warns of a low pack far too early"),
         new Outcome(PowerChecks.NONE, "nothing of the kind")));
     add("cuts-out", "It cuts out under load", answers, from(Facet.of("what gives way in a punch",
-        PowerComplaints::underLoad), does -> Ways.expecting(answers, does, 0.15)), flight);
+        PowerComplaints::underLoad), does -> Ways.expecting(answers, does, 0.15)), FINE, flight);
   }
 
   private static String underLoad(Craft craft) {
@@ -261,7 +268,7 @@ final class PowerComplaints {
   private void brownsOut() {
     Choices answers = PowerChecks.which("Which one gives way?", sound, (e, p) -> p.archetype().load().isPresent());
     add("browns-out", "Video or receiver browns out", answers, from(Facet.of("what gives way in a hover",
-        PowerComplaints::failing), failing -> PowerChecks.dark(answers, sound, part -> !failing.contains(part.id()))),
+        PowerComplaints::failing), failing -> PowerChecks.dark(answers, sound, part -> !failing.contains(part.id()))), FINE,
         check(PowerChecks.ALL_STEADY));
   }
 
@@ -285,10 +292,7 @@ final class PowerComplaints {
   }
 
   @SafeVarargs
-  private void add(String id, String label, Answers answers, Prediction<Craft, ?> prediction, Check<Craft>... proof) {
-    Check<Craft> seen = new CraftCheck("told-" + id, "told", c -> label,
-        c -> "Tell what the owner or you saw. What nobody saw stays open.", answers, prediction, 0.5, 0,
-        BenchNeeds.NOTHING, false);
-    complaints.add(new Complaint(id, label, seen, List.of(proof)));
+  private void add(String id, String label, Answers answers, Prediction<Craft, ?> prediction, Reading fine, Check<Craft>... proof) {
+    complaints.add(Complaint.told(id, label, answers, prediction, Optional.of(fine), List.of(proof)));
   }
 }

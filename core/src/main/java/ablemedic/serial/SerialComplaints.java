@@ -5,14 +5,13 @@ import static ablemedic.diagnosis.Prediction.from;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
-import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Prediction;
+import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.electrics.Job;
 import ablemedic.speciality.Complaint;
-import ablemedic.speciality.CraftCheck;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -48,12 +47,12 @@ final class SerialComplaints {
     }
     Facet<Craft, Telemetry> facet = SeenOfLines.telemetry(lines);
     Choices shown = SerialChecks.shown(way.get());
-    add("telemetry", "No telemetry, or only part of it", shown, from(facet, t -> SerialChecks.told(shown, way.get(), t, TOLD_WRONG)), SerialChecks.SHOWN);
+    add("telemetry", "No telemetry, or only part of it", shown, from(facet, t -> SerialChecks.told(shown, way.get(), t, TOLD_WRONG)), "all", SerialChecks.SHOWN);
     if (Telemetry.goesUp(lines) || Telemetry.isStream(lines)) {
       Choices up = Choices.of("What comes of a setting that is changed from the ground?", List.of(new Outcome("works", "it is changed"),
           new Outcome("not", "values show, but nothing is changed"), new Outcome("nothing", "no values show either")));
       add("settings-from-ground", "Values show, but settings cannot be changed from the ground", up, from(facet, t -> Ways.expecting(up,
-          t.up() ? "works" : t.shown() != Reach.NONE ? "not" : "nothing", TOLD_WRONG)), SerialChecks.UP);
+          t.up() ? "works" : t.shown() != Reach.NONE ? "not" : "nothing", TOLD_WRONG)), "works", SerialChecks.UP);
     }
   }
 
@@ -63,7 +62,7 @@ final class SerialComplaints {
           new Outcome("nothing", "nothing at all")));
       add("no-sticks", "The sticks do nothing", answers, from(Facet.of("sticks without the computer", c -> lines.linked(c)
           ? lines.now(line, c, false).heard() : Reach.NONE), reach -> Ways.expecting(answers, said(reach, "answers", "drops", "nothing"), TOLD_WRONG)),
-          SerialChecks.BARS);
+          "answers", SerialChecks.BARS);
     });
   }
 
@@ -79,7 +78,7 @@ final class SerialComplaints {
     lines.of(Job.GNSS).ifPresent(line -> {
       Choices answers = SerialChecks.positioned();
       add("positioning", "No positioning, or no satellites", answers, from(SeenOfLines.satellites(lines, line),
-          now -> SerialChecks.positioned(answers, now, TOLD_WRONG)), SerialChecks.SATELLITES);
+          now -> SerialChecks.positioned(answers, now, TOLD_WRONG)), "enough", SerialChecks.SATELLITES);
     });
   }
 
@@ -88,7 +87,7 @@ final class SerialComplaints {
       Choices answers = Choices.of("What stands on the picture?", List.of(new Outcome("shown", "the figures"), new Outcome("freeze", "figures that freeze or flicker"),
           new Outcome("none", "no figures")));
       add("no-figures", "No figures on the picture", answers, from(SeenOfLines.follows(lines, line),
-          reach -> Ways.expecting(answers, said(reach, "shown", "freeze", "none"), TOLD_WRONG)), SerialChecks.FIGURES);
+          reach -> Ways.expecting(answers, said(reach, "shown", "freeze", "none"), TOLD_WRONG)), "shown", SerialChecks.FIGURES);
     });
   }
 
@@ -97,7 +96,7 @@ final class SerialComplaints {
       Choices answers = Choices.of("What does the transmitter do when the board tells it something?", List.of(new Outcome("follows", "it follows"),
           new Outcome("at-times", "it follows at times"), new Outcome("not", "it stays as it is")));
       add("video-control", "The video transmitter cannot be set from the board", answers, from(SeenOfLines.follows(lines, line),
-          reach -> Ways.expecting(answers, said(reach, "follows", "at-times", "not"), TOLD_WRONG)), SerialChecks.FOLLOWS);
+          reach -> Ways.expecting(answers, said(reach, "follows", "at-times", "not"), TOLD_WRONG)), "follows", SerialChecks.FOLLOWS);
     });
   }
 
@@ -105,12 +104,11 @@ final class SerialComplaints {
     Choices answers = Choices.of("What does the computer list when it is plugged in?", List.of(new Outcome("answers", "the board, and it answers"),
         new Outcome("unknown", "something that it does not know"), new Outcome("silent", "a port, and nothing answers"), new Outcome("none", "nothing new")));
     add("no-computer", "The computer does not find the board", answers, from(SeenOfLines.computer(lines),
-        now -> Ways.expecting(answers, now, TOLD_WRONG)), SerialChecks.LISTED);
+        now -> Ways.expecting(answers, now, TOLD_WRONG)), "answers", SerialChecks.LISTED);
   }
 
-  private void add(String id, String label, Choices answers, Prediction<Craft, ?> prediction, String proof) {
-    Check<Craft> seen = new CraftCheck("told-" + id, "told", c -> label, c -> "Tell what the owner or you saw. What nobody saw stays open.", answers, prediction, 0.5, 0,
-        BenchNeeds.NOTHING, false);
-    complaints.add(new Complaint(id, label, seen, List.of(checks.stream().filter(check -> check.id().equals(proof)).findFirst().orElseThrow())));
+  private void add(String id, String label, Choices answers, Prediction<Craft, ?> prediction, String fine, String proof) {
+    complaints.add(Complaint.told(id, label, answers, prediction, Optional.of(Chosen.of(fine)),
+        List.of(checks.stream().filter(check -> check.id().equals(proof)).findFirst().orElseThrow())));
   }
 }

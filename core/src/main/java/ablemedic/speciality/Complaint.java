@@ -1,8 +1,17 @@
 package ablemedic.speciality;
 
 import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Answers;
+import ablemedic.diagnosis.Answers.Choices;
+import ablemedic.diagnosis.Answers.Outcome;
+import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Outlook;
+import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.diagnosis.Prediction;
+import ablemedic.diagnosis.Reading;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A sort of complaint that opens a work-up.
@@ -10,13 +19,44 @@ import java.util.List;
  * @param id     stable name in kebab case
  * @param label  what the owner says
  * @param seen   what is asked at intake
+ * @param amiss  what stands known when nobody saw how it shows: that the complaint is true; nothing where it says no more than
+ *               that something is wrong
  * @param proof  the checks that end the proof, in their order
  */
-public record Complaint(String id, String label, Check<Craft> seen, List<Check<Craft>> proof) {
+public record Complaint(String id, String label, Check<Craft> seen, Optional<Check<Craft>> amiss, List<Check<Craft>> proof) {
+  /** The outcome of {@link #amiss} that bears the complaint out. */
+  public static final String TRUE = "true";
+
+  private static final Choices IS_IT_SO = Choices.of("Is it so?", List.of(new Outcome(TRUE, "it is so"), new Outcome("not", "it is not")));
+
   public Complaint {
     proof = List.copyOf(proof);
     if (proof.isEmpty()) {
       throw new IllegalArgumentException("a complaint is proven cured by at least one check");
     }
+  }
+
+  /**
+   * A complaint of what an owner saw.
+   *
+   * @param fine what is answered of a craft without this complaint; nothing where there is no such answer
+   */
+  public static Complaint told(String id, String label, Answers answers, Prediction<Craft, ?> prediction, Optional<Reading> fine,
+      List<Check<Craft>> proof) {
+    return new Complaint(id, label, told("told-" + id, label, answers, prediction),
+        fine.map(reading -> told("amiss-" + id, label, IS_IT_SO, amiss(prediction, reading))), proof);
+  }
+
+  private static CraftCheck told(String id, String label, Answers answers, Prediction<Craft, ?> prediction) {
+    return new CraftCheck(id, "told", craft -> label, craft -> "Tell what the owner or you saw. What nobody saw stays open.", answers, prediction,
+        0.5, 0, BenchNeeds.NOTHING, false);
+  }
+
+  private static <V> Prediction<Craft, V> amiss(Prediction<Craft, V> prediction, Reading fine) {
+    return new Prediction<>(prediction.facet(), read -> isAmiss(prediction.from().apply(read).likelihood(fine)));
+  }
+
+  private static Outlook isAmiss(double fine) {
+    return Ways.of(IS_IT_SO, 1 - fine, fine);
   }
 }

@@ -3,12 +3,12 @@ package ablemedic.speciality;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
-import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Prediction;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A complaint that no family has: the owner's words stand, and of what is wrong it says nothing, so that a work-up begins with
@@ -24,9 +24,7 @@ public final class SomethingElse {
     Choices answers = Choices.of("When does it show?", List.of(new Outcome("always", "always, at once"),
         new Outcome("warm", "only when it is warm"), new Outcome("load", "only under load"), new Outcome("sometimes", "now and then")));
     double alike = 1.0 / answers.combinations();
-    return new Complaint(ID, "Something else", new CraftCheck("told-" + ID, "told", craft -> "Something else",
-        craft -> "Tell what the owner or you saw. What nobody saw stays open.", answers,
-        Prediction.from(Facet.nothing(), nothing -> Ways.of(answers, alike, alike, alike, alike)), 0.5, 0, BenchNeeds.NOTHING, false),
+    return Complaint.told(ID, "Something else", answers, Prediction.from(Facet.nothing(), nothing -> Ways.of(answers, alike, alike, alike, alike)), Optional.empty(),
         List.of(flight));
   }
 }

@@ -96,7 +96,7 @@ public final class TakeOff {
 
   /** The complaint that opens a work-up of this speciality; the hover proves it cured. */
   public static Complaint complaint() {
-    return new Complaint("take-off", "It flips, tips, spins or slides at take-off", seen(), List.of(hover()));
+    return new Complaint("take-off", "It flips, tips, spins or slides at take-off", seen(), Optional.empty(), List.of(hover()));
   }
 
   /** The complaint as it was seen; a work-up opens with its reading. */

@@ -35,17 +35,17 @@ public final class SerialCrafts {
   }
 
   /** Receiver with its telemetry, positioning, video: everything shared or joined on a board that turns lines in the chip. */
-  static Craft shared() {
+  public static Craft shared() {
     return with("board-f7", "receiver", "gnss", "video", "display");
   }
 
   /** A one-way receiver on the inverted pad, its telemetry lead on a port of its own. */
-  static Craft polled() {
+  public static Craft polled() {
     return with("board-f3", "receiver-polled", "gnss");
   }
 
   /** Telemetry over a pair of modems. */
-  static Craft modem() {
+  public static Craft modem() {
     return with("board-f4-pad", "receiver-one-way", "modem", "gnss");
   }
 

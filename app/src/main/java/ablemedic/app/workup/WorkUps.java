@@ -147,11 +147,15 @@ public class WorkUps implements Routines.Follower {
     long lastLog = log.newest(row.mark());
     int revision = crafts.newestRevision(row.mark());
     Craft craft = crafts.craft(row.mark(), revision);
-    Check<Craft> check = complaint(craft, kind).seen();
+    Complaint complained = complaint(craft, kind);
+    Check<Craft> check = complained.seen();
     Entered entered = Entered.at(check, seen, written);
     List<Numbered> events = new ArrayList<>();
     if (!entered.answersNothing()) {
       events.add(new Numbered(1, at, new Found(check.id(), null, entered, Sureness.SURE)));
+    } else {
+      complained.amiss().ifPresent(so -> events.add(new Numbered(1, at,
+          new Found(so.id(), null, Entered.at(so, Map.of("seen", Complaint.TRUE), Map.of()), Sureness.SURE))));
     }
     for (int i = 0; i < before.size(); i++) {
       events.add(new Numbered(events.size() + 1, at, seenBefore(craft, before.get(i), "before[" + i + "]")));

@@ -221,7 +221,8 @@ public final class Browser implements AutoCloseable {
         .filter(message -> message.get("method").asString().equals("Network.requestWillBeSent"))
         .map(message -> message.get("params").get("request").get("url"))
         .map(JsonNode::asString)
-        .filter(url -> !url.startsWith(base) && !url.startsWith("data:") && !url.startsWith("chrome:"))
+        // The browser's own pages, such as that of a new tab.
+        .filter(url -> !url.startsWith(base) && !url.startsWith("data:") && !url.startsWith("chrome:") && !url.startsWith("chrome-untrusted:"))
         .toList()).as("requests elsewhere").isEmpty();
   }
 
