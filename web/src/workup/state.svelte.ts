@@ -92,10 +92,13 @@ export class WorkUpState extends Doing {
   /** The question that a digit answers. */
   question = $derived(this.card?.questions[this.oneByOne ? this.asking : 0]);
 
-  /** Takes a digit that was pressed outside any field: of an outcome, or the next one of a number. */
+  /**
+   * Takes a digit that was pressed outside any field: of an outcome, or the next one of a number. The field of a number takes what
+   * is typed before the bench is ready too, so its first digit must not get lost.
+   */
   press(digit: string): void {
     const question = this.question;
-    if (!question || !this.card?.ready) {
+    if (!question) {
       return;
     }
     if (question.scale) {
@@ -103,7 +106,7 @@ export class WorkUpState extends Doing {
       return;
     }
     const outcome = question.outcomes.find((one, i) => digitOf(question.outcomes, i) === digit);
-    if (outcome) {
+    if (outcome && this.card?.ready) {
       this.pick(question.id, outcome.id);
     }
   }

@@ -97,6 +97,18 @@ describe('a work-up on the screen', () => {
     expect(sent).toHaveLength(1);
   });
 
+  it('keeps the first digit of a number that is typed before the bench is ready', async () => {
+    const scale = { quantity: 'resistance', unit: 'ohm', example: '0.4', words: [] };
+    reply.view = view({
+      next: { ...card, ready: false, questions: [{ id: 'seen', text: '', outcomes: [], scale }] }
+    });
+    const work = new WorkUpState(3);
+    await work.load();
+    work.press('2');
+    expect(work.written).toEqual({ seen: '2' });
+    expect(work.complete).toBe(false);
+  });
+
   it('has the number of a count for its key', async () => {
     const outcomes = [...'0123', 'more'].map((id) => ({ id, label: `${id} cells` }));
     reply.view = view({ next: { ...card, questions: [{ id: 'seen', text: '', outcomes }] } });

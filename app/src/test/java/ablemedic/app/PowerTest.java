@@ -129,7 +129,8 @@ class PowerTest {
           "ohms~PLUG.+~PLUG.-": {"written": "2.3 ohm"}}}""");
     JsonNode view = app.ask("POST", "/api/work-ups", """
         {"mark": "P9", "kind": "shorts", "complaint": "failed the routine", "occasion": "NOTHING_KNOWN", "seen": {}}""");
-    assertThat(view.get("evidence").get(0).get("answers").get(0).asString()).isEqualTo("2.3 ohm");
+    assertThat(view.get("evidence").get(0).get("answers").get(0).asString()).isEqualTo("it is so");
+    assertThat(view.get("evidence").get(1).get("answers").get(0).asString()).isEqualTo("2.3 ohm");
     assertThat(view.get("bench").get("shortTest").asString()).isEqualTo("FAILED");
     assertThat(view.get("suspects").get(0).get("title").asString()).isEqualTo("The capacitor is burst and shorted");
   }

@@ -8,6 +8,7 @@ import ablemedic.electrics.Harm;
 import ablemedic.electrics.Inner;
 import ablemedic.electrics.Lead;
 import ablemedic.electrics.Pad;
+import ablemedic.electrics.Part;
 import ablemedic.electrics.Wiring;
 import ablemedic.electrics.Wiring.At;
 import java.util.ArrayList;
@@ -16,9 +17,12 @@ import java.util.Optional;
 
 /** Makes a network of a wiring, and alters it by what has come to harm. */
 public final class Circuits {
+  /** What the pin of an unpowered chip lets through to its ground, ohms. From memory; boards differ by decades, and some let nothing through. */
+  private static final double PIN_OHMS = 25_000;
+
   private Circuits() {}
 
-  /** Links of copper, then leaks and dividers, in the order of the wiring. */
+  /** Links of copper, then leaks, dividers and the pins of chips on serial lines, in the order of the wiring. */
   public static List<Link> links(Wiring wiring) {
     List<Link> links = new ArrayList<>();
     wiring.links().forEach(link -> links.add(new Link(link.a(), link.b(), 1 / link.ohms())));
@@ -28,6 +32,11 @@ public final class Circuits {
     for (At<Inner.Divider> d : wiring.all(Inner.Divider.class)) {
       links.add(new Link(node(wiring, d, d.of().sense()), node(wiring, d, d.of().minus()),
           1 / (d.of().topOhms() + d.of().bottomOhms())));
+    }
+    for (Part part : wiring.sheet().parts()) {
+      part.archetype().pads().stream().filter(pad -> pad.kind() == Pad.Kind.SERIAL).map(pad -> wiring.node(part.address(pad.name())))
+          .filter(pad -> wiring.isReached(wiring.points().get(pad)))
+          .forEach(pad -> wiring.find(part.address(Powered.groundPad(part))).ifPresent(ground -> links.add(new Link(pad, ground, 1 / PIN_OHMS))));
     }
     return links;
   }

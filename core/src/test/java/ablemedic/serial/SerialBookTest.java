@@ -2,6 +2,7 @@ package ablemedic.serial;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import ablemedic.Specialities;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
@@ -10,6 +11,7 @@ import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Outlook;
+import ablemedic.diagnosis.Reading;
 import ablemedic.handbook.Handbook;
 import ablemedic.reading.Meter;
 import ablemedic.speciality.Complaint;
@@ -132,5 +134,21 @@ class SerialBookTest {
             .hasSizeGreaterThan(1);
       }
     }
+  }
+
+  /** The input of an unpowered chip lets some current through or none, and boards differ by decades: common practice, no source. */
+  @Test
+  void whatTheChipsLetThroughBetweenTwoPadsOfAPortIsNoBridge() {
+    Craft craft = SerialCrafts.polled();
+    Book<Craft> all = Specialities.book(craft, Meter.USUAL);
+    Fault<Craft> bridge = all.faults().stream().filter(fault -> fault.describe(craft).contains("bridges R3 and T3")).findFirst().orElseThrow();
+    Check<Craft> ohms = all.check("ohms~FC.R3~FC.T3").orElseThrow();
+    for (double seen : new double[] {8_000, 26_000, 150_000, 300_000}) {
+      Reading reading = new Reading.Measured(seen);
+      assertThat(ohms.outlook(craft).likelihood(reading)).as(seen + " ohm")
+          .isGreaterThan(5 * ohms.outlook(bridge.applyTo(craft)).likelihood(reading));
+    }
+    Reading nothing = Reading.Chosen.of("ol");
+    assertThat(ohms.outlook(craft).likelihood(nothing)).isGreaterThan(5 * ohms.outlook(bridge.applyTo(craft)).likelihood(nothing));
   }
 }
