@@ -10,12 +10,14 @@
   import { SortState } from './sort.svelte';
 
   const shelf = new Loading<Schemas['ShelfSort'][]>();
-  const id = String(route.params.id ?? '');
-  const like = String(searchParams.get('like') ?? '');
+  // One page serves a sort and a new one like it, so both follow the address.
+  let id = $derived(String(route.params.id ?? ''));
+  let like = $derived(String(searchParams.get('like') ?? ''));
   let work = $state.raw(new SortState(''));
 
-  onMount(async () => {
-    await shelf.load(() => ask(api.GET('/api/part-shelf')));
+  onMount(() => void shelf.load(() => ask(api.GET('/api/part-shelf'))));
+
+  $effect(() => {
     const from = shelf.value?.find((one) => one.sort.id === (id || like))?.sort;
     work = new SortState(id, from && !id ? { ...from, id: '', label: '' } : from);
   });

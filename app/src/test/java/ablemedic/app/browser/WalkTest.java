@@ -434,6 +434,17 @@ class WalkTest {
     }
   }
 
+  @Test
+  void aSortThatShipsIsTheBeginningOfAnOwnOne() {
+    try (Browser browser = new Browser(app.url(""), "light", 1280, 1000)) {
+      browser.open("/parts/board-f4-jumper");
+      browser.press("add one like it");
+      browser.seeText("Add a sort of part");
+      browser.seeText("port 6 is soft");
+      settled(browser);
+    }
+  }
+
   /** From the map over a recording of a pad to the fault that it shows, and the ports told anew. */
   @Test
   void aDeadReceiverLineIsFoundByARecordingDroppedOnItsCheck(@TempDir Path folder) throws IOException {
