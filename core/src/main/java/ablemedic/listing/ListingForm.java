@@ -1,0 +1,19 @@
+package ablemedic.listing;
+
+/** How a listing is written. */
+public enum ListingForm {
+  LINES("lines of name = value"),
+  TABLE("a table of names and values"),
+  JSON("JSON"),
+  PARAMETERS("a parameter file");
+
+  private final String label;
+
+  ListingForm(String label) {
+    this.label = label;
+  }
+
+  public String label() {
+    return label;
+  }
+}
