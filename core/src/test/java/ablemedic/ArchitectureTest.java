@@ -57,9 +57,18 @@ class ArchitectureTest {
           "de.siegmar..", "ch.randelshofer..");
 
   @ArchTest
+  static final ArchRule aListingKnowsNoSettingAndNoCraft = classes().that().resideInAPackage("..listing..")
+      .should().onlyDependOnClassesThat().resideInAnyPackage("ablemedic.listing..", "java..", "de.siegmar..", "tools.jackson..");
+
+  @ArchTest
+  static final ArchRule theNamesOfAFirmwareKnowNoTrouble = classes().that().resideInAPackage("..firmware..")
+      .should().onlyDependOnClassesThat().resideInAnyPackage("ablemedic.firmware..", "ablemedic.listing..", "ablemedic.craft..", "ablemedic.told..", "java..",
+          "de.siegmar..");
+
+  @ArchTest
   static final ArchRule packagesFormNoCircle = slices().matching("ablemedic.(*)..").should().beFreeOfCycles();
 
   @ArchTest
   static final ArchRule theCoreIsPlainJavaButForItsFiles = classes().that().resideInAPackage("ablemedic..")
-      .and().resideOutsideOfPackages("ablemedic.shelf..", "ablemedic.wire..", "ablemedic.capture..").should().onlyDependOnClassesThat().resideInAnyPackage("ablemedic..", "java..", "org.hipparchus..");
+      .and().resideOutsideOfPackages("ablemedic.shelf..", "ablemedic.wire..", "ablemedic.capture..", "ablemedic.listing..", "ablemedic.firmware..").should().onlyDependOnClassesThat().resideInAnyPackage("ablemedic..", "java..", "org.hipparchus..");
 }
