@@ -69,10 +69,6 @@ class SerialCraftTest {
         {"mark":"GODWIT","kind":"positioning","complaint":"no satellites since it fell","occasion":"CRASH","seen":{}}""");
     assertThat(workUp.get("evidence").get(0).toString()).contains("No positioning, or no satellites").contains("it is so");
     assertThat(workUp.get("suspects").toString()).as("props, which a crash breaks most often, do not hide satellites").doesNotContain("prop is");
-    entered(app, "DOTTEREL", "STACK", "\"board-f7\"");
-    JsonNode flips = app.ask("POST", "/api/work-ups", """
-        {"mark":"DOTTEREL","kind":"take-off","complaint":"flips","occasion":"CRASH","seen":{}}""");
-    assertThat(flips.get("evidence").size()).as("how it goes over is all that take-off can say").isZero();
   }
 
   private static HttpResponse<String> drop(App app, JsonNode workUp, String check, byte[] file, String more) {

@@ -176,7 +176,7 @@ class WorkUpTest {
         {"version": %d, "checkId": "arrow", "outcomes": {"seen": "back"}, "sureness": "SURE"}"""
         .formatted(view.get("version").asLong()));
     assertThat(refusal.get("errors").get(0).get("where").asString()).isEqualTo("version");
-    assertThat(app.get(path(view, "")).get("evidence")).hasSize(1);
+    assertThat(app.get(path(view, "")).get("evidence")).as("that the complaint is true, and the first writing").hasSize(2);
   }
 
   @Test
@@ -204,6 +204,6 @@ class WorkUpTest {
     JsonNode after =
         app.ask("POST", path(view, "/findings"), finding.formatted(view.get("version").asLong(), "0,99 kg"));
     assertThat(after.get("suspects").get(0).get("faultId").asString()).isEqualTo("overloaded");
-    assertThat(after.get("evidence").get(0).get("answers").get(0).asString()).isEqualTo("0,99 kg");
+    assertThat(after.get("evidence").get(1).get("answers").get(0).asString()).isEqualTo("0,99 kg");
   }
 }

@@ -44,16 +44,22 @@ public record Complaint(String id, String label, Check<Craft> seen, Optional<Che
   public static Complaint told(String id, String label, Answers answers, Prediction<Craft, ?> prediction, Optional<Reading> fine,
       List<Check<Craft>> proof) {
     return new Complaint(id, label, told("told-" + id, label, answers, prediction),
-        fine.map(reading -> told("amiss-" + id, label, IS_IT_SO, amiss(prediction, reading))), proof);
+        fine.map(reading -> amiss(id, label, prediction, reading)), proof);
+  }
+
+  /**
+   * What stands known of a complaint when nobody saw how it shows.
+   *
+   * @param seen what is predicted of it
+   * @param fine what is answered of a craft without it
+   */
+  public static <V> Check<Craft> amiss(String id, String label, Prediction<Craft, V> seen, Reading fine) {
+    return told("amiss-" + id, label, IS_IT_SO, new Prediction<>(seen.facet(), read -> isAmiss(seen.from().apply(read).likelihood(fine))));
   }
 
   private static CraftCheck told(String id, String label, Answers answers, Prediction<Craft, ?> prediction) {
     return new CraftCheck(id, "told", craft -> label, craft -> "Tell what the owner or you saw. What nobody saw stays open.", answers, prediction,
         0.5, 0, BenchNeeds.NOTHING, false);
-  }
-
-  private static <V> Prediction<Craft, V> amiss(Prediction<Craft, V> prediction, Reading fine) {
-    return new Prediction<>(prediction.facet(), read -> isAmiss(prediction.from().apply(read).likelihood(fine)));
   }
 
   private static Outlook isAmiss(double fine) {

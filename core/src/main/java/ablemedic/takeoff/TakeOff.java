@@ -4,6 +4,7 @@ import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Repair;
@@ -96,7 +97,9 @@ public final class TakeOff {
 
   /** The complaint that opens a work-up of this speciality; the hover proves it cured. */
   public static Complaint complaint() {
-    return new Complaint("take-off", "It flips, tips, spins or slides at take-off", seen(), Optional.empty(), List.of(hover()));
+    String label = "It flips, tips, spins or slides at take-off";
+    return new Complaint(TakeOffSeen.ID, label, seen(), Optional.of(Complaint.amiss(TakeOffSeen.ID, label,
+        Prediction.from(Sightings.FLIGHT, TakeOffSeen::outlook), TakeOffSeen.FINE)), List.of(hover()));
   }
 
   /** The complaint as it was seen; a work-up opens with its reading. */

@@ -8,6 +8,7 @@ import ablemedic.diagnosis.Answers.Question;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Outlook;
+import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Outlook.Way;
 import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.speciality.Place;
@@ -41,6 +42,8 @@ final class TakeOffSeen implements Place.Placed {
 
   static final String NO_EDGE_ID = "none";
   private static final String EDGE_QUESTION = "edge";
+  /** What is seen of a craft that takes off well. */
+  static final Reading FINE = new Reading.Chosen(Map.of(MANNER_QUESTION, id(Manner.FLIES)));
 
   static final Choices ANSWERS = new Choices(List.of(
       new Question(MANNER_QUESTION, "What did it do?", Arrays.stream(Manner.values())
@@ -103,7 +106,11 @@ final class TakeOffSeen implements Place.Placed {
 
   @Override
   public Outlook outlook(Craft craft) {
-    List<Sight> sights = Sightings.of(craft);
+    return outlook(Sightings.FLIGHT.of(craft));
+  }
+
+  static Outlook outlook(Sightings.Flying flown) {
+    List<Sight> sights = Sightings.of(flown);
     double[] repeat = repeat(sights);
     Map<Sight, Integer> counts = new LinkedHashMap<>();
     sights.forEach(sight -> counts.merge(sight, 1, Integer::sum));
