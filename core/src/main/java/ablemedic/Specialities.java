@@ -17,10 +17,12 @@ import ablemedic.power.Power;
 import ablemedic.reading.Meter;
 import ablemedic.serial.Serial;
 import ablemedic.speciality.Complaint;
+import ablemedic.speciality.Lint;
 import ablemedic.speciality.RoutineSchool;
 import ablemedic.speciality.SomethingElse;
 import ablemedic.speciality.Speciality;
 import ablemedic.takeoff.TakeOff;
+import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -87,6 +89,11 @@ public final class Specialities {
     Check<Craft> flight = flight();
     return Stream.concat(ALL.stream().flatMap(one -> one.complaints(craft, meter, flight).stream()),
         Stream.of(SomethingElse.complaint(flight))).toList();
+  }
+
+  /** Everything that a craft is told and that does not go with how it is built, the gravest first. */
+  public static List<Lint> lint(Craft craft) {
+    return ALL.stream().flatMap(one -> one.lint(craft).stream()).sorted(Comparator.comparing(Lint::severity)).toList();
   }
 
   /** A craft that stands for any whose parts and leads nobody entered. */

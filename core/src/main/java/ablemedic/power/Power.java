@@ -11,6 +11,7 @@ import ablemedic.handbook.Handbook.Page;
 import ablemedic.reading.Meter;
 import ablemedic.speciality.Complaint;
 import ablemedic.speciality.Instrument;
+import ablemedic.speciality.Lint;
 import ablemedic.speciality.RoutineSchool;
 import ablemedic.speciality.Speciality;
 import java.util.List;
@@ -62,6 +63,11 @@ public final class Power {
     @Override
     public List<Check<Craft>> prePowerRoutine(Craft craft, Meter meter, RoutineSchool school) {
       return PrePowerRoutine.of(craft, meter, school);
+    }
+
+    @Override
+    public List<Lint> lint(Craft craft) {
+      return PowerLint.of(craft);
     }
 
     @Override

@@ -20,6 +20,7 @@ import ablemedic.speciality.Odds;
 import ablemedic.speciality.SettingTrouble;
 import ablemedic.told.Setting;
 import ablemedic.wire.Format;
+import ablemedic.wire.Format.Back;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -124,7 +125,8 @@ final class LineFaults {
     faults.told(SerialSettings.jobs(p), "job-missing-" + line.id(), "job-missing", jobs, SerialOdds.JOB_MISSING, was -> without(was, job),
         "Port " + p + " was not given the job of " + job.label(), fixing);
     for (Job other : Job.values()) {
-      if (other != job && List.of(Job.GNSS, Job.TELEMETRY).contains(other) && PortSettings.portsWith(other, craft).isEmpty()) {
+      boolean carried = job == Job.RECEIVER && other == Job.TELEMETRY && line.format().back() == Back.TWO_WAY;
+      if (other != job && !carried && List.of(Job.GNSS, Job.TELEMETRY).contains(other) && PortSettings.portsWith(other, craft).isEmpty()) {
         faults.told(SerialSettings.jobs(p), "job-twice-" + line.id(), "job-twice", jobs, SerialOdds.JOB_TWICE, was -> with(was, other),
             "Port " + p + " was given " + other.label() + " besides " + job.label(), fixing);
         break;

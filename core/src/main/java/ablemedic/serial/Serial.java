@@ -9,6 +9,7 @@ import ablemedic.handbook.Handbook.Page;
 import ablemedic.reading.Meter;
 import ablemedic.speciality.Complaint;
 import ablemedic.speciality.Instrument;
+import ablemedic.speciality.Lint;
 import ablemedic.speciality.Speciality;
 import ablemedic.wire.Format;
 import java.util.List;
@@ -60,6 +61,11 @@ public final class Serial {
       Craft sound = sound(craft);
       return CraftLines.of(sound).map(lines -> new Book<>(SerialFaults.of(sound, lines), SerialChecks.of(sound, lines)))
           .orElseGet(() -> new Book<>(List.of(), List.of()));
+    }
+
+    @Override
+    public List<Lint> lint(Craft craft) {
+      return SerialLint.of(craft);
     }
 
     @Override

@@ -34,6 +34,11 @@ public interface Speciality {
   /** Its pages of the handbook, one for each kind of its faults and checks. */
   List<Page> pages();
 
+  /** What a craft is told that does not go with how it is built. */
+  default List<Lint> lint(Craft craft) {
+    return List.of();
+  }
+
   /** What is done before the pack goes in, from the one speciality that has it; each step passes on a sound craft. */
   default List<Check<Craft>> prePowerRoutine(Craft craft, Meter meter, RoutineSchool school) {
     return List.of();

@@ -15,6 +15,7 @@ import ablemedic.handbook.Handbook.Page;
 import ablemedic.reading.Meter;
 import ablemedic.speciality.Complaint;
 import ablemedic.speciality.Instrument;
+import ablemedic.speciality.Lint;
 import ablemedic.speciality.Speciality;
 import java.util.List;
 import java.util.Optional;
@@ -56,6 +57,11 @@ public final class TakeOff {
     @Override
     public Book<Craft> book(Craft craft, Meter meter) {
       return BOOK;
+    }
+
+    @Override
+    public List<Lint> lint(Craft craft) {
+      return TakeOffLint.of(craft);
     }
 
     @Override

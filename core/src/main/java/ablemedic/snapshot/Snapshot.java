@@ -1,0 +1,52 @@
+package ablemedic.snapshot;
+
+import ablemedic.craft.Craft;
+import ablemedic.told.Setting;
+import ablemedic.told.Told;
+import java.util.Collections;
+import java.util.List;
+import java.util.SortedSet;
+import java.util.TreeSet;
+
+/**
+ * What a listing says that a craft was told.
+ *
+ * @param told what it holds; the rest as usual
+ * @param held the settings that it holds; of the others it says nothing
+ */
+public record Snapshot(Told told, SortedSet<Setting<?>> held) {
+  /** A listing rounds its numbers, to this share of them or better. */
+  private static final double LISTED_TO = 1e-5;
+
+  public Snapshot {
+    held = Collections.unmodifiableSortedSet(new TreeSet<>(held));
+  }
+
+  /** The craft with what the listing holds in place of what its sheet has. */
+  public Craft on(Craft craft) {
+    return craft.with(craft.told().taking(held::contains, told));
+  }
+
+  /** Where what was told differs from what the listing holds, by setting; the listing is what comes after. */
+  public List<Told.Difference> differencesFrom(Told other) {
+    return differencesFrom(other, LISTED_TO);
+  }
+
+  /**
+   * The same for whom numbers that lie near one another are alike.
+   *
+   * @param near a share of the greater
+   */
+  List<Told.Difference> differencesFrom(Told other, double near) {
+    return other.only(held::contains).differencesTo(told.only(held::contains)).stream().filter(one -> !near(one.setting(), other, near)).toList();
+  }
+
+  /** Whether another was told the same of a setting, to what a listing can tell. */
+  boolean isAlike(Setting<?> setting, Told other) {
+    return told.get(setting).equals(other.get(setting)) || near(setting, other, LISTED_TO);
+  }
+
+  private <T> boolean near(Setting<T> setting, Told other, double near) {
+    return told.get(setting) instanceof Double a && other.get(setting) instanceof Double b && Math.abs(a - b) <= near * Math.max(Math.abs(a), Math.abs(b));
+  }
+}

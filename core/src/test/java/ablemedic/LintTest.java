@@ -1,0 +1,80 @@
+package ablemedic;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import ablemedic.craft.BoardSettings;
+import ablemedic.craft.Craft;
+import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.OutputOrder;
+import ablemedic.craft.PortSettings;
+import ablemedic.diagnosis.Fault;
+import ablemedic.electrics.Job;
+import ablemedic.power.PowerCrafts;
+import ablemedic.reading.Meter;
+import ablemedic.serial.SerialCrafts;
+import ablemedic.speciality.Lint;
+import ablemedic.speciality.Lint.Severity;
+import ablemedic.told.Device;
+import ablemedic.told.Setting;
+import ablemedic.told.Told;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import org.junit.jupiter.api.Test;
+
+/** What a craft is told, held against how it is built. */
+class LintTest {
+  private static final List<Craft> CRAFTS = List.of(SerialCrafts.shared(), SerialCrafts.polled(), SerialCrafts.modem(), PowerCrafts.stack(),
+      PowerCrafts.separate());
+  /** What only somebody who is asked can tell from a mistake: either may be meant. */
+  private static final Set<String> MAY_BE_MEANT = Set.of("mode", "telemetry-on", "current-read", "current-scale", "current-at-rest", "telemetry-bytes");
+
+  @Test
+  void ofASoundCraftThereIsNothingToSay() {
+    for (Craft craft : CRAFTS) {
+      assertThat(Specialities.lint(craft)).isEmpty();
+    }
+  }
+
+  @Test
+  void everyFaultThatIsASettingOfTheBoardIsSaidWithTheSettingThatItTouches() {
+    for (Craft craft : CRAFTS) {
+      for (Fault<Craft> fault : Specialities.book(craft, Meter.USUAL).faults()) {
+        Craft faulty = fault.applyTo(craft);
+        List<Told.Difference> differences = craft.told().differencesTo(faulty.told());
+        if (faulty.with(craft.told()).equals(craft) && differences.stream().anyMatch(one -> one.setting().device() == Device.FLIGHT_BOARD)
+            && differences.stream().noneMatch(one -> MAY_BE_MEANT.contains(one.setting().id()))) {
+          Set<Setting<?>> said = new TreeSet<>();
+          Specialities.lint(faulty).forEach(lint -> said.addAll(lint.settings()));
+          assertThat(differences).as(fault.describe(craft)).anyMatch(one -> said.contains(one.setting()));
+        }
+      }
+    }
+  }
+
+  @Test
+  void aFirmwareOfTheOtherNumberingSchoolNeedsTheOrderThatUndoesIt() {
+    Craft craft = PowerCrafts.stack().with(BoardSettings.NUMBERING, NumberingSchool.FRONT_RIGHT_FIRST);
+    Lint lint = Specialities.lint(craft).get(0);
+    assertThat(lint.severity()).isEqualTo(Severity.WRONG);
+    String order = lint.remedy().replace("Enter the output order ", "");
+    assertThat(Specialities.lint(craft.with(BoardSettings.OUTPUT_ORDER, OutputOrder.parse(order)))).as("entered, it is silent").isEmpty();
+  }
+
+  @Test
+  void aJobWithoutItsPartAndAPartWithoutItsJobAreSaid() {
+    Craft craft = SerialCrafts.shared();
+    assertThat(Specialities.lint(craft.with(PortSettings.jobsOf("6"), List.of(Job.DISPLAY)))).extracting(Lint::cause)
+        .anyMatch(cause -> cause.contains("Port 6 was given the job of display, and no part for it lies there"));
+    assertThat(Specialities.lint(craft.with(PortSettings.jobsOf("1"), List.of()))).extracting(Lint::settles).contains("no-sticks");
+  }
+
+  @Test
+  void aScaleThatIsTooHighForTheDividerSaysWhatAPackWouldShow() {
+    Craft craft = PowerCrafts.stack();
+    double right = craft.told(BoardSettings.VOLTAGE_SCALE);
+    assertThat(Specialities.lint(craft.with(BoardSettings.VOLTAGE_SCALE, 1.1 * right))).singleElement().satisfies(lint -> assertThat(lint.cause()).contains("17.6 V"));
+    assertThat(Specialities.lint(craft.with(BoardSettings.VOLTAGE_SCALE, 1.02 * right))).as("trimmed to the meter").isEmpty();
+    assertThat(Specialities.lint(craft.with(BoardSettings.CELLS, 6))).singleElement().satisfies(lint -> assertThat(lint.cause()).contains("flies with 4"));
+  }
+}

@@ -1,0 +1,181 @@
+package ablemedic.snapshot;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import ablemedic.Specialities;
+import ablemedic.craft.BoardSettings;
+import ablemedic.craft.Craft;
+import ablemedic.craft.PortSettings;
+import ablemedic.craft.Settings;
+import ablemedic.diagnosis.Assumptions;
+import ablemedic.diagnosis.Book;
+import ablemedic.diagnosis.Case;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Diagnosis;
+import ablemedic.diagnosis.Evidence;
+import ablemedic.diagnosis.Fault;
+import ablemedic.diagnosis.Occasion;
+import ablemedic.diagnosis.Reading;
+import ablemedic.diagnosis.Standing;
+import ablemedic.diagnosis.Sureness;
+import ablemedic.electrics.Job;
+import ablemedic.firmware.Dictionary;
+import ablemedic.firmware.Families;
+import ablemedic.listing.Listing;
+import ablemedic.power.PowerCrafts;
+import ablemedic.reading.Meter;
+import ablemedic.serial.SerialCrafts;
+import ablemedic.speciality.Complaint;
+import ablemedic.told.Device;
+import ablemedic.told.Setting;
+import ablemedic.told.Told;
+import java.nio.charset.StandardCharsets;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+
+class SnapshotTest {
+  private static final Craft SOUND = SerialCrafts.polled();
+  private static final Book<Craft> BOOK = Specialities.book(SOUND, Meter.USUAL);
+  private static final Reading IS_SO = Reading.Chosen.of(Complaint.TRUE);
+  private static final Dictionary ALDER = new Dictionary(Families.shipped().get(0), "2");
+
+  /** What the board of a craft would list, written as text and read back through the dictionary. */
+  private static Snapshot listed(Craft craft) {
+    return listed(craft, ALDER);
+  }
+
+  private static Snapshot listed(Craft craft, Dictionary dictionary) {
+    var understood = dictionary.read(Listing.read(dictionary.listing(craft.told()).getBytes(StandardCharsets.UTF_8)));
+    return new Snapshot(understood.told(), understood.held());
+  }
+
+  private static boolean isOfBoard(Fault<Craft> fault) {
+    Craft faulty = fault.applyTo(SOUND);
+    return faulty.with(SOUND.told()).equals(SOUND) && SOUND.told().differencesTo(faulty.told()).stream()
+        .allMatch(one -> one.setting().device() == Device.FLIGHT_BOARD && ALDER.names(one.setting()));
+  }
+
+  private static List<Fault<Craft>> settingsOfTheBoard() {
+    return BOOK.faults().stream().filter(SnapshotTest::isOfBoard).toList();
+  }
+
+  private static Standing<Craft> after(Snapshot snapshot) {
+    return after(new Case<>(SOUND, Occasion.FLASH, List.of(), List.of()), snapshot);
+  }
+
+  private static Standing<Craft> after(Case<Craft> known, Snapshot snapshot) {
+    Check<Craft> check = ListingCheck.of(1, snapshot);
+    return new Diagnosis<>(BOOK, Assumptions.USUAL).standing(known.with(check, Reading.Chosen.of(ListingCheck.LISTED), Sureness.SURE));
+  }
+
+  private static double belief(Standing<Craft> standing, Fault<Craft> fault) {
+    return standing.stories().stream().filter(story -> story.hypothesis().faults().contains(fault)).mapToDouble(Standing.Weighed::belief).sum();
+  }
+
+  @Test
+  void aListingThatIsAsTheSheetHasItClearsEverySuspectThatIsASettingOfTheBoard() {
+    Standing<Craft> standing = after(listed(SOUND));
+    assertThat(settingsOfTheBoard()).hasSizeGreaterThan(20)
+        .allSatisfy(fault -> assertThat(belief(standing, fault)).as(fault.describe(SOUND)).isLessThan(0.002));
+  }
+
+  @Test
+  void aListingWithOneFaultConfirmsItAndClearsTheOthers() {
+    for (Fault<Craft> fault : settingsOfTheBoard()) {
+      Craft faulty = fault.applyTo(SOUND);
+      Check<Craft> complaint = Specialities.complaints(SOUND, Meter.USUAL).stream().flatMap(one -> one.amiss().stream())
+          .max(Comparator.comparingDouble(amiss -> amiss.outlook(faulty).likelihood(IS_SO))).orElseThrow();
+      Standing<Craft> standing = after(new Case<>(SOUND, Occasion.FLASH, List.of(), List.of()).with(complaint, IS_SO, Sureness.SURE), listed(faulty));
+      double alike = settingsOfTheBoard().stream().filter(other -> listed(faulty).differencesFrom(other.applyTo(SOUND).told(), 0.03).isEmpty()).mapToDouble(other -> belief(standing, other)).sum();
+      assertThat(alike).as(fault.describe(SOUND)).isGreaterThan(0.5);
+    }
+  }
+
+  @Test
+  void ofWhatAListingDoesNotHoldItSaysNothing() {
+    SortedSet<Setting<?>> held = new TreeSet<>(listed(SOUND).held());
+    held.remove(BoardSettings.ALIGNMENT);
+    Standing<Craft> standing = after(new Snapshot(SOUND.told(), held));
+    Fault<Craft> turned = settingsOfTheBoard().stream().filter(f -> !f.applyTo(SOUND).told(BoardSettings.ALIGNMENT).equals(SOUND.told(BoardSettings.ALIGNMENT)))
+        .findFirst().orElseThrow();
+    Diagnosis<Craft> diagnosis = new Diagnosis<>(BOOK, Assumptions.USUAL);
+    double before = belief(diagnosis.standing(new Case<>(SOUND, Occasion.FLASH, List.of(), List.of())), turned);
+    assertThat(belief(standing, turned)).as("the others are cleared, so its share can only grow").isGreaterThanOrEqualTo(before);
+  }
+
+  @Test
+  void whatAChangeCausesFollowsFromThePhysicsOfTheCraft() {
+    Craft turned = SOUND.with(SOUND.told().withWritten(BoardSettings.ALIGNMENT, "0/0/180"))
+        .with(PortSettings.jobsOf("3"), List.of()).with(PortSettings.TELEMETRY, false).with(PortSettings.baud("9"), 115_200);
+    List<Change> changes = Change.between(listed(SOUND), listed(turned), SOUND, Specialities.complaints(SOUND, Meter.USUAL), List.of());
+    assertThat(changes).extracting(change -> change.setting().id()).containsExactlyInAnyOrder("alignment", "port-3-jobs", "telemetry-on", "port-9-baud");
+    assertThat(causes(changes, "alignment")).containsExactly("take-off");
+    assertThat(causes(changes, "port-3-jobs")).containsExactly("positioning");
+    assertThat(causes(changes, "telemetry-on")).contains("telemetry");
+    assertThat(causes(changes, "port-9-baud")).as("nothing lies on port 9").isEmpty();
+  }
+
+  private static Set<String> causes(List<Change> changes, String setting) {
+    return changes.stream().filter(change -> change.setting().id().equals(setting)).findFirst().orElseThrow().causes().stream().map(Consequence::complaintId)
+        .collect(Collectors.toSet());
+  }
+
+  @Test
+  void theChangeThatExplainsTheComplaintWeighsMost() {
+    Check<Craft> noSatellites = Specialities.complaints(SOUND, Meter.USUAL).stream().filter(one -> one.id().equals("positioning")).findFirst().orElseThrow().seen();
+    List<Evidence<Craft>> found = List.of(new Evidence.Finding<>(noSatellites, Reading.Chosen.of("dead"), Sureness.SURE, List.of()));
+    Craft changed = SOUND.with(PortSettings.jobsOf("3"), List.of()).with(BoardSettings.CELLS, 6);
+    List<Change> changes = Change.between(listed(SOUND), listed(changed), SOUND, Specialities.complaints(SOUND, Meter.USUAL), found);
+    assertThat(changes).filteredOn(change -> change.setting().id().equals("port-3-jobs")).singleElement()
+        .satisfies(change -> assertThat(change.weight()).isGreaterThan(10));
+    assertThat(changes).filteredOn(change -> change.setting().equals(BoardSettings.CELLS)).singleElement()
+        .satisfies(change -> assertThat(change.weight()).isEqualTo(1));
+  }
+
+  @Test
+  void theSameTwiceChangedNothing() {
+    assertThat(Change.between(listed(SOUND), listed(SOUND), SOUND, List.of(), List.of())).isEmpty();
+    assertThat(PutBack.list(listed(SOUND), listed(SOUND), ALDER)).isEmpty();
+  }
+
+  @Test
+  void whatIsPutBackByAnotherVersionsNamesGivesTheSettingsOfBefore() {
+    Dictionary first = new Dictionary(Families.shipped().get(0), "1");
+    Craft before = PowerCrafts.stack().with(BoardSettings.VOLTAGE_SCALE, 16.5).with(BoardSettings.GAIN, 1.2)
+        .with(PortSettings.jobsOf("4"), List.of(Job.GNSS));
+    Snapshot old = listed(before, first);
+    Snapshot now = listed(before.with(Told.USUAL), ALDER);
+    List<PutBack> list = PutBack.list(old, now, ALDER);
+    assertThat(list).extracting(one -> one.setting().id()).containsExactlyInAnyOrder("voltage-scale", "gain", "port-4-jobs");
+    String text = PutBack.text(list, ALDER);
+    assertThat(text).contains("set pack_ratio = 16500").doesNotContain("volt_scale");
+    Told pasted = ALDER.read(Listing.read(text.getBytes(StandardCharsets.UTF_8))).told();
+    assertThat(now.told().taking(setting -> list.stream().anyMatch(one -> one.setting().equals(setting)), pasted).only(old.held()::contains))
+        .isEqualTo(before.told().only(old.held()::contains));
+  }
+
+  @Test
+  void whatTheTargetHasNoNameForIsARemarkAndNoLine() {
+    Dictionary birch5 = new Dictionary(Families.shipped().get(1), "5");
+    Dictionary birch6 = new Dictionary(Families.shipped().get(1), "6");
+    Snapshot old = listed(SOUND.with(PortSettings.SOFT, true), birch6);
+    List<PutBack> list = PutBack.list(old, listed(SOUND, birch5), birch5);
+    assertThat(list).singleElement().satisfies(one -> assertThat(one.line()).isEmpty());
+    assertThat(PutBack.text(list, birch5)).contains("# by hand: soft serial was on");
+  }
+
+  @Test
+  void everySettingOfTheBoardHasANameInTheNewestOfEachFamilyOrIsNoneThatABoardLists() {
+    Set<String> none = Set.of("telemetry-bytes");
+    for (var family : Families.shipped()) {
+      Dictionary newest = new Dictionary(family, family.newest());
+      assertThat(Settings.ALL.stream().filter(setting -> setting.device() == Device.FLIGHT_BOARD && !none.contains(setting.id())))
+          .allSatisfy(setting -> assertThat(newest.names(setting)).as(setting.id()).isTrue());
+    }
+  }
+}
