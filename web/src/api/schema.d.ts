@@ -372,6 +372,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/crafts/{mark}/snapshots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_1"];
+        put?: never;
+        post: operations["add_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crafts/{mark}/snapshots/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crafts/{mark}/snapshots/{number}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["changes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crafts/{mark}/snapshots/{number}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crafts/{mark}/snapshots/{number}/what-if": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["whatIf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/crafts/{mark}/sorts": {
         parameters: {
             query?: never;
@@ -396,6 +476,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["faults_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/firmware-families": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["put"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/firmware-families/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["table"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1556,6 +1668,16 @@ export interface components {
             before: string;
             what: string;
         };
+        ChangeView: {
+            after: string;
+            before: string;
+            causes: string[];
+            group: string;
+            label: string;
+            settingId: string;
+            /** Format: double */
+            weight: number;
+        };
         Changed: {
             name: string;
             reason: string;
@@ -1563,6 +1685,16 @@ export interface components {
             state: "FIT" | "GROUNDED";
             /** Format: int64 */
             version: number;
+        };
+        ChangesView: {
+            changes: components["schemas"]["ChangeView"][];
+            complaint?: string;
+            /** Format: int32 */
+            number: number;
+            putBack: components["schemas"]["PutBackView"][];
+            /** Format: int32 */
+            since: number;
+            text: string;
         };
         Channel: {
             /** Format: double */
@@ -1773,6 +1905,14 @@ export interface components {
         Family: {
             instruments: components["schemas"]["Instrument"][];
             title: string;
+        };
+        FamilyView: {
+            id: string;
+            label: string;
+            /** Format: int32 */
+            names: number;
+            own: boolean;
+            versions: string[];
         };
         FaultEntry: {
             id: string;
@@ -2026,6 +2166,14 @@ export interface components {
             /** Format: int32 */
             leastBaud: number;
         };
+        LintView: {
+            cause: string;
+            remedy: string;
+            settings: string[];
+            settles: string;
+            /** @enum {string} */
+            severity: "HARMS" | "WRONG" | "DOUBTFUL";
+        };
         ListedCraft: {
             craftClass: string;
             mark: string;
@@ -2267,6 +2415,12 @@ export interface components {
             label: string;
             /** @enum {string} */
             school: "LONG_LIFE" | "USE_THE_PACK";
+        };
+        NotUnderstood: {
+            /** Format: int32 */
+            line: number;
+            text: string;
+            why: string;
         };
         Noted: {
             answers: string[];
@@ -2613,6 +2767,13 @@ export interface components {
             state: string;
             title: string;
         };
+        PutBackView: {
+            before: string;
+            label: string;
+            line?: string;
+            now: string;
+            settingId: string;
+        };
         QuestionView: {
             id: string;
             outcomes: components["schemas"]["OutcomeView"][];
@@ -2866,6 +3027,29 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        SnapshotRow: {
+            checkId: string;
+            family: string;
+            name: string;
+            /** Format: int32 */
+            number: number;
+            /** Format: int64 */
+            odd: number;
+            /** Format: int64 */
+            settings: number;
+            /** Format: date-time */
+            takenAt: string;
+            target: string;
+            version: string;
+            why: string;
+        };
+        SnapshotView: {
+            encoding: string;
+            form: string;
+            lint: components["schemas"]["LintView"][];
+            notUnderstood: components["schemas"]["NotUnderstood"][];
+            row: components["schemas"]["SnapshotRow"];
+        };
         SpokenOf: {
             formats: ("PWM" | "PPM" | "DSHOT" | "SBUS" | "IBUS" | "CRSF" | "SATELLITE" | "POLLED" | "STREAM" | "MAVLINK" | "NMEA" | "BINARY_GNSS" | "DISPLAY" | "VIDEO_CONTROL")[];
             hears: string;
@@ -3024,6 +3208,14 @@ export interface components {
             high: number;
             /** Format: double */
             low: number;
+        };
+        WhatIf: {
+            after: string;
+            before: string;
+            causes: string[];
+            cures: string[];
+            label: string;
+            lint: components["schemas"]["LintView"][];
         };
         WireAsked: {
             /** Format: int32 */
@@ -3765,6 +3957,157 @@ export interface operations {
             };
         };
     };
+    all_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SnapshotRow"][];
+                };
+            };
+        };
+    };
+    add_2: {
+        parameters: {
+            query: {
+                why: string;
+                name?: string;
+                family?: string;
+                version?: string;
+                target?: string;
+            };
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SnapshotView"];
+                };
+            };
+        };
+    };
+    one: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SnapshotView"];
+                };
+            };
+        };
+    };
+    changes: {
+        parameters: {
+            query: {
+                since: number;
+            };
+            header?: never;
+            path: {
+                mark: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChangesView"];
+                };
+            };
+        };
+    };
+    file_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    whatIf: {
+        parameters: {
+            query: {
+                setting: string;
+                value: string;
+            };
+            header?: never;
+            path: {
+                mark: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhatIf"];
+                };
+            };
+        };
+    };
     refresh: {
         parameters: {
             query?: never;
@@ -3809,6 +4152,72 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FaultEntry"][];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FamilyView"][];
+                };
+            };
+        };
+    };
+    put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FamilyView"];
+                };
+            };
+        };
+    };
+    table: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };

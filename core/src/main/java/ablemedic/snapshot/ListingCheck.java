@@ -38,10 +38,13 @@ public final class ListingCheck {
 
   private ListingCheck() {}
 
-  /** @param number of the snapshot on the chart */
-  public static Check<Craft> of(int number, Snapshot snapshot) {
+  /**
+   * @param id     of the snapshot among those of all crafts, since what a check predicts is remembered by its id
+   * @param number of the snapshot on its craft's chart
+   */
+  public static Check<Craft> of(long id, int number, Snapshot snapshot) {
     Choices answers = answers(snapshot);
-    return new CraftCheck(id(number), KIND, craft -> "Listing of the settings, snapshot " + number,
+    return new CraftCheck(id(id), KIND, craft -> "Listing of the settings, snapshot " + number,
         craft -> "Let the board list its settings, all of them, and drop the text here.", answers,
         Prediction.from(Facet.of("settings otherwise than in snapshot " + number, craft -> snapshot.differencesFrom(craft.told(), ALIKE).size()),
             differ -> outlook(answers, differ)), MINUTES, 0, BenchNeeds.COMPUTER, false);
@@ -69,7 +72,7 @@ public final class ListingCheck {
     return Ways.of(answers, p);
   }
 
-  public static String id(int number) {
-    return KIND + "-" + number;
+  public static String id(long id) {
+    return KIND + "-" + id;
   }
 }

@@ -69,7 +69,7 @@ class SnapshotTest {
   }
 
   private static Standing<Craft> after(Case<Craft> known, Snapshot snapshot) {
-    Check<Craft> check = ListingCheck.of(1, snapshot);
+    Check<Craft> check = ListingCheck.of(1, 1, snapshot);
     return new Diagnosis<>(BOOK, Assumptions.USUAL).standing(known.with(check, Reading.Chosen.of(ListingCheck.LISTED), Sureness.SURE));
   }
 

@@ -3,12 +3,14 @@ package ablemedic.app.demo;
 import ablemedic.app.chart.BuildSheet;
 import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.PartsController;
+import ablemedic.app.chart.SnapshotStore;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.ElectricEntry.PackEntry;
 import ablemedic.app.packs.PackStore;
 import ablemedic.app.routine.Routines;
 import ablemedic.app.chart.CraftStore.State;
 import ablemedic.app.entry.Entered;
+import ablemedic.app.firmware.FamilyStore;
 import ablemedic.app.storage.Json;
 import ablemedic.app.workup.WorkUpEvent;
 import ablemedic.app.workup.WorkUpEvent.End;
@@ -38,6 +40,7 @@ import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Sureness;
+import ablemedic.firmware.Dictionary;
 import ablemedic.shelf.PartShelf;
 import java.io.IOException;
 import java.io.InputStream;
@@ -50,6 +53,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
@@ -66,11 +70,13 @@ public class DemoBench {
   private final Routines routines;
   private final RecordedPads pads;
   private final PackStore packs;
+  private final SnapshotStore snapshots;
+  private final FamilyStore families;
   private final Json json;
   private final Clock clock;
 
   DemoBench(CraftStore crafts, CraftLog log, WorkUps workUps, Recording recording, Routines routines, RecordedPads pads, PackStore packs,
-      Json json, Clock clock) {
+      SnapshotStore snapshots, FamilyStore families, Json json, Clock clock) {
     this.crafts = crafts;
     this.log = log;
     this.workUps = workUps;
@@ -78,12 +84,23 @@ public class DemoBench {
     this.routines = routines;
     this.pads = pads;
     this.packs = packs;
+    this.snapshots = snapshots;
+    this.families = families;
     this.json = json;
     this.clock = clock;
   }
 
   /** The data file. Times are days before the start of the program, and minutes after the event before. */
-  record Script(List<DemoCraft> crafts, List<DemoPack> packs, List<DemoWorkUp> workUps) {}
+  record Script(List<DemoCraft> crafts, List<DemoPack> packs, List<DemoSnapshot> snapshots, List<DemoWorkUp> workUps) {}
+
+  /**
+   * A listing of a board.
+   *
+   * @param told what stood there otherwise than on the sheet
+   * @param more lines besides, such as of names that no dictionary has
+   */
+  record DemoSnapshot(String mark, double daysAgo, String why, String family, String version, @Nullable String target, @Nullable Map<String, String> told,
+      @Nullable List<String> more) {}
 
   record DemoPack(String label, PackEntry kind, LandingSchool school, List<DemoPackEntry> entries) {}
 
@@ -124,6 +141,10 @@ public class DemoBench {
       pack.entries().forEach(e -> year.add(new Happened(ago(now, e.daysAgo()),
           () -> packs.add(pack.label(), e.entry(), ago(now, e.daysAgo())))));
     }
+    for (DemoSnapshot snapshot : script.snapshots()) {
+      Instant at = ago(now, snapshot.daysAgo());
+      year.add(new Happened(at, () -> listed(snapshot, at)));
+    }
     for (DemoWorkUp workUp : script.workUps()) {
       walking(workUp, now, year);
     }
@@ -138,7 +159,7 @@ public class DemoBench {
         : PartsController.wired(bare, craft.layout(), craft.pack().kind(),
             craft.parts() == null ? List.of() : craft.parts(),
             id -> PartShelf.find(id).orElseThrow());
-    BuildSheet sheet = BuildSheet.of(told(craft, led(craft, wired)));
+    BuildSheet sheet = BuildSheet.of(told(craft.told(), led(craft, wired)));
     Instant entered = ago(now, craft.daysAgo());
     year.add(new Happened(entered,
         () -> crafts.enter(craft.mark(), craft.name(), craft.craftClass().label(), sheet, entered)));
@@ -167,9 +188,17 @@ public class DemoBench {
     return AsTheLeadsLie.told(wired.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), leads, sheet.pack()))));
   }
 
-  private static Craft told(DemoCraft craft, Craft wired) {
+  private void listed(DemoSnapshot demo, Instant at) {
+    Dictionary dictionary = families.dictionary(demo.family(), demo.version());
+    String listing = dictionary.listing(told(demo.told(), crafts.newestCraft(demo.mark())).told())
+        + (demo.more() == null ? "" : String.join("\n", demo.more()) + "\n");
+    snapshots.add(demo.mark(), dictionary, demo.target() == null ? "" : demo.target(), demo.why(), demo.mark().toLowerCase(Locale.ROOT) + ".txt",
+        listing.getBytes(StandardCharsets.UTF_8), at);
+  }
+
+  private static Craft told(@Nullable Map<String, String> settings, Craft wired) {
     Craft told = wired;
-    for (Map.Entry<String, String> one : craft.told() == null ? Map.<String, String>of().entrySet() : craft.told().entrySet()) {
+    for (Map.Entry<String, String> one : settings == null ? Map.<String, String>of().entrySet() : settings.entrySet()) {
       told = told.with(told.told().withWritten(Settings.find(one.getKey()).orElseThrow(), one.getValue()));
     }
     return told;
@@ -240,7 +269,7 @@ public class DemoBench {
       Outlook predicted = step.outlook(craft);
       Outlook outlook = predicted instanceof Outlook.Either either ? either.likeliest() : predicted;
       readings.put(step.id(), outlook instanceof Outlook.Spread spread
-          ? new Routines.Given(Map.of(), String.format(java.util.Locale.ROOT, "%.2f %s", spread.mean(), spread.scale().unit()))
+          ? new Routines.Given(Map.of(), String.format(Locale.ROOT, "%.2f %s", spread.mean(), spread.scale().unit()))
           : outlook instanceof Outlook.Worded worded ? new Routines.Given(Map.of(), worded.word())
           : new Routines.Given(Map.of("seen", ((Outlook.Ways) outlook).choices().questions().get(0).outcomes().get(0).id()),
               null));

@@ -1,16 +1,14 @@
 package ablemedic.app.workup;
 
 import ablemedic.app.http.Refusal;
-import java.io.ByteArrayInputStream;
+import ablemedic.app.storage.Packed;
 import java.io.ByteArrayOutputStream;
 import java.io.FilterInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
-import java.io.UncheckedIOException;
 import java.time.Instant;
 import java.util.List;
-import java.util.zip.GZIPInputStream;
 import java.util.zip.GZIPOutputStream;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -104,10 +102,6 @@ public class CaptureStore {
     byte[] packed = database.sql("SELECT packed FROM capture WHERE work_up_id = ? AND id = ?").params(workUpId, number)
         .query((row, n) -> row.getBytes(1)).optional()
         .orElseThrow(() -> Refusal.unknown("number", "Work-up " + workUpId + " keeps no recording " + number + "."));
-    try (InputStream in = new GZIPInputStream(new ByteArrayInputStream(packed))) {
-      return in.readAllBytes();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    return Packed.unpacked(packed);
   }
 }

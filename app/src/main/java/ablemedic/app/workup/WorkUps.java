@@ -4,6 +4,7 @@ import ablemedic.Specialities;
 import ablemedic.app.chart.BuildSheet;
 import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftStore;
+import ablemedic.app.chart.SnapshotStore;
 import ablemedic.app.entry.Entered;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.ledger.LedgerStore;
@@ -23,6 +24,7 @@ import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.BenchState;
 import ablemedic.diagnosis.BenchState.ShortTest;
 import ablemedic.diagnosis.Book;
+import ablemedic.diagnosis.Case;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Fault;
@@ -36,6 +38,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -47,13 +50,15 @@ public class WorkUps implements Routines.Follower {
 
   private final WorkUpStore store;
   private final CraftStore crafts;
+  private final SnapshotStore snapshots;
   private final CraftLog log;
   private final Routines routines;
   private final Diagnoses diagnoses;
 
-  WorkUps(WorkUpStore store, CraftStore crafts, CraftLog log, Routines routines, Diagnoses diagnoses) {
+  WorkUps(WorkUpStore store, CraftStore crafts, SnapshotStore snapshots, CraftLog log, Routines routines, Diagnoses diagnoses) {
     this.store = store;
     this.crafts = crafts;
+    this.snapshots = snapshots;
     this.log = log;
     this.routines = routines;
     this.diagnoses = diagnoses;
@@ -67,7 +72,24 @@ public class WorkUps implements Routines.Follower {
   WorkUp get(long id) {
     Opened opened = store.get(id);
     Craft sound = crafts.craft(opened.mark(), opened.revision(), revisedBy(id));
-    return new WorkUp(opened, sound, diagnoses.of(sound).book(), store.events(id), routines.standing(opened.mark()));
+    List<Numbered> events = store.events(id);
+    List<Check<Craft>> listings = snapshots.checks(opened.mark(), events.stream().flatMap(WorkUps::found).toList());
+    Book<Craft> book = diagnoses.of(sound).book();
+    return new WorkUp(opened, sound, listings.isEmpty() ? book : book.and(new Book<>(List.of(), listings)), events, routines.standing(opened.mark()));
+  }
+
+  private static Stream<String> found(Numbered numbered) {
+    return numbered.event() instanceof Found found ? Stream.of(found.checkId()) : Stream.empty();
+  }
+
+  /** What the open work-up of a craft is about, in its owner's words. */
+  public Optional<String> openComplaint(String mark) {
+    return store.openOf(mark).map(Opened::complaint);
+  }
+
+  /** What is known of the open work-up of a craft. */
+  public Optional<Case<Craft>> openCase(String mark) {
+    return store.openOf(mark).map(opened -> get(opened.id()).known());
   }
 
   /** The sort of complaint that a work-up was opened with. */

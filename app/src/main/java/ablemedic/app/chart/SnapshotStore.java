@@ -1,0 +1,117 @@
+package ablemedic.app.chart;
+
+import ablemedic.app.firmware.FamilyStore;
+import ablemedic.app.http.Refusal;
+import ablemedic.app.storage.Packed;
+import ablemedic.app.storage.Recent;
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Check;
+import ablemedic.firmware.Dictionary;
+import ablemedic.firmware.Understood;
+import ablemedic.listing.Listing;
+import ablemedic.snapshot.ListingCheck;
+import ablemedic.snapshot.Snapshot;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Listings of settings of each craft, kept as they came. */
+@Repository
+public class SnapshotStore {
+  private static final int MOST_OF_A_CRAFT = 500;
+  private static final int TO_TAKE = 5;
+
+  private final JdbcClient database;
+  private final FamilyStore families;
+  private final CraftLog log;
+  private final Recent<Long, Read> read = new Recent<>(64);
+
+  SnapshotStore(JdbcClient database, FamilyStore families, CraftLog log) {
+    this.database = database;
+    this.families = families;
+    this.log = log;
+  }
+
+  /**
+   * A snapshot without its text.
+   *
+   * @param id     among all crafts
+   * @param number of this craft, from 1
+   */
+  public record Row(long id, String mark, int number, String family, String version, String target, String why, String name, Instant takenAt) {}
+
+  /** A snapshot as it is understood; nothing is understood where its family is not known any more. */
+  public record Read(Listing listing, Optional<Understood> understood) {
+    public Optional<Snapshot> snapshot() {
+      return understood.map(all -> new Snapshot(all.told(), all.held()));
+    }
+  }
+
+  /** Adds a listing to a craft's snapshots; none is ever overwritten. */
+  @Transactional
+  public Row add(String mark, Dictionary dictionary, String target, String why, String name, byte[] file, Instant at) {
+    int number = database.sql("SELECT coalesce(max(number), 0) + 1 FROM snapshot WHERE mark = ?").param(mark).query(Integer.class).single();
+    if (number > MOST_OF_A_CRAFT) {
+      throw Refusal.conflict("file", "A craft keeps at most " + MOST_OF_A_CRAFT + " snapshots.");
+    }
+    database.sql("INSERT INTO snapshot (mark, number, family, version, target, why, name, taken_at, packed) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)")
+        .params(mark, number, dictionary.family().id(), dictionary.version(), target, why, name, at.toString(), Packed.of(file)).update();
+    log.add(mark, at, "snapshot", "Snapshot " + number + " of the settings: " + why, null);
+    return get(mark, number);
+  }
+
+  /** Newest first. */
+  public List<Row> of(String mark) {
+    return database.sql("SELECT id, mark, number, family, version, target, why, name, taken_at FROM snapshot WHERE mark = ? ORDER BY number DESC").param(mark)
+        .query((rs, n) -> row(rs)).list();
+  }
+
+  public Row get(String mark, int number) {
+    return of(mark).stream().filter(row -> row.number() == number).findFirst()
+        .orElseThrow(() -> Refusal.unknown("number", mark + " has no snapshot " + number + "."));
+  }
+
+  private static Row row(ResultSet rs) throws SQLException {
+    return new Row(rs.getLong("id"), rs.getString("mark"), rs.getInt("number"), rs.getString("family"), rs.getString("version"), rs.getString("target"),
+        rs.getString("why"), rs.getString("name"), Instant.parse(rs.getString("taken_at")));
+  }
+
+  /** The file as it came. */
+  public byte[] file(Row row) {
+    return Packed.unpacked(database.sql("SELECT packed FROM snapshot WHERE id = ?").param(row.id()).query((rs, n) -> rs.getBytes(1)).single());
+  }
+
+  /** What a snapshot holds, through the dictionary of its family and version. */
+  public Read read(Row row) {
+    Optional<Dictionary> dictionary = families.find(row.family()).filter(family -> family.version(row.version()).isPresent())
+        .map(family -> new Dictionary(family, row.version()));
+    if (dictionary.isEmpty()) {
+      return new Read(Listing.read(file(row)), Optional.empty());
+    }
+    boolean shipped = families.own().stream().noneMatch(family -> family.id().equals(row.family()));
+    return shipped ? read.of(row.id(), id -> read(row, dictionary.get())) : read(row, dictionary.get());
+  }
+
+  private Read read(Row row, Dictionary dictionary) {
+    Listing listing = Listing.read(file(row));
+    return new Read(listing, Optional.of(dictionary.read(listing)));
+  }
+
+  /**
+   * Snapshots of a craft as checks: the newest few, of which a work-up may take one for a finding, and those that it took.
+   *
+   * @param taken ids of checks
+   */
+  public List<Check<Craft>> checks(String mark, Collection<String> taken) {
+    List<Row> rows = of(mark);
+    return IntStream.range(0, rows.size()).filter(i -> i < TO_TAKE || taken.contains(ListingCheck.id(rows.get(i).id()))).mapToObj(rows::get)
+        .flatMap(row -> read(row).snapshot().stream().map(snapshot -> ListingCheck.of(row.id(), row.number(), snapshot))).toList();
+  }
+}

@@ -1,0 +1,85 @@
+package ablemedic.app.firmware;
+
+import ablemedic.app.http.Refusal;
+import ablemedic.firmware.BadFamilyException;
+import ablemedic.firmware.Dictionary;
+import ablemedic.firmware.Families;
+import ablemedic.firmware.Family;
+import ablemedic.firmware.FamilyTable;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Firmware families: those that ship, and those of the workshop in the database. */
+@Repository
+public class FamilyStore {
+  private static final int MOST_OWN = 40;
+
+  private final JdbcClient database;
+
+  FamilyStore(JdbcClient database) {
+    this.database = database;
+  }
+
+  /** All there are, those that ship first. */
+  public List<Family> all() {
+    return Stream.concat(Families.shipped().stream(), own().stream()).toList();
+  }
+
+  /** Own families by id; one that cannot be read is left out and stays stored. */
+  public List<Family> own() {
+    return database.sql("SELECT body FROM firmware_family ORDER BY id").query(String.class).list().stream().flatMap(body -> readable(body).stream()).toList();
+  }
+
+  private static Optional<Family> readable(String body) {
+    try {
+      return Optional.of(FamilyTable.read(body));
+    } catch (BadFamilyException e) {
+      return Optional.empty();
+    }
+  }
+
+  public Optional<Family> find(String id) {
+    return all().stream().filter(family -> family.id().equals(id)).findFirst();
+  }
+
+  /** @throws Refusal naming those there are where there is none */
+  public Family get(String id, String where) {
+    return find(id).orElseThrow(() -> Refusal.wrong(where, "There is no firmware family “" + Refusal.shortened(id) + "”; there is "
+        + Refusal.someOf(all().stream().map(Family::id).toList()) + "."));
+  }
+
+  /** @throws Refusal where there is no such family or version */
+  public Dictionary dictionary(String id, String version) {
+    Family family = get(id, "family");
+    if (family.version(version).isEmpty()) {
+      throw Refusal.wrong("version", family.label() + " has no version “" + Refusal.shortened(version) + "”; it has " + String.join(", ", family.versions()) + ".");
+    }
+    return new Dictionary(family, version);
+  }
+
+  /** Puts a family of the workshop in, in place of one of the same id that it entered before. */
+  @Transactional
+  public Family put(String table, Instant at) {
+    Family family;
+    try {
+      family = FamilyTable.read(table);
+    } catch (BadFamilyException e) {
+      throw Refusal.wrong("table", e.getMessage() + ".");
+    }
+    if (Families.shipped().stream().anyMatch(one -> one.id().equals(family.id()))) {
+      throw Refusal.conflict("table", "“" + family.id() + "” ships with the program and stays as it is; give yours another id.");
+    }
+    List<Family> own = own();
+    if (own.size() >= MOST_OWN && own.stream().noneMatch(one -> one.id().equals(family.id()))) {
+      throw Refusal.conflict("table", "There are " + MOST_OWN + " families of your own already.");
+    }
+    database.sql("INSERT INTO firmware_family (id, body, entered_at) VALUES (?, ?, ?) ON CONFLICT (id) DO UPDATE SET body = excluded.body, "
+        + "entered_at = excluded.entered_at").params(family.id(), FamilyTable.write(family), at.toString()).update();
+    return family;
+  }
+}
