@@ -1763,6 +1763,7 @@ export interface components {
             questions: components["schemas"]["QuestionView"][];
             ready: boolean;
             steps: components["schemas"]["BenchStepView"][];
+            takesListing: boolean;
             takesRecording: boolean;
             title: string;
             told?: components["schemas"]["ScaleView"];
@@ -3981,8 +3982,8 @@ export interface operations {
     };
     add_2: {
         parameters: {
-            query: {
-                why: string;
+            query?: {
+                why?: string;
                 name?: string;
                 family?: string;
                 version?: string;

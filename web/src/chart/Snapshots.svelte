@@ -82,7 +82,7 @@
             class="entry"
             bind:value={snapshots.why}
             maxlength="200"
-            placeholder="such as before the flash"
+            placeholder="as found, or before the flash"
             autocomplete="off"
           />
         </div>
@@ -140,7 +140,7 @@
           >
         </p>
         {#if open}
-          <p>
+          <p class="finding">
             <button class="act" type="button" onclick={() => void take(view.row.checkId)}
               >Take it for a finding</button
             >
@@ -314,6 +314,10 @@
     font-weight: 400;
   }
 
+  .finding {
+    margin: 0.8rem 0;
+  }
+
   .lint li {
     display: grid;
     grid-template-columns: 7rem 1fr;
@@ -329,7 +333,7 @@
 
   .lint .harms,
   .lint .wrong {
-    border-left-color: var(--caution);
+    border-left-color: var(--danger);
   }
 
   .lint .doubtful {

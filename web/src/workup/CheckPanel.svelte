@@ -3,6 +3,7 @@
   import Place from '../shared/Place.svelte';
   import { minutes } from '../shared/words';
   import Cautions from './Cautions.svelte';
+  import Listed from './Listed.svelte';
   import Outcomes from './Outcomes.svelte';
   import Predictions from './Predictions.svelte';
   import ReadyBench from './ReadyBench.svelte';
@@ -46,7 +47,7 @@
       <p>{card.instruction}</p>
       {#if wide}<Place place={card.place} map={view.map} label={card.title} />{/if}
       {#if card.takesRecording}<Recorded {work} {card} />{/if}
-      <Outcomes {work} {card} />
+      {#if card.takesListing}<Listed {work} ready={card.ready} />{:else}<Outcomes {work} {card} />{/if}
     </div>
     {#if !wide}
       <div class="drawing">

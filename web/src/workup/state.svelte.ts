@@ -163,6 +163,16 @@ export class WorkUpState extends Doing {
     );
   }
 
+  /** Records what a snapshot of the settings holds. */
+  async take(checkId: string, outcome: string): Promise<void> {
+    await this.send((version) =>
+      api.POST('/api/work-ups/{id}/findings', {
+        params: { path: { id: this.id } },
+        body: { version, checkId, outcomes: { seen: outcome }, sureness: 'SURE' }
+      })
+    );
+  }
+
   async takeBack(n: number): Promise<void> {
     await this.send((version) =>
       api.DELETE('/api/work-ups/{id}/findings/{n}', {

@@ -52,7 +52,7 @@ public final class Handbook {
 
   /** The pages that belong to no family: schools of practice, and cautions. */
   public static List<Page> general() {
-    return read(Handbook.class, OF_ALL, Chapter.SCHOOLS, Chapter.CAUTIONS);
+    return read(Handbook.class, OF_ALL, Chapter.CHECKS, Chapter.SCHOOLS, Chapter.CAUTIONS);
   }
 
   /** The pages in the files of these chapters beside a class. */

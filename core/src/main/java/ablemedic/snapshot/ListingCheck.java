@@ -6,13 +6,19 @@ import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
+import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.speciality.CraftCheck;
+import ablemedic.told.Device;
 import ablemedic.told.Setting;
+import ablemedic.told.Told;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * A snapshot as a check: whether the craft is told just what the listing holds. A craft that is told otherwise would hardly give this
@@ -36,9 +42,48 @@ public final class ListingCheck {
   private static final double ALIKE = 0.03;
   private static final double MINUTES = 1.5;
 
+  private static final String AS_ON_SHEET = "as-on-sheet";
+  private static final String MORE = "more";
+  /** How often a listing is of another board, or of before the last save. Common practice, no source. */
+  private static final double OF_ANOTHER = 0.01;
+
   private ListingCheck() {}
 
   /**
+   * The check that the plan offers before there is a listing: it counts as much as it would part of the suspects. Its answer is a
+   * snapshot, and that is the finding.
+   *
+   * @param sound  the craft as on its sheet
+   * @param faults those that a listing could show
+   */
+  public static Check<Craft> planned(Craft sound, Collection<Fault<Craft>> faults) {
+    Map<List<Told.Difference>, Outcome> outcomes = new LinkedHashMap<>();
+    outcomes.put(List.of(), new Outcome(AS_ON_SHEET, "as on the sheet"));
+    for (Fault<Craft> fault : faults) {
+      List<Told.Difference> differences = listed(sound, fault.applyTo(sound));
+      outcomes.computeIfAbsent(differences, key -> new Outcome("listed-" + outcomes.size(),
+          String.join("; ", key.stream().map(one -> one.setting().label() + " " + one.after()).toList())));
+    }
+    List<Outcome> all = new ArrayList<>(outcomes.values());
+    all.add(new Outcome(MORE, "more than one of these"));
+    Choices answers = Choices.of("What does it list?", all);
+    return new CraftCheck(KIND, KIND, craft -> "Let the board list its settings",
+        craft -> "All of them, as text: copy it, or save it as a file, and drop it here. It settles every suspect that is a setting of the board.", answers,
+        Prediction.from(Facet.of("settings of the board otherwise than on the sheet", craft -> listed(sound, craft)), differences ->
+            Ways.expecting(answers, outcomes.getOrDefault(differences, new Outcome(MORE, "")).id(), OF_ANOTHER)), MINUTES, 0, BenchNeeds.COMPUTER, true);
+  }
+
+  private static List<Told.Difference> listed(Craft sound, Craft craft) {
+    return sound.told().only(ListingCheck::isListed).differencesTo(craft.told().only(ListingCheck::isListed));
+  }
+
+  private static boolean isListed(Setting<?> setting) {
+    return setting.device() == Device.FLIGHT_BOARD;
+  }
+
+  /**
+   * A listing that is at hand.
+   *
    * @param id     of the snapshot among those of all crafts, since what a check predicts is remembered by its id
    * @param number of the snapshot on its craft's chart
    */
@@ -47,7 +92,7 @@ public final class ListingCheck {
     return new CraftCheck(id(id), KIND, craft -> "Listing of the settings, snapshot " + number,
         craft -> "Let the board list its settings, all of them, and drop the text here.", answers,
         Prediction.from(Facet.of("settings otherwise than in snapshot " + number, craft -> snapshot.differencesFrom(craft.told(), ALIKE).size()),
-            differ -> outlook(answers, differ)), MINUTES, 0, BenchNeeds.COMPUTER, false);
+            differ -> outlook(answers, differ)), MINUTES, 0, BenchNeeds.NOTHING, false);
   }
 
   /** This listing, or one of those that have one setting otherwise: as many as there are, so that a guess hardly hits it. */

@@ -17,6 +17,7 @@ import ablemedic.electrics.Electrics;
 import ablemedic.shelf.Layout;
 import ablemedic.electrics.PackKind;
 import ablemedic.power.PrePowerRoutine;
+import ablemedic.snapshot.ListingCheck;
 import ablemedic.speciality.RoutineSchool;
 import ablemedic.wire.Format;
 import ablemedic.reading.Meter;
@@ -54,7 +55,7 @@ class HandbookTest {
     assertThat(ids(Chapter.CHECKS)).isEqualTo(wired().flatMap(craft -> Stream.of(
             Specialities.book(craft, Meter.USUAL).checks().stream(),
             Specialities.book(craft, Meter.USUAL).surveys().stream().flatMap(survey -> survey.routine().stream()),
-            PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.FULL).stream()).flatMap(checks -> checks)).map(Check::kind)
+            PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.FULL).stream(), Stream.of(ListingCheck.planned(craft, List.of()))).flatMap(checks -> checks)).map(Check::kind)
         .collect(Collectors.toSet()));
   }
 

@@ -8,6 +8,7 @@ import ablemedic.craft.Craft;
 import ablemedic.craft.PortSettings;
 import ablemedic.craft.Settings;
 import ablemedic.diagnosis.Assumptions;
+import ablemedic.diagnosis.BenchState;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Case;
 import ablemedic.diagnosis.Check;
@@ -36,6 +37,7 @@ import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class SnapshotTest {
@@ -106,6 +108,24 @@ class SnapshotTest {
     Diagnosis<Craft> diagnosis = new Diagnosis<>(BOOK, Assumptions.USUAL);
     double before = belief(diagnosis.standing(new Case<>(SOUND, Occasion.FLASH, List.of(), List.of())), turned);
     assertThat(belief(standing, turned)).as("the others are cleared, so its share can only grow").isGreaterThanOrEqualTo(before);
+  }
+
+  @Test
+  void thePlanAsksForAListingWhereSettingsAreSuspected() {
+    Check<Craft> planned = ListingCheck.planned(SOUND, BOOK.faults());
+    Diagnosis<Craft> diagnosis = new Diagnosis<>(BOOK.and(new Book<>(List.of(), List.of(planned))), Assumptions.USUAL);
+    Check<Craft> flips = Specialities.complaints(SOUND, Meter.USUAL).get(0).amiss().orElseThrow();
+    Case<Craft> afterFlash = new Case<>(SOUND, Occasion.FLASH, List.of(), List.of()).with(flips, IS_SO, Sureness.SURE);
+        List<String> worth = steps(diagnosis, afterFlash);
+    assertThat(worth.indexOf(ListingCheck.KIND)).isLessThan(2).isGreaterThanOrEqualTo(0);
+    assertThat(worth.indexOf(ListingCheck.KIND)).as("no setting is worth reading by itself before the listing")
+        .isLessThan(IntStream.range(0, worth.size()).filter(i -> worth.get(i).endsWith("-setting")).min().orElseThrow());
+    Case<Craft> listedAlready = afterFlash.with(ListingCheck.of(1, 1, listed(SOUND)), Reading.Chosen.of(ListingCheck.LISTED), Sureness.SURE);
+    assertThat(steps(diagnosis, listedAlready)).as("once is enough").first().isNotEqualTo(ListingCheck.KIND);
+  }
+
+  private static List<String> steps(Diagnosis<Craft> diagnosis, Case<Craft> known) {
+    return diagnosis.planner(diagnosis.standing(known)).plan(BenchState.AT_INTAKE, Set.of()).steps().stream().map(step -> step.check().id()).toList();
   }
 
   @Test

@@ -84,13 +84,10 @@ class SnapshotsController {
    */
   @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   @RequestBody(content = @Content(mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE, schema = @Schema(type = "string", format = "binary")))
-  SnapshotView add(@PathVariable String mark, @RequestParam("why") String why, @RequestParam(name = "name", defaultValue = "") String name,
+  SnapshotView add(@PathVariable String mark, @RequestParam(name = "why", defaultValue = "") String why, @RequestParam(name = "name", defaultValue = "") String name,
       @RequestParam(name = "family", defaultValue = "") String family, @RequestParam(name = "version", defaultValue = "") String version,
       @RequestParam(name = "target", defaultValue = "") String target, HttpServletRequest file) throws IOException {
     String known = crafts.get(mark).mark();
-    if (why.isBlank()) {
-      throw Refusal.wrong("why", "Say why it was taken, such as “before the flash”.");
-    }
     for (String words : List.of(why, name, target)) {
       if (words.length() > LONGEST_WORDS) {
         throw Refusal.wrong("why", "Reason, name and target have at most " + LONGEST_WORDS + " letters each.");
@@ -98,7 +95,7 @@ class SnapshotsController {
     }
     byte[] listing = file.getInputStream().readNBytes(Listing.LONGEST + 1);
     Dictionary dictionary = dictionary(listing, family, version);
-    return view(snapshots.add(known, dictionary, target.strip(), why.strip(), name.strip(), listing, clock.instant()));
+    return view(snapshots.add(known, dictionary, target.strip(), why.isBlank() ? "as found" : why.strip(), name.strip(), listing, clock.instant()));
   }
 
   private Dictionary dictionary(byte[] file, String family, String version) {

@@ -5,9 +5,11 @@ import ablemedic.app.meter.MeterStore;
 import ablemedic.app.storage.Recent;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Assumptions;
+import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Diagnosis;
 import ablemedic.electrics.ElectricSheet;
 import ablemedic.reading.Meter;
+import ablemedic.snapshot.ListingCheck;
 import ablemedic.speciality.Complaint;
 import ablemedic.told.Told;
 import java.util.List;
@@ -26,12 +28,23 @@ public class Diagnoses {
   }
 
   /** What a book depends on. */
-  private record Wired(ElectricSheet sheet, Told told, Meter meter) {}
+  private record Wired(ElectricSheet sheet, Told told, Meter meter, boolean listed) {}
 
   /** The reasoning for a sound craft. */
   public Diagnosis<Craft> of(Craft craft) {
-    return kept.of(new Wired(craft.electrics().sheet(), craft.told(), meters.get()),
-        wired -> new Diagnosis<>(Specialities.book(craft, wired.meter()), Assumptions.USUAL));
+    return of(craft, false);
+  }
+
+  /**
+   * The reasoning for a sound craft.
+   *
+   * @param listed whether its board lists its settings and they can be read here, so that the plan may ask for a listing
+   */
+  public Diagnosis<Craft> of(Craft craft, boolean listed) {
+    return kept.of(new Wired(craft.electrics().sheet(), craft.told(), meters.get(), listed), wired -> {
+      Book<Craft> book = Specialities.book(craft, wired.meter());
+      return new Diagnosis<>(listed ? book.and(new Book<>(List.of(), List.of(ListingCheck.planned(craft, book.faults())))) : book, Assumptions.USUAL);
+    });
   }
 
   /** What an owner of a craft can complain of. */

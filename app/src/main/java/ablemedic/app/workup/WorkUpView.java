@@ -100,6 +100,7 @@ public record WorkUpView(
    * @param told       a number that has to be told along with the answer
    * @param place      where on the craft it acts
    * @param takesRecording whether a recording of the pad can be dropped on it
+   * @param takesListing   whether its answer is a listing of the settings
    */
   public record CheckCard(
       String checkId,
@@ -120,6 +121,7 @@ public record WorkUpView(
       @Nullable ScaleView told,
       PlaceView place,
       boolean takesRecording,
+      boolean takesListing,
       List<Prediction> predictions,
       List<Caution> cautions) {}
 

@@ -32,6 +32,7 @@ import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Proof;
 import ablemedic.diagnosis.Sureness;
+import ablemedic.snapshot.ListingCheck;
 import ablemedic.speciality.Complaint;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -66,7 +67,7 @@ public class WorkUps implements Routines.Follower {
 
   /** The reasoning for the craft of a work-up. */
   Diagnosis<Craft> diagnosis(WorkUp workUp) {
-    return diagnoses.of(workUp.known().sound());
+    return diagnoses.of(workUp.known().sound(), workUp.book().check(ListingCheck.KIND).isPresent());
   }
 
   WorkUp get(long id) {
@@ -74,7 +75,7 @@ public class WorkUps implements Routines.Follower {
     Craft sound = crafts.craft(opened.mark(), opened.revision(), revisedBy(id));
     List<Numbered> events = store.events(id);
     List<Check<Craft>> listings = snapshots.checks(opened.mark(), events.stream().flatMap(WorkUps::found).toList());
-    Book<Craft> book = diagnoses.of(sound).book();
+    Book<Craft> book = diagnoses.of(sound, !snapshots.of(opened.mark()).isEmpty()).book();
     return new WorkUp(opened, sound, listings.isEmpty() ? book : book.and(new Book<>(List.of(), listings)), events, routines.standing(opened.mark()));
   }
 
