@@ -1672,6 +1672,7 @@ export interface components {
             after: string;
             before: string;
             causes: string[];
+            ends: string[];
             group: string;
             label: string;
             settingId: string;

@@ -52,7 +52,7 @@
       {then.label}: <span class="figure">{then.before} → {then.after}</span>.
       {#if then.causes.length > 0}Its owner would say: <strong>{then.causes.join('; ')}</strong>.{/if}
       {#if then.cures.length > 0}It would end: <strong>{then.cures.join('; ')}</strong>.{/if}
-      {#if then.causes.length + then.cures.length === 0}An owner would see nothing of it.{/if}
+      {#if then.causes.length + then.cures.length === 0}An owner would see no difference.{/if}
       {#each then.lint as one, i (i)}{one.cause}.{/each}
     </p>
   {/if}

@@ -190,9 +190,9 @@
                     <th scope="row">{change.label}</th>
                     <td class="figure">{change.before} → <strong>{change.after}</strong></td>
                     <td>
-                      {change.causes.length > 0
-                        ? change.causes.join('; ')
-                        : 'nothing that an owner would see'}
+                      {#if change.causes.length > 0}can cause: {change.causes.join('; ')}{/if}
+                      {#if change.ends.length > 0}ends: {change.ends.join('; ')}{/if}
+                      {#if change.causes.length + change.ends.length === 0}nothing that an owner would see{/if}
                       {#if explains(change.weight)}<span class="weight">{explains(change.weight)}</span>{/if}
                     </td>
                   </tr>

@@ -12,9 +12,10 @@ import java.util.List;
  *
  * @param before as a person says it
  * @param causes what owners would complain of with this change alone, by the physics of the craft
+ * @param ends   what they would complain of no more
  * @param weight how many times likelier it makes what was found in the open work-up; 1 where none is open
  */
-public record Change(Setting<?> setting, String before, String after, List<Consequence> causes, double weight) {
+public record Change(Setting<?> setting, String before, String after, List<Consequence> causes, List<Consequence> ends, double weight) {
   private static final double FAINTEST = 1e-12;
 
   /**
@@ -34,7 +35,8 @@ public record Change(Setting<?> setting, String before, String after, List<Conse
 
   private static Change change(Told.Difference difference, Told now, Craft was, List<Complaint> complaints, List<Evidence<Craft>> found) {
     Craft changed = was.with(was.told().taking(difference.setting()::equals, now));
-    return new Change(difference.setting(), difference.before(), difference.after(), Consequence.of(was, changed, complaints), weight(was, changed, found));
+    return new Change(difference.setting(), difference.before(), difference.after(), Consequence.of(was, changed, complaints),
+        Consequence.of(changed, was, complaints), weight(was, changed, found));
   }
 
   private static double weight(Craft was, Craft changed, List<Evidence<Craft>> found) {

@@ -138,6 +138,10 @@ class SnapshotTest {
     assertThat(causes(changes, "port-3-jobs")).containsExactly("positioning");
     assertThat(causes(changes, "telemetry-on")).contains("telemetry");
     assertThat(causes(changes, "port-9-baud")).as("nothing lies on port 9").isEmpty();
+    assertThat(changes).allSatisfy(change -> assertThat(change.ends()).isEmpty());
+    assertThat(Change.between(listed(turned), listed(SOUND), SOUND, Specialities.complaints(SOUND, Meter.USUAL), List.of()))
+        .as("put back, it ends").filteredOn(change -> change.setting().equals(BoardSettings.ALIGNMENT)).singleElement()
+        .satisfies(change -> assertThat(change.ends()).extracting(Consequence::complaintId).containsExactly("take-off"));
   }
 
   private static Set<String> causes(List<Change> changes, String setting) {

@@ -70,11 +70,12 @@ final class SnapshotViews {
   record ChangesView(int since, int number, @Nullable String complaint, List<ChangeView> changes, List<PutBackView> putBack, String text) {}
 
   /** @param weight how many times likelier it makes what was found in the open work-up */
-  record ChangeView(String settingId, String group, String label, String before, String after, List<String> causes, double weight) {}
+  record ChangeView(String settingId, String group, String label, String before, String after, List<String> causes, List<String> ends,
+      double weight) {}
 
   static ChangeView change(Change change) {
     return new ChangeView(change.setting().id(), change.setting().group(), change.setting().label(), change.before(), change.after(),
-        change.causes().stream().map(Consequence::label).toList(), change.weight());
+        change.causes().stream().map(Consequence::label).toList(), change.ends().stream().map(Consequence::label).toList(), change.weight());
   }
 
   /** @param line to paste; none where this version has no name for the setting */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import ablemedic.app.RunningApp;
 import ablemedic.app.RunningApp.App;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -419,6 +420,35 @@ class WalkTest {
       settled(browser);
       browser.give("input[type='file']", letter);
       browser.seeText("Line 3: “soon” is no number");
+    }
+  }
+
+  /** A listing from the board clears and confirms, is kept on the chart, and what a flash took away is put back. */
+  @Test
+  void aListingIsPastedOnTheCheckThatAsksForItAndTheChartSaysWhatChanged() {
+    app.ask("POST", "/api/crafts", """
+        {"mark": "W-LISTED", "name": "", "craftClass": "INCH_5", "spins": "INWARD", "numbering": "REAR_RIGHT_FIRST", "mode": "LEVEL"}""");
+    app.sendAs("POST", "/api/crafts/W-LISTED/snapshots?why=set%20up", "set board_turn = 0/0/0\nset gain_percent = 100\n".getBytes(StandardCharsets.UTF_8),
+        "application/octet-stream");
+    long id = app.ask("POST", "/api/work-ups", """
+        {"mark": "W-LISTED", "kind": "take-off", "complaint": "flips since the flash", "occasion": "FLASH", "seen": {}}""").get("id").asLong();
+    try (Browser browser = new Browser(app.url(""), "light", 1280, 900)) {
+      browser.open("/work-ups/" + id);
+      browser.keys("o");
+      browser.type("#other-check", "let the board list");
+      browser.press("Let the board list");
+      browser.keys("b");
+      browser.type("#pasted", "set board_turn = 180/0/0\nset gain_percent = 100");
+      browser.press("Record");
+      browser.seeText("Listing of the settings, snapshot 2");
+      browser.seeText("The board's alignment setting is upside down");
+      settled(browser);
+      browser.open("/crafts/W-LISTED/snapshots");
+      browser.seeText("Enter the board alignment 0/0/0");
+      browser.seeText("can cause: It flips");
+      browser.seeText("times likelier");
+      browser.seeText("set board_turn = 0/0/0");
+      settled(browser);
     }
   }
 
