@@ -13,6 +13,7 @@ export const { p, navigate, route } = createRouter({
   '/parts': () => import('./shelf/Shelf.svelte'),
   '/parts/new': () => import('./shelf/Sort.svelte'),
   '/parts/:id': () => import('./shelf/Sort.svelte'),
+  '/firmware-families': () => import('./chart/Families.svelte'),
   '/packs': () => import('./packs/Packs.svelte'),
   '/packs/:label': () => import('./packs/Pack.svelte'),
   '/work-ups/new': () => import('./workup/Intake.svelte'),

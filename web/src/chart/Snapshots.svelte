@@ -70,6 +70,7 @@
   <p>
     <a href={`/crafts/${encodeURIComponent(mark)}`}>{mark}</a>
     <span class="small">Everything its board lists, kept as it came.</span>
+    <a href="/firmware-families">Firmware families</a>
   </p>
   <Notice text={snapshots.error} />
   <div class="two">

@@ -109,7 +109,7 @@ public class ReasoningSpeed {
       .with(linedWarm.book().check("jobs-telemetry").orElseThrow(), Chosen.of("2"), Sureness.SURE)
       .with(linedWarm.book().check("telemetry-setting").orElseThrow(), Chosen.of("on"), Sureness.SURE);
 
-  private static Craft lined() {
+  static Craft lined() {
     Craft craft = CraftClass.INCH_7.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
     ElectricSheet sheet = Layout.STACK.bare(List.of(1, 0, 2, 3), List.of("FR", "RR", "RL", "FL"), 120,
         new PackKind(4, Chemistry.LIPO, 1500, 4), PartShelf.find("board-f7").orElseThrow());

@@ -1,0 +1,73 @@
+package ablemedic.bench;
+
+import ablemedic.Specialities;
+import ablemedic.craft.BoardSettings;
+import ablemedic.craft.Craft;
+import ablemedic.firmware.Dictionary;
+import ablemedic.firmware.Families;
+import ablemedic.firmware.Understood;
+import ablemedic.listing.Listing;
+import ablemedic.snapshot.Change;
+import ablemedic.snapshot.Snapshot;
+import ablemedic.speciality.Complaint;
+import ablemedic.speciality.Lint;
+import ablemedic.reading.Meter;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** A listing of 2000 lines: read, compared with another, and held against the craft. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 2, time = 1)
+@Measurement(iterations = 3, time = 1)
+@Fork(1)
+public class ListingSpeed {
+  private static final int LINES = 2000;
+
+  private final Dictionary dictionary = new Dictionary(Families.shipped().get(0), "2");
+  private Craft craft;
+  private List<Complaint> complaints;
+  private byte[] before;
+  private byte[] after;
+
+  @Setup
+  public void make() {
+    craft = ReasoningSpeed.lined();
+    complaints = Specialities.complaints(craft, Meter.USUAL);
+    before = listing(craft);
+    after = listing(craft.with(craft.told().withWritten(BoardSettings.ALIGNMENT, "0/0/180").with(BoardSettings.CELLS, 6)));
+  }
+
+  private byte[] listing(Craft told) {
+    String known = dictionary.listing(told.told());
+    String more = IntStream.range(0, LINES - (int) known.lines().count()).mapToObj(i -> "set unknown_" + i + " = " + i).collect(Collectors.joining("\n"));
+    return (known + more).getBytes(StandardCharsets.UTF_8);
+  }
+
+  private Snapshot read(byte[] file) {
+    Understood understood = dictionary.read(Listing.read(file));
+    return new Snapshot(understood.told(), understood.held());
+  }
+
+  @Benchmark
+  public int readComparedAndHeldAgainstTheCraft() {
+    Snapshot now = read(after);
+    List<Change> changes = Change.between(read(before), now, craft, complaints, List.of());
+    List<Lint> lint = Specialities.lint(now.on(craft));
+    return changes.size() + lint.size();
+  }
+}
