@@ -37,6 +37,7 @@ export const { p, navigate, route } = createRouter({
   '/instruments/byte-budget': () => import('./instruments/ByteBudget.svelte'),
   '/instruments/baud-error': () => import('./instruments/BaudError.svelte'),
   '/instruments/channel-numbers': () => import('./instruments/ChannelNumbers.svelte'),
+  '/instruments/version-search': () => import('./instruments/VersionSearch.svelte'),
   '/instruments/meter': () => import('./instruments/Meter.svelte'),
   '/ledger': () => import('./ledger/Ledger.svelte'),
   '/handbook': () => import('./handbook/Handbook.svelte'),

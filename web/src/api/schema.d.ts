@@ -900,6 +900,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/instruments/version-search": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["search"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/landing-schools": {
         parameters: {
             query?: never;
@@ -2968,6 +2984,22 @@ export interface components {
             /** @enum {string} */
             school: "LONG_LIFE" | "USE_THE_PACK";
         };
+        SearchAnswer: {
+            found?: string;
+            /** Format: double */
+            left: number;
+            next?: string;
+            proof: string[];
+            steps: components["schemas"]["StepBelief"][];
+        };
+        SearchAsked: {
+            /** Format: double */
+            seemsBroken: number;
+            /** Format: double */
+            seemsToWork: number;
+            trials: components["schemas"]["TrialMade"][];
+            versions: string[];
+        };
         SerialMapView: {
             board: string;
             boardId: string;
@@ -3081,6 +3113,16 @@ export interface components {
             /** @enum {string} */
             spin?: "CLOCKWISE" | "COUNTER_CLOCKWISE";
         };
+        StepBelief: {
+            before: string;
+            /** Format: double */
+            belief: number;
+            /** Format: int32 */
+            failed: number;
+            version: string;
+            /** Format: int32 */
+            worked: number;
+        };
         StepEntry: {
             outcomes?: {
                 [key: string]: string;
@@ -3155,6 +3197,10 @@ export interface components {
             /** Format: double */
             ohms: number;
             to: string;
+        };
+        TrialMade: {
+            version: string;
+            works: boolean;
         };
         Turn: {
             /** Format: int32 */
@@ -4806,6 +4852,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["EndsAnswer"];
+                };
+            };
+        };
+    };
+    search: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SearchAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SearchAnswer"];
                 };
             };
         };

@@ -116,6 +116,21 @@ class SnapshotsTest {
   }
 
   @Test
+  void theVersionThatBrokeItIsFoundTrialByTrial(App app) {
+    String asked = "{\"versions\": [\"1\", \"2\", \"3\", \"4\", \"5\"], \"trials\": [%s], \"seemsToWork\": %s, \"seemsBroken\": 0}";
+    assertThat(app.ask("POST", "/api/instruments/version-search", asked.formatted("", "0")).get("next").asString()).isEqualTo("3");
+    JsonNode found = app.ask("POST", "/api/instruments/version-search",
+        asked.formatted("{\"version\": \"3\", \"works\": true}, {\"version\": \"4\", \"works\": false}", "0"));
+    assertThat(found.get("found").asString()).isEqualTo("4");
+    assertThat(found.get("proof").toString()).contains("flash 3").contains("Flash 4");
+    assertThat(app.refused(422, "POST", "/api/instruments/version-search", asked.formatted("{\"version\": \"9\", \"works\": true}", "0")).get("detail").asString())
+        .contains("no version “9”");
+    assertThat(app.refused(422, "POST", "/api/instruments/version-search",
+        asked.formatted("{\"version\": \"3\", \"works\": true}, {\"version\": \"3\", \"works\": false}", "0")).get("detail").asString()).contains("contradict");
+    app.refused(422, "POST", "/api/instruments/version-search", asked.formatted("", "0.9"));
+  }
+
+  @Test
   void aFamilyOfTheWorkshopGoesInAsATableAndReadsListingsFromThenOn(App app) {
     enter(app, "WHIMBREL2");
     String oak = "family,oak,Oak,put,1\nname,setting,since,until,times,values\nzellen,cells,1,,,\nlage,alignment,1,,,\n";
