@@ -3,19 +3,19 @@
   import { searchParams } from 'sv-router';
   import { api, ask, type Schemas } from '../api/client';
   import { navigate, route } from '../router';
-  import DropFile from '../shared/DropFile.svelte';
+  import DropOrPaste from '../shared/DropOrPaste.svelte';
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
   import { moment } from '../shared/words';
   import InThought from './InThought.svelte';
-  import { explains, SnapshotsState } from './snapshots.svelte';
+  import PutBack from './PutBack.svelte';
+  import { SnapshotsState } from './snapshots.svelte';
+  import WhatChanged from './WhatChanged.svelte';
 
   /** The settings of a craft as listed: what does not go with it, what changed and what that causes, what must be put back. */
   let mark = $derived(String(route.params.mark ?? ''));
   let snapshots = $derived(new SnapshotsState(mark));
   const chart = new Loading<Schemas['Chart']>();
-  let pasted = $state('');
-  let copied = $state(false);
   let open = $derived(chart.value?.workUps.find((one) => one.open));
 
   $effect(() => {
@@ -34,12 +34,9 @@
     DOUBTFUL: 'doubtful'
   };
 
-  async function paste(event: SubmitEvent): Promise<void> {
-    event.preventDefault();
-    await snapshots.drop(new Blob([pasted]), 'pasted.txt');
-    if (!snapshots.error) {
-      pasted = '';
-    }
+  async function keep(text: Blob, name: string): Promise<boolean> {
+    await snapshots.drop(text, name);
+    return snapshots.error === '';
   }
 
   async function take(checkId: string): Promise<void> {
@@ -56,11 +53,6 @@
       snapshots.error = thrown instanceof Error ? thrown.message : String(thrown);
     }
   }
-
-  async function copy(text: string): Promise<void> {
-    await navigator.clipboard.writeText(text);
-    copied = true;
-  }
 </script>
 
 <svelte:head><title>Settings of {mark} – Able Medic</title></svelte:head>
@@ -75,35 +67,18 @@
   <Notice text={snapshots.error} />
   <div class="two">
     <div class="left">
-      <form onsubmit={paste}>
-        <div class="field">
-          <label for="why">Why it is taken</label>
-          <input
-            id="why"
-            class="entry"
-            bind:value={snapshots.why}
-            maxlength="200"
-            placeholder="as found, or before the flash"
-            autocomplete="off"
-          />
-        </div>
-        <DropFile
-          label="Drop the board's listing here"
-          onfile={(file) => void snapshots.drop(file, file.name)}
+      <div class="field">
+        <label for="why">Why it is taken</label>
+        <input
+          id="why"
+          class="entry"
+          bind:value={snapshots.why}
+          maxlength="200"
+          placeholder="as found, or before the flash"
+          autocomplete="off"
         />
-        <div class="field">
-          <label for="pasted">or paste it</label>
-          <textarea
-            id="pasted"
-            class="entry figure"
-            rows="3"
-            bind:value={pasted}
-            spellcheck="false"
-            placeholder="name = value"
-          ></textarea>
-        </div>
-        <button class="quiet" disabled={pasted.trim() === ''}>Keep it</button>
-      </form>
+      </div>
+      <DropOrPaste label="Drop the board's listing here" button="Keep it" ontext={keep} />
       <ol class="list" aria-label="Snapshots, the newest first">
         {#each snapshots.rows as row (row.number)}
           <li>
@@ -165,69 +140,9 @@
         </ul>
 
         {#if snapshots.changes}
-          {@const changes = snapshots.changes}
-          <h3>
-            <label for="since">Changed since</label>
-            <select
-              id="since"
-              class="entry"
-              value={changes.since}
-              onchange={(event) => void snapshots.show(view.row.number, Number(event.currentTarget.value))}
-            >
-              {#each snapshots.rows.filter((row) => row.number !== view.row.number) as row (row.number)}
-                <option value={row.number}>{row.number}. {row.why}</option>
-              {/each}
-            </select>
-          </h3>
-          {#if changes.complaint}<p class="small">
-              Weighed against what was found of “{changes.complaint}”.
-            </p>{/if}
-          {#each snapshots.groups as group (group.group)}
-            <table>
-              <caption>{group.group}</caption>
-              <tbody>
-                {#each group.changes as change (change.settingId)}
-                  <tr>
-                    <th scope="row">{change.label}</th>
-                    <td class="figure">{change.before} → <strong>{change.after}</strong></td>
-                    <td>
-                      {#if change.causes.length > 0}can cause: {change.causes.join('; ')}{/if}
-                      {#if change.ends.length > 0}ends: {change.ends.join('; ')}{/if}
-                      {#if change.causes.length + change.ends.length === 0}nothing that an owner would see{/if}
-                      {#if explains(change.weight)}<span class="weight">{explains(change.weight)}</span>{/if}
-                    </td>
-                  </tr>
-                {/each}
-              </tbody>
-            </table>
-          {:else}
-            <p class="small">Nothing.</p>
-          {/each}
-
-          {#if changes.putBack.length > 0}
-            <h3>To put back</h3>
-            <ul class="back">
-              {#each changes.putBack as one (one.settingId)}
-                <li>
-                  <label>
-                    <input
-                      type="checkbox"
-                      checked={snapshots.ticked.includes(one.settingId)}
-                      onchange={() => snapshots.tick(one.settingId)}
-                    />
-                    {one.label}: <span class="figure">{one.now} → {one.before}</span>
-                    {#if !one.line}<span class="small">this version has no name for it: by hand</span>{/if}
-                  </label>
-                </li>
-              {/each}
-            </ul>
-            <pre class="figure">{changes.text}</pre>
-            <p>
-              <button class="quiet" type="button" onclick={() => void copy(changes.text)}
-                >{copied ? 'Copied' : 'Copy the text'}</button
-              >
-              <span class="small">Paste it, save, let the board restart, list again and drop it here.</span>
-            </p>
+          <WhatChanged {snapshots} changes={snapshots.changes} />
+          {#if snapshots.changes.putBack.length > 0}
+            <PutBack {snapshots} changes={snapshots.changes} />
           {/if}
         {/if}
 
@@ -260,22 +175,13 @@
     align-items: start;
   }
 
-  form {
+  .left {
     display: grid;
     gap: 0.7rem;
-    justify-items: start;
-  }
-
-  form > :global(*) {
-    width: 100%;
-  }
-
-  form button {
-    width: auto;
   }
 
   .list {
-    margin-top: 1rem;
+    margin-top: 0.5rem;
     border-top: 1px solid var(--rule);
   }
 
@@ -309,12 +215,6 @@
     font-weight: 700;
   }
 
-  h3 select {
-    width: auto;
-    max-width: 100%;
-    font-weight: 400;
-  }
-
   .finding {
     margin: 0.8rem 0;
   }
@@ -343,54 +243,6 @@
 
   .lint .sound {
     border-left-color: var(--act);
-  }
-
-  table {
-    width: 100%;
-    margin-bottom: 0.8rem;
-    border-collapse: collapse;
-  }
-
-  caption {
-    text-align: left;
-    color: var(--soft);
-  }
-
-  th,
-  td {
-    padding: 0.35rem 0.7rem 0.35rem 0;
-    border-bottom: 1px solid var(--rule);
-    text-align: left;
-    vertical-align: top;
-    font-weight: 400;
-  }
-
-  th {
-    width: 26%;
-  }
-
-  td:nth-child(2) {
-    width: 34%;
-  }
-
-  .weight {
-    display: block;
-    font-weight: 700;
-  }
-
-  .back label {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.6rem;
-    align-items: center;
-    min-height: 44px;
-  }
-
-  pre {
-    padding: 0.7rem 0.9rem;
-    background: var(--card);
-    border: 1px solid var(--rule);
-    overflow-x: auto;
   }
 
   details {

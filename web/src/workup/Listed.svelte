@@ -1,5 +1,5 @@
 <script lang="ts">
-  import DropFile from '../shared/DropFile.svelte';
+  import DropOrPaste from '../shared/DropOrPaste.svelte';
   import Notice from '../shared/Notice.svelte';
   import { ListedState } from './listed.svelte';
   import type { WorkUpState } from './state.svelte';
@@ -8,54 +8,23 @@
   let { work, ready }: { work: WorkUpState; ready: boolean } = $props();
 
   let listed = $derived(new ListedState(work.view!.mark, `for work-up ${work.id}`));
-  let pasted = $state('');
 
-  async function take(file: Blob, name: string): Promise<void> {
-    const checkId = await listed.drop(file, name);
+  async function take(text: Blob, name: string): Promise<boolean> {
+    const checkId = await listed.drop(text, name);
     if (checkId) {
-      pasted = '';
       await work.take(checkId, 'listed');
     }
+    return checkId !== '';
   }
 </script>
 
 {#if ready}
-  <DropFile label="Drop the board's listing here" onfile={(file) => void take(file, file.name)} />
-  <form
-    onsubmit={(event) => {
-      event.preventDefault();
-      void take(new Blob([pasted]), 'pasted.txt');
-    }}
-  >
-    <div class="field">
-      <label for="pasted">or paste it</label>
-      <textarea
-        id="pasted"
-        class="entry figure"
-        rows="4"
-        bind:value={pasted}
-        spellcheck="false"
-        placeholder="name = value"
-      ></textarea>
-    </div>
-    <button class="act" disabled={pasted.trim() === '' || work.busy}>Record</button>
+  <DropOrPaste label="Drop the board's listing here" button="Record" busy={work.busy} ontext={take}>
     <a class="plain" href={`/crafts/${encodeURIComponent(work.view!.mark)}/snapshots`}
       >or take one that is on the chart</a
     >
-  </form>
+  </DropOrPaste>
   <Notice text={listed.error} />
 {:else}
   <p class="small">once the bench is ready</p>
 {/if}
-
-<style>
-  form {
-    display: grid;
-    gap: 0.7rem;
-    justify-items: start;
-  }
-
-  .field {
-    width: 100%;
-  }
-</style>
