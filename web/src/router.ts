@@ -38,6 +38,7 @@ export const { p, navigate, route } = createRouter({
   '/instruments/baud-error': () => import('./instruments/BaudError.svelte'),
   '/instruments/channel-numbers': () => import('./instruments/ChannelNumbers.svelte'),
   '/instruments/version-search': () => import('./instruments/VersionSearch.svelte'),
+  '/instruments/motor-protocols': () => import('./instruments/MotorProtocols.svelte'),
   '/instruments/meter': () => import('./instruments/Meter.svelte'),
   '/ledger': () => import('./ledger/Ledger.svelte'),
   '/handbook': () => import('./handbook/Handbook.svelte'),

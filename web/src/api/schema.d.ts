@@ -740,6 +740,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/instruments/motor-protocols": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["motors"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/instruments/pack": {
         parameters: {
             query?: never;
@@ -2389,6 +2405,27 @@ export interface components {
             /** @enum {string} */
             shape: "X" | "STRETCHED" | "PLUS";
         };
+        MotorsAnswer: {
+            calibrate: boolean;
+            choice?: string;
+            /** Format: double */
+            dueUs: number;
+            /** Format: double */
+            idle?: number;
+            protocols: components["schemas"]["ProtocolRow"][];
+            /** Format: double */
+            spread: number;
+            steps: string[];
+            stiff: boolean;
+            /** Format: double */
+            usualIdle: number;
+        };
+        MotorsAsked: {
+            /** Format: double */
+            loopHz: number;
+            spoken: ("PWM" | "ONESHOT125" | "SHORT_PULSES" | "DSHOT150" | "DSHOT300" | "DSHOT600")[];
+            thresholds: number[];
+        };
         NamedFault: {
             faultId: string;
             title: string;
@@ -2784,6 +2821,20 @@ export interface components {
             expected: string;
             state: string;
             title: string;
+        };
+        ProtocolRow: {
+            digital: boolean;
+            /** Format: double */
+            fullUs: number;
+            /** @enum {string} */
+            id: "PWM" | "ONESHOT125" | "SHORT_PULSES" | "DSHOT150" | "DSHOT300" | "DSHOT600";
+            keepsUp: boolean;
+            label: string;
+            /** Format: double */
+            longestUs: number;
+            needsEndPoints: boolean;
+            /** Format: double */
+            stoppedUs: number;
         };
         PutBackView: {
             before: string;
@@ -4588,6 +4639,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MotorMapAnswer"];
+                };
+            };
+        };
+    };
+    motors: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MotorsAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MotorsAnswer"];
                 };
             };
         };

@@ -131,6 +131,16 @@ class SnapshotsTest {
   }
 
   @Test
+  void idleFollowsFromTheThresholdsAndPulsesAreCalibrated(App app) {
+    JsonNode answer = app.ask("POST", "/api/instruments/motor-protocols", "{\"loopHz\": 2000, \"spoken\": [\"ONESHOT125\"], \"thresholds\": [4, 7]}");
+    assertThat(answer.get("choice").asString()).isEqualTo("ONESHOT125");
+    assertThat(answer.get("idle").asDouble()).isEqualTo(8);
+    assertThat(answer.get("steps").get(0).asString()).startsWith("Props off");
+    app.refused(422, "POST", "/api/instruments/motor-protocols", "{\"loopHz\": 1, \"spoken\": [], \"thresholds\": []}");
+    app.refused(422, "POST", "/api/instruments/motor-protocols", "{\"loopHz\": 2000, \"spoken\": [], \"thresholds\": [400]}");
+  }
+
+  @Test
   void aFamilyOfTheWorkshopGoesInAsATableAndReadsListingsFromThenOn(App app) {
     enter(app, "WHIMBREL2");
     String oak = "family,oak,Oak,put,1\nname,setting,since,until,times,values\nzellen,cells,1,,,\nlage,alignment,1,,,\n";

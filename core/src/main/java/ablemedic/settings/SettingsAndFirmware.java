@@ -36,7 +36,9 @@ public final class SettingsAndFirmware {
     @Override
     public List<Instrument> instruments() {
       return List.of(new Instrument("version-search", "Which version broke it",
-          "It works on one version and not on another: which to try next, how many trials are left, and when it is found, though a trial may mislead."));
+          "It works on one version and not on another: which to try next, how many trials are left, and when it is found, though a trial may mislead."),
+          new Instrument("motor-protocols", "Motor protocols",
+              "What board and controllers both speak, whether the ends of the throttle must be set, and the idle that starts every motor."));
     }
 
     @Override
