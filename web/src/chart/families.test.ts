@@ -33,7 +33,7 @@ describe('a firmware family', () => {
 
   it('that is gone is said to be', async () => {
     const state = new FamilyState(
-      answering(Promise.reject(new Error())),
+      answering(Promise.resolve({ label: '' } as Schemas['FamilyView'])),
       vi.fn(async () => new Response('', { status: 404 }))
     );
     await state.open('elm');
