@@ -8,6 +8,7 @@ export const { p, navigate, route } = createRouter({
   '/crafts/:mark/told': () => import('./chart/Told.svelte'),
   '/crafts/:mark/frame': () => import('./chart/Frame.svelte'),
   '/crafts/:mark/wiring': () => import('./chart/Wiring.svelte'),
+  '/crafts/:mark/flash': () => import('./chart/Flash.svelte'),
   '/crafts/:mark/snapshots': () => import('./chart/Snapshots.svelte'),
   '/crafts/:mark/routine': () => import('./routine/Routine.svelte'),
   '/parts': () => import('./shelf/Shelf.svelte'),

@@ -148,6 +148,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/crafts/{mark}/flash-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/crafts/{mark}/layout": {
         parameters: {
             query?: never;
@@ -1977,6 +1993,19 @@ export interface components {
             title: string;
             values: components["schemas"]["ValueView"][];
         };
+        FlashView: {
+            from?: string;
+            lost: components["schemas"]["LostSetting"][];
+            remedies: components["schemas"]["Remedy"][];
+            renamed: components["schemas"]["RenamedView"][];
+            /** Format: int32 */
+            snapshot?: number;
+            stale?: string;
+            steps: components["schemas"]["Step"][];
+            /** Format: date-time */
+            takenAt?: string;
+            target: string;
+        };
         FormatView: {
             bauds: number[];
             /** @enum {string} */
@@ -2263,6 +2292,11 @@ export interface components {
             /** Format: double */
             likeness: number;
             title: string;
+        };
+        LostSetting: {
+            label: string;
+            value: string;
+            versions: string[];
         };
         LostView: {
             conflict: string[];
@@ -2933,6 +2967,16 @@ export interface components {
             /** Format: double */
             volts: number;
         };
+        Remedy: {
+            /** Format: double */
+            minutes: number;
+            text: string;
+        };
+        RenamedView: {
+            after: string;
+            before: string;
+            label: string;
+        };
         Reopening: {
             reason: string;
             /** Format: int64 */
@@ -3163,6 +3207,11 @@ export interface components {
             output: number;
             /** @enum {string} */
             spin?: "CLOCKWISE" | "COUNTER_CLOCKWISE";
+        };
+        Step: {
+            id: string;
+            stops: string;
+            text: string;
         };
         StepBelief: {
             before: string;
@@ -3661,6 +3710,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ComplaintEntry"][];
+                };
+            };
+        };
+    };
+    plan_1: {
+        parameters: {
+            query: {
+                family: string;
+                version: string;
+            };
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FlashView"];
                 };
             };
         };

@@ -96,6 +96,7 @@
           <a href={`/crafts/${encodeURIComponent(c.mark)}/frame`}>Frame and motors…</a>
           <a href={`/crafts/${encodeURIComponent(c.mark)}/told`}>What it was told</a>
           <a href={`/crafts/${encodeURIComponent(c.mark)}/snapshots`}>Settings as listed</a>
+          <a href={`/crafts/${encodeURIComponent(c.mark)}/flash`}>Plan a flash</a>
           <a href={`/instruments/motor-map?craft=${encodeURIComponent(c.mark)}`}>Motor map</a>
           <a href={`/instruments/board-orientation?craft=${encodeURIComponent(c.mark)}`}>Board orientation</a>
           <a href={`/instruments/take-off-motion?craft=${encodeURIComponent(c.mark)}`}>Take-off motion</a>

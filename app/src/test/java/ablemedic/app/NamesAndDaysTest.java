@@ -57,12 +57,12 @@ class NamesAndDaysTest {
   void aClosedWorkUpIsNotOpenedAgainBesideAnOpenOne() {
     long first = app.openWorkUp("TWICE", "BUILD", "{}").get("id").asLong();
     long version = app.ask("POST", "/api/work-ups/" + first + "/close",
-        "{\"version\": 0, \"end\": \"HANDED_OVER\", \"reason\": \"r\"}").get("version").asLong();
+        "{\"version\": 1, \"end\": \"HANDED_OVER\", \"reason\": \"r\"}").get("version").asLong();
     long second = app.ask("POST", "/api/work-ups",
         "{\"mark\": \"TWICE\", \"complaint\": \"y\", \"occasion\": \"BUILD\", \"seen\": {}}").get("id").asLong();
     assertThat(app.refused(409, "POST", "/api/work-ups/" + first + "/reopen",
         "{\"version\": " + version + ", \"reason\": \"back\"}").get("detail").asString()).contains("number " + second);
-    app.ask("POST", "/api/work-ups/" + second + "/close", "{\"version\": 0, \"end\": \"HANDED_OVER\", \"reason\": \"r\"}");
+    app.ask("POST", "/api/work-ups/" + second + "/close", "{\"version\": 1, \"end\": \"HANDED_OVER\", \"reason\": \"r\"}");
     app.ask("POST", "/api/work-ups/" + first + "/reopen", "{\"version\": " + version + ", \"reason\": \"back\"}");
   }
 
@@ -79,7 +79,7 @@ class NamesAndDaysTest {
     JsonNode card = app.get("/api/work-ups/" + id + "/checks/" + locked);
     String outcome = card.get("questions").get(0).get("outcomes").get(0).get("id").asString();
     app.ask("POST", "/api/work-ups/" + id + "/findings", """
-        {"version": 0, "checkId": "%s", "outcomes": {"%s": "%s"}, "sureness": "SURE", "override": "seen at the field"}"""
+        {"version": 1, "checkId": "%s", "outcomes": {"%s": "%s"}, "sureness": "SURE", "override": "seen at the field"}"""
         .formatted(locked, card.get("questions").get(0).get("id").asString(), outcome));
     assertThat(app.get("/api/crafts/OVER/log").get(0).get("kind").asString()).isEqualTo("override");
     assertThat(app.get("/api/crafts/OVER/log").get(0).get("text").asString()).contains("seen at the field")
@@ -89,7 +89,7 @@ class NamesAndDaysTest {
   @Test
   void theLedgerTakesDaysAsTheyAreWhereTheReaderIs() {
     long id = app.openWorkUp("DAYS", "BUILD", "{}").get("id").asLong();
-    app.ask("POST", "/api/work-ups/" + id + "/close", "{\"version\": 0, \"end\": \"HANDED_OVER\", \"reason\": \"days\"}");
+    app.ask("POST", "/api/work-ups/" + id + "/close", "{\"version\": 1, \"end\": \"HANDED_OVER\", \"reason\": \"days\"}");
     for (String zone : new String[] {"+14:00", "-12:00", "Z"}) {
       LocalDate today = LocalDate.now(ZoneOffset.of(zone));
       assertThat(found(zone, today, today)).as("today at " + zone).isEqualTo(1);
@@ -107,7 +107,7 @@ class NamesAndDaysTest {
   void aLongLedgerComesInPages() {
     for (int i = 0; i < 53; i++) {
       long id = app.openWorkUp("PAGE" + i, "BUILD", "{}").get("id").asLong();
-      app.ask("POST", "/api/work-ups/" + id + "/close", "{\"version\": 0, \"end\": \"HANDED_OVER\", \"reason\": \"paged\"}");
+      app.ask("POST", "/api/work-ups/" + id + "/close", "{\"version\": 1, \"end\": \"HANDED_OVER\", \"reason\": \"paged\"}");
     }
     JsonNode first = app.get("/api/ledger?q=paged");
     JsonNode rest = app.get("/api/ledger?q=paged&skip=50");

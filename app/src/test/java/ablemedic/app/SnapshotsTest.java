@@ -141,6 +141,24 @@ class SnapshotsTest {
   }
 
   @Test
+  void aFlashIsPlannedFromTheNewestSnapshotAndOneThatIsOutOfDateIsSaidToBe(App app) {
+    enter(app, "TURNSTONE");
+    JsonNode none = app.get("/api/crafts/TURNSTONE/flash-plan?family=alder&version=2");
+    assertThat(none.has("snapshot")).isFalse();
+    assertThat(none.get("steps").size()).isGreaterThan(5);
+    kept(app, "TURNSTONE", "set volt_scale = 150\nset pack_cells = 4\n", "before");
+    JsonNode plan = app.get("/api/crafts/TURNSTONE/flash-plan?family=alder&version=2");
+    assertThat(plan.get("from").asString()).isEqualTo("Alder 1");
+    assertThat(plan.has("stale")).isFalse();
+    assertThat(plan.get("renamed").toString()).contains("set pack_ratio = 15000");
+    JsonNode chart = app.get("/api/crafts/TURNSTONE");
+    app.ask("PUT", "/api/crafts/TURNSTONE/ports", "{\"version\":" + chart.get("version") + "}");
+    assertThat(app.get("/api/crafts/TURNSTONE/flash-plan?family=alder&version=2").get("stale").asString()).isEqualTo("Ports told as the leads lie");
+    app.refused(422, "GET", "/api/crafts/TURNSTONE/flash-plan?family=oak9&version=2", "");
+    app.refused(422, "GET", "/api/crafts/TURNSTONE/flash-plan?family=alder&version=9", "");
+  }
+
+  @Test
   void aFamilyOfTheWorkshopGoesInAsATableAndReadsListingsFromThenOn(App app) {
     enter(app, "WHIMBREL2");
     String oak = "family,oak,Oak,put,1\nname,setting,since,until,times,values\nzellen,cells,1,,,\nlage,alignment,1,,,\n";

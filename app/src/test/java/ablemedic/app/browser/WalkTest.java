@@ -132,6 +132,13 @@ class WalkTest {
       JsonNode check = patient.next(path);
       String checkId = check.get("checkId").asString();
       browser.await(() -> browser.heading().equals(check.get("title").asString()));
+      if (check.get("takesListing").asBoolean()) {
+        // This technician has no cable at hand.
+        browser.press("Put aside");
+        long asked = version;
+        browser.await(() -> version(path) > asked);
+        continue;
+      }
       if (check.get("steps").toString().contains("SHORT_TEST")) {
         app.runRoutine(view.get("mark").asString());
         browser.open(path);
@@ -391,7 +398,7 @@ class WalkTest {
             "/instruments/sense-chain", "/instruments/pack?craft=EIDER", "/instruments/lead-drop",
             "/instruments/limiter-bulb", "/instruments/meter", "/instruments/read-here?craft=EIDER", "/instruments/capture",
             "/instruments/port-planner", "/instruments/two-ends", "/instruments/modem-chain", "/instruments/signal-pad", "/instruments/byte-budget",
-            "/instruments/baud-error", "/instruments/channel-numbers", "/instruments/version-search", "/instruments/motor-protocols", "/firmware-families", "/handbook/format-sbus"}) {
+            "/instruments/baud-error", "/instruments/channel-numbers", "/instruments/version-search", "/instruments/motor-protocols", "/firmware-families", "/crafts/FULMAR/flash", "/handbook/format-sbus"}) {
           browser.open(path);
           browser.await(() -> !browser.shows(".small:empty"));
           settled(browser);

@@ -106,7 +106,7 @@ class LockAndLoadTest {
     List<Integer> codes = atOnce(8, () -> app.send("POST", "/api/work-ups/" + view.get("id") + "/findings", "{\"version\": "
         + view.get("version") + ", \"checkId\": \"arrow\", \"outcomes\": {\"seen\": \"forward\"}, \"sureness\": \"SURE\"}"));
     assertThat(codes).containsOnlyOnce(200).filteredOn(c -> c != 200).containsOnly(409);
-    assertThat(app.get("/api/work-ups/" + view.get("id")).get("evidence")).hasSize(1);
+    assertThat(app.get("/api/work-ups/" + view.get("id")).get("evidence")).as("that the complaint is true, and one finding").hasSize(2);
   }
 
   @Test
