@@ -1,7 +1,7 @@
 package ablemedic.firmware;
 
+import ablemedic.told.Setting;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -31,9 +31,8 @@ public record Family(String id, String label, String assigns, List<String> versi
     return versions.get(versions.size() - 1);
   }
 
-  /** The terms of a name in any version. */
-  List<Term> named(String name) {
-    String lower = name.toLowerCase(Locale.ROOT);
-    return terms.stream().filter(term -> term.name().toLowerCase(Locale.ROOT).equals(lower)).toList();
+  /** The versions that have a name for a setting. */
+  public List<String> versionsWith(Setting<?> setting) {
+    return versions.stream().filter(version -> terms.stream().anyMatch(term -> term.setting().equals(setting) && term.isIn(versions.indexOf(version) + 1))).toList();
   }
 }

@@ -1,6 +1,7 @@
 package ablemedic.firmware;
 
 import ablemedic.craft.Settings;
+import ablemedic.listing.Listing;
 import ablemedic.told.Setting;
 import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvReader;
@@ -27,7 +28,6 @@ import java.util.regex.Pattern;
 public final class FamilyTable {
   private static final List<String> HEADINGS = List.of("name", "setting", "since", "until", "times", "values");
   private static final Pattern ID = Pattern.compile("[a-z][a-z0-9-]{0,39}");
-  private static final Pattern NAME = Pattern.compile("[\\p{Alnum}_][\\p{Alnum}_.:\\[\\]/-]{0,79}");
   private static final int LONGEST_LABEL = 60;
   private static final int MOST_ROWS = 5000;
 
@@ -82,7 +82,7 @@ public final class FamilyTable {
 
   private static Term term(CsvRecord row, List<String> versions) {
     check(row.getFieldCount() == HEADINGS.size(), row, "a name has " + HEADINGS.size() + " fields: " + String.join(", ", HEADINGS));
-    check(NAME.matcher(row.getField(0)).matches(), row, "“" + row.getField(0) + "” is no name of a setting");
+    check(Listing.isName(row.getField(0)), row, "“" + row.getField(0) + "” is no name of a setting");
     Optional<Setting<?>> setting = Settings.find(row.getField(1));
     check(setting.isPresent(), row, "there is no setting “" + row.getField(1) + "”");
     int since = versions.indexOf(row.getField(2)) + 1;

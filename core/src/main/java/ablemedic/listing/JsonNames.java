@@ -44,7 +44,7 @@ final class JsonNames {
   }
 
   private static void value(int line, String name, String value, Gathered gathered) {
-    if (NameValueLines.NAME.matcher(name).matches()) {
+    if (Listing.isName(name)) {
       gathered.entry(line, name, value);
     } else {
       gathered.odd(line, name + " = " + value, "“" + name + "” is no name of a setting");

@@ -57,6 +57,11 @@ public record Listing(ListingForm form, String encoding, List<Entry> entries, Li
     return listing;
   }
 
+  /** Whether a text could be the name of a setting. */
+  public static boolean isName(String text) {
+    return NameValueLines.NAME.matcher(text).matches();
+  }
+
   /** What a name is set to. */
   public Optional<String> value(String name) {
     return entries.stream().filter(entry -> entry.name().equals(name)).map(Entry::value).findFirst();

@@ -44,7 +44,7 @@ final class TableOfNames {
     String text = String.join(", ", row.getFields());
     if (row.getFieldCount() <= Math.max(name, value)) {
       gathered.odd(line, text, "it has no column " + (Math.max(name, value) + 1));
-    } else if (!NameValueLines.NAME.matcher(row.getField(name).strip()).matches()) {
+    } else if (!Listing.isName(row.getField(name).strip())) {
       gathered.odd(line, text, "column " + (name + 1) + " holds no name of a setting");
     } else if (row.getField(value).length() > LONGEST_VALUE || row.getField(value).chars().anyMatch(Character::isISOControl)) {
       gathered.odd(line, text, "column " + (value + 1) + " holds no value of a setting");

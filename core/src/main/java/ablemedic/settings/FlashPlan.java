@@ -1,7 +1,6 @@
 package ablemedic.settings;
 
 import ablemedic.firmware.Dictionary;
-import ablemedic.firmware.Term;
 import ablemedic.snapshot.Snapshot;
 import ablemedic.told.Setting;
 import java.util.ArrayList;
@@ -73,17 +72,11 @@ public record FlashPlan(List<Renamed> renamed, List<Lost> lost) {
         continue;
       }
       if (!to.names(setting)) {
-        lost.add(new Lost(setting, now.told().said(setting), versions(setting, to)));
+        lost.add(new Lost(setting, now.told().said(setting), to.family().versionsWith(setting)));
       } else if (!to.line(setting, now.told()).equals(from.line(setting, now.told()))) {
         renamed.add(new Renamed(setting, from.line(setting, now.told()).orElse(setting.label()), to.line(setting, now.told()).orElseThrow()));
       }
     }
     return new FlashPlan(renamed, lost);
-  }
-
-  private static List<String> versions(Setting<?> setting, Dictionary to) {
-    List<String> all = to.family().versions();
-    return all.stream().filter(version -> to.family().terms().stream().filter(term -> term.setting().equals(setting)).anyMatch((Term term) ->
-        term.isIn(all.indexOf(version) + 1))).toList();
   }
 }

@@ -90,18 +90,14 @@ public class SnapshotStore {
 
   /** What a snapshot holds, through the dictionary of its family and version. */
   public Read read(Row row) {
-    Optional<Dictionary> dictionary = families.find(row.family()).filter(family -> family.version(row.version()).isPresent())
-        .map(family -> new Dictionary(family, row.version()));
-    if (dictionary.isEmpty()) {
-      return new Read(Listing.read(file(row)), Optional.empty());
-    }
-    boolean shipped = families.own().stream().noneMatch(family -> family.id().equals(row.family()));
-    return shipped ? read.of(row.id(), id -> read(row, dictionary.get())) : read(row, dictionary.get());
+    // A family of the workshop may be entered anew, so what it makes of a listing is not kept.
+    return families.shipped(row.family()).isPresent() ? read.of(row.id(), id -> reading(row)) : reading(row);
   }
 
-  private Read read(Row row, Dictionary dictionary) {
+  private Read reading(Row row) {
     Listing listing = Listing.read(file(row));
-    return new Read(listing, Optional.of(dictionary.read(listing)));
+    return new Read(listing, families.find(row.family()).filter(family -> family.version(row.version()).isPresent())
+        .map(family -> new Dictionary(family, row.version()).read(listing)));
   }
 
   /**

@@ -75,7 +75,7 @@ public class WorkUps implements Routines.Follower {
     Craft sound = crafts.craft(opened.mark(), opened.revision(), revisedBy(id));
     List<Numbered> events = store.events(id);
     List<Check<Craft>> listings = snapshots.checks(opened.mark(), events.stream().flatMap(WorkUps::found).toList());
-    Book<Craft> book = diagnoses.of(sound, !snapshots.of(opened.mark()).isEmpty()).book();
+    Book<Craft> book = diagnoses.of(sound, !listings.isEmpty()).book();
     return new WorkUp(opened, sound, listings.isEmpty() ? book : book.and(new Book<>(List.of(), listings)), events, routines.standing(opened.mark()));
   }
 
