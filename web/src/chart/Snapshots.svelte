@@ -11,6 +11,7 @@
   import PutBack from './PutBack.svelte';
   import { SnapshotsState } from './snapshots.svelte';
   import WhatChanged from './WhatChanged.svelte';
+  import { WorkUpState } from '../workup/state.svelte';
 
   /** The settings of a craft as listed: what does not go with it, what changed and what that causes, what must be put back. */
   let mark = $derived(String(route.params.mark ?? ''));
@@ -40,17 +41,13 @@
   }
 
   async function take(checkId: string): Promise<void> {
-    const view = await ask(api.GET('/api/work-ups/{id}', { params: { path: { id: open!.id } } }));
-    try {
-      await ask(
-        api.POST('/api/work-ups/{id}/findings', {
-          params: { path: { id: open!.id } },
-          body: { version: view.version, checkId, outcomes: { seen: 'listed' }, sureness: 'SURE' }
-        })
-      );
-      await navigate('/work-ups/:id', { params: { id: String(open!.id) } });
-    } catch (thrown) {
-      snapshots.error = thrown instanceof Error ? thrown.message : String(thrown);
+    const work = new WorkUpState(open!.id);
+    await work.load();
+    await work.take(checkId, 'listed');
+    if (work.error) {
+      snapshots.error = work.error;
+    } else {
+      await navigate('/work-ups/:id', { params: { id: String(work.id) } });
     }
   }
 </script>
