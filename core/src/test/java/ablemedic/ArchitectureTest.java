@@ -40,8 +40,8 @@ class ArchitectureTest {
       .should().dependOnClassesThat().resideInAnyPackage("..takeoff..", "..power..", "..serial..", "ablemedic.settings..");
 
   @ArchTest
-  static final ArchRule physicsStandsBelowTheSpecialities = noClasses().that().resideInAnyPackage("..physics..", "..told..")
-      .should().dependOnClassesThat().resideInAnyPackage("..speciality..", "..takeoff..", "..power..", "..diagnosis..");
+  static final ArchRule physicsStandsBelowTheSpecialities = noClasses().that().resideInAnyPackage("..physics..", "..told..", "..line..")
+      .should().dependOnClassesThat().resideInAnyPackage("..speciality..", "..takeoff..", "..power..", "..serial..", "ablemedic.settings..", "..diagnosis..");
 
   @ArchTest
   static final ArchRule whatIsToldKnowsNoTrade = classes().that().resideInAPackage("..told..")

@@ -4,7 +4,7 @@ import ablemedic.capture.CaptureWriter;
 import ablemedic.capture.Captures;
 import ablemedic.serial.PortPlanner;
 import ablemedic.shelf.SerialBoards;
-import ablemedic.serial.Wish;
+import ablemedic.line.Wish;
 import ablemedic.electrics.Job;
 import ablemedic.wire.Format;
 import ablemedic.wire.Frames;

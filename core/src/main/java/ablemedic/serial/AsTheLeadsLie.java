@@ -3,6 +3,8 @@ package ablemedic.serial;
 import ablemedic.craft.Craft;
 import ablemedic.craft.PortSettings;
 import ablemedic.electrics.Job;
+import ablemedic.line.CraftLine;
+import ablemedic.line.CraftLines;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;

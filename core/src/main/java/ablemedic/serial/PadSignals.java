@@ -2,6 +2,8 @@ package ablemedic.serial;
 
 import ablemedic.craft.Craft;
 import ablemedic.electrics.SerialPad;
+import ablemedic.line.CraftLine;
+import ablemedic.line.CraftLines;
 import ablemedic.wire.Sender;
 import java.util.List;
 import java.util.Optional;

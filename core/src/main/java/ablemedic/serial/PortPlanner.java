@@ -1,12 +1,13 @@
 package ablemedic.serial;
 
-import ablemedic.electrics.SerialPad;
+import ablemedic.electrics.Job;
 import ablemedic.electrics.SerialBoard;
 import ablemedic.electrics.SerialPad.Inverter;
 import ablemedic.electrics.SerialPad.Side;
-import ablemedic.electrics.Job;
-import ablemedic.wire.Format;
+import ablemedic.electrics.SerialPad;
+import ablemedic.line.Wish;
 import ablemedic.wire.Format.Back;
+import ablemedic.wire.Format;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;

@@ -3,6 +3,7 @@ package ablemedic.serial;
 import ablemedic.capture.CaptureReport;
 import ablemedic.craft.Craft;
 import ablemedic.electrics.SerialPad;
+import ablemedic.line.CraftLines;
 import ablemedic.wire.Format;
 import java.util.Optional;
 

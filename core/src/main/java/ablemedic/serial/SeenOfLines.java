@@ -2,6 +2,9 @@ package ablemedic.serial;
 
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Facet;
+import ablemedic.line.CraftLine;
+import ablemedic.line.CraftLines;
+import ablemedic.line.Reach;
 
 /** What is seen of a craft's lines as a whole, made once for what an owner tells and for what a check looks at. */
 final class SeenOfLines {

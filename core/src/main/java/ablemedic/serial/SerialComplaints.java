@@ -11,6 +11,8 @@ import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.electrics.Job;
+import ablemedic.line.CraftLines;
+import ablemedic.line.Reach;
 import ablemedic.speciality.Complaint;
 import java.util.ArrayList;
 import java.util.List;

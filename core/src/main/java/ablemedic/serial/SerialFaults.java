@@ -11,6 +11,8 @@ import ablemedic.craft.SpokenSettings;
 import ablemedic.diagnosis.Fault;
 import ablemedic.electrics.Harm;
 import ablemedic.electrics.Job;
+import ablemedic.line.CraftLine;
+import ablemedic.line.CraftLines;
 import ablemedic.speciality.SettingTrouble;
 import ablemedic.wire.Format;
 import java.util.List;

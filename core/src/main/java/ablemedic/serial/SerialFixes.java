@@ -2,13 +2,16 @@ package ablemedic.serial;
 
 import ablemedic.craft.Craft;
 import ablemedic.craft.PortSettings;
-import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Fix.Value;
+import ablemedic.diagnosis.Fix;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Harm;
 import ablemedic.electrics.Job;
 import ablemedic.electrics.SerialPad;
-import ablemedic.serial.CraftLine.End;
+import ablemedic.line.CraftLine.End;
+import ablemedic.line.CraftLine;
+import ablemedic.line.CraftLines;
+import ablemedic.line.JoinedPart;
 import ablemedic.speciality.SettingTrouble;
 import java.util.ArrayList;
 import java.util.List;

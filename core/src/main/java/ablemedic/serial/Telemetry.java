@@ -4,6 +4,10 @@ import ablemedic.craft.Craft;
 import ablemedic.craft.ModemSettings;
 import ablemedic.craft.RadioSettings;
 import ablemedic.electrics.Job;
+import ablemedic.line.CraftLine;
+import ablemedic.line.CraftLines;
+import ablemedic.line.JoinedPart;
+import ablemedic.line.Reach;
 import ablemedic.wire.Format;
 import java.util.Optional;
 

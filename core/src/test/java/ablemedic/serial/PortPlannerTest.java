@@ -1,18 +1,19 @@
 package ablemedic.serial;
 
-import ablemedic.shelf.SerialBoards;
-import ablemedic.electrics.Processor;
-import ablemedic.electrics.SerialPad;
-import ablemedic.electrics.SerialBoard;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import ablemedic.electrics.Job;
+import ablemedic.electrics.Processor;
+import ablemedic.electrics.SerialBoard;
+import ablemedic.electrics.SerialPad.Inverter;
+import ablemedic.electrics.SerialPad.Side;
+import ablemedic.electrics.SerialPad;
+import ablemedic.line.Wish;
 import ablemedic.serial.PortPlanner.Lost;
 import ablemedic.serial.PortPlanner.Placed;
 import ablemedic.serial.PortPlanner.Planned;
-import ablemedic.electrics.SerialPad.Inverter;
-import ablemedic.electrics.SerialPad.Side;
-import ablemedic.electrics.Job;
+import ablemedic.shelf.SerialBoards;
 import ablemedic.wire.Format;
 import java.util.ArrayList;
 import java.util.HashSet;

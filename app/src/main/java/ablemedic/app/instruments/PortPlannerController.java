@@ -6,7 +6,7 @@ import ablemedic.serial.PortPlanner.Placed;
 import ablemedic.serial.Serial;
 import ablemedic.electrics.SerialBoard;
 import ablemedic.electrics.SerialPad;
-import ablemedic.serial.Wish;
+import ablemedic.line.Wish;
 import ablemedic.electrics.Job;
 import ablemedic.wire.Format;
 import jakarta.validation.Valid;

@@ -2,11 +2,11 @@ package ablemedic.app.instruments;
 
 import ablemedic.app.http.Refusal;
 import ablemedic.app.instruments.PortPlannerController.WishAsked;
-import ablemedic.serial.JoinedPart;
-import ablemedic.serial.JoinedPart.Told;
+import ablemedic.line.JoinedPart;
+import ablemedic.line.JoinedPart.Told;
 import ablemedic.electrics.SerialBoard;
 import ablemedic.electrics.SerialPad;
-import ablemedic.serial.Wish;
+import ablemedic.line.Wish;
 import ablemedic.electrics.Job;
 import ablemedic.wire.Format;
 import jakarta.validation.Valid;

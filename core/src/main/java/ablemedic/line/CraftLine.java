@@ -1,4 +1,4 @@
-package ablemedic.serial;
+package ablemedic.line;
 
 import ablemedic.electrics.Inner;
 import ablemedic.electrics.Job;
@@ -16,7 +16,7 @@ import java.util.stream.Stream;
  * @param sends  the lead at the pad that it sends on; none where the sheet has none
  * @param hears  the lead at the pad that it hears on
  */
-record CraftLine(Part part, Inner.Spoken spoken, Format format, Optional<End> sends, Optional<End> hears) {
+public record CraftLine(Part part, Inner.Spoken spoken, Format format, Optional<End> sends, Optional<End> hears) {
   /** What stands higher is a signal of 5 V. */
   private static final double HIGH_V = 3.9;
 
@@ -27,44 +27,44 @@ record CraftLine(Part part, Inner.Spoken spoken, Format format, Optional<End> se
    * @param boardPad the address of its end at the flight board
    * @param links    the links that it is made of
    */
-  record End(Lead lead, String partPad, String boardPad, List<String> links) {
+  public record End(Lead lead, String partPad, String boardPad, List<String> links) {
     /** What is printed at its pad of the flight board. */
-    String printed() {
+    public String printed() {
       return printed(boardPad);
     }
 
     /** What is printed at the pad of an address. */
-    static String printed(String address) {
+    public static String printed(String address) {
       return address.substring(address.indexOf('.') + 1);
     }
   }
 
-  Job job() {
+  public Job job() {
     return spoken.job();
   }
 
   /** What it is named by in ids, such as {@code RX-receiver}. */
-  String id() {
+  public String id() {
     return part.id() + "-" + job().id();
   }
 
   /** What people call it. */
-  String label() {
+  public String label() {
     return part.label() + (job() == Job.TELEMETRY && format != Format.MAVLINK ? "’s telemetry" : "");
   }
 
   /** Its leads, that to what it sends first. */
-  List<End> ends() {
+  public List<End> ends() {
     return Stream.of(sends, hears).flatMap(Optional::stream).toList();
   }
 
   /** Those of its leads that its format needs. */
-  List<End> needed() {
+  public List<End> needed() {
     Wish wish = wish(format);
     return Stream.of(sends.filter(end -> wish.heard() || wish.oneWire()), hears.filter(end -> wish.spokenTo())).flatMap(Optional::stream).toList();
   }
 
-  Wish wish(Format speaks) {
+  public Wish wish(Format speaks) {
     return new Wish(label(), job(), speaks, spoken.highV() > HIGH_V, "");
   }
 }

@@ -1,4 +1,4 @@
-package ablemedic.serial;
+package ablemedic.line;
 
 import ablemedic.electrics.SerialPad;
 import ablemedic.electrics.SerialBoard;
@@ -29,7 +29,7 @@ import java.util.Optional;
 public record JoinedPart(SerialBoard board, Wish part, int baud, Optional<SerialPad> sends, Optional<SerialPad> hears, boolean ground, double supplyV, double standsV,
     Optional<Told> told, boolean computer) {
   private static final int SOFT_BAUD = 19_200;
-  /** Two clocks that differ by more do not understand one another; see {@link BaudError}. */
+  /** Two clocks that differ by more do not understand one another. */
   private static final double RATE_FITS = 0.03;
   private static final double SUPPLY_PLAY = 0.1;
 
@@ -76,12 +76,12 @@ public record JoinedPart(SerialBoard board, Wish part, int baud, Optional<Serial
    *
    * @param besides what is judged but set aside
    */
-  boolean isHeard(List<Judged> besides) {
+  public boolean isHeard(List<Judged> besides) {
     return part.heard() && passes(Way.HEARD, besides);
   }
 
   /** Whether what the board sends is understood by the part. */
-  boolean isSpokenTo(List<Judged> besides) {
+  public boolean isSpokenTo(List<Judged> besides) {
     return part.spokenTo() && passes(Way.SPOKEN, besides);
   }
 
@@ -90,7 +90,7 @@ public record JoinedPart(SerialBoard board, Wish part, int baud, Optional<Serial
   }
 
   /** What keeps the two from understanding one another for certain. */
-  List<Judged> wrong() {
+  public List<Judged> wrong() {
     return judged().stream().filter(found -> found.grade().compareTo(Grade.WRONG) <= 0).toList();
   }
 

@@ -1,4 +1,4 @@
-package ablemedic.serial;
+package ablemedic.line;
 
 import ablemedic.electrics.Job;
 import ablemedic.wire.Format;

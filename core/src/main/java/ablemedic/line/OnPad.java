@@ -1,4 +1,4 @@
-package ablemedic.serial;
+package ablemedic.line;
 
 import ablemedic.wire.Format;
 import java.util.Optional;
@@ -9,10 +9,10 @@ import java.util.Optional;
  * @param sending what is sent there; nothing where all is still
  * @param jammed  whether two send at once, or something holds it
  */
-record OnPad(Optional<Sending> sending, boolean jammed) {
-  static final OnPad STILL = new OnPad(Optional.empty(), false);
-  static final OnPad JAMMED = new OnPad(Optional.empty(), true);
+public record OnPad(Optional<Sending> sending, boolean jammed) {
+  public static final OnPad STILL = new OnPad(Optional.empty(), false);
+  public static final OnPad JAMMED = new OnPad(Optional.empty(), true);
 
   /** What is sent: its format, bits a second, whether it idles low, its high level in volts, whether some of it is lost. */
-  record Sending(Format format, int baud, boolean inverted, double highV, boolean flaky) {}
+  public record Sending(Format format, int baud, boolean inverted, double highV, boolean flaky) {}
 }

@@ -1,6 +1,6 @@
-package ablemedic.serial;
+package ablemedic.line;
 
 /** How well what one end of a line says reaches the other. */
-enum Reach {
+public enum Reach {
   NONE, FLAKY, GOOD
 }

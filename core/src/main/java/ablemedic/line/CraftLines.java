@@ -1,4 +1,4 @@
-package ablemedic.serial;
+package ablemedic.line;
 
 import ablemedic.craft.Craft;
 import ablemedic.craft.PortSettings;
@@ -20,10 +20,10 @@ import ablemedic.physics.PackOut;
 import ablemedic.physics.Powered;
 import ablemedic.physics.UsbPower;
 import ablemedic.reading.Meter;
-import ablemedic.serial.CraftLine.End;
-import ablemedic.serial.JoinedPart.Grade;
-import ablemedic.serial.JoinedPart.Judged;
-import ablemedic.serial.JoinedPart.Way;
+import ablemedic.line.CraftLine.End;
+import ablemedic.line.JoinedPart.Grade;
+import ablemedic.line.JoinedPart.Judged;
+import ablemedic.line.JoinedPart.Way;
 import ablemedic.told.Told;
 import ablemedic.wire.Format;
 import ablemedic.wire.Format.Back;
@@ -38,7 +38,7 @@ import java.util.stream.Stream;
  * The serial lines of one craft: which there are by its sheet, and how each stands on the craft as it is. What becomes of a line
  * follows from leads, supply and ground on the craft's network, and from {@link JoinedPart}, which judges the two ends.
  */
-final class CraftLines {
+public final class CraftLines {
   /** A way of copper has less, ohms. */
   private static final double COPPER_OHMS = 5;
   private static final double HALF_A_VOLT = 0.5;
@@ -63,7 +63,7 @@ final class CraftLines {
    * @param spoken how well the part hears the board
    * @param joined its two ends, as they are judged
    */
-  record Now(boolean alive, Reach heard, Reach spoken, JoinedPart joined) {}
+  public record Now(boolean alive, Reach heard, Reach spoken, JoinedPart joined) {}
 
   private CraftLines(Craft sound, Part boardPart, SerialBoard board, List<CraftLine> lines) {
     this.sound = sound;
@@ -73,7 +73,7 @@ final class CraftLines {
   }
 
   /** Those of a craft; nothing where its flight board has no ports entered. */
-  static Optional<CraftLines> of(Craft craft) {
+  public static Optional<CraftLines> of(Craft craft) {
     return craft.electrics().sheet().flightBoard().flatMap(part -> SerialBoard.of(part.archetype())
         .map(board -> new CraftLines(craft, part, board, lines(craft, part)).judgedBySheet()));
   }
@@ -85,7 +85,7 @@ final class CraftLines {
   }
 
   /** What the sheet alone shows to be wrong with a line that is joined. */
-  List<Judged> bySheet(CraftLine line) {
+  public List<Judged> bySheet(CraftLine line) {
     return bySheet.get(line.id());
   }
 
@@ -112,7 +112,7 @@ final class CraftLines {
   }
 
   /** What the planner is asked for a line, with the port that it lies on. */
-  Wish wish(CraftLine line) {
+  public Wish wish(CraftLine line) {
     Wish wish = line.wish(line.format());
     return new Wish(wish.name(), wish.job(), wish.format(), wish.volts5(), portOf(line).orElse(""));
   }
@@ -121,26 +121,26 @@ final class CraftLines {
     return lead.from().equals(end) ? lead.to() : lead.from();
   }
 
-  SerialBoard board() {
+  public SerialBoard board() {
     return board;
   }
 
-  Part boardPart() {
+  public Part boardPart() {
     return boardPart;
   }
 
   /** Every line that a part of the craft could speak on. */
-  List<CraftLine> all() {
+  public List<CraftLine> all() {
     return lines;
   }
 
   /** Those with a lead on the sheet. */
-  List<CraftLine> joined() {
+  public List<CraftLine> joined() {
     return lines.stream().filter(line -> !line.ends().isEmpty()).toList();
   }
 
   /** The first line of a job that is joined. */
-  Optional<CraftLine> of(Job job) {
+  public Optional<CraftLine> of(Job job) {
     return joined().stream().filter(line -> line.job() == job).findFirst();
   }
 
@@ -149,7 +149,7 @@ final class CraftLines {
    *
    * @param computer whether the computer is joined; then what it feeds has its supply from it, and the rest from the pack
    */
-  Now now(CraftLine line, Craft craft, boolean computer) {
+  public Now now(CraftLine line, Craft craft, boolean computer) {
     return known.of(new Key(craft.electrics(), craft.told(), computer), key -> all(craft, computer)).get(line.id());
   }
 
@@ -178,7 +178,7 @@ final class CraftLines {
     return new Now(true, heard, spoken, joined);
   }
 
-  static boolean telemetryOn(Craft craft) {
+  public static boolean telemetryOn(Craft craft) {
     return craft.told(PortSettings.TELEMETRY) && craft.told(SpokenSettings.TELEMETRY_WORKS);
   }
 
@@ -224,17 +224,17 @@ final class CraftLines {
   }
 
   /** The serial pad of the flight board at an address. */
-  Optional<SerialPad> pad(String address) {
+  public Optional<SerialPad> pad(String address) {
     return board.pads().stream().filter(pad -> boardPart.address(pad.name()).equals(address)).findFirst();
   }
 
   /** The pads of the flight board that a line lies on. */
-  List<SerialPad> pads(CraftLine line) {
+  public List<SerialPad> pads(CraftLine line) {
     return line.ends().stream().map(End::boardPad).map(this::pad).flatMap(Optional::stream).toList();
   }
 
   /** The port that a line lies on. */
-  Optional<String> portOf(CraftLine line) {
+  public Optional<String> portOf(CraftLine line) {
     return pads(line).stream().map(SerialPad::port).findFirst();
   }
 
@@ -244,7 +244,7 @@ final class CraftLines {
   }
 
   /** The two ends of a line as they are, for the rules to judge. */
-  JoinedPart joined(CraftLine line, Craft craft, boolean computer) {
+  public JoinedPart joined(CraftLine line, Craft craft, boolean computer) {
     Electrics electrics = craft.electrics();
     Format speaks = craft.told(SpokenSettings.format(line.job())).orElse(line.spoken().formats().get(0));
     Optional<SerialPad> sends = line.sends().flatMap(end -> pad(electrics.movedTo(end.lead().id(), end.boardPad())));
@@ -292,7 +292,7 @@ final class CraftLines {
   }
 
   /** What stands on a pad of the flight board, pack in and the computer off. */
-  OnPad on(SerialPad pad, Craft craft) {
+  public OnPad on(SerialPad pad, Craft craft) {
     String address = boardPart.address(pad.name());
     List<OnPad.Sending> sending = new ArrayList<>();
     for (CraftLine line : joined()) {
@@ -341,13 +341,13 @@ final class CraftLines {
   }
 
   /** Whether receiver and radio know one another, the module that the receiver listens to is on, and the receiver is alive. */
-  boolean linked(Craft craft) {
+  public boolean linked(Craft craft) {
     return craft.told(RadioSettings.MODULE) && craft.told(RadioSettings.BOUND)
         && of(Job.RECEIVER).map(line -> now(line, craft, false).alive()).orElse(true);
   }
 
   /** Whether the receiver's own line carries telemetry back. */
-  boolean isShared() {
+  public boolean isShared() {
     return of(Job.RECEIVER).filter(line -> line.format().back() == Back.TWO_WAY).isPresent();
   }
 }
