@@ -1,19 +1,20 @@
 package ablemedic.line;
 
-import ablemedic.shelf.SerialBoards;
-import ablemedic.electrics.SerialPad;
-import ablemedic.electrics.SerialBoard;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import ablemedic.electrics.Job;
+import ablemedic.electrics.SerialBoard;
+import ablemedic.electrics.SerialPad.Inverter;
+import ablemedic.electrics.SerialPad.Side;
+import ablemedic.electrics.SerialPad;
 import ablemedic.line.JoinedPart.Grade;
 import ablemedic.line.JoinedPart.Judged;
 import ablemedic.line.JoinedPart.Told;
 import ablemedic.serial.PortPlanner.Placed;
-import ablemedic.electrics.SerialPad.Inverter;
-import ablemedic.electrics.SerialPad.Side;
-import ablemedic.electrics.Job;
-import ablemedic.testing.OutsideCheck;
+import ablemedic.serial.PortPlanner;
+import ablemedic.shelf.SerialBoards;
 import ablemedic.testing.OutsideCheck.Kind;
+import ablemedic.testing.OutsideCheck;
 import ablemedic.wire.Format;
 import ablemedic.wire.Frames;
 import ablemedic.wire.Framing;
@@ -74,7 +75,7 @@ class JoinedPartTest {
     JoinedPart split = new JoinedPart(F7, link, 416_666, Optional.of(pad(F7, "R3")), Optional.of(pad(F7, "T4")), true, 5, 5, Optional.of(told), false);
     assertThat(split.judged().get(0).text()).contains("two ports");
     Wish polled = wish(Job.TELEMETRY, Format.POLLED);
-    public JoinedPart onRx = new JoinedPart(F7, polled, 57_600, Optional.of(pad(F7, "R2")), Optional.empty(), true, 5, 5,
+    JoinedPart onRx = new JoinedPart(F7, polled, 57_600, Optional.of(pad(F7, "R2")), Optional.empty(), true, 5, 5,
         Optional.of(new Told("2", List.of(Job.TELEMETRY), Format.POLLED, 57_600, true, true, false)), false);
     assertThat(remedies(onRx)).anyMatch(remedy -> remedy.contains("sending pad"));
   }
@@ -87,7 +88,7 @@ class JoinedPartTest {
       assertThat(first.grade()).isEqualTo(Grade.HARMS);
       assertThat(first.text()).contains("stands 3.3 V and is fed with 5.0 V");
     });
-    public JoinedPart fiveVolts = new JoinedPart(F7, new Wish("module", Job.GNSS, Format.NMEA, true, ""), 9600, Optional.of(pad(F7, "R1")), Optional.empty(), true, 5, 5,
+    JoinedPart fiveVolts = new JoinedPart(F7, new Wish("module", Job.GNSS, Format.NMEA, true, ""), 9600, Optional.of(pad(F7, "R1")), Optional.empty(), true, 5, 5,
         Optional.of(told("1", Job.GNSS, Format.NMEA, false)), false);
     assertThat(fiveVolts.grade()).contains(Grade.HARMS);
   }
@@ -101,7 +102,7 @@ class JoinedPartTest {
     assertThat(with(lead, Optional.of(new Told("3", List.of(), Format.IBUS, 115_200, false, false, false))).grade()).contains(Grade.WRONG);
     assertThat(with(lead, Optional.of(new Told("3", List.of(Job.RECEIVER, Job.TELEMETRY), Format.IBUS, 115_200, false, false, false))).judged().get(0).text())
         .contains("2 jobs");
-    public JoinedPart both = new JoinedPart(F7, wish(Job.RECEIVER, Format.CRSF), 416_666, Optional.of(pad(F7, "R3")), Optional.of(pad(F7, "T3")), true, 5, 5,
+    JoinedPart both = new JoinedPart(F7, wish(Job.RECEIVER, Format.CRSF), 416_666, Optional.of(pad(F7, "R3")), Optional.of(pad(F7, "T3")), true, 5, 5,
         Optional.of(new Told("3", List.of(Job.RECEIVER, Job.TELEMETRY), Format.CRSF, 420_000, false, false, false)), false);
     assertThat(both.judged()).as("a format that carries both").isEmpty();
   }
