@@ -45,6 +45,9 @@ public final class BoardSettings {
   /** Rate gain over that which suits the craft. */
   public static final Setting<Double> GAIN = board(FLIGHT, "gain", "rate gain", 1.0, new Range(0.01, 99, "times the usual"));
 
+  /** Cut-off of the gyro's filter over that which suits the craft: more lets noise through to the motors, less lags behind. */
+  public static final Setting<Double> FILTER = board(FLIGHT, "filter", "filter cut-off", 1.0, new Range(0.05, 20, "times the usual"));
+
   /** Where it takes the pack's voltage from. */
   public static final Setting<VoltageSource> VOLTAGE_SOURCE = board(POWER, "voltage-source", "voltage source",
       VoltageSource.DIVIDER, Choice.of(VoltageSource.class, VoltageSource::label));
@@ -65,9 +68,14 @@ public final class BoardSettings {
   public static final Setting<Double> CURRENT_AT_REST =
       board(POWER, "current-at-rest", "current at rest", 0.0, new Range(-100, 100, "A"));
 
+  /** Voltage a cell at which it warns. Schools: 3.7 lands early, 3.5 uses the pack. Common practice. */
+  public static final Setting<Double> WARN_CELL = board(POWER, "warn-cell", "warns at", 3.5, new Range(2, 4.4, "V a cell"));
+  /** Voltage a cell that it calls critical. */
+  public static final Setting<Double> LOWEST_CELL = board(POWER, "lowest-cell", "critical at", 3.3, new Range(2, 4.4, "V a cell"));
+
   /** All of them, in the order in which a person goes over them. */
   public static final List<Setting<?>> ALL = List.of(NUMBERING, OUTPUT_ORDER, SPINS, ALIGNMENT, LEVEL_OFF, STICK_ORDER,
-      MODE, GAIN, VOLTAGE_SOURCE, VOLTAGE_SCALE, CELLS, CURRENT_READ, CURRENT_SCALE, CURRENT_AT_REST);
+      MODE, GAIN, FILTER, VOLTAGE_SOURCE, VOLTAGE_SCALE, CELLS, CURRENT_READ, CURRENT_SCALE, CURRENT_AT_REST, WARN_CELL, LOWEST_CELL);
 
   private BoardSettings() {}
 

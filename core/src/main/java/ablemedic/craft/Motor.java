@@ -16,4 +16,8 @@ public record Motor(Spin spin, double strength, boolean late, boolean rough) {
   public Motor turning(Spin way) {
     return new Motor(way, strength, late, rough);
   }
+
+  public Motor startingLate() {
+    return new Motor(spin, strength, true, rough);
+  }
 }

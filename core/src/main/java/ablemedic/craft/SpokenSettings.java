@@ -13,7 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** What the parts on serial lines, the firmware and the computer are set to. */
+/** What the parts on serial lines and the computer are set to. */
 public final class SpokenSettings {
   private static final int FASTEST = 3_000_000;
   private static final Map<Job, Setting<Optional<Format>>> FORMAT = new EnumMap<>(Job.class);
@@ -28,15 +28,6 @@ public final class SpokenSettings {
     }
   }
 
-  /** Whether this version's telemetry works on this board. */
-  public static final Setting<Boolean> TELEMETRY_WORKS = Setting.of(Device.FIRMWARE, "version", "version-telemetry",
-      "telemetry of this version", true, new Choice<>(List.of(true, false), on -> on ? "works" : "broken", on -> on ? "works" : "broken"));
-  /** Whether this version makes ports out of plain pins on this board. */
-  public static final Setting<Boolean> SOFT_BUILT = Setting.of(Device.FIRMWARE, "version", "version-soft-serial",
-      "soft serial in this version", true, new Choice<>(List.of(true, false), on -> on ? "there" : "missing", on -> on ? "there" : "missing"));
-  /** Whether something that an older version left behind overrules what is set for the ports. */
-  public static final Setting<Boolean> STALE = Setting.of(Device.FIRMWARE, "version", "left-behind", "settings left behind", false,
-      new Choice<>(List.of(false, true), on -> on ? "some" : "none", on -> on ? "some" : "none"));
   /** Whether the cable to the computer carries data. */
   public static final Setting<Boolean> CABLE = Setting.of(Device.COMPUTER, "connection", "data-cable", "cable to the computer", true,
       new Choice<>(List.of(true, false), on -> on ? "data" : "charge", on -> on ? "carries data" : "only charges"));
@@ -52,7 +43,7 @@ public final class SpokenSettings {
   private static List<Setting<?>> all() {
     List<Setting<?>> all = new ArrayList<>(FORMAT.values());
     all.addAll(BAUD.values());
-    all.addAll(List.of(TELEMETRY_WORKS, SOFT_BUILT, STALE, CABLE, DRIVER));
+    all.addAll(List.of(CABLE, DRIVER));
     return List.copyOf(all);
   }
 

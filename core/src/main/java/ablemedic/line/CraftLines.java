@@ -1,6 +1,7 @@
 package ablemedic.line;
 
 import ablemedic.craft.Craft;
+import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.PortSettings;
 import ablemedic.craft.RadioSettings;
 import ablemedic.craft.SpokenSettings;
@@ -45,6 +46,10 @@ public final class CraftLines {
   /** States remembered of one craft: those that one plan asks for. */
   private static final int KEPT = 600;
 
+  /** Crafts whose lines are kept, since several families of troubles ask for them. */
+  private static final int CRAFTS = 8;
+  private static final Memory<Craft, Optional<CraftLines>> MADE = new Memory<>(CRAFTS);
+
   private final SerialBoard board;
   private final Part boardPart;
   private final List<CraftLine> lines;
@@ -63,7 +68,12 @@ public final class CraftLines {
    * @param spoken how well the part hears the board
    * @param joined its two ends, as they are judged
    */
-  public record Now(boolean alive, Reach heard, Reach spoken, JoinedPart joined) {}
+  public record Now(boolean alive, Reach heard, Reach spoken, JoinedPart joined) {
+    /** Whether the board has what it needs of a positioning module. */
+    public boolean isPositioned() {
+      return heard != Reach.NONE && (!joined.part().spokenTo() || spoken != Reach.NONE);
+    }
+  }
 
   private CraftLines(Craft sound, Part boardPart, SerialBoard board, List<CraftLine> lines) {
     this.sound = sound;
@@ -74,6 +84,10 @@ public final class CraftLines {
 
   /** Those of a craft; nothing where its flight board has no ports entered. */
   public static Optional<CraftLines> of(Craft craft) {
+    return MADE.of(craft, CraftLines::made);
+  }
+
+  private static Optional<CraftLines> made(Craft craft) {
     return craft.electrics().sheet().flightBoard().flatMap(part -> SerialBoard.of(part.archetype())
         .map(board -> new CraftLines(craft, part, board, lines(craft, part)).judgedBySheet()));
   }
@@ -166,7 +180,7 @@ public final class CraftLines {
     boolean byComputer = computer && UsbPower.feeds(electrics, line.part());
     boolean alive = byComputer ? UsbPower.works(electrics, line.part()) : Powered.onBench(electrics).works(line.part());
     JoinedPart joined = joined(line, craft, computer);
-    if (!alive || electrics.cannotWork(line.id())) {
+    if (!alive || electrics.cannotWork(line.id()) || !FirmwareSettings.starts(craft) || !FirmwareSettings.holds(craft, line.job())) {
       return new Now(alive, Reach.NONE, Reach.NONE, joined);
     }
     boolean oneWire = joined.part().oneWire();
@@ -179,7 +193,7 @@ public final class CraftLines {
   }
 
   public static boolean telemetryOn(Craft craft) {
-    return craft.told(PortSettings.TELEMETRY) && craft.told(SpokenSettings.TELEMETRY_WORKS);
+    return craft.told(PortSettings.TELEMETRY) && craft.told(FirmwareSettings.TELEMETRY_WORKS);
   }
 
   /** Whether what is sent gets through a lead, whatever it says. */
@@ -240,7 +254,7 @@ public final class CraftLines {
 
   /** The jobs that a port does; none where something left behind overrules what is set. */
   private static List<Job> jobs(Craft craft, String port) {
-    return craft.told(SpokenSettings.STALE) || !PortSettings.PORTS.contains(port) ? List.of() : craft.told(PortSettings.jobsOf(port));
+    return craft.told(FirmwareSettings.STALE) || !PortSettings.PORTS.contains(port) ? List.of() : craft.told(PortSettings.jobsOf(port));
   }
 
   /** The two ends of a line as they are, for the rules to judge. */
@@ -269,13 +283,13 @@ public final class CraftLines {
   }
 
   private JoinedPart.Told told(CraftLine line, Craft craft, String lies, Optional<SerialPad> used) {
-    List<String> ports = craft.told(SpokenSettings.STALE) ? List.of() : PortSettings.portsWith(line.job(), craft);
+    List<String> ports = craft.told(FirmwareSettings.STALE) ? List.of() : PortSettings.portsWith(line.job(), craft);
     String port = ports.isEmpty() || ports.contains(lies) ? lies : ports.get(0);
     Format format = craft.told(PortSettings.format(line.job()));
     int baud = PortSettings.PORTS.contains(port) ? craft.told(PortSettings.baud(port)) : 0;
     boolean oneWire = PortSettings.PORTS.contains(port) && craft.told(PortSettings.oneWire(port)).done(format == Format.POLLED);
     return new JoinedPart.Told(port, jobs(craft, port), format, baud(baud, format), inverted(line, craft, port, format, used), oneWire,
-        craft.told(PortSettings.SOFT) && craft.told(SpokenSettings.SOFT_BUILT));
+        craft.told(PortSettings.SOFT) && craft.told(FirmwareSettings.SOFT_BUILT));
   }
 
   /** Whether port or jumper turn the line round: the port as it is told, a jumper as it was bridged for what the sheet has there. */

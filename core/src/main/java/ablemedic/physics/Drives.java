@@ -1,8 +1,12 @@
 package ablemedic.physics;
 
+import ablemedic.craft.Arm;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
+import ablemedic.craft.DriveSettings;
+import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.HoverPower;
+import ablemedic.craft.MotorProtocol;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Inner;
 import ablemedic.electrics.Lead;
@@ -24,6 +28,8 @@ public final class Drives {
   private static final double SIGNAL_POOR_OHMS = 500;
   /** Feed of a drive whose signal comes through badly. From memory. */
   private static final double STUTTERS = 0.6;
+  /** Idle under which some motors do not keep on, percent. From memory. */
+  private static final double KEEPS_ON = 3;
 
   private static final Memory<Fed, List<Double>> KNOWN = new Memory<>(4_000);
 
@@ -54,11 +60,35 @@ public final class Drives {
   /** The arms as they run, in the order of the corners. */
   public static List<FedArm> of(Craft craft) {
     List<Double> feeds = feeds(craft);
-    return Corner.ALL.stream().map(corner -> new FedArm(craft.arm(corner), feeds.get(corner.ordinal()))).toList();
+    double understood = understood(craft);
+    return Corner.ALL.stream().map(corner -> fed(craft, corner, feeds.get(corner.ordinal()) * understood)).toList();
   }
 
   public static FedArm at(Craft craft, Corner corner) {
-    return new FedArm(craft.arm(corner), feeds(craft).get(corner.ordinal()));
+    return fed(craft, corner, feeds(craft).get(corner.ordinal()) * understood(craft));
+  }
+
+  private static FedArm fed(Craft craft, Corner corner, double feed) {
+    Arm arm = craft.arm(corner);
+    return new FedArm(startsUnevenly(craft) ? arm.with(arm.motor().startingLate()) : arm, feed);
+  }
+
+  /**
+   * How much of what the board says its speed controllers understand: 1 all, 0 none. Controllers without any digital protocol take
+   * its frames for pulses and stutter; a faster one than they know, or one that waits for an answer they do not give, they let pass.
+   */
+  public static double understood(Craft craft) {
+    MotorProtocol spoken = craft.told(DriveSettings.PROTOCOL);
+    MotorProtocol known = craft.told(DriveSettings.KNOWN);
+    if (!FirmwareSettings.starts(craft) || spoken.isDigital() && craft.told(DriveSettings.TWO_WAY) && !craft.told(DriveSettings.ANSWERS)) {
+      return 0;
+    }
+    return spoken.isKnownTo(known) ? 1 : spoken.isDigital() && !known.isDigital() ? STUTTERS : 0;
+  }
+
+  /** Whether each motor starts at a throttle of its own: ends never taught, or an idle under which some do not keep on. */
+  public static boolean startsUnevenly(Craft craft) {
+    return craft.told(DriveSettings.PROTOCOL).needsEndPoints() && !craft.told(DriveSettings.ENDS) || craft.told(DriveSettings.IDLE) < KEEPS_ON;
   }
 
   /** How much reaches the drive at each corner, 0 to 1; 1 where its leads are not entered. */

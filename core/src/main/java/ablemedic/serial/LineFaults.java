@@ -5,6 +5,7 @@ import static ablemedic.serial.SerialSettings.entered;
 
 import ablemedic.craft.AsFormat;
 import ablemedic.craft.Craft;
+import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.PortSettings;
 import ablemedic.craft.SpokenSettings;
 import ablemedic.diagnosis.Fix;
@@ -159,8 +160,8 @@ final class LineFaults {
       }
     }
     if (lines.board().isSoft(p)) {
-      faults.told(SerialSettings.SOFT_BUILT, "soft-not-built", "soft-serial-missing", SpokenSettings.SOFT_BUILT, SerialOdds.SOFT_MISSING, was -> false,
-          "This version has no soft serial on that pin", elsewhere(SerialSettings.SOFT_BUILT, SpokenSettings.SOFT_BUILT, craft,
+      faults.told(SerialSettings.SOFT_BUILT, "soft-not-built", "soft-serial-missing", FirmwareSettings.SOFT_BUILT, SerialOdds.SOFT_MISSING, was -> false,
+          "This version has no soft serial on that pin", elsewhere(SerialSettings.SOFT_BUILT, FirmwareSettings.SOFT_BUILT, craft,
               "Flash a version that has soft serial on that pin", 25, "Save all settings as text, and note target and version.",
               "Or move the " + line.label() + " to a port of the chip.", SettingTrouble.SAVE));
       faults.told(SerialSettings.SOFT, "soft-off", "soft-serial-off", PortSettings.SOFT, SerialOdds.SOFT, was -> false, "Soft serial is off",

@@ -3,6 +3,8 @@ package ablemedic.serial;
 import static ablemedic.diagnosis.Prediction.from;
 
 import ablemedic.craft.Craft;
+import ablemedic.craft.FirmwareSettings;
+import ablemedic.craft.FirmwareSettings.Image;
 import ablemedic.craft.ModemSettings;
 import ablemedic.craft.PortSettings;
 import ablemedic.craft.SpokenSettings;
@@ -187,7 +189,7 @@ final class SerialChecks {
           "Computer joined" + (UsbPower.feeds(craft.electrics(), line.part()) ? "; the module has its supply from that." : ", pack in.")
               + " A number that changes, a time, a count of messages: any of it is a yes. Satellites are not needed.", page,
           from(Facet.of("positioning heard with the computer", c -> lines.now(line, c, true)), now -> Ways.expecting(page,
-              isPositioned(now) ? "heard" : "dead", MISREAD)), 0.7, 0.05,
+              now.isPositioned() ? "heard" : "dead", MISREAD)), 0.7, 0.05,
           UsbPower.feeds(craft.electrics(), line.part()) ? BenchNeeds.COMPUTER : BenchNeeds.MOTORS_POWERED, new Place.OnePart(line.part().id()));
       Choices lies = Choices.of("How does it lie?", List.of(new Outcome("well", "face up, free of the video transmitter and of carbon"),
           new Outcome("down", "face down, or under something"), new Outcome("beside", "beside the video transmitter or its antenna")));
@@ -204,15 +206,11 @@ final class SerialChecks {
   }
 
   static Positioning positioning(CraftLines lines, CraftLine line, Craft craft, boolean computer) {
-    if (!isPositioned(lines.now(line, craft, computer))) {
+    if (!lines.now(line, craft, computer).isPositioned()) {
       return Positioning.DEAD;
     }
     return craft.electrics().noSky(line.part().id()).map(why -> why == Harm.NoSky.Why.BESIDE_TRANSMITTER ? Positioning.FEW : Positioning.NONE)
         .orElse(lines.now(line, craft, computer).heard() == Reach.FLAKY ? Positioning.FEW : Positioning.ENOUGH);
-  }
-
-  private static boolean isPositioned(CraftLines.Now now) {
-    return now.heard() != Reach.NONE && (!now.joined().part().spokenTo() || now.spoken() != Reach.NONE);
   }
 
   static Outlook positioned(Choices answers, Positioning now, double wrong) {
@@ -246,9 +244,10 @@ final class SerialChecks {
   }
 
   static String listed(CraftLines lines, Craft craft) {
-    if (!craft.told(SpokenSettings.CABLE)) {
+    Image image = craft.told(FirmwareSettings.IMAGE);
+    if (!craft.told(SpokenSettings.CABLE) || image == Image.OF_ANOTHER_BOARD) {
       return "none";
-    } else if (!craft.told(SpokenSettings.DRIVER)) {
+    } else if (!craft.told(SpokenSettings.DRIVER) || image == Image.HALF) {
       return "unknown";
     }
     String port = lines.board().computer();
@@ -266,7 +265,7 @@ final class SerialChecks {
       Choices other = Choices.of("Does it work with that version?", List.of(new Outcome("works", "yes, with everything else as it was"), new Outcome("not", "no, the same")));
       checks.add("other-version", "other-version", "Try the version that others report good", "All settings saved as text first. Flash, enter ports and telemetry, look. If it works, "
           + "go forward again and see it break: that is the proof.", other, from(Facet.of("telemetry with a good version", c -> Telemetry.of(lines,
-              c.with(SpokenSettings.TELEMETRY_WORKS, true).with(SpokenSettings.STALE, false)).shown() != Reach.NONE),
+              c.with(FirmwareSettings.TELEMETRY_WORKS, true).with(FirmwareSettings.STALE, false)).shown() != Reach.NONE),
               works -> Ways.expecting(other, works ? "works" : "not", MISREAD)), 25, 0.2, BenchNeeds.COMPUTER);
     }
   }

@@ -4,6 +4,7 @@ import static ablemedic.serial.SerialSettings.elsewhere;
 import static ablemedic.serial.SerialSettings.entered;
 
 import ablemedic.craft.Craft;
+import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.ModemSettings;
 import ablemedic.craft.PortSettings;
 import ablemedic.craft.RadioSettings;
@@ -124,15 +125,15 @@ final class SerialFaults {
 
   private void firmware() {
     if (Telemetry.way(lines).isPresent()) {
-      faults.told(SerialSettings.VERSION, "version-telemetry-broken", "version-broken", SpokenSettings.TELEMETRY_WORKS, SerialOdds.VERSION, was -> false,
-          "The telemetry of this firmware version is broken on this board", elsewhere(SerialSettings.VERSION, SpokenSettings.TELEMETRY_WORKS, craft,
+      faults.told(SerialSettings.VERSION, "version-telemetry-broken", "version-broken", FirmwareSettings.TELEMETRY_WORKS, SerialOdds.VERSION, was -> false,
+          "The telemetry of this firmware version is broken on this board", elsewhere(SerialSettings.VERSION, FirmwareSettings.TELEMETRY_WORKS, craft,
               "Go back to the version that others report good", 25, "Save all settings as text, and note target and version.",
               "Flash that version, enter ports and telemetry, and see it work: that proves the wiring.",
               "Then go forward again one version at a time, and keep what you saw as the proof; a newer one may have mended it."));
     }
     if (!lines.joined().isEmpty()) {
-      faults.told(SerialSettings.STALE, "left-behind", "left-behind", SpokenSettings.STALE, SerialOdds.LEFT_BEHIND, was -> true,
-          "Something that an older version left behind overrules the ports", elsewhere(SerialSettings.STALE, SpokenSettings.STALE, craft,
+      faults.told(SerialSettings.STALE, "left-behind", "left-behind", FirmwareSettings.STALE, SerialOdds.LEFT_BEHIND, was -> true,
+          "Something that an older version left behind overrules the ports", elsewhere(SerialSettings.STALE, FirmwareSettings.STALE, craft,
               "Flash with a full erase and enter what matters again", 30, "Save all settings as text first.",
               "Flash the same version with a full erase: that takes calibrations too. Enter ports, receiver, modes and calibrations again.",
               SettingTrouble.SAVE));

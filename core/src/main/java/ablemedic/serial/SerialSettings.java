@@ -2,6 +2,7 @@ package ablemedic.serial;
 
 import ablemedic.craft.AsFormat;
 import ablemedic.craft.Craft;
+import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.ModemSettings;
 import ablemedic.craft.PortSettings;
 import ablemedic.craft.RadioSettings;
@@ -25,9 +26,9 @@ final class SerialSettings {
   static final SettingTrouble<Boolean> SENSORS = SettingTrouble.of(RadioSettings.SENSORS);
   static final SettingTrouble<Boolean> MODULE = SettingTrouble.of(RadioSettings.MODULE);
   static final SettingTrouble<Boolean> BOUND = SettingTrouble.of(RadioSettings.BOUND);
-  static final SettingTrouble<Boolean> VERSION = SettingTrouble.of(SpokenSettings.TELEMETRY_WORKS);
-  static final SettingTrouble<Boolean> SOFT_BUILT = SettingTrouble.of(SpokenSettings.SOFT_BUILT);
-  static final SettingTrouble<Boolean> STALE = SettingTrouble.of(SpokenSettings.STALE);
+  static final SettingTrouble<Boolean> VERSION = SettingTrouble.of(FirmwareSettings.TELEMETRY_WORKS);
+  static final SettingTrouble<Boolean> SOFT_BUILT = SettingTrouble.of(FirmwareSettings.SOFT_BUILT);
+  static final SettingTrouble<Boolean> STALE = SettingTrouble.of(FirmwareSettings.STALE);
   static final SettingTrouble<Boolean> CABLE = SettingTrouble.of(SpokenSettings.CABLE);
   static final SettingTrouble<Boolean> DRIVER = SettingTrouble.of(SpokenSettings.DRIVER);
   static final SettingTrouble<Boolean> ONE_WAY = SettingTrouble.of(ModemSettings.ONE_WAY);

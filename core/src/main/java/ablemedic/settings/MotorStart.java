@@ -1,5 +1,6 @@
 package ablemedic.settings;
 
+import ablemedic.craft.MotorProtocol;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;

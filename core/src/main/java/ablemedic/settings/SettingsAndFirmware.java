@@ -3,15 +3,24 @@ package ablemedic.settings;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
+import ablemedic.handbook.Handbook;
+import ablemedic.handbook.Handbook.Chapter;
 import ablemedic.handbook.Handbook.Page;
+import ablemedic.line.CraftLines;
 import ablemedic.reading.Meter;
 import ablemedic.speciality.Complaint;
 import ablemedic.speciality.Instrument;
+import ablemedic.speciality.Lint;
 import ablemedic.speciality.Speciality;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 
-/** What the family of settings and firmware is made of. Its faults are those of the families whose settings they are. */
+/** The speciality of settings and firmware: what keeps a craft from arming, what board and controllers say to one another, what a flash leaves. */
 public final class SettingsAndFirmware {
+  private static final String TITLE = "Settings and firmware";
+  private static final List<Page> PAGES = Handbook.read(SettingsAndFirmware.class, TITLE, Chapter.FAULTS, Chapter.CHECKS);
+
   public static final Speciality SPECIALITY = new Speciality() {
     @Override
     public String id() {
@@ -20,17 +29,25 @@ public final class SettingsAndFirmware {
 
     @Override
     public String title() {
-      return "Settings and firmware";
+      return TITLE;
     }
 
     @Override
     public Book<Craft> book(Craft craft, Meter meter) {
-      return new Book<>(List.of(), List.of());
+      Optional<CraftLines> lines = CraftLines.of(sound(craft));
+      return new Book<>(Stream.of(ArmingFaults.of(craft), DriveFaults.of(craft), FlashFaults.of(craft, lines)).flatMap(List::stream).toList(), checks(craft, lines));
     }
 
     @Override
     public List<Complaint> complaints(Craft craft, Meter meter, Check<Craft> flight) {
-      return List.of();
+      Optional<CraftLines> lines = CraftLines.of(sound(craft));
+      List<Check<Craft>> checks = checks(craft, lines);
+      return Stream.concat(Stream.of(ArmingChecks.complaint(lines, checks), DriveChecks.complaint(checks)), FlashChecks.complaints(craft, checks).stream()).toList();
+    }
+
+    @Override
+    public List<Lint> lint(Craft craft) {
+      return SettingsLint.of(craft);
     }
 
     @Override
@@ -38,14 +55,25 @@ public final class SettingsAndFirmware {
       return List.of(new Instrument("version-search", "Which version broke it",
           "It works on one version and not on another: which to try next, how many trials are left, and when it is found, though a trial may mislead."),
           new Instrument("motor-protocols", "Motor protocols",
-              "What board and controllers both speak, whether the ends of the throttle must be set, and the idle that starts every motor."));
+              "What board and controllers both speak, whether the ends of the throttle must be set, and the idle that starts every motor."),
+          new Instrument("arming", "Will it arm",
+              "Every lock of a craft, shut or open, with what it hangs on: as it is told, as its last listing has it, and as you hold the sticks."));
     }
 
     @Override
     public List<Page> pages() {
-      return List.of();
+      return PAGES;
     }
   };
 
   private SettingsAndFirmware() {}
+
+  private static List<Check<Craft>> checks(Craft craft, Optional<CraftLines> lines) {
+    return Stream.of(ArmingChecks.of(craft, lines), DriveChecks.of(craft), FlashChecks.of(craft, lines)).flatMap(List::stream).toList();
+  }
+
+  /** The lines of a craft whose leads are as on its sheet. */
+  private static Craft sound(Craft craft) {
+    return craft.withElectrics(craft.electrics().sound());
+  }
 }

@@ -21,6 +21,8 @@ final class Effects {
   private static final double WEAK = 0.5;
   /** Gain of a craft set up with the values of one several sizes larger. Common practice, no source. */
   private static final double GAIN_TOO_HIGH = 9;
+  /** A filter made for another size or set by a slip of the decimal point. From memory. */
+  private static final double FILTER_OFF = 8;
   /** Error of a level calibration made on a slope, degrees. Common practice, no source. */
   private static final double LEVEL_ERROR_DEG = 7;
 
@@ -100,6 +102,14 @@ final class Effects {
 
   static double gainTooHigh(double gain) {
     return gain * GAIN_TOO_HIGH;
+  }
+
+  static double filterTooOpen(double filter) {
+    return Math.min(20, filter * FILTER_OFF);
+  }
+
+  static double filterTooLow(double filter) {
+    return Math.max(0.05, filter / FILTER_OFF);
   }
 
   /** The balance point moved by a seventh of the arm towards the given side. */

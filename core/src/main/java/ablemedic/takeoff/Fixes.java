@@ -30,6 +30,7 @@ final class Fixes {
   static final SettingTrouble<Rotation> ALIGNMENT = SettingTrouble.of(BoardSettings.ALIGNMENT);
   static final SettingTrouble<Tilt> LEVEL = SettingTrouble.of(BoardSettings.LEVEL_OFF);
   static final SettingTrouble<Double> GAIN = SettingTrouble.of(BoardSettings.GAIN);
+  static final SettingTrouble<Double> FILTER = SettingTrouble.of(BoardSettings.FILTER);
   static final SettingTrouble<StickOrder> BOARD_ORDER = SettingTrouble.of(BoardSettings.STICK_ORDER);
   static final SettingTrouble<StickOrder> RADIO_ORDER = SettingTrouble.of(RadioSettings.STICK_ORDER);
   private static final SettingTrouble<OutputOrder> OUTPUT_ORDER = SettingTrouble.of(BoardSettings.OUTPUT_ORDER);
@@ -238,6 +239,12 @@ final class Fixes {
   static BiFunction<Craft, Craft, List<Fix<Craft>>> gain() {
     return GAIN.entered("gain", "gain as usual", "Set the rate gains back to those of its size",
         List.of("Set the rate gains of roll, pitch and yaw to the values that suit a craft of this size.", SettingTrouble.SAVE,
+            "First hover: land after ten seconds and touch the motors; they stay cool."), 4);
+  }
+
+  static BiFunction<Craft, Craft, List<Fix<Craft>>> filter() {
+    return FILTER.entered("filter", "filter as usual", "Set the gyro's filter back to that of its size",
+        List.of("Set the filter's cut-off to the value that suits a craft of this size.", SettingTrouble.SAVE,
             "First hover: land after ten seconds and touch the motors; they stay cool."), 4);
   }
 

@@ -305,8 +305,8 @@ public final class LinearMotion {
         flow.setEntry(ROCK + i, FILTERED + i, -Loop.ROCKING_SPRING);
         flow.setEntry(ROCK + i, ROCK + i, -Loop.ROCKING_DAMPING);
       } else {
-        flow.setEntry(FILTERED + i, RATE + i, 1 / Loop.FILTER_LAG);
-        flow.setEntry(FILTERED + i, FILTERED + i, -1 / Loop.FILTER_LAG);
+        flow.setEntry(FILTERED + i, RATE + i, 1 / loop.filterLag);
+        flow.setEntry(FILTERED + i, FILTERED + i, -1 / loop.filterLag);
       }
       for (int c = 0; c < 4; c++) {
         flow.setEntry(RATE + i, THRUST + c, loop.torque[i][c] / loop.inertia[i]);

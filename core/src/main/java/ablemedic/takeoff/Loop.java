@@ -39,8 +39,8 @@ final class Loop {
   private static final double MOTOR_LAG_PROP_MM = 127;
   /** Lag of a motor that starts late, s. From memory. */
   private static final double LATE_LAG = 0.35;
-  /** Lag of the gyro filter, s. From memory. */
-  static final double FILTER_LAG = 0.010;
+  /** Lag of a gyro filter that suits the craft, s. From memory. */
+  private static final double FILTER_LAG = 0.010;
   private static final double ROCKING = 2 * Math.PI * 5.5;
   private static final double ROCKING_DAMPED = 0.05;
   /** Spring (1/s²) and damping (1/s) of a loose mount: a board that rocks at 5.5 Hz, a twentieth of critical damped. From memory. */
@@ -58,6 +58,8 @@ final class Loop {
   /** Lift at each corner over nominal thrust. */
   final double[] lift = new double[4];
   final double[] motorLag = new double[4];
+  /** Lag of its gyro filter, s: one cut off lower lags longer in proportion. */
+  final double filterLag;
   /** Nominal thrust at each corner per wanted torque, through the board's belief and the real leads. */
   final double[][] allocation;
   /** What the board takes for a turn of the craft. */
@@ -84,6 +86,7 @@ final class Loop {
     inertia = frame.inertia();
     massKg = frame.massG() / 1000;
     thrustToWeight = frame.thrustToWeight();
+    filterLag = FILTER_LAG / craft.told(BoardSettings.FILTER);
     double g = craft.told(BoardSettings.GAIN);
     gain = new double[] {ROLL_PITCH_GAIN * g, ROLL_PITCH_GAIN * g, YAW_GAIN * g};
     double torqueArm = TORQUE_ARM * frame.propDiameterMm() / 2000;

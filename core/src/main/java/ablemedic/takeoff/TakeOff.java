@@ -66,7 +66,7 @@ public final class TakeOff {
 
     @Override
     public List<Complaint> complaints(Craft craft, Meter meter, Check<Craft> flight) {
-      return List.of(complaint());
+      return List.of(complaint(), Shaking.complaint(flight));
     }
 
     @Override

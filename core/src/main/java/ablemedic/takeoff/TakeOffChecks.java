@@ -224,6 +224,9 @@ final class TakeOffChecks {
     checks.add(Fixes.GAIN.read("gain-setting", "read-gains", c -> "Compare the rate gains with those of its size",
         c -> "Read the rate gains of roll and pitch and compare them with those of another craft of this size that flies.",
         gain, told -> gain(gain, told), 1));
+    checks.add(Fixes.FILTER.read("filter-setting", "read-filter", c -> "Compare the gyro's filter with those of its size",
+        c -> "Read where the gyro's filter cuts off and compare it with another craft of this size that flies.",
+        gain, told -> gain(gain, told), 1));
   }
 
   private static Outlook gain(Choices answers, double gain) {
@@ -423,6 +426,7 @@ final class TakeOffChecks {
             + "throttle until it just lifts, hold it at knee height for ten seconds, land, disarm. Feel the motors only "
             + "after the pack is out.",
         answers, from(Sightings.FLIGHT, flown -> hover(answers, flown)), 3, 1, BenchNeeds.FLIGHT, false));
+    checks.add(Shaking.heat());
   }
 
   private static Outlook hover(Choices answers, Sightings.Flying flown) {

@@ -218,6 +218,10 @@ final class TakeOffFaults {
   private void handling() {
     told(Fixes.GAIN, "gain-too-high", "gain-too-high", "gain", TakeOffOdds.GAIN, Effects::gainTooHigh, Fixes.gain(),
         c -> "The rate gains are far too high for a craft of this size");
+    told(Fixes.FILTER, "filter-too-open", "filter-wrong", "filter", TakeOffOdds.FILTER, Effects::filterTooOpen, Fixes.filter(),
+        c -> "The gyro's filter lets noise through to the motors");
+    told(Fixes.FILTER, "filter-too-low", "filter-wrong", "filter", TakeOffOdds.FILTER, Effects::filterTooLow, Fixes.filter(),
+        c -> "The gyro's filter is cut off so low that it lags behind");
     balance("front", 1, 0);
     balance("rear", -1, 0);
     balance("right", 0, 1);

@@ -36,6 +36,7 @@ final class TakeOffLint {
     all.sticks();
     all.level();
     all.gain();
+    all.filter();
     return List.copyOf(all.found);
   }
 
@@ -84,6 +85,14 @@ final class TakeOffLint {
     if (gain > OTHER_SIZE || gain < 1 / OTHER_SIZE) {
       add(gain > OTHER_SIZE ? Severity.WRONG : Severity.DOUBTFUL, "Its gains are " + craft.told().said(BoardSettings.GAIN) + ", as for another size of craft",
           "Enter the gains that suit this one: 1", BoardSettings.GAIN);
+    }
+  }
+
+  private void filter() {
+    double filter = craft.told(BoardSettings.FILTER);
+    if (filter > OTHER_SIZE || filter < 1 / OTHER_SIZE) {
+      found.add(new Lint(Severity.WRONG, "The gyro's filter cuts off at " + craft.told().said(BoardSettings.FILTER) + (filter > 1 ? ": noise goes through to the motors" : ": it lags behind"),
+          "Enter the cut-off that suits this size: 1", List.of(BoardSettings.FILTER), Shaking.ID));
     }
   }
 

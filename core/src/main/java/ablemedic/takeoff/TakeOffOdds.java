@@ -28,6 +28,7 @@ final class TakeOffOdds {
   static final Odds STICKS = new Odds(.008, .0003, .008, .008, .0002, .0005, .002);
   static final Odds STICK_ORDER = new Odds(.02, .0003, .015, .02, .0002, .0005, .004);
   static final Odds GAIN = new Odds(.008, .001, .006, .02, .0005, .0005, .002);
+  static final Odds FILTER = new Odds(.004, .0003, .004, .012, .0002, .0003, .0015);
   static final Odds BALANCE = new Odds(.008, .004, .012, .0005, .0005, .003, .005);
   static final Odds OVERLOADED = new Odds(.004, .0005, .01, .0003, .002, .001, .003);
 }

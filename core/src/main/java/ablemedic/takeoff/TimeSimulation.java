@@ -188,7 +188,7 @@ public final class TimeSimulation {
           d[FILTERED + i] = y[ROCK + i];
           d[ROCK + i] = Loop.ROCKING_SPRING * (y[RATE + i] - y[FILTERED + i]) - Loop.ROCKING_DAMPING * y[ROCK + i];
         } else {
-          d[FILTERED + i] = (y[RATE + i] - y[FILTERED + i]) / Loop.FILTER_LAG;
+          d[FILTERED + i] = (y[RATE + i] - y[FILTERED + i]) / loop.filterLag;
         }
         // Boards hold the integral back until the craft is flying.
         d[INTEGRAL + i] = liftedAt < 0 ? 0 : error[i];

@@ -38,7 +38,7 @@ class DictionaryTest {
     } else if (setting.form() instanceof Form.Count count) {
       return told.with((Setting<Integer>) setting, count.least() + random.nextInt(Math.min(100_000, count.most() - count.least())));
     } else if (setting.form() instanceof Form.Range range) {
-      return told.with((Setting<Double>) setting, Math.round(Math.min(50, range.most()) * random.nextDouble() * 1000 + 1) / 1000.0);
+      return told.with((Setting<Double>) setting, Math.ceil((Math.max(0, range.least()) + (Math.min(50, range.most()) - Math.max(0, range.least())) * random.nextDouble()) * 1000 - 0.5) / 1000.0);
     }
     return told;
   }

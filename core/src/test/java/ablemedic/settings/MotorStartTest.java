@@ -3,6 +3,7 @@ package ablemedic.settings;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import ablemedic.craft.MotorProtocol;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;

@@ -36,7 +36,7 @@ class ToldTest {
   }
 
   private static List<String> texts(Form<?> form) {
-    List<String> texts = new ArrayList<>(List.of("4-2-1-3", "TAER", "180/0/90", "2/-1.5", "receiver+telemetry"));
+    List<String> texts = new ArrayList<>(List.of("4-2-1-3", "TAER", "180/0/90", "2/-1.5", "receiver+telemetry", "none", "7 1700-2100"));
     if (form instanceof Form.Range range) {
       texts.addAll(List.of(String.valueOf(range.least()), String.valueOf(range.most())));
     } else if (form instanceof Form.Count count) {

@@ -1,6 +1,6 @@
 package ablemedic.app.instruments;
 
-import ablemedic.settings.MotorProtocol;
+import ablemedic.craft.MotorProtocol;
 import ablemedic.settings.MotorStart;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;

@@ -1,4 +1,4 @@
-package ablemedic.settings;
+package ablemedic.craft;
 
 /**
  * What a flight board speaks to its speed controllers. Pulses tell the throttle by their length, so both ends must agree on the ends of
@@ -29,6 +29,11 @@ public enum MotorProtocol {
 
   public String label() {
     return label;
+  }
+
+  /** Whether controllers that know another understand it: each knows those that came before its own, and none that came after. */
+  public boolean isKnownTo(MotorProtocol fastest) {
+    return compareTo(fastest) <= 0;
   }
 
   /** Whether it sends frames of bits, which a controller that lacks it takes for noise: it stutters or stays still. */
