@@ -596,6 +596,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/instruments/arming": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["arming"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/instruments/baud-error": {
         parameters: {
             query?: never;
@@ -1380,6 +1396,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/work-ups/{id}/read-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readBack"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/work-ups/{id}/reopen": {
         parameters: {
             query?: never;
@@ -1443,6 +1475,24 @@ export interface components {
             restarted: boolean;
             /** Format: int32 */
             stations: number;
+        };
+        ArmingAnswer: {
+            arms: boolean;
+            locks: components["schemas"]["LockView"][];
+            snapshot?: components["schemas"]["Listed"];
+        };
+        ArmingAsked: {
+            computer: boolean;
+            listed: boolean;
+            /** Format: double */
+            lyingDeg: number;
+            mark: string;
+            onAtPower: boolean;
+            radioOn: boolean;
+            sky: boolean;
+            switchOn: boolean;
+            /** Format: double */
+            throttle: number;
         };
         Arriving: {
             sorts: components["schemas"]["PartSort"][];
@@ -1810,6 +1860,7 @@ export interface components {
             place: components["schemas"]["PlaceView"];
             predictions: components["schemas"]["Prediction"][];
             questions: components["schemas"]["QuestionView"][];
+            readsBack: boolean;
             ready: boolean;
             steps: components["schemas"]["BenchStepView"][];
             takesListing: boolean;
@@ -1989,6 +2040,7 @@ export interface components {
             fixId: string;
             /** Format: double */
             minutes: number;
+            paste: string;
             steps: string[];
             title: string;
             values: components["schemas"]["ValueView"][];
@@ -2237,6 +2289,12 @@ export interface components {
             /** @enum {string} */
             severity: "HARMS" | "WRONG" | "DOUBTFUL";
         };
+        Listed: {
+            /** Format: int32 */
+            number: number;
+            /** Format: date-time */
+            takenAt: string;
+        };
         ListedCraft: {
             craftClass: string;
             mark: string;
@@ -2271,6 +2329,19 @@ export interface components {
             name: string;
             /** Format: double */
             share: number;
+        };
+        LockBelief: {
+            id: string;
+            label: string;
+            /** Format: double */
+            shut: number;
+        };
+        LockView: {
+            id: string;
+            label: string;
+            settings: components["schemas"]["ToldView"][];
+            shut: boolean;
+            why: string;
         };
         LogEntry: {
             /** Format: date-time */
@@ -2904,6 +2975,11 @@ export interface components {
             what: string;
             why: string;
         };
+        ReadBackAnswer: {
+            checkId: string;
+            differs: components["schemas"]["ValueView"][];
+            outcome: string;
+        };
         ReadView: {
             expected: string;
             given: string;
@@ -3292,6 +3368,12 @@ export interface components {
             usual: boolean;
             written: string;
         };
+        ToldView: {
+            label: string;
+            listed: boolean;
+            said: string;
+            settingId: string;
+        };
         TraceOf: {
             from: string;
             /** Format: double */
@@ -3411,6 +3493,7 @@ export interface components {
             fix?: components["schemas"]["FixCard"];
             /** Format: int64 */
             id: number;
+            locks?: components["schemas"]["LockBelief"][];
             made: components["schemas"]["Made"][];
             map?: components["schemas"]["PowerMap"];
             mark: string;
@@ -4473,6 +4556,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Family"][];
+                };
+            };
+        };
+    };
+    arming: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ArmingAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArmingAnswer"];
                 };
             };
         };
@@ -5825,6 +5932,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkUpView"];
+                };
+            };
+        };
+    };
+    readBack: {
+        parameters: {
+            query: {
+                snapshot: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadBackAnswer"];
                 };
             };
         };

@@ -1,16 +1,10 @@
 <script lang="ts">
   import type { Schemas } from '../api/client';
+  import PasteText from '../shared/PasteText.svelte';
   import type { SnapshotsState } from './snapshots.svelte';
 
   /** What was set and is not now: ticked off one by one, or pasted as a text for this version. */
   let { snapshots, changes }: { snapshots: SnapshotsState; changes: Schemas['ChangesView'] } = $props();
-
-  let copied = $state('');
-
-  async function copy(): Promise<void> {
-    await navigator.clipboard.writeText(changes.text);
-    copied = changes.text;
-  }
 </script>
 
 <h3>To put back</h3>
@@ -29,13 +23,7 @@
     </li>
   {/each}
 </ul>
-<pre class="figure">{changes.text}</pre>
-<p class="do">
-  <button class="quiet" type="button" onclick={() => void copy()}
-    >{copied === changes.text ? 'Copied' : 'Copy the text'}</button
-  >
-  <span class="small">Paste it, save, let the board restart, list again and drop it here.</span>
-</p>
+<PasteText text={changes.text} />
 
 <style>
   h3 {
@@ -50,20 +38,5 @@
     gap: 0.6rem;
     align-items: center;
     min-height: 44px;
-  }
-
-  pre {
-    padding: 0.7rem 0.9rem;
-    background: var(--card);
-    border: 1px solid var(--rule);
-    overflow-x: auto;
-  }
-
-  .do {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.4rem 1rem;
-    align-items: center;
-    margin-top: 0.5rem;
   }
 </style>

@@ -47,7 +47,8 @@
       <p>{card.instruction}</p>
       {#if wide}<Place place={card.place} map={view.map} label={card.title} />{/if}
       {#if card.takesRecording}<Recorded {work} {card} />{/if}
-      {#if card.takesListing}<Listed {work} ready={card.ready} />{:else}<Outcomes {work} {card} />{/if}
+      {#if card.takesListing || card.readsBack}<Listed {work} {card} />{/if}
+      {#if !card.takesListing}<Outcomes {work} {card} />{/if}
     </div>
     {#if !wide}
       <div class="drawing">

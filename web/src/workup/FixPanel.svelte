@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '../api/client';
+  import PasteText from '../shared/PasteText.svelte';
   import TopView from '../shared/TopView.svelte';
   import { percent } from '../shared/words';
   import Cautions from './Cautions.svelte';
@@ -42,6 +43,7 @@
               <dd class="reading">{value.before} → <strong>{value.after}</strong></dd>
             {/each}
           </dl>
+          {#if option.paste}<PasteText text={option.paste} />{/if}
           <button
             class={i === 0 ? 'act' : 'quiet'}
             disabled={work.busy}

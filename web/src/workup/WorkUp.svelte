@@ -2,6 +2,7 @@
   import { onMount, untrack } from 'svelte';
   import { route } from '../router';
   import { keys } from '../shared/keys.svelte';
+  import Locks from '../shared/Locks.svelte';
   import Notice from '../shared/Notice.svelte';
   import { minutes } from '../shared/words';
   import BenchLine from './BenchLine.svelte';
@@ -88,6 +89,9 @@
     {/if}
   </div>
   <BenchLine {work} />
+  {#if view.locks}<section class="locks" aria-label="What it waits for before it arms">
+      <Locks locks={view.locks} />
+    </section>{/if}
   <div class="card-layout">
     <section class="findings" aria-label="What is known"><Findings {work} /></section>
     <section class="next" aria-label="What to do next">
@@ -181,6 +185,10 @@
 
   .complaint {
     font-weight: 400;
+  }
+
+  .locks {
+    padding: 0.4rem 1.5rem 0.6rem;
   }
 
   .card-layout {

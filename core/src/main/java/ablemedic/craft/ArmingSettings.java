@@ -9,6 +9,7 @@ import ablemedic.told.Form.Words;
 import ablemedic.told.Setting;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** What a flight board waits for before it arms, the switches that it is told, and how the pilot goes about it. */
 public final class ArmingSettings {
@@ -65,6 +66,9 @@ public final class ArmingSettings {
   /** What the throttle stick sends at its lower end, microseconds. */
   public static final Setting<Integer> RADIO_THROTTLE_DOWN = Setting.of(Device.RADIO, ARMING, "radio-throttle-down", "throttle stick down sends", 1000,
       new Count(800, 2200, n -> Optional.of(n + " µs")));
+
+  /** Those that a board lists and that come of something done with it, so that entering them does nothing. */
+  public static final Set<Setting<?>> DONE_NOT_ENTERED = Set.of(CALIBRATED);
 
   /** All of them, in the order in which a person goes over them. */
   public static final List<Setting<?>> ALL = List.of(BY, ARM, LEVEL, SOUNDER, TILT, THROTTLE_LOW, WAITS_FOR_FIX, CALIBRATED, WITH_COMPUTER, ON_AT_POWER,

@@ -122,6 +122,17 @@ public final class Standing<S> {
     return misfits;
   }
 
+  /** Probability that something holds of the system as it is now. */
+  public double beliefThat(Predicate<S> holds) {
+    double belief = 0;
+    for (Weighed<S> w : stories) {
+      if (w.belief() > 0 && holds.test(Case.after(w.hypothesis().felt(known.sound(), known.repairs()), w.hypothesis().applyTo(known.sound())))) {
+        belief += w.belief();
+      }
+    }
+    return Math.min(1, belief);
+  }
+
   /** Probability that something is wrong that the book does not hold. */
   public double notInBook() {
     return sum(h -> !h.inBook());

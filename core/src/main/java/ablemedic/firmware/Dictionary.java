@@ -1,5 +1,6 @@
 package ablemedic.firmware;
 
+import ablemedic.craft.ArmingSettings;
 import ablemedic.firmware.Understood.Kind;
 import ablemedic.firmware.Understood.Line;
 import ablemedic.listing.Listing;
@@ -95,10 +96,13 @@ public final class Dictionary {
     return bySetting.containsKey(setting);
   }
 
-  /** The line to paste for a setting as it is told; nothing where this version has no name for it. */
+  /** The line to paste for a setting as it is told; nothing where this version has no name for it, or where it is not entered but done. */
   public Optional<String> line(Setting<?> setting, Told told) {
-    return Optional.ofNullable(bySetting.get(setting)).map(term -> (family.assigns().isEmpty() ? "" : family.assigns() + " ") + term.name() + " = "
-        + term.listed(told.written(setting)));
+    return Optional.ofNullable(bySetting.get(setting)).filter(term -> !ArmingSettings.DONE_NOT_ENTERED.contains(setting)).map(term -> line(term, told));
+  }
+
+  private String line(Term term, Told told) {
+    return (family.assigns().isEmpty() ? "" : family.assigns() + " ") + term.name() + " = " + term.listed(told.written(term.setting()));
   }
 
   /** Every setting that this version has a name for, as told: a whole listing. */
@@ -106,7 +110,7 @@ public final class Dictionary {
     StringBuilder all = new StringBuilder("# " + family.label() + " " + family.versions().get(version - 1) + "\n");
     for (Term term : family.terms()) {
       if (bySetting.get(term.setting()) == term) {
-        all.append(line(term.setting(), told).orElseThrow()).append('\n');
+        all.append(line(term, told)).append('\n');
       }
     }
     return all.toString();

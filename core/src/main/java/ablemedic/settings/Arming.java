@@ -27,6 +27,9 @@ import java.util.Set;
  * @param locks in the order in which a board asks
  */
 public record Arming(List<Lock> locks) {
+  /** The complaint that is about it. */
+  public static final String COMPLAINT = ArmingChecks.COMPLAINT;
+
   /** Where a stick or a channel that nobody moves stands, microseconds. */
   private static final int CENTRE_US = 1500;
   /** Throttle down plus throttle up, microseconds. */
@@ -39,15 +42,15 @@ public record Arming(List<Lock> locks) {
 
   /** What a board waits for. */
   public enum Reason {
-    BOARD("board", "the board starts"),
-    COMPUTER("computer", "the computer's program is off"),
-    FRAMES("frames", "the receiver is heard"),
-    CALIBRATED("calibrated", "level is calibrated"),
-    TILT("tilt", "it lies level enough"),
-    THROTTLE("throttle", "the throttle is down"),
-    FIX("fix", "it has its fix, or does not wait for one"),
-    SWITCH("switch", "a switch arms it"),
-    AT_POWER("at-power", "the switch was off when it got its power");
+    BOARD("board", "start of the board"),
+    COMPUTER("computer", "computer"),
+    FRAMES("frames", "receiver"),
+    CALIBRATED("calibrated", "level calibration"),
+    TILT("tilt", "tilt"),
+    THROTTLE("throttle", "throttle"),
+    FIX("fix", "fix"),
+    SWITCH("switch", "arm switch"),
+    AT_POWER("at-power", "switch at power");
 
     private final String id;
     private final String label;
@@ -61,7 +64,7 @@ public record Arming(List<Lock> locks) {
       return id;
     }
 
-    /** What holds when this lock is open. */
+    /** What it is about. */
     public String label() {
       return label;
     }
@@ -92,8 +95,8 @@ public record Arming(List<Lock> locks) {
    */
   public record State(boolean computer, boolean radioOn, double throttle, boolean switchOn, boolean onAtPower, double lyingDeg, boolean sky) {
     /** As the pilot goes about it who complains of it. */
-    static State ofPilot(Craft craft) {
-      return new State(craft.told(ArmingSettings.WITH_COMPUTER), true, 0, true, craft.told(ArmingSettings.ON_AT_POWER), 0, true);
+    public static State ofPilot(Craft craft, boolean sky) {
+      return new State(craft.told(ArmingSettings.WITH_COMPUTER), true, 0, true, craft.told(ArmingSettings.ON_AT_POWER), 0, sky);
     }
 
     /** At the bench, level, done as it should be, computer out. */

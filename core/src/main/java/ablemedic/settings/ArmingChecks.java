@@ -49,6 +49,8 @@ final class ArmingChecks {
   private static final double TOLD_WRONG = 0.08;
   /** What an owner remembers of a text in the goggles or of a lamp that blinked. */
   private static final double SAID_WRONG = 0.2;
+  /** How often arming is first tried under a roof. */
+  private static final double INDOORS = 0.6;
   /** Those that a board tells when it is asked at the computer, whose own lock is always shut then. */
   private static final List<Reason> ASKED = List.of(Reason.FRAMES, Reason.CALIBRATED, Reason.TILT, Reason.THROTTLE, Reason.FIX);
   private static final Choices ARMS = Choices.of("Does it arm?", List.of(new Outcome("arms", "it arms"), new Outcome("not", "it does not")));
@@ -191,13 +193,17 @@ final class ArmingChecks {
     }
     Choices answers = new Choices(List.of(new Question(SEEN, "What comes of it?", List.of(new Outcome("arms", "it arms"), new Outcome("not", "it does not arm"))),
         new Question(SAYS, "What does it give as the reason, by text, lamp or sounder?", says)));
-    Facet<Craft, Set<Reason>> facet = Facet.of("locks when the pilot tries", craft -> Arming.of(lines, craft, State.ofPilot(craft)).shut());
-    Prediction<Craft, Set<Reason>> seen = from(facet, shut -> told(answers, shut));
+    Facet<Craft, Tried> facet = Facet.of("locks when the pilot tries", craft -> new Tried(Arming.of(lines, craft, State.ofPilot(craft, true)).shut(),
+        Arming.of(lines, craft, State.ofPilot(craft, false)).shut()));
+    Prediction<Craft, Tried> seen = from(facet, tried -> told(answers, tried.outdoors()).or(INDOORS, told(answers, tried.indoors())));
     Reading fine = new Chosen(Map.of(SEEN, "arms"));
     return Complaint.told(COMPLAINT, "It will not arm", answers, seen, Optional.of(fine), List.of(checks.stream().filter(check -> check.id().equals(TRY)).findFirst().orElseThrow()));
   }
 
-  private static Outlook told(Choices answers, Set<Reason> shut) {
+  /** What keeps it from arming outdoors and indoors; where it was tried nobody says. */
+  private record Tried(Set<Reason> outdoors, Set<Reason> indoors) {}
+
+  private static Ways told(Choices answers, Set<Reason> shut) {
     double[] says = new double[Reason.values().length];
     Arrays.fill(says, shut.isEmpty() ? 1.0 / says.length : SAID_WRONG / says.length);
     shut.forEach(reason -> says[reason.ordinal()] += (1 - SAID_WRONG) / shut.size());

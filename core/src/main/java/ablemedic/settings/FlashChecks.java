@@ -75,12 +75,17 @@ final class FlashChecks {
       return "all";
     }
     List<Told.Difference> differences = sound.told().differencesTo(craft.told()).stream().filter(one -> FlashFaults.isOfBoard(one.setting())).toList();
-    return differences.isEmpty() ? "none" : differences.size() == 1 ? "one" : differences.size() < MANY ? "some" : "all";
+    return howMany(differences.size());
   }
 
   /** One setting that changed is seldom noticed as such; what it does is another complaint. */
   private static Ways noticed(String differing) {
     return differing.equals("one") ? Ways.of(KEPT, 0.72, 0.24, 0.02, 0.02) : Ways.expecting(KEPT, differing, TOLD_WRONG);
+  }
+
+  /** How somebody says that so many settings differ. */
+  static String howMany(int differing) {
+    return differing == 0 ? "none" : differing == 1 ? "one" : differing < MANY ? "some" : "all";
   }
 
   static List<Complaint> complaints(Craft sound, List<Check<Craft>> checks) {

@@ -73,7 +73,7 @@ public record FlashPlan(List<Renamed> renamed, List<Lost> lost) {
       }
       if (!to.names(setting)) {
         lost.add(new Lost(setting, now.told().said(setting), to.family().versionsWith(setting)));
-      } else if (!to.line(setting, now.told()).equals(from.line(setting, now.told()))) {
+      } else if (to.line(setting, now.told()).isPresent() && !to.line(setting, now.told()).equals(from.line(setting, now.told()))) {
         renamed.add(new Renamed(setting, from.line(setting, now.told()).orElse(setting.label()), to.line(setting, now.told()).orElseThrow()));
       }
     }

@@ -35,8 +35,12 @@ public record PutBack(Setting<?> setting, String before, String now, Optional<St
   public static String text(List<PutBack> all, Dictionary target) {
     StringBuilder text = new StringBuilder("# put back for " + target.family().label() + " " + target.version() + "\n");
     for (PutBack one : all) {
-      text.append(one.line().orElse("# by hand: " + one.setting().label() + " was " + one.before() + "; this version has no name for it")).append('\n');
+      text.append(one.line().orElse("# by hand: " + one.setting().label() + " was " + one.before() + "; " + why(one.setting(), target))).append('\n');
     }
     return text.toString();
+  }
+
+  static String why(Setting<?> setting, Dictionary target) {
+    return target.names(setting) ? "it is done with the board, not entered" : "this version has no name for it";
   }
 }

@@ -100,6 +100,12 @@ public class SnapshotStore {
         .map(family -> new Dictionary(family, row.version()).read(listing)));
   }
 
+  /** The names of the firmware that a craft had when it was last listed; nothing where it never was, or its family is not known any more. */
+  public Optional<Dictionary> names(String mark) {
+    return of(mark).stream().findFirst().flatMap(row -> families.find(row.family()).filter(family -> family.version(row.version()).isPresent())
+        .map(family -> new Dictionary(family, row.version())));
+  }
+
   /**
    * Snapshots of a craft as checks: the newest few, of which a work-up may take one for a finding, and those that it took.
    *

@@ -25,6 +25,7 @@ import ablemedic.diagnosis.Outlook.Worded;
 import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Suspect;
 import ablemedic.serial.RecordedPad;
+import ablemedic.settings.ReadBack;
 import ablemedic.snapshot.ListingCheck;
 import ablemedic.speciality.Place;
 import java.util.ArrayList;
@@ -66,7 +67,8 @@ final class CheckCards {
             .map(step -> new BenchStepView(step.name(), step.label(), step.minutes(), step.guards())).toList()).orElse(List.of()),
         route.map(BenchRoute::end).orElse(null),
         QuestionView.of(check.answers(), sound), check.toTell().map(ScaleView::of).orElse(null),
-        PlaceView.of(Place.of(check)), RecordedPad.answers(check.kind()), check.kind().equals(ListingCheck.KIND), predictions, Cautions.of(check.needs()));
+        PlaceView.of(Place.of(check)), RecordedPad.answers(check.kind()), check.kind().equals(ListingCheck.KIND),
+        check.id().equals(ReadBack.CHECK), predictions, Cautions.of(check.needs()));
   }
 
   private static String why(double bits, double minutes, List<Prediction> predictions) {

@@ -27,13 +27,15 @@ public class Stamps {
    * @param event the last of the work-up
    * @param craft the craft's version
    * @param log   the newest line of the craft's log that speaks of the pre-power routine
+   * @param listed the newest snapshot of its settings
    */
-  public record Stamp(long workUp, long event, long craft, long log, Meter meter) {}
+  public record Stamp(long workUp, long event, long craft, long log, long listed, Meter meter) {}
 
   private static final String NUMBERS = """
       SELECT w.id, (SELECT coalesce(max(n), 0) FROM work_up_event e WHERE e.work_up_id = w.id) AS event,
         (SELECT version FROM craft c WHERE c.mark = w.mark) AS craft,
-        (SELECT coalesce(max(id), 0) FROM log_entry l WHERE l.mark = w.mark AND l.kind IN (:kinds)) AS log
+        (SELECT coalesce(max(id), 0) FROM log_entry l WHERE l.mark = w.mark AND l.kind IN (:kinds)) AS log,
+        (SELECT coalesce(max(number), 0) FROM snapshot s WHERE s.mark = w.mark) AS listed
       FROM work_up w WHERE w.id IN (:ids)""";
 
   Stamp of(long id) {
@@ -45,7 +47,7 @@ public class Stamps {
     Map<Long, Stamp> stamps = new LinkedHashMap<>();
     if (!ids.isEmpty()) {
       database.sql(NUMBERS).param("ids", new ArrayList<>(ids)).param("kinds", CraftLog.OF_ROUTINE)
-          .query((rs, n) -> new Stamp(rs.getLong("id"), rs.getLong("event"), rs.getLong("craft"), rs.getLong("log"), meter))
+          .query((rs, n) -> new Stamp(rs.getLong("id"), rs.getLong("event"), rs.getLong("craft"), rs.getLong("log"), rs.getLong("listed"), meter))
           .list().forEach(stamp -> stamps.put(stamp.workUp(), stamp));
     }
     return stamps;

@@ -12,9 +12,11 @@ import ablemedic.diagnosis.Book;
 import ablemedic.app.workup.WorkUpEvent.End;
 import ablemedic.app.workup.WorkUpView.CheckCard;
 import ablemedic.app.workup.WorkUpView.FixCard;
+import ablemedic.app.workup.WorkUpView.ValueView;
 import ablemedic.diagnosis.BenchState;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Sureness;
+import ablemedic.settings.ReadBack;
 import ablemedic.speciality.Place;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -154,6 +156,20 @@ class WorkUpController {
   @GetMapping("/work-ups/{id}/checks/{checkId}")
   CheckCard card(@PathVariable long id, @PathVariable String checkId) {
     return views.card(id, checkId);
+  }
+
+  /**
+   * A snapshot of the craft against what it should be told by now.
+   *
+   * @param outcome the answer to the check that reads back
+   * @param differs what is not as it should be
+   */
+  record ReadBackAnswer(String checkId, String outcome, List<ValueView> differs) {}
+
+  @GetMapping("/work-ups/{id}/read-back")
+  ReadBackAnswer readBack(@PathVariable long id, @RequestParam("snapshot") int snapshot) {
+    ReadBack back = workUps.readBack(workUps.get(id), snapshot);
+    return new ReadBackAnswer(ReadBack.CHECK, back.outcome(), back.differs().stream().map(one -> new ValueView(one.setting().label(), one.before(), one.after())).toList());
   }
 
   @GetMapping("/work-ups/{id}/fixes/{faultId}")

@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param astray        probability that a fix was made that was not needed
  * @param notYetFlown   why it is not flown yet although the proof asks for it; empty where nothing speaks against it
  * @param next          the check to do next, where one is worth it
+ * @param locks         what the craft waits for before it arms, where the complaint is that it does not
  * @param ahead         titles of the checks that follow if each gives its most probable answer
  */
 public record WorkUpView(
@@ -52,7 +53,8 @@ public record WorkUpView(
     @Nullable FixCard fix,
     List<Made> made,
     @Nullable ProofCard proof,
-    List<Caution> cautions) {
+    List<Caution> cautions,
+    @Nullable List<LockBelief> locks) {
 
   /** Where a work-up stands. */
   public enum Stage {
@@ -101,6 +103,7 @@ public record WorkUpView(
    * @param place      where on the craft it acts
    * @param takesRecording whether a recording of the pad can be dropped on it
    * @param takesListing   whether its answer is a listing of the settings
+   * @param readsBack      whether a listing that is dropped on it is read back against what the craft should be told
    */
   public record CheckCard(
       String checkId,
@@ -122,6 +125,7 @@ public record WorkUpView(
       PlaceView place,
       boolean takesRecording,
       boolean takesListing,
+      boolean readsBack,
       List<Prediction> predictions,
       List<Caution> cautions) {}
 
@@ -147,8 +151,9 @@ public record WorkUpView(
    */
   public record FixCard(String faultId, String kind, String title, double belief, boolean trial, List<FixOption> options) {}
 
+  /** @param paste what to paste into the board for it; empty where it changes no setting of the board, or no firmware is known */
   public record FixOption(
-      String fixId, String title, List<String> steps, List<ValueView> values, double minutes) {}
+      String fixId, String title, List<String> steps, List<ValueView> values, String paste, double minutes) {}
 
   public record ValueView(String what, String before, String after) {}
 

@@ -21,7 +21,6 @@ import ablemedic.app.workup.WorkUpStore.Numbered;
 import ablemedic.app.workup.WorkUpView.CheckCard;
 import ablemedic.app.workup.WorkUpView.CheckLine;
 import ablemedic.app.workup.WorkUpView.FixCard;
-import ablemedic.app.workup.WorkUpView.FixOption;
 import ablemedic.app.workup.WorkUpView.Made;
 import ablemedic.app.workup.WorkUpView.Noted;
 import ablemedic.app.workup.WorkUpView.Other;
@@ -31,24 +30,20 @@ import ablemedic.app.workup.WorkUpView.Reason;
 import ablemedic.app.workup.WorkUpView.Reasons;
 import ablemedic.app.workup.WorkUpView.Stage;
 import ablemedic.app.workup.WorkUpView.SuspectView;
-import ablemedic.app.workup.WorkUpView.ValueView;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
-import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Belief;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Evidence.Finding;
 import ablemedic.diagnosis.Fault;
-import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Plan;
 import ablemedic.diagnosis.Planner;
 import ablemedic.diagnosis.Proof;
-import ablemedic.diagnosis.Reading;
-import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Repair;
 import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Suspect;
+import ablemedic.settings.Arming;
 import ablemedic.diagnosis.Weight;
 import ablemedic.diagnosis.Why;
 import java.util.ArrayList;
@@ -79,15 +74,17 @@ class WorkUpViews {
   private final LeadKnowledge leads;
   private final Routines routines;
   private final Stamps stamps;
+  private final FixCards fixes;
   private final Semaphore reasoning = new Semaphore(Runtime.getRuntime().availableProcessors(), true);
   private final Newest<Long, Stamp, WorkUpView> shown = new Newest<>(VIEWS_KEPT);
 
-  WorkUpViews(WorkUps workUps, CraftStore crafts, LeadKnowledge leads, Routines routines, Stamps stamps) {
+  WorkUpViews(WorkUps workUps, CraftStore crafts, LeadKnowledge leads, Routines routines, Stamps stamps, FixCards fixes) {
     this.workUps = workUps;
     this.crafts = crafts;
     this.leads = leads;
     this.routines = routines;
     this.stamps = stamps;
+    this.fixes = fixes;
   }
 
   /** The view of a work-up as it is stored; those who ask at once for what nobody has made yet wait for one making of it. */
@@ -147,10 +144,10 @@ class WorkUpViews {
         next.map(step -> cards.card(step.check(), step.bits())).orElse(null),
         planner.lookAhead(workUp.bench(), workUp.skipped().keySet(), AHEAD).stream().skip(1).map(c -> c.title(sound)).toList(),
         checks(workUp, plan),
-        worthFixing.map(suspect -> fixCard(suspect, standing, workUp)).orElse(null), made(workUp),
+        worthFixing.map(suspect -> fixes.of(suspect, standing, workUp)).orElse(null), made(workUp),
         workUp.repairs().isEmpty() ? null : proofCard(proof, cards, sound),
         stage == Stage.FIXING && worthFixing.filter(suspect -> underTheIron(suspect, workUp)).isPresent() ? Cautions.whileFixing()
-            : List.of());
+            : List.of(), workUp.opened().complaintKind().equals(Arming.COMPLAINT) ? LockBelief.of(standing) : null);
   }
 
   private @Nullable PowerMap map(WorkUp workUp, Standing<Craft> standing) {
@@ -186,7 +183,7 @@ class WorkUpViews {
     WorkUp workUp = workUps.get(id);
     Fault<Craft> fault = WorkUps.fault(workUp, faultId);
     double belief = workUps.diagnosis(workUp).standing(workUp.known()).everHeld(faultId);
-    return fixCard(fault, belief, false, workUp);
+    return fixes.of(fault, belief, false, workUp);
   }
 
   /** Whether the flight is what the proof asks for next. */
@@ -374,26 +371,12 @@ class WorkUpViews {
     return suspect.leading().fixes(sound).stream().anyMatch(fix -> Specialities.opens(sound, suspect.leading(), fix));
   }
 
-  private static FixCard fixCard(Suspect<Craft> suspect, Standing<Craft> standing, WorkUp workUp) {
-    return fixCard(suspect.leading(), suspect.belief(), standing.standsOut().isEmpty(), workUp);
-  }
-
-  private static FixCard fixCard(Fault<Craft> fault, double belief, boolean trial, WorkUp workUp) {
-    Craft sound = workUp.known().sound();
-    return new FixCard(fault.id(), fault.kind(), fault.describe(sound), belief, trial, fault.fixes(sound).stream()
-        .map(f -> new FixOption(f.id(), f.title(), f.steps(), values(f), f.minutes())).toList());
-  }
-
-  private static List<ValueView> values(Fix<Craft> fix) {
-    return fix.values().stream().map(v -> new ValueView(v.what(), v.before(), v.after())).toList();
-  }
-
   private static List<Made> made(WorkUp workUp) {
     List<Made> made = new ArrayList<>();
     for (Map.Entry<Integer, Repair<Craft>> entry : workUp.repairs().entrySet()) {
       Repair<Craft> repair = entry.getValue();
       made.add(new Made(entry.getKey(), workUp.events().get(entry.getKey() - 1).at(),
-          repair.fault().describe(workUp.known().sound()), repair.fix().title(), values(repair.fix())));
+          repair.fault().describe(workUp.known().sound()), repair.fix().title(), FixCards.values(repair.fix())));
     }
     return made;
   }

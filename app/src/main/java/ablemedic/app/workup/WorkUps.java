@@ -5,6 +5,7 @@ import ablemedic.app.chart.BuildSheet;
 import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.SnapshotStore;
+import ablemedic.app.chart.SnapshotStore.Row;
 import ablemedic.app.entry.Entered;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.ledger.LedgerStore;
@@ -27,11 +28,13 @@ import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Case;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
+import ablemedic.diagnosis.Evidence;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Proof;
 import ablemedic.diagnosis.Sureness;
+import ablemedic.settings.ReadBack;
 import ablemedic.snapshot.ListingCheck;
 import ablemedic.speciality.Complaint;
 import java.time.Instant;
@@ -371,7 +374,26 @@ public class WorkUps implements Routines.Follower {
   }
 
   Proof<Craft> proof(WorkUp workUp) {
-    return Proof.of(workUp.known(), workUp.book(), complaint(workUp).proof(), Specialities.beforeFlight(workUp.known()));
+    return Proof.of(workUp.known(), workUp.book(), readBackFirst(workUp, complaint(workUp).proof()), Specialities.beforeFlight(workUp.known()));
+  }
+
+  /** A listing that had shown the fault is made again: what was entered into the board is read back before anything else proves it. */
+  private List<Check<Craft>> readBackFirst(WorkUp workUp, List<Check<Craft>> proof) {
+    boolean entered = workUp.known().repairs().stream().anyMatch(repair -> ReadBack.isOwed(workUp.known().sound(), repair));
+    boolean listed = workUp.known().evidence().stream().anyMatch(one -> one instanceof Evidence.Finding<Craft> finding && finding.check().kind().equals(ListingCheck.KIND));
+    return !entered || !listed || proof.stream().anyMatch(check -> check.id().equals(ReadBack.CHECK)) ? proof
+        : Stream.concat(workUp.book().check(ReadBack.CHECK).stream(), proof.stream()).toList();
+  }
+
+  /**
+   * A snapshot read back in a work-up.
+   *
+   * @throws Refusal where its family is not known any more
+   */
+  ReadBack readBack(WorkUp workUp, int snapshot) {
+    Row row = snapshots.get(workUp.opened().mark(), snapshot);
+    return ReadBack.of(snapshots.read(row).snapshot().orElseThrow(() -> Refusal.conflict("snapshot", "The family “" + row.family()
+        + "” of this snapshot is not known any more.")), workUp.known().sound(), workUp.known().soundNow());
   }
 
   /**
