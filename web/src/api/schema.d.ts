@@ -516,6 +516,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/firmware-families/rows": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["put_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/firmware-families/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["words"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/firmware-families/{id}": {
         parameters: {
             query?: never;
@@ -524,6 +556,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["table"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/firmware-families/{id}/rows": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rows"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2007,6 +2055,9 @@ export interface components {
             instruments: components["schemas"]["Instrument"][];
             title: string;
         };
+        FamilyRows: {
+            rows: string[][];
+        };
         FamilyView: {
             id: string;
             label: string;
@@ -2014,6 +2065,10 @@ export interface components {
             names: number;
             own: boolean;
             versions: string[];
+        };
+        FamilyWords: {
+            abilities: components["schemas"]["Word"][];
+            settings: components["schemas"]["Word"][];
         };
         FaultEntry: {
             id: string;
@@ -2048,6 +2103,7 @@ export interface components {
         FlashView: {
             from?: string;
             lost: components["schemas"]["LostSetting"][];
+            needs: components["schemas"]["Need"][];
             remedies: components["schemas"]["Remedy"][];
             renamed: components["schemas"]["RenamedView"][];
             /** Format: int32 */
@@ -2281,10 +2337,15 @@ export interface components {
             /** Format: int32 */
             leastBaud: number;
         };
+        LintSetting: {
+            id: string;
+            label: string;
+        };
         LintView: {
             cause: string;
+            leads: boolean;
             remedy: string;
-            settings: string[];
+            settings: components["schemas"]["LintSetting"][];
             settles: string;
             /** @enum {string} */
             severity: "HARMS" | "WRONG" | "DOUBTFUL";
@@ -2534,6 +2595,13 @@ export interface components {
         NamedFault: {
             faultId: string;
             title: string;
+        };
+        Need: {
+            label: string;
+            /** @enum {string} */
+            met: "YES" | "IF_BUILT_IN" | "NO" | "NOT_SAID";
+            taken: string[];
+            versions: string[];
         };
         NewCraft: {
             /** @enum {string} */
@@ -3467,6 +3535,10 @@ export interface components {
             job: "RECEIVER" | "TELEMETRY" | "GNSS" | "DISPLAY" | "VIDEO_CONTROL";
             name: string;
             volts5: boolean;
+        };
+        Word: {
+            id: string;
+            label: string;
         };
         WorkUpLine: {
             complaint: string;
@@ -4456,6 +4528,50 @@ export interface operations {
             };
         };
     };
+    put_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FamilyRows"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FamilyView"];
+                };
+            };
+        };
+    };
+    words: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FamilyWords"];
+                };
+            };
+        };
+    };
     table: {
         parameters: {
             query?: never;
@@ -4474,6 +4590,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": string;
+                };
+            };
+        };
+    };
+    rows: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FamilyRows"];
                 };
             };
         };

@@ -16,6 +16,13 @@
   let reason = $state('');
   let chosen = $derived(families.value?.find((one) => one.id === family));
 
+  const MET: Record<Schemas['Need']['met'], string> = {
+    YES: 'there',
+    IF_BUILT_IN: 'choose a build with it',
+    NO: 'missing',
+    NOT_SAID: 'not said'
+  };
+
   $effect(() => {
     untrack(() => void families.load(() => ask(api.GET('/api/firmware-families'))));
   });
@@ -114,6 +121,36 @@
       </ul>
     {/if}
 
+    <h2>What this craft needs of {view.target}</h2>
+    <ul class="lines">
+      {#each view.needs.filter((need) => need.met !== 'YES') as need (need.label)}
+        <li class:missing={need.met === 'NO'}>
+          <strong>{MET[need.met]}</strong>
+          {need.label}
+          <span class="small">
+            {#if need.met === 'NO'}
+              {need.versions.length > 0
+                ? `version ${need.versions.join(' or ')} has it`
+                : 'no version of this family has it'}
+            {:else if need.met === 'IF_BUILT_IN'}
+              a build without it takes with it: {need.taken.join('; ') || 'its settings'}
+            {:else}
+              its table does not say
+            {/if}
+          </span>
+        </li>
+      {/each}
+      {#if view.needs.some((need) => need.met === 'YES')}
+        <li>
+          <strong>there</strong>
+          {view.needs
+            .filter((need) => need.met === 'YES')
+            .map((need) => need.label)
+            .join(', ')}
+        </li>
+      {/if}
+    </ul>
+
     <h2>Step by step</h2>
     {#if !flash.ready}<p class="small">The steps open once the settings are kept.</p>{/if}
     <ol class="lines">
@@ -184,10 +221,15 @@
     background: var(--card);
   }
 
+  .lines > .missing {
+    border-left-color: var(--danger);
+  }
+
   label {
     display: flex;
     gap: 0.7rem;
     align-items: baseline;
+    min-height: 44px;
   }
 
   .remedies {

@@ -129,7 +129,18 @@
           {#each view.lint as one, i (i)}
             <li class={one.severity.toLowerCase()}>
               <strong>{GRADES[one.severity]}</strong>
-              <span>{one.cause}. <em>{one.remedy}.</em></span>
+              <span>
+                {one.cause}. <em>{one.remedy}.</em>
+                <span class="small where">
+                  {#each one.settings as setting (setting.id)}
+                    <a href={`/crafts/${encodeURIComponent(mark)}/told?setting=${setting.id}`}
+                      >{setting.label} on the sheet</a
+                    >
+                  {/each}
+                  {#if one.leads}<a href={`/crafts/${encodeURIComponent(mark)}/wiring`}>its leads</a>{/if}
+                  {#if one.settles}It would settle: {one.settles}.{/if}
+                </span>
+              </span>
             </li>
           {:else}
             <li class="sound">All of it goes with leads, pack, arrow and motors on the sheet.</li>
@@ -214,6 +225,12 @@
 
   .finding {
     margin: 0.8rem 0;
+  }
+
+  .where {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.2rem 1rem;
   }
 
   .lint li {

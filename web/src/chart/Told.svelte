@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { untrack } from 'svelte';
+  import { tick, untrack } from 'svelte';
+  import { searchParams } from 'sv-router';
   import { navigate, route } from '../router';
   import Notice from '../shared/Notice.svelte';
   import { sentence } from '../shared/words';
@@ -12,8 +13,16 @@
 
   $effect(() => {
     const current = work;
-    untrack(() => void current.load());
+    const sought = String(searchParams.get('setting') ?? '');
+    untrack(() => void current.load().then(() => (sought ? point(sought) : undefined)));
   });
+
+  /** Names the setting that somebody came for, and puts the focus into it. */
+  async function point(setting: string): Promise<void> {
+    work.name(setting);
+    await tick();
+    document.getElementById(setting)?.focus();
+  }
 
   async function keep(event: SubmitEvent): Promise<void> {
     event.preventDefault();

@@ -1,28 +1,77 @@
-import { type Schemas } from '../api/client';
+import { api, ask, words, type Schemas } from '../api/client';
 import { send, Upload } from '../shared/upload.svelte';
 
-/** One family's table: shown to be changed, or on its way in. */
+/** A row of a family's table: name, setting, first and last version, times, values. */
+export type NameRow = [string, string, string, string, string, string];
+
+/** In place of a name: the row tells what versions are able to do. */
+export const ABLE = '*';
+/** Rows before the first name: the family's own and the headings. */
+const BEFORE = 2;
+
+/** One family: its table of names shown to be changed, or on its way in. */
 export class FamilyState extends Upload<Schemas['FamilyView']> {
-  table = $state('');
+  id = $state('');
+  label = $state('');
+  assigns = $state('');
+  versions = $state('');
+  rows = $state<NameRow[]>([]);
+  opened = $state(false);
   /** What the family is called that was kept last. */
   kept = $state('');
 
-  constructor(
-    sending: typeof send<Schemas['FamilyView']> = send,
-    private readonly fetching: typeof fetch = (...asked) => fetch(...asked)
-  ) {
+  constructor(sending: typeof send<Schemas['FamilyView']> = send) {
     super('/api/firmware-families', sending);
   }
 
-  /** Shows the table of a family. */
-  async open(id: string): Promise<void> {
+  /** The row that was refused, counted from 0; nothing where none was. */
+  get wrong(): number | undefined {
+    const line = /Line (\d+):/.exec(this.error)?.[1];
+    return line === undefined ? undefined : Number(line) - 1 - BEFORE;
+  }
+
+  names = $derived(
+    this.versions
+      .split(',')
+      .map((one) => one.trim())
+      .filter((one) => one !== '')
+  );
+
+  /** Shows the table of a family; one that ships is begun anew under another id. */
+  async open(id: string, own: boolean): Promise<void> {
     this.kept = '';
-    const answer = await this.fetching(`/api/firmware-families/${encodeURIComponent(id)}`);
-    if (answer.ok) {
-      this.table = (await answer.text()).replaceAll('\r\n', '\n');
-    } else {
-      this.error = `There is no family “${id}” any more.`;
-    }
+    await this.doing(async () => {
+      const { rows } = await ask(api.GET('/api/firmware-families/{id}/rows', { params: { path: { id } } }));
+      const [, , label = '', assigns = '', ...versions] = rows[0] ?? [];
+      this.id = own ? id : `${id}-own`;
+      this.label = own ? label : `${label} of our own`;
+      this.assigns = assigns;
+      this.versions = versions.join(', ');
+      this.rows = rows.slice(BEFORE).map((row) => row as NameRow);
+      this.opened = true;
+    });
+  }
+
+  /** A new row at the top, where it is seen. */
+  add(name = ''): void {
+    this.rows = [[name, '', this.names[0] ?? '', '', '', ''], ...this.rows];
+  }
+
+  remove(row: NameRow): void {
+    this.rows = this.rows.filter((one) => one !== row);
+  }
+
+  /** Keeps what is shown, whole or not at all; tells whether it was kept. */
+  async keepShown(): Promise<boolean> {
+    this.kept = '';
+    return this.doing(async () => {
+      const rows = [
+        ['family', this.id.trim(), this.label.trim(), this.assigns.trim(), ...this.names],
+        ['name', 'setting', 'since', 'until', 'times', 'values'],
+        ...this.rows.map((row) => row.map((field) => field.trim()))
+      ];
+      this.kept = (await ask(api.POST('/api/firmware-families/rows', { body: { rows } }))).label;
+    });
   }
 
   /** Takes a table in, whole or not at all; tells whether it was kept. */
@@ -31,5 +80,16 @@ export class FamilyState extends Upload<Schemas['FamilyView']> {
     const kept = await this.read('');
     this.kept = kept?.label ?? '';
     return kept !== null;
+  }
+
+  private async doing(what: () => Promise<void>): Promise<boolean> {
+    this.error = '';
+    try {
+      await what();
+      return true;
+    } catch (thrown) {
+      this.error = words(thrown);
+      return false;
+    }
   }
 }

@@ -23,11 +23,15 @@ import java.util.regex.Pattern;
 
 /**
  * A family as a CSV table: a first row {@code family,id,label,assigns,version,version…}, a row of headings, and a row for every name:
- * name, setting, since, until, times, values. Values are pairs such as {@code on=1|off=0}, the setting's own first.
+ * name, setting, since, until, times, values. Values are pairs such as {@code on=1|off=0}, the setting's own first. A row with {@code *} for a
+ * name tells what versions are able to do instead: its id stands for the setting, and {@code may-be-left-out} for values where a build may lack it.
  */
 public final class FamilyTable {
   private static final List<String> HEADINGS = List.of("name", "setting", "since", "until", "times", "values");
   private static final Pattern ID = Pattern.compile("[a-z][a-z0-9-]{0,39}");
+  /** In place of a name: the row tells what versions are able to do. */
+  private static final String ABLE = "*";
+  private static final String LEFT_OUT = "may-be-left-out";
   private static final int LONGEST_LABEL = 60;
   private static final int MOST_ROWS = 5000;
 
@@ -45,14 +49,38 @@ public final class FamilyTable {
             term.until() == 0 ? "" : family.versions().get(term.until() - 1), term.times().compareTo(BigDecimal.ONE) == 0 ? "" : term.times().toPlainString(),
             String.join("|", term.values().entrySet().stream().map(one -> one.getKey() + "=" + one.getValue()).toList()));
       }
+      for (Ability ability : family.abilities()) {
+        rows.writeRecord(ABLE, ability.what(), family.versions().get(ability.since() - 1), ability.until() == 0 ? "" : family.versions().get(ability.until() - 1), "",
+            ability.leftOut() ? LEFT_OUT : "");
+      }
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
     return text.toString();
   }
 
+  /** The same as a list of rows, each a list of fields, for somebody who has no table at hand. */
+  public static List<List<String>> rows(Family family) {
+    return records(write(family)).stream().map(CsvRecord::getFields).toList();
+  }
+
+  /** @throws BadFamilyException where it is none, with the row, counted from 1, and what would be right */
+  public static Family read(List<List<String>> rows) {
+    StringWriter text = new StringWriter();
+    try (CsvWriter written = CsvWriter.builder().build(text)) {
+      rows.forEach(row -> written.writeRecord(row.stream().map(field -> field.replaceAll("[\\r\\n]", " ")).toList()));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return read(text.toString());
+  }
+
   /** @throws BadFamilyException where it is none, with the row and what would be right */
   public static Family read(String text) {
+    return family(records(text));
+  }
+
+  private static List<CsvRecord> records(String text) {
     List<CsvRecord> rows = new ArrayList<>();
     try (CsvReader<CsvRecord> reader = CsvReader.builder().skipEmptyLines(true).allowExtraFields(true).allowMissingFields(true).ofCsvRecord(text)) {
       for (CsvRecord row : reader) {
@@ -62,6 +90,10 @@ public final class FamilyTable {
     } catch (CsvParseException | IOException e) {
       throw new BadFamilyException(rows.size() + 1, "the table cannot be read on from here: a quotation mark is missing, or a field is too long");
     }
+    return rows;
+  }
+
+  private static Family family(List<CsvRecord> rows) {
     if (rows.size() < 3) {
       throw new BadFamilyException(rows.size() + 1, "a family has a row “family”, one of headings and one for each name");
     }
@@ -72,12 +104,38 @@ public final class FamilyTable {
     List<String> versions = first.getFields().subList(4, first.getFieldCount()).stream().map(String::strip).filter(one -> !one.isEmpty()).toList();
     check(!versions.isEmpty() && versions.stream().distinct().count() == versions.size(), first, "versions are one or more names, each once");
     check(rows.get(1).getFields().equals(HEADINGS), rows.get(1), "the headings are " + String.join(", ", HEADINGS));
-    List<Term> terms = new ArrayList<>();
+    Map<Term, CsvRecord> terms = new LinkedHashMap<>();
+    List<Ability> abilities = new ArrayList<>();
     for (CsvRecord row : rows.subList(2, rows.size())) {
-      terms.add(term(row, versions));
+      if (row.getField(0).equals(ABLE)) {
+        abilities.add(ability(row, versions));
+      } else {
+        Term term = term(row, versions);
+        check(terms.put(term, row) == null, row, "“" + term.name() + "” stands twice");
+      }
     }
-    clashes(rows, terms, versions);
-    return new Family(first.getField(1), first.getField(2).strip(), first.getField(3).strip(), versions, terms);
+    clashes(terms, versions);
+    check(!terms.isEmpty(), rows.get(rows.size() - 1), "a family has at least one name of a setting");
+    return new Family(first.getField(1), first.getField(2).strip(), first.getField(3).strip(), versions, List.copyOf(terms.keySet()), abilities);
+  }
+
+  private static Ability ability(CsvRecord row, List<String> versions) {
+    check(row.getFieldCount() == HEADINGS.size(), row, "what versions are able to do has " + HEADINGS.size() + " fields, as a name has");
+    check(Ability.KNOWN.containsKey(row.getField(1)), row, "there is no ability “" + row.getField(1) + "”");
+    check(row.getField(4).isEmpty() && (row.getField(5).isEmpty() || row.getField(5).equals(LEFT_OUT)), row, "an ability has nothing but " + LEFT_OUT + " after its versions");
+    return new Ability(row.getField(1), since(row, versions), until(row, versions), !row.getField(5).isEmpty());
+  }
+
+  private static int since(CsvRecord row, List<String> versions) {
+    int since = versions.indexOf(row.getField(2)) + 1;
+    check(since > 0, row, "since and until are versions of this family, the earlier first");
+    return since;
+  }
+
+  private static int until(CsvRecord row, List<String> versions) {
+    int until = row.getField(3).isEmpty() ? 0 : versions.indexOf(row.getField(3)) + 1;
+    check(row.getField(3).isEmpty() || until >= since(row, versions), row, "since and until are versions of this family, the earlier first");
+    return until;
   }
 
   private static Term term(CsvRecord row, List<String> versions) {
@@ -85,11 +143,8 @@ public final class FamilyTable {
     check(Listing.isName(row.getField(0)), row, "“" + row.getField(0) + "” is no name of a setting");
     Optional<Setting<?>> setting = Settings.find(row.getField(1));
     check(setting.isPresent(), row, "there is no setting “" + row.getField(1) + "”");
-    int since = versions.indexOf(row.getField(2)) + 1;
-    int until = row.getField(3).isEmpty() ? 0 : versions.indexOf(row.getField(3)) + 1;
-    check(since > 0 && (row.getField(3).isEmpty() || until >= since), row, "since and until are versions of this family, the earlier first");
     Map<String, String> values = values(row, setting.orElseThrow());
-    return new Term(row.getField(0), setting.get(), since, until, times(row, values), values);
+    return new Term(row.getField(0), setting.get(), since(row, versions), until(row, versions), times(row, values), values);
   }
 
   private static BigDecimal times(CsvRecord row, Map<String, String> values) {
@@ -123,15 +178,16 @@ public final class FamilyTable {
   }
 
   /** One version has one meaning for a name, and one name for a setting. */
-  private static void clashes(List<CsvRecord> rows, List<Term> terms, List<String> versions) {
+  private static void clashes(Map<Term, CsvRecord> terms, List<String> versions) {
     for (int version = 1; version <= versions.size(); version++) {
+      String called = versions.get(version - 1);
       Set<String> names = new HashSet<>();
       Set<Setting<?>> settings = new HashSet<>();
-      for (int i = 0; i < terms.size(); i++) {
-        Term term = terms.get(i);
+      for (Map.Entry<Term, CsvRecord> one : terms.entrySet()) {
+        Term term = one.getKey();
         if (term.isIn(version)) {
-          check(names.add(term.name().toLowerCase(Locale.ROOT)), rows.get(i + 2), "version " + versions.get(version - 1) + " has “" + term.name() + "” twice");
-          check(settings.add(term.setting()), rows.get(i + 2), "version " + versions.get(version - 1) + " has two names for " + term.setting().id());
+          check(names.add(term.name().toLowerCase(Locale.ROOT)), one.getValue(), "version " + called + " has “" + term.name() + "” twice");
+          check(settings.add(term.setting()), one.getValue(), "version " + called + " has two names for " + term.setting().id());
         }
       }
     }

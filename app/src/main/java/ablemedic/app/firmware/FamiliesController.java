@@ -1,12 +1,17 @@
 package ablemedic.app.firmware;
 
 import ablemedic.app.http.Refusal;
+import ablemedic.craft.Settings;
+import ablemedic.firmware.Ability;
 import ablemedic.firmware.Family;
 import ablemedic.firmware.FamilyTable;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
@@ -53,6 +58,32 @@ class FamiliesController {
     Family family = families.find(id).orElseThrow(() -> Refusal.unknown("id", "There is no firmware family “" + Refusal.shortened(id) + "”."));
     return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + family.id() + ".csv\"")
         .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8)).body(FamilyTable.write(family).getBytes(StandardCharsets.UTF_8));
+  }
+
+  /** A table as its rows, each a list of fields; the first two are the family's own and the headings. */
+  record FamilyRows(@NotNull @Size(max = 5002, message = "has at most 5000 names") List<@NotNull @Size(max = 60, message = "has at most 60 fields") List<
+      @NotNull @Size(max = 4000, message = "has at most 4000 letters") String>> rows) {}
+
+  /** What a row of a table can be about: settings by their ids, and what versions may be able to do. */
+  record FamilyWords(List<Word> settings, List<Word> abilities) {}
+
+  record Word(String id, String label) {}
+
+  @GetMapping("/words")
+  FamilyWords words() {
+    return new FamilyWords(Settings.ALL.stream().map(setting -> new Word(setting.id(), setting.label())).toList(),
+        Ability.KNOWN.entrySet().stream().map(one -> new Word(one.getKey(), one.getValue())).toList());
+  }
+
+  @GetMapping("/{id}/rows")
+  FamilyRows rows(@PathVariable String id) {
+    return new FamilyRows(FamilyTable.rows(families.get(id, "id")));
+  }
+
+  /** Takes rows in, whole or not at all; a mistake is told by its line. */
+  @PostMapping(path = "/rows", consumes = MediaType.APPLICATION_JSON_VALUE)
+  FamilyView put(@org.springframework.web.bind.annotation.RequestBody @Valid FamilyRows entered) {
+    return view(families.put(entered.rows(), clock.instant()), true);
   }
 
   /** Takes a table in, whole or not at all. */

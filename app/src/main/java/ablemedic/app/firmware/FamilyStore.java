@@ -9,6 +9,7 @@ import ablemedic.firmware.FamilyTable;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -71,9 +72,19 @@ public class FamilyStore {
   /** Puts a family of the workshop in, in place of one of the same id that it entered before. */
   @Transactional
   public Family put(String table, Instant at) {
+    return put(() -> FamilyTable.read(table), at);
+  }
+
+  /** The same from its rows. */
+  @Transactional
+  public Family put(List<List<String>> rows, Instant at) {
+    return put(() -> FamilyTable.read(rows), at);
+  }
+
+  private Family put(Supplier<Family> reading, Instant at) {
     Family family;
     try {
-      family = FamilyTable.read(table);
+      family = reading.get();
     } catch (BadFamilyException e) {
       throw Refusal.wrong("table", e.getMessage() + ".");
     }

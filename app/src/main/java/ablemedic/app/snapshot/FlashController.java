@@ -6,6 +6,7 @@ import ablemedic.app.chart.SnapshotStore;
 import ablemedic.app.chart.SnapshotStore.Row;
 import ablemedic.app.firmware.FamilyStore;
 import ablemedic.firmware.Dictionary;
+import ablemedic.settings.BuildNeeds;
 import ablemedic.settings.FlashPlan;
 import ablemedic.snapshot.Snapshot;
 import java.time.Instant;
@@ -38,10 +39,11 @@ class FlashController {
 
   /**
    * @param snapshot the newest one; none where the craft has none
+   * @param needs    what the craft needs of the version to be written
    * @param stale    what happened to the craft since it was taken; none where nothing did
    */
   record FlashView(@Nullable Integer snapshot, @Nullable Instant takenAt, @Nullable String from, @Nullable String stale, String target, List<RenamedView> renamed,
-      List<LostSetting> lost, List<FlashPlan.Step> steps, List<FlashPlan.Remedy> remedies) {}
+      List<LostSetting> lost, List<BuildNeeds.Need> needs, List<FlashPlan.Step> steps, List<FlashPlan.Remedy> remedies) {}
 
   record RenamedView(String label, String before, String after) {}
 
@@ -53,10 +55,11 @@ class FlashController {
     String known = crafts.get(mark).mark();
     Dictionary to = families.dictionary(family, version);
     String target = to.family().label() + " " + to.version();
+    List<BuildNeeds.Need> needs = BuildNeeds.of(crafts.newestCraft(known), to.family(), to.version());
     Optional<Row> newest = snapshots.of(known).stream().findFirst();
     Optional<Snapshot> now = newest.flatMap(row -> snapshots.read(row).snapshot());
     if (now.isEmpty()) {
-      return new FlashView(null, null, null, null, target, List.of(), List.of(), FlashPlan.STEPS, FlashPlan.REMEDIES);
+      return new FlashView(null, null, null, null, target, List.of(), List.of(), needs, FlashPlan.STEPS, FlashPlan.REMEDIES);
     }
     Row row = newest.get();
     Dictionary from = families.dictionary(row.family(), row.version());
@@ -64,6 +67,6 @@ class FlashController {
     return new FlashView(row.number(), row.takenAt(), from.family().label() + " " + from.version(), log.of(known).stream()
         .filter(entry -> CHANGE.contains(entry.kind()) && entry.at().isAfter(row.takenAt())).map(CraftLog.LogEntry::text).findFirst().orElse(null), target,
         plan.renamed().stream().map(one -> new RenamedView(one.setting().label(), one.before(), one.after())).toList(),
-        plan.lost().stream().map(one -> new LostSetting(one.setting().label(), one.value(), one.versions())).toList(), FlashPlan.STEPS, FlashPlan.REMEDIES);
+        plan.lost().stream().map(one -> new LostSetting(one.setting().label(), one.value(), one.versions())).toList(), needs, FlashPlan.STEPS, FlashPlan.REMEDIES);
   }
 }

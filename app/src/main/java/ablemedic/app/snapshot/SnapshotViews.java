@@ -2,6 +2,7 @@ package ablemedic.app.snapshot;
 
 import ablemedic.app.chart.SnapshotStore.Read;
 import ablemedic.app.chart.SnapshotStore.Row;
+import ablemedic.craft.PortSettings;
 import ablemedic.firmware.Family;
 import ablemedic.firmware.Understood;
 import ablemedic.firmware.Understood.Kind;
@@ -9,8 +10,8 @@ import ablemedic.snapshot.Change;
 import ablemedic.snapshot.Consequence;
 import ablemedic.snapshot.ListingCheck;
 import ablemedic.snapshot.PutBack;
+import ablemedic.speciality.Complaint;
 import ablemedic.speciality.Lint;
-import ablemedic.told.Setting;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
@@ -41,13 +42,21 @@ final class SnapshotViews {
   /** A snapshot with what does not go with the craft and what is not understood. */
   record SnapshotView(SnapshotRow row, String form, String encoding, List<LintView> lint, List<NotUnderstood> notUnderstood) {}
 
-  record LintView(Lint.Severity severity, String cause, String remedy, List<String> settings, String settles) {}
+  /**
+   * @param settings those that it is about
+   * @param leads    whether leads that are soldered have a part in it
+   * @param settles  the complaint that it can be the cause of; empty where it is none by itself
+   */
+  record LintView(Lint.Severity severity, String cause, String remedy, List<LintSetting> settings, boolean leads, String settles) {}
+
+  record LintSetting(String id, String label) {}
 
   /** @param line of the file, from 1 */
   record NotUnderstood(int line, String text, String why) {}
 
-  static LintView lint(Lint lint) {
-    return new LintView(lint.severity(), lint.cause(), lint.remedy(), lint.settings().stream().map(Setting::id).toList(), lint.settles());
+  static LintView lint(Lint lint, List<Complaint> complaints) {
+    return new LintView(lint.severity(), lint.cause(), lint.remedy(), lint.settings().stream().map(one -> new LintSetting(one.id(), one.label())).toList(),
+        lint.settings().stream().anyMatch(PortSettings.ALL::contains), complaints.stream().filter(one -> one.id().equals(lint.settles())).map(Complaint::label).findFirst().orElse(""));
   }
 
   static List<NotUnderstood> notUnderstood(Read read) {

@@ -19,6 +19,7 @@ import ablemedic.diagnosis.Case;
 import ablemedic.firmware.Dictionary;
 import ablemedic.listing.Listing;
 import ablemedic.listing.NoListingException;
+import ablemedic.settings.BuildNeeds;
 import ablemedic.snapshot.Change;
 import ablemedic.snapshot.Consequence;
 import ablemedic.snapshot.PutBack;
@@ -34,8 +35,10 @@ import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.time.Clock;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -120,9 +123,14 @@ class SnapshotsController {
   private SnapshotView view(Row row) {
     Read read = snapshots.read(row);
     Craft sound = crafts.newestCraft(row.mark());
-    List<Lint> lint = read.snapshot().map(snapshot -> Specialities.lint(snapshot.on(sound))).orElse(List.of());
-    return new SnapshotView(row(row), read.listing().form().label(), read.listing().encoding(), lint.stream().map(SnapshotViews::lint).toList(),
+    List<Lint> lint = read.snapshot().map(snapshot -> lint(snapshot.on(sound), row)).orElse(List.of());
+    return new SnapshotView(row(row), read.listing().form().label(), read.listing().encoding(), lint.stream().map(one -> SnapshotViews.lint(one, diagnoses.complaints(sound))).toList(),
         SnapshotViews.notUnderstood(read));
+  }
+
+  private List<Lint> lint(Craft listed, Row row) {
+    List<Lint> lacks = families.find(row.family()).map(family -> BuildNeeds.lint(listed, family, row.version())).orElse(List.of());
+    return Stream.concat(Specialities.lint(listed).stream(), lacks.stream()).sorted(Comparator.comparing(Lint::severity)).toList();
   }
 
   /** The file as it came, byte for byte. */
@@ -170,6 +178,6 @@ class SnapshotsController {
     return new WhatIf(setting.label(), now.told().said(setting), told.said(setting),
         Consequence.of(now, now.with(told), complaints).stream().map(Consequence::label).toList(),
         Consequence.of(now.with(told), now, complaints).stream().map(Consequence::label).toList(),
-        Specialities.lint(now.with(told)).stream().filter(lint -> lint.settings().contains(setting)).map(SnapshotViews::lint).toList());
+        Specialities.lint(now.with(told)).stream().filter(lint -> lint.settings().contains(setting)).map(one -> SnapshotViews.lint(one, complaints)).toList());
   }
 }
