@@ -40,6 +40,7 @@ export const { p, navigate, route } = createRouter({
   '/instruments/channel-numbers': () => import('./instruments/ChannelNumbers.svelte'),
   '/instruments/version-search': () => import('./instruments/VersionSearch.svelte'),
   '/instruments/motor-protocols': () => import('./instruments/MotorProtocols.svelte'),
+  '/instruments/version-pairs': () => import('./instruments/VersionPairs.svelte'),
   '/instruments/arming': () => import('./instruments/Arming.svelte'),
   '/instruments/meter': () => import('./instruments/Meter.svelte'),
   '/ledger': () => import('./ledger/Ledger.svelte'),

@@ -317,7 +317,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["judge_2"];
+        post: operations["judge_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -797,7 +797,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["judge_1"];
+        post: operations["judge_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -981,6 +981,22 @@ export interface paths {
         trace?: never;
     };
     "/api/instruments/two-ends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["judge_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/version-pairs": {
         parameters: {
             query?: never;
             header?: never;
@@ -2855,6 +2871,22 @@ export interface components {
             paragraphs: string[];
             title: string;
         };
+        PairingView: {
+            one: string;
+            other: string;
+            right: string;
+            /** @enum {string} */
+            verdict: "GOES" | "DOES_NOT" | "NOT_SAID";
+            why: string;
+        };
+        PairingsAnswer: {
+            pairings: components["schemas"]["PairingView"][];
+        };
+        PairingsAsked: {
+            versions: {
+                [key: string]: string;
+            };
+        };
         PartAdded: {
             archetype: string;
             /** Format: int64 */
@@ -4165,7 +4197,7 @@ export interface operations {
             };
         };
     };
-    judge_2: {
+    judge_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4914,7 +4946,7 @@ export interface operations {
             };
         };
     };
-    judge_1: {
+    judge_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5226,7 +5258,7 @@ export interface operations {
             };
         };
     };
-    judge: {
+    judge_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5246,6 +5278,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["EndsAnswer"];
+                };
+            };
+        };
+    };
+    judge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PairingsAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PairingsAnswer"];
                 };
             };
         };

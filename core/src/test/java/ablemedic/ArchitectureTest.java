@@ -58,11 +58,11 @@ class ArchitectureTest {
 
   @ArchTest
   static final ArchRule aListingKnowsNoSettingAndNoCraft = classes().that().resideInAPackage("..listing..")
-      .should().onlyDependOnClassesThat().resideInAnyPackage("ablemedic.listing..", "java..", "de.siegmar..", "tools.jackson..");
+      .should().onlyDependOnClassesThat().resideInAnyPackage("ablemedic.listing..", "ablemedic.wire..", "java..", "de.siegmar..", "tools.jackson..");
 
   @ArchTest
   static final ArchRule theNamesOfAFirmwareKnowNoTrouble = classes().that().resideInAPackage("..firmware..")
-      .should().onlyDependOnClassesThat().resideInAnyPackage("ablemedic.firmware..", "ablemedic.listing..", "ablemedic.craft..", "ablemedic.told..", "java..",
+      .should().onlyDependOnClassesThat().resideInAnyPackage("ablemedic.firmware..", "ablemedic.listing..", "ablemedic.craft..", "ablemedic.electrics..", "ablemedic.wire..", "ablemedic.told..", "java..",
           "de.siegmar..");
 
   @ArchTest

@@ -148,6 +148,9 @@ class EveryFieldTest {
     write("POST /api/instruments/baud-error",
         "{\"clockHz\": 16000000, \"oversampling\": 16, \"baud\": 9600, \"parity\": true, \"stopBits\": 1, \"otherOff\": 0.01}");
     write("POST /api/instruments/channel-numbers", "{\"channel\": 16}");
+    write("POST /api/instruments/version-pairs", "{\"versions\": {\"BOARD\": \"1.2\"}}");
+    write("POST /api/firmware-families/rows", """
+        {"rows": [["family", "elm", "Elm", "", "1"], ["name", "setting", "since", "until", "times", "values"], ["x", "cells", "1", "", "", ""]]}""");
     write("POST /api/instruments/arming", """
         {"mark": "F1", "listed": true, "computer": true, "radioOn": true, "throttle": 0.1, "switchOn": true, "onAtPower": true, "lyingDeg": 3, "sky": true}""");
     write("POST /api/instruments/motor-protocols", "{\"loopHz\": 4000, \"spoken\": [\"DSHOT300\"], \"thresholds\": [4.2, 4.4]}");

@@ -1,5 +1,7 @@
 package ablemedic.listing;
 
+import ablemedic.wire.MavlinkParameters;
+import ablemedic.wire.MavlinkParameters.Parameter;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -25,7 +27,7 @@ public record Listing(ListingForm form, String encoding, List<Entry> entries, Li
     odd = List.copyOf(odd);
   }
 
-  /** A setting: its line counts from 1. */
+  /** A setting: its line, or its packet, counts from 1. */
   public record Entry(int line, String name, String value) {}
 
   /** A line that is no setting, or no longer one. */
@@ -40,6 +42,12 @@ public record Listing(ListingForm form, String encoding, List<Entry> entries, Li
     if (file.length > LONGEST) {
       throw new NoListingException("A listing has at most " + LONGEST / 1024 / 1024 + " MB; this file has " + file.length / 1024 / 1024 + ".");
     }
+    List<Parameter> told = MavlinkParameters.of(file);
+    if (!told.isEmpty()) {
+      Gathered gathered = new Gathered();
+      told.forEach(one -> gathered.entry(one.packet(), one.name(), one.value()));
+      return gathered.as(ListingForm.MESSAGES, "packets");
+    }
     Decoded decoded = Decoded.of(file);
     ListingForm form = FormOf.text(decoded.text());
     Gathered gathered = new Gathered();
@@ -48,11 +56,12 @@ public record Listing(ListingForm form, String encoding, List<Entry> entries, Li
       case TABLE -> TableOfNames.read(decoded.text(), gathered);
       case JSON -> JsonNames.read(decoded.text(), gathered);
       case PARAMETERS -> ParameterLines.read(decoded.text(), gathered);
+      case MESSAGES -> throw new IllegalStateException("packets are no text");
     }
     Listing listing = gathered.as(form, decoded.encoding());
     if (listing.entries.isEmpty()) {
       throw new NoListingException("No line of this reads as a setting. A listing has lines such as “name = value”, a table of names and values, JSON, "
-          + "or the columns of a parameter file." + listing.odd.stream().findFirst().map(o -> " Line " + o.line() + ": " + o.why() + ".").orElse(""));
+          + "the columns of a parameter file, or a recording of MAVLink parameter messages." + listing.odd.stream().findFirst().map(o -> " Line " + o.line() + ": " + o.why() + ".").orElse(""));
     }
     return listing;
   }

@@ -5,7 +5,8 @@ public enum ListingForm {
   LINES("lines of name = value"),
   TABLE("a table of names and values"),
   JSON("JSON"),
-  PARAMETERS("a parameter file");
+  PARAMETERS("a parameter file"),
+  MESSAGES("MAVLink parameter messages");
 
   private final String label;
 

@@ -56,6 +56,8 @@ public final class SettingsAndFirmware {
           "It works on one version and not on another: which to try next, how many trials are left, and when it is found, though a trial may mislead."),
           new Instrument("motor-protocols", "Motor protocols",
               "What board and controllers both speak, whether the ends of the throttle must be set, and the idle that starts every motor."),
+          new Instrument("version-pairs", "Versions that go together",
+              "Board, motor controllers, receiver, module, radio: which versions bind and understand one another, and what would go."),
           new Instrument("arming", "Will it arm",
               "Every lock of a craft, shut or open, with what it hangs on: as it is told, as its last listing has it, and as you hold the sticks."));
     }

@@ -104,6 +104,7 @@ class DictionaryTest {
   void aFamilyIsWrittenAndReadAsATableWithoutLoss() {
     for (Family family : Families.shipped()) {
       assertThat(FamilyTable.read(FamilyTable.write(family))).isEqualTo(family);
+      assertThat(FamilyTable.read(FamilyTable.rows(family))).as("row by row").isEqualTo(family);
     }
   }
 
@@ -123,6 +124,10 @@ class DictionaryTest {
     refused(heads + "x,spins,1,,,inward=1|outward=1\n", "two values");
     refused(heads + "x,cells,1,,,\nX,gain,1,,,\n", "twice");
     refused(heads + "x,cells,1,,,\ny,cells,2,,,\n", "two names for cells");
+    refused(heads + "x,cells,1,,,\n*,job-dance,1,,,\n", "Line 4: there is no ability “job-dance”");
+    refused(heads + "x,cells,1,,,\n*,job-gnss,1,,,perhaps\n", "may-be-left-out");
+    refused(heads + "x,cells,1,,,\n*,job-gnss,2,1,,\n", "earlier first");
+    refused(heads + "*,job-gnss,1,,,\n", "at least one name");
     refused(heads + "x,cells,1,,,\n\"y,cells,2,,,\n", "Line");
     assertThat(FamilyTable.read(heads + "x,cells,1,1,,\ny,cells,2,,,\n").terms()).hasSize(2);
   }
