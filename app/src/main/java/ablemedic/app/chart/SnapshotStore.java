@@ -7,7 +7,10 @@ import ablemedic.app.storage.Recent;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Check;
 import ablemedic.firmware.Dictionary;
+import ablemedic.firmware.Family;
+import ablemedic.firmware.FamilyTable;
 import ablemedic.firmware.Understood;
+import ablemedic.firmware.Understood.Kind;
 import ablemedic.listing.Listing;
 import ablemedic.snapshot.ListingCheck;
 import ablemedic.snapshot.Snapshot;
@@ -15,7 +18,9 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -45,7 +50,15 @@ public class SnapshotStore {
    * @param id     among all crafts
    * @param number of this craft, from 1
    */
-  public record Row(long id, String mark, int number, String family, String version, String target, String why, String name, Instant takenAt) {}
+  public record Row(long id, String mark, int number, String family, String version, String target, String why, String name, Instant takenAt, Counted counted) {}
+
+  /**
+   * How much of a listing is understood.
+   *
+   * @param odd  lines and names that are not
+   * @param with what it was counted with
+   */
+  public record Counted(long settings, long odd, String with) {}
 
   /** A snapshot as it is understood; nothing is understood where its family is not known any more. */
   public record Read(Listing listing, Optional<Understood> understood) {
@@ -64,12 +77,35 @@ public class SnapshotStore {
     database.sql("INSERT INTO snapshot (mark, number, family, version, target, why, name, taken_at, packed) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)")
         .params(mark, number, dictionary.family().id(), dictionary.version(), target, why, name, at.toString(), Packed.of(file)).update();
     log.add(mark, at, "snapshot", "Snapshot " + number + " of the settings: " + why, null);
-    return get(mark, number);
+    return counted(get(mark, number), with(dictionary.family()));
+  }
+
+  /** Those of a craft, the newest first, each with how much of it is understood by now. */
+  @Transactional
+  public List<Row> counted(String mark) {
+    Map<String, String> with = new HashMap<>();
+    return of(mark).stream().map(row -> counted(row, with.computeIfAbsent(row.family(), family -> families.find(family).map(SnapshotStore::with).orElse("")))).toList();
+  }
+
+  private Row counted(Row row, String with) {
+    if (row.counted().with().equals(with)) {
+      return row;
+    }
+    Read read = read(row);
+    long settings = read.understood().map(all -> (long) all.held().size()).orElse(0L);
+    long odd = read.listing().oddLines() + read.understood().map(all -> all.count(Kind.UNKNOWN) + all.count(Kind.IMPOSSIBLE)).orElse(0L);
+    database.sql("UPDATE snapshot SET settings = ?, odd = ?, counted_with = ? WHERE id = ?").params(settings, odd, with, row.id()).update();
+    return new Row(row.id(), row.mark(), row.number(), row.family(), row.version(), row.target(), row.why(), row.name(), row.takenAt(), new Counted(settings, odd, with));
+  }
+
+  /** Names a table of names; another where it changed. */
+  private static String with(Family family) {
+    return family.id() + " " + Integer.toHexString(FamilyTable.write(family).hashCode());
   }
 
   /** Newest first. */
   public List<Row> of(String mark) {
-    return database.sql("SELECT id, mark, number, family, version, target, why, name, taken_at FROM snapshot WHERE mark = ? ORDER BY number DESC").param(mark)
+    return database.sql("SELECT id, mark, number, family, version, target, why, name, taken_at, settings, odd, counted_with FROM snapshot WHERE mark = ? ORDER BY number DESC").param(mark)
         .query((rs, n) -> row(rs)).list();
   }
 
@@ -80,7 +116,8 @@ public class SnapshotStore {
 
   private static Row row(ResultSet rs) throws SQLException {
     return new Row(rs.getLong("id"), rs.getString("mark"), rs.getInt("number"), rs.getString("family"), rs.getString("version"), rs.getString("target"),
-        rs.getString("why"), rs.getString("name"), Instant.parse(rs.getString("taken_at")));
+        rs.getString("why"), rs.getString("name"), Instant.parse(rs.getString("taken_at")),
+        new Counted(rs.getLong("settings"), rs.getLong("odd"), rs.getString("counted_with")));
   }
 
   /** The file as it came. */

@@ -33,10 +33,9 @@ final class SnapshotViews {
   record SnapshotRow(int number, String checkId, String family, String version, String target, String why, String name, Instant takenAt, long settings,
       long odd) {}
 
-  static SnapshotRow row(Row row, Optional<Family> family, Read read) {
+  static SnapshotRow row(Row row, Optional<Family> family) {
     return new SnapshotRow(row.number(), ListingCheck.id(row.id()), family.map(Family::label).orElse(row.family()), row.version(), row.target(), row.why(), row.name(),
-        row.takenAt(), read.understood().map(all -> (long) all.held().size()).orElse(0L),
-        read.listing().oddLines() + read.understood().map(all -> all.count(Kind.UNKNOWN) + all.count(Kind.IMPOSSIBLE)).orElse(0L));
+        row.takenAt(), row.counted().settings(), row.counted().odd());
   }
 
   /** A snapshot with what does not go with the craft and what is not understood. */

@@ -73,11 +73,11 @@ class SnapshotsController {
 
   @GetMapping
   List<SnapshotRow> all(@PathVariable String mark) {
-    return snapshots.of(crafts.get(mark).mark()).stream().map(this::row).toList();
+    return snapshots.counted(crafts.get(mark).mark()).stream().map(this::row).toList();
   }
 
   private SnapshotRow row(Row row) {
-    return SnapshotViews.row(row, families.find(row.family()), snapshots.read(row));
+    return SnapshotViews.row(row, families.find(row.family()));
   }
 
   /**
