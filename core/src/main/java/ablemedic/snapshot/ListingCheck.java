@@ -19,6 +19,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 
 /**
  * A snapshot as a check: whether the craft is told just what the listing holds. A craft that is told otherwise would hardly give this
@@ -88,10 +89,19 @@ public final class ListingCheck {
    * @param number of the snapshot on its craft's chart
    */
   public static Check<Craft> of(long id, int number, Snapshot snapshot) {
+    return of(id, number, snapshot, UnaryOperator.identity());
+  }
+
+  /**
+   * The same where the sheet is behind.
+   *
+   * @param updated what a craft is told, with what of its sheet is known to be behind as the listing has it
+   */
+  static Check<Craft> of(long id, int number, Snapshot snapshot, UnaryOperator<Told> updated) {
     Choices answers = answers(snapshot);
     return new CraftCheck(id(id), KIND, craft -> "Listing of the settings, snapshot " + number,
         craft -> "Let the board list its settings, all of them, and drop the text here.", answers,
-        Prediction.from(Facet.of("settings otherwise than in snapshot " + number, craft -> snapshot.differencesFrom(craft.told(), ALIKE).size()),
+        Prediction.from(Facet.of("settings otherwise than in snapshot " + number, craft -> snapshot.differencesFrom(updated.apply(craft.told()), ALIKE).size()),
             differ -> outlook(answers, differ)), MINUTES, 0, BenchNeeds.NOTHING, false);
   }
 

@@ -8,7 +8,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import org.hipparchus.complex.Complex;
-import org.hipparchus.linear.EigenDecompositionNonSymmetric;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
 
@@ -121,7 +120,7 @@ public final class LinearMotion {
 
   /** The three motions of the loop without its lags, by falling growth. */
   public List<Mode> modes() {
-    var decomposition = new EigenDecompositionNonSymmetric(MatrixUtils.createRealMatrix(closedLoop()), 1e-12);
+    var decomposition = Eigen.of(MatrixUtils.createRealMatrix(closedLoop()));
     Complex[] values = decomposition.getEigenvalues();
     List<Mode> modes = new ArrayList<>();
     for (int i = 0; i < 3; i++) {
@@ -197,7 +196,7 @@ public final class LinearMotion {
   private boolean swingsUp() {
     RealMatrix flow = MatrixUtils.createRealMatrix(states + 1, states + 1);
     fill(flow, 0);
-    for (Complex motion : new EigenDecompositionNonSymmetric(flow, 1e-12).getEigenvalues()) {
+    for (Complex motion : Eigen.of(flow).getEigenvalues()) {
       if (motion.getReal() > SLOWEST_GROWTH && Math.abs(motion.getImaginary()) > SLOWEST_SWING) {
         return true;
       }

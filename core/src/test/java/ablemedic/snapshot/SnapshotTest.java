@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import ablemedic.Specialities;
 import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Outlook;
 import ablemedic.craft.PortSettings;
 import ablemedic.craft.Settings;
 import ablemedic.diagnosis.Assumptions;
@@ -200,6 +201,55 @@ class SnapshotTest {
       Dictionary newest = new Dictionary(family, family.newest());
       assertThat(Settings.ALL.stream().filter(setting -> setting.device() == Device.FLIGHT_BOARD && !none.contains(setting.id())))
           .allSatisfy(setting -> assertThat(newest.names(setting)).as(setting.id()).isTrue());
+    }
+  }
+
+  private static Snapshot told(String... settings) {
+    Told told = SOUND.told();
+    for (String one : settings) {
+      String[] parts = one.split("=", 2);
+      told = told.withWritten(Settings.find(parts[0]).orElseThrow(), parts[1]);
+    }
+    return listed(SOUND.with(told));
+  }
+
+  private static TakenListing taken(Snapshot snapshot, String complaint) {
+    return TakenListing.of(1, 1, snapshot, SOUND, Specialities.complaints(SOUND, Meter.USUAL).stream().filter(one -> one.id().equals(complaint)).findFirst().orElseThrow().amiss(), BOOK.faults());
+  }
+
+  /** A flash that lost three things at once is no two faults of the book, and was called none of them. */
+  @Test
+  void whatAFlashLostAtOnceIsOneSuspectThatIsPutRightByEnteringItAll() {
+    TakenListing taken = taken(told("mode-arm=none", "mode-level=none", "level-calibrated=no"), "will-not-arm");
+    Fault<Craft> fault = taken.fault().orElseThrow();
+    assertThat(fault.describe(SOUND)).contains("3 settings").contains("switch that arms");
+    Check<Craft> complaint = Specialities.complaints(SOUND, Meter.USUAL).stream().filter(one -> one.id().equals("will-not-arm")).findFirst().orElseThrow().amiss().orElseThrow();
+    Book<Craft> book = BOOK.and(new Book<>(List.of(fault), List.of()));
+    Standing<Craft> standing = new Diagnosis<>(book, Assumptions.USUAL).standing(new Case<>(SOUND, Occasion.FLASH, List.of(), List.of()).with(complaint, IS_SO, Sureness.SURE)
+        .with(taken.check(), Reading.Chosen.of(ListingCheck.LISTED), Sureness.SURE));
+    assertThat(belief(standing, fault)).isGreaterThan(0.9);
+    assertThat(standing.notInBook()).isLessThan(0.05);
+    assertThat(fault.fixes(SOUND)).singleElement().satisfies(fix -> assertThat(fix.applyTo(fault.applyTo(SOUND))).isEqualTo(SOUND));
+  }
+
+  @Test
+  void oneThatIsOtherwiseIsASuspectOfTheBook() {
+    assertThat(taken(told("mode-arm=none"), "will-not-arm").fault()).isEmpty();
+  }
+
+  /** The sheet is behind in two things that have nothing to do with a craft that flips: they are no suspect, and do not speak against the one there is. */
+  @Test
+  void whatDoesNotMatterToTheComplaintSpeaksForNothing() {
+    TakenListing taken = taken(told("idle=6.5", "arm-tilt=45", "alignment=0/0/180"), "will-not-arm");
+    assertThat(taken.fault()).isEmpty();
+    TakenListing flips = taken(told("idle=6.5", "arm-tilt=45"), "take-off");
+    assertThat(flips.fault()).isEmpty();
+    for (Fault<Craft> fault : settingsOfTheBoard()) {
+      Craft faulty = fault.applyTo(SOUND);
+      Outlook behind = flips.check().outlook(faulty);
+      Outlook plain = ListingCheck.of(1, 1, listed(SOUND)).outlook(faulty);
+      assertThat(behind.likelihood(Reading.Chosen.of(ListingCheck.LISTED)) > 0.5).as(fault.describe(SOUND))
+          .isEqualTo(plain.likelihood(Reading.Chosen.of(ListingCheck.LISTED)) > 0.5);
     }
   }
 }

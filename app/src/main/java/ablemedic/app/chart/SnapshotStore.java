@@ -6,6 +6,7 @@ import ablemedic.app.storage.Packed;
 import ablemedic.app.storage.Recent;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Fault;
 import ablemedic.firmware.Dictionary;
 import ablemedic.firmware.Family;
 import ablemedic.firmware.FamilyTable;
@@ -14,6 +15,7 @@ import ablemedic.firmware.Understood.Kind;
 import ablemedic.listing.Listing;
 import ablemedic.snapshot.ListingCheck;
 import ablemedic.snapshot.Snapshot;
+import ablemedic.snapshot.TakenListing;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
@@ -144,13 +146,16 @@ public class SnapshotStore {
   }
 
   /**
-   * Snapshots of a craft as checks: the newest few, of which a work-up may take one for a finding, and those that it took.
+   * Snapshots of a craft for a work-up: the newest few, of which it may take one for a finding, and those that it took.
    *
-   * @param taken ids of checks
+   * @param taken  ids of checks
+   * @param sheet  the craft as on its sheet
+   * @param amiss  what stands known of the complaint when nobody saw how it shows
+   * @param faults that a listing could show
    */
-  public List<Check<Craft>> checks(String mark, Collection<String> taken) {
+  public List<TakenListing> toTake(String mark, Collection<String> taken, Craft sheet, Optional<Check<Craft>> amiss, Collection<Fault<Craft>> faults) {
     List<Row> rows = of(mark);
     return IntStream.range(0, rows.size()).filter(i -> i < TO_TAKE || taken.contains(ListingCheck.id(rows.get(i).id()))).mapToObj(rows::get)
-        .flatMap(row -> read(row).snapshot().stream().map(snapshot -> ListingCheck.of(row.id(), row.number(), snapshot))).toList();
+        .flatMap(row -> read(row).snapshot().stream().map(snapshot -> TakenListing.of(row.id(), row.number(), snapshot, sheet, amiss, faults))).toList();
   }
 }

@@ -7,6 +7,7 @@ import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Assumptions;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Diagnosis;
+import ablemedic.diagnosis.Fault;
 import ablemedic.electrics.ElectricSheet;
 import ablemedic.reading.Meter;
 import ablemedic.snapshot.ListingCheck;
@@ -28,21 +29,22 @@ public class Diagnoses {
   }
 
   /** What a book depends on. */
-  private record Wired(ElectricSheet sheet, Told told, Meter meter, boolean listed) {}
+  private record Wired(ElectricSheet sheet, Told told, Meter meter, boolean listed, List<String> otherwise) {}
 
   /** The reasoning for a sound craft. */
   public Diagnosis<Craft> of(Craft craft) {
-    return of(craft, false);
+    return of(craft, false, List.of());
   }
 
   /**
    * The reasoning for a sound craft.
    *
+   * @param otherwise what the listings that a work-up took have otherwise than the sheet
    * @param listed whether its board lists its settings and they can be read here, so that the plan may ask for a listing
    */
-  public Diagnosis<Craft> of(Craft craft, boolean listed) {
-    return kept.of(new Wired(craft.electrics().sheet(), craft.told(), meters.get(), listed), wired -> {
-      Book<Craft> book = Specialities.book(craft, wired.meter());
+  public Diagnosis<Craft> of(Craft craft, boolean listed, List<Fault<Craft>> otherwise) {
+    return kept.of(new Wired(craft.electrics().sheet(), craft.told(), meters.get(), listed, otherwise.stream().map(fault -> fault.id() + fault.describe(craft)).toList()), wired -> {
+      Book<Craft> book = Specialities.book(craft, wired.meter()).and(new Book<>(otherwise, List.of()));
       return new Diagnosis<>(listed ? book.and(new Book<>(List.of(), List.of(ListingCheck.planned(craft, book.faults())))) : book, Assumptions.USUAL);
     });
   }

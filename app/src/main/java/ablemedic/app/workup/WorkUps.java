@@ -36,6 +36,7 @@ import ablemedic.diagnosis.Proof;
 import ablemedic.diagnosis.Sureness;
 import ablemedic.settings.ReadBack;
 import ablemedic.snapshot.ListingCheck;
+import ablemedic.snapshot.TakenListing;
 import ablemedic.speciality.Complaint;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -70,16 +71,22 @@ public class WorkUps implements Routines.Follower {
 
   /** The reasoning for the craft of a work-up. */
   Diagnosis<Craft> diagnosis(WorkUp workUp) {
-    return diagnoses.of(workUp.known().sound(), workUp.book().check(ListingCheck.KIND).isPresent());
+    return diagnoses.of(workUp.known().sound(), workUp.book().check(ListingCheck.KIND).isPresent(), workUp.book().faults().stream()
+        .filter(fault -> fault.kind().equals(TakenListing.KIND)).toList());
   }
 
   WorkUp get(long id) {
     Opened opened = store.get(id);
     Craft sound = crafts.craft(opened.mark(), opened.revision(), revisedBy(id));
     List<Numbered> events = store.events(id);
-    List<Check<Craft>> listings = snapshots.checks(opened.mark(), events.stream().flatMap(WorkUps::found).toList());
-    Book<Craft> book = diagnoses.of(sound, !listings.isEmpty()).book();
-    return new WorkUp(opened, sound, listings.isEmpty() ? book : book.and(new Book<>(List.of(), listings)), events, routines.standing(opened.mark()));
+    List<String> taken = events.stream().flatMap(WorkUps::found).toList();
+    Book<Craft> plain = diagnoses.of(sound).book();
+    List<TakenListing> listings = snapshots.toTake(opened.mark(), taken, sound, complaint(sound, opened.complaintKind()).amiss(), plain.faults());
+    // A listing that nobody took for a finding makes no suspect.
+    List<Fault<Craft>> otherwise = listings.stream().filter(one -> taken.contains(one.check().id())).flatMap(one -> one.fault().stream()).toList();
+    Book<Craft> book = diagnoses.of(sound, !listings.isEmpty(), otherwise).book();
+    return new WorkUp(opened, sound, listings.isEmpty() ? book : book.and(new Book<>(List.of(), listings.stream().map(TakenListing::check).toList())), events,
+        routines.standing(opened.mark()));
   }
 
   private static Stream<String> found(Numbered numbered) {
