@@ -75,6 +75,22 @@ class WillNotArmTest {
     app.refused(404, "GET", path + "/read-back?snapshot=40", "");
   }
 
+  /** A flash that lost three things is one suspect, with one text that puts all of them back. */
+  @Test
+  void whatAFlashLostAtOnceIsPutBackWithOneText(App app) {
+    JsonNode view = open(app, "ARM4");
+    JsonNode listed = drop(app, "ARM4", "set port1_jobs = receiver\nset mode_arm = none\nset mode_level = none\nset level_done = NO\n");
+    view = found(app, view, listed.get("row").get("checkId").asString(), "listed");
+    assertThat(view.get("checks").findValuesAsString("checkId")).doesNotHaveDuplicates();
+    JsonNode suspect = view.get("suspects").get(0);
+    assertThat(suspect.get("title").asString()).contains("3 settings are otherwise").contains("switch that arms");
+    assertThat(suspect.get("belief").asDouble()).isGreaterThan(0.9);
+    assertThat(shut(view, "switch")).isGreaterThan(0.95);
+    assertThat(shut(view, "calibrated")).isGreaterThan(0.95);
+    assertThat(app.get("/api/work-ups/" + view.get("id") + "/fixes/" + suspect.get("faultId").asString()).get("options").get(0).get("paste").asString())
+        .contains("set mode_arm = 5 1700-2100\n").contains("set mode_level = 6 1700-2100\n").contains("# by hand: level calibrated");
+  }
+
   @Test
   void aFixThatTouchesNoSettingOfTheBoardHasNothingToPaste(App app) {
     JsonNode view = open(app, "ARM2");

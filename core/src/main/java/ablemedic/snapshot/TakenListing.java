@@ -57,13 +57,18 @@ public record TakenListing(Check<Craft> check, Optional<Fault<Craft>> fault) {
         && told.get(setting).equals(sheet.told().get(setting)), snapshot.told())), Optional.empty());
   }
 
+  /** The fault that a listing makes, by the id of its check. */
+  public static String faultId(String checkId) {
+    return "as-" + checkId;
+  }
+
   private static double likely(Check<Craft> amiss, Craft craft) {
     return amiss.outlook(craft).likelihood(Reading.Chosen.of(Complaint.TRUE));
   }
 
   private static Fault<Craft> otherwise(long id, int number, List<Told.Difference> differences, Set<Setting<?>> otherwise, Snapshot snapshot) {
     String names = differences.stream().map(one -> one.setting().label()).collect(Collectors.joining(", "));
-    return new CraftFault("as-" + ListingCheck.id(id), KIND, "settings", sheet -> differences.size() + " settings are otherwise than on the sheet, by snapshot " + number + ": " + names, ODDS,
+    return new CraftFault(faultId(ListingCheck.id(id)), KIND, "settings", sheet -> differences.size() + " settings are otherwise than on the sheet, by snapshot " + number + ": " + names, ODDS,
         craft -> craft.with(craft.told().taking(otherwise::contains, snapshot.told())), (sheet, faulty) -> List.of(new Fix<>("put-back", "settings as before " + id,
             "Put back what is otherwise", List.of("Enter each as the sheet has it, or paste the text. What is meant to be otherwise goes onto the sheet instead.", SettingTrouble.SAVE),
             differences.stream().map(one -> new Value(one.setting().label(), one.after(), one.before())).toList(), MINUTES,

@@ -48,6 +48,7 @@ import ablemedic.diagnosis.Weight;
 import ablemedic.diagnosis.Why;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -348,9 +349,10 @@ class WorkUpViews {
     plan.steps().forEach(step -> planned.put(step.check().id(), step));
     Craft sound = workUp.known().soundNow();
     List<CheckLine> lines = new ArrayList<>();
-    List<Check<Craft>> all = new ArrayList<>(workUp.book().checks());
-    plan.steps().stream().map(Plan.Step::check).filter(check -> !all.contains(check)).forEach(all::add);
-    for (Check<Craft> check : all) {
+    Map<String, Check<Craft>> all = new LinkedHashMap<>();
+    workUp.book().checks().forEach(check -> all.put(check.id(), check));
+    plan.steps().forEach(step -> all.putIfAbsent(step.check().id(), step.check()));
+    for (Check<Craft> check : all.values()) {
       if (!check.explores()) {
         continue;
       }

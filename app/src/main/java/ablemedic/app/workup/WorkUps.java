@@ -71,8 +71,10 @@ public class WorkUps implements Routines.Follower {
 
   /** The reasoning for the craft of a work-up. */
   Diagnosis<Craft> diagnosis(WorkUp workUp) {
+    // A listing that nobody took for a finding makes no suspect.
+    List<String> taken = workUp.events().stream().flatMap(WorkUps::found).map(TakenListing::faultId).toList();
     return diagnoses.of(workUp.known().sound(), workUp.book().check(ListingCheck.KIND).isPresent(), workUp.book().faults().stream()
-        .filter(fault -> fault.kind().equals(TakenListing.KIND)).toList());
+        .filter(fault -> taken.contains(fault.id())).toList());
   }
 
   WorkUp get(long id) {
@@ -82,11 +84,9 @@ public class WorkUps implements Routines.Follower {
     List<String> taken = events.stream().flatMap(WorkUps::found).toList();
     Book<Craft> plain = diagnoses.of(sound).book();
     List<TakenListing> listings = snapshots.toTake(opened.mark(), taken, sound, complaint(sound, opened.complaintKind()).amiss(), plain.faults());
-    // A listing that nobody took for a finding makes no suspect.
-    List<Fault<Craft>> otherwise = listings.stream().filter(one -> taken.contains(one.check().id())).flatMap(one -> one.fault().stream()).toList();
-    Book<Craft> book = diagnoses.of(sound, !listings.isEmpty(), otherwise).book();
-    return new WorkUp(opened, sound, listings.isEmpty() ? book : book.and(new Book<>(List.of(), listings.stream().map(TakenListing::check).toList())), events,
-        routines.standing(opened.mark()));
+    Book<Craft> book = diagnoses.of(sound, !listings.isEmpty(), List.of()).book();
+    return new WorkUp(opened, sound, listings.isEmpty() ? book : book.and(new Book<>(listings.stream().flatMap(one -> one.fault().stream()).toList(),
+        listings.stream().map(TakenListing::check).toList())), events, routines.standing(opened.mark()));
   }
 
   private static Stream<String> found(Numbered numbered) {
