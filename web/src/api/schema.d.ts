@@ -740,6 +740,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/instruments/channel-order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["order"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/instruments/faults": {
         parameters: {
             query?: never;
@@ -750,6 +766,22 @@ export interface paths {
         get: operations["faults"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/frame-time": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["frames"];
         delete?: never;
         options?: never;
         head?: never;
@@ -974,6 +1006,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["solve"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/trim-and-travel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bars"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1565,6 +1613,43 @@ export interface components {
             axis: string;
             hold: string;
         };
+        Bar: {
+            /** Format: double */
+            centreUs?: number;
+            /** Format: double */
+            highPct: number;
+            /** Format: double */
+            highUs: number;
+            /** Format: double */
+            lowPct: number;
+            /** Format: double */
+            lowUs: number;
+            /** @enum {string} */
+            stick: "ROLL" | "PITCH" | "THROTTLE" | "YAW";
+        };
+        BarAnswer: {
+            /** Format: double */
+            highPct?: number;
+            /** Format: double */
+            lowPct?: number;
+            reversed: boolean;
+            stick: string;
+            /** Format: double */
+            trimUs: number;
+        };
+        BarMoved: {
+            /** @enum {string} */
+            bar?: "ROLL" | "PITCH" | "THROTTLE" | "YAW";
+            /** @enum {string} */
+            stick: "ROLL" | "PITCH" | "THROTTLE" | "YAW";
+            up: boolean;
+        };
+        BarsAnswer: {
+            bars: components["schemas"]["BarAnswer"][];
+        };
+        BarsAsked: {
+            bars: components["schemas"]["Bar"][];
+        };
         BaudAnswer: {
             /** Format: double */
             apart: number;
@@ -1646,6 +1731,12 @@ export interface components {
             currentA: number;
             look: string;
             what: string;
+        };
+        Between: {
+            /** Format: double */
+            betweenMs: number;
+            /** @enum {string} */
+            format: "PWM" | "PPM" | "DSHOT" | "SBUS" | "IBUS" | "CRSF" | "SATELLITE" | "POLLED" | "STREAM" | "MAVLINK" | "NMEA" | "BINARY_GNSS" | "DISPLAY" | "VIDEO_CONTROL";
         };
         BoardChoice: {
             id: string;
@@ -2150,6 +2241,28 @@ export interface components {
             hop: string;
             remedy: string;
             text: string;
+        };
+        FrameRow: {
+            /** Format: double */
+            betweenMs: number;
+            fits: boolean;
+            format: string;
+            /** Format: double */
+            frameMs: number;
+            /** @enum {string} */
+            id: "PWM" | "PPM" | "DSHOT" | "SBUS" | "IBUS" | "CRSF" | "SATELLITE" | "POLLED" | "STREAM" | "MAVLINK" | "NMEA" | "BINARY_GNSS" | "DISPLAY" | "VIDEO_CONTROL";
+            /** Format: double */
+            usualMs: number;
+            /** Format: double */
+            worstMs: number;
+        };
+        FramesAnswer: {
+            rows: components["schemas"]["FrameRow"][];
+        };
+        FramesAsked: {
+            between: components["schemas"]["Between"][];
+            /** Format: int32 */
+            channels: number;
         };
         Glance: {
             /** Format: double */
@@ -2695,6 +2808,19 @@ export interface components {
             mostV: number;
             page: string;
             usual: boolean;
+        };
+        OrderAnswer: {
+            against: string[];
+            /** @enum {string} */
+            next?: "ROLL" | "PITCH" | "THROTTLE" | "YAW";
+            orders: string[];
+            reversed: string[];
+            /** Format: double */
+            sure: number;
+        };
+        OrderAsked: {
+            board: string;
+            seen: components["schemas"]["BarMoved"][];
         };
         OrderString: {
             numbering: string;
@@ -3388,6 +3514,7 @@ export interface components {
             id: string;
             stops: string;
             text: string;
+            ways: string[];
         };
         StepBelief: {
             before: string;
@@ -4876,6 +5003,30 @@ export interface operations {
             };
         };
     };
+    order: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderAnswer"];
+                };
+            };
+        };
+    };
     faults: {
         parameters: {
             query?: {
@@ -4894,6 +5045,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["NamedFault"][];
+                };
+            };
+        };
+    };
+    frames: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FramesAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FramesAnswer"];
                 };
             };
         };
@@ -5254,6 +5429,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MotionAnswer"];
+                };
+            };
+        };
+    };
+    bars: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BarsAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BarsAnswer"];
                 };
             };
         };

@@ -163,7 +163,10 @@
               checked={flash.done.includes(step.id)}
               onchange={() => flash.tick(step.id)}
             />
-            <span>{step.text} <span class="small">If it stops here: {step.stops}</span></span>
+            <span>
+              {step.text} <span class="small">If it stops here: {step.stops}</span>
+              {#each step.ways as way (way)}<span class="way">{way}</span>{/each}
+            </span>
           </label>
         </li>
       {/each}
@@ -230,6 +233,16 @@
     gap: 0.7rem;
     align-items: baseline;
     min-height: 44px;
+  }
+
+  .way {
+    display: block;
+    margin: 0.2rem 0 0 1.2rem;
+    text-indent: -0.9rem;
+  }
+
+  .way::before {
+    content: '– ';
   }
 
   .remedies {

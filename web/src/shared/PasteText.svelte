@@ -20,7 +20,8 @@
 
 <style>
   pre {
-    overflow-x: auto;
+    white-space: pre-wrap;
+    overflow-wrap: anywhere;
     max-width: 100%;
     padding: 0.6rem 0.8rem;
     background: var(--paper);

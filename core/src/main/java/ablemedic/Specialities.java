@@ -14,6 +14,7 @@ import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Reading;
 import ablemedic.handbook.Handbook;
 import ablemedic.power.Power;
+import ablemedic.radio.Radio;
 import ablemedic.reading.Meter;
 import ablemedic.serial.Serial;
 import ablemedic.settings.SettingsAndFirmware;
@@ -32,7 +33,7 @@ public final class Specialities {
   private Specialities() {}
 
   /** All there are, in the order in which an owner thinks of them. A new one is added here and nowhere else. */
-  public static final List<Speciality> ALL = List.of(TakeOff.SPECIALITY, Power.SPECIALITY, Serial.SPECIALITY, SettingsAndFirmware.SPECIALITY);
+  public static final List<Speciality> ALL = List.of(TakeOff.SPECIALITY, Power.SPECIALITY, Serial.SPECIALITY, SettingsAndFirmware.SPECIALITY, Radio.SPECIALITY);
 
   /** All pages of the handbook: those of every speciality, then those that belong to none. */
   public static Handbook handbook() {

@@ -25,7 +25,7 @@ class ArchitectureTest {
     @Override
     public SliceIdentifier getIdentifierOf(JavaClass type) {
       String place = type.getPackageName().replaceFirst("^ablemedic\\.?", "").replaceFirst("\\..*", "");
-      return Set.of("takeoff", "power", "serial", "settings").contains(place) ? SliceIdentifier.of(place) : SliceIdentifier.ignore();
+      return Set.of("takeoff", "power", "serial", "settings", "radio").contains(place) ? SliceIdentifier.of(place) : SliceIdentifier.ignore();
     }
 
     @Override
@@ -36,12 +36,12 @@ class ArchitectureTest {
 
   @ArchTest
   static final ArchRule oneClassListsThem = noClasses().that().haveNameNotMatching("ablemedic\\.Specialities")
-      .and().resideOutsideOfPackages("..takeoff..", "..power..", "..serial..", "ablemedic.settings..")
-      .should().dependOnClassesThat().resideInAnyPackage("..takeoff..", "..power..", "..serial..", "ablemedic.settings..");
+      .and().resideOutsideOfPackages("..takeoff..", "..power..", "..serial..", "ablemedic.settings..", "ablemedic.radio..")
+      .should().dependOnClassesThat().resideInAnyPackage("..takeoff..", "..power..", "..serial..", "ablemedic.settings..", "ablemedic.radio..");
 
   @ArchTest
   static final ArchRule physicsStandsBelowTheSpecialities = noClasses().that().resideInAnyPackage("..physics..", "..told..", "..line..")
-      .should().dependOnClassesThat().resideInAnyPackage("..speciality..", "..takeoff..", "..power..", "..serial..", "ablemedic.settings..", "..diagnosis..");
+      .should().dependOnClassesThat().resideInAnyPackage("..speciality..", "..takeoff..", "..power..", "..serial..", "ablemedic.settings..", "ablemedic.radio..", "..diagnosis..");
 
   @ArchTest
   static final ArchRule whatIsToldKnowsNoTrade = classes().that().resideInAPackage("..told..")

@@ -148,6 +148,10 @@ class EveryFieldTest {
     write("POST /api/instruments/baud-error",
         "{\"clockHz\": 16000000, \"oversampling\": 16, \"baud\": 9600, \"parity\": true, \"stopBits\": 1, \"otherOff\": 0.01}");
     write("POST /api/instruments/channel-numbers", "{\"channel\": 16}");
+    write("POST /api/instruments/channel-order", "{\"board\": \"AETR\", \"seen\": [{\"stick\": \"ROLL\", \"bar\": \"PITCH\", \"up\": true}]}");
+    write("POST /api/instruments/trim-and-travel", """
+        {"bars": [{"stick": "ROLL", "centreUs": 1503, "lowUs": 1000, "highUs": 2000, "lowPct": 100, "highPct": 100}]}""");
+    write("POST /api/instruments/frame-time", "{\"channels\": 8, \"between\": [{\"format\": \"SBUS\", \"betweenMs\": 9}]}");
     write("POST /api/instruments/version-pairs", "{\"versions\": {\"BOARD\": \"1.2\"}}");
     write("POST /api/firmware-families/rows", """
         {"rows": [["family", "elm", "Elm", "", "1"], ["name", "setting", "since", "until", "times", "values"], ["x", "cells", "1", "", "", ""]]}""");

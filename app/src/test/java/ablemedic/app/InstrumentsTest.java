@@ -112,6 +112,6 @@ class InstrumentsTest {
     double bits = app.get("/api/work-ups/" + view.get("id").asLong() + "/checks/motors").get("bits").asDouble();
     double planned = view.get("checks").valueStream().filter(c -> c.get("checkId").asString().equals("motors")).findFirst()
         .orElseThrow().get("bits").asDouble();
-    assertThat(bits).isGreaterThan(0.1).isEqualTo(planned);
+    assertThat(bits).isGreaterThan(0.05).isEqualTo(planned);
   }
 }

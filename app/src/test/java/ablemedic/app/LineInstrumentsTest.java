@@ -29,6 +29,25 @@ class LineInstrumentsTest {
   }
 
   @Test
+  void theOrderOfTheChannelsFollowsFromTheBarsThatMoved(App app) {
+    JsonNode found = app.ask("POST", "/api/instruments/channel-order", """
+        {"board": "AETR", "seen": [{"stick": "THROTTLE", "bar": "ROLL", "up": true}, {"stick": "ROLL", "bar": "PITCH", "up": false}, {"stick": "PITCH", "bar": "THROTTLE", "up": true}]}""");
+    assertThat(found.get("orders").valueStream().map(JsonNode::asString)).containsExactly("TAER");
+    assertThat(found.get("reversed").valueStream().map(JsonNode::asString)).containsExactly("roll");
+    assertThat(app.refused(422, "POST", "/api/instruments/channel-order", "{\"board\": \"AAAA\", \"seen\": []}").get("detail").asString()).contains("as in AETR");
+  }
+
+  @Test
+  void trimTravelAndFrameTimesAreWorkedOutAndTheirBoundsKept(App app) {
+    String bar = "{\"bars\": [{\"stick\": \"YAW\", \"centreUs\": 1497, \"lowUs\": %s, \"highUs\": 1997, \"lowPct\": 100, \"highPct\": 100}]}";
+    assertThat(app.ask("POST", "/api/instruments/trim-and-travel", bar.formatted("997")).get("bars").get(0).get("trimUs").asDouble()).isEqualTo(3);
+    assertThat(app.refused(422, "POST", "/api/instruments/trim-and-travel", bar.formatted("99")).get("detail").asString()).contains("500 and 2500");
+    JsonNode rows = app.ask("POST", "/api/instruments/frame-time", "{\"channels\": 8, \"between\": [{\"format\": \"SBUS\", \"betweenMs\": 18}]}").get("rows");
+    assertThat(rows.valueStream().filter(row -> row.get("id").asString().equals("SBUS")).findFirst().orElseThrow().get("worstMs").asDouble()).isEqualTo(21);
+    app.refused(422, "POST", "/api/instruments/frame-time", "{\"channels\": 40, \"between\": []}");
+  }
+
+  @Test
   void whatTheGeneratorMakesTheReaderKnows(App app) {
     for (Format format : Sender.FORMATS) {
       if (format == Format.SATELLITE || format == Format.POLLED || format == Format.STREAM) {

@@ -30,8 +30,9 @@ final class FlashChecks {
 
   private static final double MISREAD = 0.05;
   private static final double TOLD_WRONG = 0.08;
-  /** From so many on it looks as if everything were gone. */
+  /** From so many on it looks as if everything were gone; on a craft that is told little, from most of that. */
   private static final int MANY = 6;
+  private static final double MOST = 0.7;
   private static final Choices COMES_UP = Choices.of("What does the board do when the computer is plugged in?", List.of(new Outcome("starts", "it starts as usual and answers"),
       new Outcome("lamp", "its usual lamp comes on, and the computer does not find it"), new Outcome("boot", "its lamp stays dark; something that the computer does not know is listed"),
       new Outcome("dark", "nothing at all")));
@@ -46,7 +47,7 @@ final class FlashChecks {
         from(Facet.of("how the board comes up", FlashChecks::comesUp), seen -> Ways.expecting(COMES_UP, seen, MISREAD)), 0.5, 0, BenchNeeds.COMPUTER, true));
     Choices boot = Choices.of("What is listed?", List.of(new Outcome("boot", "its boot device"), new Outcome("usual", "the board as usual"), new Outcome("nothing", "nothing new")));
     checks.add(new CraftCheck("boot-held", "boot-held", c -> "Hold the boot button or pads while the plug goes in", c -> "Pack out. Hold it down before the plug goes in, let go two seconds after. "
-        + "A chip that lists its boot device is not lost.", boot, from(Facet.of("boot device", craft -> craft.told(SpokenSettings.CABLE) ? "boot" : "nothing"),
+        + "A chip that lists its boot device is not lost.", boot, from(Facet.of("boot device", craft -> craft.told(SpokenSettings.CABLE) && !isWreck(craft) ? "boot" : "nothing"),
             seen -> Ways.expecting(boot, seen, MISREAD)), 1, 0, BenchNeeds.COMPUTER, true));
     Choices target = Choices.of("Are they the same?", List.of(new Outcome("same", "yes"), new Outcome("other", "no"), new Outcome("unknown", "nobody knows any more")));
     checks.add(new CraftCheck("flashed-target", "flashed-target", c -> "Is what was flashed for this very board?", c -> "The target on the board or in its papers, against the file that was written.", target,
@@ -62,6 +63,9 @@ final class FlashChecks {
   }
 
   private static String comesUp(Craft craft) {
+    if (isWreck(craft)) {
+      return "dark";
+    }
     boolean found = craft.told(SpokenSettings.CABLE) && craft.told(SpokenSettings.DRIVER);
     return switch (craft.told(FirmwareSettings.IMAGE)) {
       case WHOLE -> found ? "starts" : "lamp";
@@ -70,12 +74,16 @@ final class FlashChecks {
     };
   }
 
+  private static boolean isWreck(Craft craft) {
+    return craft.electrics().sheet().flightBoard().filter(board -> craft.electrics().drawTimes(board.id()) == 0).isPresent();
+  }
+
   private static String differing(Craft sound, Craft craft) {
     if (!FirmwareSettings.starts(craft)) {
       return "all";
     }
     List<Told.Difference> differences = sound.told().differencesTo(craft.told()).stream().filter(one -> FlashFaults.isOfBoard(one.setting())).toList();
-    return howMany(differences.size());
+    return howMany(differences.size(), sound);
   }
 
   /** One setting that changed is seldom noticed as such; what it does is another complaint. */
@@ -83,9 +91,10 @@ final class FlashChecks {
     return differing.equals("one") ? Ways.of(KEPT, 0.72, 0.24, 0.02, 0.02) : Ways.expecting(KEPT, differing, TOLD_WRONG);
   }
 
-  /** How somebody says that so many settings differ. */
-  static String howMany(int differing) {
-    return differing == 0 ? "none" : differing == 1 ? "one" : differing < MANY ? "some" : "all";
+  /** How somebody says that so many settings differ from those of a sound craft. */
+  static String howMany(int differing, Craft sound) {
+    long told = sound.told().differencesTo(FlashFaults.erased(sound).told()).stream().filter(one -> FlashFaults.isOfBoard(one.setting())).count();
+    return differing == 0 ? "none" : differing == 1 ? "one" : differing < Math.min(MANY, MOST * told) ? "some" : "all";
   }
 
   static List<Complaint> complaints(Craft sound, List<Check<Craft>> checks) {

@@ -29,8 +29,13 @@ public record FlashPlan(List<Renamed> renamed, List<Lost> lost) {
    * A step.
    *
    * @param stops what it means when it stops here
+   * @param ways  of doing it, where there is more than one
    */
-  public record Step(String id, String text, String stops) {}
+  public record Step(String id, String text, String stops, List<String> ways) {
+    Step(String id, String text, String stops) {
+      this(id, text, stops, List.of());
+    }
+  }
 
   /** Something to try when the board is not seen or not written, in this order. */
   public record Remedy(String text, double minutes) {}
@@ -40,8 +45,10 @@ public record FlashPlan(List<Renamed> renamed, List<Lost> lost) {
           "Without the target do not go on: it stands on the board, in its papers, or in what it says when asked."),
       new Step("settings", "Let the board list all its settings, and keep that here.", "Nothing is lost yet."),
       new Step("props", "Props off. Pack out, unless the board needs it.", "Nothing is lost yet."),
-      new Step("boot", "Bring it to its boot device: by the board's own command, or with the boot button or pads held while the plug goes in. Its usual lamp stays dark.",
-          "It still starts as before: nothing is lost. Go through the remedies."),
+      new Step("boot", "Bring it to its boot device. Its usual lamp stays dark, and the computer lists something new.",
+          "It still starts as before: nothing is lost. Go through the remedies.", List.of(
+              "By the board's own command: computer joined, tell it to restart into its boot device; the port goes, another device comes.",
+              "By its button or pads: plug out, hold the button or bridge the pads, plug in, let go two seconds after. It is the only way on a board that does not start.")),
       new Step("write", "Write the version. A full erase takes every setting and calibration; without it something old may be left behind that overrules what is set.",
           "It does not start any more, and is not lost: the boot device is in the chip for good. Go through the remedies, then write again."),
       new Step("restart", "Plug out and in: the computer lists the port, and the board says its version.", "Written for another board, or half: the boot device again."),

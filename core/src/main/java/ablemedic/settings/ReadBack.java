@@ -25,7 +25,7 @@ public record ReadBack(List<Told.Difference> differs, String outcome) {
    * @param now   the craft as it should be after what was put right
    */
   public static ReadBack of(Snapshot snapshot, Craft sheet, Craft now) {
-    return new ReadBack(ofBoard(snapshot, now), FlashChecks.howMany(ofBoard(snapshot, sheet).size()));
+    return new ReadBack(ofBoard(snapshot, now), FlashChecks.howMany(ofBoard(snapshot, sheet).size(), sheet));
   }
 
   /** Whether a repair entered something into the board. */

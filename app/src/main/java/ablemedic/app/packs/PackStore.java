@@ -11,8 +11,11 @@ import ablemedic.power.LandingSchool;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -116,6 +119,12 @@ public class PackStore {
   public void add(String label, PackEvent entry, Instant at) {
     database.sql("INSERT INTO pack_entry (label, at, body) VALUES (?, ?, ?)")
         .params(label, at.toString(), ENTRY.write(json, entry)).update();
+  }
+
+  /** The schools by which the packs are flown that flew a craft. */
+  public Set<LandingSchool> schools(String mark) {
+    return all().stream().filter(pack -> entries(pack.label()).stream().anyMatch(entry -> mark.equals(entry.entry().craft()))).map(Pack::school).collect(Collectors.toCollection(
+        () -> EnumSet.noneOf(LandingSchool.class)));
   }
 
   /** Newest first. */

@@ -7,6 +7,7 @@ import ablemedic.app.chart.SnapshotStore.Read;
 import ablemedic.app.chart.SnapshotStore.Row;
 import ablemedic.app.firmware.FamilyStore;
 import ablemedic.app.http.Refusal;
+import ablemedic.app.packs.PackStore;
 import ablemedic.app.snapshot.SnapshotViews.ChangesView;
 import ablemedic.app.snapshot.SnapshotViews.SnapshotRow;
 import ablemedic.app.snapshot.SnapshotViews.SnapshotView;
@@ -19,6 +20,7 @@ import ablemedic.diagnosis.Case;
 import ablemedic.firmware.Dictionary;
 import ablemedic.listing.Listing;
 import ablemedic.listing.NoListingException;
+import ablemedic.power.AlarmSchool;
 import ablemedic.settings.BuildNeeds;
 import ablemedic.snapshot.Change;
 import ablemedic.snapshot.Consequence;
@@ -60,14 +62,16 @@ class SnapshotsController {
   private final FamilyStore families;
   private final Diagnoses diagnoses;
   private final WorkUps workUps;
+  private final PackStore packs;
   private final Clock clock;
 
-  SnapshotsController(CraftStore crafts, SnapshotStore snapshots, FamilyStore families, Diagnoses diagnoses, WorkUps workUps, Clock clock) {
+  SnapshotsController(CraftStore crafts, SnapshotStore snapshots, FamilyStore families, Diagnoses diagnoses, WorkUps workUps, PackStore packs, Clock clock) {
     this.crafts = crafts;
     this.snapshots = snapshots;
     this.families = families;
     this.diagnoses = diagnoses;
     this.workUps = workUps;
+    this.packs = packs;
     this.clock = clock;
   }
 
@@ -130,7 +134,8 @@ class SnapshotsController {
 
   private List<Lint> lint(Craft listed, Row row) {
     List<Lint> lacks = families.find(row.family()).map(family -> BuildNeeds.lint(listed, family, row.version())).orElse(List.of());
-    return Stream.concat(Specialities.lint(listed).stream(), lacks.stream()).sorted(Comparator.comparing(Lint::severity)).toList();
+    List<Lint> alarms = packs.schools(row.mark()).stream().flatMap(school -> AlarmSchool.lint(listed, school).stream()).toList();
+    return Stream.of(Specialities.lint(listed), lacks, alarms).flatMap(List::stream).sorted(Comparator.comparing(Lint::severity)).toList();
   }
 
   /** The file as it came, byte for byte. */

@@ -54,7 +54,7 @@ class Screenshots {
       browser.keys("1", org.openqa.selenium.Keys.ENTER);
       browser.seeText("Step 2 of");
       browser.picture(FOLDER.resolve("routine.png"));
-      shot(browser, "/crafts/FULMAR/snapshots?n=2", "snapshots", "can cause: It flips");
+      shot(browser, "/crafts/FULMAR/snapshots?n=2", "snapshots", "can cause: ");
       shot(browser, "/ledger", "ledger", "Comes back");
       shot(browser, "/handbook", "handbook", "Schools of practice");
     }

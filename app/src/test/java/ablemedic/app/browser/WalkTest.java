@@ -398,7 +398,7 @@ class WalkTest {
             "/instruments/sense-chain", "/instruments/pack?craft=EIDER", "/instruments/lead-drop",
             "/instruments/limiter-bulb", "/instruments/meter", "/instruments/read-here?craft=EIDER", "/instruments/capture",
             "/instruments/port-planner", "/instruments/two-ends", "/instruments/modem-chain", "/instruments/signal-pad", "/instruments/byte-budget",
-            "/instruments/baud-error", "/instruments/channel-numbers", "/instruments/version-search", "/instruments/motor-protocols", "/instruments/arming?craft=EIDER", "/instruments/version-pairs", "/firmware-families", "/crafts/FULMAR/flash", "/handbook/format-sbus"}) {
+            "/instruments/baud-error", "/instruments/channel-numbers", "/instruments/version-search", "/instruments/motor-protocols", "/instruments/arming?craft=EIDER", "/instruments/version-pairs", "/instruments/channel-order?craft=EIDER", "/instruments/trim-and-travel", "/instruments/frame-time", "/firmware-families", "/crafts/FULMAR/flash", "/handbook/format-sbus"}) {
           browser.open(path);
           browser.await(() -> !browser.shows(".small:empty"));
           settled(browser);
@@ -452,7 +452,8 @@ class WalkTest {
       settled(browser);
       browser.open("/crafts/W-LISTED/snapshots");
       browser.seeText("Enter the board alignment 0/0/0");
-      browser.seeText("can cause: It flips");
+      browser.seeText("can cause: ");
+      browser.seeText("It flips, tips, spins");
       browser.seeText("times likelier");
       browser.seeText("set board_turn = 0/0/0");
       settled(browser);
