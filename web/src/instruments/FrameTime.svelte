@@ -92,8 +92,12 @@
     color: var(--soft);
   }
 
+  .figure {
+    white-space: nowrap;
+  }
+
   .scale {
-    width: 36%;
+    width: 30%;
   }
 
   .bar {

@@ -101,20 +101,22 @@
                 bind:value={one.highUs}
               /></td
             >
-            <td class="two">
-              <input
-                type="number"
-                class="figure"
-                aria-label={`${one.label} travel low`}
-                bind:value={one.lowPct}
-              />
-              <input
-                type="number"
-                class="figure"
-                aria-label={`${one.label} travel high`}
-                bind:value={one.highPct}
-              />
-            </td>
+            <td
+              ><div class="two">
+                <input
+                  type="number"
+                  class="figure"
+                  aria-label={`${one.label} travel low`}
+                  bind:value={one.lowPct}
+                />
+                <input
+                  type="number"
+                  class="figure"
+                  aria-label={`${one.label} travel high`}
+                  bind:value={one.highPct}
+                />
+              </div></td
+            >
             <td class="set">
               {#if set && !solved.error}
                 {#if set.reversed}<strong>reverse it</strong>{/if}

@@ -117,10 +117,10 @@ final class ArmingChecks {
 
   /** What the bars of the receiver's page show of throttle and arm switch. */
   private void bars() {
-    Scale pulse = new Scale("the throttle's bar with the stick down", "s", 0.0008, 0.0022);
+    Scale pulse = new Scale("the throttle's bar with the stick down, µs", "", 800, 2200);
     add(new CraftCheck("throttle-bar", "throttle-bar", c -> "Throttle stick all the way down: where does its bar stand?", c -> "On the receiver's page, in microseconds. It counts as down below "
         + c.told(ArmingSettings.THROTTLE_LOW) + " µs.", pulse, from(Facet.of("throttle bar", this::throttleUs),
-            us -> us.<Outlook>map(at -> new Spread(pulse, at * 1e-6, 3e-6, MISREAD)).orElseGet(() -> new Spread(pulse, 0.0015, 0.0004, 0.5))), 0.5, 0.05, radio(), true));
+            us -> us.<Outlook>map(at -> new Spread(pulse, at, 3, MISREAD)).orElseGet(() -> new Spread(pulse, 1500, 400, 0.5))), 0.5, 0.05, radio(), true));
     Choices answers = Choices.of("What does the arm switch do on the page of modes?", List.of(new Outcome("enters", "its mark enters the range, and leaves it"),
         new Outcome("outside", "a mark moves, and stays outside"), new Outcome("stays-in", "its mark stands in the range whatever the switch does"),
         new Outcome("none", "no mark moves with it"), new Outcome("no-range", "no range is there that arms")));
