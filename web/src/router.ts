@@ -41,6 +41,7 @@ export const { p, navigate, route } = createRouter({
   '/instruments/version-search': () => import('./instruments/VersionSearch.svelte'),
   '/instruments/motor-protocols': () => import('./instruments/MotorProtocols.svelte'),
   '/instruments/channel-order': () => import('./instruments/ChannelOrder.svelte'),
+  '/instruments/failsafe-timeline': () => import('./instruments/FailsafeTimeline.svelte'),
   '/instruments/trim-and-travel': () => import('./instruments/TrimAndTravel.svelte'),
   '/instruments/frame-time': () => import('./instruments/FrameTime.svelte'),
   '/instruments/version-pairs': () => import('./instruments/VersionPairs.svelte'),

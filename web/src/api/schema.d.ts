@@ -756,6 +756,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/instruments/failsafe-timeline": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["timeline"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/instruments/faults": {
         parameters: {
             query?: never;
@@ -1609,6 +1625,12 @@ export interface components {
         Arriving: {
             sorts: components["schemas"]["PartSort"][];
         };
+        At: {
+            /** Format: double */
+            atS: number;
+            /** Format: double */
+            heightM: number;
+        };
         AxisView: {
             axis: string;
             hold: string;
@@ -2154,6 +2176,11 @@ export interface components {
             box: string;
             text: string;
         };
+        Event: {
+            /** Format: double */
+            atS: number;
+            text: string;
+        };
         Fact: {
             value: string;
             what: string;
@@ -2465,6 +2492,35 @@ export interface components {
             hops: components["schemas"]["LoadedHop"][];
             /** Format: int32 */
             leastBaud: number;
+        };
+        LinkLost: {
+            /** Format: double */
+            backS?: number;
+            /** Format: double */
+            detectS: number;
+            /** Format: double */
+            distanceM: number;
+            /** Format: double */
+            guardS: number;
+            /** Format: double */
+            heightM: number;
+            home: components["schemas"]["ReturnTerms"];
+            /** Format: double */
+            landingS: number;
+            /** Format: double */
+            landingThrottle: number;
+            mark?: string;
+            /** Format: double */
+            noticeS: number;
+            presetArm: boolean;
+            /** Format: double */
+            presetThrottle: number;
+            /** @enum {string} */
+            receiver: "NO_FRAMES" | "FLAG" | "HOLD" | "PRESETS";
+            /** Format: double */
+            speedMs: number;
+            /** @enum {string} */
+            stage2: "DROP" | "LAND" | "RETURN_HOME";
         };
         LintSetting: {
             id: string;
@@ -3300,6 +3356,17 @@ export interface components {
             mark: string;
             name: string;
         };
+        ReturnTerms: {
+            /** Format: double */
+            climbToM: number;
+            fix: boolean;
+            homeSet: boolean;
+            /** Format: double */
+            leastM: number;
+            levelSound: boolean;
+            /** Format: int32 */
+            satellites: number;
+        };
         Returning: {
             kind: string;
             /** Format: int32 */
@@ -3576,6 +3643,22 @@ export interface components {
             stripS: number[];
             verdicts: components["schemas"]["Verdict"][];
             volts?: components["schemas"]["Volts"];
+        };
+        TimelineAnswer: {
+            /** Format: double */
+            blindM: number;
+            end: string;
+            events: components["schemas"]["Event"][];
+            hazards: string[];
+            heights: components["schemas"]["At"][];
+            /** Format: double */
+            hoverPercent: number;
+            /** Format: double */
+            impactJ: number;
+            /** Format: double */
+            impactMs: number;
+            /** @enum {string} */
+            outcome: "FLIES_ON" | "FALLS" | "LANDS" | "HOME" | "CLIMBS" | "BACK";
         };
         ToldAsked: {
             /** Format: int32 */
@@ -5023,6 +5106,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OrderAnswer"];
+                };
+            };
+        };
+    };
+    timeline: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LinkLost"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TimelineAnswer"];
                 };
             };
         };

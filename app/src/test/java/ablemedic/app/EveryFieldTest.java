@@ -152,6 +152,9 @@ class EveryFieldTest {
     write("POST /api/instruments/trim-and-travel", """
         {"bars": [{"stick": "ROLL", "centreUs": 1503, "lowUs": 1000, "highUs": 2000, "lowPct": 100, "highPct": 100}]}""");
     write("POST /api/instruments/frame-time", "{\"channels\": 8, \"between\": [{\"format\": \"SBUS\", \"betweenMs\": 9}]}");
+    write("POST /api/instruments/failsafe-timeline", """
+        {"receiver": "NO_FRAMES", "noticeS": 0.5, "presetArm": false, "presetThrottle": 0, "detectS": 0.2, "guardS": 1, "stage2": "LAND", "landingThrottle": 20,
+        "landingS": 60, "home": {"fix": true, "homeSet": true, "satellites": 10, "leastM": 10, "climbToM": 30, "levelSound": true}, "speedMs": 10, "heightM": 20, "distanceM": 80, "mark": "F1", "backS": 4}""");
     write("POST /api/instruments/version-pairs", "{\"versions\": {\"BOARD\": \"1.2\"}}");
     write("POST /api/firmware-families/rows", """
         {"rows": [["family", "elm", "Elm", "", "1"], ["name", "setting", "since", "until", "times", "values"], ["x", "cells", "1", "", "", ""]]}""");

@@ -38,6 +38,20 @@ class LineInstrumentsTest {
   }
 
   @Test
+  void aLostLinkIsFollowedToTheGroundAndALandingThatClimbsIsSaid(App app) {
+    String lost = """
+        {"receiver": "NO_FRAMES", "noticeS": 0.5, "presetArm": false, "presetThrottle": 0, "detectS": 0.2, "guardS": 1, "stage2": "LAND", "landingThrottle": %s,
+        "landingS": 60, "home": {"fix": true, "homeSet": true, "satellites": 10, "leastM": 10, "climbToM": 30, "levelSound": true}, "speedMs": 10, "heightM": 20, "distanceM": 80}""";
+    JsonNode lands = app.ask("POST", "/api/instruments/failsafe-timeline", lost.formatted("20"));
+    assertThat(lands.get("outcome").asString()).isEqualTo("LANDS");
+    assertThat(lands.get("blindM").asDouble()).isCloseTo(17, within(1e-9));
+    assertThat(lands.get("impactMs").asDouble()).isPositive();
+    assertThat(app.ask("POST", "/api/instruments/failsafe-timeline", lost.formatted("90")).get("hazards").get(0).asString()).contains("climbs at this weight");
+    assertThat(app.refused(422, "POST", "/api/instruments/failsafe-timeline", lost.formatted("190")).get("detail").asString()).contains("between 0 and 100");
+    app.refused(400, "POST", "/api/instruments/failsafe-timeline", "{}");
+  }
+
+  @Test
   void trimTravelAndFrameTimesAreWorkedOutAndTheirBoundsKept(App app) {
     String bar = "{\"bars\": [{\"stick\": \"YAW\", \"centreUs\": 1497, \"lowUs\": %s, \"highUs\": 1997, \"lowPct\": 100, \"highPct\": 100}]}";
     assertThat(app.ask("POST", "/api/instruments/trim-and-travel", bar.formatted("997")).get("bars").get(0).get("trimUs").asDouble()).isEqualTo(3);

@@ -38,6 +38,8 @@ public final class Radio {
       return List.of(
           new Instrument("channel-order", "Channel order",
               "Move a stick, press the bar that moved: the order to enter, the sticks to reverse, what does not fit."),
+          new Instrument("failsafe-timeline", "Failsafe timeline",
+              "A link lost in flight, second by second: who notices when, what is done, how far and how hard. Two schools side by side."),
           new Instrument("trim-and-travel", "Trim and travel",
               "Where the bars stand in the middle and at their ends: what to set at the radio, stick by stick."),
           new Instrument("frame-time", "Frame rate and latency",

@@ -398,7 +398,7 @@ class WalkTest {
             "/instruments/sense-chain", "/instruments/pack?craft=EIDER", "/instruments/lead-drop",
             "/instruments/limiter-bulb", "/instruments/meter", "/instruments/read-here?craft=EIDER", "/instruments/capture",
             "/instruments/port-planner", "/instruments/two-ends", "/instruments/modem-chain", "/instruments/signal-pad", "/instruments/byte-budget",
-            "/instruments/baud-error", "/instruments/channel-numbers", "/instruments/version-search", "/instruments/motor-protocols", "/instruments/arming?craft=EIDER", "/instruments/version-pairs", "/instruments/channel-order?craft=EIDER", "/instruments/trim-and-travel", "/instruments/frame-time", "/firmware-families", "/crafts/FULMAR/flash", "/handbook/format-sbus"}) {
+            "/instruments/baud-error", "/instruments/channel-numbers", "/instruments/version-search", "/instruments/motor-protocols", "/instruments/arming?craft=EIDER", "/instruments/version-pairs", "/instruments/channel-order?craft=EIDER", "/instruments/trim-and-travel", "/instruments/failsafe-timeline?craft=EIDER", "/instruments/frame-time", "/firmware-families", "/crafts/FULMAR/flash", "/handbook/format-sbus"}) {
           browser.open(path);
           browser.await(() -> !browser.shows(".small:empty"));
           settled(browser);

@@ -1,0 +1,264 @@
+package ablemedic.radio;
+
+import ablemedic.craft.Airframe;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * What becomes of a craft whose link is lost, second by second: the receiver notices, the board notices, holds its fallback values, does what it
+ * is told. The chain is common practice with no source; the falls are those of {@link Fall}.
+ *
+ * @param events  in their order
+ * @param heights of the craft over time, for a drawing
+ * @param end     how it ends
+ * @param blindM  way flown before anything is done about it, metres
+ * @param impactMs speed at touch-down; 0 where it does not come down by itself
+ * @param impactJ energy of that
+ * @param hazards in words, the gravest first
+ */
+public record FailsafeTimeline(List<Event> events, List<At> heights, End end, double blindM, double impactMs, double impactJ, List<String> hazards) {
+  /** Climb, way home and landing of a return, metres a second; common practice, no source. */
+  private static final double CLIMB_MS = 3;
+  private static final double HOME_MS = 8;
+  private static final double LANDING_MS = 1.5;
+  /** How long a link must be steady before the board takes it back. Common practice, no source. */
+  private static final double STEADY_S = 1;
+  /** A drawing of what never ends is broken off here. */
+  private static final double SHOWN_S = 30;
+  private static final int STEPS = 24;
+  /** Less than this share of its weight carries nothing. */
+  private static final double IDLING = 0.05;
+  /** What lands harder than this breaks something. Common practice, no source. */
+  private static final double SOFT_MS = 2.5;
+
+  /** How it ends. */
+  public enum End {
+    FLIES_ON("it flies on, and nobody flies it"), FALLS("its motors stop, and it falls"), LANDS("it comes down on its motors"), HOME("it comes home"), CLIMBS("it climbs, and nobody flies it"),
+    BACK("the pilot has it again");
+
+    private final String label;
+
+    End(String label) {
+      this.label = label;
+    }
+
+    public String label() {
+      return label;
+    }
+  }
+
+  /** Something that happens, seconds after the link was lost. */
+  public record Event(double atS, String text) {}
+
+  /** Where the craft is, metres above ground. */
+  public record At(double atS, double heightM) {}
+
+  public static FailsafeTimeline of(Airframe frame, LostLink lost) {
+    return new Run(frame, lost).run();
+  }
+
+  /** Share of its weight that a throttle carries: thrust goes with its square. */
+  static double carried(Airframe frame, double throttlePct) {
+    return frame.thrustToWeight() * throttlePct * throttlePct / 10_000;
+  }
+
+  /** The timeline as it goes on. */
+  private static final class Run {
+    private final Airframe frame;
+    private final LostLink lost;
+    private final Fall fall;
+    private final List<Event> events = new ArrayList<>();
+    private final List<At> heights = new ArrayList<>();
+    private final List<String> hazards = new ArrayList<>();
+    private double impactMs;
+
+    private Run(Airframe frame, LostLink lost) {
+      this.frame = frame;
+      this.lost = lost;
+      this.fall = Fall.of(frame);
+      heights.add(new At(0, lost.heightM()));
+    }
+
+    FailsafeTimeline run() {
+      at(0, "The link is lost.");
+      double noticed = lost.noticeS();
+      if (isBackBefore(noticed)) {
+        return back(lost.backS().orElseThrow(), noticed);
+      }
+      at(noticed, "The receiver notices, and " + lost.receiver().label() + ".");
+      return switch (lost.receiver()) {
+        case HOLD -> held(noticed);
+        case PRESETS -> preset(noticed);
+        case NO_FRAMES -> stages(noticed + lost.detectS());
+        case FLAG -> stages(noticed);
+      };
+    }
+
+    private boolean isBackBefore(double time) {
+      return lost.backS().filter(back -> back < time).isPresent();
+    }
+
+    private FailsafeTimeline held(double noticed) {
+      hazards.add("The board never learns that the link is lost: it flies on with the sticks as they were. Set the receiver to send nothing, or its flag.");
+      return lost.backS().map(back -> back(back, back)).orElseGet(() -> goesOn(End.FLIES_ON, noticed));
+    }
+
+    private FailsafeTimeline preset(double noticed) {
+      if (!lost.presetArm()) {
+        return falls(noticed, "The presets switch it off: the motors stop.");
+      }
+      hazards.add("The presets keep the arm switch on, so the board does not call the link lost.");
+      double share = carried(frame, lost.presetThrottle());
+      if (share >= 1) {
+        hazards.add(0, "The presets hold a throttle of " + Math.round(lost.presetThrottle()) + " %, on which this craft climbs.");
+        return lost.backS().map(back -> back(back, back)).orElseGet(() -> goesOn(End.CLIMBS, noticed));
+      }
+      if (share < IDLING) {
+        return falls(noticed, "The presets take the throttle away: it falls, armed.");
+      }
+      return sinks(noticed, share, Double.POSITIVE_INFINITY, "It comes down on the throttle of the presets, armed.");
+    }
+
+    private FailsafeTimeline stages(double detected) {
+      if (isBackBefore(detected)) {
+        return back(lost.backS().orElseThrow(), detected);
+      }
+      at(detected, "The board calls the link lost, and holds its fallback values.");
+      double second = detected + lost.guardS();
+      if (isBackBefore(second)) {
+        return back(lost.backS().orElseThrow(), lost.backS().orElseThrow());
+      }
+      heights.add(new At(second, lost.heightM()));
+      return switch (lost.stage2()) {
+        case DROP -> falls(second, "The guard time is over: motors off.");
+        case LAND -> lands(second, "The guard time is over: it lands on a throttle of " + Math.round(lost.landingThrottle()) + " %.");
+        case RETURN_HOME -> returns(second);
+      };
+    }
+
+    private FailsafeTimeline returns(double second) {
+      if (!lost.home().isReady()) {
+        String missing = !lost.home().fix() ? "no fix" : !lost.home().homeSet() ? "no home" : lost.home().satellites() < LostLink.Home.ENOUGH
+            ? "only " + lost.home().satellites() + " satellites" : "no level";
+        hazards.add("It cannot return home: it has " + missing + ". It lands where it is.");
+        return lands(second, "The guard time is over: it should return, has " + missing + ", and lands on its throttle instead.");
+      }
+      if (lost.distanceM() < lost.home().leastM()) {
+        return lands(second, "The guard time is over: nearer to home than " + Math.round(lost.home().leastM()) + " m, so it lands.");
+      }
+      double up = Math.max(0, lost.home().climbToM() - lost.heightM());
+      if (up == 0) {
+        hazards.add("It does not climb first, since it is above " + Math.round(lost.home().climbToM()) + " m: see that nothing higher stands on its way.");
+      }
+      at(second, "The guard time is over: it returns home" + (up > 0 ? ", and climbs first" : "") + ".");
+      double climbed = second + up / CLIMB_MS;
+      double top = lost.heightM() + up;
+      heights.add(new At(climbed, top));
+      double over = climbed + (lost.distanceM() + lost.speedMs() * second) / HOME_MS;
+      if (isBackBefore(over)) {
+        double back = Math.max(second, lost.backS().orElseThrow()) + STEADY_S;
+        at(back, "The link was steady for a second: the pilot moves a stick, or cycles the switch, and has it again.");
+        return done(End.BACK, second);
+      }
+      at(over, "It is over home, and comes down.");
+      heights.add(new At(over, top));
+      double down = over + top / LANDING_MS;
+      at(down, "Down at home.");
+      heights.add(new At(down, 0));
+      impactMs = LANDING_MS;
+      return done(End.HOME, second);
+    }
+
+    private FailsafeTimeline lands(double from, String words) {
+      double share = carried(frame, lost.landingThrottle());
+      if (share >= 1) {
+        hazards.add(0, "A landing throttle of " + Math.round(lost.landingThrottle()) + " % climbs at this weight.");
+        at(from, words);
+        if (lost.landingS() < SHOWN_S) {
+          double up = lost.heightM() + CLIMB_MS * lost.landingS();
+          heights.add(new At(from + lost.landingS(), up));
+          return falls(from + lost.landingS(), "The landing time is over: motors off, higher than before.", up, from);
+        }
+        return goesOn(End.CLIMBS, from);
+      }
+      return sinks(from, share, lost.landingS(), words);
+    }
+
+    private FailsafeTimeline sinks(double from, double share, double longestS, String words) {
+      at(from, words);
+      double time = fall.timeFor(lost.heightM(), share);
+      double again = Math.max(from, lost.backS().orElse(Double.POSITIVE_INFINITY)) + STEADY_S;
+      if (again < from + Math.min(time, longestS)) {
+        at(again, "The link was steady for a second: throttle down, then the pilot has it again.");
+        heights.add(new At(again, lost.heightM() * (1 - (again - from) / time)));
+        return done(End.BACK, from);
+      }
+      if (time > longestS) {
+        double low = lost.heightM();
+        double high = 0;
+        // How far it sinks in the time that it has: the time for a height grows with the height.
+        for (int i = 0; i < 60; i++) {
+          double middle = (low + high) / 2;
+          if (fall.timeFor(middle, share) > longestS) {
+            low = middle;
+          } else {
+            high = middle;
+          }
+        }
+        double left = lost.heightM() - high;
+        heights.add(new At(from + longestS, left));
+        hazards.add("The landing ends after " + Math.round(longestS) + " s with the motors off, still " + Math.round(left) + " m up.");
+        return falls(from + longestS, "The landing time is over: motors off.", left, from);
+      }
+      impactMs = fall.speedAfter(lost.heightM(), share);
+      descend(from, lost.heightM(), share);
+      at(from + time, "Touch-down.");
+      if (impactMs > SOFT_MS) {
+        hazards.add("It comes down at " + Math.round(impactMs * 10) / 10.0 + " m/s: more than a landing.");
+      }
+      return done(End.LANDS, from);
+    }
+
+    private FailsafeTimeline falls(double from, String words) {
+      heights.add(new At(from, lost.heightM()));
+      return falls(from, words, lost.heightM(), from);
+    }
+
+    private FailsafeTimeline falls(double from, String words, double height, double blindUntil) {
+      at(from, words);
+      impactMs = fall.speedAfter(height, 0);
+      descend(from, height, 0);
+      at(from + fall.timeFor(height, 0), "It hits the ground at " + Math.round(impactMs) + " m/s.");
+      return done(End.FALLS, blindUntil);
+    }
+
+    private void descend(double from, double height, double share) {
+      for (int i = 1; i <= STEPS; i++) {
+        double fallen = height * i * i / (STEPS * STEPS);
+        heights.add(new At(from + fall.timeFor(fallen, share), height - fallen));
+      }
+    }
+
+    private FailsafeTimeline back(double back, double blindUntil) {
+      at(back, "The link is there again; the pilot flies on.");
+      heights.add(new At(back, lost.heightM()));
+      return done(End.BACK, blindUntil);
+    }
+
+    private FailsafeTimeline goesOn(End end, double blindFrom) {
+      double rise = end == End.CLIMBS ? CLIMB_MS * (SHOWN_S - blindFrom) : 0;
+      heights.add(new At(SHOWN_S, lost.heightM() + rise));
+      return done(end, SHOWN_S);
+    }
+
+    private FailsafeTimeline done(End end, double blindUntil) {
+      events.sort(Comparator.comparingDouble(Event::atS));
+      return new FailsafeTimeline(List.copyOf(events), List.copyOf(heights), end, lost.speedMs() * blindUntil, impactMs, fall.energyJ(impactMs), List.copyOf(hazards));
+    }
+
+    private void at(double time, String text) {
+      events.add(new Event(time, text));
+    }
+  }
+}

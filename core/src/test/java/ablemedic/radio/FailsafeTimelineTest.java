@@ -1,0 +1,129 @@
+package ablemedic.radio;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import ablemedic.craft.Airframe;
+import ablemedic.craft.CraftClass;
+import ablemedic.craft.FailsafeSettings.Stage2;
+import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.Rotation;
+import ablemedic.craft.SpinSchool;
+import ablemedic.radio.FailsafeTimeline.At;
+import ablemedic.radio.FailsafeTimeline.End;
+import ablemedic.radio.FailsafeTimeline.Event;
+import ablemedic.radio.LostLink.Home;
+import ablemedic.radio.LostLink.Receiver;
+import ablemedic.testing.OutsideCheck;
+import ablemedic.testing.OutsideCheck.Kind;
+import java.util.Comparator;
+import java.util.Optional;
+import java.util.Random;
+import org.hipparchus.ode.ODEState;
+import org.hipparchus.ode.ODEStateAndDerivative;
+import org.hipparchus.ode.OrdinaryDifferentialEquation;
+import org.hipparchus.ode.nonstiff.DormandPrince853Integrator;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class FailsafeTimelineTest {
+  private static final Airframe FRAME = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE).airframe();
+  private static final Home READY = new Home(true, true, 12, 10, 30, true);
+
+  private static LostLink lost(Receiver receiver, boolean presetArm, double presetThrottle, Stage2 stage, Home home, double distance, Optional<Double> back) {
+    return new LostLink(receiver, 0.5, presetArm, presetThrottle, 0.2, 1, stage, 25, 60, home, 10, 20, distance, back);
+  }
+
+  /** Written by hand before the simulation: which end each chain comes to. The guard time is over 1.7 s after the loss, or 1.5 s with the flag. */
+  @ParameterizedTest
+  @OutsideCheck(kind = Kind.COMMON_PRACTICE, source = "The failsafe chain: receiver, detection, guard, stage 2; what holds its last frame is never called lost; a return without a fix lands")
+  @CsvSource({"NO_FRAMES,false,0,DROP,ready,,FALLS", "NO_FRAMES,false,0,LAND,ready,,LANDS", "NO_FRAMES,false,0,RETURN_HOME,ready,,HOME", "NO_FRAMES,false,0,RETURN_HOME,no-fix,,LANDS",
+      "NO_FRAMES,false,0,RETURN_HOME,no-home,,LANDS", "NO_FRAMES,false,0,RETURN_HOME,few,,LANDS", "NO_FRAMES,false,0,RETURN_HOME,near,,LANDS", "NO_FRAMES,false,0,RETURN_HOME,no-level,,LANDS",
+      "FLAG,false,0,DROP,ready,,FALLS", "FLAG,false,0,LAND,ready,,LANDS", "FLAG,false,0,RETURN_HOME,ready,,HOME", "FLAG,false,0,RETURN_HOME,no-fix,,LANDS",
+      "HOLD,false,0,DROP,ready,,FLIES_ON", "HOLD,false,0,LAND,ready,,FLIES_ON", "HOLD,false,0,RETURN_HOME,ready,,FLIES_ON", "HOLD,false,0,DROP,ready,8,BACK",
+      "PRESETS,false,0,LAND,ready,,FALLS", "PRESETS,false,90,LAND,ready,,FALLS", "PRESETS,true,0,RETURN_HOME,ready,,FALLS", "PRESETS,true,60,LAND,ready,,CLIMBS", "PRESETS,true,60,LAND,ready,8,BACK",
+      "PRESETS,true,25,DROP,ready,,LANDS", "NO_FRAMES,false,0,DROP,ready,0.3,BACK", "NO_FRAMES,false,0,DROP,ready,1.6,BACK", "NO_FRAMES,false,0,DROP,ready,1.8,FALLS", "FLAG,false,0,DROP,ready,1.6,FALLS",
+      "NO_FRAMES,false,0,LAND,ready,1.8,BACK", "NO_FRAMES,false,0,RETURN_HOME,ready,4,BACK", "NO_FRAMES,false,0,RETURN_HOME,ready,500,HOME"})
+  void everyChainEndsAsTheHandWrittenTableHasIt(Receiver receiver, boolean arm, double throttle, Stage2 stage, String home, Double back, End end) {
+    Home has = switch (home) {
+      case "no-fix" -> new Home(false, true, 12, 10, 30, true);
+      case "no-home" -> new Home(true, false, 12, 10, 30, true);
+      case "few" -> new Home(true, true, 5, 10, 30, true);
+      case "no-level" -> new Home(true, true, 12, 10, 30, false);
+      default -> READY;
+    };
+    assertThat(FailsafeTimeline.of(FRAME, lost(receiver, arm, throttle, stage, has, home.equals("near") ? 4 : 80, Optional.ofNullable(back))).end()).isEqualTo(end);
+  }
+
+  @Test
+  void withoutDragAFallIsThatOfTheTextbook() {
+    Fall stone = new Fall(0.6, 1e6);
+    assertThat(stone.speedAfter(20, 0)).isCloseTo(Math.sqrt(2 * 9.80665 * 20), within(1e-4));
+    assertThat(stone.timeFor(20, 0)).isCloseTo(Math.sqrt(2 * 20 / 9.80665), within(1e-3));
+    assertThat(stone.energyJ(stone.speedAfter(20, 0))).isCloseTo(0.6 * 9.80665 * 20, within(0.01));
+  }
+
+  @Test
+  @OutsideCheck(kind = Kind.REFERENCE_LIBRARY, source = "Hipparchus, Dormand-Prince 8(5,3): the same fall stepped through time")
+  void aFallWithDragIsThatOfTheIntegrator() {
+    Random random = new Random(8);
+    for (int i = 0; i < 60; i++) {
+      Fall fall = new Fall(0.2 + 2 * random.nextDouble(), 6 + 25 * random.nextDouble());
+      double share = random.nextInt(3) == 0 ? 0.7 * random.nextDouble() : 0;
+      double height = 2 + 60 * random.nextDouble();
+      double time = fall.timeFor(height, share);
+      double drag = 9.80665 / (fall.terminalMs() * fall.terminalMs());
+      OrdinaryDifferentialEquation falling = new OrdinaryDifferentialEquation() {
+        @Override
+        public int getDimension() {
+          return 2;
+        }
+
+        @Override
+        public double[] computeDerivatives(double t, double[] y) {
+          return new double[] {y[1], 9.80665 * (1 - share) - drag * y[1] * y[1]};
+        }
+      };
+      ODEStateAndDerivative down = new DormandPrince853Integrator(1e-8, 1, 1e-10, 1e-10).integrate(falling, new ODEState(0, new double[] {0, 0}), time);
+      assertThat(down.getPrimaryState()[0]).isCloseTo(height, within(1e-4 * height));
+      assertThat(down.getPrimaryState()[1]).isCloseTo(fall.speedAfter(height, share), within(1e-4 * fall.terminalMs()));
+    }
+  }
+
+  /** Way flown blind is speed times detection and guard; by hand: 10 m/s × (0.5 + 0.2 + 1) s. */
+  @Test
+  void theWayFlownBlindIsSpeedTimesWhatPasses() {
+    assertThat(FailsafeTimeline.of(FRAME, lost(Receiver.NO_FRAMES, false, 0, Stage2.DROP, READY, 80, Optional.empty())).blindM()).isCloseTo(17, within(1e-9));
+    assertThat(FailsafeTimeline.of(FRAME, lost(Receiver.FLAG, false, 0, Stage2.DROP, READY, 80, Optional.empty())).blindM()).isCloseTo(15, within(1e-9));
+  }
+
+  @Test
+  void whatIsDangerousIsSaid() {
+    assertThat(FailsafeTimeline.of(FRAME, lost(Receiver.HOLD, false, 0, Stage2.DROP, READY, 80, Optional.empty())).hazards()).anyMatch(one -> one.contains("never learns"));
+    assertThat(FailsafeTimeline.of(FRAME, lost(Receiver.PRESETS, true, 80, Stage2.DROP, READY, 80, Optional.empty())).hazards().get(0)).contains("climbs");
+    LostLink high = new LostLink(Receiver.NO_FRAMES, 0.5, false, 0, 0.2, 1, Stage2.LAND, 60, 60, READY, 10, 20, 80, Optional.empty());
+    assertThat(FailsafeTimeline.of(FRAME, high).hazards().get(0)).contains("climbs at this weight");
+    LostLink brief = new LostLink(Receiver.NO_FRAMES, 0.5, false, 0, 0.2, 1, Stage2.LAND, 38, 1, READY, 10, 60, 80, Optional.empty());
+    assertThat(FailsafeTimeline.of(FRAME, brief).hazards()).anyMatch(one -> one.contains("still"));
+    assertThat(FailsafeTimeline.of(FRAME, lost(Receiver.NO_FRAMES, false, 0, Stage2.RETURN_HOME, new Home(false, true, 12, 10, 30, true), 80, Optional.empty())).hazards())
+        .anyMatch(one -> one.contains("no fix"));
+  }
+
+  /** Over everything that can be set: events and heights go forward in time, never under the ground, and every timeline ends. */
+  @Test
+  void everyTimelineGoesForwardAndEnds() {
+    Random random = new Random(4);
+    for (int i = 0; i < 3000; i++) {
+      Receiver receiver = Receiver.values()[random.nextInt(4)];
+      LostLink lost = new LostLink(receiver, random.nextDouble(), random.nextBoolean(), 100 * random.nextDouble(), 0.3 * random.nextDouble(), 3 * random.nextDouble(), Stage2.values()[random.nextInt(3)],
+          100 * random.nextDouble(), 60 * random.nextDouble(), new Home(random.nextBoolean(), random.nextBoolean(), random.nextInt(20), 20 * random.nextDouble(), 60 * random.nextDouble(), random.nextBoolean()),
+          20 * random.nextDouble(), 0.2 + 100 * random.nextDouble(), 300 * random.nextDouble(), random.nextBoolean() ? Optional.empty() : Optional.of(20 * random.nextDouble()));
+      FailsafeTimeline line = FailsafeTimeline.of(FRAME, lost);
+      assertThat(line.events()).isSortedAccordingTo(Comparator.comparingDouble(Event::atS)).isNotEmpty();
+      assertThat(line.heights()).isSortedAccordingTo(Comparator.comparingDouble(At::atS)).allSatisfy(at -> assertThat(at.heightM()).isGreaterThanOrEqualTo(-1e-9));
+      assertThat(line.blindM()).isNotNegative();
+      assertThat(line.impactMs()).isBetween(0.0, Fall.of(FRAME).terminalMs() + 1e-9);
+    }
+  }
+}

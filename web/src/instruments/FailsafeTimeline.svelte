@@ -1,0 +1,289 @@
+<script lang="ts">
+  import { onMount } from 'svelte';
+  import { api, ask, type Schemas } from '../api/client';
+  import { Loading } from '../shared/loading.svelte';
+  import Notice from '../shared/Notice.svelte';
+  import CraftPicker from './CraftPicker.svelte';
+  import { OpenedFor } from './craft.svelte';
+
+  type Asked = Schemas['LinkLost'];
+  type Receiver = Asked['receiver'];
+  type Stage2 = Asked['stage2'];
+
+  const RECEIVERS: [Receiver, string][] = [
+    ['NO_FRAMES', 'sends no frames'],
+    ['FLAG', 'sends frames with the failsafe flag'],
+    ['HOLD', 'holds the last values'],
+    ['PRESETS', 'sends its presets']
+  ];
+  const STAGES: [Stage2, string][] = [
+    ['DROP', 'motors off'],
+    ['LAND', 'lands on a fixed throttle'],
+    ['RETURN_HOME', 'returns home']
+  ];
+  const opened = new OpenedFor();
+  const solved = new Loading<Schemas['TimelineAnswer']>();
+  const besides = new Loading<Schemas['TimelineAnswer']>();
+  let mark = $state(opened.mark);
+  let other = $state<Stage2 | ''>('');
+  let lost = $state<Asked>({
+    receiver: 'NO_FRAMES',
+    noticeS: 0.5,
+    presetArm: false,
+    presetThrottle: 0,
+    detectS: 0.2,
+    guardS: 1,
+    stage2: 'DROP',
+    landingThrottle: 20,
+    landingS: 60,
+    home: { fix: true, homeSet: true, satellites: 10, leastM: 10, climbToM: 30, levelSound: true },
+    speedMs: 10,
+    heightM: 20,
+    distanceM: 80
+  });
+  let back = $state('');
+
+  onMount(async () => {
+    await opened.load();
+    const told = (id: string): string | undefined => opened.told(id);
+    lost.guardS = Number(told('failsafe-guard') ?? lost.guardS);
+    lost.landingThrottle = Number(told('failsafe-throttle') ?? lost.landingThrottle);
+    const stage = told('failsafe-stage-2')?.toUpperCase().replace('-', '_') as Stage2 | undefined;
+    lost.stage2 = stage ?? lost.stage2;
+  });
+
+  $effect(() => {
+    const body = {
+      ...$state.snapshot(lost),
+      ...(mark ? { mark } : {}),
+      ...(back.trim() === '' ? {} : { backS: Number(back) })
+    };
+    void solved.load(() => ask(api.POST('/api/instruments/failsafe-timeline', { body })));
+    if (other) {
+      const stage2 = other;
+      void besides.load(() =>
+        ask(api.POST('/api/instruments/failsafe-timeline', { body: { ...body, stage2 } }))
+      );
+    }
+  });
+
+  const W = 560;
+  const H = 190;
+  let shown = $derived([solved.value, other ? besides.value : undefined].filter((one) => one !== undefined));
+  let longest = $derived(Math.max(3, ...shown.flatMap((one) => one.heights.map((at) => at.atS))));
+  let highest = $derived(Math.max(5, ...shown.flatMap((one) => one.heights.map((at) => at.heightM))));
+  const x = (s: number): number => 30 + ((W - 40) * s) / longest;
+  const y = (m: number): number => 10 + (H - 30) * (1 - m / highest);
+  const path = (one: Schemas['TimelineAnswer']): string =>
+    one.heights.map((at, i) => `${i === 0 ? 'M' : 'L'} ${x(at.atS)} ${y(at.heightM)}`).join(' ');
+  const s = (value: number): string => `${Number(value.toFixed(1))} s`;
+</script>
+
+{#snippet slide(id: keyof Asked, label: string, least: number, most: number, step: number, unit: string)}
+  <label for={id}>{label} <span class="figure">{lost[id]} {unit}</span></label>
+  <input
+    {id}
+    type="range"
+    min={least}
+    max={most}
+    {step}
+    value={Number(lost[id])}
+    oninput={(event) => (lost = { ...lost, [id]: Number(event.currentTarget.value) })}
+  />
+{/snippet}
+
+<svelte:head><title>Failsafe timeline – Able Medic</title></svelte:head>
+
+<section class="page">
+  <h1>Failsafe timeline{mark ? ` of ${mark}` : ''}</h1>
+  <p class="small">
+    What becomes of it when the link is lost in flight. Drag a setting and see. It is a calculation, and no
+    leave to try it in the air: the test is props off, at the bench.
+  </p>
+  <Notice text={solved.error} />
+  <div class="two">
+    <div class="asked">
+      {#if !opened.mark}<CraftPicker bind:mark none="a usual 5-inch craft" />{/if}
+      <div class="field">
+        <label for="receiver">When it hears nothing, the receiver</label>
+        <select id="receiver" class="entry" bind:value={lost.receiver}>
+          {#each RECEIVERS as [id, label] (id)}<option value={id}>{label}</option>{/each}
+        </select>
+      </div>
+      {#if lost.receiver === 'PRESETS'}
+        <label class="one"
+          ><input type="checkbox" bind:checked={lost.presetArm} /> its presets keep the arm switch on</label
+        >
+        {@render slide('presetThrottle', 'throttle of the presets', 0, 100, 1, '%')}
+      {/if}
+      {@render slide('noticeS', 'the receiver notices after', 0, 3, 0.1, 's')}
+      {@render slide('detectS', 'the board notices after', 0, 2, 0.1, 's')}
+      {@render slide('guardS', 'guard time', 0, 10, 0.1, 's')}
+      <div class="field">
+        <label for="stage">Then</label>
+        <select id="stage" class="entry" bind:value={lost.stage2}>
+          {#each STAGES as [id, label] (id)}<option value={id}>{label}</option>{/each}
+        </select>
+      </div>
+      <div class="field">
+        <label for="other">Beside it, the other school</label>
+        <select id="other" class="entry" bind:value={other}>
+          <option value="">none</option>
+          {#each STAGES.filter(([id]) => id !== lost.stage2) as [id, label] (id)}<option value={id}
+              >{label}</option
+            >{/each}
+        </select>
+      </div>
+      {@render slide('landingThrottle', 'landing throttle', 0, 100, 1, '%')}
+      {@render slide('landingS', 'landing ends after', 1, 120, 1, 's')}
+      <label class="one"><input type="checkbox" bind:checked={lost.home.fix} /> it has a fix</label>
+      <label class="one"><input type="checkbox" bind:checked={lost.home.homeSet} /> home was set</label>
+      <label class="one"
+        ><input type="checkbox" bind:checked={lost.home.levelSound} /> level is calibrated</label
+      >
+      {@render slide('speedMs', 'speed', 0, 40, 1, 'm/s')}
+      {@render slide('heightM', 'height', 1, 120, 1, 'm')}
+      {@render slide('distanceM', 'distance from home', 0, 500, 5, 'm')}
+      <div class="field">
+        <label for="back">The link is back after, s</label>
+        <input id="back" class="entry reading" bind:value={back} placeholder="never" inputmode="decimal" />
+      </div>
+    </div>
+    <div class="answer" aria-live="polite">
+      {#if solved.value && !solved.error}
+        {@const now = solved.value}
+        <p class="big">{now.end[0]?.toUpperCase()}{now.end.slice(1)}.</p>
+        <svg viewBox={`0 0 ${W} ${H}`} role="img" aria-label={`Height over time: ${now.end}`}>
+          <path d={`M 30 ${y(0)} H ${W - 10}`} class="ground" />
+          <text x="0" y={y(highest) + 12}>{Math.round(highest)} m</text>
+          <text x={W - 10} y={y(0) - 8} text-anchor="end">{s(longest)}</text>
+          {#if other && besides.value}<path d={path(besides.value)} class="line besides" />{/if}
+          <path d={path(now)} class="line" />
+          {#each now.events as one, i (i)}
+            <path d={`M ${x(one.atS)} ${y(0) - 5} V ${y(0) + 5}`} class="mark" />
+            <text x={x(one.atS)} y={y(0) + 17} text-anchor="middle">{i + 1}</text>
+          {/each}
+        </svg>
+        {#if other && besides.value}
+          <p class="small">
+            Thin, {STAGES.find(([id]) => id === other)?.[1]}: {besides.value.end}, {Math.round(
+              besides.value.impactJ
+            )} J.
+          </p>
+        {/if}
+        <ol>
+          {#each now.events as one, i (i)}
+            <li><span class="figure">{s(one.atS)}</span> {one.text}</li>
+          {/each}
+        </ol>
+        <dl>
+          <dt>flown blind</dt>
+          <dd class="reading">{Math.round(now.blindM)} m</dd>
+          {#if now.impactMs > 0}
+            <dt>comes down at</dt>
+            <dd class="reading">{Number(now.impactMs.toFixed(1))} m/s, {Math.round(now.impactJ)} J</dd>
+          {/if}
+          <dt>this craft hovers at about</dt>
+          <dd class="reading">{Math.round(now.hoverPercent)} %</dd>
+        </dl>
+        {#each now.hazards as one (one)}<p class="caution">{one}</p>{/each}
+      {/if}
+    </div>
+  </div>
+</section>
+
+<style>
+  .two {
+    display: grid;
+    grid-template-columns: minmax(15rem, 20rem) 1fr;
+    gap: 2.2rem;
+    margin-top: 1rem;
+    align-items: start;
+  }
+
+  .asked {
+    display: grid;
+    gap: 0.35rem;
+  }
+
+  .asked > label {
+    display: flex;
+    justify-content: space-between;
+    gap: 0.8rem;
+  }
+
+  .asked .one {
+    justify-content: start;
+    align-items: center;
+    min-height: 44px;
+  }
+
+  input[type='range'] {
+    width: 100%;
+    min-height: 30px;
+    accent-color: var(--act);
+  }
+
+  .answer {
+    display: grid;
+    gap: 0.8rem;
+    position: sticky;
+    top: 1rem;
+  }
+
+  .big {
+    font-size: 1.3rem;
+    font-weight: 700;
+  }
+
+  svg {
+    width: 100%;
+  }
+
+  .ground,
+  .mark {
+    stroke: var(--soft);
+    stroke-width: 1.5;
+    fill: none;
+  }
+
+  .line {
+    stroke: var(--act);
+    stroke-width: 3.5;
+    fill: none;
+  }
+
+  .besides {
+    stroke: var(--slate);
+    stroke-width: 1.5;
+  }
+
+  text {
+    fill: var(--soft);
+    font-size: 13px;
+  }
+
+  ol {
+    list-style: decimal;
+    padding-left: 1.6rem;
+  }
+
+  dl {
+    display: grid;
+    grid-template-columns: 14rem 1fr;
+  }
+
+  dt {
+    color: var(--soft);
+  }
+
+  @media (max-width: 700px) {
+    .two {
+      grid-template-columns: 1fr;
+    }
+
+    .answer {
+      position: static;
+    }
+  }
+</style>
