@@ -117,7 +117,7 @@ final class ArmingChecks {
 
   /** What the bars of the receiver's page show of throttle and arm switch. */
   private void bars() {
-    Scale pulse = new Scale("the throttle's bar with the stick down, µs", "", 800, 2200);
+    Scale pulse = new Scale("throttle's bar with the stick down, µs", "", 800, 2200);
     add(new CraftCheck("throttle-bar", "throttle-bar", c -> "Throttle stick all the way down: where does its bar stand?", c -> "On the receiver's page, in microseconds. It counts as down below "
         + c.told(ArmingSettings.THROTTLE_LOW) + " µs.", pulse, from(Facet.of("throttle bar", this::throttleUs),
             us -> us.<Outlook>map(at -> new Spread(pulse, at, 3, MISREAD)).orElseGet(() -> new Spread(pulse, 1500, 400, 0.5))), 0.5, 0.05, radio(), true));

@@ -43,7 +43,7 @@ public final class Units {
       case VOLTAGE -> "15.2 V";
       case CURRENT -> "0.4 A";
       case CHARGE -> "980 mAh";
-      default -> "11";
+      default -> scale.low() <= 11 && scale.high() >= 11 ? "11" : figures((scale.low() + scale.high()) / 2);
     };
   }
 
