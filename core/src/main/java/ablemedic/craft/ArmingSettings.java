@@ -74,9 +74,6 @@ public final class ArmingSettings {
   public static final List<Setting<?>> ALL = List.of(BY, ARM, LEVEL, SOUNDER, TILT, THROTTLE_LOW, WAITS_FOR_FIX, CALIBRATED, WITH_COMPUTER, ON_AT_POWER,
       RADIO_CHANNEL, RADIO_ON, RADIO_THROTTLE_DOWN);
 
-  /** The modes that a switch turns on. */
-  public static final List<Setting<ModeRange>> SWITCHED = List.of(ARM, LEVEL, SOUNDER);
-
   private ArmingSettings() {}
 
   private static <T> Setting<T> board(String group, String id, String label, T usual, Form<T> form) {

@@ -2,6 +2,7 @@ package ablemedic.diagnosis;
 
 import ablemedic.diagnosis.Suspect.Blamed;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -10,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.Predicate;
 
 /** What is believed of a case: every story weighed, and from them the suspects. */
@@ -122,15 +124,17 @@ public final class Standing<S> {
     return misfits;
   }
 
-  /** Probability that something holds of the system as it is now. */
-  public double beliefThat(Predicate<S> holds) {
-    double belief = 0;
+  /** Probability of each thing that holds of the system as it is now; what is not named holds by no story. */
+  public <K> Map<K, Double> beliefs(Function<S, ? extends Collection<K>> holding) {
+    Map<K, Double> beliefs = new HashMap<>();
     for (Weighed<S> w : stories) {
-      if (w.belief() > 0 && holds.test(Case.after(w.hypothesis().felt(known.sound(), known.repairs()), w.hypothesis().applyTo(known.sound())))) {
-        belief += w.belief();
+      if (w.belief() > 0) {
+        S now = Case.after(w.hypothesis().felt(known.sound(), known.repairs()), w.hypothesis().applyTo(known.sound()));
+        holding.apply(now).forEach(one -> beliefs.merge(one, w.belief(), Double::sum));
       }
     }
-    return Math.min(1, belief);
+    beliefs.replaceAll((one, belief) -> Math.min(1, belief));
+    return beliefs;
   }
 
   /** Probability that something is wrong that the book does not hold. */

@@ -56,10 +56,6 @@ public record Ability(String what, int since, int until, boolean leftOut) {
     return "motors-" + protocol.name().toLowerCase(Locale.ROOT).replace('_', '-');
   }
 
-  public String label() {
-    return KNOWN.get(what);
-  }
-
   /** Whether a version, counted from 1, has it or can have it built in. */
   public boolean isIn(int version) {
     return version >= since && (until == 0 || version <= until);

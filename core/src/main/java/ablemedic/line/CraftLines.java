@@ -87,6 +87,11 @@ public final class CraftLines {
     return MADE.of(craft, CraftLines::made);
   }
 
+  /** Those of a craft as on its sheet, whatever has come to its leads. */
+  public static Optional<CraftLines> onSheet(Craft craft) {
+    return of(craft.withElectrics(craft.electrics().sound()));
+  }
+
   private static Optional<CraftLines> made(Craft craft) {
     return craft.electrics().sheet().flightBoard().flatMap(part -> SerialBoard.of(part.archetype())
         .map(board -> new CraftLines(craft, part, board, lines(craft, part)).judgedBySheet()));

@@ -63,7 +63,7 @@ public final class BuildNeeds {
 
   private static Set<String> needed(Craft craft) {
     Set<String> needed = new LinkedHashSet<>();
-    CraftLines.of(craft.withElectrics(craft.electrics().sound())).map(CraftLines::joined).orElse(List.of()).forEach(line -> addLine(needed, line));
+    CraftLines.onSheet(craft).map(CraftLines::joined).orElse(List.of()).forEach(line -> addLine(needed, line));
     needed.add(Ability.of(craft.told(DriveSettings.PROTOCOL)));
     if (craft.told(DriveSettings.TWO_WAY)) {
       needed.add("two-way-motors");

@@ -34,13 +34,13 @@ public final class SettingsAndFirmware {
 
     @Override
     public Book<Craft> book(Craft craft, Meter meter) {
-      Optional<CraftLines> lines = CraftLines.of(sound(craft));
+      Optional<CraftLines> lines = CraftLines.onSheet(craft);
       return new Book<>(Stream.of(ArmingFaults.of(craft), DriveFaults.of(craft), FlashFaults.of(craft, lines)).flatMap(List::stream).toList(), checks(craft, lines));
     }
 
     @Override
     public List<Complaint> complaints(Craft craft, Meter meter, Check<Craft> flight) {
-      Optional<CraftLines> lines = CraftLines.of(sound(craft));
+      Optional<CraftLines> lines = CraftLines.onSheet(craft);
       List<Check<Craft>> checks = checks(craft, lines);
       return Stream.concat(Stream.of(ArmingChecks.complaint(lines, checks), DriveChecks.complaint(checks)), FlashChecks.complaints(craft, checks).stream()).toList();
     }
@@ -72,10 +72,5 @@ public final class SettingsAndFirmware {
 
   private static List<Check<Craft>> checks(Craft craft, Optional<CraftLines> lines) {
     return Stream.of(ArmingChecks.of(craft, lines), DriveChecks.of(craft), FlashChecks.of(craft, lines)).flatMap(List::stream).toList();
-  }
-
-  /** The lines of a craft whose leads are as on its sheet. */
-  private static Craft sound(Craft craft) {
-    return craft.withElectrics(craft.electrics().sound());
   }
 }

@@ -52,7 +52,7 @@ final class SettingsLint {
     if (craft.told(ArmingSettings.TILT) > SAFE_TILT) {
       add(Severity.DOUBTFUL, "It arms up to a tilt of " + said(ArmingSettings.TILT) + ", on its back as well", "25° unless it must right itself after a crash; 45° on rough ground", "", ArmingSettings.TILT);
     }
-    Optional<CraftLines> lines = CraftLines.of(craft.withElectrics(craft.electrics().sound()));
+    Optional<CraftLines> lines = CraftLines.onSheet(craft);
     if (craft.told(ArmingSettings.WAITS_FOR_FIX) && lines.isPresent() && lines.get().of(Job.GNSS).isEmpty()) {
       add(Severity.WRONG, "It waits for a fix before it arms, and has no positioning module", "Switch the wait off", ArmingChecks.COMPLAINT, ArmingSettings.WAITS_FOR_FIX);
     }
@@ -121,7 +121,7 @@ final class SettingsLint {
 
   private void failsafe() {
     Stage2 stage = craft.told(FailsafeSettings.STAGE_2);
-    Optional<CraftLines> lines = CraftLines.of(craft.withElectrics(craft.electrics().sound()));
+    Optional<CraftLines> lines = CraftLines.onSheet(craft);
     if (stage == Stage2.RETURN_HOME && lines.isPresent() && lines.get().of(Job.GNSS).isEmpty()) {
       add(Severity.WRONG, "When the link stays lost it is to return home, and it has no positioning module", "Choose to land or to drop", "", FailsafeSettings.STAGE_2);
     }

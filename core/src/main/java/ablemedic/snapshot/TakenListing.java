@@ -17,6 +17,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
 /**
@@ -41,14 +42,17 @@ public record TakenListing(Check<Craft> check, Optional<Fault<Craft>> fault) {
    * @param id     of the snapshot among those of all crafts
    * @param number of the snapshot on its craft's chart
    * @param sheet  the craft as on its sheet
-   * @param amiss  what stands known of the complaint when nobody saw how it shows
+   * @param amiss  what stands known of the complaint when nobody saw how it shows; asked for where several settings differ
    * @param faults that a listing could show
    */
-  public static TakenListing of(long id, int number, Snapshot snapshot, Craft sheet, Optional<Check<Craft>> amiss, Collection<Fault<Craft>> faults) {
+  public static TakenListing of(long id, int number, Snapshot snapshot, Craft sheet, Supplier<Optional<Check<Craft>>> amiss, Collection<Fault<Craft>> faults) {
     List<Told.Difference> differences = snapshot.differencesFrom(sheet.told()).stream().filter(one -> one.setting().device() == Device.FLIGHT_BOARD).toList();
+    if (differences.isEmpty()) {
+      return new TakenListing(ListingCheck.of(id, number, snapshot), Optional.empty());
+    }
     Set<Setting<?>> otherwise = differences.stream().map(Told.Difference::setting).collect(Collectors.toSet());
     Craft listed = sheet.with(sheet.told().taking(otherwise::contains, snapshot.told()));
-    if (differences.size() > 1 && amiss.filter(check -> likely(check, listed) - likely(check, sheet) > MATTERS).isPresent()) {
+    if (differences.size() > 1 && amiss.get().filter(check -> likely(check, listed) - likely(check, sheet) > MATTERS).isPresent()) {
       return new TakenListing(ListingCheck.of(id, number, snapshot), Optional.of(otherwise(id, number, differences, otherwise, snapshot)));
     }
     Set<Setting<?>> accounted = faults.stream().map(fault -> fault.applyTo(sheet)).flatMap(faulty -> otherwise.stream()

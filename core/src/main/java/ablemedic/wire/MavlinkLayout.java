@@ -14,10 +14,10 @@ import java.util.TreeMap;
  * unknown without a word: just that is what a technician needs to see.
  */
 final class MavlinkLayout implements Layout {
-  private static final int V1 = 0xFE;
+  static final int V1 = 0xFE;
   private static final int V2 = 0xFD;
-  private static final int V1_HEAD = 6;
-  private static final int V2_HEAD = 10;
+  static final int V1_HEAD = 6;
+  static final int V2_HEAD = 10;
   private static final int CHECKSUM = 2;
   private static final int SIGNATURE = 13;
   private static final int SIGNED = 1;
@@ -73,7 +73,8 @@ final class MavlinkLayout implements Layout {
         : payload > 0 && payload <= message.mostLength();
   }
 
-  private static int id(byte[] bytes, int at) {
+  /** The message of a packet that begins here. */
+  static int id(byte[] bytes, int at) {
     return (bytes[at] & 0xFF) == V1 ? bytes[at + 5] & 0xFF
         : bytes[at + 7] & 0xFF | (bytes[at + 8] & 0xFF) << 8 | (bytes[at + 9] & 0xFF) << 16;
   }

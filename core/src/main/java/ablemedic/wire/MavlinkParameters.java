@@ -11,13 +11,8 @@ import java.util.Optional;
 
 /** The parameters that a recording of MAVLink holds: what a board answers when a ground station asks for its list. */
 public final class MavlinkParameters {
-  private static final int V1 = 0xFE;
-  private static final int V1_HEAD = 6;
-  private static final int V2_HEAD = 10;
   /** PARAM_VALUE, MAVLink common message set. */
   private static final int PARAM_VALUE = 22;
-  private static final int V1_ID_AT = 5;
-  private static final int V2_ID_AT = 7;
 
   private MavlinkParameters() {}
 
@@ -44,12 +39,10 @@ public final class MavlinkParameters {
   }
 
   private static Optional<Parameter> parameter(byte[] bytes, int at, int packet) {
-    boolean first = (bytes[at] & 0xFF) == V1;
-    int id = first ? bytes[at + V1_ID_AT] & 0xFF : bytes[at + V2_ID_AT] & 0xFF | (bytes[at + V2_ID_AT + 1] & 0xFF) << 8 | (bytes[at + V2_ID_AT + 2] & 0xFF) << 16;
-    if (id != PARAM_VALUE) {
+    if (MavlinkLayout.id(bytes, at) != PARAM_VALUE) {
       return Optional.empty();
     }
-    int head = at + (first ? V1_HEAD : V2_HEAD);
+    int head = at + ((bytes[at] & 0xFF) == MavlinkLayout.V1 ? MavlinkLayout.V1_HEAD : MavlinkLayout.V2_HEAD);
     byte[] payload = Arrays.copyOf(Arrays.copyOfRange(bytes, head, head + (bytes[at + 1] & 0xFF)), MavlinkMessage.of(PARAM_VALUE).orElseThrow().mostLength());
     ParamValue told = new ReflectionPayloadDeserializer().deserialize(payload, ParamValue.class);
     String name = told.paramId().replace("\0", "").strip();

@@ -214,7 +214,7 @@ class SnapshotTest {
   }
 
   private static TakenListing taken(Snapshot snapshot, String complaint) {
-    return TakenListing.of(1, 1, snapshot, SOUND, Specialities.complaints(SOUND, Meter.USUAL).stream().filter(one -> one.id().equals(complaint)).findFirst().orElseThrow().amiss(), BOOK.faults());
+    return TakenListing.of(1, 1, snapshot, SOUND, () -> Specialities.complaints(SOUND, Meter.USUAL).stream().filter(one -> one.id().equals(complaint)).findFirst().orElseThrow().amiss(), BOOK.faults());
   }
 
   /** A flash that lost three things at once is no two faults of the book, and was called none of them. */

@@ -24,6 +24,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -153,7 +154,7 @@ public class SnapshotStore {
    * @param amiss  what stands known of the complaint when nobody saw how it shows
    * @param faults that a listing could show
    */
-  public List<TakenListing> toTake(String mark, Collection<String> taken, Craft sheet, Optional<Check<Craft>> amiss, Collection<Fault<Craft>> faults) {
+  public List<TakenListing> toTake(String mark, Collection<String> taken, Craft sheet, Supplier<Optional<Check<Craft>>> amiss, Collection<Fault<Craft>> faults) {
     List<Row> rows = of(mark);
     return IntStream.range(0, rows.size()).filter(i -> i < TO_TAKE || taken.contains(ListingCheck.id(rows.get(i).id()))).mapToObj(rows::get)
         .flatMap(row -> read(row).snapshot().stream().map(snapshot -> TakenListing.of(row.id(), row.number(), snapshot, sheet, amiss, faults))).toList();

@@ -56,7 +56,7 @@ class ArmingController {
     var snapshot = newest.map(row -> snapshots.read(row).snapshot().orElseThrow(() -> Refusal.conflict("listed", "The family “" + row.family()
         + "” of the newest snapshot is not known any more. Enter it again to read it.")));
     Craft craft = snapshot.map(one -> one.on(sheet)).orElse(sheet);
-    Arming arming = Arming.of(CraftLines.of(sheet.withElectrics(sheet.electrics().sound())), craft,
+    Arming arming = Arming.of(CraftLines.onSheet(sheet), craft,
         new Arming.State(asked.computer(), asked.radioOn(), throttle, asked.switchOn(), asked.onAtPower(), lying, asked.sky()));
     return new ArmingAnswer(arming.arms(), arming.locks().stream().map(lock -> new LockView(lock.reason().id(), lock.reason().label(), lock.shut(), lock.why(),
         lock.settings().stream().map(setting -> told(setting, craft, snapshot.filter(one -> one.held().contains(setting)).isPresent())).toList())).toList(),

@@ -128,7 +128,8 @@ class SnapshotsController {
     Read read = snapshots.read(row);
     Craft sound = crafts.newestCraft(row.mark());
     List<Lint> lint = read.snapshot().map(snapshot -> lint(snapshot.on(sound), row)).orElse(List.of());
-    return new SnapshotView(row(row), read.listing().form().label(), read.listing().encoding(), lint.stream().map(one -> SnapshotViews.lint(one, diagnoses.complaints(sound))).toList(),
+    List<Complaint> complaints = lint.isEmpty() ? List.of() : diagnoses.complaints(sound);
+    return new SnapshotView(row(row), read.listing().form().label(), read.listing().encoding(), lint.stream().map(one -> SnapshotViews.lint(one, complaints)).toList(),
         SnapshotViews.notUnderstood(read));
   }
 

@@ -10,8 +10,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * A lock that a craft waits for before it arms, by all that is known in its work-up.
@@ -22,9 +20,8 @@ import java.util.concurrent.ConcurrentHashMap;
 record LockBelief(String id, String label, double shut) {
   static List<LockBelief> of(Standing<Craft> standing) {
     Craft sound = standing.known().sound();
-    Optional<CraftLines> lines = CraftLines.of(sound.withElectrics(sound.electrics().sound()));
-    Map<Craft, Set<Reason>> known = new ConcurrentHashMap<>();
-    return Arrays.stream(Reason.values()).map(reason -> new LockBelief(reason.id(), reason.label(),
-        standing.beliefThat(craft -> known.computeIfAbsent(craft, one -> Arming.of(lines, one, State.ofPilot(one, true)).shut()).contains(reason)))).toList();
+    Optional<CraftLines> lines = CraftLines.onSheet(sound);
+    Map<Reason, Double> shut = standing.beliefs(craft -> Arming.of(lines, craft, State.ofPilot(craft, true)).shut());
+    return Arrays.stream(Reason.values()).map(reason -> new LockBelief(reason.id(), reason.label(), shut.getOrDefault(reason, 0.0))).toList();
   }
 }

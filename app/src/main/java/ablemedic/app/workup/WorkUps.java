@@ -83,7 +83,7 @@ public class WorkUps implements Routines.Follower {
     List<Numbered> events = store.events(id);
     List<String> taken = events.stream().flatMap(WorkUps::found).toList();
     Book<Craft> plain = diagnoses.of(sound).book();
-    List<TakenListing> listings = snapshots.toTake(opened.mark(), taken, sound, complaint(sound, opened.complaintKind()).amiss(), plain.faults());
+    List<TakenListing> listings = snapshots.toTake(opened.mark(), taken, sound, () -> complaint(sound, opened.complaintKind()).amiss(), plain.faults());
     Book<Craft> book = diagnoses.of(sound, !listings.isEmpty(), List.of()).book();
     return new WorkUp(opened, sound, listings.isEmpty() ? book : book.and(new Book<>(listings.stream().flatMap(one -> one.fault().stream()).toList(),
         listings.stream().map(TakenListing::check).toList())), events, routines.standing(opened.mark()));
