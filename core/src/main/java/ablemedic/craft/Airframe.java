@@ -95,6 +95,11 @@ public record Airframe(
         shape, motors, loaded, motorMassG, propDiameterMm, balance, Math.max(1.001, thrustToWeight * massG / loaded));
   }
 
+  /** The throttle on which it hovers, 0 to 1: thrust goes with the square of the throttle. */
+  public double hoverThrottle() {
+    return Math.sqrt(1 / thrustToWeight);
+  }
+
   /** Mean distance of the motors from the middle, millimetres. */
   public double reachMm() {
     return reachMm(motors);

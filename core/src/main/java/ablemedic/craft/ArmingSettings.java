@@ -60,7 +60,10 @@ public final class ArmingSettings {
   /** The channel that the radio's arm switch is on; 0 for none. */
   public static final Setting<Integer> RADIO_CHANNEL = Setting.of(Device.RADIO, ARMING, "radio-arm-channel", "channel of the arm switch", 5,
       new Count(0, 18, n -> Optional.of(n == 0 ? "none" : "channel " + n)));
-  /** What that switch sends when it is on, microseconds. */
+  /** The channel that the radio's switch of self-level is on; 0 for none. */
+  public static final Setting<Integer> RADIO_LEVEL_CHANNEL = Setting.of(Device.RADIO, ARMING, "radio-level-channel", "channel of the self-level switch", 6,
+      new Count(0, 18, n -> Optional.of(n == 0 ? "none" : "channel " + n)));
+  /** What the arm switch sends when it is on, microseconds. */
   public static final Setting<Integer> RADIO_ON = Setting.of(Device.RADIO, ARMING, "radio-arm-on", "arm switch on sends", 2000,
       new Count(800, 2200, n -> Optional.of(n + " µs")));
   /** What the throttle stick sends at its lower end, microseconds. */
@@ -72,7 +75,7 @@ public final class ArmingSettings {
 
   /** All of them, in the order in which a person goes over them. */
   public static final List<Setting<?>> ALL = List.of(BY, ARM, LEVEL, SOUNDER, TILT, THROTTLE_LOW, WAITS_FOR_FIX, CALIBRATED, WITH_COMPUTER, ON_AT_POWER,
-      RADIO_CHANNEL, RADIO_ON, RADIO_THROTTLE_DOWN);
+      RADIO_CHANNEL, RADIO_ON, RADIO_LEVEL_CHANNEL, RADIO_THROTTLE_DOWN);
 
   private ArmingSettings() {}
 

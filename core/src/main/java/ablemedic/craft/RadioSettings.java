@@ -2,6 +2,7 @@ package ablemedic.craft;
 
 import ablemedic.told.Device;
 import ablemedic.told.Form.Choice;
+import ablemedic.told.Form.Range;
 import ablemedic.told.Setting;
 import java.util.Arrays;
 import java.util.List;
@@ -21,6 +22,11 @@ public final class RadioSettings {
           new Choice<>(List.of(false, true), on -> on ? "on" : "off", on -> on ? "reversed" : "normal")))
       .toList();
 
+  private static final List<Setting<Double>> TRIM = Arrays.stream(Stick.values())
+      .map(stick -> Setting.of(Device.RADIO, STICKS, "radio-trim-" + stick.label(), "trim of " + stick.label(), 0.0, new Range(-300, 300, "µs"))).toList();
+  private static final List<Setting<Double>> TRAVEL = Arrays.stream(Stick.values())
+      .map(stick -> Setting.of(Device.RADIO, STICKS, "radio-travel-" + stick.label(), "travel of " + stick.label(), 100.0, new Range(10, 150, "%"))).toList();
+
   /** Whether the module that the receiver listens to is on and set to its protocol. */
   public static final Setting<Boolean> MODULE = Setting.of(Device.RADIO, LINK, "radio-module", "module for this receiver", true,
       PortSettings.onOff());
@@ -35,7 +41,7 @@ public final class RadioSettings {
       new Choice<>(List.of(true, false), on -> on ? "yes" : "no", on -> on ? "discovered" : "not discovered"));
 
   /** All of them, in the order in which a person goes over them. */
-  public static final List<Setting<?>> ALL = Stream.of(Stream.of(STICK_ORDER), REVERSED.stream(),
+  public static final List<Setting<?>> ALL = Stream.of(Stream.of(STICK_ORDER), REVERSED.stream(), TRIM.stream(), TRAVEL.stream(),
       Stream.of(MODULE, BOUND, TELEMETRY, SENSORS)).<Setting<?>>flatMap(all -> all).toList();
 
   private RadioSettings() {}
@@ -43,5 +49,15 @@ public final class RadioSettings {
   /** Whether the sense of a stick is turned round. */
   public static Setting<Boolean> reversed(Stick stick) {
     return REVERSED.get(stick.ordinal());
+  }
+
+  /** How far a stick left alone stands from the middle. */
+  public static Setting<Double> trim(Stick stick) {
+    return TRIM.get(stick.ordinal());
+  }
+
+  /** How far a stick goes, percent of 500 µs to either side. */
+  public static Setting<Double> travel(Stick stick) {
+    return TRAVEL.get(stick.ordinal());
   }
 }

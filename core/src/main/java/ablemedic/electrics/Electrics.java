@@ -153,6 +153,11 @@ public final class Electrics {
     return harm.containsKey(Harm.NoTelemetry.slot(partId));
   }
 
+  /** What is wrong with the antenna of a part; nothing where it is whole and free. */
+  public Optional<Harm.PoorAntenna.Why> poorAntenna(String partId) {
+    return Optional.ofNullable(harm.get(Harm.PoorAntenna.slot(partId))).map(one -> ((Harm.PoorAntenna) one).why());
+  }
+
   /** What keeps a positioning module from seeing the sky; nothing where it sees it. */
   public Optional<Harm.NoSky.Why> noSky(String partId) {
     return Optional.ofNullable(harm.get(Harm.NoSky.slot(partId))).map(one -> ((Harm.NoSky) one).why());

@@ -12,7 +12,7 @@ public sealed interface Harm {
   record Slot(Sort sort, String where) implements Comparable<Slot> {
     /** The kinds of places. */
     public enum Sort {
-      LINK, BRIDGE, CROSSED, DRIVE, REGULATOR, CAPACITOR, DRAW, LEAD, DIVIDER, PACK_OHMS, PACK_CELL, PACK_CELLS, PORT_PAD, JUMPER, SKY, AS_BUILT, SORT
+      LINK, BRIDGE, CROSSED, DRIVE, REGULATOR, CAPACITOR, DRAW, LEAD, DIVIDER, PACK_OHMS, PACK_CELL, PACK_CELLS, PORT_PAD, JUMPER, SKY, ANTENNA, AS_BUILT, SORT
     }
 
     @Override
@@ -229,6 +229,23 @@ public sealed interface Harm {
 
     public static Slot slot(String partId) {
       return new Slot(Slot.Sort.SKY, partId);
+    }
+  }
+
+  /** An antenna that hears less than it should. */
+  record PoorAntenna(String partId, Why why) implements Harm {
+    /** What is wrong with it. */
+    public enum Why {
+      BROKEN, BESIDE_CARBON
+    }
+
+    @Override
+    public Slot slot() {
+      return slot(partId);
+    }
+
+    public static Slot slot(String partId) {
+      return new Slot(Slot.Sort.ANTENNA, partId);
     }
   }
 

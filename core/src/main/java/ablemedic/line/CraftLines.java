@@ -2,8 +2,8 @@ package ablemedic.line;
 
 import ablemedic.craft.Craft;
 import ablemedic.craft.FirmwareSettings;
+import ablemedic.craft.LinkSettings;
 import ablemedic.craft.PortSettings;
-import ablemedic.craft.RadioSettings;
 import ablemedic.craft.SpokenSettings;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Inner;
@@ -361,7 +361,7 @@ public final class CraftLines {
 
   /** Whether receiver and radio know one another, the module that the receiver listens to is on, and the receiver is alive. */
   public boolean linked(Craft craft) {
-    return craft.told(RadioSettings.MODULE) && craft.told(RadioSettings.BOUND)
+    return LinkSettings.isLinked(craft)
         && of(Job.RECEIVER).map(line -> now(line, craft, false).alive()).orElse(true);
   }
 

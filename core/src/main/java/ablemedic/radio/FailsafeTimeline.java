@@ -1,6 +1,7 @@
 package ablemedic.radio;
 
 import ablemedic.craft.Airframe;
+import ablemedic.craft.FailsafeSettings.HomeAt;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -34,7 +35,7 @@ public record FailsafeTimeline(List<Event> events, List<At> heights, End end, do
 
   /** How it ends. */
   public enum End {
-    FLIES_ON("it flies on, and nobody flies it"), FALLS("its motors stop, and it falls"), LANDS("it comes down on its motors"), HOME("it comes home"), CLIMBS("it climbs, and nobody flies it"),
+    FLIES_ON("it flies on, and nobody flies it"), FALLS("its motors stop, and it falls"), LANDS("it comes down on its motors"), HOME("it comes home"), STRAYS("it flies off, and not towards home"), CLIMBS("it climbs, and nobody flies it"),
     BACK("the pilot has it again");
 
     private final String label;
@@ -139,7 +140,7 @@ public record FailsafeTimeline(List<Event> events, List<At> heights, End end, do
 
     private FailsafeTimeline returns(double second) {
       if (!lost.home().isReady()) {
-        String missing = !lost.home().fix() ? "no fix" : !lost.home().homeSet() ? "no home" : lost.home().satellites() < LostLink.Home.ENOUGH
+        String missing = !lost.home().fix() ? "no fix" : !lost.home().homeSet() ? "no home" : lost.home().satellites() < lost.home().wanted()
             ? "only " + lost.home().satellites() + " satellites" : "no level";
         hazards.add("It cannot return home: it has " + missing + ". It lands where it is.");
         return lands(second, "The guard time is over: it should return, has " + missing + ", and lands on its throttle instead.");
@@ -155,19 +156,40 @@ public record FailsafeTimeline(List<Event> events, List<At> heights, End end, do
       double climbed = second + up / CLIMB_MS;
       double top = lost.heightM() + up;
       heights.add(new At(climbed, top));
+      if (lost.home().isAstray()) {
+        hazards.add(0, "What it takes for north is " + Math.round(Math.abs(lost.home().compassDeg())) + "° off: it flies away from home.");
+        return lost.backS().map(back -> again(Math.max(second, back), second)).orElseGet(() -> goesOn(End.STRAYS, second));
+      }
+      strayed();
       double over = climbed + (lost.distanceM() + lost.speedMs() * second) / HOME_MS;
       if (isBackBefore(over)) {
-        double back = Math.max(second, lost.backS().orElseThrow()) + STEADY_S;
-        at(back, "The link was steady for a second: the pilot moves a stick, or cycles the switch, and has it again.");
-        return done(End.BACK, second);
+        return again(Math.max(second, lost.backS().orElseThrow()), second);
       }
-      at(over, "It is over home, and comes down.");
+      at(over, lost.home().at() == HomeAt.POWER ? "It is over the place where it got its fix, and comes down." : "It is over home, and comes down.");
       heights.add(new At(over, top));
       double down = over + top / LANDING_MS;
       at(down, "Down at home.");
       heights.add(new At(down, 0));
       impactMs = LANDING_MS;
       return done(End.HOME, second);
+    }
+
+    /** What takes a return to another place, or there by another way. */
+    private void strayed() {
+      if (Math.abs(lost.home().compassDeg()) > LostLink.Home.CIRCLES) {
+        hazards.add("What it takes for north is " + Math.round(Math.abs(lost.home().compassDeg())) + "° off: it circles home instead of flying to it.");
+      }
+      if (lost.home().at() == HomeAt.POWER) {
+        hazards.add("Home is where it got power and a fix: carried elsewhere before it was armed, it returns there.");
+      }
+      if (lost.home().wanted() < LostLink.Home.ENOUGH) {
+        hazards.add("It returns with " + lost.home().wanted() + " satellites already: with so few it may be tens of metres wrong.");
+      }
+    }
+
+    private FailsafeTimeline again(double from, double blindUntil) {
+      at(from + STEADY_S, "The link was steady for a second: the pilot moves a stick, or cycles the switch, and has it again.");
+      return done(End.BACK, blindUntil);
     }
 
     private FailsafeTimeline lands(double from, String words) {

@@ -10,7 +10,6 @@ import ablemedic.craft.Airframe;
  * @param terminalMs  speed at which drag carries its weight, metres a second
  */
 public record Fall(double massKg, double terminalMs) {
-  static final double GRAVITY = 9.80665;
   /** Of air at sea level, kg/m³; ISO 2533. */
   private static final double AIR = 1.225;
   /** Drag of a falling frame over that of a plate as large as the square of its motors. From memory; the speeds go with its root. */
@@ -20,7 +19,7 @@ public record Fall(double massKg, double terminalMs) {
   public static Fall of(Airframe frame) {
     double kg = frame.massG() / 1000;
     double edge = Math.sqrt(2) * frame.reachMm() / 1000;
-    return new Fall(kg, Math.sqrt(2 * kg * GRAVITY / (AIR * DRAG_SHARE * edge * edge)));
+    return new Fall(kg, Math.sqrt(2 * kg * Airframe.GRAVITY / (AIR * DRAG_SHARE * edge * edge)));
   }
 
   /** The same carried in part by its motors. */
@@ -29,7 +28,7 @@ public record Fall(double massKg, double terminalMs) {
   }
 
   private double gravity(double shareOfWeight) {
-    return GRAVITY * (1 - shareOfWeight);
+    return Airframe.GRAVITY * (1 - shareOfWeight);
   }
 
   /** Speed after a height, metres a second, with a share of its weight carried. */

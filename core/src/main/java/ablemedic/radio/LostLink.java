@@ -1,6 +1,14 @@
 package ablemedic.radio;
 
+import ablemedic.craft.ArmingSettings;
+import ablemedic.craft.BoardSettings;
+import ablemedic.craft.Craft;
+import ablemedic.craft.FailsafeSettings;
+import ablemedic.craft.FailsafeSettings.HomeAt;
 import ablemedic.craft.FailsafeSettings.Stage2;
+import ablemedic.craft.ReceiverSettings;
+import ablemedic.craft.ReceiverSettings.WhenLost;
+import ablemedic.craft.Tilt;
 import java.util.Optional;
 
 /**
@@ -21,23 +29,11 @@ import java.util.Optional;
  * @param distanceM  from home
  * @param backS      when the link is there again; nothing for never
  */
-public record LostLink(Receiver receiver, double noticeS, boolean presetArm, double presetThrottle, double detectS, double guardS, Stage2 stage2, double landingThrottle, double landingS,
+public record LostLink(WhenLost receiver, double noticeS, boolean presetArm, double presetThrottle, double detectS, double guardS, Stage2 stage2, double landingThrottle, double landingS,
     Home home, double speedMs, double heightM, double distanceM, Optional<Double> backS) {
 
-  /** What receivers do when they hear nothing. */
-  public enum Receiver {
-    NO_FRAMES("sends no frames"), FLAG("sends frames with the failsafe flag"), HOLD("holds the last values"), PRESETS("sends its presets");
-
-    private final String label;
-
-    Receiver(String label) {
-      this.label = label;
-    }
-
-    public String label() {
-      return label;
-    }
-  }
+  /** A level that is further off than this takes a return astray, degrees. Common practice, no source. */
+  private static final double LEVEL_OFF = 5;
 
   /**
    * What a return home hangs on.
@@ -45,17 +41,53 @@ public record LostLink(Receiver receiver, double noticeS, boolean presetArm, dou
    * @param fix         whether it has a fix
    * @param homeSet     whether it noted where home is
    * @param satellites  that it sees
+   * @param wanted      satellites that it wants
    * @param leastM      distance under which it lands instead
    * @param climbToM    height that it climbs to first
    * @param levelSound  whether level was calibrated
+   * @param compassDeg  how far what it takes for north is off
+   * @param at          when it noted home
    */
-  public record Home(boolean fix, boolean homeSet, int satellites, double leastM, double climbToM, boolean levelSound) {
+  public record Home(boolean fix, boolean homeSet, int satellites, int wanted, double leastM, double climbToM, boolean levelSound, double compassDeg, HomeAt at) {
     /** Satellites that a return wants; common practice, no source. */
     public static final int ENOUGH = 8;
+    /** Off by more than this it flies by, degrees: beyond a right angle the way home grows longer. */
+    private static final double ASTRAY = 90;
+    /** Off by more than this it circles home. Common practice, no source. */
+    static final double CIRCLES = 30;
 
     /** Whether it would fly home at all. */
     boolean isReady() {
-      return fix && homeSet && satellites >= ENOUGH && levelSound;
+      return fix && homeSet && satellites >= wanted && levelSound;
     }
+
+    /** Whether it would never come there: each metre flown towards home so taken is one away from it. */
+    boolean isAstray() {
+      return Math.abs(compassDeg) >= ASTRAY;
+    }
+  }
+
+  /**
+   * A moment of a flight at which a link is lost.
+   *
+   * @param fix        whether the board has a fix
+   * @param satellites that it sees
+   */
+  public record Moment(double speedMs, double heightM, double distanceM, boolean fix, int satellites, Optional<Double> backS) {
+    /** In the middle of a usual flight. */
+    public static Moment usual(boolean fix) {
+      return new Moment(8, 20, 100, fix, fix ? 12 : 0, Optional.empty());
+    }
+  }
+
+  /** The link of a craft, lost at a moment, as receiver and board are told. */
+  public static LostLink of(Craft craft, Moment moment) {
+    Tilt off = craft.told(BoardSettings.LEVEL_OFF);
+    boolean level = craft.told(ArmingSettings.CALIBRATED) && Math.hypot(off.rollDeg(), off.pitchDeg()) < LEVEL_OFF;
+    Home home = new Home(moment.fix(), moment.fix(), moment.satellites(), craft.told(FailsafeSettings.LEAST_SATELLITES), craft.told(FailsafeSettings.LEAST_DISTANCE),
+        craft.told(FailsafeSettings.CLIMB_TO), level, craft.told(FailsafeSettings.COMPASS_OFF), craft.told(FailsafeSettings.HOME_AT));
+    return new LostLink(craft.told(ReceiverSettings.WHEN_LOST), craft.told(ReceiverSettings.NOTICES), craft.told(ReceiverSettings.PRESET_ARM), craft.told(ReceiverSettings.PRESET_THROTTLE),
+        craft.told(FailsafeSettings.DETECTS), craft.told(FailsafeSettings.GUARD), craft.told(FailsafeSettings.STAGE_2), craft.told(FailsafeSettings.LANDING_THROTTLE),
+        craft.told(FailsafeSettings.LANDING_TIME), home, moment.speedMs(), moment.heightM(), moment.distanceM(), moment.backS());
   }
 }

@@ -3,15 +3,24 @@ package ablemedic.radio;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Fault;
+import ablemedic.handbook.Handbook;
+import ablemedic.handbook.Handbook.Chapter;
 import ablemedic.handbook.Handbook.Page;
 import ablemedic.reading.Meter;
+import ablemedic.speciality.CheckList;
 import ablemedic.speciality.Complaint;
+import ablemedic.speciality.FaultList;
 import ablemedic.speciality.Instrument;
+import ablemedic.speciality.Lint;
 import ablemedic.speciality.Speciality;
 import java.util.List;
 
-/** The speciality of radio, modes and failsafe: what it works out of sticks, bars and frames. */
+/** The speciality of radio, modes and failsafe: whether sticks and switches mean what they say, and how a lost link ends. */
 public final class Radio {
+  private static final String TITLE = "Radio and failsafe";
+  private static final List<Page> PAGES = Handbook.read(Radio.class, TITLE, Chapter.FAULTS, Chapter.CHECKS);
+
   public static final Speciality SPECIALITY = new Speciality() {
     @Override
     public String id() {
@@ -20,17 +29,24 @@ public final class Radio {
 
     @Override
     public String title() {
-      return "Radio and failsafe";
+      return TITLE;
     }
 
     @Override
     public Book<Craft> book(Craft craft, Meter meter) {
-      return new Book<>(List.of(), List.of());
+      RadioChain chain = RadioChain.of(craft);
+      return new Book<>(faults(chain), checks(chain));
     }
 
     @Override
     public List<Complaint> complaints(Craft craft, Meter meter, Check<Craft> flight) {
-      return List.of();
+      RadioChain chain = RadioChain.of(craft);
+      return RadioComplaints.of(chain, checks(chain));
+    }
+
+    @Override
+    public List<Lint> lint(Craft craft) {
+      return RadioLint.of(craft);
     }
 
     @Override
@@ -48,9 +64,29 @@ public final class Radio {
 
     @Override
     public List<Page> pages() {
-      return List.of();
+      return PAGES;
     }
   };
 
   private Radio() {}
+
+  private static List<Fault<Craft>> faults(RadioChain chain) {
+    FaultList faults = new FaultList();
+    BindFaults.addTo(faults, chain.sound());
+    StickFaults.addTo(faults, chain.sound());
+    SwitchFaults.addTo(faults, chain.sound());
+    RangeFaults.addTo(faults, chain.sound(), chain);
+    FailsafeFaults.addTo(faults, chain.sound(), chain);
+    return faults.all();
+  }
+
+  private static List<Check<Craft>> checks(RadioChain chain) {
+    CheckList checks = new CheckList();
+    BindChecks.addTo(checks, chain);
+    StickChecks.addTo(checks, chain);
+    SwitchChecks.addTo(checks, chain);
+    RangeChecks.addTo(checks, chain);
+    FailsafeChecks.addTo(checks, chain);
+    return checks.all();
+  }
 }

@@ -21,6 +21,7 @@ import ablemedic.line.CraftLine;
 import ablemedic.line.CraftLines;
 import ablemedic.line.Reach;
 import ablemedic.line.Wish;
+import ablemedic.speciality.CheckList;
 import ablemedic.speciality.Place;
 import ablemedic.wire.Format;
 import java.util.ArrayList;

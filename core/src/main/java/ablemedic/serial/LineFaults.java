@@ -20,6 +20,7 @@ import ablemedic.line.CraftLine;
 import ablemedic.line.CraftLines;
 import ablemedic.line.JoinedPart;
 import ablemedic.speciality.CraftFault;
+import ablemedic.speciality.FaultList;
 import ablemedic.speciality.Odds;
 import ablemedic.speciality.SettingTrouble;
 import ablemedic.told.Setting;
@@ -67,7 +68,7 @@ final class LineFaults {
   private void asBuilt(CraftLine line) {
     List<JoinedPart.Judged> wrong = lines.bySheet(line);
     if (!wrong.isEmpty()) {
-      faults.harmed("cannot-work-" + line.id(), "cannot-work-as-joined", "wires " + line.id(), SerialOdds.BY_SHEET, "As the sheet has it the " + line.label()
+      faults.harmed("cannot-work-" + line.id(), "cannot-work-as-joined", "serial wires " + line.id(), SerialOdds.BY_SHEET, "As the sheet has it the " + line.label()
           + " cannot work. " + wrong.get(0).text(), e -> e.with(new Harm.CannotWork(line.part().id(), line.id())),
           SerialFixes.asBuilt(lines, line, wrong));
     }
@@ -78,14 +79,14 @@ final class LineFaults {
       End one = line.sends().get();
       End other = line.hears().get();
       String name = line.label();
-      faults.harmed("exchanged-" + line.id(), "wires-exchanged", "wires " + line.id(), SerialOdds.WIRES_EXCHANGED, "TX and RX of the " + name + " are exchanged",
+      faults.harmed("exchanged-" + line.id(), "wires-exchanged", "serial wires " + line.id(), SerialOdds.WIRES_EXCHANGED, "TX and RX of the " + name + " are exchanged",
           e -> e.with(new Harm.LeadMoved(one.lead().id(), other.boardPad())).with(new Harm.LeadMoved(other.lead().id(), one.boardPad())),
           SerialFixes.wires("Exchange the two wires of the " + name, "wires of the " + name, "TX on TX", "TX on RX",
               List.of(Harm.LeadMoved.slot(one.lead().id()), Harm.LeadMoved.slot(other.lead().id()))));
     }
     for (End end : line.needed()) {
       for (String wrong : plausible(end)) {
-        faults.harmed("moved-" + plain(end.partPad()) + "-" + plain(wrong), "wire-on-wrong-pad", "wires " + line.id(), SerialOdds.WRONG_PAD,
+        faults.harmed("moved-" + plain(end.partPad()) + "-" + plain(wrong), "wire-on-wrong-pad", "serial wires " + line.id(), SerialOdds.WRONG_PAD,
             "The wire from " + label(end.partPad()) + " lies on pad " + End.printed(wrong) + " instead of " + end.printed(),
             e -> e.with(new Harm.LeadMoved(end.lead().id(), wrong)),
             SerialFixes.wires("Move the wire from " + label(end.partPad()) + " to pad " + end.printed(), "wire from " + label(end.partPad()),
@@ -180,7 +181,7 @@ final class LineFaults {
     }
     used.stream().filter(pad -> pad.inverter() == Inverter.JUMPER).findFirst().ifPresent(pad -> {
       String address = lines.boardPart().address(pad.name());
-      faults.harmed("jumper-" + line.id(), "jumper-wrong", "jumper " + address, SerialOdds.JUMPER, "The jumper of pad " + pad.name() + " is bridged for "
+      faults.harmed("jumper-" + line.id(), "jumper-wrong", "serial jumper " + address, SerialOdds.JUMPER, "The jumper of pad " + pad.name() + " is bridged for "
           + (wants ? "a plain" : "an inverted") + " line", e -> e.with(new Harm.OtherJumper(address)), SerialFixes.harm("jumper " + address,
               "Bridge the jumper of pad " + pad.name() + " for " + (wants ? "an inverted" : "a plain") + " line", "jumper of pad " + pad.name(),
               wants ? "plain" : "inverted", wants ? "inverted" : "plain", 8, Harm.OtherJumper.slot(address),
@@ -228,7 +229,7 @@ final class LineFaults {
   private void noSky(CraftLine line, Why why, Odds odds, String words, String title, double minutes) {
     String part = line.part().id();
     String name = why.name().toLowerCase(Locale.ROOT).replace('_', '-');
-    faults.harmed("sky-" + name + "-" + part, "no-sky", "sky " + part, odds, "The " + line.label() + words, e -> e.with(new Harm.NoSky(part, why)),
+    faults.harmed("sky-" + name + "-" + part, "no-sky", "serial sky " + part, odds, "The " + line.label() + words, e -> e.with(new Harm.NoSky(part, why)),
         SerialFixes.sky(name + " " + part, title, line.label(), minutes, part, why));
   }
 
@@ -237,7 +238,7 @@ final class LineFaults {
     Set<String> done = new HashSet<>();
     for (CraftLine line : lines.joined()) {
       for (End end : line.needed().stream().filter(one -> done.add(one.boardPad())).toList()) {
-        faults.harmed("dead-pad-" + plain(end.boardPad()), "port-pad-dead", "pad " + end.boardPad(), SerialOdds.PORT_PAD_DEAD,
+        faults.harmed("dead-pad-" + plain(end.boardPad()), "port-pad-dead", "serial pad " + end.boardPad(), SerialOdds.PORT_PAD_DEAD,
             "The chip behind pad " + end.printed() + " is dead", e -> e.with(new Harm.DeadPortPad(end.boardPad())),
             SerialFixes.otherPort(craft, lines, line, end));
       }

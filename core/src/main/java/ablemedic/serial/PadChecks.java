@@ -23,6 +23,7 @@ import ablemedic.line.OnPad.Sending;
 import ablemedic.line.OnPad;
 import ablemedic.physics.Memory;
 import ablemedic.physics.Powered;
+import ablemedic.speciality.CheckList;
 import ablemedic.speciality.Place;
 import ablemedic.wire.Format;
 import ablemedic.wire.Sender;

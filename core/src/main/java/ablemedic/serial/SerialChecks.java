@@ -21,6 +21,7 @@ import ablemedic.line.CraftLine;
 import ablemedic.line.CraftLines;
 import ablemedic.line.Reach;
 import ablemedic.physics.UsbPower;
+import ablemedic.speciality.CheckList;
 import ablemedic.speciality.Place;
 import java.util.ArrayList;
 import java.util.List;

@@ -5,6 +5,7 @@ import static ablemedic.serial.SerialSettings.entered;
 
 import ablemedic.craft.Craft;
 import ablemedic.craft.FirmwareSettings;
+import ablemedic.craft.LinkSettings;
 import ablemedic.craft.ModemSettings;
 import ablemedic.craft.PortSettings;
 import ablemedic.craft.RadioSettings;
@@ -14,6 +15,7 @@ import ablemedic.electrics.Harm;
 import ablemedic.electrics.Job;
 import ablemedic.line.CraftLine;
 import ablemedic.line.CraftLines;
+import ablemedic.speciality.FaultList;
 import ablemedic.speciality.SettingTrouble;
 import ablemedic.wire.Format;
 import java.util.List;
@@ -49,10 +51,9 @@ final class SerialFaults {
     }
     faults.told(SerialSettings.BOUND, "not-bound", "not-bound", RadioSettings.BOUND, SerialOdds.BOUND, was -> false, "The receiver is not bound to this radio",
         elsewhere(SerialSettings.BOUND, RadioSettings.BOUND, craft, "Bind the receiver to the radio", 5,
-            "Both on one generation of firmware. Bring the receiver to bind mode (button, three power cycles or shared phrase), then the radio.",
-            "Step back two metres. A stick that moves a bar is the proof; a lamp is only a hint."));
+            "Both on one generation of firmware. Step back two metres.", craft.told(LinkSettings.BINDS_BY).how()));
     faults.told(SerialSettings.MODULE, "module-off", "module-off", RadioSettings.MODULE, SerialOdds.AT_RADIO, was -> false,
-        "The radio's module for this receiver is off, or set to another protocol", elsewhere(SerialSettings.MODULE, RadioSettings.MODULE, craft,
+        "The radio's module for this receiver is off", elsewhere(SerialSettings.MODULE, RadioSettings.MODULE, craft,
             "Switch the radio's module for this receiver on", 3, "In the model's settings: the other module off, this one on, its protocol chosen.",
             "Its lamp comes on."));
   }
@@ -78,7 +79,7 @@ final class SerialFaults {
 
   private void mute(CraftLine receiver) {
     String part = receiver.part().id();
-    faults.harmed("no-telemetry-" + part, "receiver-without-telemetry", "sort " + part, SerialOdds.NO_TELEMETRY, "The " + receiver.label()
+    faults.harmed("no-telemetry-" + part, "receiver-without-telemetry", "serial sort " + part, SerialOdds.NO_TELEMETRY, "The " + receiver.label()
         + " is a sort without telemetry", e -> e.with(new Harm.NoTelemetry(part)), SerialFixes.harm("telemetry of " + part, "Fit a receiver that sends telemetry back, "
             + "or do without", "sort of the " + receiver.label(), "without telemetry", "with telemetry", 25, Harm.NoTelemetry.slot(part),
             "Without: leave telemetry out and show the values on the screen, or put strength on a spare channel and tell the board which."));
@@ -87,7 +88,7 @@ final class SerialFaults {
   /** It shows values and can never change a setting; the sheet alone tells. */
   private void oneWay(CraftLine line) {
     String up = Telemetry.upOf(line);
-    faults.harmed("one-way-" + line.id(), "one-way-telemetry", "sort " + up, SerialOdds.BY_SHEET, "The one-way stream of the " + line.part().label()
+    faults.harmed("one-way-" + line.id(), "one-way-telemetry", "serial sort " + up, SerialOdds.BY_SHEET, "The one-way stream of the " + line.part().label()
         + " shows values and can never change a setting", e -> e.with(new Harm.CannotWork(line.part().id(), up)), SerialFixes.harm("two ways for " + line.id(),
             "Fit a receiver whose telemetry goes both ways, or change settings at the computer", "telemetry of the " + line.part().label(), "one way", "both ways", 25,
             Harm.CannotWork.slot(up), "One-wire polled telemetry and links that carry it on the receiver's own line go both ways. Enter the new part on the sheet."));

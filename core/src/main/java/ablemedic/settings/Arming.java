@@ -4,6 +4,7 @@ import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FirmwareSettings;
+import ablemedic.craft.LinkSettings;
 import ablemedic.craft.ModeRange;
 import ablemedic.craft.RadioSettings;
 import ablemedic.craft.Rotation;
@@ -153,7 +154,7 @@ public record Arming(List<Lock> locks) {
 
     private boolean isHeard() {
       return state.radioOn() && lines.flatMap(all -> all.of(Job.RECEIVER).map(line -> all.linked(craft)
-          && all.now(line, craft, state.computer()).heard() != Reach.NONE)).orElse(craft.told(RadioSettings.BOUND) && craft.told(RadioSettings.MODULE));
+          && all.now(line, craft, state.computer()).heard() != Reach.NONE)).orElse(LinkSettings.isLinked(craft));
     }
 
     private void frames() {
@@ -206,14 +207,16 @@ public record Arming(List<Lock> locks) {
       }
       ModeRange range = craft.told(ArmingSettings.ARM);
       int channel = craft.told(ArmingSettings.RADIO_CHANNEL);
-      boolean same = channel == range.channel();
-      int sends = !same ? CENTRE_US : state.switchOn() ? craft.told(ArmingSettings.RADIO_ON) : SWITCH_OFF_US;
-      add(Reason.SWITCH, !range.holds(sends), range.isNone() ? "No switch arms it" : "It arms on " + range + "; " + (same
-          ? "the switch sends " + sends + " µs" : "the radio has its arm switch on " + (channel == 0 ? "no channel" : "channel " + channel)),
-          ArmingSettings.ARM, ArmingSettings.RADIO_CHANNEL, ArmingSettings.RADIO_ON);
+      boolean carried = LinkSettings.carries(craft, channel);
+      boolean same = channel == range.channel() && carried;
+      int on = craft.told(ArmingSettings.RADIO_ON);
+      int sends = !same ? CENTRE_US : state.switchOn() ? on : SWITCH_OFF_US;
+      add(Reason.SWITCH, !range.holds(sends), range.isNone() ? "No switch arms it" : "It arms on " + range + "; " + (same ? "the switch sends " + sends + " µs"
+          : !carried ? "the link does not carry channel " + channel : "the radio has its arm switch on " + (channel == 0 ? "no channel" : "channel " + channel)),
+          ArmingSettings.ARM, ArmingSettings.RADIO_CHANNEL, ArmingSettings.RADIO_ON, LinkSettings.FRAMES, LinkSettings.CHANNELS);
       boolean stuck = range.holds(SWITCH_OFF_US) || !same && range.holds(CENTRE_US);
-      add(Reason.AT_POWER, stuck || state.onAtPower() && state.switchOn() && range.holds(sends), stuck ? "The switch counts as on wherever it stands"
-          : state.onAtPower() ? "The switch stood on when the pack went in: off and on again" : "The switch was off when the pack went in", ArmingSettings.ON_AT_POWER,
+      add(Reason.AT_POWER, stuck || state.onAtPower() && state.switchOn() && range.holds(sends), stuck ? same && !range.holds(on)
+          ? "The switch arms at its other end: off counts as on" : "The switch counts as on wherever it stands" : state.onAtPower() ? "The switch stood on when the pack went in: off and on again" : "The switch was off when the pack went in", ArmingSettings.ON_AT_POWER,
           ArmingSettings.ARM);
     }
 

@@ -4,6 +4,7 @@ import static ablemedic.diagnosis.Prediction.from;
 
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
+import ablemedic.craft.LinkSettings;
 import ablemedic.craft.ModeRange;
 import ablemedic.craft.RadioSettings;
 import ablemedic.craft.Stick;
@@ -122,7 +123,7 @@ final class ArmingChecks {
         + c.told(ArmingSettings.THROTTLE_LOW) + " µs.", pulse, from(Facet.of("throttle bar", this::throttleUs),
             us -> us.<Outlook>map(at -> new Spread(pulse, at, 3, MISREAD)).orElseGet(() -> new Spread(pulse, 1500, 400, 0.5))), 0.5, 0.05, radio(), true));
     Choices answers = Choices.of("What does the arm switch do on the page of modes?", List.of(new Outcome("enters", "its mark enters the range, and leaves it"),
-        new Outcome("outside", "a mark moves, and stays outside"), new Outcome("stays-in", "its mark stands in the range whatever the switch does"),
+        new Outcome("outside", "a mark moves, and stays outside"), new Outcome("other-end", "its mark leaves the range when it is switched on"), new Outcome("stays-in", "its mark stands in the range whatever the switch does"),
         new Outcome("none", "no mark moves with it"), new Outcome("no-range", "no range is there that arms")));
     add(new CraftCheck("arm-switch-mark", "arm-switch-mark", c -> "Flip the arm switch and watch the page of modes", c -> "Computer joined, radio on. Does the mark of its channel go into "
         + "the range that arms?", answers, from(Facet.of("mark of the arm switch", this::mark), seen -> Ways.expecting(answers, seen, MISREAD)), 0.6, 0.05, radio(), true));
@@ -148,12 +149,12 @@ final class ArmingChecks {
       return range.isNone() ? "no-range" : "none";
     } else if (range.isNone()) {
       return "no-range";
-    } else if (channel != range.channel()) {
+    } else if (channel != range.channel() || !LinkSettings.carries(craft, channel)) {
       return range.holds(1500) ? "stays-in" : "none";
     }
     boolean on = range.holds(craft.told(ArmingSettings.RADIO_ON));
     boolean off = range.holds(1000);
-    return on && off ? "stays-in" : on ? "enters" : "outside";
+    return on && off ? "stays-in" : on ? "enters" : off ? "other-end" : "outside";
   }
 
   private void read() {

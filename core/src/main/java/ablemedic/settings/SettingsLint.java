@@ -4,8 +4,6 @@ import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.DriveSettings;
-import ablemedic.craft.FailsafeSettings;
-import ablemedic.craft.FailsafeSettings.Stage2;
 import ablemedic.craft.ModeRange;
 import ablemedic.craft.MotorProtocol;
 import ablemedic.electrics.Job;
@@ -25,7 +23,6 @@ final class SettingsLint {
   /** Resting below the first harms a cell; under load the second is the floor. */
   private static final double WARN_FLOOR = 3.5;
   private static final double LOADED_FLOOR = 3.3;
-  private static final double LONG_GUARD = 3;
 
   private final Craft craft;
   private final List<Lint> found = new ArrayList<>();
@@ -40,7 +37,6 @@ final class SettingsLint {
     all.modes();
     all.motors();
     all.alarms();
-    all.failsafe();
     return List.copyOf(all.found);
   }
 
@@ -116,23 +112,6 @@ final class SettingsLint {
           BoardSettings.WARN_CELL, BoardSettings.LOWEST_CELL);
     } else if (warn < WARN_FLOOR - 1e-9) {
       add(Severity.DOUBTFUL, "It warns at " + said(BoardSettings.WARN_CELL), "3.7 V a cell for long pack life, 3.5 to use the pack", "", BoardSettings.WARN_CELL);
-    }
-  }
-
-  private void failsafe() {
-    Stage2 stage = craft.told(FailsafeSettings.STAGE_2);
-    Optional<CraftLines> lines = CraftLines.onSheet(craft);
-    if (stage == Stage2.RETURN_HOME && lines.isPresent() && lines.get().of(Job.GNSS).isEmpty()) {
-      add(Severity.WRONG, "When the link stays lost it is to return home, and it has no positioning module", "Choose to land or to drop", "", FailsafeSettings.STAGE_2);
-    }
-    double hover = 100 * Math.sqrt(1 / craft.airframe().thrustToWeight());
-    double landing = craft.told(FailsafeSettings.LANDING_THROTTLE);
-    if (stage != Stage2.DROP && landing >= hover) {
-      add(Severity.HARMS, "Its landing throttle of " + said(FailsafeSettings.LANDING_THROTTLE) + " climbs: this craft hovers at about " + Math.round(hover) + " %", "Well below " + Math.round(hover) + " %", "",
-          FailsafeSettings.LANDING_THROTTLE);
-    }
-    if (craft.told(FailsafeSettings.GUARD) > LONG_GUARD) {
-      add(Severity.DOUBTFUL, "It flies blind for " + said(FailsafeSettings.GUARD) + " before it does anything", "1 to 1.5 s is usual", "", FailsafeSettings.GUARD);
     }
   }
 

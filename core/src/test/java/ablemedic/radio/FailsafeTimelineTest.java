@@ -5,15 +5,16 @@ import static org.assertj.core.api.Assertions.within;
 
 import ablemedic.craft.Airframe;
 import ablemedic.craft.CraftClass;
+import ablemedic.craft.FailsafeSettings.HomeAt;
 import ablemedic.craft.FailsafeSettings.Stage2;
 import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.ReceiverSettings.WhenLost;
 import ablemedic.craft.Rotation;
 import ablemedic.craft.SpinSchool;
 import ablemedic.radio.FailsafeTimeline.At;
 import ablemedic.radio.FailsafeTimeline.End;
 import ablemedic.radio.FailsafeTimeline.Event;
 import ablemedic.radio.LostLink.Home;
-import ablemedic.radio.LostLink.Receiver;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
 import java.util.Comparator;
@@ -29,9 +30,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class FailsafeTimelineTest {
   private static final Airframe FRAME = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE).airframe();
-  private static final Home READY = new Home(true, true, 12, 10, 30, true);
+  private static final Home READY = new Home(true, true, 12, 8, 10, 30, true, 0, HomeAt.ARMING);
 
-  private static LostLink lost(Receiver receiver, boolean presetArm, double presetThrottle, Stage2 stage, Home home, double distance, Optional<Double> back) {
+  private static LostLink lost(WhenLost receiver, boolean presetArm, double presetThrottle, Stage2 stage, Home home, double distance, Optional<Double> back) {
     return new LostLink(receiver, 0.5, presetArm, presetThrottle, 0.2, 1, stage, 25, 60, home, 10, 20, distance, back);
   }
 
@@ -44,13 +45,16 @@ class FailsafeTimelineTest {
       "HOLD,false,0,DROP,ready,,FLIES_ON", "HOLD,false,0,LAND,ready,,FLIES_ON", "HOLD,false,0,RETURN_HOME,ready,,FLIES_ON", "HOLD,false,0,DROP,ready,8,BACK",
       "PRESETS,false,0,LAND,ready,,FALLS", "PRESETS,false,90,LAND,ready,,FALLS", "PRESETS,true,0,RETURN_HOME,ready,,FALLS", "PRESETS,true,60,LAND,ready,,CLIMBS", "PRESETS,true,60,LAND,ready,8,BACK",
       "PRESETS,true,25,DROP,ready,,LANDS", "NO_FRAMES,false,0,DROP,ready,0.3,BACK", "NO_FRAMES,false,0,DROP,ready,1.6,BACK", "NO_FRAMES,false,0,DROP,ready,1.8,FALLS", "FLAG,false,0,DROP,ready,1.6,FALLS",
-      "NO_FRAMES,false,0,LAND,ready,1.8,BACK", "NO_FRAMES,false,0,RETURN_HOME,ready,4,BACK", "NO_FRAMES,false,0,RETURN_HOME,ready,500,HOME"})
-  void everyChainEndsAsTheHandWrittenTableHasIt(Receiver receiver, boolean arm, double throttle, Stage2 stage, String home, Double back, End end) {
+      "NO_FRAMES,false,0,LAND,ready,1.8,BACK", "NO_FRAMES,false,0,RETURN_HOME,ready,4,BACK", "NO_FRAMES,false,0,RETURN_HOME,ready,500,HOME", "NO_FRAMES,false,0,RETURN_HOME,turned,,STRAYS", "NO_FRAMES,false,0,RETURN_HOME,turned,9,BACK", "FLAG,false,0,RETURN_HOME,turned,,STRAYS",
+      "NO_FRAMES,false,0,RETURN_HOME,askew,,HOME", "NO_FRAMES,false,0,LAND,turned,,LANDS"})
+  void everyChainEndsAsTheHandWrittenTableHasIt(WhenLost receiver, boolean arm, double throttle, Stage2 stage, String home, Double back, End end) {
     Home has = switch (home) {
-      case "no-fix" -> new Home(false, true, 12, 10, 30, true);
-      case "no-home" -> new Home(true, false, 12, 10, 30, true);
-      case "few" -> new Home(true, true, 5, 10, 30, true);
-      case "no-level" -> new Home(true, true, 12, 10, 30, false);
+      case "no-fix" -> new Home(false, true, 12, 8, 10, 30, true, 0, HomeAt.ARMING);
+      case "no-home" -> new Home(true, false, 12, 8, 10, 30, true, 0, HomeAt.ARMING);
+      case "few" -> new Home(true, true, 5, 8, 10, 30, true, 0, HomeAt.ARMING);
+      case "no-level" -> new Home(true, true, 12, 8, 10, 30, false, 0, HomeAt.ARMING);
+      case "turned" -> new Home(true, true, 12, 8, 10, 30, true, 180, HomeAt.ARMING);
+      case "askew" -> new Home(true, true, 12, 8, 10, 30, true, -45, HomeAt.ARMING);
       default -> READY;
     };
     assertThat(FailsafeTimeline.of(FRAME, lost(receiver, arm, throttle, stage, has, home.equals("near") ? 4 : 80, Optional.ofNullable(back))).end()).isEqualTo(end);
@@ -94,19 +98,19 @@ class FailsafeTimelineTest {
   /** Way flown blind is speed times detection and guard; by hand: 10 m/s × (0.5 + 0.2 + 1) s. */
   @Test
   void theWayFlownBlindIsSpeedTimesWhatPasses() {
-    assertThat(FailsafeTimeline.of(FRAME, lost(Receiver.NO_FRAMES, false, 0, Stage2.DROP, READY, 80, Optional.empty())).blindM()).isCloseTo(17, within(1e-9));
-    assertThat(FailsafeTimeline.of(FRAME, lost(Receiver.FLAG, false, 0, Stage2.DROP, READY, 80, Optional.empty())).blindM()).isCloseTo(15, within(1e-9));
+    assertThat(FailsafeTimeline.of(FRAME, lost(WhenLost.NO_FRAMES, false, 0, Stage2.DROP, READY, 80, Optional.empty())).blindM()).isCloseTo(17, within(1e-9));
+    assertThat(FailsafeTimeline.of(FRAME, lost(WhenLost.FLAG, false, 0, Stage2.DROP, READY, 80, Optional.empty())).blindM()).isCloseTo(15, within(1e-9));
   }
 
   @Test
   void whatIsDangerousIsSaid() {
-    assertThat(FailsafeTimeline.of(FRAME, lost(Receiver.HOLD, false, 0, Stage2.DROP, READY, 80, Optional.empty())).hazards()).anyMatch(one -> one.contains("never learns"));
-    assertThat(FailsafeTimeline.of(FRAME, lost(Receiver.PRESETS, true, 80, Stage2.DROP, READY, 80, Optional.empty())).hazards().get(0)).contains("climbs");
-    LostLink high = new LostLink(Receiver.NO_FRAMES, 0.5, false, 0, 0.2, 1, Stage2.LAND, 60, 60, READY, 10, 20, 80, Optional.empty());
+    assertThat(FailsafeTimeline.of(FRAME, lost(WhenLost.HOLD, false, 0, Stage2.DROP, READY, 80, Optional.empty())).hazards()).anyMatch(one -> one.contains("never learns"));
+    assertThat(FailsafeTimeline.of(FRAME, lost(WhenLost.PRESETS, true, 80, Stage2.DROP, READY, 80, Optional.empty())).hazards().get(0)).contains("climbs");
+    LostLink high = new LostLink(WhenLost.NO_FRAMES, 0.5, false, 0, 0.2, 1, Stage2.LAND, 60, 60, READY, 10, 20, 80, Optional.empty());
     assertThat(FailsafeTimeline.of(FRAME, high).hazards().get(0)).contains("climbs at this weight");
-    LostLink brief = new LostLink(Receiver.NO_FRAMES, 0.5, false, 0, 0.2, 1, Stage2.LAND, 38, 1, READY, 10, 60, 80, Optional.empty());
+    LostLink brief = new LostLink(WhenLost.NO_FRAMES, 0.5, false, 0, 0.2, 1, Stage2.LAND, 38, 1, READY, 10, 60, 80, Optional.empty());
     assertThat(FailsafeTimeline.of(FRAME, brief).hazards()).anyMatch(one -> one.contains("still"));
-    assertThat(FailsafeTimeline.of(FRAME, lost(Receiver.NO_FRAMES, false, 0, Stage2.RETURN_HOME, new Home(false, true, 12, 10, 30, true), 80, Optional.empty())).hazards())
+    assertThat(FailsafeTimeline.of(FRAME, lost(WhenLost.NO_FRAMES, false, 0, Stage2.RETURN_HOME, new Home(false, true, 12, 8, 10, 30, true, 0, HomeAt.ARMING), 80, Optional.empty())).hazards())
         .anyMatch(one -> one.contains("no fix"));
   }
 
@@ -115,9 +119,9 @@ class FailsafeTimelineTest {
   void everyTimelineGoesForwardAndEnds() {
     Random random = new Random(4);
     for (int i = 0; i < 3000; i++) {
-      Receiver receiver = Receiver.values()[random.nextInt(4)];
+      WhenLost receiver = WhenLost.values()[random.nextInt(4)];
       LostLink lost = new LostLink(receiver, random.nextDouble(), random.nextBoolean(), 100 * random.nextDouble(), 0.3 * random.nextDouble(), 3 * random.nextDouble(), Stage2.values()[random.nextInt(3)],
-          100 * random.nextDouble(), 60 * random.nextDouble(), new Home(random.nextBoolean(), random.nextBoolean(), random.nextInt(20), 20 * random.nextDouble(), 60 * random.nextDouble(), random.nextBoolean()),
+          100 * random.nextDouble(), 60 * random.nextDouble(), new Home(random.nextBoolean(), random.nextBoolean(), random.nextInt(20), random.nextInt(20), 20 * random.nextDouble(), 60 * random.nextDouble(), random.nextBoolean(), 360 * random.nextDouble() - 180, HomeAt.ARMING),
           20 * random.nextDouble(), 0.2 + 100 * random.nextDouble(), 300 * random.nextDouble(), random.nextBoolean() ? Optional.empty() : Optional.of(20 * random.nextDouble()));
       FailsafeTimeline line = FailsafeTimeline.of(FRAME, lost);
       assertThat(line.events()).isSortedAccordingTo(Comparator.comparingDouble(Event::atS)).isNotEmpty();
