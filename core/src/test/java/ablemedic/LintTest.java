@@ -27,7 +27,7 @@ class LintTest {
   private static final List<Craft> CRAFTS = List.of(SerialCrafts.shared(), SerialCrafts.polled(), SerialCrafts.modem(), PowerCrafts.stack(),
       PowerCrafts.separate());
   /** What only somebody who is asked can tell from a mistake: either may be meant. */
-  private static final Set<String> MAY_BE_MEANT = Set.of("mode", "telemetry-on", "current-read", "current-scale", "current-at-rest", "telemetry-bytes", "arm-waits-for-fix");
+  private static final Set<String> MAY_BE_MEANT = Set.of("mode", "telemetry-on", "current-read", "current-scale", "current-at-rest", "telemetry-bytes", "arm-waits-for-fix", "failsafe-stage-2");
 
   @Test
   void ofASoundCraftThereIsNothingToSay() {

@@ -197,7 +197,7 @@ final class CaptureAnalysis implements Recorded {
         .map(b -> new ByteAt(b.fromS() - stripFromS, b.toS() - stripFromS, b.value(), b.sound()))
         .filter(b -> b.fromS() >= 0 && b.fromS() < stripS).toList());
     Optional<Serial> serial = bit.map(b -> new Serial(b.baud(), b.u() * b.baud() * b.baud(), b.nearestUsual(), framing, inverted, bytes, wrong));
-    Optional<Carried> carried = heard().map(h -> new Carried(h.format(), h.good(), h.bad(), h.ratePerS(), h.channels(), h.said()));
+    Optional<Carried> carried = heard().map(h -> new Carried(h.format(), h.good(), h.bad(), h.ratePerS(), h.channels(), h.moments(), h.said()));
     CaptureVerdicts verdicts = new CaptureVerdicts(bytesOnly, bytes, edges, duration, edges == 0 && highS > 0, idlesHigh, volts, serial, carried,
         pulses.map(PulseFrames::inverted).orElse(false));
     return new CaptureReport(form, signals, duration, edges, idlesHigh, volts, serial, carried, verdicts.all(), drawn);

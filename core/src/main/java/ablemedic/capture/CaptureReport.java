@@ -3,6 +3,7 @@ package ablemedic.capture;
 import ablemedic.wire.Format;
 import ablemedic.wire.Framing;
 import ablemedic.wire.Heard.Channel;
+import ablemedic.wire.Heard.Moment;
 import java.util.List;
 import java.util.Optional;
 
@@ -45,7 +46,7 @@ public record CaptureReport(CaptureForm form, List<String> signals, double durat
   }
 
   /** What its frames are, and what they carry. */
-  public record Carried(Format format, long good, long bad, double ratePerS, List<Channel> channels, List<String> said) {}
+  public record Carried(Format format, long good, long bad, double ratePerS, List<Channel> channels, List<Moment> moments, List<String> said) {}
 
   /** How grave something is. */
   public enum Weight {

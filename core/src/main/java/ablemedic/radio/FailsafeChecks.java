@@ -78,8 +78,8 @@ public final class FailsafeChecks {
     Scale after = new Scale("after how many seconds", "s", 0, LONGEST_S, Double.POSITIVE_INFINITY, List.of(new Outcome(NEVER, "nothing changes for half a minute")));
     Mixed answers = new Mixed(List.of(Item.of(DOES, "What do the motors do?", motors()), new Item(AFTER, after)));
     Choices what = (Choices) answers.items().get(0).form();
-    checks.add(RADIO_OFF, "radio-off", "Radio-off test: switch the radio off and watch the motors", "PROPS OFF, craft held down or strapped. Pack in, radio on, arm, throttle a third. Switch the radio off and count: what do the motors do, "
-        + "after how many seconds? Wait half a minute. Then radio on, arm switch off. Motors that go on as before are stopped by the pack's plug: keep a hand at it.", answers,
+    checks.add(RADIO_OFF, "radio-off", "Radio-off test: switch the radio off and watch the motors", "PROPS OFF, craft held down or strapped. Pack in, radio on, arm, throttle a third. Switch the radio off and count until the motors do "
+        + "what they end with: what is it, and after how many seconds? Wait half a minute. Then radio on, arm switch off. Motors that go on as before are stopped by the pack's plug: keep a hand at it.", answers,
         from(Facet.of("motors without the radio", RadioOff::of), off -> Branches.of(answers, Ways.expecting(what, id(off.does()), MISREAD), seconds(after, off))), 3, 0.4, BenchNeeds.POWERED_AND_RADIO_ALONE);
   }
 

@@ -20,9 +20,9 @@ import java.util.List;
  */
 public record FailsafeTimeline(List<Event> events, List<At> heights, End end, double blindM, double impactMs, double impactJ, List<String> hazards) {
   /** Climb, way home and landing of a return, metres a second; common practice, no source. */
-  private static final double CLIMB_MS = 3;
-  private static final double HOME_MS = 8;
-  private static final double LANDING_MS = 1.5;
+  static final double CLIMB_MS = 3;
+  static final double HOME_MS = 8;
+  static final double LANDING_MS = 1.5;
   /** How long a link must be steady before the board takes it back. Common practice, no source. */
   private static final double STEADY_S = 1;
   /** A drawing of what never ends is broken off here. */
@@ -56,7 +56,12 @@ public record FailsafeTimeline(List<Event> events, List<At> heights, End end, do
   public record At(double atS, double heightM) {}
 
   public static FailsafeTimeline of(Airframe frame, LostLink lost) {
-    return new Run(frame, lost).run();
+    return of(frame, lost, 1);
+  }
+
+  /** The same with so many times the usual drag. */
+  static FailsafeTimeline of(Airframe frame, LostLink lost, double drag) {
+    return new Run(frame, lost, Fall.of(frame, drag)).run();
   }
 
   /** Share of its weight that a throttle carries: thrust goes with its square. */
@@ -74,10 +79,10 @@ public record FailsafeTimeline(List<Event> events, List<At> heights, End end, do
     private final List<String> hazards = new ArrayList<>();
     private double impactMs;
 
-    private Run(Airframe frame, LostLink lost) {
+    private Run(Airframe frame, LostLink lost, Fall fall) {
       this.frame = frame;
       this.lost = lost;
-      this.fall = Fall.of(frame);
+      this.fall = fall;
       heights.add(new At(0, lost.heightM()));
     }
 

@@ -17,9 +17,14 @@ public record Fall(double massKg, double terminalMs) {
 
   /** That of a frame. */
   public static Fall of(Airframe frame) {
+    return of(frame, 1);
+  }
+
+  /** The same with so many times the usual drag. */
+  static Fall of(Airframe frame, double drag) {
     double kg = frame.massG() / 1000;
     double edge = Math.sqrt(2) * frame.reachMm() / 1000;
-    return new Fall(kg, Math.sqrt(2 * kg * Airframe.GRAVITY / (AIR * DRAG_SHARE * edge * edge)));
+    return new Fall(kg, Math.sqrt(2 * kg * Airframe.GRAVITY / (AIR * DRAG_SHARE * drag * edge * edge)));
   }
 
   /** The same carried in part by its motors. */

@@ -21,6 +21,9 @@ import java.util.Map;
 final class RadioLint {
   private static final double LONG_GUARD_S = 3;
   private static final double IDLING = 5;
+  private static final double BRIEF_S = 10;
+  private static final int MANY = 15;
+  private static final double FAR_M = 100;
   private static final String WRONG = "failsafe-wrong";
   private static final String AWAY = "flew-away";
   private static final String HOME = "no-return";
@@ -59,7 +62,9 @@ final class RadioLint {
             LinkSettings.CHANNELS, LinkSettings.FRAMES);
       }
     });
-    if (!craft.told(ArmingSettings.LEVEL).isNone() && craft.told(ArmingSettings.LEVEL).channel() != craft.told(ArmingSettings.RADIO_LEVEL_CHANNEL)) {
+    if (craft.told(ArmingSettings.LEVEL).isNone()) {
+      add(Severity.DOUBTFUL, "No switch levels it: it flies by rates all the time", "Lay a range of self-level over a switch, unless it is meant", "switch-wrong", ArmingSettings.LEVEL);
+    } else if (craft.told(ArmingSettings.LEVEL).channel() != craft.told(ArmingSettings.RADIO_LEVEL_CHANNEL)) {
       add(Severity.WRONG, "It levels itself on " + craft.told(ArmingSettings.LEVEL) + ", and the radio has that switch on " + said(ArmingSettings.RADIO_LEVEL_CHANNEL), "Put both on one channel", "switch-wrong",
           ArmingSettings.LEVEL, ArmingSettings.RADIO_LEVEL_CHANNEL);
     }
@@ -90,6 +95,9 @@ final class RadioLint {
     if (craft.told(FailsafeSettings.GUARD) > LONG_GUARD_S) {
       add(Severity.DOUBTFUL, "It flies blind for " + said(FailsafeSettings.GUARD) + " before it does anything", "1 to 1.5 s is usual", "", FailsafeSettings.GUARD);
     }
+    if (stage == Stage2.LAND && craft.told(FailsafeSettings.LANDING_TIME) < BRIEF_S) {
+      add(Severity.WRONG, "Its landing ends after " + said(FailsafeSettings.LANDING_TIME) + ", with the motors off", "Longer than it sinks from the greatest height that is flown", WRONG, FailsafeSettings.LANDING_TIME);
+    }
     if (stage != Stage2.RETURN_HOME) {
       return;
     }
@@ -102,6 +110,12 @@ final class RadioLint {
     }
     if (craft.told(FailsafeSettings.LEAST_SATELLITES) < LostLink.Home.ENOUGH) {
       add(Severity.DOUBTFUL, "It returns with " + said(FailsafeSettings.LEAST_SATELLITES) + " satellites", LostLink.Home.ENOUGH + " are common", HOME, FailsafeSettings.LEAST_SATELLITES);
+    }
+    if (craft.told(FailsafeSettings.LEAST_SATELLITES) > MANY) {
+      add(Severity.DOUBTFUL, "It returns with " + said(FailsafeSettings.LEAST_SATELLITES) + " satellites only", LostLink.Home.ENOUGH + " are common", HOME, FailsafeSettings.LEAST_SATELLITES);
+    }
+    if (craft.told(FailsafeSettings.LEAST_DISTANCE) > FAR_M) {
+      add(Severity.DOUBTFUL, "Nearer than " + said(FailsafeSettings.LEAST_DISTANCE) + " it lands instead of returning", "10 m for a first try", HOME, FailsafeSettings.LEAST_DISTANCE);
     }
     if (craft.told(FailsafeSettings.HOME_AT) == HomeAt.POWER) {
       add(Severity.DOUBTFUL, "Home is where it got its fix, not where it was armed", "Each time it is armed, unless it always gets its power where it flies", HOME, FailsafeSettings.HOME_AT);

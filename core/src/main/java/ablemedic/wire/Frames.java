@@ -79,7 +79,7 @@ public final class Frames extends Tallied {
 
   private void good(int at, int length) {
     layout.read(window, at, length);
-    sound(times[at], layout.channelsUs());
+    sound(times[at], layout.channelsUs(), layout.isFailsafe());
     covered += length;
   }
 

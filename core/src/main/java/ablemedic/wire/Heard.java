@@ -21,6 +21,11 @@ public interface Heard {
   /** What each channel gave, as far as the format carries channels. */
   List<Channel> channels();
 
+  /** When something of the channels changed, in the order of time; the first is the first frame. Of very many the first ones. */
+  default List<Moment> moments() {
+    return List.of();
+  }
+
   /** What was carried besides, each in words. */
   List<String> said();
 
@@ -31,4 +36,18 @@ public interface Heard {
    * @param moved  whether it moved by more than noise does
    */
   record Channel(int number, double lastUs, double leastUs, double mostUs, boolean moved) {}
+
+  /**
+   * Channels that changed by more than noise, or a line that fell silent.
+   *
+   * @param atS      seconds from the beginning of the recording
+   * @param us       all channels
+   * @param failsafe whether the receiver said that it hears nothing
+   * @param silent   whether frames stopped here
+   */
+  record Moment(double atS, List<Double> us, boolean failsafe, boolean silent) {
+    public Moment {
+      us = List.copyOf(us);
+    }
+  }
 }

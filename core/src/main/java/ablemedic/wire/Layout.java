@@ -27,6 +27,11 @@ interface Layout {
     return List.of();
   }
 
+  /** Whether the last frame says that its sender hears nothing. */
+  default boolean isFailsafe() {
+    return false;
+  }
+
   /** What was carried besides, each in words. */
   default List<String> said() {
     return List.of();

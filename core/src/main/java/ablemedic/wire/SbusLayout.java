@@ -19,6 +19,7 @@ final class SbusLayout implements Layout {
   private long frames;
   private long lost;
   private long failsafe;
+  private boolean flagged;
 
   @Override
   public int longest() {
@@ -51,7 +52,8 @@ final class SbusLayout implements Layout {
     }
     frames++;
     lost += (bytes[at + FLAGS] & FRAME_LOST) != 0 ? 1 : 0;
-    failsafe += (bytes[at + FLAGS] & FAILSAFE) != 0 ? 1 : 0;
+    flagged = (bytes[at + FLAGS] & FAILSAFE) != 0;
+    failsafe += flagged ? 1 : 0;
   }
 
   /** From raw steps to µs. */
@@ -67,6 +69,11 @@ final class SbusLayout implements Layout {
   @Override
   public List<Double> channelsUs() {
     return channels;
+  }
+
+  @Override
+  public boolean isFailsafe() {
+    return flagged;
   }
 
   @Override

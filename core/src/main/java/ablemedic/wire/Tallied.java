@@ -6,6 +6,7 @@ import java.util.List;
 abstract class Tallied implements Heard {
   private final Format format;
   private final Channels channels = new Channels();
+  private final Moments moments = new Moments();
   private long good;
   private long bad;
   private double firstS;
@@ -17,10 +18,16 @@ abstract class Tallied implements Heard {
 
   /** A sound frame began. */
   void sound(double timeS, List<Double> us) {
+    sound(timeS, us, false);
+  }
+
+  /** @param failsafe whether it says that its sender hears nothing */
+  void sound(double timeS, List<Double> us, boolean failsafe) {
     firstS = good == 0 ? timeS : firstS;
     lastS = timeS;
     good++;
     channels.take(us);
+    moments.take(timeS, us, failsafe);
   }
 
   /** A frame of right structure came out wrong. */
@@ -51,5 +58,10 @@ abstract class Tallied implements Heard {
   @Override
   public List<Channel> channels() {
     return channels.all();
+  }
+
+  @Override
+  public List<Moment> moments() {
+    return moments.all();
   }
 }

@@ -170,7 +170,8 @@ class PowerBookTest {
       assertThat(Proof.expected(complaint.seen(), craft).split(", \\d")[0]).as(complaint.id())
           .isIn("takes off well", "none, they all turn", "neither", "none, all come on and stay on", "it is right",
               "nothing of the kind", "calm, and the motors stay cool", "it arms", "all together, smoothly", "nothing",
-              "it starts as usual and answers");
+              "it starts as usual and answers", "solid, and the sticks are heard", "nothing, they are right", "on switches it on, off switches it off", "they stop",
+              "it came down, or came back", "it did not, it flew on", "as far");
     }
   }
 
@@ -235,7 +236,8 @@ class PowerBookTest {
   void aCraftWithoutASheetGetsNoBookOfPowerButKeepsTheRest() {
     Craft bare = PowerCrafts.separate().withElectrics(ablemedic.electrics.Electrics.NONE);
     assertThat(book(bare).faults()).isEmpty();
-    assertThat(Specialities.complaints(bare, Meter.USUAL)).extracting(Complaint::id).containsExactly("take-off", "shakes-or-hot", "will-not-arm", "motors-start", "settings-odd", "flash-failed", "something-else");
+    assertThat(Specialities.complaints(bare, Meter.USUAL)).extracting(Complaint::id).containsExactly("take-off", "shakes-or-hot", "will-not-arm", "motors-start", "settings-odd", "flash-failed", "will-not-bind", "sticks-wrong",
+        "switch-wrong", "failsafe-wrong", "flew-away", "dropped", "poor-range", "something-else");
     assertThat(PrePowerRoutine.of(bare, Meter.USUAL, RoutineSchool.FULL)).hasSize(4);
   }
 

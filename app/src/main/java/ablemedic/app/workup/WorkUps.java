@@ -9,6 +9,7 @@ import ablemedic.app.chart.SnapshotStore.Row;
 import ablemedic.app.entry.Entered;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.ledger.LedgerStore;
+import ablemedic.app.radiooff.RadioOffTests;
 import ablemedic.app.routine.RoutineStore;
 import ablemedic.app.routine.Routines;
 import ablemedic.app.workup.WorkUpEvent.BenchSet;
@@ -34,6 +35,7 @@ import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Proof;
 import ablemedic.diagnosis.Sureness;
+import ablemedic.radio.FailsafeChecks;
 import ablemedic.settings.ReadBack;
 import ablemedic.snapshot.ListingCheck;
 import ablemedic.snapshot.TakenListing;
@@ -280,6 +282,9 @@ public class WorkUps implements Routines.Follower {
     draft.add(new Found(check.id(), number, entered, sureness));
     if (crashed(check, entered)) {
       draft.log("crash", "It came down in “" + title + "”");
+    }
+    if (check.id().equals(FailsafeChecks.RADIO_OFF)) {
+      RadioOffTests.line(workUp.known().sound(), entered).ifPresent(line -> draft.log(line.kind(), line.text()));
     }
     return draft.done();
   }

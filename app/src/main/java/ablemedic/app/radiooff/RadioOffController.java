@@ -1,0 +1,105 @@
+package ablemedic.app.radiooff;
+
+import ablemedic.Specialities;
+import ablemedic.app.chart.CraftStore;
+import ablemedic.app.entry.Entered;
+import ablemedic.app.entry.QuestionView;
+import ablemedic.app.http.Refusal;
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Check;
+import ablemedic.radio.FailsafeChecks;
+import ablemedic.radio.RadioOff;
+import ablemedic.radio.RadioOff.Does;
+import ablemedic.radio.RadioOffVerdict;
+import ablemedic.reading.Meter;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The radio-off test of a craft over HTTP. */
+@RestController
+class RadioOffController {
+  private static final Meter ANY_METER = Meter.USUAL;
+
+  private final RadioOffTests tests;
+  private final CraftStore crafts;
+  private final Clock clock;
+
+  RadioOffController(RadioOffTests tests, CraftStore crafts, Clock clock) {
+    this.tests = tests;
+    this.crafts = crafts;
+    this.clock = clock;
+  }
+
+  /**
+   * The test of a craft.
+   *
+   * @param why      what made it due; empty where it is not
+   * @param testedAt when it was made last
+   * @param told     what the log has of that
+   * @param expected what the motors should do
+   * @param afterS   after how many seconds; nothing where nothing should change
+   */
+  record RadioOffView(String mark, RadioOffTests.State state, String why, @Nullable Instant testedAt, String told, String instruction, List<QuestionView> questions, Does expected,
+      String expectedLabel, @Nullable Double afterS) {}
+
+  /** What was seen; seconds as written. */
+  record RadioOffSeen(@NotNull @Size(max = 3, message = "has at most three answers") Map<String, String> outcomes, @Nullable @Size(max = 40, message = "has at most 40 letters") String after) {}
+
+  /** What it tells of each stage. */
+  record RadioOffJudged(boolean passed, List<RadioOffVerdict.Stage> stages) {}
+
+  @GetMapping("/api/crafts/{mark}/radio-off")
+  RadioOffView view(@PathVariable String mark) {
+    String right = crafts.get(mark).mark();
+    Craft craft = crafts.newestCraft(right);
+    Check<Craft> check = check(craft);
+    RadioOff expected = RadioOff.of(craft);
+    RadioOffTests.Standing standing = tests.standing(right);
+    return new RadioOffView(right, standing.state(), standing.why(), standing.newest().map(line -> line.at()).orElse(null), standing.newest().map(line -> line.text()).orElse(""),
+        check.instruction(craft), QuestionView.of(check.answers(), craft), expected.does(), expected.does().label(), Double.isInfinite(expected.afterS()) ? null : expected.afterS());
+  }
+
+  /** Judges what was seen without keeping it. */
+  @PostMapping("/api/crafts/{mark}/radio-off/judge")
+  RadioOffJudged judge(@PathVariable String mark, @RequestBody @Valid RadioOffSeen seen) {
+    Craft craft = crafts.newestCraft(crafts.get(mark).mark());
+    return judged(craft, entered(craft, seen));
+  }
+
+  /** Judges it and puts it on the chart. */
+  @PostMapping("/api/crafts/{mark}/radio-off")
+  RadioOffView made(@PathVariable String mark, @RequestBody @Valid RadioOffSeen seen) {
+    String right = crafts.get(mark).mark();
+    Craft craft = crafts.newestCraft(right);
+    tests.add(right, RadioOffTests.line(craft, entered(craft, seen)).orElseThrow(), clock.instant());
+    return view(right);
+  }
+
+  private static RadioOffJudged judged(Craft craft, Entered entered) {
+    RadioOffVerdict verdict = RadioOffTests.verdict(craft, RadioOffTests.does(entered).orElseThrow(), entered);
+    return new RadioOffJudged(verdict.passed(), verdict.stages());
+  }
+
+  private static Entered entered(Craft craft, RadioOffSeen seen) {
+    Entered entered = Entered.at(check(craft), seen.outcomes(), seen.after() == null || seen.after().isBlank() ? Map.of() : Map.of(FailsafeChecks.AFTER, seen.after()));
+    if (RadioOffTests.does(entered).isEmpty()) {
+      throw Refusal.wrong("outcomes." + FailsafeChecks.DOES, "Say what the motors did when the radio went off.");
+    }
+    return entered;
+  }
+
+  private static Check<Craft> check(Craft craft) {
+    return Specialities.book(craft, ANY_METER).check(FailsafeChecks.RADIO_OFF).orElseThrow();
+  }
+}
