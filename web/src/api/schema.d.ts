@@ -196,6 +196,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/crafts/{mark}/lost-link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofSheet_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/crafts/{mark}/modem-chain": {
         parameters: {
             query?: never;
@@ -204,6 +220,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["ofCraft"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crafts/{mark}/modes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofSheet"];
         put?: never;
         post?: never;
         delete?: never;
@@ -276,6 +308,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/crafts/{mark}/radio-off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view_1"];
+        put?: never;
+        post: operations["made"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crafts/{mark}/radio-off/judge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["judge_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/crafts/{mark}/repair": {
         parameters: {
             query?: never;
@@ -318,6 +382,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["judge_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crafts/{mark}/safest-failsafe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["safest"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -717,7 +797,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read"];
+        post: operations["read_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -852,6 +932,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/instruments/modes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["modes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/instruments/motor-map": {
         parameters: {
             query?: never;
@@ -878,6 +974,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["motors"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/output-pass": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pass"];
         delete?: never;
         options?: never;
         head?: never;
@@ -916,6 +1028,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/instruments/radio-session": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["run"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/radio-session/recording": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/instruments/rail-budget": {
         parameters: {
             query?: never;
@@ -942,6 +1086,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["solve_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/return-home": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["home"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1339,7 +1499,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view_1"];
+        get: operations["view_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1756,9 +1916,9 @@ export interface components {
         };
         Between: {
             /** Format: double */
-            betweenMs: number;
-            /** @enum {string} */
-            format: "PWM" | "PPM" | "DSHOT" | "SBUS" | "IBUS" | "CRSF" | "SATELLITE" | "POLLED" | "STREAM" | "MAVLINK" | "NMEA" | "BINARY_GNSS" | "DISPLAY" | "VIDEO_CONTROL";
+            least: number;
+            /** Format: double */
+            most: number;
         };
         BoardChoice: {
             id: string;
@@ -2089,11 +2249,25 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        Combination: {
+            on: string[];
+            positions: {
+                [key: string]: number;
+            };
+        };
         ComplaintEntry: {
             id: string;
             label: string;
             place: components["schemas"]["PlaceView"];
             questions: components["schemas"]["QuestionView"][];
+        };
+        Condition: {
+            /** @enum {string} */
+            go: "GO" | "NO_GO" | "UNKNOWN";
+            remedy: string;
+            source: string;
+            value: string;
+            what: string;
         };
         CraftDrawing: {
             /** Format: double */
@@ -2269,6 +2443,12 @@ export interface components {
             remedy: string;
             text: string;
         };
+        FrameEvery: {
+            /** Format: double */
+            betweenMs: number;
+            /** @enum {string} */
+            format: "PWM" | "PPM" | "DSHOT" | "SBUS" | "IBUS" | "CRSF" | "SATELLITE" | "POLLED" | "STREAM" | "MAVLINK" | "NMEA" | "BINARY_GNSS" | "DISPLAY" | "VIDEO_CONTROL";
+        };
         FrameRow: {
             /** Format: double */
             betweenMs: number;
@@ -2287,7 +2467,7 @@ export interface components {
             rows: components["schemas"]["FrameRow"][];
         };
         FramesAsked: {
-            between: components["schemas"]["Between"][];
+            between: components["schemas"]["FrameEvery"][];
             /** Format: int32 */
             channels: number;
         };
@@ -2437,6 +2617,12 @@ export interface components {
             lengthMm: number;
             plugged: boolean;
             to: string;
+        };
+        LeadRow: {
+            /** Format: int32 */
+            channel: number;
+            now: string;
+            row: string;
         };
         LeadRun: {
             corners: number[];
@@ -2708,6 +2894,15 @@ export interface components {
             said: string;
             title: string;
         };
+        ModeLaid: {
+            /** Format: int32 */
+            channel: number;
+            /** Format: int32 */
+            fromUs: number;
+            name: string;
+            /** Format: int32 */
+            toUs: number;
+        };
         ModeView: {
             /** Format: double */
             frequencyRadS: number;
@@ -2719,6 +2914,16 @@ export interface components {
             entries: components["schemas"]["Entry"][];
             found: components["schemas"]["FoundView"][];
             hops: components["schemas"]["HopView"][];
+        };
+        ModesAnswer: {
+            combinations: components["schemas"]["Combination"][];
+            remarks: components["schemas"]["Remark"][];
+        };
+        ModesAsked: {
+            /** Format: int32 */
+            carried: number;
+            modes: components["schemas"]["ModeLaid"][];
+            switches: components["schemas"]["SwitchLaid"][];
         };
         MotionAnswer: {
             alike: components["schemas"]["LooksAlike"][];
@@ -2852,6 +3057,20 @@ export interface components {
         OfCraft: {
             mark: string;
         };
+        OnBench: {
+            armed: boolean;
+            /** Format: double */
+            atS: number;
+            barsUs: {
+                [key: string]: number;
+            };
+            /** @enum {string} */
+            lamp: "DARK" | "SLOW" | "SOLID";
+            lost: boolean;
+            /** Format: double */
+            motorPercent: number;
+            text: string;
+        };
         OnMeter: {
             fits?: boolean;
             format: string;
@@ -2867,6 +3086,7 @@ export interface components {
         };
         OrderAnswer: {
             against: string[];
+            leads: components["schemas"]["LeadRow"][];
             /** @enum {string} */
             next?: "ROLL" | "PITCH" | "THROTTLE" | "YAW";
             orders: string[];
@@ -2898,6 +3118,12 @@ export interface components {
         OutcomeView: {
             id: string;
             label: string;
+        };
+        OutputPass: {
+            against: string[];
+            /** Format: int32 */
+            auxiliary: number;
+            steps: string[];
         };
         OwnTest: {
             faultId: string;
@@ -3104,6 +3330,13 @@ export interface components {
             spoken: components["schemas"]["SpokenOf"][];
             traces: components["schemas"]["TraceOf"][];
         };
+        PassAsked: {
+            /** Format: int32 */
+            channel: number;
+            mark?: string;
+            /** Format: int32 */
+            output: number;
+        };
         Place: {
             /** Format: double */
             forwardMm: number;
@@ -3236,6 +3469,32 @@ export interface components {
             scale?: components["schemas"]["ScaleView"];
             text: string;
         };
+        RadioOffJudged: {
+            passed: boolean;
+            stages: components["schemas"]["StageJudged"][];
+        };
+        RadioOffSeen: {
+            after?: string;
+            outcomes: {
+                [key: string]: string;
+            };
+        };
+        RadioOffView: {
+            /** Format: double */
+            afterS?: number;
+            /** @enum {string} */
+            expected: "STOP" | "IDLE" | "BRIEF" | "LAND" | "ON";
+            expectedLabel: string;
+            instruction: string;
+            mark: string;
+            questions: components["schemas"]["QuestionView"][];
+            /** @enum {string} */
+            state: "NEVER" | "DUE" | "PASSED" | "FAILED";
+            /** Format: date-time */
+            testedAt?: string;
+            told: string;
+            why: string;
+        };
         Rail: {
             /** Format: double */
             givesA: number;
@@ -3325,6 +3584,11 @@ export interface components {
             /** Format: double */
             volts: number;
         };
+        Remark: {
+            text: string;
+            /** @enum {string} */
+            weight: "HARMS" | "WRONG" | "DOUBTFUL";
+        };
         Remedy: {
             /** Format: double */
             minutes: number;
@@ -3356,9 +3620,28 @@ export interface components {
             mark: string;
             name: string;
         };
+        ReturnAnswer: {
+            conditions: components["schemas"]["Condition"][];
+            go: boolean;
+            plan: string[];
+        };
+        ReturnAsked: {
+            homeNoted?: boolean;
+            mark: string;
+            /** Format: double */
+            obstacleM?: number;
+            /** Format: int32 */
+            satellites?: number;
+            /** Format: double */
+            windMs?: number;
+        };
         ReturnTerms: {
+            /** @enum {string} */
+            at: "ARMING" | "POWER";
             /** Format: double */
             climbToM: number;
+            /** Format: double */
+            compassDeg: number;
             fix: boolean;
             homeSet: boolean;
             /** Format: double */
@@ -3366,6 +3649,8 @@ export interface components {
             levelSound: boolean;
             /** Format: int32 */
             satellites: number;
+            /** Format: int32 */
+            wanted: number;
         };
         Returning: {
             kind: string;
@@ -3420,6 +3705,19 @@ export interface components {
             minutes: number;
             passed: boolean;
             steps: components["schemas"]["ReadView"][];
+        };
+        SafestTold: {
+            differs: boolean;
+            label: string;
+            now: string;
+            safest: string;
+            settingId: string;
+            why: string;
+        };
+        SafestView: {
+            cannot: string;
+            school: string;
+            settings: components["schemas"]["SafestTold"][];
         };
         ScaleAnswer: {
             advice: string;
@@ -3496,6 +3794,17 @@ export interface components {
             timeS: number[];
             yawDeg: number[];
         };
+        SessionAnswer: {
+            seen: components["schemas"]["OnBench"][];
+        };
+        SessionAsked: {
+            mark?: string;
+            session: string;
+        };
+        SessionRead: {
+            session: string;
+            signals: string[];
+        };
         SetAside: {
             name: string;
             reason: string;
@@ -3569,6 +3878,12 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        SpreadView: {
+            blindM: components["schemas"]["Between"];
+            ends: string[];
+            impactJ: components["schemas"]["Between"];
+            impactMs: components["schemas"]["Between"];
+        };
         Spun: {
             /** @enum {string} */
             corner?: "FRONT_RIGHT" | "REAR_RIGHT" | "REAR_LEFT" | "FRONT_LEFT";
@@ -3576,6 +3891,12 @@ export interface components {
             output: number;
             /** @enum {string} */
             spin?: "CLOCKWISE" | "COUNTER_CLOCKWISE";
+        };
+        StageJudged: {
+            name: string;
+            why: string;
+            /** @enum {string} */
+            works: "AS_SET" | "NOT" | "UNSEEN";
         };
         Step: {
             id: string;
@@ -3629,6 +3950,12 @@ export interface components {
             version: number;
             words: string;
         };
+        SwitchLaid: {
+            /** Format: int32 */
+            channel: number;
+            name: string;
+            positions: number[];
+        };
         Tells: {
             carried?: components["schemas"]["CarriedTold"];
             /** Format: double */
@@ -3658,7 +3985,8 @@ export interface components {
             /** Format: double */
             impactMs: number;
             /** @enum {string} */
-            outcome: "FLIES_ON" | "FALLS" | "LANDS" | "HOME" | "CLIMBS" | "BACK";
+            outcome: "FLIES_ON" | "FALLS" | "LANDS" | "HOME" | "STRAYS" | "CLIMBS" | "BACK";
+            spread: components["schemas"]["SpreadView"];
         };
         ToldAsked: {
             /** Format: int32 */
@@ -4210,6 +4538,28 @@ export interface operations {
             };
         };
     };
+    ofSheet_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LinkLost"];
+                };
+            };
+        };
+    };
     ofCraft: {
         parameters: {
             query?: never;
@@ -4228,6 +4578,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ChainAsked"];
+                };
+            };
+        };
+    };
+    ofSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ModesAsked"];
                 };
             };
         };
@@ -4331,6 +4703,80 @@ export interface operations {
             };
         };
     };
+    view_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RadioOffView"];
+                };
+            };
+        };
+    };
+    made: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RadioOffSeen"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RadioOffView"];
+                };
+            };
+        };
+    };
+    judge_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RadioOffSeen"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RadioOffJudged"];
+                };
+            };
+        };
+    };
     repair: {
         parameters: {
             query?: never;
@@ -4430,6 +4876,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Judged"];
+                };
+            };
+        };
+    };
+    safest: {
+        parameters: {
+            query: {
+                school: "DROP" | "LAND" | "RETURN_HOME";
+            };
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SafestView"];
                 };
             };
         };
@@ -5036,7 +5506,7 @@ export interface operations {
             };
         };
     };
-    read: {
+    read_1: {
         parameters: {
             query?: {
                 signal?: string;
@@ -5252,6 +5722,30 @@ export interface operations {
             };
         };
     };
+    modes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ModesAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ModesAnswer"];
+                };
+            };
+        };
+    };
     solve_6: {
         parameters: {
             query?: never;
@@ -5296,6 +5790,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MotorsAnswer"];
+                };
+            };
+        };
+    };
+    pass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PassAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutputPass"];
                 };
             };
         };
@@ -5368,6 +5886,57 @@ export interface operations {
             };
         };
     };
+    run: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SessionAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionAnswer"];
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: {
+                craft?: string;
+                signal?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionRead"];
+                };
+            };
+        };
+    };
     solve_4: {
         parameters: {
             query?: never;
@@ -5412,6 +5981,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HereAnswer"];
+                };
+            };
+        };
+    };
+    home: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReturnAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReturnAnswer"];
                 };
             };
         };
@@ -6114,7 +6707,7 @@ export interface operations {
             };
         };
     };
-    view_1: {
+    view_2: {
         parameters: {
             query?: never;
             header?: never;

@@ -7,6 +7,7 @@
   import TopView from '../shared/TopView.svelte';
   import LeadsAndPower from './LeadsAndPower.svelte';
   import LogNote from './LogNote.svelte';
+  import RadioOffLine from './RadioOffLine.svelte';
   import SerialLines from './SerialLines.svelte';
   import { day, moment } from '../shared/words';
 
@@ -97,6 +98,8 @@
           <a href={`/crafts/${encodeURIComponent(c.mark)}/told`}>What it was told</a>
           <a href={`/crafts/${encodeURIComponent(c.mark)}/snapshots`}>Settings as listed</a>
           <a href={`/crafts/${encodeURIComponent(c.mark)}/flash`}>Plan a flash</a>
+          <a href={`/instruments/modes?craft=${encodeURIComponent(c.mark)}`}>Switches and modes</a>
+          <a href={`/instruments/failsafe-timeline?craft=${encodeURIComponent(c.mark)}`}>Failsafe timeline</a>
           <a href={`/instruments/motor-map?craft=${encodeURIComponent(c.mark)}`}>Motor map</a>
           <a href={`/instruments/board-orientation?craft=${encodeURIComponent(c.mark)}`}>Board orientation</a>
           <a href={`/instruments/take-off-motion?craft=${encodeURIComponent(c.mark)}`}>Take-off motion</a>
@@ -104,6 +107,7 @@
       </div>
     </div>
 
+    <RadioOffLine mark={c.mark} />
     <LeadsAndPower chart={c} />
     <SerialLines chart={c} ontold={(now) => (chart.value = now)} />
 

@@ -88,6 +88,17 @@
           <p>
             <strong>Tell the board {now.orders[0]}</strong>, or set the radio to {board.trim().toUpperCase()}.
           </p>
+          <details>
+            <summary>A receiver with a lead for each channel</summary>
+            <p class="small">Exchanged leads are an exchanged order. Pack out, then move:</p>
+            <ul>
+              {#each now.leads.filter((one) => one.row !== one.now) as one (one.channel)}
+                <li>
+                  channel {one.channel}: from the row of {one.now} to the row of <strong>{one.row}</strong>
+                </li>
+              {/each}
+            </ul>
+          </details>
         {/if}
       {:else}
         <p class="big">{now.orders.length} orders fit</p>

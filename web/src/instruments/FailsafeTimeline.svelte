@@ -1,6 +1,6 @@
 <script lang="ts">
   import { onMount } from 'svelte';
-  import { api, ask, type Schemas } from '../api/client';
+  import { api, ask, words, type Schemas } from '../api/client';
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
   import CraftPicker from './CraftPicker.svelte';
@@ -24,6 +24,8 @@
   const opened = new OpenedFor();
   const solved = new Loading<Schemas['TimelineAnswer']>();
   const besides = new Loading<Schemas['TimelineAnswer']>();
+  const safest = new Loading<Schemas['SafestView']>();
+  let trouble = $state('');
   let mark = $state(opened.mark);
   let other = $state<Stage2 | ''>('');
   let lost = $state<Asked>({
@@ -36,20 +38,45 @@
     stage2: 'DROP',
     landingThrottle: 20,
     landingS: 60,
-    home: { fix: true, homeSet: true, satellites: 10, leastM: 10, climbToM: 30, levelSound: true },
+    home: {
+      fix: true,
+      homeSet: true,
+      satellites: 10,
+      wanted: 8,
+      leastM: 10,
+      climbToM: 30,
+      levelSound: true,
+      compassDeg: 0,
+      at: 'ARMING'
+    },
     speedMs: 10,
     heightM: 20,
     distanceM: 80
   });
   let back = $state('');
 
-  onMount(async () => {
-    await opened.load();
-    const told = (id: string): string | undefined => opened.told(id);
-    lost.guardS = Number(told('failsafe-guard') ?? lost.guardS);
-    lost.landingThrottle = Number(told('failsafe-throttle') ?? lost.landingThrottle);
-    const stage = told('failsafe-stage-2')?.toUpperCase().replace('-', '_') as Stage2 | undefined;
-    lost.stage2 = stage ?? lost.stage2;
+  onMount(() => void ofSheet());
+
+  /** Takes receiver and board as the sheet of the craft has them. */
+  async function ofSheet(): Promise<void> {
+    if (!mark) {
+      return;
+    }
+    try {
+      lost = { ...(await ask(api.GET('/api/crafts/{mark}/lost-link', { params: { path: { mark } } }))) };
+    } catch (thrown) {
+      trouble = words(thrown);
+    }
+  }
+
+  $effect(() => {
+    const path = { mark };
+    const school = lost.stage2;
+    if (mark) {
+      void safest.load(() =>
+        ask(api.GET('/api/crafts/{mark}/safest-failsafe', { params: { path, query: { school } } }))
+      );
+    }
   });
 
   $effect(() => {
@@ -76,6 +103,10 @@
   const y = (m: number): number => 10 + (H - 30) * (1 - m / highest);
   const path = (one: Schemas['TimelineAnswer']): string =>
     one.heights.map((at, i) => `${i === 0 ? 'M' : 'L'} ${x(at.atS)} ${y(at.heightM)}`).join(' ');
+  const between = (range: Schemas['Between'], digits: number, unit: string): string =>
+    range.most - range.least < 0.05
+      ? ''
+      : `${range.least.toFixed(digits)} to ${range.most.toFixed(digits)} ${unit}`;
   const s = (value: number): string => `${Number(value.toFixed(1))} s`;
 </script>
 
@@ -100,10 +131,14 @@
     What becomes of it when the link is lost in flight. Drag a setting and see. It is a calculation, and no
     leave to try it in the air: the test is props off, at the bench.
   </p>
-  <Notice text={solved.error} />
+  <Notice text={solved.error || trouble} />
   <div class="two">
     <div class="asked">
-      {#if !opened.mark}<CraftPicker bind:mark none="a usual 5-inch craft" />{/if}
+      {#if !opened.mark}<CraftPicker
+          bind:mark
+          none="a usual 5-inch craft"
+          onchange={() => void ofSheet()}
+        />{/if}
       <div class="field">
         <label for="receiver">When it hears nothing, the receiver</label>
         <select id="receiver" class="entry" bind:value={lost.receiver}>
@@ -141,6 +176,24 @@
       <label class="one"
         ><input type="checkbox" bind:checked={lost.home.levelSound} /> level is calibrated</label
       >
+      {#if lost.stage2 === 'RETURN_HOME'}
+        <div class="field">
+          <label for="satellites">Satellites seen</label>
+          <input id="satellites" class="entry reading" type="number" bind:value={lost.home.satellites} />
+        </div>
+        <div class="field">
+          <label for="climb">It climbs first to, m</label>
+          <input id="climb" class="entry reading" type="number" bind:value={lost.home.climbToM} />
+        </div>
+        <div class="field">
+          <label for="least">Nearer than this it lands, m</label>
+          <input id="least" class="entry reading" type="number" bind:value={lost.home.leastM} />
+        </div>
+        <div class="field">
+          <label for="north">North of the compass is off by, °</label>
+          <input id="north" class="entry reading" type="number" bind:value={lost.home.compassDeg} />
+        </div>
+      {/if}
       {@render slide('speedMs', 'speed', 0, 40, 1, 'm/s')}
       {@render slide('heightM', 'height', 1, 120, 1, 'm')}
       {@render slide('distanceM', 'distance from home', 0, 500, 5, 'm')}
@@ -178,15 +231,46 @@
         </ol>
         <dl>
           <dt>flown blind</dt>
-          <dd class="reading">{Math.round(now.blindM)} m</dd>
+          <dd class="reading">
+            {Math.round(now.blindM)} m <span class="small">{between(now.spread.blindM, 0, 'm')}</span>
+          </dd>
           {#if now.impactMs > 0}
             <dt>comes down at</dt>
-            <dd class="reading">{Number(now.impactMs.toFixed(1))} m/s, {Math.round(now.impactJ)} J</dd>
+            <dd class="reading">
+              {Number(now.impactMs.toFixed(1))} m/s, {Math.round(now.impactJ)} J
+              <span class="small">{between(now.spread.impactMs, 1, 'm/s')}</span>
+            </dd>
           {/if}
           <dt>this craft hovers at about</dt>
           <dd class="reading">{Math.round(now.hoverPercent)} %</dd>
         </dl>
         {#each now.hazards as one (one)}<p class="caution">{one}</p>{/each}
+        {#each now.spread.ends as end (end)}
+          <p class="caution">
+            Within what nobody knows of its mass, drag and reaction it may end otherwise: {end}.
+          </p>
+        {/each}
+        <p class="small">
+          Ranges: mass within 5 %, drag within 40 %, reaction times within 30 %, all at their worst together.
+        </p>
+      {/if}
+      {#if mark && safest.value}
+        {@const safe = safest.value}
+        <h2>The safest settings, if it {safe.school}</h2>
+        {#if safe.cannot}<p class="caution">{safe.cannot}</p>{/if}
+        <table>
+          <tbody>
+            {#each safe.settings as one (one.settingId)}
+              <tr>
+                <th scope="row">{one.label}</th>
+                <td class="figure" class:differs={one.differs}
+                  >{one.safest}{#if one.differs}<span class="small"> now {one.now}</span>{/if}</td
+                >
+                <td class="small">{one.why}</td>
+              </tr>
+            {/each}
+          </tbody>
+        </table>
       {/if}
     </div>
   </div>
@@ -238,6 +322,22 @@
 
   svg {
     width: 100%;
+  }
+
+  th {
+    text-align: left;
+    font-weight: 400;
+  }
+
+  th,
+  td {
+    padding: 0.35rem 0.9rem 0.35rem 0;
+    border-bottom: 1px solid var(--rule);
+    vertical-align: top;
+  }
+
+  .differs {
+    font-weight: 700;
   }
 
   .ground,

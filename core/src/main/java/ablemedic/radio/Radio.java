@@ -58,6 +58,14 @@ public final class Radio {
               "A link lost in flight, second by second: who notices when, what is done, how far and how hard. Two schools side by side."),
           new Instrument("trim-and-travel", "Trim and travel",
               "Where the bars stand in the middle and at their ends: what to set at the radio, stick by stick."),
+          new Instrument("modes", "Switches and modes",
+              "Ranges of every mode beside what each switch sends: gaps, overlaps, what no position reaches, what is on at every combination."),
+          new Instrument("return-home", "Return home, go or no go",
+              "Every condition of a first return with its value and source; what nobody knows is no go. Then the plan of the try."),
+          new Instrument("radio-session", "Receiver and board on the bench",
+              "A stand-in: write what is done at the radio, or drop a recording, and see lamp, bars and motors of this craft second by second."),
+          new Instrument("output-pass", "Outputs through the board",
+              "A spare channel to a spare output: its auxiliary number, what speaks against it, and the steps that prove it up to the pad."),
           new Instrument("frame-time", "Frame rate and latency",
               "How long a frame of channels takes, and how old a stick is when the board has heard of it."));
     }

@@ -16,7 +16,7 @@ import java.util.Optional;
  * @param expected what the motors should have done
  * @param stages   receiver, stage 1, stage 2, in their order
  */
-public record RadioOffVerdict(RadioOff expected, List<Stage> stages) {
+public record RadioOffVerdict(RadioOff expected, List<StageJudged> stages) {
   /** A watch in the hand is off by as much, seconds and share. */
   private static final double WATCH_S = 0.8;
   private static final double WATCH_SHARE = 0.25;
@@ -27,7 +27,7 @@ public record RadioOffVerdict(RadioOff expected, List<Stage> stages) {
   }
 
   /** One stage. */
-  public record Stage(String name, Works works, String why) {}
+  public record StageJudged(String name, Works works, String why) {}
 
   /**
    * @param craft  as receiver and board are told
@@ -62,7 +62,7 @@ public record RadioOffVerdict(RadioOff expected, List<Stage> stages) {
       this.afterS = afterS;
     }
 
-    List<Stage> stages() {
+    List<StageJudged> stages() {
       if (lost == WhenLost.HOLD) {
         return List.of(receiver(Works.NOT, "It is told to hold its last values: no test can pass with that."), first(Works.UNSEEN, "The board is never told."), second(Works.UNSEEN, "The board is never told."));
       } else if (lost == WhenLost.PRESETS) {
@@ -77,20 +77,20 @@ public record RadioOffVerdict(RadioOff expected, List<Stage> stages) {
       };
     }
 
-    private List<Stage> presets() {
+    private List<StageJudged> presets() {
       boolean as = seen == expected.does() && isTime(expected.afterS());
       return List.of(receiver(as ? Works.AS_SET : Works.NOT, as ? "Its presets came." : "Its presets should give: " + expected.does().label() + "."),
           first(Works.UNSEEN, "While presets come, the board does not call the link lost."), second(Works.UNSEEN, "It is never come to."));
     }
 
-    private List<Stage> timed() {
+    private List<StageJudged> timed() {
       boolean stops = seen == Does.STOP;
       boolean shouldStop = expected.does() == Does.STOP;
       if (afterS.isPresent() && isBefore(expected.afterS()) && guardS > 2 * WATCH_S) {
         return List.of(receiver(Works.NOT, "It was over after " + seconds(afterS.get()) + ", before the guard time of " + seconds(guardS) + " can have passed: presets of the receiver did that."),
             first(Works.UNSEEN, "It was not come to."), second(Works.UNSEEN, "It was not come to."));
       }
-      Stage second = seen == expected.does() ? second(Works.AS_SET, "It does as set: " + said(stage2) + ".")
+      StageJudged second = seen == expected.does() ? second(Works.AS_SET, "It does as set: " + said(stage2) + ".")
           : second(Works.NOT, stops ? "It is set: " + said(stage2) + "; the motors stopped instead." : shouldStop ? "It is set to switch the motors off, and they went on at another speed."
               : "The landing lasts " + (seen == Does.BRIEF ? "less long" : "longer") + " than it is set to.");
       if (afterS.isEmpty()) {
@@ -113,16 +113,16 @@ public record RadioOffVerdict(RadioOff expected, List<Stage> stages) {
       return afterS.isPresent() && afterS.get() < right && !isTime(right);
     }
 
-    private Stage receiver(Works works, String why) {
-      return new Stage("receiver", works, why);
+    private StageJudged receiver(Works works, String why) {
+      return new StageJudged("receiver", works, why);
     }
 
-    private Stage first(Works works, String why) {
-      return new Stage("stage 1, " + seconds(noticedS + guardS) + " in all", works, why);
+    private StageJudged first(Works works, String why) {
+      return new StageJudged("stage 1, " + seconds(noticedS + guardS) + " in all", works, why);
     }
 
-    private Stage second(Works works, String why) {
-      return new Stage("stage 2, " + stage2.label(), works, why);
+    private StageJudged second(Works works, String why) {
+      return new StageJudged("stage 2, " + stage2.label(), works, why);
     }
 
     private static String seconds(double s) {

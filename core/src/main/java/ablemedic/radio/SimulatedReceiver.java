@@ -27,8 +27,8 @@ public final class SimulatedReceiver {
   private static final double LOW = 5;
 
   /** What can be seen at one moment. */
-  public record Seen(double atS, Lamp lamp, boolean armed, boolean lost, double motorPercent, Map<Stick, Double> barsUs, String text) {
-    public Seen {
+  public record OnBench(double atS, Lamp lamp, boolean armed, boolean lost, double motorPercent, Map<Stick, Double> barsUs, String text) {
+    public OnBench {
       barsUs = Map.copyOf(barsUs);
     }
   }
@@ -50,7 +50,7 @@ public final class SimulatedReceiver {
   private final RadioChain chain;
   private final Map<Stick, Double> sticks = new EnumMap<>(Stick.class);
   private final PriorityQueue<Due> due = new PriorityQueue<>();
-  private final List<Seen> seen = new ArrayList<>();
+  private final List<OnBench> seen = new ArrayList<>();
   private boolean pack;
   private boolean radio;
   private boolean linked;
@@ -74,7 +74,7 @@ public final class SimulatedReceiver {
   }
 
   /** What is seen of a craft in a session, in the order of time; nothing repeats. */
-  public static List<Seen> run(Craft craft, RadioSession session) {
+  public static List<OnBench> run(Craft craft, RadioSession session) {
     SimulatedReceiver one = new SimulatedReceiver(craft);
     session.acts().forEach(act -> one.at(act.atS(), () -> one.act(act), false));
     while (!one.due.isEmpty()) {
@@ -246,11 +246,11 @@ public final class SimulatedReceiver {
         bars.put(function, RadioChain.bar(craft, function, sticks.get(craft.stickFor(function)) / 100));
       }
     }
-    seen.add(new Seen(now, !pack || !chain.isAlive(craft) ? Lamp.DARK : linked ? Lamp.SOLID : Lamp.SLOW, armed, lost, motors(), bars, text));
+    seen.add(new OnBench(now, !pack || !chain.isAlive(craft) ? Lamp.DARK : linked ? Lamp.SOLID : Lamp.SLOW, armed, lost, motors(), bars, text));
   }
 
   /** What a radio that is switched off makes of a craft that was armed on a third of throttle. */
-  public static List<Seen> radioOff(Craft craft) {
+  public static List<OnBench> radioOff(Craft craft) {
     return run(craft, RadioSession.parse("0 radio on\n1 pack in\n4 arm on\n5 throttle 33\n8 radio off\n45 arm off\n46 pack out"));
   }
 }

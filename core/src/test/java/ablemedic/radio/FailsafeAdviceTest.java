@@ -21,7 +21,7 @@ import ablemedic.radio.ModePicture.Remark;
 import ablemedic.radio.ModePicture.Switch;
 import ablemedic.radio.ModePicture.Weight;
 import ablemedic.radio.RadioOff.Does;
-import ablemedic.radio.RadioOffVerdict.Stage;
+import ablemedic.radio.RadioOffVerdict.StageJudged;
 import ablemedic.radio.RadioOffVerdict.Works;
 import ablemedic.radio.ReturnHome.Condition;
 import ablemedic.radio.ReturnHome.Go;
@@ -49,7 +49,7 @@ class FailsafeAdviceTest {
       "BRIEF,1.7,AS_SET,AS_SET,NOT"})
   void eachStageIsJudgedByWhatWasSeen(Does does, Double after, Works receiver, Works first, Works second) {
     RadioOffVerdict verdict = RadioOffVerdict.of(PowerCrafts.stack(), does, Optional.ofNullable(after));
-    assertThat(verdict.stages()).extracting(Stage::works).containsExactly(receiver, first, second);
+    assertThat(verdict.stages()).extracting(StageJudged::works).containsExactly(receiver, first, second);
     assertThat(verdict.passed()).isEqualTo(receiver == Works.AS_SET && first == Works.AS_SET && second == Works.AS_SET);
   }
 

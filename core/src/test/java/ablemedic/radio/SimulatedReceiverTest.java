@@ -18,7 +18,7 @@ import ablemedic.craft.StickOrder;
 import ablemedic.radio.RadioOff.Does;
 import ablemedic.radio.RadioSession.UnreadableSessionException;
 import ablemedic.radio.SimulatedReceiver.Lamp;
-import ablemedic.radio.SimulatedReceiver.Seen;
+import ablemedic.radio.SimulatedReceiver.OnBench;
 import ablemedic.serial.SerialCrafts;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
@@ -35,7 +35,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class SimulatedReceiverTest {
   private static final Craft CRAFT = SerialCrafts.shared();
 
-  private static Seen last(List<Seen> seen) {
+  private static OnBench last(List<OnBench> seen) {
     return seen.get(seen.size() - 1);
   }
 
@@ -46,7 +46,7 @@ class SimulatedReceiverTest {
       "HOLD,LAND,true,90,,33", "PRESETS,LAND,false,0,0.5,0", "PRESETS,DROP,true,0,0.5,5.5", "PRESETS,DROP,true,60,0.5,60"})
   void whatTheMotorsEndWithIsThatOfTheTable(WhenLost lost, Stage2 stage, boolean presetArm, double presetThrottle, Double after, double percent) {
     Craft craft = CRAFT.with(ReceiverSettings.WHEN_LOST, lost).with(FailsafeSettings.STAGE_2, stage).with(ReceiverSettings.PRESET_ARM, presetArm).with(ReceiverSettings.PRESET_THROTTLE, presetThrottle);
-    List<Seen> seen = SimulatedReceiver.radioOff(craft).stream().filter(one -> one.atS() < 45).toList();
+    List<OnBench> seen = SimulatedReceiver.radioOff(craft).stream().filter(one -> one.atS() < 45).toList();
     assertThat(last(seen).motorPercent()).isCloseTo(percent, within(1e-9));
     if (after != null) {
       assertThat(seen.stream().filter(one -> one.atS() > 8 && one.motorPercent() == last(seen).motorPercent()).findFirst().orElseThrow().atS()).isCloseTo(8 + after, within(1e-9));
@@ -63,9 +63,9 @@ class SimulatedReceiverTest {
           .with(ReceiverSettings.PRESET_ARM, random.nextBoolean()).with(ReceiverSettings.PRESET_THROTTLE, random.nextBoolean() ? 0.0 : 60).with(FailsafeSettings.LANDING_THROTTLE, 25.0)
           .with(FailsafeSettings.LANDING_TIME, random.nextBoolean() ? 60.0 : 5);
       RadioOff predicted = RadioOff.of(craft);
-      List<Seen> seen = SimulatedReceiver.radioOff(craft).stream().filter(one -> one.atS() < 45).toList();
+      List<OnBench> seen = SimulatedReceiver.radioOff(craft).stream().filter(one -> one.atS() < 45).toList();
       double ends = last(seen).motorPercent();
-      Seen at = seen.stream().filter(one -> one.atS() >= 8 + predicted.afterS() - 1e-9).findFirst().orElse(last(seen));
+      OnBench at = seen.stream().filter(one -> one.atS() >= 8 + predicted.afterS() - 1e-9).findFirst().orElse(last(seen));
       Does does = ends == 0 && at.motorPercent() == 0 ? Does.STOP : ends == 0 ? Does.BRIEF : ends == 33 ? Does.ON : ends < 6 ? Does.IDLE : Does.LAND;
       assertThat(does).as(predicted + " " + craft.told().said(ReceiverSettings.WHEN_LOST)).isEqualTo(predicted.does());
     }
@@ -73,22 +73,22 @@ class SimulatedReceiverTest {
 
   @Test
   void afterADropItStaysDisarmedUntilTheArmSwitchWasOff() {
-    List<Seen> seen = SimulatedReceiver.run(CRAFT, RadioSession.parse("0 radio on\n1 pack in\n3 arm on\n4 radio off\n8 radio on\n10 throttle 20\n11 throttle 0\n12 arm off\n13 arm on"));
-    assertThat(seen.stream().filter(one -> one.atS() > 5.6 && one.atS() < 13)).noneMatch(Seen::armed);
+    List<OnBench> seen = SimulatedReceiver.run(CRAFT, RadioSession.parse("0 radio on\n1 pack in\n3 arm on\n4 radio off\n8 radio on\n10 throttle 20\n11 throttle 0\n12 arm off\n13 arm on"));
+    assertThat(seen.stream().filter(one -> one.atS() > 5.6 && one.atS() < 13)).noneMatch(OnBench::armed);
     assertThat(last(seen).armed()).isTrue();
   }
 
   @Test
   void aLinkThatIsBackWithinTheGuardTimeIsThePilots() {
-    List<Seen> seen = SimulatedReceiver.run(CRAFT, RadioSession.parse("0 radio on\n1 pack in\n3 arm on\n4 throttle 40\n5 radio off\n5.9 radio on"));
+    List<OnBench> seen = SimulatedReceiver.run(CRAFT, RadioSession.parse("0 radio on\n1 pack in\n3 arm on\n4 throttle 40\n5 radio off\n5.9 radio on"));
     assertThat(last(seen).armed()).isTrue();
     assertThat(last(seen).motorPercent()).isEqualTo(40);
-    assertThat(seen).anyMatch(Seen::lost);
+    assertThat(seen).anyMatch(OnBench::lost);
   }
 
   @Test
   void whatIsNotBoundWaitsAndNothingMoves() {
-    List<Seen> seen = SimulatedReceiver.run(CRAFT.with(LinkSettings.RADIO_GENERATION, 2), RadioSession.parse("0 pack in\n1 radio on\n3 arm on\n4 throttle 50"));
+    List<OnBench> seen = SimulatedReceiver.run(CRAFT.with(LinkSettings.RADIO_GENERATION, 2), RadioSession.parse("0 pack in\n1 radio on\n3 arm on\n4 throttle 50"));
     assertThat(seen).allMatch(one -> one.lamp() == Lamp.SLOW && one.motorPercent() == 0 && one.barsUs().isEmpty());
     assertThat(SimulatedReceiver.run(CRAFT, RadioSession.parse("0 radio on"))).allMatch(one -> one.lamp() == Lamp.DARK);
   }
@@ -96,7 +96,7 @@ class SimulatedReceiverTest {
   @Test
   void aStickMovesTheBarThatTheOrdersGiveItTurnedAndTrimmed() {
     Craft craft = CRAFT.with(RadioSettings.STICK_ORDER, StickOrder.TAER).with(RadioSettings.reversed(Stick.PITCH), true).with(RadioSettings.trim(Stick.PITCH), 20.0);
-    Seen seen = last(SimulatedReceiver.run(craft, RadioSession.parse("0 radio on\n0 pack in\n3 pitch 100")));
+    OnBench seen = last(SimulatedReceiver.run(craft, RadioSession.parse("0 radio on\n0 pack in\n3 pitch 100")));
     // TAER against AETR: pitch is third, where the board looks for throttle; 3000 - (1500 + 500 + 20).
     assertThat(seen.barsUs().get(Stick.THROTTLE)).isCloseTo(980, within(1e-9));
   }
@@ -104,7 +104,7 @@ class SimulatedReceiverTest {
   @Test
   void theSameSessionGivesTheSameTwiceInWhateverOrderItsLinesStand() {
     List<String> lines = new ArrayList<>(List.of("0 radio on", "1 pack in", "3 arm on", "4 throttle 30", "6 radio off", "20 radio on", "25 arm off"));
-    List<Seen> first = SimulatedReceiver.run(CRAFT, RadioSession.parse(String.join("\n", lines)));
+    List<OnBench> first = SimulatedReceiver.run(CRAFT, RadioSession.parse(String.join("\n", lines)));
     Collections.shuffle(lines, new Random(3));
     assertThat(SimulatedReceiver.run(CRAFT, RadioSession.parse(String.join("\n", lines)))).isEqualTo(first);
   }
@@ -137,9 +137,9 @@ class SimulatedReceiverTest {
         moment(4, 1400, arm.fromUs() + 50, false, true), moment(9, 1000, arm.fromUs() + 50, false, false));
     RadioSession session = RadioSession.of(moments, CRAFT);
     assertThat(RadioSession.parse(session.written())).isEqualTo(session);
-    List<Seen> seen = SimulatedReceiver.run(CRAFT, session);
+    List<OnBench> seen = SimulatedReceiver.run(CRAFT, session);
     assertThat(seen).anyMatch(one -> one.armed() && Math.abs(one.motorPercent() - 40) < 1e-9);
-    assertThat(seen.stream().filter(one -> one.atS() > 5 + 1.7 + 1e-9)).noneMatch(Seen::armed);
+    assertThat(seen.stream().filter(one -> one.atS() > 5 + 1.7 + 1e-9)).noneMatch(OnBench::armed);
     assertThat(session.acts()).filteredOn(act -> act.stick().equals(Optional.of(Stick.THROTTLE))).isNotEmpty();
   }
 

@@ -9,13 +9,18 @@ import ablemedic.craft.ReceiverSettings.WhenLost;
 import ablemedic.radio.FailsafeTimeline;
 import ablemedic.radio.LostLink;
 import ablemedic.radio.LostLink.Home;
+import ablemedic.radio.SafestFailsafe;
+import ablemedic.radio.TimelineSpread;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What becomes of a craft whose link is lost, second by second. */
@@ -36,20 +41,52 @@ class FailsafeTimelineController {
 
   record ReturnTerms(boolean fix, boolean homeSet, int satellites, int wanted, double leastM, double climbToM, boolean levelSound, double compassDeg, @NotNull HomeAt at) {}
 
-  /** @param end how it ends, in words */
+  /**
+   * @param end    how it ends, in words
+   * @param spread how far that may be off for what nobody knows of mass, drag and reaction
+   */
   record TimelineAnswer(FailsafeTimeline.End outcome, String end, List<FailsafeTimeline.Event> events, List<FailsafeTimeline.At> heights, double blindM, double impactMs, double impactJ,
-      List<String> hazards, double hoverPercent) {}
+      List<String> hazards, double hoverPercent, SpreadView spread) {}
+
+  /** @param ends that it may come to as well, in words */
+  record SpreadView(TimelineSpread.Between blindM, TimelineSpread.Between impactMs, TimelineSpread.Between impactJ, List<String> ends) {}
+
+  /** @param cannot why the school cannot be had on this craft; empty where it can */
+  record SafestView(String school, String cannot, List<SafestTold> settings) {}
+
+  record SafestTold(String settingId, String label, String now, String safest, boolean differs, String why) {}
+
+  /** The link of a craft, lost in the middle of a usual flight, as its sheet has receiver and board. */
+  @GetMapping("/api/crafts/{mark}/lost-link")
+  LinkLost ofSheet(@PathVariable String mark) {
+    String right = crafts.get(mark).mark();
+    LostLink lost = LostLink.of(crafts.newestCraft(right), LostLink.Moment.usual(true));
+    Home home = lost.home();
+    return new LinkLost(right, lost.receiver(), lost.noticeS(), lost.presetArm(), lost.presetThrottle(), lost.detectS(), lost.guardS(), lost.stage2(), lost.landingThrottle(), lost.landingS(),
+        new ReturnTerms(home.fix(), home.homeSet(), home.satellites(), home.wanted(), home.leastM(), home.climbToM(), home.levelSound(), home.compassDeg(), home.at()), lost.speedMs(), lost.heightM(),
+        lost.distanceM(), null);
+  }
+
+  /** The safest settings of a craft by a school. */
+  @GetMapping("/api/crafts/{mark}/safest-failsafe")
+  SafestView safest(@PathVariable String mark, @RequestParam("school") Stage2 school) {
+    SafestFailsafe safest = SafestFailsafe.of(crafts.newestCraft(crafts.get(mark).mark()), school);
+    return new SafestView(safest.school(), safest.cannot(), safest.settings().stream()
+        .map(one -> new SafestTold(one.setting().id(), one.setting().label(), one.now(), one.safest(), one.differs(), one.why())).toList());
+  }
 
   @PostMapping("/api/instruments/failsafe-timeline")
   TimelineAnswer timeline(@RequestBody @Valid LinkLost asked) {
     Craft craft = asked.mark() == null || asked.mark().isEmpty() ? Specialities.anyCraft() : crafts.newestCraft(crafts.get(asked.mark()).mark());
-    FailsafeTimeline line = FailsafeTimeline.of(craft.airframe(), new LostLink(asked.receiver(), Asked.within("noticeS", asked.noticeS(), 0, 10, "s"), asked.presetArm(),
+    LostLink lost = new LostLink(asked.receiver(), Asked.within("noticeS", asked.noticeS(), 0, 10, "s"), asked.presetArm(),
         Asked.within("presetThrottle", asked.presetThrottle(), 0, 100, "%"), Asked.within("detectS", asked.detectS(), 0, 10, "s"), Asked.within("guardS", asked.guardS(), 0, 20, "s"),
         asked.stage2(), Asked.within("landingThrottle", asked.landingThrottle(), 0, 100, "%"), Asked.within("landingS", asked.landingS(), 0, 600, "s"), home(asked.home()),
         Asked.within("speedMs", asked.speedMs(), 0, 60, "m/s"), Asked.within("heightM", asked.heightM(), 0.1, 500, "m"), Asked.within("distanceM", asked.distanceM(), 0, 10_000, "m"),
-        Optional.ofNullable(asked.backS()).map(back -> Asked.within("backS", back, 0, 3600, "s"))));
+        Optional.ofNullable(asked.backS()).map(back -> Asked.within("backS", back, 0, 3600, "s")));
+    FailsafeTimeline line = FailsafeTimeline.of(craft.airframe(), lost);
+    TimelineSpread spread = TimelineSpread.of(craft.airframe(), lost);
     return new TimelineAnswer(line.end(), line.end().label(), line.events(), line.heights(), line.blindM(), line.impactMs(), line.impactJ(), line.hazards(),
-        100 * craft.airframe().hoverThrottle());
+        100 * craft.airframe().hoverThrottle(), new SpreadView(spread.blindM(), spread.impactMs(), spread.impactJ(), spread.ends().stream().map(FailsafeTimeline.End::label).toList()));
   }
 
   private static Home home(ReturnTerms asked) {

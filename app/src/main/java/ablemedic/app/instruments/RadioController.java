@@ -13,6 +13,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -36,8 +37,12 @@ class RadioController {
    * @param reversed sticks to reverse at the radio
    * @param against  what none of them explains, in words
    * @param next     the stick to move next; none where one order is found
+   * @param leads    for a receiver with a lead for each channel: where each lies now, and the row that it belongs to; empty where no order is found
    */
-  record OrderAnswer(List<String> orders, double sure, List<String> reversed, List<String> against, @Nullable Stick next) {}
+  record OrderAnswer(List<String> orders, double sure, List<String> reversed, List<String> against, @Nullable Stick next, List<LeadRow> leads) {}
+
+  /** @param row the board's row that the lead of a channel belongs to, and the one that it feeds now */
+  record LeadRow(int channel, String row, String now) {}
 
   @PostMapping("/api/instruments/channel-order")
   OrderAnswer order(@RequestBody @Valid OrderAsked asked) {
@@ -50,7 +55,12 @@ class RadioController {
     ChannelOrder found = ChannelOrder.of(board, asked.seen().stream().map(one -> new Moved(one.stick(), Optional.ofNullable(one.bar()), one.up())).toList());
     return new OrderAnswer(found.orders().stream().map(StickOrder::toString).toList(), found.sure(), found.reversed().stream().map(Stick::label).toList(),
         found.against().stream().map(one -> "the " + one.stick().label() + " stick moved " + one.bar().map(bar -> "the bar of " + bar.label()).orElse("no bar")).toList(),
-        found.next().orElse(null));
+        found.next().orElse(null), found.orders().size() == 1 ? leads(found.orders().get(0), board) : List.of());
+  }
+
+  /** Exchanged leads of a receiver are an exchanged order. */
+  private static List<LeadRow> leads(StickOrder radio, StickOrder board) {
+    return Arrays.stream(Stick.values()).map(row -> new LeadRow(radio.channel(row) + 1, row.label(), board.on(radio.channel(row)).label())).sorted(Comparator.comparingInt(LeadRow::channel)).toList();
   }
 
   /** @param centreUs with the stick in the middle; none for a stick without one */
@@ -80,9 +90,9 @@ class RadioController {
   }
 
   /** @param betweenMs from one frame to the next; none for what is usual */
-  record FramesAsked(int channels, @NotNull @Size(max = 20, message = "are at most 20") List<@NotNull @Valid Between> between) {}
+  record FramesAsked(int channels, @NotNull @Size(max = 20, message = "are at most 20") List<@NotNull @Valid FrameEvery> between) {}
 
-  record Between(@NotNull Format format, double betweenMs) {}
+  record FrameEvery(@NotNull Format format, double betweenMs) {}
 
   record FramesAnswer(List<FrameRow> rows) {}
 

@@ -57,7 +57,7 @@ class RadioOffController {
   record RadioOffSeen(@NotNull @Size(max = 3, message = "has at most three answers") Map<String, String> outcomes, @Nullable @Size(max = 40, message = "has at most 40 letters") String after) {}
 
   /** What it tells of each stage. */
-  record RadioOffJudged(boolean passed, List<RadioOffVerdict.Stage> stages) {}
+  record RadioOffJudged(boolean passed, List<RadioOffVerdict.StageJudged> stages) {}
 
   @GetMapping("/api/crafts/{mark}/radio-off")
   RadioOffView view(@PathVariable String mark) {

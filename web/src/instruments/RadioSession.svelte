@@ -1,0 +1,202 @@
+<script lang="ts">
+  import { api, ask, type Schemas } from '../api/client';
+  import { Loading } from '../shared/loading.svelte';
+  import { send, Upload } from '../shared/upload.svelte';
+  import CraftPicker from './CraftPicker.svelte';
+  import { OpenedFor } from './craft.svelte';
+  import Paper from './Paper.svelte';
+
+  type Seen = Schemas['OnBench'];
+  const LAMPS: Record<Seen['lamp'], string> = { DARK: 'dark', SLOW: 'blinks', SOLID: 'solid' };
+  const BARS = ['ROLL', 'PITCH', 'THROTTLE', 'YAW'] as const;
+
+  class Recording extends Upload<Schemas['SessionRead']> {
+    async drop(file: File): Promise<Schemas['SessionRead'] | null> {
+      this.take(file, file.name);
+      return this.read('');
+    }
+  }
+
+  const opened = new OpenedFor();
+  const solved = new Loading<Schemas['SessionAnswer']>();
+  let mark = $state(opened.mark);
+  let session = $state(
+    '# radio-off test, props off\n0 radio on\n1 pack in\n4 arm on\n5 throttle 33\n8 radio off\n20 radio on\n22 arm off\n23 pack out'
+  );
+  let chosen = $state(0);
+  const recording = new Recording(
+    '/api/instruments/radio-session/recording',
+    send,
+    (): Record<string, string> => (mark ? { craft: mark } : {})
+  );
+
+  $effect(() => {
+    const body = { ...(mark ? { mark } : {}), session };
+    void solved.load(() => ask(api.POST('/api/instruments/radio-session', { body })));
+  });
+
+  async function dropped(file: File | undefined): Promise<void> {
+    const read = file ? await recording.drop(file) : null;
+    if (read?.session) {
+      session = read.session;
+    } else if (read) {
+      recording.error = `The file holds several signals: ${read.signals.join(', ')}. Record the receiver's line alone.`;
+    }
+  }
+
+  let seen = $derived(solved.value?.seen ?? []);
+  let shown = $derived(seen[Math.min(chosen, seen.length - 1)]);
+  const bar = (one: Seen, name: (typeof BARS)[number]): number | undefined => one.barsUs[name];
+</script>
+
+<Paper
+  title={`Receiver and board on the bench${mark ? ` of ${mark}` : ''}`}
+  text="A stand-in that answers by the same rules as the checks. It moves no motor, and is no leave to try anything in the air."
+  error={solved.error || recording.error}
+>
+  {#snippet asked()}
+    {#if !opened.mark}<CraftPicker bind:mark none="any craft" />{/if}
+    <div class="field">
+      <label for="session">What is done at the radio, second by second</label>
+      <textarea id="session" class="entry reading" rows="12" spellcheck="false" bind:value={session}
+      ></textarea>
+    </div>
+    <div class="field">
+      <label for="recording">Or a recording of the receiver’s line</label>
+      <input id="recording" type="file" onchange={(event) => void dropped(event.currentTarget.files?.[0])} />
+    </div>
+  {/snippet}
+  {#snippet answer()}
+    {#if shown && !solved.error}
+      <div class="picture">
+        <p class="lamp">
+          <span class={`bulb ${shown.lamp}`} aria-hidden="true"></span> lamp {LAMPS[shown.lamp]}
+        </p>
+        <p class="motors">
+          motors <span class="reading"
+            >{shown.motorPercent === 0 ? 'still' : `${Math.round(shown.motorPercent)} %`}</span
+          >
+          <span class="small">{shown.armed ? 'armed' : 'disarmed'}{shown.lost ? ', link lost' : ''}</span>
+        </p>
+        <div class="bars">
+          {#each BARS as name (name)}
+            {@const us = bar(shown, name)}
+            <span>{name.toLowerCase()}</span>
+            <span class="rail"
+              >{#if us !== undefined}<span class="mark" style:left={`${(us - 800) / 14}%`}></span>{/if}</span
+            >
+            <span class="figure">{us === undefined ? '–' : Math.round(us)}</span>
+          {/each}
+        </div>
+      </div>
+      <ol>
+        {#each seen as one, i (i)}
+          <li>
+            <button type="button" aria-pressed={one === shown} onclick={() => (chosen = i)}>
+              <span class="figure">{one.atS.toFixed(1)} s</span>
+              <span>{one.text}</span>
+            </button>
+          </li>
+        {/each}
+      </ol>
+    {/if}
+  {/snippet}
+</Paper>
+
+<style>
+  textarea {
+    width: 100%;
+    resize: vertical;
+    padding: 0.5rem;
+    line-height: 1.45;
+  }
+
+  .picture {
+    display: grid;
+    grid-template-columns: 10rem 1fr;
+    gap: 0.3rem 1.4rem;
+    border-block: 1px solid var(--rule);
+    padding: 0.7rem 0;
+    position: sticky;
+    top: 0;
+    background: var(--paper);
+  }
+
+  .lamp,
+  .motors {
+    grid-column: 1;
+  }
+
+  .motors .small {
+    display: block;
+  }
+
+  .bulb {
+    display: inline-block;
+    width: 0.9rem;
+    height: 0.9rem;
+    border: 2px solid var(--ink);
+    border-radius: 50%;
+    vertical-align: -0.1rem;
+  }
+
+  .bulb.SOLID {
+    background: var(--act);
+  }
+
+  .bulb.SLOW {
+    background: linear-gradient(90deg, var(--act) 50%, transparent 50%);
+  }
+
+  .bars {
+    grid-column: 2;
+    grid-row: 1 / span 2;
+    display: grid;
+    grid-template-columns: 5rem 1fr 3rem;
+    gap: 0.2rem 0.7rem;
+    align-items: center;
+  }
+
+  .rail {
+    position: relative;
+    height: 0.5rem;
+    border-bottom: 2px solid var(--rule);
+  }
+
+  .mark {
+    position: absolute;
+    width: 3px;
+    height: 0.9rem;
+    top: -0.2rem;
+    background: var(--ink);
+  }
+
+  li button {
+    display: grid;
+    grid-template-columns: 4rem 1fr;
+    gap: 0.8rem;
+    width: 100%;
+    text-align: left;
+    min-height: 36px;
+    align-items: center;
+    border-bottom: 1px solid var(--rule);
+  }
+
+  li button[aria-pressed='true'] {
+    font-weight: 700;
+    box-shadow: inset 3px 0 0 var(--act);
+    padding-left: 0.5rem;
+  }
+
+  @media (max-width: 700px) {
+    .picture {
+      grid-template-columns: 1fr;
+      position: static;
+    }
+
+    .bars {
+      grid-column: 1;
+      grid-row: auto;
+    }
+  }
+</style>
