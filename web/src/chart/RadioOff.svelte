@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { untrack } from 'svelte';
+  import { onMount, untrack } from 'svelte';
   import { api, ask, words, type Schemas } from '../api/client';
   import { navigate, route } from '../router';
   import Choice from '../shared/Choice.svelte';
@@ -46,7 +46,7 @@
     }
   });
 
-  $effect(() =>
+  onMount(() =>
     keys.add([
       ...Array.from({ length: 5 }, (_, i) => ({
         key: String(i + 1),
@@ -94,11 +94,11 @@
       <div class="how">
         <p class="caution">Props off. A hand at the pack’s plug: motors that go on are stopped there.</p>
         <ol>
-          {#each v.instruction.split(/(?<=[.:?!]) /) as step, i (i)}<li>{step}</li>{/each}
+          {#each v.instruction.split(/(?<=[.!]) /) as step, i (i)}<li>{step}</li>{/each}
         </ol>
         <p>
-          This craft should do: <strong>{v.expectedLabel}</strong>{#if v.afterS !== undefined}
-            <span class="reading">, after {v.afterS.toFixed(1)} s</span>{/if}.
+          The motors of this craft should end so: <strong>{v.expectedLabel}</strong>{#if v.afterS !== undefined}, after
+            <span class="figure">{v.afterS.toFixed(1)} s</span>{/if}.
         </p>
         <p>
           <a href={`/instruments/failsafe-timeline?craft=${encodeURIComponent(mark)}`}

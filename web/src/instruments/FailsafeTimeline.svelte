@@ -256,7 +256,7 @@
       {/if}
       {#if mark && safest.value}
         {@const safe = safest.value}
-        <h2>The safest settings, if it {safe.school}</h2>
+        <h2>The safest settings, by the school “{safe.school}”</h2>
         {#if safe.cannot}<p class="caution">{safe.cannot}</p>{/if}
         <table>
           <tbody>

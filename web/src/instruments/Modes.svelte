@@ -66,7 +66,9 @@
               class="mode"
               class:on
             />
-            <text x={85 + (i % 3) * 26} y={H - 4} text-anchor="middle" class:strong={on}>{i + 1}</text>
+            <text x={85 + (i % 3) * 26} y={y(mode.toUs) - 5} text-anchor="middle" class:strong={on}
+              >{i + 1}</text
+            >
           {/each}
           {#each levers as lever (lever.name)}
             <path
@@ -162,8 +164,11 @@
                 /></td
               >
               <td
-                ><button class="plain" type="button" onclick={() => work.laid.modes.splice(i, 1)}
-                  >take out</button
+                ><button
+                  class="plain"
+                  type="button"
+                  aria-label={`Take ${mode.name} out`}
+                  onclick={() => work.laid.modes.splice(i, 1)}>✕</button
                 ></td
               >
             </tr>
@@ -210,8 +215,11 @@
                 </select>
               </td>
               <td
-                ><button class="plain" type="button" onclick={() => work.laid.switches.splice(i, 1)}
-                  >take out</button
+                ><button
+                  class="plain"
+                  type="button"
+                  aria-label={`Take ${lever.name} out`}
+                  onclick={() => work.laid.switches.splice(i, 1)}>✕</button
                 ></td
               >
             </tr>
@@ -294,7 +302,7 @@
 
   svg text {
     fill: var(--soft);
-    font-size: 11px;
+    font-size: 12px;
   }
 
   svg .strong {
@@ -321,7 +329,7 @@
 
   .two {
     display: grid;
-    grid-template-columns: 1.2fr 1fr;
+    grid-template-columns: 1fr 1fr;
     gap: 2.5rem;
     margin-bottom: 1.4rem;
   }
@@ -339,6 +347,16 @@
   td input {
     width: 100%;
     min-width: 4.5rem;
+    font-size: 1rem;
+  }
+
+  td:first-child {
+    width: 40%;
+  }
+
+  td select {
+    min-width: 11rem;
+    font-size: 1rem;
   }
 
   @media (max-width: 900px) {

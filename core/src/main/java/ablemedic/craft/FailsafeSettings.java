@@ -9,9 +9,10 @@ import ablemedic.told.Setting;
 import java.util.List;
 import java.util.Optional;
 
-/** What the flight board is told to do when the radio link is lost for good. */
+/** What the flight board is told to do when the radio link is lost for good, and what a return home hangs on. */
 public final class FailsafeSettings {
   private static final String FAILSAFE = "failsafe";
+  private static final String HOME = "return home";
 
   /** What it does once the guard time is over. */
   public enum Stage2 {
@@ -64,7 +65,8 @@ public final class FailsafeSettings {
   /** When it notes where home is. */
   public static final Setting<HomeAt> HOME_AT = home("return-home-at", "home is noted", HomeAt.ARMING, Choice.of(HomeAt.class, HomeAt::label));
   /** How far what it takes for north is turned from north. */
-  public static final Setting<Double> COMPASS_OFF = home("compass-off", "north of the compass is off by", 0.0, new Range(-180, 180, "°"));
+  public static final Setting<Double> COMPASS_OFF = Setting.of(Device.POSITIONING, HOME, "compass-off", "north of the compass is off by", 0.0,
+      new Range(-180, 180, "°"));
 
   /** All of them, in the order in which a person goes over them. */
   public static final List<Setting<?>> ALL = List.of(DETECTS, GUARD, STAGE_2, LANDING_THROTTLE, LANDING_TIME, LEAST_DISTANCE, CLIMB_TO, LEAST_SATELLITES, HOME_AT, COMPASS_OFF);
@@ -72,6 +74,6 @@ public final class FailsafeSettings {
   private FailsafeSettings() {}
 
   private static <T> Setting<T> home(String id, String label, T usual, Form<T> form) {
-    return Setting.of(Device.FLIGHT_BOARD, "return home", id, label, usual, form);
+    return Setting.of(Device.FLIGHT_BOARD, HOME, id, label, usual, form);
   }
 }

@@ -75,7 +75,7 @@ public final class FailsafeChecks {
   }
 
   private void tested() {
-    Scale after = new Scale("after how many seconds", "s", 0, LONGEST_S, Double.POSITIVE_INFINITY, List.of(new Outcome(NEVER, "nothing changes for half a minute")));
+    Scale after = new Scale("after how many seconds", "s", 0, LONGEST_S, Double.POSITIVE_INFINITY, List.of(new Outcome(NEVER, "never")));
     Mixed answers = new Mixed(List.of(Item.of(DOES, "What do the motors do?", motors()), new Item(AFTER, after)));
     Choices what = (Choices) answers.items().get(0).form();
     checks.add(RADIO_OFF, "radio-off", "Radio-off test: switch the radio off and watch the motors", "PROPS OFF, craft held down or strapped. Pack in, radio on, arm, throttle a third. Switch the radio off and count until the motors do "

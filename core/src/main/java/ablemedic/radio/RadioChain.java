@@ -75,6 +75,12 @@ record RadioChain(Craft sound, Optional<CraftLines> lines) {
     return craft.told(RadioSettings.reversed(stick)) ? 2 * MIDDLE_US - sent : sent;
   }
 
+  /** Where the bar of a function stands when the stick of that name, and no other, is pushed to its upper end. */
+  static double barOfItsOwnStick(Craft craft, Stick function) {
+    boolean moves = craft.functionOf(function) == function;
+    return bar(craft, function, moves ? 1 : craft.stickFor(function) == Stick.THROTTLE ? -1 : 0);
+  }
+
   /** What is lost on the way through the air against the craft as it should be, dB. */
   double lossDb(Craft craft) {
     return LinkBudget.lossDb(craft, receiverId(), sound.told(LinkSettings.POWER));

@@ -28,8 +28,10 @@ import java.util.Optional;
 /** What an owner can say of radio, switches and a lost link, and how a craft with each fault would look to an owner. */
 final class RadioComplaints {
   private static final double TOLD_WRONG = 0.08;
+  /** That it fell or flew away nobody gets wrong; how, some do. */
+  private static final double FELL_WRONG = 0.02;
   /** How often a link is lost on a usual flight of a craft whose link is as it should be, and sooner or later of one that is heard a third as far. Common practice. */
-  private static final double LOST = 0.03;
+  private static final double LOST = 0.01;
   private static final double LOST_FAR = 0.95;
 
   private final RadioChain chain;
@@ -125,7 +127,7 @@ final class RadioComplaints {
     Choices flew = Choices.of("How did it go?", List.of(new Outcome("on", "straight on, as the sticks were"), new Outcome("up", "up, and out of sight"), new Outcome("off", "it turned and flew off another way"),
         new Outcome("came", "it came down, or came back")));
     add("flew-away", "It flew away", flew, from(Facet.of("end of a flight that lost its link", chain::end), end -> Ways.expecting(flew, end == End.FLIES_ON ? "on" : end == End.CLIMBS ? "up" : end == End.STRAYS ? "off" : "came",
-        TOLD_WRONG)), Chosen.of("came"), FailsafeChecks.RADIO_OFF);
+        FELL_WRONG)), Chosen.of("came"), FailsafeChecks.RADIO_OFF);
   }
 
   private record Flight(double lost, End end) {}
@@ -136,8 +138,8 @@ final class RadioComplaints {
 
   private void dropped() {
     Choices fell = Choices.of("How did it drop?", List.of(new Outcome("stopped", "its motors stopped, and it fell"), new Outcome("sank", "it sank on its motors"), new Outcome("flies", "it did not, it flew on")));
-    add("dropped", "It dropped out of the air", fell, from(Facet.of("flights that lose their link", craft -> new Flight(lost(craft), chain.end(craft))), flight -> Ways.expecting(fell, "flies", TOLD_WRONG)
-        .or(flight.lost(), Ways.expecting(fell, flight.end() == End.FALLS ? "stopped" : flight.end() == End.LANDS ? "sank" : "flies", TOLD_WRONG))), Chosen.of("flies"), RangeChecks.STRENGTH, FailsafeChecks.RADIO_OFF);
+    add("dropped", "It dropped out of the air", fell, from(Facet.of("flights that lose their link", craft -> new Flight(lost(craft), chain.end(craft))), flight -> Ways.expecting(fell, "flies", FELL_WRONG)
+        .or(flight.lost(), Ways.expecting(fell, flight.end() == End.FALLS ? "stopped" : flight.end() == End.LANDS ? "sank" : "flies", FELL_WRONG))), Chosen.of("flies"), RangeChecks.STRENGTH, FailsafeChecks.RADIO_OFF);
   }
 
   private record Return(End end, boolean elsewhere) {}

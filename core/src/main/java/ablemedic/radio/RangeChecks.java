@@ -21,7 +21,7 @@ final class RangeChecks {
 
   private static final double MISREAD = 0.05;
   /** Strength over a field differs by place and by how the craft is held, dB. Common practice, no source. */
-  private static final double PLACE_DB = 4;
+  private static final double PLACE_DB = 3;
   private static final double WEAKER_DB = 6;
 
   private RangeChecks() {}

@@ -19,6 +19,7 @@ import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.speciality.CheckList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.ToDoubleBiFunction;
 
 /** The checks of where bars stand. Which bar a stick moves is asked by the checks of take-off. Observers' error rates are common practice. */
 final class StickChecks {
@@ -43,9 +44,9 @@ final class StickChecks {
 
   static void addTo(CheckList checks, RadioChain chain) {
     StickChecks all = new StickChecks(checks, chain);
-    all.bars(MIDDLES, "bar-middles", "Leave the sticks alone: where do the bars stand?", "On the receiver's page, in microseconds; 1500 is the middle. What lies within 2 of it is right.", StickFaults.CENTRED, 0, READ_US, 0.8);
-    all.bars(ENDS, "bar-ends", "Push each stick to its end: where does its bar stand?", "Throttle up, roll right, pitch forward, yaw right, one after the other. 2000 is the end; a bar that goes down is reversed.",
-        Arrays.asList(Stick.values()), 1, PUSHED_US, 1.2);
+    all.bars(MIDDLES, "bar-middles", "Leave the sticks alone: where do the bars stand?", "On the receiver's page, in microseconds; 1500 is the middle. What lies within 2 of it is right.", StickFaults.CENTRED, (craft, function) -> RadioChain.bar(craft, function, 0), READ_US, 0.8);
+    all.bars(ENDS, "bar-ends", "Push each stick to its end: where does its bar stand?", "Throttle up, roll right, pitch forward, yaw right, one after the other and the others left alone. 2000 is the end; a bar that goes down is reversed, one that stays belongs to another stick.",
+        Arrays.asList(Stick.values()), RadioChain::barOfItsOwnStick, PUSHED_US, 1.2);
     Choices along = Choices.of("How many bars move?", List.of(new Outcome("one", "only one"), new Outcome("several", "two or three at once"), new Outcome("none", "none")));
     checks.add("bars-together", "bars-together", "Push one stick: does more than one bar move?", "Roll to the right and nothing else, all bars in view.", along,
         from(Facet.of("mixing at the radio", craft -> !chain.isHeard(craft) ? "none" : craft.told(LinkSettings.MODEL_TYPE).mixes() ? "several" : "one"),
@@ -55,10 +56,10 @@ final class StickChecks {
 
   private record Bars(boolean heard, List<Double> us) {}
 
-  private void bars(String id, String kind, String title, String how, List<Stick> functions, double pushed, double spread, double minutes) {
+  private void bars(String id, String kind, String title, String how, List<Stick> functions, ToDoubleBiFunction<Craft, Stick> stands, double spread, double minutes) {
     List<Item> items = functions.stream().map(stick -> new Item(stick.label(), new Scale(stick.label() + ", µs", "", 800, 2200))).toList();
     Mixed answers = new Mixed(items);
-    Facet<Craft, Bars> facet = Facet.of(id, craft -> new Bars(chain.isHeard(craft), functions.stream().map(function -> RadioChain.bar(craft, function, pushed)).toList()));
+    Facet<Craft, Bars> facet = Facet.of(id, craft -> new Bars(chain.isHeard(craft), functions.stream().map(function -> stands.applyAsDouble(craft, function)).toList()));
     checks.add(id, kind, title, how, answers, from(facet, bars -> {
       Outlook[] parts = new Outlook[functions.size()];
       for (int i = 0; i < parts.length; i++) {

@@ -196,7 +196,7 @@ class SnapshotTest {
 
   @Test
   void everySettingOfTheBoardHasANameInTheNewestOfEachFamilyOrIsNoneThatABoardLists() {
-    Set<String> none = Set.of("telemetry-bytes", "compass-off");
+    Set<String> none = Set.of("telemetry-bytes");
     for (var family : Families.shipped()) {
       Dictionary newest = new Dictionary(family, family.newest());
       assertThat(Settings.ALL.stream().filter(setting -> setting.device() == Device.FLIGHT_BOARD && !none.contains(setting.id())))

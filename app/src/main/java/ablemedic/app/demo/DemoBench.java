@@ -118,7 +118,7 @@ public class DemoBench {
 
   /** One step: exactly one of its parts is given. */
   record DemoStep(double after, @Nullable String check, @Nullable String outcome, @Nullable Map<String, String> outcomes,
-      @Nullable String written, @Nullable String told, @Nullable Sureness sureness, @Nullable String fault, @Nullable String fix, @Nullable String suspect,
+      @Nullable String written, @Nullable Map<String, String> numbers, @Nullable String told, @Nullable Sureness sureness, @Nullable String fault, @Nullable String fix, @Nullable String suspect,
       @Nullable String skip, @Nullable End end, @Nullable String words, @Nullable String recording) {}
 
   /** Something that happened, and when. */
@@ -229,7 +229,7 @@ public class DemoBench {
     if (step.check() != null) {
       recording.keep(workUps.find(id, version, step.check(),
           step.outcomes() != null ? step.outcomes() : step.outcome() == null ? Map.of() : Map.of(Entered.ONLY, step.outcome()),
-          step.written() == null ? Map.of() : Map.of(Entered.ONLY, step.written()), step.told(),
+          step.numbers() != null ? step.numbers() : step.written() == null ? Map.of() : Map.of(Entered.ONLY, step.written()), step.told(),
           step.sureness() == null ? Sureness.SURE : step.sureness(), "", at));
     } else if (step.fix() != null && step.fault() != null) {
       recording.keep(workUps.fix(id, version, step.fault(), step.fix(), at));

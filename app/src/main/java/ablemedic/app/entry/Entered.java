@@ -98,9 +98,9 @@ public record Entered(Map<String, String> outcomes, Map<String, Number> numbers)
     return words;
   }
 
-  /** What an answer is about, where its question only names a place or a motion. */
+  /** What an answer is about, where it is a number or its question only names a place or a motion. */
   static String of(Item item) {
-    return item.form() instanceof Choices choices && !choices.questions().get(0).text().endsWith("?")
+    return item.form() instanceof Scale ? item.id() + " " : item.form() instanceof Choices choices && !choices.questions().get(0).text().endsWith("?")
         ? choices.questions().get(0).text() + ": " : "";
   }
 
