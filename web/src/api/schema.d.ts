@@ -3273,7 +3273,7 @@ export interface components {
         };
         Page: {
             /** @enum {string} */
-            chapter: "FAULTS" | "CHECKS" | "FORMATS" | "SCHOOLS" | "CAUTIONS";
+            chapter: "FAULTS" | "CHECKS" | "FORMATS" | "LAMPS" | "SCHOOLS" | "CAUTIONS";
             family: string;
             id: string;
             paragraphs: string[];

@@ -97,7 +97,8 @@
           {#each v.instruction.split(/(?<=[.!]) /) as step, i (i)}<li>{step}</li>{/each}
         </ol>
         <p>
-          The motors of this craft should end so: <strong>{v.expectedLabel}</strong>{#if v.afterS !== undefined}, after
+          The motors of this craft should end so: <strong>{v.expectedLabel}</strong
+          >{#if v.afterS !== undefined}, after
             <span class="figure">{v.afterS.toFixed(1)} s</span>{/if}.
         </p>
         <p>

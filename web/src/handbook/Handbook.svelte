@@ -10,6 +10,7 @@
     { id: 'FAULTS', title: 'Faults' },
     { id: 'CHECKS', title: 'Checks' },
     { id: 'FORMATS', title: 'Wire formats' },
+    { id: 'LAMPS', title: 'Lamps and tones' },
     { id: 'SCHOOLS', title: 'Schools of practice' }
   ];
 

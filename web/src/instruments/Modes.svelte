@@ -125,7 +125,7 @@
     <div>
       <h2>Modes</h2>
       <table>
-        <thead><tr><th>mode</th><th>channel</th><th>on from, µs</th><th>to, µs</th><th></th></tr></thead>
+        <thead><tr><th>mode</th><th>channel</th><th>on from, µs</th><th>to, µs</th><td></td></tr></thead>
         <tbody>
           {#each work.laid.modes as mode, i (i)}
             <tr>
@@ -180,7 +180,7 @@
     <div>
       <h2>Switches of the radio</h2>
       <table>
-        <thead><tr><th>switch</th><th>channel</th><th>it sends, µs</th><th></th></tr></thead>
+        <thead><tr><th>switch</th><th>channel</th><th>it sends, µs</th><td></td></tr></thead>
         <tbody>
           {#each work.laid.switches as lever, i (i)}
             <tr>

@@ -19,7 +19,7 @@ public final class Handbook {
 
   /** What a page is about. */
   public enum Chapter {
-    FAULTS, CHECKS, FORMATS, SCHOOLS, CAUTIONS
+    FAULTS, CHECKS, FORMATS, LAMPS, SCHOOLS, CAUTIONS
   }
 
   /**
@@ -50,9 +50,9 @@ public final class Handbook {
     return Optional.ofNullable(pages.get(id));
   }
 
-  /** The pages that belong to no family: schools of practice, and cautions. */
+  /** The pages that belong to no family: lamps and tones, schools of practice, and cautions. */
   public static List<Page> general() {
-    return read(Handbook.class, OF_ALL, Chapter.CHECKS, Chapter.SCHOOLS, Chapter.CAUTIONS);
+    return read(Handbook.class, OF_ALL, Chapter.CHECKS, Chapter.LAMPS, Chapter.SCHOOLS, Chapter.CAUTIONS);
   }
 
   /** The pages in the files of these chapters beside a class. */

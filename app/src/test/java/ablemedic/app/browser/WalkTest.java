@@ -398,7 +398,8 @@ class WalkTest {
             "/instruments/sense-chain", "/instruments/pack?craft=EIDER", "/instruments/lead-drop",
             "/instruments/limiter-bulb", "/instruments/meter", "/instruments/read-here?craft=EIDER", "/instruments/capture",
             "/instruments/port-planner", "/instruments/two-ends", "/instruments/modem-chain", "/instruments/signal-pad", "/instruments/byte-budget",
-            "/instruments/baud-error", "/instruments/channel-numbers", "/instruments/version-search", "/instruments/motor-protocols", "/instruments/arming?craft=EIDER", "/instruments/version-pairs", "/instruments/channel-order?craft=EIDER", "/instruments/trim-and-travel", "/instruments/failsafe-timeline?craft=EIDER", "/instruments/frame-time", "/firmware-families", "/crafts/FULMAR/flash", "/handbook/format-sbus"}) {
+            "/instruments/baud-error", "/instruments/channel-numbers", "/instruments/version-search", "/instruments/motor-protocols", "/instruments/arming?craft=EIDER", "/instruments/version-pairs", "/instruments/channel-order?craft=EIDER", "/instruments/trim-and-travel", "/instruments/failsafe-timeline?craft=EIDER", "/instruments/frame-time", "/instruments/modes?craft=EIDER", "/instruments/return-home?craft=REDSHANK",
+            "/instruments/radio-session?craft=EIDER", "/instruments/output-pass", "/crafts/EIDER/radio-off", "/firmware-families", "/crafts/FULMAR/flash", "/handbook/format-sbus"}) {
           browser.open(path);
           browser.await(() -> !browser.shows(".small:empty"));
           settled(browser);
@@ -456,6 +457,61 @@ class WalkTest {
       browser.seeText("It flips, tips, spins");
       browser.seeText("times likelier");
       browser.seeText("set board_turn = 0/0/0");
+      settled(browser);
+    }
+  }
+
+  /** By keyboard alone: a receiver that holds fails the test, and the work-up that follows ends with a passed one on the chart. */
+  @Test
+  void theRadioOffTestByKeyboardFromTheChartOverAWorkUpToTheChart() {
+    app.enterWired("LOST", "STACK");
+    Patient patient = new Patient(app, "LOST", "receiver-holds");
+    try (Browser browser = new Browser(app.url(""), "dark", 1280, 900)) {
+      browser.open("/crafts/LOST");
+      browser.seeText("Radio-off test due: never done");
+      browser.tabTo("a[href='/crafts/LOST/radio-off']");
+      browser.keys(Keys.ENTER);
+      browser.seeText("A hand at the pack");
+      settled(browser);
+      browser.keys("5");
+      browser.seeText("It does not pass.");
+      browser.seeText("the receiver holds its last values");
+      settled(browser);
+      browser.keys(Keys.ENTER);
+      browser.awaitPath("/crafts/LOST");
+      browser.seeText("not passed");
+
+      JsonNode view = app.ask("POST", "/api/work-ups", """
+          {"mark": "LOST", "kind": "failsafe-wrong", "complaint": "motors went on", "occasion": "PART_SWAP", "seen": {"seen": "on"}}""");
+      String path = "/work-ups/" + view.get("id").asLong();
+      browser.open(path);
+      browser.see(".card-layout");
+      checkUntilSomethingStandsOut(browser, patient, path, false);
+      browser.seeText("The receiver holds its last values");
+      settled(browser);
+      browser.tabTo(".options .act");
+      browser.keys(Keys.ENTER);
+      patient.fixed("receiver-holds", "set");
+      browser.seeText("Prove it");
+      settled(browser);
+    }
+  }
+
+  @Test
+  void whatIsDoneAtTheRadioIsSeenOnTheStandInAndAModeThatArmsAtRestIsSaid() {
+    try (Browser browser = new Browser(app.url(""), "light", 1280, 900)) {
+      browser.open("/instruments/radio-session?craft=EIDER");
+      browser.seeText("The guard time is over: motors off.");
+      browser.press("8.7 s");
+      browser.seeText("link lost");
+      settled(browser);
+      browser.open("/instruments/modes?craft=EIDER");
+      browser.seeText("Nothing is on");
+      browser.click("[aria-label='arm switch to 2000 µs']");
+      browser.seeText("On: arm.");
+      settled(browser);
+      browser.open("/instruments/return-home?craft=EIDER");
+      browser.seeText("No go");
       settled(browser);
     }
   }
