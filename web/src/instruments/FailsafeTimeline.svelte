@@ -51,7 +51,8 @@
     },
     speedMs: 10,
     heightM: 20,
-    distanceM: 80
+    distanceM: 80,
+    windMs: 0
   });
   let back = $state('');
 
@@ -196,6 +197,7 @@
       {/if}
       {@render slide('speedMs', 'speed', 0, 40, 1, 'm/s')}
       {@render slide('heightM', 'height', 1, 120, 1, 'm')}
+      {@render slide('windMs', 'wind from home', 0, 20, 1, 'm/s')}
       {@render slide('distanceM', 'distance from home', 0, 500, 5, 'm')}
       <div class="field">
         <label for="back">The link is back after, s</label>
@@ -241,10 +243,18 @@
               <span class="small">{between(now.spread.impactMs, 1, 'm/s')}</span>
             </dd>
           {/if}
+          {#if now.driftM > 0.5}
+            <dt>the wind takes it</dt>
+            <dd class="reading">{Math.round(now.driftM)} m</dd>
+          {/if}
           <dt>this craft hovers at about</dt>
           <dd class="reading">{Math.round(now.hoverPercent)} %</dd>
         </dl>
         {#each now.hazards as one (one)}<p class="caution">{one}</p>{/each}
+        {#if now.pilot.length > 0}
+          <h2>What the pilot can do</h2>
+          {#each now.pilot as one (one)}<p>{one}</p>{/each}
+        {/if}
         {#each now.spread.ends as end (end)}
           <p class="caution">
             Within what nobody knows of its mass, drag and reaction it may end otherwise: {end}.

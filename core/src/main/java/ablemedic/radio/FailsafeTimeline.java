@@ -2,9 +2,11 @@ package ablemedic.radio;
 
 import ablemedic.craft.Airframe;
 import ablemedic.craft.FailsafeSettings.HomeAt;
+import ablemedic.craft.FailsafeSettings.Stage2;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * What becomes of a craft whose link is lost, second by second: the receiver notices, the board notices, holds its fallback values, does what it
@@ -16,9 +18,11 @@ import java.util.List;
  * @param blindM  way flown before anything is done about it, metres
  * @param impactMs speed at touch-down; 0 where it does not come down by itself
  * @param impactJ energy of that
+ * @param driftM  how far the wind takes it while it comes down
  * @param hazards in words, the gravest first
+ * @param pilot   what the pilot can do, and until when
  */
-public record FailsafeTimeline(List<Event> events, List<At> heights, End end, double blindM, double impactMs, double impactJ, List<String> hazards) {
+public record FailsafeTimeline(List<Event> events, List<At> heights, End end, double blindM, double impactMs, double impactJ, double driftM, List<String> hazards, List<String> pilot) {
   /** Climb, way home and landing of a return, metres a second; common practice, no source. */
   static final double CLIMB_MS = 3;
   static final double HOME_MS = 8;
@@ -32,6 +36,9 @@ public record FailsafeTimeline(List<Event> events, List<At> heights, End end, do
   private static final double IDLING = 0.05;
   /** What lands harder than this breaks something. Common practice, no source. */
   private static final double SOFT_MS = 2.5;
+  /** Against less than this left of its speed a return takes longer than a pack lasts. Common practice, no source. */
+  private static final double HEADWAY_MS = 1;
+  private static final double LOW_M = 30;
 
   /** How it ends. */
   public enum End {
@@ -77,7 +84,9 @@ public record FailsafeTimeline(List<Event> events, List<At> heights, End end, do
     private final List<Event> events = new ArrayList<>();
     private final List<At> heights = new ArrayList<>();
     private final List<String> hazards = new ArrayList<>();
+    private final List<String> pilot = new ArrayList<>();
     private double impactMs;
+    private double driftM;
 
     private Run(Airframe frame, LostLink lost, Fall fall) {
       this.frame = frame;
@@ -107,23 +116,35 @@ public record FailsafeTimeline(List<Event> events, List<At> heights, End end, do
 
     private FailsafeTimeline held(double noticed) {
       hazards.add("The board never learns that the link is lost: it flies on with the sticks as they were. Set the receiver to send nothing, or its flag.");
+      pilot.add("Get the link back, nothing else helps: walk after it, antenna upright, the radio left on. Then it is the pilot's at once.");
       return lost.backS().map(back -> back(back, back)).orElseGet(() -> goesOn(End.FLIES_ON, noticed));
     }
 
     private FailsafeTimeline preset(double noticed) {
+      if (lost.stage2() != Stage2.DROP || lost.presetArm()) {
+        hazards.add("The receiver decides: what the board is told (" + lost.stage2().label() + ") is never come to. One box decides, not two.");
+      }
       if (!lost.presetArm()) {
+        pilot.add("Nothing, once the motors stand: see where it falls.");
         return falls(noticed, "The presets switch it off: the motors stop.");
       }
       hazards.add("The presets keep the arm switch on, so the board does not call the link lost.");
+      pilot.add("The link back, and it is the pilot's at once, armed: walk towards it, antenna upright, thumbs on the sticks.");
       double share = carried(frame, lost.presetThrottle());
       if (share >= 1) {
         hazards.add(0, "The presets hold a throttle of " + Math.round(lost.presetThrottle()) + " %, on which this craft climbs.");
         return lost.backS().map(back -> back(back, back)).orElseGet(() -> goesOn(End.CLIMBS, noticed));
       }
-      if (share < IDLING) {
-        return falls(noticed, "The presets take the throttle away: it falls, armed.");
+      // The board never called the link lost, so that the pilot has it again as soon as the link is there.
+      double carries = share < IDLING ? 0 : share;
+      double down = noticed + fall.timeFor(lost.heightM(), carries);
+      if (isBackBefore(down)) {
+        double back = lost.backS().orElseThrow();
+        heights.add(new At(back, lost.heightM() * (down - back) / (down - noticed)));
+        return back(back, back);
       }
-      return sinks(noticed, share, Double.POSITIVE_INFINITY, "It comes down on the throttle of the presets, armed.");
+      return carries == 0 ? falls(noticed, "The presets take the throttle away: it falls, armed.")
+          : sinks(noticed, share, Double.POSITIVE_INFINITY, "It comes down on the throttle of the presets, armed.");
     }
 
     private FailsafeTimeline stages(double detected) {
@@ -132,15 +153,21 @@ public record FailsafeTimeline(List<Event> events, List<At> heights, End end, do
       }
       at(detected, "The board calls the link lost, and holds its fallback values.");
       double second = detected + lost.guardS();
+      pilot.add(String.format(Locale.ROOT, "Until %.1f s: the link back, and it is the pilot's at once.", second));
       if (isBackBefore(second)) {
         return back(lost.backS().orElseThrow(), lost.backS().orElseThrow());
       }
       heights.add(new At(second, lost.heightM()));
       return switch (lost.stage2()) {
-        case DROP -> falls(second, "The guard time is over: motors off.");
+        case DROP -> dropped(second, "The guard time is over: motors off.");
         case LAND -> lands(second, "The guard time is over: it lands on a throttle of " + Math.round(lost.landingThrottle()) + " %.");
         case RETURN_HOME -> returns(second);
       };
+    }
+
+    private FailsafeTimeline dropped(double second, String words) {
+      pilot.add("After that nothing: see where it falls. It stays disarmed until the arm switch was off.");
+      return falls(second, words);
     }
 
     private FailsafeTimeline returns(double second) {
@@ -157,6 +184,10 @@ public record FailsafeTimeline(List<Event> events, List<At> heights, End end, do
       if (up == 0) {
         hazards.add("It does not climb first, since it is above " + Math.round(lost.home().climbToM()) + " m: see that nothing higher stands on its way.");
       }
+      if (lost.home().climbToM() < LOW_M) {
+        hazards.add("It climbs to " + Math.round(lost.home().climbToM()) + " m only: what stands higher on its way is in its way.");
+      }
+      pilot.add("On its way: the link steady for a second, then a stick moved or the switch cycled, and it is the pilot's.");
       at(second, "The guard time is over: it returns home" + (up > 0 ? ", and climbs first" : "") + ".");
       double climbed = second + up / CLIMB_MS;
       double top = lost.heightM() + up;
@@ -166,7 +197,12 @@ public record FailsafeTimeline(List<Event> events, List<At> heights, End end, do
         return lost.backS().map(back -> again(Math.max(second, back), second)).orElseGet(() -> goesOn(End.STRAYS, second));
       }
       strayed();
-      double over = climbed + (lost.distanceM() + lost.speedMs() * second) / HOME_MS;
+      double headway = HOME_MS - lost.windMs();
+      if (headway < HEADWAY_MS) {
+        hazards.add(0, "A wind of " + Math.round(lost.windMs()) + " m/s leaves it no way home at " + Math.round(HOME_MS) + " m/s.");
+        return lost.backS().map(back -> again(Math.max(second, back), second)).orElseGet(() -> goesOn(End.STRAYS, second));
+      }
+      double over = climbed + (lost.distanceM() + lost.speedMs() * second) / headway;
       if (isBackBefore(over)) {
         return again(Math.max(second, lost.backS().orElseThrow()), second);
       }
@@ -214,7 +250,9 @@ public record FailsafeTimeline(List<Event> events, List<At> heights, End end, do
 
     private FailsafeTimeline sinks(double from, double share, double longestS, String words) {
       at(from, words);
+      pilot.add("While it sinks: the link steady for a second, throttle down, and it is the pilot's. Keep people away from where the wind takes it.");
       double time = fall.timeFor(lost.heightM(), share);
+      driftM = lost.windMs() * Math.min(time, longestS);
       double again = Math.max(from, lost.backS().orElse(Double.POSITIVE_INFINITY)) + STEADY_S;
       if (again < from + Math.min(time, longestS)) {
         at(again, "The link was steady for a second: throttle down, then the pilot has it again.");
@@ -254,6 +292,7 @@ public record FailsafeTimeline(List<Event> events, List<At> heights, End end, do
 
     private FailsafeTimeline falls(double from, String words, double height, double blindUntil) {
       at(from, words);
+      driftM += lost.windMs() * fall.timeFor(height, 0);
       impactMs = fall.speedAfter(height, 0);
       descend(from, height, 0);
       at(from + fall.timeFor(height, 0), "It hits the ground at " + Math.round(impactMs) + " m/s.");
@@ -269,7 +308,9 @@ public record FailsafeTimeline(List<Event> events, List<At> heights, End end, do
 
     private FailsafeTimeline back(double back, double blindUntil) {
       at(back, "The link is there again; the pilot flies on.");
-      heights.add(new At(back, lost.heightM()));
+      if (heights.get(heights.size() - 1).atS() < back) {
+        heights.add(new At(back, lost.heightM()));
+      }
       return done(End.BACK, blindUntil);
     }
 
@@ -281,7 +322,7 @@ public record FailsafeTimeline(List<Event> events, List<At> heights, End end, do
 
     private FailsafeTimeline done(End end, double blindUntil) {
       events.sort(Comparator.comparingDouble(Event::atS));
-      return new FailsafeTimeline(List.copyOf(events), List.copyOf(heights), end, lost.speedMs() * blindUntil, impactMs, fall.energyJ(impactMs), List.copyOf(hazards));
+      return new FailsafeTimeline(List.copyOf(events), List.copyOf(heights), end, lost.speedMs() * blindUntil, impactMs, fall.energyJ(impactMs), driftM, List.copyOf(hazards), List.copyOf(pilot));
     }
 
     private void at(double time, String text) {

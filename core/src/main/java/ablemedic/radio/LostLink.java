@@ -27,10 +27,11 @@ import java.util.Optional;
  * @param speedMs    over ground
  * @param heightM    above ground
  * @param distanceM  from home
+ * @param windMs     from home towards it: what a return flies against and what takes it away while it comes down
  * @param backS      when the link is there again; nothing for never
  */
 public record LostLink(WhenLost receiver, double noticeS, boolean presetArm, double presetThrottle, double detectS, double guardS, Stage2 stage2, double landingThrottle, double landingS,
-    Home home, double speedMs, double heightM, double distanceM, Optional<Double> backS) {
+    Home home, double speedMs, double heightM, double distanceM, double windMs, Optional<Double> backS) {
 
   /** A level that is further off than this takes a return astray, degrees. Common practice, no source. */
   private static final double LEVEL_OFF = 5;
@@ -73,10 +74,10 @@ public record LostLink(WhenLost receiver, double noticeS, boolean presetArm, dou
    * @param fix        whether the board has a fix
    * @param satellites that it sees
    */
-  public record Moment(double speedMs, double heightM, double distanceM, boolean fix, int satellites, Optional<Double> backS) {
+  public record Moment(double speedMs, double heightM, double distanceM, double windMs, boolean fix, int satellites, Optional<Double> backS) {
     /** In the middle of a usual flight. */
     public static Moment usual(boolean fix) {
-      return new Moment(8, 20, 100, fix, fix ? 12 : 0, Optional.empty());
+      return new Moment(8, 20, 100, 0, fix, fix ? 12 : 0, Optional.empty());
     }
   }
 
@@ -88,6 +89,6 @@ public record LostLink(WhenLost receiver, double noticeS, boolean presetArm, dou
         craft.told(FailsafeSettings.CLIMB_TO), level, craft.told(FailsafeSettings.COMPASS_OFF), craft.told(FailsafeSettings.HOME_AT));
     return new LostLink(craft.told(ReceiverSettings.WHEN_LOST), craft.told(ReceiverSettings.NOTICES), craft.told(ReceiverSettings.PRESET_ARM), craft.told(ReceiverSettings.PRESET_THROTTLE),
         craft.told(FailsafeSettings.DETECTS), craft.told(FailsafeSettings.GUARD), craft.told(FailsafeSettings.STAGE_2), craft.told(FailsafeSettings.LANDING_THROTTLE),
-        craft.told(FailsafeSettings.LANDING_TIME), home, moment.speedMs(), moment.heightM(), moment.distanceM(), moment.backS());
+        craft.told(FailsafeSettings.LANDING_TIME), home, moment.speedMs(), moment.heightM(), moment.distanceM(), moment.windMs(), moment.backS());
   }
 }

@@ -7,6 +7,8 @@ import ablemedic.craft.FailsafeSettings;
 import ablemedic.craft.FailsafeSettings.Stage2;
 import ablemedic.craft.LinkSettings;
 import ablemedic.craft.RadioSettings;
+import ablemedic.craft.ReceiverSettings;
+import ablemedic.craft.ReceiverSettings.WhenLost;
 import ablemedic.craft.Stick;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
@@ -33,6 +35,12 @@ final class RadioComplaints {
   /** How often a link is lost on a usual flight of a craft whose link is as it should be, and sooner or later of one that is heard a third as far. Common practice. */
   private static final double LOST = 0.01;
   private static final double LOST_FAR = 0.95;
+  /** How often a gap of the link shows that any board would bridge and presets do not. Common practice. */
+  private static final double LOST_BRIEFLY = 0.5;
+
+  /** Nobody calls less than this late, seconds. Common practice. */
+  private static final double LATE_S = 6;
+  private static final String LATE = "late";
 
   private final RadioChain chain;
   private final List<Check<Craft>> checks;
@@ -118,9 +126,15 @@ final class RadioComplaints {
   }
 
   private void failsafe() {
-    Choices does = Choices.of("What did the motors do when the radio went off?", FailsafeChecks.motors());
-    add("failsafe-wrong", "Failsafe does nothing, or the wrong thing", does, from(Facet.of("motors without the radio", RadioOff::of), off -> Ways.expecting(does, FailsafeChecks.id(off.does()), TOLD_WRONG)),
-        Chosen.of(FailsafeChecks.id(RadioOff.of(chain.sound()).does())), FailsafeChecks.RADIO_OFF);
+    List<Outcome> outcomes = new ArrayList<>(FailsafeChecks.motors());
+    outcomes.add(new Outcome(LATE, "what they should, but many seconds later"));
+    Choices does = Choices.of("What did the motors do when the radio went off?", outcomes);
+    add("failsafe-wrong", "Failsafe does nothing, or the wrong thing", does, from(Facet.of("motors without the radio", RadioOff::of), off -> Ways.expecting(does, said(off), TOLD_WRONG)),
+        Chosen.of(said(RadioOff.of(chain.sound()))), FailsafeChecks.RADIO_OFF);
+  }
+
+  private static String said(RadioOff off) {
+    return off.afterS() > LATE_S && Double.isFinite(off.afterS()) ? LATE : FailsafeChecks.id(off.does());
   }
 
   private void flewAway() {
@@ -133,6 +147,9 @@ final class RadioComplaints {
   private record Flight(double lost, End end) {}
 
   private double lost(Craft craft) {
+    if (craft.told(ReceiverSettings.WHEN_LOST) == WhenLost.PRESETS && !craft.told(ReceiverSettings.PRESET_ARM)) {
+      return LOST_BRIEFLY;
+    }
     return chain.heard(craft, false) == Reach.FLAKY || LinkBudget.reach(chain.lossDb(craft)) < 0.4 ? LOST_FAR : LOST;
   }
 

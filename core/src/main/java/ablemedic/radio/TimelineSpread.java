@@ -40,7 +40,7 @@ public record TimelineSpread(Between blindM, Between impactMs, Between impactJ, 
 
   private static LostLink reacting(LostLink lost, double times) {
     return new LostLink(lost.receiver(), lost.noticeS() * times, lost.presetArm(), lost.presetThrottle(), lost.detectS() * times, lost.guardS(), lost.stage2(), lost.landingThrottle(), lost.landingS(), lost.home(), lost.speedMs(),
-        lost.heightM(), lost.distanceM(), lost.backS());
+        lost.heightM(), lost.distanceM(), lost.windMs(), lost.backS());
   }
 
   private static Between between(List<FailsafeTimeline> all, ToDoubleFunction<FailsafeTimeline> value) {

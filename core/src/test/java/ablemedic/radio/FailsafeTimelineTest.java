@@ -18,6 +18,8 @@ import ablemedic.radio.LostLink.Home;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
 import java.util.Comparator;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import org.hipparchus.ode.ODEState;
@@ -26,6 +28,7 @@ import org.hipparchus.ode.OrdinaryDifferentialEquation;
 import org.hipparchus.ode.nonstiff.DormandPrince853Integrator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvFileSource;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class FailsafeTimelineTest {
@@ -33,7 +36,7 @@ class FailsafeTimelineTest {
   private static final Home READY = new Home(true, true, 12, 8, 10, 30, true, 0, HomeAt.ARMING);
 
   private static LostLink lost(WhenLost receiver, boolean presetArm, double presetThrottle, Stage2 stage, Home home, double distance, Optional<Double> back) {
-    return new LostLink(receiver, 0.5, presetArm, presetThrottle, 0.2, 1, stage, 25, 60, home, 10, 20, distance, back);
+    return new LostLink(receiver, 0.5, presetArm, presetThrottle, 0.2, 1, stage, 25, 60, home, 10, 20, distance, 0, back);
   }
 
   /** Written by hand before the simulation: which end each chain comes to. The guard time is over 1.7 s after the loss, or 1.5 s with the flag. */
@@ -58,6 +61,40 @@ class FailsafeTimelineTest {
       default -> READY;
     };
     assertThat(FailsafeTimeline.of(FRAME, lost(receiver, arm, throttle, stage, has, home.equals("near") ? 4 : 80, Optional.ofNullable(back))).end()).isEqualTo(end);
+  }
+
+  /** Every receiver, stage 2, state of the fix and time at which the link is back, 168 in all. */
+  @ParameterizedTest
+  @OutsideCheck(kind = Kind.COMMON_PRACTICE, source = "The failsafe chain, written out by hand in ends-of-a-lost-link.csv")
+  @CsvFileSource(resources = "ends-of-a-lost-link.csv", numLinesToSkip = 4)
+  void everyCombinationEndsAsTheTableWrittenByHand(String receiver, String stage, String fix, String never, String early, String inGuard, String late) {
+    WhenLost lost = receiver.startsWith("presets") ? WhenLost.PRESETS : WhenLost.valueOf(receiver.toUpperCase(Locale.ROOT).replace(' ', '_'));
+    String throttle = receiver.replaceAll("\\D", "");
+    Home home = fix.equals("yes") ? READY : new Home(false, true, 12, 8, 10, 30, true, 0, HomeAt.ARMING);
+    Stage2 second = stage.equals("return") ? Stage2.RETURN_HOME : Stage2.valueOf(stage.toUpperCase(Locale.ROOT));
+    Map<Optional<Double>, String> ends = Map.of(Optional.empty(), never, Optional.of(0.3), early, Optional.of(1.2), inGuard, Optional.of(2.4), late);
+    ends.forEach((back, end) -> assertThat(FailsafeTimeline.of(FRAME, lost(lost, receiver.contains("armed"), throttle.isEmpty() ? 0 : Double.parseDouble(throttle), second, home, 80, back)).end())
+        .as(receiver + ", " + stage + ", fix " + fix + ", back " + back).isEqualTo(switch (end) {
+          case "F" -> End.FALLS;
+          case "L" -> End.LANDS;
+          case "H" -> End.HOME;
+          case "O" -> End.FLIES_ON;
+          case "C" -> End.CLIMBS;
+          default -> End.BACK;
+        }));
+  }
+
+  @Test
+  void aWindTakesWhatComesDownAndKeepsAReturnAway() {
+    LostLink drop = new LostLink(WhenLost.NO_FRAMES, 0.5, false, 0, 0.2, 1, Stage2.DROP, 25, 60, READY, 10, 20, 80, 5, Optional.empty());
+    assertThat(FailsafeTimeline.of(FRAME, drop).driftM()).isCloseTo(5 * Fall.of(FRAME).timeFor(20, 0), within(1e-9));
+    LostLink home = new LostLink(WhenLost.NO_FRAMES, 0.5, false, 0, 0.2, 1, Stage2.RETURN_HOME, 25, 60, READY, 10, 20, 80, 4, Optional.empty());
+    FailsafeTimeline slow = FailsafeTimeline.of(FRAME, home);
+    // 1.7 s, 10 m of climb at 3 m/s, 97 m at 4 m/s left of 8.
+    assertThat(slow.events().stream().filter(event -> event.text().contains("over home")).findFirst().orElseThrow().atS()).isCloseTo(1.7 + 10 / 3.0 + 97 / 4.0, within(1e-9));
+    LostLink gale = new LostLink(WhenLost.NO_FRAMES, 0.5, false, 0, 0.2, 1, Stage2.RETURN_HOME, 25, 60, READY, 10, 20, 80, 9, Optional.empty());
+    assertThat(FailsafeTimeline.of(FRAME, gale).end()).isEqualTo(End.STRAYS);
+    assertThat(FailsafeTimeline.of(FRAME, gale).pilot()).isNotEmpty();
   }
 
   @Test
@@ -106,9 +143,9 @@ class FailsafeTimelineTest {
   void whatIsDangerousIsSaid() {
     assertThat(FailsafeTimeline.of(FRAME, lost(WhenLost.HOLD, false, 0, Stage2.DROP, READY, 80, Optional.empty())).hazards()).anyMatch(one -> one.contains("never learns"));
     assertThat(FailsafeTimeline.of(FRAME, lost(WhenLost.PRESETS, true, 80, Stage2.DROP, READY, 80, Optional.empty())).hazards().get(0)).contains("climbs");
-    LostLink high = new LostLink(WhenLost.NO_FRAMES, 0.5, false, 0, 0.2, 1, Stage2.LAND, 60, 60, READY, 10, 20, 80, Optional.empty());
+    LostLink high = new LostLink(WhenLost.NO_FRAMES, 0.5, false, 0, 0.2, 1, Stage2.LAND, 60, 60, READY, 10, 20, 80, 0, Optional.empty());
     assertThat(FailsafeTimeline.of(FRAME, high).hazards().get(0)).contains("climbs at this weight");
-    LostLink brief = new LostLink(WhenLost.NO_FRAMES, 0.5, false, 0, 0.2, 1, Stage2.LAND, 38, 1, READY, 10, 60, 80, Optional.empty());
+    LostLink brief = new LostLink(WhenLost.NO_FRAMES, 0.5, false, 0, 0.2, 1, Stage2.LAND, 38, 1, READY, 10, 60, 80, 0, Optional.empty());
     assertThat(FailsafeTimeline.of(FRAME, brief).hazards()).anyMatch(one -> one.contains("still"));
     assertThat(FailsafeTimeline.of(FRAME, lost(WhenLost.NO_FRAMES, false, 0, Stage2.RETURN_HOME, new Home(false, true, 12, 8, 10, 30, true, 0, HomeAt.ARMING), 80, Optional.empty())).hazards())
         .anyMatch(one -> one.contains("no fix"));
@@ -122,7 +159,7 @@ class FailsafeTimelineTest {
       WhenLost receiver = WhenLost.values()[random.nextInt(4)];
       LostLink lost = new LostLink(receiver, random.nextDouble(), random.nextBoolean(), 100 * random.nextDouble(), 0.3 * random.nextDouble(), 3 * random.nextDouble(), Stage2.values()[random.nextInt(3)],
           100 * random.nextDouble(), 60 * random.nextDouble(), new Home(random.nextBoolean(), random.nextBoolean(), random.nextInt(20), random.nextInt(20), 20 * random.nextDouble(), 60 * random.nextDouble(), random.nextBoolean(), 360 * random.nextDouble() - 180, HomeAt.ARMING),
-          20 * random.nextDouble(), 0.2 + 100 * random.nextDouble(), 300 * random.nextDouble(), random.nextBoolean() ? Optional.empty() : Optional.of(20 * random.nextDouble()));
+          20 * random.nextDouble(), 0.2 + 100 * random.nextDouble(), 300 * random.nextDouble(), 12 * random.nextDouble(), random.nextBoolean() ? Optional.empty() : Optional.of(20 * random.nextDouble()));
       FailsafeTimeline line = FailsafeTimeline.of(FRAME, lost);
       assertThat(line.events()).isSortedAccordingTo(Comparator.comparingDouble(Event::atS)).isNotEmpty();
       assertThat(line.heights()).isSortedAccordingTo(Comparator.comparingDouble(At::atS)).allSatisfy(at -> assertThat(at.heightM()).isGreaterThanOrEqualTo(-1e-9));

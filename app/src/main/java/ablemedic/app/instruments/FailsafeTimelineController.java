@@ -37,7 +37,7 @@ class FailsafeTimelineController {
    * @param backS when the link is there again; none for never
    */
   record LinkLost(@Nullable String mark, @NotNull WhenLost receiver, double noticeS, boolean presetArm, double presetThrottle, double detectS, double guardS, @NotNull Stage2 stage2,
-      double landingThrottle, double landingS, @NotNull @Valid ReturnTerms home, double speedMs, double heightM, double distanceM, @Nullable Double backS) {}
+      double landingThrottle, double landingS, @NotNull @Valid ReturnTerms home, double speedMs, double heightM, double distanceM, double windMs, @Nullable Double backS) {}
 
   record ReturnTerms(boolean fix, boolean homeSet, int satellites, int wanted, double leastM, double climbToM, boolean levelSound, double compassDeg, @NotNull HomeAt at) {}
 
@@ -45,8 +45,8 @@ class FailsafeTimelineController {
    * @param end    how it ends, in words
    * @param spread how far that may be off for what nobody knows of mass, drag and reaction
    */
-  record TimelineAnswer(FailsafeTimeline.End outcome, String end, List<FailsafeTimeline.Event> events, List<FailsafeTimeline.At> heights, double blindM, double impactMs, double impactJ,
-      List<String> hazards, double hoverPercent, SpreadView spread) {}
+  record TimelineAnswer(FailsafeTimeline.End outcome, String end, List<FailsafeTimeline.Event> events, List<FailsafeTimeline.At> heights, double blindM, double impactMs, double impactJ, double driftM,
+      List<String> hazards, List<String> pilot, double hoverPercent, SpreadView spread) {}
 
   /** @param ends that it may come to as well, in words */
   record SpreadView(TimelineSpread.Between blindM, TimelineSpread.Between impactMs, TimelineSpread.Between impactJ, List<String> ends) {}
@@ -64,7 +64,7 @@ class FailsafeTimelineController {
     Home home = lost.home();
     return new LinkLost(right, lost.receiver(), lost.noticeS(), lost.presetArm(), lost.presetThrottle(), lost.detectS(), lost.guardS(), lost.stage2(), lost.landingThrottle(), lost.landingS(),
         new ReturnTerms(home.fix(), home.homeSet(), home.satellites(), home.wanted(), home.leastM(), home.climbToM(), home.levelSound(), home.compassDeg(), home.at()), lost.speedMs(), lost.heightM(),
-        lost.distanceM(), null);
+        lost.distanceM(), lost.windMs(), null);
   }
 
   /** The safest settings of a craft by a school. */
@@ -82,10 +82,11 @@ class FailsafeTimelineController {
         Asked.within("presetThrottle", asked.presetThrottle(), 0, 100, "%"), Asked.within("detectS", asked.detectS(), 0, 10, "s"), Asked.within("guardS", asked.guardS(), 0, 20, "s"),
         asked.stage2(), Asked.within("landingThrottle", asked.landingThrottle(), 0, 100, "%"), Asked.within("landingS", asked.landingS(), 0, 600, "s"), home(asked.home()),
         Asked.within("speedMs", asked.speedMs(), 0, 60, "m/s"), Asked.within("heightM", asked.heightM(), 0.1, 500, "m"), Asked.within("distanceM", asked.distanceM(), 0, 10_000, "m"),
+        Asked.within("windMs", asked.windMs(), 0, 40, "m/s"),
         Optional.ofNullable(asked.backS()).map(back -> Asked.within("backS", back, 0, 3600, "s")));
     FailsafeTimeline line = FailsafeTimeline.of(craft.airframe(), lost);
     TimelineSpread spread = TimelineSpread.of(craft.airframe(), lost);
-    return new TimelineAnswer(line.end(), line.end().label(), line.events(), line.heights(), line.blindM(), line.impactMs(), line.impactJ(), line.hazards(),
+    return new TimelineAnswer(line.end(), line.end().label(), line.events(), line.heights(), line.blindM(), line.impactMs(), line.impactJ(), line.driftM(), line.hazards(), line.pilot(),
         100 * craft.airframe().hoverThrottle(), new SpreadView(spread.blindM(), spread.impactMs(), spread.impactJ(), spread.ends().stream().map(FailsafeTimeline.End::label).toList()));
   }
 
