@@ -10,6 +10,7 @@ export const { p, navigate, route } = createRouter({
   '/crafts/:mark/wiring': () => import('./chart/Wiring.svelte'),
   '/crafts/:mark/flash': () => import('./chart/Flash.svelte'),
   '/crafts/:mark/snapshots': () => import('./chart/Snapshots.svelte'),
+  '/crafts/:mark/set-up': () => import('./chart/SetUp.svelte'),
   '/crafts/:mark/radio-off': () => import('./chart/RadioOff.svelte'),
   '/crafts/:mark/routine': () => import('./routine/Routine.svelte'),
   '/parts': () => import('./shelf/Shelf.svelte'),

@@ -315,7 +315,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view_1"];
+        get: operations["view_2"];
         put?: never;
         post: operations["made"];
         delete?: never;
@@ -363,7 +363,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view"];
+        get: operations["view_1"];
         put?: never;
         post: operations["runs"];
         delete?: never;
@@ -430,6 +430,54 @@ export interface paths {
         get: operations["map"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crafts/{mark}/set-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view"];
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crafts/{mark}/set-up/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["end"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crafts/{mark}/set-up/steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["give"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1499,7 +1547,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view_2"];
+        get: operations["view_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1873,6 +1921,10 @@ export interface components {
             questions: components["schemas"]["QuestionView"][];
             title: string;
             told?: components["schemas"]["ScaleView"];
+        };
+        Beginning: {
+            /** @enum {string} */
+            occasion: "BUILD" | "READY_BUILT" | "FLASH" | "CRASH" | "RADIO" | "REST" | "SEASON";
         };
         Bench: {
             aside: components["schemas"]["SetAside"][];
@@ -2328,6 +2380,18 @@ export interface components {
             parts: components["schemas"]["PartEntry"][];
             sorts?: components["schemas"]["PartSort"][];
         };
+        EndedView: {
+            /** Format: date-time */
+            endedAt: string;
+            label: string;
+            /** Format: int32 */
+            passed: number;
+        };
+        Ending: {
+            reason: string;
+            /** Format: int64 */
+            version: number;
+        };
         EndsAnswer: {
             judged: components["schemas"]["FoundAtEnds"][];
         };
@@ -2707,6 +2771,8 @@ export interface components {
             speedMs: number;
             /** @enum {string} */
             stage2: "DROP" | "LAND" | "RETURN_HOME";
+            /** Format: double */
+            windMs: number;
         };
         LintSetting: {
             id: string;
@@ -3053,6 +3119,15 @@ export interface components {
             sureness: string;
             takenBack: boolean;
             title: string;
+        };
+        OccasionView: {
+            /** @enum {string} */
+            id: "BUILD" | "READY_BUILT" | "FLASH" | "CRASH" | "RADIO" | "REST" | "SEASON";
+            label: string;
+            /** Format: double */
+            minutes: number;
+            /** Format: int32 */
+            steps: number;
         };
         OfCraft: {
             mark: string;
@@ -3698,6 +3773,23 @@ export interface components {
             /** @enum {string} */
             school?: "QUICK" | "FULL";
         };
+        RunUnderWay: {
+            /** Format: date-time */
+            begunAt: string;
+            /** @enum {string} */
+            happened: "BUILD" | "CRASH" | "PART_SWAP" | "FLASH" | "WATER" | "LONG_REST" | "NOTHING_KNOWN";
+            label: string;
+            leftOut: components["schemas"]["StepLeftOut"][];
+            /** Format: double */
+            minutes: number;
+            /** @enum {string} */
+            occasion: "BUILD" | "READY_BUILT" | "FLASH" | "CRASH" | "RADIO" | "REST" | "SEASON";
+            passed: components["schemas"]["StepPassed"][];
+            routineDue: boolean;
+            todo: components["schemas"]["StepToDo"][];
+            /** Format: int64 */
+            version: number;
+        };
         RunView: {
             /** Format: date-time */
             at: string;
@@ -3813,6 +3905,22 @@ export interface components {
             /** Format: int64 */
             workUpId?: number;
         };
+        SetUpReading: {
+            checkId: string;
+            numbers: {
+                [key: string]: string;
+            };
+            outcomes: {
+                [key: string]: string;
+            };
+            told?: string;
+        };
+        SetUpView: {
+            ended: components["schemas"]["EndedView"][];
+            mark: string;
+            occasions: components["schemas"]["OccasionView"][];
+            run?: components["schemas"]["RunUnderWay"];
+        };
         SettingAside: {
             reason?: string;
         };
@@ -3920,6 +4028,47 @@ export interface components {
             };
             written?: string;
         };
+        StepGiven: {
+            numbers?: {
+                [key: string]: string;
+            };
+            outcomes?: {
+                [key: string]: string;
+            };
+            stepId: string;
+            told?: string;
+            /** Format: int64 */
+            version: number;
+        };
+        StepLeftOut: {
+            id: string;
+            reason: string;
+            why: string;
+        };
+        StepPassed: {
+            /** Format: date-time */
+            at: string;
+            given: string[];
+            reading: components["schemas"]["SetUpReading"];
+            title: string;
+        };
+        StepToDo: {
+            bench: string[];
+            checkId: string;
+            complaint: string;
+            expected: string;
+            given?: string[];
+            id: string;
+            instruction: string;
+            /** Format: double */
+            minutes: number;
+            questions: components["schemas"]["QuestionView"][];
+            reading?: components["schemas"]["SetUpReading"];
+            ready: boolean;
+            title: string;
+            told?: components["schemas"]["ScaleView"];
+            why: string;
+        };
         StepView: {
             expected: string;
             id: string;
@@ -3974,6 +4123,8 @@ export interface components {
         TimelineAnswer: {
             /** Format: double */
             blindM: number;
+            /** Format: double */
+            driftM: number;
             end: string;
             events: components["schemas"]["Event"][];
             hazards: string[];
@@ -3986,6 +4137,7 @@ export interface components {
             impactMs: number;
             /** @enum {string} */
             outcome: "FLIES_ON" | "FALLS" | "LANDS" | "HOME" | "STRAYS" | "CLIMBS" | "BACK";
+            pilot: string[];
             spread: components["schemas"]["SpreadView"];
         };
         ToldAsked: {
@@ -4703,7 +4855,7 @@ export interface operations {
             };
         };
     };
-    view_1: {
+    view_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4803,7 +4955,7 @@ export interface operations {
             };
         };
     };
-    view: {
+    view_1: {
         parameters: {
             query?: {
                 school?: "QUICK" | "FULL";
@@ -4944,6 +5096,106 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SerialMapView"];
+                };
+            };
+        };
+    };
+    view: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetUpView"];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Beginning"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetUpView"];
+                };
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Ending"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetUpView"];
+                };
+            };
+        };
+    };
+    give: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepGiven"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetUpView"];
                 };
             };
         };
@@ -6707,7 +6959,7 @@ export interface operations {
             };
         };
     };
-    view_2: {
+    view_3: {
         parameters: {
             query?: never;
             header?: never;

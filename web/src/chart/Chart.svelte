@@ -66,6 +66,7 @@
         {:else}
           <a class="act" href={`/work-ups/new?craft=${encodeURIComponent(c.mark)}`}>Start a work-up</a>
         {/if}
+        <a class="quiet" href={`/crafts/${encodeURIComponent(c.mark)}/set-up`}>Set it up</a>
         <a class="quiet" href={`/new-craft?like=${encodeURIComponent(c.mark)}`}>Enter one like it</a>
         {#if c.state === 'FIT'}
           <button class="quiet" onclick={() => void setState('GROUNDED')}>Ground it</button>

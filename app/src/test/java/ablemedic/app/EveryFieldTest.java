@@ -162,6 +162,9 @@ class EveryFieldTest {
     write("POST /api/instruments/radio-session", "{\"mark\": \"W2\", \"session\": \"0 radio on\"}");
     write("POST /api/crafts/W2/radio-off", "{\"outcomes\": {\"does\": \"stop\"}, \"after\": \"1.7\"}");
     write("POST /api/crafts/W2/radio-off/judge", "{\"outcomes\": {\"does\": \"stop\"}, \"after\": \"1.7\"}");
+    write("POST /api/crafts/W2/set-up", "{\"occasion\": \"SEASON\"}");
+    write("POST /api/crafts/W2/set-up/steps", "{\"version\": 1, \"stepId\": \"bind\", \"outcomes\": {\"seen\": \"moves\"}, \"numbers\": {\"x\": \"1\"}, \"told\": \"1\"}");
+    write("POST /api/crafts/W2/set-up/end", "{\"version\": 1, \"reason\": \"x\"}");
     write("POST /api/instruments/version-pairs", "{\"versions\": {\"BOARD\": \"1.2\"}}");
     write("POST /api/firmware-families/rows", """
         {"rows": [["family", "elm", "Elm", "", "1"], ["name", "setting", "since", "until", "times", "values"], ["x", "cells", "1", "", "", ""]]}""");

@@ -23,7 +23,12 @@ public record SetUp(List<Made> steps, List<LeftOut> leftOut) {
    *
    * @param id of the step, with that of its check where it has several
    */
-  public record Made(String id, SetUpStep step, Check<Craft> check) {}
+  public record Made(String id, SetUpStep step, Check<Craft> check) {
+    /** Whether it waits for another one. */
+    public boolean comesAfter(Made other) {
+      return step.comesAfter(other.step.id());
+    }
+  }
 
   /** A step that is not made. */
   public record LeftOut(SetUpStep step, String why) {}

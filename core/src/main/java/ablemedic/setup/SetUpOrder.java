@@ -19,7 +19,8 @@ import java.util.Optional;
  * @param minutes of all steps and of what is done to the bench between them
  */
 public record SetUpOrder(List<Placed> steps, double minutes) {
-  private static final int KEPT = 300;
+  private static final int KEPT = 100;
+  private static final Comparator<Begun> CHEAPEST = Comparator.comparingDouble(Begun::minutes).thenComparing(Begun::places);
 
   /** A step in its place, with what is done to the bench before it. */
   public record Placed(Made made, BenchRoute before) {
@@ -33,17 +34,17 @@ public record SetUpOrder(List<Placed> steps, double minutes) {
    * @param from how the bench stands
    */
   public static SetUpOrder of(List<Made> todo, BenchState from) {
-    List<Begun> level = List.of(new Begun(new BitSet(), from, 0, List.of()));
+    List<Begun> level = List.of(new Begun(new BitSet(), from, 0, List.of(), ""));
     for (int n = 0; n < todo.size(); n++) {
       Map<Key, Begun> next = new HashMap<>();
       for (Begun begun : level) {
         for (int i = 0; i < todo.size(); i++) {
           if (!begun.made.get(i) && isReady(todo, begun.made, i)) {
-            begun.with(i, todo.get(i)).ifPresent(longer -> next.merge(new Key(longer.made, longer.bench), longer, (a, b) -> a.minutes <= b.minutes ? a : b));
+            begun.with(i, todo.get(i)).ifPresent(longer -> next.merge(new Key(longer.made, longer.bench), longer, (a, b) -> CHEAPEST.compare(a, b) <= 0 ? a : b));
           }
         }
       }
-      level = next.values().stream().sorted(Comparator.comparingDouble(Begun::minutes).thenComparing(Begun::names)).limit(KEPT).toList();
+      level = next.values().stream().sorted(CHEAPEST).limit(KEPT).toList();
     }
     Begun best = level.stream().findFirst().orElseThrow(() -> new IllegalStateException("no order lets every step be made"));
     return new SetUpOrder(best.steps, best.minutes);
@@ -51,7 +52,7 @@ public record SetUpOrder(List<Placed> steps, double minutes) {
 
   private static boolean isReady(List<Made> todo, BitSet made, int i) {
     for (int j = 0; j < todo.size(); j++) {
-      if (j != i && !made.get(j) && todo.get(i).step().comesAfter(todo.get(j).step().id())) {
+      if (j != i && !made.get(j) && todo.get(i).comesAfter(todo.get(j))) {
         return false;
       }
     }
@@ -60,20 +61,16 @@ public record SetUpOrder(List<Placed> steps, double minutes) {
 
   private record Key(BitSet made, BenchState bench) {}
 
-  private record Begun(BitSet made, BenchState bench, double minutes, List<Placed> steps) {
+  /** @param places of its steps in the table: of orders that cost the same that of practitioners is taken */
+  private record Begun(BitSet made, BenchState bench, double minutes, List<Placed> steps, String places) {
     Optional<Begun> with(int i, Made step) {
       return BenchRoute.from(bench, step.check().needs()).map(route -> {
         BitSet more = (BitSet) made.clone();
         more.set(i);
         List<Placed> longer = new ArrayList<>(steps);
         longer.add(new Placed(step, route));
-        return new Begun(more, route.end(), minutes + route.minutes() + step.check().minutes(), List.copyOf(longer));
+        return new Begun(more, route.end(), Math.round(1e6 * (minutes + route.minutes() + step.check().minutes())) / 1e6, List.copyOf(longer), places + (char) i);
       });
-    }
-
-    /** So that of orders that cost the same always the same one is taken. */
-    String names() {
-      return String.join(" ", steps.stream().map(placed -> placed.made().id()).toList());
     }
   }
 }

@@ -399,7 +399,7 @@ class WalkTest {
             "/instruments/limiter-bulb", "/instruments/meter", "/instruments/read-here?craft=EIDER", "/instruments/capture",
             "/instruments/port-planner", "/instruments/two-ends", "/instruments/modem-chain", "/instruments/signal-pad", "/instruments/byte-budget",
             "/instruments/baud-error", "/instruments/channel-numbers", "/instruments/version-search", "/instruments/motor-protocols", "/instruments/arming?craft=EIDER", "/instruments/version-pairs", "/instruments/channel-order?craft=EIDER", "/instruments/trim-and-travel", "/instruments/failsafe-timeline?craft=EIDER", "/instruments/frame-time", "/instruments/modes?craft=EIDER", "/instruments/return-home?craft=REDSHANK",
-            "/instruments/radio-session?craft=EIDER", "/instruments/output-pass", "/crafts/EIDER/radio-off", "/firmware-families", "/crafts/FULMAR/flash", "/handbook/format-sbus"}) {
+            "/instruments/radio-session?craft=EIDER", "/instruments/output-pass", "/crafts/EIDER/radio-off", "/crafts/EIDER/set-up", "/firmware-families", "/crafts/FULMAR/flash", "/handbook/format-sbus"}) {
           browser.open(path);
           browser.await(() -> !browser.shows(".small:empty"));
           settled(browser);
@@ -493,6 +493,36 @@ class WalkTest {
       browser.keys(Keys.ENTER);
       patient.fixed("receiver-holds", "set");
       browser.seeText("Prove it");
+      settled(browser);
+    }
+  }
+
+  /** By keyboard alone: a set-up after a crash, a step that is wrong, and the work-up that it opens with what was read. */
+  @Test
+  void aSetUpByKeyboardOpensAWorkUpWhereAStepIsWrong() {
+    app.enterWired("SETUP", "STACK");
+    try (Browser browser = new Browser(app.url(""), "light", 1280, 900)) {
+      browser.open("/crafts/SETUP/set-up");
+      browser.seeText("What is it for?");
+      settled(browser);
+      browser.keys("4");
+      browser.seeText("Find the arrow on the board");
+      settled(browser);
+      browser.keys("1");
+      browser.see("fieldset [aria-pressed=true]");
+      browser.keys(Keys.ENTER);
+      browser.seeText("1 of ");
+      browser.seeText("forward, face up");
+      browser.press("Tip it right");
+      browser.await(() -> browser.text(".card").contains("Tip it right"));
+      browser.blur();
+      browser.keys("1", "1", "1", "1");
+      browser.keys(Keys.ENTER);
+      browser.seeText("It gave");
+      settled(browser);
+      browser.press("Work it up with all readings so far");
+      browser.awaitPath("/work-ups/\\d+");
+      browser.seeText("forward, face up");
       settled(browser);
     }
   }

@@ -1,0 +1,129 @@
+package ablemedic.app.setup;
+
+import ablemedic.Specialities;
+import ablemedic.app.chart.CraftLog;
+import ablemedic.app.chart.CraftStore;
+import ablemedic.app.entry.Entered;
+import ablemedic.app.entry.Expected;
+import ablemedic.app.http.Refusal;
+import ablemedic.app.meter.MeterStore;
+import ablemedic.app.radiooff.RadioOffTests;
+import ablemedic.app.routine.Routines;
+import ablemedic.app.setup.SetUpStore.Given;
+import ablemedic.app.setup.SetUpStore.Run;
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.BenchNeeds.Want;
+import ablemedic.diagnosis.BenchState;
+import ablemedic.diagnosis.BenchState.ShortTest;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Proof;
+import ablemedic.radio.FailsafeChecks;
+import ablemedic.setup.SetUp;
+import ablemedic.setup.SetUp.Made;
+import ablemedic.setup.SetUpOccasion;
+import ablemedic.setup.SetUpOrder;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Set-ups of the crafts: what is still to be made and in which order, and what a step gave. */
+@Service
+public class SetUps {
+  private final SetUpStore store;
+  private final CraftStore crafts;
+  private final CraftLog log;
+  private final MeterStore meters;
+  private final Routines routines;
+
+  SetUps(SetUpStore store, CraftStore crafts, CraftLog log, MeterStore meters, Routines routines) {
+    this.store = store;
+    this.crafts = crafts;
+    this.log = log;
+    this.meters = meters;
+    this.routines = routines;
+  }
+
+  /**
+   * A set-up as it stands.
+   *
+   * @param order of what is still to be made
+   */
+  public record Standing(Run run, Craft craft, SetUp setUp, SetUpOrder order) {}
+
+  /** How a set-up would be: what it makes and leaves out, and how long that takes. */
+  public SetUp composed(String mark, SetUpOccasion occasion) {
+    return SetUp.of(Specialities.book(crafts.newestCraft(mark), meters.get()), occasion);
+  }
+
+  public SetUpOrder ordered(String mark, List<Made> todo) {
+    return SetUpOrder.of(todo, bench(mark));
+  }
+
+  /** As it comes in; the pre-power routine counts where it was passed and is not due. */
+  private BenchState bench(String mark) {
+    return BenchState.AT_INTAKE.with(routines.standing(mark).state() == ShortTest.PASSED ? ShortTest.PASSED : ShortTest.NOT_DONE);
+  }
+
+  public Standing standing(Run run) {
+    SetUp setUp = composed(run.mark(), run.occasion());
+    List<Made> todo = setUp.steps().stream().filter(made -> !run.hasPassed(made.id())).toList();
+    return new Standing(run, crafts.newestCraft(run.mark()), setUp, ordered(run.mark(), todo));
+  }
+
+  public void begin(String mark, SetUpOccasion occasion, Instant at) {
+    store.begin(mark, occasion, at);
+    log.add(mark, at, "set-up", "Set-up begun: " + occasion.label(), null);
+  }
+
+  /**
+   * Records what a step gave.
+   *
+   * @throws Refusal where the step is not one of this set-up, must wait for another, or the answer cannot be read
+   */
+  @Transactional
+  public Given give(Run run, String stepId, Map<String, String> outcomes, Map<String, String> numbers, @Nullable String told, Instant at) {
+    Standing standing = standing(run);
+    Made made = standing.setUp().steps().stream().filter(one -> one.id().equals(stepId)).findFirst()
+        .orElseThrow(() -> Refusal.unknown("step", "This set-up has no step “" + stepId + "”."));
+    waits(standing, made);
+    Check<Craft> asked = made.check();
+    Check<Craft> check = asked.toTell().map(scale -> asked.told(Entered.told(scale, told))).orElse(asked);
+    Craft craft = standing.craft();
+    if (check.needs().pack() == Want.YES && routines.standing(run.mark()).state() != ShortTest.PASSED) {
+      throw Refusal.conflict("step", "The pack goes in for “" + check.title(craft) + "”, and the pre-power routine is due: make that first.");
+    }
+    Entered entered = Entered.at(check, outcomes, numbers);
+    if (entered.answersNothing()) {
+      throw Refusal.wrong("outcomes", "Say what “" + check.title(craft) + "” gave.");
+    }
+    var reading = entered.reading(check.answers()).orElseThrow();
+    if (!reading.isWhole(check.answers())) {
+      throw Refusal.wrong("outcomes", "Answer every question of “" + check.title(craft) + "”.");
+    }
+    Given given = new Given(stepId, check.id(), check.title(craft), Expected.of(check, craft), told, entered, Proof.asExpected(check, reading, craft), at);
+    store.add(run, given);
+    if (check.id().equals(FailsafeChecks.RADIO_OFF)) {
+      RadioOffTests.line(craft, entered).ifPresent(line -> log.add(run.mark(), at, line.kind(), line.text(), null));
+    }
+    if (!given.passed()) {
+      log.add(run.mark(), at, Specialities.crashed(check, reading) ? "crash" : "set-up", "Set-up, “" + given.title() + "”: not as it should be", null);
+    }
+    return given;
+  }
+
+  private static void waits(Standing standing, Made made) {
+    standing.order().steps().stream().map(SetUpOrder.Placed::made).filter(other -> !other.equals(made) && made.comesAfter(other)).findFirst().ifPresent(other -> {
+      throw Refusal.conflict("step", "“" + made.check().title(standing.craft()) + "” comes after “" + other.check().title(standing.craft()) + "”.");
+    });
+  }
+
+  @Transactional
+  public void end(Run run, String why, Instant at) {
+    int left = standing(run).order().steps().size();
+    store.end(run, at);
+    log.add(run.mark(), at, "set-up", left == 0 ? "Set-up passed: " + run.occasion().label() : "Set-up ended with " + left + " steps open" + (why.isBlank() ? "" : ": " + why), null);
+  }
+}

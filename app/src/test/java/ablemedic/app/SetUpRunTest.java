@@ -1,0 +1,112 @@
+package ablemedic.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import ablemedic.app.RunningApp.App;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A set-up over HTTP: begun, judged step by step, broken off at a step that is wrong, taken up after its work-up, ended. */
+@ExtendWith(RunningApp.class)
+class SetUpRunTest {
+  private static final JsonMapper JSON = JsonMapper.builder().build();
+
+  private static JsonNode begin(App app, String mark, String occasion) {
+    app.enterWired(mark, "STACK");
+    return app.ask("POST", "/api/crafts/" + mark + "/set-up", "{\"occasion\":\"" + occasion + "\"}").get("run");
+  }
+
+  private static JsonNode step(JsonNode run, String id) {
+    for (JsonNode one : run.get("todo")) {
+      if (one.get("id").asString().equals(id)) {
+        return one;
+      }
+    }
+    throw new AssertionError("no step " + id + " in " + run.get("todo").findValuesAsString("id"));
+  }
+
+  private static String given(JsonNode run, String step, String outcome) {
+    return "{\"version\":" + run.get("version") + ",\"stepId\":\"" + step + "\",\"outcomes\":{\"seen\":\"" + outcome + "\"}}";
+  }
+
+  @Test
+  void eachOccasionSaysHowManyStepsItMakesAndWhyItLeavesOthersOut(App app) {
+    app.enterWired("SET1", "STACK");
+    JsonNode view = app.get("/api/crafts/SET1/set-up");
+    assertThat(view.get("occasions")).hasSize(7);
+    assertThat(view.get("occasions").get(0).get("steps").asInt()).isGreaterThan(view.get("occasions").get(5).get("steps").asInt());
+    JsonNode run = app.ask("POST", "/api/crafts/SET1/set-up", "{\"occasion\":\"REST\"}").get("run");
+    assertThat(run.get("leftOut").toString()).contains("nothing of it was touched");
+    assertThat(run.get("todo").get(run.get("todo").size() - 1).get("id").asString()).isEqualTo("hover");
+    app.refused(409, "POST", "/api/crafts/SET1/set-up", "{\"occasion\":\"BUILD\"}");
+    app.refused(422, "POST", "/api/crafts/SET1/set-up", "{\"occasion\":\"MONDAY\"}");
+  }
+
+  @Test
+  void aStepThatIsWrongOpensAWorkUpWithAllReadingsAndIsMadeAgain(App app) {
+    JsonNode run = begin(app, "SET2", "RADIO");
+    assertThat(step(run, "order").get("ready").asBoolean()).as("order waits for the bind").isFalse();
+    app.refused(409, "POST", "/api/crafts/SET2/set-up/steps", given(run, "arms", "arms"));
+    run = app.ask("POST", "/api/crafts/SET2/set-up/steps", given(run, "bind", "still")).get("run");
+    assertThat(step(run, "bind").get("given").toString()).contains("nothing moves");
+    JsonNode reading = step(run, "bind").get("reading");
+    JsonNode opened = app.ask("POST", "/api/work-ups", """
+        {"mark":"SET2","kind":"%s","complaint":"Set-up: bind","occasion":"%s","seen":{},"before":[{"checkId":"%s","outcomes":%s,"numbers":%s}]}""".formatted(step(run, "bind").get("complaint").asString(),
+            run.get("happened").asString(), reading.get("checkId").asString(), reading.get("outcomes"), reading.get("numbers")));
+    assertThat(opened.get("evidence").toString()).contains("nothing moves");
+    run = app.ask("POST", "/api/crafts/SET2/set-up/steps", given(run, "bind", "moves")).get("run");
+    assertThat(run.get("passed").get(0).get("given").toString()).contains("follows the stick");
+    assertThat(step(run, "order").get("ready").asBoolean()).isTrue();
+    assertThat(app.get("/api/crafts/SET2/log").toString()).contains("Set-up begun").contains("not as it should be");
+  }
+
+  @Test
+  void noPackBeforeThePrePowerRoutineAndAStaleWriteIsRefused(App app) {
+    JsonNode run = begin(app, "SET3", "CRASH");
+    JsonNode powered = null;
+    for (JsonNode one : run.get("todo")) {
+      powered = one.get("id").asString().equals("motors") ? one : powered;
+    }
+    assertThat(powered).isNotNull();
+    run = app.ask("POST", "/api/crafts/SET3/set-up/steps", all(run, "arrow")).get("run");
+    run = app.ask("POST", "/api/crafts/SET3/set-up/steps", all(run, "alignment")).get("run");
+    assertThat(app.refused(409, "POST", "/api/crafts/SET3/set-up/steps", all(run, "motors")).get("detail").asString()).contains("pre-power routine");
+    app.runRoutine("SET3");
+    String before = all(run, "motors");
+    run = app.ask("POST", "/api/crafts/SET3/set-up/steps", before).get("run");
+    app.refused(409, "POST", "/api/crafts/SET3/set-up/steps", before);
+    app.ask("POST", "/api/crafts/SET3/set-up/end", "{\"version\":" + run.get("version") + ",\"reason\":\"rain\"}");
+    assertThat(app.get("/api/crafts/SET3/log").get(0).get("text").asString()).contains("steps open: rain");
+    assertThat(app.get("/api/crafts/SET3/set-up").get("ended").get(0).get("passed").asInt()).isEqualTo(3);
+    app.refused(409, "POST", "/api/crafts/SET3/set-up/end", "{\"version\":1,\"reason\":\"\"}");
+  }
+
+  /** The answers that its step expects, found by what it says in words. */
+  private static String all(JsonNode run, String id) {
+    JsonNode step = step(run, id);
+    ObjectNode outcomes = JSON.createObjectNode();
+    for (JsonNode question : step.get("questions")) {
+      for (JsonNode outcome : question.get("outcomes")) {
+        String expected = step.get("expected").asString();
+        String said = step.get("questions").size() == 1 ? outcome.get("label").asString() : question.get("text").asString() + ": " + outcome.get("label").asString();
+        if (step.get("questions").size() == 1 ? expected.equals(said) : expected.contains(said) || expected.startsWith(outcome.get("label").asString())) {
+          outcomes.put(question.get("id").asString(), outcome.get("id").asString());
+        }
+      }
+    }
+    return "{\"version\":" + run.get("version") + ",\"stepId\":\"" + id + "\",\"outcomes\":" + outcomes + "}";
+  }
+
+  @Test
+  void whatIsNoAnswerIsRefusedAndChangesNothing(App app) {
+    JsonNode run = begin(app, "SET4", "BUILD");
+    String path = "/api/crafts/SET4/set-up/steps";
+    app.refused(404, "POST", path, given(run, "dance", "x"));
+    app.refused(422, "POST", path, given(run, "arrow", "sideways"));
+    app.refused(422, "POST", path, "{\"version\":" + run.get("version") + ",\"stepId\":\"arrow\",\"outcomes\":{}}");
+    assertThat(app.get("/api/crafts/SET4/set-up").get("run").get("version").asLong()).isEqualTo(run.get("version").asLong());
+  }
+}

@@ -1,0 +1,150 @@
+import { api, ask, words, type Schemas } from '../api/client';
+
+type View = Schemas['SetUpView'];
+type Step = Schemas['StepToDo'];
+/** A work-up takes over so many readings. */
+const MOST_BEFORE = 10;
+
+/** The set-up of one craft, gone through step by step. */
+export class SetUpState {
+  view = $state<View>();
+  error = $state('');
+  busy = $state(false);
+  chosen = $state('');
+  outcomes = $state<Record<string, string>>({});
+  numbers = $state<Record<string, string>>({});
+  told = $state('');
+
+  constructor(readonly mark: string) {}
+
+  private get path(): { path: { mark: string } } {
+    return { path: { mark: this.mark } };
+  }
+
+  /** The step that is looked at: the next one, unless another was pressed. */
+  get step(): Step | undefined {
+    const todo = this.view?.run?.todo ?? [];
+    return todo.find((one) => one.id === this.chosen) ?? todo[0];
+  }
+
+  /** Whether every question of the step has its answer. */
+  get complete(): boolean {
+    const step = this.step;
+    return (
+      step !== undefined &&
+      (!step.told || this.told.trim() !== '') &&
+      step.questions.every((one) =>
+        one.scale ? (this.numbers[one.id] ?? '').trim() !== '' : this.outcomes[one.id] !== undefined
+      )
+    );
+  }
+
+  choose(id: string): void {
+    this.chosen = id;
+    this.clear();
+  }
+
+  /** Answers a question by the place of its outcome; of several questions the first that is open. */
+  pick(place: number): void {
+    const open = this.step?.questions.find((one) => !one.scale && this.outcomes[one.id] === undefined);
+    const question = open ?? this.step?.questions.find((one) => !one.scale);
+    const outcome = question?.outcomes[place];
+    if (question && outcome) {
+      this.outcomes = { ...this.outcomes, [question.id]: outcome.id };
+    }
+  }
+
+  private clear(): void {
+    this.outcomes = {};
+    this.numbers = {};
+    this.told = '';
+  }
+
+  private async doing(act: () => Promise<View>): Promise<boolean> {
+    if (this.busy) {
+      return false;
+    }
+    this.busy = true;
+    this.error = '';
+    try {
+      this.view = await act();
+      return true;
+    } catch (thrown) {
+      this.error = words(thrown);
+      return false;
+    } finally {
+      this.busy = false;
+    }
+  }
+
+  load(): Promise<boolean> {
+    return this.doing(() => ask(api.GET('/api/crafts/{mark}/set-up', { params: this.path })));
+  }
+
+  begin(occasion: Schemas['Beginning']['occasion']): Promise<boolean> {
+    return this.doing(() =>
+      ask(api.POST('/api/crafts/{mark}/set-up', { params: this.path, body: { occasion } }))
+    );
+  }
+
+  async give(): Promise<void> {
+    const step = this.step;
+    const run = this.view?.run;
+    if (!step || !run || !this.complete) {
+      return;
+    }
+    const body = {
+      version: run.version,
+      stepId: step.id,
+      outcomes: $state.snapshot(this.outcomes),
+      numbers: $state.snapshot(this.numbers),
+      ...(step.told ? { told: this.told.trim() } : {})
+    };
+    if (
+      await this.doing(() => ask(api.POST('/api/crafts/{mark}/set-up/steps', { params: this.path, body })))
+    ) {
+      this.chosen = '';
+      this.clear();
+    }
+  }
+
+  end(reason: string): Promise<boolean> {
+    const version = this.view?.run?.version ?? 0;
+    return this.doing(() =>
+      ask(api.POST('/api/crafts/{mark}/set-up/end', { params: this.path, body: { version, reason } }))
+    );
+  }
+
+  /** Opens a work-up for a step that did not give what it should, with all readings so far; its number, or nothing. */
+  async workUp(step: Step): Promise<number | undefined> {
+    const run = this.view?.run;
+    if (!run || !step.reading) {
+      return undefined;
+    }
+    const before = [...run.passed.map((one) => one.reading), step.reading].slice(-MOST_BEFORE);
+    this.error = '';
+    try {
+      const opened = await ask(
+        api.POST('/api/work-ups', {
+          body: {
+            mark: this.mark,
+            kind: step.complaint,
+            complaint: `Set-up, ${run.label}: ${step.title}`,
+            occasion: run.happened,
+            seen: {},
+            before: before.map((one) => ({
+              checkId: one.checkId,
+              outcomes: one.outcomes,
+              numbers: one.numbers,
+              ...(one.told ? { told: one.told } : {})
+            }))
+          }
+        })
+      );
+      return opened.id;
+    } catch (thrown) {
+      this.error = words(thrown);
+      return undefined;
+    }
+  }
+}
