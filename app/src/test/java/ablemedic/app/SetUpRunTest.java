@@ -42,7 +42,7 @@ class SetUpRunTest {
     assertThat(run.get("leftOut").toString()).contains("nothing of it was touched");
     assertThat(run.get("todo").get(run.get("todo").size() - 1).get("id").asString()).isEqualTo("hover");
     app.refused(409, "POST", "/api/crafts/SET1/set-up", "{\"occasion\":\"BUILD\"}");
-    app.refused(422, "POST", "/api/crafts/SET1/set-up", "{\"occasion\":\"MONDAY\"}");
+    app.refused(400, "POST", "/api/crafts/SET1/set-up", "{\"occasion\":\"MONDAY\"}");
   }
 
   @Test
