@@ -2211,11 +2211,12 @@ export interface components {
             behindTheShelf: string[];
             craftClass: string;
             drawing: components["schemas"]["CraftDrawing"];
+            due: components["schemas"]["Due"][];
             /** Format: date-time */
             enteredAt: string;
             facts: components["schemas"]["Fact"][];
             /** @enum {string} */
-            fitness: "AT_WORK" | "GROUNDED" | "ROUTINE_DUE" | "FIT";
+            fitness: "AT_WORK" | "GROUNDED" | "DUE" | "FIT";
             log: components["schemas"]["LogEntry"][];
             mark: string;
             missing: string[];
@@ -2373,6 +2374,11 @@ export interface components {
             minus: string;
             plus: string;
             signal: string;
+        };
+        Due: {
+            page: string;
+            what: string;
+            why: string;
         };
         ElectricEntry: {
             leads: components["schemas"]["LeadEntry"][];
@@ -3692,6 +3698,7 @@ export interface components {
         };
         Resting: {
             craftClass: string;
+            due: components["schemas"]["Due"][];
             mark: string;
             name: string;
         };

@@ -75,7 +75,7 @@
 
       <div class="rest">
         <RestingList title="Fit to fly" crafts={b.fit} />
-        {#if b.due.length > 0}<RestingList title="Pre-power routine due" crafts={b.due} />{/if}
+        {#if b.due.length > 0}<RestingList title="Something due" crafts={b.due} />{/if}
         <RestingList title="Grounded" crafts={b.grounded} />
         {#if b.aside.length > 0}
           <div>

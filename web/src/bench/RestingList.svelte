@@ -11,7 +11,11 @@
     {#each crafts as craft (craft.mark)}
       <li>
         <a href={`/crafts/${encodeURIComponent(craft.mark)}`}>{craft.mark}</a>
-        <span class="small">{craft.name} · {craft.craftClass}</span>
+        <span class="small"
+          >{craft.name} · {craft.craftClass}{#each craft.due as one (one.page)}<span class="due"
+              ><a href={`/crafts/${encodeURIComponent(craft.mark)}/${one.page}`}>{one.what}</a>: {one.why}</span
+            >{/each}</span
+        >
       </li>
     {:else}
       <li class="small">None just now.</li>
@@ -20,6 +24,10 @@
 </div>
 
 <style>
+  .due {
+    display: block;
+  }
+
   li {
     min-height: 44px;
     display: flex;

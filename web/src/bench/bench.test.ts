@@ -48,7 +48,7 @@ describe('the bench', () => {
   it('shows what cannot be read beside what can', async () => {
     reply.bench = {
       ...empty,
-      fit: [{ mark: 'TERN', name: 'quick look', craftClass: '5-inch' }],
+      fit: [{ mark: 'TERN', name: 'quick look', craftClass: '5-inch', due: [] }],
       unreadable: [{ sort: 'CRAFT', name: 'SKUA', why: 'Its build sheet cannot be read.', goBackTo: 2 }],
       aside: [{ sort: 'CRAFT', name: 'GONE', reason: 'sheet lost' }]
     };

@@ -7,7 +7,7 @@
   import TopView from '../shared/TopView.svelte';
   import LeadsAndPower from './LeadsAndPower.svelte';
   import LogNote from './LogNote.svelte';
-  import RadioOffLine from './RadioOffLine.svelte';
+  import DueList from './DueList.svelte';
   import SerialLines from './SerialLines.svelte';
   import { day, moment } from '../shared/words';
 
@@ -15,7 +15,7 @@
   const FITNESS: Record<Schemas['Chart']['fitness'], string> = {
     AT_WORK: 'a work-up is open',
     GROUNDED: 'grounded',
-    ROUTINE_DUE: 'pre-power routine due',
+    DUE: 'something is due',
     FIT: 'fit to fly'
   };
   let error = $state('');
@@ -108,7 +108,7 @@
       </div>
     </div>
 
-    <RadioOffLine mark={c.mark} />
+    <DueList mark={c.mark} due={c.due} />
     <LeadsAndPower chart={c} />
     <SerialLines chart={c} ontold={(now) => (chart.value = now)} />
 

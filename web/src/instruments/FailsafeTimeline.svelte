@@ -274,7 +274,7 @@
               <tr>
                 <th scope="row">{one.label}</th>
                 <td class="figure" class:differs={one.differs}
-                  >{one.safest}{#if one.differs}<span class="small"> now {one.now}</span>{/if}</td
+                  >{one.safest}{#if one.differs}<span class="small now">now {one.now}</span>{/if}</td
                 >
                 <td class="small">{one.why}</td>
               </tr>
@@ -348,6 +348,10 @@
 
   .differs {
     font-weight: 700;
+  }
+
+  .now {
+    display: block;
   }
 
   .ground,

@@ -29,7 +29,7 @@
 <style>
   .two {
     display: grid;
-    grid-template-columns: minmax(15rem, 1fr) 1.4fr;
+    grid-template-columns: minmax(15rem, 1fr) minmax(0, 1.4fr);
     gap: 2.5rem;
     margin-top: 1rem;
     align-items: start;
@@ -39,6 +39,10 @@
   .answer {
     display: grid;
     gap: 0.8rem;
+  }
+
+  .asked > :global(*) {
+    min-width: 0;
   }
 
   .answer :global(dl) {

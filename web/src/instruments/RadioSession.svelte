@@ -107,6 +107,7 @@
   textarea {
     width: 100%;
     resize: vertical;
+    font-size: 1rem;
     padding: 0.5rem;
     line-height: 1.45;
   }

@@ -28,7 +28,7 @@ class SafetyTest {
   @Test
   void aCraftIsFitToFlyOnlyWithItsRoutinePassedAndNoWorkUpOpen() {
     app.enterWired("FIT", "STACK");
-    assertThat(fitness("FIT")).isEqualTo("ROUTINE_DUE");
+    assertThat(fitness("FIT")).isEqualTo("DUE");
     assertThat(listed("due")).contains("\"FIT\"");
     assertThat(listed("fit")).doesNotContain("\"FIT\"");
     app.runRoutine("FIT");
@@ -39,7 +39,7 @@ class SafetyTest {
     assertThat(listed("fit")).doesNotContain("\"FIT\"");
     app.ask("POST", "/api/work-ups/" + view.get("id").asLong() + "/close", """
         {"version": %d, "end": "HANDED_OVER", "reason": "the owner took it home"}""".formatted(view.get("version").asLong()));
-    assertThat(fitness("FIT")).as("a crash was told at intake").isEqualTo("ROUTINE_DUE");
+    assertThat(fitness("FIT")).as("a crash was told at intake").isEqualTo("DUE");
     app.runRoutine("FIT");
     app.ask("PATCH", "/api/crafts/FIT", """
         {"version": %d, "name": "", "state": "GROUNDED", "reason": "arm cracked"}"""
@@ -73,7 +73,7 @@ class SafetyTest {
     app.ask("POST", "/api/crafts/SHORT/routine", """
         {"minutes": 2, "readings": {"routine-look": {"outcomes": {"seen": "sound"}},
           "ohms~PLUG.+~PLUG.-": {"written": "0.4"}}}""");
-    assertThat(fitness("SHORT")).isEqualTo("ROUTINE_DUE");
+    assertThat(fitness("SHORT")).isEqualTo("DUE");
     assertThat(listed("fit")).doesNotContain("\"SHORT\"");
   }
 

@@ -178,6 +178,7 @@ public record FailsafeTimeline(List<Event> events, List<At> heights, End end, do
         return lands(second, "The guard time is over: it should return, has " + missing + ", and lands on its throttle instead.");
       }
       if (lost.distanceM() < lost.home().leastM()) {
+        hazards.add("Nearer to home than " + Math.round(lost.home().leastM()) + " m it does not return: it lands where it is, on its throttle.");
         return lands(second, "The guard time is over: nearer to home than " + Math.round(lost.home().leastM()) + " m, so it lands.");
       }
       double up = Math.max(0, lost.home().climbToM() - lost.heightM());

@@ -24,6 +24,7 @@ public record SafestFailsafe(List<Told> settings, String school, String cannot) 
   private static final double GUARD_S = 1;
   private static final double HEIGHT_M = 60;
   private static final double SPARE = 1.3;
+  private static final double LANDING_S = 60;
   private static final double LEAST_M = 10;
   private static final double CLIMB_M = 30;
 
@@ -46,7 +47,8 @@ public record SafestFailsafe(List<Told> settings, String school, String cannot) 
       double sink = fall.carried(CARRIED).terminalMs();
       all.add(FailsafeSettings.LANDING_THROTTLE, landingThrottle(craft), String.format(Locale.ROOT, "It sinks at about %.0f m/s on that; hovering takes %.0f %%. Five percent lighter it would hover, five percent heavier it sinks at %.0f m/s.",
           sink, 100 * craft.airframe().hoverThrottle(), fall.carried(CARRIED - 0.05).terminalMs()));
-      all.add(FailsafeSettings.LANDING_TIME, (double) Math.round(SPARE * HEIGHT_M / sink), String.format(Locale.ROOT, "From %.0f m at %.0f m/s, and a third more.", HEIGHT_M, sink));
+      all.add(FailsafeSettings.LANDING_TIME, Math.max(LANDING_S, (double) Math.round(SPARE * HEIGHT_M / sink)),
+          String.format(Locale.ROOT, "Longer than it sinks from %.0f m, also where it is lighter than entered: motors that stop in the air are the greater harm.", HEIGHT_M));
     }
     if (school == Stage2.RETURN_HOME) {
       all.add(FailsafeSettings.LEAST_DISTANCE, LEAST_M, "So that a first try can be made near by.");

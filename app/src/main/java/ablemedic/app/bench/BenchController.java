@@ -1,9 +1,9 @@
 package ablemedic.app.bench;
 
-import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.CraftStore.Revision;
 import ablemedic.app.chart.CraftStore.Row;
+import ablemedic.app.chart.Due;
 import ablemedic.app.chart.Fitness;
 import ablemedic.app.packs.PackStore;
 import ablemedic.app.shelf.SortStore;
@@ -30,7 +30,6 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -44,15 +43,15 @@ class BenchController {
   private static final Logger LOG = LoggerFactory.getLogger(BenchController.class);
 
   private final CraftStore crafts;
-  private final CraftLog log;
+  private final Due.Dues dues;
   private final WorkUpStore workUps;
   private final PackStore packs;
   private final WorkUpGlance glances;
   private final SortStore sorts;
 
-  BenchController(CraftStore crafts, CraftLog log, WorkUpStore workUps, PackStore packs, WorkUpGlance glances, SortStore sorts) {
+  BenchController(CraftStore crafts, Due.Dues dues, WorkUpStore workUps, PackStore packs, WorkUpGlance glances, SortStore sorts) {
     this.crafts = crafts;
-    this.log = log;
+    this.dues = dues;
     this.workUps = workUps;
     this.packs = packs;
     this.glances = glances;
@@ -63,8 +62,8 @@ class BenchController {
   record Bench(List<Glance> needing, List<Unreadable> unreadable, List<Resting> fit, List<Resting> due,
       List<Resting> grounded, List<SetAside> aside) {}
 
-  /** A craft that needs nothing just now. */
-  record Resting(String mark, String name, String craftClass) {}
+  /** A craft that nobody works on just now, with what is due on it. */
+  record Resting(String mark, String name, String craftClass, List<Due> due) {}
 
   /**
    * A record that this version cannot read; nothing else on the bench suffers from it.
@@ -95,7 +94,6 @@ class BenchController {
   Bench bench() {
     Bench bench = new Bench(new ArrayList<>(), new ArrayList<>(), new ArrayList<>(), new ArrayList<>(),
         new ArrayList<>(), new ArrayList<>());
-    Set<String> passed = log.passed();
     List<Opened> unfinished = workUps.unfinished();
     Map<String, Opened> open = new HashMap<>();
     unfinished.stream().filter(Opened::isOpen).forEach(o -> open.put(o.mark(), o));
@@ -108,7 +106,7 @@ class BenchController {
       } else if (open.containsKey(row.mark())) {
         glance(bench, row, open.get(row.mark()), stamps);
       } else {
-        resting(bench, row, Fitness.of(row.state(), false, passed.contains(row.mark())));
+        resting(bench, row);
       }
     }
     packs.unreadable().forEach(label -> bench.unreadable().add(new Unreadable(Sort.PACK, label,
@@ -137,11 +135,13 @@ class BenchController {
     return new Unreadable(Sort.WORK_UP, row.mark() + ": " + opened.complaint(), why, opened.id(), null);
   }
 
-  private void resting(Bench bench, Row row, Fitness fitness) {
+  private void resting(Bench bench, Row row) {
     try {
       crafts.newestCraft(row.mark());
+      List<Due> due = dues.of(row.mark());
+      Fitness fitness = Fitness.of(row.state(), false, !due.isEmpty());
       (fitness == Fitness.FIT ? bench.fit() : fitness == Fitness.GROUNDED ? bench.grounded() : bench.due())
-          .add(new Resting(row.mark(), row.name(), row.craftClass()));
+          .add(new Resting(row.mark(), row.name(), row.craftClass(), due));
     } catch (UnreadableRecordException e) {
       bench.unreadable().add(new Unreadable(Sort.CRAFT, row.mark(), "Its " + e.getMessage() + ".", null,
           crafts.revisions(row.mark()).stream().filter(r -> r.readable().isPresent()).map(Revision::number)

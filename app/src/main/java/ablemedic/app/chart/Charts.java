@@ -30,12 +30,14 @@ class Charts {
   private final CraftLog log;
   private final WorkUpStore workUps;
   private final SortStore sorts;
+  private final Due.Dues dues;
 
-  Charts(CraftStore crafts, CraftLog log, WorkUpStore workUps, SortStore sorts) {
+  Charts(CraftStore crafts, CraftLog log, WorkUpStore workUps, SortStore sorts, Due.Dues dues) {
     this.crafts = crafts;
     this.log = log;
     this.workUps = workUps;
     this.sorts = sorts;
+    this.dues = dues;
   }
 
   /**
@@ -50,6 +52,7 @@ class Charts {
       String craftClass,
       State state,
       Fitness fitness,
+      List<Due> due,
       long version,
       Instant enteredAt,
       @Nullable String aside,
@@ -90,8 +93,9 @@ class Charts {
     BuildSheet sheet = newest.sheet();
     Craft craft = crafts.craft(row.mark(), newest.number());
     List<Opened> opened = workUps.of(row.mark());
-    Fitness fitness = Fitness.of(row.state(), opened.stream().anyMatch(Opened::isOpen), log.hasPassed(row.mark()));
-    return new Chart(row.mark(), row.name(), row.craftClass(), row.state(), fitness, row.version(), row.enteredAt(), row.aside(),
+    List<Due> due = dues.of(row.mark());
+    Fitness fitness = Fitness.of(row.state(), opened.stream().anyMatch(Opened::isOpen), !due.isEmpty());
+    return new Chart(row.mark(), row.name(), row.craftClass(), row.state(), fitness, due, row.version(), row.enteredAt(), row.aside(),
         sheet, newest.number(), CraftDrawing.of(craft), facts(craft), told(craft), craft.electrics().sheet().missing(),
         behind(sheet).stream().map(PartSort::label).toList(),
         revised(revisions), log.of(row.mark()), opened.stream().map(o -> new WorkUpLine(o.id(), o.complaint(), o.openedAt(), o.isOpen(), o.ended()))

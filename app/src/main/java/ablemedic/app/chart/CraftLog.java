@@ -54,17 +54,9 @@ public class CraftLog {
         .param("mark", mark).param("kinds", OF_ROUTINE).query((rs, n) -> entry(rs)).optional();
   }
 
-  /** Whether the pre-power routine of a craft was passed and is not due again. */
-  public boolean hasPassed(String mark) {
-    return lastOfRoutine(mark).filter(last -> last.kind().equals("routine")).isPresent();
-  }
-
-  /** The crafts whose pre-power routine was passed and is not due again. */
-  public Set<String> passed() {
-    return Set.copyOf(database.sql("""
-        SELECT mark FROM log_entry WHERE kind = 'routine'
-          AND id IN (SELECT max(id) FROM log_entry WHERE kind IN (:kinds) GROUP BY mark)""")
-        .param("kinds", OF_ROUTINE).query(String.class).list());
+  /** The lines of some kinds, newest first. */
+  public List<LogEntry> of(String mark, Set<String> kinds) {
+    return database.sql("SELECT * FROM log_entry WHERE mark = :mark AND kind IN (:kinds) ORDER BY id DESC").param("mark", mark).param("kinds", kinds).query((rs, n) -> entry(rs)).list();
   }
 
   /** The number of the newest line; it grows with every line. */

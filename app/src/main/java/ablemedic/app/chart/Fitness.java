@@ -2,21 +2,21 @@ package ablemedic.app.chart;
 
 import ablemedic.app.chart.CraftStore.State;
 
-/** What may be said of a craft. It is fit to fly only when nothing is open on it: no ground, no work-up, no routine. */
+/** What may be said of a craft. It is fit to fly only when nothing is open on it: no ground, no work-up, nothing due. */
 public enum Fitness {
-  AT_WORK, GROUNDED, ROUTINE_DUE, FIT;
+  AT_WORK, GROUNDED, DUE, FIT;
 
   /**
-   * @param open     whether a work-up of it is open
-   * @param passed whether the last word on its pre-power routine is that it was passed
+   * @param open whether a work-up of it is open
+   * @param due  whether anything is due on it
    */
-  public static Fitness of(State state, boolean open, boolean passed) {
+  public static Fitness of(State state, boolean open, boolean due) {
     if (open) {
       return AT_WORK;
     }
     if (state == State.GROUNDED) {
       return GROUNDED;
     }
-    return passed ? FIT : ROUTINE_DUE;
+    return due ? DUE : FIT;
   }
 }

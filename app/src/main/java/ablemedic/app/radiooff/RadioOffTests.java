@@ -4,6 +4,7 @@ import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftLog.LogEntry;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.CraftStore.Revision;
+import ablemedic.app.chart.Due;
 import ablemedic.app.chart.SnapshotStore;
 import ablemedic.app.entry.Entered;
 import ablemedic.craft.Craft;
@@ -23,11 +24,12 @@ import org.springframework.stereotype.Service;
 
 /** The radio-off tests of the crafts. */
 @Service
-public class RadioOffTests {
+public class RadioOffTests implements Due.Source {
   private static final String PASSED = "radio-off";
   private static final String FAILED = "radio-off-failed";
   /** Lines of the log after which it is due: something was put right, replaced or bent. */
   private static final Set<String> MAKES_DUE = Set.of("fix", "repair", "part", "crash");
+  private static final Set<String> OF_TEST = Set.of(PASSED, FAILED, "fix", "repair", "part", "crash");
 
   private final CraftStore crafts;
   private final CraftLog log;
@@ -75,8 +77,19 @@ public class RadioOffTests {
     log.add(mark, at, line.kind(), line.text(), null);
   }
 
+  @Override
+  public Optional<Due> of(String mark) {
+    Standing standing = standing(mark);
+    return standing.state() == State.PASSED ? Optional.empty() : Optional.of(new Due("radio-off test", standing.state() == State.FAILED ? "it did not pass" : standing.why(), "radio-off"));
+  }
+
+  @Override
+  public int place() {
+    return 2;
+  }
+
   public Standing standing(String mark) {
-    List<LogEntry> lines = log.of(mark);
+    List<LogEntry> lines = log.of(mark, OF_TEST);
     Optional<LogEntry> newest = lines.stream().filter(line -> line.kind().equals(PASSED) || line.kind().equals(FAILED)).findFirst();
     if (newest.isEmpty()) {
       return new Standing(State.NEVER, "never done", newest);

@@ -4,6 +4,7 @@ import ablemedic.Specialities;
 import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftLog.LogEntry;
 import ablemedic.app.chart.CraftStore;
+import ablemedic.app.chart.Due;
 import ablemedic.app.entry.Entered;
 import ablemedic.app.entry.Expected;
 import ablemedic.app.http.Refusal;
@@ -29,7 +30,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 /** The routine of a craft: what it is, how it stands, and a run of it. */
 @Service
-public class Routines {
+public class Routines implements Due.Source {
   /** Lines of the log that speak of one place under the iron. */
   private static final Set<String> ONE_PLACE = Set.of("repair", "part");
 
@@ -70,6 +71,17 @@ public class Routines {
     public static Standing dueBy(String why) {
       return new Standing(ShortTest.NOT_DONE, why, Long.MAX_VALUE, Optional.empty());
     }
+  }
+
+  @Override
+  public Optional<Due> of(String mark) {
+    Standing standing = standing(mark);
+    return standing.state() == ShortTest.PASSED ? Optional.empty() : Optional.of(new Due("pre-power routine", standing.state() == ShortTest.FAILED ? "it failed" : standing.why(), "routine"));
+  }
+
+  @Override
+  public int place() {
+    return 1;
   }
 
   public List<Check<Craft>> steps(Craft craft, RoutineSchool school) {

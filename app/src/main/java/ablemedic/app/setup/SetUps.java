@@ -3,6 +3,7 @@ package ablemedic.app.setup;
 import ablemedic.Specialities;
 import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftStore;
+import ablemedic.app.chart.Due;
 import ablemedic.app.entry.Entered;
 import ablemedic.app.entry.Expected;
 import ablemedic.app.http.Refusal;
@@ -25,13 +26,14 @@ import ablemedic.setup.SetUpOrder;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Set-ups of the crafts: what is still to be made and in which order, and what a step gave. */
 @Service
-public class SetUps {
+public class SetUps implements Due.Source {
   private final SetUpStore store;
   private final CraftStore crafts;
   private final CraftLog log;
@@ -52,6 +54,16 @@ public class SetUps {
    * @param order of what is still to be made
    */
   public record Standing(Run run, Craft craft, SetUp setUp, SetUpOrder order) {}
+
+  @Override
+  public Optional<Due> of(String mark) {
+    return store.open(mark).map(run -> new Due("set-up", "begun, " + run.occasion().label(), "set-up"));
+  }
+
+  @Override
+  public int place() {
+    return 0;
+  }
 
   /** How a set-up would be: what it makes and leaves out, and how long that takes. */
   public SetUp composed(String mark, SetUpOccasion occasion) {
