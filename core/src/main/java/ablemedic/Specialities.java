@@ -9,6 +9,7 @@ import ablemedic.diagnosis.BeforeFlight;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Case;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Reading;
@@ -63,6 +64,12 @@ public final class Specialities {
   /** Whether a check is the flight that proves a craft. */
   public static boolean isFlight(Check<Craft> check) {
     return check.id().equals(flight().id());
+  }
+
+  /** Whether a craft takes off as it should though it has a fault, such as one of what happens when its link is lost. */
+  public static boolean takesOffWith(Craft sound, Fault<Craft> fault) {
+    Facet<Craft, ?> flying = flight().reads();
+    return flying.of(fault.applyTo(sound)).equals(flying.of(sound));
   }
 
   private static Check<Craft> flight() {

@@ -172,7 +172,7 @@ class PowerTest {
   void aCraftIsWiredFromTheShelfDuplicatedAndChangedByWhatDiffers() {
     app.ask("POST", "/api/crafts", "{\"mark\": \"P8\", \"name\": \"bare\"}");
     assertThat(app.get("/api/crafts/P8").get("missing").get(0).asString()).contains("not entered");
-    assertThat(app.get("/api/crafts/P8/complaints")).as("those that need no leads").hasSize(7);
+    assertThat(app.get("/api/crafts/P8/complaints")).as("those that need no leads").hasSize(14);
     app.refused(409, "POST", "/api/crafts/P8/parts", "{\"version\": 1, \"archetype\": \"receiver\"}");
     JsonNode chart = app.ask("PUT", "/api/crafts/P8/layout", """
         {"version": 1, "layout": "STACK", "parts": [],

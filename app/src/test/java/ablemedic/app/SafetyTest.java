@@ -32,6 +32,8 @@ class SafetyTest {
     assertThat(listed("due")).contains("\"FIT\"");
     assertThat(listed("fit")).doesNotContain("\"FIT\"");
     app.runRoutine("FIT");
+    assertThat(fitness("FIT")).as("its radio-off test was never made").isEqualTo("DUE");
+    app.ask("POST", "/api/crafts/FIT/radio-off", "{\"outcomes\": {\"does\": \"stop\"}, \"after\": \"1.7\"}");
     assertThat(fitness("FIT")).isEqualTo("FIT");
     assertThat(listed("fit")).contains("\"FIT\"");
     JsonNode view = app.openPower("FIT", "voltage", "low");
@@ -154,7 +156,7 @@ class SafetyTest {
     view = app.record(app.motorsTurn(view), "gain-setting", "usual");
     assertThat(view.get("nothingLeft").asDouble()).isLessThan(0.5);
     assertThat(view.get("stage").asString()).isNotEqualTo("PROVING");
-    assertThat(refusedHover(view)).contains("nothing is wrong any more is believed at");
+    assertThat(refusedHover(view)).contains("show in the air is believed at");
   }
 
   private String option(JsonNode view, String faultId) {

@@ -72,6 +72,11 @@ public final class Standing<S> {
     return sum(h -> h.inBook() && owed(h).isEmpty() && !isAstray(h));
   }
 
+  /** Probability that nothing is left but faults of one sort, or nothing at all. */
+  public double nothingLeftBut(Predicate<Fault<S>> sort) {
+    return sum(h -> h.inBook() && !isAstray(h) && h.faults().stream().filter(fault -> !remedies.healed(fault, known.repairs())).allMatch(sort));
+  }
+
   /**
    * The whole of the belief beside some suspects that are listed. What is listed, less what of it is counted twice, the small
    * ones, nothing and what is outside the book make one.

@@ -3,14 +3,21 @@ package ablemedic.takeoff;
 import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
+import ablemedic.craft.RadioSettings;
+import ablemedic.craft.Stick;
 import ablemedic.diagnosis.Facet;
 import ablemedic.electrics.Electrics;
 import ablemedic.physics.Drives;
 import ablemedic.physics.FedArm;
 import ablemedic.physics.Memory;
+import ablemedic.told.Setting;
 import ablemedic.told.Told;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * What an ensemble of take-offs of a craft would be seen to do. Remembered, since crafts that differ only in their
@@ -19,11 +26,15 @@ import java.util.stream.IntStream;
 final class Sightings {
   private static final Memory<Flying, List<Sight>> SEEN = new Memory<>(4_000);
 
+  /** The settings that a take-off feels; of all others it knows nothing. */
+  private static final Set<Setting<?>> FELT = Stream.of(BoardSettings.ALL.stream().filter(setting -> !BoardSettings.isOfPower(setting)), Stream.of(RadioSettings.STICK_ORDER),
+      Arrays.stream(Stick.values()).map(RadioSettings::reversed)).<Setting<?>>flatMap(all -> all).collect(Collectors.toUnmodifiableSet());
+
   /** All that a take-off depends on: the craft without its wiring, and the arms as that lets them run. */
   record Flying(Craft body, List<FedArm> arms) {}
 
   static final Facet<Craft, Flying> FLIGHT = Facet.of("how it takes off", craft -> new Flying(
-      craft.withElectrics(Electrics.NONE).with(craft.told().taking(BoardSettings::isOfPower, Told.USUAL)),
+      craft.withElectrics(Electrics.NONE).with(craft.told().taking(setting -> !FELT.contains(setting), Told.USUAL)),
       Drives.of(craft)));
 
   private Sightings() {}

@@ -14,6 +14,7 @@ import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -98,7 +99,7 @@ class LedgerController {
   private static List<Returning> returning(List<LedgerEntry> entries) {
     Map<String, Integer> counts = new LinkedHashMap<>();
     for (LedgerEntry entry : entries) {
-      for (String kind : entry.kinds().split(" ")) {
+      for (String kind : new LinkedHashSet<>(List.of(entry.kinds().split(" ")))) {
         if (!kind.isEmpty()) {
           counts.merge(kind, 1, Integer::sum);
         }

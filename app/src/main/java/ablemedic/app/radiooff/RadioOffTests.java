@@ -29,7 +29,10 @@ public class RadioOffTests implements Due.Source {
   private static final String FAILED = "radio-off-failed";
   /** Lines of the log after which it is due: something was put right, replaced or bent. */
   private static final Set<String> MAKES_DUE = Set.of("fix", "repair", "part", "crash");
-  private static final Set<String> OF_TEST = Set.of(PASSED, FAILED, "fix", "repair", "part", "crash");
+  private static final String SNAPSHOT = "snapshot";
+  /** Lines that come with a revision of the sheet; some come without, and then an older revision is looked at: rather due once too often. */
+  private static final Set<String> OF_SHEET = Set.of("sheet", "opened", "part");
+  private static final Set<String> OF_TEST = Set.of(PASSED, FAILED, "fix", "repair", "part", "crash", "sheet", "opened", SNAPSHOT);
 
   private final CraftStore crafts;
   private final CraftLog log;
@@ -94,19 +97,21 @@ public class RadioOffTests implements Due.Source {
     if (newest.isEmpty()) {
       return new Standing(State.NEVER, "never done", newest);
     }
-    Optional<String> since = lines.stream().filter(line -> line.id() > newest.get().id() && MAKES_DUE.contains(line.kind())).map(LogEntry::text).reduce((newer, older) -> older)
-        .or(() -> told(mark, newest.get().at())).or(() -> flashed(mark, newest.get().at()));
+    List<LogEntry> after = lines.stream().filter(line -> line.id() > newest.get().id()).toList();
+    Optional<String> since = after.stream().filter(line -> MAKES_DUE.contains(line.kind())).map(LogEntry::text).reduce((newer, older) -> older)
+        .or(() -> told(mark, (int) after.stream().filter(line -> OF_SHEET.contains(line.kind())).count()))
+        .or(() -> flashed(mark, (int) after.stream().filter(line -> line.kind().equals(SNAPSHOT)).count()));
     if (since.isPresent()) {
       return new Standing(State.DUE, since.get(), newest);
     }
     return new Standing(newest.get().kind().equals(PASSED) ? State.PASSED : State.FAILED, "", newest);
   }
 
-  /** Which settings the sheet has otherwise than when it was tested. */
-  private Optional<String> told(String mark, Instant tested) {
+  /** Which settings the sheet has otherwise than so many revisions ago. What counts is the order of entries, not their times. */
+  private Optional<String> told(String mark, int ago) {
     List<Revision> revisions = crafts.revisions(mark);
-    Optional<Revision> then = revisions.stream().filter(revision -> !revision.enteredAt().isAfter(tested)).reduce((older, newer) -> newer);
-    if (then.isEmpty() || then.get().number() == revisions.get(revisions.size() - 1).number() || then.get().readable().isEmpty()) {
+    Optional<Revision> then = ago == 0 ? Optional.empty() : Optional.of(revisions.get(Math.max(0, revisions.size() - 1 - ago)));
+    if (then.isEmpty() || then.get().readable().isEmpty()) {
       return Optional.empty();
     }
     Craft before = crafts.craft(mark, then.get().number());
@@ -116,10 +121,14 @@ public class RadioOffTests implements Due.Source {
     return changed.isEmpty() ? Optional.empty() : Optional.of("told since: " + changed);
   }
 
-  private Optional<String> flashed(String mark, Instant tested) {
-    List<SnapshotStore.Row> listed = snapshots.of(mark);
-    Optional<SnapshotStore.Row> before = listed.stream().filter(row -> !row.takenAt().isAfter(tested)).findFirst();
-    return listed.stream().findFirst().filter(newest -> before.isPresent() && !(newest.family() + newest.version()).equals(before.get().family() + before.get().version()))
-        .map(newest -> "flashed since, version " + newest.version() + " instead of " + before.get().version());
+  private Optional<String> flashed(String mark, int ago) {
+    List<SnapshotStore.Row> listed = ago == 0 ? List.of() : snapshots.of(mark);
+    if (listed.size() <= ago) {
+      return Optional.empty();
+    }
+    SnapshotStore.Row newest = listed.get(0);
+    SnapshotStore.Row before = listed.get(ago);
+    return newest.family().equals(before.family()) && newest.version().equals(before.version()) ? Optional.empty()
+        : Optional.of("flashed since, version " + newest.version() + " instead of " + before.version());
   }
 }

@@ -130,7 +130,7 @@ class WorkUpViews {
     CheckCards cards = new CheckCards(diagnosis, standing, workUp);
     Proof<Craft> proof = workUps.proof(workUp);
     Optional<Suspect<Craft>> worthFixing = planner.worthFixing(plan);
-    String notYetFlown = flies(proof) ? WorkUps.notYetFlown(workUp, standing.nothingLeft()) : "";
+    String notYetFlown = flies(proof) ? WorkUps.notYetFlown(workUp, standing) : "";
     Stage stage = stage(workUp, proof, worthFixing, notYetFlown.isEmpty());
     Optional<Plan.Step<Craft>> next = plan.next();
     Craft sound = workUp.known().soundNow();

@@ -34,6 +34,7 @@ import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Proof;
+import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Sureness;
 import ablemedic.radio.FailsafeChecks;
 import ablemedic.settings.ReadBack;
@@ -271,6 +272,9 @@ public class WorkUps implements Routines.Follower {
           ? ": " + choices.questions().get(0).outcomes().stream().map(o -> o.id()).toList() : "") + ".");
     }
     Draft.Builder draft = Draft.on(workUp, at);
+    if (check.id().equals(FailsafeChecks.RADIO_OFF)) {
+      RadioOffTests.line(workUp.known().sound(), entered).ifPresent(line -> draft.log(line.kind(), line.text()));
+    }
     String locked = locked(workUp, check);
     if (!locked.isEmpty()) {
       if (override.isBlank()) {
@@ -282,9 +286,6 @@ public class WorkUps implements Routines.Follower {
     draft.add(new Found(check.id(), number, entered, sureness));
     if (crashed(check, entered)) {
       draft.log("crash", "It came down in “" + title + "”");
-    }
-    if (check.id().equals(FailsafeChecks.RADIO_OFF)) {
-      RadioOffTests.line(workUp.known().sound(), entered).ifPresent(line -> draft.log(line.kind(), line.text()));
     }
     return draft.done();
   }
@@ -411,21 +412,24 @@ public class WorkUps implements Routines.Follower {
   /**
    * Why a craft is not to be flown yet; empty where nothing speaks against it.
    *
-   * @param nothingLeft the belief that nothing is wrong any more
+   * @param standing what is believed of it
    */
-  static String notYetFlown(WorkUp workUp, double nothingLeft) {
+  static String notYetFlown(WorkUp workUp, Standing<Craft> standing) {
     Craft sound = workUp.known().soundNow();
     List<Check<Craft>> missing = Specialities.beforeFlight(workUp.known()).missing(workUp.known());
     if (!missing.isEmpty()) {
       return "Not into the air yet. First, props off: " + String.join("; ", missing.stream().map(check -> check.title(sound))
           .toList()) + ", each as it should be, since the last repair, build or crash.";
     }
-    return nothingLeft >= LIKELY_SOUND ? "" : "Not into the air yet: that nothing is wrong any more is believed at "
-        + Math.round(100 * nothingLeft) + " % only.";
+    if (standing.nothingLeft() >= LIKELY_SOUND) {
+      return "";
+    }
+    double takesOff = standing.nothingLeftBut(fault -> Specialities.takesOffWith(sound, fault));
+    return takesOff >= LIKELY_SOUND ? "" : "Not into the air yet: that nothing is wrong any more that would show in the air is believed at " + Math.round(100 * takesOff) + " % only.";
   }
 
   private String notYetFlown(WorkUp workUp) {
-    return notYetFlown(workUp, diagnosis(workUp).standing(workUp.known()).nothingLeft());
+    return notYetFlown(workUp, diagnosis(workUp).standing(workUp.known()));
   }
 
   /** Closes a work-up: as solved only when the proof has passed, otherwise with a reason. */
