@@ -26,7 +26,7 @@ final class BindChecks {
     Choices moves = Choices.of("Does anything move?", List.of(new Outcome("moves", "a bar or an output follows the stick"), new Outcome("still", "nothing moves")));
     checks.add(MOVES, "bind-proof", "Prove the bind: push a stick, two metres away", "Radio on, this craft's model, two metres between radio and receiver" + (byComputer ? "" : ", pack in and props off")
         + ". Bars of the receiver's page, or a servo on an output. A lamp or a voltage at the radio is only a hint.", moves, from(Facet.of("link and line", chain::isHeard),
-            heard -> Ways.expecting(moves, heard ? "moves" : "still", MISREAD)), 1, 0.05, byComputer ? BenchNeeds.COMPUTER_AND_RADIO : BenchNeeds.POWERED_COMPUTER_AND_RADIO);
+            heard -> Ways.expecting(moves, heard ? "moves" : "still", MISREAD)), 1, 0.05, chain.barsNeed());
     Choices lamp = Choices.of("What does the module's lamp do?", List.of(new Outcome("dark", "dark"), new Outcome("slow", "blinks slowly"), new Outcome("solid", "solid"), new Outcome("fast", "blinks fast")));
     checks.add("module-lamp", "module-lamp", "Look at the lamp of the radio's module", "Craft powered, props off. Dark: off, or another protocol chosen. Slow: it waits for a receiver. Solid: linked. Fast: it updates; leave both on.",
         lamp, from(Facet.of("lamp of the module", craft -> !craft.told(RadioSettings.MODULE) || !craft.told(LinkSettings.PROTOCOL) ? "dark" : chain.isLinked(craft) && chain.isAlive(craft) ? "solid" : "slow"),

@@ -92,7 +92,7 @@ public final class FailsafeChecks {
         new Outcome("presets", "they jump to other values, and the board says nothing")));
     checks.add("bars-radio-off", "bars-radio-off", "Switch the radio off and watch the bars", "Computer joined" + (chain.receiverByComputer() ? "" : ", pack in and props off") + ", a stick held half to one side, radio off. No motor turns.", bars,
         from(Facet.of("bars without the radio", craft -> craft.told(ReceiverSettings.WHEN_LOST)), lost -> Ways.expecting(bars, lost == WhenLost.HOLD ? "stay" : lost == WhenLost.PRESETS ? "presets" : "lost", MISREAD)), 0.6,
-        0.05, chain.receiverByComputer() ? BenchNeeds.COMPUTER_AND_RADIO : BenchNeeds.POWERED_COMPUTER_AND_RADIO);
+        0.05, chain.barsNeed());
   }
 
   private void read() {

@@ -8,6 +8,7 @@ import ablemedic.craft.LinkSettings;
 import ablemedic.craft.ModeRange;
 import ablemedic.craft.RadioSettings;
 import ablemedic.craft.Stick;
+import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.electrics.Job;
 import ablemedic.line.CraftLine;
 import ablemedic.line.CraftLines;
@@ -50,6 +51,11 @@ record RadioChain(Craft sound, Optional<CraftLines> lines) {
 
   boolean receiverByComputer() {
     return receiver().map(line -> UsbPower.feeds(sound.electrics(), line.part())).orElse(true);
+  }
+
+  /** What the bench needs for bars to be seen: the pack too where the computer does not feed the receiver. */
+  BenchNeeds barsNeed() {
+    return receiverByComputer() ? BenchNeeds.COMPUTER_AND_RADIO : BenchNeeds.POWERED_COMPUTER_AND_RADIO;
   }
 
   boolean isLinked(Craft craft) {

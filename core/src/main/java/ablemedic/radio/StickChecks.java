@@ -39,7 +39,7 @@ final class StickChecks {
   private StickChecks(CheckList checks, RadioChain chain) {
     this.checks = checks;
     this.chain = chain;
-    this.needs = chain.receiverByComputer() ? BenchNeeds.COMPUTER_AND_RADIO : BenchNeeds.POWERED_COMPUTER_AND_RADIO;
+    this.needs = chain.barsNeed();
   }
 
   static void addTo(CheckList checks, RadioChain chain) {

@@ -54,7 +54,7 @@ final class SwitchChecks {
 
   static void addTo(CheckList checks, RadioChain chain) {
     Craft sound = chain.sound();
-    BenchNeeds needs = chain.receiverByComputer() ? BenchNeeds.COMPUTER_AND_RADIO : BenchNeeds.POWERED_COMPUTER_AND_RADIO;
+    BenchNeeds needs = chain.barsNeed();
     ModeRange level = sound.told(ArmingSettings.LEVEL);
     if (!level.isNone() && sound.told(ArmingSettings.BY) == ArmingSettings.Way.SWITCH) {
       Choices does = does();

@@ -1,6 +1,5 @@
 package ablemedic.app.radiooff;
 
-import ablemedic.Specialities;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.entry.Entered;
 import ablemedic.app.entry.QuestionView;
@@ -8,6 +7,7 @@ import ablemedic.app.http.Refusal;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Check;
 import ablemedic.radio.FailsafeChecks;
+import ablemedic.radio.Radio;
 import ablemedic.radio.RadioOff;
 import ablemedic.radio.RadioOff.Does;
 import ablemedic.radio.RadioOffVerdict;
@@ -100,6 +100,6 @@ class RadioOffController {
   }
 
   private static Check<Craft> check(Craft craft) {
-    return Specialities.book(craft, ANY_METER).check(FailsafeChecks.RADIO_OFF).orElseThrow();
+    return Radio.SPECIALITY.book(craft, ANY_METER).check(FailsafeChecks.RADIO_OFF).orElseThrow();
   }
 }

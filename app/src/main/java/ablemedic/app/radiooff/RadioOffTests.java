@@ -20,6 +20,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
 /** The radio-off tests of the crafts. */
@@ -32,7 +33,7 @@ public class RadioOffTests implements Due.Source {
   private static final String SNAPSHOT = "snapshot";
   /** Lines that come with a revision of the sheet; some come without, and then an older revision is looked at: rather due once too often. */
   private static final Set<String> OF_SHEET = Set.of("sheet", "opened", "part");
-  private static final Set<String> OF_TEST = Set.of(PASSED, FAILED, "fix", "repair", "part", "crash", "sheet", "opened", SNAPSHOT);
+  private static final Set<String> OF_TEST = Stream.of(MAKES_DUE, OF_SHEET, Set.of(PASSED, FAILED, SNAPSHOT)).flatMap(Set::stream).collect(Collectors.toUnmodifiableSet());
 
   private final CraftStore crafts;
   private final CraftLog log;

@@ -123,7 +123,7 @@ class SetUpController {
     Made made = placed.made();
     Check<Craft> check = made.check();
     Craft craft = standing.craft();
-    boolean ready = standing.order().steps().stream().map(Placed::made).noneMatch(other -> !other.equals(made) && made.comesAfter(other));
+    boolean ready = standing.waitsFor(made).isEmpty();
     return new StepToDo(made.id(), check.id(), check.title(craft), check.instruction(craft), made.step().why(), Expected.of(check, craft), QuestionView.of(check.answers(), craft), check.toTell().map(QuestionView.ScaleView::of).orElse(null),
         placed.before().steps().stream().map(BenchStep::label).toList(), placed.minutes(), ready, standing.run().newest(made.id()).map(given -> given.entered().inWords(check.answers())).orElse(null),
         standing.run().newest(made.id()).map(SetUpController::reading).orElse(null), made.step().complaint());

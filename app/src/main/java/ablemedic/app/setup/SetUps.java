@@ -53,7 +53,12 @@ public class SetUps implements Due.Source {
    *
    * @param order of what is still to be made
    */
-  public record Standing(Run run, Craft craft, SetUp setUp, SetUpOrder order) {}
+  public record Standing(Run run, Craft craft, SetUp setUp, SetUpOrder order) {
+    /** A step that is still to be made before another; nothing where that one is ready. */
+    Optional<Made> waitsFor(Made made) {
+      return order.steps().stream().map(SetUpOrder.Placed::made).filter(other -> !other.equals(made) && made.comesAfter(other)).findFirst();
+    }
+  }
 
   @Override
   public Optional<Due> of(String mark) {
@@ -127,7 +132,7 @@ public class SetUps implements Due.Source {
   }
 
   private static void waits(Standing standing, Made made) {
-    standing.order().steps().stream().map(SetUpOrder.Placed::made).filter(other -> !other.equals(made) && made.comesAfter(other)).findFirst().ifPresent(other -> {
+    standing.waitsFor(made).ifPresent(other -> {
       throw Refusal.conflict("step", "“" + made.check().title(standing.craft()) + "” comes after “" + other.check().title(standing.craft()) + "”.");
     });
   }
