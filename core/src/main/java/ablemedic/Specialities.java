@@ -25,6 +25,7 @@ import ablemedic.speciality.RoutineSchool;
 import ablemedic.speciality.SomethingElse;
 import ablemedic.speciality.Speciality;
 import ablemedic.takeoff.TakeOff;
+import ablemedic.video.Video;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
@@ -34,7 +35,7 @@ public final class Specialities {
   private Specialities() {}
 
   /** All there are, in the order in which an owner thinks of them. A new one is added here and nowhere else. */
-  public static final List<Speciality> ALL = List.of(TakeOff.SPECIALITY, Power.SPECIALITY, Serial.SPECIALITY, SettingsAndFirmware.SPECIALITY, Radio.SPECIALITY);
+  public static final List<Speciality> ALL = List.of(TakeOff.SPECIALITY, Power.SPECIALITY, Serial.SPECIALITY, SettingsAndFirmware.SPECIALITY, Radio.SPECIALITY, Video.SPECIALITY);
 
   /** All pages of the handbook: those of every speciality, then those that belong to none. */
   public static Handbook handbook() {

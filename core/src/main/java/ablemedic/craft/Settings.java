@@ -13,7 +13,7 @@ public final class Settings {
   /** All settings, device by device. A new one is added to its device and stands here by that. */
   public static final List<Setting<?>> ALL =
       Stream.of(BoardSettings.ALL, DriveSettings.ALL, ArmingSettings.ALL, FailsafeSettings.ALL, PortSettings.ALL, RadioSettings.ALL, LinkSettings.ALL, ReceiverSettings.ALL, SpokenSettings.ALL,
-          FirmwareSettings.ALL, ModemSettings.ALL).<Setting<?>>flatMap(List::stream).toList();
+          FirmwareSettings.ALL, ModemSettings.ALL, VideoSettings.ALL).<Setting<?>>flatMap(List::stream).toList();
 
   private static final Map<String, Setting<?>> BY_ID =
       ALL.stream().collect(Collectors.toMap(Setting::id, Function.identity()));

@@ -159,6 +159,21 @@ public final class Electrics {
   }
 
   /** What keeps a positioning module from seeing the sky; nothing where it sees it. */
+  /** Why a part gives, passes or sends no picture though it has its supply. */
+  public Optional<Harm.NoPicture.Why> noPicture(String partId) {
+    return Optional.ofNullable(harm.get(Harm.NoPicture.slot(partId))).map(one -> ((Harm.NoPicture) one).why());
+  }
+
+  /** Whether no air reaches a part. */
+  public boolean noAir(String partId) {
+    return harm.containsKey(Harm.NoAir.slot(partId));
+  }
+
+  /** Whether the capacitor at a pad still takes up what it should. */
+  public boolean takesUp(String plusPad) {
+    return !harm.containsKey(Harm.BurstCapacitor.slot(plusPad));
+  }
+
   public Optional<Harm.NoSky.Why> noSky(String partId) {
     return Optional.ofNullable(harm.get(Harm.NoSky.slot(partId))).map(one -> ((Harm.NoSky) one).why());
   }

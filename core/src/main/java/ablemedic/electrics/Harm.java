@@ -12,7 +12,7 @@ public sealed interface Harm {
   record Slot(Sort sort, String where) implements Comparable<Slot> {
     /** The kinds of places. */
     public enum Sort {
-      LINK, BRIDGE, CROSSED, DRIVE, REGULATOR, CAPACITOR, DRAW, LEAD, DIVIDER, PACK_OHMS, PACK_CELL, PACK_CELLS, PORT_PAD, JUMPER, SKY, ANTENNA, AS_BUILT, SORT
+      LINK, BRIDGE, CROSSED, DRIVE, REGULATOR, CAPACITOR, DRAW, LEAD, DIVIDER, PACK_OHMS, PACK_CELL, PACK_CELLS, PORT_PAD, JUMPER, SKY, ANTENNA, AS_BUILT, SORT, PICTURE, AIR
     }
 
     @Override
@@ -32,7 +32,7 @@ public sealed interface Harm {
   /** Whether it leaves the craft together with the part that it sits at; what is of leads, solder and places stays. */
   default boolean goesWithPart() {
     return switch (slot().sort()) {
-      case LINK, BRIDGE, LEAD, SKY, AS_BUILT -> false;
+      case LINK, BRIDGE, LEAD, SKY, AIR, AS_BUILT -> false;
       default -> true;
     };
   }
@@ -115,6 +115,10 @@ public sealed interface Harm {
   record BurstCapacitor(String plusPad, double ohms) implements Harm {
     @Override
     public Slot slot() {
+      return slot(plusPad);
+    }
+
+    public static Slot slot(String plusPad) {
       return new Slot(Slot.Sort.CAPACITOR, plusPad);
     }
   }
@@ -275,6 +279,43 @@ public sealed interface Harm {
 
     public static Slot slot(String partId) {
       return new Slot(Slot.Sort.SORT, partId);
+    }
+  }
+
+  /** A part that gives, passes or sends no picture though it has its supply. */
+  record NoPicture(String partId, Why why) implements Harm {
+    /** What keeps it from that. */
+    public enum Why {
+      DEAD, LOOSE_CABLE
+    }
+
+    @Override
+    public Slot slot() {
+      return slot(partId);
+    }
+
+    public static Slot slot(String partId) {
+      return new Slot(Slot.Sort.PICTURE, partId);
+    }
+  }
+
+  /** A part that no air reaches. */
+  record NoAir(String partId) implements Harm {
+    @Override
+    public Slot slot() {
+      return slot(partId);
+    }
+
+    public static Slot slot(String partId) {
+      return new Slot(Slot.Sort.AIR, partId);
+    }
+  }
+
+  /** A bulky capacitor that has dried out and takes next to nothing up, told by its plus pad. */
+  record DriedCapacitor(String plusPad) implements Harm {
+    @Override
+    public Slot slot() {
+      return BurstCapacitor.slot(plusPad);
     }
   }
 }

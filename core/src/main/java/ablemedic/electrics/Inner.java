@@ -5,7 +5,7 @@ import java.util.List;
 
 /** What lies between the pads of a part; pads are named as the part names them. */
 public sealed interface Inner permits Inner.Trace, Inner.Leak, Inner.Capacitance, Inner.Regulator, Inner.Divider, Inner.Load, Inner.Drive,
-    Inner.CurrentSensor, Inner.Chip, Inner.Spoken, SerialPad {
+    Inner.CurrentSensor, Inner.Chip, Inner.Spoken, Inner.Picture, SerialPad {
 
   /** Copper on the board. */
   record Trace(String a, String b, double ohms) implements Inner {}
@@ -81,6 +81,39 @@ public sealed interface Inner permits Inner.Trace, Inner.Leak, Inner.Capacitance
   record Spoken(Job job, List<Format> formats, String sends, String hears, double highV) implements Inner {
     public Spoken {
       formats = List.copyOf(formats);
+    }
+  }
+
+  /**
+   * What a part does with the picture.
+   *
+   * @param takes      the pad that it takes a picture on; empty where it makes its own
+   * @param gives      the pad that it gives it on; empty where it sends it through the air
+   * @param milliwatts the levels that it can send with, from the lowest; none where it sends nothing
+   */
+  record Picture(Role role, String takes, String gives, List<Integer> milliwatts) implements Inner {
+    /** Its place on the way of the picture. */
+    public enum Role {
+      CAMERA("camera"), OVERLAY("draws figures into the picture"), TRANSMITTER("transmitter"), AIR_UNIT("digital air unit with its camera");
+
+      private final String label;
+
+      Role(String label) {
+        this.label = label;
+      }
+
+      public String label() {
+        return label;
+      }
+
+      /** Whether it sends through the air. */
+      public boolean sends() {
+        return this == TRANSMITTER || this == AIR_UNIT;
+      }
+    }
+
+    public Picture {
+      milliwatts = List.copyOf(milliwatts);
     }
   }
 }

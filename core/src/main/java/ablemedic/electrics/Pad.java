@@ -29,7 +29,14 @@ public record Pad(String name, Kind kind, double volts, int row, boolean usb, in
     /** Carries the reading of a current sensor. */
     CURRENT,
     /** Sends or hears on a serial line. */
-    SERIAL
+    SERIAL,
+    /** Gives or takes a picture. */
+    VIDEO;
+
+    /** Whether it carries something fine, so that without a lead it means nothing and could be bridged unseen. */
+    public boolean isFine() {
+      return this == SERIAL || this == VIDEO;
+    }
   }
 
   /** Whether a lead may run between pads of these kinds. */
@@ -43,6 +50,7 @@ public record Pad(String name, Kind kind, double volts, int row, boolean usb, in
       case SENSE -> to == Kind.FEED || to == Kind.SUPPLY;
       case CURRENT -> to == Kind.CURRENT;
       case SERIAL -> to == Kind.SERIAL;
+      case VIDEO -> to == Kind.VIDEO;
     };
   }
 }

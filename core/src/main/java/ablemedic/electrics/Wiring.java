@@ -27,7 +27,7 @@ public final class Wiring {
   private final List<At<Inner>> inner = new ArrayList<>();
   private final List<Neighbours> neighbours = new ArrayList<>();
   private final Set<String> reached = new HashSet<>();
-  private final Set<String> serial = new HashSet<>();
+  private final Set<String> fine = new HashSet<>();
 
   /**
    * A point where a probe can be put.
@@ -87,8 +87,8 @@ public final class Wiring {
     for (Part part : sheet.parts()) {
       for (Pad pad : part.archetype().pads()) {
         point(part.address(pad.name()), part.label() + " " + pad.name(), part.address(pad.name()));
-        if (pad.kind() == Pad.Kind.SERIAL) {
-          serial.add(part.address(pad.name()));
+        if (pad.kind().isFine()) {
+          fine.add(part.address(pad.name()));
         }
       }
     }
@@ -135,9 +135,9 @@ public final class Wiring {
     }
   }
 
-  /** A serial pad without a lead can be bridged with anything and nobody would know. */
+  /** A serial or video pad without a lead can be bridged with anything and nobody would know. */
   private boolean isIdle(Part part, Pad pad) {
-    return pad.kind() == Pad.Kind.SERIAL && !reached.contains(part.address(pad.name()));
+    return pad.kind().isFine() && !reached.contains(part.address(pad.name()));
   }
 
   private void lead(Lead lead) {
@@ -168,7 +168,7 @@ public final class Wiring {
   private static Purpose purpose(Pad pad) {
     return switch (pad.kind()) {
       case GROUND -> Purpose.GROUND;
-      case OUTPUT, SIGNAL, SERIAL -> Purpose.SIGNAL;
+      case OUTPUT, SIGNAL, SERIAL, VIDEO -> Purpose.SIGNAL;
       case SENSE, CURRENT -> Purpose.SENSE;
       default -> Purpose.SUPPLY;
     };
@@ -220,9 +220,9 @@ public final class Wiring {
         || sheet.pad(lead.from()).kind() == Pad.Kind.SENSE).findFirst();
   }
 
-  /** Whether a point is at a serial pad. */
-  public boolean isSerial(Point point) {
-    return serial.contains(point.pad());
+  /** Whether a point is at a serial or a video pad. */
+  public boolean isFine(Point point) {
+    return fine.contains(point.pad());
   }
 
   /** Whether a lead ends at the pad of a point. */
@@ -232,13 +232,14 @@ public final class Wiring {
 
   /**
    * The end of a lead that may sit on another pad than it should: of a sense lead the one away from its pad, of any other the one
-   * at the flight board.
+   * at the flight board, or at what draws figures into the picture.
    */
   public String farEnd(Lead lead) {
     if (sheet.pad(lead.to()).kind() == Pad.Kind.SENSE) {
       return lead.from();
     }
-    boolean toBoard = sheet.flightBoard().filter(board -> lead.to().startsWith(board.id() + ".")).isPresent();
+    boolean toBoard = sheet.parts().stream().filter(part -> lead.to().startsWith(part.id() + "."))
+        .anyMatch(part -> part.archetype().kind() == Archetype.Kind.BOARD || part.archetype().inner().stream().anyMatch(one -> one instanceof Inner.Picture picture && picture.role() == Inner.Picture.Role.OVERLAY));
     return sheet.pad(lead.from()).kind() == Pad.Kind.SENSE || toBoard ? lead.to() : lead.from();
   }
 

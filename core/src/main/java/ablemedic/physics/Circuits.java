@@ -22,7 +22,7 @@ public final class Circuits {
 
   private Circuits() {}
 
-  /** Links of copper, then leaks, dividers and the pins of chips on serial lines, in the order of the wiring. */
+  /** Links of copper, then leaks, dividers and the pins of chips on serial and video lines, in the order of the wiring. */
   public static List<Link> links(Wiring wiring) {
     List<Link> links = new ArrayList<>();
     wiring.links().forEach(link -> links.add(new Link(link.a(), link.b(), 1 / link.ohms())));
@@ -34,7 +34,7 @@ public final class Circuits {
           1 / (d.of().topOhms() + d.of().bottomOhms())));
     }
     for (Part part : wiring.sheet().parts()) {
-      part.archetype().pads().stream().filter(pad -> pad.kind() == Pad.Kind.SERIAL).map(pad -> wiring.node(part.address(pad.name())))
+      part.archetype().pads().stream().filter(pad -> pad.kind().isFine()).map(pad -> wiring.node(part.address(pad.name())))
           .filter(pad -> wiring.isReached(wiring.points().get(pad)))
           .forEach(pad -> wiring.find(part.address(Powered.groundPad(part))).ifPresent(ground -> links.add(new Link(pad, ground, 1 / PIN_OHMS))));
     }

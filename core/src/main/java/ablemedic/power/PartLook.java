@@ -64,6 +64,8 @@ final class PartLook {
         p[Sign.BURNT.ordinal()] += 0.2;
       } else if (harm instanceof Harm.BurstCapacitor) {
         p[Sign.BURST.ordinal()] += 0.85;
+      } else if (harm instanceof Harm.DriedCapacitor) {
+        p[Sign.BURST.ordinal()] += 0.3;
       }
     }
   }

@@ -61,7 +61,7 @@ final class ProbeSurvey implements Survey<Craft> {
   }
 
   private boolean foretold(int node) {
-    return mode == Probe.Mode.OHMS || !wiring.isSerial(wiring.points().get(node));
+    return mode == Probe.Mode.OHMS || !wiring.isFine(wiring.points().get(node));
   }
 
   private Probe probe(int red, int black) {
@@ -101,7 +101,8 @@ final class ProbeSurvey implements Survey<Craft> {
   @Override
   public List<Check<Craft>> routine() {
     List<Check<Craft>> all = new ArrayList<>();
-    wiring.sheet().leads().forEach(lead -> all.add(probe(wiring.node(lead.from()), wiring.node(lead.to()))));
+    wiring.sheet().leads().stream().map(lead -> probe(wiring.node(lead.from()), wiring.node(lead.to())))
+        .filter(probe -> check(probe.id()).isPresent()).forEach(all::add);
     wiring.links().stream().filter(link -> link.kind() == Wiring.Kind.TRACE)
         .forEach(link -> all.add(probe(link.a(), link.b())));
     return all;
@@ -125,9 +126,9 @@ final class ProbeSurvey implements Survey<Craft> {
     return points;
   }
 
-  /** Whether a reading at a point says anything: a serial line moves when it is powered, and a serial pad without a lead is joined to nothing. */
+  /** Whether a reading at a point says anything: a serial or video line moves when it is powered, and such a pad without a lead is joined to nothing. */
   private boolean speaks(Wiring.Point point) {
-    return !wiring.isSerial(point) || mode == Probe.Mode.OHMS && wiring.isReached(point);
+    return !wiring.isFine(point) || mode == Probe.Mode.OHMS && wiring.isReached(point);
   }
 
   private BiPredicate<Integer, Integer> same(Electrics electrics) {

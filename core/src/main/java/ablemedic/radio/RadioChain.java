@@ -13,6 +13,7 @@ import ablemedic.electrics.Job;
 import ablemedic.line.CraftLine;
 import ablemedic.line.CraftLines;
 import ablemedic.line.Reach;
+import ablemedic.physics.FreeSpace;
 import ablemedic.physics.UsbPower;
 import ablemedic.radio.FailsafeTimeline.End;
 import ablemedic.radio.LostLink.Moment;
@@ -94,7 +95,7 @@ record RadioChain(Craft sound, Optional<CraftLines> lines) {
 
   /** Strength at ten metres in the open, dBm. */
   double strength(Craft craft) {
-    return LinkBudget.heardDbm(sound.told(LinkSettings.POWER), BENCH_M, BAND_MHZ) - lossDb(craft);
+    return FreeSpace.heardDbm(sound.told(LinkSettings.POWER), BENCH_M, BAND_MHZ) - lossDb(craft);
   }
 
   boolean isFixed(Craft craft) {

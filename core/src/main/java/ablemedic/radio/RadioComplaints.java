@@ -19,6 +19,7 @@ import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.line.Reach;
+import ablemedic.physics.FreeSpace;
 import ablemedic.radio.FailsafeTimeline.End;
 import ablemedic.speciality.Complaint;
 import java.util.ArrayList;
@@ -150,7 +151,7 @@ final class RadioComplaints {
     if (craft.told(ReceiverSettings.WHEN_LOST) == WhenLost.PRESETS && !craft.told(ReceiverSettings.PRESET_ARM)) {
       return LOST_BRIEFLY;
     }
-    return chain.heard(craft, false) == Reach.FLAKY || LinkBudget.reach(chain.lossDb(craft)) < 0.4 ? LOST_FAR : LOST;
+    return chain.heard(craft, false) == Reach.FLAKY || FreeSpace.reach(chain.lossDb(craft)) < 0.4 ? LOST_FAR : LOST;
   }
 
   private void dropped() {
@@ -180,7 +181,7 @@ final class RadioComplaints {
   private void range() {
     Choices reaches = Choices.of("How far does it reach against before, or against others like it?", List.of(new Outcome("as-far", "as far"), new Outcome("half", "about half"), new Outcome("third", "a third or a quarter"),
         new Outcome("tenth", "a tenth, some tens of metres")));
-    add("poor-range", "Range is poor", reaches, from(Facet.of("reach", craft -> LinkBudget.reach(chain.lossDb(craft))), share -> Ways.expecting(reaches, share > 0.7 ? "as-far" : share > 0.4 ? "half" : share > 0.15 ? "third"
+    add("poor-range", "Range is poor", reaches, from(Facet.of("reach", craft -> FreeSpace.reach(chain.lossDb(craft))), share -> Ways.expecting(reaches, share > 0.7 ? "as-far" : share > 0.4 ? "half" : share > 0.15 ? "third"
         : "tenth", 0.15)), Chosen.of("as-far"), RangeChecks.STRENGTH);
   }
 

@@ -4,7 +4,6 @@ import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Facet;
 import ablemedic.line.CraftLine;
 import ablemedic.line.CraftLines;
-import ablemedic.line.Reach;
 
 /** What is seen of a craft's lines as a whole, made once for what an owner tells and for what a check looks at. */
 final class SeenOfLines {
@@ -16,11 +15,6 @@ final class SeenOfLines {
 
   static Facet<Craft, SerialChecks.Positioning> satellites(CraftLines lines, CraftLine line) {
     return Facet.of("satellites", craft -> SerialChecks.positioning(lines, line, craft, false));
-  }
-
-  /** How well a part hears the board, pack in: the figures of a display, the orders to a video transmitter. */
-  static Facet<Craft, Reach> follows(CraftLines lines, CraftLine line) {
-    return Facet.of("how the " + line.job().label() + " follows", craft -> lines.now(line, craft, false).spoken());
   }
 
   static Facet<Craft, String> computer(CraftLines lines) {

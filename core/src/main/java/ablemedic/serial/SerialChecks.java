@@ -34,8 +34,6 @@ final class SerialChecks {
   static final String SHOWN = "telemetry-shown";
   static final String UP = "settings-from-ground";
   static final String SATELLITES = "satellites";
-  static final String FIGURES = "figures-shown";
-  static final String FOLLOWS = "transmitter-follows";
   static final String LISTED = "port-listed";
   static final String SIGNAL = "signal-at-pad";
 
@@ -57,7 +55,6 @@ final class SerialChecks {
     all.telemetry();
     all.modems();
     all.positioning();
-    all.displays();
     all.computer();
     LineChecks.addTo(all.checks, craft, lines);
     all.firmware();
@@ -216,23 +213,6 @@ final class SerialChecks {
 
   static Outlook positioned(Choices answers, Positioning now, double wrong) {
     return Ways.expecting(answers, now.name().toLowerCase(Locale.ROOT), wrong);
-  }
-
-  private void displays() {
-    lines.of(Job.DISPLAY).ifPresent(line -> {
-      Choices figures = Choices.of("What stands on the picture?", List.of(new Outcome("shown", "its figures, and they change"),
-          new Outcome("freeze", "figures that freeze or flicker"), new Outcome("none", "no figures")));
-      checks.add(FIGURES, "figures-shown", "Do figures stand on the picture?", "Goggles or screen on, antenna on before power.", figures,
-          from(SeenOfLines.follows(lines, line), reach -> flow(figures, reach)), 0.7, 0.2, BenchNeeds.POWERED,
-          new Place.OnePart(line.part().id()));
-    });
-    lines.of(Job.VIDEO_CONTROL).ifPresent(line -> {
-      Choices follows = Choices.of("What does the transmitter do?", List.of(new Outcome("follows", "it follows"), new Outcome("at-times", "it follows at times"),
-          new Outcome("not", "it stays as it is")));
-      checks.add(FOLLOWS, "transmitter-follows", "Change the transmitter's channel from the board", "Antenna on before power, lowest power. Read the channel in the goggles.",
-          follows, from(SeenOfLines.follows(lines, line), reach -> flow(follows, reach)), 1, 0.2, BenchNeeds.POWERED,
-          new Place.OnePart(line.part().id()));
-    });
   }
 
   private void computer() {

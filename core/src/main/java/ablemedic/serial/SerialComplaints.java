@@ -36,8 +36,6 @@ final class SerialComplaints {
     all.telemetry();
     all.sticks();
     all.positioning();
-    all.display();
-    all.video();
     all.computer();
     return List.copyOf(all.complaints);
   }
@@ -81,24 +79,6 @@ final class SerialComplaints {
       Choices answers = SerialChecks.positioned();
       add("positioning", "No positioning, or no satellites", answers, from(SeenOfLines.satellites(lines, line),
           now -> SerialChecks.positioned(answers, now, TOLD_WRONG)), "enough", SerialChecks.SATELLITES);
-    });
-  }
-
-  private void display() {
-    lines.of(Job.DISPLAY).ifPresent(line -> {
-      Choices answers = Choices.of("What stands on the picture?", List.of(new Outcome("shown", "the figures"), new Outcome("freeze", "figures that freeze or flicker"),
-          new Outcome("none", "no figures")));
-      add("no-figures", "No figures on the picture", answers, from(SeenOfLines.follows(lines, line),
-          reach -> Ways.expecting(answers, said(reach, "shown", "freeze", "none"), TOLD_WRONG)), "shown", SerialChecks.FIGURES);
-    });
-  }
-
-  private void video() {
-    lines.of(Job.VIDEO_CONTROL).ifPresent(line -> {
-      Choices answers = Choices.of("What does the transmitter do when the board tells it something?", List.of(new Outcome("follows", "it follows"),
-          new Outcome("at-times", "it follows at times"), new Outcome("not", "it stays as it is")));
-      add("video-control", "The video transmitter cannot be set from the board", answers, from(SeenOfLines.follows(lines, line),
-          reach -> Ways.expecting(answers, said(reach, "follows", "at-times", "not"), TOLD_WRONG)), "follows", SerialChecks.FOLLOWS);
     });
   }
 

@@ -142,7 +142,7 @@ public enum Layout {
       });
     }
     leads.addAll(SerialLeads.of(sheet, part));
-    return new ElectricSheet(parts, leads, sheet.pack());
+    return new ElectricSheet(parts, VideoLeads.run(parts, leads), sheet.pack());
   }
 
   private static String called(Archetype archetype) {

@@ -1,6 +1,7 @@
 package ablemedic.shelf;
 
 import ablemedic.electrics.Archetype;
+import ablemedic.electrics.Inner.Picture.Role;
 import ablemedic.electrics.Inner;
 import ablemedic.electrics.Job;
 import ablemedic.electrics.Pad;
@@ -34,12 +35,13 @@ import java.util.stream.Stream;
  * @param currentSensors pads that carry the reading of one
  * @param ports         of a flight board
  * @param spoken        the lines that a part speaks on
+ * @param picture       what it does with the picture
  */
 @JsonInclude(Include.NON_EMPTY)
 public record PartSort(String id, String label, String shortName, Archetype.Kind kind, double lowestV, double highestV,
     List<PadOf> pads, List<TraceOf> traces, List<LeakOf> leaks, List<CapacitorOf> capacitors, List<RegulatorOf> regulators,
     List<DividerOf> dividers, List<LoadOf> loads, List<DriveOf> drives, List<String> currentSensors, Optional<PortsOf> ports,
-    List<SpokenOf> spoken) {
+    List<SpokenOf> spoken, Optional<PictureOf> picture) {
 
   /** A pad: volts that it gives or takes, its row, whether it is live from the computer alone, how many leads fit on it. */
   public record PadOf(String name, Pad.Kind kind, double volts, int row, boolean usb, int room) {}
@@ -89,6 +91,15 @@ public record PartSort(String id, String label, String shortName, Archetype.Kind
     }
   }
 
+  /** What it does with the picture: the pads that it takes and gives it on, and the levels in milliwatts that it can send with. */
+  public record PictureOf(Role role, String takes, String gives, List<Integer> milliwatts) {
+    public PictureOf {
+      takes = takes == null ? "" : takes;
+      gives = gives == null ? "" : gives;
+      milliwatts = listed(milliwatts);
+    }
+  }
+
   public PartSort {
     pads = listed(pads);
     traces = listed(traces);
@@ -101,6 +112,7 @@ public record PartSort(String id, String label, String shortName, Archetype.Kind
     currentSensors = listed(currentSensors);
     ports = ports == null ? Optional.empty() : ports;
     spoken = listed(spoken);
+    picture = picture == null ? Optional.empty() : picture;
   }
 
   private static <T> List<T> listed(List<T> list) {
@@ -130,6 +142,7 @@ public record PartSort(String id, String label, String shortName, Archetype.Kind
       p.pads().forEach(one -> inner.add(new SerialPad(one.pad(), one.port(), one.side(), one.inverter(), one.bears5V())));
     });
     spoken.forEach(one -> inner.add(new Inner.Spoken(one.job(), one.formats(), one.sends(), one.hears(), one.highV())));
+    picture.ifPresent(one -> inner.add(new Inner.Picture(one.role(), one.takes(), one.gives(), one.milliwatts())));
     return new Archetype(id, label, shortName, kind, pads.stream()
         .map(p -> new Pad(p.name(), p.kind(), p.volts(), p.row(), p.usb(), p.room())).toList(), inner, lowestV, highestV);
   }
@@ -149,7 +162,8 @@ public record PartSort(String id, String label, String shortName, Archetype.Kind
         all(a, Inner.CurrentSensor.class).map(Inner.CurrentSensor::pad).toList(),
         all(a, Inner.Chip.class).findFirst().map(chip -> new PortsOf(chip.processor(), chip.computer(), chip.soft(), chip.silent(),
             all(a, SerialPad.class).map(p -> new PortPadOf(p.name(), p.port(), p.side(), p.inverter(), p.bears5V())).toList())),
-        all(a, Inner.Spoken.class).map(s -> new SpokenOf(s.job(), s.formats(), s.sends(), s.hears(), s.highV())).toList());
+        all(a, Inner.Spoken.class).map(s -> new SpokenOf(s.job(), s.formats(), s.sends(), s.hears(), s.highV())).toList(),
+        all(a, Inner.Picture.class).findFirst().map(p -> new PictureOf(p.role(), p.takes(), p.gives(), p.milliwatts())));
   }
 
   private static <T extends Inner> Stream<T> all(Archetype archetype, Class<T> sort) {

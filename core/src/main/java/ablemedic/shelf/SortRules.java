@@ -1,6 +1,7 @@
 package ablemedic.shelf;
 
 import ablemedic.electrics.Archetype;
+import ablemedic.electrics.Inner.Picture.Role;
 import ablemedic.electrics.Pad;
 import ablemedic.electrics.SerialBoard;
 import ablemedic.electrics.SerialPad;
@@ -23,6 +24,8 @@ final class SortRules {
   private static final int MOST_ROWS = 40;
   private static final double MOST_V = 60;
   private static final int MOST_SPOKEN = 4;
+  private static final int MOST_LEVELS = 8;
+  private static final int MOST_MW = 2000;
   /** The ports that a firmware counts. */
   private static final List<String> PORTS = IntStream.rangeClosed(1, 12).mapToObj(String::valueOf).toList();
 
@@ -42,6 +45,7 @@ final class SortRules {
     rules.inside();
     rules.ports();
     rules.spoken();
+    rules.picture();
     if (!rules.wrong.isEmpty()) {
       throw new UnusableSortException(rules.wrong);
     }
@@ -177,6 +181,34 @@ final class SortRules {
       }
       positive(where + ".highV", s.highV(), MOST_V, "its high level is more than 0 and at most 60 V");
     });
+  }
+
+  private void picture() {
+    sort.picture().ifPresent(one -> {
+      need(one.role() != null, "picture.role", "say what it does with the picture");
+      if (one.role() != null) {
+        Role role = one.role();
+        end("picture.takes", one.takes(), role == Role.OVERLAY || role == Role.TRANSMITTER, "takes");
+        end("picture.gives", one.gives(), role == Role.OVERLAY || role == Role.CAMERA, "gives");
+        need(one.takes().isEmpty() || !one.takes().equals(one.gives()), "picture.gives", "it gives the picture on another pad than it takes it on");
+        need(role.sends() == !one.milliwatts().isEmpty() && one.milliwatts().size() <= MOST_LEVELS, "picture.milliwatts",
+            role.sends() ? "it sends with 1 to " + MOST_LEVELS + " levels" : "only what sends through the air has levels");
+        for (int i = 0; i < one.milliwatts().size(); i++) {
+          positive("picture.milliwatts[" + i + "]", one.milliwatts().get(i), MOST_MW, "a level is more than 0 and at most " + MOST_MW + " mW");
+          need(i == 0 || one.milliwatts().get(i) > one.milliwatts().get(i - 1), "picture.milliwatts[" + i + "]", "levels rise");
+        }
+      }
+    });
+  }
+
+  private void end(String where, String name, boolean wanted, String does) {
+    if (!wanted) {
+      need(name.isEmpty(), where, "a part of this role " + does + " no picture on a pad");
+      return;
+    }
+    pad(where, name);
+    PadOf pad = pads.get(String.valueOf(name));
+    need(pad == null || pad.kind() == Pad.Kind.VIDEO, where, "pad " + name + " is no video pad");
   }
 
   private void serial(String where, String name) {

@@ -11,6 +11,8 @@ public enum Device {
   VIDEO_TRANSMITTER("video transmitter"),
   POSITIONING("positioning module"),
   DISPLAY("display board"),
+  CAMERA("camera"),
+  GOGGLES("goggles"),
   COMPUTER("computer"),
   FIRMWARE("firmware");
 

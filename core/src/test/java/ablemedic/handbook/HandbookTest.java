@@ -27,6 +27,7 @@ import ablemedic.speciality.RoutineSchool;
 import ablemedic.wire.Format;
 import ablemedic.reading.Meter;
 import ablemedic.serial.SerialCrafts;
+import ablemedic.video.VideoCrafts;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -41,12 +42,12 @@ class HandbookTest {
 
   /** One craft of each layout, with every part from the shelf that it takes. */
   private static Stream<Craft> wired() {
-    return Stream.concat(Stream.concat(SerialCrafts.all().stream(), Stream.of(SerialCrafts.shared().with(DriveSettings.PROTOCOL, MotorProtocol.ONESHOT125).with(FailsafeSettings.STAGE_2, Stage2.RETURN_HOME),
+    return Stream.concat(Stream.concat(Stream.concat(SerialCrafts.all().stream(), Stream.of(SerialCrafts.shared().with(DriveSettings.PROTOCOL, MotorProtocol.ONESHOT125).with(FailsafeSettings.STAGE_2, Stage2.RETURN_HOME),
         SerialCrafts.polled().with(FailsafeSettings.STAGE_2, Stage2.LAND))), Arrays.stream(Layout.values()).map(layout -> {
       Craft craft = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
       return craft.withElectrics(new Electrics(layout.sheet(List.of(1, 0, 2, 3), List.of("FR", "RR", "RL", "FL"), 85,
           new PackKind(4, Chemistry.LIPO, 1500, 4), List.of("receiver", "camera", "display", "capacitor-470"))));
-    }));
+    })), VideoCrafts.all().stream());
   }
 
   @Test

@@ -171,7 +171,7 @@ class PowerBookTest {
           .isIn("takes off well", "none, they all turn", "neither", "none, all come on and stay on", "it is right",
               "nothing of the kind", "calm, and the motors stay cool", "it arms", "all together, smoothly", "nothing",
               "it starts as usual and answers", "solid, and the sticks are heard", "nothing, they are right", "on switches it on, off switches it off", "they stop",
-              "it came down, or came back", "it did not, it flew on", "as far");
+              "it came down, or came back", "it did not, it flew on", "as far", "the picture", "as they should", "it stays", "it follows");
     }
   }
 

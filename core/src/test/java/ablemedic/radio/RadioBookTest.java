@@ -20,6 +20,7 @@ import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Technician;
+import ablemedic.physics.FreeSpace;
 import ablemedic.power.PowerCrafts;
 import ablemedic.radio.FailsafeTimeline.End;
 import ablemedic.radio.LostLink.Moment;
@@ -109,18 +110,18 @@ class RadioBookTest {
   @Test
   @OutsideCheck(kind = Kind.PUBLISHED, source = "Rec. ITU-R P.525: free-space loss is 32.44 + 20 lg f + 20 lg d dB with MHz and km")
   void lossInTheOpenIsThatOfThePublishedFormula() {
-    assertThat(LinkBudget.openLossDb(10, 2440)).isCloseTo(60.19, within(0.01));
-    assertThat(LinkBudget.openLossDb(1000, 100)).isCloseTo(72.44, within(1e-9));
+    assertThat(FreeSpace.lossDb(10, 2440)).isCloseTo(60.19, within(0.01));
+    assertThat(FreeSpace.lossDb(1000, 100)).isCloseTo(72.44, within(1e-9));
     // The same from wavelengths: (4 pi d / lambda) squared.
-    assertThat(LinkBudget.openLossDb(250, 868)).isCloseTo(20 * Math.log10(4 * Math.PI * 250 * 868e6 / 299_792_458.0), within(0.02));
-    assertThat(LinkBudget.heardDbm(100, 10, 2440)).isCloseTo(20 + 4.3 - 60.19, within(0.01));
+    assertThat(FreeSpace.lossDb(250, 868)).isCloseTo(20 * Math.log10(4 * Math.PI * 250 * 868e6 / 299_792_458.0), within(0.02));
+    assertThat(FreeSpace.heardDbm(100, 10, 2440)).isCloseTo(20 + 4.3 - 60.19, within(0.01));
   }
 
   @ParameterizedTest
   @OutsideCheck(kind = Kind.PUBLISHED, source = "Field strength falls with distance: twice as far is 6.02 dB, ten times 20 dB")
   @CsvSource({"0,1", "6.0206,0.5", "20,0.1", "40,0.01"})
   void reachFollowsFromWhatIsLost(double loss, double share) {
-    assertThat(LinkBudget.reach(loss)).isCloseTo(share, within(1e-4));
+    assertThat(FreeSpace.reach(loss)).isCloseTo(share, within(1e-4));
   }
 
   @Test

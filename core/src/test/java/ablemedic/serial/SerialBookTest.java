@@ -68,8 +68,8 @@ class SerialBookTest {
   @ParameterizedTest
   @MethodSource("crafts")
   void everyFaultShowsInSomeCheckAndItsFixPutsItRight(Craft craft) {
-    Book<Craft> book = book(craft);
-    for (Fault<Craft> fault : book.faults()) {
+    Book<Craft> book = Specialities.book(craft, Meter.USUAL);
+    for (Fault<Craft> fault : book(craft).faults()) {
       Craft faulty = fault.applyTo(craft);
       assertThat(book.checks()).as(fault.id()).anyMatch(check -> !check.outlook(faulty).equals(check.outlook(craft)));
       for (Fix<Craft> fix : fault.fixes(craft)) {

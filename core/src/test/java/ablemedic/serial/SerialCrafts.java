@@ -22,7 +22,7 @@ public final class SerialCrafts {
   private SerialCrafts() {}
 
   /** A 5-inch craft with a board and parts of the shelf, its ports told as the leads lie. */
-  static Craft with(String board, String... parts) {
+  public static Craft with(String board, String... parts) {
     Craft craft = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
     Layout layout = Layout.STACK.takes(PartShelf.find(board).orElseThrow()) ? Layout.STACK : Layout.SEPARATE;
     ElectricSheet sheet = layout.bare(craft.wiring().stream().map(Corner::ordinal).toList(),

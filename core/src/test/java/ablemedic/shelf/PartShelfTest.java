@@ -41,6 +41,8 @@ class PartShelfTest {
       return Stream.of(spoken.sends(), spoken.hears()).filter(pad -> !pad.isEmpty()).toList();
     } else if (inner instanceof SerialPad pad) {
       return List.of(pad.name());
+    } else if (inner instanceof Inner.Picture picture) {
+      return Stream.of(picture.takes(), picture.gives()).filter(pad -> !pad.isEmpty()).toList();
     } else if (inner instanceof Inner.Chip) {
       return List.of();
     }

@@ -31,7 +31,7 @@ class SortRulesTest {
         List.of(new PadOf("+", Pad.Kind.SUPPLY, 5, 0, false, 1), new PadOf("-", Pad.Kind.GROUND, 0, 0, false, 2),
             new PadOf("3V3", Pad.Kind.FEED, 3.3, 1, false, 2), new PadOf("G", Pad.Kind.GROUND, 0, 1, false, 2)),
         List.of(new TraceOf("-", "G", 0.003)), null, List.of(new CapacitorOf("+", "-", 22e-6, false)),
-        List.of(new RegulatorOf("+", "3V3", "-", 3.3, 0.5, true)), null, List.of(new LoadOf("+", "-", 5, 0.1, 0.2)), null, null, null, null);
+        List.of(new RegulatorOf("+", "3V3", "-", 3.3, 0.5, true)), null, List.of(new LoadOf("+", "-", 5, 0.1, 0.2)), null, null, null, null, null);
   }
 
   private static PartSort with(UnaryOperator<ObjectNode> change) {
@@ -132,7 +132,7 @@ class SortRulesTest {
   @Test
   void everythingThatIsWrongIsNamedAtOnce() {
     PartSort sort = new PartSort("BAD", "", "", null, -1, 0, List.of(), null, null, null, null, null, null,
-        List.of(new DriveOf("+", "-", "S")), List.of("C"), null, null);
+        List.of(new DriveOf("+", "-", "S")), List.of("C"), null, null, null);
     assertThatExceptionOfType(UnusableSortException.class).isThrownBy(sort::archetype).satisfies(e ->
         assertThat(e.wrong()).extracting(UnusableSortException.Wrong::where)
             .contains("id", "label", "shortName", "kind", "lowestV", "highestV", "pads", "drives[0]", "currentSensors[0]"));
