@@ -683,7 +683,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["table"];
+        get: operations["table_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -813,7 +813,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["solve_9"];
+        post: operations["solve_11"];
         delete?: never;
         options?: never;
         head?: never;
@@ -941,7 +941,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["solve_8"];
+        post: operations["solve_10"];
         delete?: never;
         options?: never;
         head?: never;
@@ -957,7 +957,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["solve_7"];
+        post: operations["solve_9"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1005,7 +1005,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["solve_6"];
+        post: operations["solve_8"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1053,7 +1053,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["solve_5"];
+        post: operations["solve_7"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1117,7 +1117,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["solve_4"];
+        post: operations["solve_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1133,7 +1133,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["solve_3"];
+        post: operations["solve_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1165,7 +1165,23 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["solve_2"];
+        post: operations["solve_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/screen-layout": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["place"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1181,7 +1197,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["solve_1"];
+        post: operations["solve_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1229,7 +1245,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["solve"];
+        post: operations["solve_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1294,6 +1310,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["search"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/video-channels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["table"];
+        put?: never;
+        post: operations["solve_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/video-heat": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["solve"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1800,6 +1848,21 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AirAnswer: {
+            /** @enum {string} */
+            air: "STILL" | "FAN" | "FLIGHT" | "CLOSED_IN" | "CLOSED_IN_STILL";
+            curve: number[];
+            /** Format: double */
+            endC: number;
+            label: string;
+            /** Format: double */
+            latest?: number;
+            /** Format: double */
+            minutes?: number;
+            said: string;
+            /** Format: double */
+            soonest?: number;
+        };
         AirAsked: {
             /** Format: int32 */
             baud: number;
@@ -2206,6 +2269,25 @@ export interface components {
             /** Format: int32 */
             channel: number;
         };
+        ChannelBand: {
+            channels: components["schemas"]["TableChannel"][];
+            name: string;
+        };
+        ChannelsAnswer: {
+            best: string[];
+            calm: boolean;
+            /** Format: int32 */
+            freeFromMhz: number;
+            /** Format: int32 */
+            freeToMhz: number;
+            pilots: components["schemas"]["PilotChannel"][];
+            products: components["schemas"]["Product"][];
+        };
+        ChannelsAsked: {
+            bands: string[];
+            free: boolean;
+            pilots: string[];
+        };
         Chart: {
             aside?: string;
             behindTheShelf: string[];
@@ -2579,6 +2661,19 @@ export interface components {
             /** Format: int32 */
             crafts: number;
             state: string;
+        };
+        HeatAnswer: {
+            airs: components["schemas"]["AirAnswer"][];
+            /** Format: double */
+            shutsC: number;
+            /** Format: double */
+            watts: number;
+        };
+        HeatAsked: {
+            /** Format: double */
+            aroundC: number;
+            /** Format: double */
+            milliwatts: number;
         };
         HereAnswer: {
             blackLabel: string;
@@ -3334,7 +3429,7 @@ export interface components {
         };
         PadOf: {
             /** @enum {string} */
-            kind: "SUPPLY" | "FEED" | "GROUND" | "OUTPUT" | "SIGNAL" | "SENSE" | "CURRENT" | "SERIAL";
+            kind: "SUPPLY" | "FEED" | "GROUND" | "OUTPUT" | "SIGNAL" | "SENSE" | "CURRENT" | "SERIAL" | "VIDEO";
             name: string;
             /** Format: int32 */
             room: number;
@@ -3405,6 +3500,7 @@ export interface components {
             /** Format: double */
             lowestV: number;
             pads: components["schemas"]["PadOf"][];
+            picture?: components["schemas"]["PictureOf"];
             ports?: components["schemas"]["PortsOf"];
             regulators: components["schemas"]["RegulatorOf"][];
             shortName: string;
@@ -3417,6 +3513,21 @@ export interface components {
             mark?: string;
             /** Format: int32 */
             output: number;
+        };
+        PictureOf: {
+            gives: string;
+            milliwatts: number[];
+            /** @enum {string} */
+            role: "CAMERA" | "OVERLAY" | "TRANSMITTER" | "AIR_UNIT";
+            takes: string;
+        };
+        PilotChannel: {
+            alias: string;
+            channel: string;
+            disturbed: string[];
+            free: boolean;
+            /** Format: int32 */
+            megahertz: number;
         };
         Place: {
             /** Format: double */
@@ -3432,6 +3543,20 @@ export interface components {
             probes?: components["schemas"]["Probes"];
             question?: string;
             stick?: components["schemas"]["StickPushed"];
+        };
+        PlacedItem: {
+            /** Format: int32 */
+            column: number;
+            /** Format: int32 */
+            nearestColumn: number;
+            /** Format: int32 */
+            nearestRow: number;
+            /** Format: int32 */
+            row: number;
+            said: string;
+            /** @enum {string} */
+            stands: "INSIDE" | "CUT" | "OUTSIDE" | "OVERLAPS";
+            text: string;
         };
         PlacedView: {
             leads: string[];
@@ -3511,6 +3636,13 @@ export interface components {
             powered: boolean;
             red: string;
             redLabel: string;
+        };
+        Product: {
+            /** Format: int32 */
+            onMhz: number;
+            /** Format: int32 */
+            pilot: number;
+            said: string;
         };
         ProofCard: {
             next?: components["schemas"]["CheckCard"];
@@ -3845,6 +3977,35 @@ export interface components {
             /** @enum {string} */
             school: "LONG_LIFE" | "USE_THE_PACK";
         };
+        ScreenAnswer: {
+            /** Format: int32 */
+            columns: number;
+            /** Format: int32 */
+            firstColumn: number;
+            /** Format: int32 */
+            firstRow: number;
+            items: components["schemas"]["PlacedItem"][];
+            /** Format: int32 */
+            lastColumn: number;
+            /** Format: int32 */
+            lastRow: number;
+            /** Format: int32 */
+            rows: number;
+        };
+        ScreenAsked: {
+            /** @enum {string} */
+            fields: "FIFTY" | "SIXTY";
+            items: components["schemas"]["ScreenItem"][];
+            /** Format: double */
+            seenPercent: number;
+        };
+        ScreenItem: {
+            /** Format: int32 */
+            column: number;
+            /** Format: int32 */
+            row: number;
+            text: string;
+        };
         SearchAnswer: {
             found?: string;
             /** Format: double */
@@ -4111,6 +4272,12 @@ export interface components {
             channel: number;
             name: string;
             positions: number[];
+        };
+        TableChannel: {
+            free: boolean;
+            /** Format: int32 */
+            megahertz: number;
+            name: string;
         };
         Tells: {
             carried?: components["schemas"]["CarriedTold"];
@@ -5543,7 +5710,7 @@ export interface operations {
             };
         };
     };
-    table: {
+    table_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5717,7 +5884,7 @@ export interface operations {
             };
         };
     };
-    solve_9: {
+    solve_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -5909,7 +6076,7 @@ export interface operations {
             };
         };
     };
-    solve_8: {
+    solve_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -5933,7 +6100,7 @@ export interface operations {
             };
         };
     };
-    solve_7: {
+    solve_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -6005,7 +6172,7 @@ export interface operations {
             };
         };
     };
-    solve_6: {
+    solve_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -6077,7 +6244,7 @@ export interface operations {
             };
         };
     };
-    solve_5: {
+    solve_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -6196,7 +6363,7 @@ export interface operations {
             };
         };
     };
-    solve_4: {
+    solve_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -6220,7 +6387,7 @@ export interface operations {
             };
         };
     };
-    solve_3: {
+    solve_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -6268,7 +6435,7 @@ export interface operations {
             };
         };
     };
-    solve_2: {
+    solve_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -6292,7 +6459,31 @@ export interface operations {
             };
         };
     };
-    solve_1: {
+    place: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScreenAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScreenAnswer"];
+                };
+            };
+        };
+    };
+    solve_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6368,7 +6559,7 @@ export interface operations {
             };
         };
     };
-    solve: {
+    solve_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -6484,6 +6675,74 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SearchAnswer"];
+                };
+            };
+        };
+    };
+    table: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChannelBand"][];
+                };
+            };
+        };
+    };
+    solve_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChannelsAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChannelsAnswer"];
+                };
+            };
+        };
+    };
+    solve: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HeatAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HeatAnswer"];
                 };
             };
         };

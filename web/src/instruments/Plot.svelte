@@ -1,10 +1,20 @@
 <script lang="ts">
   import uPlot from 'uplot';
   import 'uplot/dist/uPlot.min.css';
-  import type { Schemas } from '../api/client';
+  import type { Line } from './plot';
 
-  /** Roll, pitch and yaw over time, told apart by dash as well as by colour. */
-  let { series }: { series: Schemas['Series'] } = $props();
+  /** Lines over one quantity, told apart by dash as well as by colour. */
+  let {
+    across,
+    x,
+    up,
+    unit,
+    lines,
+    label
+  }: { across: string; x: number[]; up: string; unit: string; lines: Line[]; label: string } = $props();
+
+  const dashes = [[], [10, 5], [3, 4], [14, 4, 3, 4], [6, 3], [1, 5]];
+  const colours = ['--act', '--doubt', '--slate', '--danger', '--soft', '--ink'];
 
   let place = $state<HTMLDivElement>();
   let mode = $state(document.documentElement.dataset.mode);
@@ -30,37 +40,40 @@
       font: "16px 'Atkinson Hyperlegible Mono'",
       labelFont: "16px 'Atkinson Hyperlegible Next'"
     };
-    const degrees = (_: uPlot, value: number | null): string =>
-      value === null ? '' : `${value.toFixed(0)}°`;
+    const said = (_: uPlot, value: number | null): string =>
+      value === null ? '' : `${value.toFixed(0)}${unit}`;
     const plot = new uPlot(
       {
         width: place.clientWidth,
         height: 330,
         scales: { x: { time: false } },
         axes: [
-          { ...axis, label: 'seconds' },
-          { ...axis, label: 'degrees', size: 64 }
+          { ...axis, label: across },
+          { ...axis, label: up, size: 64 }
         ],
         series: [
-          { label: 'time' },
-          { label: 'roll', stroke: colour('--act'), width: 3, value: degrees },
-          { label: 'pitch', stroke: colour('--doubt'), width: 3, dash: [10, 5], value: degrees },
-          { label: 'yaw', stroke: colour('--slate'), width: 3, dash: [3, 4], value: degrees }
+          { label: across },
+          ...lines.map((line, i) => ({
+            label: line.label,
+            stroke: colour(colours[i % colours.length]!),
+            width: 3,
+            dash: dashes[i % dashes.length]!,
+            value: said
+          }))
         ]
       },
-      [series.timeS, series.rollDeg, series.pitchDeg, series.yawDeg],
+      [x, ...lines.map((line) => line.y)],
       place
     );
     return () => plot.destroy();
   });
 
-  let last = $derived(series.timeS.length - 1);
+  let last = $derived(x.length - 1);
 </script>
 
-<div bind:this={place} role="img" aria-label="Roll, pitch and yaw over time"></div>
+<div bind:this={place} role="img" aria-label={label}></div>
 <p class="sr-only">
-  At the end roll is {series.rollDeg[last]?.toFixed(0)}, pitch {series.pitchDeg[last]?.toFixed(0)}, yaw
-  {series.yawDeg[last]?.toFixed(0)} degrees.
+  At the end: {lines.map((line) => `${line.label} ${line.y[last]?.toFixed(0)}${unit}`).join(', ')}.
 </p>
 
 <style>

@@ -62,7 +62,18 @@
       <div>
         <h2>Angles after lift-off</h2>
         {#if !a.lifts}<p><strong>It does not lift off.</strong></p>{/if}
-        <Plot series={a.series} />
+        <Plot
+          across="seconds"
+          x={a.series.timeS}
+          up="degrees"
+          unit="°"
+          label="Roll, pitch and yaw over time"
+          lines={[
+            { label: 'roll', y: a.series.rollDeg },
+            { label: 'pitch', y: a.series.pitchDeg },
+            { label: 'yaw', y: a.series.yawDeg }
+          ]}
+        />
         <p class="small">Right side down, nose up and nose right count positive.</p>
       </div>
       <div class="answer">

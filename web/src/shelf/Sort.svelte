@@ -6,6 +6,7 @@
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
   import Board from './Board.svelte';
+  import PictureSide from './PictureSide.svelte';
   import SerialSides from './SerialSides.svelte';
   import { SortState } from './sort.svelte';
 
@@ -38,7 +39,8 @@
     { id: 'SIGNAL', label: 'takes a motor signal' },
     { id: 'SENSE', label: "measures the pack's voltage" },
     { id: 'CURRENT', label: 'reading of a current sensor' },
-    { id: 'SERIAL', label: 'sends or hears on a serial line' }
+    { id: 'SERIAL', label: 'sends or hears on a serial line' },
+    { id: 'VIDEO', label: 'gives or takes a picture' }
   ];
   let known = $derived(
     id === '' || shelf.value === undefined || shelf.value.some((one) => one.sort.id === id && one.own)
@@ -178,6 +180,7 @@
       </div>
 
       <SerialSides {work} />
+      <PictureSide {work} />
 
       <h2>What it draws</h2>
       {#if load}

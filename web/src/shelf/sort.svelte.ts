@@ -3,6 +3,7 @@ import { Doing } from '../shared/doing.svelte';
 
 type Sort = Schemas['PartSort'];
 type Pad = Schemas['PadOf'];
+type Picture = Schemas['PictureOf'];
 
 /** What the server leaves out of a sort where there is none. */
 const NOTHING_INSIDE = {
@@ -102,6 +103,9 @@ export class SortState extends Doing {
     if (this.sort.ports) {
       this.sort.ports.pads = this.sort.ports.pads.filter((one) => one.pad !== name);
     }
+    if (this.sort.picture && [this.sort.picture.takes, this.sort.picture.gives].includes(name)) {
+      delete this.sort.picture;
+    }
     this.at = Math.max(0, this.at - 1);
   }
 
@@ -144,9 +148,31 @@ export class SortState extends Doing {
     if (sort.ports) {
       sort.ports.pads = sort.ports.pads.map((one) => ({ ...one, pad: renamed(one.pad) }));
     }
+    if (sort.picture) {
+      sort.picture = {
+        ...sort.picture,
+        takes: renamed(sort.picture.takes),
+        gives: renamed(sort.picture.gives)
+      };
+    }
   }
 
   serialPads = $derived((this.sort.pads ?? []).filter((pad) => pad.kind === 'SERIAL').map((pad) => pad.name));
+
+  videoPads = $derived((this.sort.pads ?? []).filter((pad) => pad.kind === 'VIDEO').map((pad) => pad.name));
+
+  /** Says what the part does with the picture, on the first video pads that fit; nothing takes it off. */
+  shows(role: Picture['role'] | ''): void {
+    if (role === '') {
+      delete this.sort.picture;
+      return;
+    }
+    const [one = '', other = ''] = this.videoPads;
+    const takes = role === 'OVERLAY' || role === 'TRANSMITTER' ? one : '';
+    const gives = role === 'CAMERA' ? one : role === 'OVERLAY' ? other : '';
+    const sends = role === 'TRANSMITTER' || role === 'AIR_UNIT';
+    this.sort.picture = { role, takes, gives, milliwatts: sends ? [25, 200] : [] };
+  }
 
   /** Begins the ports of a board, or takes in the serial pads that are not among them yet. */
   leadOut(): void {

@@ -158,6 +158,9 @@ class EveryFieldTest {
     write("POST /api/instruments/modes", """
         {"modes": [{"name": "arm", "channel": 5, "fromUs": 1700, "toUs": 2100}], "switches": [{"name": "A", "channel": 5, "positions": [1000, 2000]}], "carried": 16}""");
     write("POST /api/instruments/return-home", "{\"mark\": \"W2\", \"satellites\": 9, \"homeNoted\": true, \"obstacleM\": 10, \"windMs\": 2}");
+    write("POST /api/instruments/video-channels", "{\"pilots\": [\"R1\", \"R4\"], \"bands\": [\"R\"], \"free\": false}");
+    write("POST /api/instruments/screen-layout", "{\"fields\": \"FIFTY\", \"seenPercent\": 85, \"items\": [{\"text\": \"x\", \"column\": 3, \"row\": 3}]}");
+    write("POST /api/instruments/video-heat", "{\"milliwatts\": 600, \"aroundC\": 22}");
     write("POST /api/instruments/output-pass", "{\"mark\": \"W2\", \"channel\": 9, \"output\": 6}");
     write("POST /api/instruments/radio-session", "{\"mark\": \"W2\", \"session\": \"0 radio on\"}");
     write("POST /api/crafts/W2/radio-off", "{\"outcomes\": {\"does\": \"stop\"}, \"after\": \"1.7\"}");

@@ -211,11 +211,12 @@ final class VideoChecks {
 
   static Choices figuresShown() {
     return Choices.of("How do the figures stand on it?", List.of(new Outcome("shown", "as they should"), new Outcome("freeze", "they freeze or flicker"), new Outcome("cut", "some are cut off or missing at the edges"),
-        new Outcome("roll", "they roll, or stand outside the picture"), new Outcome("none", "no figures")));
+        new Outcome("roll", "they roll, or stand outside the picture"), new Outcome("none", "no figures"), new Outcome("no-picture", "there is nothing to put them on")));
   }
 
   static Ways figures(Choices answers, Screen screen, double wrong) {
-    return Ways.expecting(answers, screen.figures().name().toLowerCase(Locale.ROOT), wrong);
+    boolean nothing = screen.behind() == Behind.SNOW || screen.behind() == Behind.MESSAGE;
+    return Ways.expecting(answers, nothing ? "no-picture" : screen.figures().name().toLowerCase(Locale.ROOT), wrong);
   }
 
   private void figures() {
