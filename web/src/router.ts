@@ -56,6 +56,7 @@ export const { p, navigate, route } = createRouter({
   '/instruments/version-pairs': () => import('./instruments/VersionPairs.svelte'),
   '/instruments/arming': () => import('./instruments/Arming.svelte'),
   '/instruments/meter': () => import('./instruments/Meter.svelte'),
+  '/in-and-out': () => import('./transfer/Transfer.svelte'),
   '/ledger': () => import('./ledger/Ledger.svelte'),
   '/handbook': () => import('./handbook/Handbook.svelte'),
   '/handbook/:id': () => import('./handbook/Page.svelte'),

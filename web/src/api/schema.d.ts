@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/backups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["now"];
+        put: operations["set_1"];
+        post: operations["make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bench": {
         parameters: {
             query?: never;
@@ -14,6 +30,22 @@ export interface paths {
         get: operations["bench"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bundles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_2"];
+        put?: never;
+        post: operations["take_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -84,6 +116,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/crafts/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["enterTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/crafts/{mark}": {
         parameters: {
             query?: never;
@@ -132,6 +180,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/crafts/{mark}/bundle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["bundle"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/crafts/{mark}/complaints": {
         parameters: {
             query?: never;
@@ -156,6 +220,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["plan_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crafts/{mark}/label": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["label"];
         put?: never;
         post?: never;
         delete?: never;
@@ -605,6 +685,22 @@ export interface paths {
         };
         get?: never;
         put: operations["refresh"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/due.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["due"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -1211,7 +1307,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["make"];
+        get: operations["make_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1422,6 +1518,22 @@ export interface paths {
         get: operations["list_1"];
         put?: never;
         post: operations["enter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packs.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["packs"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1764,6 +1876,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/work-ups/{id}/job-sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["jobSheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/work-ups/{id}/own-tests": {
         parameters: {
             query?: never;
@@ -1788,6 +1916,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["readBack"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/work-ups/{id}/readings.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readings"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1893,6 +2037,10 @@ export interface components {
             /** Format: double */
             throttle: number;
         };
+        Arrived: {
+            refused: components["schemas"]["RefusedChart"][];
+            taken: components["schemas"]["TakenIn"][];
+        };
         Arriving: {
             sorts: components["schemas"]["PartSort"][];
         };
@@ -1905,6 +2053,21 @@ export interface components {
         AxisView: {
             axis: string;
             hold: string;
+        };
+        BackupMade: {
+            /** Format: date-time */
+            at: string;
+            /** Format: int64 */
+            bytes: number;
+            name: string;
+        };
+        BackupsNow: {
+            all: components["schemas"]["BackupMade"][];
+            /** @enum {string} */
+            every: "NEVER" | "DAY" | "WEEK";
+            folder: string;
+            /** Format: int32 */
+            keep: number;
         };
         Bar: {
             /** Format: double */
@@ -3787,6 +3950,11 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        RefusedChart: {
+            name: string;
+            where: string;
+            why: string;
+        };
         RegulatorOf: {
             in: string;
             /** Format: double */
@@ -3961,6 +4129,12 @@ export interface components {
             quantity: string;
             unit: string;
             words: components["schemas"]["OutcomeView"][];
+        };
+        ScheduleAsked: {
+            /** @enum {string} */
+            every: "NEVER" | "DAY" | "WEEK";
+            /** Format: int32 */
+            keep: number;
         };
         School: {
             id: string;
@@ -4279,6 +4453,12 @@ export interface components {
             megahertz: number;
             name: string;
         };
+        TakenIn: {
+            /** Format: int32 */
+            added: number;
+            mark: string;
+            news: boolean;
+        };
         Tells: {
             carried?: components["schemas"]["CarriedTold"];
             /** Format: double */
@@ -4493,6 +4673,70 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    now: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupsNow"];
+                };
+            };
+        };
+    };
+    set_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScheduleAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupsNow"];
+                };
+            };
+        };
+    };
+    make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupsNow"];
+                };
+            };
+        };
+    };
     bench: {
         parameters: {
             query?: never;
@@ -4509,6 +4753,44 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Bench"];
+                };
+            };
+        };
+    };
+    all_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    take_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Arrived"];
                 };
             };
         };
@@ -4619,6 +4901,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Chart"];
+                };
+            };
+        };
+    };
+    enterTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ListedCraft"][];
                 };
             };
         };
@@ -4743,6 +5045,26 @@ export interface operations {
             };
         };
     };
+    bundle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     complaints: {
         parameters: {
             query?: never;
@@ -4786,6 +5108,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FlashView"];
+                };
+            };
+        };
+    };
+    label: {
+        parameters: {
+            query?: {
+                zone?: string;
+            };
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
                 };
             };
         };
@@ -5596,6 +5942,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Chart"];
+                };
+            };
+        };
+    };
+    due: {
+        parameters: {
+            query?: {
+                zone?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
                 };
             };
         };
@@ -6507,7 +6875,7 @@ export interface operations {
             };
         };
     };
-    make: {
+    make_1: {
         parameters: {
             query: {
                 format: "PWM" | "PPM" | "DSHOT" | "SBUS" | "IBUS" | "CRSF" | "SATELLITE" | "POLLED" | "STREAM" | "MAVLINK" | "NMEA" | "BINARY_GNSS" | "DISPLAY" | "VIDEO_CONTROL";
@@ -6899,6 +7267,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PackView"];
+                };
+            };
+        };
+    };
+    packs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
         };
@@ -7521,6 +7909,30 @@ export interface operations {
             };
         };
     };
+    jobSheet: {
+        parameters: {
+            query?: {
+                zone?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     ownTest: {
         parameters: {
             query?: never;
@@ -7567,6 +7979,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ReadBackAnswer"];
+                };
+            };
+        };
+    };
+    readings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
         };

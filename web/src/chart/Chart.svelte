@@ -7,6 +7,7 @@
   import TopView from '../shared/TopView.svelte';
   import LeadsAndPower from './LeadsAndPower.svelte';
   import LogNote from './LogNote.svelte';
+  import { zone } from '../transfer/transfer.svelte';
   import DueList from './DueList.svelte';
   import SerialLines from './SerialLines.svelte';
   import { day, moment } from '../shared/words';
@@ -109,6 +110,12 @@
     </div>
 
     <DueList mark={c.mark} due={c.due} />
+    <p class="links papers">
+      <a href={`/api/crafts/${encodeURIComponent(c.mark)}/bundle`} download={`${c.mark}.json`}
+        >This chart, to pass on</a
+      >
+      <a href={`/api/crafts/${encodeURIComponent(c.mark)}/label?${zone()}`} target="_blank">Ready label</a>
+    </p>
     <LeadsAndPower chart={c} />
     <SerialLines chart={c} ontold={(now) => (chart.value = now)} />
 

@@ -28,7 +28,7 @@
         </select>
         <button
           class="quiet"
-          aria-label={`Take pilot ${i + 1} off`}
+          aria-label={`take off pilot ${i + 1}`}
           disabled={work.pilots.length === 1}
           onclick={() => work.remove(i)}>take off</button
         >

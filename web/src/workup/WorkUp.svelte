@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { zone } from '../transfer/transfer.svelte';
   import { onMount, untrack } from 'svelte';
   import { route } from '../router';
   import { keys } from '../shared/keys.svelte';
@@ -84,6 +85,10 @@
         Work-up {view.id} · {view.occasion} · {minutes(view.minutes)} so far
       </p>
     </div>
+    <a class="plain" href={`/api/work-ups/${view.id}/job-sheet?${zone()}`} target="_blank">Job sheet</a>
+    <a class="plain" href={`/api/work-ups/${view.id}/readings.csv`} download={`readings-${view.id}.csv`}
+      >Readings</a
+    >
     {#if view.stage !== 'CLOSED'}
       <button class="quiet" onclick={() => (closing = true)}>Close… <kbd>c</kbd></button>
     {/if}

@@ -9,28 +9,27 @@ import ablemedic.app.chart.CraftStore.State;
 import ablemedic.app.chart.ElectricEntry.PackEntry;
 import ablemedic.app.entry.SettingAside;
 import ablemedic.app.http.Refusal;
-import ablemedic.app.shelf.SortStore;
 import ablemedic.app.storage.Folded;
-import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.NumberingSchool;
-import ablemedic.craft.Rotation;
 import ablemedic.craft.FlightMode;
 import ablemedic.craft.SpinSchool;
-import ablemedic.electrics.Chemistry;
 import ablemedic.shelf.Layout;
-import ablemedic.electrics.PackKind;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PatchMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -45,18 +44,20 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/crafts")
 class ChartController {
-  private static final PackKind USUAL_PACK = new PackKind(4, Chemistry.LIPO, 1500, 4);
+  private static final int LONGEST_TABLE = 256 * 1024;
   private static final String WORDS = "has at most 400 letters";
 
   private final CraftStore crafts;
-  private final SortStore sorts;
+  private final FirstSheet first;
+  private final CraftTable table;
   private final CraftLog log;
   private final Charts charts;
   private final Clock clock;
 
-  ChartController(CraftStore crafts, SortStore sorts, CraftLog log, Charts charts, Clock clock) {
+  ChartController(CraftStore crafts, FirstSheet first, CraftTable table, CraftLog log, Charts charts, Clock clock) {
     this.crafts = crafts;
-    this.sorts = sorts;
+    this.first = first;
+    this.table = table;
     this.log = log;
     this.charts = charts;
     this.clock = clock;
@@ -73,7 +74,7 @@ class ChartController {
    * @param parts  archetypes from the parts shelf
    */
   record NewCraft(
-      @NotNull(message = "names the craft") @Pattern(regexp = "[\\p{L}\\p{N}][\\p{L}\\p{M}\\p{N} ._-]{0,23}",
+      @NotNull(message = "names the craft") @Pattern(regexp = CraftStore.MARK,
           message = "has 1 to 24 letters, digits, spaces, dots, dashes") String mark,
       @NotNull(message = "is there, if empty") @Size(max = 80, message = "has at most 80 letters") String name,
       @Nullable CraftClass craftClass,
@@ -122,21 +123,22 @@ class ChartController {
     Row like = copied ? crafts.get(Objects.requireNonNull(entry.like())) : null;
     CraftClass preset = entry.craftClass() == null ? CraftClass.INCH_5 : entry.craftClass();
     BuildSheet sheet = like != null ? crafts.newestSheet(like.mark()).sheet()
-        : entry.sheet() != null ? entry.sheet() : first(entry, preset);
+        : entry.sheet() != null ? entry.sheet() : first.of(preset, entry.spins(), entry.numbering(), entry.mounted(), entry.mode(), entry.layout(), entry.pack(), entry.parts());
     crafts.enter(mark, entry.name().strip(), like == null ? preset.label() : like.craftClass(), crafts.storable(sheet),
         clock.instant());
     return charts.of(mark);
   }
 
-  private BuildSheet first(NewCraft entry, CraftClass preset) {
-    Craft craft = CraftClass.sound(preset.airframe(),
-        entry.spins() == null ? SpinSchool.INWARD : entry.spins(),
-        entry.numbering() == null ? NumberingSchool.REAR_RIGHT_FIRST : entry.numbering(),
-        entry.mounted() == null ? Rotation.NONE : entry.mounted().rotation("mounted"),
-        entry.mode() == null ? FlightMode.LEVEL : entry.mode());
-    return BuildSheet.of(entry.layout() == null ? craft : PartsController.wired(craft, entry.layout(),
-        entry.pack() == null ? USUAL_PACK : entry.pack().kind(), entry.parts() == null ? List.of() : entry.parts(),
-        id -> sorts.get(id, "parts")));
+  /** Enters every craft of a table, a row each, or none where a row is wrong. */
+  @PostMapping(value = "/table", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+  @ResponseStatus(HttpStatus.CREATED)
+  List<ListedCraft> enterTable(InputStream body) throws IOException {
+    byte[] bytes = body.readNBytes(LONGEST_TABLE + 1);
+    if (bytes.length > LONGEST_TABLE) {
+      throw Refusal.wrong("file", "A table of more than " + LONGEST_TABLE / 1024 + " kB is not read.");
+    }
+    List<String> entered = table.enter(new String(bytes, StandardCharsets.UTF_8));
+    return list().stream().filter(one -> entered.contains(one.mark())).toList();
   }
 
   @GetMapping("/{mark}")

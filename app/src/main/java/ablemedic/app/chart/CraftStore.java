@@ -21,6 +21,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** Crafts, their build sheets and their logs in the database. */
 @Repository
 public class CraftStore {
+  /** What a mark looks like. */
+  public static final String MARK = "[\\p{L}\\p{N}][\\p{L}\\p{M}\\p{N} ._-]{0,23}";
+
   private final JdbcClient database;
   private final Json json;
   private final CraftLog log;

@@ -4,7 +4,17 @@ import ablemedic.app.chart.CraftStore.State;
 
 /** What may be said of a craft. It is fit to fly only when nothing is open on it: no ground, no work-up, nothing due. */
 public enum Fitness {
-  AT_WORK, GROUNDED, DUE, FIT;
+  AT_WORK("a work-up is open"), GROUNDED("grounded"), DUE("something is due"), FIT("fit to fly");
+
+  private final String label;
+
+  Fitness(String label) {
+    this.label = label;
+  }
+
+  public String label() {
+    return label;
+  }
 
   /**
    * @param open whether a work-up of it is open

@@ -13,13 +13,19 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** How build sheets are kept. */
-final class SheetForm {
+public final class SheetForm {
   private static final StoredForm<BuildSheet> SHEET = StoredForm.of("build sheet", BuildSheet.class, SheetForm::toSecond);
 
   private SheetForm() {}
 
   static String write(Json json, BuildSheet sheet) {
     return SHEET.write(json, sheet);
+  }
+
+  /** A sheet as text, in the present form. @throws UnreadableRecordException where the text is no sheet of a craft */
+  public static String renewed(Json json, String text) {
+    read(json, text).toCraft();
+    return SHEET.renewed(json, text);
   }
 
   /** @throws UnreadableRecordException where the text is no sheet of a craft */

@@ -2,14 +2,10 @@ package ablemedic.app.ledger;
 
 import ablemedic.Specialities;
 import ablemedic.app.http.Refusal;
+import ablemedic.app.http.SafeCsv;
 import ablemedic.app.ledger.LedgerStore.LedgerEntry;
 import ablemedic.app.ledger.LedgerStore.Search;
 import ablemedic.handbook.Handbook;
-import de.siegmar.fastcsv.writer.CsvWriter;
-import de.siegmar.fastcsv.writer.QuoteStrategies;
-import java.io.IOException;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -19,7 +15,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -30,11 +25,6 @@ import org.springframework.web.bind.annotation.RestController;
 class LedgerController {
   /** Entries of a page. */
   private static final int PAGE = 50;
-  /** Without it a spreadsheet reads the file in the code page of the computer. */
-  private static final char BYTE_ORDER_MARK = '\uFEFF';
-  /** Signs that begin a formula, as typed and in full width. */
-  private static final String FORMULA = "=+-@\uFF1D\uFF0B\uFF0D\uFF20";
-
   private final LedgerStore ledger;
 
   LedgerController(LedgerStore ledger) {
@@ -115,44 +105,11 @@ class LedgerController {
 
   @GetMapping(value = "/api/ledger.csv", produces = "text/csv")
   ResponseEntity<String> csv() {
-    StringWriter text = new StringWriter();
-    text.write(BYTE_ORDER_MARK);
-    try (CsvWriter csv = CsvWriter.builder().quoteStrategy(QuoteStrategies.ALWAYS).build(text)) {
-      write(csv);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-    return ResponseEntity.ok()
-        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"ledger.csv\"")
-        .body(text.toString());
-  }
-
-  private void write(CsvWriter csv) {
-    csv.writeRecord("closed_at", "craft", "work_up", "complaint", "ended", "reason", "causes", "fixes", "changes",
-        "proof", "minutes");
+    SafeCsv csv = new SafeCsv("closed_at", "craft", "work_up", "complaint", "ended", "reason", "causes", "fixes", "changes", "proof", "minutes");
     for (LedgerEntry e : ledger.find(Search.ALL)) {
-      csv.writeRecord(e.closedAt().toString(), safe(e.mark()), String.valueOf(e.workUpId()), safe(e.complaint()),
-          safe(e.ended()), safe(e.reason()), safe(e.causes()), safe(e.fixes()), safe(e.changes()), safe(e.proof()),
+      csv.row(e.closedAt().toString(), e.mark(), String.valueOf(e.workUpId()), e.complaint(), e.ended(), e.reason(), e.causes(), e.fixes(), e.changes(), e.proof(),
           String.format(Locale.ROOT, "%.0f", e.minutes()));
     }
-  }
-
-  /**
-   * A text that a spreadsheet will not take for a formula. Spreadsheets pass over blanks and characters without width
-   * before they look for the sign that begins one.
-   */
-  static String safe(String text) {
-    int first = 0;
-    while (first < text.length() && unseen(text.codePointAt(first))) {
-      first += Character.charCount(text.codePointAt(first));
-    }
-    boolean begins = first > 0 && "\t\r\n".indexOf(text.charAt(0)) >= 0
-        || first < text.length() && FORMULA.indexOf(text.charAt(first)) >= 0;
-    return begins ? "'" + text : text;
-  }
-
-  private static boolean unseen(int c) {
-    return Character.isWhitespace(c) || Character.isSpaceChar(c) || Character.isISOControl(c)
-        || Character.getType(c) == Character.FORMAT;
+    return csv.as("ledger.csv");
   }
 }

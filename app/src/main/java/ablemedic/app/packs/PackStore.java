@@ -35,6 +35,17 @@ public class PackStore {
   /** A pack: what it is, the school by which it is flown, the craft's charge scale. */
   public record Pack(String label, PackEntry kind, LandingSchool school) {}
 
+  /** A pack as text, in the present form. @throws UnreadableRecordException where it is none */
+  public static String renewed(Json json, String text) {
+    BODY.read(json, text).kind().kind();
+    return BODY.renewed(json, text);
+  }
+
+  /** An entry of a pack as text, in the present form. @throws UnreadableRecordException where it is none */
+  public static String renewedEntry(Json json, String text) {
+    return ENTRY.renewed(json, text);
+  }
+
   private record Body(PackEntry kind, LandingSchool school) {}
 
   private static final StoredForm<Body> BODY = StoredForm.of("pack", Body.class);
@@ -128,7 +139,7 @@ public class PackStore {
   }
 
   /** Newest first. */
-  List<Dated> entries(String label) {
+  public List<Dated> entries(String label) {
     return database.sql("SELECT * FROM pack_entry WHERE label = ? ORDER BY id DESC").param(label)
         .query((rs, n) -> new Dated(Instant.parse(rs.getString("at")), ENTRY.read(json, rs.getString("body")))).list();
   }

@@ -31,6 +31,11 @@ public class RoutineStore {
   /** A run. */
   public record Run(Instant at, boolean passed, double minutes, List<Read> steps) {}
 
+  /** What a run gave as text, in the present form. @throws ablemedic.app.storage.UnreadableRecordException where it is none */
+  public static String renewed(Json json, String text) {
+    return BODY.renewed(json, text);
+  }
+
   private record Body(List<Read> steps) {}
 
   private static final StoredForm<Body> BODY = StoredForm.of("run of the routine", Body.class, first ->

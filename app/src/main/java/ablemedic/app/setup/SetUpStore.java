@@ -51,6 +51,11 @@ public class SetUpStore {
     }
   }
 
+  /** What a set-up gave as text, in the present form. @throws ablemedic.app.storage.UnreadableRecordException where it is none */
+  public static String renewed(Json json, String text) {
+    return BODY.renewed(json, text);
+  }
+
   private record Body(List<Given> given) {}
 
   /** The set-up that is under way; none where none is, or where it cannot be read. */

@@ -11,7 +11,27 @@ import java.util.zip.GZIPOutputStream;
 
 /** Files as they are kept in the database. */
 public final class Packed {
+  /** The most that a file holds when it is unpacked, bytes. */
+  public static final int MOST_UNPACKED = 256 * 1024 * 1024;
+
   private Packed() {}
+
+  /** Whether something is a packed file that can be unpacked within that bound. */
+  public static boolean isOne(byte[] packed) {
+    try (InputStream in = new GZIPInputStream(new ByteArrayInputStream(packed))) {
+      byte[] part = new byte[8192];
+      long all = 0;
+      for (int some = in.read(part); some >= 0; some = in.read(part)) {
+        all += some;
+        if (all > MOST_UNPACKED) {
+          return false;
+        }
+      }
+      return true;
+    } catch (IOException e) {
+      return false;
+    }
+  }
 
   public static byte[] of(byte[] file) {
     ByteArrayOutputStream packed = new ByteArrayOutputStream();

@@ -45,6 +45,11 @@ public final class StoredForm<T> {
     return json.write(tree);
   }
 
+  /** A record as text, in the present form whatever form it was written in. @throws UnreadableRecordException as in {@link #read} */
+  public String renewed(Json json, String text) {
+    return write(json, read(json, text));
+  }
+
   /** @throws UnreadableRecordException where the text is no such record, or one of a newer version */
   public T read(Json json, String text) {
     if (!(json.read(text, JsonNode.class) instanceof ObjectNode tree)) {

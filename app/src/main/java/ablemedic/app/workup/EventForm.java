@@ -5,8 +5,8 @@ import ablemedic.app.storage.StoredForm;
 import tools.jackson.databind.node.ObjectNode;
 
 /** How the events of a work-up are kept. */
-final class EventForm {
-  static final StoredForm<WorkUpEvent> EVENT = StoredForm.of("event of a work-up", WorkUpEvent.class, EventForm::toSecond);
+public final class EventForm {
+  public static final StoredForm<WorkUpEvent> EVENT = StoredForm.of("event of a work-up", WorkUpEvent.class, EventForm::toSecond);
 
   private EventForm() {}
 

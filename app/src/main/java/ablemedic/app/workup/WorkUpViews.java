@@ -61,7 +61,7 @@ import org.springframework.stereotype.Component;
 
 /** Puts the view of a work-up together. */
 @Component
-class WorkUpViews {
+public class WorkUpViews {
   private static final int VIEWS_KEPT = 64;
   private static final int AHEAD = 4;
   private static final int SHOWN = 8;
@@ -89,7 +89,7 @@ class WorkUpViews {
   }
 
   /** The view of a work-up as it is stored; those who ask at once for what nobody has made yet wait for one making of it. */
-  WorkUpView view(long id) {
+  public WorkUpView view(long id) {
     Stamp now = stamps.of(id);
     if (now == null) {
       throw Refusal.unknown("id", "There is no work-up number " + id + ".");

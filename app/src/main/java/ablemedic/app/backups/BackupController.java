@@ -1,0 +1,62 @@
+package ablemedic.app.backups;
+
+import ablemedic.app.backups.Backups.Every;
+import ablemedic.app.backups.Backups.BackupMade;
+import ablemedic.app.backups.Backups.Schedule;
+import ablemedic.app.http.Refusal;
+import ablemedic.app.storage.DatabaseFile.UnusableException;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Backups from the application. */
+@RestController
+class BackupController {
+  private static final int MOST_KEPT = 50;
+
+  private final Backups backups;
+
+  BackupController(Backups backups) {
+    this.backups = backups;
+  }
+
+  /**
+   * How it stands.
+   *
+   * @param folder where they are
+   * @param all    those that are there, the newest first
+   */
+  record BackupsNow(Every every, int keep, String folder, List<BackupMade> all) {}
+
+  record ScheduleAsked(@NotNull(message = "is one of NEVER, DAY, WEEK") Every every, int keep) {}
+
+  @GetMapping("/api/backups")
+  BackupsNow now() {
+    Schedule schedule = backups.schedule();
+    return new BackupsNow(schedule.every(), schedule.keep(), backups.folder().toString(), backups.all());
+  }
+
+  @PostMapping("/api/backups")
+  BackupsNow make() {
+    try {
+      backups.make();
+    } catch (UnusableException e) {
+      throw Refusal.conflict("backup", String.valueOf(e.getMessage()));
+    }
+    return now();
+  }
+
+  @PutMapping("/api/backups")
+  BackupsNow set(@RequestBody @Valid ScheduleAsked asked) {
+    if (asked.keep() < 1 || asked.keep() > MOST_KEPT) {
+      throw Refusal.wrong("keep", "1 to " + MOST_KEPT + " are kept, not " + asked.keep() + ".");
+    }
+    backups.set(new Schedule(asked.every(), asked.keep()));
+    return now();
+  }
+}

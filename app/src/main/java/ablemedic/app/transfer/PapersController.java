@@ -1,0 +1,111 @@
+package ablemedic.app.transfer;
+
+import ablemedic.app.chart.CraftStore;
+import ablemedic.app.chart.Due;
+import ablemedic.app.chart.Fitness;
+import ablemedic.app.http.Refusal;
+import ablemedic.app.http.SafeCsv;
+import ablemedic.app.packs.PackStore;
+import ablemedic.app.workup.WorkUpStore;
+import ablemedic.app.workup.WorkUpView;
+import ablemedic.app.workup.WorkUpViews;
+import jakarta.servlet.http.HttpServletRequest;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Papers that go along with a craft: job sheet, ready label, tables, and the calendar of what is due. */
+@RestController
+class PapersController {
+  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
+
+  private final CraftStore crafts;
+  private final Due.Dues dues;
+  private final WorkUpViews views;
+  private final WorkUpStore workUps;
+  private final PackStore packs;
+  private final Clock clock;
+
+  PapersController(CraftStore crafts, Due.Dues dues, WorkUpViews views, WorkUpStore workUps, PackStore packs, Clock clock) {
+    this.crafts = crafts;
+    this.dues = dues;
+    this.views = views;
+    this.workUps = workUps;
+    this.packs = packs;
+    this.clock = clock;
+  }
+
+  /** The work-up as a sheet for the owner. */
+  @GetMapping(value = "/api/work-ups/{id}/job-sheet", produces = "application/pdf")
+  ResponseEntity<byte[]> jobSheet(@PathVariable long id, @RequestParam(defaultValue = "") String zone) {
+    WorkUpView view = views.view(id);
+    return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"job-sheet-" + id + ".pdf\"").body(JobSheet.of(view, dues.of(view.mark()), zone(zone)));
+  }
+
+  /** Its findings in their order. */
+  @GetMapping(value = "/api/work-ups/{id}/readings.csv", produces = "text/csv")
+  ResponseEntity<String> readings(@PathVariable long id) {
+    WorkUpView view = views.view(id);
+    SafeCsv csv = new SafeCsv("at", "craft", "work_up", "sort", "what", "answers", "sureness", "taken_back");
+    view.evidence().forEach(one -> csv.row(one.at().toString(), view.mark(), String.valueOf(id), one.sort(), one.title(), String.join("; ", one.answers()), one.sureness(), one.takenBack() ? "yes" : "no"));
+    return csv.as("readings-" + id + ".csv");
+  }
+
+  /** What happened to every pack. */
+  @GetMapping(value = "/api/packs.csv", produces = "text/csv")
+  ResponseEntity<String> packs() {
+    SafeCsv csv = new SafeCsv("at", "pack", "craft", "minutes", "used_mah", "charged_mah", "rest_v", "load_v", "load_a", "note");
+    packs.all().forEach(pack -> packs.entries(pack.label()).forEach(dated -> csv.row(dated.at().toString(), pack.label(), dated.entry().craft() == null ? "" : dated.entry().craft(), plain(dated.entry().minutes()),
+        plain(dated.entry().usedMah()), plain(dated.entry().chargedMah()), plain(dated.entry().restV()), plain(dated.entry().loadV()), plain(dated.entry().loadA()), dated.entry().note())));
+    return csv.as("packs.csv");
+  }
+
+  private static String plain(@Nullable Double number) {
+    return number == null ? "" : String.valueOf(number);
+  }
+
+  /** The mark with a code that opens the chart. */
+  @GetMapping(value = "/api/crafts/{mark}/label", produces = "image/svg+xml")
+  ResponseEntity<byte[]> label(@PathVariable String mark, @RequestParam(defaultValue = "") String zone, HttpServletRequest request) {
+    CraftStore.Row row = crafts.get(mark);
+    boolean open = workUps.of(row.mark()).stream().anyMatch(WorkUpStore.Opened::isOpen);
+    String state = Fitness.of(row.state(), open, !dues.of(row.mark()).isEmpty()).label();
+    return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"label.svg\"")
+        .body(ReadyLabel.svg(row.mark(), row.name(), state, DAY.format(clock.instant().atZone(zone(zone))), base(request) + "/crafts/" + row.mark().replace(" ", "%20")).getBytes(StandardCharsets.UTF_8));
+  }
+
+  /** What is due on every craft, for a calendar. */
+  @GetMapping(value = "/api/due.ics", produces = "text/calendar")
+  ResponseEntity<byte[]> due(@RequestParam(defaultValue = "") String zone, HttpServletRequest request) {
+    Map<String, List<Due>> all = new LinkedHashMap<>();
+    crafts.all().stream().filter(row -> row.aside() == null).forEach(row -> all.put(row.mark(), dues.of(row.mark())));
+    return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"due.ics\"")
+        .body(DueCalendar.of(all, LocalDate.ofInstant(clock.instant(), zone(zone)), zone(zone), base(request)).getBytes(StandardCharsets.UTF_8));
+  }
+
+  private static String base(HttpServletRequest request) {
+    return request.getScheme() + "://" + request.getServerName() + ":" + request.getServerPort();
+  }
+
+  private static ZoneId zone(String zone) {
+    try {
+      return zone.isEmpty() ? ZoneId.systemDefault() : ZoneId.of(zone);
+    } catch (DateTimeException e) {
+      throw Refusal.wrong("zone", "“" + Refusal.shortened(zone) + "” is no time zone; write it as Europe/Dublin.");
+    }
+  }
+}

@@ -1,0 +1,220 @@
+package ablemedic.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import ablemedic.app.RunningApp.App;
+import ablemedic.testing.OutsideCheck;
+import ablemedic.testing.OutsideCheck.Kind;
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Random;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A chart that leaves one workshop, comes into another, and comes back. */
+@ExtendWith(RunningApp.class)
+class BundleTest {
+  @TempDir Path folder;
+
+  private static ObjectNode bundle(App app, String mark) {
+    return (ObjectNode) app.get("/api/crafts/" + mark + "/bundle");
+  }
+
+  private static JsonNode take(App app, JsonNode bundle) {
+    var response = app.sendAs("POST", "/api/bundles", bundle.toString().getBytes(StandardCharsets.UTF_8), "application/octet-stream");
+    assertThat(response.statusCode()).as(response.body()).isEqualTo(200);
+    return app.json.readTree(response.body());
+  }
+
+  private static String refused(App app, int status, JsonNode bundle) {
+    var response = app.sendAs("POST", "/api/bundles", bundle.toString().getBytes(StandardCharsets.UTF_8), "application/octet-stream");
+    assertThat(response.statusCode()).as(response.body()).isEqualTo(status);
+    return response.body();
+  }
+
+  /** What of a chart means something elsewhere too: without numbers that a database gives. */
+  private static String meaning(App app, String mark) {
+    ObjectNode chart = (ObjectNode) app.get("/api/crafts/" + mark);
+    chart.remove("version");
+    ArrayNode log = (ArrayNode) chart.get("log");
+    log.forEach(line -> ((ObjectNode) line).remove(List.of("id", "workUpId")));
+    for (int i = log.size() - 1; i >= 0; i--) {
+      if (log.get(i).get("kind").asString().equals("bundle")) {
+        log.remove(i);
+      }
+    }
+    StringBuilder all = new StringBuilder();
+    for (JsonNode workUp : chart.get("workUps")) {
+      ObjectNode view = (ObjectNode) app.get("/api/work-ups/" + workUp.get("id").asLong());
+      all.append(view.get("evidence").toString().replaceAll("\"(number|id)\":\\d+", "")).append(rounded(view.get("suspects"))).append(view.get("stage")).append(view.get("ended")).append('\n');
+      ((ObjectNode) workUp).remove("id");
+    }
+    return chart.toString().replaceAll("work-up \\d+: ", "work-up: ") + "\n" + all;
+  }
+
+  private static String rounded(JsonNode suspects) {
+    List<String> all = new ArrayList<>();
+    suspects.forEach(one -> all.add(one.get("title").asString() + " " + Math.round(one.get("belief").asDouble() * 1000)));
+    return all.toString();
+  }
+
+  @Test
+  void aChartMeansTheSameInAnotherWorkshopAndTheSameTwiceGivesNoDoubles(App app) {
+    try (App other = App.empty(folder)) {
+      for (String mark : List.of("GANNET", "WHIMBREL", "EIDER", "DUNLIN", "LAPWING")) {
+        ObjectNode bundle = bundle(app, mark);
+        JsonNode taken = take(other, bundle).get("taken").get(0);
+        assertThat(taken.get("news").asBoolean()).isTrue();
+        assertThat(meaning(other, mark)).as(mark).isEqualTo(meaning(app, mark));
+        assertThat(take(other, bundle).get("taken").get(0).get("added").asInt()).as(mark + " twice").isZero();
+        assertThat(meaning(other, mark)).as(mark + " twice").isEqualTo(meaning(app, mark));
+        ObjectNode again = bundle(other, mark);
+        for (String part : List.of("sheets", "workUps", "routines", "setUps", "snapshots", "packs", "families")) {
+          assertThat(again.get(part)).as(mark + " " + part).isEqualTo(bundle.get(part));
+        }
+      }
+      assertThat(other.get("/api/ledger").get("all").asInt()).isPositive();
+    }
+  }
+
+  @Test
+  void twoWorkshopsPassACraftOnAndBack(App app) {
+    try (App there = App.on(folder.resolve("there.db")); App here = App.on(folder.resolve("here.db"))) {
+      take(here, bundle(app, "DOTTEREL"));
+      take(there, bundle(here, "DOTTEREL"));
+      long workUp = there.get("/api/crafts/DOTTEREL").get("workUps").get(0).get("id").asLong();
+      JsonNode view = there.get("/api/work-ups/" + workUp);
+      there.ask("POST", "/api/work-ups/" + workUp + "/findings", "{\"version\":" + view.get("version") + ",\"checkId\":\"radio-model-setting\",\"outcomes\":{\"seen\":\"this\"},\"numbers\":{},\"sureness\":\"SURE\"}");
+      ObjectNode back = bundle(there, "DOTTEREL");
+      assertThat(take(here, back).get("taken").get(0).get("added").asInt()).isPositive();
+      assertThat(meaning(here, "DOTTEREL")).isEqualTo(meaning(there, "DOTTEREL"));
+      assertThat(take(here, back).get("taken").get(0).get("added").asInt()).isZero();
+      assertThat(take(there, bundle(here, "DOTTEREL")).get("taken").get(0).get("added").asInt()).as("the line of taking it in").isEqualTo(1);
+    }
+  }
+
+  @Test
+  void whereBothWentOnNothingIsTakenIn(App app) {
+    try (App one = App.on(folder.resolve("one.db")); App other = App.on(folder.resolve("other.db"))) {
+      ObjectNode bundle = bundle(app, "DOTTEREL");
+      take(one, bundle);
+      take(other, bundle);
+      find(one, "this");
+      find(other, "other");
+      String before = meaning(one, "DOTTEREL");
+      assertThat(refused(one, 409, bundle(other, "DOTTEREL"))).contains("workUps[0].events").contains("went on differently");
+      assertThat(meaning(one, "DOTTEREL")).isEqualTo(before);
+      one.ask("POST", "/api/crafts", "{\"mark\":\"TERN\",\"name\":\"\",\"craftClass\":\"INCH_5\",\"spins\":\"INWARD\",\"numbering\":\"REAR_RIGHT_FIRST\",\"mode\":\"LEVEL\"}");
+      assertThat(refused(one, 409, bundle(app, "TERN"))).contains("Another craft is marked");
+    }
+  }
+
+  private static void find(App app, String model) {
+    long workUp = app.get("/api/crafts/DOTTEREL").get("workUps").get(0).get("id").asLong();
+    app.ask("POST", "/api/work-ups/" + workUp + "/findings", "{\"version\":" + app.get("/api/work-ups/" + workUp).get("version") + ",\"checkId\":\"radio-model-setting\",\"outcomes\":{\"seen\":\"" + model
+        + "\"},\"numbers\":{},\"sureness\":\"SURE\"}");
+  }
+
+  @Test
+  @OutsideCheck(kind = Kind.REFERENCE_LIBRARY, source = "networknt JSON Schema validator, draft 2020-12")
+  void everyChartOfTheDemoBenchKeepsToThePublishedSchemaAndAWrongOneDoesNot(App app) throws IOException {
+    Schema schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(Files.readString(Path.of("../docs/chart-bundle.schema.json")), InputFormat.JSON);
+    for (JsonNode craft : app.get("/api/crafts")) {
+      assertThat(schema.validate(bundle(app, craft.get("mark").asString()).toString(), InputFormat.JSON)).as(craft.get("mark").asString()).isEmpty();
+    }
+    ObjectNode wrong = bundle(app, "EIDER");
+    wrong.remove("packs");
+    ((ObjectNode) wrong.get("craft")).put("state", "FLYING");
+    assertThat(schema.validate(wrong.toString(), InputFormat.JSON)).hasSize(2);
+  }
+
+  @Test
+  void wholeBenchGoesAsAZipOfChartsAndComesInAgain(App app) throws IOException, InterruptedException {
+    byte[] zip = HttpClient.newHttpClient().send(HttpRequest.newBuilder(URI.create(app.url("/api/bundles"))).build(), BodyHandlers.ofByteArray()).body();
+    List<String> names = new ArrayList<>();
+    try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
+      for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
+        names.add(entry.getName());
+        assertThat(app.json.readTree(in.readAllBytes()).get("format").asString()).isEqualTo("able-medic-chart");
+      }
+    }
+    assertThat(names).hasSameSizeAs(app.get("/api/crafts")).contains("SHAG.json");
+    try (App other = App.empty(folder)) {
+      JsonNode arrived = app.json.readTree(other.sendAs("POST", "/api/bundles", zip, "application/octet-stream").body());
+      assertThat(arrived.get("refused")).isEmpty();
+      assertThat(arrived.get("taken")).hasSameSizeAs(names);
+      assertThat(other.get("/api/bench").get("unreadable")).isEmpty();
+      for (int cut : new int[] {3, 40, zip.length / 2, zip.length - 30}) {
+        assertThat(other.sendAs("POST", "/api/bundles", Arrays.copyOf(zip, cut), "application/octet-stream").statusCode()).as("cut at " + cut).isBetween(200, 422);
+      }
+    }
+  }
+
+  @Test
+  void whatIsNoChartIsRefusedWithThePlaceAndChangesNothing(App app) {
+    try (App other = App.empty(folder)) {
+      ObjectNode sound = bundle(app, "EIDER");
+      assertThat(refused(other, 422, sound.deepCopy().put("form", 2))).contains("newer version");
+      assertThat(refused(other, 422, sound.deepCopy().put("format", "other"))).contains("format");
+      assertThat(refused(other, 422, sound.deepCopy().put("more", 1))).contains("more");
+      assertThat(refused(other, 422, sound.deepCopy().without("craft"))).contains("craft");
+      ObjectNode state = sound.deepCopy();
+      ((ObjectNode) state.get("craft")).put("state", "FLYING");
+      assertThat(refused(other, 422, state)).contains("craft.state");
+      ObjectNode sheet = sound.deepCopy();
+      ((ObjectNode) sheet.get("sheets").get(0)).putObject("sheet").put("form", 2);
+      assertThat(refused(other, 422, sheet)).contains("sheets[0].sheet");
+      ObjectNode newer = sound.deepCopy();
+      ((ObjectNode) newer.get("sheets").get(0).get("sheet")).put("form", 900);
+      assertThat(refused(other, 422, newer)).contains("newer version");
+      ObjectNode event = sound.deepCopy();
+      ((ObjectNode) event.get("workUps").get(0).get("events").get(0)).putObject("event").put("kind", "danced");
+      assertThat(refused(other, 422, event)).contains("workUps[0].events[0].event");
+      ObjectNode line = sound.deepCopy();
+      ((ObjectNode) line.get("log").get(0)).put("workUp", 77);
+      assertThat(refused(other, 422, line)).contains("log[0].workUp");
+      assertThat(other.get("/api/crafts")).isEmpty();
+      assertThat(other.sendAs("POST", "/api/bundles", new byte[0], "application/octet-stream").statusCode()).isEqualTo(422);
+    }
+  }
+
+  @Test
+  void noBytesAtAllMakeAServerError(App app) {
+    byte[] sound = bundle(app, "LAPWING").toString().getBytes(StandardCharsets.UTF_8);
+    Random random = new Random(11);
+    try (App other = App.empty(folder)) {
+      for (int i = 0; i < 60; i++) {
+        byte[] bytes = i % 3 == 0 ? new byte[random.nextInt(600)] : sound.clone();
+        if (i % 3 == 0) {
+          random.nextBytes(bytes);
+        }
+        for (int k = 0; i % 3 == 1 && k < 4; k++) {
+          bytes[random.nextInt(bytes.length)] = (byte) random.nextInt(128);
+        }
+        byte[] sent = i % 3 == 2 ? Arrays.copyOf(bytes, random.nextInt(bytes.length)) : bytes;
+        assertThat(other.sendAs("POST", "/api/bundles", sent, "application/octet-stream").statusCode()).as("round " + i).isBetween(200, 499);
+      }
+      assertThat(other.get("/api/bench").get("unreadable")).isEmpty();
+    }
+  }
+}

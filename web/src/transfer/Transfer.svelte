@@ -1,0 +1,171 @@
+<script lang="ts">
+  import { onMount } from 'svelte';
+  import DropFile from '../shared/DropFile.svelte';
+  import Notice from '../shared/Notice.svelte';
+  import { moment } from '../shared/words';
+  import { Transfer, zone } from './transfer.svelte';
+
+  const work = new Transfer();
+  onMount(() => void work.look());
+  const schedules = [
+    { id: 'NEVER', label: 'only when I ask for one' },
+    { id: 'DAY', label: 'once a day' },
+    { id: 'WEEK', label: 'once a week' }
+  ] as const;
+</script>
+
+<svelte:head><title>In and out – Able Medic</title></svelte:head>
+
+<section class="page">
+  <h1>In and out</h1>
+  <p class="small">
+    A chart goes along with its craft: out here, in at the other workshop, and back. What both know already
+    gives no doubles.
+  </p>
+  <Notice text={work.error} />
+  <div class="columns">
+    <div>
+      <h2>Take in</h2>
+      <DropFile label="Drop a chart, or a ZIP of charts" tall onfile={(file) => void work.takeCharts(file)} />
+      {#if work.busy && work.share > 0}<p class="small">{Math.round(work.share * 100)} % sent</p>{/if}
+      {#if work.arrived}
+        <ul aria-live="polite">
+          {#each work.arrived.taken as one (one.mark)}
+            <li>
+              <a href={`/crafts/${encodeURIComponent(one.mark)}`}>{one.mark}</a>
+              {one.added === 0
+                ? 'was known in full'
+                : `${one.news ? 'is new here' : 'went on'}, ${one.added} records`}
+            </li>
+          {/each}
+          {#each work.arrived.refused as one (one.name)}
+            <li class="against">{one.name}: {one.why} <span class="small">{one.where}</span></li>
+          {/each}
+        </ul>
+      {/if}
+      <h3>Crafts from a table</h3>
+      <DropFile label="Drop a CSV file, a craft in each line" onfile={(file) => void work.takeTable(file)} />
+      <p class="small">
+        Columns: mark, name, class, spins, numbering, mode, layout, parts, cells, chemistry, capacity_mah,
+        cell_milliohms. Only the mark has to be there; parts are ids of the shelf, parted by semicolons.
+      </p>
+      {#if work.entered.length > 0}
+        <p aria-live="polite">
+          Entered:
+          {#each work.entered as one (one.mark)}<a href={`/crafts/${encodeURIComponent(one.mark)}`}
+              >{one.mark}</a
+            >
+          {/each}
+        </p>
+      {/if}
+    </div>
+    <div>
+      <h2>Give out</h2>
+      <ul class="out">
+        <li>
+          <a href="/api/bundles" download="able-medic-charts.zip">All charts</a> a ZIP of one document each
+        </li>
+        <li><a href="/api/ledger.csv" download="ledger.csv">Ledger</a> as a table</li>
+        <li><a href="/api/packs.csv" download="packs.csv">Packs</a> all that happened to each, as a table</li>
+        <li><a href={`/api/due.ics?${zone()}`} download="due.ics">What is due</a> for a calendar</li>
+      </ul>
+      <p class="small">
+        One chart alone, its ready label and its job sheets are on the chart and on each work-up.
+      </p>
+      <h2 class="later">Backups</h2>
+      {#if work.backups}
+        {@const now = work.backups}
+        <p>
+          {work.newest === '' ? 'None was made yet.' : `The newest is of ${moment(work.newest)}.`}
+          <span class="small">In {now.folder}.</span>
+        </p>
+        <div class="acts">
+          <button class="act" disabled={work.busy} onclick={() => void work.backUp()}>Back up now</button>
+        </div>
+        <div class="schedule">
+          <div class="field">
+            <label for="every">Made</label>
+            <select
+              id="every"
+              class="entry"
+              value={now.every}
+              onchange={(event) =>
+                void work.keep(
+                  schedules.find((one) => one.id === event.currentTarget.value)?.id ?? 'NEVER',
+                  now.keep
+                )}
+            >
+              {#each schedules as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
+            </select>
+          </div>
+          <div class="field">
+            <label for="keep">Kept</label>
+            <input
+              id="keep"
+              class="entry"
+              type="number"
+              min="1"
+              max="50"
+              value={now.keep}
+              onchange={(event) => void work.keep(now.every, Number(event.currentTarget.value))}
+            />
+          </div>
+        </div>
+        <ul>
+          {#each now.all as one (one.name)}
+            <li>
+              <span class="figure">{one.name}</span>
+              <span class="small">{moment(one.at)}, {Math.max(1, Math.round(one.bytes / 1024))} kB</span>
+            </li>
+          {/each}
+        </ul>
+        <p class="small">
+          To go back to one, stop the program: <span class="figure">./medic restore FILE</span>
+        </p>
+      {/if}
+    </div>
+  </div>
+</section>
+
+<style>
+  .columns {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(19rem, 1fr));
+    gap: 2.5rem;
+    margin-top: 1rem;
+  }
+
+  .columns > div {
+    display: grid;
+    gap: 0.7rem;
+    align-content: start;
+    min-width: 0;
+  }
+
+  h3,
+  .later {
+    margin-top: 1.2rem;
+  }
+
+  .out a {
+    font-weight: 700;
+    margin-right: 0.4rem;
+  }
+
+  .out li,
+  li {
+    border-bottom: 1px solid var(--rule);
+    padding: 0.4rem 0;
+    overflow-wrap: anywhere;
+  }
+
+  .against {
+    color: var(--danger);
+  }
+
+  .schedule {
+    display: grid;
+    grid-template-columns: 1fr 6rem;
+    gap: 0.8rem;
+  }
+</style>
