@@ -7,6 +7,7 @@
   import TopView from '../shared/TopView.svelte';
   import LeadsAndPower from './LeadsAndPower.svelte';
   import LogNote from './LogNote.svelte';
+  import FileList from '../files/FileList.svelte';
   import { zone } from '../transfer/transfer.svelte';
   import DueList from './DueList.svelte';
   import SerialLines from './SerialLines.svelte';
@@ -118,6 +119,8 @@
     </p>
     <LeadsAndPower chart={c} />
     <SerialLines chart={c} ontold={(now) => (chart.value = now)} />
+
+    {#key c.mark}<FileList mark={c.mark} />{/key}
 
     <div class="columns">
       <div>

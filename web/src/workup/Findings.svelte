@@ -1,4 +1,8 @@
 <script lang="ts">
+  import { onMount } from 'svelte';
+  import { Files } from '../files/files.svelte';
+  import Thumb from '../files/Thumb.svelte';
+  import Notice from '../shared/Notice.svelte';
   import { clock, day } from '../shared/words';
   import type { WorkUpState } from './state.svelte';
 
@@ -6,9 +10,19 @@
   let { work }: { work: WorkUpState } = $props();
 
   let lines = $derived(work.view!.evidence);
+  // svelte-ignore state_referenced_locally
+  const files = new Files(work.view!.mark);
+  onMount(() => void files.look());
+
+  function keep(file: File | undefined, n: number): void {
+    if (file) {
+      void files.keep(file, { workUp: work.view!.id, n });
+    }
+  }
 </script>
 
 <h2>Known</h2>
+<Notice text={files.error} />
 <ol>
   {#each lines as line, i (line.n)}
     {#if i === 0 || day(lines[i - 1]!.at) !== day(line.at)}
@@ -22,6 +36,19 @@
       {#if line.cleared.length > 0}<span class="small cleared">clears {line.cleared.join(', ')}</span>{/if}
       {#if line.takenBack}<span class="small">taken back</span>
       {:else if line.before}<span class="small">before the fix</span>{/if}
+      {#each files.beside(work.view!.id, line.n) as file (file.id)}<Thumb {files} {file} />{/each}
+      {#if line.sort === 'finding' && !line.takenBack}
+        <label class="plain photo">
+          <input
+            class="sr-only"
+            type="file"
+            accept="image/*"
+            aria-label={`Photo: ${line.title}`}
+            onchange={(event) => keep(event.currentTarget.files?.[0], line.n)}
+          />
+          photo
+        </label>
+      {/if}
       {#if line.canTakeBack}
         <button
           class="plain"
@@ -93,5 +120,13 @@
   .plain {
     font-size: 1rem;
     justify-self: start;
+  }
+
+  .photo {
+    cursor: pointer;
+  }
+
+  .photo:focus-within {
+    outline: 3px solid var(--doubt-fill);
   }
 </style>

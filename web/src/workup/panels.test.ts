@@ -18,6 +18,9 @@ vi.mock('../api/client', async (original) => {
   const call =
     (method: string) =>
     async (path: string, init: { body?: unknown } = {}) => {
+      if (path.endsWith('/files')) {
+        return { data: [], response: new Response() };
+      }
       sent.push({ method, path, body: init.body });
       return reply.refusal
         ? { error: { detail: reply.refusal }, response: new Response(null, { status: 409 }) }

@@ -22,7 +22,7 @@ class Border extends OncePerRequestFilter {
   /** A recording of an analyser, which is read as it comes. */
   static final long LARGEST_FILE = 256L * 1024 * 1024;
   private static final Pattern FILES = Pattern.compile(
-      "/api/(instruments/capture|instruments/radio-session/recording|work-ups/\\d{1,18}/captures|crafts/[^/]{1,200}/snapshots|firmware-families|bundles|crafts/table)");
+      "/api/(instruments/capture|instruments/radio-session/recording|work-ups/\\d{1,18}/captures|crafts/[^/]{1,200}/(snapshots|files)|firmware-families|bundles|crafts/table)");
   /** Marks a request whose body broke off. */
   static final String CUT_OFF = Border.class.getName() + ".cutOff";
   private static final int LONGEST_ADDRESS = 600;

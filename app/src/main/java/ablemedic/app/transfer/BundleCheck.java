@@ -2,6 +2,8 @@ package ablemedic.app.transfer;
 
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.SheetForm;
+import ablemedic.app.files.FileSort;
+import ablemedic.app.files.FileStore;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.packs.PackStore;
 import ablemedic.app.routine.RoutineStore;
@@ -79,7 +81,13 @@ class BundleCheck {
           return new PackOf(one.label(), one.enteredAt(), renewed(at + ".pack", one.pack(), text -> PackStore.renewed(json, text)),
               each(at + ".entries", one.entries(), (where, k, entry) -> new PackEntryOf(entry.at(), renewed(where + ".entry", entry.entry(), text -> PackStore.renewedEntry(json, text)))));
         }),
-        each("families", came.families(), (at, n, one) -> family(at, one)));
+        each("families", came.families(), (at, n, one) -> family(at, one)),
+        each("files", came.files(), (at, n, one) -> {
+          need(one.workUp() == null || one.workUp() >= 1 && one.workUp() <= workUps.size(), at + ".workUp", "There is no work-up " + one.workUp() + " in it.");
+          need(one.bytes().length <= FileStore.LARGEST && FileSort.of(one.bytes()).isPresent(), at + ".bytes", "A photo, PDF or plain text of at most " + FileStore.LARGEST / 1024 / 1024 + " MB is kept; this is none.");
+          words(at + ".name", one.name());
+          return one;
+        }));
   }
 
   private WorkUpOf checked(String where, WorkUpOf came, int sheets) {

@@ -1,11 +1,13 @@
 package ablemedic.app.transfer;
 
 import ablemedic.app.chart.CraftStore;
+import ablemedic.app.files.FileStore;
 import ablemedic.app.storage.Json;
 import ablemedic.app.transfer.ChartBundle.CraftOf;
 import ablemedic.app.transfer.ChartBundle.EndingOf;
 import ablemedic.app.transfer.ChartBundle.EventOf;
 import ablemedic.app.transfer.ChartBundle.FamilyOf;
+import ablemedic.app.transfer.ChartBundle.FileOf;
 import ablemedic.app.transfer.ChartBundle.LineOf;
 import ablemedic.app.transfer.ChartBundle.PackEntryOf;
 import ablemedic.app.transfer.ChartBundle.PackOf;
@@ -34,12 +36,14 @@ class BundleReader {
   private final JdbcClient database;
   private final Json json;
   private final CraftStore crafts;
+  private final FileStore files;
   private final Clock clock;
 
-  BundleReader(JdbcClient database, Json json, CraftStore crafts, Clock clock) {
+  BundleReader(JdbcClient database, Json json, CraftStore crafts, FileStore files, Clock clock) {
     this.database = database;
     this.json = json;
     this.crafts = crafts;
+    this.files = files;
     this.clock = clock;
   }
 
@@ -64,7 +68,8 @@ class BundleReader {
                 rs.getBytes("packed"))).list(),
         packs(row.mark()),
         database.sql("SELECT * FROM firmware_family WHERE id IN (SELECT family FROM snapshot WHERE mark = ?) ORDER BY id").param(row.mark())
-            .query((rs, n) -> new FamilyOf(rs.getString("id"), at(rs, "entered_at"), rs.getString("body"))).list());
+            .query((rs, n) -> new FamilyOf(rs.getString("id"), at(rs, "entered_at"), rs.getString("body"))).list(),
+        files.of(row.mark()).stream().map(one -> new FileOf(one.workUpId() == null ? null : numbers.workUp(one.workUpId()), one.n(), one.name(), one.at(), files.bytes(one.id()))).toList());
   }
 
   private WorkUpOf workUp(long id, LocalNumbers numbers) {

@@ -3,6 +3,7 @@ package ablemedic.app.transfer;
 import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.SheetForm;
+import ablemedic.app.files.FileSort;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Folded;
 import ablemedic.app.storage.Json;
@@ -90,6 +91,9 @@ class BundleWriter {
         happened(i, numbers.get(i), local);
       }
       rest();
+      came.files().forEach(one -> missing("kept_file WHERE mark = ? AND entered_at = ? AND name = ?", List.of(mark, one.enteredAt(), one.name()),
+          "INSERT INTO kept_file (mark, work_up_id, n, name, type, entered_at, bytes) VALUES (?, ?, ?, ?, ?, ?, ?)", mark, one.workUp() == null ? null : numbers.get(one.workUp() - 1), one.n(), one.name(),
+          FileSort.of(one.bytes()).orElseThrow().type(), one.enteredAt(), one.bytes()));
       if (workUps.of(mark).stream().filter(WorkUpStore.Opened::isOpen).count() > 1) {
         throw Refusal.conflict("workUps", "Both have an open work-up of " + mark + ". Close one of them first.");
       }

@@ -13,7 +13,7 @@ import tools.jackson.databind.JsonNode;
  * @param form   of this document, from 1; a newer one is refused
  */
 record ChartBundle(String format, int form, Instant writtenAt, CraftOf craft, List<SheetOf> sheets, List<LineOf> log, List<WorkUpOf> workUps, List<RoutineOf> routines, List<SetUpOf> setUps,
-    List<SnapshotOf> snapshots, List<PackOf> packs, List<FamilyOf> families) {
+    List<SnapshotOf> snapshots, List<PackOf> packs, List<FamilyOf> families, List<FileOf> files) {
   static final String FORMAT = "able-medic-chart";
   static final int FORM = 1;
 
@@ -44,6 +44,9 @@ record ChartBundle(String format, int form, Instant writtenAt, CraftOf craft, Li
   record PackOf(String label, Instant enteredAt, JsonNode pack, List<PackEntryOf> entries) {}
 
   record PackEntryOf(Instant at, JsonNode entry) {}
+
+  /** A photo or file; {@code workUp} counts {@link #workUps} from 1, {@code n} its findings. */
+  record FileOf(@Nullable Integer workUp, @Nullable Integer n, String name, Instant enteredAt, byte[] bytes) {}
 
   /** A firmware family of the workshop's own that a snapshot is read through. */
   record FamilyOf(String id, Instant enteredAt, String table) {}

@@ -86,8 +86,12 @@ final class JobSheet {
     List<Noted> findings = workUp.evidence().stream().filter(one -> !one.takenBack() && one.sort().equals("finding")).toList();
     page.heading("What was found");
     for (Noted one : findings) {
-      page.write(one.title() + ": " + String.join(", ", one.answers()), SIZE, false, PdfPage.LEFT, PdfPage.RIGHT);
+      page.write(asked(one.title()) + String.join(", ", one.answers()), SIZE, false, PdfPage.LEFT, PdfPage.RIGHT);
     }
+  }
+
+  private static String asked(String title) {
+    return title.endsWith("?") ? title + " " : title + ": ";
   }
 
   private void proof(PdfPage page) throws IOException {
@@ -97,7 +101,7 @@ final class JobSheet {
       return;
     }
     for (ProofTest test : workUp.proof().tests()) {
-      page.write(test.title() + ": " + test.expected() + " – " + test.state().toLowerCase(Locale.ROOT).replace('_', ' '), SIZE, false, PdfPage.LEFT, PdfPage.RIGHT);
+      page.write(asked(test.title()) + test.expected() + " – " + test.state().toLowerCase(Locale.ROOT).replace('_', ' '), SIZE, false, PdfPage.LEFT, PdfPage.RIGHT);
     }
   }
 
@@ -131,7 +135,7 @@ final class JobSheet {
       circle(pen, x, y, (float) one.propDiameterMm() / 2 * scale);
       pen.stroke();
       String label = one.shortName() + (one.spin() == Spin.CLOCKWISE ? " cw" : " ccw");
-      page.at(label, 7.5f, marked, x - page.width(label, 7.5f) / 2, y + 8);
+      page.at(label, 7.5f, marked, x - page.width(label, 7.5f) / 2, one.forwardMm() > 0 ? y + 8 : y - 13);
       if (marked) {
         circle(pen, x, y, 4);
         pen.fill();

@@ -1,0 +1,79 @@
+package ablemedic.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import ablemedic.app.RunningApp.App;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+
+/** Photos and files beside findings and logs: kept, shown, never run. */
+@ExtendWith(RunningApp.class)
+class FilesTest {
+  private static final byte[] PHOTO = {(byte) 0xFF, (byte) 0xD8, (byte) 0xFF, (byte) 0xE0, 0, 16, 'J', 'F', 'I', 'F', 0, 1, 2, 3};
+
+  @TempDir Path folder;
+
+  private static JsonNode keep(App app, int status, String path, byte[] bytes) {
+    var response = app.sendAs("POST", path, bytes, "application/octet-stream");
+    assertThat(response.statusCode()).as(response.body()).isEqualTo(status);
+    return app.json.readTree(response.body());
+  }
+
+  private static byte[] text(String text) {
+    return text.getBytes(StandardCharsets.UTF_8);
+  }
+
+  @Test
+  void aPhotoStandsBesideItsFindingComesBackByteForByteAndTravelsWithTheChart(App app) throws IOException, InterruptedException {
+    long workUp = app.get("/api/crafts/LAPWING").get("workUps").get(0).get("id").asLong();
+    JsonNode kept = keep(app, 201, "/api/crafts/LAPWING/files?name=lens.jpg&workUp=" + workUp + "&n=1", PHOTO).get(0);
+    assertThat(kept.get("picture").asBoolean()).isTrue();
+    assertThat(kept.get("n").asInt()).isEqualTo(1);
+    var file = HttpClient.newHttpClient().send(HttpRequest.newBuilder(URI.create(app.url("/api/crafts/LAPWING/files/" + kept.get("id")))).build(), BodyHandlers.ofByteArray());
+    assertThat(file.body()).isEqualTo(PHOTO);
+    assertThat(file.headers().firstValue("Content-Type")).contains("image/jpeg");
+    assertThat(file.headers().firstValue("X-Content-Type-Options")).contains("nosniff");
+    try (App other = App.empty(folder)) {
+      byte[] bundle = text(app.send("GET", "/api/crafts/LAPWING/bundle", "").body());
+      keep(other, 200, "/api/bundles", bundle);
+      keep(other, 200, "/api/bundles", bundle);
+      assertThat(other.get("/api/crafts/LAPWING/files")).hasSize(1);
+      assertThat(other.get("/api/crafts/LAPWING/files").get(0).get("workUpId").asLong()).isEqualTo(other.get("/api/crafts/LAPWING").get("workUps").get(0).get("id").asLong());
+    }
+    assertThat(app.ask("DELETE", "/api/crafts/LAPWING/files/" + kept.get("id"), "")).isEmpty();
+    app.refused(404, "GET", "/api/crafts/LAPWING/files/" + kept.get("id"), "");
+  }
+
+  @Test
+  void whatCouldBeRunIsOnlyEverHandedBackAsText(App app) {
+    JsonNode kept = keep(app, 201, "/api/crafts/EIDER/files?name=x.html", text("<html><script>alert(1)</script></html>"));
+    var file = app.send("GET", "/api/crafts/EIDER/files/" + kept.get(kept.size() - 1).get("id"), "");
+    assertThat(file.headers().firstValue("Content-Type").orElseThrow()).startsWith("text/plain");
+    assertThat(file.headers().firstValue("Content-Disposition").orElseThrow()).startsWith("attachment");
+    assertThat(String.join(" ", file.headers().allValues("Content-Security-Policy"))).contains("sandbox");
+  }
+
+  @Test
+  void whatIsNoPhotoTooLargeOrOfNothingIsRefused(App app) {
+    byte[] noise = new byte[500];
+    new Random(3).nextBytes(noise);
+    assertThat(keep(app, 422, "/api/crafts/EIDER/files?name=x", noise).toString()).contains("JPEG");
+    assertThat(keep(app, 422, "/api/crafts/EIDER/files?name=x", new byte[0]).toString()).contains("JPEG");
+    assertThat(keep(app, 422, "/api/crafts/EIDER/files?name=x", Arrays.copyOf(PHOTO, 3_000_000)).toString()).contains("2 MB");
+    keep(app, 404, "/api/crafts/NOBODY/files?name=x", PHOTO);
+    keep(app, 422, "/api/crafts/EIDER/files?name=x&n=1", PHOTO);
+    long other = app.get("/api/crafts/LAPWING").get("workUps").get(0).get("id").asLong();
+    assertThat(keep(app, 422, "/api/crafts/EIDER/files?name=x&workUp=" + other, PHOTO).toString()).contains("another craft");
+  }
+}

@@ -1,0 +1,54 @@
+<script lang="ts">
+  import { onMount } from 'svelte';
+  import DropFile from '../shared/DropFile.svelte';
+  import Notice from '../shared/Notice.svelte';
+  import { day } from '../shared/words';
+  import { Files } from './files.svelte';
+  import Thumb from './Thumb.svelte';
+
+  /** All photos and files of a craft, and a place to drop another. */
+  let { mark }: { mark: string } = $props();
+
+  // svelte-ignore state_referenced_locally
+  const files = new Files(mark);
+  onMount(() => void files.look());
+</script>
+
+<section>
+  <h2>Photos and files</h2>
+  <Notice text={files.error} />
+  <ul>
+    {#each files.all as file (file.id)}
+      <li>
+        <Thumb {files} {file} />
+        <span class="small"
+          >{day(file.at)}
+          {#if file.workUpId}<a href={`/work-ups/${file.workUpId}`}>work-up {file.workUpId}</a>{/if}
+          <button class="plain" onclick={() => void files.takeOff(file)}
+            >take off<span class="sr-only"> {file.name}</span></button
+          ></span
+        >
+      </li>
+    {/each}
+  </ul>
+  <DropFile label="Drop a photo, a PDF or a text" onfile={(file) => void files.keep(file)} />
+</section>
+
+<style>
+  section {
+    margin-top: 1.6rem;
+    display: grid;
+    gap: 0.6rem;
+  }
+
+  ul {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 1rem;
+  }
+
+  li {
+    display: grid;
+    justify-items: start;
+  }
+</style>

@@ -1,0 +1,49 @@
+import { api, ask, type Schemas } from '../api/client';
+import { Doing } from '../shared/doing.svelte';
+import { send } from '../shared/upload.svelte';
+import { shrunk } from './shrink';
+
+type KeptFile = Schemas['KeptFile'];
+
+/** Photos and files of a craft. */
+export class Files extends Doing {
+  all = $state.raw<KeptFile[]>([]);
+
+  constructor(readonly mark: string) {
+    super();
+  }
+
+  address(file: KeptFile): string {
+    return `/api/crafts/${encodeURIComponent(this.mark)}/files/${file.id}`;
+  }
+
+  /** Those beside a finding of a work-up. */
+  beside(workUpId: number, n: number): KeptFile[] {
+    return this.all.filter((file) => file.workUpId === workUpId && file.n === n);
+  }
+
+  async look(): Promise<void> {
+    await this.run(async () => {
+      this.all = await ask(api.GET('/api/crafts/{mark}/files', { params: { path: { mark: this.mark } } }));
+    });
+  }
+
+  async keep(file: File, to?: { workUp: number; n: number }): Promise<void> {
+    await this.run(async () => {
+      const asked: Record<string, string> = { name: file.name };
+      if (to) {
+        asked.workUp = String(to.workUp);
+        asked.n = String(to.n);
+      }
+      const address = `/api/crafts/${encodeURIComponent(this.mark)}/files`;
+      this.all = await send<KeptFile[]>(await shrunk(file), '', () => {}, address, asked).answer;
+    });
+  }
+
+  async takeOff(file: KeptFile): Promise<void> {
+    await this.run(async () => {
+      const path = { mark: this.mark, id: file.id };
+      this.all = await ask(api.DELETE('/api/crafts/{mark}/files/{id}', { params: { path } }));
+    });
+  }
+}
