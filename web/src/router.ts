@@ -58,6 +58,7 @@ export const { p, navigate, route } = createRouter({
   '/instruments/meter': () => import('./instruments/Meter.svelte'),
   '/in-and-out': () => import('./transfer/Transfer.svelte'),
   '/ledger': () => import('./ledger/Ledger.svelte'),
+  '/ledger/trends': () => import('./ledger/Trends.svelte'),
   '/handbook': () => import('./handbook/Handbook.svelte'),
   '/handbook/:id': () => import('./handbook/Page.svelte'),
   '*': () => import('./shared/NotFound.svelte')

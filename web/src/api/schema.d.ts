@@ -212,6 +212,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/crafts/{mark}/drawing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["drawing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/crafts/{mark}/files": {
         parameters: {
             query?: never;
@@ -1516,6 +1532,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ledger/trends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["trends"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3302,6 +3334,15 @@ export interface components {
             modes: components["schemas"]["ModeLaid"][];
             switches: components["schemas"]["SwitchLaid"][];
         };
+        Month: {
+            /** Format: int32 */
+            closed: number;
+            /** Format: double */
+            minutes: number;
+            month: string;
+            /** Format: int32 */
+            solved: number;
+        };
         MotionAnswer: {
             alike: components["schemas"]["LooksAlike"][];
             axes: components["schemas"]["AxisView"][];
@@ -4322,6 +4363,14 @@ export interface components {
             usual: string;
             values: components["schemas"]["ValueOf"][];
         };
+        Share: {
+            id: string;
+            /** Format: double */
+            minutes: number;
+            /** Format: int32 */
+            times: number;
+            title: string;
+        };
         ShelfSort: {
             own: boolean;
             sort: components["schemas"]["PartSort"];
@@ -4570,6 +4619,12 @@ export interface components {
             /** Format: double */
             ohms: number;
             to: string;
+        };
+        Trends: {
+            causes: components["schemas"]["Share"][];
+            crafts: components["schemas"]["Share"][];
+            families: components["schemas"]["Share"][];
+            months: components["schemas"]["Month"][];
         };
         TrialMade: {
             version: string;
@@ -5130,6 +5185,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ComplaintEntry"][];
+                };
+            };
+        };
+    };
+    drawing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
                 };
             };
         };
@@ -7320,6 +7397,28 @@ export interface operations {
                 };
                 content: {
                     "text/csv": string;
+                };
+            };
+        };
+    };
+    trends: {
+        parameters: {
+            query?: {
+                zone?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trends"];
                 };
             };
         };

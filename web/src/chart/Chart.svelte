@@ -116,6 +116,7 @@
         >This chart, to pass on</a
       >
       <a href={`/api/crafts/${encodeURIComponent(c.mark)}/label?${zone()}`} target="_blank">Ready label</a>
+      <a href={`/api/crafts/${encodeURIComponent(c.mark)}/drawing`} download={`${c.mark}.svg`}>Drawing</a>
     </p>
     <LeadsAndPower chart={c} />
     <SerialLines chart={c} ontold={(now) => (chart.value = now)} />

@@ -36,7 +36,7 @@
 
 <style>
   section {
-    margin-top: 1.6rem;
+    margin: 1.6rem 0;
     display: grid;
     gap: 0.6rem;
   }

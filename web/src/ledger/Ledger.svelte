@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { route } from '../router';
   import { onMount } from 'svelte';
   import { api, ask, type Schemas } from '../api/client';
   import { Loading } from '../shared/loading.svelte';
@@ -8,8 +9,8 @@
   const ledger = new Loading<Schemas['Ledger']>();
   const lists = new Loading<{ crafts: Schemas['ListedCraft'][]; pages: Schemas['Page'][] }>();
   let q = $state('');
-  let craft = $state('');
-  let cause = $state('');
+  let craft = $state(String(route.search.craft ?? ''));
+  let cause = $state(String(route.search.cause ?? ''));
   let from = $state('');
   let to = $state('');
 
@@ -50,7 +51,10 @@
 <section class="page">
   <div class="top">
     <h1>Ledger</h1>
-    <a class="quiet" href="/api/ledger.csv" download="ledger.csv">All of it as CSV</a>
+    <span class="do"
+      ><a class="quiet" href="/ledger/trends">Trends</a>
+      <a class="quiet" href="/api/ledger.csv" download="ledger.csv">All of it as CSV</a></span
+    >
   </div>
   <div class="filters">
     <div class="field">

@@ -18,7 +18,7 @@ export function send<T>(
     request.upload.onprogress = (event) => progress(event.total > 0 ? event.loaded / event.total : 0);
     request.onload = () => {
       const body = parsed(request.responseText);
-      if (request.status === 200) {
+      if (Math.floor(request.status / 100) === 2) {
         resolve(body as T);
       } else {
         const detail = (body as { detail?: string }).detail;

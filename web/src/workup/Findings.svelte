@@ -37,27 +37,29 @@
       {#if line.takenBack}<span class="small">taken back</span>
       {:else if line.before}<span class="small">before the fix</span>{/if}
       {#each files.beside(work.view!.id, line.n) as file (file.id)}<Thumb {files} {file} />{/each}
-      {#if line.sort === 'finding' && !line.takenBack}
-        <label class="plain photo">
-          <input
-            class="sr-only"
-            type="file"
-            accept="image/*"
-            aria-label={`Photo: ${line.title}`}
-            onchange={(event) => keep(event.currentTarget.files?.[0], line.n)}
-          />
-          photo
-        </label>
-      {/if}
-      {#if line.canTakeBack}
-        <button
-          class="plain"
-          onclick={() => void work.takeBack(line.n)}
-          aria-label={`Take back: ${line.title}`}
-        >
-          take back
-        </button>
-      {/if}
+      <span class="acts-of">
+        {#if line.sort === 'finding' && !line.takenBack}
+          <label class="plain photo">
+            <input
+              class="sr-only"
+              type="file"
+              accept="image/*"
+              aria-label={`Photo: ${line.title}`}
+              onchange={(event) => keep(event.currentTarget.files?.[0], line.n)}
+            />
+            photo
+          </label>
+        {/if}
+        {#if line.canTakeBack}
+          <button
+            class="plain"
+            onclick={() => void work.takeBack(line.n)}
+            aria-label={`Take back: ${line.title}`}
+          >
+            take back
+          </button>
+        {/if}
+      </span>
     </li>
   {:else}
     <li class="small">Nothing yet.</li>
@@ -120,6 +122,12 @@
   .plain {
     font-size: 1rem;
     justify-self: start;
+  }
+
+  .acts-of {
+    display: flex;
+    gap: 1.2rem;
+    align-items: center;
   }
 
   .photo {

@@ -85,9 +85,11 @@
         Work-up {view.id} · {view.occasion} · {minutes(view.minutes)} so far
       </p>
     </div>
-    <a class="plain" href={`/api/work-ups/${view.id}/job-sheet?${zone()}`} target="_blank">Job sheet</a>
-    <a class="plain" href={`/api/work-ups/${view.id}/readings.csv`} download={`readings-${view.id}.csv`}
-      >Readings</a
+    <span class="papers"
+      ><a class="plain" href={`/api/work-ups/${view.id}/job-sheet?${zone()}`} target="_blank">Job sheet</a>
+      <a class="plain" href={`/api/work-ups/${view.id}/readings.csv`} download={`readings-${view.id}.csv`}
+        >Readings</a
+      ></span
     >
     {#if view.stage !== 'CLOSED'}
       <button class="quiet" onclick={() => (closing = true)}>Close… <kbd>c</kbd></button>
@@ -158,6 +160,13 @@
 {/if}
 
 <style>
+  .papers {
+    display: flex;
+    gap: 1.2rem;
+    margin: 0 1.2rem 0 auto;
+    white-space: nowrap;
+  }
+
   .misfit {
     border-left: 4px solid var(--doubt-fill);
     padding-left: 0.8rem;

@@ -11,6 +11,7 @@ import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
 import com.lowagie.text.pdf.PdfReader;
 import com.lowagie.text.pdf.parser.PdfTextExtractor;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.StringReader;
 import java.net.URI;
@@ -23,6 +24,7 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import javax.xml.parsers.DocumentBuilderFactory;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.Component;
@@ -114,6 +116,15 @@ class PapersTest {
       assertThat(event.getSummary().getValue()).contains(": ");
       assertThat(event.getUid()).isPresent();
     });
+  }
+
+  @Test
+  void everyDrawingIsWellFormedAndHasFourMotors(App app) throws Exception {
+    for (JsonNode craft : app.get("/api/crafts")) {
+      var drawing = DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new ByteArrayInputStream(bytes(app, "/api/crafts/" + craft.get("mark").asString().replace(" ", "%20") + "/drawing")));
+      assertThat(drawing.getElementsByTagName("circle").getLength()).as(craft.toString()).isEqualTo(4);
+      assertThat(drawing.getElementsByTagName("text").item(0).getTextContent()).contains("motor");
+    }
   }
 
   @Test

@@ -103,6 +103,12 @@ class LedgerController {
         .toList();
   }
 
+  /** What comes back again and again, and how the bench went month by month. */
+  @GetMapping("/api/ledger/trends")
+  Trends trends(@RequestParam(defaultValue = "") String zone) {
+    return Trends.of(ledger.find(Search.ALL), zone(zone));
+  }
+
   @GetMapping(value = "/api/ledger.csv", produces = "text/csv")
   ResponseEntity<String> csv() {
     SafeCsv csv = new SafeCsv("closed_at", "craft", "work_up", "complaint", "ended", "reason", "causes", "fixes", "changes", "proof", "minutes");

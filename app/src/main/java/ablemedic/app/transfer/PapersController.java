@@ -1,5 +1,6 @@
 package ablemedic.app.transfer;
 
+import ablemedic.app.chart.CraftDrawing;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.Due;
 import ablemedic.app.chart.Fitness;
@@ -86,6 +87,14 @@ class PapersController {
     String state = Fitness.of(row.state(), open, !dues.of(row.mark()).isEmpty()).label();
     return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"label.svg\"")
         .body(ReadyLabel.svg(row.mark(), row.name(), state, DAY.format(clock.instant().atZone(zone(zone))), base(request) + "/crafts/" + row.mark().replace(" ", "%20")).getBytes(StandardCharsets.UTF_8));
+  }
+
+  /** The craft from above. */
+  @GetMapping(value = "/api/crafts/{mark}/drawing", produces = "image/svg+xml")
+  ResponseEntity<byte[]> drawing(@PathVariable String mark) {
+    CraftStore.Row row = crafts.get(mark);
+    return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"drawing.svg\"")
+        .body(TopDrawing.svg(row.mark(), CraftDrawing.of(crafts.newestCraft(row.mark()))).getBytes(StandardCharsets.UTF_8));
   }
 
   /** What is due on every craft, for a calendar. */

@@ -40,7 +40,8 @@ final class ReadyLabel {
         """.formatted(escaped(mark), side, side, dark, Math.min(470, 56 * mark.length()), escaped(mark), escaped(name.length() > 30 ? name.substring(0, 29) + "…" : name), escaped(state), escaped(day));
   }
 
-  private static String escaped(String text) {
+  /** A text as it stands in a drawing. */
+  static String escaped(String text) {
     return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;").replace("\"", "&quot;");
   }
 }
