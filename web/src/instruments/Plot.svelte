@@ -10,8 +10,18 @@
     up,
     unit,
     lines,
-    label
-  }: { across: string; x: number[]; up: string; unit: string; lines: Line[]; label: string } = $props();
+    label,
+    whole = false
+  }: {
+    across: string;
+    x: number[];
+    up: string;
+    unit: string;
+    lines: Line[];
+    label: string;
+    /** Whether it counts whole things, from none on. Default: it measures. */
+    whole?: boolean;
+  } = $props();
 
   const dashes = [[], [10, 5], [3, 4], [14, 4, 3, 4], [6, 3], [1, 5]];
   const colours = ['--act', '--doubt', '--slate', '--danger', '--soft', '--ink'];
@@ -40,16 +50,18 @@
       font: "16px 'Atkinson Hyperlegible Mono'",
       labelFont: "16px 'Atkinson Hyperlegible Next'"
     };
+    const top = Math.max(1, ...lines.flatMap((line) => line.y));
+    const counted = whole ? { incrs: [1, 2, 5, 10, 20, 50, 100] } : {};
     const said = (_: uPlot, value: number | null): string =>
       value === null ? '' : `${value.toFixed(0)}${unit}`;
     const plot = new uPlot(
       {
         width: place.clientWidth,
         height: 330,
-        scales: { x: { time: false } },
+        scales: { x: { time: false }, ...(whole ? { y: { range: [0, top] as [number, number] } } : {}) },
         axes: [
-          { ...axis, label: across },
-          { ...axis, label: up, size: 64 }
+          { ...axis, ...counted, label: across },
+          { ...axis, ...counted, label: up, size: 64 }
         ],
         series: [
           { label: across },

@@ -31,6 +31,7 @@
           x={t.months.map((_, i) => i)}
           up="work-ups"
           unit=""
+          whole
           label="Work-ups closed and solved, month by month"
           lines={[
             { label: 'closed', y: t.months.map((m) => m.closed) },
@@ -53,7 +54,10 @@
                   </span>
                   <span class="bar"><i style:width={`${(one.times / most) * 100}%`}></i></span>
                   <span class="small"
-                    >{one.times === 1 ? 'once' : `${one.times} times`}, about {Math.round(one.minutes)} min each</span
+                    >{one.times === 1 ? 'once' : `${one.times} times`}, about {Math.round(one.minutes)} min{one.times ===
+                    1
+                      ? ''
+                      : ' each'}</span
                   >
                 </li>
               {:else}

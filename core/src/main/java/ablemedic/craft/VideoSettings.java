@@ -33,6 +33,8 @@ public final class VideoSettings {
   public static final Setting<Integer> GOGGLES_CHANNEL = megahertz(Device.GOGGLES, "goggles-channel", "channel of the goggles");
   /** Whether the goggles show what their receiver hears. */
   public static final Setting<Boolean> GOGGLES_INPUT = yesNo(Device.GOGGLES, "goggles-input", "input of the goggles", true, "air", "their own receiver", "other", "another input");
+  /** Whether the receiver of the goggles hears anything. */
+  public static final Setting<Boolean> GOGGLES_HEAR = yesNo(Device.GOGGLES, "goggles-receiver", "receiver of the goggles", true, "whole", "whole", "deaf", "deaf");
   /** Whether air unit and goggles know one another. */
   public static final Setting<Boolean> GOGGLES_BOUND = yesNo(Device.GOGGLES, "goggles-bound", "goggles and air unit", true, "bound", "bound", "not", "not bound");
   /** Whether the goggles are set for this sort of air unit. */
@@ -41,7 +43,7 @@ public final class VideoSettings {
   public static final Setting<Boolean> CAMERA_PAIRED = yesNo(Device.VIDEO_TRANSMITTER, "camera-paired", "camera and air unit", true, "paired", "paired", "not", "not paired");
 
   /** All of them, in the order in which a person goes over them. */
-  public static final List<Setting<?>> ALL = List.of(CAMERA_FIELDS, FIGURES_FIELDS, INSIDE, CHANNEL, POWER, PIT, LEVELS, CAMERA_PAIRED, GOGGLES_INPUT, GOGGLES_CHANNEL, GOGGLES_UNIT, GOGGLES_BOUND);
+  public static final List<Setting<?>> ALL = List.of(CAMERA_FIELDS, FIGURES_FIELDS, INSIDE, CHANNEL, POWER, PIT, LEVELS, CAMERA_PAIRED, GOGGLES_INPUT, GOGGLES_HEAR, GOGGLES_CHANNEL, GOGGLES_UNIT, GOGGLES_BOUND);
 
   private VideoSettings() {}
 

@@ -106,8 +106,14 @@ record VideoChain(Craft sound, Optional<VideoPath> path, Optional<CraftLines> li
   private boolean isHeard(VideoPath way, Craft craft) {
     boolean sends = isFed(craft, way.sender()) && (way.isDigital() || craft.electrics().noPicture(way.sender().id()).isEmpty());
     boolean bound = !way.isDigital() || craft.told(VideoSettings.GOGGLES_BOUND) && craft.told(VideoSettings.GOGGLES_UNIT);
-    return sends && bound && craft.told(VideoSettings.GOGGLES_INPUT) && (way.isDigital() || isTuned(craft))
+    return sends && bound && craft.told(VideoSettings.GOGGLES_INPUT) && craft.told(VideoSettings.GOGGLES_HEAR) && (way.isDigital() || isTuned(craft))
         && FreeSpace.heardDbm(milliwatts(sound, craft), BENCH_M, craft.told(VideoSettings.CHANNEL)) - antennaDb(craft) > PICTURE_DBM;
+  }
+
+  /** The same craft, seen with another pair of goggles that are set as they should be. */
+  static Craft withOtherGoggles(Craft sound, Craft craft) {
+    return craft.with(VideoSettings.GOGGLES_INPUT, true).with(VideoSettings.GOGGLES_HEAR, true).with(VideoSettings.GOGGLES_CHANNEL, sound.told(VideoSettings.GOGGLES_CHANNEL)).with(VideoSettings.GOGGLES_UNIT, true)
+        .with(VideoSettings.GOGGLES_BOUND, true);
   }
 
   boolean isTuned(Craft craft) {

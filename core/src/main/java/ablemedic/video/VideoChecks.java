@@ -106,6 +106,9 @@ final class VideoChecks {
     powered("picture-walk", "picture-walk", "Walk away with the goggles on", "Craft on the ground, props off. Thirty metres and a tree between; beside another craft on the same power where there is one.", strong,
         from(Facet.of("reach of the picture", craft -> new Reached(chain.screen(craft).behind(), Math.round(FreeSpace.reach(chain.lossDb(craft)) * 20))), reached -> Ways.expecting(strong,
             reached.behind() == Behind.SNOW ? "nowhere" : reached.twentieths() < 8 ? "near" : "as-far", 0.1)), 4, BenchNeeds.OUTDOORS, Place.NOWHERE);
+    Choices others = Choices.of("What do they show?", List.of(new Outcome("picture", "a picture"), new Outcome("as-before", "nothing else than before")));
+    powered("other-goggles", "other-goggles", "Look with another pair of goggles", "Set for this craft; or look at another craft with these.", others, from(Facet.of("picture in other goggles", craft ->
+        chain.screen(VideoChain.withOtherGoggles(chain.sound(), craft)).behind() != chain.screen(craft).behind()), better -> Ways.expecting(others, better ? "picture" : "as-before", MISREAD)), 3, BenchNeeds.POWERED, Place.NOWHERE);
     atHand(VideoFaults.INPUT, "goggles-input-read", "read-in-goggles", "Which input do the goggles show?", "In their menu, or the name that flashes when they are switched.", 0.3);
   }
 
@@ -183,7 +186,10 @@ final class VideoChecks {
 
   private void digital(Part unit) {
     atHand(VideoFaults.UNIT, "goggles-unit-read", "read-in-goggles", "Which air unit are the goggles set for?", "In their menu of devices.", 0.5);
-    atHand(VideoFaults.BOUND, "goggles-bound-read", "goggles-bound-read", "Has the unit's lamp found the goggles?", ANTENNA_FIRST + "Both on, a step apart: steady is bound, red or blinking is not.", 0.5);
+Choices lamp = Choices.of("What does the unit's lamp do?", List.of(new Outcome("bound", "steady: it has found them"), new Outcome("searching", "red or blinking: it looks for some")));
+    powered("goggles-bound-read", "goggles-bound-read", "Has the unit's lamp found the goggles?", "Both on, a step apart.", lamp, from(Facet.of("lamp of the air unit", craft ->
+        chain.isFed(craft, unit) && craft.told(VideoSettings.GOGGLES_BOUND) && craft.told(VideoSettings.GOGGLES_UNIT) && craft.told(VideoSettings.GOGGLES_HEAR)), bound -> Ways.expecting(lamp, bound ? "bound" : "searching", MISREAD)),
+        0.5, BenchNeeds.POWERED, new Place.OnePart(unit.id()));
     Choices said = Choices.of("What does the tool say of the camera?", List.of(new Outcome("paired", "it knows the camera"), new Outcome("not", "it has no data of this camera")));
     checks.add(VideoFaults.PAIRED.read("camera-paired-read", "camera-paired-read", c -> "Ask the tool whether it knows the camera", c -> ANTENNA_FIRST + "The unit powered from the pack and on the computer's cable; the newest tool.", said,
         paired -> Ways.expecting(said, paired ? "paired" : "not", MISREAD), 4).needing(BenchNeeds.POWERED));
@@ -234,7 +240,7 @@ final class VideoChecks {
   private void control() {
     chain.line(Job.VIDEO_CONTROL).ifPresent(line -> {
       Choices follows = follows();
-      powered(FOLLOWS, "transmitter-follows", "Change the transmitter's channel and power from the board", "Read the channel in the goggles, the power at its lamp or in what it draws.", follows,
+      powered(FOLLOWS, "transmitter-follows", "Change the transmitter's channel and power from the board", "Its lamps tell, or the goggles; the power shows in what it draws.", follows,
           from(obeys(chain), now -> follows(follows, now, MISREAD)), 1, BenchNeeds.POWERED, new Place.OnePart(line.part().id()));
     });
   }

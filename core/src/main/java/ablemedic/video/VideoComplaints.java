@@ -30,7 +30,7 @@ final class VideoComplaints {
   private static final double TOLD_WRONG = 0.08;
   /** How long somebody leaves a craft on a bench, and flies one, minutes. Common practice. */
   private static final double BENCH_MINUTES = 12;
-  private static final double FLIGHT_MINUTES = 6;
+  private static final double FLIGHT_MINUTES = 10;
 
   private final VideoChain chain;
   private final List<Check<Craft>> checks;

@@ -31,6 +31,7 @@ final class VideoFaults {
   static final SettingTrouble<Integer> CHANNEL = SettingTrouble.of(VideoSettings.CHANNEL);
   static final SettingTrouble<Integer> GOGGLES_CHANNEL = SettingTrouble.of(VideoSettings.GOGGLES_CHANNEL);
   static final SettingTrouble<Boolean> INPUT = SettingTrouble.of(VideoSettings.GOGGLES_INPUT);
+  static final SettingTrouble<Boolean> HEAR = SettingTrouble.of(VideoSettings.GOGGLES_HEAR);
   static final SettingTrouble<Boolean> PIT = SettingTrouble.of(VideoSettings.PIT);
   static final SettingTrouble<Integer> POWER = SettingTrouble.of(VideoSettings.POWER);
   static final SettingTrouble<Integer> LEVELS = SettingTrouble.of(VideoSettings.LEVELS);
@@ -63,6 +64,7 @@ final class VideoFaults {
     chain.path().ifPresent(way -> {
       all.antenna(way.sender());
       all.goggles();
+      all.deaf();
       all.transmitter(way);
       if (way.isDigital()) {
         all.digital(way.sender());
@@ -97,6 +99,12 @@ final class VideoFaults {
           "From the board where a control line is, else by its button.", "Look that the law of the place lets you send there.");
     }
     entered(INPUT, VideoSettings.GOGGLES_INPUT, "goggles-other-input", VideoOdds.INPUT, was -> !was, "The goggles show another input than their receiver", "Set the goggles to their own receiver", 0.3);
+  }
+
+  /** Nothing of the craft is wrong then; only another pair shows it. */
+  private void deaf() {
+    entered(HEAR, VideoSettings.GOGGLES_HEAR, "goggles-deaf", VideoOdds.DEAF, was -> !was, "The receiver of the goggles hears nothing", "Have the receiver of the goggles mended, or fit another module", 20,
+        "Its antennas on their plugs, its module seated; then another module, or another pair.");
   }
 
   private void transmitter(VideoPath way) {

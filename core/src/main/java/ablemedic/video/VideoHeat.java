@@ -21,7 +21,7 @@ public record VideoHeat(double milliwatts, Air air, double aroundC) {
 
   /** How the air moves about a transmitter. */
   public enum Air {
-    STILL("still, on the bench", 28), FAN("a fan, or a breath of wind", 10), FLIGHT("in flight", 7), CLOSED_IN("wrapped up, in flight", 22), CLOSED_IN_STILL("wrapped up, on the bench", 38);
+    STILL("still, on the bench", 28), FAN("a fan, or a breath of wind", 10), FLIGHT("in flight", 7), CLOSED_IN("wrapped up, in flight", 34), CLOSED_IN_STILL("wrapped up, on the bench", 44);
 
     private final String label;
     private final double kelvinsAWatt;

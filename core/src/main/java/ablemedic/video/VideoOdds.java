@@ -13,6 +13,7 @@ final class VideoOdds {
   static final Odds GOGGLES_CHANNEL = new Odds(.04, .004, .03, .004, .002, .03, .02);
   static final Odds CHANNEL = new Odds(.02, .003, .03, .02, .001, .004, .008);
   static final Odds INPUT = new Odds(.01, .001, .008, .001, .001, .015, .006);
+  static final Odds DEAF = new Odds(.003, .002, .006, .002, .004, .006, .006);
   static final Odds PIT = new Odds(.015, .0005, .015, .02, .0003, .004, .006);
   static final Odds POWER_HIGH = new Odds(.03, .001, .02, .01, .0003, .002, .01);
   static final Odds TABLE = new Odds(.03, .0002, .03, .03, .0001, .0005, .006);

@@ -59,7 +59,7 @@ class VideoBookTest {
       "analog, camera-dead, BLACK, SHOWN", "analog, transmitter-output-burnt, SNOW, NONE", "analog, video-antenna-broken, NEAR, SHOWN", "analog, goggles-other-channel, SNOW, NONE",
       "analog, transmitter-other-channel, SNOW, NONE", "analog, pit-mode-on, NEAR, SHOWN", "analog, goggles-other-input, SNOW, NONE", "analog, video-in-out-exchanged, BLACK, NONE",
       "analog, video-exchanged, BLACK, NONE", "analog, camera-other-format, PICTURE, ROLL", "analog, figures-other-format, PICTURE, ROLL", "analog, items-outside, PICTURE, CUT",
-      "analog, open-CAM_V, BLACK, SHOWN", "analog, open-FC_VID, BLACK, NONE", "analog, bridge-FC_CAM_FC_VID, PICTURE, NONE", "analog, capacitor-dried, PICTURE, SHOWN", 
+      "analog, open-CAM_V, BLACK, SHOWN", "analog, open-FC_VID, BLACK, NONE", "analog, bridge-FC_CAM_FC_VID, PICTURE, NONE", "analog, goggles-deaf, SNOW, NONE", "analog, capacitor-dried, PICTURE, SHOWN", 
       "inLine, overlay-dead, BLACK, NONE", "inLine, video-exchanged, BLACK, NONE", "inLine, job-missing-DSP, PICTURE, NONE", "inLine, wires-exchanged-DSP, PICTURE, NONE",
       "digital, camera-not-paired, MESSAGE, NONE", "digital, camera-cable-loose, BLACK, SHOWN", "digital, air-camera-dead, BLACK, SHOWN", "digital, goggles-not-bound, SNOW, NONE",
       "digital, goggles-for-another-unit, SNOW, NONE", "digital, job-missing-AIR, PICTURE, NONE"})
@@ -152,6 +152,6 @@ class VideoBookTest {
     Craft exchanged = fault(craft, "video-exchanged").applyTo(craft);
     assertThat(complaint.seen().outlook(exchanged).likelihood(Chosen.of("picture"))).isBetween(0.2, 0.4);
     assertThat(complaint.seen().outlook(exchanged).likelihood(Chosen.of("black"))).isBetween(0.5, 0.8);
-    assertThat(VideoSettings.ALL).hasSize(12);
+    assertThat(VideoSettings.ALL).hasSize(13);
   }
 }

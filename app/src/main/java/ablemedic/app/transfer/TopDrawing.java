@@ -8,7 +8,7 @@ import java.util.Locale;
 /** A craft from above as a drawing of its own, front up; lengths are millimetres of the craft. */
 final class TopDrawing {
   private static final double MARGIN = 20;
-  private static final double LABEL = 0.1;
+  private static final double LABEL = 0.072;
 
   private TopDrawing() {}
 
