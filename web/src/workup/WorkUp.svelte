@@ -15,6 +15,7 @@
   import OtherChecks from './OtherChecks.svelte';
   import OwnSheet from './OwnSheet.svelte';
   import ProofPanel from './ProofPanel.svelte';
+  import { follow } from './seats';
   import { WorkUpState } from './state.svelte';
   import Suspects from './Suspects.svelte';
 
@@ -28,6 +29,7 @@
   $effect(() => {
     const current = work;
     untrack(() => void current.load());
+    return follow(current.id, (version) => void current.wentOn(version));
   });
 
   onMount(() =>
@@ -103,6 +105,12 @@
     <section class="findings" aria-label="What is known"><Findings {work} /></section>
     <section class="next" aria-label="What to do next">
       <Notice text={work.error} />
+      {#if work.ahead > 0}
+        <p class="misfit">
+          <strong>It went on at another seat.</strong> What you enter now would be refused.
+          <button class="plain" onclick={() => void work.catchUp()}>Show it as it stands</button>
+        </p>
+      {/if}
       {#each view.destroyed as why (why)}<p class="caution destroyed">No pack in. {why}</p>{/each}
       {#if view.stage === 'CLOSED'}
         <Closed {work} />

@@ -5,6 +5,7 @@ type View = Schemas['WorkUpView'];
 type Card = Schemas['CheckCard'];
 
 const SURENESS = ['SURE', 'FAIRLY', 'DOUBTFUL'] as const;
+const SOON_MS = 300;
 export type Sureness = (typeof SURENESS)[number];
 
 /**
@@ -81,6 +82,35 @@ export class WorkUpState extends Doing {
 
   async load(): Promise<void> {
     await this.show(() => ask(api.GET('/api/work-ups/{id}', { params: { path: { id: this.id } } })));
+  }
+
+  /** The number of the last event that was written at another seat while something is being entered here; 0 while none was. */
+  ahead = $state(0);
+
+  /** Takes in that the work-up went on elsewhere: at once, or when asked for where something is being entered. */
+  async wentOn(version: number): Promise<void> {
+    if (this.busy) {
+      // What is being written here may be just that, or be refused by it.
+      setTimeout(() => void this.wentOn(version), SOON_MS);
+      return;
+    }
+    if (!this.view || version <= this.view.version) {
+      return;
+    }
+    if (this.answered || this.told.trim() !== '') {
+      this.ahead = version;
+      return;
+    }
+    await this.catchUp();
+  }
+
+  /** Shows the work-up as it stands now; what was being entered is let go. */
+  async catchUp(): Promise<void> {
+    this.ahead = 0;
+    this.outOfTurn = undefined;
+    this.fixOutOfTurn = undefined;
+    this.clearEntry();
+    await this.load();
   }
 
   /** Whether the card asks several things one after the other, each by its outcomes. */

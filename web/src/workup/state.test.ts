@@ -183,4 +183,25 @@ describe('a work-up on the screen', () => {
     expect(work.card?.checkId).toBe('arrow');
     expect(work.fix).toBeUndefined();
   });
+
+  it('shows at once what was written at another seat, unless something is being entered here', async () => {
+    const work = new WorkUpState(3);
+    await work.load();
+    sent.length = 0;
+    await work.wentOn(5);
+    expect(sent, 'what is known already').toEqual([]);
+    reply.view = view({ version: 6 });
+    await work.wentOn(6);
+    expect(work.view?.version).toBe(6);
+    work.press('1');
+    reply.view = view({ version: 7 });
+    await work.wentOn(7);
+    expect(work.view?.version, 'while something is entered').toBe(6);
+    expect(work.ahead).toBe(7);
+    expect(work.answered).toBe(true);
+    await work.catchUp();
+    expect(work.view?.version).toBe(7);
+    expect(work.ahead).toBe(0);
+    expect(work.answered).toBe(false);
+  });
 });

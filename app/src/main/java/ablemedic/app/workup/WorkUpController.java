@@ -27,6 +27,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -37,6 +38,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Work-ups over HTTP. Every write carries the version it was made on and answers with the whole view. */
 @RestController
@@ -50,8 +52,10 @@ class WorkUpController {
   private final WorkUpViews views;
   private final Recording recording;
   private final Clock clock;
+  private final Seats seats;
 
-  WorkUpController(WorkUps workUps, WorkUpStore store, WorkUpViews views, Recording recording, Clock clock) {
+  WorkUpController(WorkUps workUps, WorkUpStore store, WorkUpViews views, Recording recording, Clock clock, Seats seats) {
+    this.seats = seats;
     this.workUps = workUps;
     this.store = store;
     this.views = views;
@@ -151,6 +155,12 @@ class WorkUpController {
   @GetMapping("/work-ups/{id}")
   WorkUpView view(@PathVariable long id) {
     return views.view(id);
+  }
+
+  /** Tells the number of the last event whenever the work-up went on, as server-sent events. */
+  @GetMapping(value = "/work-ups/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+  SseEmitter live(@PathVariable long id) {
+    return seats.take(id);
   }
 
   @GetMapping("/work-ups/{id}/checks/{checkId}")
