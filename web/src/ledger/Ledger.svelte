@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { route } from '../router';
   import { onMount } from 'svelte';
   import { api, ask, type Schemas } from '../api/client';
   import { Loading } from '../shared/loading.svelte';
@@ -8,9 +7,10 @@
 
   const ledger = new Loading<Schemas['Ledger']>();
   const lists = new Loading<{ crafts: Schemas['ListedCraft'][]; pages: Schemas['Page'][] }>();
+  const asked = new URLSearchParams(location.search);
   let q = $state('');
-  let craft = $state(String(route.search.craft ?? ''));
-  let cause = $state(String(route.search.cause ?? ''));
+  let craft = $state(asked.get('craft') ?? '');
+  let cause = $state(asked.get('cause') ?? '');
   let from = $state('');
   let to = $state('');
 

@@ -497,6 +497,36 @@ class WalkTest {
     }
   }
 
+  /** By keyboard alone, from the intake to the proof of a picture that a new camera lost; another seat sees each entry by itself. */
+  @Test
+  void aLostPictureByKeyboardWhileAnotherSeatLooksOn() {
+    app.ask("POST", "/api/crafts", """
+        {"mark": "PICTURE", "name": "made for a test", "craftClass": "INCH_5", "mode": "LEVEL", "layout": "STACK", "parts": ["board-f7", "receiver", "air-unit", "capacitor-470"]}""");
+    app.runRoutine("PICTURE");
+    Patient patient = new Patient(app, "PICTURE", "camera-not-paired");
+    JsonNode view = app.ask("POST", "/api/work-ups", """
+        {"mark": "PICTURE", "kind": "goggles-error", "complaint": "words and no picture", "occasion": "PART_SWAP", "seen": {"seen": "message"}}""");
+    String path = "/work-ups/" + view.get("id").asLong();
+    try (Browser browser = new Browser(app.url(""), "dark", 1280, 900); Browser tablet = new Browser(app.url(""), "light", 820, 1100)) {
+      tablet.open(path);
+      tablet.see(".card-layout");
+      browser.open(path);
+      browser.see(".card-layout");
+      checkUntilSomethingStandsOut(browser, patient, path, false);
+      browser.seeText("The air unit has not the data of the camera that is on it");
+      browser.seeText("the computer's cable alone will not do");
+      settled(browser);
+      JsonNode evidence = app.get("/api" + path).get("evidence");
+      tablet.seeText(evidence.get(evidence.size() - 1).get("title").asString());
+      browser.tabTo(".options .act");
+      browser.keys(Keys.ENTER);
+      patient.fixed("camera-not-paired", "pair");
+      browser.seeText("Prove it");
+      tablet.seeText("Prove it");
+      settled(tablet);
+    }
+  }
+
   /** By keyboard alone: a set-up after a crash, a step that is wrong, and the work-up that it opens with what was read. */
   @Test
   void aSetUpByKeyboardOpensAWorkUpWhereAStepIsWrong() {
