@@ -64,6 +64,26 @@ class SetUpRunTest {
   }
 
   @Test
+  void whatWasPassedStaysPassedUntilTheCraftIsTouchedOrTheOccasionIsAnother(App app) {
+    String path = "/api/crafts/SET6/set-up";
+    JsonNode run = begin(app, "SET6", "RADIO");
+    int all = run.get("todo").size();
+    run = app.ask("POST", path + "/steps", given(run, "bind", "moves")).get("run");
+    app.ask("POST", path + "/end", "{\"version\":" + run.get("version") + ",\"reason\":\"tea\"}");
+    run = app.ask("POST", path, "{\"occasion\":\"RADIO\"}").get("run");
+    assertThat(run.get("todo")).hasSize(all - 1);
+    assertThat(run.get("passed").toString()).contains("follows the stick");
+    app.ask("POST", path + "/end", "{\"version\":" + run.get("version") + ",\"reason\":\"again\"}");
+    app.ask("POST", "/api/crafts/SET6/log", "{\"kind\":\"PART\",\"text\":\"another receiver\"}");
+    run = app.ask("POST", path, "{\"occasion\":\"RADIO\"}").get("run");
+    assertThat(run.get("todo")).as("touched since").hasSize(all);
+    run = app.ask("POST", path + "/steps", given(run, "bind", "moves")).get("run");
+    app.ask("POST", path + "/end", "{\"version\":" + run.get("version") + ",\"reason\":\"other\"}");
+    run = app.ask("POST", path, "{\"occasion\":\"SEASON\"}").get("run");
+    assertThat(run.get("passed")).as("another occasion").isEmpty();
+  }
+
+  @Test
   void noPackBeforeThePrePowerRoutineAndAStaleWriteIsRefused(App app) {
     JsonNode run = begin(app, "SET3", "CRASH");
     JsonNode powered = null;

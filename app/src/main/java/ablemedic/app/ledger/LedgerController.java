@@ -3,6 +3,7 @@ package ablemedic.app.ledger;
 import ablemedic.Specialities;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.http.SafeCsv;
+import ablemedic.app.http.Zones;
 import ablemedic.app.ledger.LedgerStore.LedgerEntry;
 import ablemedic.app.ledger.LedgerStore.Search;
 import ablemedic.handbook.Handbook;
@@ -58,7 +59,7 @@ class LedgerController {
       @RequestParam(defaultValue = "") String to,
       @RequestParam(defaultValue = "") String zone,
       @RequestParam(defaultValue = "0") int skip) {
-    ZoneId where = zone(zone);
+    ZoneId where = Zones.of(zone);
     List<LedgerEntry> found = ledger.find(new Search(q, craft.strip(), cause,
         day("from", from).map(day -> day.atStartOfDay(where).toInstant()),
         day("to", to).map(day -> day.plusDays(1).atStartOfDay(where).toInstant())));
@@ -75,14 +76,6 @@ class LedgerController {
       return Optional.ofNullable(read);
     } catch (DateTimeException e) {
       throw Refusal.wrong(where, "“" + Refusal.shortened(day) + "” is no day; write it as 2026-03-31.");
-    }
-  }
-
-  private static ZoneId zone(String zone) {
-    try {
-      return zone.isEmpty() ? ZoneId.systemDefault() : ZoneId.of(zone);
-    } catch (DateTimeException e) {
-      throw Refusal.wrong("zone", "“" + Refusal.shortened(zone) + "” is no time zone; write it as Europe/Dublin.");
     }
   }
 
@@ -106,7 +99,7 @@ class LedgerController {
   /** What comes back again and again, and how the bench went month by month. */
   @GetMapping("/api/ledger/trends")
   Trends trends(@RequestParam(defaultValue = "") String zone) {
-    return Trends.of(ledger.find(Search.ALL), zone(zone));
+    return Trends.of(ledger.find(Search.ALL), Zones.of(zone));
   }
 
   @GetMapping(value = "/api/ledger.csv", produces = "text/csv")

@@ -78,12 +78,13 @@ public class SetUpStore {
     }
   }
 
+  /** @param carried what was given before and still counts */
   @Transactional
-  public void begin(String mark, SetUpOccasion occasion, Instant at) {
+  public void begin(String mark, SetUpOccasion occasion, List<Given> carried, Instant at) {
     if (database.sql("SELECT count(*) FROM set_up WHERE mark = ? AND ended_at IS NULL").param(mark).query(Long.class).single() > 0) {
       throw Refusal.conflict("mark", "A set-up of " + mark + " is under way. Go on with it, or end it first.");
     }
-    database.sql("INSERT INTO set_up (mark, occasion, begun_at, version, body) VALUES (?, ?, ?, 1, ?)").params(mark, occasion.name(), at.toString(), BODY.write(json, new Body(List.of()))).update();
+    database.sql("INSERT INTO set_up (mark, occasion, begun_at, version, body) VALUES (?, ?, ?, 1, ?)").params(mark, occasion.name(), at.toString(), BODY.write(json, new Body(carried))).update();
   }
 
   /** @throws Refusal where somebody else wrote since */

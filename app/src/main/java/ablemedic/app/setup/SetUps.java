@@ -1,6 +1,7 @@
 package ablemedic.app.setup;
 
 import ablemedic.Specialities;
+import ablemedic.app.chart.CraftLog.LogEntry;
 import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.Due;
@@ -27,6 +28,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -34,6 +36,10 @@ import org.springframework.transaction.annotation.Transactional;
 /** Set-ups of the crafts: what is still to be made and in which order, and what a step gave. */
 @Service
 public class SetUps implements Due.Source {
+  private static final String BEGUN = "Set-up begun: ";
+  /** Lines of the log after which nothing that was passed counts any more. */
+  private static final Set<String> TOUCHES = Set.of("entered", "crash", "part", "opened", "repair", "fix", "sheet", "snapshot", "bundle");
+
   private final SetUpStore store;
   private final CraftStore crafts;
   private final CraftLog log;
@@ -91,8 +97,27 @@ public class SetUps implements Due.Source {
   }
 
   public void begin(String mark, SetUpOccasion occasion, Instant at) {
-    store.begin(mark, occasion, at);
-    log.add(mark, at, "set-up", "Set-up begun: " + occasion.label(), null);
+    List<Given> carried = stillPassed(mark, occasion);
+    store.begin(mark, occasion, carried, at);
+    log.add(mark, at, "set-up", BEGUN + occasion.label() + (carried.isEmpty() ? "" : "; " + carried.size() + " steps stay passed"), null);
+  }
+
+  /** What the last set-up for this occasion passed, where nothing was touched since it was begun. */
+  private List<Given> stillPassed(String mark, SetUpOccasion occasion) {
+    return store.ended(mark).stream().findFirst().filter(last -> last.occasion() == occasion && !isTouchedSince(mark, last))
+        .map(last -> last.given().stream().filter(given -> given.passed() && last.newest(given.stepId()).filter(given::equals).isPresent()).toList()).orElse(List.of());
+  }
+
+  /** By the order of the log's lines, whatever the clock said. */
+  private boolean isTouchedSince(String mark, Run run) {
+    for (LogEntry line : log.of(mark)) {
+      if (line.kind().equals("set-up") && line.text().startsWith(BEGUN) && line.at().equals(run.begunAt())) {
+        return false;
+      } else if (TOUCHES.contains(line.kind())) {
+        return true;
+      }
+    }
+    return true;
   }
 
   /**

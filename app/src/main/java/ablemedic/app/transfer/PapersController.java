@@ -4,8 +4,8 @@ import ablemedic.app.chart.CraftDrawing;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.Due;
 import ablemedic.app.chart.Fitness;
-import ablemedic.app.http.Refusal;
 import ablemedic.app.http.SafeCsv;
+import ablemedic.app.http.Zones;
 import ablemedic.app.packs.PackStore;
 import ablemedic.app.workup.WorkUpStore;
 import ablemedic.app.workup.WorkUpView;
@@ -13,9 +13,7 @@ import ablemedic.app.workup.WorkUpViews;
 import jakarta.servlet.http.HttpServletRequest;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
-import java.time.DateTimeException;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -54,7 +52,7 @@ class PapersController {
   @GetMapping(value = "/api/work-ups/{id}/job-sheet", produces = "application/pdf")
   ResponseEntity<byte[]> jobSheet(@PathVariable long id, @RequestParam(defaultValue = "") String zone) {
     WorkUpView view = views.view(id);
-    return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"job-sheet-" + id + ".pdf\"").body(JobSheet.of(view, dues.of(view.mark()), zone(zone)));
+    return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"job-sheet-" + id + ".pdf\"").body(JobSheet.of(view, dues.of(view.mark()), Zones.of(zone)));
   }
 
   /** Its findings in their order. */
@@ -86,7 +84,7 @@ class PapersController {
     boolean open = workUps.of(row.mark()).stream().anyMatch(WorkUpStore.Opened::isOpen);
     String state = Fitness.of(row.state(), open, !dues.of(row.mark()).isEmpty()).label();
     return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"label.svg\"")
-        .body(ReadyLabel.svg(row.mark(), row.name(), state, DAY.format(clock.instant().atZone(zone(zone))), base(request) + "/crafts/" + row.mark().replace(" ", "%20")).getBytes(StandardCharsets.UTF_8));
+        .body(ReadyLabel.svg(row.mark(), row.name(), state, DAY.format(clock.instant().atZone(Zones.of(zone))), base(request) + "/crafts/" + row.mark().replace(" ", "%20")).getBytes(StandardCharsets.UTF_8));
   }
 
   /** The craft from above. */
@@ -103,18 +101,10 @@ class PapersController {
     Map<String, List<Due>> all = new LinkedHashMap<>();
     crafts.all().stream().filter(row -> row.aside() == null).forEach(row -> all.put(row.mark(), dues.of(row.mark())));
     return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"due.ics\"")
-        .body(DueCalendar.of(all, LocalDate.ofInstant(clock.instant(), zone(zone)), zone(zone), base(request)).getBytes(StandardCharsets.UTF_8));
+        .body(DueCalendar.of(all, LocalDate.ofInstant(clock.instant(), Zones.of(zone)), Zones.of(zone), base(request)).getBytes(StandardCharsets.UTF_8));
   }
 
   private static String base(HttpServletRequest request) {
     return request.getScheme() + "://" + request.getServerName() + ":" + request.getServerPort();
-  }
-
-  private static ZoneId zone(String zone) {
-    try {
-      return zone.isEmpty() ? ZoneId.systemDefault() : ZoneId.of(zone);
-    } catch (DateTimeException e) {
-      throw Refusal.wrong("zone", "“" + Refusal.shortened(zone) + "” is no time zone; write it as Europe/Dublin.");
-    }
   }
 }
