@@ -1,7 +1,8 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import { Router } from 'sv-router';
-  import { navigate } from './router';
+  import { navigate, route } from './router';
+  import FirstMinuteLine from './shared/FirstMinuteLine.svelte';
   import Finder from './shared/Finder.svelte';
   import { keys } from './shared/keys.svelte';
   import KeyList from './shared/KeyList.svelte';
@@ -30,6 +31,7 @@
 
 <a class="skip" href="#main">To the content</a>
 <Masthead onfind={() => (finding = true)} onkeys={() => (listing = true)} />
+<FirstMinuteLine path={route.pathname} />
 <main id="main" tabindex="-1"><Router /></main>
 <Finder open={finding} onclose={() => (finding = false)} />
 <KeyList open={listing} onclose={() => (listing = false)} />

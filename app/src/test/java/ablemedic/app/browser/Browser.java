@@ -58,7 +58,7 @@ public final class Browser implements AutoCloseable {
     driver.executeCdpCommand("Emulation.setDeviceMetricsOverride",
         Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", false));
     driver.executeCdpCommand("Page.addScriptToEvaluateOnNewDocument",
-        Map.of("source", "localStorage.setItem('mode', '" + mode + "')"));
+        Map.of("source", "localStorage.setItem('mode', '" + mode + "'); localStorage.getItem('first-minute') ?? localStorage.setItem('first-minute', 'seen')"));
     wait = new WebDriverWait(driver, Duration.ofSeconds(15));
   }
 
@@ -68,6 +68,11 @@ public final class Browser implements AutoCloseable {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+  }
+
+  /** Has the page remember something from the next opening on. */
+  public void remember(String name, String value) {
+    driver.executeScript("localStorage.setItem(arguments[0], arguments[1])", name, value);
   }
 
   public void open(String path) {

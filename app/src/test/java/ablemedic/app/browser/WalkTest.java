@@ -527,6 +527,28 @@ class WalkTest {
     }
   }
 
+  /** Who never saw it is told four lines where they help, and is rid of them at a press. */
+  @Test
+  void theFirstMinuteIsToldWhereItHelpsAndIsSkipped() {
+    try (Browser browser = new Browser(app.url(""), "light", 820, 1000)) {
+      browser.open("/");
+      assertThat(browser.shows("aside[aria-label='First minute']")).isFalse();
+      browser.remember("first-minute", "0");
+      browser.open("/");
+      browser.seeText("New here?");
+      settled(browser);
+      browser.open("/handbook");
+      assertThat(browser.shows("aside[aria-label='First minute']")).isFalse();
+      browser.open("/work-ups/6");
+      browser.seeText("Answer the check by its digit");
+      settled(browser);
+      browser.press("Got it");
+      browser.seeText("Each answer moves the suspects");
+      browser.press("Skip all");
+      browser.await(() -> !browser.shows("aside[aria-label='First minute']"));
+    }
+  }
+
   /** By keyboard alone: a set-up after a crash, a step that is wrong, and the work-up that it opens with what was read. */
   @Test
   void aSetUpByKeyboardOpensAWorkUpWhereAStepIsWrong() {
