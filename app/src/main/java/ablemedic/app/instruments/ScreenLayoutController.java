@@ -23,7 +23,7 @@ class ScreenLayoutController {
    * @param fields      format of the camera
    * @param seenPercent of width and height that the goggles show
    */
-  record ScreenAsked(@NotNull Fields fields, double seenPercent, @NotNull @Size(max = MOST_ITEMS) @Valid List<@NotNull ScreenItem> items) {}
+  record ScreenAsked(@NotNull Fields fields, double seenPercent, @NotNull @Size(max = MOST_ITEMS) List<@NotNull @Valid ScreenItem> items) {}
 
   /** What is shown: its text, its first column and its row, counted from 0. */
   record ScreenItem(@NotNull @Size(min = 1, max = 30) String text, int column, int row) {}
