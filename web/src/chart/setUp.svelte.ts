@@ -103,7 +103,8 @@ export class SetUpState {
     if (
       await this.doing(() => ask(api.POST('/api/crafts/{mark}/set-up/steps', { params: this.path, body })))
     ) {
-      this.chosen = '';
+      // A step that was wrong stays in view, with what can be done about it; one that passed is no longer among those to do.
+      this.chosen = step.id;
       this.clear();
     }
   }

@@ -643,7 +643,7 @@ class WalkTest {
       browser.keys("o");
       browser.press("Look at pad R1 with an analyser or a scope");
       browser.seeText("Drop a recording of this pad here");
-      browser.give("input[type='file']", pad);
+      browser.give(".next input[type='file']", pad);
       browser.seeText("IBUS: 30 sound frames");
       browser.press("Record it: another format");
       browser.await(() -> app.get("/api/work-ups/" + view.get("id").asLong()).get("suspects").get(0).get("title").asString()
