@@ -97,9 +97,18 @@ class Seats implements DisposableBean {
     }
   }
 
+  private static void leave(Seat seat) {
+    try {
+      seat.line.complete();
+    } catch (IllegalStateException e) {
+      // Whoever sat there is gone already.
+      LOG.debug("Seat left", e);
+    }
+  }
+
   @Override
   public void destroy() {
     looking.shutdownNow();
-    taken.values().forEach(all -> all.forEach(seat -> seat.line.complete()));
+    taken.values().forEach(all -> all.forEach(Seats::leave));
   }
 }
