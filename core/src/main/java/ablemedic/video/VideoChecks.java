@@ -138,7 +138,7 @@ final class VideoChecks {
     atTransmitter(VideoFaults.PIT, "pit-mode-read", "Is pit mode on?", "A lamp or the board's page of video; a switch of the radio may hold it.", 0.7);
     int told = chain.sound().told(VideoSettings.POWER);
     Choices power = Choices.of("What is it?", List.of(new Outcome("as-told", "about " + told + " mW"), new Outcome("more", "more")));
-    checks.add(VideoFaults.POWER.read("video-power-read", "read-at-transmitter", c -> "What power is the transmitter set to?", c -> "Lamps at it, or the board's page of video.", power,
+    checks.add(VideoFaults.POWER.read("video-power-read", "read-at-transmitter", c -> "What power is the transmitter set to?", c -> ANTENNA_FIRST + "Lamps at it, or the board's page of video.", power,
         now -> Ways.expecting(power, now > 1.3 * told ? "more" : "as-told", MISREAD), 0.7).needing(BenchNeeds.POWERED));
     if (chain.line(Job.VIDEO_CONTROL).isPresent() && way.milliwatts().size() > 1) {
       Choices levels = Choices.of("Has the table as many powers as the transmitter?", List.of(new Outcome("as-many", way.milliwatts().size() + ", as it has"), new Outcome("other", "another number, or other values")));
