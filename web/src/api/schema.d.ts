@@ -3133,13 +3133,17 @@ export interface components {
             /** Format: double */
             windMs: number;
         };
+        LintPad: {
+            address: string;
+            label: string;
+        };
         LintSetting: {
             id: string;
             label: string;
         };
         LintView: {
             cause: string;
-            leads: boolean;
+            pads: components["schemas"]["LintPad"][];
             remedy: string;
             settings: components["schemas"]["LintSetting"][];
             settles: string;

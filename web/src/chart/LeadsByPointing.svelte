@@ -7,11 +7,12 @@
   import LeadRow from './LeadRow.svelte';
   import type { WiringState } from './wiring.svelte';
 
-  /** The leads of a craft, changed on their drawing: a pad shows its leads, a second pad is joined to it. */
-  let { work }: { work: WiringState } = $props();
+  /** The leads of a craft, changed on their drawing: a pad shows its leads, a second pad is joined to it. The pad that somebody came for is picked. */
+  let { work, sought = '' }: { work: WiringState; sought?: string } = $props();
 
   const map = new Loading<Schemas['PowerMap']>();
-  let pad = $state('');
+  let pad = $state(untrack(() => sought));
+  let leads = $state<HTMLElement>();
 
   /** Read each time something is changed, so that the drawing follows. */
   let drawn = $derived(work.entry());
@@ -28,6 +29,13 @@
   );
   let named = $derived((id: string) => pads?.points.find((p) => p.id === id)?.label ?? id);
   let at = $derived([...work.leads.keys()].filter((i) => pad !== '' && work.touches(i, pad)));
+
+  $effect(() => {
+    if (leads && sought) {
+      leads.scrollIntoView({ block: 'center' });
+      leads.querySelector('input')?.focus({ preventScroll: true });
+    }
+  });
 
   function pick(id: string): void {
     if (pad === '' || pad === id) {
@@ -54,12 +62,14 @@
     />
   </div>
   {#if pad}
-    <h3>Leads at {named(pad)}</h3>
-    {#each at as i (i)}
-      <LeadRow bind:lead={work.leads[i]!} number={i + 1} onremove={() => work.leads.splice(i, 1)} />
-    {:else}
-      <p class="small">None.</p>
-    {/each}
+    <div bind:this={leads}>
+      <h3>Leads at {named(pad)}</h3>
+      {#each at as i (i)}
+        <LeadRow bind:lead={work.leads[i]!} number={i + 1} onremove={() => work.leads.splice(i, 1)} />
+      {:else}
+        <p class="small">None.</p>
+      {/each}
+    </div>
   {/if}
 {/if}
 

@@ -137,7 +137,12 @@
                       >{setting.label} on the sheet</a
                     >
                   {/each}
-                  {#if one.leads}<a href={`/crafts/${encodeURIComponent(mark)}/wiring`}>its leads</a>{/if}
+                  {#each one.pads as pad (pad.address)}
+                    <a
+                      href={`/crafts/${encodeURIComponent(mark)}/wiring?pad=${encodeURIComponent(pad.address)}`}
+                      >leads at {pad.label}</a
+                    >
+                  {/each}
                   {#if one.settles}It would settle: {one.settles}.{/if}
                 </span>
               </span>

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { onMount, untrack } from 'svelte';
+  import { searchParams } from 'sv-router';
   import { api, ask, type Schemas } from '../api/client';
   import { navigate, route } from '../router';
   import { Loading } from '../shared/loading.svelte';
@@ -153,7 +154,7 @@
 
       <form onsubmit={keep}>
         <h2>Leads</h2>
-        <LeadsByPointing {work} />
+        <LeadsByPointing {work} sought={String(searchParams.get('pad') ?? '')} />
         <details>
           <summary>All {work.leads.length} leads as a list</summary>
           <p class="small">A pad is written as part.pad. Gauge by AWG; the larger, the thinner.</p>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '../api/client';
   import PasteText from '../shared/PasteText.svelte';
+  import Said from '../shared/Said.svelte';
   import TopView from '../shared/TopView.svelte';
   import { percent } from '../shared/words';
   import Cautions from './Cautions.svelte';
@@ -35,7 +36,7 @@
         <section>
           <h3>{i === 0 ? '' : 'Or: '}{option.title}</h3>
           <ol>
-            {#each option.steps as step (step)}<li>{step}</li>{/each}
+            {#each option.steps as step (step)}<li><Said text={step} /></li>{/each}
           </ol>
           <dl>
             {#each option.values as value (value.what)}

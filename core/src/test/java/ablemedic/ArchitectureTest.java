@@ -25,7 +25,7 @@ class ArchitectureTest {
     @Override
     public SliceIdentifier getIdentifierOf(JavaClass type) {
       String place = type.getPackageName().replaceFirst("^ablemedic\\.?", "").replaceFirst("\\..*", "");
-      return Set.of("takeoff", "power", "serial", "settings", "radio").contains(place) ? SliceIdentifier.of(place) : SliceIdentifier.ignore();
+      return Set.of("takeoff", "power", "serial", "settings", "radio", "video").contains(place) ? SliceIdentifier.of(place) : SliceIdentifier.ignore();
     }
 
     @Override
@@ -36,8 +36,8 @@ class ArchitectureTest {
 
   @ArchTest
   static final ArchRule oneClassListsThem = noClasses().that().haveNameNotMatching("ablemedic\\.Specialities")
-      .and().resideOutsideOfPackages("..takeoff..", "..power..", "..serial..", "ablemedic.settings..", "ablemedic.radio..")
-      .should().dependOnClassesThat().resideInAnyPackage("..takeoff..", "..power..", "..serial..", "ablemedic.settings..", "ablemedic.radio..");
+      .and().resideOutsideOfPackages("..takeoff..", "..power..", "..serial..", "ablemedic.settings..", "ablemedic.radio..", "ablemedic.video..")
+      .should().dependOnClassesThat().resideInAnyPackage("..takeoff..", "..power..", "..serial..", "ablemedic.settings..", "ablemedic.radio..", "ablemedic.video..");
 
   @ArchTest
   static final ArchRule physicsStandsBelowTheSpecialities = noClasses().that().resideInAnyPackage("..physics..", "..told..", "..line..")

@@ -67,6 +67,8 @@ class LintTest {
     assertThat(Specialities.lint(craft.with(PortSettings.jobsOf("6"), List.of(Job.DISPLAY)))).extracting(Lint::cause)
         .anyMatch(cause -> cause.contains("Port 6 was given the job of display, and no part for it lies there"));
     assertThat(Specialities.lint(craft.with(PortSettings.jobsOf("1"), List.of()))).extracting(Lint::settles).contains("no-sticks");
+    assertThat(Specialities.lint(craft.with(PortSettings.jobsOf("1"), List.of()))).filteredOn(lint -> lint.settles().equals("no-sticks")).isNotEmpty()
+        .allSatisfy(lint -> assertThat(lint.pads()).isNotEmpty().allSatisfy(pad -> assertThat(craft.electrics().sheet().leads().stream().filter(lead -> lead.from().equals(pad) || lead.to().equals(pad))).as("a pad of the sheet that has a lead").isNotEmpty()));
   }
 
   @Test

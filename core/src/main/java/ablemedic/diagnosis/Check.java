@@ -52,6 +52,11 @@ public interface Check<S> {
     return explores();
   }
 
+  /** Whether what it found amiss is looked for again after a fix; what a fix does not change, such as a version that is not used any more, is not. */
+  default boolean proves() {
+    return explores();
+  }
+
   /** A number that has to be told along with the answer, such as what the meter shows meanwhile; usually none. */
   default Optional<Scale> toTell() {
     return Optional.empty();

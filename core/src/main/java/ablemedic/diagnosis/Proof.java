@@ -72,7 +72,7 @@ public record Proof<S>(List<Test<S>> tests) {
     }
     Map<String, Check<S>> checks = new LinkedHashMap<>();
     for (Evidence<S> evidence : known.evidence()) {
-      if (evidence instanceof Finding<S> finding && finding.check().explores()
+      if (evidence instanceof Finding<S> finding && finding.check().proves()
           && last.stream().noneMatch(test -> test.id().equals(finding.check().id()))
           && finding.repairs().size() < known.repairs().size()
           && !asExpected(finding.check(), finding.reading(), known.soundNow())) {
@@ -95,7 +95,7 @@ public record Proof<S>(List<Test<S>> tests) {
     S broken = known.repairs().get(known.repairs().size() - 1).fault().applyTo(known.sound());
     S sound = known.soundNow();
     return book.checks().stream()
-        .filter(Check::explores)
+        .filter(Check::proves)
         .filter(check -> !expected(check, broken).equals(expected(check, sound)))
         .min(Comparator.comparingDouble(Check::minutes));
   }

@@ -242,12 +242,5 @@ final class SerialChecks {
     Choices kept = Choices.of("What stands there after the restart?", List.of(new Outcome("kept", "what was entered"), new Outcome("back", "something else again")));
     checks.add("ports-kept", "ports-kept", "Enter the ports anew, save, restart and read them back", "Change one line and change it back, save, let the board restart, read every line.",
         kept, from(SerialSettings.STALE.facet(), stale -> Ways.expecting(kept, stale ? "back" : "kept", 0.15)), 2, 0, BenchNeeds.COMPUTER);
-    if (Telemetry.way(lines).isPresent()) {
-      Choices other = Choices.of("Does it work with that version?", List.of(new Outcome("works", "yes, with everything else as it was"), new Outcome("not", "no, the same")));
-      checks.add("other-version", "other-version", "Try the version that others report good", "All settings saved as text first. Flash, enter ports and telemetry, look. If it works, "
-          + "go forward again and see it break: that is the proof.", other, from(Facet.of("telemetry with a good version", c -> Telemetry.of(lines,
-              c.with(FirmwareSettings.TELEMETRY_WORKS, true).with(FirmwareSettings.STALE, false)).shown() != Reach.NONE),
-              works -> Ways.expecting(other, works ? "works" : "not", MISREAD)), 25, 0.2, BenchNeeds.COMPUTER);
-    }
   }
 }

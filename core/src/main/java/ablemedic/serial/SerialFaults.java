@@ -130,7 +130,7 @@ final class SerialFaults {
           "The telemetry of this firmware version is broken on this board", elsewhere(SerialSettings.VERSION, FirmwareSettings.TELEMETRY_WORKS, craft,
               "Go back to the version that others report good", 25, "Save all settings as text, and note target and version.",
               "Flash that version, enter ports and telemetry, and see it work: that proves the wiring.",
-              "Then go forward again one version at a time, and keep what you saw as the proof; a newer one may have mended it."));
+              "Then go forward again and see it break: that it breaks again is the proof. “Which version broke it” says which version to try; a newer one may have mended it."));
     }
     if (!lines.joined().isEmpty()) {
       faults.told(SerialSettings.STALE, "left-behind", "left-behind", FirmwareSettings.STALE, SerialOdds.LEFT_BEHIND, was -> true,

@@ -28,7 +28,8 @@ final class SerialLint {
             && map.lines().stream().noneMatch(line -> job == Job.TELEMETRY && line.wish().job() == Job.RECEIVER && line.wish().format().back() == Back.TWO_WAY
                 && lies(line, port.name())))
             .forEach(job -> found.add(new Lint(Severity.DOUBTFUL, "Port " + port.name() + " was given the job of " + job.label() + ", and no part for it lies there",
-                "Take the job from port " + port.name() + ", or enter the lead on the sheet", List.of(PortSettings.jobsOf(port.name())), complaint(job))));
+                "Take the job from port " + port.name() + ", or enter the lead on the sheet", List.of(PortSettings.jobsOf(port.name())),
+                pads(craft, port), complaint(job))));
       }
       String computer = map.board().computer();
       if (!computer.isEmpty() && !craft.told(PortSettings.jobsOf(computer)).isEmpty()) {
@@ -43,6 +44,10 @@ final class SerialLint {
     return line.wires().stream().anyMatch(wire -> wire.port().equals(port));
   }
 
+  private static List<String> pads(Craft craft, SerialMap.Port port) {
+    return craft.electrics().sheet().flightBoard().stream().flatMap(board -> port.pads().stream().map(pad -> board.address(pad.name()))).toList();
+  }
+
   private static Lint judged(SerialMap.Line line, Judged judged) {
     List<Setting<?>> settings = Stream.concat(line.wires().stream().map(SerialMap.Wire::port).distinct().filter(PortSettings.PORTS::contains)
         .flatMap(port -> Stream.<Setting<?>>of(PortSettings.jobsOf(port), PortSettings.baud(port), PortSettings.inversion(port), PortSettings.oneWire(port))),
@@ -51,7 +56,7 @@ final class SerialLint {
       case HARMS -> Severity.HARMS;
       case WRONG -> Severity.WRONG;
       case DOUBTFUL, UNKNOWN -> Severity.DOUBTFUL;
-    }, sentence(line.name()) + ": " + judged.text(), judged.remedy(), settings, complaint(line.wish().job()));
+    }, sentence(line.name()) + ": " + judged.text(), judged.remedy(), settings, line.wires().stream().map(SerialMap.Wire::at).distinct().toList(), complaint(line.wish().job()));
   }
 
   private static String sentence(String name) {

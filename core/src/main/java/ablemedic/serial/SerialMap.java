@@ -56,10 +56,11 @@ public record SerialMap(SerialBoard board, List<Port> ports, List<Line> lines, b
   /**
    * A wire between a pad of the part and a pad of the board.
    *
+   * @param at      address of the board's pad on the sheet
    * @param toBoard whether the part sends on it
    * @param turned  what can turn the line round behind the board's pad, in words; empty where nothing does
    */
-  public record Wire(String partPad, String boardPad, String port, boolean toBoard, String turned) {}
+  public record Wire(String partPad, String boardPad, String at, String port, boolean toBoard, String turned) {}
 
   /** The map of a craft; nothing where the ports of its flight board are not entered. */
   public static Optional<SerialMap> of(Craft craft) {
@@ -89,7 +90,7 @@ public record SerialMap(SerialBoard board, List<Port> ports, List<Line> lines, b
 
   private static Wire wire(CraftLines lines, End end, boolean toBoard) {
     Optional<SerialPad> pad = lines.pad(end.boardPad());
-    return new Wire(CraftLine.End.printed(end.partPad()), end.printed(), pad.map(SerialPad::port).orElse(""), toBoard,
+    return new Wire(CraftLine.End.printed(end.partPad()), end.printed(), end.boardPad(), pad.map(SerialPad::port).orElse(""), toBoard,
         pad.map(SerialPad::inverter).filter(inverter -> inverter != Inverter.NONE).map(Inverter::label).orElse(""));
   }
 

@@ -78,6 +78,11 @@ final class FlashChecks {
     return craft.electrics().sheet().flightBoard().filter(board -> craft.electrics().drawTimes(board.id()) == 0).isPresent();
   }
 
+  /** Whether nearly all that the board was told is gone; not of a craft that is told so little that nobody would see it. */
+  static boolean isAsNew(Craft sound, Craft craft) {
+    return FirmwareSettings.starts(craft) && differing(sound, craft).equals("all");
+  }
+
   private static String differing(Craft sound, Craft craft) {
     if (!FirmwareSettings.starts(craft)) {
       return "all";

@@ -42,7 +42,7 @@ public final class SettingsAndFirmware {
     public List<Complaint> complaints(Craft craft, Meter meter, Check<Craft> flight) {
       Optional<CraftLines> lines = CraftLines.onSheet(craft);
       List<Check<Craft>> checks = checks(craft, lines);
-      return Stream.concat(Stream.of(ArmingChecks.complaint(lines, checks), DriveChecks.complaint(checks)), FlashChecks.complaints(craft, checks).stream()).toList();
+      return Stream.concat(Stream.of(ArmingChecks.complaint(lines, checks), DriveChecks.complaint(checks)), Stream.concat(FlashChecks.complaints(craft, checks).stream(), VersionChecks.complaints(craft, lines).stream())).toList();
     }
 
     @Override
@@ -71,6 +71,6 @@ public final class SettingsAndFirmware {
   private SettingsAndFirmware() {}
 
   private static List<Check<Craft>> checks(Craft craft, Optional<CraftLines> lines) {
-    return Stream.of(ArmingChecks.of(craft, lines), DriveChecks.of(craft), FlashChecks.of(craft, lines)).flatMap(List::stream).toList();
+    return Stream.of(ArmingChecks.of(craft, lines), DriveChecks.of(craft), FlashChecks.of(craft, lines), VersionChecks.of(craft, lines)).flatMap(List::stream).toList();
   }
 }

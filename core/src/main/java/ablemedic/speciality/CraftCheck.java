@@ -15,6 +15,7 @@ import java.util.function.Function;
  * @param instructions how, from the sound craft
  * @param prediction   what it reads of any craft and the outlook from that
  * @param planned      whether the plan offers it by itself
+ * @param proves       whether what it found amiss is looked for again after a fix
  */
 public record CraftCheck(
     String id,
@@ -28,8 +29,15 @@ public record CraftCheck(
     BenchNeeds needs,
     boolean explores,
     boolean planned,
+    boolean proves,
     Place place)
     implements Place.Placed {
+
+  /** One whose findings are looked for again after a fix, if it explores at all. */
+  public CraftCheck(String id, String kind, Function<Craft, String> titles, Function<Craft, String> instructions,
+      Answers answers, Prediction<Craft, ?> prediction, double minutes, double risk, BenchNeeds needs, boolean explores, boolean planned, Place place) {
+    this(id, kind, titles, instructions, answers, prediction, minutes, risk, needs, explores, planned, explores, place);
+  }
 
   /** One that has no place of its own. */
   public CraftCheck(String id, String kind, Function<Craft, String> titles, Function<Craft, String> instructions,
@@ -39,17 +47,22 @@ public record CraftCheck(
 
   /** The same at a place. */
   public CraftCheck at(Place where) {
-    return new CraftCheck(id, kind, titles, instructions, answers, prediction, minutes, risk, needs, explores, planned, where);
+    return new CraftCheck(id, kind, titles, instructions, answers, prediction, minutes, risk, needs, explores, planned, proves, where);
   }
 
   /** The same with another need of the bench. */
   public CraftCheck needing(BenchNeeds other) {
-    return new CraftCheck(id, kind, titles, instructions, answers, prediction, minutes, risk, other, explores, planned, place);
+    return new CraftCheck(id, kind, titles, instructions, answers, prediction, minutes, risk, other, explores, planned, proves, place);
   }
 
   /** The same, made out of turn only. */
   CraftCheck unplanned() {
-    return new CraftCheck(id, kind, titles, instructions, answers, prediction, minutes, risk, needs, explores, false, place);
+    return new CraftCheck(id, kind, titles, instructions, answers, prediction, minutes, risk, needs, explores, false, proves, place);
+  }
+
+  /** The same, of what stays as it was whatever is put right on the craft. */
+  public CraftCheck notRepeated() {
+    return new CraftCheck(id, kind, titles, instructions, answers, prediction, minutes, risk, needs, explores, planned, false, place);
   }
 
   @Override

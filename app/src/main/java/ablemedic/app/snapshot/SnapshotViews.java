@@ -2,7 +2,7 @@ package ablemedic.app.snapshot;
 
 import ablemedic.app.chart.SnapshotStore.Read;
 import ablemedic.app.chart.SnapshotStore.Row;
-import ablemedic.craft.PortSettings;
+import ablemedic.line.CraftLine;
 import ablemedic.firmware.Family;
 import ablemedic.firmware.Understood;
 import ablemedic.firmware.Understood.Kind;
@@ -43,19 +43,22 @@ final class SnapshotViews {
 
   /**
    * @param settings those that it is about
-   * @param leads    whether leads that are soldered have a part in it
+   * @param pads     those whose leads have a part in it
    * @param settles  the complaint that it can be the cause of; empty where it is none by itself
    */
-  record LintView(Lint.Severity severity, String cause, String remedy, List<LintSetting> settings, boolean leads, String settles) {}
+  record LintView(Lint.Severity severity, String cause, String remedy, List<LintSetting> settings, List<LintPad> pads, String settles) {}
 
   record LintSetting(String id, String label) {}
+
+  /** @param label as it is printed on the board */
+  record LintPad(String address, String label) {}
 
   /** @param line of the file, from 1 */
   record NotUnderstood(int line, String text, String why) {}
 
   static LintView lint(Lint lint, List<Complaint> complaints) {
     return new LintView(lint.severity(), lint.cause(), lint.remedy(), lint.settings().stream().map(one -> new LintSetting(one.id(), one.label())).toList(),
-        lint.settings().stream().anyMatch(PortSettings.ALL::contains), complaints.stream().filter(one -> one.id().equals(lint.settles())).map(Complaint::label).findFirst().orElse(""));
+        lint.pads().stream().map(pad -> new LintPad(pad, CraftLine.End.printed(pad))).toList(), complaints.stream().filter(one -> one.id().equals(lint.settles())).map(Complaint::label).findFirst().orElse(""));
   }
 
   static List<NotUnderstood> notUnderstood(Read read) {
