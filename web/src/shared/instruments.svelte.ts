@@ -1,10 +1,10 @@
 import { api, ask } from '../api/client';
 
 /** Where each instrument is, by its title; asked for once, when the first text names one. */
-let pages = $state.raw<ReadonlyMap<string, string>>(new Map());
+let pages = $state.raw<Readonly<Record<string, string>>>({});
 let asked = false;
 
-export function instrumentPages(): ReadonlyMap<string, string> {
+export function instrumentPages(): Readonly<Record<string, string>> {
   return pages;
 }
 
@@ -16,7 +16,7 @@ export async function learnInstruments(): Promise<void> {
   asked = true;
   try {
     const families = await ask(api.GET('/api/instruments'));
-    pages = new Map(
+    pages = Object.fromEntries(
       families.flatMap((one) => one.instruments.map((it) => [it.title, `/instruments/${it.id}`]))
     );
   } catch {

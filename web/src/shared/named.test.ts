@@ -20,7 +20,7 @@ vi.mock('../api/client', async (original) => ({
   }
 }));
 
-const pages = new Map([['Read here', '/instruments/read-here']]);
+const pages = { 'Read here': '/instruments/read-here' };
 
 describe('texts that name an instrument', () => {
   it('are taken apart without losing a letter', () => {

@@ -5,13 +5,13 @@ export interface Piece {
 }
 
 /** Takes a text apart at the titles that stand in it between “ and ”; what is quoted and has no page stays text. */
-export function pieces(text: string, pages: ReadonlyMap<string, string>): Piece[] {
+export function pieces(text: string, pages: Readonly<Record<string, string>>): Piece[] {
   const found: Piece[] = [];
   let from = 0;
   for (const match of text.matchAll(/“([^”]*)”/g)) {
-    const to = pages.get(match[1]!);
-    if (to !== undefined) {
-      found.push({ text: text.slice(from, match.index + 1) }, { text: match[1]!, to });
+    const title = match[1]!;
+    if (Object.hasOwn(pages, title)) {
+      found.push({ text: text.slice(from, match.index + 1) }, { text: title, to: pages[title]! });
       from = match.index + match[0].length - 1;
     }
   }

@@ -18,7 +18,6 @@ import tools.jackson.databind.JsonNode;
 /** The whole of a work-up in the browser: once by mouse by day, once by keyboard alone by night. */
 @ExtendWith(RunningApp.class)
 class WalkTest {
-  private static final int PATIENCE = 25;
   private final App app;
 
   WalkTest(App app) {
@@ -61,7 +60,7 @@ class WalkTest {
       putAside(browser, patient, path);
       suspectAndTakeBack(browser);
       outOfTurn(browser, patient, path);
-      checkUntilSomethingStandsOut(browser, patient, path, true);
+      new Walker(app, browser, patient, path).checkUntilSomethingStandsOut(true);
 
       browser.seeText("The rear-left prop is of the wrong hand");
       settled(browser);
@@ -71,7 +70,7 @@ class WalkTest {
       browser.seeText("Prove it");
       settled(browser);
 
-      checkUntilSomethingStandsOut(browser, patient, path, true);
+      new Walker(app, browser, patient, path).checkUntilSomethingStandsOut(true);
       browser.seeText("Every test has passed");
       browser.press("Close as solved");
       browser.press("Close it");
@@ -120,91 +119,8 @@ class WalkTest {
     browser.seeText("all turn smoothly");
   }
 
-  /** Does what the plan says until a fix is offered or the proof has passed. */
-  private void checkUntilSomethingStandsOut(Browser browser, Patient patient, String path, boolean mouse) {
-    for (int i = 0; i < PATIENCE; i++) {
-      JsonNode view = app.get("/api" + path);
-      boolean proven = view.get("proof") != null && view.get("proof").get("passes").asBoolean();
-      if (view.get("stage").asString().equals("FIXING") || proven) {
-        return;
-      }
-      long version = view.get("version").asLong();
-      JsonNode check = patient.next(path);
-      String checkId = check.get("checkId").asString();
-      browser.await(() -> browser.heading().equals(check.get("title").asString()));
-      if (check.get("takesListing").asBoolean()) {
-        // This technician has no cable at hand.
-        browser.press("Put aside");
-        long asked = version;
-        browser.await(() -> version(path) > asked);
-        continue;
-      }
-      if (check.get("steps").toString().contains("SHORT_TEST")) {
-        app.runRoutine(view.get("mark").asString());
-        browser.open(path);
-        browser.see(".card-layout");
-        continue;
-      }
-      if (!check.get("ready").asBoolean()) {
-        if (mouse) {
-          browser.press("All of this is done");
-        } else {
-          browser.keys("b");
-        }
-        browser.await(() -> patient.next(path).get("ready").asBoolean());
-        browser.await(() -> !browser.shows(".ready"));
-        version++;
-      }
-      record(browser, patient, checkId, mouse);
-      long before = version;
-      browser.await(() -> version(path) > before);
-      browser.await(() -> !browser.shows("[data-outcomes] [aria-pressed=true]"));
-    }
-    throw new AssertionError("nothing stood out after " + PATIENCE + " checks");
-  }
-
   private long version(String path) {
     return app.get("/api" + path).get("version").asLong();
-  }
-
-  private void record(Browser browser, Patient patient, String checkId, boolean mouse) {
-    if (patient.isNumber(checkId)) {
-      if (mouse) {
-        browser.type("#reading", patient.written(checkId));
-        browser.click("form .act");
-      } else {
-        browser.keys(patient.written(checkId), Keys.ENTER);
-        browser.blur();
-      }
-      return;
-    }
-    List<Integer> several = patient.outcomes(checkId);
-    if (!several.isEmpty()) {
-      for (int i = 0; i < several.size(); i++) {
-        browser.see(".several li:nth-child(" + (i + 1) + ") [aria-current]");
-        if (mouse) {
-          browser.click("[data-outcomes] button:nth-child(" + several.get(i) + ")");
-        } else {
-          browser.keys(String.valueOf(several.get(i) % 10));
-        }
-      }
-      browser.see("[data-outcomes] [aria-pressed=true]");
-      if (mouse) {
-        browser.click("form .act");
-      } else {
-        browser.keys(Keys.ENTER);
-      }
-      return;
-    }
-    int outcome = patient.outcome(checkId);
-    if (mouse) {
-      browser.click("[data-outcomes] button:nth-child(" + outcome + ")");
-      browser.click("form .act");
-    } else {
-      browser.keys(String.valueOf(outcome % 10));
-      browser.see("[data-outcomes] [aria-pressed=true]");
-      browser.keys(Keys.ENTER);
-    }
   }
 
   @Test
@@ -279,7 +195,7 @@ class WalkTest {
       browser.keys(Keys.ENTER);
       browser.await(() -> version(path) > unrecorded);
 
-      checkUntilSomethingStandsOut(browser, patient, path, false);
+      new Walker(app, browser, patient, path).checkUntilSomethingStandsOut(false);
       browser.seeText("Enter the output order 2-1-3-4");
       settled(browser);
       browser.tabTo(".options .act");
@@ -287,7 +203,7 @@ class WalkTest {
       patient.fixed("outputs-2134", "order");
       browser.seeText("Prove it");
       browser.blur();
-      checkUntilSomethingStandsOut(browser, patient, path, false);
+      new Walker(app, browser, patient, path).checkUntilSomethingStandsOut(false);
       browser.seeText("Every test has passed");
       settled(browser);
       browser.keys("c");
@@ -348,7 +264,7 @@ class WalkTest {
       browser.see(".card-layout");
       browser.seeText("pre-power routine passed");
 
-      checkUntilSomethingStandsOut(browser, patient, path, false);
+      new Walker(app, browser, patient, path).checkUntilSomethingStandsOut(false);
       browser.seeText("The pin at flight board S2 is open");
       settled(browser);
       browser.tabTo(".options .act");
@@ -356,7 +272,7 @@ class WalkTest {
       patient.fixed("open-FC_S2_C4_S2_1", "renew");
       browser.seeText("Prove it");
       browser.blur();
-      checkUntilSomethingStandsOut(browser, patient, path, false);
+      new Walker(app, browser, patient, path).checkUntilSomethingStandsOut(false);
       browser.seeText("Every test has passed");
       settled(browser);
     }
@@ -486,7 +402,7 @@ class WalkTest {
       String path = "/work-ups/" + view.get("id").asLong();
       browser.open(path);
       browser.see(".card-layout");
-      checkUntilSomethingStandsOut(browser, patient, path, false);
+      new Walker(app, browser, patient, path).checkUntilSomethingStandsOut(false);
       browser.seeText("The receiver holds its last values");
       settled(browser);
       browser.tabTo(".options .act");
@@ -512,7 +428,7 @@ class WalkTest {
       tablet.see(".card-layout");
       browser.open(path);
       browser.see(".card-layout");
-      checkUntilSomethingStandsOut(browser, patient, path, false);
+      new Walker(app, browser, patient, path).checkUntilSomethingStandsOut(false);
       browser.seeText("The air unit has not the data of the camera that is on it");
       browser.seeText("the computer's cable alone will not do");
       settled(browser);
