@@ -1716,6 +1716,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/second-seats": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["now_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/second-seats/code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["newCode"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/second-seats/mine": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["leave"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/second-seats/pair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pair"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/second-seats/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["end_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/settings": {
         parameters: {
             query?: never;
@@ -3420,6 +3500,9 @@ export interface components {
             spoken: ("PWM" | "ONESHOT125" | "SHORT_PULSES" | "DSHOT150" | "DSHOT300" | "DSHOT600")[];
             thresholds: number[];
         };
+        MySeat: {
+            name: string;
+        };
         NamedFault: {
             faultId: string;
             title: string;
@@ -3725,6 +3808,17 @@ export interface components {
             id: string;
             paragraphs: string[];
             title: string;
+        };
+        PairAsked: {
+            code: string;
+            name: string;
+        };
+        PairingCode: {
+            digits: string;
+            /** Format: int32 */
+            triesLeft: number;
+            /** Format: date-time */
+            until: string;
         };
         PairingView: {
             one: string;
@@ -4303,6 +4397,23 @@ export interface components {
             seemsToWork: number;
             trials: components["schemas"]["TrialMade"][];
             versions: string[];
+        };
+        SeatRow: {
+            from: string;
+            id: string;
+            /** Format: date-time */
+            lastSeen: string;
+            name: string;
+            /** Format: date-time */
+            since: string;
+        };
+        SecondSeats: {
+            addresses: string[];
+            code?: components["schemas"]["PairingCode"];
+            fingerprint: string;
+            /** @enum {string} */
+            mode: "OFF" | "TLS" | "PROXY";
+            seats: components["schemas"]["SeatRow"][];
         };
         SerialMapView: {
             board: string;
@@ -7785,6 +7896,112 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Owners"];
+                };
+            };
+        };
+    };
+    now_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SecondSeats"];
+                };
+            };
+        };
+    };
+    newCode: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SecondSeats"];
+                };
+            };
+        };
+    };
+    leave: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MySeat"];
+                };
+            };
+        };
+    };
+    pair: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PairAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MySeat"];
+                };
+            };
+        };
+    };
+    end_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SecondSeats"];
                 };
             };
         };

@@ -56,6 +56,7 @@ class EveryFieldTest {
          "pack": %s}""", pack);
     write("POST /api/crafts#like", "{\"mark\": \"N2\", \"name\": \"x\", \"like\": \"W2\"}");
     write("POST /api/crafts#sheet", "{\"mark\": \"N3\", \"name\": \"x\", \"sheet\": %s}", sheet);
+    write("POST /api/second-seats/pair", "{\"code\": \"12345678\", \"name\": \"x\"}");
     write("PATCH /api/crafts/W2", "{\"version\": 1, \"name\": \"x\", \"state\": \"FIT\", \"reason\": \"r\"}");
     write("PUT /api/crafts/W2/build-sheet", "{\"version\": 1, \"reason\": \"r\", \"sheet\": %s}", sheet);
     write("PUT /api/crafts/W2/layout", "{\"version\": 1, \"layout\": \"STACK\", \"pack\": %s, \"parts\": [\"receiver\"]}", pack);

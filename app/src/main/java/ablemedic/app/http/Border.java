@@ -45,17 +45,18 @@ class Border extends OncePerRequestFilter {
       response.setHeader("Cache-Control", "no-store");
     }
     String host = request.getServerName();
-    if (!LOOPBACK.contains(host) && !host.equals(address) && LOOPBACK.contains(address)) {
-      refuse(response, 403, "This server answers to localhost only.");
+    boolean secondSeat = SecondSeat.of(request).isPresent();
+    if (!secondSeat && !LOOPBACK.contains(host) && !host.equals(address) && LOOPBACK.contains(address)) {
+      Refused.write(response, 403, "This server answers to localhost only.");
       return;
     }
     String origin = request.getHeader("Origin");
     if (origin != null && !origin.endsWith("://" + request.getHeader("Host"))) {
-      refuse(response, 403, "A page of another site may not ask this server.");
+      Refused.write(response, 403, "A page of another site may not ask this server.");
       return;
     }
     if (request.getRequestURI().length() > LONGEST_ADDRESS) {
-      refuse(response, 414, "The address is longer than any that there is.");
+      Refused.write(response, 414, "The address is longer than any that there is.");
       return;
     }
     if (request.getMethod().equals("POST") && FILES.matcher(request.getRequestURI()).matches()) {
@@ -78,10 +79,10 @@ class Border extends OncePerRequestFilter {
       return;
     }
     if (read.hasBody() && !JSON.matcher(String.valueOf(request.getContentType())).matches()) {
-      refuse(response, 415, "The body is sent as application/json.");
+      Refused.write(response, 415, "The body is sent as application/json.");
       return;
     }
-    if (!isQuestion(request)) {
+    if (!isQuestion(request) || secondSeat) {
       chain.doFilter(read, response);
       return;
     }
@@ -98,7 +99,7 @@ class Border extends OncePerRequestFilter {
     if (request.getContentLengthLong() > LARGEST_FILE) {
       refuseTooLarge(response, LARGEST_FILE);
     } else if (!String.valueOf(request.getContentType()).startsWith("application/octet-stream")) {
-      refuse(response, 415, "The file is sent as application/octet-stream.");
+      Refused.write(response, 415, "The file is sent as application/octet-stream.");
     } else {
       chain.doFilter(new BoundedRequest(request, LARGEST_FILE), response);
     }
@@ -110,16 +111,6 @@ class Border extends OncePerRequestFilter {
   }
 
   private static void refuseTooLarge(HttpServletResponse response, long most) throws IOException {
-    refuse(response, 413, "More than " + most / 1024 + " kB were sent; that is the most that is read at once.");
-  }
-
-  private static void refuse(HttpServletResponse response, int status, String detail) throws IOException {
-    response.setStatus(status);
-    response.setContentType("application/problem+json");
-    if (status == 413) {
-      // What still comes of this body is not read.
-      response.setHeader("Connection", "close");
-    }
-    response.getWriter().write("{\"status\":" + status + ",\"detail\":\"" + detail + "\",\"errors\":[]}");
+    Refused.write(response, 413, "More than " + most / 1024 + " kB were sent; that is the most that is read at once.");
   }
 }

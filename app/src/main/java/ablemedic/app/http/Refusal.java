@@ -34,6 +34,11 @@ public final class Refusal extends RuntimeException {
     return new Refusal(HttpStatus.CONFLICT, where, message);
   }
 
+  /** Not from here. */
+  public static Refusal forbidden(String where, String message) {
+    return new Refusal(HttpStatus.FORBIDDEN, where, message);
+  }
+
   /** Written on top of a version that is no longer the newest. */
   public static Refusal stale(long sent, long now) {
     return conflict("version", "This was changed meanwhile (you sent version " + sent + ", it is now " + now

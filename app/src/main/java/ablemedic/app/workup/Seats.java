@@ -1,8 +1,10 @@
 package ablemedic.app.workup;
 
 import ablemedic.app.http.Refusal;
+import ablemedic.app.http.SeatEnded;
 import java.io.IOException;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Queue;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentLinkedQueue;
@@ -12,6 +14,7 @@ import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
@@ -41,21 +44,29 @@ class Seats implements DisposableBean {
 
   private static final class Seat {
     private final SseEmitter line;
+    /** Its id where it came over the network. */
+    private final Optional<String> paired;
     private volatile long told;
 
-    Seat(SseEmitter line, long told) {
+    Seat(SseEmitter line, Optional<String> paired, long told) {
       this.line = line;
+      this.paired = paired;
       this.told = told;
     }
   }
 
-  /** Takes a seat at a work-up. @throws Refusal where there is none of this number, or no seat is left */
-  SseEmitter take(long workUpId) {
+  /**
+   * Takes a seat at a work-up.
+   *
+   * @param paired the id of a seat that came over the network
+   * @throws Refusal where there is no work-up of this number, or no seat is left
+   */
+  SseEmitter take(long workUpId, Optional<String> paired) {
     store.get(workUpId);
     if (taken.values().stream().mapToInt(Queue::size).sum() >= MOST) {
       throw Refusal.conflict("id", "Nobody else can be told at once how it goes on; look again now and then.");
     }
-    Seat seat = new Seat(new SseEmitter(LONGEST_MS), store.version(workUpId));
+    Seat seat = new Seat(new SseEmitter(LONGEST_MS), paired, store.version(workUpId));
     Queue<Seat> all = taken.computeIfAbsent(workUpId, id -> new ConcurrentLinkedQueue<>());
     all.add(seat);
     Runnable leave = () -> all.remove(seat);
@@ -104,6 +115,12 @@ class Seats implements DisposableBean {
       // Whoever sat there is gone already.
       LOG.debug("Seat left", e);
     }
+  }
+
+  /** Who is let in no more hears no more. */
+  @EventListener
+  void ended(SeatEnded ended) {
+    taken.values().forEach(all -> all.stream().filter(seat -> seat.paired.filter(ended.seat()::equals).isPresent()).forEach(Seats::leave));
   }
 
   @Override

@@ -1,23 +1,25 @@
 package ablemedic.app.workup;
 
-import ablemedic.app.entry.SettingAside;
 import ablemedic.Specialities;
 import ablemedic.app.chart.PowerMap;
 import ablemedic.app.entry.Entered;
 import ablemedic.app.entry.PlaceView;
 import ablemedic.app.entry.QuestionView;
 import ablemedic.app.entry.QuestionView.ScaleView;
-import ablemedic.craft.Craft;
-import ablemedic.diagnosis.Book;
+import ablemedic.app.entry.SettingAside;
+import ablemedic.app.http.SecondSeat;
 import ablemedic.app.workup.WorkUpEvent.End;
 import ablemedic.app.workup.WorkUpView.CheckCard;
 import ablemedic.app.workup.WorkUpView.FixCard;
 import ablemedic.app.workup.WorkUpView.ValueView;
+import ablemedic.craft.Craft;
 import ablemedic.diagnosis.BenchState;
+import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Sureness;
 import ablemedic.settings.ReadBack;
 import ablemedic.speciality.Place;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -159,8 +161,8 @@ class WorkUpController {
 
   /** Tells the number of the last event whenever the work-up went on, as server-sent events. */
   @GetMapping(value = "/work-ups/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-  SseEmitter live(@PathVariable long id) {
-    return seats.take(id);
+  SseEmitter live(@PathVariable long id, HttpServletRequest request) {
+    return seats.take(id, SecondSeat.of(request));
   }
 
   @GetMapping("/work-ups/{id}/checks/{checkId}")

@@ -46,7 +46,7 @@ public final class Browser implements AutoCloseable {
     this.base = base;
     ChromeOptions options = new ChromeOptions();
     options.setBinary("/usr/bin/chromium");
-    options.addArguments("--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run",
+    options.addArguments("--headless=new", "--ignore-certificate-errors", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run",
         "--disable-background-networking", "--disable-component-update", "--disable-sync", "--disable-dev-shm-usage",
         "--user-data-dir=" + profile());
     LoggingPreferences logs = new LoggingPreferences();

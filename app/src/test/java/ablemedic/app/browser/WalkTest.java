@@ -315,7 +315,7 @@ class WalkTest {
             "/instruments/limiter-bulb", "/instruments/meter", "/instruments/read-here?craft=EIDER", "/instruments/capture",
             "/instruments/port-planner", "/instruments/two-ends", "/instruments/modem-chain", "/instruments/signal-pad", "/instruments/byte-budget",
             "/instruments/baud-error", "/instruments/channel-numbers", "/instruments/version-search", "/instruments/motor-protocols", "/instruments/arming?craft=EIDER", "/instruments/version-pairs", "/instruments/channel-order?craft=EIDER", "/instruments/trim-and-travel", "/instruments/failsafe-timeline?craft=EIDER", "/instruments/frame-time", "/instruments/modes?craft=EIDER", "/instruments/return-home?craft=REDSHANK",
-            "/instruments/radio-session?craft=EIDER", "/instruments/output-pass", "/in-and-out", "/ledger/trends", "/instruments/video-channels", "/instruments/screen-layout", "/instruments/video-heat", "/crafts/EIDER/radio-off", "/crafts/EIDER/set-up", "/firmware-families", "/crafts/FULMAR/flash", "/handbook/format-sbus"}) {
+            "/instruments/radio-session?craft=EIDER", "/instruments/output-pass", "/in-and-out", "/second-seats", "/pair", "/ledger/trends", "/instruments/video-channels", "/instruments/screen-layout", "/instruments/video-heat", "/crafts/EIDER/radio-off", "/crafts/EIDER/set-up", "/firmware-families", "/crafts/FULMAR/flash", "/handbook/format-sbus"}) {
           browser.open(path);
           browser.await(() -> !browser.shows(".small:empty"));
           settled(browser);
