@@ -28,27 +28,17 @@ final class Tally {
     }
   }
 
-  void add(Tally other) {
-    walks += other.walks;
-    checks += other.checks;
-    minutes += other.minutes;
-    floor += other.floor;
-    fixes += other.fixes;
-    bits += other.bits;
-    missed.addAll(other.missed);
-  }
-
   static void heading() {
-    System.out.printf("  %-8s %-10s %7s %8s %6s %6s %7s %7s %7s%n", "craft", "habit", "checks", "minutes", "floor", "fixes",
-        "missed", "bits", "bound");
+    System.out.printf("  %-8s %-10s %7s %8s %6s %6s %7s %7s %7s  %s%n", "family", "habit", "checks", "minutes", "floor", "fixes",
+        "missed", "bits", "bound", "a plan");
   }
 
-  /** A line of the table; the floor is what a proof takes on any way, the bound is the bits over the most that one check can tell. */
-  void line(String mark, Habit habit, double mostBitsOfACheck) {
+  /** A line of the table; the floor is what a proof takes on any way, the bound is the bits over the most that one check can tell, the plan its time. */
+  void line(String what, Habit habit, double mostBitsOfACheck, String plan) {
     double n = walks;
-    System.out.printf(Locale.ROOT, "  %-8s %-10s %7.2f %8.1f %6.1f %6.2f %7s %7.2f %7.2f  %s%n", mark,
+    System.out.printf(Locale.ROOT, "  %-8s %-10s %7.2f %8.1f %6.1f %6.2f %7s %7.2f %7.2f  %-8s %s%n", what,
         habit.name().toLowerCase(Locale.ROOT).replace('_', ' '), checks / n, minutes / n, floor / n, fixes / n,
-        missed.size() + "/" + walks, bits / n, bits / n / mostBitsOfACheck,
+        missed.size() + "/" + walks, bits / n, bits / n / mostBitsOfACheck, plan,
         habit == Habit.PLAN ? String.join(" ", missed) : "");
   }
 }

@@ -1,0 +1,114 @@
+package ablemedic.bench;
+
+import ablemedic.Specialities;
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Assumptions;
+import ablemedic.diagnosis.Book;
+import ablemedic.diagnosis.Diagnosis;
+import ablemedic.diagnosis.Fault;
+import ablemedic.diagnosis.Occasion;
+import ablemedic.diagnosis.Proof;
+import ablemedic.diagnosis.Technician;
+import ablemedic.diagnosis.Technician.Habit;
+import ablemedic.diagnosis.Technician.Patient;
+import ablemedic.diagnosis.Technician.Walk;
+import ablemedic.reading.Meter;
+import ablemedic.speciality.Complaint;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.SplittableRandom;
+import java.util.stream.Stream;
+
+/**
+ * Patients of one craft: unlike its sheet in what is guessed, seen with a meter that reads off and by somebody who is wrong now and
+ * then. Every patient has one occasion and one fault; a fault comes as often as its odds after that occasion say, three times more or
+ * less, since the odds are guesses too. The same number gives the same patient.
+ */
+final class Patients {
+  private static final double WRONG_OBSERVATIONS = 0.05;
+  private static final double METER = 1.008;
+
+  private final String mark;
+  private final Craft craft;
+  private final Book<Craft> book;
+  private final Diagnosis<Craft> diagnosis;
+  private final List<Complaint> complaints;
+  private final long seed;
+
+  Patients(String mark, Craft craft, long seed) {
+    this.mark = mark;
+    this.craft = craft;
+    this.book = Specialities.book(craft, Meter.USUAL);
+    this.diagnosis = new Diagnosis<>(book, Assumptions.USUAL);
+    this.complaints = Specialities.complaints(craft, Meter.USUAL);
+    this.seed = seed;
+  }
+
+  /** Who came to the bench, and with what complaint. */
+  record Drawn(Fault<Craft> fault, Complaint complaint, Occasion occasion, long seed) {}
+
+  /** How one of them was worked up. */
+  record Walked(Drawn drawn, Walk walk) {}
+
+  String mark() {
+    return mark;
+  }
+
+  Craft craft() {
+    return craft;
+  }
+
+  Diagnosis<Craft> diagnosis() {
+    return diagnosis;
+  }
+
+  List<Complaint> complaints() {
+    return complaints;
+  }
+
+  /** Those faults of the book that an owner would complain of. */
+  boolean shows(Fault<Craft> fault) {
+    return complaint(fault).isPresent();
+  }
+
+  /** A patient with one of these faults. */
+  Drawn draw(List<Fault<Craft>> faults, int number) {
+    long drawnFrom = mixed(seed + 31L * mark.hashCode() + number);
+    Random random = new Random(drawnFrom);
+    Occasion occasion = Occasion.values()[random.nextInt(Occasion.values().length)];
+    return Stream.generate(() -> Unlike.fault(faults, occasion, random))
+        .flatMap(fault -> complaint(fault).map(complaint -> new Drawn(fault, complaint, occasion, drawnFrom)).stream()).findFirst().orElseThrow();
+  }
+
+  /** Neighbouring seeds of {@link Random} begin alike: unmixed, all patients of a craft came after the same occasion. */
+  private static long mixed(long number) {
+    return new SplittableRandom(number).nextLong();
+  }
+
+  /** A patient with any fault of the book. */
+  Drawn draw(int number) {
+    return draw(book.faults(), number);
+  }
+
+  Walked walk(Drawn drawn, Habit habit) {
+    return walk(drawn, diagnosis, habit);
+  }
+
+  /** The work-up of a patient by whom the book has no fault of this kind. */
+  Walked walkForeign(Drawn drawn) {
+    return walk(drawn, new Diagnosis<>(new Book<>(book.faults().stream().filter(fault -> !fault.kind().equals(drawn.fault().kind())).toList(), book.checks(),
+        book.surveys()), Assumptions.USUAL), Habit.PLAN);
+  }
+
+  private Walked walk(Drawn drawn, Diagnosis<Craft> by, Habit habit) {
+    Patient<Craft> patient = new Patient<>(craft, Unlike.craft(craft, drawn.seed()), List.of(drawn.fault()), WRONG_OBSERVATIONS, METER);
+    return new Walked(drawn, new Technician<>(by, drawn.complaint().seen(), drawn.complaint().proof().get(0)).workUp(patient, drawn.occasion(), habit, drawn.seed()));
+  }
+
+  /** The first complaint that an owner of a craft with this fault would make. */
+  private Optional<Complaint> complaint(Fault<Craft> fault) {
+    Craft faulty = fault.applyTo(craft);
+    return complaints.stream().filter(c -> !Proof.expected(c.seen(), faulty).equals(Proof.expected(c.seen(), craft))).findFirst();
+  }
+}
