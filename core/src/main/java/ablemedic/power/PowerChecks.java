@@ -165,7 +165,7 @@ final class PowerChecks {
   private void byPower() {
     Choices usb = which("Which part stays dark?", sound, UsbPower::feeds);
     if (usb.questions().get(0).outcomes().size() > 2) {
-      add("parts-on-usb", "parts-on-usb", "Plug in the computer: which parts come on?",
+      add("parts-on-usb", "parts-on-usb", "Plug in the computer: does a part stay dark?",
           "Pack out. Only parts that are fed from the computer can come on: "
               + String.join(", ", sound.sheet().parts().stream().filter(p -> UsbPower.feeds(sound, p)).map(Part::label).toList()) + ".",
           usb, from(WIRED, e -> dark(usb, e, p -> UsbPower.works(e, p))), 0.6, 0.05, BenchNeeds.COMPUTER);
@@ -177,7 +177,7 @@ final class PowerChecks {
         "Limiter between pack and craft, hands off, watch and smell. A glow that dies is capacitors charging.", bulb,
         from(WIRED, e -> Ways.expecting(bulb, bulb(e), MISREAD)), 1, 0.4, BenchNeeds.POWERED_THROUGH_LIMITER);
     Choices on = which("Which part stays dark?", sound, (e, p) -> p.archetype().load().isPresent());
-    add(ALL_ON, "parts-on", "Put the pack in: which parts come on?",
+    add(ALL_ON, "parts-on", "Put the pack in: does a part stay dark?",
         "Their lights, their tones, a picture. Say which one stays dark.", on,
         from(WIRED, e -> dark(on, e, Powered.onBench(e)::works)), 0.7, 0.2, BenchNeeds.POWERED);
     Choices steady = which("Which one gives way?", sound, (e, p) -> p.archetype().load().isPresent());
@@ -221,7 +221,7 @@ final class PowerChecks {
         outcomes.add(new Outcome(part.id(), "the " + part.label()));
       }
     }
-    outcomes.add(new Outcome("all", "all of it"));
+    outcomes.add(new Outcome("all", "every one: nothing comes on"));
     return Choices.of(text, outcomes);
   }
 

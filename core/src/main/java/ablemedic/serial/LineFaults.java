@@ -153,7 +153,10 @@ final class LineFaults {
         faults.told(SerialSettings.baud(p), "rate-" + wrong + "-" + line.id(), "rate-wrong", PortSettings.baud(p), SerialOdds.RATE.times(0.5), was -> wrong,
             "Port " + p + " is set to " + wrong + " baud, and the " + line.label() + " speaks at " + soundBaud(line, p),
             entered(SerialSettings.baud(p), PortSettings.baud(p), craft, "Set port " + p + " to " + soundBaud(line, p) + " baud."));
-        faults.told(SerialSettings.partBaud(job), "part-rate-" + wrong + "-" + line.id(), "part-rate-wrong", SpokenSettings.baud(job), SerialOdds.RATE.times(0.5),
+      }
+      List<Integer> comesAs = line.format().bauds().stream().filter(rate -> rate != soundBaud(line, p)).toList();
+      for (int wrong : comesAs) {
+        faults.told(SerialSettings.partBaud(job), "part-rate-" + wrong + "-" + line.id(), "part-rate-wrong", SpokenSettings.baud(job), SerialOdds.RATE.times(1.0 / comesAs.size()),
             was -> wrong, "The " + line.label() + " speaks at " + wrong + " baud, and port " + p + " is set to " + soundBaud(line, p),
             elsewhere(SerialSettings.partBaud(job), SpokenSettings.baud(job), craft, "Set the " + line.label() + " to " + soundBaud(line, p) + " baud", 6,
                 "With its own tool, or through the board if that passes the port through: " + soundBaud(line, p) + " baud.",

@@ -129,7 +129,7 @@ class PowerOutlooksTest {
     String plug = craft.electrics().wiring().links().stream().filter(l -> l.a() == plugPlus(craft) || l.b() == plugPlus(craft))
         .map(Wiring.Link::id).findFirst().orElseThrow();
     Craft dark = craft.withElectrics(craft.electrics().with(new Harm.Open(plug)));
-    assertThat(Proof.expected(on, dark).toString()).contains("all of it");
+    assertThat(Proof.expected(on, dark).toString()).contains("every one");
   }
 
   private static int plugPlus(Craft craft) {
