@@ -62,9 +62,9 @@ public final class Specialities {
         || !faulty.seat().equals(fixed.seat()) || !faulty.electrics().harm().equals(fixed.electrics().harm());
   }
 
-  /** Whether a check is the flight that proves a craft. */
+  /** Whether a craft flies in a check, be it the flight that proves it or another. */
   public static boolean isFlight(Check<Craft> check) {
-    return check.id().equals(flight().id());
+    return check.needs().equals(flight().needs());
   }
 
   /** Whether a craft takes off as it should though it has a fault, such as one of what happens when its link is lost. */

@@ -3,6 +3,7 @@ package ablemedic.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import ablemedic.app.RunningApp.App;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -128,5 +129,44 @@ class SetUpRunTest {
     app.refused(422, "POST", path, given(run, "arrow", "sideways"));
     app.refused(422, "POST", path, "{\"version\":" + run.get("version") + ",\"stepId\":\"arrow\",\"outcomes\":{}}");
     assertThat(app.get("/api/crafts/SET4/set-up").get("run").get("version").asLong()).isEqualTo(run.get("version").asLong());
+  }
+
+  @Test
+  void newControllersMakeTheStartOfTheMotorsDueUntilItWasSeen(App app) {
+    app.enterWired("SET9", "SEPARATE");
+    app.runRoutine("SET9");
+    assertThat(due(app, "SET9")).doesNotContain("start of the motors");
+    app.ask("POST", "/api/crafts/SET9/log", "{\"kind\":\"PART\",\"text\":\"renewed a lead at a controller\"}");
+    assertThat(due(app, "SET9")).as("a lead is no controller").doesNotContain("start of the motors");
+    app.ask("POST", "/api/crafts/SET9/log", "{\"kind\":\"PART\",\"text\":\"Four new controllers fitted\"}");
+    assertThat(due(app, "SET9")).contains("start of the motors");
+    app.runRoutine("SET9");
+    JsonNode run = app.ask("POST", "/api/crafts/SET9/set-up", "{\"occasion\":\"CONTROLLERS\"}").get("run");
+    while (run.get("todo").valueStream().anyMatch(one -> one.get("id").asString().startsWith("idle"))) {
+      JsonNode ready = run.get("todo").valueStream().filter(one -> one.get("ready").asBoolean()).findFirst().orElseThrow();
+      int before = run.get("todo").size();
+      run = app.ask("POST", "/api/crafts/SET9/set-up/steps", asItShould(run, ready)).get("run");
+      assertThat(run.get("todo").size()).as(ready.get("title") + ": " + ready.get("expected")).isLessThan(before);
+    }
+    assertThat(due(app, "SET9")).doesNotContain("start of the motors");
+  }
+
+  private static String due(App app, String mark) {
+    return app.get("/api/crafts/" + mark).get("due").toString();
+  }
+
+  /** Several questions are each expected by name; what one begins with may be the whole of another. */
+  private static boolean says(String expected, JsonNode question, String label) {
+    return (expected + ";").contains(question.get("text").asString() + ": " + label + ";") || expected.equals(label);
+  }
+
+  /** The answers that a craft as it should be gives, as the step itself says what those are. */
+  private static String asItShould(JsonNode run, JsonNode step) {
+    String outcomes = step.get("questions").valueStream().filter(one -> !one.get("outcomes").isEmpty()).map(one -> "\"" + one.get("id").asString() + "\":\""
+        + one.get("outcomes").valueStream().filter(outcome -> says(step.get("expected").asString(), one, outcome.get("label").asString())).findFirst().orElse(one.get("outcomes").get(0)).get("id").asString() + "\"")
+        .collect(Collectors.joining(","));
+    String numbers = step.get("questions").valueStream().filter(one -> one.get("outcomes").isEmpty()).map(one -> "\"" + one.get("id").asString() + "\":\""
+        + App.asSomebodyReads(step.get("expected").asString()) + "\"").collect(Collectors.joining(","));
+    return "{\"version\":" + run.get("version") + ",\"stepId\":\"" + step.get("id").asString() + "\",\"outcomes\":{" + outcomes + "},\"numbers\":{" + numbers + "}" + (step.path("told").isObject() ? ",\"told\":\"16.0\"" : "") + "}";
   }
 }

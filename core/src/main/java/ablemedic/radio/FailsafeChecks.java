@@ -20,9 +20,12 @@ import ablemedic.diagnosis.Outlook.Branches;
 import ablemedic.diagnosis.Outlook.Spread;
 import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Outlook.Worded;
+import ablemedic.diagnosis.Prediction;
+import ablemedic.radio.FailsafeTimeline.End;
 import ablemedic.radio.LostLink.Moment;
 import ablemedic.radio.RadioOff.Does;
 import ablemedic.speciality.CheckList;
+import ablemedic.speciality.CraftCheck;
 import ablemedic.speciality.SettingTrouble;
 import java.util.Arrays;
 import java.util.List;
@@ -40,6 +43,9 @@ public final class FailsafeChecks {
 
   static final String HOME = "home-arrow";
   static final String HEADING = "heading";
+  static final String RETURN_TRY = "return-try";
+  static final Choices CAME = Choices.of("What did it do?", List.of(new Outcome("home", "it came home"), new Outcome("lands", "it landed where it was"), new Outcome("falls", "its motors stopped"),
+      new Outcome("elsewhere", "it went to another place"), new Outcome("away", "it flew away from home"), new Outcome("on", "nothing, it flew on or climbed")));
 
   private static final double MISREAD = 0.05;
   private static final double LONGEST_S = 60;
@@ -63,6 +69,7 @@ public final class FailsafeChecks {
     all.read();
     if (chain.sound().told(FailsafeSettings.STAGE_2) == Stage2.RETURN_HOME && chain.hasPositioning()) {
       all.home();
+      all.tryReturn();
     }
   }
 
@@ -120,6 +127,24 @@ public final class FailsafeChecks {
     Choices noted = Choices.of("Where does it take home to be?", List.of(new Outcome("armed", "where it was armed"), new Outcome("power", "where it got its power"), new Outcome("none", "no distance shows, or it says that it cannot return")));
     checks.add(HOME, "home-arrow", "Carry it twenty metres, arm, look at the distance to home", "PROPS OFF, outdoors, with a fix: power at one place, wait for " + wanted + " satellites, arm at another. The distance to home begins at "
         + "nothing where it was armed. Disarm at once.", noted, from(Facet.of("home noted", this::noted), at -> Ways.expecting(noted, at, MISREAD)), 6, 0.3, BenchNeeds.OUTDOORS);
+  }
+
+  private record Return(End end, boolean elsewhere) {}
+
+  /** What a return comes to, told by somebody who is wrong so often. */
+  static Prediction<Craft, ?> came(RadioChain chain, double wrong) {
+    return from(Facet.<Craft, Return>of("end of a return", craft -> new Return(chain.end(craft), RadioChain.goesElsewhere(craft))), end -> Ways.expecting(CAME, switch (end.end()) {
+      case HOME, BACK -> end.elsewhere() ? "elsewhere" : "home";
+      case LANDS -> "lands";
+      case FALLS -> "falls";
+      case STRAYS -> "away";
+      case FLIES_ON, CLIMBS -> "on";
+    }, wrong));
+  }
+
+  private void tryReturn() {
+    checks.add(new CraftCheck(RETURN_TRY, "return-try", c -> "Try the return for the first time", c -> "In the open, nobody below, a thumb on the switch that ends it. Beyond its least distance and above every tree: switch the "
+        + "return on, watch which way it turns, and take over before it is overhead.", CAME, came(chain, MISREAD), 5, 1, BenchNeeds.FLIGHT, false));
   }
 
   private String noted(Craft craft) {

@@ -160,22 +160,12 @@ final class RadioComplaints {
         .or(flight.lost(), Ways.expecting(fell, flight.end() == End.FALLS ? "stopped" : flight.end() == End.LANDS ? "sank" : "flies", FELL_WRONG))), Chosen.of("flies"), RangeChecks.STRENGTH, FailsafeChecks.RADIO_OFF);
   }
 
-  private record Return(End end, boolean elsewhere) {}
-
   private void home() {
     if (chain.sound().told(FailsafeSettings.STAGE_2) != Stage2.RETURN_HOME || !chain.hasPositioning()) {
       return;
     }
-    Choices came = Choices.of("What did it do?", List.of(new Outcome("home", "it came home"), new Outcome("lands", "it landed where it was"), new Outcome("falls", "its motors stopped"), new Outcome("elsewhere", "it went to another place"),
-        new Outcome("away", "it flew away from home"), new Outcome("on", "nothing, it flew on or climbed")));
-    add("no-return", "Return home does not start, or goes the wrong way", came, from(Facet.of("end of a return", craft -> new Return(chain.end(craft), RadioChain.goesElsewhere(craft))),
-        end -> Ways.expecting(came, switch (end.end()) {
-          case HOME, BACK -> end.elsewhere() ? "elsewhere" : "home";
-          case LANDS -> "lands";
-          case FALLS -> "falls";
-          case STRAYS -> "away";
-          case FLIES_ON, CLIMBS -> "on";
-        }, TOLD_WRONG)), Chosen.of("home"), FailsafeChecks.RADIO_OFF, FailsafeChecks.HOME, FailsafeChecks.HEADING);
+    add("no-return", "Return home does not start, or goes the wrong way", FailsafeChecks.CAME, FailsafeChecks.came(chain, TOLD_WRONG), Chosen.of("home"), FailsafeChecks.RADIO_OFF, FailsafeChecks.HOME,
+        FailsafeChecks.HEADING);
   }
 
   private void range() {

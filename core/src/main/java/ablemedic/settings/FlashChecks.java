@@ -27,6 +27,7 @@ import java.util.Optional;
 final class FlashChecks {
   static final String STARTS = "board-starts";
   static final String READ_BACK = "read-back";
+  static final String LISTED = "listing-kept";
 
   private static final double MISREAD = 0.05;
   private static final double TOLD_WRONG = 0.08;
@@ -56,6 +57,9 @@ final class FlashChecks {
     checks.add(new CraftCheck(READ_BACK, "read-back", c -> "Read the settings back against the sheet", c -> "Let the board list its settings, and drop them on this check; or go over its pages. "
         + "Computer joined, after a restart.", KEPT, from(Facet.of("settings that are not as on the sheet", craft -> differing(sound, craft)), seen -> Ways.expecting(KEPT, seen, MISREAD)), 3, 0,
         BenchNeeds.COMPUTER, true));
+    Choices kept = Choices.of("Is it kept?", List.of(new Outcome("kept", "yes, on the chart"), new Outcome("none", "the board lists nothing")));
+    checks.add(new CraftCheck(LISTED, "listing-kept", c -> "Let the board list its settings, and keep the list", c -> "Computer joined: its whole list as text, dropped on the chart under Snapshots. Before anything is changed.", kept,
+        from(Facet.of("whether it lists its settings", craft -> comesUp(craft).equals("starts")), lists -> Ways.expecting(kept, lists ? "kept" : "none", MISREAD)), 2, 0, BenchNeeds.COMPUTER, false));
     lines.ifPresent(all -> Arrays.stream(Job.values()).filter(job -> FirmwareSettings.canBeLeftOut(job) && all.of(job).isPresent()).forEach(job ->
         checks.add(FlashFaults.built(job).read("built-" + job.id(), "read-build", "Does the board have settings of " + job.label() + " at all?",
             "A build that leaves it out has no page and no setting of it.", 0.5))));

@@ -9,6 +9,7 @@ public enum SetUpOccasion {
   FLASH("after a flash", Occasion.FLASH),
   CRASH("after a crash", Occasion.CRASH),
   RADIO("new radio or receiver", Occasion.PART_SWAP),
+  CONTROLLERS("new motor controllers", Occasion.PART_SWAP),
   REST("after a long rest", Occasion.LONG_REST),
   SEASON("before a season", Occasion.NOTHING_KNOWN);
 

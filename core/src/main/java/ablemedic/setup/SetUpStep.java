@@ -21,7 +21,7 @@ import java.util.stream.Collectors;
  * @param why       what it finds while it is cheap
  */
 public record SetUpStep(String id, List<String> checks, Set<String> after, Set<SetUpOccasion> occasions, String complaint, String why) {
-  /** Stands for every other step. */
+  /** Stands for every other step but those that come after this one. */
   static final String ALL = "all";
 
   private static final List<SetUpStep> STEPS = read();
@@ -42,7 +42,7 @@ public record SetUpStep(String id, List<String> checks, Set<String> after, Set<S
   }
 
   boolean comesAfter(String other) {
-    return after.contains(other) || after.contains(ALL) && !id.equals(other);
+    return after.contains(other) || after.contains(ALL) && !id.equals(other) && STEPS.stream().noneMatch(step -> step.id().equals(other) && step.after().contains(id));
   }
 
   private static List<SetUpStep> read() {

@@ -150,6 +150,9 @@ public class SetUps implements Due.Source {
     if (check.id().equals(FailsafeChecks.RADIO_OFF)) {
       RadioOffTests.line(craft, entered).ifPresent(line -> log.add(run.mark(), at, line.kind(), line.text(), null));
     }
+    if (given.passed() && check.id().equals(MotorStarts.CHECK)) {
+      log.add(run.mark(), at, MotorStarts.PASSED, "Every motor starts together at its idle", null);
+    }
     if (!given.passed()) {
       log.add(run.mark(), at, Specialities.crashed(check, reading) ? "crash" : "set-up", "Set-up, “" + given.title() + "”: not as it should be", null);
     }
