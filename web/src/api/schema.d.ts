@@ -2310,7 +2310,7 @@ export interface components {
         };
         Beginning: {
             /** @enum {string} */
-            occasion: "BUILD" | "READY_BUILT" | "FLASH" | "CRASH" | "RADIO" | "REST" | "SEASON";
+            occasion: "BUILD" | "READY_BUILT" | "FLASH" | "CRASH" | "RADIO" | "CONTROLLERS" | "REST" | "SEASON";
         };
         Bench: {
             aside: components["schemas"]["SetAside"][];
@@ -3577,7 +3577,7 @@ export interface components {
         };
         OccasionView: {
             /** @enum {string} */
-            id: "BUILD" | "READY_BUILT" | "FLASH" | "CRASH" | "RADIO" | "REST" | "SEASON";
+            id: "BUILD" | "READY_BUILT" | "FLASH" | "CRASH" | "RADIO" | "CONTROLLERS" | "REST" | "SEASON";
             label: string;
             /** Format: double */
             minutes: number;
@@ -4292,7 +4292,7 @@ export interface components {
             /** Format: double */
             minutes: number;
             /** @enum {string} */
-            occasion: "BUILD" | "READY_BUILT" | "FLASH" | "CRASH" | "RADIO" | "REST" | "SEASON";
+            occasion: "BUILD" | "READY_BUILT" | "FLASH" | "CRASH" | "RADIO" | "CONTROLLERS" | "REST" | "SEASON";
             passed: components["schemas"]["StepPassed"][];
             routineDue: boolean;
             todo: components["schemas"]["StepToDo"][];

@@ -30,11 +30,10 @@ class Screenshots {
       browser.picture(FOLDER.resolve("work-up-why.png"));
       shot(browser, open(app, "TERN"), "fix", "Done this way");
       shot(browser, open(app, "GANNET"), "proof", "Prove it");
-      browser.open("/instruments/take-off-motion?craft=SKUA");
-      browser.await(() -> browser.shows("#one option[value='outputs-2134']") || browser.shows(".u-legend"));
-      browser.choose("#one", "outputs-2134");
-      browser.seeText("The outputs rear-left and front-left are swapped");
-      browser.picture(FOLDER.resolve("take-off-motion.png"));
+      app.ask("POST", "/api/crafts/EIDER/set-up", "{\"occasion\": \"FLASH\"}");
+      browser.open("/crafts/EIDER/set-up");
+      browser.see("ol.steps");
+      browser.picture(FOLDER.resolve("set-up.png"));
       browser.open("/instruments/capture");
       browser.click("form button.act");
       browser.seeText("Channels that move");
@@ -62,7 +61,7 @@ class Screenshots {
       shot(browser, open(app, "SKUA"), "work-up-night", "Suspects");
     }
     try (Browser browser = new Browser(app.url(""), "light", 820, 1100)) {
-      shot(browser, open(app, "SKUA"), "work-up-tablet", "Suspects");
+      shot(browser, open(app, "REDSHANK"), "work-up-tablet", "arm switch");
     }
   }
 
