@@ -32,7 +32,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Warmup(iterations = 2, time = 1)
+@Warmup(iterations = 6, time = 1)
 @Measurement(iterations = 3, time = 1)
 @Fork(1)
 public class ListingSpeed {

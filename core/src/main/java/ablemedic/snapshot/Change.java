@@ -2,6 +2,7 @@ package ablemedic.snapshot;
 
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Evidence;
+import ablemedic.snapshot.Consequence.Likely;
 import ablemedic.speciality.Complaint;
 import ablemedic.told.Setting;
 import ablemedic.told.Told;
@@ -27,16 +28,18 @@ public record Change(Setting<?> setting, String before, String after, List<Conse
    */
   public static List<Change> between(Snapshot before, Snapshot after, Craft sound, List<Complaint> complaints, List<Evidence<Craft>> found) {
     Craft was = before.on(sound);
+    Likely likely = Likely.on(was, complaints);
     return after.differencesFrom(was.told()).stream().filter(one -> before.held().contains(one.setting()))
-        .map(one -> change(one, after.told(), was, complaints, found))
+        .map(one -> change(one, after.told(), was, likely, found))
         .sorted((a, b) -> a.setting().group().equals(b.setting().group()) ? Double.compare(b.weight(), a.weight())
             : a.setting().group().compareTo(b.setting().group())).toList();
   }
 
-  private static Change change(Told.Difference difference, Told now, Craft was, List<Complaint> complaints, List<Evidence<Craft>> found) {
+  private static Change change(Told.Difference difference, Told now, Craft was, Likely likely, List<Evidence<Craft>> found) {
     Craft changed = was.with(was.told().taking(difference.setting()::equals, now));
-    return new Change(difference.setting(), difference.before(), difference.after(), Consequence.of(was, changed, complaints),
-        Consequence.of(changed, was, complaints), weight(was, changed, found));
+    Likely then = Likely.on(changed, likely.complaints());
+    return new Change(difference.setting(), difference.before(), difference.after(), Consequence.of(likely, then),
+        Consequence.of(then, likely), weight(was, changed, found));
   }
 
   private static double weight(Craft was, Craft changed, List<Evidence<Craft>> found) {
