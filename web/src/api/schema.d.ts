@@ -1540,6 +1540,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/ledger/saved": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_3"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ledger/trends": {
         parameters: {
             query?: never;
@@ -4319,6 +4335,16 @@ export interface components {
             cannot: string;
             school: string;
             settings: components["schemas"]["SafestTold"][];
+        };
+        Saved: {
+            cause: string;
+            /** Format: double */
+            fixedMinutes: number;
+            mark: string;
+            /** Format: double */
+            tookMinutes: number;
+            /** Format: int64 */
+            workUpId: number;
         };
         ScaleAnswer: {
             advice: string;
@@ -7532,6 +7558,26 @@ export interface operations {
                 };
                 content: {
                     "text/csv": string;
+                };
+            };
+        };
+    };
+    all_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"][];
                 };
             };
         };

@@ -6,8 +6,18 @@
   import Notice from '../shared/Notice.svelte';
 
   const trends = new Loading<Schemas['Trends']>();
+  const saved = new Loading<Schemas['Saved'][]>();
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
-  onMount(() => void trends.load(() => ask(api.GET('/api/ledger/trends', { params: { query: { zone } } }))));
+  onMount(() => {
+    void trends.load(() => ask(api.GET('/api/ledger/trends', { params: { query: { zone } } })));
+    void saved.load(() => ask(api.GET('/api/ledger/saved')));
+  });
+  let took = $derived(total(saved.value?.map((one) => one.tookMinutes)));
+  let fixed = $derived(total(saved.value?.map((one) => one.fixedMinutes)));
+
+  function total(minutes: number[] = []): number {
+    return minutes.reduce((sum, one) => sum + one, 0);
+  }
 
   function search(list: 'crafts' | 'causes', id: string): string {
     return `/ledger?${list === 'crafts' ? 'craft' : 'cause'}=${encodeURIComponent(id)}`;
@@ -38,6 +48,37 @@
             { label: 'solved', y: t.months.map((m) => m.solved) }
           ]}
         />
+      {/if}
+      {#if saved.value && saved.value.length > 0}
+        <p class="saved">
+          The last {saved.value.length} solved work-ups took
+          <strong class="reading">{Math.round(took)} min</strong>
+          of checks to find their causes. Every check of the family in its fixed order, until the first that shows
+          the cause, is <strong class="reading">{Math.round(fixed)} min</strong>:
+          {#if fixed > took}{Math.round(fixed - took)} min saved.{:else}nothing saved.{/if}
+        </p>
+        <details>
+          <summary>One by one</summary>
+          <table>
+            <thead
+              ><tr
+                ><th scope="col">Craft</th><th scope="col">Cause</th><th scope="col">took</th><th scope="col"
+                  >fixed order</th
+                ></tr
+              ></thead
+            >
+            <tbody>
+              {#each saved.value as one (one.workUpId)}
+                <tr>
+                  <th scope="row"><a href={`/work-ups/${one.workUpId}`}>{one.mark}</a></th>
+                  <td>{one.cause}</td>
+                  <td class="reading">{one.tookMinutes.toFixed(1)} min</td>
+                  <td class="reading">{one.fixedMinutes.toFixed(1)} min</td>
+                </tr>
+              {/each}
+            </tbody>
+          </table>
+        </details>
       {/if}
       <div class="columns">
         {#each [{ key: 'causes', title: 'Causes', list: t.causes }, { key: 'crafts', title: 'Crafts', list: t.crafts }, { key: 'families', title: 'Families of troubles', list: t.families }] as const as part (part.key)}
@@ -72,6 +113,24 @@
 </section>
 
 <style>
+  .saved {
+    margin-top: 1rem;
+    max-width: 46rem;
+  }
+
+  table {
+    width: 100%;
+    border-collapse: collapse;
+  }
+
+  th,
+  td {
+    padding: 0.3rem 0.7rem 0.3rem 0;
+    border-bottom: 1px solid var(--rule);
+    text-align: left;
+    font-weight: 400;
+  }
+
   .columns {
     display: grid;
     grid-template-columns: repeat(auto-fit, minmax(16rem, 1fr));

@@ -84,4 +84,16 @@ class BenchAndLedgerTest {
     assertThat(app.send("GET", "/nothing.js", "").statusCode()).isEqualTo(404);
     assertThat(app.send("GET", "/api/nothing", "").body()).doesNotContain("<div id=\"app\">");
   }
+
+  /** The demo's own work-ups: each took some minutes of checks, and a fixed order is never free. */
+  @Test
+  void whatTheWorkUpsTookStandsBesideAFixedOrder(App app) {
+    JsonNode saved = app.get("/api/ledger/saved");
+    assertThat(saved.size()).isGreaterThan(4);
+    saved.forEach(one -> {
+      assertThat(one.get("tookMinutes").asDouble()).as(one.toString()).isPositive();
+      assertThat(one.get("fixedMinutes").asDouble()).as(one.toString()).isPositive();
+      assertThat(app.get("/api/work-ups/" + one.get("workUpId").asLong()).get("ended").asString()).isEqualTo("solved and proven");
+    });
+  }
 }
