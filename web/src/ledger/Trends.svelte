@@ -53,8 +53,8 @@
         <p class="saved">
           The last {saved.value.length} solved work-ups took
           <strong class="reading">{Math.round(took)} min</strong>
-          of checks to find their causes. Every check of the family in its fixed order, until the first that shows
-          the cause, is <strong class="reading">{Math.round(fixed)} min</strong>:
+          of checks to find their causes. Every check of the family in its fixed order, until only that cause fits,
+          is <strong class="reading">{Math.round(fixed)} min</strong>:
           {#if fixed > took}{Math.round(fixed - took)} min saved.{:else}nothing saved.{/if}
         </p>
         <details>

@@ -1,30 +1,48 @@
 package ablemedic.diagnosis;
 
 import ablemedic.diagnosis.Evidence.Finding;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
-import java.util.Optional;
 
 /**
- * What a search took, beside that of somebody who makes every check of a family in the order of its book until one shows what a sound
- * system would not. Minutes are those of the checks alone: getting the bench ready, fixes and proof come on any way. The fixed order
- * is given that it reads everything right and stops at the first sign, so what is saved is rather more than this says.
+ * What a search took, beside that of somebody who makes every check of a family in the order of its book until what was seen fits
+ * one remedy alone. Minutes are those of the checks alone: getting the bench ready, fixes and proof come on any way. The fixed order
+ * is given that it reads everything right and knows what each reading clears, so what is saved is rather more than this says.
  */
 public final class FixedOrder {
   private FixedOrder() {}
 
-  /** Minutes of the checks until the first that shows the fault; nothing where none shows it. */
-  public static <S> Optional<Double> minutes(List<Check<S>> inOrder, S sound, Fault<S> fault) {
+  /**
+   * Minutes of the checks until the fault stands alone; where its remedy is never told from another, until the last check that
+   * cleared something.
+   *
+   * @param suspects that fit the complaint, with or without the fault itself
+   */
+  public static <S> double minutes(List<Check<S>> inOrder, S sound, Fault<S> fault, Collection<Fault<S>> suspects) {
     S faulty = fault.applyTo(sound);
+    String remedy = remedy(fault, sound);
+    List<Fault<S>> left = new ArrayList<>(suspects);
+    left.removeIf(one -> remedy(one, sound).equals(remedy));
     double minutes = 0;
+    double untilLast = 0;
     for (Check<S> check : inOrder) {
+      if (left.isEmpty()) {
+        return untilLast;
+      }
       if (check.planned()) {
         minutes += check.minutes();
-        if (!Proof.expected(check, faulty).equals(Proof.expected(check, sound))) {
-          return Optional.of(minutes);
+        var seen = Proof.expected(check, faulty);
+        if (left.removeIf(one -> !Proof.expected(check, one.applyTo(sound)).equals(seen))) {
+          untilLast = minutes;
         }
       }
     }
-    return Optional.empty();
+    return untilLast;
+  }
+
+  private static <S> String remedy(Fault<S> fault, S sound) {
+    return fault.fixes(sound).get(0).remedy();
   }
 
   /** Minutes of the checks that were made before the last fix, without those that proved one before it. */

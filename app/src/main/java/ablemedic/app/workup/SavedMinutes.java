@@ -6,8 +6,11 @@ import ablemedic.app.workup.WorkUpEvent.End;
 import ablemedic.app.workup.WorkUpStore.Opened;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Case;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Evidence.Finding;
 import ablemedic.diagnosis.FixedOrder;
 import ablemedic.diagnosis.Fault;
+import ablemedic.diagnosis.Proof;
 import ablemedic.speciality.Speciality;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,7 +35,7 @@ class SavedMinutes {
    * One work-up that was solved.
    *
    * @param tookMinutes  of checks until the cause was put right
-   * @param fixedMinutes of the checks of its family, in their order, until one would have shown it
+   * @param fixedMinutes of the checks of its family, in their order, until what was seen fits its remedy alone
    */
   record Saved(long workUpId, String mark, String cause, double tookMinutes, double fixedMinutes) {}
 
@@ -56,12 +59,24 @@ class SavedMinutes {
       return Optional.empty();
     }
     Fault<Craft> fault = known.repairs().get(known.repairs().size() - 1).fault();
-    return family(fault).flatMap(family -> FixedOrder.minutes(workUp.book().checks().stream()
-            .filter(check -> family.pages().stream().anyMatch(page -> page.id().equals(check.kind()))).toList(), known.sound(), fault))
-        .map(fixed -> new Saved(workUp.opened().id(), workUp.opened().mark(), fault.describe(known.sound()), FixedOrder.took(known), fixed));
+    return family(fault).map(family -> new Saved(workUp.opened().id(), workUp.opened().mark(), fault.describe(known.sound()), FixedOrder.took(known),
+        FixedOrder.minutes(workUp.book().checks().stream().filter(check -> isOf(family, check.kind())).toList(), known.sound(), fault, suspects(workUp))));
+  }
+
+  /** The faults that give cause to what was told when it was opened. */
+  private static List<Fault<Craft>> suspects(WorkUp workUp) {
+    Craft sound = workUp.known().sound();
+    List<Check<Craft>> told = workUp.known().evidence().stream().filter(Finding.class::isInstance).map(one -> ((Finding<Craft>) one).check())
+        .filter(check -> check.kind().equals("told") || check.id().equals("seen")).toList();
+    return workUp.book().faults().stream().filter(fault -> told.isEmpty()
+        || told.stream().anyMatch(check -> !Proof.expected(check, fault.applyTo(sound)).equals(Proof.expected(check, sound)))).toList();
+  }
+
+  private static boolean isOf(Speciality family, String kind) {
+    return family.pages().stream().anyMatch(page -> page.id().equals(kind));
   }
 
   private static Optional<Speciality> family(Fault<Craft> fault) {
-    return Specialities.ALL.stream().filter(one -> one.pages().stream().anyMatch(page -> page.id().equals(fault.kind()))).findFirst();
+    return Specialities.ALL.stream().filter(one -> isOf(one, fault.kind())).findFirst();
   }
 }
