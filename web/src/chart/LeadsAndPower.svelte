@@ -40,6 +40,7 @@
   <div class="top">
     <h2 id="leads-heading">Leads and power</h2>
     <div class="do">
+      <a class="quiet" href={`/api${path}/leads-drawing`} download="leads.svg">Drawing of the leads</a>
       <a class="quiet" href={`${path}/wiring`}>Parts and leads…</a>
       <a class={routine.value?.state === 'PASSED' ? 'quiet' : 'act'} href={`${path}/routine`}
         >Pre-power routine</a

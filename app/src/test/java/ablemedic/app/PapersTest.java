@@ -124,6 +124,7 @@ class PapersTest {
       var drawing = DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new ByteArrayInputStream(bytes(app, "/api/crafts/" + craft.get("mark").asString().replace(" ", "%20") + "/drawing")));
       assertThat(drawing.getElementsByTagName("circle").getLength()).as(craft.toString()).isEqualTo(4);
       assertThat(drawing.getElementsByTagName("text").item(0).getTextContent()).contains("motor");
+      leadsAreDrawn(app, craft.get("mark").asString());
     }
   }
 
@@ -174,6 +175,26 @@ class PapersTest {
     Files.copy(newest, copy);
     try (App app = App.on(copy)) {
       assertThat(app.get("/api/crafts/KEPT").get("mark").asString()).isEqualTo("KEPT");
+    }
+  }
+
+  /** Against the sheet: a line for each lead, a ring for each pad, a box for each part, and none of them outside the drawing. */
+  private static void leadsAreDrawn(App app, String mark) throws Exception {
+    JsonNode electrics = app.get("/api/crafts/" + mark.replace(" ", "%20") + "/build-sheet").path("electrics");
+    if (!electrics.isObject()) {
+      app.refused(409, "GET", "/api/crafts/" + mark.replace(" ", "%20") + "/leads-drawing", "");
+      return;
+    }
+    var drawing = DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new ByteArrayInputStream(bytes(app, "/api/crafts/" + mark.replace(" ", "%20") + "/leads-drawing")));
+    assertThat(drawing.getElementsByTagName("path").getLength()).as(mark).isEqualTo(electrics.get("leads").size());
+    assertThat(drawing.getElementsByTagName("rect").getLength()).as(mark).isEqualTo(electrics.get("parts").size());
+    String[] box = drawing.getDocumentElement().getAttribute("viewBox").split(" ");
+    var rings = drawing.getElementsByTagName("circle");
+    assertThat(rings.getLength()).as(mark).isGreaterThanOrEqualTo(2 * electrics.get("parts").size());
+    for (int i = 0; i < rings.getLength(); i++) {
+      var ring = rings.item(i).getAttributes();
+      assertThat(Double.parseDouble(ring.getNamedItem("cx").getTextContent())).isBetween(0.0, Double.parseDouble(box[2]));
+      assertThat(Double.parseDouble(ring.getNamedItem("cy").getTextContent())).isBetween(0.0, Double.parseDouble(box[3]));
     }
   }
 }

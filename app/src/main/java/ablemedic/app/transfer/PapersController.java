@@ -4,12 +4,15 @@ import ablemedic.app.chart.CraftDrawing;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.Due;
 import ablemedic.app.chart.Fitness;
+import ablemedic.app.chart.PowerMap;
+import ablemedic.app.http.Refusal;
 import ablemedic.app.http.SafeCsv;
 import ablemedic.app.http.Zones;
 import ablemedic.app.packs.PackStore;
 import ablemedic.app.workup.WorkUpStore;
 import ablemedic.app.workup.WorkUpView;
 import ablemedic.app.workup.WorkUpViews;
+import ablemedic.craft.Craft;
 import jakarta.servlet.http.HttpServletRequest;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
@@ -93,6 +96,18 @@ class PapersController {
     CraftStore.Row row = crafts.get(mark);
     return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"drawing.svg\"")
         .body(TopDrawing.svg(row.mark(), CraftDrawing.of(crafts.newestCraft(row.mark()))).getBytes(StandardCharsets.UTF_8));
+  }
+
+  /** Parts and leads. */
+  @GetMapping(value = "/api/crafts/{mark}/leads-drawing", produces = "image/svg+xml")
+  ResponseEntity<byte[]> leadsDrawing(@PathVariable String mark) {
+    CraftStore.Row row = crafts.get(mark);
+    Craft craft = crafts.newestCraft(row.mark());
+    if (craft.electrics().sheet().isEmpty()) {
+      throw Refusal.conflict("electrics", "The parts and leads of this craft are not entered yet: there is nothing to draw.");
+    }
+    return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"leads.svg\"")
+        .body(LeadsDrawing.svg(row.mark(), PowerMap.of(craft.electrics().wiring(), Map.of())).getBytes(StandardCharsets.UTF_8));
   }
 
   /** What is due on every craft, for a calendar. */
