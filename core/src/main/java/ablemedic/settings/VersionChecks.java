@@ -84,7 +84,7 @@ final class VersionChecks {
   }
 
   private static Ways again(VersionEffect seen) {
-    if (!seen.mended() && !seen.flaky().isEmpty()) {
+    if (seen.onlyFlaky()) {
       return Ways.of(BACK, 0.2, 0.35, 0.45);
     }
     return Ways.expecting(BACK, seen.mended() ? "works" : seen.sound() ? "both" : "not", MISREAD);
@@ -97,7 +97,7 @@ final class VersionChecks {
 
   /** What a person says fails on this version, and works on another. */
   private Ways told(VersionEffect seen, double wrong) {
-    if (!seen.mended() && !seen.flaky().isEmpty()) {
+    if (seen.onlyFlaky()) {
       String blamed = seen.flaky().size() == 1 ? seen.flaky().iterator().next().id() : SEVERAL;
       return Ways.expecting(lost, NOTHING, wrong).or(BY_CHANCE, Ways.expecting(lost, blamed, wrong));
     }

@@ -50,6 +50,11 @@ record VersionEffect(boolean sound, boolean starts, boolean asNew, Set<Job> lost
     return !starts || asNew || !lost.isEmpty();
   }
 
+  /** Whether something comes and goes that no version mends. */
+  boolean onlyFlaky() {
+    return !mended() && !flaky.isEmpty();
+  }
+
   /** A line works when both ends hear what they need; telemetry of one way is only spoken. */
   private static Reach works(CraftLines lines, CraftLine line, Craft craft) {
     CraftLines.Now now = lines.now(line, craft, false);

@@ -50,6 +50,11 @@ class Lan {
     return mode != LanMode.OFF;
   }
 
+  /** Where a seat's browser goes in each network of this computer; nowhere behind a server in front, which has an address of its own. */
+  List<String> urls() {
+    return mode == LanMode.TLS ? addresses().stream().map(one -> "https://" + one + ":" + port + "/").toList() : List.of();
+  }
+
   /** Addresses of this computer in the networks that it is in, without those that only it reaches. */
   static List<String> addresses() {
     try {

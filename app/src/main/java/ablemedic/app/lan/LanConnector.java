@@ -51,7 +51,7 @@ class LanConnector implements WebServerFactoryCustomizer<TomcatServletWebServerF
       host.addCertificate(keys);
       protocol.setSSLEnabled(true);
       connector.addSslHostConfig(host);
-      LOG.info("Second seats: {} port {}, certificate {}", Lan.addresses().stream().map(one -> "https://" + one + ":" + lan.port() + "/").toList(), lan.port(), certificate.fingerprint());
+      LOG.info("Second seats: {} port {}, certificate {}", lan.urls(), lan.port(), certificate.fingerprint());
     }, () -> {
       protocol.setAddress(InetAddress.getLoopbackAddress());
       LOG.info("Second seats: by a server in front, which is to pass them to http://127.0.0.1:{}/ with their Host header", lan.port());

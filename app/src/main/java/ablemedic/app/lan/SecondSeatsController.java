@@ -71,7 +71,7 @@ class SecondSeatsController {
   }
 
   private SecondSeats now() {
-    return new SecondSeats(lan.mode(), lan.mode() == LanMode.TLS ? Lan.addresses().stream().map(one -> "https://" + one + ":" + lan.port() + "/").toList() : List.of(),
+    return new SecondSeats(lan.mode(), lan.urls(),
         lan.certificate().map(LanCertificate::fingerprint).orElse(""), pairing.open().map(SecondSeatsController::shown).orElse(null),
         seats.all().stream().map(SecondSeatsController::row).toList());
   }
