@@ -1,7 +1,8 @@
 package ablemedic.diagnosis;
 
-import java.util.ArrayList;
+import ablemedic.diagnosis.Evidence.Finding;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * What is known of one work-up.
@@ -19,7 +20,7 @@ public record Case<S>(S sound, Occasion occasion, List<Evidence<S>> evidence, Li
 
   /** The same case with one more finding, made now. */
   public Case<S> with(Check<S> check, Reading reading, Sureness sureness) {
-    return withEvidence(new Evidence.Finding<>(check, reading, sureness, repairs));
+    return withEvidence(new Finding<>(check, reading, sureness, repairs));
   }
 
   public Case<S> withEvidence(Evidence<S> more) {
@@ -31,14 +32,17 @@ public record Case<S>(S sound, Occasion occasion, List<Evidence<S>> evidence, Li
   }
 
   /** What a check gave on the system as it is now, in the order it came. */
-  List<Evidence.Finding<S>> madeNow(Check<S> check) {
-    List<Evidence.Finding<S>> made = new ArrayList<>();
-    for (Evidence<S> each : evidence) {
-      if (each instanceof Evidence.Finding<S> finding && finding.check().id().equals(check.id()) && finding.repairs().equals(repairs)) {
-        made.add(finding);
+  List<Finding<S>> madeNow(Check<S> check) {
+    return foundNow().filter(finding -> finding.check().id().equals(check.id())).toList();
+  }
+
+  /** What was found of the system as it is now, in the order it came. */
+  Stream<Finding<S>> foundNow() {
+    return evidence.stream().<Finding<S>>mapMulti((each, found) -> {
+      if (each instanceof Finding<S> finding && finding.repairs().equals(repairs)) {
+        found.accept(finding);
       }
-    }
-    return made;
+    });
   }
 
   /** The system as it should be by now: with the faults that were put right, and what put them right. */
@@ -59,6 +63,6 @@ public record Case<S>(S sound, Occasion occasion, List<Evidence<S>> evidence, Li
   }
 
   private static <T> List<T> append(List<T> list, T more) {
-    return java.util.stream.Stream.concat(list.stream(), java.util.stream.Stream.of(more)).toList();
+    return Stream.concat(list.stream(), Stream.of(more)).toList();
   }
 }

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.PriorityQueue;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /**
@@ -227,16 +228,17 @@ public final class Diagnosis<S> {
   private final class Weighing {
     private final Case<S> known;
     private final List<Map<Outlook, Double>> likelihoods = new ArrayList<>();
-    /** For each piece of evidence, what the same check gave before. */
-    private final List<List<Finding<S>>> before = new ArrayList<>();
+    /** For each piece of evidence, what was found before and bears on the same guess. */
+    private final List<List<Guesses.Bearing<S>>> before = new ArrayList<>();
 
     Weighing(Case<S> known) {
       this.known = known;
+      Guesses<S> guesses = new Guesses<>(known.sound(), predictions);
       List<Finding<S>> findings = new ArrayList<>();
       for (Evidence<S> evidence : known.evidence()) {
         likelihoods.add(new IdentityHashMap<>());
         if (evidence instanceof Finding<S> finding) {
-          before.add(findings.stream().filter(finding::isOfTheSame).toList());
+          before.add(guesses.bearing(finding.check(), finding.repairs(), findings));
           findings.add(finding);
         } else {
           before.add(List.of());
@@ -256,18 +258,21 @@ public final class Diagnosis<S> {
         logPrior += Math.log(fault.odds(known.occasion()));
       }
       double[] logLikelihoods = new double[known.evidence().size()];
+      Map<Finding<S>, Outlook> expected = new IdentityHashMap<>();
       List<Repair<S>> repairs = null;
       Predictions.State<S> state = null;
       for (int k = 0; k < logLikelihoods.length; k++) {
         Evidence<S> evidence = known.evidence().get(k);
         if (evidence instanceof Finding<S> finding) {
-          List<Finding<S>> earlier = before.get(k);
           if (state == null || !finding.repairs().equals(repairs)) {
             repairs = finding.repairs();
             state = predictions.state(known.sound(), hypothesis, repairs);
           }
-          logLikelihoods[k] = likelihoods.get(k).computeIfAbsent(predictions.of(hypothesis, state, finding.check()),
-              outlook -> Math.log(finding.likelihood(onceMore(outlook, earlier))));
+          Outlook outlook = predictions.of(hypothesis, state, finding.check());
+          expected.put(finding, outlook);
+          logLikelihoods[k] = before.get(k).isEmpty()
+              ? likelihoods.get(k).computeIfAbsent(outlook, one -> Math.log(finding.likelihood(one)))
+              : Math.log(finding.likelihood(knowing(outlook, before.get(k), expected::get)));
         } else if (evidence instanceof Opinion<S> opinion && hypothesis.holds(opinion.faultId())) {
           logLikelihoods[k] = Math.log(opinion.ratio());
         }
@@ -276,11 +281,11 @@ public final class Diagnosis<S> {
     }
   }
 
-  /** An outlook on a system of which a check has given something before. */
-  static <S> Outlook onceMore(Outlook outlook, List<Finding<S>> earlier) {
+  /** An outlook, after findings that bear on the same guess and the outlook that was had on each. */
+  static <S> Outlook knowing(Outlook outlook, List<Guesses.Bearing<S>> before, Function<Finding<S>, Outlook> then) {
     Outlook now = outlook;
-    for (Finding<S> finding : earlier) {
-      now = now.onceMore(finding::likelihood);
+    for (Guesses.Bearing<S> bearing : before) {
+      now = bearing.on(now, then.apply(bearing.finding()));
     }
     return now;
   }

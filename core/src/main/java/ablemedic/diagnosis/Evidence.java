@@ -19,11 +19,6 @@ public sealed interface Evidence<S> {
       repairs = List.copyOf(repairs);
     }
 
-    /** Whether another finding is of the same check, on the system as it was then. */
-    boolean isOfTheSame(Finding<S> other) {
-      return check.key().equals(other.check.key()) && repairs.equals(other.repairs);
-    }
-
     double likelihood(Outlook outlook) {
       return sureness.temper(outlook.likelihood(reading), Outlook.broad(check.answers()).likelihood(reading));
     }

@@ -29,12 +29,14 @@ public sealed interface Outlook {
   Outlook loosened(double share);
 
   /**
-   * This outlook for a reading that is taken once more. What the observer gets wrong is drawn anew, what the system was only
-   * guessed to be stays what the reading before spoke for.
+   * This outlook once a reading was taken that rests on the same guess, such as this reading before. What the observer gets wrong is
+   * drawn anew, what the system was only guessed to be stays what that reading spoke for.
    *
-   * @param before how likely the reading before was on an outlook
+   * @param then  what was expected of that reading
+   * @param read  how likely that reading was on an outlook
+   * @param alike how surely what is guessed is one and the same, 0 to 1
    */
-  default Outlook onceMore(ToDoubleFunction<Outlook> before) {
+  default Outlook knowing(Outlook then, ToDoubleFunction<Outlook> read, double alike) {
     return this;
   }
 
@@ -309,12 +311,21 @@ public sealed interface Outlook {
       return new Either(ways.stream().map(way -> new Share(way.share(), way.outlook().loosened(share))).toList(), redrawn);
     }
 
+    /** The ways of one guess stand in one order, so that the n-th of one reading is the n-th of another. */
     @Override
-    public Outlook onceMore(ToDoubleFunction<Outlook> before) {
-      if (redrawn) {
+    public Outlook knowing(Outlook then, ToDoubleFunction<Outlook> read, double alike) {
+      if (redrawn || !(then instanceof Either other) || other.ways.size() != ways.size()) {
         return this;
       }
-      double[] shares = ways.stream().mapToDouble(way -> way.share() * before.applyAsDouble(way.outlook())).toArray();
+      double[] likely = other.ways.stream().mapToDouble(way -> read.applyAsDouble(way.outlook())).toArray();
+      double onTheWhole = 0;
+      for (int i = 0; i < likely.length; i++) {
+        onTheWhole += other.ways.get(i).share() * likely[i];
+      }
+      double[] shares = new double[likely.length];
+      for (int i = 0; i < likely.length; i++) {
+        shares[i] = ways.get(i).share() * (alike * likely[i] + (1 - alike) * onTheWhole);
+      }
       double total = Arrays.stream(shares).sum();
       List<Share> weighed = new ArrayList<>();
       for (int i = 0; i < shares.length; i++) {

@@ -47,6 +47,8 @@ public final class Planner<S> {
   private final Predictions<S> predictions;
   private final Standing<S> standing;
   private final Map<String, List<Finding<S>>> made = new HashMap<>();
+  private final Map<Facet<S, ?>, List<Finding<S>>> foundOf = new HashMap<>();
+  private final Guesses<S> guesses;
   private List<Check<S>> candidates = List.of();
   private Asked lastAsked;
   private Plan<S> lastPlan;
@@ -55,6 +57,7 @@ public final class Planner<S> {
     this.book = book;
     this.predictions = predictions;
     this.standing = standing;
+    this.guesses = new Guesses<>(standing.known().sound(), predictions);
   }
 
   /**
@@ -183,6 +186,11 @@ public final class Planner<S> {
     return made(check).stream().filter(finding -> finding.reading().isWhole(check.answers())).count() >= LOOKS;
   }
 
+  /** What was found of a facet of the system as it is now. */
+  private List<Finding<S>> foundOf(Facet<S, ?> facet) {
+    return foundOf.computeIfAbsent(facet, f -> standing.known().foundNow().filter(finding -> finding.check().reads().equals(f)).toList());
+  }
+
   private List<Finding<S>> made(Check<S> check) {
     return made.computeIfAbsent(check.id(), id -> standing.known().madeNow(check));
   }
@@ -286,12 +294,13 @@ public final class Planner<S> {
 
     List<Outlook> outlooks(Check<S> check) {
       List<Outlook> outlooks = new ArrayList<>(kinds.size());
-      List<Finding<S>> before = made(check);
-      for (Kind kind : kinds) {
-        Outlook predicted = predictions.in(kind.row, kind.first.state, check);
-        outlooks.add(Diagnosis.onceMore(Predictions.outlook(kind.first.hypothesis, check, predicted), before));
-      }
+      List<Guesses.Bearing<S>> before = guesses.bearing(check, standing.known().repairs(), foundOf(check.reads()));
+      kinds.forEach(kind -> outlooks.add(Diagnosis.knowing(predicted(kind, check), before, finding -> predicted(kind, finding.check()))));
       return outlooks;
+    }
+
+    private Outlook predicted(Kind kind, Check<S> check) {
+      return Predictions.outlook(kind.first.hypothesis, check, predictions.in(kind.row, kind.first.state, check));
     }
   }
 

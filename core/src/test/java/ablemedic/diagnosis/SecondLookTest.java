@@ -74,7 +74,7 @@ class SecondLookTest {
     Outlook guessed = new Either(List.of(new Share(0.75, new Spread(ohms, 1000, 300, 0.04)), new Share(0.25, new Worded(ohms, "ol", 0.04))));
     Reading ol = Chosen.of("ol");
     assertThat(guessed.likelihood(ol)).isCloseTo(0.26, offset(1e-12));
-    Outlook again = guessed.onceMore(outlook -> outlook.likelihood(ol));
+    Outlook again = guessed.knowing(guessed, outlook -> outlook.likelihood(ol), 1);
     assertThat(guessed.likelihood(ol) * again.likelihood(ol)).isCloseTo(0.2404, offset(1e-12));
     assertThat(again.likelihood(new Measured(1000))).isLessThan(0.1 * guessed.likelihood(new Measured(1000)));
   }
