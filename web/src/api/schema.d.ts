@@ -2585,6 +2585,7 @@ export interface components {
             weight: number;
         };
         Changed: {
+            builder?: string;
             name: string;
             reason: string;
             /** @enum {string} */
@@ -2646,6 +2647,7 @@ export interface components {
         Chart: {
             aside?: string;
             behindTheShelf: string[];
+            builder: string;
             craftClass: string;
             drawing: components["schemas"]["CraftDrawing"];
             due: components["schemas"]["Due"][];
@@ -3102,6 +3104,8 @@ export interface components {
             bytes: number;
             /** Format: int64 */
             id: number;
+            /** Format: int64 */
+            logId?: number;
             /** Format: int32 */
             n?: number;
             name: string;
@@ -3194,6 +3198,7 @@ export interface components {
             mark: string;
             /** Format: double */
             minutes: number;
+            parts: string;
             proof: string;
             reason: string;
             /** Format: int64 */
@@ -3547,6 +3552,7 @@ export interface components {
             versions: string[];
         };
         NewCraft: {
+            builder?: string;
             /** @enum {string} */
             craftClass?: "INCH_3" | "INCH_5" | "INCH_5_STRETCHED" | "INCH_7" | "INCH_10" | "INCH_5_PLUS";
             /** @enum {string} */
@@ -4798,10 +4804,12 @@ export interface components {
             to: string;
         };
         Trends: {
+            builders: components["schemas"]["Share"][];
             causes: components["schemas"]["Share"][];
             crafts: components["schemas"]["Share"][];
             families: components["schemas"]["Share"][];
             months: components["schemas"]["Month"][];
+            parts: components["schemas"]["Share"][];
         };
         TrialMade: {
             version: string;
@@ -5416,6 +5424,7 @@ export interface operations {
                 name?: string;
                 workUp?: number;
                 n?: number;
+                line?: number;
             };
             header?: never;
             path: {

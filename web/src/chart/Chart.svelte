@@ -8,10 +8,13 @@
   import LeadsAndPower from './LeadsAndPower.svelte';
   import LogNote from './LogNote.svelte';
   import FileList from '../files/FileList.svelte';
+  import { Files } from '../files/files.svelte';
+  import LogList from './LogList.svelte';
+  import NameAndBuilder from './NameAndBuilder.svelte';
   import { zone } from '../transfer/transfer.svelte';
   import DueList from './DueList.svelte';
   import SerialLines from './SerialLines.svelte';
-  import { day, moment } from '../shared/words';
+  import { day } from '../shared/words';
 
   const chart = new Loading<Schemas['Chart']>();
   const FITNESS: Record<Schemas['Chart']['fitness'], string> = {
@@ -22,10 +25,14 @@
   };
   let error = $state('');
   let mark = $derived(String(route.params.mark ?? ''));
+  let files = $derived(new Files(mark));
 
   $effect(() => {
     const current = mark;
-    untrack(() => void load(current));
+    untrack(() => {
+      void load(current);
+      void files.look();
+    });
   });
 
   function load(current: string): Promise<void> {
@@ -60,7 +67,9 @@
     <div class="top">
       <div>
         <h1>{c.mark}</h1>
-        <p>{c.name} · {c.craftClass} · {FITNESS[c.fitness]}</p>
+        <p>
+          {c.name} · {c.craftClass} · {c.builder ? `built by ${c.builder} · ` : ''}{FITNESS[c.fitness]}
+        </p>
       </div>
       <div class="do">
         {#if open}
@@ -110,6 +119,7 @@
       </div>
     </div>
 
+    {#key c.mark}<NameAndBuilder chart={c} onchanged={(now) => (chart.value = now)} />{/key}
     <DueList mark={c.mark} due={c.due} />
     <p class="links papers">
       <a href={`/api/crafts/${encodeURIComponent(c.mark)}/bundle`} download={`${c.mark}.json`}
@@ -121,23 +131,13 @@
     <LeadsAndPower chart={c} />
     <SerialLines chart={c} ontold={(now) => (chart.value = now)} />
 
-    {#key c.mark}<FileList mark={c.mark} />{/key}
+    <FileList {files} />
 
     <div class="columns">
       <div>
         <h2>Log</h2>
         <LogNote mark={c.mark} onnoted={() => void load(c.mark)} />
-        <ol>
-          {#each c.log as entry, i (i)}
-            <li>
-              <time class="small figure" datetime={entry.at}>{moment(entry.at)}</time>
-              <span>
-                {entry.text}
-                {#if entry.workUpId}<a href={`/work-ups/${entry.workUpId}`}>work-up {entry.workUpId}</a>{/if}
-              </span>
-            </li>
-          {/each}
-        </ol>
+        <LogList log={c.log} {files} />
       </div>
       <div>
         <h2>Work-ups</h2>

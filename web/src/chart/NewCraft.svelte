@@ -11,6 +11,7 @@
   const crafts = new Loading<Schemas['ListedCraft'][]>();
   let mark = $state('');
   let name = $state('');
+  let builder = $state('');
   let craftClass = $state<NonNullable<New['craftClass']>>('INCH_5');
   let spins = $state<NonNullable<New['spins']>>('INWARD');
   let numbering = $state<NonNullable<New['numbering']>>('REAR_RIGHT_FIRST');
@@ -49,10 +50,11 @@
       const chart = await ask(
         api.POST('/api/crafts', {
           body: like
-            ? { mark, name, like }
+            ? { mark, name, builder, like }
             : {
                 mark,
                 name,
+                builder,
                 layout: layout || undefined,
                 parts: layout ? (board ? [board, ...parts] : parts) : undefined,
                 pack: layout
@@ -101,6 +103,11 @@
       <div class="field">
         <label for="name">What it is for</label>
         <input id="name" class="entry" bind:value={name} maxlength="80" />
+      </div>
+      <div class="field">
+        <label for="builder">Built by</label>
+        <input id="builder" class="entry" bind:value={builder} maxlength="80" />
+        <span class="small">A workshop, its owner, or bought ready-built.</span>
       </div>
       {#if (crafts.value ?? []).length > 0}
         <div class="field whole">

@@ -1,17 +1,12 @@
 <script lang="ts">
-  import { onMount } from 'svelte';
   import DropFile from '../shared/DropFile.svelte';
   import Notice from '../shared/Notice.svelte';
   import { day } from '../shared/words';
-  import { Files } from './files.svelte';
+  import type { Files } from './files.svelte';
   import Thumb from './Thumb.svelte';
 
   /** All photos and files of a craft, and a place to drop another. */
-  let { mark }: { mark: string } = $props();
-
-  // svelte-ignore state_referenced_locally
-  const files = new Files(mark);
-  onMount(() => void files.look());
+  let { files }: { files: Files } = $props();
 </script>
 
 <section>
@@ -23,6 +18,7 @@
         <Thumb {files} {file} />
         <span class="small"
           >{day(file.at)}
+          {#if file.logId}of the log{/if}
           {#if file.workUpId}<a href={`/work-ups/${file.workUpId}`}>work-up {file.workUpId}</a>{/if}
           <button class="plain" onclick={() => void files.takeOff(file)}
             >take off<span class="sr-only"> {file.name}</span></button

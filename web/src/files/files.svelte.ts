@@ -22,19 +22,22 @@ export class Files extends Doing {
     return this.all.filter((file) => file.workUpId === workUpId && file.n === n);
   }
 
+  /** Those beside a line of the log. */
+  besideLine(line: number): KeptFile[] {
+    return this.all.filter((file) => file.logId === line);
+  }
+
   async look(): Promise<void> {
     await this.run(async () => {
       this.all = await ask(api.GET('/api/crafts/{mark}/files', { params: { path: { mark: this.mark } } }));
     });
   }
 
-  async keep(file: File, to?: { workUp: number; n: number }): Promise<void> {
+  /** Keeps a file beside a finding or a line of the log, or with the craft alone. */
+  async keep(file: File, to: { workUp: number; n: number } | { line: number } | object = {}): Promise<void> {
     await this.run(async () => {
-      const asked: Record<string, string> = { name: file.name };
-      if (to) {
-        asked.workUp = String(to.workUp);
-        asked.n = String(to.n);
-      }
+      const beside = Object.entries(to).map(([key, value]) => [key, String(value)]);
+      const asked = { name: file.name, ...Object.fromEntries(beside) };
       const address = `/api/crafts/${encodeURIComponent(this.mark)}/files`;
       this.all = await send<KeptFile[]>(await shrunk(file), '', () => {}, address, asked).answer;
     });

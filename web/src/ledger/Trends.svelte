@@ -19,9 +19,16 @@
     return minutes.reduce((sum, one) => sum + one, 0);
   }
 
-  function search(list: 'crafts' | 'causes', id: string): string {
-    return `/ledger?${list === 'crafts' ? 'craft' : 'cause'}=${encodeURIComponent(id)}`;
-  }
+  /** By what the ledger is searched for the entries of a list; a few it cannot be searched by. */
+  const SEARCHED = { crafts: 'craft', causes: 'cause', parts: 'q', families: '', builders: '' };
+  const TITLES = {
+    causes: 'Causes',
+    parts: 'Parts',
+    crafts: 'Crafts',
+    builders: 'Built by',
+    families: 'Families of troubles'
+  };
+  const LISTS = Object.keys(TITLES) as (keyof typeof TITLES)[];
 </script>
 
 <svelte:head><title>Trends – Able Medic</title></svelte:head>
@@ -81,17 +88,17 @@
         </details>
       {/if}
       <div class="columns">
-        {#each [{ key: 'causes', title: 'Causes', list: t.causes }, { key: 'crafts', title: 'Crafts', list: t.crafts }, { key: 'families', title: 'Families of troubles', list: t.families }] as const as part (part.key)}
-          {@const most = Math.max(...part.list.map((one) => one.times), 1)}
+        {#each LISTS as list (list)}
+          {@const most = Math.max(...t[list].map((one) => one.times), 1)}
           <div>
-            <h2>{part.title}</h2>
+            <h2>{TITLES[list]}</h2>
             <ul>
-              {#each part.list.slice(0, 12) as one (one.id)}
+              {#each t[list].slice(0, 12) as one (one.id)}
                 <li>
                   <span>
-                    {#if part.key === 'families'}{one.title}{:else}<a href={search(part.key, one.id)}
+                    {#if SEARCHED[list]}<a href={`/ledger?${SEARCHED[list]}=${encodeURIComponent(one.id)}`}
                         >{one.title}</a
-                      >{/if}
+                      >{:else}{one.title}{/if}
                   </span>
                   <span class="bar"><i style:width={`${(one.times / most) * 100}%`}></i></span>
                   <span class="small"

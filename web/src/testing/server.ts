@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client';
 
-/** What a test sent, and what it is answered: by address, or the same for all. */
+/** What a test sent, and what it is answered: by method and address, or by the address alone. */
 export interface Server {
   sent: { method: string; path: string; body?: unknown; params?: unknown }[];
   answers: Record<string, unknown>;
@@ -25,11 +25,17 @@ export function standIn(original: object): object {
       server.sent.push({ method, path, body: init.body, params: init.params });
       return server.refusal && method !== 'GET'
         ? { error: { detail: server.refusal, errors: [] }, response: new Response(null, { status: 422 }) }
-        : { data: server.answers[path], response: new Response() };
+        : { data: server.answers[`${method} ${path}`] ?? server.answers[path], response: new Response() };
     };
   return {
     ...original,
-    api: { GET: call('GET'), POST: call('POST'), PUT: call('PUT'), DELETE: call('DELETE') }
+    api: {
+      GET: call('GET'),
+      POST: call('POST'),
+      PUT: call('PUT'),
+      PATCH: call('PATCH'),
+      DELETE: call('DELETE')
+    }
   };
 }
 

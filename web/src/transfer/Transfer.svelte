@@ -46,8 +46,9 @@
       <h3>Crafts from a table</h3>
       <DropFile label="Drop a CSV file, a craft in each line" onfile={(file) => void work.takeTable(file)} />
       <p class="small">
-        Columns: mark, name, class, spins, numbering, mode, layout, parts, cells, chemistry, capacity_mah,
-        cell_milliohms. Only the mark has to be there; parts are ids of the shelf, parted by semicolons.
+        Columns: mark, name, builder, class, spins, numbering, mode, layout, parts, cells, chemistry,
+        capacity_mah, cell_milliohms. Only the mark has to be there; parts are ids of the shelf, parted by
+        semicolons.
       </p>
       {#if work.entered.length > 0}
         <p aria-live="polite">

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import { Files } from '../files/files.svelte';
+  import PhotoButton from '../files/PhotoButton.svelte';
   import Thumb from '../files/Thumb.svelte';
   import Notice from '../shared/Notice.svelte';
   import { clock, day } from '../shared/words';
@@ -13,12 +14,6 @@
   // svelte-ignore state_referenced_locally
   const files = new Files(work.view!.mark);
   onMount(() => void files.look());
-
-  function keep(file: File | undefined, n: number): void {
-    if (file) {
-      void files.keep(file, { workUp: work.view!.id, n });
-    }
-  }
 </script>
 
 <h2>Known</h2>
@@ -39,16 +34,10 @@
       {#each files.beside(work.view!.id, line.n) as file (file.id)}<Thumb {files} {file} />{/each}
       <span class="acts-of">
         {#if line.sort === 'finding' && !line.takenBack}
-          <label class="plain photo">
-            <input
-              class="sr-only"
-              type="file"
-              accept="image/*"
-              aria-label={`Photo: ${line.title}`}
-              onchange={(event) => keep(event.currentTarget.files?.[0], line.n)}
-            />
-            photo
-          </label>
+          <PhotoButton
+            of={line.title}
+            onphoto={(file) => void files.keep(file, { workUp: work.view!.id, n: line.n })}
+          />
         {/if}
         {#if line.canTakeBack}
           <button
@@ -128,13 +117,5 @@
     display: flex;
     gap: 1.2rem;
     align-items: center;
-  }
-
-  .photo {
-    cursor: pointer;
-  }
-
-  .photo:focus-within {
-    outline: 3px solid var(--doubt-fill);
   }
 </style>

@@ -114,6 +114,23 @@ class BundleTest {
   }
 
   @Test
+  void aChartOfTheFormBeforeIsTakenInWithoutWhatItDoesNotTell(App app) {
+    ObjectNode bundle = bundle(app, "EIDER");
+    assertThat(bundle.get("craft").get("builder").asString()).isEqualTo("the loft");
+    bundle.put("form", 1);
+    ((ObjectNode) bundle.get("craft")).remove("builder");
+    bundle.get("workUps").forEach(one -> one.get("ledger").forEach(end -> ((ObjectNode) end).remove("parts")));
+    bundle.get("files").forEach(one -> ((ObjectNode) one).remove("line"));
+    try (App other = App.empty(folder)) {
+      assertThat(take(other, bundle).get("taken").get(0).get("news").asBoolean()).isTrue();
+      assertThat(other.get("/api/crafts/EIDER").get("builder").asString()).isEmpty();
+      assertThat(other.get("/api/ledger/trends").get("parts")).isEmpty();
+      bundle.put("form", 3);
+      assertThat(refused(other, 422, bundle)).contains("newer version");
+    }
+  }
+
+  @Test
   void whereBothWentOnNothingIsTakenIn(App app) {
     try (App one = App.on(folder.resolve("one.db")); App other = App.on(folder.resolve("other.db"))) {
       ObjectNode bundle = bundle(app, "DOTTEREL");

@@ -56,6 +56,22 @@ class FilesTest {
   }
 
   @Test
+  void aFileOfALineOfTheLogStaysWithThatLineInAnotherWorkshop(App app) {
+    JsonNode log = app.get("/api/crafts/GANNET/log");
+    JsonNode line = log.get(log.size() - 2);
+    JsonNode kept = keep(app, 201, "/api/crafts/GANNET/files?name=field.jpg&line=" + line.get("id"), PHOTO);
+    assertThat(kept.get(kept.size() - 1).get("logId").asLong()).isEqualTo(line.get("id").asLong());
+    try (App other = App.empty(folder)) {
+      keep(other, 200, "/api/bundles", text(app.send("GET", "/api/crafts/GANNET/bundle", "").body()));
+      long there = other.get("/api/crafts/GANNET/files").get(0).get("logId").asLong();
+      assertThat(other.get("/api/crafts/GANNET/log").valueStream().filter(one -> one.get("id").asLong() == there).map(one -> one.get("text").asString()))
+          .containsExactly(line.get("text").asString());
+    }
+    assertThat(keep(app, 422, "/api/crafts/EIDER/files?name=x&line=" + line.get("id"), PHOTO).toString()).contains("no line");
+    app.ask("DELETE", "/api/crafts/GANNET/files/" + kept.get(kept.size() - 1).get("id"), "");
+  }
+
+  @Test
   void whatCouldBeRunIsOnlyEverHandedBackAsText(App app) {
     JsonNode kept = keep(app, 201, "/api/crafts/EIDER/files?name=x.html", text("<html><script>alert(1)</script></html>"));
     var file = app.send("GET", "/api/crafts/EIDER/files/" + kept.get(kept.size() - 1).get("id"), "");

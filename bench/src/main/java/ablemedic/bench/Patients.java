@@ -7,7 +7,6 @@ import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Occasion;
-import ablemedic.diagnosis.Proof;
 import ablemedic.diagnosis.Technician;
 import ablemedic.diagnosis.Technician.Habit;
 import ablemedic.diagnosis.Technician.Patient;
@@ -103,12 +102,12 @@ final class Patients {
 
   private Walked walk(Drawn drawn, Diagnosis<Craft> by, Habit habit) {
     Patient<Craft> patient = new Patient<>(craft, Unlike.craft(craft, drawn.seed()), List.of(drawn.fault()), WRONG_OBSERVATIONS, METER);
-    return new Walked(drawn, new Technician<>(by, drawn.complaint().seen(), drawn.complaint().proof().get(0)).workUp(patient, drawn.occasion(), habit, drawn.seed()));
+    return new Walked(drawn, new Technician<>(by, drawn.complaint().seen(), drawn.complaint().proof().get(0), drawn.complaint()::isFine).workUp(patient, drawn.occasion(), habit, drawn.seed()));
   }
 
-  /** The first complaint that an owner of a craft with this fault would make. */
+  /** The first complaint that an owner of a craft with this fault would make, and not of a sound one like it. */
   private Optional<Complaint> complaint(Fault<Craft> fault) {
     Craft faulty = fault.applyTo(craft);
-    return complaints.stream().filter(c -> !Proof.expected(c.seen(), faulty).equals(Proof.expected(c.seen(), craft))).findFirst();
+    return complaints.stream().filter(complaint -> complaint.isMadeOf(faulty) && !complaint.isMadeOf(craft)).findFirst();
   }
 }

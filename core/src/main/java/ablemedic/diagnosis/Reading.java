@@ -11,6 +11,12 @@ public sealed interface Reading {
         : !(answers instanceof Answers.Mixed mixed) || ((Several) this).parts().size() == mixed.items().size();
   }
 
+  /** Whether what another reading answers is answered alike here. */
+  default boolean holds(Reading other) {
+    return equals(other) || this instanceof Chosen all && other instanceof Chosen some && all.outcomes().entrySet().containsAll(some.outcomes().entrySet())
+        || this instanceof Several all && other instanceof Several some && all.parts().entrySet().containsAll(some.parts().entrySet());
+  }
+
   /** Outcome by question; questions that nobody could answer are left out. */
   record Chosen(Map<String, String> outcomes) implements Reading {
     public Chosen {

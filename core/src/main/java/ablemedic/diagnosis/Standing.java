@@ -3,6 +3,7 @@ package ablemedic.diagnosis;
 import ablemedic.diagnosis.Suspect.Blamed;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -70,6 +71,12 @@ public final class Standing<S> {
   /** Probability that nothing in the book is wrong any more: every fault held is put right, and no fix was astray. */
   public double nothingLeft() {
     return sum(h -> h.inBook() && owed(h).isEmpty() && !isAstray(h));
+  }
+
+  /** Probability that nothing is left which explains anything that was found, and no fix was astray; what may be wrong besides is a bystander. */
+  public double explained() {
+    Set<String> explaining = explaining();
+    return sum(h -> h.inBook() && !isAstray(h) && Collections.disjoint(owed(h), explaining));
   }
 
   /** Probability that nothing is left but faults of one sort, or nothing at all. */

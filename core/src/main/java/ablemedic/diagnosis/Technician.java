@@ -20,6 +20,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /**
@@ -39,15 +40,22 @@ public final class Technician<S> {
   private final Diagnosis<S> diagnosis;
   private final Check<S> complaint;
   private final Check<S> flight;
+  private final Predicate<Reading> fine;
 
   /**
    * @param complaint the check that opens a work-up
    * @param flight    the check that proves one by giving what a sound system gives
    */
   public Technician(Diagnosis<S> diagnosis, Check<S> complaint, Check<S> flight) {
+    this(diagnosis, complaint, flight, reading -> false);
+  }
+
+  /** @param fine what nobody says who has something to complain of */
+  public Technician(Diagnosis<S> diagnosis, Check<S> complaint, Check<S> flight, Predicate<Reading> fine) {
     this.diagnosis = diagnosis;
     this.complaint = complaint;
     this.flight = flight;
+    this.fine = fine;
   }
 
   /** How the next check is chosen. */
@@ -168,16 +176,16 @@ public final class Technician<S> {
     return new Walk(false, outside, checks, minutes, floor, fixes, wrongFixes, calibrated, bits);
   }
 
-  /** Whether all is right by what is believed, and yet the flight did not say so, once: it is made once more. */
+  /** Whether nothing is believed to be left that would show, and yet the flight did not say so, once: it is made once more. */
   private boolean isToFlyAgain(Standing<S> standing) {
-    return !standing.known().repairs().isEmpty() && standing.nothingLeft() >= LIKELY_SOUND && standing.known().madeNow(flight).size() == 1;
+    return !standing.known().repairs().isEmpty() && standing.explained() >= LIKELY_SOUND && standing.known().madeNow(flight).size() == 1;
   }
 
   /** What was seen when the work-up was opened: something that a sound system would not give, or nobody would have come. */
   private Reading complained(S truth, S sound, Random random) {
     Outlook outlook = complaint.outlook(truth);
     return Stream.generate(() -> sample(outlook, random)).limit(PATIENCE)
-        .filter(seen -> !Proof.asExpected(complaint, seen, sound)).findFirst().orElseGet(() -> sample(outlook, random));
+        .filter(seen -> !fine.test(seen) && !Proof.asExpected(complaint, seen, sound)).findFirst().orElseGet(() -> sample(outlook, random));
   }
 
   /** What a patient gives: named answers are wrong as often as the check has it, numbers as often as this patient's. */

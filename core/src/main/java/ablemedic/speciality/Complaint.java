@@ -21,9 +21,10 @@ import java.util.Optional;
  * @param seen   what is asked at intake
  * @param amiss  what stands known when nobody saw how it shows: that the complaint is true; nothing where it says no more than
  *               that something is wrong
+ * @param fine   what is answered of a craft without this complaint; nothing where there is no such answer
  * @param proof  the checks that end the proof, in their order
  */
-public record Complaint(String id, String label, Check<Craft> seen, Optional<Check<Craft>> amiss, List<Check<Craft>> proof) {
+public record Complaint(String id, String label, Check<Craft> seen, Optional<Check<Craft>> amiss, Optional<Reading> fine, List<Check<Craft>> proof) {
   /** The outcome of {@link #amiss} that bears the complaint out. */
   public static final String TRUE = "true";
 
@@ -44,7 +45,17 @@ public record Complaint(String id, String label, Check<Craft> seen, Optional<Che
   public static Complaint told(String id, String label, Answers answers, Prediction<Craft, ?> prediction, Optional<Reading> fine,
       List<Check<Craft>> proof) {
     return new Complaint(id, label, told("told-" + id, label, answers, prediction),
-        fine.map(reading -> amiss(id, label, prediction, reading)), proof);
+        fine.map(reading -> amiss(id, label, prediction, reading)), fine, proof);
+  }
+
+  /** Whether somebody who says this has nothing of the sort to complain of. */
+  public boolean isFine(Reading seen) {
+    return fine.filter(seen::holds).isPresent();
+  }
+
+  /** Whether the owner of a craft like this would most probably make it. */
+  public boolean isMadeOf(Craft craft) {
+    return amiss.filter(check -> check.outlook(craft).likelihood(Reading.Chosen.of(TRUE)) > 0.5).isPresent();
   }
 
   /**

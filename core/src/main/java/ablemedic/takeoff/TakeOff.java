@@ -105,7 +105,7 @@ public final class TakeOff {
   public static Complaint complaint() {
     String label = "It flips, tips, spins or slides at take-off";
     return new Complaint(TakeOffSeen.ID, label, seen(), Optional.of(Complaint.amiss(TakeOffSeen.ID, label,
-        Prediction.from(Sightings.FLIGHT, TakeOffSeen::outlook), TakeOffSeen.FINE)), List.of(hover()));
+        Prediction.from(Sightings.FLIGHT, TakeOffSeen::outlook), TakeOffSeen.FINE)), Optional.of(TakeOffSeen.FINE), List.of(hover()));
   }
 
   /** The complaint as it was seen; a work-up opens with its reading. */

@@ -46,6 +46,7 @@ import org.springframework.web.bind.annotation.RestController;
 class ChartController {
   private static final int LONGEST_TABLE = 256 * 1024;
   private static final String WORDS = "has at most 400 letters";
+  private static final String FEW_LETTERS = "has at most 80 letters";
 
   private final CraftStore crafts;
   private final FirstSheet first;
@@ -72,11 +73,12 @@ class ChartController {
    *
    * @param layout how it is wired; left out, parts and leads stay unentered
    * @param parts  archetypes from the parts shelf
+   * @param builder who built it, if that is known
    */
   record NewCraft(
       @NotNull(message = "names the craft") @Pattern(regexp = CraftStore.MARK,
           message = "has 1 to 24 letters, digits, spaces, dots, dashes") String mark,
-      @NotNull(message = "is there, if empty") @Size(max = 80, message = "has at most 80 letters") String name,
+      @NotNull(message = "is there, if empty") @Size(max = 80, message = FEW_LETTERS) String name,
       @Nullable CraftClass craftClass,
       @Nullable SpinSchool spins,
       @Nullable NumberingSchool numbering,
@@ -86,11 +88,14 @@ class ChartController {
       @Nullable @Size(max = 20, message = "has at most 20 parts") List<@NotNull @Size(max = 60) String> parts,
       @Valid @Nullable PackEntry pack,
       @Nullable @Size(max = 24, message = "has at most 24 letters") String like,
+      @Nullable @Size(max = 80, message = FEW_LETTERS) String builder,
       @Valid @Nullable BuildSheet sheet) {}
 
+  /** @param builder who built it; left out, that stays */
   record Changed(
       long version,
-      @NotNull(message = "is there, if empty") @Size(max = 80, message = "has at most 80 letters") String name,
+      @NotNull(message = "is there, if empty") @Size(max = 80, message = FEW_LETTERS) String name,
+      @Nullable @Size(max = 80, message = FEW_LETTERS) String builder,
       @NotNull(message = "is FIT or GROUNDED") State state,
       @NotNull(message = "is there, if empty") @Size(max = 400, message = WORDS) String reason) {}
 
@@ -124,7 +129,7 @@ class ChartController {
     CraftClass preset = entry.craftClass() == null ? CraftClass.INCH_5 : entry.craftClass();
     BuildSheet sheet = like != null ? crafts.newestSheet(like.mark()).sheet()
         : entry.sheet() != null ? entry.sheet() : first.of(preset, entry.spins(), entry.numbering(), entry.mounted(), entry.mode(), entry.layout(), entry.pack(), entry.parts());
-    crafts.enter(mark, entry.name().strip(), like == null ? preset.label() : like.craftClass(), crafts.storable(sheet),
+    crafts.enter(mark, entry.name().strip(), like == null ? preset.label() : like.craftClass(), entry.builder() == null ? "" : entry.builder().strip(), crafts.storable(sheet),
         clock.instant());
     return charts.of(mark);
   }
@@ -148,7 +153,8 @@ class ChartController {
 
   @PatchMapping("/{mark}")
   Chart change(@PathVariable String mark, @RequestBody @Valid Changed changed) {
-    crafts.change(crafts.get(mark).mark(), changed.version(), changed.name().strip(), changed.state(),
+    Row row = crafts.get(mark);
+    crafts.change(row.mark(), changed.version(), changed.name().strip(), changed.builder() == null ? row.builder() : changed.builder().strip(), changed.state(),
         changed.reason(), clock.instant());
     return charts.of(mark);
   }

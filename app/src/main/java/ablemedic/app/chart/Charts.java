@@ -50,6 +50,7 @@ class Charts {
       String mark,
       String name,
       String craftClass,
+      String builder,
       State state,
       Fitness fitness,
       List<Due> due,
@@ -95,7 +96,7 @@ class Charts {
     List<Opened> opened = workUps.of(row.mark());
     List<Due> due = dues.of(row.mark());
     Fitness fitness = Fitness.of(row.state(), opened.stream().anyMatch(Opened::isOpen), !due.isEmpty());
-    return new Chart(row.mark(), row.name(), row.craftClass(), row.state(), fitness, due, row.version(), row.enteredAt(), row.aside(),
+    return new Chart(row.mark(), row.name(), row.craftClass(), row.builder(), row.state(), fitness, due, row.version(), row.enteredAt(), row.aside(),
         sheet, newest.number(), CraftDrawing.of(craft), facts(craft), told(craft), craft.electrics().sheet().missing(),
         behind(sheet).stream().map(PartSort::label).toList(),
         revised(revisions), log.of(row.mark()), opened.stream().map(o -> new WorkUpLine(o.id(), o.complaint(), o.openedAt(), o.isOpen(), o.ended()))

@@ -50,9 +50,10 @@ public class CraftStore {
   /**
    * A craft without its sheet.
    *
-   * @param aside why it was put aside, where it was
+   * @param builder who built it; empty where nobody said
+   * @param aside   why it was put aside, where it was
    */
-  public record Row(String mark, String name, String craftClass, State state, long version, Instant enteredAt,
+  public record Row(String mark, String name, String craftClass, String builder, State state, long version, Instant enteredAt,
       @Nullable String aside) {}
 
   /** A build sheet with its number and reason; none where it cannot be read. */
@@ -86,20 +87,20 @@ public class CraftStore {
   }
 
   private static Row row(ResultSet rs) throws SQLException {
-    return new Row(rs.getString("mark"), rs.getString("name"), rs.getString("class"),
+    return new Row(rs.getString("mark"), rs.getString("name"), rs.getString("class"), rs.getString("builder"),
         State.valueOf(rs.getString("state")), rs.getLong("version"), Instant.parse(rs.getString("entered_at")),
         rs.getString("aside"));
   }
 
   /** Enters a new craft with its first build sheet. */
   @Transactional
-  public void enter(String mark, String name, String craftClass, BuildSheet sheet, Instant at) {
+  public void enter(String mark, String name, String craftClass, String builder, BuildSheet sheet, Instant at) {
     if (find(mark).isPresent()) {
       throw Refusal.conflict("mark", "There is a craft marked “" + mark + "” already. Choose another mark.");
     }
     database.sql("""
-        INSERT INTO craft (mark, folded, name, class, state, version, entered_at) VALUES (?, ?, ?, ?, 'FIT', 1, ?)""")
-        .params(mark, Folded.of(mark), name, craftClass, at.toString()).update();
+        INSERT INTO craft (mark, folded, name, class, builder, state, version, entered_at) VALUES (?, ?, ?, ?, ?, 'FIT', 1, ?)""")
+        .params(mark, Folded.of(mark), name, craftClass, builder, at.toString()).update();
     insertSheet(mark, 1, sheet, "first entered", at);
     log.add(mark, at, "entered", "Entered: " + craftClass, null);
   }
@@ -232,12 +233,12 @@ public class CraftStore {
     log.add(mark, at, rewired && !CraftLog.makesDue(kind) ? "opened" : kind, line, null);
   }
 
-  /** Changes name and state on top of the version that the writer has seen. */
+  /** Changes name, builder and state on top of the version that the writer has seen. */
   @Transactional
-  public void change(String mark, long version, String name, State state, String reason, Instant at) {
+  public void change(String mark, long version, String name, String builder, State state, String reason, Instant at) {
     Row before = get(mark);
     claim(mark, version);
-    database.sql("UPDATE craft SET name = ?, state = ? WHERE mark = ?").params(name, state.name(), mark).update();
+    database.sql("UPDATE craft SET name = ?, builder = ?, state = ? WHERE mark = ?").params(name, builder, state.name(), mark).update();
     if (before.state() != state) {
       log.add(mark, at, "state", (state == State.GROUNDED ? "Grounded: " : "Released: ") + reason, null);
     }

@@ -24,13 +24,13 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Crafts and their parts from a table: a row each, by the columns mark, name, class, spins, numbering, mode, layout, parts, cells,
+ * Crafts and their parts from a table: a row each, by the columns mark, name, builder, class, spins, numbering, mode, layout, parts, cells,
  * chemistry, capacity_mah, cell_milliohms. Only the mark has to be there; parts are ids of the shelf, parted by semicolons.
  */
 @Component
 class CraftTable {
   private static final int MOST = 500;
-  private static final Set<String> COLUMNS = Set.of("mark", "name", "class", "spins", "numbering", "mode", "layout", "parts", "cells", "chemistry", "capacity_mah", "cell_milliohms");
+  private static final Set<String> COLUMNS = Set.of("mark", "name", "builder", "class", "spins", "numbering", "mode", "layout", "parts", "cells", "chemistry", "capacity_mah", "cell_milliohms");
 
   private final CraftStore crafts;
   private final FirstSheet first;
@@ -69,15 +69,16 @@ class CraftTable {
     String where = "line " + row.getStartingLineNumber();
     String mark = Folded.composed(cell(row, "mark"));
     String name = cell(row, "name");
-    if (!mark.matches(CraftStore.MARK) || name.length() > 80) {
-      throw Refusal.wrong(where, "A mark has 1 to 24 letters, digits, spaces, dots, dashes; a name at most 80 letters.");
+    String builder = cell(row, "builder");
+    if (!mark.matches(CraftStore.MARK) || name.length() > 80 || builder.length() > 80) {
+      throw Refusal.wrong(where, "A mark has 1 to 24 letters, digits, spaces, dots, dashes; a name and a builder at most 80 letters.");
     }
     try {
       CraftClass preset = one(row, where, "class", CraftClass.class, CraftClass.INCH_5);
       String parts = cell(row, "parts");
       BuildSheet sheet = first.of(preset, one(row, where, "spins", SpinSchool.class, null), one(row, where, "numbering", NumberingSchool.class, null), null, one(row, where, "mode", FlightMode.class, null),
           one(row, where, "layout", Layout.class, parts.isEmpty() ? null : Layout.STACK), pack(row, where), Arrays.stream(parts.split(";")).map(String::strip).filter(part -> !part.isEmpty()).toList());
-      crafts.enter(mark, name, preset.label(), crafts.storable(sheet), clock.instant());
+      crafts.enter(mark, name, preset.label(), builder, crafts.storable(sheet), clock.instant());
       return mark;
     } catch (Refusal e) {
       throw e.where().startsWith("line") ? e : Refusal.wrong(where, e.getMessage());

@@ -8,6 +8,8 @@ import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.ElectricEntry.PackEntry;
 import ablemedic.app.packs.PackStore;
 import ablemedic.app.routine.Routines;
+import ablemedic.app.setup.SetUpStore;
+import ablemedic.app.setup.SetUps;
 import ablemedic.app.chart.CraftStore.State;
 import ablemedic.app.entry.Entered;
 import ablemedic.app.firmware.FamilyStore;
@@ -27,6 +29,8 @@ import ablemedic.craft.Settings;
 import ablemedic.app.chart.ElectricEntry.LeadEntry;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.Rotation;
+import ablemedic.setup.SetUpOccasion;
+import ablemedic.setup.SetUpOrder;
 import ablemedic.shelf.Layout;
 import ablemedic.speciality.RoutineSchool;
 import ablemedic.power.LandingSchool;
@@ -37,7 +41,6 @@ import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.BenchRoute;
 import ablemedic.diagnosis.BenchStep;
 import ablemedic.diagnosis.Check;
-import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Sureness;
 import ablemedic.firmware.Dictionary;
@@ -71,12 +74,14 @@ public class DemoBench {
   private final RecordedPads pads;
   private final PackStore packs;
   private final SnapshotStore snapshots;
+  private final SetUps setUps;
+  private final SetUpStore setUpStore;
   private final FamilyStore families;
   private final Json json;
   private final Clock clock;
 
   DemoBench(CraftStore crafts, CraftLog log, WorkUps workUps, Recording recording, Routines routines, RecordedPads pads, PackStore packs,
-      SnapshotStore snapshots, FamilyStore families, Json json, Clock clock) {
+      SnapshotStore snapshots, SetUps setUps, SetUpStore setUpStore, FamilyStore families, Json json, Clock clock) {
     this.crafts = crafts;
     this.log = log;
     this.workUps = workUps;
@@ -85,13 +90,16 @@ public class DemoBench {
     this.pads = pads;
     this.packs = packs;
     this.snapshots = snapshots;
+    this.setUps = setUps;
+    this.setUpStore = setUpStore;
     this.families = families;
     this.json = json;
     this.clock = clock;
   }
 
   /** The data file. Times are days before the start of the program, and minutes after the event before. */
-  record Script(List<DemoCraft> crafts, List<DemoPack> packs, List<DemoSnapshot> snapshots, List<DemoWorkUp> workUps) {}
+  record Script(List<DemoCraft> crafts, List<DemoPack> packs, List<DemoSnapshot> snapshots, List<DemoWorkUp> workUps,
+      List<DemoSetUp> setUps) {}
 
   /**
    * A listing of a board.
@@ -102,11 +110,14 @@ public class DemoBench {
   record DemoSnapshot(String mark, double daysAgo, String why, String family, String version, @Nullable String target, @Nullable Map<String, String> told,
       @Nullable List<String> more) {}
 
+  /** A set-up under way, of which the first so many steps gave what they should, a few minutes each. */
+  record DemoSetUp(String mark, double daysAgo, SetUpOccasion occasion, int steps) {}
+
   record DemoPack(String label, PackEntry kind, LandingSchool school, List<DemoPackEntry> entries) {}
 
   record DemoPackEntry(double daysAgo, PackStore.PackEvent entry) {}
 
-  record DemoCraft(String mark, String name, CraftClass craftClass, SpinSchool spins, NumberingSchool numbering,
+  record DemoCraft(String mark, String name, String builder, CraftClass craftClass, SpinSchool spins, NumberingSchool numbering,
       BuildSheet.@Nullable Turn mounted, FlightMode mode, @Nullable Layout layout, @Nullable List<String> parts,
       @Nullable PackEntry pack, @Nullable List<LeadEntry> leads, @Nullable Map<String, String> told, double daysAgo, @Nullable Double routineDaysAgo, @Nullable String grounded,
       List<DemoNote> notes) {}
@@ -148,6 +159,9 @@ public class DemoBench {
     for (DemoWorkUp workUp : script.workUps()) {
       walking(workUp, now, year);
     }
+    for (DemoSetUp setUp : script.setUps()) {
+      year.add(new Happened(ago(now, setUp.daysAgo()), () -> settingUp(setUp, ago(now, setUp.daysAgo()))));
+    }
     year.stream().sorted(Comparator.comparing(Happened::at)).forEach(happened -> happened.entering().run());
   }
 
@@ -162,14 +176,14 @@ public class DemoBench {
     BuildSheet sheet = BuildSheet.of(told(craft.told(), led(craft, wired)));
     Instant entered = ago(now, craft.daysAgo());
     year.add(new Happened(entered,
-        () -> crafts.enter(craft.mark(), craft.name(), craft.craftClass().label(), sheet, entered)));
+        () -> crafts.enter(craft.mark(), craft.name(), craft.craftClass().label(), craft.builder(), sheet, entered)));
     for (DemoNote note : craft.notes()) {
       Instant at = ago(now, note.daysAgo());
       year.add(new Happened(at, () -> log.add(craft.mark(), at, note.kind(), note.text(), null)));
     }
     if (craft.grounded() != null) {
       year.add(new Happened(ago(now, 20), () -> crafts.change(craft.mark(), crafts.get(craft.mark()).version(),
-          craft.name(), State.GROUNDED, craft.grounded(), ago(now, 20))));
+          craft.name(), craft.builder(), State.GROUNDED, craft.grounded(), ago(now, 20))));
     }
     if (craft.routineDaysAgo() != null) {
       Instant at = ago(now, craft.routineDaysAgo());
@@ -261,18 +275,25 @@ public class DemoBench {
     }
   }
 
+  private void settingUp(DemoSetUp demo, Instant begun) {
+    setUps.begin(demo.mark(), demo.occasion(), begun);
+    Instant at = begun;
+    for (int n = 0; n < demo.steps(); n++) {
+      SetUps.Standing standing = setUps.standing(setUpStore.open(demo.mark()).orElseThrow(), at);
+      SetUpOrder.Placed next = standing.order().steps().get(0);
+      at = at.plusSeconds(Math.round(next.minutes() * 60));
+      SoundAnswers given = SoundAnswers.of(next.made().check(), standing.craft());
+      setUps.give(standing.run(), next.made().id(), given.outcomes(), given.numbers(), given.told(), at);
+    }
+  }
+
   /** A run of the pre-power routine on which everything was as it should be. */
   private void runRoutine(String mark, Instant at) {
     Craft craft = crafts.newestCraft(mark);
     Map<String, Routines.Given> readings = new HashMap<>();
     for (Check<Craft> step : routines.steps(craft, RoutineSchool.FULL)) {
-      Outlook predicted = step.outlook(craft);
-      Outlook outlook = predicted instanceof Outlook.Either either ? either.likeliest() : predicted;
-      readings.put(step.id(), outlook instanceof Outlook.Spread spread
-          ? new Routines.Given(Map.of(), String.format(Locale.ROOT, "%.2f %s", spread.mean(), spread.scale().unit()))
-          : outlook instanceof Outlook.Worded worded ? new Routines.Given(Map.of(), worded.word())
-          : new Routines.Given(Map.of("seen", ((Outlook.Ways) outlook).choices().questions().get(0).outcomes().get(0).id()),
-              null));
+      SoundAnswers given = SoundAnswers.of(step, craft);
+      readings.put(step.id(), new Routines.Given(given.outcomes(), given.numbers().get(Entered.ONLY)));
     }
     routines.run(mark, RoutineSchool.FULL, readings, 9, at);
   }

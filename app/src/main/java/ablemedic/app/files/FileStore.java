@@ -29,29 +29,39 @@ public class FileStore {
    *
    * @param workUpId the work-up that it belongs to, if any
    * @param n        the finding of it
+   * @param logId    the line of the craft's log that it belongs to, if any
    */
-  public record KeptFile(long id, @Nullable Long workUpId, @Nullable Integer n, String name, String type, boolean picture, Instant at, int bytes) {}
+  public record KeptFile(long id, @Nullable Long workUpId, @Nullable Integer n, @Nullable Long logId, String name, String type, boolean picture, Instant at, int bytes) {}
+
+  /** Beside what a file stands: a work-up and a finding of it, a line of the log, or nothing but the craft. */
+  public record Beside(@Nullable Long workUpId, @Nullable Integer n, @Nullable Long logId) {
+    public static final Beside THE_CRAFT = new Beside(null, null, null);
+  }
 
   @Transactional
-  public void keep(String mark, @Nullable Long workUpId, @Nullable Integer n, String name, FileSort sort, byte[] bytes, Instant at) {
+  public void keep(String mark, Beside beside, String name, FileSort sort, byte[] bytes, Instant at) {
     if (database.sql("SELECT count(*) FROM kept_file WHERE mark = ?").param(mark).query(Integer.class).single() >= MOST) {
       throw Refusal.conflict("file", "A craft keeps at most " + MOST + " files. Take one off first.");
     }
-    database.sql("INSERT INTO kept_file (mark, work_up_id, n, name, type, entered_at, bytes) VALUES (?, ?, ?, ?, ?, ?, ?)").params(Arrays.asList(mark, workUpId, n, name, sort.type(), at.toString(), bytes)).update();
+    database.sql("INSERT INTO kept_file (mark, work_up_id, n, log_id, name, type, entered_at, bytes) VALUES (?, ?, ?, ?, ?, ?, ?, ?)").params(Arrays.asList(mark, beside.workUpId(), beside.n(), beside.logId(), name, sort.type(), at.toString(), bytes)).update();
   }
 
   /** Those of a craft, the oldest first. */
   public List<KeptFile> of(String mark) {
-    return database.sql("SELECT id, work_up_id, n, name, type, entered_at, length(bytes) AS size FROM kept_file WHERE mark = ? ORDER BY id").param(mark).query((rs, i) -> kept(rs)).list();
+    return database.sql("SELECT id, work_up_id, n, log_id, name, type, entered_at, length(bytes) AS size FROM kept_file WHERE mark = ? ORDER BY id").param(mark).query((rs, i) -> kept(rs)).list();
   }
 
   private static KeptFile kept(ResultSet rs) throws SQLException {
-    long workUp = rs.getLong("work_up_id");
-    Long workUpId = rs.wasNull() ? null : workUp;
+    Long workUpId = number(rs, "work_up_id");
     int number = rs.getInt("n");
     Integer n = rs.wasNull() ? null : number;
     String type = rs.getString("type");
-    return new KeptFile(rs.getLong("id"), workUpId, n, rs.getString("name"), type, FileSort.ofType(type).isPicture(), Instant.parse(rs.getString("entered_at")), rs.getInt("size"));
+    return new KeptFile(rs.getLong("id"), workUpId, n, number(rs, "log_id"), rs.getString("name"), type, FileSort.ofType(type).isPicture(), Instant.parse(rs.getString("entered_at")), rs.getInt("size"));
+  }
+
+  private static @Nullable Long number(ResultSet rs, String column) throws SQLException {
+    long number = rs.getLong(column);
+    return rs.wasNull() ? null : number;
   }
 
   /** @throws Refusal where the craft has no such file */

@@ -1,6 +1,8 @@
 package ablemedic.app.files;
 
+import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftStore;
+import ablemedic.app.files.FileStore.Beside;
 import ablemedic.app.files.FileStore.KeptFile;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.workup.WorkUpStore;
@@ -30,12 +32,14 @@ class FilesController {
 
   private final FileStore files;
   private final CraftStore crafts;
+  private final CraftLog log;
   private final WorkUpStore workUps;
   private final Clock clock;
 
-  FilesController(FileStore files, CraftStore crafts, WorkUpStore workUps, Clock clock) {
+  FilesController(FileStore files, CraftStore crafts, CraftLog log, WorkUpStore workUps, Clock clock) {
     this.files = files;
     this.crafts = crafts;
+    this.log = log;
     this.workUps = workUps;
     this.clock = clock;
   }
@@ -50,11 +54,12 @@ class FilesController {
    *
    * @param workUp the work-up that it belongs to; left out, it belongs to the craft alone
    * @param n      the finding of it
+   * @param line   the line of the craft's log that it belongs to
    */
   @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   @ResponseStatus(HttpStatus.CREATED)
-  List<KeptFile> keep(@PathVariable String mark, @RequestParam(defaultValue = "") String name, @RequestParam(required = false) @Nullable Long workUp, @RequestParam(required = false) @Nullable Integer n, InputStream body)
-      throws IOException {
+  List<KeptFile> keep(@PathVariable String mark, @RequestParam(defaultValue = "") String name, @RequestParam(required = false) @Nullable Long workUp, @RequestParam(required = false) @Nullable Integer n,
+      @RequestParam(required = false) @Nullable Long line, InputStream body) throws IOException {
     String known = crafts.get(mark).mark();
     byte[] bytes = body.readNBytes(FileStore.LARGEST + 1);
     if (bytes.length > FileStore.LARGEST) {
@@ -67,8 +72,11 @@ class FilesController {
     if (n != null && (workUp == null || n < 1 || n > workUps.version(workUp))) {
       throw Refusal.wrong("n", "There is no finding " + n + " in it.");
     }
+    if (line != null && log.of(known).stream().noneMatch(one -> one.id() == line)) {
+      throw Refusal.wrong("line", "The log of " + known + " has no line " + line + ".");
+    }
     String called = name.strip().isEmpty() ? "file" : name.strip();
-    files.keep(known, workUp, n, called.length() > LONGEST_NAME ? called.substring(0, LONGEST_NAME) : called, sort, bytes, clock.instant());
+    files.keep(known, new Beside(workUp, n, line), called.length() > LONGEST_NAME ? called.substring(0, LONGEST_NAME) : called, sort, bytes, clock.instant());
     return files.of(known);
   }
 

@@ -1,6 +1,7 @@
 package ablemedic.app.ledger;
 
 import ablemedic.Specialities;
+import ablemedic.app.chart.CraftStore;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.http.SafeCsv;
 import ablemedic.app.http.Zones;
@@ -16,6 +17,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -27,9 +29,11 @@ class LedgerController {
   /** Entries of a page. */
   private static final int PAGE = 50;
   private final LedgerStore ledger;
+  private final CraftStore crafts;
 
-  LedgerController(LedgerStore ledger) {
+  LedgerController(LedgerStore ledger, CraftStore crafts) {
     this.ledger = ledger;
+    this.crafts = crafts;
   }
 
   /**
@@ -99,14 +103,18 @@ class LedgerController {
   /** What comes back again and again, and how the bench went month by month. */
   @GetMapping("/api/ledger/trends")
   Trends trends(@RequestParam(defaultValue = "") String zone) {
-    return Trends.of(ledger.find(Search.ALL), Zones.of(zone));
+    return Trends.of(ledger.find(Search.ALL), builders(), Zones.of(zone));
+  }
+
+  private Map<String, String> builders() {
+    return crafts.all().stream().collect(Collectors.toMap(CraftStore.Row::mark, CraftStore.Row::builder));
   }
 
   @GetMapping(value = "/api/ledger.csv", produces = "text/csv")
   ResponseEntity<String> csv() {
-    SafeCsv csv = new SafeCsv("closed_at", "craft", "work_up", "complaint", "ended", "reason", "causes", "fixes", "changes", "proof", "minutes");
+    SafeCsv csv = new SafeCsv("closed_at", "craft", "work_up", "complaint", "ended", "reason", "causes", "parts", "fixes", "changes", "proof", "minutes");
     for (LedgerEntry e : ledger.find(Search.ALL)) {
-      csv.row(e.closedAt().toString(), e.mark(), String.valueOf(e.workUpId()), e.complaint(), e.ended(), e.reason(), e.causes(), e.fixes(), e.changes(), e.proof(),
+      csv.row(e.closedAt().toString(), e.mark(), String.valueOf(e.workUpId()), e.complaint(), e.ended(), e.reason(), e.causes(), e.parts(), e.fixes(), e.changes(), e.proof(),
           String.format(Locale.ROOT, "%.0f", e.minutes()));
     }
     return csv.as("ledger.csv");

@@ -21,6 +21,7 @@ public class LedgerStore {
    * One closed work-up.
    *
    * @param kinds   handbook pages of the causes, parted by spaces
+   * @param parts   in which the causes lay, parted by semicolons
    * @param changes values before and after
    */
   public record LedgerEntry(
@@ -33,6 +34,7 @@ public class LedgerStore {
       String reason,
       String causes,
       String kinds,
+      String parts,
       String fixes,
       String changes,
       String proof,
@@ -41,10 +43,10 @@ public class LedgerStore {
   @Transactional
   public void add(LedgerEntry e) {
     database.sql("""
-        INSERT INTO ledger_entry (work_up_id, mark, closed_at, complaint, ended, reason, causes, kinds, fixes, changes,
-          proof, minutes) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
+        INSERT INTO ledger_entry (work_up_id, mark, closed_at, complaint, ended, reason, causes, kinds, parts, fixes,
+          changes, proof, minutes) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
         .params(e.workUpId(), e.mark(), e.closedAt().toString(), e.complaint(), e.ended(), e.reason(), e.causes(),
-            e.kinds(), e.fixes(), e.changes(), e.proof(), e.minutes())
+            e.kinds(), e.parts(), e.fixes(), e.changes(), e.proof(), e.minutes())
         .update();
   }
 
@@ -71,7 +73,7 @@ public class LedgerStore {
         .param("cause", search.cause())
         .query((rs, n) -> new LedgerEntry(rs.getLong("id"), rs.getLong("work_up_id"), rs.getString("mark"),
             Instant.parse(rs.getString("closed_at")), rs.getString("complaint"), rs.getString("ended"),
-            rs.getString("reason"), rs.getString("causes"), rs.getString("kinds"), rs.getString("fixes"),
+            rs.getString("reason"), rs.getString("causes"), rs.getString("kinds"), rs.getString("parts"), rs.getString("fixes"),
             rs.getString("changes"), rs.getString("proof"), rs.getDouble("minutes")))
         .list().stream()
         .filter(entry -> folded.isEmpty() || Folded.of(entry.mark()).equals(folded))
@@ -82,7 +84,7 @@ public class LedgerStore {
   }
 
   private static boolean holds(LedgerEntry e, String words) {
-    String all = Folded.of(String.join(" ", e.mark(), e.complaint(), e.ended(), e.reason(), e.causes(), e.fixes(),
+    String all = Folded.of(String.join(" ", e.mark(), e.complaint(), e.ended(), e.reason(), e.causes(), e.parts(), e.fixes(),
         e.changes(), e.proof()));
     for (String word : Folded.of(words).split("\\s+")) {
       if (!all.contains(word)) {

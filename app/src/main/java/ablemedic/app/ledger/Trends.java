@@ -21,8 +21,10 @@ import java.util.stream.Stream;
  * @param crafts   those with most work-ups first
  * @param causes   sorts of causes, the most frequent first
  * @param families of troubles, the most frequent first
+ * @param parts    in which causes lay, the most frequent first; entries of before this was noted have none
+ * @param builders of the crafts, as far as they are entered, those with most work-ups first
  */
-record Trends(List<Month> months, List<Share> crafts, List<Share> causes, List<Share> families) {
+record Trends(List<Month> months, List<Share> crafts, List<Share> causes, List<Share> families, List<Share> parts, List<Share> builders) {
 
   /** A month, as 2026-03: work-ups closed, how many of them solved, and minutes at the bench in all. */
   record Month(String month, int closed, int solved, double minutes) {}
@@ -35,9 +37,11 @@ record Trends(List<Month> months, List<Share> crafts, List<Share> causes, List<S
    */
   record Share(String id, String title, int times, double minutes) {}
 
-  static Trends of(List<LedgerEntry> entries, ZoneId zone) {
+  /** @param builders by the mark of what they built */
+  static Trends of(List<LedgerEntry> entries, Map<String, String> builders, ZoneId zone) {
     return new Trends(months(entries, zone), shares(entries, one -> Stream.of(one.mark()), mark -> mark), shares(entries, Trends::kinds, Trends::title),
-        shares(entries, one -> kinds(one).map(Trends::family).distinct(), family -> family));
+        shares(entries, one -> kinds(one).map(Trends::family).distinct(), family -> family), shares(entries, Trends::parts, part -> part),
+        shares(entries, one -> Stream.of(builders.getOrDefault(one.mark(), "")).filter(builder -> !builder.isEmpty()), builder -> builder));
   }
 
   private static List<Month> months(List<LedgerEntry> entries, ZoneId zone) {
@@ -56,6 +60,10 @@ record Trends(List<Month> months, List<Share> crafts, List<Share> causes, List<S
 
   private static Stream<String> kinds(LedgerEntry one) {
     return Arrays.stream(one.kinds().split(" ")).filter(kind -> !kind.isEmpty()).distinct();
+  }
+
+  private static Stream<String> parts(LedgerEntry one) {
+    return Arrays.stream(one.parts().split("; ")).filter(part -> !part.isEmpty()).distinct();
   }
 
   private static String title(String kind) {

@@ -101,7 +101,7 @@ class SetUpController {
   SetUpView view(@PathVariable String mark) {
     String right = crafts.get(mark).mark();
     List<EndedView> ended = store.ended(right).stream().map(run -> new EndedView(run.occasion().label(), run.endedAt(), (int) run.given().stream().filter(Given::passed).map(Given::stepId).distinct().count())).toList();
-    return store.open(right).map(run -> new SetUpView(right, List.of(), underWay(setUps.standing(run)), ended))
+    return store.open(right).map(run -> new SetUpView(right, List.of(), underWay(setUps.standing(run, clock.instant())), ended))
         .orElseGet(() -> new SetUpView(right, Arrays.stream(SetUpOccasion.values()).map(occasion -> occasion(right, occasion)).toList(), null, ended));
   }
 

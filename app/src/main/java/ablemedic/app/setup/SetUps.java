@@ -15,6 +15,7 @@ import ablemedic.app.setup.SetUpStore.Given;
 import ablemedic.app.setup.SetUpStore.Run;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.BenchNeeds.Want;
+import ablemedic.diagnosis.BenchRoute;
 import ablemedic.diagnosis.BenchState;
 import ablemedic.diagnosis.BenchState.ShortTest;
 import ablemedic.diagnosis.Check;
@@ -24,6 +25,7 @@ import ablemedic.setup.SetUp;
 import ablemedic.setup.SetUp.Made;
 import ablemedic.setup.SetUpOccasion;
 import ablemedic.setup.SetUpOrder;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -39,6 +41,9 @@ public class SetUps implements Due.Source {
   private static final String BEGUN = "Set-up begun: ";
   /** Lines of the log after which nothing that was passed counts any more. */
   private static final Set<String> TOUCHES = Set.of("entered", "crash", "part", "opened", "repair", "fix", "sheet", "snapshot", "bundle");
+
+  /** After so long the pack is out, the craft on the shelf, and the next sitting begins as at intake. */
+  private static final Duration BREAK = Duration.ofHours(2);
 
   private final SetUpStore store;
   private final CraftStore crafts;
@@ -81,19 +86,48 @@ public class SetUps implements Due.Source {
     return SetUp.of(Specialities.book(crafts.newestCraft(mark), meters.get()), occasion);
   }
 
+  /** The order on a craft as it comes in. */
   public SetUpOrder ordered(String mark, List<Made> todo) {
-    return SetUpOrder.of(todo, bench(mark));
+    return SetUpOrder.of(todo, withRoutine(mark, BenchState.AT_INTAKE));
   }
 
-  /** As it comes in; the pre-power routine counts where it was passed and is not due. */
-  private BenchState bench(String mark) {
-    return BenchState.AT_INTAKE.with(routines.standing(mark).state() == ShortTest.PASSED ? ShortTest.PASSED : ShortTest.NOT_DONE);
+  /** The pre-power routine counts where it was passed and is not due. */
+  private BenchState withRoutine(String mark, BenchState bench) {
+    return bench.with(routines.standing(mark).state() == ShortTest.PASSED ? ShortTest.PASSED : ShortTest.NOT_DONE);
   }
 
-  public Standing standing(Run run) {
+  /** @param at the moment it is looked at: after a while nobody knows any more how the bench was left */
+  public Standing standing(Run run, Instant at) {
     SetUp setUp = composed(run.mark(), run.occasion());
     List<Made> todo = setUp.steps().stream().filter(made -> !run.hasPassed(made.id())).toList();
-    return new Standing(run, crafts.newestCraft(run.mark()), setUp, ordered(run.mark(), todo));
+    return new Standing(run, crafts.newestCraft(run.mark()), setUp, SetUpOrder.of(todo, withRoutine(run.mark(), left(run, setUp, at))));
+  }
+
+  /** How the steps of this sitting left the bench, one after the other; at its beginning a craft is as it comes in. */
+  private BenchState left(Run run, SetUp setUp, Instant at) {
+    BenchState bench = withRoutine(run.mark(), BenchState.AT_INTAKE);
+    for (int i = run.given().size() - sitting(run, at); i < run.given().size(); i++) {
+      String id = run.given().get(i).stepId();
+      BenchState before = bench;
+      bench = setUp.steps().stream().filter(made -> made.id().equals(id)).findFirst()
+          .flatMap(made -> BenchRoute.from(before, made.check().needs())).map(BenchRoute::end).orElse(before);
+    }
+    return bench;
+  }
+
+  /** How many of the last readings were made without a long break, up to now. */
+  private static int sitting(Run run, Instant at) {
+    Instant after = at;
+    int made = 0;
+    for (int i = run.given().size() - 1; i >= 0; i--) {
+      Instant given = run.given().get(i).at();
+      if (given.isBefore(run.begunAt()) || Duration.between(given, after).compareTo(BREAK) > 0) {
+        break;
+      }
+      after = given;
+      made++;
+    }
+    return made;
   }
 
   public void begin(String mark, SetUpOccasion occasion, Instant at) {
@@ -127,7 +161,7 @@ public class SetUps implements Due.Source {
    */
   @Transactional
   public Given give(Run run, String stepId, Map<String, String> outcomes, Map<String, String> numbers, @Nullable String told, Instant at) {
-    Standing standing = standing(run);
+    Standing standing = standing(run, at);
     Made made = standing.setUp().steps().stream().filter(one -> one.id().equals(stepId)).findFirst()
         .orElseThrow(() -> Refusal.unknown("step", "This set-up has no step “" + stepId + "”."));
     waits(standing, made);
@@ -167,7 +201,7 @@ public class SetUps implements Due.Source {
 
   @Transactional
   public void end(Run run, String why, Instant at) {
-    int left = standing(run).order().steps().size();
+    int left = standing(run, at).order().steps().size();
     store.end(run, at);
     log.add(run.mark(), at, "set-up", left == 0 ? "Set-up passed: " + run.occasion().label() : "Set-up ended with " + left + " steps open" + (why.isBlank() ? "" : ": " + why), null);
   }

@@ -26,6 +26,7 @@ import ablemedic.firmware.FamilyTable;
 import ablemedic.setup.SetUpOccasion;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
@@ -47,7 +48,7 @@ class BundleCheck {
     if (!came.craft().mark().matches(CraftStore.MARK)) {
       throw Refusal.wrong("craft.mark", "A mark has 1 to 24 letters, digits, spaces, dots, dashes.");
     }
-    words("craft.name", came.craft().name(), came.craft().craftClass());
+    words("craft.name", came.craft().name(), came.craft().craftClass(), Objects.requireNonNullElse(came.craft().builder(), ""));
     named("craft.state", () -> CraftStore.State.valueOf(came.craft().state()));
     if (came.sheets().isEmpty()) {
       throw Refusal.wrong("sheets", "A chart has one build sheet at least.");
@@ -84,6 +85,7 @@ class BundleCheck {
         each("families", came.families(), (at, n, one) -> family(at, one)),
         each("files", came.files(), (at, n, one) -> {
           need(one.workUp() == null || one.workUp() >= 1 && one.workUp() <= workUps.size(), at + ".workUp", "There is no work-up " + one.workUp() + " in it.");
+          need(one.line() == null || one.line() >= 1 && one.line() <= came.log().size(), at + ".line", "There is no line " + one.line() + " in its log.");
           need(one.bytes().length <= FileStore.LARGEST && FileSort.of(one.bytes()).isPresent(), at + ".bytes", "A photo, PDF or plain text of at most " + FileStore.LARGEST / 1024 / 1024 + " MB is kept; this is none.");
           words(at + ".name", one.name());
           return one;
@@ -99,7 +101,7 @@ class BundleCheck {
       return new EventOf(n, event.at(), renewed(at + ".event", event.event(), text -> EventForm.EVENT.renewed(json, text)));
     });
     each(where + ".ledger", came.ledger(), (at, n, one) -> {
-      words(at, one.complaint(), one.ended(), one.reason(), one.causes(), one.kinds(), one.fixes(), one.changes(), one.proof());
+      words(at, one.complaint(), one.ended(), one.reason(), one.causes(), one.kinds(), one.fixes(), one.changes(), one.proof(), Objects.requireNonNullElse(one.parts(), ""));
       return one;
     });
     each(where + ".recordings", came.recordings(), (at, n, one) -> {

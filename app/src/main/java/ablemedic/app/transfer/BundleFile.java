@@ -27,7 +27,8 @@ final class BundleFile {
     if (!(tree instanceof ObjectNode node) || !ChartBundle.FORMAT.equals(node.path("format").asString(""))) {
       throw Refusal.wrong("format", "This is no chart of Able Medic: its format is not “" + ChartBundle.FORMAT + "”.");
     }
-    if (node.path("form").asInt(0) != ChartBundle.FORM) {
+    int form = node.path("form").asInt(0);
+    if (form < 1 || form > ChartBundle.FORM) {
       throw Refusal.wrong("form", "This chart is of form " + Refusal.shortened(node.path("form")) + ", written by a newer version of this program; this one reads up to " + ChartBundle.FORM + ".");
     }
     try {

@@ -53,7 +53,7 @@ class BundleReader {
     CraftStore.Row row = crafts.get(mark);
     LocalNumbers numbers = LocalNumbers.of(database, row.mark());
     return new ChartBundle(ChartBundle.FORMAT, ChartBundle.FORM, clock.instant(),
-        new CraftOf(row.mark(), row.name(), row.craftClass(), row.state().name(), row.version(), row.enteredAt(), row.aside()),
+        new CraftOf(row.mark(), row.name(), row.craftClass(), row.state().name(), row.version(), row.enteredAt(), row.aside(), row.builder()),
         database.sql("SELECT * FROM build_sheet WHERE mark = ? ORDER BY revision").param(row.mark())
             .query((rs, n) -> new SheetOf(rs.getInt("revision"), numbers.travelling(rs.getString("reason")), at(rs, "entered_at"), tree(rs, "body"))).list(),
         database.sql("SELECT * FROM log_entry WHERE mark = ? ORDER BY id").param(row.mark())
@@ -69,7 +69,7 @@ class BundleReader {
         packs(row.mark()),
         database.sql("SELECT * FROM firmware_family WHERE id IN (SELECT family FROM snapshot WHERE mark = ?) ORDER BY id").param(row.mark())
             .query((rs, n) -> new FamilyOf(rs.getString("id"), at(rs, "entered_at"), rs.getString("body"))).list(),
-        files.of(row.mark()).stream().map(one -> new FileOf(one.workUpId() == null ? null : numbers.workUp(one.workUpId()), one.n(), one.name(), one.at(), files.bytes(one.id()))).toList());
+        files.of(row.mark()).stream().map(one -> new FileOf(one.workUpId() == null ? null : numbers.workUp(one.workUpId()), one.n(), one.logId() == null ? null : numbers.line(one.logId()), one.name(), one.at(), files.bytes(one.id()))).toList());
   }
 
   private WorkUpOf workUp(long id, LocalNumbers numbers) {
@@ -77,7 +77,7 @@ class BundleReader {
         .query((rs, n) -> new EventOf(rs.getInt("n"), at(rs, "at"), numbers.travelling(tree(rs, "body")))).list();
     List<EndingOf> endings = database.sql("SELECT * FROM ledger_entry WHERE work_up_id = ? ORDER BY id").param(id)
         .query((rs, n) -> new EndingOf(at(rs, "closed_at"), rs.getString("complaint"), rs.getString("ended"), rs.getString("reason"), rs.getString("causes"), rs.getString("kinds"), rs.getString("fixes"),
-            rs.getString("changes"), rs.getString("proof"), rs.getDouble("minutes"))).list();
+            rs.getString("changes"), rs.getString("proof"), rs.getDouble("minutes"), rs.getString("parts"))).list();
     List<RecordingOf> recordings = database.sql("SELECT * FROM capture WHERE work_up_id = ? ORDER BY id").param(id)
         .query((rs, n) -> new RecordingOf(rs.getString("check_id"), rs.getString("name"), rs.getString("outcome"), rs.getString("told"), at(rs, "entered_at"), rs.getBytes("packed"))).list();
     return database.sql("SELECT * FROM work_up WHERE id = ?").param(id).query((rs, n) -> new WorkUpOf(at(rs, "opened_at"), rs.getInt("revision"), rs.getString("complaint_kind"), rs.getString("complaint"),

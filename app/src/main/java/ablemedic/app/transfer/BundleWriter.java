@@ -92,7 +92,8 @@ class BundleWriter {
       }
       rest();
       came.files().forEach(one -> missing("kept_file WHERE mark = ? AND entered_at = ? AND name = ?", List.of(mark, one.enteredAt(), one.name()),
-          "INSERT INTO kept_file (mark, work_up_id, n, name, type, entered_at, bytes) VALUES (?, ?, ?, ?, ?, ?, ?)", mark, one.workUp() == null ? null : numbers.get(one.workUp() - 1), one.n(), one.name(),
+          "INSERT INTO kept_file (mark, work_up_id, n, log_id, name, type, entered_at, bytes) VALUES (?, ?, ?, ?, ?, ?, ?, ?)", mark, one.workUp() == null ? null : numbers.get(one.workUp() - 1), one.n(),
+          one.line() == null ? null : lines.get(one.line() - 1), one.name(),
           FileSort.of(one.bytes()).orElseThrow().type(), one.enteredAt(), one.bytes()));
       if (workUps.of(mark).stream().filter(WorkUpStore.Opened::isOpen).count() > 1) {
         throw Refusal.conflict("workUps", "Both have an open work-up of " + mark + ". Close one of them first.");
@@ -106,15 +107,15 @@ class BundleWriter {
 
     private void craft(CraftOf one, Optional<CraftStore.Row> known) {
       if (known.isEmpty()) {
-        insert("INSERT INTO craft (mark, folded, name, class, state, version, entered_at, aside) VALUES (?, ?, ?, ?, ?, ?, ?, ?)", mark, Folded.of(mark), one.name(), one.craftClass(), one.state(), one.version(),
-            one.enteredAt(), one.aside());
+        insert("INSERT INTO craft (mark, folded, name, class, builder, state, version, entered_at, aside) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)", mark, Folded.of(mark), one.name(), one.craftClass(), told(one.builder()),
+            one.state(), one.version(), one.enteredAt(), one.aside());
         return;
       }
       if (!known.get().mark().equals(mark) || !known.get().enteredAt().equals(one.enteredAt())) {
         throw Refusal.conflict("craft.mark", "Another craft is marked “" + known.get().mark() + "” here. Nothing was taken in.");
       }
       if (one.version() > known.get().version()) {
-        database.sql("UPDATE craft SET name = ?, state = ?, version = ?, aside = ? WHERE mark = ?").params(Arrays.asList(one.name(), one.state(), one.version(), one.aside(), mark)).update();
+        database.sql("UPDATE craft SET name = ?, builder = ?, state = ?, version = ?, aside = ? WHERE mark = ?").params(Arrays.asList(one.name(), told(one.builder()), one.state(), one.version(), one.aside(), mark)).update();
       }
     }
 
@@ -179,8 +180,8 @@ class BundleWriter {
         }
       }
       one.ledger().forEach(end -> missing("ledger_entry WHERE work_up_id = ? AND closed_at = ?", List.of(id, end.closedAt()), """
-          INSERT INTO ledger_entry (work_up_id, mark, closed_at, complaint, ended, reason, causes, kinds, fixes, changes, proof, minutes) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""", id, mark, end.closedAt(),
-          end.complaint(), end.ended(), end.reason(), end.causes(), end.kinds(), end.fixes(), end.changes(), end.proof(), end.minutes()));
+          INSERT INTO ledger_entry (work_up_id, mark, closed_at, complaint, ended, reason, causes, kinds, parts, fixes, changes, proof, minutes) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""", id, mark, end.closedAt(),
+          end.complaint(), end.ended(), end.reason(), end.causes(), end.kinds(), told(end.parts()), end.fixes(), end.changes(), end.proof(), end.minutes()));
       one.recordings().forEach(file -> missing("capture WHERE work_up_id = ? AND check_id = ? AND entered_at = ?", List.of(id, file.checkId(), file.enteredAt()),
           "INSERT INTO capture (work_up_id, check_id, name, outcome, told, entered_at, packed) VALUES (?, ?, ?, ?, ?, ?, ?)", id, file.checkId(), file.name(), file.outcome(), file.told(), file.enteredAt(), file.packed()));
     }
@@ -223,6 +224,11 @@ class BundleWriter {
     private void insert(String insert, @Nullable Object... values) {
       database.sql(insert).params(Arrays.stream(values).map(Taking::text).toList()).update();
       added++;
+    }
+
+    /** What a chart of an older form does not tell is not known. */
+    private static String told(@Nullable String said) {
+      return said == null ? "" : said;
     }
 
     private static @Nullable Object text(@Nullable Object value) {

@@ -15,10 +15,11 @@ import tools.jackson.databind.JsonNode;
 record ChartBundle(String format, int form, Instant writtenAt, CraftOf craft, List<SheetOf> sheets, List<LineOf> log, List<WorkUpOf> workUps, List<RoutineOf> routines, List<SetUpOf> setUps,
     List<SnapshotOf> snapshots, List<PackOf> packs, List<FamilyOf> families, List<FileOf> files) {
   static final String FORMAT = "able-medic-chart";
-  static final int FORM = 1;
+  /** Before 2 a chart told no builder, no parts of a cause and no line of a file. */
+  static final int FORM = 2;
 
   /** The craft; two that were entered at the same moment under the same mark are one and the same. */
-  record CraftOf(String mark, String name, String craftClass, String state, long version, Instant enteredAt, @Nullable String aside) {}
+  record CraftOf(String mark, String name, String craftClass, String state, long version, Instant enteredAt, @Nullable String aside, @Nullable String builder) {}
 
   record SheetOf(int revision, String reason, Instant enteredAt, JsonNode sheet) {}
 
@@ -30,7 +31,7 @@ record ChartBundle(String format, int form, Instant writtenAt, CraftOf craft, Li
 
   record EventOf(int n, Instant at, JsonNode event) {}
 
-  record EndingOf(Instant closedAt, String complaint, String ended, String reason, String causes, String kinds, String fixes, String changes, String proof, double minutes) {}
+  record EndingOf(Instant closedAt, String complaint, String ended, String reason, String causes, String kinds, String fixes, String changes, String proof, double minutes, @Nullable String parts) {}
 
   record RecordingOf(String checkId, String name, String outcome, String told, Instant enteredAt, byte[] packed) {}
 
@@ -45,8 +46,8 @@ record ChartBundle(String format, int form, Instant writtenAt, CraftOf craft, Li
 
   record PackEntryOf(Instant at, JsonNode entry) {}
 
-  /** A photo or file; {@code workUp} counts {@link #workUps} from 1, {@code n} its findings. */
-  record FileOf(@Nullable Integer workUp, @Nullable Integer n, String name, Instant enteredAt, byte[] bytes) {}
+  /** A photo or file; {@code workUp} counts {@link #workUps} from 1, {@code n} its findings, {@code line} the {@link #log}. */
+  record FileOf(@Nullable Integer workUp, @Nullable Integer n, @Nullable Integer line, String name, Instant enteredAt, byte[] bytes) {}
 
   /** A firmware family of the workshop's own that a snapshot is read through. */
   record FamilyOf(String id, Instant enteredAt, String table) {}

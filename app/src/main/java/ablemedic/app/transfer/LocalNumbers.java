@@ -40,6 +40,11 @@ record LocalNumbers(List<Long> workUps, List<Long> lines, Map<Integer, Long> sna
     return workUps.contains(id) ? workUps.indexOf(id) + 1 : null;
   }
 
+  /** The number of a line of the log that travels; none for none. */
+  @Nullable Integer line(long id) {
+    return lines.contains(id) ? lines.indexOf(id) + 1 : null;
+  }
+
   /** The reason of a sheet, by the number that travels where a work-up gave it. */
   String travelling(String reason) {
     return renumbered(reason, id -> Optional.ofNullable(workUp(id)).map(Integer::longValue));

@@ -41,11 +41,14 @@ import ablemedic.settings.ReadBack;
 import ablemedic.snapshot.ListingCheck;
 import ablemedic.snapshot.TakenListing;
 import ablemedic.speciality.Complaint;
+import ablemedic.speciality.LiesIn;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -452,11 +455,13 @@ public class WorkUps implements Routines.Follower {
     Craft sound = workUp.known().sound();
     List<String> causes = new ArrayList<>();
     List<String> kinds = new ArrayList<>();
+    Set<String> parts = new LinkedHashSet<>();
     List<String> fixes = new ArrayList<>();
     List<String> changes = new ArrayList<>();
     workUp.repairs().values().forEach(repair -> {
       causes.add(repair.fault().describe(sound));
       kinds.add(repair.fault().kind());
+      parts.addAll(LiesIn.of(repair.fault(), sound));
       fixes.add(repair.fix().title());
       repair.fix().values().forEach(v -> changes.add(v.what() + ": " + v.before() + " → " + v.after()));
     });
@@ -467,7 +472,7 @@ public class WorkUps implements Routines.Follower {
           case TO_DO -> " – not done";
         }).toList());
     return new LedgerStore.LedgerEntry(0, workUp.opened().id(), workUp.opened().mark(), at, workUp.opened().complaint(),
-        end.label(), reason, String.join("; ", causes), String.join(" ", kinds), String.join("; ", fixes),
+        end.label(), reason, String.join("; ", causes), String.join(" ", kinds), String.join("; ", parts), String.join("; ", fixes),
         String.join("; ", changes), proof, workUp.minutes());
   }
 
