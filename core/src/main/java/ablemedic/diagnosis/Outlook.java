@@ -334,10 +334,28 @@ public sealed interface Outlook {
       return total > 0 ? new Either(weighed) : this;
     }
 
-    /** One of the likeliest of the ways, the one in the middle of the list where several are alike. */
+    /**
+     * What would be named for it: the word that is likelier than any number, or else the likeliest number, the one in the middle of the
+     * list where several are alike.
+     */
     public Outlook likeliest() {
-      double most = ways.stream().mapToDouble(Share::share).max().orElseThrow();
-      List<Share> alike = ways.stream().filter(way -> way.share() > most * (1 - 1e-9)).toList();
+      Map<Outlook, Double> words = new LinkedHashMap<>();
+      List<Share> numbers = new ArrayList<>();
+      ways.forEach(way -> {
+        if (way.outlook() instanceof Worded) {
+          words.merge(way.outlook(), way.share(), Double::sum);
+        } else {
+          numbers.add(way);
+        }
+      });
+      double number = numbers.stream().mapToDouble(Share::share).sum();
+      return words.entrySet().stream().filter(word -> word.getValue() > number).max(Map.Entry.comparingByValue()).map(Map.Entry::getKey)
+          .orElseGet(() -> middle(numbers));
+    }
+
+    private static Outlook middle(List<Share> numbers) {
+      double most = numbers.stream().mapToDouble(Share::share).max().orElseThrow();
+      List<Share> alike = numbers.stream().filter(way -> way.share() > most * (1 - 1e-9)).toList();
       return alike.get((alike.size() - 1) / 2).outlook();
     }
   }

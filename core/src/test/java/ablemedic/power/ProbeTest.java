@@ -3,11 +3,21 @@ package ablemedic.power;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import ablemedic.Specialities;
 import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Assumptions;
 import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Book;
+import ablemedic.diagnosis.Case;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Diagnosis;
+import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Outlook;
+import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Reading.Chosen;
+import ablemedic.diagnosis.Reading.Measured;
+import ablemedic.diagnosis.Sureness;
+import ablemedic.diagnosis.Suspect;
 import ablemedic.diagnosis.Survey;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Harm;
@@ -16,6 +26,7 @@ import ablemedic.physics.PackOut;
 import ablemedic.reading.Meter;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -156,5 +167,36 @@ class ProbeTest {
     assertThat(short_.title(craft)).startsWith("Resistance from ").contains(wiring.label(plug[0]), wiring.label(plug[1]));
     assertThat(short_.instruction(craft)).contains("Pack out");
     assertThat(probe(Probe.Mode.VOLTS, plug[0], plug[1]).instruction(craft)).contains("Motors stopped", "One hand");
+  }
+
+  /**
+   * From the signal pad of a dead arm to ground nothing gets through: the lead may be broken, or boards of this make let nothing
+   * through anyway. The pad of an arm that turns tells which. Common practice.
+   */
+  @Test
+  void aComparisonWithASoundArmIsWorthMoreThanANumber() {
+    double alone = broken(Map.of());
+    Outlook.Either guessed = (Outlook.Either) check("ohms~FC.S1~PLUG.-").outlook(craft);
+    double shown = ((Outlook.Spread) guessed.likeliest()).mean();
+    assertThat(broken(Map.of("ohms~FC.S1~PLUG.-", new Measured(shown)))).as("a sound arm lets something through").isGreaterThan(1.15 * alone);
+    assertThat(broken(Map.of("ohms~FC.S1~PLUG.-", Chosen.of(Probe.OVER)))).as("no arm lets anything through").isLessThan(alone / 1.15);
+  }
+
+  /** Belief in a break between board and controller of the dead arm, after OL there and what was read elsewhere. */
+  private double broken(Map<String, Reading> elsewhere) {
+    Book<Craft> book = Power.book(craft, Meter.USUAL);
+    Case<Craft> known = new Case<>(craft, Occasion.CRASH, List.of(), List.of())
+        .with(Specialities.complaints(craft, Meter.USUAL).stream().filter(one -> one.id().equals("dead-arm")).findFirst().orElseThrow().seen(),
+            Chosen.of("front-right"), Sureness.SURE)
+        .with(check("ohms~FC.S2~PLUG.-"), Chosen.of(Probe.OVER), Sureness.SURE);
+    for (Map.Entry<String, Reading> each : elsewhere.entrySet()) {
+      known = known.with(check(each.getKey()), each.getValue(), Sureness.SURE);
+    }
+    return new Diagnosis<>(book, Assumptions.USUAL).standing(known).suspects().stream()
+        .filter(suspect -> suspect.leading().id().startsWith("open-FC_S2_CFR_S")).mapToDouble(Suspect::belief).sum();
+  }
+
+  private Check<Craft> check(String id) {
+    return survey(Probe.Mode.OHMS).check(id).orElseThrow();
   }
 }
