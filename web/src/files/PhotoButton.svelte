@@ -24,6 +24,7 @@
   label {
     cursor: pointer;
     font-size: 1rem;
+    color: var(--soft);
   }
 
   label:focus-within {

@@ -191,7 +191,7 @@ class BundleTest {
   void whatIsNoChartIsRefusedWithThePlaceAndChangesNothing(App app) {
     try (App other = App.empty(folder)) {
       ObjectNode sound = bundle(app, "EIDER");
-      assertThat(refused(other, 422, sound.deepCopy().put("form", 2))).contains("newer version");
+      assertThat(refused(other, 422, sound.deepCopy().put("form", 3))).contains("newer version");
       assertThat(refused(other, 422, sound.deepCopy().put("format", "other"))).contains("format");
       assertThat(refused(other, 422, sound.deepCopy().put("more", 1))).contains("more");
       assertThat(refused(other, 422, sound.deepCopy().without("craft"))).contains("craft");

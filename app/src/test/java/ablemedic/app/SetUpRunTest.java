@@ -3,9 +3,11 @@ package ablemedic.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import ablemedic.app.RunningApp.App;
+import java.nio.file.Path;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -149,6 +151,30 @@ class SetUpRunTest {
       assertThat(run.get("todo").size()).as(ready.get("title") + ": " + ready.get("expected")).isLessThan(before);
     }
     assertThat(due(app, "SET9")).doesNotContain("start of the motors");
+  }
+
+  @Test
+  void theBenchStandsAsTheLastStepLeftItUntilALongBreak(@TempDir Path folder) {
+    Path file = folder.resolve("sitting.db");
+    try (App app = App.on(file)) {
+      JsonNode run = begin(app, "SIT", "RADIO");
+      assertThat(step(run, "bind").get("bench").toString()).contains("Switch the radio on");
+      run = app.ask("POST", "/api/crafts/SIT/set-up/steps", given(run, "bind", "moves")).get("run");
+      assertThat(run.get("todo").get(0).get("bench").toString()).as("the radio is on by now").doesNotContain("Switch the radio on");
+    }
+    try (App app = App.on(file, "--medic.clock-ahead=PT1H")) {
+      assertThat(app.get("/api/crafts/SIT/set-up").get("run").get("todo").findValues("bench").toString()).doesNotContain("Switch the radio on");
+    }
+    try (App app = App.on(file, "--medic.clock-ahead=PT3H")) {
+      assertThat(app.get("/api/crafts/SIT/set-up").get("run").get("todo").findValues("bench").toString()).as("nobody knows any more").contains("Switch the radio on");
+    }
+  }
+
+  @Test
+  void whatWasPassedIsSaidInTheWordsOfTheFrame(App app) {
+    JsonNode passed = app.get("/api/crafts/SHAG/set-up").get("run").get("passed");
+    assertThat(passed).isNotEmpty();
+    assertThat(passed.toString()).doesNotContain("@");
   }
 
   private static String due(App app, String mark) {

@@ -1,5 +1,6 @@
 package ablemedic.app.setup;
 
+import ablemedic.Specialities;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.entry.Expected;
 import ablemedic.app.entry.QuestionView;
@@ -115,7 +116,7 @@ class SetUpController {
     SetUpOrder order = standing.order();
     boolean due = order.steps().stream().findFirst().filter(next -> next.made().check().needs().pack() == Want.YES).isPresent() && routines.standing(run.mark()).state() != ShortTest.PASSED;
     return new RunUnderWay(run.version(), run.occasion(), run.occasion().label(), run.occasion().happened(), run.begunAt(), order.minutes(), due, order.steps().stream().map(placed -> toDo(standing, placed)).toList(),
-        standing.setUp().steps().stream().filter(made -> run.hasPassed(made.id())).map(made -> passed(made, run.newest(made.id()).orElseThrow())).sorted((a, b) -> a.at().compareTo(b.at())).toList(),
+        standing.setUp().steps().stream().filter(made -> run.hasPassed(made.id())).map(made -> passed(made, run.newest(made.id()).orElseThrow(), standing.craft())).sorted((a, b) -> a.at().compareTo(b.at())).toList(),
         standing.setUp().leftOut().stream().map(out -> new StepLeftOut(out.step().id(), out.step().why(), out.why())).toList());
   }
 
@@ -125,12 +126,16 @@ class SetUpController {
     Craft craft = standing.craft();
     boolean ready = standing.waitsFor(made).isEmpty();
     return new StepToDo(made.id(), check.id(), check.title(craft), check.instruction(craft), made.step().why(), Expected.of(check, craft), QuestionView.of(check.answers(), craft), check.toTell().map(QuestionView.ScaleView::of).orElse(null),
-        placed.before().steps().stream().map(BenchStep::label).toList(), placed.minutes(), ready, standing.run().newest(made.id()).map(given -> given.entered().inWords(check.answers())).orElse(null),
+        placed.before().steps().stream().map(BenchStep::label).toList(), placed.minutes(), ready, standing.run().newest(made.id()).map(given -> inWords(given, check, craft)).orElse(null),
         standing.run().newest(made.id()).map(SetUpController::reading).orElse(null), made.step().complaint());
   }
 
-  private static StepPassed passed(Made made, Given given) {
-    return new StepPassed(given.title(), given.entered().inWords(made.check().answers()), given.at(), reading(given));
+  private static StepPassed passed(Made made, Given given, Craft craft) {
+    return new StepPassed(given.title(), inWords(given, made.check(), craft), given.at(), reading(given));
+  }
+
+  private static List<String> inWords(Given given, Check<Craft> check, Craft craft) {
+    return given.entered().inWords(check.answers()).stream().map(label -> Specialities.inWordsOf(craft, label)).toList();
   }
 
   private static SetUpReading reading(Given given) {
