@@ -110,7 +110,7 @@
         <span class="small">A workshop, its owner, or bought ready-built.</span>
       </div>
       {#if (crafts.value ?? []).length > 0}
-        <div class="field whole">
+        <div class="field">
           <label for="like">Built like</label>
           <select id="like" class="entry" bind:value={like}>
             <option value="">none of those on the bench</option>
