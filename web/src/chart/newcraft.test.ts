@@ -66,7 +66,9 @@ describe('a new craft', () => {
     params.like = 'TERN';
     await opened();
     await fireEvent.click(screen.getByRole('button', { name: 'Enter it' }));
-    await waitFor(() => expect(last('POST')?.body).toEqual({ mark: 'KITE', name: '', like: 'TERN' }));
+    await waitFor(() =>
+      expect(last('POST')?.body).toEqual({ mark: 'KITE', name: '', builder: '', like: 'TERN' })
+    );
   });
 
   it('says what is wrong and keeps what was entered', async () => {

@@ -12,7 +12,9 @@ const trends = {
   months: [{ month: '2026-10', closed: 2, solved: 1, minutes: 30 }],
   crafts: [share('TERN', 3)],
   causes: [share('prop-hand', 1)],
-  families: []
+  families: [],
+  parts: [share('Video transmitter', 2)],
+  builders: [share('the club', 3)]
 };
 const saved = [
   { workUpId: 4, mark: 'TERN', cause: 'prop of the wrong hand', tookMinutes: 2.5, fixedMinutes: 9.2 },
@@ -39,7 +41,7 @@ describe('trends of the ledger', () => {
     expect((await screen.findByText(/solved work-ups took/)).textContent).toContain('nothing saved');
   });
 
-  it('say nothing of it before anything was solved, and lead to the ledger by craft and cause', async () => {
+  it('say nothing of it before anything was solved, and lead to the ledger by craft, cause and part', async () => {
     server.answers['/api/ledger/saved'] = [];
     render(Trends);
     expect((await screen.findByRole('link', { name: 'TERN' })).getAttribute('href')).toBe(
@@ -49,7 +51,11 @@ describe('trends of the ledger', () => {
       '/ledger?cause=prop-hand'
     );
     expect(screen.queryByText(/solved work-ups took/)).toBeNull();
-    screen.getByText(/3 times, about 12 min each/);
+    expect(screen.getByRole('link', { name: 'Video transmitter' }).getAttribute('href')).toBe(
+      '/ledger?q=Video%20transmitter'
+    );
+    expect(screen.getByText('the club').tagName).toBe('SPAN');
+    expect(screen.getAllByText(/3 times, about 12 min each/)).toHaveLength(2);
     screen.getByText('None yet.');
   });
 
