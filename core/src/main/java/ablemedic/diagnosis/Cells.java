@@ -18,16 +18,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import org.hipparchus.special.Erf;
 
 /**
  * Cuts what a check can give into cells, to reckon what it would tell. Named outcomes and words are cells as they are; a
  * scale is cut between the values that the stories predict.
  */
 final class Cells {
-  /** So many standard deviations from its mean a normal is all below or all above, to eleven figures. */
-  private static final double WHOLLY = 7;
-
   private final double[] edges;
   /** The share of the scale that lies below each edge. */
   private final double[] below;
@@ -224,8 +220,6 @@ final class Cells {
     if (!(outlook instanceof Spread spread)) {
       return (1 - words) * below;
     }
-    double z = (x - spread.mean()) / spread.spread();
-    double normal = z > WHOLLY ? 1 : z < -WHOLLY ? 0 : 0.5 * (1 + Erf.erf(z / Math.sqrt(2)));
-    return (1 - spread.blunder()) * normal + (spread.blunder() - words) * below;
+    return (1 - spread.blunder()) * Normal.below((x - spread.mean()) / spread.spread()) + (spread.blunder() - words) * below;
   }
 }
