@@ -34,7 +34,10 @@ export class Files extends Doing {
   }
 
   /** Keeps a file beside a finding or a line of the log, or with the craft alone. */
-  async keep(file: File, to: { workUp: number; n: number } | { line: number } | object = {}): Promise<void> {
+  async keep(
+    file: File,
+    to: { workUp: number; n: number } | { line: number } | Record<string, never> = {}
+  ): Promise<void> {
     await this.run(async () => {
       const beside = Object.entries(to).map(([key, value]) => [key, String(value)]);
       const asked = { name: file.name, ...Object.fromEntries(beside) };

@@ -1,6 +1,8 @@
 package ablemedic.app.entry;
 
+import ablemedic.Specialities;
 import ablemedic.app.http.Refusal;
+import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Item;
@@ -81,6 +83,11 @@ public record Entered(Map<String, String> outcomes, Map<String, Number> numbers)
 
   private static Optional<Question> question(Choices choices, String id) {
     return choices.questions().stream().filter(question -> question.id().equals(id)).findFirst();
+  }
+
+  /** The answers to a check as a person says them of this craft, with the frame's own names. */
+  public List<String> inWordsOf(Check<Craft> check, Craft craft) {
+    return inWords(check.answers()).stream().map(label -> Specialities.inWordsOf(craft, label)).toList();
   }
 
   /** The answers as a person says them, in the order of the questions. */

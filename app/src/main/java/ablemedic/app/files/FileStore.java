@@ -34,9 +34,7 @@ public class FileStore {
   public record KeptFile(long id, @Nullable Long workUpId, @Nullable Integer n, @Nullable Long logId, String name, String type, boolean picture, Instant at, int bytes) {}
 
   /** Beside what a file stands: a work-up and a finding of it, a line of the log, or nothing but the craft. */
-  public record Beside(@Nullable Long workUpId, @Nullable Integer n, @Nullable Long logId) {
-    public static final Beside THE_CRAFT = new Beside(null, null, null);
-  }
+  public record Beside(@Nullable Long workUpId, @Nullable Integer n, @Nullable Long logId) {}
 
   @Transactional
   public void keep(String mark, Beside beside, String name, FileSort sort, byte[] bytes, Instant at) {

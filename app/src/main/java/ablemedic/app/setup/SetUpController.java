@@ -1,6 +1,5 @@
 package ablemedic.app.setup;
 
-import ablemedic.Specialities;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.entry.Expected;
 import ablemedic.app.entry.QuestionView;
@@ -126,17 +125,14 @@ class SetUpController {
     Craft craft = standing.craft();
     boolean ready = standing.waitsFor(made).isEmpty();
     return new StepToDo(made.id(), check.id(), check.title(craft), check.instruction(craft), made.step().why(), Expected.of(check, craft), QuestionView.of(check.answers(), craft), check.toTell().map(QuestionView.ScaleView::of).orElse(null),
-        placed.before().steps().stream().map(BenchStep::label).toList(), placed.minutes(), ready, standing.run().newest(made.id()).map(given -> inWords(given, check, craft)).orElse(null),
+        placed.before().steps().stream().map(BenchStep::label).toList(), placed.minutes(), ready, standing.run().newest(made.id()).map(given -> given.entered().inWordsOf(check, craft)).orElse(null),
         standing.run().newest(made.id()).map(SetUpController::reading).orElse(null), made.step().complaint());
   }
 
   private static StepPassed passed(Made made, Given given, Craft craft) {
-    return new StepPassed(given.title(), inWords(given, made.check(), craft), given.at(), reading(given));
+    return new StepPassed(given.title(), given.entered().inWordsOf(made.check(), craft), given.at(), reading(given));
   }
 
-  private static List<String> inWords(Given given, Check<Craft> check, Craft craft) {
-    return given.entered().inWords(check.answers()).stream().map(label -> Specialities.inWordsOf(craft, label)).toList();
-  }
 
   private static SetUpReading reading(Given given) {
     return new SetUpReading(given.checkId(), given.entered().outcomes(), given.entered().numbers().entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().written())), given.told());

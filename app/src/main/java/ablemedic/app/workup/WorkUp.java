@@ -1,6 +1,5 @@
 package ablemedic.app.workup;
 
-import ablemedic.Specialities;
 import ablemedic.app.routine.Routines;
 import ablemedic.app.workup.WorkUpEvent.BenchSet;
 import ablemedic.app.workup.WorkUpEvent.Closed;
@@ -149,7 +148,7 @@ final class WorkUp {
 
   /** What was answered, in the words of the craft. */
   static List<String> answers(Check<Craft> check, Found found, Craft sound) {
-    return found.entered().inWords(check.answers()).stream().map(label -> Specialities.inWordsOf(sound, label)).toList();
+    return found.entered().inWordsOf(check, sound);
   }
 
   static Reading reading(Check<Craft> check, Found found) {
