@@ -26,7 +26,8 @@ import java.util.stream.IntStream;
  */
 public final class Planner<S> {
   private static final double NEGLIGIBLE_BELIEF = 1e-7;
-  private static final double NEGLIGIBLE_BITS = 1e-3;
+  /** A check of which fifty would not tell one suspect from another is left out: nobody makes fifty. */
+  private static final double NEGLIGIBLE_BITS = 0.02;
   /** The most believed stories, of which a plan takes account; what the rest could add is far below a tenth of a bit. */
   private static final int STORIES = 250;
   /** The same for the look ahead, which is a sketch, and the most promising checks that it chooses from. */

@@ -30,6 +30,8 @@ import java.util.stream.Stream;
 public final class Technician<S> {
   private static final int PATIENCE = 60;
   private static final int MOST_FIXES = 6;
+  /** So many owners of a craft are asked for one who has something to complain of; where none has, one is mistaken. */
+  private static final int OWNERS = 10_000;
   /** A fix that was not needed counts as a wrong one from this belief on. */
   private static final double ACTED_ON = 0.92;
   private static final double LIKELY_SOUND = 0.5;
@@ -184,7 +186,7 @@ public final class Technician<S> {
   /** What was seen when the work-up was opened: something that a sound system would not give, or nobody would have come. */
   private Reading complained(S truth, S sound, Random random) {
     Outlook outlook = complaint.outlook(truth);
-    return Stream.generate(() -> sample(outlook, random)).limit(PATIENCE)
+    return Stream.generate(() -> sample(outlook, random)).limit(OWNERS)
         .filter(seen -> !fine.test(seen) && !Proof.asExpected(complaint, seen, sound)).findFirst().orElseGet(() -> sample(outlook, random));
   }
 

@@ -44,8 +44,13 @@ public record Complaint(String id, String label, Check<Craft> seen, Optional<Che
    */
   public static Complaint told(String id, String label, Answers answers, Prediction<Craft, ?> prediction, Optional<Reading> fine,
       List<Check<Craft>> proof) {
-    return new Complaint(id, label, told("told-" + id, label, answers, prediction),
-        fine.map(reading -> amiss(id, label, prediction, reading)), fine, proof);
+    Prediction<Craft, ?> seldomMadeUp = fine.<Prediction<Craft, ?>>map(reading -> seldomMadeUp(prediction, reading)).orElse(prediction);
+    return new Complaint(id, label, told("told-" + id, label, answers, seldomMadeUp),
+        fine.map(reading -> amiss(id, label, seldomMadeUp, reading)), fine, proof);
+  }
+
+  private static <V> Prediction<Craft, V> seldomMadeUp(Prediction<Craft, V> told, Reading fine) {
+    return new Prediction<>(told.facet(), read -> MadeUp.seldom(told.from().apply(read), fine));
   }
 
   /** Whether somebody who says this has nothing of the sort to complain of. */

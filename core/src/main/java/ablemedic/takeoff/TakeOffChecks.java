@@ -53,11 +53,16 @@ final class TakeOffChecks {
   /** Each motor turned alone, and the craft tipped and turned by hand. */
   static final String MOTORS = "motors";
   static final String TILTS = "tilts";
+  static final String ALIKE = "run-alike";
 
   private static final double BLUNDER = 0.05;
   private static final double MISREAD = 0.05;
   /** How often somebody names the stutter of a motor, and not which way it turns in the end. */
   private static final double STUTTER_IS_NAMED = 0.7;
+  /** How often a gritty bearing is felt by finger, and how often a motor that labours, stutters or stands is named when all run alike otherwise. Common practice, no source. */
+  private static final double ROUGH_IS_FELT = 0.6;
+  private static final double LABOURING_IS_NAMED = 0.8;
+  private static final double STANDING_IS_NAMED = 0.95;
   /** Handheld scales and a balance on fingertips. Common practice, no source. */
   private static final double SCALES_SHARE = 0.02;
   private static final double BALANCE_MM = 4;
@@ -101,7 +106,7 @@ final class TakeOffChecks {
     add("finger", "motor-by-finger", c -> "Turn each motor by finger",
         c -> "Flick each motor round by hand and compare: bearings, magnets that scrape, a shaft that wobbles.",
         finger, from(Facet.of("bearings", c -> c.arms().stream().map(arm -> arm.motor().rough()).toList()),
-            rough -> fingers(finger, rough)), 1, 0, BenchNeeds.PACK_OUT);
+            rough -> odd(finger, rough.stream().map(one -> one ? ROUGH_IS_FELT : 0.0).toList())), 1, 0, BenchNeeds.PACK_OUT);
     Choices arrow = Choices.of("Where does the arrow point, and is the board face up?", seats());
     add("arrow", "board-arrow", c -> "Find the arrow on the board",
         c -> "Find the arrow printed on the board. Which way does it point on the craft, and is the side with the arrow "
@@ -135,16 +140,15 @@ final class TakeOffChecks {
     return spin == Spin.CLOCKWISE ? "cw" : "ccw";
   }
 
-  private static Outlook fingers(Choices answers, List<Boolean> roughAt) {
+  /** Which corner is named as the odd one, or none, by how surely each would be. */
+  private static Outlook odd(Choices answers, List<Double> surelyAt) {
     double[] p = new double[5];
     Arrays.fill(p, 0.02);
     for (Corner corner : Corner.ALL) {
-      if (roughAt.get(corner.ordinal())) {
-        p[corner.ordinal()] = 0.6;
-      }
+      p[corner.ordinal()] = Math.max(p[corner.ordinal()], surelyAt.get(corner.ordinal()));
     }
-    double rough = Arrays.stream(p, 0, 4).sum();
-    p[4] = Math.max(0.05, 1 - rough);
+    double named = Arrays.stream(p, 0, 4).sum();
+    p[4] = Math.max(0.05, 1 - named);
     double total = Arrays.stream(p).sum();
     return Ways.of(answers, Arrays.stream(p).map(x -> x / total).toArray());
   }
@@ -372,6 +376,11 @@ final class TakeOffChecks {
     add("start", "start-together", c -> "Bring all four up slowly together",
         c -> "Props off. Raise all four from the computer slowly from nothing. Do they start together?",
         together, from(Facet.of("how the motors start", TakeOffChecks::starting), seen -> starts(together, seen)), 1, 0.35, BenchNeeds.MOTORS_POWERED);
+    Choices running = Choices.of("Which one does not run like the others?", corners("all four run alike"));
+    add(ALIKE, "run-alike", c -> "Run one motor after the other at the same throttle and compare",
+        c -> "Props off. From the computer run each motor alone for ten seconds at the same fifth of the throttle, then take it off. Does one sound "
+            + "rougher or higher, stop sooner than the others, or get warm at the bell?",
+        running, from(Facet.of("how the motors run without props", TakeOffChecks::running), surely -> odd(running, surely)), 1.5, 0.35, BenchNeeds.MOTORS_POWERED);
   }
 
   private static String spun(Corner corner, Spin spin) {
@@ -406,6 +415,12 @@ final class TakeOffChecks {
       seen.add("together");
     }
     return seen;
+  }
+
+  /** How surely each motor would be named as not running like the others; without props nothing is heard of a poor lead. */
+  private static List<Double> running(Craft craft) {
+    return Corner.ALL.stream().map(corner -> Drives.at(craft, corner)).map(arm -> !arm.turns() ? STANDING_IS_NAMED
+        : arm.arm().motor().strength() < 1 ? LABOURING_IS_NAMED : arm.startsLate() ? STUTTER_IS_NAMED : 0.0).toList();
   }
 
   private static Outlook starts(Choices answers, List<String> seen) {

@@ -24,7 +24,7 @@ class SecondLookTest {
   private static final Check<Set<String>> LOOK = Toy.check("look", 2, 0.5, BenchNeeds.NOTHING,
       system -> system.contains("burst") ? new double[] {0.95, 0.05} : new double[] {0.05, 0.95});
   private static final Check<Set<String>> TUG = Toy.check("tug", 2, 4, BenchNeeds.NOTHING,
-      system -> system.contains("loose") ? new double[] {0.6, 0.4} : new double[] {0.5, 0.5});
+      system -> system.contains("loose") ? new double[] {0.8, 0.2} : new double[] {0.5, 0.5});
   private static final Check<Set<String>> COMPLAINT = new Toy.Opening(Toy.check("complaint", 2, 1, BenchNeeds.NOTHING,
       system -> system.isEmpty() ? new double[] {1e-6, 1 - 1e-6} : new double[] {1, 0}));
   private static final Diagnosis<Set<String>> DIAGNOSIS = new Diagnosis<>(
@@ -90,6 +90,23 @@ class SecondLookTest {
       Planner<Set<String>> planner = diagnosis.planner(diagnosis.standing(Toy.found(Toy.opened(), COMPLAINT, 0)));
       Plan<Set<String>> plan = planner.plan(BenchState.AT_INTAKE, Set.of());
       assertThat(planner.worthFixing(plan).map(Suspect::remedy)).isEqualTo(minutes > 1 ? Optional.of("mend a") : Optional.empty());
+    }
+  }
+
+  /**
+   * Two suspects alike, and a check that one of them answers by 57 to 43 and the other the other way round: 1 - H(0.57) is 0.0142 bits.
+   * By 60 to 40 it is 0.0290.
+   */
+  @Test
+  void aCheckOfWhichFiftyWouldTellLessThanABitIsNotOffered() {
+    for (double tells : new double[] {0.57, 0.6}) {
+      Check<Set<String>> tug = Toy.check("tug", 2, 0.1, BenchNeeds.NOTHING,
+          system -> system.contains("a") ? new double[] {tells, 1 - tells} : new double[] {1 - tells, tells});
+      Diagnosis<Set<String>> diagnosis = new Diagnosis<>(new Book<>(List.of(Toy.fault("a", "a", "mend a", 0.02),
+          Toy.fault("b", "b", "mend b", 0.02)), List.of(tug, COMPLAINT)), new Assumptions(0, 1e-6, 1e-9, 0.975));
+      Planner<Set<String>> planner = diagnosis.planner(diagnosis.standing(Toy.found(Toy.opened(), COMPLAINT, 0)));
+      assertThat(planner.bits(tug)).isCloseTo(tells < 0.58 ? 0.0142 : 0.0290, offset(5e-4));
+      assertThat(planner.plan(BenchState.AT_INTAKE, Set.of()).next().isPresent()).isEqualTo(tells > 0.58);
     }
   }
 

@@ -148,6 +148,23 @@ class TakeOffBookTest {
     assertThat(standing.standsOut()).isEmpty();
   }
 
+  /** Dead, weak or stuttering: what does not run like the other three at one throttle is what is heard, felt and seen. Common practice, no source. */
+  @Test
+  void aDriveThatLaboursIsNamedWhenAllAreRunAtOneThrottle() {
+    Craft sound = Crafts.inch5(FlightMode.RATE);
+    Check<Craft> alike = check("run-alike");
+    assertThat(alike.outlook(sound).likelihood(Chosen.of("none"))).isGreaterThan(0.9);
+    for (String kind : List.of("motor-dead-", "motor-weak-", "motor-late-")) {
+      for (String corner : List.of("front-left", "front-right", "rear-left", "rear-right")) {
+        Craft faulty = TakeOff.book().fault(kind + corner).orElseThrow().applyTo(sound);
+        assertThat(alike.outlook(faulty).likelihood(Chosen.of(corner))).as(kind + corner).isGreaterThan(0.6)
+            .isGreaterThan(10 * alike.outlook(sound).likelihood(Chosen.of(corner)));
+        assertThat(alike.outlook(faulty).likelihood(Chosen.of("none"))).as("missed now and then").isGreaterThan(0.03);
+      }
+    }
+    assertThat(alike.outlook(TakeOff.book().fault("prop-damaged-front-left").orElseThrow().applyTo(sound))).as("the props are off").isEqualTo(alike.outlook(sound));
+  }
+
   @Test
   void faultsThatLookTheSameAreNamed() {
     Craft sound = Crafts.inch5(ablemedic.craft.FlightMode.RATE);
