@@ -141,7 +141,7 @@
       </div>
       <div>
         <h2>Work-ups</h2>
-        <ul>
+        <ul class="dated">
           {#each c.workUps as w (w.id)}
             <li>
               <span class="small">{day(w.openedAt)}</span>
@@ -151,11 +151,11 @@
               >
             </li>
           {:else}
-            <li class="small">None yet.</li>
+            <li class="small none">None yet.</li>
           {/each}
         </ul>
         <h2 class="later">What changed on the sheet</h2>
-        <ul>
+        <ul class="dated">
           {#each c.revisions as r (r.number)}
             <li>
               <span class="small">{day(r.enteredAt)}</span>
@@ -234,14 +234,6 @@
     display: grid;
     grid-template-columns: 1fr 1fr;
     gap: 2.2rem;
-  }
-
-  li {
-    display: grid;
-    grid-template-columns: 8.2rem 1fr;
-    gap: 0.8rem;
-    padding: 0.4rem 0;
-    border-bottom: 1px solid var(--rule);
   }
 
   .change {

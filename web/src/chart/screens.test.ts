@@ -1,6 +1,7 @@
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/svelte';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '../api/client';
+import FileList from '../files/FileList.svelte';
 import { Files } from '../files/files.svelte';
 import { keys } from '../shared/keys.svelte';
 import { begin, chart, last, server } from '../testing/server';
@@ -244,6 +245,23 @@ describe('the log of a craft', () => {
     const file = new File(['x'], 'mast.txt', { type: 'text/plain' });
     await fireEvent.change(screen.getByLabelText('Photo: Hit the mast'), { target: { files: [file] } });
     expect(kept).toHaveBeenCalledWith(file, { line: 9 });
+  });
+
+  it('says at the line what went wrong with its photo, and at the files what went wrong with others', async () => {
+    const beside = { id: 1, logId: 9 } as Schemas['KeptFile'];
+    const alone = { id: 2 } as Schemas['KeptFile'];
+    const files = new Files('TERN');
+    render(FileList, { files });
+    render(LogList, { log, files });
+    const [first, second] = within(screen.getAllByRole('list').at(-1)!).getAllByRole('listitem');
+    server.refusal = 'It is gone already.';
+    await files.takeOff(beside);
+    await waitFor(() => expect(first!.textContent).toContain('It is gone already.'));
+    expect(screen.getAllByText('It is gone already.')).toHaveLength(1);
+    await files.takeOff(alone);
+    await waitFor(() => expect(first!.textContent).not.toContain('It is gone already.'));
+    expect(second!.textContent).not.toContain('It is gone already.');
+    expect(screen.getAllByText('It is gone already.')).toHaveLength(1);
   });
 
   it('takes a note, and says what makes the routine due', async () => {

@@ -11,7 +11,7 @@
 
 <section>
   <h2>Photos and files</h2>
-  <Notice text={files.error} />
+  <Notice text={files.line === undefined ? files.error : ''} />
   <ul>
     {#each files.all as file (file.id)}
       <li>

@@ -8,6 +8,8 @@ type KeptFile = Schemas['KeptFile'];
 /** Photos and files of a craft. */
 export class Files extends Doing {
   all = $state.raw<KeptFile[]>([]);
+  /** The line of the log that was last dealt with; what goes wrong is told there. */
+  line = $state<number>();
 
   constructor(readonly mark: string) {
     super();
@@ -38,6 +40,7 @@ export class Files extends Doing {
     file: File,
     to: { workUp: number; n: number } | { line: number } | Record<string, never> = {}
   ): Promise<void> {
+    this.line = 'line' in to ? to.line : undefined;
     await this.run(async () => {
       const beside = Object.entries(to).map(([key, value]) => [key, String(value)]);
       const asked = { name: file.name, ...Object.fromEntries(beside) };
@@ -47,6 +50,7 @@ export class Files extends Doing {
   }
 
   async takeOff(file: KeptFile): Promise<void> {
+    this.line = file.logId ?? undefined;
     await this.run(async () => {
       const path = { mark: this.mark, id: file.id };
       this.all = await ask(api.DELETE('/api/crafts/{mark}/files/{id}', { params: { path } }));

@@ -20,27 +20,13 @@
   }
 </script>
 
-<ol>
+<ol class="dated">
   {#each entries as dated, i (i)}
     <li>
       <time class="small figure" datetime={dated.at}>{moment(dated.at)}</time>
       <span>{said(dated.entry)}</span>
     </li>
   {:else}
-    <li class="small">Nothing yet. A flight with what the charger put back gives its flight time.</li>
+    <li class="small none">Nothing yet. A flight with what the charger put back gives its flight time.</li>
   {/each}
 </ol>
-
-<style>
-  li {
-    display: grid;
-    grid-template-columns: 12rem 1fr;
-    gap: 0.8rem;
-    padding: 0.4rem 0;
-    border-bottom: 1px solid var(--rule);
-  }
-
-  li.small {
-    display: block;
-  }
-</style>

@@ -1,6 +1,7 @@
 package ablemedic.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import ablemedic.app.RunningApp.App;
 import org.junit.jupiter.api.Test;
@@ -67,6 +68,31 @@ class SafetyTest {
     assertThat(app.runRoutine("TWO").get("state").asString()).isEqualTo("PASSED");
     app.ask("POST", "/api/crafts/TWO/log", "{\"kind\": \"CRASH\", \"text\": \"into the burn\"}");
     assertThat(app.get("/api/crafts/TWO/routine").get("school").asString()).as("after a crash").isEqualTo("FULL");
+  }
+
+  /** A long rest asks for no routine, and the part that was changed before it for the quick one. */
+  @Test
+  void aPlanCountsForTheRoutineWhatItsPageCounts() {
+    app.enterWired("COUNT", "STACK");
+    app.runRoutine("COUNT");
+    app.ask("POST", "/api/crafts/COUNT/log", "{\"kind\": \"PART\", \"text\": \"new camera\"}");
+    long id = app.ask("POST", "/api/work-ups", """
+        {"mark": "COUNT", "kind": "voltage", "complaint": "reads low", "occasion": "LONG_REST", "seen": {"seen": "low"}}""").get("id").asLong();
+    double quick = routineMinutesOfThePlan(id);
+    assertThat(quick).isEqualTo(app.get("/api/crafts/COUNT/routine").get("minutes").asDouble()).isBetween(2.0, 5.0);
+    app.ask("PUT", "/api/routine-school", "{\"school\": \"FULL\"}");
+    assertThat(routineMinutesOfThePlan(id)).isEqualTo(app.get("/api/crafts/COUNT/routine").get("minutes").asDouble()).isGreaterThan(quick + 3);
+    app.ask("PUT", "/api/routine-school", "{\"school\": \"QUICK\"}");
+    assertThat(routineMinutesOfThePlan(id)).isEqualTo(quick);
+  }
+
+  private double routineMinutesOfThePlan(long id) {
+    JsonNode card = app.get("/api/work-ups/" + id + "/checks/shown-full");
+    double steps = card.get("steps").valueStream().mapToDouble(step -> step.get("minutes").asDouble()).sum();
+    assertThat(card.get("minutes").asDouble()).isCloseTo(card.get("ownMinutes").asDouble() + steps, within(1e-9));
+    JsonNode line = app.get("/api/work-ups/" + id).get("checks").valueStream().filter(one -> one.get("checkId").asString().equals("shown-full")).findFirst().orElseThrow();
+    assertThat(line.get("minutes").asDouble()).as("in the list of checks").isCloseTo(card.get("minutes").asDouble(), within(1e-9));
+    return card.get("steps").valueStream().filter(step -> step.get("step").asString().equals("SHORT_TEST")).findFirst().orElseThrow().get("minutes").asDouble();
   }
 
   @Test

@@ -26,6 +26,11 @@ public record BenchRoute(List<BenchStep> steps, BenchState end) {
     return steps.stream().mapToDouble(BenchStep::minutes).sum();
   }
 
+  /** @param routine what the pre-power routine takes on this system, minutes */
+  public double minutesWith(double routine) {
+    return steps.stream().mapToDouble(step -> step.minutesWith(routine)).sum();
+  }
+
   /** The minutes of steps that any way to a proven fix needs sooner or later. */
   public double minutesNeededAnyway() {
     return steps.stream().filter(BenchStep::neededAnyway).mapToDouble(BenchStep::minutes).sum();

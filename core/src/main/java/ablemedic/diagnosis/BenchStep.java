@@ -35,6 +35,11 @@ public enum BenchStep {
     return minutes;
   }
 
+  /** @param routine what the pre-power routine takes on this system, minutes */
+  public double minutesWith(double routine) {
+    return this == SHORT_TEST ? routine : minutes;
+  }
+
   /** Whether this step guards against harm, so that it is never skipped silently. */
   public boolean guards() {
     return this == PROPS_OFF || this == SHORT_TEST || this == ANTENNA_ON || this == TO_FIELD;

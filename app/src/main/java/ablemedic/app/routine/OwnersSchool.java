@@ -7,7 +7,7 @@ import org.springframework.stereotype.Component;
 
 /** The school of routine that the owner holds to: the quick one where the occasion allows it, or always the full one. */
 @Component
-class OwnersSchool {
+public class OwnersSchool {
   private static final String NAME = "routine-school";
   private static final StoredForm<Held> FORM = StoredForm.of(NAME, Held.class);
 
@@ -19,7 +19,7 @@ class OwnersSchool {
 
   private record Held(RoutineSchool school) {}
 
-  RoutineSchool get() {
+  public RoutineSchool get() {
     return settings.get(NAME, FORM, new Held(RoutineSchool.QUICK)).school();
   }
 

@@ -96,7 +96,7 @@ class RoutineController {
     List<Check<Craft>> steps = routines.steps(craft, chosen);
     return new RoutineView(right, standing.state().name(), standing.why(), chosen, Arrays.stream(RoutineSchool.values())
         .map(one -> new SchoolView(one, one.label(), one.reason(), one == asked)).toList(), owners.get(), routines.destroyed(right),
-        steps.stream().mapToDouble(Check::minutes).sum(), steps.stream().map(s -> step(s, craft)).toList(),
+        Routines.minutes(steps), steps.stream().map(s -> step(s, craft)).toList(),
         List.of(caution("caution-short-test"), caution("caution-pack"), caution("caution-antenna")),
         craft.electrics().sheet().isEmpty() ? null : PowerMap.of(craft.electrics().wiring(), Map.of()),
         standing.newest().map(RoutineController::run).orElse(null));

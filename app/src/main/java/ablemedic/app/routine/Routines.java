@@ -88,6 +88,15 @@ public class Routines implements Due.Source {
     return Specialities.prePowerRoutine(craft, meters.get(), school);
   }
 
+  /** What the routine that is asked for takes on a craft, minutes. */
+  public double minutes(String mark) {
+    return minutes(steps(crafts.newestCraft(mark), school(mark)));
+  }
+
+  static double minutes(List<Check<Craft>> steps) {
+    return steps.stream().mapToDouble(Check::minutes).sum();
+  }
+
   /**
    * The school that is asked for: quick where the owner holds to that and the occasion allows it, since the craft passed before
    * and was opened at one place only.

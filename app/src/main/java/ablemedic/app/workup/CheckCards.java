@@ -45,8 +45,10 @@ final class CheckCards {
   private final Standing<Craft> standing;
   private final Case<Craft> known;
   private final WorkUp workUp;
+  private final double routineMinutes;
 
-  CheckCards(Diagnosis<Craft> diagnosis, Standing<Craft> standing, WorkUp workUp) {
+  CheckCards(Diagnosis<Craft> diagnosis, Standing<Craft> standing, WorkUp workUp, double routineMinutes) {
+    this.routineMinutes = routineMinutes;
     this.diagnosis = diagnosis;
     this.standing = standing;
     this.known = standing.known();
@@ -58,13 +60,13 @@ final class CheckCards {
     BenchState bench = workUp.bench();
     Optional<BenchRoute> route = BenchRoute.from(bench, check.needs());
     List<Prediction> predictions = predictions(check);
-    double minutes = check.minutes() + route.map(BenchRoute::minutes).orElse(0.0);
+    double minutes = check.minutes() + route.map(r -> r.minutesWith(routineMinutes)).orElse(0.0);
     return new CheckCard(check.id(), check.kind(), check.title(sound), check.instruction(sound), bits, minutes,
         check.minutes(), why(bits, minutes, predictions), workUp.gave(check),
         check.needs().metBy(bench),
         route.map(r -> !r.guards().isEmpty()).orElse(true), route.isEmpty(),
         route.map(r -> r.steps().stream()
-            .map(step -> new BenchStepView(step.name(), step.label(), step.minutes(), step.guards())).toList()).orElse(List.of()),
+            .map(step -> new BenchStepView(step.name(), step.label(), step.minutesWith(routineMinutes), step.guards())).toList()).orElse(List.of()),
         route.map(BenchRoute::end).orElse(null),
         QuestionView.of(check.answers(), sound), check.toTell().map(ScaleView::of).orElse(null),
         PlaceView.of(Place.of(check)), RecordedPad.answers(check.kind()), check.kind().equals(ListingCheck.KIND),

@@ -2,7 +2,9 @@ package ablemedic.app.workup;
 
 import ablemedic.app.chart.CraftLog;
 import ablemedic.app.meter.MeterStore;
+import ablemedic.app.routine.OwnersSchool;
 import ablemedic.reading.Meter;
+import ablemedic.speciality.RoutineSchool;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -15,10 +17,12 @@ import org.springframework.stereotype.Component;
 public class Stamps {
   private final JdbcClient database;
   private final MeterStore meters;
+  private final OwnersSchool owners;
 
-  Stamps(JdbcClient database, MeterStore meters) {
+  Stamps(JdbcClient database, MeterStore meters, OwnersSchool owners) {
     this.database = database;
     this.meters = meters;
+    this.owners = owners;
   }
 
   /**
@@ -28,8 +32,9 @@ public class Stamps {
    * @param craft the craft's version
    * @param log   the newest line of the craft's log that speaks of the pre-power routine
    * @param listed the newest snapshot of its settings
+   * @param owners the owner's school of the pre-power routine, which says what that takes
    */
-  public record Stamp(long workUp, long event, long craft, long log, long listed, Meter meter) {}
+  public record Stamp(long workUp, long event, long craft, long log, long listed, Meter meter, RoutineSchool owners) {}
 
   private static final String NUMBERS = """
       SELECT w.id, (SELECT coalesce(max(n), 0) FROM work_up_event e WHERE e.work_up_id = w.id) AS event,
@@ -44,10 +49,11 @@ public class Stamps {
 
   Map<Long, Stamp> of(List<Long> ids) {
     Meter meter = meters.get();
+    RoutineSchool school = owners.get();
     Map<Long, Stamp> stamps = new LinkedHashMap<>();
     if (!ids.isEmpty()) {
       database.sql(NUMBERS).param("ids", new ArrayList<>(ids)).param("kinds", CraftLog.OF_ROUTINE)
-          .query((rs, n) -> new Stamp(rs.getLong("id"), rs.getLong("event"), rs.getLong("craft"), rs.getLong("log"), rs.getLong("listed"), meter))
+          .query((rs, n) -> new Stamp(rs.getLong("id"), rs.getLong("event"), rs.getLong("craft"), rs.getLong("log"), rs.getLong("listed"), meter, school))
           .list().forEach(stamp -> stamps.put(stamp.workUp(), stamp));
     }
     return stamps;

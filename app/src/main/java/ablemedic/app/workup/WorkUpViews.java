@@ -127,7 +127,8 @@ public class WorkUpViews {
     Standing<Craft> standing = diagnosis.standing(workUp.known());
     Planner<Craft> planner = diagnosis.planner(standing);
     Plan<Craft> plan = planner.plan(workUp.bench(), workUp.skipped().keySet());
-    CheckCards cards = new CheckCards(diagnosis, standing, workUp);
+    double routine = routines.minutes(workUp.opened().mark());
+    CheckCards cards = new CheckCards(diagnosis, standing, workUp, routine);
     Proof<Craft> proof = workUps.proof(workUp);
     Optional<Suspect<Craft>> worthFixing = planner.worthFixing(plan);
     String notYetFlown = flies(proof) ? WorkUps.notYetFlown(workUp, standing) : "";
@@ -144,7 +145,7 @@ public class WorkUpViews {
         standing.nothingLeft(), standing.astray(), rest(workUp, standing, listed), misfits(workUp, standing), notYetFlown,
         next.map(step -> cards.card(step.check(), step.bits())).orElse(null),
         planner.lookAhead(workUp.bench(), workUp.skipped().keySet(), AHEAD).stream().skip(1).map(c -> c.title(sound)).toList(),
-        checks(workUp, plan),
+        checks(workUp, plan, routine),
         worthFixing.map(suspect -> fixes.of(suspect, standing, workUp)).orElse(null), made(workUp),
         workUp.repairs().isEmpty() ? null : proofCard(proof, cards, sound),
         stage == Stage.FIXING && worthFixing.filter(suspect -> underTheIron(suspect, workUp)).isPresent() ? Cautions.whileFixing()
@@ -176,7 +177,7 @@ public class WorkUpViews {
     Diagnosis<Craft> diagnosis = workUps.diagnosis(workUp);
     Standing<Craft> standing = diagnosis.standing(workUp.known());
     Check<Craft> check = WorkUps.check(workUp, checkId);
-    return new CheckCards(diagnosis, standing, workUp).card(check, diagnosis.planner(standing).bits(check));
+    return new CheckCards(diagnosis, standing, workUp, routines.minutes(workUp.opened().mark())).card(check, diagnosis.planner(standing).bits(check));
   }
 
   /** The ways to put any fault right, asked for out of turn. */
@@ -344,7 +345,7 @@ public class WorkUpViews {
     return new Reasons(why.startingOdds(), reasons);
   }
 
-  private static List<CheckLine> checks(WorkUp workUp, Plan<Craft> plan) {
+  private static List<CheckLine> checks(WorkUp workUp, Plan<Craft> plan, double routine) {
     Map<String, Plan.Step<Craft>> planned = new HashMap<>();
     plan.steps().forEach(step -> planned.put(step.check().id(), step));
     Craft sound = workUp.known().soundNow();
@@ -358,7 +359,7 @@ public class WorkUpViews {
       }
       Optional<Plan.Step<Craft>> step = Optional.ofNullable(planned.get(check.id()));
       lines.add(new CheckLine(check.id(), check.title(sound), step.map(Plan.Step::bits).orElse(0.0),
-          step.map(Plan.Step::minutes).orElse(check.minutes()),
+          check.minutes() + step.flatMap(Plan.Step::route).map(route -> route.minutesWith(routine)).orElse(0.0),
           workUp.known().evidence().stream().anyMatch(ev -> ev instanceof Finding<Craft> f
               && f.check().id().equals(check.id())),
           workUp.skipped().getOrDefault(check.id(), 0),
