@@ -417,7 +417,7 @@ final class TakeOffChecks {
     return seen;
   }
 
-  /** How surely each motor would be named as not running like the others; without props nothing is heard of a poor lead. */
+  /** How surely each motor would be named as not running like the others; without props a lead that is a little poor is not heard. */
   private static List<Double> running(Craft craft) {
     return Corner.ALL.stream().map(corner -> Drives.at(craft, corner)).map(arm -> !arm.turns() ? STANDING_IS_NAMED
         : arm.arm().motor().strength() < 1 ? LABOURING_IS_NAMED : arm.startsLate() ? STUTTER_IS_NAMED : 0.0).toList();
