@@ -50,7 +50,7 @@ public record Complaint(String id, String label, Check<Craft> seen, Optional<Che
   }
 
   private static <V> Prediction<Craft, V> seldomMadeUp(Prediction<Craft, V> told, Reading fine) {
-    return new Prediction<>(told.facet(), read -> MadeUp.seldom(told.from().apply(read), fine));
+    return new Prediction<>(told.facet(), read -> SeldomMadeUp.of(told.from().apply(read), fine));
   }
 
   /** Whether somebody who says this has nothing of the sort to complain of. */

@@ -6,13 +6,13 @@ import static org.assertj.core.api.Assertions.offset;
 import ablemedic.Specialities;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
+import ablemedic.diagnosis.Answers.Mixed;
 import ablemedic.diagnosis.Fault;
-import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Reading.Chosen;
+import ablemedic.diagnosis.Reading.Several;
+import ablemedic.diagnosis.Reading;
 import ablemedic.power.PowerCrafts;
 import ablemedic.reading.Meter;
-import ablemedic.diagnosis.Answers.Mixed;
-import ablemedic.diagnosis.Reading.Several;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -20,7 +20,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-class MadeUpTest {
+class SeldomMadeUpTest {
   private static final Craft SOUND = PowerCrafts.stack();
   private static final List<Fault<Craft>> FAULTS = Specialities.book(SOUND, Meter.USUAL).faults();
 
@@ -56,7 +56,7 @@ class MadeUpTest {
   }
 
   @Test
-  void whatIsToldOfTheOtherQuestionsStaysAsItWas() {
+  void theAnswersToOneQuestionSumToWhatTheOtherSaysAlone() {
     Reading shown = new Several(Map.of("shown", new Reading.Measured(16.5)));
     Complaint voltage = complaint("voltage");
     Stream.of("told-cells-more", "open-", "scale-").forEach(kind -> {
