@@ -115,7 +115,9 @@ class WalkTest {
     browser.press("Turn each motor by finger");
     browser.seeText("Out of turn");
     browser.click("[data-outcomes] button:nth-child(" + patient.outcome("finger") + ")");
+    long unrecorded = version(path);
     browser.click("form .act");
+    browser.await(() -> version(path) > unrecorded);
     browser.seeText("all turn smoothly");
   }
 
