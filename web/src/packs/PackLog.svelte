@@ -30,3 +30,9 @@
     <li class="small none">Nothing yet. A flight with what the charger put back gives its flight time.</li>
   {/each}
 </ol>
+
+<style>
+  .dated {
+    --date: 12rem;
+  }
+</style>

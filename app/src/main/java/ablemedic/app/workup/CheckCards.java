@@ -47,12 +47,13 @@ final class CheckCards {
   private final WorkUp workUp;
   private final double routineMinutes;
 
+  /** @param routineMinutes what the pre-power routine takes on this craft where it is due */
   CheckCards(Diagnosis<Craft> diagnosis, Standing<Craft> standing, WorkUp workUp, double routineMinutes) {
-    this.routineMinutes = routineMinutes;
     this.diagnosis = diagnosis;
     this.standing = standing;
     this.known = standing.known();
     this.workUp = workUp;
+    this.routineMinutes = routineMinutes;
   }
 
   CheckCard card(Check<Craft> check, double bits) {

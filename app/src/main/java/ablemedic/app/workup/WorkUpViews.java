@@ -33,6 +33,7 @@ import ablemedic.app.workup.WorkUpView.SuspectView;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Belief;
+import ablemedic.diagnosis.BenchState.ShortTest;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Evidence.Finding;
@@ -127,7 +128,7 @@ public class WorkUpViews {
     Standing<Craft> standing = diagnosis.standing(workUp.known());
     Planner<Craft> planner = diagnosis.planner(standing);
     Plan<Craft> plan = planner.plan(workUp.bench(), workUp.skipped().keySet());
-    double routine = routines.minutes(workUp.opened().mark());
+    double routine = routineMinutes(workUp);
     CheckCards cards = new CheckCards(diagnosis, standing, workUp, routine);
     Proof<Craft> proof = workUps.proof(workUp);
     Optional<Suspect<Craft>> worthFixing = planner.worthFixing(plan);
@@ -150,6 +151,11 @@ public class WorkUpViews {
         workUp.repairs().isEmpty() ? null : proofCard(proof, cards, sound),
         stage == Stage.FIXING && worthFixing.filter(suspect -> underTheIron(suspect, workUp)).isPresent() ? Cautions.whileFixing()
             : List.of(), workUp.opened().complaintKind().equals(Arming.COMPLAINT) ? LockBelief.of(standing) : null);
+  }
+
+  /** What the routine takes where it is due; on any other bench no way leads over it. */
+  private double routineMinutes(WorkUp workUp) {
+    return workUp.bench().shortTest() == ShortTest.NOT_DONE ? routines.minutes(workUp.opened().mark()) : 0;
   }
 
   private @Nullable PowerMap map(WorkUp workUp, Standing<Craft> standing) {
@@ -177,7 +183,7 @@ public class WorkUpViews {
     Diagnosis<Craft> diagnosis = workUps.diagnosis(workUp);
     Standing<Craft> standing = diagnosis.standing(workUp.known());
     Check<Craft> check = WorkUps.check(workUp, checkId);
-    return new CheckCards(diagnosis, standing, workUp, routines.minutes(workUp.opened().mark())).card(check, diagnosis.planner(standing).bits(check));
+    return new CheckCards(diagnosis, standing, workUp, routineMinutes(workUp)).card(check, diagnosis.planner(standing).bits(check));
   }
 
   /** The ways to put any fault right, asked for out of turn. */
