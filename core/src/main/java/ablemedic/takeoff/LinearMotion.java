@@ -177,7 +177,7 @@ public final class LinearMotion {
     double[] push = new double[3];
     for (int i = 0; i < 3; i++) {
       for (int c = 0; c < 4; c++) {
-        push[i] += loop.torque[i][c] * loop.hoverThrust / loop.inertia[i];
+        push[i] += loop.torque[i][c] * loop.hoverThrust[c] / loop.inertia[i];
       }
     }
     return push;
@@ -234,7 +234,7 @@ public final class LinearMotion {
     double[] pushed = vectors[excited.length];
     pushed[states] = 1;
     for (int c = 0; c < 4; c++) {
-      pushed[THRUST + c] = -loop.hoverThrust * Math.min(1, loop.motorLag[c] - loop.usualMotorLag());
+      pushed[THRUST + c] = -loop.hoverThrust[c] * Math.min(1, loop.motorLag[c] - loop.usualMotorLag());
     }
     int steps = (int) Math.round(HORIZON_S / STEP_S);
     List<List<Attitude>> samples = new ArrayList<>();

@@ -49,7 +49,8 @@ final class Loop {
   /** Torque over thrust of a prop as a share of its radius. From memory; sign and order of size matter. */
   private static final double TORQUE_ARM = 0.2;
 
-  final double hoverThrust;
+  /** Thrust of each motor at lift-off without any command, N. */
+  final double[] hoverThrust = new double[4];
   final double[] inertia;
   /** Wanted angular acceleration over rate error, 1/s, by axis. */
   final double[] gain;
@@ -82,7 +83,7 @@ final class Loop {
   Loop(Craft craft, List<FedArm> arms) {
     this.craft = craft;
     Airframe frame = craft.airframe();
-    hoverThrust = frame.hoverThrustN();
+    double[] shares = Trim.of(frame).atLiftOff();
     inertia = frame.inertia();
     massKg = frame.massG() / 1000;
     thrustToWeight = frame.thrustToWeight();
@@ -93,6 +94,7 @@ final class Loop {
     for (Corner corner : Corner.ALL) {
       int c = corner.ordinal();
       FedArm arm = arms.get(c);
+      hoverThrust[c] = frame.hoverThrustN() * shares[c];
       Point p = frame.motor(corner);
       feet[c][0] = (p.forwardMm() - frame.balance().forwardMm()) / 1000;
       feet[c][1] = (p.rightMm() - frame.balance().rightMm()) / 1000;

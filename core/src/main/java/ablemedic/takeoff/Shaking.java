@@ -38,7 +38,7 @@ final class Shaking {
 
   /** How hot motors are after a hover. */
   enum Heat {
-    COOL("all cool or hand-warm"), ONE("one much hotter than the rest"), ALL("all too hot to hold");
+    COOL("all cool or hand-warm"), ONE("one much hotter than the rest"), SIDE("those of one side hotter than the others"), ALL("all too hot to hold");
 
     private final String label;
 
@@ -74,7 +74,7 @@ final class Shaking {
       return Heat.ALL;
     }
     boolean one = Corner.ALL.stream().anyMatch(corner -> craft.arm(corner).prop().damaged() || craft.arm(corner).motor().rough() || arms.get(corner.ordinal()).startsLate());
-    return one ? Heat.ONE : Heat.COOL;
+    return one ? Heat.ONE : Trim.of(craft.airframe()).heatsOneSide() ? Heat.SIDE : Heat.COOL;
   }
 
   static Check<Craft> heat() {

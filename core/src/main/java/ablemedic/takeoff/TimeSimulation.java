@@ -248,11 +248,11 @@ public final class TimeSimulation {
     }
 
     private double[] wantedThrust(double time, double[] y, double[] error) {
-      double base = throttle(time) * loop.hoverThrust;
-      double most = loop.thrustToWeight * loop.hoverThrust;
+      double throttle = throttle(time);
+      double most = loop.thrustToWeight * loop.massKg * Airframe.GRAVITY / 4;
       double[] thrust = new double[4];
       for (int c = 0; c < 4; c++) {
-        thrust[c] = base;
+        thrust[c] = throttle * loop.hoverThrust[c];
         for (int k = 0; k < 3; k++) {
           thrust[c] += loop.allocation[c][k] * loop.inertia[k] * loop.gain[k]
               * (error[k] + Loop.INTEGRAL * y[INTEGRAL + k]);
