@@ -17,16 +17,19 @@ import ablemedic.handbook.Handbook;
 import ablemedic.power.Power;
 import ablemedic.radio.Radio;
 import ablemedic.reading.Meter;
+import ablemedic.requirement.Recorded;
+import ablemedic.requirement.Required;
+import ablemedic.requirement.Requirement;
+import ablemedic.requirement.Violation;
 import ablemedic.serial.Serial;
 import ablemedic.settings.SettingsAndFirmware;
 import ablemedic.speciality.Complaint;
-import ablemedic.speciality.Lint;
+import ablemedic.speciality.RecordedBook;
 import ablemedic.speciality.RoutineSchool;
 import ablemedic.speciality.SomethingElse;
 import ablemedic.speciality.Speciality;
 import ablemedic.takeoff.TakeOff;
 import ablemedic.video.Video;
-import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -94,6 +97,16 @@ public final class Specialities {
     return all.and(new Book<>(List.of(), told));
   }
 
+  /**
+   * Everything known of a craft as required, with what of its record conflicts: each conflict is a suspect, and the ordinary fault of the same
+   * effect is left out.
+   */
+  public static Book<Craft> book(Required required, Meter meter) {
+    Craft craft = required.craft();
+    Book<Craft> book = book(craft, meter);
+    return required.conflicts().isEmpty() ? book : RecordedBook.of(book, required.conflicts(), craft, fault -> !takesOffWith(craft, fault));
+  }
+
   /** What an owner of a craft like this can complain of, the usual first, and last what no family has. */
   public static List<Complaint> complaints(Craft craft, Meter meter) {
     Check<Craft> flight = flight();
@@ -101,9 +114,21 @@ public final class Specialities {
         Stream.of(SomethingElse.complaint(flight))).toList();
   }
 
-  /** Everything that a craft is told and that does not go with how it is built, the gravest first. */
-  public static List<Lint> lint(Craft craft) {
-    return ALL.stream().flatMap(one -> one.lint(craft).stream()).sorted(Comparator.comparing(Lint::severity)).toList();
+  private static final List<Requirement> REQUIREMENTS = ALL.stream().flatMap(one -> one.requirements().stream()).toList();
+
+  /** What a safe, working craft satisfies, in the order in which conflicts are put right. */
+  public static List<Requirement> requirements() {
+    return REQUIREMENTS;
+  }
+
+  /** Everything of a craft as recorded that violates a requirement, the gravest first. */
+  public static List<Violation> violations(Craft recorded) {
+    return Required.violations(recorded, REQUIREMENTS);
+  }
+
+  /** A craft with every conflict of its record put right. */
+  public static Required required(Recorded recorded) {
+    return Required.of(recorded, REQUIREMENTS);
   }
 
   /** A craft that stands for any whose parts and leads nobody entered. */

@@ -95,6 +95,16 @@ public record Airframe(
         shape, motors, loaded, motorMassG, propDiameterMm, balance, Math.max(1.001, thrustToWeight * massG / loaded));
   }
 
+  /** Where it balances when every motor carries a quarter of the weight: the mean of their places. */
+  public Point centreOfThrust() {
+    return centreOfThrust(motors);
+  }
+
+  /** The same of motors at these places. */
+  public static Point centreOfThrust(List<Point> motors) {
+    return new Point(motors.stream().mapToDouble(Point::forwardMm).average().orElse(0), motors.stream().mapToDouble(Point::rightMm).average().orElse(0));
+  }
+
   /** The throttle on which it hovers, 0 to 1: thrust goes with the square of the throttle. */
   public double hoverThrottle() {
     return Math.sqrt(1 / thrustToWeight);

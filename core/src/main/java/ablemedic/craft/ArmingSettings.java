@@ -57,6 +57,8 @@ public final class ArmingSettings {
   /** Whether the switch that arms already stands on when the craft gets its power. */
   public static final Setting<Boolean> ON_AT_POWER = Setting.of(Device.RADIO, ARMING, "arm-on-at-power", "arm switch when the pack goes in", false,
       new Choice<>(List.of(false, true), on -> on ? "on" : "off", on -> on ? "on" : "off"));
+  /** How far from level it stands where it is armed: on a slope, in grass, on its back. */
+  public static final Setting<Double> STANDS = Setting.of(Device.PLACE, ARMING, "arm-stands", "tilt at which it stands", 0.0, new Range(0, 180, "°"));
   /** The channel that the radio's arm switch is on; 0 for none. */
   public static final Setting<Integer> RADIO_CHANNEL = Setting.of(Device.RADIO, ARMING, "radio-arm-channel", "channel of the arm switch", 5,
       new Count(0, 18, n -> Optional.of(n == 0 ? "none" : "channel " + n)));
@@ -74,7 +76,7 @@ public final class ArmingSettings {
   public static final Set<Setting<?>> DONE_NOT_ENTERED = Set.of(CALIBRATED);
 
   /** All of them, in the order in which a person goes over them. */
-  public static final List<Setting<?>> ALL = List.of(BY, ARM, LEVEL, SOUNDER, TILT, THROTTLE_LOW, WAITS_FOR_FIX, CALIBRATED, WITH_COMPUTER, ON_AT_POWER,
+  public static final List<Setting<?>> ALL = List.of(BY, ARM, LEVEL, SOUNDER, TILT, THROTTLE_LOW, WAITS_FOR_FIX, CALIBRATED, WITH_COMPUTER, ON_AT_POWER, STANDS,
       RADIO_CHANNEL, RADIO_ON, RADIO_LEVEL_CHANNEL, RADIO_THROTTLE_DOWN);
 
   private ArmingSettings() {}

@@ -73,8 +73,12 @@ public final class BoardSettings {
   /** Voltage a cell that it calls critical. */
   public static final Setting<Double> LOWEST_CELL = board(POWER, "lowest-cell", "critical at", 3.3, new Range(2, 4.4, "V a cell"));
 
+  /** Whether it goes by a compass. */
+  public static final Setting<Boolean> COMPASS = board(BOARD, "compass", "compass", false,
+      new Choice<>(List.of(false, true), on -> on ? "used" : "none", on -> on ? "used" : "none"));
+
   /** All of them, in the order in which a person goes over them. */
-  public static final List<Setting<?>> ALL = List.of(NUMBERING, OUTPUT_ORDER, SPINS, ALIGNMENT, LEVEL_OFF, STICK_ORDER,
+  public static final List<Setting<?>> ALL = List.of(NUMBERING, OUTPUT_ORDER, SPINS, ALIGNMENT, COMPASS, LEVEL_OFF, STICK_ORDER,
       MODE, GAIN, FILTER, VOLTAGE_SOURCE, VOLTAGE_SCALE, CELLS, CURRENT_READ, CURRENT_SCALE, CURRENT_AT_REST, WARN_CELL, LOWEST_CELL);
 
   private BoardSettings() {}

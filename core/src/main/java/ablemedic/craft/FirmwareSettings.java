@@ -44,6 +44,8 @@ public final class FirmwareSettings {
   public static final Setting<Boolean> TELEMETRY_WORKS = yesNo("version-telemetry", "telemetry of this version", true, "works", "broken");
   /** Whether this version makes ports out of plain pins on this board. */
   public static final Setting<Boolean> SOFT_BUILT = yesNo("version-soft-serial", "soft serial in this version", true, "there", "missing");
+  /** Whether the build can read a compass. */
+  public static final Setting<Boolean> COMPASS_BUILT = yesNo("version-compass", "compass in this build", true, "built in", "left out");
   /** Whether something that an older version left behind overrules what is set for the ports. */
   public static final Setting<Boolean> STALE = yesNo("left-behind", "settings left behind", false, "some", "none");
 
@@ -53,7 +55,7 @@ public final class FirmwareSettings {
   private FirmwareSettings() {}
 
   private static List<Setting<?>> all() {
-    List<Setting<?>> all = new ArrayList<>(List.of(IMAGE, TELEMETRY_WORKS, SOFT_BUILT));
+    List<Setting<?>> all = new ArrayList<>(List.of(IMAGE, TELEMETRY_WORKS, SOFT_BUILT, COMPASS_BUILT));
     LEFT_OUT.forEach(job -> all.add(BUILT.get(job)));
     all.add(STALE);
     return List.copyOf(all);
@@ -72,6 +74,11 @@ public final class FirmwareSettings {
   /** Whether the build holds what a job needs; it always does where none leaves it out. */
   public static boolean holds(Craft craft, Job job) {
     return !canBeLeftOut(job) || craft.told(BUILT.get(job));
+  }
+
+  /** Whether a compass that is used can be read; so it is where none is used. */
+  public static boolean readsCompass(Craft craft) {
+    return !craft.told(BoardSettings.COMPASS) || craft.told(COMPASS_BUILT);
   }
 
   /** Whether a job that can be left out is built in. */

@@ -28,6 +28,9 @@ public final class SpokenSettings {
     }
   }
 
+  /** Positions a second that a GNSS module is set to send. */
+  public static final Setting<Integer> GNSS_HZ = Setting.of(Device.POSITIONING, "line", "gnss-hz", "positions a second of the GNSS module", 1,
+      new Count(1, 25, n -> Optional.of(n + " a second")));
   /** Whether the cable to the computer carries data. */
   public static final Setting<Boolean> CABLE = Setting.of(Device.COMPUTER, "connection", "data-cable", "cable to the computer", true,
       new Choice<>(List.of(true, false), on -> on ? "data" : "charge", on -> on ? "carries data" : "only charges"));
@@ -43,7 +46,7 @@ public final class SpokenSettings {
   private static List<Setting<?>> all() {
     List<Setting<?>> all = new ArrayList<>(FORMAT.values());
     all.addAll(BAUD.values());
-    all.addAll(List.of(CABLE, DRIVER));
+    all.addAll(List.of(GNSS_HZ, CABLE, DRIVER));
     return List.copyOf(all);
   }
 

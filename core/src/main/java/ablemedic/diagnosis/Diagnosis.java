@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.PriorityQueue;
@@ -14,6 +15,8 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * Weighs every story of what is wrong by all that was found: Bayes' rule over no fault, each fault, pairs of faults and
@@ -22,6 +25,10 @@ import java.util.stream.Collectors;
  */
 public final class Diagnosis<S> {
   private static final int REMEDIES_KEPT = 50;
+  /** So many ways in which the record may be wrong are told, the likeliest first. */
+  private static final int RECORDS = 24;
+  /** On so many of them pairs of faults are told as well. */
+  private static final int RECORDS_WITH_PAIRS = 3;
 
   private final Book<S> book;
   private final Assumptions assumptions;
@@ -87,45 +94,93 @@ public final class Diagnosis<S> {
   private List<Story<S>> stories(Case<S> known) {
     Weighing weighing = new Weighing(known);
     List<Story<S>> stories = new ArrayList<>();
-    stories.add(weighing.story(Hypothesis.none()));
+    Story<S> none = weighing.story(Hypothesis.none());
+    stories.add(none);
     Outside.<S>sorts().forEach(outside -> stories.add(weighing.story(Hypothesis.<S>none().and(outside))));
+    book.faults().stream().filter(Fault::isRecorded).filter(fault -> !explains(weighing.story(Hypothesis.of(fault)), none)).forEach(weighing.apart::add);
     List<Story<S>> singles = new ArrayList<>();
     for (Fault<S> fault : book.faults()) {
       singles.add(weighing.story(Hypothesis.of(fault)));
     }
     stories.addAll(singles);
-    for (Hypothesis<S> pair : promisingPairs(singles)) {
+    List<Story<S>> ordinary = singles.stream().filter(story -> !story.fault().isRecorded()).toList();
+    for (Hypothesis<S> pair : promisingPairs(ordinary)) {
       stories.add(weighing.story(pair));
     }
-    if (!known.repairs().isEmpty()) {
-      onTopOfRepairs(known, singles, weighing, stories);
+    List<List<Fault<S>>> records = records(singles);
+    if (!known.repairs().isEmpty() || records.size() > 1) {
+      onTopOf(known, singles, ordinary, records, weighing, stories);
     }
     return stories;
   }
 
+  /** Whether a story makes something that was found likelier than nothing being wrong would. */
+  private static <S> boolean explains(Story<S> story, Story<S> none) {
+    return IntStream.range(0, none.logLikelihoods.length).anyMatch(k -> story.logLikelihoods[k] - none.logLikelihoods[k] > Standing.EXPLAINS);
+  }
+
   /**
-   * Adds the stories in which what was put right was there, and one or two faults or something not in the book besides: repairs stand outside the
-   * number of faults that a story holds at once. What was put right is told by the likeliest fault of each remedy; where
-   * there are several, each may also have been put right without need.
+   * The ways in which the record may be wrong: of each entry that conflicts, that the system has it, that it has it in another way, or that it
+   * is as required; the likeliest first by what each explains alone. Just nothing where nothing of the record conflicts.
    */
-  private void onTopOfRepairs(Case<S> known, List<Story<S>> singles, Weighing weighing, List<Story<S>> stories) {
+  private List<List<Fault<S>>> records(List<Story<S>> singles) {
+    Map<String, List<Story<S>>> bySite = new LinkedHashMap<>();
+    singles.stream().filter(story -> story.fault().isRecorded()).forEach(story -> bySite.computeIfAbsent(story.fault().site(), site -> new ArrayList<>()).add(story));
+    List<Forecast<S>> told = List.of(new Forecast<>(List.of(), 0));
+    for (List<Story<S>> site : bySite.values()) {
+      List<Forecast<S>> longer = new ArrayList<>(told);
+      for (Forecast<S> before : told) {
+        for (Story<S> one : site) {
+          longer.add(new Forecast<>(Stream.concat(before.together().stream(), Stream.of(one)).toList(), before.score() + one.logWeight()));
+        }
+      }
+      told = longer.stream().sorted(Comparator.comparingDouble((Forecast<S> forecast) -> forecast.score()).reversed()).limit(RECORDS).toList();
+    }
+    return told.stream().map(Forecast::faults).toList();
+  }
+
+  /**
+   * Adds the stories in which what was put right was there, the record is as it may be, and one or two faults or something not in the book
+   * besides: repairs and what the record has wrong stand outside the number of faults that a story holds at once. What was put right is told by
+   * the likeliest fault of each remedy; where there are several, each may also have been put right without need.
+   */
+  private void onTopOf(Case<S> known, List<Story<S>> singles, List<Story<S>> ordinary, List<List<Fault<S>>> records, Weighing weighing, List<Story<S>> stories) {
     Set<Set<String>> told = new HashSet<>();
     stories.stream().filter(story -> story.hypothesis.inBook()).forEach(story -> told.add(ids(story.hypothesis)));
-    List<List<Fault<S>>> bases = repaired(known, singles);
-    bases.get(0).forEach(fault -> stories.add(weighing.story(Hypothesis.<S>none().and(Outside.like(fault)))));
+    List<List<Fault<S>>> repaired = repaired(known, singles);
+    repaired.get(0).forEach(fault -> stories.add(weighing.story(Hypothesis.<S>none().and(Outside.like(fault)))));
     PriorityQueue<Forecast<S>> best = new PriorityQueue<>(Comparator.comparingDouble(Forecast::score));
-    for (List<Fault<S>> repaired : bases) {
-      Story<S> base = weighing.story(inOrder(repaired));
+    List<Story<S>> bases = bases(repaired, records).stream().map(base -> weighing.story(inOrder(base)))
+        .sorted(Comparator.comparingDouble((Story<S> story) -> story.logWeight()).reversed()).toList();
+    for (int i = 0; i < bases.size(); i++) {
+      Story<S> base = bases.get(i);
       if (told.add(ids(base.hypothesis))) {
         stories.add(base);
       }
-      Outside.<S>sorts().forEach(outside -> stories.add(weighing.story(base.hypothesis.and(outside))));
-      extend(base, singles, best);
+      if (!base.hypothesis.faults().isEmpty()) {
+        Outside.<S>sorts().forEach(outside -> stories.add(weighing.story(base.hypothesis.and(outside))));
+        extend(base, ordinary, i < Math.max(RECORDS_WITH_PAIRS, repaired.size()), best);
+      }
     }
     best.stream().sorted(Comparator.comparingDouble((Forecast<S> f) -> f.score).reversed())
         .map(forecast -> inOrder(forecast.faults()))
         .filter(hypothesis -> told.add(ids(hypothesis)))
         .forEach(hypothesis -> stories.add(weighing.story(hypothesis)));
+  }
+
+  /** What was put right together with what the record may have wrong; what was put right there is told by that. */
+  private static <S> List<List<Fault<S>>> bases(List<List<Fault<S>>> repaired, List<List<Fault<S>>> records) {
+    List<List<Fault<S>>> bases = new ArrayList<>();
+    for (List<Fault<S>> fixed : repaired) {
+      Set<String> sites = fixed.stream().map(Fault::site).collect(Collectors.toSet());
+      for (List<Fault<S>> record : records) {
+        List<Fault<S>> base = Stream.concat(fixed.stream(), record.stream().filter(fault -> !sites.contains(fault.site()))).toList();
+        if (!bases.contains(base)) {
+          bases.add(base);
+        }
+      }
+    }
+    return bases;
   }
 
   /** The faults that were put right: all of them, and all but each one. */
@@ -145,7 +200,7 @@ public final class Diagnosis<S> {
   }
 
   /** Offers what a base makes with one fault more, and with two; each finding explained by whichever explains it best. */
-  private void extend(Story<S> base, List<Story<S>> singles, PriorityQueue<Forecast<S>> best) {
+  private void extend(Story<S> base, List<Story<S>> singles, boolean pairs, PriorityQueue<Forecast<S>> best) {
     List<Story<S>> others = singles.stream()
         .filter(story -> base.hypothesis.faults().stream().noneMatch(f -> f.site().equals(story.fault().site()))).toList();
     double[] either = new double[base.logLikelihoods.length];
@@ -157,7 +212,7 @@ public final class Diagnosis<S> {
         score += either[k];
       }
       offer(best, new Forecast<>(List.of(base, one), score));
-      for (int j = i + 1; j < others.size(); j++) {
+      for (int j = i + 1; pairs && j < others.size(); j++) {
         Story<S> other = others.get(j);
         double both = base.logPrior + one.logPrior + other.logPrior;
         for (int k = 0; k < either.length; k++) {
@@ -228,6 +283,8 @@ public final class Diagnosis<S> {
   private final class Weighing {
     private final Case<S> known;
     private final List<Map<Outlook, Double>> likelihoods = new ArrayList<>();
+    /** What the record has wrong and explains nothing that was found. */
+    private final Set<Fault<S>> apart = new HashSet<>();
     /** For each piece of evidence, what was found before and bears on the same guess. */
     private final List<List<Guesses.Bearing<S>>> before = new ArrayList<>();
 
@@ -251,7 +308,8 @@ public final class Diagnosis<S> {
       if (hypothesis.outside().isPresent()) {
         boolean like = hypothesis.outside().get().like().isPresent();
         logPrior = Math.log(assumptions.notInBookOdds() / (like ? 1 : Outside.sorts().size()));
-      } else if (hypothesis.faults().isEmpty()) {
+      } else if (hypothesis.faults().stream().allMatch(fault -> fault.isHarmless() || apart.contains(fault))) {
+        // Somebody complained: that nothing is wrong which concerns that is as seldom whatever else the record has wrong.
         logPrior = Math.log(assumptions.nothingWrongOdds());
       }
       for (Fault<S> fault : hypothesis.shown()) {

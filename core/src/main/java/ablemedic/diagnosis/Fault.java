@@ -24,6 +24,19 @@ public interface Fault<S> {
   /** Odds (probability over its complement) that it is present, given what happened since all was well. */
   double odds(Occasion occasion);
 
+  /**
+   * Whether the record of the system has it so: such a fault is as likely as the record is faithful, and stands outside the number of faults
+   * that a story holds at once.
+   */
+  default boolean isRecorded() {
+    return false;
+  }
+
+  /** Whether it is only another way to be right, for which nothing is owed. */
+  default boolean isHarmless() {
+    return false;
+  }
+
   /** The system as it would be with this fault. */
   S applyTo(S system);
 

@@ -76,7 +76,7 @@ public record Hypothesis<S>(List<Fault<S>> faults, Optional<Outside<S>> outside)
   Set<String> owed(Remedies<S> remedies, List<Repair<S>> repairs) {
     Set<String> owed = new TreeSet<>();
     for (Fault<S> fault : faults) {
-      if (!remedies.healed(fault, repairs)) {
+      if (!fault.isHarmless() && !remedies.healed(fault, repairs)) {
         owed.add(remedies.of(fault));
       }
     }

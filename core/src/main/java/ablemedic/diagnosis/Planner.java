@@ -17,6 +17,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * Ranks checks by the expected information about what is to be put right, per minute. Minutes that every way to a proven
@@ -41,6 +42,9 @@ public final class Planner<S> {
   private static final double RISK_WEIGHT = 0.25;
   /** So often a check is made on one system at the most: again only where the first time was not in full, or much rests on it. */
   private static final int LOOKS = 2;
+  /** From this belief on what the record has wrong is looked at first, by a check that tells at least this share of the best. */
+  private static final double LEADS = 0.5;
+  private static final double ENOUGH = 0.75;
   /** Parts of a bit per minute that are told apart. */
   private static final double EQUAL = 1e9;
 
@@ -83,7 +87,7 @@ public final class Planner<S> {
     Asked asked = new Asked(bench, Set.copyOf(skipped));
     if (!asked.equals(lastAsked)) {
       List<Belief<S>> beliefs = beliefs();
-      lastPlan = plan(beliefs, candidates(beliefs), bench, skipped);
+      lastPlan = confirming(plan(beliefs, candidates(beliefs), bench, skipped));
       lastAsked = asked;
     }
     return lastPlan;
@@ -180,6 +184,39 @@ public final class Planner<S> {
     }
     steps.sort(Comparator.comparingDouble((Plan.Step<S> step) -> worth(step)).reversed());
     return new Plan<>(steps);
+  }
+
+  /** What the record has wrong and leads is looked at where it is before anything else: one look settles it. */
+  private Plan<S> confirming(Plan<S> plan) {
+    Optional<Suspect<S>> leading = standing.suspects().stream().findFirst().filter(first -> first.leading().isRecorded() && first.belief() > LEADS);
+    if (leading.isEmpty()) {
+      return plan;
+    }
+    Map<Plan.Step<S>, Double> settles = new LinkedHashMap<>();
+    plan.steps().stream().filter(step -> step.route().isPresent()).forEach(step -> settles.put(step, settles(step.check(), leading.get())));
+    double most = settles.values().stream().mapToDouble(Double::doubleValue).max().orElse(0);
+    return settles.entrySet().stream().filter(one -> most > 0 && one.getValue() >= ENOUGH * most).map(Map.Entry::getKey).min(Comparator.comparingDouble(Plan.Step::minutes))
+        .map(first -> new Plan<>(Stream.concat(Stream.of(first), plan.steps().stream().filter(step -> !step.equals(first))).toList())).orElse(plan);
+  }
+
+  /** What a check tells of whether one suspect is to blame, in bits. */
+  private double settles(Check<S> check, Suspect<S> suspect) {
+    Case<S> known = standing.known();
+    List<Outlook> outlooks = Stream.of(Hypothesis.of(suspect.leading()), Hypothesis.<S>none())
+        .map(story -> predictions.of(story, predictions.state(known.sound(), story, known.repairs()), check)).toList();
+    Cells cells = Cells.of(check.answers(), outlooks);
+    double[] with = cells.probabilities(outlooks.get(0));
+    double[] without = cells.probabilities(outlooks.get(1));
+    double bits = 0;
+    for (int o = 0; o < with.length; o++) {
+      double either = (with[o] + without[o]) / 2;
+      bits += part(with[o], either) + part(without[o], either);
+    }
+    return bits;
+  }
+
+  private static double part(double p, double either) {
+    return p > 0 ? p / 2 * Math.log(p / either) / Math.log(2) : 0;
   }
 
   /** Whether a check was made in full often enough: a second look is worth its minutes where much rests on the first. */

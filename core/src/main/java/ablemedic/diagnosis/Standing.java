@@ -14,11 +14,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 
 /** What is believed of a case: every story weighed, and from them the suspects. */
 public final class Standing<S> {
   /** A finding is explained by a fault that makes it this much likelier, as a logarithm. */
-  private static final double EXPLAINS = Math.log(1.5);
+  static final double EXPLAINS = Math.log(1.5);
 
   private final Case<S> known;
   private final Assumptions assumptions;
@@ -26,6 +27,10 @@ public final class Standing<S> {
   private final Remedies<S> remedies;
   private final Predictions<S> predictions;
   private final List<Suspect<S>> suspects;
+  private final List<Suspect<S>> apart;
+  private final Set<String> explaining;
+  /** Remedies of what is recorded wrong and explains nothing that was found. */
+  private final Set<String> bystanders;
 
   /**
    * A hypothesis with what speaks for it.
@@ -43,7 +48,12 @@ public final class Standing<S> {
     this.assumptions = assumptions;
     this.stories = List.copyOf(stories);
     this.remedies = remedies;
-    this.suspects = rank();
+    Set<String> explains = explains();
+    List<Suspect<S>> ranked = rank();
+    this.explaining = explains.isEmpty() ? all() : explains;
+    this.bystanders = ranked.stream().filter(one -> one.leading().isRecorded()).map(Suspect::remedy).filter(remedy -> !explaining.contains(remedy)).collect(Collectors.toSet());
+    this.suspects = ranked.stream().filter(one -> !bystanders.contains(one.remedy())).toList();
+    this.apart = ranked.stream().filter(one -> bystanders.contains(one.remedy())).toList();
   }
 
   public Case<S> known() {
@@ -63,6 +73,11 @@ public final class Standing<S> {
     return suspects;
   }
 
+  /** What the record has wrong and the complaint does not concern, by falling belief: something else to put right. */
+  public List<Suspect<S>> apart() {
+    return apart;
+  }
+
   /** The suspect that is worth acting on, where one stands out. */
   public Optional<Suspect<S>> standsOut() {
     return suspects.stream().findFirst().filter(first -> first.belief() >= assumptions.standsOutAt());
@@ -70,18 +85,24 @@ public final class Standing<S> {
 
   /** Probability that nothing in the book is wrong any more: every fault held is put right, and no fix was astray. */
   public double nothingLeft() {
-    return sum(h -> h.inBook() && owed(h).isEmpty() && !isAstray(h));
+    return sum(h -> h.inBook() && owedHere(h).isEmpty() && !isAstray(h));
+  }
+
+  /** The remedies that a story still owes, those apart from what was complained of left out. */
+  private Set<String> owedHere(Hypothesis<S> hypothesis) {
+    Set<String> owed = owed(hypothesis);
+    owed.removeAll(bystanders);
+    return owed;
   }
 
   /** Probability that nothing is left which explains anything that was found, and no fix was astray; what may be wrong besides is a bystander. */
   public double explained() {
-    Set<String> explaining = explaining();
     return sum(h -> h.inBook() && !isAstray(h) && Collections.disjoint(owed(h), explaining));
   }
 
   /** Probability that nothing is left but faults of one sort, or nothing at all. */
   public double nothingLeftBut(Predicate<Fault<S>> sort) {
-    return sum(h -> h.inBook() && !isAstray(h) && h.faults().stream().filter(fault -> !remedies.healed(fault, known.repairs())).allMatch(sort));
+    return sum(h -> h.inBook() && !isAstray(h) && h.faults().stream().filter(fault -> !fault.isHarmless() && !remedies.healed(fault, known.repairs())).allMatch(sort));
   }
 
   /**
@@ -103,7 +124,7 @@ public final class Standing<S> {
       if (!story.hypothesis().inBook()) {
         continue;
       }
-      Set<String> owed = owed(story.hypothesis());
+      Set<String> owed = owedHere(story.hypothesis());
       long shown = owed.stream().filter(listed::contains).count();
       twice += Math.max(0, shown - 1) * story.belief();
       small += shown == 0 && !owed.isEmpty() ? story.belief() : 0;
@@ -170,22 +191,28 @@ public final class Standing<S> {
    * where nothing was found that needs explaining.
    */
   public Set<String> explaining() {
+    return explaining;
+  }
+
+  private Set<String> all() {
+    return stories.stream().filter(w -> w.hypothesis().inBook() && w.hypothesis().faults().size() == 1).flatMap(w -> owedEver(w.hypothesis()).stream()).collect(Collectors.toSet());
+  }
+
+  private Set<String> explains() {
     double[] sound = stories.stream().filter(w -> w.hypothesis().inBook() && w.hypothesis().faults().isEmpty())
         .findFirst().orElseThrow().logLikelihoods();
-    Set<String> all = new HashSet<>();
-    Set<String> explaining = new HashSet<>();
+    Set<String> explains = new HashSet<>();
     for (Weighed<S> w : stories) {
       if (w.hypothesis().inBook() && w.hypothesis().faults().size() == 1) {
         Set<String> owed = owedEver(w.hypothesis());
-        all.addAll(owed);
         for (int k = 0; k < sound.length; k++) {
           if (w.logLikelihoods()[k] - sound[k] > EXPLAINS) {
-            explaining.addAll(owed);
+            explains.addAll(owed);
           }
         }
       }
     }
-    return explaining.isEmpty() ? all : explaining;
+    return explains;
   }
 
   /** Minimal sets of remedies each of which alone explains all that was found, by falling belief. */
@@ -292,7 +319,7 @@ public final class Standing<S> {
     Map<String, List<Fault<S>>> faults = new HashMap<>();
     for (Weighed<S> weighed : stories) {
       for (Fault<S> fault : weighed.hypothesis().faults()) {
-        if (remedies.healed(fault, known.repairs())) {
+        if (fault.isHarmless() || remedies.healed(fault, known.repairs())) {
           continue;
         }
         if (byFault.merge(fault.id(), weighed.belief(), Double::sum) == weighed.belief()) {

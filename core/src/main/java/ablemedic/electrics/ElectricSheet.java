@@ -171,7 +171,7 @@ public record ElectricSheet(List<Part> parts, List<Lead> leads, PackKind pack) {
       }
     }
     missing.addAll(destroyed());
-    leads.forEach(lead -> fed(lead).filter(fed -> !fed.destroys() && fed.leastV() < fed.part().archetype().lowestV())
+    leads.forEach(lead -> fed(lead).filter(Fed::starves)
         .ifPresent(fed -> missing.add(fed.part().label() + " needs " + fed.part().archetype().lowestV()
             + " V and is fed from a pad of " + rounded(fed.leastV()) + " V: it will not work there.")));
     return missing;
@@ -189,11 +189,33 @@ public record ElectricSheet(List<Part> parts, List<Lead> leads, PackKind pack) {
         + " V: that destroys it. Move its lead before the pack goes in.").toList();
   }
 
-  /** A part that a lead feeds, with the least and the most that stands on the pad it comes from. */
-  private record Fed(Part part, double leastV, double mostV) {
-    boolean destroys() {
+  /**
+   * A part that a wire feeds, with the least and the most that stands on the pad it comes from.
+   *
+   * @param at   the address of its supply pad
+   * @param from the address of the pad that feeds it
+   * @param usb  whether that is live from the computer alone
+   */
+  public record Fed(Part part, String at, String from, double leastV, double mostV, boolean usb) {
+    /** Whether the part does not stand it. */
+    public boolean destroys() {
       return mostV > part.archetype().highestV();
     }
+
+    /** Whether it is too little for the part. */
+    public boolean starves() {
+      return !destroys() && leastV < part.archetype().lowestV();
+    }
+  }
+
+  /** What feeds which part, by the wires of the sheet. */
+  public List<Fed> fed() {
+    return leads.stream().flatMap(lead -> fed(lead).stream()).toList();
+  }
+
+  /** Whether a pad has room for one more wire. */
+  public boolean hasRoom(String address) {
+    return leads.stream().filter(lead -> lead.from().equals(address) || lead.to().equals(address)).count() < pad(address).room();
   }
 
   private Optional<Fed> fed(Lead lead) {
@@ -204,8 +226,9 @@ public record ElectricSheet(List<Part> parts, List<Lead> leads, PackKind pack) {
     if (feed.kind() != Pad.Kind.FEED || pad(fed).kind() != Pad.Kind.SUPPLY) {
       return Optional.empty();
     }
-    return Optional.of(feed.volts() == 0 ? new Fed(part, pack.cells() * 3.3, pack.fullV())
-        : new Fed(part, feed.volts(), feed.volts()));
+    String source = from.kind() == Pad.Kind.FEED ? lead.from() : lead.to();
+    return Optional.of(feed.volts() == 0 ? new Fed(part, fed, source, pack.cells() * 3.3, pack.fullV(), feed.usb())
+        : new Fed(part, fed, source, feed.volts(), feed.volts(), feed.usb()));
   }
 
   private static double rounded(double volts) {

@@ -50,6 +50,14 @@ public sealed interface Harm {
     }
   }
 
+  /** A wire that is not there at all. */
+  record LeadAbsent(String leadId) implements Harm {
+    @Override
+    public Slot slot() {
+      return Poor.slot(leadId);
+    }
+  }
+
   /** A link that conducts badly. */
   record Poor(String linkId, double ohms) implements Harm {
     @Override

@@ -16,6 +16,9 @@ import java.util.Map;
  * @param leftOut whether a build of these versions may leave it out to save room
  */
 public record Ability(String what, int since, int until, boolean leftOut) {
+  /** The id of reading a compass. */
+  public static final String COMPASS = "compass";
+
   /** All that a craft can need of its firmware, by id, in words. */
   public static final Map<String, String> KNOWN = known();
 
@@ -38,6 +41,7 @@ public record Ability(String what, int since, int until, boolean leftOut) {
     }
     all.put("two-way-motors", "two-way motor protocol");
     all.put("soft-serial", "soft serial");
+    all.put(COMPASS, "compass");
     return all;
   }
 

@@ -50,9 +50,9 @@ public final class Handbook {
     return Optional.ofNullable(pages.get(id));
   }
 
-  /** The pages that belong to no family: lamps and tones, schools of practice, and cautions. */
+  /** The pages that belong to no family: conflicts of the record, lamps and tones, schools of practice, and cautions. */
   public static List<Page> general() {
-    return read(Handbook.class, OF_ALL, Chapter.CHECKS, Chapter.LAMPS, Chapter.SCHOOLS, Chapter.CAUTIONS);
+    return read(Handbook.class, OF_ALL, Chapter.FAULTS, Chapter.CHECKS, Chapter.LAMPS, Chapter.SCHOOLS, Chapter.CAUTIONS);
   }
 
   /** The pages in the files of these chapters beside a class. */

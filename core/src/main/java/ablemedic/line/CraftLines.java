@@ -12,22 +12,23 @@ import ablemedic.electrics.Lead;
 import ablemedic.electrics.Pad;
 import ablemedic.electrics.Part;
 import ablemedic.electrics.SerialBoard;
-import ablemedic.electrics.SerialPad;
 import ablemedic.electrics.SerialPad.Inverter;
 import ablemedic.electrics.SerialPad.Side;
+import ablemedic.electrics.SerialPad;
 import ablemedic.electrics.Wiring;
+import ablemedic.line.CraftLine.End;
+import ablemedic.line.JoinedPart.Grade;
+import ablemedic.line.JoinedPart.Judged;
+import ablemedic.line.JoinedPart.Rule;
+import ablemedic.line.JoinedPart.Way;
 import ablemedic.physics.Memory;
 import ablemedic.physics.PackOut;
 import ablemedic.physics.Powered;
 import ablemedic.physics.UsbPower;
 import ablemedic.reading.Meter;
-import ablemedic.line.CraftLine.End;
-import ablemedic.line.JoinedPart.Grade;
-import ablemedic.line.JoinedPart.Judged;
-import ablemedic.line.JoinedPart.Way;
 import ablemedic.told.Told;
-import ablemedic.wire.Format;
 import ablemedic.wire.Format.Back;
+import ablemedic.wire.Format;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -99,7 +100,7 @@ public final class CraftLines {
 
   private CraftLines judgedBySheet() {
     lines.forEach(line -> bySheet.put(line.id(), Stream.concat(line.needed().stream().filter(end -> jammed(sound, end, end.boardPad()))
-        .map(end -> new Judged(Grade.WRONG, Way.BOTH, "Another part sends on pad " + end.printed() + " as well.", "Give each its own pad.")), joined(line, sound, false).wrong().stream()).toList()));
+        .map(end -> new Judged(Rule.SHARED_PAD, Grade.WRONG, Way.BOTH, "Another part sends on pad " + end.printed() + " as well.", "Give each its own pad.")), joined(line, sound, false).wrong().stream()).toList()));
     return this;
   }
 
@@ -191,7 +192,7 @@ public final class CraftLines {
     boolean oneWire = joined.part().oneWire();
     Reach sends = line.sends().map(end -> wire(craft, end)).orElse(Reach.NONE);
     Reach hears = (oneWire ? line.sends().or(line::hears) : line.hears()).map(end -> wire(craft, end)).orElse(Reach.NONE);
-    Reach heard = joined.isHeard(bySheet(line)) ? sends : Reach.NONE;
+    Reach heard = joined.isHeard(bySheet(line)) ? GnssLoad.of(joined, craft.told(SpokenSettings.GNSS_HZ)).through(sends) : Reach.NONE;
     boolean silent = line.job() == Job.TELEMETRY && !telemetryOn(craft);
     Reach spoken = joined.isSpokenTo(bySheet(line)) && !silent ? hears : Reach.NONE;
     return new Now(true, heard, spoken, joined);

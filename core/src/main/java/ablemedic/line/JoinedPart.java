@@ -64,8 +64,15 @@ public record JoinedPart(SerialBoard board, Wish part, int baud, Optional<Serial
     BOTH
   }
 
+  /** What is asked of a line. */
+  public enum Rule {
+    OVERFED, FIVE_VOLTS_IN, NO_SUPPLY, NO_GROUND, ONE_WIRE_ABSENT, ONE_WIRE_ON_RX, SENDS_TO_NOTHING, SENDS_TO_TX, HEARS_NOTHING, HEARS_RX, NO_INVERTER, INVERSION, UNREAD,
+    TWO_UARTS, FUNCTION_ELSEWHERE, NO_FUNCTION, OTHER_FUNCTION, SEVERAL_FUNCTIONS, FORMAT, RATE, TWO_WIRES_FOR_ONE, ONE_WIRE_FOR_TWO, HELD_BY_COMPUTER, SHARED_WITH_COMPUTER,
+    TOO_FAST_FOR_SOFT, SOFT_OFF, ONE_WAY, SHARED_PAD, OVERLOADED
+  }
+
   /** One thing that was found, which way it stops, and what puts it right. */
-  public record Judged(Grade grade, Way way, String text, String remedy) {
+  public record Judged(Rule rule, Grade grade, Way way, String text, String remedy) {
     public Judged {
       text = Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
@@ -111,37 +118,37 @@ public record JoinedPart(SerialBoard board, Wish part, int baud, Optional<Serial
     return judged().stream().map(Judged::grade).findFirst();
   }
 
-  private static void add(List<Judged> all, boolean holds, Grade grade, Way way, String text, String remedy) {
+  private static void add(List<Judged> all, boolean holds, Rule rule, Grade grade, Way way, String text, String remedy) {
     if (holds) {
-      all.add(new Judged(grade, way, text, remedy));
+      all.add(new Judged(rule, grade, way, text, remedy));
     }
   }
 
   private void volts(List<Judged> all) {
-    add(all, supplyV > standsV + SUPPLY_PLAY, Grade.HARMS, Way.BOTH, part.name() + " stands " + standsV + " V and is fed with " + supplyV + " V: that destroys it.",
+    add(all, supplyV > standsV + SUPPLY_PLAY, Rule.OVERFED, Grade.HARMS, Way.BOTH, part.name() + " stands " + standsV + " V and is fed with " + supplyV + " V: that destroys it.",
         "Move its supply to a rail of " + standsV + " V before anything is powered.");
-    sends.filter(pad -> part.volts5() && !pad.bears5V()).ifPresent(pad -> all.add(new Judged(Grade.HARMS, Way.HEARD,
+    sends.filter(pad -> part.volts5() && !pad.bears5V()).ifPresent(pad -> all.add(new Judged(Rule.FIVE_VOLTS_IN, Grade.HARMS, Way.HEARD,
         part.name() + " sends 5 V into pad " + pad.name() + ", which bears 3.3 V.", "Use a pad that bears 5 V, or two resistors as a divider.")));
-    add(all, supplyV == 0, Grade.WRONG, Way.BOTH, part.name() + " has no supply.", "Measure the supply at the part itself, pack in where the computer alone does not feed it.");
-    add(all, !ground, Grade.WRONG, Way.BOTH, "The two have no ground in common.", "Join " + part.name() + "'s ground to a ground of the board.");
+    add(all, supplyV == 0, Rule.NO_SUPPLY, Grade.WRONG, Way.BOTH, part.name() + " has no supply.", "Measure the supply at the part itself, pack in where the computer alone does not feed it.");
+    add(all, !ground, Rule.NO_GROUND, Grade.WRONG, Way.BOTH, "The two have no ground in common.", "Join " + part.name() + "'s ground to a ground of the board.");
   }
 
   private void wires(List<Judged> all) {
     if (part.oneWire()) {
       SerialPad pad = sends.or(() -> hears).orElse(null);
-      add(all, pad == null, Grade.WRONG, Way.BOTH, "Its one wire is joined to nothing.", "Join it to a sending pad (TX).");
-      add(all, pad != null && pad.side() == Side.RX, Grade.WRONG, Way.BOTH, "The one wire of " + part.format().label() + " lies on a hearing pad (RX).",
+      add(all, pad == null, Rule.ONE_WIRE_ABSENT, Grade.WRONG, Way.BOTH, "Its one wire is joined to nothing.", "Join it to a sending pad (TX).");
+      add(all, pad != null && pad.side() == Side.RX, Rule.ONE_WIRE_ON_RX, Grade.WRONG, Way.BOTH, "The one wire of " + part.format().label() + " lies on a hearing pad (RX).",
           "Move it to the sending pad (TX) of a port: both ways go over that.");
       return;
     }
     if (part.heard()) {
-      add(all, sends.isEmpty(), Grade.WRONG, Way.HEARD, "What " + part.name() + " sends is joined to nothing.", "Join it to the hearing pad (RX) of its port.");
-      sends.filter(pad -> pad.side() == Side.TX).ifPresent(pad -> all.add(new Judged(Grade.WRONG, Way.HEARD,
+      add(all, sends.isEmpty(), Rule.SENDS_TO_NOTHING, Grade.WRONG, Way.HEARD, "What " + part.name() + " sends is joined to nothing.", "Join it to the hearing pad (RX) of its port.");
+      sends.filter(pad -> pad.side() == Side.TX).ifPresent(pad -> all.add(new Judged(Rule.SENDS_TO_TX, Grade.WRONG, Way.HEARD,
           "What " + part.name() + " sends goes to pad " + pad.name() + ", which sends too: nobody hears.", crossed())));
     }
     if (part.spokenTo()) {
-      add(all, hears.isEmpty(), Grade.WRONG, Way.SPOKEN, "What " + part.name() + " hears is joined to nothing.", "Join it to the sending pad (TX) of its port.");
-      hears.filter(pad -> pad.side() == Side.RX).ifPresent(pad -> all.add(new Judged(Grade.WRONG, Way.SPOKEN,
+      add(all, hears.isEmpty(), Rule.HEARS_NOTHING, Grade.WRONG, Way.SPOKEN, "What " + part.name() + " hears is joined to nothing.", "Join it to the sending pad (TX) of its port.");
+      hears.filter(pad -> pad.side() == Side.RX).ifPresent(pad -> all.add(new Judged(Rule.HEARS_RX, Grade.WRONG, Way.SPOKEN,
           "What " + part.name() + " hears goes to pad " + pad.name() + ", which hears too: nobody speaks.", crossed())));
     }
   }
@@ -169,9 +176,9 @@ public record JoinedPart(SerialBoard board, Wish part, int baud, Optional<Serial
         continue;
       }
       if (!pad.hears(low)) {
-        all.add(new Judged(Grade.WRONG, wayOf(pad), idles + ", and at pad " + pad.name() + " " + pad.inverter().label() + ".", elsewhere(pad, low)));
+        all.add(new Judged(Rule.NO_INVERTER, Grade.WRONG, wayOf(pad), idles + ", and at pad " + pad.name() + " " + pad.inverter().label() + ".", elsewhere(pad, low)));
       } else if (turns(pad.inverter()) && told.isPresent() && told.get().inverted() != low) {
-        all.add(new Judged(Grade.WRONG, wayOf(pad), idles + ", and pad " + pad.name() + " is set the other way.", switch (pad.inverter()) {
+        all.add(new Judged(Rule.INVERSION, Grade.WRONG, wayOf(pad), idles + ", and pad " + pad.name() + " is set the other way.", switch (pad.inverter()) {
           case JUMPER -> "Bridge the jumper of pad " + pad.name() + " for " + (low ? "an inverted" : "a plain") + " line.";
           default -> "Set inversion " + (low ? "on" : "off") + " for port " + pad.port() + ".";
         }));
@@ -197,30 +204,30 @@ public record JoinedPart(SerialBoard board, Wish part, int baud, Optional<Serial
   private void settings(List<Judged> all) {
     Optional<String> port = used().stream().map(SerialPad::port).findFirst();
     if (told.isEmpty()) {
-      all.add(new Judged(Grade.UNKNOWN, Way.BOTH, "Nobody has read what the port is told.", "Read the board's ports: job, format and rate of port " + port.orElse("?") + "."));
+      all.add(new Judged(Rule.UNREAD, Grade.UNKNOWN, Way.BOTH, "Nobody has read what the port is told.", "Read the board's ports: job, format and rate of port " + port.orElse("?") + "."));
       return;
     }
     Told is = told.get();
     List<String> ports = used().stream().map(SerialPad::port).distinct().toList();
     used().stream().filter(pad -> !pad.port().equals(is.port())).forEach(pad -> all.add(ports.size() > 1
-        ? new Judged(Grade.WRONG, wayOf(pad), "Its wires lie on two ports, " + String.join(" and ", ports) + "; the job stands at port " + is.port() + ".",
+        ? new Judged(Rule.TWO_UARTS, Grade.WRONG, wayOf(pad), "Its wires lie on two ports, " + String.join(" and ", ports) + "; the job stands at port " + is.port() + ".",
             "Both belong on one port.")
-        : new Judged(Grade.WRONG, wayOf(pad), "The job stands at port " + is.port() + ", pad " + pad.name() + " is of port " + pad.port() + ".",
+        : new Judged(Rule.FUNCTION_ELSEWHERE, Grade.WRONG, wayOf(pad), "The job stands at port " + is.port() + ", pad " + pad.name() + " is of port " + pad.port() + ".",
             "Give the job to port " + pad.port() + "; that is quicker than the iron.")));
-    add(all, is.jobs().isEmpty(), Grade.WRONG, Way.BOTH, "Port " + is.port() + " has no job.", "Set port " + is.port() + " to " + part.job().label() + ".");
-    add(all, !is.jobs().isEmpty() && !is.jobs().contains(part.job()) && !carriesBack(is), Grade.WRONG, Way.BOTH,
+    add(all, is.jobs().isEmpty(), Rule.NO_FUNCTION, Grade.WRONG, Way.BOTH, "Port " + is.port() + " has no job.", "Set port " + is.port() + " to " + part.job().label() + ".");
+    add(all, !is.jobs().isEmpty() && !is.jobs().contains(part.job()) && !carriesBack(is), Rule.OTHER_FUNCTION, Grade.WRONG, Way.BOTH,
         "Port " + is.port() + " is told " + String.join(" and ", is.jobs().stream().map(Job::label).toList()) + ", not " + part.job().label() + ".",
         "Set port " + is.port() + " to " + part.job().label() + ".");
-    add(all, is.jobs().size() > 1 && !carriesBack(is), Grade.WRONG, Way.BOTH, "Port " + is.port() + " has " + is.jobs().size() + " jobs; it can do one.",
+    add(all, is.jobs().size() > 1 && !carriesBack(is), Rule.SEVERAL_FUNCTIONS, Grade.WRONG, Way.BOTH, "Port " + is.port() + " has " + is.jobs().size() + " jobs; it can do one.",
         "Leave " + part.job().label() + " alone on it.");
-    add(all, is.format() != part.format(), Grade.WRONG, Way.BOTH, "The port is to speak " + is.format().label() + ", the part speaks " + part.format().label() + ".",
+    add(all, is.format() != part.format(), Rule.FORMAT, Grade.WRONG, Way.BOTH, "The port is to speak " + is.format().label() + ", the part speaks " + part.format().label() + ".",
         "Set the port to " + part.format().label() + ", or the part's output to " + is.format().label() + " if it can.");
     if (!part.format().bauds().isEmpty()) {
-      add(all, Math.abs((double) is.baud() / baud - 1) > RATE_FITS, Grade.WRONG, Way.BOTH,
+      add(all, Math.abs((double) is.baud() / baud - 1) > RATE_FITS, Rule.RATE, Grade.WRONG, Way.BOTH,
           "The port is set to " + is.baud() + " baud, the part to " + baud + ".", "Set the port to " + baud + " baud.");
     }
-    add(all, part.oneWire() && !is.oneWire(), Grade.WRONG, Way.BOTH, part.format().label() + " goes both ways over one wire, and the port uses two.", "Set half duplex on.");
-    add(all, !part.oneWire() && is.oneWire() && part.heard(), Grade.WRONG, Way.HEARD, "The port hears on its sending pad, and the part speaks on another wire.",
+    add(all, part.oneWire() && !is.oneWire(), Rule.TWO_WIRES_FOR_ONE, Grade.WRONG, Way.BOTH, part.format().label() + " goes both ways over one wire, and the port uses two.", "Set half duplex on.");
+    add(all, !part.oneWire() && is.oneWire() && part.heard(), Rule.ONE_WIRE_FOR_TWO, Grade.WRONG, Way.HEARD, "The port hears on its sending pad, and the part speaks on another wire.",
         "Set half duplex off.");
   }
 
@@ -233,16 +240,16 @@ public record JoinedPart(SerialBoard board, Wish part, int baud, Optional<Serial
   private void surroundings(List<Judged> all) {
     for (String port : used().stream().map(SerialPad::port).distinct().toList()) {
       if (port.equals(board.computer())) {
-        all.add(computer ? new Judged(Grade.WRONG, Way.BOTH, "The computer holds port " + port + " while it is joined.", "Take the computer off, and try with the pack.")
-            : new Judged(Grade.DOUBTFUL, Way.BOTH, "Port " + port + " is the computer's too.", "Set everything first, then give the port away."));
+        all.add(computer ? new Judged(Rule.HELD_BY_COMPUTER, Grade.WRONG, Way.BOTH, "The computer holds port " + port + " while it is joined.", "Take the computer off, and try with the pack.")
+            : new Judged(Rule.SHARED_WITH_COMPUTER, Grade.DOUBTFUL, Way.BOTH, "Port " + port + " is the computer's too.", "Set everything first, then give the port away."));
       }
       if (board.isSoft(port)) {
-        add(all, baud > SOFT_BAUD, Grade.WRONG, Way.BOTH,
+        add(all, baud > SOFT_BAUD, Rule.TOO_FAST_FOR_SOFT, Grade.WRONG, Way.BOTH,
             part.name() + " is too fast for a software port.", "Use a port of the chip.");
-        told.filter(is -> !is.softOn()).ifPresent(is -> all.add(new Judged(Grade.WRONG, Way.BOTH, "Software ports are off.", "Switch soft serial on; the firmware must have it on this pin.")));
+        told.filter(is -> !is.softOn()).ifPresent(is -> all.add(new Judged(Rule.SOFT_OFF, Grade.WRONG, Way.BOTH, "Software ports are off.", "Switch soft serial on; the firmware must have it on this pin.")));
       }
     }
-    add(all, part.format().back() == Back.ONE_WAY, Grade.DOUBTFUL, Way.BOTH, part.format().label() + " goes one way: it shows values, and can never change a setting.",
+    add(all, part.format().back() == Back.ONE_WAY, Rule.ONE_WAY, Grade.DOUBTFUL, Way.BOTH, part.format().label() + " goes one way: it shows values, and can never change a setting.",
         "For settings from the radio take a format that goes both ways.");
   }
 }

@@ -63,6 +63,8 @@ public final class Circuits {
   private static Network harmed(Network network, Wiring wiring, Harm harm) {
     if (harm instanceof Harm.Open open) {
       return link(wiring, open.linkId()).map(i -> network.with(i, 0)).orElse(network);
+    } else if (harm instanceof Harm.LeadAbsent absent) {
+      return link(wiring, absent.leadId()).map(i -> network.with(i, 0)).orElse(network);
     } else if (harm instanceof Harm.Poor poor) {
       return link(wiring, poor.linkId()).map(i -> network.with(i, 1 / poor.ohms())).orElse(network);
     } else if (harm instanceof Harm.Bridge bridge) {

@@ -2,8 +2,7 @@ package ablemedic.power;
 
 import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
-import ablemedic.speciality.Lint;
-import ablemedic.speciality.Lint.Severity;
+import ablemedic.requirement.Violation;
 import java.util.List;
 
 /** The alarms of a craft against the school by which its packs are flown. */
@@ -12,13 +11,13 @@ public final class AlarmSchool {
 
   private AlarmSchool() {}
 
-  /** What a craft is told of its alarms that does not go with a school; nothing where it does. */
-  public static List<Lint> lint(Craft craft, LandingSchool school) {
+  /** What of its alarms conflicts with a convention; nothing where they agree. */
+  public static List<Violation> violations(Craft craft, LandingSchool school) {
     double warns = craft.told(BoardSettings.WARN_CELL);
     if (warns > school.warnV() - NEAR_V) {
       return List.of();
     }
-    return List.of(new Lint(Severity.DOUBTFUL, "It warns at " + craft.told().said(BoardSettings.WARN_CELL) + ", and its packs are flown by “" + school.label() + "”",
-        "Warn at " + school.warnV() + " V a cell, critical at " + school.criticalV(), List.of(BoardSettings.WARN_CELL, BoardSettings.LOWEST_CELL), ""));
+    return List.of(Violation.doubt("landing-warning", "It warns at " + craft.told().said(BoardSettings.WARN_CELL) + ", and its batteries are flown by “" + school.label() + "”",
+        "Warn at " + school.warnV() + " V a cell, critical at " + school.criticalV(), "", BoardSettings.WARN_CELL, BoardSettings.LOWEST_CELL));
   }
 }

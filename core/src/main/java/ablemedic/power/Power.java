@@ -5,13 +5,13 @@ import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Survey;
 import ablemedic.electrics.Wiring;
-import ablemedic.handbook.Handbook;
 import ablemedic.handbook.Handbook.Chapter;
 import ablemedic.handbook.Handbook.Page;
+import ablemedic.handbook.Handbook;
 import ablemedic.reading.Meter;
+import ablemedic.requirement.Requirement;
 import ablemedic.speciality.Complaint;
 import ablemedic.speciality.Instrument;
-import ablemedic.speciality.Lint;
 import ablemedic.speciality.RoutineSchool;
 import ablemedic.speciality.Speciality;
 import java.util.List;
@@ -66,8 +66,8 @@ public final class Power {
     }
 
     @Override
-    public List<Lint> lint(Craft craft) {
-      return PowerLint.of(craft);
+    public List<Requirement> requirements() {
+      return PowerRequirements.ALL;
     }
 
     @Override

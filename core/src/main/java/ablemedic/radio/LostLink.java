@@ -4,6 +4,7 @@ import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
+import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.FailsafeSettings.HomeAt;
 import ablemedic.craft.FailsafeSettings.Stage2;
 import ablemedic.craft.ReceiverSettings;
@@ -45,7 +46,7 @@ public record LostLink(WhenLost receiver, double noticeS, boolean presetArm, dou
    * @param wanted      satellites that it wants
    * @param leastM      distance under which it lands instead
    * @param climbToM    height that it climbs to first
-   * @param levelSound  whether level was calibrated
+   * @param levelSound  whether it knows how it lies: level calibrated, and a compass that it goes by can be read
    * @param compassDeg  how far what it takes for north is off
    * @param at          when it noted home
    */
@@ -84,7 +85,7 @@ public record LostLink(WhenLost receiver, double noticeS, boolean presetArm, dou
   /** The link of a craft, lost at a moment, as receiver and board are told. */
   public static LostLink of(Craft craft, Moment moment) {
     Tilt off = craft.told(BoardSettings.LEVEL_OFF);
-    boolean level = craft.told(ArmingSettings.CALIBRATED) && Math.hypot(off.rollDeg(), off.pitchDeg()) < LEVEL_OFF;
+    boolean level = craft.told(ArmingSettings.CALIBRATED) && Math.hypot(off.rollDeg(), off.pitchDeg()) < LEVEL_OFF && FirmwareSettings.readsCompass(craft);
     Home home = new Home(moment.fix(), moment.fix(), moment.satellites(), craft.told(FailsafeSettings.LEAST_SATELLITES), craft.told(FailsafeSettings.LEAST_DISTANCE),
         craft.told(FailsafeSettings.CLIMB_TO), level, craft.told(FailsafeSettings.COMPASS_OFF), craft.told(FailsafeSettings.HOME_AT));
     return new LostLink(craft.told(ReceiverSettings.WHEN_LOST), craft.told(ReceiverSettings.NOTICES), craft.told(ReceiverSettings.PRESET_ARM), craft.told(ReceiverSettings.PRESET_THROTTLE),

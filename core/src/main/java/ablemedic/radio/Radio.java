@@ -4,15 +4,15 @@ import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Fault;
-import ablemedic.handbook.Handbook;
 import ablemedic.handbook.Handbook.Chapter;
 import ablemedic.handbook.Handbook.Page;
+import ablemedic.handbook.Handbook;
 import ablemedic.reading.Meter;
+import ablemedic.requirement.Requirement;
 import ablemedic.speciality.CheckList;
 import ablemedic.speciality.Complaint;
 import ablemedic.speciality.FaultList;
 import ablemedic.speciality.Instrument;
-import ablemedic.speciality.Lint;
 import ablemedic.speciality.Speciality;
 import java.util.List;
 
@@ -45,8 +45,8 @@ public final class Radio {
     }
 
     @Override
-    public List<Lint> lint(Craft craft) {
-      return RadioLint.of(craft);
+    public List<Requirement> requirements() {
+      return RadioRequirements.ALL;
     }
 
     @Override

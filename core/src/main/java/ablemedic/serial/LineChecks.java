@@ -127,6 +127,10 @@ final class LineChecks {
       checks.rate(SerialSettings.partBaud(job), SpokenSettings.baud(job), craft, "part-rate-" + id, "read-part", "Read the rate that the " + line.label() + " is set to",
           "With its own tool; 0 where it is as it came.");
     }
+    if (job == Job.GNSS) {
+      checks.rate(SerialSettings.GNSS_HZ, SpokenSettings.GNSS_HZ, craft, "gnss-hz-" + id, "read-part", "Read how many positions a second the " + line.label() + " is set to",
+          "With its own tool, or count the sentences of one second.");
+    }
     if (pad.get().inverter() == Inverter.CHIP || pad.get().inverter() == Inverter.SOFTWARE) {
       checks.add(SerialSettings.inversion(port).read("inversion-" + id, "read-inversion", "Read the inversion of port " + port,
           "With the settings of the " + job.label() + " or of the port.", 0.5));

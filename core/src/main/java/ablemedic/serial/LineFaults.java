@@ -18,6 +18,7 @@ import ablemedic.electrics.SerialPad;
 import ablemedic.line.CraftLine.End;
 import ablemedic.line.CraftLine;
 import ablemedic.line.CraftLines;
+import ablemedic.line.GnssLoad;
 import ablemedic.line.JoinedPart;
 import ablemedic.speciality.CraftFault;
 import ablemedic.speciality.FaultList;
@@ -219,6 +220,10 @@ final class LineFaults {
 
   private void part(CraftLine line) {
     if (line.job() == Job.GNSS) {
+      overloading(line).ifPresent(hz -> faults.told(SerialSettings.GNSS_HZ, "gnss-hz-" + line.id(), "gnss-rate-too-high", SpokenSettings.GNSS_HZ, SerialOdds.GNSS_HZ, was -> hz,
+          "The " + line.label() + " is set to " + hz + " positions a second, more than its line carries", elsewhere(SerialSettings.GNSS_HZ, SpokenSettings.GNSS_HZ, craft,
+              "Set the " + line.label() + " to " + craft.told().said(SpokenSettings.GNSS_HZ), 6, "With its own tool, or through the FC if that passes the UART through.",
+              "Or raise the rate at both ends.", SettingTrouble.SAVE)));
       noSky(line, Why.FACE_DOWN, SerialOdds.FACE_DOWN, " lies face down", "Turn the " + line.label() + " round: its ceramic face to the sky", 8);
       if (craft.electrics().sheet().parts().stream().anyMatch(part -> part.archetype().inner().stream()
           .anyMatch(one -> one instanceof Inner.Spoken s && s.job() == Job.VIDEO_CONTROL))) {
@@ -227,6 +232,12 @@ final class LineFaults {
       }
       noSky(line, Why.NO_TIME_YET, SerialOdds.NO_TIME_YET, " had no time for its first fix", "Leave it outdoors, powered and still, for five minutes", 6);
     }
+  }
+
+  /** The lowest usual number of positions a second that its line does not carry. Common practice, no source. */
+  private Optional<Integer> overloading(CraftLine line) {
+    JoinedPart joined = lines.joined(line, craft, false);
+    return Stream.of(5, 10, 25).filter(hz -> hz > craft.told(SpokenSettings.GNSS_HZ) && GnssLoad.of(joined, hz).share() > 1).findFirst();
   }
 
   private void noSky(CraftLine line, Why why, Odds odds, String words, String title, double minutes) {

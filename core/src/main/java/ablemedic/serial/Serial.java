@@ -8,9 +8,9 @@ import ablemedic.handbook.Handbook.Page;
 import ablemedic.handbook.Handbook;
 import ablemedic.line.CraftLines;
 import ablemedic.reading.Meter;
+import ablemedic.requirement.Requirement;
 import ablemedic.speciality.Complaint;
 import ablemedic.speciality.Instrument;
-import ablemedic.speciality.Lint;
 import ablemedic.speciality.Speciality;
 import ablemedic.wire.Format;
 import java.util.List;
@@ -65,8 +65,8 @@ public final class Serial {
     }
 
     @Override
-    public List<Lint> lint(Craft craft) {
-      return SerialLint.of(craft);
+    public List<Requirement> requirements() {
+      return SerialRequirements.ALL;
     }
 
     @Override

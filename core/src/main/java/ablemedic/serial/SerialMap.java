@@ -2,6 +2,7 @@ package ablemedic.serial;
 
 import ablemedic.craft.Craft;
 import ablemedic.craft.PortSettings;
+import ablemedic.craft.SpokenSettings;
 import ablemedic.electrics.Job;
 import ablemedic.electrics.SerialBoard;
 import ablemedic.electrics.SerialPad.Inverter;
@@ -9,8 +10,10 @@ import ablemedic.electrics.SerialPad;
 import ablemedic.line.CraftLine.End;
 import ablemedic.line.CraftLine;
 import ablemedic.line.CraftLines;
+import ablemedic.line.GnssLoad;
 import ablemedic.line.JoinedPart.Grade;
 import ablemedic.line.JoinedPart.Judged;
+import ablemedic.line.JoinedPart.Rule;
 import ablemedic.line.JoinedPart;
 import ablemedic.line.Wish;
 import java.util.ArrayList;
@@ -77,9 +80,9 @@ public record SerialMap(SerialBoard board, List<Port> ports, List<Line> lines, b
     List<Wire> wires = line.ends().stream().map(end -> wire(lines, end, line.sends().filter(end::equals).isPresent())).toList();
     if (wires.isEmpty()) {
       return new Line(line.part().id(), line.label(), wish, speaks, wires, Verdict.UNKNOWN,
-          List.of(new Judged(Grade.UNKNOWN, JoinedPart.Way.BOTH, "No lead of it is entered.", "Enter where its wires lie, or plan a port for it.")));
+          List.of(new Judged(Rule.UNREAD, Grade.UNKNOWN, JoinedPart.Way.BOTH, "No lead of it is entered.", "Enter where its wires lie, or plan a port for it.")));
     }
-    List<Judged> judged = Stream.concat(lines.bySheet(line).stream(), joined.judged().stream()).distinct().sorted(Comparator.comparing(Judged::grade)).toList();
+    List<Judged> judged = Stream.of(lines.bySheet(line), joined.judged(), GnssLoad.of(joined, craft.told(SpokenSettings.GNSS_HZ)).judged()).flatMap(List::stream).distinct().sorted(Comparator.comparing(Judged::grade)).toList();
     return new Line(line.part().id(), line.label(), wish, speaks, wires, judged.stream().findFirst().map(found -> switch (found.grade()) {
       case HARMS -> Verdict.HARMS;
       case WRONG -> Verdict.WRONG;

@@ -29,6 +29,7 @@ final class SerialOdds {
   static final Odds MODEM = new Odds(.012, .0005, .012, .004, .0005, .002, .004);
   static final Odds FACE_DOWN = new Odds(.004, .003, .003, .0001, .0001, .0001, .001);
   static final Odds BESIDE_TRANSMITTER = new Odds(.01, .001, .01, .0005, .0002, .0005, .004);
+  static final Odds GNSS_HZ = new Odds(.012, .0002, .012, .004, .0002, .0005, .003);
   static final Odds NO_TIME_YET = new Odds(.02, .004, .01, .004, .004, .03, .01);
   static final Odds CABLE = new Odds(.015, .012, .015, .015, .01, .015, .015);
   static final Odds DRIVER = new Odds(.01, .002, .004, .012, .002, .006, .006);

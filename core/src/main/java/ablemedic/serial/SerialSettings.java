@@ -29,6 +29,7 @@ final class SerialSettings {
   static final SettingTrouble<Boolean> VERSION = SettingTrouble.of(FirmwareSettings.TELEMETRY_WORKS);
   static final SettingTrouble<Boolean> SOFT_BUILT = SettingTrouble.of(FirmwareSettings.SOFT_BUILT);
   static final SettingTrouble<Boolean> STALE = SettingTrouble.of(FirmwareSettings.STALE);
+  static final SettingTrouble<Integer> GNSS_HZ = SettingTrouble.of(SpokenSettings.GNSS_HZ);
   static final SettingTrouble<Boolean> CABLE = SettingTrouble.of(SpokenSettings.CABLE);
   static final SettingTrouble<Boolean> DRIVER = SettingTrouble.of(SpokenSettings.DRIVER);
   static final SettingTrouble<Boolean> ONE_WAY = SettingTrouble.of(ModemSettings.ONE_WAY);

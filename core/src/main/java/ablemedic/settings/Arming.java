@@ -97,7 +97,7 @@ public record Arming(List<Lock> locks) {
   public record State(boolean computer, boolean radioOn, double throttle, boolean switchOn, boolean onAtPower, double lyingDeg, boolean sky) {
     /** As the pilot goes about it who complains of it. */
     public static State ofPilot(Craft craft, boolean sky) {
-      return new State(craft.told(ArmingSettings.WITH_COMPUTER), true, 0, true, craft.told(ArmingSettings.ON_AT_POWER), 0, sky);
+      return new State(craft.told(ArmingSettings.WITH_COMPUTER), true, 0, true, craft.told(ArmingSettings.ON_AT_POWER), craft.told(ArmingSettings.STANDS), sky);
     }
 
     /** At the bench, level, done as it should be, computer out. */
@@ -166,7 +166,7 @@ public record Arming(List<Lock> locks) {
       double limit = craft.told(ArmingSettings.TILT);
       double seen = seenTilt();
       add(Reason.TILT, seen > limit && limit < 180, "The board takes it to lie " + Math.round(seen) + "° from level; it arms up to " + Math.round(limit) + "°",
-          ArmingSettings.TILT, BoardSettings.ALIGNMENT, BoardSettings.LEVEL_OFF);
+          ArmingSettings.TILT, ArmingSettings.STANDS, BoardSettings.ALIGNMENT, BoardSettings.LEVEL_OFF);
     }
 
     /** How far from level the board takes the craft to lie, degrees. */

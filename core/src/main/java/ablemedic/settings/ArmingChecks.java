@@ -50,6 +50,8 @@ final class ArmingChecks {
   private static final double TOLD_WRONG = 0.08;
   /** What an owner remembers of a text in the goggles or of a lamp that blinked. */
   private static final double SAID_WRONG = 0.2;
+  /** A tilt that is told by eye is off by as much, degrees. Common practice, no source. */
+  private static final double STANDS_DEG = 4;
   /** How often arming is first tried under a roof. */
   private static final double INDOORS = 0.6;
   /** Those that a board tells when it is asked at the computer, whose own lock is always shut then. */
@@ -167,6 +169,9 @@ final class ArmingChecks {
     Choices stood = Choices.of("Where did it stand?", List.of(new Outcome("off", "off"), new Outcome("on", "on, or nobody knows")));
     add(ArmingFaults.AT_POWER.read("switch-at-power", "ask-how-armed", c -> "Where did the arm switch stand when the pack went in?", c -> "Ask or remember.", stood,
         on -> Ways.of(stood, on ? 0.15 : 0.8, on ? 0.85 : 0.2), 0.2).needing(BenchNeeds.NOTHING));
+    Scale tilt = new Scale("how far from level it stands", "deg", 0, 180);
+    add(ArmingFaults.STANDS.read("stands-tilt", "ask-how-it-stands", c -> "How far from level does it stand when it is to arm?", c -> "On the ground where it is flown: grass, a slope, something under it? 0 for level; lay a phone or "
+        + "a protractor beside it. It arms up to " + Math.round(c.told(ArmingSettings.TILT)) + "°.", tilt, stands -> new Spread(tilt, stands, STANDS_DEG, TOLD_WRONG), 0.3).needing(BenchNeeds.NOTHING));
     Choices joined = Choices.of("Was it?", List.of(new Outcome("out", "out"), new Outcome("in", "in")));
     add(ArmingFaults.COMPUTER.read("computer-at-arming", "ask-how-armed", c -> "Was the computer joined when it was to arm?", c -> "Ask or remember. Most boards arm only without its program.",
         joined, in -> Ways.of(joined, in ? 0.1 : 0.92, in ? 0.9 : 0.08), 0.2).needing(BenchNeeds.NOTHING));

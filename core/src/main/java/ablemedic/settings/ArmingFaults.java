@@ -20,11 +20,14 @@ final class ArmingFaults {
   static final SettingTrouble<Boolean> WAITS = SettingTrouble.of(ArmingSettings.WAITS_FOR_FIX);
   static final SettingTrouble<Boolean> CALIBRATED = SettingTrouble.of(ArmingSettings.CALIBRATED);
   static final SettingTrouble<Boolean> COMPUTER = SettingTrouble.of(ArmingSettings.WITH_COMPUTER);
+  static final SettingTrouble<Double> STANDS = SettingTrouble.of(ArmingSettings.STANDS);
   static final SettingTrouble<Boolean> AT_POWER = SettingTrouble.of(ArmingSettings.ON_AT_POWER);
 
   /** How far a trimmed throttle stands above its limit, microseconds. */
   private static final int TRIMMED_US = 40;
   private static final int OUT_OF_REACH_US = 60;
+  /** How much further from level than it arms a craft in grass or on a slope stands, degrees. */
+  private static final double STEEPER_DEG = 8;
 
   private final Craft sound;
   private final List<Fault<Craft>> faults = new ArrayList<>();
@@ -79,6 +82,11 @@ final class ArmingFaults {
   private void handling() {
     add(COMPUTER, ArmingSettings.WITH_COMPUTER, "armed-with-computer", "computer-joined", SettingsOdds.WITH_COMPUTER, was -> true, "The computer's program is joined, and that alone keeps it from arming",
         "Take the computer out before arming", 1, "Disconnect the program, pull the plug. Props off as long as it is at the bench.");
+    double limit = sound.told(ArmingSettings.TILT);
+    if (limit + STEEPER_DEG < 90) {
+      add(STANDS, ArmingSettings.STANDS, "stands-steep", "stands-steep", SettingsOdds.STANDS_STEEP, was -> limit + STEEPER_DEG, "It stands further from level than the " + Math.round(limit) + "° up to which it arms",
+          "Set it on level ground before arming", 1, "Flat ground, a board or a landing pad; out of the grass. Or allow more tilt: 45° on rough ground, if the owner wants it.");
+    }
     add(AT_POWER, ArmingSettings.ON_AT_POWER, "arm-switch-on-at-power", "switch-on-at-power", SettingsOdds.ON_AT_POWER, was -> true, "The arm switch stood on when the pack went in",
         "Arm switch off, then on", 1, "Throttle down, switch off, wait two seconds, switch on. Off before the pack goes in, every time.");
   }

@@ -1,5 +1,6 @@
 package ablemedic.settings;
 
+import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.DriveSettings;
 import ablemedic.craft.PortSettings;
@@ -8,8 +9,8 @@ import ablemedic.firmware.Ability;
 import ablemedic.firmware.Family;
 import ablemedic.line.CraftLine;
 import ablemedic.line.CraftLines;
-import ablemedic.speciality.Lint;
-import ablemedic.speciality.Lint.Severity;
+import ablemedic.requirement.Severity;
+import ablemedic.requirement.Violation;
 import ablemedic.told.Setting;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -56,9 +57,9 @@ public final class BuildNeeds {
   }
 
   /** What a version that is on the board lacks of what the craft needs. */
-  public static List<Lint> lint(Craft craft, Family family, String version) {
-    return of(craft, family, version).stream().filter(need -> need.met() == Met.NO).map(need -> new Lint(Severity.WRONG, family.label() + " " + version + " has no " + need.label(),
-        need.versions().isEmpty() ? "No version of this family has it" : "Version " + String.join(" or ", need.versions()) + " has it", List.of(), "")).toList();
+  public static List<Violation> violations(Craft craft, Family family, String version) {
+    return of(craft, family, version).stream().filter(need -> need.met() == Met.NO).map(need -> Violation.of("build-" + need.label().replace(' ', '-'), Severity.CANNOT_WORK, family.label() + " " + version
+        + " has no " + need.label(), need.versions().isEmpty() ? "No version of this family has it" : "Version " + String.join(" or ", need.versions()) + " has it", "", List.of(), List.of())).toList();
   }
 
   private static Set<String> needed(Craft craft) {
@@ -70,6 +71,9 @@ public final class BuildNeeds {
     }
     if (craft.told(PortSettings.SOFT)) {
       needed.add("soft-serial");
+    }
+    if (craft.told(BoardSettings.COMPASS)) {
+      needed.add(Ability.COMPASS);
     }
     return needed;
   }

@@ -2,9 +2,10 @@ package ablemedic.settings;
 
 import static ablemedic.diagnosis.Prediction.from;
 
+import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
-import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.FirmwareSettings.Image;
+import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.SpokenSettings;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
@@ -60,6 +61,9 @@ final class FlashChecks {
     Choices kept = Choices.of("Is it kept?", List.of(new Outcome("kept", "yes, on the chart"), new Outcome("none", "the board lists nothing")));
     checks.add(new CraftCheck(LISTED, "listing-kept", c -> "Let the board list its settings, and keep the list", c -> "Computer joined: its whole list as text, dropped on the chart under Snapshots. Before anything is changed.", kept,
         from(Facet.of("whether it lists its settings", craft -> comesUp(craft).equals("starts")), lists -> Ways.expecting(kept, lists ? "kept" : "none", MISREAD)), 2, 0, BenchNeeds.COMPUTER, false));
+    if (sound.told(BoardSettings.COMPASS)) {
+      checks.add(FlashFaults.compassBuilt().read("built-compass", "read-build", "Does the FC have settings of a compass at all?", "A build that leaves it out has no page and no setting of it.", 0.5));
+    }
     lines.ifPresent(all -> Arrays.stream(Job.values()).filter(job -> FirmwareSettings.canBeLeftOut(job) && all.of(job).isPresent()).forEach(job ->
         checks.add(FlashFaults.built(job).read("built-" + job.id(), "read-build", "Does the board have settings of " + job.label() + " at all?",
             "A build that leaves it out has no page and no setting of it.", 0.5))));

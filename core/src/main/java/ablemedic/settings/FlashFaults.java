@@ -1,13 +1,14 @@
 package ablemedic.settings;
 
 import ablemedic.craft.ArmingSettings;
+import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
-import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.FirmwareSettings.Image;
+import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.ModeRange;
 import ablemedic.diagnosis.Fault;
-import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Fix.Value;
+import ablemedic.diagnosis.Fix;
 import ablemedic.electrics.Job;
 import ablemedic.line.CraftLines;
 import ablemedic.speciality.CraftFault;
@@ -26,6 +27,7 @@ import java.util.stream.Stream;
 /** What a flash leaves behind: a board that does not start, settings that are as new, a job that was not built in. */
 final class FlashFaults {
   static final SettingTrouble<Image> IMAGE = SettingTrouble.of(FirmwareSettings.IMAGE);
+  private static final SettingTrouble<Boolean> COMPASS = SettingTrouble.of(FirmwareSettings.COMPASS_BUILT);
   private static final Map<Job, SettingTrouble<Boolean>> BUILT = new EnumMap<>(Job.class);
 
   static {
@@ -39,6 +41,10 @@ final class FlashFaults {
     this.sound = sound;
   }
 
+  static SettingTrouble<Boolean> compassBuilt() {
+    return COMPASS;
+  }
+
   static SettingTrouble<Boolean> built(Job job) {
     return BUILT.get(job);
   }
@@ -48,6 +54,7 @@ final class FlashFaults {
     all.image(Image.HALF, "image-half", "The last flash was written in part: the board does not start, and its boot device answers");
     all.image(Image.OF_ANOTHER_BOARD, "image-of-another-board", "What was flashed is for another board: it does not start");
     all.erased();
+    all.compass();
     lines.ifPresent(all::leftOut);
     return List.copyOf(all.faults);
   }
@@ -77,6 +84,14 @@ final class FlashFaults {
   static Craft erased(Craft craft) {
     return craft.with(craft.told().taking(FlashFaults::isOfBoard, Told.USUAL)).with(ArmingSettings.ARM, ModeRange.NONE).with(ArmingSettings.LEVEL, ModeRange.NONE)
         .with(ArmingSettings.CALIBRATED, false);
+  }
+
+  private void compass() {
+    if (sound.told(BoardSettings.COMPASS) && FirmwareSettings.readsCompass(sound)) {
+      faults.add(COMPASS.wrong("left-out-compass", "job-left-out", "build compass", SettingsOdds.LEFT_OUT, was -> false, any -> "The build on the FC leaves the compass out",
+          COMPASS.entered("flash", "build with compass", "Flash a build that can read the compass", List.of("Export the settings first.", "Choose a build of the same version with the compass in it, and flash.",
+              "Restore the settings; calibrate the compass outdoors."), 15)));
+    }
   }
 
   private void leftOut(CraftLines lines) {

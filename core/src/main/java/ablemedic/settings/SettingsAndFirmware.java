@@ -3,14 +3,14 @@ package ablemedic.settings;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
-import ablemedic.handbook.Handbook;
 import ablemedic.handbook.Handbook.Chapter;
 import ablemedic.handbook.Handbook.Page;
+import ablemedic.handbook.Handbook;
 import ablemedic.line.CraftLines;
 import ablemedic.reading.Meter;
+import ablemedic.requirement.Requirement;
 import ablemedic.speciality.Complaint;
 import ablemedic.speciality.Instrument;
-import ablemedic.speciality.Lint;
 import ablemedic.speciality.Speciality;
 import java.util.List;
 import java.util.Optional;
@@ -46,8 +46,8 @@ public final class SettingsAndFirmware {
     }
 
     @Override
-    public List<Lint> lint(Craft craft) {
-      return SettingsLint.of(craft);
+    public List<Requirement> requirements() {
+      return SettingsRequirements.ALL;
     }
 
     @Override

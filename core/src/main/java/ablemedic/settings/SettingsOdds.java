@@ -12,6 +12,7 @@ final class SettingsOdds {
   static final Odds WAITS = new Odds(.008, .0002, .004, .015, .0002, .0005, .002);
   static final Odds NOT_CALIBRATED = new Odds(.012, .0003, .004, .04, .0003, .0005, .003);
   static final Odds WITH_COMPUTER = new Odds(.02, .004, .015, .025, .004, .008, .01);
+  static final Odds STANDS_STEEP = new Odds(.012, .01, .006, .006, .004, .008, .01);
   static final Odds ON_AT_POWER = new Odds(.015, .006, .01, .006, .004, .01, .008);
   static final Odds CONTROLLERS_LACK = new Odds(.015, .0002, .02, .03, .0002, .0005, .003);
   static final Odds TWO_WAY = new Odds(.01, .0002, .01, .02, .0002, .0005, .002);

@@ -7,6 +7,7 @@ import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Repair;
 import ablemedic.handbook.Handbook.Page;
 import ablemedic.reading.Meter;
+import ablemedic.requirement.Requirement;
 import java.util.List;
 import java.util.Optional;
 
@@ -34,10 +35,8 @@ public interface Speciality {
   /** Its pages of the handbook, one for each kind of its faults and checks. */
   List<Page> pages();
 
-  /** What a craft is told that does not go with how it is built. */
-  default List<Lint> lint(Craft craft) {
-    return List.of();
-  }
+  /** What a safe, working craft satisfies. */
+  List<Requirement> requirements();
 
   /** What is done before the pack goes in, from the one speciality that has it; each step passes on a sound craft. */
   default List<Check<Craft>> prePowerRoutine(Craft craft, Meter meter, RoutineSchool school) {

@@ -4,18 +4,18 @@ import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
-import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Fault;
+import ablemedic.diagnosis.Prediction;
+import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Repair;
-import ablemedic.diagnosis.Reading.Chosen;
-import ablemedic.handbook.Handbook;
 import ablemedic.handbook.Handbook.Chapter;
 import ablemedic.handbook.Handbook.Page;
+import ablemedic.handbook.Handbook;
 import ablemedic.reading.Meter;
+import ablemedic.requirement.Requirement;
 import ablemedic.speciality.Complaint;
 import ablemedic.speciality.Instrument;
-import ablemedic.speciality.Lint;
 import ablemedic.speciality.Speciality;
 import java.util.List;
 import java.util.Optional;
@@ -60,8 +60,8 @@ public final class TakeOff {
     }
 
     @Override
-    public List<Lint> lint(Craft craft) {
-      return TakeOffLint.of(craft);
+    public List<Requirement> requirements() {
+      return TakeOffRequirements.ALL;
     }
 
     @Override

@@ -14,6 +14,7 @@ public enum Device {
   CAMERA("camera"),
   GOGGLES("goggles"),
   COMPUTER("computer"),
+  PLACE("place of take-off"),
   FIRMWARE("firmware");
 
   private final String label;

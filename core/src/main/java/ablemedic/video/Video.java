@@ -3,13 +3,13 @@ package ablemedic.video;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
-import ablemedic.handbook.Handbook;
 import ablemedic.handbook.Handbook.Chapter;
 import ablemedic.handbook.Handbook.Page;
+import ablemedic.handbook.Handbook;
 import ablemedic.reading.Meter;
+import ablemedic.requirement.Requirement;
 import ablemedic.speciality.Complaint;
 import ablemedic.speciality.Instrument;
-import ablemedic.speciality.Lint;
 import ablemedic.speciality.Speciality;
 import java.util.List;
 
@@ -42,8 +42,8 @@ public final class Video {
     }
 
     @Override
-    public List<Lint> lint(Craft craft) {
-      return VideoLint.of(craft);
+    public List<Requirement> requirements() {
+      return VideoRequirements.ALL;
     }
 
     @Override

@@ -15,7 +15,7 @@ class AlarmSchoolTest {
   @CsvSource({"LONG_LIFE,3.7,0", "LONG_LIFE,3.5,1", "USE_THE_PACK,3.5,0", "USE_THE_PACK,3.7,0", "USE_THE_PACK,3.3,1"})
   void aWarningThatComesLaterThanTheSchoolAsksIsSaid(LandingSchool school, double warns, int said) {
     Craft craft = PowerCrafts.stack().with(BoardSettings.WARN_CELL, warns);
-    assertThat(AlarmSchool.lint(craft, school)).hasSize(said).allSatisfy(lint -> assertThat(AlarmSchool.lint(craft.with(BoardSettings.WARN_CELL, school.warnV()), school))
+    assertThat(AlarmSchool.violations(craft, school)).hasSize(said).allSatisfy(lint -> assertThat(AlarmSchool.violations(craft.with(BoardSettings.WARN_CELL, school.warnV()), school))
         .as("entered, it is silent").isEmpty());
   }
 }

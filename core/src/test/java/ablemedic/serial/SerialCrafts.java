@@ -50,7 +50,7 @@ public final class SerialCrafts {
   }
 
   /** A polled telemetry lead on a pad of an F4 board that nothing turns round: it cannot work as it is joined. */
-  static Craft plainPad() {
+  public static Craft plainPad() {
     Craft craft = with("board-f4-pad", "receiver-polled", "gnss");
     ElectricSheet sheet = craft.electrics().sheet();
     List<Lead> leads = new ArrayList<>(sheet.leads());

@@ -29,8 +29,8 @@ class BuildNeedsTest {
     assertThat(old.met()).isEqualTo(Met.NO);
     assertThat(old.versions()).containsExactly("2");
     assertThat(need(fast, ALDER, "2", "DSHOT600 to the motors").met()).isEqualTo(Met.YES);
-    assertThat(BuildNeeds.lint(fast, ALDER, "1")).singleElement().satisfies(lint -> assertThat(lint.cause()).isEqualTo("Alder 1 has no DSHOT600 to the motors"));
-    assertThat(BuildNeeds.lint(fast, ALDER, "2")).isEmpty();
+    assertThat(BuildNeeds.violations(fast, ALDER, "1")).singleElement().satisfies(lint -> assertThat(lint.cause()).isEqualTo("Alder 1 has no DSHOT600 to the motors"));
+    assertThat(BuildNeeds.violations(fast, ALDER, "2")).isEmpty();
   }
 
   @Test
@@ -44,7 +44,7 @@ class BuildNeedsTest {
   void aTableThatDoesNotSayIsNotTakenForANo() {
     Family bare = FamilyTable.read("family,oak,Oak,,1\nname,setting,since,until,times,values\nx,cells,1,,,\n");
     assertThat(BuildNeeds.of(SerialCrafts.shared(), bare, "1")).isNotEmpty().allSatisfy(need -> assertThat(need.met()).isEqualTo(Met.NOT_SAID));
-    assertThat(BuildNeeds.lint(SerialCrafts.shared(), bare, "1")).isEmpty();
+    assertThat(BuildNeeds.violations(SerialCrafts.shared(), bare, "1")).isEmpty();
   }
 
   @Test

@@ -50,7 +50,7 @@ class VideoBookTest {
     assertThat(chain.screen(craft)).isEqualTo(new VideoChain.Screen(Behind.PICTURE, Figures.SHOWN, false));
     assertThat(chain.heat(craft, false).shutsWithin(60)).isLessThan(0.1);
     assertThat(Ripple.seen(craft, chain.path().orElseThrow().maker())).isEqualTo(Ripple.Seen.CLEAN);
-    assertThat(Video.SPECIALITY.lint(craft)).isEmpty();
+    assertThat(ablemedic.Specialities.violations(craft)).isEmpty();
   }
 
   /** What a craft with each fault shows, written down by hand from how a picture is made; common practice, no source. */

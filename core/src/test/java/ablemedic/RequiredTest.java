@@ -1,0 +1,174 @@
+package ablemedic;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import ablemedic.craft.ArmingSettings;
+import ablemedic.craft.BoardSettings;
+import ablemedic.craft.Craft;
+import ablemedic.craft.DriveSettings;
+import ablemedic.craft.FailsafeSettings;
+import ablemedic.craft.LinkSettings;
+import ablemedic.craft.ModeRange;
+import ablemedic.craft.MotorProtocol;
+import ablemedic.craft.ReceiverSettings.WhenLost;
+import ablemedic.craft.ReceiverSettings;
+import ablemedic.craft.Rotation;
+import ablemedic.craft.Settings;
+import ablemedic.craft.SpinSchool;
+import ablemedic.craft.SpokenSettings;
+import ablemedic.craft.StickOrder;
+import ablemedic.craft.VideoSettings;
+import ablemedic.power.PowerCrafts;
+import ablemedic.requirement.Conflict;
+import ablemedic.requirement.Recorded;
+import ablemedic.requirement.Required;
+import ablemedic.requirement.Severity;
+import ablemedic.requirement.Violation;
+import ablemedic.serial.SerialCrafts;
+import ablemedic.told.Form;
+import ablemedic.told.Setting;
+import ablemedic.video.VideoCrafts;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+/** The craft as required: every conflict of the record put right in the likeliest way, and nothing else touched. */
+class RequiredTest {
+  private static final List<Craft> CRAFTS = List.of(SerialCrafts.shared(), SerialCrafts.polled(), SerialCrafts.modem(), PowerCrafts.separate(), VideoCrafts.analog(), VideoCrafts.digital());
+
+  /** Settings that no requirement is about, each with the reason. */
+  private static final Map<String, String> FREE = Map.of("mode", "rate and self-level are both flown", "binds-by", "a fact of the receiver, with which nothing can conflict",
+      "controllers-answer", "named by the two-way protocol only where that is on", "modem-air-rate", "named only where the modems carry too little");
+
+  private static Required required(Craft recorded) {
+    return Specialities.required(Recorded.of(recorded));
+  }
+
+  @Test
+  void aSoundRecordIsItsOwnRequirement() {
+    for (Craft craft : CRAFTS) {
+      assertThat(required(craft).open()).isEmpty();
+      assertThat(required(craft).craft()).isSameAs(craft);
+    }
+  }
+
+  @Test
+  void eachSettingAloneIsPutRightAndWhatWasPutRightNeedsNothingMore() {
+    for (Craft craft : CRAFTS) {
+      for (Craft wrong : singly(craft)) {
+        Required required = required(wrong);
+        assertThat(binding(required.craft())).as(() -> said(craft, wrong)).hasSameSizeAs(required.unsolved());
+        assertThat(required(required.craft()).craft()).as(() -> said(craft, wrong)).isEqualTo(required.craft());
+        Craft undone = required.craft();
+        for (Conflict conflict : required.conflicts()) {
+          undone = conflict.on(undone);
+        }
+        assertThat(undone.told()).as(() -> said(craft, wrong)).isEqualTo(wrong.told());
+      }
+    }
+  }
+
+  @Test
+  void everySettingIsUnderARequirementOrFreeForAReason() {
+    Set<String> named = new TreeSet<>();
+    for (Craft craft : Stream.of(SerialCrafts.all(), VideoCrafts.all(), List.of(returning(), presetsAndPulses())).flatMap(List::stream).toList()) {
+      for (Craft wrong : singly(craft)) {
+        Specialities.violations(wrong).forEach(one -> one.settings().forEach(setting -> named.add(setting.id())));
+      }
+    }
+    Set<String> all = new TreeSet<>();
+    Settings.ALL.forEach(setting -> all.add(setting.id()));
+    Set<String> left = new TreeSet<>(all);
+    left.removeAll(named);
+    left.removeAll(FREE.keySet());
+    left.removeIf(id -> id.matches("port-\\d+-(jobs|baud|inversion|half-duplex)") && isOfUnusedUart(id, named));
+    assertThat(left).isEmpty();
+    assertThat(FREE.keySet()).allSatisfy(id -> assertThat(all).contains(id));
+  }
+
+  /** A UART on which nothing lies has nothing to agree with; those on which something lies are named. */
+  private static boolean isOfUnusedUart(String id, Set<String> named) {
+    return !id.startsWith("port-1-") && !id.startsWith("port-3-");
+  }
+
+  private static Craft presetsAndPulses() {
+    return SerialCrafts.shared().with(ReceiverSettings.WHEN_LOST, WhenLost.PRESETS).with(DriveSettings.PROTOCOL, MotorProtocol.PWM);
+  }
+
+  private static Craft returning() {
+    return SerialCrafts.shared().with(FailsafeSettings.STAGE_2, FailsafeSettings.Stage2.RETURN_HOME).with(BoardSettings.COMPASS, true);
+  }
+
+  @Test
+  void whatConflictsWithItselfIsFoundWithBothWaysToPutItRight() {
+    Craft craft = SerialCrafts.shared();
+    assertThat(ways(craft.withMounted(Rotation.UPSIDE_DOWN))).containsExactlyInAnyOrder("Set board alignment to " + Rotation.UPSIDE_DOWN.angles(), "Turn the FC to " + Rotation.NONE.angles());
+    assertThat(ways(craft.with(BoardSettings.STICK_ORDER, StickOrder.TAER))).containsExactlyInAnyOrder("Set channel order of the board to AETR", "Set channel order of the radio to TAER");
+    assertThat(required(craft.with(BoardSettings.SPINS, SpinSchool.OUTWARD)).conflicts()).singleElement().satisfies(conflict -> assertThat(conflict.root().severity()).isEqualTo(Severity.HAZARD));
+    assertThat(required(craft.with(ReceiverSettings.WHEN_LOST, WhenLost.HOLD)).craft().told(ReceiverSettings.WHEN_LOST)).isEqualTo(WhenLost.NO_FRAMES);
+    assertThat(required(craft.with(ArmingSettings.STANDS, 30.0)).conflicts()).singleElement().satisfies(conflict -> assertThat(conflict.ways()).hasSize(2));
+    assertThat(required(craft.with(ArmingSettings.ARM, ModeRange.NONE)).open()).extracting(Violation::id).containsExactly("arm-switch-none");
+    assertThat(required(craft.with(LinkSettings.CHANNELS, 5)).open()).extracting(Violation::id).containsExactly("switch-carried-mode-level");
+    assertThat(required(VideoCrafts.strong().with(VideoSettings.POWER, 600)).open()).extracting(Violation::id).containsExactly("video-power");
+  }
+
+  @Test
+  void tenPositionsASecondDoNotFitIntoASlowLine() {
+    Craft craft = SerialCrafts.shared().with(SpokenSettings.GNSS_HZ, 10);
+    Required required = required(craft);
+    assertThat(required.open()).singleElement().satisfies(one -> assertThat(one.cause()).contains("156 %"));
+    // 9600 baud are 960 bytes a second; 70 % of that over 150 bytes a position are four.
+    assertThat(ways(craft)).hasSize(2).anyMatch(way -> way.endsWith("4 a second")).anyMatch(way -> way.endsWith("38400 baud"));
+  }
+
+  @Test
+  void whatWasMeasuredIsRatherBelievedThanWhatWasTakenOver() {
+    Craft craft = SerialCrafts.shared().with(BoardSettings.STICK_ORDER, StickOrder.TAER);
+    assertThat(required(craft).craft().told(BoardSettings.STICK_ORDER)).as("entered, against a radio taken over as usual").isEqualTo(StickOrder.TAER);
+    Required measured = Specialities.required(new Recorded(craft, Map.of(ablemedic.requirement.Site.of(ablemedic.craft.RadioSettings.STICK_ORDER), ablemedic.requirement.Source.MEASURED)));
+    assertThat(measured.craft().told(BoardSettings.STICK_ORDER)).as("the radio's was measured").isEqualTo(StickOrder.AETR);
+  }
+
+  private static List<String> ways(Craft recorded) {
+    return required(recorded).conflicts().stream().flatMap(conflict -> conflict.ways().stream()).map(way -> way.edit().title()).toList();
+  }
+
+  private static List<Violation> binding(Craft craft) {
+    return Specialities.violations(craft).stream().filter(one -> one.severity().isBinding()).toList();
+  }
+
+  private static String said(Craft craft, Craft wrong) {
+    return craft.told().differencesTo(wrong.told()).toString();
+  }
+
+  /** A craft with each setting in turn at each of its few values, or at both ends of its range. */
+  static List<Craft> singly(Craft craft) {
+    Set<Craft> all = new HashSet<>();
+    List<Craft> ordered = new ArrayList<>();
+    for (Setting<?> setting : Settings.ALL) {
+      values(craft, setting).filter(other -> !other.equals(craft) && all.add(other)).forEach(ordered::add);
+    }
+    return ordered;
+  }
+
+  private static <T> Stream<Craft> values(Craft craft, Setting<T> setting) {
+    if (setting.form() instanceof Form.Choice<T> choice) {
+      return choice.values().stream().map(value -> craft.with(setting, value));
+    }
+    List<String> written = setting.form() instanceof Form.Range range ? List.of(range.written(range.least()), range.written(range.most()), range.written(1.4 * (Double) craft.told(setting)))
+        : setting.form() instanceof Form.Count count ? List.of(String.valueOf(count.least()), String.valueOf(count.most()), String.valueOf((Integer) craft.told(setting) + 1)) : switch (setting.id()) {
+          case "output-order" -> List.of("4-2-1-3");
+          case "alignment" -> List.of("180/0/0", "0/0/90");
+          case "level-off" -> List.of("8/0");
+          case "stick-order", "radio-stick-order" -> List.of("TAER");
+          case "mode-arm", "mode-level", "mode-sounder" -> List.of("none", "9 1700-2100", "5 900-2100");
+          default -> List.of("none", "gnss", "telemetry");
+        };
+    return written.stream().flatMap(text -> setting.form().read(text).stream()).map(value -> craft.with(setting, value));
+  }
+}
