@@ -9,9 +9,11 @@ import ablemedic.diagnosis.BeforeFlight;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Case;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Evidence;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
+import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Reading;
 import ablemedic.handbook.Handbook;
 import ablemedic.power.Power;
@@ -29,6 +31,7 @@ import ablemedic.speciality.RoutineSchool;
 import ablemedic.speciality.SomethingElse;
 import ablemedic.speciality.Speciality;
 import ablemedic.takeoff.TakeOff;
+import ablemedic.told.Device;
 import ablemedic.video.Video;
 import java.util.List;
 import java.util.stream.Stream;
@@ -52,8 +55,10 @@ public final class Specialities {
 
   /** What has to be seen at the bench before a craft of a case flies. */
   public static BeforeFlight<Craft> beforeFlight(Case<Craft> known) {
+    boolean flipped = known.occasion() == Occasion.CRASH || known.evidence().stream().anyMatch(one -> one instanceof Evidence.CameDown<Craft>
+        || one instanceof Evidence.Finding<Craft> finding && crashed(finding.check(), finding.reading()));
     return new BeforeFlight<>(flight(), ALL.stream()
-        .flatMap(one -> one.beforeFlight(known.sound(), known.repairs()).stream()).toList(),
+        .flatMap(one -> one.beforeFlight(known.sound(), known.repairs(), flipped).stream()).toList(),
         repair -> opens(known.sound(), repair.fault(), repair.fix()), finding -> crashed(finding.check(), finding.reading()));
   }
 
@@ -63,6 +68,16 @@ public final class Specialities {
     Craft fixed = fix.applyTo(faulty);
     return !faulty.arms().equals(fixed.arms()) || !faulty.wiring().equals(fixed.wiring())
         || !faulty.seat().equals(fixed.seat()) || !faulty.electrics().harm().equals(fixed.electrics().harm());
+  }
+
+  /** Whether firmware is flashed in a check. */
+  public static boolean flashes(Check<Craft> check) {
+    return ALL.stream().anyMatch(one -> one.flashes(check));
+  }
+
+  /** Whether a fault is put right by a flash: what stands in the firmware differs. */
+  public static boolean flashes(Craft sound, Fault<Craft> fault) {
+    return sound.told().differencesTo(fault.applyTo(sound).told()).stream().anyMatch(one -> one.setting().device() == Device.FIRMWARE);
   }
 
   /** Whether a craft flies in a check, be it the flight that proves it or another. */

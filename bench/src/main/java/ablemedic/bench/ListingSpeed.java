@@ -10,7 +10,7 @@ import ablemedic.listing.Listing;
 import ablemedic.snapshot.Change;
 import ablemedic.snapshot.Snapshot;
 import ablemedic.speciality.Complaint;
-import ablemedic.speciality.Lint;
+import ablemedic.requirement.Violation;
 import ablemedic.reading.Meter;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -67,7 +67,7 @@ public class ListingSpeed {
   public int readComparedAndHeldAgainstTheCraft() {
     Snapshot now = read(after);
     List<Change> changes = Change.between(read(before), now, craft, complaints, List.of());
-    List<Lint> lint = Specialities.lint(now.on(craft));
+    List<Violation> lint = Specialities.violations(now.on(craft));
     return changes.size() + lint.size();
   }
 }

@@ -38,7 +38,9 @@ public record BeforeFlight<S>(Check<S> flight, List<Check<S>> checks, Predicate<
   State state(Case<S> known, Check<S> check) {
     State state = State.TO_DO;
     for (Evidence<S> evidence : known.evidence()) {
-      if (evidence instanceof Finding<S> finding) {
+      if (evidence instanceof Evidence.CameDown<S>) {
+        state = State.TO_DO;
+      } else if (evidence instanceof Finding<S> finding) {
         if (crashes.test(finding)) {
           state = State.TO_DO;
         } else if (finding.check().id().equals(check.id()) && stillCounts(known, finding)) {

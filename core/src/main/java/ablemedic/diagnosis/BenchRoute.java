@@ -48,14 +48,22 @@ public record BenchRoute(List<BenchStep> steps, BenchState end) {
   }
 
   /** There are few benches and few needs, and every plan asks for the same routes again. */
-  private static final Map<Map.Entry<BenchState, BenchNeeds>, Optional<BenchRoute>> KNOWN = new ConcurrentHashMap<>();
+  private static final Map<Asked, Optional<BenchRoute>> KNOWN = new ConcurrentHashMap<>();
+
+  /** What a route depends on: whether something is barred, not why. */
+  private record Asked(BenchState start, BenchNeeds needs, boolean battery, boolean usb, boolean routineBeforeUsb) {}
 
   /** The route, or nothing when no safe one exists (after a failed short test, say). */
   public static Optional<BenchRoute> from(BenchState start, BenchNeeds needs) {
-    return KNOWN.computeIfAbsent(Map.entry(start, needs), asked -> search(start, needs));
+    return from(start, needs, Barred.NOTHING);
   }
 
-  private static Optional<BenchRoute> search(BenchState start, BenchNeeds needs) {
+  /** The same where some power is barred. */
+  public static Optional<BenchRoute> from(BenchState start, BenchNeeds needs, Barred barred) {
+    return KNOWN.computeIfAbsent(new Asked(start, needs, barred.battery().isEmpty(), barred.usb().isEmpty(), barred.routineBeforeUsb()), asked -> search(start, needs, barred));
+  }
+
+  private static Optional<BenchRoute> search(BenchState start, BenchNeeds needs, Barred barred) {
     PriorityQueue<BenchRoute> open = new PriorityQueue<>(
         Comparator.comparingDouble(BenchRoute::minutes).thenComparingInt(r -> r.steps.size())
             .thenComparingInt(BenchRoute::propsOffAt));
@@ -70,7 +78,7 @@ public record BenchRoute(List<BenchStep> steps, BenchState end) {
         return Optional.of(route);
       }
       for (BenchStep step : BenchStep.values()) {
-        if (step.allowedIn(route.end)) {
+        if (step.allowedIn(route.end) && !barred.bars(step, route.end)) {
           List<BenchStep> longer = new ArrayList<>(route.steps);
           longer.add(step);
           open.add(new BenchRoute(longer, step.after(route.end)));

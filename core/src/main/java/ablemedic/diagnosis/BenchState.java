@@ -1,5 +1,8 @@
 package ablemedic.diagnosis;
 
+import java.util.ArrayList;
+import java.util.List;
+
 /**
  * How the bench stands.
  *
@@ -36,20 +39,37 @@ public record BenchState(
     return new BenchState(propsOn, packIn && result == ShortTest.PASSED, limiterIn, usbIn, antennaOn, radioOn, atField, result);
   }
 
+  /** The same bench, with no more claimed of the short test than was shown. */
+  public BenchState claiming(ShortTest shown) {
+    return new BenchState(propsOn, packIn, limiterIn, usbIn, antennaOn, radioOn, atField, shown);
+  }
+
   /** What makes this state dangerous or impossible, in words; empty when nothing does. */
   public String objection() {
+    return objections().stream().findFirst().orElse("");
+  }
+
+  /** All that makes this state dangerous or impossible, in words. */
+  public List<String> objections() {
+    List<String> all = new ArrayList<>();
     if (packIn && shortTest == ShortTest.FAILED) {
-      return "The pre-power routine failed: find the trouble before the pack goes in.";
+      all.add("The pre-power routine failed: find the trouble before the pack goes in.");
     }
     if (packIn && shortTest != ShortTest.PASSED) {
-      return "The pack goes in only after the pre-power routine, which begins with the short test, has passed.";
+      all.add("The pack goes in only after the pre-power routine, which begins with the short test, has passed.");
     }
     if (packIn && propsOn && !atField) {
-      return "With the pack in at the bench the props are off.";
+      all.add("With the pack in at the bench the props are off.");
     }
     if (packIn && !antennaOn) {
-      return "The antenna goes on before power.";
+      all.add("The antenna goes on before power.");
     }
-    return "";
+    if (packIn && propsOn && usbIn) {
+      all.add("With props on, USB is unplugged before the battery goes in.");
+    }
+    if (packIn && propsOn && !radioOn) {
+      all.add("Radio on first, throttle down, arm switch off; then the battery goes in.");
+    }
+    return all;
   }
 }

@@ -83,7 +83,12 @@ public final class Diagnosis<S> {
 
   /** Plans the next checks for a standing that this diagnosis has made. */
   public Planner<S> planner(Standing<S> standing) {
-    return new Planner<>(book, predictions, standing);
+    return planner(standing, Barred.NOTHING);
+  }
+
+  /** The same where some power is barred. */
+  public Planner<S> planner(Standing<S> standing, Barred barred) {
+    return new Planner<>(book, predictions, standing, barred);
   }
 
   /** What a check predicts of a hypothesis, with the repairs of the case made. */

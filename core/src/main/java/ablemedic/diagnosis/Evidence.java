@@ -24,6 +24,13 @@ public sealed interface Evidence<S> {
     }
   }
 
+  /** It came down hard meanwhile: of no fault more than of another, but what was seen before a flight is to be seen again. */
+  record CameDown<S>(List<Repair<S>> repairs) implements Evidence<S> {
+    public CameDown {
+      repairs = List.copyOf(repairs);
+    }
+  }
+
   /**
    * A suspicion, or a test of the technician's own: how many times better it fits the named fault than anything else.
    *

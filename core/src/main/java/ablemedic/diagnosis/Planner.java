@@ -54,11 +54,13 @@ public final class Planner<S> {
   private final Map<String, List<Finding<S>>> made = new HashMap<>();
   private final Map<Facet<S, ?>, List<Finding<S>>> foundOf = new HashMap<>();
   private final Guesses<S> guesses;
+  private final Barred barred;
   private List<Check<S>> candidates = List.of();
   private Asked lastAsked;
   private Plan<S> lastPlan;
 
-  Planner(Book<S> book, Predictions<S> predictions, Standing<S> standing) {
+  Planner(Book<S> book, Predictions<S> predictions, Standing<S> standing, Barred barred) {
+    this.barred = barred;
     this.book = book;
     this.predictions = predictions;
     this.standing = standing;
@@ -177,7 +179,7 @@ public final class Planner<S> {
       if (bits < NEGLIGIBLE_BITS) {
         continue;
       }
-      Optional<BenchRoute> route = routes.computeIfAbsent(check.needs(), n -> BenchRoute.from(bench, n));
+      Optional<BenchRoute> route = routes.computeIfAbsent(check.needs(), n -> BenchRoute.from(bench, n, barred));
       double minutes = check.minutes() + route.map(BenchRoute::minutes).orElse(0.0);
       double charged = minutes - route.map(BenchRoute::minutesNeededAnyway).orElse(0.0);
       steps.add(new Plan.Step<>(check, bits, route, minutes, bits / charged));

@@ -103,7 +103,9 @@ public record Proof<S>(List<Test<S>> tests) {
   private static <S> State state(Case<S> known, Check<S> check) {
     State state = State.TO_DO;
     for (Evidence<S> evidence : known.evidence()) {
-      if (evidence instanceof Finding<S> finding && finding.check().id().equals(check.id())
+      if (evidence instanceof Evidence.CameDown<S>) {
+        state = State.TO_DO;
+      } else if (evidence instanceof Finding<S> finding && finding.check().id().equals(check.id())
           && finding.repairs().equals(known.repairs())) {
         state = judged(finding, known.soundNow());
       }
@@ -170,6 +172,45 @@ public record Proof<S>(List<Test<S>> tests) {
         ? String.format(Locale.ROOT, "%.3g %s", Math.abs(spread.mean()) < NOTHING * spread.spread() ? 0 : spread.mean(),
             spread.scale().unit())
         : mostProbable((Ways) outlook).label();
+  }
+
+  /** What is most probable by an outlook, as a reading. */
+  public static Reading likeliest(Outlook outlook) {
+    if (outlook instanceof Branches branches) {
+      Branch likeliest = mostProbable(branches);
+      Map<String, Reading> parts = new LinkedHashMap<>();
+      for (int q = 0; q < likeliest.parts().size(); q++) {
+        parts.put(branches.mixed().items().get(q).id(), likeliest(likeliest.parts().get(q)));
+      }
+      return new Several(parts);
+    } else if (outlook instanceof Either either) {
+      return likeliest(either.likeliest());
+    } else if (outlook instanceof Worded worded) {
+      return Chosen.of(worded.word());
+    } else if (outlook instanceof Spread spread) {
+      return new Measured(spread.mean());
+    }
+    Ways ways = (Ways) outlook;
+    Map<String, String> chosen = new LinkedHashMap<>();
+    for (int q = 0; q < ways.choices().questions().size(); q++) {
+      chosen.put(ways.choices().questions().get(q).id(), mostProbable(ways, q).id());
+    }
+    return new Chosen(chosen);
+  }
+
+  private static Outcome mostProbable(Ways ways, int question) {
+    List<Outcome> outcomes = ways.choices().questions().get(question).outcomes();
+    double[] p = new double[outcomes.size()];
+    for (Outlook.Way way : ways.ways()) {
+      for (int o = 0; o < p.length; o++) {
+        p[o] += way.share() * way.probabilities()[question][o];
+      }
+    }
+    int best = 0;
+    for (int o = 1; o < p.length; o++) {
+      best = p[o] > p[best] ? o : best;
+    }
+    return outcomes.get(best);
   }
 
   private static Branch mostProbable(Branches branches) {

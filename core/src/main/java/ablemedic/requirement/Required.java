@@ -26,6 +26,11 @@ public final class Required {
     this.doubts = List.copyOf(doubts);
   }
 
+  /** A record that stands for what is required, whatever it violates. */
+  public static Required asRecorded(Recorded recorded) {
+    return new Required(recorded, recorded.craft(), List.of(), List.of(), List.of());
+  }
+
   /** @param requirements in the order in which their conflicts are put right */
   public static Required of(Recorded recorded, List<Requirement> requirements) {
     Craft craft = recorded.craft();

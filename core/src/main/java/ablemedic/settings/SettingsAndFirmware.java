@@ -63,6 +63,11 @@ public final class SettingsAndFirmware {
     }
 
     @Override
+    public boolean flashes(Check<Craft> check) {
+      return check.id().equals(VersionChecks.OTHER);
+    }
+
+    @Override
     public List<Page> pages() {
       return PAGES;
     }

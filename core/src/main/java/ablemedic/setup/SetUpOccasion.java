@@ -11,7 +11,8 @@ public enum SetUpOccasion {
   RADIO("new radio or receiver", Occasion.PART_SWAP),
   CONTROLLERS("new motor controllers", Occasion.PART_SWAP),
   REST("after a long rest", Occasion.LONG_REST),
-  SEASON("before a season", Occasion.NOTHING_KNOWN);
+  SEASON("before a season", Occasion.NOTHING_KNOWN),
+  MOTORS("motors and props alone", Occasion.NOTHING_KNOWN);
 
   private final String label;
   private final Occasion happened;

@@ -1,5 +1,6 @@
 package ablemedic.setup;
 
+import ablemedic.diagnosis.Barred;
 import ablemedic.diagnosis.BenchRoute;
 import ablemedic.diagnosis.BenchState;
 import ablemedic.setup.SetUp.Made;
@@ -34,13 +35,18 @@ public record SetUpOrder(List<Placed> steps, double minutes) {
    * @param from how the bench stands
    */
   public static SetUpOrder of(List<Made> todo, BenchState from) {
+    return of(todo, from, Barred.NOTHING);
+  }
+
+  /** The same where some power is barred; every step must have a way to it. */
+  public static SetUpOrder of(List<Made> todo, BenchState from, Barred barred) {
     List<Begun> level = List.of(new Begun(new BitSet(), from, 0, List.of(), ""));
     for (int n = 0; n < todo.size(); n++) {
       Map<Key, Begun> next = new HashMap<>();
       for (Begun begun : level) {
         for (int i = 0; i < todo.size(); i++) {
           if (!begun.made.get(i) && isReady(todo, begun.made, i)) {
-            begun.with(i, todo.get(i)).ifPresent(longer -> next.merge(new Key(longer.made, longer.bench), longer, (a, b) -> CHEAPEST.compare(a, b) <= 0 ? a : b));
+            begun.with(i, todo.get(i), barred).ifPresent(longer -> next.merge(new Key(longer.made, longer.bench), longer, (a, b) -> CHEAPEST.compare(a, b) <= 0 ? a : b));
           }
         }
       }
@@ -63,8 +69,8 @@ public record SetUpOrder(List<Placed> steps, double minutes) {
 
   /** @param places of its steps in the table: of orders that cost the same that of practitioners is taken */
   private record Begun(BitSet made, BenchState bench, double minutes, List<Placed> steps, String places) {
-    Optional<Begun> with(int i, Made step) {
-      return BenchRoute.from(bench, step.check().needs()).map(route -> {
+    Optional<Begun> with(int i, Made step, Barred barred) {
+      return BenchRoute.from(bench, step.check().needs(), barred).map(route -> {
         BitSet more = (BitSet) made.clone();
         more.set(i);
         List<Placed> longer = new ArrayList<>(steps);

@@ -48,9 +48,18 @@ public interface Speciality {
     return Optional.empty();
   }
 
-  /** What has to be seen at the bench before a craft flies again after repairs, from the one speciality that knows. */
-  default List<Check<Craft>> beforeFlight(Craft sound, List<Repair<Craft>> repairs) {
+  /**
+   * What has to be seen at the bench before a craft flies again after repairs, from the one speciality that knows.
+   *
+   * @param flipped whether it went over, or came down hard
+   */
+  default List<Check<Craft>> beforeFlight(Craft sound, List<Repair<Craft>> repairs, boolean flipped) {
     return List.of();
+  }
+
+  /** Whether firmware is flashed in a check. */
+  default boolean flashes(Check<Craft> check) {
+    return false;
   }
 
   /** Whether the craft came down hard in a check that gave this: then the pre-power routine is due again. */

@@ -75,10 +75,13 @@ public final class TakeOff {
     }
 
     @Override
-    public List<Check<Craft>> beforeFlight(Craft sound, List<Repair<Craft>> repairs) {
+    public List<Check<Craft>> beforeFlight(Craft sound, List<Repair<Craft>> repairs, boolean flipped) {
       Check<Craft> motors = BOOK.check(TakeOffChecks.MOTORS).orElseThrow();
-      return repairs.stream().anyMatch(repair -> turned(sound, repair))
-          ? List.of(BOOK.check(TakeOffChecks.TILTS).orElseThrow(), motors) : List.of(motors);
+      Check<Craft> tilts = BOOK.check(TakeOffChecks.TILTS).orElseThrow();
+      if (flipped) {
+        return List.of(BOOK.check(TakeOffChecks.PROPS).orElseThrow(), tilts, motors);
+      }
+      return repairs.stream().anyMatch(repair -> turned(sound, repair)) ? List.of(tilts, motors) : List.of(motors);
     }
 
     @Override

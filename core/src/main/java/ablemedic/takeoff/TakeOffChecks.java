@@ -53,6 +53,7 @@ final class TakeOffChecks {
   /** Each motor turned alone, and the craft tipped and turned by hand. */
   static final String MOTORS = "motors";
   static final String TILTS = "tilts";
+  static final String PROPS = "props";
   static final String ALIKE = "run-alike";
 
   private static final double BLUNDER = 0.05;
@@ -99,7 +100,7 @@ final class TakeOffChecks {
               prop -> Ways.expecting(answers, prop(prop), MISREAD)), 0.4, 0, BenchNeeds.PACK_OUT,
           new Place.Corners(List.of(corner))));
     }
-    inOneGo("props", "Look at the four props", c -> "Look along the blades of each prop. The raised, thick edge leads into the "
+    inOneGo(PROPS, "Look at the four props", c -> "Look along the blades of each prop. The raised, thick edge leads into the "
         + "turn: seen from above, does it lead clockwise or counter-clockwise? Is the moulded lettering up, are the tips whole?",
         Corner.ALL.stream().map(corner -> "@" + id(corner)).toList(), props, 1);
     Choices finger = Choices.of("Which one feels rough or gritty?", corners("all turn smoothly"));

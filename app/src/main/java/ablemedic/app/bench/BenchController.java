@@ -5,6 +5,7 @@ import ablemedic.app.chart.CraftStore.Revision;
 import ablemedic.app.chart.CraftStore.Row;
 import ablemedic.app.chart.Due;
 import ablemedic.app.chart.Fitness;
+import ablemedic.app.chart.Readiness;
 import ablemedic.app.packs.PackStore;
 import ablemedic.app.shelf.SortStore;
 import ablemedic.app.storage.Trouble;
@@ -43,15 +44,15 @@ class BenchController {
   private static final Logger LOG = LoggerFactory.getLogger(BenchController.class);
 
   private final CraftStore crafts;
-  private final Due.Dues dues;
+  private final Readiness readiness;
   private final WorkUpStore workUps;
   private final PackStore packs;
   private final WorkUpGlance glances;
   private final SortStore sorts;
 
-  BenchController(CraftStore crafts, Due.Dues dues, WorkUpStore workUps, PackStore packs, WorkUpGlance glances, SortStore sorts) {
+  BenchController(CraftStore crafts, Readiness readiness, WorkUpStore workUps, PackStore packs, WorkUpGlance glances, SortStore sorts) {
     this.crafts = crafts;
-    this.dues = dues;
+    this.readiness = readiness;
     this.workUps = workUps;
     this.packs = packs;
     this.glances = glances;
@@ -62,8 +63,8 @@ class BenchController {
   record Bench(List<Glance> needing, List<Unreadable> unreadable, List<Resting> fit, List<Resting> due,
       List<Resting> grounded, List<SetAside> aside) {}
 
-  /** A craft that nobody works on just now, with what is due on it. */
-  record Resting(String mark, String name, String craftClass, List<Due> due) {}
+  /** A craft that nobody works on just now, with why it is grounded and what is due on it. */
+  record Resting(String mark, String name, String craftClass, List<String> grounds, List<Due> due) {}
 
   /**
    * A record that this version cannot read; nothing else on the bench suffers from it.
@@ -138,10 +139,9 @@ class BenchController {
   private void resting(Bench bench, Row row) {
     try {
       crafts.newestCraft(row.mark());
-      List<Due> due = dues.of(row.mark());
-      Fitness fitness = Fitness.of(row.state(), false, !due.isEmpty());
-      (fitness == Fitness.FIT ? bench.fit() : fitness == Fitness.GROUNDED ? bench.grounded() : bench.due())
-          .add(new Resting(row.mark(), row.name(), row.craftClass(), due));
+      Readiness.Stands stands = readiness.of(row);
+      (stands.fitness() == Fitness.FIT ? bench.fit() : stands.fitness() == Fitness.GROUNDED ? bench.grounded() : bench.due())
+          .add(new Resting(row.mark(), row.name(), row.craftClass(), stands.grounds(), stands.due()));
     } catch (UnreadableRecordException e) {
       bench.unreadable().add(new Unreadable(Sort.CRAFT, row.mark(), "Its " + e.getMessage() + ".", null,
           crafts.revisions(row.mark()).stream().filter(r -> r.readable().isPresent()).map(Revision::number)

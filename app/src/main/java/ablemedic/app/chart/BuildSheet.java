@@ -12,12 +12,17 @@ import ablemedic.craft.Seat;
 import ablemedic.craft.Settings;
 import ablemedic.craft.Spin;
 import ablemedic.electrics.Electrics;
+import ablemedic.requirement.Recorded;
+import ablemedic.requirement.Site;
+import ablemedic.requirement.Source;
 import ablemedic.told.Setting;
 import ablemedic.told.Told;
 import ablemedic.told.UntellableException;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -32,9 +37,11 @@ import org.jspecify.annotations.Nullable;
  * @param motors         places of the motors
  * @param propSpins      which way motor and prop turn at each corner
  * @param wiring         the corner that each output, 1 to 4, is wired to; left out where the leads say it
+ * @param balance        where it balances; left out, under the centre of thrust
  * @param mounted        how the board sits
  * @param told           what its devices were told where that is not usual, as written, by setting
  * @param electrics      parts, leads and pack; left out while nobody has entered them
+ * @param sources        where entries come from, by the key of their site, as far as it is known
  */
 public record BuildSheet(
     @NotNull FrameShape shape,
@@ -43,13 +50,14 @@ public record BuildSheet(
     double motorMassG,
     double propDiameterMm,
     double thrustToWeight,
-    @NotNull @Valid Place balance,
+    @Nullable @Valid Place balance,
     @NotNull @Size(min = 4, max = 4, message = "has four entries") List<@NotNull Spin> propSpins,
     @Nullable @Size(min = 4, max = 4, message = "has four entries") List<@NotNull Corner> wiring,
     @NotNull @Valid Turn mounted,
     @NotNull @Size(max = 400, message = "has at most 400 settings")
     Map<@Size(max = 60, message = "names a setting") String, @NotNull @Size(max = 200, message = "is the value of a setting") String> told,
-    @Nullable @Valid ElectricEntry electrics) {
+    @Nullable @Valid ElectricEntry electrics,
+    @Nullable @Size(max = 400, message = "has at most 400 entries") Map<@Size(max = 80) String, @NotNull Source> sources) {
 
   /** A place seen from above, millimetres from the middle of the motors. */
   public record Place(double forwardMm, double rightMm) {
@@ -81,7 +89,7 @@ public record BuildSheet(
    */
   public Craft toCraft() {
     Airframe airframe = new Airframe(shape, motors.stream().map(Place::point).toList(), massG, motorMassG,
-        propDiameterMm, balance.point(), thrustToWeight);
+        propDiameterMm, balance == null ? Airframe.centreOfThrust(motors.stream().map(Place::point).toList()) : balance.point(), thrustToWeight);
     Electrics electrical = electrics == null ? Electrics.NONE : electrics.toElectrics();
     return new Craft(airframe, propSpins.stream().map(Arm::good).toList(), outputs(electrical),
         Seat.firm(mounted.rotation("mounted")), devicesTold(), electrical);
@@ -110,7 +118,7 @@ public record BuildSheet(
   BuildSheet withOutputsLeftToLeads() {
     return wiring == null || electrics == null || led(electrics.toElectrics()).isEmpty() ? this
         : new BuildSheet(shape, motors, massG, motorMassG, propDiameterMm, thrustToWeight, balance, propSpins, null, mounted,
-            told, electrics);
+            told, electrics, sources);
   }
 
   private Told devicesTold() {
@@ -139,7 +147,7 @@ public record BuildSheet(
         new Place(frame.balance().forwardMm(), frame.balance().rightMm()),
         craft.arms().stream().map(arm -> arm.motor().spin()).toList(),
         led(craft.electrics()).isPresent() ? null : craft.wiring(), Turn.of(craft.mounted()), told,
-        craft.electrics().sheet().isEmpty() ? null : ElectricEntry.of(craft.electrics()));
+        craft.electrics().sheet().isEmpty() ? null : ElectricEntry.of(craft.electrics()), null);
   }
 
   /** Whether outputs, parts and leads are as on another sheet, so that nothing was under the iron in between. */
@@ -151,6 +159,38 @@ public record BuildSheet(
   /** This sheet with another electrical side, and the outputs as its leads have them. */
   public BuildSheet withElectrics(ElectricEntry other) {
     return new BuildSheet(shape, motors, massG, motorMassG, propDiameterMm, thrustToWeight, balance, propSpins,
-        led(other.toElectrics()).isPresent() ? null : toCraft().wiring(), mounted, told, other);
+        led(other.toElectrics()).isPresent() ? null : toCraft().wiring(), mounted, told, other, sources);
+  }
+
+  /** This sheet with where some of its entries come from. */
+  public BuildSheet withSource(Collection<Site> sites, Source source) {
+    Map<String, Source> all = new TreeMap<>(sources == null ? Map.of() : sources);
+    sites.forEach(site -> all.put(site.key(), source));
+    return new BuildSheet(shape, motors, massG, motorMassG, propDiameterMm, thrustToWeight, balance, propSpins, wiring, mounted, told, electrics, all);
+  }
+
+  /** This sheet without the sources of entries that were otherwise on an older one: what is typed over was entered. */
+  BuildSheet sourcedAfter(BuildSheet before) {
+    if (sources == null || before.sources == null) {
+      return this;
+    }
+    Craft was = before.toCraft();
+    Craft is = toCraft();
+    Map<String, Source> kept = new TreeMap<>(sources);
+    kept.keySet().removeIf(key -> Site.of(key).map(site -> !site.isAlike(was, is)).orElse(true));
+    return new BuildSheet(shape, motors, massG, motorMassG, propDiameterMm, thrustToWeight, balance, propSpins, wiring, mounted, told, electrics, kept.isEmpty() ? null : kept);
+  }
+
+  /** The craft as recorded, with where its entries come from. */
+  public Recorded recorded() {
+    return recorded(toCraft());
+  }
+
+  Recorded recorded(Craft craft) {
+    Map<Site, Source> known = new HashMap<>();
+    if (sources != null) {
+      sources.forEach((key, source) -> Site.of(key).ifPresent(site -> known.put(site, source)));
+    }
+    return new Recorded(craft, known);
   }
 }

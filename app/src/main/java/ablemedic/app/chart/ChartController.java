@@ -11,8 +11,8 @@ import ablemedic.app.entry.SettingAside;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Folded;
 import ablemedic.craft.CraftClass;
-import ablemedic.craft.NumberingSchool;
 import ablemedic.craft.FlightMode;
+import ablemedic.craft.NumberingSchool;
 import ablemedic.craft.SpinSchool;
 import ablemedic.shelf.Layout;
 import jakarta.validation.Valid;
@@ -30,6 +30,7 @@ import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PatchMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -53,9 +54,13 @@ class ChartController {
   private final CraftTable table;
   private final CraftLog log;
   private final Charts charts;
+  private final OpenWorkUps workUps;
+  private final Readiness readiness;
   private final Clock clock;
 
-  ChartController(CraftStore crafts, FirstSheet first, CraftTable table, CraftLog log, Charts charts, Clock clock) {
+  ChartController(CraftStore crafts, FirstSheet first, CraftTable table, CraftLog log, Charts charts, OpenWorkUps workUps, Readiness readiness, Clock clock) {
+    this.readiness = readiness;
+    this.workUps = workUps;
     this.crafts = crafts;
     this.first = first;
     this.table = table;
@@ -104,12 +109,12 @@ class ChartController {
       @NotBlank(message = "says why") @Size(max = 400, message = WORDS) String reason,
       @NotNull(message = "is the whole sheet") @Valid BuildSheet sheet) {}
 
-  record LogNote(@NotNull(message = "is one of FLIGHT, NOTE, CRASH, PART, OPENED") Kind kind,
+  record LogNote(@NotNull(message = "is one of FLIGHT, NOTE, CRASH, PART, OPENED, FLASH") Kind kind,
       @NotBlank(message = "says what happened") @Size(max = 400, message = WORDS) String text) {}
 
   /** What a note is of. */
   enum Kind {
-    FLIGHT, NOTE, CRASH, PART, OPENED
+    FLIGHT, NOTE, CRASH, PART, OPENED, FLASH
   }
 
   /** An older revision to go back to. */
@@ -170,7 +175,8 @@ class ChartController {
   }
 
   private Chart revised(String mark, long version, BuildSheet sheet, String reason) {
-    crafts.revise(mark, version, crafts.storable(sheet), reason, "sheet", "Build sheet changed: " + reason, clock.instant());
+    BuildSheet sourced = crafts.newestSheet(mark).readable().map(sheet::sourcedAfter).orElse(sheet);
+    crafts.revise(mark, version, crafts.storable(sourced), reason, "sheet", "Build sheet changed: " + reason, clock.instant());
     return charts.of(mark);
   }
 
@@ -184,6 +190,26 @@ class ChartController {
     return revised(row.mark(), row.version(), revision.sheet(), "went back to revision " + revision.number());
   }
 
+  /**
+   * A craft signed off though it is grounded: a work-up ended without its cause, or somebody grounded it.
+   *
+   * @param reason why it may fly all the same
+   */
+  record SigningOff(long version, @NotBlank(message = "says why it may fly") @Size(max = 400, message = WORDS) String reason) {}
+
+  @PostMapping("/{mark}/sign-off")
+  Chart signOff(@PathVariable String mark, @RequestBody @Valid SigningOff signed) {
+    Row row = crafts.get(mark);
+    if (readiness.isHazardous(row.mark())) {
+      throw Refusal.conflict("mark", "A hazard is open on " + row.mark() + ": no sign-off lifts it. Fix it, or correct the record.");
+    }
+    if (signed.reason().strip().split("\\s+").length < 3) {
+      throw Refusal.wrong("reason", "Say in a few words why it may fly: who reads the log later has to understand it.");
+    }
+    crafts.signOff(row.mark(), signed.version(), signed.reason().strip(), clock.instant());
+    return charts.of(row.mark());
+  }
+
   /** Takes a craft off the bench without deleting anything, or puts it back. */
   @PutMapping("/{mark}/aside")
   void putAside(@PathVariable String mark, @RequestBody @Valid SettingAside aside) {
@@ -195,11 +221,15 @@ class ChartController {
     return log.of(crafts.get(mark).mark());
   }
 
-  /** Notes in the log what happened to a craft; a crash, a part and an opened stack make the pre-power routine due. */
+  /** Notes in the log what happened to a craft, and in its open work-up that it crashed; a crash, a part and an opened stack make the pre-power routine due. */
   @PostMapping("/{mark}/log")
-  List<LogEntry> note(@PathVariable String mark, @RequestBody @Valid LogNote noted) {
+  @Transactional
+  public List<LogEntry> note(@PathVariable String mark, @RequestBody @Valid LogNote noted) {
     Row row = crafts.get(mark);
     log.add(row.mark(), clock.instant(), noted.kind().name().toLowerCase(Locale.ROOT), noted.text().strip(), null);
+    if (noted.kind() == Kind.CRASH) {
+      workUps.cameDown(row.mark(), noted.text().strip());
+    }
     return log.of(row.mark());
   }
 }

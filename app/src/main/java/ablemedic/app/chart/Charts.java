@@ -5,14 +5,15 @@ import ablemedic.app.chart.CraftStore.Revision;
 import ablemedic.app.chart.CraftStore.Row;
 import ablemedic.app.chart.CraftStore.State;
 import ablemedic.app.shelf.SortStore;
-import ablemedic.app.workup.WorkUpStore;
 import ablemedic.app.workup.WorkUpStore.Opened;
+import ablemedic.app.workup.WorkUpStore;
 import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.HoverPower;
 import ablemedic.craft.RadioSettings;
 import ablemedic.craft.Settings;
 import ablemedic.electrics.PackKind;
+import ablemedic.requirement.Required;
 import ablemedic.shelf.PartSort;
 import ablemedic.told.Setting;
 import java.time.Instant;
@@ -20,6 +21,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -30,19 +32,24 @@ class Charts {
   private final CraftLog log;
   private final WorkUpStore workUps;
   private final SortStore sorts;
-  private final Due.Dues dues;
+  private final Readiness readiness;
+  private final Records records;
 
-  Charts(CraftStore crafts, CraftLog log, WorkUpStore workUps, SortStore sorts, Due.Dues dues) {
+  Charts(CraftStore crafts, CraftLog log, WorkUpStore workUps, SortStore sorts, Readiness readiness, Records records) {
     this.crafts = crafts;
     this.log = log;
     this.workUps = workUps;
     this.sorts = sorts;
-    this.dues = dues;
+    this.readiness = readiness;
+    this.records = records;
   }
 
   /**
    * Everything that the chart shows.
    *
+   * @param grounds        why it is grounded
+   * @param unknowns       what is not known of it, or may be meant
+   * @param conflicts      what of its record can't be right together
    * @param told           every setting, with what the devices were told
    * @param behindTheShelf own sorts that the shelf has otherwise by now
    */
@@ -53,6 +60,9 @@ class Charts {
       String builder,
       State state,
       Fitness fitness,
+      List<String> grounds,
+      List<String> unknowns,
+      List<ConflictView> conflicts,
       List<Due> due,
       long version,
       Instant enteredAt,
@@ -94,9 +104,10 @@ class Charts {
     BuildSheet sheet = newest.sheet();
     Craft craft = crafts.craft(row.mark(), newest.number());
     List<Opened> opened = workUps.of(row.mark());
-    List<Due> due = dues.of(row.mark());
-    Fitness fitness = Fitness.of(row.state(), opened.stream().anyMatch(Opened::isOpen), !due.isEmpty());
-    return new Chart(row.mark(), row.name(), row.craftClass(), row.builder(), row.state(), fitness, due, row.version(), row.enteredAt(), row.aside(),
+    Readiness.Stands stands = readiness.of(row);
+    Required required = records.of(row.mark());
+    List<ConflictView> conflicts = Stream.concat(required.conflicts().stream().map(ConflictView::of), required.unsolved().stream().map(ConflictView::unsolved)).toList();
+    return new Chart(row.mark(), row.name(), row.craftClass(), row.builder(), row.state(), stands.fitness(), stands.grounds(), stands.unknowns(), conflicts, stands.due(), row.version(), row.enteredAt(), row.aside(),
         sheet, newest.number(), CraftDrawing.of(craft), facts(craft), told(craft), craft.electrics().sheet().missing(),
         behind(sheet).stream().map(PartSort::label).toList(),
         revised(revisions), log.of(row.mark()), opened.stream().map(o -> new WorkUpLine(o.id(), o.complaint(), o.openedAt(), o.isOpen(), o.ended()))

@@ -59,6 +59,11 @@ public class CraftLog {
     return database.sql("SELECT * FROM log_entry WHERE mark = :mark AND kind IN (:kinds) ORDER BY id DESC").param("mark", mark).param("kinds", kinds).query((rs, n) -> entry(rs)).list();
   }
 
+  /** Whether it ever had a line of a kind. */
+  public boolean has(String mark, String kind) {
+    return database.sql("SELECT EXISTS (SELECT 1 FROM log_entry WHERE mark = ? AND kind = ?)").params(mark, kind).query(Boolean.class).single();
+  }
+
   /** The number of the newest line; it grows with every line. */
   public long newest(String mark) {
     return database.sql("SELECT coalesce(max(id), 0) FROM log_entry WHERE mark = ?").param(mark).query(Long.class).single();

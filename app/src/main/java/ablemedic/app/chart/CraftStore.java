@@ -6,6 +6,7 @@ import ablemedic.app.storage.Json;
 import ablemedic.app.storage.Recent;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.craft.Craft;
+import ablemedic.requirement.Recorded;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
@@ -134,6 +135,22 @@ public class CraftStore {
     return craft(mark, newestRevision(mark));
   }
 
+  /** The craft as on its newest sheet, with where its entries come from. */
+  public Recorded newestRecord(String mark) {
+    int newest = newestRevision(mark);
+    return sheet(mark, newest).recorded(craft(mark, newest));
+  }
+
+  /** The record of a revision. */
+  public Recorded record(String mark, int revision) {
+    return sheet(mark, revision).recorded(craft(mark, revision));
+  }
+
+  /** The record of a revision with all edits made since, but those that a work-up made itself. */
+  public Recorded record(String mark, int opened, String own) {
+    return sheet(mark, newestRevision(mark)).recorded(craft(mark, opened, own));
+  }
+
   public int newestRevision(String mark) {
     return database.sql("SELECT max(revision) FROM build_sheet WHERE mark = ?").param(mark).query(Integer.class).single();
   }
@@ -242,6 +259,14 @@ public class CraftStore {
     if (before.state() != state) {
       log.add(mark, at, "state", (state == State.GROUNDED ? "Grounded: " : "Released: ") + reason, null);
     }
+  }
+
+  /** Signs a craft off with a reason, on top of the version that the writer has seen. */
+  @Transactional
+  public void signOff(String mark, long version, String reason, Instant at) {
+    claim(mark, version);
+    database.sql("UPDATE craft SET state = 'FIT' WHERE mark = ?").param(mark).update();
+    log.add(mark, at, "signed-off", "Signed off: " + reason, null);
   }
 
   /** Takes a craft off the bench, with a reason, or puts it back. */

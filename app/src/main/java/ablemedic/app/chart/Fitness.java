@@ -1,10 +1,8 @@
 package ablemedic.app.chart;
 
-import ablemedic.app.chart.CraftStore.State;
-
-/** What may be said of a craft. It is fit to fly only when nothing is open on it: no ground, no work-up, nothing due. */
+/** What may be said of a craft: the first that its facts allow, in this order. */
 public enum Fitness {
-  AT_WORK("a work-up is open"), GROUNDED("grounded"), DUE("something is due"), FIT("fit to fly");
+  UNKNOWN("can't be told: its sheet can't be read"), AT_WORK("a work-up is open"), GROUNDED("grounded"), DUE("something is due"), FIT("fit to fly");
 
   private final String label;
 
@@ -17,16 +15,25 @@ public enum Fitness {
   }
 
   /**
-   * @param open whether a work-up of it is open
-   * @param due  whether anything is due on it
+   * The facts.
+   *
+   * @param readable     whether its newest sheet can be read
+   * @param workUpOpen   whether a work-up of it is open
+   * @param violated     whether a hazard, or what can't work, is open on its record
+   * @param groundedByHand whether somebody grounded it
+   * @param withoutCause whether a work-up ended without its cause found, and nobody signed the craft off since
+   * @param due          whether pre-power checks, radio-off test or motors are due, or a set-up is under way
    */
-  public static Fitness of(State state, boolean open, boolean due) {
-    if (open) {
+  public record Facts(boolean readable, boolean workUpOpen, boolean violated, boolean groundedByHand, boolean withoutCause, boolean due) {}
+
+  public static Fitness of(Facts facts) {
+    if (!facts.readable()) {
+      return UNKNOWN;
+    } else if (facts.workUpOpen()) {
       return AT_WORK;
-    }
-    if (state == State.GROUNDED) {
+    } else if (facts.violated() || facts.groundedByHand() || facts.withoutCause()) {
       return GROUNDED;
     }
-    return due ? DUE : FIT;
+    return facts.due() ? DUE : FIT;
   }
 }

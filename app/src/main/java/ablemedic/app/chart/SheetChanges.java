@@ -28,7 +28,7 @@ final class SheetChanges {
     add(changes, "mass of a motor", grams(before.motorMassG()), grams(after.motorMassG()));
     add(changes, "prop diameter", before.propDiameterMm() + " mm", after.propDiameterMm() + " mm");
     add(changes, "thrust to weight", before.thrustToWeight(), after.thrustToWeight());
-    add(changes, "balance point", before.balance(), after.balance());
+    add(changes, "balance point", place(before), place(after));
     for (Corner corner : Corner.ALL) {
       int c = corner.ordinal();
       add(changes, "motor and prop " + after.shape().name(corner),
@@ -92,6 +92,10 @@ final class SheetChanges {
 
   private static String angles(BuildSheet.Turn turn) {
     return "roll " + turn.rollDeg() + "°, pitch " + turn.pitchDeg() + "°, yaw " + turn.yawDeg() + "°";
+  }
+
+  private static String place(BuildSheet sheet) {
+    return sheet.balance() == null ? "under the centre of thrust" : Math.round(sheet.balance().forwardMm()) + " mm forward, " + Math.round(sheet.balance().rightMm()) + " mm right";
   }
 
   private static void add(List<Change> changes, String what, Object before, Object after) {

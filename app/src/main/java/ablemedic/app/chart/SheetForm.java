@@ -14,7 +14,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** How build sheets are kept. */
 public final class SheetForm {
-  private static final StoredForm<BuildSheet> SHEET = StoredForm.of("build sheet", BuildSheet.class, SheetForm::toSecond);
+  private static final StoredForm<BuildSheet> SHEET = StoredForm.of("build sheet", BuildSheet.class, SheetForm::toSecond, SheetForm::toThird);
 
   private SheetForm() {}
 
@@ -73,6 +73,9 @@ public final class SheetForm {
     }
     sheet.set("told", told);
   }
+
+  /** Form 2 did not say where entries come from. */
+  private static void toThird(ObjectNode sheet) {}
 
   private static void choice(ObjectNode told, Setting<?> setting, @Nullable JsonNode constant) {
     if (constant != null && !constant.isNull()) {

@@ -246,7 +246,7 @@ public class DemoBench {
           step.numbers() != null ? step.numbers() : step.written() == null ? Map.of() : Map.of(Entered.ONLY, step.written()), step.told(),
           step.sureness() == null ? Sureness.SURE : step.sureness(), "", at));
     } else if (step.fix() != null && step.fault() != null) {
-      recording.keep(workUps.fix(id, version, step.fault(), step.fix(), at));
+      recording.keep(workUps.fix(id, version, step.fault(), step.fix(), "", at));
     } else if (step.suspect() != null) {
       recording.keep(workUps.record(id, version, new WorkUpEvent.Suspected(step.suspect(), words), at));
     } else if (step.skip() != null) {
@@ -266,10 +266,10 @@ public class DemoBench {
 
   private void ready(String mark, long id, String checkId, Instant at) {
     BenchNeeds needs = workUps.book(mark).check(checkId).orElseThrow().needs();
-    if (BenchRoute.from(workUps.bench(id), needs).orElseThrow().steps().contains(BenchStep.SHORT_TEST)) {
+    if (BenchRoute.from(workUps.bench(id), needs, workUps.barred(id)).orElseThrow().steps().contains(BenchStep.SHORT_TEST)) {
       runRoutine(mark, at.minusSeconds(60));
     }
-    BenchRoute route = BenchRoute.from(workUps.bench(id), needs).orElseThrow();
+    BenchRoute route = BenchRoute.from(workUps.bench(id), needs, workUps.barred(id)).orElseThrow();
     if (!route.steps().isEmpty()) {
       recording.keep(workUps.setBench(id, workUps.version(id), route.end(), "", at));
     }

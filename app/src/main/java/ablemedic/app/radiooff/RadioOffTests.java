@@ -29,7 +29,7 @@ public class RadioOffTests implements Due.Source {
   private static final String PASSED = "radio-off";
   private static final String FAILED = "radio-off-failed";
   /** Lines of the log after which it is due: something was put right, replaced or bent. */
-  private static final Set<String> MAKES_DUE = Set.of("fix", "repair", "part", "crash");
+  private static final Set<String> MAKES_DUE = Set.of("fix", "repair", "part", "crash", "flash");
   private static final String SNAPSHOT = "snapshot";
   /** Lines that come with a revision of the sheet; some come without, and then an older revision is looked at: rather due once too often. */
   private static final Set<String> OF_SHEET = Set.of("sheet", "opened", "part");
@@ -57,7 +57,11 @@ public class RadioOffTests implements Due.Source {
   public record Standing(State state, String why, Optional<LogEntry> newest) {}
 
   /** A line for the log of a craft. */
-  public record Line(String kind, String text) {}
+  public record Line(String kind, String text) {
+    public boolean passed() {
+      return kind.equals(PASSED);
+    }
+  }
 
   /** What a test that was made tells the log; nothing where nobody saw what the motors did. */
   public static Optional<Line> line(Craft sound, Entered entered) {

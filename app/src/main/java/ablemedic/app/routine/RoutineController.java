@@ -3,6 +3,7 @@ package ablemedic.app.routine;
 import ablemedic.Specialities;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.PowerMap;
+import ablemedic.app.chart.Records;
 import ablemedic.app.entry.Entered;
 import ablemedic.app.entry.Expected;
 import ablemedic.app.entry.PlaceView;
@@ -14,6 +15,9 @@ import ablemedic.app.routine.Routines.Given;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.BenchNeeds.Want;
 import ablemedic.diagnosis.Check;
+import ablemedic.requirement.Expectation.Waits;
+import ablemedic.requirement.Expectation;
+import ablemedic.requirement.Required;
 import ablemedic.speciality.Place;
 import ablemedic.speciality.RoutineSchool;
 import jakarta.validation.Valid;
@@ -40,11 +44,13 @@ class RoutineController {
   private static final double LONGEST_MINUTES = 600;
 
   private final Routines routines;
+  private final Records records;
   private final CraftStore crafts;
   private final OwnersSchool owners;
   private final Clock clock;
 
-  RoutineController(Routines routines, CraftStore crafts, OwnersSchool owners, Clock clock) {
+  RoutineController(Routines routines, CraftStore crafts, OwnersSchool owners, Clock clock, Records records) {
+    this.records = records;
     this.owners = owners;
     this.routines = routines;
     this.crafts = crafts;
@@ -68,8 +74,12 @@ class RoutineController {
   /** One of the two schools; the occasion asks for one of them. */
   record SchoolView(RoutineSchool id, String label, String reason, boolean asked) {}
 
-  /** A step: what it asks, where on the craft, and what a sound craft gives. */
-  record StepView(String id, String title, String instruction, String expected, QuestionView question, PlaceView place,
+  /**
+   * A step: what it asks, where on the craft, and what a sound craft gives.
+   *
+   * @param waits what has to be put right before it can be judged; empty where nothing
+   */
+  record StepView(String id, String title, String instruction, String expected, String waits, QuestionView question, PlaceView place,
       boolean powered) {}
 
   record RunView(Instant at, boolean passed, double minutes, List<ReadView> steps) {}
@@ -89,14 +99,15 @@ class RoutineController {
   @GetMapping("/api/crafts/{mark}/routine")
   RoutineView view(@PathVariable String mark, @RequestParam(required = false) @Nullable RoutineSchool school) {
     String right = crafts.get(mark).mark();
-    Craft craft = crafts.newestCraft(right);
+    Required required = records.of(right);
+    Craft craft = required.craft();
     Routines.Standing standing = routines.standing(right);
     RoutineSchool asked = routines.school(right);
     RoutineSchool chosen = school == null ? asked : school;
     List<Check<Craft>> steps = routines.steps(craft, chosen);
     return new RoutineView(right, standing.state().name(), standing.why(), chosen, Arrays.stream(RoutineSchool.values())
-        .map(one -> new SchoolView(one, one.label(), one.reason(), one == asked)).toList(), owners.get(), routines.destroyed(right),
-        Routines.minutes(steps), steps.stream().map(s -> step(s, craft)).toList(),
+        .map(one -> new SchoolView(one, one.label(), one.reason(), one == asked)).toList(), owners.get(), Stream.of(routines.barred(right, false).battery()).filter(why -> !why.isEmpty()).toList(),
+        Routines.minutes(steps), steps.stream().map(s -> step(s, required)).toList(),
         List.of(caution("caution-short-test"), caution("caution-pack"), caution("caution-antenna")),
         craft.electrics().sheet().isEmpty() ? null : PowerMap.of(craft.electrics().wiring(), Map.of()),
         standing.newest().map(RoutineController::run).orElse(null));
@@ -106,8 +117,10 @@ class RoutineController {
     return Specialities.handbook().page(page).orElseThrow().paragraphs().get(0);
   }
 
-  private static StepView step(Check<Craft> check, Craft craft) {
-    return new StepView(check.id(), check.title(craft), check.instruction(craft), Expected.of(check, craft),
+  private static StepView step(Check<Craft> check, Required required) {
+    Craft craft = required.craft();
+    String waits = Expectation.of(check, required) instanceof Waits on ? on.why() : "";
+    return new StepView(check.id(), check.title(craft), check.instruction(craft), waits.isEmpty() ? Expected.of(check, craft) : "", waits,
         QuestionView.of(check.answers(), craft).get(0), PlaceView.of(Place.of(check)), check.needs().pack() == Want.YES);
   }
 
@@ -133,7 +146,7 @@ class RoutineController {
   /** Judges one reading without keeping it, so that a step can be looked at again before the next. */
   @PostMapping("/api/crafts/{mark}/routine/judge/{step}")
   Judged judge(@PathVariable String mark, @PathVariable String step, @RequestBody @Valid StepEntry entry) {
-    Craft craft = crafts.newestCraft(crafts.get(mark).mark());
+    Craft craft = records.of(crafts.get(mark).mark()).craft();
     Check<Craft> check = routines.steps(craft, RoutineSchool.FULL).stream().filter(s -> s.id().equals(step)).findFirst()
         .orElseThrow(() -> Refusal.unknown("step", "The routine of this craft has no step “" + step + "”."));
     return new Judged(Routines.passes(check, craft, given(entry)), Expected.of(check, craft));

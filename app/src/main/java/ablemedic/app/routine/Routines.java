@@ -1,10 +1,11 @@
 package ablemedic.app.routine;
 
 import ablemedic.Specialities;
-import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftLog.LogEntry;
+import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.Due;
+import ablemedic.app.chart.Records;
 import ablemedic.app.entry.Entered;
 import ablemedic.app.entry.Expected;
 import ablemedic.app.http.Refusal;
@@ -13,9 +14,14 @@ import ablemedic.app.routine.RoutineStore.Read;
 import ablemedic.app.routine.RoutineStore.Run;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Barred;
 import ablemedic.diagnosis.BenchState.ShortTest;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Proof;
+import ablemedic.requirement.Expectation.Waits;
+import ablemedic.requirement.Expectation;
+import ablemedic.requirement.PowerHazard;
+import ablemedic.requirement.Required;
 import ablemedic.speciality.RoutineSchool;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -40,10 +46,12 @@ public class Routines implements Due.Source {
   private final MeterStore meters;
   private final TransactionTemplate transaction;
   private final OwnersSchool owners;
+  private final Records records;
   private final ObjectProvider<Follower> followers;
 
   Routines(RoutineStore store, CraftStore crafts, CraftLog log, MeterStore meters, TransactionTemplate transaction,
-      OwnersSchool owners, ObjectProvider<Follower> followers) {
+      OwnersSchool owners, Records records, ObjectProvider<Follower> followers) {
+    this.records = records;
     this.store = store;
     this.owners = owners;
     this.crafts = crafts;
@@ -90,7 +98,7 @@ public class Routines implements Due.Source {
 
   /** What the routine that is asked for takes on a craft, minutes. */
   public double minutes(String mark) {
-    return minutes(steps(crafts.newestCraft(mark), school(mark)));
+    return minutes(steps(records.of(mark).craft(), school(mark)));
   }
 
   static double minutes(List<Check<Craft>> steps) {
@@ -121,9 +129,9 @@ public class Routines implements Due.Source {
     Optional<Run> newest = store.newest(mark);
     Optional<LogEntry> last = log.lastOfRoutine(mark);
     long line = last.map(LogEntry::id).orElse(0L);
-    List<String> destroyed = destroyed(mark);
-    if (!destroyed.isEmpty()) {
-      return new Standing(ShortTest.NOT_DONE, destroyed.get(0), line, newest);
+    String barred = barred(mark, false).battery();
+    if (!barred.isEmpty()) {
+      return new Standing(ShortTest.NOT_DONE, barred, line, newest);
     }
     if (newest.isEmpty() || last.isEmpty() || CraftLog.makesDue(last.get().kind())) {
       return new Standing(ShortTest.NOT_DONE, last.map(LogEntry::text).orElse("never done"), line, newest);
@@ -131,12 +139,16 @@ public class Routines implements Due.Source {
     return new Standing(newest.get().passed() ? ShortTest.PASSED : ShortTest.FAILED, "", line, newest);
   }
 
-  /** What power would destroy by the craft's newest sheet alone: such a craft passes no routine. */
-  public List<String> destroyed(String mark) {
+  /**
+   * The power that may not be put on a craft: what it would destroy by the newest sheet alone, and on a new build any before the routine.
+   *
+   * @param newBuild whether it was just built
+   */
+  public Barred barred(String mark, boolean newBuild) {
     try {
-      return crafts.newestCraft(mark).electrics().sheet().destroyed();
+      return PowerHazard.of(crafts.newestCraft(mark), newBuild && !log.has(mark, "routine"));
     } catch (UnreadableRecordException e) {
-      return List.of();
+      return Barred.NOTHING;
     }
   }
 
@@ -147,10 +159,11 @@ public class Routines implements Due.Source {
    * @throws Refusal where a step is left out or a reading cannot be read, and where power would destroy a part
    */
   public Run run(String mark, RoutineSchool school, Map<String, Given> readings, double minutes, Instant at) {
-    destroyed(mark).stream().findFirst().ifPresent(why -> {
-      throw Refusal.conflict("readings", why);
-    });
-    Run run = judged(crafts.newestCraft(mark), school, readings, minutes, at);
+    String barred = barred(mark, false).battery();
+    if (!barred.isEmpty()) {
+      throw Refusal.conflict("readings", barred);
+    }
+    Run run = judged(records.of(mark), school, readings, minutes, at);
     List<Runnable> following = followers.stream().map(follower -> follower.following(mark, run)).toList();
     transaction.executeWithoutResult(status -> {
       store.add(mark, run);
@@ -163,12 +176,16 @@ public class Routines implements Due.Source {
     return run;
   }
 
-  private Run judged(Craft craft, RoutineSchool school, Map<String, Given> readings, double minutes, Instant at) {
+  private Run judged(Required required, RoutineSchool school, Map<String, Given> readings, double minutes, Instant at) {
+    Craft craft = required.craft();
     List<Read> read = new ArrayList<>();
     boolean passed = true;
     for (Check<Craft> step : steps(craft, school)) {
       if (!passed) {
         break;
+      }
+      if (Expectation.of(step, required) instanceof Waits waits) {
+        throw Refusal.conflict("readings." + step.id(), "“" + step.title(craft) + "” can't be judged. " + waits.why());
       }
       Given given = readings.get(step.id());
       if (given == null) {

@@ -39,6 +39,6 @@ class MotorStarts implements Due.Source {
 
   @Override
   public int place() {
-    return 3;
+    return 4;
   }
 }

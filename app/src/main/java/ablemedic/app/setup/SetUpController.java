@@ -1,5 +1,6 @@
 package ablemedic.app.setup;
 
+import ablemedic.app.chart.ConflictView;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.entry.Expected;
 import ablemedic.app.entry.QuestionView;
@@ -14,11 +15,12 @@ import ablemedic.diagnosis.BenchState.ShortTest;
 import ablemedic.diagnosis.BenchStep;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Occasion;
-import ablemedic.setup.SetUp;
+import ablemedic.requirement.Required;
 import ablemedic.setup.SetUp.Made;
+import ablemedic.setup.SetUp;
 import ablemedic.setup.SetUpOccasion;
-import ablemedic.setup.SetUpOrder;
 import ablemedic.setup.SetUpOrder.Placed;
+import ablemedic.setup.SetUpOrder;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -29,6 +31,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -68,10 +71,12 @@ class SetUpController {
 
   /**
    * @param routineDue whether the pre-power routine comes before the next step
+   * @param conflicts  of the record, each fixed or corrected before what depends on it
    * @param todo       what is still to be made, in order
+   * @param waiting    what can't be made yet, each with why
    * @param passed     what was passed, in the order in which it was
    */
-  record RunUnderWay(long version, SetUpOccasion occasion, String label, Occasion happened, Instant begunAt, double minutes, boolean routineDue, List<StepToDo> todo, List<StepPassed> passed, List<StepLeftOut> leftOut) {}
+  record RunUnderWay(long version, long craftVersion, SetUpOccasion occasion, String label, Occasion happened, Instant begunAt, double minutes, boolean routineDue, List<ConflictView> conflicts, List<StepToDo> todo, List<StepWaiting> waiting, List<StepPassed> passed, List<StepLeftOut> leftOut) {}
 
   /**
    * @param bench     what is done to the bench before it
@@ -80,6 +85,8 @@ class SetUpController {
    */
   record StepToDo(String id, String checkId, String title, String instruction, String why, String expected, List<QuestionView> questions, QuestionView.@Nullable ScaleView told, List<String> bench, double minutes, boolean ready, @Nullable List<String> given,
       @Nullable SetUpReading reading, String complaint) {}
+
+  record StepWaiting(String id, String title, String why) {}
 
   record StepPassed(String title, List<String> given, Instant at, SetUpReading reading) {}
 
@@ -107,14 +114,17 @@ class SetUpController {
 
   private OccasionView occasion(String mark, SetUpOccasion occasion) {
     SetUp setUp = setUps.composed(mark, occasion);
-    return new OccasionView(occasion, occasion.label(), setUp.steps().size(), setUps.ordered(mark, setUp.steps()).minutes());
+    return new OccasionView(occasion, occasion.label(), setUp.steps().size(), setUps.ordered(mark, occasion, setUp.steps()).minutes());
   }
 
   private RunUnderWay underWay(Standing standing) {
     Run run = standing.run();
     SetUpOrder order = standing.order();
-    boolean due = order.steps().stream().findFirst().filter(next -> next.made().check().needs().pack() == Want.YES).isPresent() && routines.standing(run.mark()).state() != ShortTest.PASSED;
-    return new RunUnderWay(run.version(), run.occasion(), run.occasion().label(), run.occasion().happened(), run.begunAt(), order.minutes(), due, order.steps().stream().map(placed -> toDo(standing, placed)).toList(),
+    boolean due = order.steps().stream().findFirst().filter(next -> next.before().steps().contains(BenchStep.SHORT_TEST) || next.made().check().needs().pack() == Want.YES).isPresent() && routines.standing(run.mark()).state() != ShortTest.PASSED;
+    Required required = standing.required();
+    List<ConflictView> conflicts = Stream.concat(required.conflicts().stream().map(ConflictView::of), required.unsolved().stream().map(ConflictView::unsolved)).toList();
+    List<StepWaiting> waiting = standing.waiting().entrySet().stream().map(one -> new StepWaiting(one.getKey().id(), one.getKey().check().title(standing.craft()), one.getValue())).toList();
+    return new RunUnderWay(run.version(), crafts.get(run.mark()).version(), run.occasion(), run.occasion().label(), run.occasion().happened(), run.begunAt(), order.minutes(), due, conflicts, order.steps().stream().map(placed -> toDo(standing, placed)).toList(), waiting,
         standing.setUp().steps().stream().filter(made -> run.hasPassed(made.id())).map(made -> passed(made, run.newest(made.id()).orElseThrow(), standing.craft())).sorted((a, b) -> a.at().compareTo(b.at())).toList(),
         standing.setUp().leftOut().stream().map(out -> new StepLeftOut(out.step().id(), out.step().why(), out.why())).toList());
   }

@@ -5,6 +5,8 @@ import ablemedic.app.chart.CraftLog.LogEntry;
 import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.Due;
+import ablemedic.app.chart.MotorsSeen;
+import ablemedic.app.chart.Records;
 import ablemedic.app.entry.Entered;
 import ablemedic.app.entry.Expected;
 import ablemedic.app.http.Refusal;
@@ -14,23 +16,32 @@ import ablemedic.app.routine.Routines;
 import ablemedic.app.setup.SetUpStore.Given;
 import ablemedic.app.setup.SetUpStore.Run;
 import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Barred;
 import ablemedic.diagnosis.BenchNeeds.Want;
 import ablemedic.diagnosis.BenchRoute;
-import ablemedic.diagnosis.BenchState;
 import ablemedic.diagnosis.BenchState.ShortTest;
+import ablemedic.diagnosis.BenchState;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Proof;
 import ablemedic.radio.FailsafeChecks;
-import ablemedic.setup.SetUp;
+import ablemedic.requirement.Expectation.Waits;
+import ablemedic.requirement.Expectation;
+import ablemedic.requirement.Required;
+import ablemedic.requirement.Severity;
+import ablemedic.requirement.Violation;
 import ablemedic.setup.SetUp.Made;
+import ablemedic.setup.SetUp;
 import ablemedic.setup.SetUpOccasion;
 import ablemedic.setup.SetUpOrder;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -40,7 +51,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class SetUps implements Due.Source {
   private static final String BEGUN = "Set-up begun: ";
   /** Lines of the log after which nothing that was passed counts any more. */
-  private static final Set<String> TOUCHES = Set.of("entered", "crash", "part", "opened", "repair", "fix", "sheet", "snapshot", "bundle");
+  private static final Set<String> TOUCHES = Set.of("entered", "crash", "part", "opened", "repair", "fix", "flash", "sheet", "snapshot", "bundle");
 
   /** After so long the pack is out, the craft on the shelf, and the next sitting begins as at intake. */
   private static final Duration BREAK = Duration.ofHours(2);
@@ -50,8 +61,14 @@ public class SetUps implements Due.Source {
   private final CraftLog log;
   private final MeterStore meters;
   private final Routines routines;
+  private final Records records;
+  private final MotorsSeen motors;
+  private final RadioOffTests radioOff;
 
-  SetUps(SetUpStore store, CraftStore crafts, CraftLog log, MeterStore meters, Routines routines) {
+  SetUps(SetUpStore store, CraftStore crafts, CraftLog log, MeterStore meters, Routines routines, Records records, MotorsSeen motors, RadioOffTests radioOff) {
+    this.records = records;
+    this.motors = motors;
+    this.radioOff = radioOff;
     this.store = store;
     this.crafts = crafts;
     this.log = log;
@@ -62,9 +79,20 @@ public class SetUps implements Due.Source {
   /**
    * A set-up as it stands.
    *
-   * @param order of what is still to be made
+   * @param required what the craft should be
+   * @param order    of what is still to be made and can be
+   * @param waiting  steps that wait for something else than another step, each with why
    */
-  public record Standing(Run run, Craft craft, SetUp setUp, SetUpOrder order) {
+  public record Standing(Run run, Required required, SetUp setUp, SetUpOrder order, Map<Made, String> waiting) {
+    public Standing {
+      waiting = Collections.unmodifiableMap(new LinkedHashMap<>(waiting));
+    }
+
+    /** The craft as required. */
+    public Craft craft() {
+      return required.craft();
+    }
+
     /** A step that is still to be made before another; nothing where that one is ready. */
     Optional<Made> waitsFor(Made made) {
       return order.steps().stream().map(SetUpOrder.Placed::made).filter(other -> !other.equals(made) && made.comesAfter(other)).findFirst();
@@ -83,12 +111,18 @@ public class SetUps implements Due.Source {
 
   /** How a set-up would be: what it makes and leaves out, and how long that takes. */
   public SetUp composed(String mark, SetUpOccasion occasion) {
-    return SetUp.of(Specialities.book(crafts.newestCraft(mark), meters.get()), occasion);
+    return SetUp.of(Specialities.book(records.of(mark).craft(), meters.get()), occasion);
   }
 
   /** The order on a craft as it comes in. */
-  public SetUpOrder ordered(String mark, List<Made> todo) {
-    return SetUpOrder.of(todo, withRoutine(mark, BenchState.AT_INTAKE));
+  public SetUpOrder ordered(String mark, SetUpOccasion occasion, List<Made> todo) {
+    BenchState bench = withRoutine(mark, BenchState.AT_INTAKE);
+    Barred barred = barred(mark, occasion);
+    return SetUpOrder.of(todo.stream().filter(made -> BenchRoute.from(bench, made.check().needs(), barred).isPresent()).toList(), bench, barred);
+  }
+
+  private Barred barred(String mark, SetUpOccasion occasion) {
+    return routines.barred(mark, occasion == SetUpOccasion.BUILD);
   }
 
   /** The pre-power routine counts where it was passed and is not due. */
@@ -99,8 +133,46 @@ public class SetUps implements Due.Source {
   /** @param at the moment it is looked at: after a while nobody knows any more how the bench was left */
   public Standing standing(Run run, Instant at) {
     SetUp setUp = composed(run.mark(), run.occasion());
-    List<Made> todo = setUp.steps().stream().filter(made -> !run.hasPassed(made.id())).toList();
-    return new Standing(run, crafts.newestCraft(run.mark()), setUp, SetUpOrder.of(todo, withRoutine(run.mark(), left(run, setUp, at))));
+    Required required = records.of(run.mark());
+    BenchState bench = withRoutine(run.mark(), left(run, setUp, at));
+    Barred barred = barred(run.mark(), run.occasion());
+    Map<Made, String> waiting = new LinkedHashMap<>();
+    setUp.steps().stream().filter(made -> !run.hasPassed(made.id())).forEach(made -> waits(made, run, required, bench, barred).ifPresent(why -> waiting.put(made, why)));
+    boolean more = true;
+    while (more) {
+      more = false;
+      for (Made made : setUp.steps()) {
+        Optional<Made> before = run.hasPassed(made.id()) || waiting.containsKey(made) ? Optional.empty() : waiting.keySet().stream().filter(made::comesAfter).findFirst();
+        if (before.isPresent()) {
+          waiting.put(made, "Comes after “" + before.get().check().title(required.craft()) + "”, which waits.");
+          more = true;
+        }
+      }
+    }
+    List<Made> todo = setUp.steps().stream().filter(made -> !run.hasPassed(made.id()) && !waiting.containsKey(made)).toList();
+    return new Standing(run, required, setUp, SetUpOrder.of(todo, bench, barred), waiting);
+  }
+
+  /** Why a step can't be made, whatever steps are made before it. */
+  private Optional<String> waits(Made made, Run run, Required required, BenchState bench, Barred barred) {
+    Check<Craft> check = made.check();
+    if (Expectation.of(check, required) instanceof Waits waits) {
+      return Optional.of(waits.why());
+    }
+    Optional<Violation> hazard = required.open().stream().filter(one -> one.severity() == Severity.HAZARD).findFirst();
+    if (Specialities.isFlight(check) && hazard.isPresent()) {
+      return Optional.of("Not into the air: " + hazard.get().cause() + ".");
+    }
+    if (BenchRoute.from(bench, check.needs(), barred).isEmpty()) {
+      return Optional.of(Stream.of(barred.battery(), barred.usb()).filter(why -> !why.isEmpty()).findFirst().orElse("The pre-power checks come first."));
+    }
+    return Specialities.isFlight(check) && motors.of(run.mark()).isPresent() && !hasMotors(run) ? Optional.of("The motors were not seen to turn, each at its corner and its way, since the last crash, repair or flash. "
+        + "Make the set-up “" + SetUpOccasion.MOTORS.label() + "” first.") : Optional.empty();
+  }
+
+  /** Whether this set-up has the motors as a step of its own, before it flies. */
+  private boolean hasMotors(Run run) {
+    return composed(run.mark(), run.occasion()).steps().stream().anyMatch(made -> made.check().id().equals(MotorsSeen.IS));
   }
 
   /** How the steps of this sitting left the bench, one after the other; at its beginning a craft is as it comes in. */
@@ -165,11 +237,15 @@ public class SetUps implements Due.Source {
     Made made = standing.setUp().steps().stream().filter(one -> one.id().equals(stepId)).findFirst()
         .orElseThrow(() -> Refusal.unknown("step", "This set-up has no step “" + stepId + "”."));
     waits(standing, made);
+    if (standing.waiting().containsKey(made)) {
+      throw Refusal.conflict("step", "“" + made.check().title(standing.craft()) + "” waits. " + standing.waiting().get(made));
+    }
     Check<Craft> asked = made.check();
     Check<Craft> check = asked.toTell().map(scale -> asked.told(Entered.told(scale, told))).orElse(asked);
     Craft craft = standing.craft();
-    if (check.needs().pack() == Want.YES && routines.standing(run.mark()).state() != ShortTest.PASSED) {
-      throw Refusal.conflict("step", "The pack goes in for “" + check.title(craft) + "”, and the pre-power routine is due: make that first.");
+    boolean firstPower = check.needs().usb() == Want.YES && barred(run.mark(), run.occasion()).routineBeforeUsb();
+    if ((check.needs().pack() == Want.YES || firstPower) && routines.standing(run.mark()).state() != ShortTest.PASSED) {
+      throw Refusal.conflict("step", "Power goes on for “" + check.title(craft) + "”, and the pre-power routine is due: make that first.");
     }
     Entered entered = Entered.at(check, outcomes, numbers);
     if (entered.answersNothing()) {
@@ -183,6 +259,9 @@ public class SetUps implements Due.Source {
     store.add(run, given);
     if (check.id().equals(FailsafeChecks.RADIO_OFF)) {
       RadioOffTests.line(craft, entered).ifPresent(line -> log.add(run.mark(), at, line.kind(), line.text(), null));
+    }
+    if (given.passed() && check.id().equals(MotorsSeen.IS)) {
+      log.add(run.mark(), at, MotorsSeen.PASSED, "Every motor turns at its corner and its way", null);
     }
     if (given.passed() && check.id().equals(MotorStarts.CHECK)) {
       log.add(run.mark(), at, MotorStarts.PASSED, "Every motor starts together at its idle", null);
@@ -201,8 +280,10 @@ public class SetUps implements Due.Source {
 
   @Transactional
   public void end(Run run, String why, Instant at) {
-    int left = standing(run, at).order().steps().size();
+    Standing standing = standing(run, at);
+    int left = standing.order().steps().size() + standing.waiting().size();
+    boolean radioOffOpen = standing.setUp().steps().stream().anyMatch(made -> made.check().id().equals(FailsafeChecks.RADIO_OFF)) && radioOff.standing(run.mark()).state() != RadioOffTests.State.PASSED;
     store.end(run, at);
-    log.add(run.mark(), at, "set-up", left == 0 ? "Set-up passed: " + run.occasion().label() : "Set-up ended with " + left + " steps open" + (why.isBlank() ? "" : ": " + why), null);
+    log.add(run.mark(), at, "set-up", left == 0 && radioOffOpen ? "Set-up ended, and the radio-off test has not passed: " + run.occasion().label() : left == 0 ? "Set-up passed: " + run.occasion().label() : "Set-up ended with " + left + " steps open" + (why.isBlank() ? "" : ": " + why), null);
   }
 }

@@ -11,7 +11,8 @@ import ablemedic.snapshot.Consequence;
 import ablemedic.snapshot.ListingCheck;
 import ablemedic.snapshot.PutBack;
 import ablemedic.speciality.Complaint;
-import ablemedic.speciality.Lint;
+import ablemedic.requirement.Severity;
+import ablemedic.requirement.Violation;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
@@ -46,7 +47,7 @@ final class SnapshotViews {
    * @param pads     those whose leads have a part in it
    * @param settles  the complaint that it can be the cause of; empty where it is none by itself
    */
-  record LintView(Lint.Severity severity, String cause, String remedy, List<LintSetting> settings, List<LintPad> pads, String settles) {}
+  record LintView(Severity severity, String cause, String remedy, List<LintSetting> settings, List<LintPad> pads, String settles) {}
 
   record LintSetting(String id, String label) {}
 
@@ -56,9 +57,9 @@ final class SnapshotViews {
   /** @param line of the file, from 1 */
   record NotUnderstood(int line, String text, String why) {}
 
-  static LintView lint(Lint lint, List<Complaint> complaints) {
+  static LintView lint(Violation lint, List<Complaint> complaints) {
     return new LintView(lint.severity(), lint.cause(), lint.remedy(), lint.settings().stream().map(one -> new LintSetting(one.id(), one.label())).toList(),
-        lint.pads().stream().map(pad -> new LintPad(pad, CraftLine.End.printed(pad))).toList(), complaints.stream().filter(one -> one.id().equals(lint.settles())).map(Complaint::label).findFirst().orElse(""));
+        lint.pads().stream().map(pad -> new LintPad(pad, CraftLine.End.printed(pad))).toList(), complaints.stream().filter(one -> one.id().equals(lint.complaint())).map(Complaint::label).findFirst().orElse(""));
   }
 
   static List<NotUnderstood> notUnderstood(Read read) {

@@ -27,7 +27,7 @@ import ablemedic.snapshot.Consequence;
 import ablemedic.snapshot.PutBack;
 import ablemedic.snapshot.Snapshot;
 import ablemedic.speciality.Complaint;
-import ablemedic.speciality.Lint;
+import ablemedic.requirement.Violation;
 import ablemedic.told.Setting;
 import ablemedic.told.Told;
 import ablemedic.told.UntellableException;
@@ -127,16 +127,16 @@ class SnapshotsController {
   private SnapshotView view(Row row) {
     Read read = snapshots.read(row);
     Craft sound = crafts.newestCraft(row.mark());
-    List<Lint> lint = read.snapshot().map(snapshot -> lint(snapshot.on(sound), row)).orElse(List.of());
+    List<Violation> lint = read.snapshot().map(snapshot -> lint(snapshot.on(sound), row)).orElse(List.of());
     List<Complaint> complaints = lint.isEmpty() ? List.of() : diagnoses.complaints(sound);
     return new SnapshotView(row(row), read.listing().form().label(), read.listing().encoding(), lint.stream().map(one -> SnapshotViews.lint(one, complaints)).toList(),
         SnapshotViews.notUnderstood(read));
   }
 
-  private List<Lint> lint(Craft listed, Row row) {
-    List<Lint> lacks = families.find(row.family()).map(family -> BuildNeeds.lint(listed, family, row.version())).orElse(List.of());
-    List<Lint> alarms = packs.schools(row.mark()).stream().flatMap(school -> AlarmSchool.lint(listed, school).stream()).toList();
-    return Stream.of(Specialities.lint(listed), lacks, alarms).flatMap(List::stream).sorted(Comparator.comparing(Lint::severity)).toList();
+  private List<Violation> lint(Craft listed, Row row) {
+    List<Violation> lacks = families.find(row.family()).map(family -> BuildNeeds.violations(listed, family, row.version())).orElse(List.of());
+    List<Violation> alarms = packs.schools(row.mark()).stream().flatMap(school -> AlarmSchool.violations(listed, school).stream()).toList();
+    return Stream.of(Specialities.violations(listed), lacks, alarms).flatMap(List::stream).sorted(Comparator.comparing(Violation::severity)).toList();
   }
 
   /** The file as it came, byte for byte. */
@@ -184,6 +184,6 @@ class SnapshotsController {
     return new WhatIf(setting.label(), now.told().said(setting), told.said(setting),
         Consequence.of(now, now.with(told), complaints).stream().map(Consequence::label).toList(),
         Consequence.of(now.with(told), now, complaints).stream().map(Consequence::label).toList(),
-        Specialities.lint(now.with(told)).stream().filter(lint -> lint.settings().contains(setting)).map(one -> SnapshotViews.lint(one, complaints)).toList());
+        Specialities.violations(now.with(told)).stream().filter(lint -> lint.settings().contains(setting)).map(one -> SnapshotViews.lint(one, complaints)).toList());
   }
 }

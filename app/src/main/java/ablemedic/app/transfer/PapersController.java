@@ -3,7 +3,7 @@ package ablemedic.app.transfer;
 import ablemedic.app.chart.CraftDrawing;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.Due;
-import ablemedic.app.chart.Fitness;
+import ablemedic.app.chart.Readiness;
 import ablemedic.app.chart.PowerMap;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.http.SafeCsv;
@@ -41,8 +41,10 @@ class PapersController {
   private final WorkUpStore workUps;
   private final PackStore packs;
   private final Clock clock;
+  private final Readiness readiness;
 
-  PapersController(CraftStore crafts, Due.Dues dues, WorkUpViews views, WorkUpStore workUps, PackStore packs, Clock clock) {
+  PapersController(CraftStore crafts, Due.Dues dues, WorkUpViews views, WorkUpStore workUps, PackStore packs, Clock clock, Readiness readiness) {
+    this.readiness = readiness;
     this.crafts = crafts;
     this.dues = dues;
     this.views = views;
@@ -84,10 +86,9 @@ class PapersController {
   @GetMapping(value = "/api/crafts/{mark}/label", produces = "image/svg+xml")
   ResponseEntity<byte[]> label(@PathVariable String mark, @RequestParam(defaultValue = "") String zone, HttpServletRequest request) {
     CraftStore.Row row = crafts.get(mark);
-    boolean open = workUps.of(row.mark()).stream().anyMatch(WorkUpStore.Opened::isOpen);
-    String state = Fitness.of(row.state(), open, !dues.of(row.mark()).isEmpty()).label();
+    Readiness.Stands stands = readiness.of(row);
     return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"label.svg\"")
-        .body(ReadyLabel.svg(row.mark(), row.name(), state, DAY.format(clock.instant().atZone(Zones.of(zone))), base(request) + "/crafts/" + row.mark().replace(" ", "%20")).getBytes(StandardCharsets.UTF_8));
+        .body(ReadyLabel.svg(row.mark(), row.name(), stands.fitness().label(), stands.unknowns(), DAY.format(clock.instant().atZone(Zones.of(zone))), base(request) + "/crafts/" + row.mark().replace(" ", "%20")).getBytes(StandardCharsets.UTF_8));
   }
 
   /** The craft from above. */

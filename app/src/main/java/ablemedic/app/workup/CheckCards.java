@@ -10,6 +10,7 @@ import ablemedic.app.workup.WorkUpView.CheckCard;
 import ablemedic.app.workup.WorkUpView.Likely;
 import ablemedic.app.workup.WorkUpView.Prediction;
 import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Barred;
 import ablemedic.diagnosis.BenchRoute;
 import ablemedic.diagnosis.BenchState;
 import ablemedic.diagnosis.Case;
@@ -18,10 +19,10 @@ import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Hypothesis;
 import ablemedic.diagnosis.Outlook.Branches;
 import ablemedic.diagnosis.Outlook.Either;
-import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Outlook.Spread;
 import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Outlook.Worded;
+import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Suspect;
 import ablemedic.serial.RecordedPad;
@@ -46,9 +47,14 @@ final class CheckCards {
   private final Case<Craft> known;
   private final WorkUp workUp;
   private final double routineMinutes;
+  private final Barred barred;
 
-  /** @param routineMinutes what the pre-power routine takes on this craft where it is due */
-  CheckCards(Diagnosis<Craft> diagnosis, Standing<Craft> standing, WorkUp workUp, double routineMinutes) {
+  /**
+   * @param routineMinutes what the pre-power routine takes on this craft where it is due
+   * @param barred         power that may not be put on it
+   */
+  CheckCards(Diagnosis<Craft> diagnosis, Standing<Craft> standing, WorkUp workUp, double routineMinutes, Barred barred) {
+    this.barred = barred;
     this.diagnosis = diagnosis;
     this.standing = standing;
     this.known = standing.known();
@@ -59,7 +65,7 @@ final class CheckCards {
   CheckCard card(Check<Craft> check, double bits) {
     Craft sound = known.soundNow();
     BenchState bench = workUp.bench();
-    Optional<BenchRoute> route = BenchRoute.from(bench, check.needs());
+    Optional<BenchRoute> route = BenchRoute.from(bench, check.needs(), barred);
     List<Prediction> predictions = predictions(check);
     double minutes = check.minutes() + route.map(r -> r.minutesWith(routineMinutes)).orElse(0.0);
     return new CheckCard(check.id(), check.kind(), check.title(sound), check.instruction(sound), bits, minutes,

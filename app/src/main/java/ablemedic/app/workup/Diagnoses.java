@@ -1,6 +1,7 @@
 package ablemedic.app.workup;
 
 import ablemedic.Specialities;
+import ablemedic.app.chart.Records;
 import ablemedic.app.meter.MeterStore;
 import ablemedic.app.storage.Recent;
 import ablemedic.craft.Craft;
@@ -8,45 +9,63 @@ import ablemedic.diagnosis.Assumptions;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Fault;
-import ablemedic.electrics.ElectricSheet;
 import ablemedic.reading.Meter;
+import ablemedic.requirement.Recorded;
+import ablemedic.requirement.Required;
 import ablemedic.snapshot.ListingCheck;
 import ablemedic.speciality.Complaint;
-import ablemedic.told.Told;
 import java.util.List;
+import java.util.Objects;
 import org.springframework.stereotype.Component;
 
-/** The reasoning for each way of wiring a craft, of which the last few are kept with all that they have worked out. */
+/** The reasoning for each record of a craft, of which the last few are kept with all that they have worked out. */
 @Component
 public class Diagnoses {
   private static final int KEPT = 12;
 
   private final MeterStore meters;
-  private final Recent<Wired, Diagnosis<Craft>> kept = new Recent<>(KEPT);
+  private final Records records;
+  private final Recent<Read, Diagnosis<Craft>> kept = new Recent<>(KEPT);
 
-  Diagnoses(MeterStore meters) {
+  Diagnoses(MeterStore meters, Records records) {
     this.meters = meters;
+    this.records = records;
   }
 
-  /** What a book depends on. */
-  private record Wired(ElectricSheet sheet, Told told, Meter meter, boolean listed, List<String> otherwise) {}
+  /** All that a book is made of: nothing else is handed to what makes it. */
+  private record Read(Recorded recorded, boolean asRecorded, Meter meter, boolean listed, List<Besides> otherwise) {
+    Diagnosis<Craft> made(Records records) {
+      Required required = asRecorded ? Required.asRecorded(recorded) : records.of(recorded);
+      Book<Craft> book = Specialities.book(required, meter).and(new Book<>(otherwise.stream().map(Besides::fault).toList(), List.of()));
+      return new Diagnosis<>(listed ? book.and(new Book<>(List.of(), List.of(ListingCheck.planned(required.craft(), book.faults())))) : book, Assumptions.USUAL);
+    }
+  }
 
-  /** The reasoning for a sound craft. */
-  public Diagnosis<Craft> of(Craft craft) {
-    return of(craft, false, List.of());
+  /** A fault that a work-up brings, known by its name and its words. */
+  private record Besides(String id, String words, Fault<Craft> fault) {
+    @Override
+    public boolean equals(Object o) {
+      return o instanceof Besides other && id.equals(other.id) && words.equals(other.words);
+    }
+
+    @Override
+    public int hashCode() {
+      return Objects.hash(id, words);
+    }
+  }
+
+  /** The reasoning for a craft as recorded. */
+  public Diagnosis<Craft> of(Recorded recorded) {
+    return of(recorded, false, false, List.of());
   }
 
   /**
-   * The reasoning for a sound craft.
-   *
-   * @param otherwise what the listings that a work-up took have otherwise than the sheet
-   * @param listed whether its board lists its settings and they can be read here, so that the plan may ask for a listing
+   * @param asRecorded whether the record stands for what is required, as in work-ups of an older form
+   * @param otherwise  what a work-up has besides: what the listings that it took have otherwise than the sheet, and conflicts that it put right
+   * @param listed     whether its FC lists its settings and they can be read here, so that the plan may ask for a listing
    */
-  public Diagnosis<Craft> of(Craft craft, boolean listed, List<Fault<Craft>> otherwise) {
-    return kept.of(new Wired(craft.electrics().sheet(), craft.told(), meters.get(), listed, otherwise.stream().map(fault -> fault.id() + fault.describe(craft)).toList()), wired -> {
-      Book<Craft> book = Specialities.book(craft, wired.meter()).and(new Book<>(otherwise, List.of()));
-      return new Diagnosis<>(listed ? book.and(new Book<>(List.of(), List.of(ListingCheck.planned(craft, book.faults())))) : book, Assumptions.USUAL);
-    });
+  Diagnosis<Craft> of(Recorded recorded, boolean asRecorded, boolean listed, List<Fault<Craft>> otherwise) {
+    return kept.of(new Read(recorded, asRecorded, meters.get(), listed, otherwise.stream().map(fault -> new Besides(fault.id(), fault.describe(recorded.craft()), fault)).toList()), read -> read.made(records));
   }
 
   /** What an owner of a craft can complain of. */

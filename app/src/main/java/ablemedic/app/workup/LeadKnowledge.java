@@ -6,13 +6,14 @@ import ablemedic.app.routine.Routines;
 import ablemedic.app.storage.Recent;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Check;
-import ablemedic.diagnosis.Evidence;
 import ablemedic.diagnosis.Evidence.Finding;
+import ablemedic.diagnosis.Evidence;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Suspect;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Wiring.Link;
+import ablemedic.requirement.Recorded;
 import ablemedic.speciality.Cleared;
 import ablemedic.told.Told;
 import java.util.ArrayList;
@@ -86,7 +87,7 @@ class LeadKnowledge {
     Set<String> clear = new HashSet<>();
     if (routine.state() == ablemedic.diagnosis.BenchState.ShortTest.PASSED) {
       for (RoutineStore.Read read : routine.newest().orElseThrow().steps()) {
-        diagnoses.of(sound).book().check(read.checkId()).ifPresent(check ->
+        diagnoses.of(Recorded.of(sound)).book().check(read.checkId()).ifPresent(check ->
             read.entered().reading(check.answers()).ifPresent(reading ->
                 cleared(sound, check, reading).forEach(l -> clear.add(l.id()))));
       }

@@ -4,6 +4,7 @@ import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.ledger.LedgerStore;
+import ablemedic.app.workup.WorkUpEvent.Reopened;
 import ablemedic.app.workup.WorkUps.Opening;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -62,6 +63,9 @@ public class Recording {
       store.openOf(opened.mark()).filter(other -> other.id() != opened.id()).ifPresent(o -> refuseSecond(opened.mark()));
     }
     store.add(opened.id(), draft.version(), draft.events());
+    if (draft.events().stream().anyMatch(one -> one.event() instanceof Reopened)) {
+      store.byRuleOfToday(opened.id());
+    }
     draft.log().forEach(line -> log.add(opened.mark(), draft.at(), line.kind(), line.text(), opened.id()));
     draft.sheet().ifPresent(s -> crafts.revise(opened.mark(), s.onto(), s.sheet(), s.reason(), draft.at()));
     draft.ledger().ifPresent(ledger::add);

@@ -2,6 +2,7 @@ package ablemedic.app.workup;
 
 import ablemedic.app.routine.Routines;
 import ablemedic.app.workup.WorkUpEvent.BenchSet;
+import ablemedic.app.workup.WorkUpEvent.CameDown;
 import ablemedic.app.workup.WorkUpEvent.Closed;
 import ablemedic.app.workup.WorkUpEvent.Fixed;
 import ablemedic.app.workup.WorkUpEvent.Found;
@@ -17,11 +18,12 @@ import ablemedic.diagnosis.BenchState;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Case;
 import ablemedic.diagnosis.Check;
-import ablemedic.diagnosis.Evidence;
 import ablemedic.diagnosis.Evidence.Finding;
 import ablemedic.diagnosis.Evidence.Opinion;
+import ablemedic.diagnosis.Evidence;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Repair;
+import ablemedic.requirement.Required;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -42,6 +44,7 @@ final class WorkUp {
   private static final Duration LONGEST_PAUSE = Duration.ofMinutes(15);
 
   private final Opened opened;
+  private final Required required;
   private final Book<Craft> book;
   private final List<Numbered> events;
   private final Routines.Standing routine;
@@ -54,13 +57,17 @@ final class WorkUp {
   private Optional<Closed> closed = Optional.empty();
   private Case<Craft> known;
 
-  /** @param routine how the craft's pre-power routine stands by its log; what the events say of it is history */
-  WorkUp(Opened opened, Craft sound, Book<Craft> book, List<Numbered> events, Routines.Standing routine) {
+  /**
+   * @param required what the craft of the work-up should be
+   * @param routine  how the craft's pre-power routine stands by its log; what the events say of it is history
+   */
+  WorkUp(Opened opened, Required required, Book<Craft> book, List<Numbered> events, Routines.Standing routine) {
     this.opened = opened;
+    this.required = required;
     this.book = book;
     this.events = events;
     this.routine = routine;
-    this.known = new Case<>(sound, opened.occasion(), List.of(), List.of());
+    this.known = new Case<>(required.craft(), opened.occasion(), List.of(), List.of());
     for (Numbered numbered : events) {
       if (numbered.event() instanceof TakenBack back) {
         takenBack.add(back.n());
@@ -75,12 +82,12 @@ final class WorkUp {
   WorkUp with(Numbered more) {
     List<Numbered> all = new ArrayList<>(events);
     all.add(more);
-    return new WorkUp(opened, known.sound(), book, all, routine);
+    return new WorkUp(opened, required, book, all, routine);
   }
 
   /** The same work-up with the craft's pre-power routine standing otherwise. */
   WorkUp with(Routines.Standing other) {
-    return new WorkUp(opened, known.sound(), book, events, other);
+    return new WorkUp(opened, required, book, events, other);
   }
 
   private void fold(Numbered numbered) {
@@ -104,6 +111,8 @@ final class WorkUp {
     } else if (event instanceof Tested tested) {
       double ratio = tested.strong() ? STRONG : WEAK;
       opinion(n, tested.faultId(), tested.speaksFor() ? ratio : 1 / ratio);
+    } else if (event instanceof CameDown) {
+      evidence(n, new Evidence.CameDown<>(known.repairs()));
     } else if (event instanceof Skipped skip) {
       skipped.put(skip.checkId(), n);
     } else if (event instanceof BenchSet set) {
@@ -140,6 +149,11 @@ final class WorkUp {
   Optional<Repair<Craft>> repair(Fixed fixed) {
     return book.fault(fixed.faultId()).flatMap(fault -> fault.fixes(known.sound()).stream()
         .filter(fix -> fix.id().equals(fixed.fixId())).findFirst().map(fix -> new Repair<>(fault, fix)));
+  }
+
+  /** The craft as required, and as recorded. */
+  Required required() {
+    return required;
   }
 
   Book<Craft> book() {

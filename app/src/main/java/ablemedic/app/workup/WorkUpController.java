@@ -122,8 +122,13 @@ class WorkUpController {
   record BenchSetting(long version, @NotNull @Valid BenchState state,
       @Nullable @Size(max = 400, message = WORDS) String override) {}
 
+  /** @param confirmed why it is made although it is hardly likely; left out where it is likely */
   record FixMade(long version, @NotBlank(message = "names a fault") @Size(max = 200, message = "names a fault") String faultId,
-      @NotBlank(message = "names a way to fix it") @Size(max = 200, message = "names a way to fix it") String fixId) {}
+      @NotBlank(message = "names a way to fix it") @Size(max = 200, message = "names a way to fix it") String fixId,
+      @Nullable @Size(max = 400, message = WORDS) String confirmed) {}
+
+  /** @param way of the conflict that the craft has, counted from 1 */
+  record Correction(long version, @NotBlank(message = "names a conflict") @Size(max = 200, message = "names a conflict") String conflictId, int way) {}
 
   record Closing(long version, @NotNull(message = "says how it ended") End end,
       @NotNull @Size(max = 400, message = WORDS) String reason) {}
@@ -241,7 +246,13 @@ class WorkUpController {
 
   @PostMapping("/work-ups/{id}/fixes")
   WorkUpView fix(@PathVariable long id, @RequestBody @Valid FixMade made) {
-    return kept(workUps.fix(id, made.version(), made.faultId(), made.fixId(), clock.instant()));
+    return kept(workUps.fix(id, made.version(), made.faultId(), made.fixId(), orEmpty(made.confirmed()), clock.instant()));
+  }
+
+  /** Corrects the record: the craft is right, and the sheet was not. */
+  @PostMapping("/work-ups/{id}/corrections")
+  WorkUpView correct(@PathVariable long id, @RequestBody @Valid Correction correction) {
+    return kept(workUps.correct(id, correction.version(), correction.conflictId(), correction.way(), clock.instant()));
   }
 
   @PostMapping("/work-ups/{id}/close")
@@ -294,7 +305,7 @@ class WorkUpController {
   @GetMapping("/crafts/{mark}/seen-before")
   List<BeforeEntry> mayBeSeenBefore(@PathVariable String mark) {
     Craft craft = workUps.craft(mark);
-    return workUps.mayBeSeenBefore(craft).stream().map(c -> new BeforeEntry(c.id(), c.title(craft),
+    return workUps.mayBeSeenBefore(workUps.record(mark)).stream().map(c -> new BeforeEntry(c.id(), c.title(craft),
         QuestionView.of(c.answers(), craft), c.toTell().map(ScaleView::of).orElse(null))).toList();
   }
 

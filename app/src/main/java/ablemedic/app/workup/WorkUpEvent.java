@@ -18,16 +18,23 @@ import org.jspecify.annotations.Nullable;
   @JsonSubTypes.Type(value = WorkUpEvent.Fixed.class, name = "fixed"),
   @JsonSubTypes.Type(value = WorkUpEvent.TakenBack.class, name = "taken-back"),
   @JsonSubTypes.Type(value = WorkUpEvent.Closed.class, name = "closed"),
-  @JsonSubTypes.Type(value = WorkUpEvent.Reopened.class, name = "reopened")
+  @JsonSubTypes.Type(value = WorkUpEvent.Reopened.class, name = "reopened"),
+  @JsonSubTypes.Type(value = WorkUpEvent.RecordCorrected.class, name = "record-corrected"),
+  @JsonSubTypes.Type(value = WorkUpEvent.CameDown.class, name = "came-down")
 })
 public sealed interface WorkUpEvent {
 
   /**
    * A check gave a reading.
    *
-   * @param told the number that was told along with it, in the SI unit of its scale, where it asks for one
+   * @param told     the number that was told along with it, in the SI unit of its scale, where it asks for one
+   * @param override why it was made though a guard spoke against it; nothing where none did
    */
-  record Found(String checkId, @Nullable Double told, Entered entered, Sureness sureness) implements WorkUpEvent {}
+  record Found(String checkId, @Nullable Double told, Entered entered, Sureness sureness, @Nullable String override) implements WorkUpEvent {
+    Found(String checkId, @Nullable Double told, Entered entered, Sureness sureness) {
+      this(checkId, told, entered, sureness, null);
+    }
+  }
 
   /** A check was put aside. */
   record Skipped(String checkId) implements WorkUpEvent {}
@@ -57,6 +64,12 @@ public sealed interface WorkUpEvent {
 
   /** It came back. */
   record Reopened(String reason) implements WorkUpEvent {}
+
+  /** The record was wrong, and was corrected by what was found. */
+  record RecordCorrected(String conflictId, String words) implements WorkUpEvent {}
+
+  /** A crash was logged on the chart meanwhile. */
+  record CameDown(String words) implements WorkUpEvent {}
 
   /** How a work-up ends. */
   enum End {

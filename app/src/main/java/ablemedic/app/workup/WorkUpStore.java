@@ -38,9 +38,18 @@ public class WorkUpStore {
    *
    * @param ended how it ended, in words; empty while it is open
    * @param aside why it was put aside, where it was
+   * @param rule  by which it is worked up
    */
   public record Opened(long id, String mark, int revision, String complaintKind, String complaint, Occasion occasion,
-      Instant openedAt, String ended, @Nullable String aside) {
+      Instant openedAt, String ended, @Nullable String aside, int rule) {
+    /** The rule of today: what a craft as required gives is expected. By the first, the record stood for that. */
+    static final int REQUIRED = 2;
+
+    /** Whether the record stands for what is required. */
+    boolean isAsRecorded() {
+      return rule < REQUIRED;
+    }
+
     public boolean isOpen() {
       return ended.isEmpty() && aside == null;
     }
@@ -53,7 +62,7 @@ public class WorkUpStore {
   public long open(String mark, int revision, String kind, String complaint, Occasion occasion, Instant at) {
     var key = new GeneratedKeyHolder();
     database.sql("""
-        INSERT INTO work_up (mark, revision, complaint_kind, complaint, occasion, opened_at) VALUES (?, ?, ?, ?, ?, ?)""")
+        INSERT INTO work_up (mark, revision, complaint_kind, complaint, occasion, opened_at, rule) VALUES (?, ?, ?, ?, ?, ?, 2)""")
         .params(mark, revision, kind, complaint, occasion.name(), at.toString()).update(key);
     return Objects.requireNonNull(key.getKey()).longValue();
   }
@@ -95,7 +104,7 @@ public class WorkUpStore {
     return new Opened(rs.getLong("id"), rs.getString("mark"), rs.getInt("revision"), rs.getString("complaint_kind"),
         rs.getString("complaint"), Occasion.valueOf(rs.getString("occasion")), Instant.parse(rs.getString("opened_at")),
         ending != null && EventForm.EVENT.read(json, ending) instanceof Closed closed ? closed.end().label() : "",
-        rs.getString("aside"));
+        rs.getString("aside"), rs.getInt("rule"));
   }
 
   public List<Numbered> events(long id) {
@@ -126,6 +135,12 @@ public class WorkUpStore {
       database.sql("INSERT INTO work_up_event (work_up_id, n, at, body) VALUES (?, ?, ?, ?)")
           .params(id, numbered.n(), numbered.at().toString(), EventForm.EVENT.write(json, numbered.event())).update();
     }
+  }
+
+  /** Has a work-up that is opened again go by the rule of today. */
+  @Transactional
+  public void byRuleOfToday(long id) {
+    database.sql("UPDATE work_up SET rule = ? WHERE id = ?").params(Opened.REQUIRED, id).update();
   }
 
   /** Takes a work-up off the bench without closing it, with a reason, or puts it back. */

@@ -1,5 +1,6 @@
 package ablemedic.app.workup;
 
+import ablemedic.app.chart.ConflictView;
 import ablemedic.app.chart.CraftDrawing;
 import ablemedic.app.chart.PowerMap;
 import ablemedic.app.entry.PlaceView;
@@ -16,6 +17,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param stage         where the work-up stands
  * @param map           leads and parts with what is known of them; nothing where they are not entered
+ * @param hazards       what hurts somebody or destroys something as the craft stands, in sentences
+ * @param conflicts     what of the record can't be right together
  * @param notInBook     probability that no fault in the book explains it
  * @param nothingLeft   probability that nothing is wrong any more
  * @param astray        probability that a fix was made that was not needed
@@ -38,7 +41,8 @@ public record WorkUpView(
     Stage stage,
     String ended,
     BenchState bench,
-    List<String> destroyed,
+    List<String> hazards,
+    List<WorkUpConflict> conflicts,
     List<Noted> evidence,
     List<SuspectView> suspects,
     Other notInBook,
@@ -162,7 +166,18 @@ public record WorkUpView(
 
   public record ProofCard(List<ProofTest> tests, boolean passes, @Nullable CheckCard next) {}
 
-  public record ProofTest(String checkId, String title, String expected, String state) {}
+  /** @param waits what has to be put right before it can be judged; empty where nothing */
+  public record ProofTest(String checkId, String title, String expected, String waits, String state) {}
+
+  /**
+   * A conflict of the record in a work-up.
+   *
+   * @param belief probability that the craft has it as recorded
+   * @param apart  whether the complaint does not concern it
+   * @param fixed  whether it was put right here
+   * @param likeliest the way in which the craft most probably is, if it does not have it, counted from 1
+   */
+  public record WorkUpConflict(ConflictView conflict, double belief, boolean apart, boolean fixed, int likeliest) {}
 
   /** A caution, with its handbook page. */
   public record Caution(String page, String title, String text) {}

@@ -1,18 +1,21 @@
 package ablemedic.app.workup;
 
 import ablemedic.Specialities;
+import ablemedic.app.chart.ConflictView;
 import ablemedic.app.chart.CraftDrawing;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.PowerMap;
+import ablemedic.app.entry.Expected;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.routine.Routines;
 import ablemedic.app.storage.Newest;
 import ablemedic.app.workup.Stamps.Stamp;
-import ablemedic.app.entry.Expected;
 import ablemedic.app.workup.WorkUpEvent.BenchSet;
+import ablemedic.app.workup.WorkUpEvent.CameDown;
 import ablemedic.app.workup.WorkUpEvent.Closed;
 import ablemedic.app.workup.WorkUpEvent.Fixed;
 import ablemedic.app.workup.WorkUpEvent.Found;
+import ablemedic.app.workup.WorkUpEvent.RecordCorrected;
 import ablemedic.app.workup.WorkUpEvent.Reopened;
 import ablemedic.app.workup.WorkUpEvent.Skipped;
 import ablemedic.app.workup.WorkUpEvent.Suspected;
@@ -30,9 +33,12 @@ import ablemedic.app.workup.WorkUpView.Reason;
 import ablemedic.app.workup.WorkUpView.Reasons;
 import ablemedic.app.workup.WorkUpView.Stage;
 import ablemedic.app.workup.WorkUpView.SuspectView;
+import ablemedic.app.workup.WorkUpView.WorkUpConflict;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Barred;
 import ablemedic.diagnosis.Belief;
+import ablemedic.diagnosis.BenchRoute;
 import ablemedic.diagnosis.BenchState.ShortTest;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
@@ -44,9 +50,12 @@ import ablemedic.diagnosis.Proof;
 import ablemedic.diagnosis.Repair;
 import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Suspect;
-import ablemedic.settings.Arming;
 import ablemedic.diagnosis.Weight;
 import ablemedic.diagnosis.Why;
+import ablemedic.requirement.Conflict;
+import ablemedic.requirement.Expectation.Waits;
+import ablemedic.requirement.Severity;
+import ablemedic.settings.Arming;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -57,6 +66,7 @@ import java.util.Set;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.Semaphore;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -68,6 +78,8 @@ public class WorkUpViews {
   private static final int SHOWN = 8;
   private static final int SMALL_SHOWN = 30;
   private static final double WORTH_SHOWING = 0.003;
+  /** A suspect at least so likely leads: what is dangerous if it is right is said at once. */
+  private static final double LEADS = 0.3;
   /** What explains nothing that was found is shown only when it is likely all the same. */
   private static final double BYSTANDER_WORTH_SHOWING = 0.1;
 
@@ -126,10 +138,10 @@ public class WorkUpViews {
     long id = workUp.opened().id();
     Diagnosis<Craft> diagnosis = workUps.diagnosis(workUp);
     Standing<Craft> standing = diagnosis.standing(workUp.known());
-    Planner<Craft> planner = diagnosis.planner(standing);
+    Planner<Craft> planner = diagnosis.planner(standing, workUps.barred(workUp));
     Plan<Craft> plan = planner.plan(workUp.bench(), workUp.skipped().keySet());
     double routine = routineMinutes(workUp);
-    CheckCards cards = new CheckCards(diagnosis, standing, workUp, routine);
+    CheckCards cards = new CheckCards(diagnosis, standing, workUp, routine, workUps.barred(workUp));
     Proof<Craft> proof = workUps.proof(workUp);
     Optional<Suspect<Craft>> worthFixing = planner.worthFixing(plan);
     String notYetFlown = flies(proof) ? WorkUps.notYetFlown(workUp, standing) : "";
@@ -142,13 +154,13 @@ public class WorkUpViews {
     return new WorkUpView(id, workUp.version(), workUp.opened().mark(), crafts.get(workUp.opened().mark()).name(),
         CraftDrawing.of(sound), map(workUp, standing), workUp.opened().complaint(), workUp.opened().occasion().label(),
         workUp.opened().openedAt(), workUp.minutes(), stage, workUp.closed().map(c -> c.end().label()).orElse(""),
-        workUp.bench(), sound.electrics().sheet().destroyed(), noted, suspects(workUp, standing, listed, titles), notInBook(workUp, standing, titles),
+        workUp.bench(), hazards(workUp, standing), conflicts(workUp, standing), noted, suspects(workUp, standing, listed, titles), notInBook(workUp, standing, titles),
         standing.nothingLeft(), standing.astray(), rest(workUp, standing, listed), misfits(workUp, standing), notYetFlown,
-        next.map(step -> cards.card(step.check(), step.bits())).orElse(null),
+        hazardous(workUp, standing).or(() -> next).map(step -> cards.card(step.check(), step.bits())).orElse(null),
         planner.lookAhead(workUp.bench(), workUp.skipped().keySet(), AHEAD).stream().skip(1).map(c -> c.title(sound)).toList(),
         checks(workUp, plan, routine),
         worthFixing.map(suspect -> fixes.of(suspect, standing, workUp)).orElse(null), made(workUp),
-        workUp.repairs().isEmpty() ? null : proofCard(proof, cards, sound),
+        workUp.repairs().isEmpty() ? null : proofCard(proof, cards, sound, workUp),
         stage == Stage.FIXING && worthFixing.filter(suspect -> underTheIron(suspect, workUp)).isPresent() ? Cautions.whileFixing()
             : List.of(), workUp.opened().complaintKind().equals(Arming.COMPLAINT) ? LockBelief.of(standing) : null);
   }
@@ -183,7 +195,7 @@ public class WorkUpViews {
     Diagnosis<Craft> diagnosis = workUps.diagnosis(workUp);
     Standing<Craft> standing = diagnosis.standing(workUp.known());
     Check<Craft> check = WorkUps.check(workUp, checkId);
-    return new CheckCards(diagnosis, standing, workUp, routineMinutes(workUp)).card(check, diagnosis.planner(standing).bits(check));
+    return new CheckCards(diagnosis, standing, workUp, routineMinutes(workUp), workUps.barred(workUp)).card(check, diagnosis.planner(standing).bits(check));
   }
 
   /** The ways to put any fault right, asked for out of turn. */
@@ -228,7 +240,7 @@ public class WorkUpViews {
         return Optional.of(line(workUp, e, "finding", lost("check", found.checkId()), List.of(), "", before, true));
       }
       Noted line = line(workUp, e, "finding", check.get().title(sound), WorkUp.answers(check.get(), found, sound),
-          found.sureness().label(), before, true);
+          found.sureness().label() + (found.override() == null ? "" : ", a guard overridden"), before, true);
       return Optional.of(new Noted(line.n(), line.at(), line.sort(), line.title(), line.answers(), line.sureness(),
           line.takenBack(), line.before(), line.canTakeBack(), workUp.isTakenBack(e.n()) ? List.of()
               : leads.clearedInWords(workUp.known().sound(), check.get(), WorkUp.reading(check.get(), found))));
@@ -253,6 +265,12 @@ public class WorkUpViews {
     }
     if (event instanceof BenchSet b && !b.override().isBlank()) {
       return Optional.of(line(workUp, e, "override", "Guard overridden", List.of(b.override()), "", before, false));
+    }
+    if (event instanceof RecordCorrected c) {
+      return Optional.of(line(workUp, e, "record", "Record corrected", words(c.words()), "", before, false));
+    }
+    if (event instanceof CameDown c) {
+      return Optional.of(line(workUp, e, "crash", "It came down", words(c.words()), "", before, false));
     }
     if (event instanceof Closed c) {
       return Optional.of(line(workUp, e, "closed", "Closed: " + c.end().label(), words(c.reason()), "", before, false));
@@ -390,9 +408,63 @@ public class WorkUpViews {
     return made;
   }
 
-  private static @Nullable ProofCard proofCard(Proof<Craft> proof, CheckCards cards, Craft sound) {
+  private static ProofTest proofTest(Proof.Test<Craft> test, WorkUp workUp, Craft sound) {
+    String waits = WorkUps.waits(workUp, test.check()).map(Waits::why).orElse("");
+    return new ProofTest(test.check().id(), test.check().title(sound), waits.isEmpty() ? Expected.of(test.check(), sound) : "", waits, test.state().name());
+  }
+
+  /** What hurts somebody or destroys something as the craft stands: by its record, and if the leading suspect is right. */
+  private List<String> hazards(WorkUp workUp, Standing<Craft> standing) {
+    Barred barred = workUps.barred(workUp);
+    List<String> hazards = new ArrayList<>(Stream.of(barred.battery(), barred.usb()).filter(why -> !why.isEmpty()).distinct().limit(1).toList());
+    workUp.required().open().stream().filter(one -> one.severity() == Severity.HAZARD && !one.id().startsWith("supply-") && !isFixed(workUp, "recorded-" + one.id()))
+        .forEach(one -> hazards.add(one.cause() + ". Do not fly it like this."));
+    Craft now = workUp.known().soundNow();
+    standing.suspects().stream().findFirst().filter(first -> first.belief() >= LEADS && !first.leading().isRecorded()).ifPresent(first -> Specialities.violations(first.leading().applyTo(now)).stream()
+        .filter(one -> one.severity() == Severity.HAZARD && Specialities.violations(now).stream().noneMatch(known -> known.id().equals(one.id())))
+        .forEach(one -> hazards.add("If this is it: " + one.cause() + ". Do not fly it.")));
+    return List.copyOf(hazards);
+  }
+
+  private static boolean isFixed(WorkUp workUp, String faultId) {
+    return workUp.repairs().values().stream().anyMatch(repair -> repair.fault().id().equals(faultId));
+  }
+
+  private static List<WorkUpConflict> conflicts(WorkUp workUp, Standing<Craft> standing) {
+    Set<String> apart = standing.apart().stream().map(one -> one.leading().id()).collect(Collectors.toSet());
+    return workUp.required().conflicts().stream().map(one -> new WorkUpConflict(ConflictView.of(one), standing.everHeld(one.id()), apart.contains(one.id()), isFixed(workUp, one.id()), likeliest(one, standing))).toList();
+  }
+
+  private static int likeliest(Conflict conflict, Standing<Craft> standing) {
+    double rest = 1 - standing.everHeld(conflict.id());
+    int best = 1;
+    double most = rest;
+    for (int way = 1; way < conflict.ways().size(); way++) {
+      most -= standing.everHeld(conflict.id() + "-otherwise-" + way);
+    }
+    for (int way = 1; way < conflict.ways().size(); way++) {
+      double belief = standing.everHeld(conflict.id() + "-otherwise-" + way);
+      if (belief > most) {
+        most = belief;
+        best = way + 1;
+      }
+    }
+    return best;
+  }
+
+  /** Where power would destroy a part, the look at its wire comes before anything else. */
+  private Optional<Plan.Step<Craft>> hazardous(WorkUp workUp, Standing<Craft> standing) {
+    if (workUps.barred(workUp).battery().isEmpty() || workUp.closed().isPresent()) {
+      return Optional.empty();
+    }
+    return workUp.required().conflicts().stream().filter(one -> one.root().severity() == Severity.HAZARD && one.root().id().startsWith("supply-") && !isFixed(workUp, one.id()))
+        .flatMap(one -> workUp.book().check("look-" + one.id()).stream()).filter(look -> workUp.gave(look).isEmpty() && !workUp.skipped().containsKey(look.id())).findFirst()
+        .map(look -> new Plan.Step<>(look, 0, BenchRoute.from(workUp.bench(), look.needs(), workUps.barred(workUp)), look.minutes(), 0));
+  }
+
+  private static @Nullable ProofCard proofCard(Proof<Craft> proof, CheckCards cards, Craft sound, WorkUp workUp) {
     return new ProofCard(proof.tests().stream()
-        .map(t -> new ProofTest(t.check().id(), t.check().title(sound), Expected.of(t.check(), sound), t.state().name()))
+        .map(t -> proofTest(t, workUp, sound))
         .toList(), proof.passes(), proof.next().map(t -> cards.card(t.check(), 0)).orElse(null));
   }
 }

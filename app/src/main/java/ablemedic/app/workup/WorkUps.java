@@ -4,8 +4,10 @@ import ablemedic.Specialities;
 import ablemedic.app.chart.BuildSheet;
 import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftStore;
-import ablemedic.app.chart.SnapshotStore;
+import ablemedic.app.chart.MotorsSeen;
+import ablemedic.app.chart.Records;
 import ablemedic.app.chart.SnapshotStore.Row;
+import ablemedic.app.chart.SnapshotStore;
 import ablemedic.app.entry.Entered;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.ledger.LedgerStore;
@@ -17,14 +19,17 @@ import ablemedic.app.workup.WorkUpEvent.Closed;
 import ablemedic.app.workup.WorkUpEvent.End;
 import ablemedic.app.workup.WorkUpEvent.Fixed;
 import ablemedic.app.workup.WorkUpEvent.Found;
+import ablemedic.app.workup.WorkUpEvent.RecordCorrected;
 import ablemedic.app.workup.WorkUpEvent.Reopened;
 import ablemedic.app.workup.WorkUpEvent.TakenBack;
 import ablemedic.app.workup.WorkUpStore.Numbered;
 import ablemedic.app.workup.WorkUpStore.Opened;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
-import ablemedic.diagnosis.BenchState;
+import ablemedic.diagnosis.Barred;
+import ablemedic.diagnosis.BenchNeeds.Want;
 import ablemedic.diagnosis.BenchState.ShortTest;
+import ablemedic.diagnosis.BenchState;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Case;
 import ablemedic.diagnosis.Check;
@@ -34,9 +39,21 @@ import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Proof;
+import ablemedic.diagnosis.Reading;
+import ablemedic.diagnosis.Repair;
 import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Sureness;
 import ablemedic.radio.FailsafeChecks;
+import ablemedic.requirement.Conflict;
+import ablemedic.requirement.ConflictFault;
+import ablemedic.requirement.Expectation.Waits;
+import ablemedic.requirement.Expectation;
+import ablemedic.requirement.PutRight;
+import ablemedic.requirement.Recorded;
+import ablemedic.requirement.Required;
+import ablemedic.requirement.Severity;
+import ablemedic.requirement.Source;
+import ablemedic.requirement.Violation;
 import ablemedic.settings.ReadBack;
 import ablemedic.snapshot.ListingCheck;
 import ablemedic.snapshot.TakenListing;
@@ -49,6 +66,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -56,8 +74,12 @@ import org.springframework.stereotype.Service;
 /** What can be done to a work-up, with the rules about when. Nothing is written here: each rule gives a draft. */
 @Service
 public class WorkUps implements Routines.Follower {
+  /** Lines of the log after which a settings export may be out of date. */
+  private static final Set<String> CHANGES_SETTINGS = Set.of("flash", "sheet", "fix", "repair", "part", "bundle");
   /** A craft is flown when nothing wrong any more is at least so likely. */
   private static final double LIKELY_SOUND = 0.5;
+  /** A fix of a suspect less likely than this is only made with a reason. */
+  private static final double WORTH_A_TRY = 0.3;
 
   private final WorkUpStore store;
   private final CraftStore crafts;
@@ -65,34 +87,49 @@ public class WorkUps implements Routines.Follower {
   private final CraftLog log;
   private final Routines routines;
   private final Diagnoses diagnoses;
+  private final Records records;
 
-  WorkUps(WorkUpStore store, CraftStore crafts, SnapshotStore snapshots, CraftLog log, Routines routines, Diagnoses diagnoses) {
+  WorkUps(WorkUpStore store, CraftStore crafts, SnapshotStore snapshots, CraftLog log, Routines routines, Diagnoses diagnoses, Records records) {
     this.store = store;
     this.crafts = crafts;
     this.snapshots = snapshots;
     this.log = log;
     this.routines = routines;
     this.diagnoses = diagnoses;
+    this.records = records;
   }
 
   /** The reasoning for the craft of a work-up. */
   Diagnosis<Craft> diagnosis(WorkUp workUp) {
     // A listing that nobody took for a finding makes no suspect.
     List<String> taken = workUp.events().stream().flatMap(WorkUps::found).map(TakenListing::faultId).toList();
-    return diagnoses.of(workUp.known().sound(), workUp.book().check(ListingCheck.KIND).isPresent(), workUp.book().faults().stream()
-        .filter(fault -> taken.contains(fault.id())).toList());
+    return diagnoses.of(workUp.required().recorded(), workUp.opened().isAsRecorded(), workUp.book().check(ListingCheck.KIND).isPresent(), workUp.book().faults().stream()
+        .filter(fault -> taken.contains(fault.id()) || fault instanceof PutRight).toList());
   }
 
   WorkUp get(long id) {
     Opened opened = store.get(id);
-    Craft sound = crafts.craft(opened.mark(), opened.revision(), revisedBy(id));
+    Recorded recorded = crafts.record(opened.mark(), opened.revision(), revisedBy(id));
+    Required required = opened.isAsRecorded() ? Required.asRecorded(recorded) : records.of(recorded);
+    Craft sound = required.craft();
     List<Numbered> events = store.events(id);
     List<String> taken = events.stream().flatMap(WorkUps::found).toList();
-    Book<Craft> plain = diagnoses.of(sound).book();
+    List<Fault<Craft>> besides = putRight(opened, required, events);
+    Book<Craft> plain = diagnoses.of(recorded, opened.isAsRecorded(), false, besides).book();
     List<TakenListing> listings = snapshots.toTake(opened.mark(), taken, sound, () -> complaint(sound, opened.complaintKind()).amiss(), plain.faults());
-    Book<Craft> book = diagnoses.of(sound, !listings.isEmpty(), List.of()).book();
-    return new WorkUp(opened, sound, listings.isEmpty() ? book : book.and(new Book<>(listings.stream().flatMap(one -> one.fault().stream()).toList(),
+    Book<Craft> book = diagnoses.of(recorded, opened.isAsRecorded(), !listings.isEmpty(), besides).book();
+    return new WorkUp(opened, required, listings.isEmpty() ? book : book.and(new Book<>(listings.stream().flatMap(one -> one.fault().stream()).toList(),
         listings.stream().map(TakenListing::check).toList())), events, routines.standing(opened.mark()));
+  }
+
+  /** Conflicts that were put right in a work-up and are off the sheet by now: what was fixed stays known. */
+  private List<Fault<Craft>> putRight(Opened opened, Required required, List<Numbered> events) {
+    Set<String> now = required.conflicts().stream().map(Conflict::id).collect(Collectors.toSet());
+    Set<String> fixed = events.stream().map(Numbered::event).filter(Fixed.class::isInstance).map(event -> ((Fixed) event).faultId()).filter(id -> !now.contains(id)).collect(Collectors.toSet());
+    if (fixed.isEmpty() || opened.isAsRecorded()) {
+      return List.of();
+    }
+    return records.of(crafts.record(opened.mark(), opened.revision())).conflicts().stream().filter(conflict -> fixed.contains(conflict.id())).<Fault<Craft>>map(PutRight::new).toList();
   }
 
   private static Stream<String> found(Numbered numbered) {
@@ -126,9 +163,14 @@ public class WorkUps implements Routines.Follower {
     return crafts.get(mark).mark();
   }
 
-  /** The craft of a mark as on its newest sheet. */
+  /** The craft of a mark as required by its newest sheet. */
   Craft craft(String mark) {
-    return crafts.newestCraft(mark(mark));
+    return records.of(record(mark)).craft();
+  }
+
+  /** The craft of a mark as recorded on its newest sheet. */
+  Recorded record(String mark) {
+    return crafts.newestRecord(mark(mark));
   }
 
   List<Complaint> complaints(Craft craft) {
@@ -137,7 +179,7 @@ public class WorkUps implements Routines.Follower {
 
   /** Everything that is known of a craft's faults and checks. */
   public Book<Craft> book(String mark) {
-    return diagnoses.of(craft(mark)).book();
+    return diagnoses.of(crafts.newestRecord(mark(mark))).book();
   }
 
   /** How the bench of a work-up stands. */
@@ -169,8 +211,8 @@ public class WorkUps implements Routines.Follower {
   public record SeenBefore(String checkId, Map<String, String> outcomes, Map<String, String> written, @Nullable String told) {}
 
   /** The checks that somebody may have made before a work-up is opened: those of the book that the plan would offer. */
-  List<Check<Craft>> mayBeSeenBefore(Craft craft) {
-    return diagnoses.of(craft).book().checks().stream().filter(Check::planned).toList();
+  List<Check<Craft>> mayBeSeenBefore(Recorded record) {
+    return diagnoses.of(record).book().checks().stream().filter(Check::planned).toList();
   }
 
   /**
@@ -185,7 +227,8 @@ public class WorkUps implements Routines.Follower {
     CraftStore.Row row = crafts.get(mark);
     long lastLog = log.newest(row.mark());
     int revision = crafts.newestRevision(row.mark());
-    Craft craft = crafts.craft(row.mark(), revision);
+    Recorded record = crafts.record(row.mark(), revision);
+    Craft craft = records.of(record).craft();
     Complaint complained = complaint(craft, kind);
     Check<Craft> check = complained.seen();
     Entered entered = Entered.at(check, seen, written);
@@ -197,19 +240,28 @@ public class WorkUps implements Routines.Follower {
           new Found(so.id(), null, Entered.at(so, Map.of("seen", Complaint.TRUE), Map.of()), Sureness.SURE))));
     }
     for (int i = 0; i < before.size(); i++) {
-      events.add(new Numbered(events.size() + 1, at, seenBefore(craft, before.get(i), "before[" + i + "]")));
+      events.add(new Numbered(events.size() + 1, at, seenBefore(record, before.get(i), "before[" + i + "]")));
     }
+    keptListing(row.mark()).ifPresent(found -> events.add(new Numbered(events.size() + 1, at, found)));
     Routines.Standing routine = routines.standing(row.mark());
     if (routine.state() == ShortTest.FAILED) {
-      routine.newest().ifPresent(run -> found(diagnoses.of(craft).book(), run).forEach(
+      routine.newest().ifPresent(run -> found(diagnoses.of(record).book(), run).forEach(
           found -> events.add(new Numbered(events.size() + 1, run.at(), found))));
     }
     return new Opening(row.mark(), revision, kind, complaint, occasion, at, events, crashed(check, entered) ? "crash" : logKind(occasion),
         "Work-up opened: " + complaint + " (" + occasion.label() + ")", lastLog);
   }
 
-  private Found seenBefore(Craft craft, SeenBefore seen, String where) {
-    Check<Craft> check = mayBeSeenBefore(craft).stream().filter(c -> c.id().equals(seen.checkId())).findFirst()
+  /** The newest settings export, where nothing changed a setting since it was kept: evidence at once. */
+  private Optional<WorkUpEvent> keptListing(String mark) {
+    return snapshots.of(mark).stream().findFirst().filter(row -> snapshots.read(row).snapshot().isPresent())
+        .filter(row -> log.of(mark).stream().takeWhile(line -> !line.kind().equals("snapshot")).noneMatch(line -> CHANGES_SETTINGS.contains(line.kind())))
+        .map(row -> new Found(ListingCheck.id(row.id()), null, new Entered(Map.of("seen", ListingCheck.LISTED), Map.of()), Sureness.SURE));
+  }
+
+  private Found seenBefore(Recorded record, SeenBefore seen, String where) {
+    Craft craft = records.of(record).craft();
+    Check<Craft> check = mayBeSeenBefore(record).stream().filter(c -> c.id().equals(seen.checkId())).findFirst()
         .orElseThrow(() -> Refusal.wrong(where + ".checkId", "There is no check “" + seen.checkId() + "” that this craft may have had."));
     Entered entered = Entered.at(check, seen.outcomes(), seen.written());
     if (entered.answersNothing()) {
@@ -275,32 +327,78 @@ public class WorkUps implements Routines.Follower {
           ? ": " + choices.questions().get(0).outcomes().stream().map(o -> o.id()).toList() : "") + ".");
     }
     Draft.Builder draft = Draft.on(workUp, at);
-    if (check.id().equals(FailsafeChecks.RADIO_OFF)) {
-      RadioOffTests.line(workUp.known().sound(), entered).ifPresent(line -> draft.log(line.kind(), line.text()));
-    }
-    String locked = locked(workUp, check);
-    if (!locked.isEmpty()) {
+    List<String> guards = guards(workUp, check);
+    if (!guards.isEmpty()) {
       if (override.isBlank()) {
-        throw Refusal.conflict("benchState", locked);
+        throw Refusal.conflict("benchState", String.join(" ", guards));
       }
+      Overrides.checked(override);
       draft.add(new BenchSet(workUp.bench(), override, log.newest(workUp.opened().mark())));
-      draft.log("override", "Made while locked (" + title + "): " + override);
+      guards.forEach(guard -> draft.log("override", "Guard overridden for “" + title + "” (" + guard + "): " + override));
     }
-    draft.add(new Found(check.id(), number, entered, sureness));
-    if (crashed(check, entered)) {
-      draft.log("crash", "It came down in “" + title + "”");
-    }
+    draft.add(new Found(check.id(), number, entered, sureness, guards.isEmpty() ? null : override));
+    seen(workUp, check, entered, guards.isEmpty()).forEach(line -> draft.log(line.kind(), line.text()));
     return draft.done();
   }
 
-  /** Why a check cannot be made as things stand; empty where it can. */
-  private String locked(WorkUp workUp, Check<Craft> check) {
+  /** What an answer says for the craft's log beside the work-up: a test passed, a crash, a flash. */
+  private List<Draft.LogLine> seen(WorkUp workUp, Check<Craft> check, Entered entered, boolean guarded) {
+    Craft sound = workUp.known().soundNow();
+    List<Draft.LogLine> lines = new ArrayList<>();
+    if (check.id().equals(FailsafeChecks.RADIO_OFF)) {
+      RadioOffTests.line(sound, entered).filter(line -> guarded || !line.passed()).ifPresent(line -> lines.add(new Draft.LogLine(line.kind(), line.text())));
+    }
+    if (crashed(check, entered)) {
+      lines.add(new Draft.LogLine("crash", "It came down in “" + check.title(workUp.known().sound()) + "”"));
+    }
+    if (Specialities.flashes(check)) {
+      lines.add(new Draft.LogLine("flash", "Flashed for “" + check.title(workUp.known().sound()) + "”, and back"));
+    }
+    Optional<Reading> reading = entered.reading(check.answers());
+    if (guarded && MotorsSeen.IS.equals(check.id()) && reading.filter(given -> given.isWhole(check.answers()) && gives(workUp, check, given)).isPresent()) {
+      lines.add(new Draft.LogLine(MotorsSeen.PASSED, "Every motor turns at its corner and its way"));
+    }
+    return lines;
+  }
+
+  /** Whether a reading is what the craft as required gives by now; never where it waits for a conflict of the record. */
+  private static boolean gives(WorkUp workUp, Check<Craft> check, Reading reading) {
+    return waits(workUp, check).isEmpty() && Proof.asExpected(check, reading, workUp.known().soundNow());
+  }
+
+  /** What of the record a check waits for, which is not put right yet. */
+  static Optional<Waits> waits(WorkUp workUp, Check<Craft> check) {
+    return workUp.opened().isAsRecorded() ? Optional.empty() : Expectation.after(check, workUp.required(), workUp.known().soundNow(), workUp.known().repairs().stream().map(repair -> repair.fault().id()).collect(Collectors.toSet()));
+  }
+
+  /** Every guard that speaks against making a check as things stand; none where it can be made. */
+  private List<String> guards(WorkUp workUp, Check<Craft> check) {
+    List<String> guards = new ArrayList<>();
+    Barred barred = barred(workUp);
+    if (check.needs().pack() == Want.YES && !barred.battery().isEmpty()) {
+      guards.add(barred.battery());
+    }
+    if (check.needs().usb() == Want.YES && !barred.usb().isEmpty()) {
+      guards.add(barred.usb());
+    }
     String flight = Specialities.isFlight(check) ? notYetFlown(workUp) : "";
     if (!flight.isEmpty()) {
-      return flight;
+      guards.add(flight);
     }
-    return check.needs().metBy(workUp.bench()) ? "" : "This check is locked: the bench is not ready for it. Do the steps that it "
-        + "shows and record them, or say why it was made all the same.";
+    if (!check.needs().metBy(workUp.bench())) {
+      guards.add("This check is locked: the bench is not ready for it. Do the steps that it shows and record them, or say why it was made all the same.");
+    }
+    return guards;
+  }
+
+  /** The power that may not be put on the craft of a work-up. */
+  public Barred barred(long id) {
+    return barred(get(id));
+  }
+
+  /** The same. */
+  Barred barred(WorkUp workUp) {
+    return routines.barred(workUp.opened().mark(), workUp.opened().occasion() == Occasion.BUILD);
   }
 
   /** Records an event that needs no rule of its own but an open work-up and names that exist. */
@@ -319,31 +417,36 @@ public class WorkUps implements Routines.Follower {
   /** Sets the bench state. A dangerous one needs a reason, which is logged. */
   public Draft setBench(long id, long version, BenchState state, String override, Instant at) {
     WorkUp workUp = open(id, version);
-    String objection = objection(workUp, state);
-    if (!objection.isEmpty() && override.isBlank()) {
-      throw Refusal.conflict("benchState", objection);
+    List<String> objections = objections(workUp, state);
+    if (!objections.isEmpty()) {
+      if (override.isBlank()) {
+        throw Refusal.conflict("benchState", String.join(" ", objections));
+      }
+      Overrides.checked(override);
     }
-    Draft.Builder draft = Draft.on(workUp, at).add(new BenchSet(state, override, log.newest(workUp.opened().mark())));
-    if (!override.isBlank()) {
-      draft.log("override", "Guard overridden (" + objection + "): " + override);
-    }
+    // No override makes a pass: what the pre-power checks have not shown stays not shown.
+    BenchState set = objections.isEmpty() ? state : state.claiming(workUp.bench().shortTest());
+    Draft.Builder draft = Draft.on(workUp, at).add(new BenchSet(set, objections.isEmpty() ? "" : override, log.newest(workUp.opened().mark())));
+    objections.forEach(objection -> draft.log("override", "Guard overridden (" + objection + "): " + override));
     return draft.done();
   }
 
-  /** What makes a state dangerous, or says more of the pre-power routine than was done. */
-  private String objection(WorkUp workUp, BenchState state) {
+  /** All that makes a state dangerous, or says more of the pre-power routine than was done. */
+  private List<String> objections(WorkUp workUp, BenchState state) {
     String mark = workUp.opened().mark();
-    List<String> destroyed = routines.destroyed(mark);
-    if (!destroyed.isEmpty() && (state.packIn() || state.shortTest() == ShortTest.PASSED)) {
-      return destroyed.get(0);
+    List<String> objections = new ArrayList<>();
+    String barred = barred(workUp).objection(state);
+    if (!barred.isEmpty()) {
+      objections.add(barred);
     }
     Routines.Standing routine = routines.standing(mark);
     if (state.shortTest() == ShortTest.PASSED && workUp.bench().shortTest() != ShortTest.PASSED
         && routine.state() != ShortTest.PASSED) {
-      return routine.state() == ShortTest.FAILED ? "The pre-power routine of " + mark + " failed: find the trouble, then run it "
-          + "again." : "The pre-power routine of " + mark + " is due (" + routine.why() + "): run it before the pack goes in.";
+      objections.add(routine.state() == ShortTest.FAILED ? "The pre-power routine of " + mark + " failed: find the trouble, then run it "
+          + "again." : "The pre-power routine of " + mark + " is due (" + routine.why() + "): run it before the pack goes in.");
     }
-    return state.objection();
+    objections.addAll(state.objections());
+    return objections;
   }
 
   /** Takes an event back: a finding, a skip, a suspicion or a fix. */
@@ -356,11 +459,11 @@ public class WorkUps implements Routines.Follower {
       throw Refusal.conflict("n", "Number " + n + " cannot be taken back" + (workUp.isTakenBack(n) ? " twice." : "."));
     }
     Draft.Builder draft = Draft.on(workUp, at).add(new TakenBack(n));
-    return (event instanceof Fixed ? revisedChart(workUp, draft, "a fix was taken back") : draft).done();
+    return (event instanceof Fixed && workUp.repairs().containsKey(n) ? revisedChart(workUp, draft, workUp.repairs().get(n), false, "a fix was taken back") : draft).done();
   }
 
   /** Records that a fix was made; the craft's chart takes it over. */
-  public Draft fix(long id, long version, String faultId, String fixId, Instant at) {
+  public Draft fix(long id, long version, String faultId, String fixId, String confirmed, Instant at) {
     WorkUp workUp = open(id, version);
     Fault<Craft> fault = fault(workUp, faultId);
     List<Fix<Craft>> fixes = fault.fixes(workUp.known().sound());
@@ -370,9 +473,13 @@ public class WorkUps implements Routines.Follower {
     if (workUp.repairs().values().stream().anyMatch(r -> r.remedy().equals(fix.remedy()))) {
       throw Refusal.conflict("faultId", "This was put right already. Take that fix back first if it was not done.");
     }
+    double belief = diagnosis(workUp).standing(workUp.known()).everHeld(faultId);
+    if (belief < WORTH_A_TRY && confirmed.isBlank()) {
+      throw Refusal.conflict("confirmed", "“" + fault.describe(workUp.known().sound()) + "” is " + percent(belief) + " likely. Look once more, or say why it is fixed all the same.");
+    }
     Draft.Builder draft = Draft.on(workUp, at).add(new Fixed(faultId, fixId));
-    draft.log(Specialities.opens(workUp.known().sound(), fault, fix) ? "repair" : "fix", fix.title());
-    return revisedChart(workUp, draft, fix.title()).done();
+    draft.log(Specialities.opens(workUp.known().sound(), fault, fix) ? "repair" : Specialities.flashes(workUp.known().sound(), fault) ? "flash" : "fix", fix.title() + (confirmed.isBlank() ? "" : " (" + percent(belief) + " likely: " + confirmed + ")"));
+    return revisedChart(workUp, draft, new Repair<>(fault, fix), true, fix.title()).done();
   }
 
   /** What the reasons begin with of revisions that a work-up makes. */
@@ -380,13 +487,47 @@ public class WorkUps implements Routines.Follower {
     return "work-up " + id + ": ";
   }
 
+  private static String percent(double belief) {
+    return Math.round(100 * belief) + " %";
+  }
+
+  /**
+   * Corrects the record of a conflict by what was found: the craft is right, and the sheet was not.
+   *
+   * @param way of the conflict, counted from 1, that the craft has
+   */
+  public Draft correct(long id, long version, String faultId, int way, Instant at) {
+    WorkUp workUp = open(id, version);
+    Conflict conflict = workUp.required().conflicts().stream().filter(one -> one.id().equals(faultId)).findFirst()
+        .orElseThrow(() -> Refusal.wrong("faultId", "The record has no conflict “" + Refusal.shortened(faultId) + "”. GET the work-up for those it has."));
+    if (way < 1 || way > conflict.ways().size()) {
+      throw Refusal.wrong("way", "This conflict is right in one of " + conflict.ways().size() + " ways; name one of 1 to " + conflict.ways().size() + ".");
+    }
+    String title = conflict.ways().get(way - 1).edit().title();
+    String mark = workUp.opened().mark();
+    Draft.Builder draft = Draft.on(workUp, at).add(new RecordCorrected(faultId, title)).log("sheet", "Record corrected: " + title);
+    return draft.sheet(edited(workUp, conflict, way - 1, true), crafts.newestRevision(mark), "record corrected in work-up " + id + ": " + title).done();
+  }
+
   /** Has the newest sheet take over what a fix, or taking one back, changes on the craft. */
-  private Draft.Builder revisedChart(WorkUp before, Draft.Builder draft, String reason) {
+  private Draft.Builder revisedChart(WorkUp before, Draft.Builder draft, Repair<Craft> repair, boolean made, String reason) {
     String mark = before.opened().mark();
     int onto = crafts.newestRevision(mark);
-    BuildSheet changed = crafts.newestWith(mark, BuildSheet.of(before.known().soundNow()),
-        BuildSheet.of(draft.after().known().soundNow()));
+    BuildSheet changed = conflict(repair.fault()).map(conflict -> edited(before, conflict, ConflictFault.way(repair.fix().id()), made))
+        .orElseGet(() -> crafts.newestWith(mark, BuildSheet.of(before.known().soundNow()), BuildSheet.of(draft.after().known().soundNow())));
     return draft.sheet(changed, onto, revisedBy(before.opened().id()) + reason);
+  }
+
+  private static Optional<Conflict> conflict(Fault<Craft> fault) {
+    return fault instanceof ConflictFault recorded ? Optional.of(recorded.conflict()) : fault instanceof PutRight right ? Optional.of(right.was().conflict()) : Optional.empty();
+  }
+
+  /** The newest sheet with a way of a conflict made on it, or taken back. */
+  private BuildSheet edited(WorkUp workUp, Conflict conflict, int way, boolean made) {
+    BuildSheet before = BuildSheet.of(conflict.recorded());
+    BuildSheet after = BuildSheet.of(conflict.onSheet(conflict.recorded(), way));
+    BuildSheet sheet = crafts.newestWith(workUp.opened().mark(), made ? before : after, made ? after : before);
+    return made ? sheet.withSource(conflict.ways().get(way).edit().sites(), Source.MEASURED) : sheet;
   }
 
   Proof<Craft> proof(WorkUp workUp) {
@@ -396,7 +537,8 @@ public class WorkUps implements Routines.Follower {
   /** A listing that had shown the fault is made again: what was entered into the board is read back before anything else proves it. */
   private List<Check<Craft>> readBackFirst(WorkUp workUp, List<Check<Craft>> proof) {
     boolean entered = workUp.known().repairs().stream().anyMatch(repair -> ReadBack.isOwed(workUp.known().sound(), repair));
-    boolean listed = workUp.known().evidence().stream().anyMatch(one -> one instanceof Evidence.Finding<Craft> finding && finding.check().kind().equals(ListingCheck.KIND));
+    boolean listed = workUp.known().evidence().stream().anyMatch(one -> one instanceof Evidence.Finding<Craft> finding && finding.check().kind().equals(ListingCheck.KIND)
+        && !Proof.asExpected(finding.check(), finding.reading(), workUp.known().sound()));
     return !entered || !listed || proof.stream().anyMatch(check -> check.id().equals(ReadBack.CHECK)) ? proof
         : Stream.concat(workUp.book().check(ReadBack.CHECK).stream(), proof.stream()).toList();
   }
@@ -419,16 +561,23 @@ public class WorkUps implements Routines.Follower {
    */
   static String notYetFlown(WorkUp workUp, Standing<Craft> standing) {
     Craft sound = workUp.known().soundNow();
+    Optional<Violation> hazard = workUp.opened().isAsRecorded() ? Optional.empty() : workUp.required().open().stream().filter(one -> one.severity() == Severity.HAZARD)
+        .filter(one -> workUp.repairs().values().stream().noneMatch(repair -> repair.fault().id().equals("recorded-" + one.id()))).findFirst();
+    if (hazard.isPresent()) {
+      return "Not into the air: " + hazard.get().cause() + ". Fix it, or correct the record, first.";
+    }
+    Optional<Waits> waits = waits(workUp, Specialities.beforeFlight(workUp.known()).flight());
+    if (waits.isPresent()) {
+      return "Not into the air yet. " + waits.get().why();
+    }
     List<Check<Craft>> missing = Specialities.beforeFlight(workUp.known()).missing(workUp.known());
     if (!missing.isEmpty()) {
       return "Not into the air yet. First, props off: " + String.join("; ", missing.stream().map(check -> check.title(sound))
           .toList()) + ", each as it should be, since the last repair, build or crash.";
     }
-    if (standing.nothingLeft() >= LIKELY_SOUND) {
-      return "";
-    }
-    double takesOff = standing.nothingLeftBut(fault -> Specialities.takesOffWith(sound, fault));
-    return takesOff >= LIKELY_SOUND ? "" : "Not into the air yet: that nothing is wrong any more that would show in the air is believed at " + Math.round(100 * takesOff) + " % only.";
+    double left = Math.min(standing.explained(), standing.nothingLeftBut(fault -> Specialities.takesOffWith(sound, fault)));
+    return standing.nothingLeft() >= LIKELY_SOUND || left >= LIKELY_SOUND ? "" : "Not into the air yet: that nothing is left which explains what was seen, or would show in the air, is "
+        + percent(left) + " likely only.";
   }
 
   private String notYetFlown(WorkUp workUp) {
@@ -443,11 +592,16 @@ public class WorkUps implements Routines.Follower {
           ? "Nothing was put right yet: a work-up is solved by a fix that is proven."
           : "The proof has not passed: every test of it must have given what a sound craft gives.");
     }
+    if (end == End.SOLVED) {
+      proof(workUp).tests().stream().flatMap(test -> waits(workUp, test.check()).stream()).findFirst().ifPresent(waits -> {
+        throw Refusal.conflict("end", "The proof is not worth anything yet. " + waits.why());
+      });
+    }
     if (end != End.SOLVED && reason.isBlank()) {
       throw Refusal.wrong("reason", "Say why: a work-up that is not solved is closed with a reason.");
     }
     Draft.Builder draft = Draft.on(workUp, at).add(new Closed(end, reason));
-    draft.log("closed", "Work-up closed: " + end.label() + (reason.isBlank() ? "" : " (" + reason + ")"));
+    draft.log(end == End.SOLVED ? "closed" : "closed-open", "Work-up closed: " + end.label() + (reason.isBlank() ? "" : " (" + reason + ")"));
     return draft.ledger(entry(draft.after(), end, reason, at)).done();
   }
 
