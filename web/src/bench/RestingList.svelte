@@ -12,7 +12,9 @@
       <li>
         <a href={`/crafts/${encodeURIComponent(craft.mark)}`}>{craft.mark}</a>
         <span class="small"
-          >{craft.name} · {craft.craftClass}{#each craft.due as one (one.page)}<span class="due"
+          >{craft.name} · {craft.craftClass}{#each craft.grounds as ground (ground)}<span class="ground"
+              >{ground}</span
+            >{/each}{#each craft.due as one (one.page)}<span class="due"
               ><a href={`/crafts/${encodeURIComponent(craft.mark)}/${one.page}`}>{one.what}</a>: {one.why}</span
             >{/each}</span
         >
@@ -24,8 +26,13 @@
 </div>
 
 <style>
-  .due {
+  .due,
+  .ground {
     display: block;
+  }
+
+  .ground {
+    color: var(--danger);
   }
 
   li {

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { api, ask, words, type Schemas } from '../api/client';
   import Notice from '../shared/Notice.svelte';
-  import ReasonSheet from '../workup/ReasonSheet.svelte';
+  import ReasonSheet from '../shared/ReasonSheet.svelte';
 
   /** A record that cannot be read, with what can be done about it. */
   let { record, onchange }: { record: Schemas['Unreadable']; onchange: () => void } = $props();

@@ -12,18 +12,22 @@
   import LogList from './LogList.svelte';
   import NameAndBuilder from './NameAndBuilder.svelte';
   import { zone } from '../transfer/transfer.svelte';
+  import Conflicts from './Conflicts.svelte';
   import DueList from './DueList.svelte';
+  import ReasonSheet from '../shared/ReasonSheet.svelte';
   import SerialLines from './SerialLines.svelte';
   import { day } from '../shared/words';
 
   const chart = new Loading<Schemas['Chart']>();
   const FITNESS: Record<Schemas['Chart']['fitness'], string> = {
+    UNKNOWN: 'not known: its record can’t be read',
     AT_WORK: 'a work-up is open',
     GROUNDED: 'grounded',
     DUE: 'something is due',
     FIT: 'fit to fly'
   };
   let error = $state('');
+  let signing = $state(false);
   let mark = $derived(String(route.params.mark ?? ''));
   let files = $derived(new Files(mark));
 
@@ -41,20 +45,38 @@
 
   let open = $derived(chart.value?.workUps.find((w) => w.open));
 
-  async function setState(state: 'FIT' | 'GROUNDED'): Promise<void> {
-    const c = chart.value!;
-    const reason = state === 'GROUNDED' ? 'grounded from the chart' : 'released from the chart';
+  async function take(changed: () => Promise<Schemas['Chart']>): Promise<void> {
     error = '';
     try {
-      chart.value = await ask(
-        api.PATCH('/api/crafts/{mark}', {
-          params: { path: { mark: c.mark } },
-          body: { version: c.version, name: c.name, state, reason }
-        })
-      );
+      chart.value = await changed();
     } catch (thrown) {
       error = words(thrown);
     }
+  }
+
+  function ground(): Promise<void> {
+    const c = chart.value!;
+    return take(() =>
+      ask(
+        api.PATCH('/api/crafts/{mark}', {
+          params: { path: { mark: c.mark } },
+          body: { version: c.version, name: c.name, state: 'GROUNDED', reason: 'grounded from the chart' }
+        })
+      )
+    );
+  }
+
+  function signOff(reason: string): Promise<void> {
+    const c = chart.value!;
+    signing = false;
+    return take(() =>
+      ask(
+        api.POST('/api/crafts/{mark}/sign-off', {
+          params: { path: { mark: c.mark } },
+          body: { version: c.version, reason }
+        })
+      )
+    );
   }
 </script>
 
@@ -80,12 +102,15 @@
         <a class="quiet" href={`/crafts/${encodeURIComponent(c.mark)}/set-up`}>Set it up</a>
         <a class="quiet" href={`/new-craft?like=${encodeURIComponent(c.mark)}`}>Enter one like it</a>
         {#if c.state === 'FIT'}
-          <button class="quiet" onclick={() => void setState('GROUNDED')}>Ground it</button>
-        {:else}
-          <button class="quiet" onclick={() => void setState('FIT')}>Release it</button>
+          <button class="quiet" onclick={() => void ground()}>Ground it</button>
+        {/if}
+        {#if c.fitness === 'GROUNDED' && c.conflicts.length === 0}
+          <button class="quiet" onclick={() => (signing = true)}>Sign it off…</button>
         {/if}
       </div>
     </div>
+    {#each c.grounds as ground (ground)}<p class="caution">{ground}.</p>{/each}
+    <Conflicts mark={c.mark} onsettled={() => void load(c.mark)} />
 
     <div class="sheet">
       <figure>
@@ -121,6 +146,14 @@
 
     {#key c.mark}<NameAndBuilder chart={c} onchanged={(now) => (chart.value = now)} />{/key}
     <DueList mark={c.mark} due={c.due} />
+    {#if c.unknowns.length > 0}
+      <details>
+        <summary>{c.unknowns.length} not known or not certain</summary>
+        <ul>
+          {#each c.unknowns as one (one)}<li>{one}</li>{/each}
+        </ul>
+      </details>
+    {/if}
     <p class="links papers">
       <a href={`/api/crafts/${encodeURIComponent(c.mark)}/bundle`} download={`${c.mark}.json`}
         >This chart, to pass on</a
@@ -172,6 +205,14 @@
         </ul>
       </div>
     </div>
+    <ReasonSheet
+      open={signing}
+      title={`Sign off ${c.mark}`}
+      text="You say that it may fly though this stands against it. Say why, so that whoever reads the log later understands it."
+      action="Sign it off"
+      onclose={() => (signing = false)}
+      ongive={(reason) => void signOff(reason)}
+    />
   {/if}
 </section>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import NumberEntry from '../shared/NumberEntry.svelte';
   import { untrack } from 'svelte';
   import { navigate, route } from '../router';
   import Choice from '../shared/Choice.svelte';
@@ -27,9 +28,6 @@
 
   let motor = $derived(corners.findIndex((corner) => corner === picked));
   let drive = $derived(work.drawing?.drives.find((one) => one.corner === picked));
-
-  const number = (event: Event & { currentTarget: HTMLInputElement }) =>
-    Number(event.currentTarget.value.replace(',', '.')) || 0;
 
   const sizes = [
     { field: 'massG', label: 'All-up mass with pack, g' },
@@ -78,13 +76,11 @@
             {#each places as one (one.axis)}
               <div class="field">
                 <label for={one.axis}>{one.label}</label>
-                <input
+                <NumberEntry
                   id={one.axis}
                   class="entry"
-                  type="number"
-                  step="any"
                   value={sheet.motors[motor]![one.axis]}
-                  onchange={(event) => work.move(motor, one.axis, number(event))}
+                  onnumber={(mm) => mm !== null && work.move(motor, one.axis, mm)}
                 />
               </div>
             {/each}
@@ -141,26 +137,24 @@
           {#each sizes as one (one.field)}
             <div class="field">
               <label for={one.field}>{one.label}</label>
-              <input
+              <NumberEntry
                 id={one.field}
                 class="entry"
-                type="number"
-                step="any"
                 value={sheet[one.field]}
-                onchange={(event) => (sheet[one.field] = number(event))}
+                onnumber={(given) => given !== null && (sheet[one.field] = given)}
               />
             </div>
           {/each}
           {#each balance as one (one.axis)}
             <div class="field">
               <label for={`balance-${one.axis}`}>{one.label}</label>
-              <input
+              <NumberEntry
                 id={`balance-${one.axis}`}
                 class="entry"
-                type="number"
-                step="any"
-                value={sheet.balance[one.axis]}
-                onchange={(event) => (sheet.balance[one.axis] = number(event))}
+                unit="mm"
+                value={sheet.balance?.[one.axis]}
+                placeholder="under the centre of thrust"
+                onnumber={(mm) => work.balance(one.axis, mm)}
               />
             </div>
           {/each}

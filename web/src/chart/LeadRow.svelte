@@ -1,4 +1,5 @@
 <script lang="ts">
+  import NumberEntry from '../shared/NumberEntry.svelte';
   import type { Schemas } from '../api/client';
 
   /** One lead while it is being changed. */
@@ -14,22 +15,21 @@
   <span aria-hidden="true">to</span>
   <input class="entry figure" list="pads" bind:value={lead.to} aria-label={`Lead ${number} to pad`} />
   <span class="unit"
-    ><input
+    ><NumberEntry
+      whole
       class="entry"
-      type="number"
-      min="0"
-      max="40"
+      min={0}
+      max={40}
       bind:value={lead.gaugeAwg}
       aria-label={`Gauge of lead ${number}`}
     /> AWG</span
   >
   <span class="unit"
-    ><input
+    ><NumberEntry
+      unit="mm"
       class="entry"
-      type="number"
-      min="1"
-      max="3000"
-      step="any"
+      min={1}
+      max={3000}
       bind:value={lead.lengthMm}
       aria-label={`Length of lead ${number} in millimetres`}
     /> mm</span

@@ -11,6 +11,7 @@
     { id: 'FLIGHT', label: 'Flight' },
     { id: 'CRASH', label: 'Crash or hard landing' },
     { id: 'PART', label: 'New part' },
+    { id: 'FLASH', label: 'Firmware flashed' },
     { id: 'OPENED', label: 'Stack opened' }
   ];
   let kind = $state<Kind>('NOTE');

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import NumberEntry from '../shared/NumberEntry.svelte';
   import { onMount } from 'svelte';
   import { api, ask, Problem, words, type Schemas } from '../api/client';
   import { searchParams } from 'sv-router';
@@ -177,20 +178,20 @@
           <fieldset class="field">
             <legend>Pack</legend>
             <div class="pack">
-              <input
+              <NumberEntry
+                whole
                 class="entry"
-                type="number"
-                min="1"
-                max="14"
+                min={1}
+                max={14}
                 bind:value={cells}
                 aria-label="Cells of the pack"
               />
               <span>cells</span>
-              <input
+              <NumberEntry
+                unit="mAh"
                 class="entry"
-                type="number"
-                min="50"
-                max="100000"
+                min={50}
+                max={100000}
                 bind:value={capacityMah}
                 aria-label="Capacity of the pack in mAh"
               />

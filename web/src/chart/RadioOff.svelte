@@ -1,4 +1,5 @@
 <script lang="ts">
+  import ReadingEntry from '../shared/ReadingEntry.svelte';
   import { onMount, untrack } from 'svelte';
   import { api, ask, words, type Schemas } from '../api/client';
   import { navigate, route } from '../router';
@@ -20,6 +21,7 @@
   let after = $state('');
   let error = $state('');
   let busy = $state(false);
+  let propsOff = $state(false);
 
   $effect(() => {
     const current = mark;
@@ -59,14 +61,17 @@
   );
 
   async function keep(): Promise<void> {
-    if (!does || busy) {
+    if (!does || !propsOff || busy) {
       return;
     }
     busy = true;
     error = '';
     try {
       await ask(
-        api.POST('/api/crafts/{mark}/radio-off', { params: { path: { mark } }, body: $state.snapshot(seen) })
+        api.POST('/api/crafts/{mark}/radio-off', {
+          params: { path: { mark } },
+          body: { ...$state.snapshot(seen), propsOff }
+        })
       );
       navigate('/crafts/:mark', { params: { mark } });
     } catch (thrown) {
@@ -111,55 +116,64 @@
           >
         </p>
       </div>
-      <form
-        class="card"
-        onsubmit={(event) => {
-          event.preventDefault();
-          void keep();
-        }}
-      >
-        <fieldset>
-          <legend>What do the motors end with?</legend>
-          {#each outcomes as one, i (one.id)}
-            <Choice
-              label={one.label}
-              digit={String(i + 1)}
-              chosen={does === one.id}
-              onchoose={() => (does = one.id)}
-            />
-          {/each}
-        </fieldset>
-        <div class="field">
-          <label for="after">After how many seconds</label>
-          <input
-            id="after"
-            class="entry reading"
-            bind:value={after}
-            disabled={does === 'on'}
-            autocomplete="off"
-            maxlength="40"
-            placeholder="such as 1.7"
-          />
+      {#if v.blocked}
+        <div class="card">
+          <h2>Not yet</h2>
+          <p class="caution">{v.blocked}</p>
+          <p>
+            <a href={`/crafts/${encodeURIComponent(mark)}/routine`}>Pre-power checks</a> ·
+            <a href={`/crafts/${encodeURIComponent(mark)}`}>Chart</a>
+          </p>
         </div>
-        <Notice text={judged.error} />
-        {#if judged.value && does && !judged.error}
-          <p class="big" aria-live="polite">{judged.value.passed ? 'It passes.' : 'It does not pass.'}</p>
-          <dl>
-            {#each judged.value.stages as stage (stage.name)}
-              <dt>{stage.name}</dt>
-              <dd class={stage.works}><strong>{WORKS[stage.works]}</strong> {stage.why}</dd>
+      {:else}<form
+          class="card"
+          onsubmit={(event) => {
+            event.preventDefault();
+            void keep();
+          }}
+        >
+          <fieldset>
+            <legend>What do the motors end with?</legend>
+            {#each outcomes as one, i (one.id)}
+              <Choice
+                label={one.label}
+                digit={String(i + 1)}
+                chosen={does === one.id}
+                onchoose={() => (does = one.id)}
+              />
             {/each}
-          </dl>
-          {#if !judged.value.passed}
-            <p>
-              <a href={`/work-ups/new?craft=${encodeURIComponent(mark)}&kind=failsafe-wrong`}
-                >Start a work-up</a
-              >
-            </p>
+          </fieldset>
+          <div class="field">
+            <label for="after">After how many seconds</label>
+            <ReadingEntry
+              id="after"
+              bind:text={after}
+              disabled={does === 'on'}
+              scale={{ unit: 's', example: '1.7' }}
+            />
+          </div>
+          <Notice text={judged.error} />
+          {#if judged.value && does && !judged.error}
+            <p class="big" aria-live="polite">{judged.value.passed ? 'It passes.' : 'It does not pass.'}</p>
+            <dl>
+              {#each judged.value.stages as stage (stage.name)}
+                <dt>{stage.name}</dt>
+                <dd class={stage.works}><strong>{WORKS[stage.works]}</strong> {stage.why}</dd>
+              {/each}
+            </dl>
+            {#if !judged.value.passed}
+              <p>
+                <a href={`/work-ups/new?craft=${encodeURIComponent(mark)}&kind=failsafe-wrong`}
+                  >Start a work-up</a
+                >
+              </p>
+            {/if}
           {/if}
-        {/if}
-        <button class="act" disabled={!does || busy}>Put it on the chart <kbd>Enter</kbd></button>
-      </form>
+          <label class="props"><input type="checkbox" bind:checked={propsOff} /> The props are off</label>
+          <button class="act" disabled={!does || !propsOff || busy}
+            >Put it on the chart <kbd>Enter</kbd></button
+          >
+        </form>{/if}
     </div>
   {/if}
 </section>
@@ -197,6 +211,13 @@
   legend {
     font-weight: 700;
     margin-bottom: 0.3rem;
+  }
+
+  .props {
+    display: flex;
+    gap: 0.6rem;
+    align-items: center;
+    min-height: 44px;
   }
 
   .big {

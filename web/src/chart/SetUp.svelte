@@ -1,8 +1,10 @@
 <script lang="ts">
+  import ReadingEntry from '../shared/ReadingEntry.svelte';
   import { onMount, untrack } from 'svelte';
   import { navigate, route } from '../router';
   import Choice from '../shared/Choice.svelte';
   import { keys } from '../shared/keys.svelte';
+  import Conflict from '../shared/Conflict.svelte';
   import Notice from '../shared/Notice.svelte';
   import { day, minutes, sentence } from '../shared/words';
   import { SetUpState } from './setUp.svelte';
@@ -52,7 +54,9 @@
     {#if view.run}
       {@const run = view.run}
       <p class="small">
-        {sentence(run.label)} · {run.passed.length} of {run.passed.length + run.todo.length} steps passed ·
+        {sentence(run.label)} · {run.passed.length} of {run.passed.length +
+          run.todo.length +
+          run.waiting.length} steps passed ·
         {minutes(run.minutes)} to go. The order costs the least at the bench and keeps each step behind those that
         it needs.
       </p>
@@ -72,10 +76,24 @@
               </button>
             </li>
           {:else}
-            <li>Every step is passed.</li>
+            <li>{run.waiting.length > 0 ? 'Every other step waits.' : 'Every step is passed.'}</li>
           {/each}
         </ol>
         <div class="card" aria-live="polite">
+          {#if run.conflicts.length > 0}
+            <h2>First: the record can’t be right</h2>
+            <p class="small">
+              A step passes against what a sound craft gives. Where the record contradicts itself, no reading
+              can pass. Look at the craft, then put it right or correct the record.
+            </p>
+            {#each run.conflicts as one (one.id)}
+              <Conflict
+                conflict={one}
+                busy={work.busy}
+                onsettle={(way, made) => void work.settle(one.id, way, made)}
+              />
+            {/each}
+          {/if}
           {#if work.step}
             {@const step = work.step}
             <p class="small">{step.why}</p>
@@ -112,29 +130,18 @@
               {#if step.told}
                 <div class="field">
                   <label for="told">First, the {step.told.quantity}</label>
-                  <input
-                    id="told"
-                    class="entry reading"
-                    bind:value={work.told}
-                    maxlength="40"
-                    autocomplete="off"
-                    placeholder={`such as ${step.told.example}`}
-                  />
+                  <ReadingEntry id="told" bind:text={work.told} scale={step.told} />
                 </div>
               {/if}
               {#each step.questions as question (question.id)}
                 {#if question.scale}
                   <div class="field">
                     <label for={`gave-${question.id}`}>{sentence(question.text)}</label>
-                    <input
+                    <ReadingEntry
                       id={`gave-${question.id}`}
-                      class="entry reading"
-                      value={work.numbers[question.id] ?? ''}
-                      oninput={(event) =>
-                        (work.numbers = { ...work.numbers, [question.id]: event.currentTarget.value })}
-                      maxlength="40"
-                      autocomplete="off"
-                      placeholder={`such as ${question.scale.example}`}
+                      text={work.numbers[question.id] ?? ''}
+                      onwrite={(text) => (work.numbers = { ...work.numbers, [question.id]: text })}
+                      scale={question.scale}
                     />
                   </div>
                 {:else}
@@ -157,6 +164,9 @@
                 <button class="act" disabled={!work.complete || work.busy}>Record <kbd>Enter</kbd></button>
               </p>
             </form>
+          {:else if run.waiting.length > 0}
+            <h2>The rest waits</h2>
+            <p>Nothing is left to do until what stands under Waiting is settled.</p>
           {:else}
             <h2>All of it passed</h2>
             <p>What is due after this stands on the chart.</p>
@@ -175,6 +185,16 @@
             {/each}
           </ul>
         </div>
+        {#if run.waiting.length > 0}
+          <div>
+            <h2>Waiting</h2>
+            <ul>
+              {#each run.waiting as one (one.id)}
+                <li>{one.title} <span class="small">{one.why}</span></li>
+              {/each}
+            </ul>
+          </div>
+        {/if}
         <div>
           <h2>Left out</h2>
           <ul>
@@ -184,7 +204,7 @@
           </ul>
         </div>
       </div>
-      {#if run.todo.length > 0}
+      {#if run.todo.length + run.waiting.length > 0}
         <p>
           <button class="plain" onclick={() => void work.end('broken off')}>End it with steps open</button>
         </p>
@@ -311,7 +331,7 @@
 
   .rest {
     display: grid;
-    grid-template-columns: 1fr 1fr;
+    grid-template-columns: repeat(auto-fit, minmax(16rem, 1fr));
     gap: 2rem;
     margin-bottom: 1rem;
   }

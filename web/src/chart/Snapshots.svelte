@@ -30,9 +30,9 @@
   });
 
   const GRADES: Record<Schemas['LintView']['severity'], string> = {
-    HARMS: 'harms',
-    WRONG: 'cannot work',
-    DOUBTFUL: 'doubtful'
+    HAZARD: 'hazard',
+    CANNOT_WORK: 'can’t work',
+    DOUBTFUL: 'not certain'
   };
 
   async function keep(text: Blob, name: string): Promise<boolean> {
@@ -251,8 +251,8 @@
     display: block;
   }
 
-  .lint .harms,
-  .lint .wrong {
+  .lint .hazard,
+  .lint .cannot_work {
     border-left-color: var(--danger);
   }
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import NumberEntry from '../shared/NumberEntry.svelte';
   import { onMount, untrack } from 'svelte';
   import { searchParams } from 'sv-router';
   import { api, ask, type Schemas } from '../api/client';
@@ -81,11 +82,11 @@
         </div>
         <div class="field">
           <label for="cells">Cells of the pack</label>
-          <input id="cells" class="entry" type="number" min="1" max="14" bind:value={first.cells} />
+          <NumberEntry whole id="cells" class="entry" min={1} max={14} bind:value={first.cells} />
         </div>
         <div class="field">
           <label for="capacity">Capacity, mAh</label>
-          <input id="capacity" class="entry" type="number" min="50" bind:value={first.capacityMah} />
+          <NumberEntry unit="mAh" id="capacity" class="entry" min={50} bind:value={first.capacityMah} />
         </div>
         <p><button class="act" disabled={work.busy}>Wire it</button></p>
       </form>
@@ -114,14 +115,13 @@
             />
             <span class="small">{sortOf(part.archetype)?.label}</span>
             <span class="draw">
-              <input
+              <NumberEntry
                 class="entry"
-                type="number"
-                min="0"
-                max="100"
-                step="any"
-                value={part.drawA || ''}
-                oninput={(event) => (work.parts[i]!.drawA = Number(event.currentTarget.value) || 0)}
+                min={0}
+                max={100}
+                unit="A"
+                value={part.drawA || null}
+                onnumber={(amps) => (work.parts[i]!.drawA = amps ?? 0)}
                 placeholder={String(sortOf(part.archetype)?.loads?.[0]?.amps ?? '–')}
                 aria-label={`Draw of ${part.id} in amperes, empty for that of its sort`}
               /> A
@@ -171,15 +171,15 @@
         <div class="grid">
           <div class="field">
             <label for="p-cells">Cells</label>
-            <input id="p-cells" class="entry" type="number" min="1" max="14" bind:value={work.pack.cells} />
+            <NumberEntry whole id="p-cells" class="entry" min={1} max={14} bind:value={work.pack.cells} />
           </div>
           <div class="field">
             <label for="p-mah">Capacity, mAh</label>
-            <input id="p-mah" class="entry" type="number" min="50" bind:value={work.pack.capacityMah} />
+            <NumberEntry unit="mAh" id="p-mah" class="entry" min={50} bind:value={work.pack.capacityMah} />
           </div>
           <div class="field">
             <label for="p-ohm">Resistance of a cell, milliohm</label>
-            <input id="p-ohm" class="entry" type="number" step="any" bind:value={work.pack.cellMilliohms} />
+            <NumberEntry unit="mΩ" id="p-ohm" class="entry" bind:value={work.pack.cellMilliohms} />
           </div>
         </div>
         <div class="field why">

@@ -51,6 +51,16 @@ export class FrameState extends Doing {
     }
   }
 
+  /** Says where it balances along one axis; with neither said it is taken as under the centre of thrust. */
+  balance(axis: 'forwardMm' | 'rightMm', mm: number | null): void {
+    const sheet = this.sheet!;
+    const other = axis === 'forwardMm' ? 'rightMm' : 'forwardMm';
+    sheet.balance =
+      mm === null && !sheet.balance?.[other]
+        ? undefined
+        : ({ [axis]: mm ?? 0, [other]: sheet.balance?.[other] ?? 0 } as Sheet['balance']);
+  }
+
   turns(motor: number, spin: Spin): void {
     this.sheet!.propSpins[motor] = spin;
   }

@@ -63,10 +63,15 @@ describe('the radio-off test', () => {
     expect(screen.getByText('it sends no frames', { exact: false }).textContent).toContain('works as set');
     await fireEvent.input(screen.getByLabelText('After how many seconds'), { target: { value: ' 1.7 ' } });
     press('Enter');
+    expect(last('POST')?.path, 'not before the props are said to be off').toBe(
+      '/api/crafts/{mark}/radio-off/judge'
+    );
+    await fireEvent.click(screen.getByLabelText('The props are off'));
+    press('Enter');
     await waitFor(() => expect(gone).toEqual([['/crafts/:mark', { params: { mark: 'TERN' } }]]));
     expect(last('POST')).toMatchObject({
       path: '/api/crafts/{mark}/radio-off',
-      body: { outcomes: { does: 'stop' }, after: '1.7' }
+      body: { outcomes: { does: 'stop' }, after: '1.7', propsOff: true }
     });
   });
 
@@ -126,6 +131,8 @@ describe('a set-up on the screen', () => {
       minutes: 12,
       routineDue: false,
       todo,
+      conflicts: [],
+      waiting: [],
       passed: [],
       leftOut: [{ id: 'weigh', why: 'weight', reason: 'nothing of it was touched' }],
       ...more
@@ -365,8 +372,58 @@ describe('a chart', () => {
     const ground = await screen.findByRole('button', { name: 'Ground it' });
     server.answers['/api/crafts/{mark}'] = whole({ state: 'GROUNDED', fitness: 'GROUNDED' });
     await fireEvent.click(ground);
-    await waitFor(() => screen.getByRole('button', { name: 'Release it' }));
+    await fireEvent.click(await screen.findByRole('button', { name: 'Sign it off…' }));
     expect(last('PATCH')?.body).toMatchObject({ version: 3, name: 'quick look', state: 'GROUNDED' });
     expect(last('PATCH')?.body).not.toHaveProperty('builder');
+    await fireEvent.input(screen.getByLabelText('Reason, for the log'), {
+      target: { value: 'flown home by its owner' }
+    });
+    await fireEvent.click(screen.getByRole('button', { name: 'Sign it off' }));
+    await waitFor(() =>
+      expect(last('POST')).toMatchObject({
+        path: '/api/crafts/{mark}/sign-off',
+        body: { version: 3, reason: 'flown home by its owner' }
+      })
+    );
+  });
+
+  it('says what of its record can’t be right, and settles it on the craft or on the sheet', async () => {
+    const conflict = {
+      id: 'alignment',
+      severity: 'CANNOT_WORK',
+      cause: 'It is mounted 180/0/0 and configured 0/0/0',
+      remedy: '',
+      settings: [],
+      pads: [],
+      ways: [
+        { way: 1, title: 'Enter the alignment 180/0/0', steps: ['Enter it and save.'], minutes: 1 },
+        { way: 2, title: 'Turn the FC over', steps: ['Four screws.'], minutes: 12 }
+      ]
+    };
+    begin({
+      '/api/crafts/{mark}': whole({
+        fitness: 'GROUNDED',
+        grounds: ['Can’t work: mounted'],
+        conflicts: [conflict]
+      }),
+      '/api/crafts/{mark}/conflicts': { mark: 'TERN', version: 3, conflicts: [conflict], doubts: [] },
+      '/api/crafts/{mark}/files': []
+    });
+    render(Chart);
+    await screen.findByText(/mounted 180\/0\/0 and configured 0\/0\/0/);
+    expect(screen.queryByRole('button', { name: 'Sign it off…' })).toBeNull();
+    await fireEvent.click(screen.getAllByRole('button', { name: 'Done on the craft' })[1]!);
+    await waitFor(() =>
+      expect(last('POST')?.body).toEqual({ version: 3, conflictId: 'alignment', way: 2, made: true })
+    );
+    await waitFor(() =>
+      expect(
+        screen.getAllByRole<HTMLButtonElement>('button', { name: /correct the record/ })[0]!.disabled
+      ).toBe(false)
+    );
+    await fireEvent.click(screen.getAllByRole('button', { name: /correct the record/ })[0]!);
+    await waitFor(() =>
+      expect(last('POST')?.body).toEqual({ version: 3, conflictId: 'alignment', way: 1, made: false })
+    );
   });
 });

@@ -109,6 +109,20 @@ export class SetUpState {
     }
   }
 
+  /** Settles a conflict of the record, and looks anew at what the set-up waits for. */
+  async settle(conflictId: string, way: number, made: boolean): Promise<void> {
+    const version = this.view?.run?.craftVersion ?? 0;
+    await this.doing(async () => {
+      await ask(
+        api.POST('/api/crafts/{mark}/conflicts', {
+          params: this.path,
+          body: { version, conflictId, way, made }
+        })
+      );
+      return ask(api.GET('/api/crafts/{mark}/set-up', { params: this.path }));
+    });
+  }
+
   end(reason: string): Promise<boolean> {
     const version = this.view?.run?.version ?? 0;
     return this.doing(() =>

@@ -44,6 +44,9 @@ function view(todo: Step[]): Schemas['SetUpView'] {
       minutes: 9,
       routineDue: false,
       todo,
+      craftVersion: 7,
+      conflicts: [],
+      waiting: [],
       passed: [
         {
           title: 'bind',

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import NumberEntry from '../shared/NumberEntry.svelte';
   import { api, ask, type Schemas } from '../api/client';
   import { Loading } from '../shared/loading.svelte';
   import Paper from './Paper.svelte';
@@ -43,23 +44,22 @@
       {#each messages as one, i (i)}
         <li>
           <input class="entry" aria-label="What" bind:value={one.name} maxlength="40" />
-          <input
+          <NumberEntry
+            unit="Hz"
             class="entry figure"
             aria-label={`${one.name}: a second`}
-            type="number"
-            step="any"
             bind:value={one.rateHz}
           />
-          <input
+          <NumberEntry
+            whole
             class="entry figure"
             aria-label={`${one.name}: bytes`}
-            type="number"
             bind:value={one.payload}
           />
-          <input
+          <NumberEntry
+            whole
             class="entry figure"
             aria-label={`${one.name}: bytes around`}
-            type="number"
             bind:value={one.overhead}
           />
           <button
@@ -83,7 +83,13 @@
       {#each hops as one, i (i)}
         <li class="hop">
           <input class="entry" aria-label="Hop" bind:value={one.name} maxlength="40" />
-          <input class="entry figure" aria-label={`${one.name}: baud`} type="number" bind:value={one.baud} />
+          <NumberEntry
+            unit="baud"
+            whole
+            class="entry figure"
+            aria-label={`${one.name}: baud`}
+            bind:value={one.baud}
+          />
           <button
             class="plain"
             type="button"

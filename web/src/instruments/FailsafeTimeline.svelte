@@ -1,4 +1,5 @@
 <script lang="ts">
+  import NumberEntry from '../shared/NumberEntry.svelte';
   import { onMount } from 'svelte';
   import { api, ask, words, type Schemas } from '../api/client';
   import { Loading } from '../shared/loading.svelte';
@@ -54,7 +55,7 @@
     distanceM: 80,
     windMs: 0
   });
-  let back = $state('');
+  let back = $state<number | null>(null);
 
   onMount(() => void ofSheet());
 
@@ -84,7 +85,7 @@
     const body = {
       ...$state.snapshot(lost),
       ...(mark ? { mark } : {}),
-      ...(back.trim() === '' ? {} : { backS: Number(back) })
+      ...(back === null ? {} : { backS: back })
     };
     void solved.load(() => ask(api.POST('/api/instruments/failsafe-timeline', { body })));
     if (other) {
@@ -180,19 +181,19 @@
       {#if lost.stage2 === 'RETURN_HOME'}
         <div class="field">
           <label for="satellites">Satellites seen</label>
-          <input id="satellites" class="entry reading" type="number" bind:value={lost.home.satellites} />
+          <NumberEntry whole id="satellites" class="entry reading" bind:value={lost.home.satellites} />
         </div>
         <div class="field">
           <label for="climb">It climbs first to, m</label>
-          <input id="climb" class="entry reading" type="number" bind:value={lost.home.climbToM} />
+          <NumberEntry unit="m" id="climb" class="entry reading" bind:value={lost.home.climbToM} />
         </div>
         <div class="field">
           <label for="least">Nearer than this it lands, m</label>
-          <input id="least" class="entry reading" type="number" bind:value={lost.home.leastM} />
+          <NumberEntry unit="m" id="least" class="entry reading" bind:value={lost.home.leastM} />
         </div>
         <div class="field">
           <label for="north">North of the compass is off by, °</label>
-          <input id="north" class="entry reading" type="number" bind:value={lost.home.compassDeg} />
+          <NumberEntry unit="°" id="north" class="entry reading" bind:value={lost.home.compassDeg} />
         </div>
       {/if}
       {@render slide('speedMs', 'speed', 0, 40, 1, 'm/s')}
@@ -201,7 +202,7 @@
       {@render slide('distanceM', 'distance from home', 0, 500, 5, 'm')}
       <div class="field">
         <label for="back">The link is back after, s</label>
-        <input id="back" class="entry reading" bind:value={back} placeholder="never" inputmode="decimal" />
+        <NumberEntry unit="s" id="back" class="entry reading" bind:value={back} placeholder="never" />
       </div>
     </div>
     <div class="answer" aria-live="polite">

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import NumberEntry from '../shared/NumberEntry.svelte';
   import { onMount } from 'svelte';
   import { searchParams } from 'sv-router';
   import { api, ask, words, type Schemas } from '../api/client';
@@ -107,14 +108,7 @@
       >
       <label
         >Clock off by, %
-        <input
-          class="entry reading"
-          type="number"
-          step="0.5"
-          min="-20"
-          max="20"
-          bind:value={percentOff}
-        /></label
+        <NumberEntry unit="%" class="entry reading" min={-20} max={20} bind:value={percentOff} /></label
       >
       <label class="tick"><input type="checkbox" bind:checked={turned} /> turned round</label>
     {/if}
@@ -127,7 +121,7 @@
     {#if form === 'VOLTS'}
       <label
         >Noise, V
-        <input class="entry reading" type="number" step="0.05" min="0" max="5" bind:value={noiseV} /></label
+        <NumberEntry unit="V" class="entry reading" min={0} max={5} bind:value={noiseV} /></label
       >
     {/if}
   </div>
@@ -151,7 +145,7 @@
     gap: 0.2rem;
   }
 
-  .makes input[type='number'] {
+  .makes :global(input[type='text']) {
     width: 6rem;
   }
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import NumberEntry from '../shared/NumberEntry.svelte';
   import { onMount } from 'svelte';
   import { searchParams } from 'sv-router';
   import { api, ask, type Schemas } from '../api/client';
@@ -91,7 +92,7 @@
   <div class="load">
     <div class="field">
       <label for="bytes">The board sends, bytes a second</label>
-      <input id="bytes" class="entry reading" type="number" min="0" bind:value={chain.bytesPerS} />
+      <NumberEntry id="bytes" class="entry reading" min={0} bind:value={chain.bytesPerS} />
       <a href="/instruments/byte-budget">Byte budget</a>
     </div>
     {@render tick('settings and commands go up as well', chain.twoWay, (v) => (chain.twoWay = v))}
@@ -137,16 +138,16 @@
       {@render wire('ground', 'the ground modem', 'the ground station')}
       <div class="field">
         <label for="ports">Virtual ports that appear</label>
-        <input id="ports" class="entry reading" type="number" min="0" max="20" bind:value={chain.air.ports} />
+        <NumberEntry whole id="ports" class="entry reading" min={0} max={20} bind:value={chain.air.ports} />
       </div>
       <div class="field">
         <label for="stations">Ground stations that are on</label>
-        <input
+        <NumberEntry
+          whole
           id="stations"
           class="entry reading"
-          type="number"
-          min="0"
-          max="20"
+          min={0}
+          max={20}
           bind:value={chain.air.stations}
         />
       </div>

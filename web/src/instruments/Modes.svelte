@@ -1,4 +1,5 @@
 <script lang="ts">
+  import NumberEntry from '../shared/NumberEntry.svelte';
   import { onMount } from 'svelte';
   import { words } from '../api/client';
   import Notice from '../shared/Notice.svelte';
@@ -138,28 +139,26 @@
                 /></td
               >
               <td
-                ><input
+                ><NumberEntry
+                  whole
                   class="entry reading"
                   aria-label={`Channel of mode ${i + 1}`}
-                  type="number"
                   bind:value={mode.channel}
                 /></td
               >
               <td
-                ><input
+                ><NumberEntry
+                  unit="µs"
                   class="entry reading"
                   aria-label={`Mode ${i + 1} from`}
-                  type="number"
-                  step="25"
                   bind:value={mode.fromUs}
                 /></td
               >
               <td
-                ><input
+                ><NumberEntry
+                  unit="µs"
                   class="entry reading"
                   aria-label={`Mode ${i + 1} to`}
-                  type="number"
-                  step="25"
                   bind:value={mode.toUs}
                 /></td
               >
@@ -193,10 +192,10 @@
                 /></td
               >
               <td
-                ><input
+                ><NumberEntry
+                  whole
                   class="entry reading"
                   aria-label={`Channel of switch ${i + 1}`}
-                  type="number"
                   bind:value={lever.channel}
                 /></td
               >

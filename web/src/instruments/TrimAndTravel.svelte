@@ -1,4 +1,5 @@
 <script lang="ts">
+  import NumberEntry from '../shared/NumberEntry.svelte';
   import { api, ask, type Schemas } from '../api/client';
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
@@ -76,8 +77,8 @@
           <tr>
             <th scope="row">{one.label}</th>
             <td
-              ><input
-                type="number"
+              ><NumberEntry
+                unit="µs"
                 class="figure"
                 aria-label={`${one.label} low end`}
                 bind:value={one.lowUs}
@@ -85,8 +86,8 @@
             >
             <td>
               {#if one.stick !== 'THROTTLE'}
-                <input
-                  type="number"
+                <NumberEntry
+                  unit="µs"
                   class="figure"
                   aria-label={`${one.label} middle`}
                   bind:value={one.centreUs}
@@ -94,8 +95,8 @@
               {:else}–{/if}
             </td>
             <td
-              ><input
-                type="number"
+              ><NumberEntry
+                unit="µs"
                 class="figure"
                 aria-label={`${one.label} high end`}
                 bind:value={one.highUs}
@@ -103,14 +104,14 @@
             >
             <td
               ><div class="two">
-                <input
-                  type="number"
+                <NumberEntry
+                  unit="%"
                   class="figure"
                   aria-label={`${one.label} travel low`}
                   bind:value={one.lowPct}
                 />
-                <input
-                  type="number"
+                <NumberEntry
+                  unit="%"
                   class="figure"
                   aria-label={`${one.label} travel high`}
                   bind:value={one.highPct}
@@ -161,7 +162,7 @@
     color: var(--soft);
   }
 
-  input {
+  td :global(input) {
     width: 6rem;
     min-height: 44px;
     padding: 0.2rem 0.5rem;
@@ -175,7 +176,7 @@
     gap: 0.4rem;
   }
 
-  .two input {
+  .two :global(input) {
     width: 4.6rem;
   }
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import NumberEntry from '../shared/NumberEntry.svelte';
   import { onMount } from 'svelte';
   import { api, ask, type Schemas } from '../api/client';
   import { Loading } from '../shared/loading.svelte';
@@ -133,11 +134,11 @@
       )}
       <div class="field">
         <label for="supply">Fed with, V</label>
-        <input id="supply" class="entry reading" type="number" step="0.1" bind:value={ends.supplyV} />
+        <NumberEntry unit="V" id="supply" class="entry reading" bind:value={ends.supplyV} />
       </div>
       <div class="field">
         <label for="stands">It stands, V</label>
-        <input id="stands" class="entry reading" type="number" step="0.1" bind:value={ends.standsV} />
+        <NumberEntry unit="V" id="stands" class="entry reading" bind:value={ends.standsV} />
       </div>
       <label class="tick"><input type="checkbox" bind:checked={ends.volts5} /> it sends 5 V</label>
     </fieldset>

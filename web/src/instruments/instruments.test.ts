@@ -365,7 +365,7 @@ describe('an instrument alone', () => {
     begin({ '/api/meter': meter });
     render(Meter);
     await waitFor(() =>
-      expect(screen.getAllByRole<HTMLInputElement>('spinbutton').map((f) => f.value)).toContain('0.5')
+      expect(screen.getAllByRole<HTMLInputElement>('textbox').map((f) => f.value)).toContain('0.5')
     );
     await fireEvent.click(screen.getByRole('button', { name: 'Keep it' }));
     await waitFor(() => expect(last('PUT')?.body).toEqual(meter));

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import NumberEntry from '../shared/NumberEntry.svelte';
   import { api, ask, words, type Schemas } from '../api/client';
   import Notice from '../shared/Notice.svelte';
 
@@ -6,13 +7,13 @@
   let { label, onadded }: { label: string; onadded: (pack: Schemas['PackView']) => void } = $props();
 
   type Field = 'minutes' | 'usedMah' | 'chargedMah' | 'restV' | 'loadV' | 'loadA';
-  const fields: { id: Field; label: string }[] = [
-    { id: 'minutes', label: 'Flown, min' },
-    { id: 'usedMah', label: 'Counted, mAh' },
-    { id: 'chargedMah', label: 'Charged back, mAh' },
-    { id: 'restV', label: 'At rest, V' },
-    { id: 'loadV', label: 'Under load, V' },
-    { id: 'loadA', label: 'at that load, A' }
+  const fields: { id: Field; label: string; unit: string }[] = [
+    { id: 'minutes', label: 'Flown, min', unit: 'min' },
+    { id: 'usedMah', label: 'Counted, mAh', unit: 'mAh' },
+    { id: 'chargedMah', label: 'Charged back, mAh', unit: 'mAh' },
+    { id: 'restV', label: 'At rest, V', unit: 'V' },
+    { id: 'loadV', label: 'Under load, V', unit: 'V' },
+    { id: 'loadA', label: 'at that load, A', unit: 'A' }
   ];
   let values = $state<Record<Field, number | null>>({
     minutes: null,
@@ -57,12 +58,11 @@
   {#each fields as field (field.id)}
     <div class="field">
       <label for={`e-${field.id}`}>{field.label}</label>
-      <input
+      <NumberEntry
         id={`e-${field.id}`}
         class="entry"
-        type="number"
-        step="any"
-        min="0"
+        min={0}
+        unit={field.unit}
         bind:value={values[field.id]}
       />
     </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import NumberEntry from '../shared/NumberEntry.svelte';
   import { onMount } from 'svelte';
   import { api, ask, words, type Schemas } from '../api/client';
   import { navigate } from '../router';
@@ -83,7 +84,7 @@
       </div>
       <div class="field">
         <label for="cells">Cells</label>
-        <input id="cells" class="entry" type="number" min="1" max="14" bind:value={kind.cells} />
+        <NumberEntry whole id="cells" class="entry" min={1} max={14} bind:value={kind.cells} />
       </div>
       <div class="field">
         <label for="chemistry">Chemistry</label>
@@ -93,11 +94,11 @@
       </div>
       <div class="field">
         <label for="capacity">Capacity, mAh</label>
-        <input id="capacity" class="entry" type="number" min="50" bind:value={kind.capacityMah} />
+        <NumberEntry unit="mAh" id="capacity" class="entry" min={50} bind:value={kind.capacityMah} />
       </div>
       <div class="field">
         <label for="ohms">Resistance of a cell, milliohm</label>
-        <input id="ohms" class="entry" type="number" step="any" bind:value={kind.cellMilliohms} />
+        <NumberEntry unit="mΩ" id="ohms" class="entry" bind:value={kind.cellMilliohms} />
       </div>
       <div class="field">
         <label for="school">Landing school</label>

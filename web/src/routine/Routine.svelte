@@ -103,6 +103,7 @@
               >
               <span>
                 {step.title}
+                {#if step.waits}<span class="small">waits: {step.waits}</span>{/if}
                 {#if i < work.at || work.failed === step.id}
                   <span class="small">{work.readings[step.id]?.written ?? ''}</span>
                 {/if}
@@ -142,9 +143,16 @@
               <p class="caution">Props off. Hand on the plug: anything hot, bright or smelling, pack out.</p>
             {/if}
             <p>{step.instruction}</p>
-            <p>Expect <strong class="reading">{step.expected}</strong></p>
-            <Place place={step.place} map={view.map} label={step.title} />
-            <StepEntry {work} {step} />
+            {#if step.waits}
+              <p class="caution">{step.waits}</p>
+              <p>
+                <a href={`/crafts/${encodeURIComponent(mark)}`}>Settle it on the chart</a>, then go on here.
+              </p>
+            {:else}
+              <p>Expect <strong class="reading">{step.expected}</strong></p>
+              <Place place={step.place} map={view.map} label={step.title} />
+              <StepEntry {work} {step} />
+            {/if}
           {/if}
         </div>
       </div>

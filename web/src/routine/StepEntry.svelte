@@ -1,4 +1,5 @@
 <script lang="ts">
+  import ReadingEntry from '../shared/ReadingEntry.svelte';
   import type { Schemas } from '../api/client';
   import Choice from '../shared/Choice.svelte';
   import type { RoutineState } from './state.svelte';
@@ -24,14 +25,12 @@
   {#if step.question.scale}
     <div class="field">
       <label for="routine-reading">What it shows</label>
-      <input
+      <ReadingEntry
         id="routine-reading"
-        class="entry reading"
-        bind:this={field}
-        bind:value={work.written}
-        autocomplete="off"
-        maxlength="40"
-        placeholder={`such as ${step.question.scale.example}`}
+        bind:element={field}
+        text={work.written}
+        onwrite={(text) => work.write(text)}
+        scale={step.question.scale}
       />
     </div>
   {:else}
@@ -43,6 +42,20 @@
           digit={String(i + 1)}
           chosen={work.chosen === outcome.id}
           onchoose={() => (work.chosen = outcome.id)}
+        />
+      {/each}
+    </fieldset>
+  {/if}
+  {#if work.secondWay}
+    <fieldset>
+      <legend>{work.secondWay.text}</legend>
+      <p>{work.said}</p>
+      {#each work.secondWay.outcomes as outcome, i (outcome.id)}
+        <Choice
+          label={outcome.label}
+          digit={String(i + 1)}
+          chosen={work.secondAnswer === outcome.id}
+          onchoose={() => (work.secondAnswer = outcome.id)}
         />
       {/each}
     </fieldset>

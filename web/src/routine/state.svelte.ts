@@ -15,6 +15,11 @@ export class RoutineState extends Doing {
   failed = $state('');
   written = $state('');
   chosen = $state('');
+  /** The question that tells what the reading alone did not; nothing while none is asked. */
+  secondWay = $state.raw<Schemas['QuestionView']>();
+  secondAnswer = $state('');
+  /** What a reading says that needs a second way. */
+  said = $state('');
   private started = Date.now();
 
   constructor(readonly mark: string) {
@@ -22,7 +27,10 @@ export class RoutineState extends Doing {
   }
 
   step = $derived.by(() => this.view?.steps[this.at]);
-  complete = $derived(this.step?.question.scale ? this.written.trim() !== '' : this.chosen !== '');
+  complete = $derived(
+    (this.step?.question.scale ? this.written.trim() !== '' : this.chosen !== '') &&
+      (!this.secondWay || this.secondAnswer !== '')
+  );
   finished = $derived(this.view !== undefined && (this.at >= this.view.steps.length || this.failed !== ''));
 
   /** Reads the routine, of the school that the occasion asks for or of the one that was chosen; a run begins anew. */
@@ -49,6 +57,11 @@ export class RoutineState extends Doing {
   }
 
   choose(i: number): void {
+    const second = this.secondWay?.outcomes[i];
+    if (second) {
+      this.secondAnswer = second.id;
+      return;
+    }
     const outcome = this.step?.question.outcomes[i];
     if (outcome) {
       this.chosen = outcome.id;
@@ -62,7 +75,11 @@ export class RoutineState extends Doing {
       return;
     }
     const entry: Entry = step.question.scale
-      ? { outcomes: {}, written: this.written }
+      ? {
+          outcomes: {},
+          written: this.written,
+          ...(this.secondAnswer ? { secondWay: this.secondAnswer } : {})
+        }
       : { outcomes: { seen: this.chosen } };
     await this.run(async () => {
       const judged = await ask(
@@ -71,6 +88,11 @@ export class RoutineState extends Doing {
           body: entry
         })
       );
+      if (judged.secondWay) {
+        this.secondWay = judged.secondWay;
+        this.said = judged.expected;
+        return;
+      }
       this.readings = { ...this.readings, [step.id]: entry };
       this.passed = { ...this.passed, [step.id]: judged.passed };
       if (judged.passed) {
@@ -78,9 +100,22 @@ export class RoutineState extends Doing {
       } else {
         this.failed = step.id;
       }
-      this.written = '';
-      this.chosen = '';
+      this.clear();
     });
+  }
+
+  private clear(): void {
+    this.written = '';
+    this.chosen = '';
+    this.secondWay = undefined;
+    this.secondAnswer = '';
+    this.said = '';
+  }
+
+  /** Takes the number of the step; another number asks for another second way. */
+  write(text: string): void {
+    this.clear();
+    this.written = text;
   }
 
   /** Back to the step before, its reading taken out. */
@@ -90,6 +125,7 @@ export class RoutineState extends Doing {
     } else {
       this.at = Math.max(0, this.at - 1);
     }
+    this.clear();
     const step = this.view?.steps[this.at];
     if (step) {
       const fewer = { ...this.readings };

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import NumberEntry from '../shared/NumberEntry.svelte';
   import { onMount } from 'svelte';
   import { api, ask, type Schemas } from '../api/client';
   import { Loading } from '../shared/loading.svelte';
@@ -127,7 +128,7 @@
       {/each}
       <div class="field">
         <label for={`high-${i}`}>high level, V</label>
-        <input id={`high-${i}`} class="entry" type="number" step="any" bind:value={line.highV} />
+        <NumberEntry unit="V" id={`high-${i}`} class="entry" bind:value={line.highV} />
       </div>
       <p class="ticks">
         {#each formats(line.job) as format (format.id)}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import NumberEntry from '../shared/NumberEntry.svelte';
   import { onMount } from 'svelte';
   import { searchParams } from 'sv-router';
   import { api, ask, type Schemas } from '../api/client';
@@ -108,11 +109,11 @@
         </div>
         <div class="field">
           <label for="lowest">It works from, V</label>
-          <input id="lowest" class="entry" type="number" step="any" bind:value={work.sort.lowestV} />
+          <NumberEntry unit="V" id="lowest" class="entry" bind:value={work.sort.lowestV} />
         </div>
         <div class="field">
           <label for="highest">It stands, V</label>
-          <input id="highest" class="entry" type="number" step="any" bind:value={work.sort.highestV} />
+          <NumberEntry unit="V" id="highest" class="entry" bind:value={work.sort.highestV} />
         </div>
       </div>
 
@@ -151,23 +152,22 @@
             </div>
             <div class="field">
               <label for="pad-volts">Volts, 0 for those of the pack</label>
-              <input
+              <NumberEntry
+                unit="V"
                 id="pad-volts"
                 class="entry"
-                type="number"
-                step="any"
-                min="0"
+                min={0}
                 bind:value={work.sort.pads![work.at]!.volts}
               />
             </div>
             <div class="field">
               <label for="pad-room">Leads that fit on it</label>
-              <input
+              <NumberEntry
+                whole
                 id="pad-room"
                 class="entry"
-                type="number"
-                min="0"
-                max="3"
+                min={0}
+                max={3}
                 bind:value={work.sort.pads![work.at]!.room}
               />
             </div>
@@ -187,15 +187,15 @@
         <div class="grid">
           <div class="field">
             <label for="load-v">At, V</label>
-            <input id="load-v" class="entry" type="number" step="any" bind:value={load.volts} />
+            <NumberEntry unit="V" id="load-v" class="entry" bind:value={load.volts} />
           </div>
           <div class="field">
             <label for="load-a">A good one, A</label>
-            <input id="load-a" class="entry" type="number" step="any" bind:value={load.amps} />
+            <NumberEntry unit="A" id="load-a" class="entry" bind:value={load.amps} />
           </div>
           <div class="field">
             <label for="load-poor">A poor one, A</label>
-            <input id="load-poor" class="entry" type="number" step="any" bind:value={load.poorAmps} />
+            <NumberEntry unit="A" id="load-poor" class="entry" bind:value={load.poorAmps} />
           </div>
         </div>
         <p>
@@ -230,11 +230,11 @@
           {/each}
           <div class="field">
             <label for={`reg-${i}-v`}>gives, V</label>
-            <input id={`reg-${i}-v`} class="entry" type="number" step="any" bind:value={regulator.volts} />
+            <NumberEntry unit="V" id={`reg-${i}-v`} class="entry" bind:value={regulator.volts} />
           </div>
           <div class="field">
             <label for={`reg-${i}-a`}>limit, A</label>
-            <input id={`reg-${i}-a`} class="entry" type="number" step="any" bind:value={regulator.limitA} />
+            <NumberEntry unit="A" id={`reg-${i}-a`} class="entry" bind:value={regulator.limitA} />
           </div>
           <label class="tick"><input type="checkbox" bind:checked={regulator.linear} /> linear</label>
           <button

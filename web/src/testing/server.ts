@@ -80,6 +80,9 @@ export function chart(more: object = {}): Schemas['Chart'] {
       faceDown: false
     },
     facts: [],
+    grounds: [],
+    unknowns: [],
+    conflicts: [],
     missing: [],
     behindTheShelf: [],
     revisions: [],

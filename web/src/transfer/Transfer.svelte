@@ -1,4 +1,5 @@
 <script lang="ts">
+  import NumberEntry from '../shared/NumberEntry.svelte';
   import { onMount } from 'svelte';
   import DropFile from '../shared/DropFile.svelte';
   import Notice from '../shared/Notice.svelte';
@@ -101,14 +102,14 @@
           </div>
           <div class="field">
             <label for="keep">Kept</label>
-            <input
+            <NumberEntry
               id="keep"
               class="entry"
-              type="number"
-              min="1"
-              max="50"
+              min={1}
+              max={50}
               value={now.keep}
-              onchange={(event) => void work.keep(now.every, Number(event.currentTarget.value))}
+              whole
+              onnumber={(count) => count !== null && void work.keep(now.every, count)}
             />
           </div>
         </div>

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '../api/client';
-  import ReasonSheet from './ReasonSheet.svelte';
+  import ReasonSheet from '../shared/ReasonSheet.svelte';
   import type { WorkUpState } from './state.svelte';
 
   /** The bench state, always in sight; a press records a change. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import ReasonSheet from './ReasonSheet.svelte';
+  import ReasonSheet from '../shared/ReasonSheet.svelte';
   import type { WorkUpState } from './state.svelte';
 
   /** A work-up that has ended. */

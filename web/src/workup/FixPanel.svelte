@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '../api/client';
+  import ReasonSheet from '../shared/ReasonSheet.svelte';
   import PasteText from '../shared/PasteText.svelte';
   import Said from '../shared/Said.svelte';
   import TopView from '../shared/TopView.svelte';
@@ -12,6 +13,10 @@
 
   let view = $derived(work.view!);
   let pointed = $derived(view.suspects.find((s) => s.faultId === fix.faultId)?.corners ?? []);
+  /** Below this belief a fix needs a reason, as the server asks. */
+  const HARDLY_BELIEVED = 0.3;
+  let unlikely = $derived(fix.belief < HARDLY_BELIEVED);
+  let confirming = $state('');
   let early = $derived(work.fixOutOfTurn !== undefined && view.fix?.faultId !== fix.faultId);
 </script>
 
@@ -48,7 +53,8 @@
           <button
             class={i === 0 ? 'act' : 'quiet'}
             disabled={work.busy}
-            onclick={() => void work.makeFix(fix.faultId, option.fixId)}
+            onclick={() =>
+              unlikely ? (confirming = option.fixId) : void work.makeFix(fix.faultId, option.fixId)}
           >
             Done this way
           </button>
@@ -65,6 +71,18 @@
     {/if}
   </p>
 </article>
+<ReasonSheet
+  open={confirming !== ''}
+  title="Fix what is hardly believed"
+  text={`By what is known this is ${percent(fix.belief)} likely. Say why you fix it all the same.`}
+  action="Done this way"
+  onclose={() => (confirming = '')}
+  ongive={(reason) => {
+    const fixId = confirming;
+    confirming = '';
+    void work.makeFix(fix.faultId, fixId, reason);
+  }}
+/>
 
 <style>
   article {

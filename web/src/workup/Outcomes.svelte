@@ -1,4 +1,5 @@
 <script lang="ts">
+  import ReadingEntry from '../shared/ReadingEntry.svelte';
   import type { Schemas } from '../api/client';
   import Choice from '../shared/Choice.svelte';
   import { sentence } from '../shared/words';
@@ -49,15 +50,7 @@
   {#if card.told}
     <div class="field">
       <label for="told">First, the {card.told.quantity}</label>
-      <input
-        id="told"
-        class="entry reading"
-        bind:value={work.told}
-        onkeydown={leave}
-        autocomplete="off"
-        placeholder={`such as ${card.told.example}`}
-        maxlength="40"
-      />
+      <ReadingEntry id="told" bind:text={work.told} onkeydown={leave} scale={card.told} />
     </div>
   {/if}
   {#if work.oneByOne}
@@ -82,15 +75,12 @@
       <div class="field">
         <label for={field(q)}>{card.questions.length === 1 ? 'What it shows' : sentence(question.text)}</label
         >
-        <input
+        <ReadingEntry
           id={field(q)}
-          class="entry reading"
-          value={work.written[question.id] ?? ''}
-          oninput={(event) => work.write(question.id, event.currentTarget.value)}
+          text={work.written[question.id] ?? ''}
+          onwrite={(text) => work.write(question.id, text)}
           onkeydown={leave}
-          autocomplete="off"
-          placeholder={`such as ${question.scale.example}`}
-          maxlength="40"
+          scale={question.scale}
         />
         <span class="small"
           >{question.scale.quantity}{question.scale.unit

@@ -22,7 +22,9 @@
         {#each proof.tests as test (test.checkId)}
           <tr class={test.state.toLowerCase()}>
             <td>{test.title}</td>
-            <td>{test.expected}</td>
+            <td
+              >{#if test.waits}<span class="waits">waits: {test.waits}</span>{:else}{test.expected}{/if}</td
+            >
             <td><span aria-hidden="true">{test.state === 'PASSED' ? '✓' : '–'}</span> {states[test.state]}</td
             >
           </tr>
@@ -66,6 +68,10 @@
   th {
     padding: 0.35rem 0.6rem 0.35rem 0;
     border-bottom: 1px solid var(--rule);
+  }
+
+  .waits {
+    color: var(--doubt);
   }
 
   .passed td {

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '../api/client';
-  import ReasonSheet from './ReasonSheet.svelte';
+  import ReasonSheet from '../shared/ReasonSheet.svelte';
   import type { WorkUpState } from './state.svelte';
 
   /** How to get the bench ready for a check. */

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import ReadingEntry from '../shared/ReadingEntry.svelte';
   import SeenQuestion from './SeenQuestion.svelte';
   import type { BeforeState } from './seenBefore.svelte';
 
@@ -28,13 +29,11 @@
       {#if one.entry.told}
         <div class="field">
           <label for={`told-${one.entry.checkId}`}>First, the {one.entry.told.quantity}</label>
-          <input
+          <ReadingEntry
             id={`told-${one.entry.checkId}`}
             class="entry"
-            bind:value={one.told}
-            maxlength="40"
-            autocomplete="off"
-            placeholder={`such as ${one.entry.told.example}`}
+            bind:text={one.told}
+            scale={one.entry.told}
           />
         </div>
       {/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import ReadingEntry from '../shared/ReadingEntry.svelte';
   import type { Schemas } from '../api/client';
   import { sentence } from '../shared/words';
 
@@ -25,14 +26,12 @@
 {#if question.scale}
   <div class="field">
     <label for={`seen-${of}${question.id}`}>{sentence(question.text)}</label>
-    <input
+    <ReadingEntry
       id={`seen-${of}${question.id}`}
       class="entry"
-      value={written}
-      oninput={(event) => onwrite?.(event.currentTarget.value)}
-      maxlength="40"
-      autocomplete="off"
-      placeholder={`such as ${question.scale.example}`}
+      text={written}
+      {onwrite}
+      scale={question.scale}
     />
   </div>
 {:else}

@@ -15,6 +15,7 @@
   import OtherChecks from './OtherChecks.svelte';
   import OwnSheet from './OwnSheet.svelte';
   import ProofPanel from './ProofPanel.svelte';
+  import RecordConflicts from './RecordConflicts.svelte';
   import { follow } from './seats';
   import { WorkUpState } from './state.svelte';
   import Suspects from './Suspects.svelte';
@@ -111,7 +112,7 @@
           <button class="plain" onclick={() => void work.catchUp()}>Show it as it stands</button>
         </p>
       {/if}
-      {#each view.destroyed as why (why)}<p class="caution destroyed">No pack in. {why}</p>{/each}
+      {#each view.hazards as why (why)}<p class="caution destroyed">{why}</p>{/each}
       {#if view.stage === 'CLOSED'}
         <Closed {work} />
       {:else}
@@ -122,6 +123,7 @@
             <button class="plain" onclick={() => void work.openCheck(misfit.checkId)}>Look again</button>
           </p>
         {/each}
+        <RecordConflicts {work} />
         {#if view.notYetFlown}<p class="caution destroyed">{view.notYetFlown}</p>{/if}
         {#if view.stage === 'PROVING'}
           <ProofPanel {work} onclose={() => (closing = true)} />

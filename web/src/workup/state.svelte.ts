@@ -278,11 +278,22 @@ export class WorkUpState extends Doing {
     }
   }
 
-  async makeFix(faultId: string, fixId: string): Promise<void> {
+  /** Puts a fault right; one that is hardly believed only with a reason. */
+  async makeFix(faultId: string, fixId: string, confirmed = ''): Promise<void> {
     await this.send((version) =>
       api.POST('/api/work-ups/{id}/fixes', {
         params: { path: { id: this.id } },
-        body: { version, faultId, fixId }
+        body: { version, faultId, fixId, ...(confirmed ? { confirmed } : {}) }
+      })
+    );
+  }
+
+  /** Corrects the record where the craft is right and the record was not. */
+  async correct(conflictId: string, way: number): Promise<void> {
+    await this.send((version) =>
+      api.POST('/api/work-ups/{id}/corrections', {
+        params: { path: { id: this.id } },
+        body: { version, conflictId, way }
       })
     );
   }

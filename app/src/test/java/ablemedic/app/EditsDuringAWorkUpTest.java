@@ -24,8 +24,7 @@ class EditsDuringAWorkUpTest {
 
   private static JsonNode fix(App app, JsonNode view, String faultId) {
     JsonNode card = app.get("/api/work-ups/" + view.get("id") + "/fixes/" + faultId);
-    return app.ask("POST", "/api/work-ups/" + view.get("id") + "/fixes", "{\"version\": " + view.get("version") + ", \"faultId\": \""
-        + faultId + "\", \"fixId\": \"" + card.get("options").get(0).get("fixId").asString() + "\"}");
+    return app.fix(view, faultId, card.get("options").get(0).get("fixId").asString());
   }
 
   private static String faultOf(App app, String mark, String words) {

@@ -79,7 +79,8 @@ class EveryFieldTest {
     write("PUT " + work + "/bench-state", """
         {"version": 1, "override": "", "state": {"propsOn": false, "packIn": false, "limiterIn": false, "usbIn": true,
          "antennaOn": true, "radioOn": false, "atField": false, "shortTest": "NOT_DONE"}}""");
-    write("POST " + work + "/fixes", "{\"version\": 1, \"faultId\": \"x\", \"fixId\": \"y\"}");
+    write("POST " + work + "/fixes", "{\"version\": 1, \"faultId\": \"x\", \"fixId\": \"y\", \"confirmed\": \"c\"}");
+    write("POST " + work + "/corrections", "{\"version\": 1, \"conflictId\": \"x\", \"way\": 1}");
     write("POST " + work + "/close", "{\"version\": 1, \"end\": \"HANDED_OVER\", \"reason\": \"r\"}");
     write("POST " + work + "/reopen", "{\"version\": 1, \"reason\": \"r\"}");
     write("PUT " + work + "/aside", "{\"reason\": \"x\"}");
@@ -165,7 +166,9 @@ class EveryFieldTest {
     write("POST /api/instruments/video-heat", "{\"milliwatts\": 600, \"aroundC\": 22}");
     write("POST /api/instruments/output-pass", "{\"mark\": \"W2\", \"channel\": 9, \"output\": 6}");
     write("POST /api/instruments/radio-session", "{\"mark\": \"W2\", \"session\": \"0 radio on\"}");
-    write("POST /api/crafts/W2/radio-off", "{\"outcomes\": {\"does\": \"stop\"}, \"after\": \"1.7\"}");
+    write("POST /api/crafts/W2/conflicts", "{\"version\": 1, \"conflictId\": \"x\", \"way\": 1, \"made\": true}");
+    write("POST /api/crafts/W2/sign-off", "{\"version\": 1, \"reason\": \"flown by its owner\"}");
+    write("POST /api/crafts/W2/radio-off", "{\"outcomes\": {\"does\": \"stop\"}, \"after\": \"1.7\", \"propsOff\": true}");
     write("POST /api/crafts/W2/radio-off/judge", "{\"outcomes\": {\"does\": \"stop\"}, \"after\": \"1.7\"}");
     write("POST /api/crafts/W2/set-up", "{\"occasion\": \"SEASON\"}");
     write("POST /api/crafts/W2/set-up/steps", "{\"version\": 1, \"stepId\": \"bind\", \"outcomes\": {\"seen\": \"moves\"}, \"numbers\": {\"x\": \"1\"}, \"told\": \"1\"}");

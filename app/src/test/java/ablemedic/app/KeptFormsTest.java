@@ -19,6 +19,8 @@ import tools.jackson.databind.JsonNode;
 
 /** What an older version wrote opens and means the same; what it showed then stands beside the file. */
 class KeptFormsTest {
+  /** What the catalogue gained since moves a belief by less. */
+  private static final double ALIKE = 1e-4;
   private static final Path RESOURCES = Path.of("src/test/resources");
   @TempDir Path folder;
 
@@ -57,12 +59,12 @@ class KeptFormsTest {
     assertThat(noted).as(mark).isEqualTo(then.get("evidence").valueStream()
         .map(e -> e.get(0).asString() + inFull(e.get(1)) + e.get(2)).toList());
     assertThat(now.get("notInBook").get("belief").asDouble()).as(mark)
-        .isCloseTo(then.get("notInBook").asDouble(), within(1e-9));
-    assertThat(now.get("nothingLeft").asDouble()).as(mark).isCloseTo(then.get("nothingLeft").asDouble(), within(1e-9));
+        .isCloseTo(then.get("notInBook").asDouble(), within(ALIKE));
+    assertThat(now.get("nothingLeft").asDouble()).as(mark).isCloseTo(then.get("nothingLeft").asDouble(), within(ALIKE));
     TreeMap<String, Double> beliefs = new TreeMap<>();
     now.get("suspects").forEach(s -> beliefs.put(s.get("title").asString(), s.get("belief").asDouble()));
     then.get("suspects").forEach(s -> assertThat(beliefs.getOrDefault(s.get(0).asString(), 0.0))
-        .as(mark + ": " + s.get(0).asString()).isCloseTo(s.get(1).asDouble(), within(1e-9)));
+        .as(mark + ": " + s.get(0).asString()).isCloseTo(s.get(1).asDouble(), within(ALIKE)));
     assertThat(now.get("made").valueStream().map(m -> m.get("title")).toList()).isEqualTo(
         then.get("made").valueStream().toList());
   }
@@ -119,8 +121,8 @@ class KeptFormsTest {
     try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
         var statement = connection.createStatement()) {
       var newest = statement.executeQuery("SELECT body FROM build_sheet WHERE mark = 'EIDER' ORDER BY revision DESC LIMIT 1");
-      assertThat(newest.getString(1)).contains("\"form\":2").contains("\"told\":{");
-      statement.executeUpdate("UPDATE build_sheet SET body = replace(body, '\"form\":2', '\"form\":3')");
+      assertThat(newest.getString(1)).contains("\"form\":3").contains("\"told\":{");
+      statement.executeUpdate("UPDATE build_sheet SET body = replace(body, '\"form\":3', '\"form\":4')");
     }
     try (App app = App.on(file)) {
       assertThat(app.get("/api/bench").get("unreadable").toString()).contains("EIDER").contains("cannot be read");

@@ -32,6 +32,10 @@ class LostLinkTest {
   @Test
   void aTestIsDatedOnTheChartAndFallsDueByASettingAPartAndAFlash(App app) {
     enter(app, "LINK1");
+    assertThat(app.get("/api/crafts/LINK1/radio-off").get("blocked").asString()).contains("pre-power");
+    app.runRoutine("LINK1");
+    assertThat(app.get("/api/crafts/LINK1/radio-off").get("blocked").asString()).isEmpty();
+    assertThat(app.refused(422, "POST", "/api/crafts/LINK1/radio-off", STOPS).get("detail").asString()).contains("Props off first");
     JsonNode first = app.get("/api/crafts/LINK1/radio-off");
     assertThat(first.get("state").asString()).isEqualTo("NEVER");
     assertThat(first.get("expected").asString()).isEqualTo("STOP");
@@ -40,9 +44,9 @@ class LostLinkTest {
     assertThat(judged.get("passed").asBoolean()).isFalse();
     assertThat(judged.get("stages").get(0).get("works").asString()).isEqualTo("NOT");
     assertThat(state(app, "LINK1")).as("judged is not kept").isEqualTo("NEVER");
-    app.ask("POST", "/api/crafts/LINK1/radio-off", "{\"outcomes\":{\"does\":\"on\"}}");
+    app.radioOff("LINK1", "{\"outcomes\":{\"does\":\"on\"}}");
     assertThat(state(app, "LINK1")).isEqualTo("FAILED");
-    app.ask("POST", "/api/crafts/LINK1/radio-off", STOPS);
+    app.radioOff("LINK1", STOPS);
     assertThat(state(app, "LINK1")).isEqualTo("PASSED");
     assertThat(app.get("/api/crafts/LINK1/log").get(0).get("text").asString()).isEqualTo("Radio-off test passed: the motors: they stop, after 1.7 s");
 
@@ -50,7 +54,7 @@ class LostLinkTest {
     JsonNode due = app.get("/api/crafts/LINK1/radio-off");
     assertThat(due.get("state").asString()).isEqualTo("DUE");
     assertThat(due.get("why").asString()).contains("guard time: 1.5 s");
-    app.ask("POST", "/api/crafts/LINK1/radio-off", "{\"outcomes\":{\"does\":\"stop\"},\"after\":\"2.2\"}");
+    app.radioOff("LINK1", "{\"outcomes\":{\"does\":\"stop\"},\"after\":\"2.2\"}");
     app.ask("POST", "/api/crafts/LINK1/log", "{\"kind\":\"FLIGHT\",\"text\":\"a flight\"}");
     assertThat(state(app, "LINK1")).as("a flight changes nothing").isEqualTo("PASSED");
     app.ask("POST", "/api/crafts/LINK1/log", "{\"kind\":\"PART\",\"text\":\"another receiver\"}");
@@ -58,7 +62,7 @@ class LostLinkTest {
 
     String listing = "set board_turn = 0/0/0\nset motor_outputs = 1-2-3-4\n";
     app.sendAs("POST", "/api/crafts/LINK1/snapshots?why=before", listing.getBytes(StandardCharsets.UTF_8), "application/octet-stream");
-    app.ask("POST", "/api/crafts/LINK1/radio-off", "{\"outcomes\":{\"does\":\"stop\"},\"after\":\"2.2\"}");
+    app.radioOff("LINK1", "{\"outcomes\":{\"does\":\"stop\"},\"after\":\"2.2\"}");
     app.sendAs("POST", "/api/crafts/LINK1/snapshots?why=again", listing.getBytes(StandardCharsets.UTF_8), "application/octet-stream");
     assertThat(state(app, "LINK1")).as("the same version listed again").isEqualTo("PASSED");
     app.sendAs("POST", "/api/crafts/LINK1/snapshots?why=flashed", listing.replace("motor_outputs", "motor_order").getBytes(StandardCharsets.UTF_8), "application/octet-stream");
@@ -69,11 +73,12 @@ class LostLinkTest {
   @Test
   void whatIsNoAnswerIsRefusedAndChangesNothing(App app) {
     enter(app, "LINK2");
+    app.runRoutine("LINK2");
     for (String path : new String[] {"/api/crafts/LINK2/radio-off", "/api/crafts/LINK2/radio-off/judge"}) {
-      assertThat(app.refused(422, "POST", path, "{\"outcomes\":{},\"after\":\"1.7\"}").get("detail").asString()).contains("what the motors did");
-      app.refused(422, "POST", path, "{\"outcomes\":{\"does\":\"dances\"}}");
-      assertThat(app.refused(422, "POST", path, "{\"outcomes\":{\"does\":\"stop\"},\"after\":\"999 s\"}").get("detail").asString()).contains("between");
-      app.refused(422, "POST", path, "{\"outcomes\":{\"does\":\"stop\"},\"after\":\"soon\"}");
+      assertThat(app.refused(422, "POST", path, "{\"propsOff\":true,\"outcomes\":{},\"after\":\"1.7\"}").get("detail").asString()).contains("what the motors did");
+      app.refused(422, "POST", path, "{\"propsOff\":true,\"outcomes\":{\"does\":\"dances\"}}");
+      assertThat(app.refused(422, "POST", path, "{\"propsOff\":true,\"outcomes\":{\"does\":\"stop\"},\"after\":\"999 s\"}").get("detail").asString()).contains("between");
+      app.refused(422, "POST", path, "{\"propsOff\":true,\"outcomes\":{\"does\":\"stop\"},\"after\":\"soon\"}");
     }
     assertThat(state(app, "LINK2")).isEqualTo("NEVER");
     app.refused(404, "GET", "/api/crafts/NOBODY/radio-off", "");
@@ -106,8 +111,9 @@ class LostLinkTest {
     JsonNode home = app.ask("POST", "/api/instruments/return-home", asked);
     assertThat(home.get("go").asBoolean()).isFalse();
     assertThat(home.get("plan")).isEmpty();
+    app.runRoutine("LINK4");
     tell(app, "LINK4", "failsafe-stage-2", "return-home");
-    app.ask("POST", "/api/crafts/LINK4/radio-off", "{\"outcomes\":{\"does\":\"land\"},\"after\":\"1.7\"}");
+    app.radioOff("LINK4", "{\"outcomes\":{\"does\":\"land\"},\"after\":\"1.7\"}");
     home = app.ask("POST", "/api/instruments/return-home", asked);
     assertThat(home.get("go").asBoolean()).as(home.get("conditions").toString()).isTrue();
     assertThat(home.get("plan").toString()).contains("take over");

@@ -93,11 +93,9 @@ class PowerTest {
     JsonNode view = app.ask("POST", "/api/work-ups", """
         {"mark": "P4", "kind": "voltage", "complaint": "low", "occasion": "FLASH", "seen": {"seen": "low"}}""");
     assertThat(view.get("bench").get("shortTest").asString()).isEqualTo("PASSED");
-    view = app.ask("POST", path(view, "/fixes"), """
-        {"version": %d, "faultId": "scale-0_909", "fixId": "scale"}""".formatted(view.get("version").asLong()));
+    view = app.fix(view, "scale-0_909", "scale");
     assertThat(view.get("bench").get("shortTest").asString()).as("a setting opens nothing").isEqualTo("PASSED");
-    view = app.ask("POST", path(view, "/fixes"), """
-        {"version": %d, "faultId": "divider-low", "fixId": "resistors"}""".formatted(view.get("version").asLong()));
+    view = app.fix(view, "divider-low", "resistors");
     assertThat(view.get("bench").get("shortTest").asString()).isEqualTo("NOT_DONE");
     assertThat(app.get("/api/crafts/P4/routine").get("why").asString()).contains("Replace the divider");
   }

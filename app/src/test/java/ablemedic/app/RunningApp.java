@@ -171,6 +171,25 @@ public final class RunningApp implements ParameterResolver {
           {"spin-1": "rear-right-cw", "spin-2": "front-right-ccw", "spin-3": "rear-left-ccw", "spin-4": "front-left-cw"}""");
     }
 
+    /** Puts a fault right in one of its ways, however little it is believed; gives the new view. */
+    public JsonNode fix(JsonNode view, String faultId, String fixId) {
+      return ask("POST", "/api/work-ups/" + view.get("id").asLong() + "/fixes", """
+          {"version": %d, "faultId": "%s", "fixId": "%s", "confirmed": "seen by eye on the bench"}""".formatted(view.get("version").asLong(), faultId, fixId));
+    }
+
+    /** The props and the tilts of a usual craft, as they should be. */
+    public JsonNode propsAndTilts(JsonNode view) {
+      JsonNode props = recordAll(view, "props", """
+          {"prop-front-right": "ccw", "prop-rear-right": "cw", "prop-rear-left": "ccw", "prop-front-left": "cw"}""");
+      return recordAll(props, "tilts", """
+          {"picture": "attitude", "tilt-right": "right-down", "tilt-nose": "nose-down", "turn-right": "nose-right"}""");
+    }
+
+    /** Puts a radio-off test on the chart, its props off. */
+    public JsonNode radioOff(String mark, String seen) {
+      return ask("POST", "/api/crafts/" + mark + "/radio-off", seen.replaceFirst("\\{", "{\"propsOff\": true, "));
+    }
+
     /** Brings the bench to what a check needs and records its outcome; gives the new view. */
     public JsonNode record(JsonNode view, String checkId, String outcome) {
       return recordAll(view, checkId, "{\"seen\": \"" + outcome + "\"}");

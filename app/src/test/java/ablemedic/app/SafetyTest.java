@@ -34,7 +34,7 @@ class SafetyTest {
     assertThat(listed("fit")).doesNotContain("\"FIT\"");
     app.runRoutine("FIT");
     assertThat(fitness("FIT")).as("its radio-off test was never made").isEqualTo("DUE");
-    app.ask("POST", "/api/crafts/FIT/radio-off", "{\"outcomes\": {\"does\": \"stop\"}, \"after\": \"1.7\"}");
+    app.radioOff("FIT", "{\"outcomes\": {\"does\": \"stop\"}, \"after\": \"1.7\"}");
     assertThat(fitness("FIT")).isEqualTo("FIT");
     assertThat(listed("fit")).contains("\"FIT\"");
     JsonNode view = app.openPower("FIT", "voltage", "low");
@@ -42,12 +42,19 @@ class SafetyTest {
     assertThat(listed("fit")).doesNotContain("\"FIT\"");
     app.ask("POST", "/api/work-ups/" + view.get("id").asLong() + "/close", """
         {"version": %d, "end": "HANDED_OVER", "reason": "the owner took it home"}""".formatted(view.get("version").asLong()));
+    assertThat(fitness("FIT")).as("handed over without a cause").isEqualTo("GROUNDED");
+    assertThat(app.refused(422, "POST", "/api/crafts/FIT/sign-off", signingOff("fine")).get("detail").asString()).contains("few words");
+    app.ask("POST", "/api/crafts/FIT/sign-off", signingOff("a cell of the battery was empty"));
     assertThat(fitness("FIT")).as("a crash was told at intake").isEqualTo("DUE");
     app.runRoutine("FIT");
     app.ask("PATCH", "/api/crafts/FIT", """
         {"version": %d, "name": "", "state": "GROUNDED", "reason": "arm cracked"}"""
         .formatted(app.get("/api/crafts/FIT").get("version").asLong()));
     assertThat(fitness("FIT")).isEqualTo("GROUNDED");
+  }
+
+  private String signingOff(String reason) {
+    return "{\"version\": " + app.get("/api/crafts/FIT").get("version") + ", \"reason\": \"" + reason + "\"}";
   }
 
   @Test
@@ -108,7 +115,7 @@ class SafetyTest {
   /** A work-up in which nothing speaks against a flight but what a test adds. */
   private JsonNode readyToHover(String mark) {
     JsonNode view = app.openWorkUp(mark, "NOTHING_KNOWN", "{\"manner\": \"flies\"}");
-    return app.motorsTurn(app.record(view, "finger", "none"));
+    return app.propsAndTilts(app.motorsTurn(app.record(view, "finger", "none")));
   }
 
   @Test
@@ -116,7 +123,7 @@ class SafetyTest {
     JsonNode view = app.record(readyToHover("FLIP"), "hover", "slides");
     assertThat(view.get("bench").get("shortTest").asString()).as("it came down on its feet").isEqualTo("PASSED");
     view = app.ask("POST", "/api/work-ups/" + view.get("id").asLong() + "/findings", """
-        {"version": %d, "checkId": "hover", "outcomes": {"seen": "flips"}, "sureness": "SURE", "override": "tried once more"}"""
+        {"version": %d, "checkId": "hover", "outcomes": {"seen": "flips"}, "sureness": "SURE", "override": "tried once more here"}"""
         .formatted(view.get("version").asLong()));
     assertThat(view.get("bench").get("shortTest").asString()).isEqualTo("NOT_DONE");
     assertThat(app.get("/api/crafts/FLIP/routine").get("state").asString()).isEqualTo("NOT_DONE");
@@ -140,18 +147,13 @@ class SafetyTest {
         .formatted(view.get("version").asLong())).get("detail").asString();
   }
 
-  private JsonNode fix(JsonNode view, String faultId, String fixId) {
-    return app.ask("POST", "/api/work-ups/" + view.get("id").asLong() + "/fixes", """
-        {"version": %d, "faultId": "%s", "fixId": "%s"}""".formatted(view.get("version").asLong(), faultId, fixId));
-  }
-
   @Test
   void aHoverComesAfterEveryMotorWasSeenToTurnSinceTheLastRepair() {
     JsonNode view = app.openWorkUp("ARM", "CRASH", "{\"manner\": \"flips\", \"edge\": \"front-right\", \"repeat\": \"same\"}");
     assertThat(refusedHover(view)).contains("Spin each motor alone");
     view = app.record(view, "start", "dead-front-right");
     view = app.recordAll(view, "motors", "{\"spin-2\": \"none\"}");
-    view = fix(view, "motor-dead-front-right", "replace");
+    view = app.fix(view, "motor-dead-front-right", "replace");
     JsonNode proof = view.get("proof");
     assertThat(proof.get("tests").toString()).contains("motors").contains("hover");
     assertThat(proof.get("next").get("checkId").asString()).isNotEqualTo("hover");
@@ -159,7 +161,7 @@ class SafetyTest {
     view = app.record(view, "start", "together");
     view = app.recordAll(view, "motors", "{\"spin-1\": \"rear-right-cw\", \"spin-2\": \"front-right-ccw\"}");
     assertThat(refusedHover(view)).as("broken off").contains("Spin each motor alone");
-    view = app.motorsTurn(view);
+    view = app.propsAndTilts(app.motorsTurn(view));
     assertThat(view.get("proof").get("next").get("checkId").asString()).isEqualTo("hover");
     assertThat(view.get("notYetFlown").asString()).isEmpty();
   }
@@ -169,16 +171,16 @@ class SafetyTest {
     JsonNode view = app.openWorkUp("TIP", "PART_SWAP", "{\"manner\": \"flips\", \"repeat\": \"different\"}");
     view = app.recordAll(view, "tilts", "{\"picture\": \"attitude\", \"tilt-right\": \"nose-up\", \"tilt-nose\": \"right-down\"}");
     String leading = view.get("suspects").get(0).get("faultId").asString();
-    view = app.motorsTurn(fix(view, leading, option(view, leading)));
+    view = app.motorsTurn(app.fix(view, leading, option(view, leading)));
     assertThat(refusedHover(view)).contains("Tip it right, tip its nose, turn it");
-    view = app.recordAll(view, "tilts", "{\"picture\": \"attitude\", \"tilt-right\": \"right-down\", \"tilt-nose\": \"nose-down\", \"turn-right\": \"nose-right\"}");
+    view = app.propsAndTilts(view);
     assertThat(view.get("proof").get("next").get("checkId").asString()).isEqualTo("hover");
   }
 
   @Test
   void nobodyIsSentIntoTheAirWhileSomethingIsLikelyStillWrong() {
     JsonNode view = app.openWorkUp("LOW", "BUILD", "{\"manner\": \"flips\", \"edge\": \"front-right\", \"repeat\": \"same\"}");
-    view = fix(view, "gain-too-high", option(view, "gain-too-high"));
+    view = app.fix(view, "gain-too-high", option(view, "gain-too-high"));
     view = app.record(app.motorsTurn(view), "gain-setting", "usual");
     assertThat(view.get("nothingLeft").asDouble()).isLessThan(0.5);
     assertThat(view.get("stage").asString()).isNotEqualTo("PROVING");
@@ -200,12 +202,12 @@ class SafetyTest {
         + ", \"reason\": \"lead moved\", \"sheet\": " + sheet + "}");
     JsonNode routine = app.get("/api/crafts/DOOM/routine");
     assertThat(routine.get("state").asString()).isEqualTo("NOT_DONE");
-    assertThat(routine.get("destroyed").get(0).asString()).contains("For the receiver 6.0 V is the most", "has 9.0 V");
+    assertThat(routine.get("destroyed").get(0).asString()).contains("6.0 V at most", "feeds it 9.0 V");
     assertThat(app.refused(409, "POST", "/api/crafts/DOOM/routine", "{\"minutes\": 2, \"readings\": {}}").get("detail")
         .asString()).contains("destroys it");
 
     JsonNode view = app.openPower("DOOM", "no-power", "RX");
-    assertThat(view.get("destroyed").get(0).asString()).contains("destroys it");
+    assertThat(view.get("hazards").get(0).asString()).contains("destroys it");
     assertThat(app.refused(409, "PUT", "/api/work-ups/" + view.get("id").asLong() + "/bench-state", """
         {"version": %d, "state": {"propsOn": false, "packIn": true, "limiterIn": true, "usbIn": false,
          "antennaOn": true, "radioOn": false, "atField": false, "shortTest": "PASSED"}}"""

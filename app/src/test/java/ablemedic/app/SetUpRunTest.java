@@ -39,7 +39,7 @@ class SetUpRunTest {
   void eachOccasionSaysHowManyStepsItMakesAndWhyItLeavesOthersOut(App app) {
     app.enterWired("SET1", "STACK");
     JsonNode view = app.get("/api/crafts/SET1/set-up");
-    assertThat(view.get("occasions")).hasSize(8);
+    assertThat(view.get("occasions")).hasSize(9);
     assertThat(view.get("occasions").get(0).get("steps").asInt()).isGreaterThan(view.get("occasions").get(6).get("steps").asInt());
     JsonNode run = app.ask("POST", "/api/crafts/SET1/set-up", "{\"occasion\":\"REST\"}").get("run");
     assertThat(run.get("leftOut").toString()).contains("nothing of it was touched");

@@ -26,8 +26,7 @@ class WorkUpTest {
     view = app.motorsTurn(app.record(view, "prop-front-right", "cw"));
     assertThat(view.get("stage").asString()).isEqualTo("FIXING");
     assertThat(view.get("fix").get("title").asString()).isEqualTo("The front-right prop is of the wrong hand");
-    return app.ask("POST", path(view, "/fixes"), """
-        {"version": %d, "faultId": "prop-hand-front-right", "fixId": "fit"}""".formatted(view.get("version").asLong()));
+    return app.fix(view, "prop-hand-front-right", "fit");
   }
 
   @Test
@@ -39,7 +38,7 @@ class WorkUpTest {
         .get("detail").asString()).contains("proof has not passed");
     view = app.record(view, "prop-front-right", "ccw");
     assertThat(view.get("proof").get("passes").asBoolean()).isFalse();
-    view = app.motorsTurn(view);
+    view = app.propsAndTilts(app.motorsTurn(view));
     view = app.record(view, "hover", "flies");
     assertThat(view.get("proof").get("passes").asBoolean()).isTrue();
     view = app.ask("POST", path(view, "/close"), closing.formatted(view.get("version").asLong()));
@@ -56,7 +55,7 @@ class WorkUpTest {
 
   @Test
   void aComplaintThatPersistsReopensTheWorkUpWithWhatWasLearnt() {
-    JsonNode view = app.motorsTurn(app.record(fixed("W2"), "prop-front-right", "ccw"));
+    JsonNode view = app.propsAndTilts(app.motorsTurn(app.record(fixed("W2"), "prop-front-right", "ccw")));
     view = app.record(view, "hover", "flips");
     assertThat(view.get("stage").asString()).isNotEqualTo("PROVING");
     assertThat(view.get("proof").get("passes").asBoolean()).isFalse();
@@ -69,8 +68,7 @@ class WorkUpTest {
     JsonNode view = app.openWorkUp("W3", "FLASH", "{\"manner\": \"flips\"}");
     JsonNode card = app.get(path(view, "/fixes/outputs-2134"));
     assertThat(card.get("options").get(0).get("title").asString()).isEqualTo("Enter the output order 2-1-3-4");
-    view = app.ask("POST", path(view, "/fixes"), """
-        {"version": %d, "faultId": "outputs-2134", "fixId": "order"}""".formatted(view.get("version").asLong()));
+    view = app.fix(view, "outputs-2134", "order");
     JsonNode chart = app.get("/api/crafts/W3");
     assertThat(chart.get("sheet").get("told").get("output-order").asString()).isEqualTo("2-1-3-4");
     assertThat(chart.get("revisions").get(0).get("changes").toString()).contains("1-2-3-4").contains("2-1-3-4");
@@ -119,8 +117,7 @@ class WorkUpTest {
     view = app.ask("POST", path(view, "/findings"), """
         {"version": %d, "checkId": "arrow", "outcomes": {"seen": "left"}, "sureness": "SURE"}""".formatted(view.get("version").asLong()));
     assertThat(app.get(path(view, "/checks/arrow")).get("before").toString()).isEqualTo("[\"left, face up\"]");
-    view = app.ask("POST", path(view, "/fixes"), """
-        {"version": %d, "faultId": "board-270", "fixId": "turn"}""".formatted(view.get("version").asLong()));
+    view = app.fix(view, "board-270", "turn");
     assertThat(app.get(path(view, "/checks/arrow")).get("before")).isEmpty();
   }
 

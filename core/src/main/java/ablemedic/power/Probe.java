@@ -49,6 +49,8 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
   private static final double ABSENT = 0.25;
   /** How far the time of charging is guessed, as a factor. From memory. */
   private static final double CHARGING_FACTOR = 3;
+  /** Copper from the battery's minus, ohms. */
+  private static final double GROUND_OHMS = 0.2;
   private static final double JOINT_OHMS = 0.05;
   /** Joints, pins and traces differ by this share. From memory. */
   private static final double COPPER_SHARE = 0.35;
@@ -115,7 +117,15 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
         ? "Pack out, computer out, meter on ohms. Red on " + red.label() + ", black on " + black.label()
             + ". Hold still for three seconds; enter what it shows, leads included."
         : "Motors stopped, meter on DC volts. Black on " + black.label() + " first, then red on " + red.label()
-            + ". One hand; let no tip bridge two pads.";
+            + ". One hand; let no tip bridge two pads." + betweenSupplies(sound);
+  }
+
+  /** The caution where neither probe is on a ground and the two are not one net. */
+  private String betweenSupplies(Craft sound) {
+    Electrics electrics = sound.electrics().sound();
+    PackOut craft = PackOut.of(electrics, meter);
+    boolean safe = electrics.wiring().plug().isEmpty() || craft.ohms(electrics.wiring().plug().orElseThrow()[1], black.node()) < GROUND_OHMS || craft.ohms(red.node(), black.node()) < GROUND_OHMS;
+    return safe ? "" : " Neither point is a ground: a tip that slips joins two supplies and burns a part. Clip the black probe on, limiter between, and touch with the red one only.";
   }
 
   @Override
@@ -166,6 +176,11 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
     ways.add(new Outlook.Share((1 - climbs) * ABSENT, new Outlook.Worded(ohmScale(), OVER, BLUNDER)));
     ways.add(new Outlook.Share(climbs, new Outlook.Worded(ohmScale(), CLIMBING, BLUNDER)));
     return new Outlook.Either(ways);
+  }
+
+  /** The least that the meter may show where chips are guessed to rest at this, ohms. */
+  static double least(double guessedOhms) {
+    return TIMES_THE_GUESS[0] * guessedOhms * (1 - ABOUT_IT);
   }
 
   private Outlook volts(Electrics electrics) {

@@ -10,6 +10,7 @@ import ablemedic.physics.Powered;
 import ablemedic.reading.Meter;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -18,7 +19,8 @@ import java.util.stream.IntStream;
 
 /**
  * All pairs of points of a craft under the probes. For each pair the stories are sorted by what the meter would show,
- * coarsely, and the pairs whose sorting says most about what is owed are handed on. That paths are split by halves comes
+ * coarsely, and the pairs whose sorting says most about what is owed are handed on; with power on, only pairs with a ground
+ * or of one net while any of these tells anything. That paths are split by halves comes
  * out of this; nothing here knows a path.
  */
 final class ProbeSurvey implements Survey<Craft> {
@@ -77,11 +79,28 @@ final class ProbeSurvey implements Survey<Craft> {
         .sorted(Comparator.comparingInt(Story::group))
         .toList();
     List<Shown> shown = stories.stream().map(story -> shown(story.state().electrics())).toList();
-    List<Scored> scored = new ArrayList<>();
+    if (stories.isEmpty()) {
+      return List.of();
+    }
+    Electrics sound = stories.get(0).state().electrics().sound();
+    BitSet grounds = mode == Probe.Mode.VOLTS ? grounds(sound) : new BitSet();
     List<Integer> apart = apart(stories);
+    List<Scored> scored = scored(stories, shown, apart, mode == Probe.Mode.OHMS ? (a, b) -> true : safeLive(sound, grounds));
+    if (scored.isEmpty() && mode == Probe.Mode.VOLTS) {
+      scored = scored(stories, shown, apart, (a, b) -> true);
+    }
+    return scored.stream()
+        .sorted(Comparator.comparingDouble(Scored::score).reversed())
+        .limit(PROMISING)
+        .map(s -> (Check<Craft>) oriented(s.red, s.black, sound, grounds))
+        .toList();
+  }
+
+  private List<Scored> scored(List<Story<Craft>> stories, List<Shown> shown, List<Integer> apart, BiPredicate<Integer, Integer> allowed) {
+    List<Scored> scored = new ArrayList<>();
     for (int red : apart) {
       for (int black : apart) {
-        if (black <= red) {
+        if (black <= red || !allowed.test(red, black)) {
           continue;
         }
         double nats = information(stories, shown, red, black);
@@ -90,11 +109,23 @@ final class ProbeSurvey implements Survey<Craft> {
         }
       }
     }
-    return scored.stream()
-        .sorted(Comparator.comparingDouble(Scored::score).reversed())
-        .limit(PROMISING)
-        .map(s -> (Check<Craft>) oriented(s.red, s.black, shown.isEmpty() ? null : stories.get(0).state().electrics()))
-        .toList();
+    return scored;
+  }
+
+  /** The points that are ground on a craft as it should be: as good as one with the battery's minus. */
+  private BitSet grounds(Electrics sound) {
+    BitSet grounds = new BitSet();
+    wiring.plug().ifPresent(plug -> {
+      PackOut craft = PackOut.of(sound, meter);
+      wiring.points().stream().filter(point -> craft.ohms(plug[1], point.node()) < SAME_OHMS).forEach(point -> grounds.set(point.node()));
+    });
+    return grounds;
+  }
+
+  /** With power on, one probe is on a ground, or both on what is one net: elsewhere a tip that slips joins two supplies. */
+  private BiPredicate<Integer, Integer> safeLive(Electrics sound, BitSet grounds) {
+    PackOut craft = PackOut.of(sound, meter);
+    return (a, b) -> grounds.get(a) || grounds.get(b) || craft.ohms(a, b) < SAME_OHMS;
   }
 
   /** Every lead and trace from end to end, as a technician without a plan would go. */
@@ -229,12 +260,11 @@ final class ProbeSurvey implements Survey<Craft> {
     return p.id().equals(p.pad()) ? 1 : EASE;
   }
 
-  /** Red on the point that is more positive with the pack in. */
-  private Probe oriented(int a, int b, Electrics electrics) {
-    if (electrics == null) {
-      return probe(a, b);
+  /** Black on a ground where one of the two is; else red on the point that is more positive with the battery in. */
+  private Probe oriented(int a, int b, Electrics sound, BitSet grounds) {
+    if (grounds.get(a) != grounds.get(b)) {
+      return grounds.get(b) ? probe(a, b) : probe(b, a);
     }
-    Powered sound = Powered.onBench(electrics.sound());
-    return sound.between(a, b) >= 0 ? probe(a, b) : probe(b, a);
+    return Powered.onBench(sound).between(a, b) >= 0 ? probe(a, b) : probe(b, a);
   }
 }

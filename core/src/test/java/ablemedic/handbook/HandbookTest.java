@@ -6,28 +6,30 @@ import ablemedic.Specialities;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.DriveSettings;
-import ablemedic.craft.FailsafeSettings;
 import ablemedic.craft.FailsafeSettings.Stage2;
+import ablemedic.craft.FailsafeSettings;
 import ablemedic.craft.MotorProtocol;
 import ablemedic.craft.NumberingSchool;
 import ablemedic.craft.Rotation;
 import ablemedic.craft.SpinSchool;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Fault;
-import ablemedic.handbook.Handbook.Chapter;
-import ablemedic.handbook.Handbook.Page;
 import ablemedic.electrics.Chemistry;
 import ablemedic.electrics.Electrics;
-import ablemedic.shelf.Layout;
 import ablemedic.electrics.PackKind;
+import ablemedic.handbook.Handbook.Chapter;
+import ablemedic.handbook.Handbook.Page;
 import ablemedic.power.PrePowerRoutine;
+import ablemedic.reading.Meter;
+import ablemedic.requirement.ConflictFault;
+import ablemedic.serial.SerialCrafts;
+import ablemedic.shelf.Layout;
 import ablemedic.snapshot.ListingCheck;
 import ablemedic.snapshot.TakenListing;
+import ablemedic.speciality.RecordLook;
 import ablemedic.speciality.RoutineSchool;
-import ablemedic.wire.Format;
-import ablemedic.reading.Meter;
-import ablemedic.serial.SerialCrafts;
 import ablemedic.video.VideoCrafts;
+import ablemedic.wire.Format;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -53,16 +55,16 @@ class HandbookTest {
   @Test
   void everySortOfFaultHasAPageAndEveryPageAFault() {
     assertThat(ids(Chapter.FAULTS)).isEqualTo(Stream.concat(wired()
-        .flatMap(craft -> Specialities.book(craft, Meter.USUAL).faults().stream()).map(Fault::kind), Stream.of(TakenListing.KIND))
+        .flatMap(craft -> Specialities.book(craft, Meter.USUAL).faults().stream()).map(Fault::kind), Stream.of(TakenListing.KIND, ConflictFault.KIND))
         .collect(Collectors.toSet()));
   }
 
   @Test
   void everySortOfCheckHasAPageAndEveryPageACheck() {
-    assertThat(ids(Chapter.CHECKS)).isEqualTo(wired().flatMap(craft -> Stream.of(
+    assertThat(ids(Chapter.CHECKS)).isEqualTo(Stream.concat(wired().flatMap(craft -> Stream.of(
             Specialities.book(craft, Meter.USUAL).checks().stream(),
             Specialities.book(craft, Meter.USUAL).surveys().stream().flatMap(survey -> survey.routine().stream()),
-            PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.FULL).stream(), Stream.of(ListingCheck.planned(craft, List.of()))).flatMap(checks -> checks)).map(Check::kind)
+            PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.FULL).stream(), Stream.of(ListingCheck.planned(craft, List.of()))).flatMap(checks -> checks)).map(Check::kind), Stream.of(RecordLook.KIND))
         .collect(Collectors.toSet()));
   }
 

@@ -293,7 +293,7 @@ public class DemoBench {
     Map<String, Routines.Given> readings = new HashMap<>();
     for (Check<Craft> step : routines.steps(craft, RoutineSchool.FULL)) {
       SoundAnswers given = SoundAnswers.of(step, craft);
-      readings.put(step.id(), new Routines.Given(given.outcomes(), given.numbers().get(Entered.ONLY)));
+      readings.put(step.id(), new Routines.Given(given.outcomes(), given.numbers().get(Entered.ONLY), null));
     }
     routines.run(mark, RoutineSchool.FULL, readings, 9, at);
   }

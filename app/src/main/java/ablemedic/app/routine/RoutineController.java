@@ -5,7 +5,6 @@ import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.PowerMap;
 import ablemedic.app.chart.Records;
 import ablemedic.app.entry.Entered;
-import ablemedic.app.entry.Expected;
 import ablemedic.app.entry.PlaceView;
 import ablemedic.app.entry.QuestionView;
 import ablemedic.app.http.Refusal;
@@ -15,6 +14,7 @@ import ablemedic.app.routine.Routines.Given;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.BenchNeeds.Want;
 import ablemedic.diagnosis.Check;
+import ablemedic.power.ShortTestVerdict;
 import ablemedic.requirement.Expectation.Waits;
 import ablemedic.requirement.Expectation;
 import ablemedic.requirement.Required;
@@ -22,6 +22,7 @@ import ablemedic.speciality.Place;
 import ablemedic.speciality.RoutineSchool;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.Instant;
@@ -91,10 +92,15 @@ class RoutineController {
       double minutes, @Nullable RoutineSchool school) {}
 
   record StepEntry(@Nullable @Size(max = 3, message = "has at most three answers") Map<String, String> outcomes,
-      @Nullable @Size(max = 40, message = "has at most 40 letters") String written) {}
+      @Nullable @Size(max = 40, message = "has at most 40 letters") String written,
+      @Nullable @Pattern(regexp = "differs|same", message = "is differs or same") String secondWay) {}
 
-  /** How one reading stands against the step's expectation. */
-  record Judged(boolean passed, String expected) {}
+  /**
+   * How one reading stands against the step's expectation.
+   *
+   * @param secondWay the question that tells what the reading alone does not; nothing where it tells
+   */
+  record Judged(boolean passed, String expected, @Nullable QuestionView secondWay) {}
 
   @GetMapping("/api/crafts/{mark}/routine")
   RoutineView view(@PathVariable String mark, @RequestParam(required = false) @Nullable RoutineSchool school) {
@@ -120,7 +126,7 @@ class RoutineController {
   private static StepView step(Check<Craft> check, Required required) {
     Craft craft = required.craft();
     String waits = Expectation.of(check, required) instanceof Waits on ? on.why() : "";
-    return new StepView(check.id(), check.title(craft), check.instruction(craft), waits.isEmpty() ? Expected.of(check, craft) : "", waits,
+    return new StepView(check.id(), check.title(craft), check.instruction(craft), waits.isEmpty() ? Routines.expected(check, craft) : "", waits,
         QuestionView.of(check.answers(), craft).get(0), PlaceView.of(Place.of(check)), check.needs().pack() == Want.YES);
   }
 
@@ -149,7 +155,8 @@ class RoutineController {
     Craft craft = records.of(crafts.get(mark).mark()).craft();
     Check<Craft> check = routines.steps(craft, RoutineSchool.FULL).stream().filter(s -> s.id().equals(step)).findFirst()
         .orElseThrow(() -> Refusal.unknown("step", "The routine of this craft has no step “" + step + "”."));
-    return new Judged(Routines.passes(check, craft, given(entry)), Expected.of(check, craft));
+    Routines.Judgement judgement = Routines.judgement(check, craft, given(entry));
+    return new Judged(judgement.passed(), judgement.said(), judgement.secondWay() ? QuestionView.of(ShortTestVerdict.SECOND_WAY, craft).get(0) : null);
   }
 
   @PostMapping("/api/crafts/{mark}/routine")
@@ -165,6 +172,6 @@ class RoutineController {
   }
 
   private static Given given(StepEntry entry) {
-    return new Given(entry.outcomes() == null ? Map.of() : entry.outcomes(), entry.written());
+    return new Given(entry.outcomes() == null ? Map.of() : entry.outcomes(), entry.written(), entry.secondWay());
   }
 }

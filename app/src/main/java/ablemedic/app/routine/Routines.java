@@ -18,6 +18,9 @@ import ablemedic.diagnosis.Barred;
 import ablemedic.diagnosis.BenchState.ShortTest;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Proof;
+import ablemedic.diagnosis.Reading;
+import ablemedic.power.Probe;
+import ablemedic.power.ShortTestVerdict;
 import ablemedic.requirement.Expectation.Waits;
 import ablemedic.requirement.Expectation;
 import ablemedic.requirement.PowerHazard;
@@ -193,8 +196,9 @@ public class Routines implements Due.Source {
             + "” is left out: the routine holds only as a whole.");
       }
       Entered entered = entered(step, craft, given);
-      passed = Proof.asExpected(step, entered.reading(step.answers()).orElseThrow(), craft);
-      read.add(new Read(step.id(), step.title(craft), Expected.of(step, craft), entered, passed));
+      Judgement judgement = judgement(step, craft, given);
+      passed = judgement.passed();
+      read.add(new Read(step.id(), step.title(craft), judgement.said(), entered, passed));
     }
     return new Run(at, passed, minutes, read);
   }
@@ -207,11 +211,36 @@ public class Routines implements Due.Source {
     return entered;
   }
 
-  /** Whether a reading of a step is what a sound craft gives. */
-  static boolean passes(Check<Craft> step, Craft craft, Given given) {
-    return Proof.asExpected(step, entered(step, craft, given).reading(step.answers()).orElseThrow(), craft);
+  /** What a step should give, in words. */
+  static String expected(Check<Craft> step, Craft craft) {
+    return step instanceof Probe probe && ShortTestVerdict.isShortTest(step, craft) ? ShortTestVerdict.expected(probe, craft) : Expected.of(step, craft);
   }
 
-  /** What was given for a step. */
-  public record Given(Map<String, String> outcomes, @Nullable String written) {}
+  /** How a reading of a step stands against what a sound craft gives. */
+  static Judgement judgement(Check<Craft> step, Craft craft, Given given) {
+    Reading reading = entered(step, craft, given).reading(step.answers()).orElseThrow();
+    if (!(step instanceof Probe probe) || !ShortTestVerdict.isShortTest(step, craft)) {
+      return new Judgement(Proof.asExpected(step, reading, craft), Expected.of(step, craft), false);
+    }
+    ShortTestVerdict verdict = ShortTestVerdict.of(probe, craft, reading);
+    if (given.secondWay() != null) {
+      verdict = verdict.after(given.secondWay());
+    }
+    return new Judgement(verdict.kind() == ShortTestVerdict.Kind.PASSES, verdict.why(), verdict.kind() == ShortTestVerdict.Kind.CANNOT_TELL);
+  }
+
+  /**
+   * How a reading stands.
+   *
+   * @param said      what was expected, or what the reading says
+   * @param secondWay whether it takes a second way to tell
+   */
+  record Judgement(boolean passed, String said, boolean secondWay) {}
+
+  /**
+   * What was given for a step.
+   *
+   * @param secondWay what the second way gave, where the reading alone did not tell
+   */
+  public record Given(Map<String, String> outcomes, @Nullable String written, @Nullable String secondWay) {}
 }

@@ -242,7 +242,7 @@ public class WorkUps implements Routines.Follower {
     for (int i = 0; i < before.size(); i++) {
       events.add(new Numbered(events.size() + 1, at, seenBefore(record, before.get(i), "before[" + i + "]")));
     }
-    keptListing(row.mark()).ifPresent(found -> events.add(new Numbered(events.size() + 1, at, found)));
+    keptListing(row.mark(), occasion).ifPresent(found -> events.add(new Numbered(events.size() + 1, at, found)));
     Routines.Standing routine = routines.standing(row.mark());
     if (routine.state() == ShortTest.FAILED) {
       routine.newest().ifPresent(run -> found(diagnoses.of(record).book(), run).forEach(
@@ -253,8 +253,10 @@ public class WorkUps implements Routines.Follower {
   }
 
   /** The newest settings export, where nothing changed a setting since it was kept: evidence at once. */
-  private Optional<WorkUpEvent> keptListing(String mark) {
-    return snapshots.of(mark).stream().findFirst().filter(row -> snapshots.read(row).snapshot().isPresent())
+  private Optional<WorkUpEvent> keptListing(String mark, Occasion occasion) {
+    List<SnapshotStore.Row> rows = snapshots.of(mark);
+    // The only export of a craft that was flashed is mostly the one kept before the flash.
+    return rows.stream().findFirst().filter(row -> occasion != Occasion.FLASH || rows.size() > 1).filter(row -> snapshots.read(row).snapshot().isPresent())
         .filter(row -> log.of(mark).stream().takeWhile(line -> !line.kind().equals("snapshot")).noneMatch(line -> CHANGES_SETTINGS.contains(line.kind())))
         .map(row -> new Found(ListingCheck.id(row.id()), null, new Entered(Map.of("seen", ListingCheck.LISTED), Map.of()), Sureness.SURE));
   }

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import Sheet from '../shared/Sheet.svelte';
+  import Sheet from './Sheet.svelte';
 
   /** Asks for a reason before something is done against advice. */
   let {

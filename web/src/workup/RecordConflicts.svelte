@@ -1,0 +1,40 @@
+<script lang="ts">
+  import { percent } from '../shared/words';
+  import type { WorkUpState } from './state.svelte';
+
+  /** What of the record can't be right together: on the craft a fault, on the sheet a wrong entry, and a look tells which. */
+  let { work }: { work: WorkUpState } = $props();
+  let conflicts = $derived(work.view!.conflicts.filter((one) => !one.fixed));
+</script>
+
+{#each conflicts as one (one.conflict.id)}
+  {@const way = one.conflict.ways[one.likeliest - 1]}
+  <section class="conflict" aria-label="The record can’t be right">
+    <p><strong>The record can’t be right:</strong> {one.conflict.cause}.</p>
+    <p class="small">
+      {#if one.apart}It does not cause this complaint, and it has to be settled before the first hover.{/if}
+      That the craft itself is so: {percent(one.belief)}. Look at the craft first; if it is right and the
+      record was not, correct the record.
+    </p>
+    {#if way}
+      <p>
+        <button
+          class="quiet"
+          disabled={work.busy}
+          onclick={() => void work.correct(one.conflict.id, one.likeliest)}
+          >Correct the record: {way.title}</button
+        >
+      </p>
+    {/if}
+  </section>
+{/each}
+
+<style>
+  .conflict {
+    display: grid;
+    gap: 0.4rem;
+    border-left: 4px solid var(--doubt);
+    padding-left: 0.8rem;
+    margin-bottom: 1rem;
+  }
+</style>
