@@ -212,6 +212,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/crafts/{mark}/conflicts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view_3"];
+        put?: never;
+        post: operations["settle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/crafts/{mark}/drawing": {
         parameters: {
             query?: never;
@@ -622,6 +638,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["give"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crafts/{mark}/sign-off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signOff"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1883,7 +1915,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view_3"];
+        get: operations["view_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1982,6 +2014,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["close"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/work-ups/{id}/corrections": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["correct"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2342,7 +2390,7 @@ export interface components {
         };
         Beginning: {
             /** @enum {string} */
-            occasion: "BUILD" | "READY_BUILT" | "FLASH" | "CRASH" | "RADIO" | "CONTROLLERS" | "REST" | "SEASON";
+            occasion: "BUILD" | "READY_BUILT" | "FLASH" | "CRASH" | "RADIO" | "CONTROLLERS" | "REST" | "SEASON" | "MOTORS";
         };
         Bench: {
             aside: components["schemas"]["SetAside"][];
@@ -2427,7 +2475,7 @@ export interface components {
             messages: components["schemas"]["MessageAsked"][];
         };
         BuildSheet: {
-            balance: components["schemas"]["Place"];
+            balance?: components["schemas"]["Place"];
             electrics?: components["schemas"]["ElectricEntry"];
             /** Format: double */
             massG: number;
@@ -2440,6 +2488,9 @@ export interface components {
             propSpins: ("CLOCKWISE" | "COUNTER_CLOCKWISE")[];
             /** @enum {string} */
             shape: "X" | "STRETCHED" | "PLUS";
+            sources?: {
+                [key: string]: "MEASURED" | "EXPORT" | "BEFORE_FLASH" | "ENTERED" | "USUAL";
+            };
             /** Format: double */
             thrustToWeight: number;
             told: {
@@ -2648,6 +2699,7 @@ export interface components {
             aside?: string;
             behindTheShelf: string[];
             builder: string;
+            conflicts: components["schemas"]["ConflictView"][];
             craftClass: string;
             drawing: components["schemas"]["CraftDrawing"];
             due: components["schemas"]["Due"][];
@@ -2655,7 +2707,8 @@ export interface components {
             enteredAt: string;
             facts: components["schemas"]["Fact"][];
             /** @enum {string} */
-            fitness: "AT_WORK" | "GROUNDED" | "DUE" | "FIT";
+            fitness: "UNKNOWN" | "AT_WORK" | "GROUNDED" | "DUE" | "FIT";
+            grounds: string[];
             log: components["schemas"]["LogEntry"][];
             mark: string;
             missing: string[];
@@ -2667,6 +2720,7 @@ export interface components {
             /** @enum {string} */
             state: "FIT" | "GROUNDED";
             told: components["schemas"]["ToldValue"][];
+            unknowns: string[];
             /** Format: int64 */
             version: number;
             workUps: components["schemas"]["WorkUpLine"][];
@@ -2760,6 +2814,32 @@ export interface components {
             source: string;
             value: string;
             what: string;
+        };
+        ConflictView: {
+            cause: string;
+            id: string;
+            pads: string[];
+            remedy: string;
+            settings: string[];
+            /** @enum {string} */
+            severity: "HAZARD" | "CANNOT_WORK" | "DOUBTFUL";
+            ways: components["schemas"]["WayView"][];
+        };
+        ConflictsView: {
+            conflicts: components["schemas"]["ConflictView"][];
+            doubts: string[];
+            mark: string;
+            /** Format: int64 */
+            open?: number;
+            /** Format: int64 */
+            version: number;
+        };
+        Correction: {
+            conflictId: string;
+            /** Format: int64 */
+            version: number;
+            /** Format: int32 */
+            way: number;
         };
         CraftDrawing: {
             /** Format: double */
@@ -2903,6 +2983,7 @@ export interface components {
             trial: boolean;
         };
         FixMade: {
+            confirmed?: string;
             faultId: string;
             fixId: string;
             /** Format: int64 */
@@ -3086,6 +3167,7 @@ export interface components {
         Judged: {
             expected: string;
             passed: boolean;
+            secondWay?: components["schemas"]["QuestionView"];
         };
         Kept: {
             /** Format: date-time */
@@ -3265,7 +3347,7 @@ export interface components {
             settings: components["schemas"]["LintSetting"][];
             settles: string;
             /** @enum {string} */
-            severity: "HARMS" | "WRONG" | "DOUBTFUL";
+            severity: "HAZARD" | "CANNOT_WORK" | "DOUBTFUL";
         };
         Listed: {
             /** Format: int32 */
@@ -3333,7 +3415,7 @@ export interface components {
         };
         LogNote: {
             /** @enum {string} */
-            kind: "FLIGHT" | "NOTE" | "CRASH" | "PART" | "OPENED";
+            kind: "FLIGHT" | "NOTE" | "CRASH" | "PART" | "OPENED" | "FLASH";
             text: string;
         };
         LooksAlike: {
@@ -3615,7 +3697,7 @@ export interface components {
         };
         OccasionView: {
             /** @enum {string} */
-            id: "BUILD" | "READY_BUILT" | "FLASH" | "CRASH" | "RADIO" | "CONTROLLERS" | "REST" | "SEASON";
+            id: "BUILD" | "READY_BUILT" | "FLASH" | "CRASH" | "RADIO" | "CONTROLLERS" | "REST" | "SEASON" | "MOTORS";
             label: string;
             /** Format: double */
             minutes: number;
@@ -4057,6 +4139,7 @@ export interface components {
             expected: string;
             state: string;
             title: string;
+            waits: string;
         };
         ProtocolRow: {
             digital: boolean;
@@ -4094,10 +4177,12 @@ export interface components {
             outcomes: {
                 [key: string]: string;
             };
+            propsOff?: boolean;
         };
         RadioOffView: {
             /** Format: double */
             afterS?: number;
+            blocked: string;
             /** @enum {string} */
             expected: "STOP" | "IDLE" | "BRIEF" | "LAND" | "ON";
             expectedLabel: string;
@@ -4239,6 +4324,7 @@ export interface components {
         Resting: {
             craftClass: string;
             due: components["schemas"]["Due"][];
+            grounds: string[];
             mark: string;
             name: string;
         };
@@ -4323,6 +4409,9 @@ export interface components {
         RunUnderWay: {
             /** Format: date-time */
             begunAt: string;
+            conflicts: components["schemas"]["ConflictView"][];
+            /** Format: int64 */
+            craftVersion: number;
             /** @enum {string} */
             happened: "BUILD" | "CRASH" | "PART_SWAP" | "FLASH" | "WATER" | "LONG_REST" | "NOTHING_KNOWN";
             label: string;
@@ -4330,12 +4419,13 @@ export interface components {
             /** Format: double */
             minutes: number;
             /** @enum {string} */
-            occasion: "BUILD" | "READY_BUILT" | "FLASH" | "CRASH" | "RADIO" | "CONTROLLERS" | "REST" | "SEASON";
+            occasion: "BUILD" | "READY_BUILT" | "FLASH" | "CRASH" | "RADIO" | "CONTROLLERS" | "REST" | "SEASON" | "MOTORS";
             passed: components["schemas"]["StepPassed"][];
             routineDue: boolean;
             todo: components["schemas"]["StepToDo"][];
             /** Format: int64 */
             version: number;
+            waiting: components["schemas"]["StepWaiting"][];
         };
         RunView: {
             /** Format: date-time */
@@ -4542,6 +4632,14 @@ export interface components {
             usual: string;
             values: components["schemas"]["ValueOf"][];
         };
+        Settled: {
+            conflictId: string;
+            made: boolean;
+            /** Format: int64 */
+            version: number;
+            /** Format: int32 */
+            way: number;
+        };
         Share: {
             id: string;
             /** Format: double */
@@ -4553,6 +4651,11 @@ export interface components {
         ShelfSort: {
             own: boolean;
             sort: components["schemas"]["PartSort"];
+        };
+        SigningOff: {
+            reason: string;
+            /** Format: int64 */
+            version: number;
         };
         Skip: {
             checkId: string;
@@ -4647,6 +4750,7 @@ export interface components {
             outcomes?: {
                 [key: string]: string;
             };
+            secondWay?: string;
             written?: string;
         };
         StepGiven: {
@@ -4698,6 +4802,12 @@ export interface components {
             powered: boolean;
             question: components["schemas"]["QuestionView"];
             title: string;
+            waits: string;
+        };
+        StepWaiting: {
+            id: string;
+            title: string;
+            why: string;
         };
         StickPushed: {
             name: string;
@@ -4870,6 +4980,14 @@ export interface components {
             /** Format: double */
             low: number;
         };
+        WayView: {
+            /** Format: double */
+            minutes: number;
+            steps: string[];
+            title: string;
+            /** Format: int32 */
+            way: number;
+        };
         WhatIf: {
             after: string;
             before: string;
@@ -4903,6 +5021,15 @@ export interface components {
             id: string;
             label: string;
         };
+        WorkUpConflict: {
+            apart: boolean;
+            /** Format: double */
+            belief: number;
+            conflict: components["schemas"]["ConflictView"];
+            fixed: boolean;
+            /** Format: int32 */
+            likeliest: number;
+        };
         WorkUpLine: {
             complaint: string;
             ended: string;
@@ -4920,12 +5047,13 @@ export interface components {
             cautions: components["schemas"]["Caution"][];
             checks: components["schemas"]["CheckLine"][];
             complaint: string;
+            conflicts: components["schemas"]["WorkUpConflict"][];
             craftName: string;
-            destroyed: string[];
             drawing: components["schemas"]["CraftDrawing"];
             ended: string;
             evidence: components["schemas"]["Noted"][];
             fix?: components["schemas"]["FixCard"];
+            hazards: string[];
             /** Format: int64 */
             id: number;
             locks?: components["schemas"]["LockBelief"][];
@@ -5370,6 +5498,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ComplaintEntry"][];
+                };
+            };
+        };
+    };
+    view_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConflictsView"];
+                };
+            };
+        };
+    };
+    settle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Settled"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConflictsView"];
                 };
             };
         };
@@ -6142,6 +6318,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SetUpView"];
+                };
+            };
+        };
+    };
+    signOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SigningOff"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Chart"];
                 };
             };
         };
@@ -8187,7 +8389,7 @@ export interface operations {
             };
         };
     };
-    view_3: {
+    view_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -8369,6 +8571,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Closing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkUpView"];
+                };
+            };
+        };
+    };
+    correct: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Correction"];
             };
         };
         responses: {
