@@ -356,6 +356,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/crafts/{mark}/log/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correctLine"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crafts/{mark}/log/{id}/withdrawal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["withdrawLine"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/crafts/{mark}/lost-link": {
         parameters: {
             query?: never;
@@ -1700,6 +1732,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/packs/{label}/entries/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correct"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packs/{label}/entries/{id}/withdrawal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["withdraw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/packs/{label}/school": {
         parameters: {
             query?: never;
@@ -2029,7 +2093,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["correct"];
+        post: operations["correct_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2700,6 +2764,7 @@ export interface components {
             behindTheShelf: string[];
             builder: string;
             conflicts: components["schemas"]["ConflictView"][];
+            corrections: components["schemas"]["EntryCorrection"][];
             craftClass: string;
             drawing: components["schemas"]["CraftDrawing"];
             due: components["schemas"]["Due"][];
@@ -2855,6 +2920,8 @@ export interface components {
             /** Format: date-time */
             at: string;
             entry: components["schemas"]["PackEvent"];
+            /** Format: int64 */
+            id: number;
         };
         DividerOf: {
             /** Format: double */
@@ -2938,6 +3005,15 @@ export interface components {
         Entry: {
             box: string;
             text: string;
+        };
+        EntryCorrection: {
+            /** Format: date-time */
+            at: string;
+            before: string;
+            /** Format: int64 */
+            entryId: number;
+            reason: string;
+            withdrawn: boolean;
         };
         Event: {
             /** Format: double */
@@ -3301,6 +3377,15 @@ export interface components {
             /** Format: int32 */
             leastBaud: number;
         };
+        LineRight: {
+            /** @enum {string} */
+            kind: "FLIGHT" | "NOTE" | "CRASH" | "PART" | "OPENED" | "FLASH";
+            reason: string;
+            text: string;
+        };
+        LineWithdrawn: {
+            reason: string;
+        };
         LinkLost: {
             /** Format: double */
             backS?: number;
@@ -3406,6 +3491,7 @@ export interface components {
         LogEntry: {
             /** Format: date-time */
             at: string;
+            byHand: boolean;
             /** Format: int64 */
             id: number;
             kind: string;
@@ -3664,8 +3750,10 @@ export interface components {
             /** Format: double */
             minutes?: number;
             note: string;
+            reason?: string;
             /** Format: double */
             restV?: number;
+            sure?: boolean;
             /** Format: double */
             usedMah?: number;
         };
@@ -3861,6 +3949,7 @@ export interface components {
         PackView: {
             chargeScale?: components["schemas"]["Value"];
             chemistry: string;
+            corrections: components["schemas"]["EntryCorrection"][];
             /** Format: double */
             criticalCellV: number;
             /** Format: double */
@@ -5017,6 +5106,9 @@ export interface components {
             name: string;
             volts5: boolean;
         };
+        Withdrawn: {
+            reason: string;
+        };
         Word: {
             id: string;
             label: string;
@@ -5808,6 +5900,60 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LogEntry"][];
+                };
+            };
+        };
+    };
+    correctLine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LineRight"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Chart"];
+                };
+            };
+        };
+    };
+    withdrawLine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LineWithdrawn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Chart"];
                 };
             };
         };
@@ -8009,6 +8155,60 @@ export interface operations {
             };
         };
     };
+    correct: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                label: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewEntry"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PackView"];
+                };
+            };
+        };
+    };
+    withdraw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                label: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Withdrawn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PackView"];
+                };
+            };
+        };
+    };
     school: {
         parameters: {
             query?: never;
@@ -8585,7 +8785,7 @@ export interface operations {
             };
         };
     };
-    correct: {
+    correct_1: {
         parameters: {
             query?: never;
             header?: never;

@@ -170,7 +170,7 @@
       <div>
         <h2>Log</h2>
         <LogNote mark={c.mark} onnoted={() => void load(c.mark)} />
-        <LogList log={c.log} {files} />
+        <LogList chart={c} {files} onchanged={(now) => (chart.value = now)} />
       </div>
       <div>
         <h2>Work-ups</h2>

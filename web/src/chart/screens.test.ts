@@ -237,7 +237,7 @@ describe('the log of a craft', () => {
     begin({ '/api/crafts/{mark}/files': [photo(1, 9), photo(2)] });
     const files = new Files('TERN');
     await files.look();
-    render(LogList, { log, files });
+    render(LogList, { chart: chart({ log }), files, onchanged: vi.fn() });
     const [first, second] = screen.getAllByRole('listitem');
     expect(within(first!).getByRole('img', { name: '1.jpg' })).toBeTruthy();
     expect(within(second!).queryByRole('img')).toBeNull();
@@ -248,7 +248,7 @@ describe('the log of a craft', () => {
   it('keeps a photo with the line that it was taken for', async () => {
     const files = new Files('TERN');
     const kept = vi.spyOn(files, 'keep').mockResolvedValue();
-    render(LogList, { log, files });
+    render(LogList, { chart: chart({ log }), files, onchanged: vi.fn() });
     const file = new File(['x'], 'mast.txt', { type: 'text/plain' });
     await fireEvent.change(screen.getByLabelText('Photo: Hit the mast'), { target: { files: [file] } });
     expect(kept).toHaveBeenCalledWith(file, { line: 9 });
@@ -259,7 +259,7 @@ describe('the log of a craft', () => {
     const alone = { id: 2 } as Schemas['KeptFile'];
     const files = new Files('TERN');
     render(FileList, { files });
-    render(LogList, { log, files });
+    render(LogList, { chart: chart({ log }), files, onchanged: vi.fn() });
     const [first, second] = within(screen.getAllByRole('list').at(-1)!).getAllByRole('listitem');
     server.refusal = 'It is gone already.';
     await files.takeOff(beside);

@@ -1,6 +1,6 @@
 <script lang="ts">
   import NumberEntry from '../shared/NumberEntry.svelte';
-  import { api, ask, words, type Schemas } from '../api/client';
+  import { api, ask, Problem, words, type Schemas } from '../api/client';
   import Notice from '../shared/Notice.svelte';
 
   /** Something that happened to a pack: what is not known stays open. */
@@ -26,10 +26,12 @@
   let craft = $state('');
   let note = $state('');
   let error = $state('');
+  /** Whether the last entry was asked back: it may be right, and is seldom. */
+  let asked = $state(false);
 
-  async function add(event: SubmitEvent): Promise<void> {
-    event.preventDefault();
+  async function add(sure: boolean): Promise<void> {
     error = '';
+    asked = false;
     const known = Object.fromEntries(
       Object.entries($state.snapshot(values)).filter(([, value]) => value !== null)
     ) as Partial<Record<Field, number>>;
@@ -38,7 +40,7 @@
         await ask(
           api.POST('/api/packs/{label}/entries', {
             params: { path: { label } },
-            body: { ...known, craft: craft.trim() || undefined, note }
+            body: { ...known, craft: craft.trim() || undefined, note, ...(sure ? { sure } : {}) }
           })
         )
       );
@@ -46,11 +48,17 @@
       note = '';
     } catch (thrown) {
       error = words(thrown);
+      asked = thrown instanceof Problem && thrown.status === 409;
     }
   }
 </script>
 
-<form onsubmit={add}>
+<form
+  onsubmit={(event) => {
+    event.preventDefault();
+    void add(false);
+  }}
+>
   <div class="field">
     <label for="e-craft">Craft</label>
     <input id="e-craft" class="entry" bind:value={craft} maxlength="24" />
@@ -74,6 +82,7 @@
   <button class="quiet">Enter</button>
 </form>
 <Notice text={error} />
+{#if asked}<p><button class="quiet" onclick={() => void add(true)}>It is right: enter it so</button></p>{/if}
 
 <style>
   form {

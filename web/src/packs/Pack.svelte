@@ -111,7 +111,7 @@
     </div>
     <h2>Log</h2>
     <EntryForm label={p.label} onadded={(view) => (pack.value = view)} />
-    <PackLog entries={p.entries} />
+    <PackLog pack={p} onchanged={(view) => (pack.value = view)} />
   {/if}
 </section>
 

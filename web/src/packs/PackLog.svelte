@@ -1,9 +1,32 @@
 <script lang="ts">
-  import type { Schemas } from '../api/client';
+  import { api, ask, words, type Schemas } from '../api/client';
+  import Notice from '../shared/Notice.svelte';
+  import ReasonSheet from '../shared/ReasonSheet.svelte';
   import { moment } from '../shared/words';
 
   /** The log of a pack, newest first. */
-  let { entries }: { entries: Schemas['Dated'][] } = $props();
+  let { pack, onchanged }: { pack: Schemas['PackView']; onchanged: (pack: Schemas['PackView']) => void } =
+    $props();
+
+  let wrong = $state.raw<Schemas['Dated']>();
+  let error = $state('');
+
+  async function takeBack(entry: Schemas['Dated'], reason: string): Promise<void> {
+    wrong = undefined;
+    error = '';
+    try {
+      onchanged(
+        await ask(
+          api.POST('/api/packs/{label}/entries/{id}/withdrawal', {
+            params: { path: { label: pack.label, id: entry.id } },
+            body: { reason }
+          })
+        )
+      );
+    } catch (thrown) {
+      error = words(thrown);
+    }
+  }
 
   function said(e: Schemas['PackEvent']): string {
     return [
@@ -21,15 +44,32 @@
 </script>
 
 <ol class="dated">
-  {#each entries as dated, i (i)}
+  {#each pack.entries as dated (dated.id)}
     <li>
       <time class="small figure" datetime={dated.at}>{moment(dated.at)}</time>
-      <span>{said(dated.entry)}</span>
+      <span>
+        {said(dated.entry)}
+        <button class="plain small" onclick={() => (wrong = dated)}>Take it back…</button>
+      </span>
     </li>
   {:else}
     <li class="small none">Nothing yet. A flight with what the charger put back gives its flight time.</li>
   {/each}
 </ol>
+{#if pack.corrections.length > 0}
+  <p class="small">
+    Put right: {pack.corrections.map((one) => one.reason).join('; ')}.
+  </p>
+{/if}
+<Notice text={error} />
+<ReasonSheet
+  open={wrong !== undefined}
+  title="Take an entry back"
+  text="It counts no more; what it said stays in the history. Enter the right one anew."
+  action="Take it back"
+  onclose={() => (wrong = undefined)}
+  ongive={(reason) => void takeBack(wrong!, reason)}
+/>
 
 <style>
   .dated {

@@ -26,17 +26,22 @@ describe('the log of a pack', () => {
   it('says only what is known of each entry', () => {
     const at = '2026-11-01T10:00:00Z';
     render(PackLog, {
-      entries: [
-        { at, entry: { minutes: 6, usedMah: 900, chargedMah: 1010, craft: 'TERN', note: '' } },
-        { at, entry: { restV: 16.6, loadV: 16.1, note: 'cold day' } }
-      ] as never
+      onchanged: vi.fn(),
+      pack: {
+        label: 'P1',
+        corrections: [],
+        entries: [
+          { id: 2, at, entry: { minutes: 6, usedMah: 900, chargedMah: 1010, craft: 'TERN', note: '' } },
+          { id: 1, at, entry: { restV: 16.6, loadV: 16.1, note: 'cold day' } }
+        ]
+      } as never
     });
     expect(screen.getByText('TERN, 6 min, counted 900 mAh, charged back 1010 mAh')).toBeTruthy();
     expect(screen.getByText('16.6 V at rest, 16.1 V under ? A, cold day')).toBeTruthy();
   });
 
   it('says what an entry would give where there is none', () => {
-    render(PackLog, { entries: [] });
+    render(PackLog, { pack: { label: 'P1', corrections: [], entries: [] } as never, onchanged: vi.fn() });
     expect(screen.getByText(/Nothing yet/)).toBeTruthy();
   });
 });

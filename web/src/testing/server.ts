@@ -87,6 +87,7 @@ export function chart(more: object = {}): Schemas['Chart'] {
     behindTheShelf: [],
     revisions: [],
     log: [],
+    corrections: [],
     workUps: [],
     ...more
   } as unknown as Schemas['Chart'];

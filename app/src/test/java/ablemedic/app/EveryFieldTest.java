@@ -88,6 +88,10 @@ class EveryFieldTest {
     write("POST /api/packs", "{\"label\": \"P2\", \"kind\": %s, \"school\": \"" + school + "\"}", pack);
     write("POST /api/packs/P1/entries", """
         {"craft": "W2", "minutes": 5, "usedMah": 900, "chargedMah": 950, "restV": 16.1, "loadV": 15.2, "loadA": 20, "note": "x"}""");
+    write("PUT /api/packs/P1/entries/1", "{\"restV\": 15, \"note\": \"x\", \"sure\": true, \"reason\": \"r\"}");
+    write("POST /api/packs/P1/entries/1/withdrawal", "{\"reason\": \"r\"}");
+    write("PUT /api/crafts/W2/log/1", "{\"kind\": \"NOTE\", \"text\": \"x\", \"reason\": \"r\"}");
+    write("POST /api/crafts/W2/log/1/withdrawal", "{\"reason\": \"r\"}");
     write("PUT /api/packs/P1/school", "{\"school\": \"" + school + "\"}");
     String sort = """
         {"id": "relay", "label": "Relay", "shortName": "REL", "kind": "PART", "lowestV": 4.5, "highestV": 5.5, "pads": [

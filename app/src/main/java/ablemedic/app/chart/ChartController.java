@@ -232,4 +232,27 @@ class ChartController {
     }
     return log.of(row.mark());
   }
+
+  /** A line of the log put right. */
+  record LineRight(@NotNull(message = "is one of FLIGHT, NOTE, CRASH, PART, OPENED, FLASH") Kind kind, @NotBlank(message = "says what happened") @Size(max = 400, message = WORDS) String text,
+      @NotBlank(message = "says what was wrong with it") @Size(max = 400, message = WORDS) String reason) {}
+
+  /** A line of the log taken back. */
+  record LineWithdrawn(@NotBlank(message = "says what was wrong with it") @Size(max = 400, message = WORDS) String reason) {}
+
+  /** Puts a line right that was written by hand; what it said before stays in its history. */
+  @PutMapping("/{mark}/log/{id}")
+  Chart correctLine(@PathVariable String mark, @PathVariable long id, @RequestBody @Valid LineRight right) {
+    Row row = crafts.get(mark);
+    log.correct(row.mark(), id, right.kind().name().toLowerCase(Locale.ROOT), right.text().strip(), right.reason().strip(), clock.instant());
+    return charts.of(row.mark());
+  }
+
+  /** Takes a line back that was written by hand: it counts for nothing, and stays in the history. */
+  @PostMapping("/{mark}/log/{id}/withdrawal")
+  Chart withdrawLine(@PathVariable String mark, @PathVariable long id, @RequestBody @Valid LineWithdrawn withdrawn) {
+    Row row = crafts.get(mark);
+    log.correct(row.mark(), id, null, "", withdrawn.reason().strip(), clock.instant());
+    return charts.of(row.mark());
+  }
 }

@@ -1,5 +1,6 @@
 package ablemedic.app.chart;
 
+import ablemedic.app.chart.Corrections.EntryCorrection;
 import ablemedic.app.chart.CraftLog.LogEntry;
 import ablemedic.app.chart.CraftStore.Revision;
 import ablemedic.app.chart.CraftStore.Row;
@@ -30,14 +31,16 @@ import org.springframework.stereotype.Component;
 class Charts {
   private final CraftStore crafts;
   private final CraftLog log;
+  private final Corrections corrections;
   private final WorkUpStore workUps;
   private final SortStore sorts;
   private final Readiness readiness;
   private final Records records;
 
-  Charts(CraftStore crafts, CraftLog log, WorkUpStore workUps, SortStore sorts, Readiness readiness, Records records) {
+  Charts(CraftStore crafts, CraftLog log, Corrections corrections, WorkUpStore workUps, SortStore sorts, Readiness readiness, Records records) {
     this.crafts = crafts;
     this.log = log;
+    this.corrections = corrections;
     this.workUps = workUps;
     this.sorts = sorts;
     this.readiness = readiness;
@@ -50,6 +53,7 @@ class Charts {
    * @param grounds        why it is grounded
    * @param unknowns       what is not known of it, or may be meant
    * @param conflicts      what of its record can't be right together
+   * @param corrections    what lines of the log said before
    * @param told           every setting, with what the devices were told
    * @param behindTheShelf own sorts that the shelf has otherwise by now
    */
@@ -76,6 +80,7 @@ class Charts {
       List<String> behindTheShelf,
       List<Revised> revisions,
       List<LogEntry> log,
+      List<EntryCorrection> corrections,
       List<WorkUpLine> workUps) {}
 
   /** A line of the sheet in words. */
@@ -110,7 +115,7 @@ class Charts {
     return new Chart(row.mark(), row.name(), row.craftClass(), row.builder(), row.state(), stands.fitness(), stands.grounds(), stands.unknowns(), conflicts, stands.due(), row.version(), row.enteredAt(), row.aside(),
         sheet, newest.number(), CraftDrawing.of(craft), facts(craft), told(craft), craft.electrics().sheet().missing(),
         behind(sheet).stream().map(PartSort::label).toList(),
-        revised(revisions), log.of(row.mark()), opened.stream().map(o -> new WorkUpLine(o.id(), o.complaint(), o.openedAt(), o.isOpen(), o.ended()))
+        revised(revisions), log.of(row.mark()), corrections.ofLog(row.mark()), opened.stream().map(o -> new WorkUpLine(o.id(), o.complaint(), o.openedAt(), o.isOpen(), o.ended()))
             .toList());
   }
 

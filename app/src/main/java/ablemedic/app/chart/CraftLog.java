@@ -1,5 +1,8 @@
 package ablemedic.app.chart;
 
+import ablemedic.app.chart.Corrections.EntryCorrection;
+import ablemedic.app.chart.Corrections.What;
+import ablemedic.app.http.Refusal;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
@@ -22,14 +25,25 @@ public class CraftLog {
   public static final Set<String> OF_ROUTINE =
       Set.of("entered", "crash", "part", "opened", "repair", "routine", "routine-failed");
 
-  private final JdbcClient database;
+  /** Lines that somebody wrote by hand, and may put right. */
+  private static final Set<String> BY_HAND = Set.of("flight", "note", "crash", "part", "opened", "flash");
+  /** The kind of a line that was taken back; it counts for nothing. */
+  private static final String WITHDRAWN = "withdrawn";
 
-  CraftLog(JdbcClient database) {
+  private final JdbcClient database;
+  private final Corrections corrections;
+
+  CraftLog(JdbcClient database, Corrections corrections) {
     this.database = database;
+    this.corrections = corrections;
   }
 
-  /** A line of the log; numbers grow with every line. */
-  public record LogEntry(long id, Instant at, String kind, String text, @Nullable Long workUpId) {}
+  /**
+   * A line of the log; numbers grow with every line.
+   *
+   * @param byHand whether it can be put right
+   */
+  public record LogEntry(long id, Instant at, String kind, String text, @Nullable Long workUpId, boolean byHand) {}
 
   public static boolean makesDue(String kind) {
     return MAKES_DUE.contains(kind);
@@ -69,9 +83,21 @@ public class CraftLog {
     return database.sql("SELECT coalesce(max(id), 0) FROM log_entry WHERE mark = ?").param(mark).query(Long.class).single();
   }
 
+  /** Puts a line right that was written by hand, or takes it back where no kind is given; what was there stays in its history. */
+  @Transactional
+  public void correct(String mark, long id, @Nullable String kind, String text, String reason, Instant at) {
+    LogEntry line = database.sql("SELECT * FROM log_entry WHERE mark = ? AND id = ?").params(mark, id).query((rs, n) -> entry(rs)).optional()
+        .orElseThrow(() -> Refusal.unknown("id", "The log of " + mark + " has no line " + id + "."));
+    if (!line.byHand()) {
+      throw Refusal.conflict("id", "Only lines that were written by hand are put right; this one follows from something that was done.");
+    }
+    corrections.add(What.LOG, new EntryCorrection(id, at, line.kind() + ": " + line.text(), reason, kind == null));
+    database.sql("UPDATE log_entry SET kind = ?, text = ? WHERE id = ?").params(kind == null ? WITHDRAWN : kind, kind == null ? line.text() : text, id).update();
+  }
+
   private static LogEntry entry(java.sql.ResultSet rs) throws java.sql.SQLException {
     long workUp = rs.getLong("work_up_id");
     Long workUpId = rs.wasNull() ? null : workUp;
-    return new LogEntry(rs.getLong("id"), Instant.parse(rs.getString("at")), rs.getString("kind"), rs.getString("text"), workUpId);
+    return new LogEntry(rs.getLong("id"), Instant.parse(rs.getString("at")), rs.getString("kind"), rs.getString("text"), workUpId, workUpId == null && BY_HAND.contains(rs.getString("kind")));
   }
 }

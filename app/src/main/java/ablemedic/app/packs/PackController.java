@@ -1,17 +1,20 @@
 package ablemedic.app.packs;
 
+import ablemedic.app.chart.Corrections.EntryCorrection;
+import ablemedic.app.chart.Corrections;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.ElectricEntry.PackEntry;
 import ablemedic.app.http.Refusal;
-import ablemedic.app.storage.Folded;
 import ablemedic.app.meter.MeterStore;
 import ablemedic.app.packs.PackStore.Dated;
-import ablemedic.app.packs.PackStore.PackEvent;
 import ablemedic.app.packs.PackStore.Pack;
+import ablemedic.app.packs.PackStore.PackEvent;
+import ablemedic.app.storage.Folded;
 import ablemedic.electrics.PackKind;
+import ablemedic.power.BatteryEntry;
 import ablemedic.power.LandingSchool;
-import ablemedic.power.PackUse;
 import ablemedic.power.PackUse.Flight;
+import ablemedic.power.PackUse;
 import ablemedic.reading.Estimate;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -23,6 +26,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleFunction;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -42,10 +46,12 @@ class PackController {
   private final PackStore store;
   private final CraftStore crafts;
   private final MeterStore meters;
+  private final Corrections corrections;
   private final Clock clock;
 
-  PackController(PackStore store, CraftStore crafts, MeterStore meters, Clock clock) {
+  PackController(PackStore store, Corrections corrections, CraftStore crafts, MeterStore meters, Clock clock) {
     this.store = store;
+    this.corrections = corrections;
     this.crafts = crafts;
     this.meters = meters;
     this.clock = clock;
@@ -66,9 +72,16 @@ class PackController {
 
   record Schooled(@NotNull LandingSchool school) {}
 
+  /**
+   * Something that happened to a battery, or its correction.
+   *
+   * @param sure   that what a battery seldom gives was looked at twice
+   * @param reason why an entry is corrected or withdrawn; asked for with those only
+   */
   record NewEntry(@Nullable @Size(max = 24, message = "has at most 24 letters") String craft, @Nullable Double minutes,
       @Nullable Double usedMah, @Nullable Double chargedMah, @Nullable Double restV, @Nullable Double loadV,
-      @Nullable Double loadA, @NotNull @Size(max = 400, message = "has at most 400 letters") String note) {}
+      @Nullable Double loadA, @NotNull @Size(max = 400, message = "has at most 400 letters") String note, @Nullable Boolean sure,
+      @Nullable @Size(max = 400, message = "has at most 400 letters") String reason) {}
 
   /** A number with half the width of its 95 % interval. */
   record Value(double value, double plusMinus) {
@@ -84,11 +97,12 @@ class PackController {
    * @param usableMah      to the landing voltage at the mean draw
    * @param flightMinutes  to expect
    * @param chargeScale    by which to multiply the craft's charge scale, from what the charger put back
+   * @param corrections    what its entries said before, newest first
    */
   record PackView(String label, PackEntry kind, LandingSchool school, String schoolLabel, String reason, String chemistry,
       double landV, double warnV, double criticalV, double landCellV, double warnCellV, double criticalCellV,
       @Nullable Value resistanceMohm, boolean worn, double usableMah, double usableShare, double drawA,
-      @Nullable Value flightMinutes, @Nullable Value chargeScale, int flights, List<Dated> entries) {}
+      @Nullable Value flightMinutes, @Nullable Value chargeScale, int flights, List<Dated> entries, List<EntryCorrection> corrections) {}
 
   @GetMapping("/api/packs")
   List<PackView> list() {
@@ -120,22 +134,62 @@ class PackController {
   @PostMapping("/api/packs/{label}/entries")
   PackView add(@PathVariable String label, @RequestBody @Valid NewEntry entry) {
     Pack pack = store.get(label);
-    Instant at = clock.instant();
+    store.add(pack.label(), event(pack, entry), clock.instant());
+    return get(label);
+  }
+
+  /** Corrects an entry; what was there before stays in its history. */
+  @PutMapping("/api/packs/{label}/entries/{id}")
+  PackView correct(@PathVariable String label, @PathVariable long id, @RequestBody @Valid NewEntry entry) {
+    Pack pack = store.get(label);
+    store.correct(pack.label(), id, event(pack, entry), Corrections.reason(entry.reason()), clock.instant());
+    return get(label);
+  }
+
+  record Withdrawn(@NotNull @Size(max = 400, message = "has at most 400 letters") String reason) {}
+
+  /** Takes an entry back; it counts no more and stays in the history. */
+  @PostMapping("/api/packs/{label}/entries/{id}/withdrawal")
+  PackView withdraw(@PathVariable String label, @PathVariable long id, @RequestBody @Valid Withdrawn withdrawn) {
+    Pack pack = store.get(label);
+    store.correct(pack.label(), id, null, Corrections.reason(withdrawn.reason()), clock.instant());
+    return get(label);
+  }
+
+  private PackEvent event(Pack pack, NewEntry entry) {
     String craft = entry.craft() == null || entry.craft().isBlank() ? null : crafts.get(entry.craft()).mark();
     check("minutes", entry.minutes(), 0.1, 600);
     check("usedMah", entry.usedMah(), 1, 200_000);
     check("chargedMah", entry.chargedMah(), 1, 200_000);
-    double most = pack.kind().cells() * 4.6;
-    check("restV", entry.restV(), 0.5, most);
-    check("loadV", entry.loadV(), 0.5, most);
-    check("loadA", entry.loadA(), 0.05, 500);
+    check("restV", entry.restV(), 0.5, 100);
+    check("loadV", entry.loadV(), 0.5, 100);
+    check("loadA", entry.loadA(), 0.05, 2_000);
+    PackKind kind = pack.kind().kind();
+    boolean sure = Boolean.TRUE.equals(entry.sure());
+    likely("restV", entry.restV(), sure, volts -> BatteryEntry.atRest(kind, volts));
+    likely("loadV", entry.loadV(), sure, volts -> BatteryEntry.underLoad(kind, volts));
+    likely("usedMah", entry.usedMah(), sure, mah -> BatteryEntry.charge(kind, mah));
+    likely("chargedMah", entry.chargedMah(), sure, mah -> BatteryEntry.charge(kind, mah));
+    likely("loadA", entry.loadA(), sure, amps -> BatteryEntry.current(kind, amps));
     if (entry.restV() != null && entry.loadV() != null && entry.loadV() >= entry.restV()) {
       throw Refusal.wrong("loadV", "Under load a pack stands below its resting voltage: " + entry.loadV() + " V is not below "
           + entry.restV() + " V.");
     }
-    store.add(pack.label(), new PackEvent(craft, entry.minutes(), entry.usedMah(), entry.chargedMah(), entry.restV(),
-        entry.loadV(), entry.loadA(), entry.note().strip()), at);
-    return get(label);
+    return new PackEvent(craft, entry.minutes(), entry.usedMah(), entry.chargedMah(), entry.restV(), entry.loadV(), entry.loadA(), entry.note().strip());
+  }
+
+  /** Refuses what can't be, and asks back what seldom is. */
+  private static void likely(String where, @Nullable Double value, boolean sure, DoubleFunction<BatteryEntry.Judged> judge) {
+    if (value == null) {
+      return;
+    }
+    BatteryEntry.Judged judged = judge.apply(value);
+    if (judged.likely() == BatteryEntry.Likely.NEVER) {
+      throw Refusal.wrong(where, judged.why());
+    }
+    if (judged.likely() == BatteryEntry.Likely.SELDOM && !sure) {
+      throw Refusal.conflict(where, judged.why() + " Look once more; if it is so, say that it is right.");
+    }
   }
 
   private static void check(String where, @Nullable Double value, double low, double high) {
@@ -163,7 +217,7 @@ class PackController {
         land * kind.cells(), warn * kind.cells(), critical * kind.cells(), land, warn, critical,
         ohms.map(o -> Value.of(o.times(Estimate.exactly(1000)))).orElse(null),
         ohms.map(o -> PackUse.worn(kind, o.value())).orElse(false), usable, share, drawA,
-        PackUse.flightTime(usable, flights).map(t -> new Value(t.minutes(), t.plusMinus())).orElse(null), chargeScale(entries), flights.size(), entries);
+        PackUse.flightTime(usable, flights).map(t -> new Value(t.minutes(), t.plusMinus())).orElse(null), chargeScale(entries), flights.size(), entries, corrections.ofBattery(pack.label()));
   }
 
   private static List<Flight> flights(List<Dated> entries) {

@@ -1,5 +1,8 @@
 package ablemedic.app.packs;
 
+import ablemedic.app.chart.Corrections.EntryCorrection;
+import ablemedic.app.chart.Corrections.What;
+import ablemedic.app.chart.Corrections;
 import ablemedic.app.chart.ElectricEntry.PackEntry;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Folded;
@@ -25,10 +28,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Repository
 public class PackStore {
   private final JdbcClient database;
+  private final Corrections corrections;
   private final Json json;
 
-  PackStore(JdbcClient database, Json json) {
+  PackStore(JdbcClient database, Corrections corrections, Json json) {
     this.database = database;
+    this.corrections = corrections;
     this.json = json;
   }
 
@@ -69,7 +74,7 @@ public class PackStore {
       String note) {}
 
   /** An entry with its time. */
-  public record Dated(Instant at, PackEvent entry) {}
+  public record Dated(long id, Instant at, PackEvent entry) {}
 
   public List<Pack> all() {
     return database.sql("SELECT * FROM pack ORDER BY label").query((rs, n) -> readable(rs)).list().stream()
@@ -140,7 +145,20 @@ public class PackStore {
 
   /** Newest first. */
   public List<Dated> entries(String label) {
-    return database.sql("SELECT * FROM pack_entry WHERE label = ? ORDER BY id DESC").param(label)
-        .query((rs, n) -> new Dated(Instant.parse(rs.getString("at")), ENTRY.read(json, rs.getString("body")))).list();
+    return database.sql("SELECT * FROM pack_entry WHERE label = ? AND NOT withdrawn ORDER BY id DESC").param(label)
+        .query((rs, n) -> new Dated(rs.getLong("id"), Instant.parse(rs.getString("at")), ENTRY.read(json, rs.getString("body")))).list();
+  }
+
+  /** Puts another entry in the place of one, or nothing; what was there stays in its history. */
+  @Transactional
+  public void correct(String label, long id, @Nullable PackEvent entry, String reason, Instant at) {
+    String before = database.sql("SELECT body FROM pack_entry WHERE label = ? AND id = ? AND NOT withdrawn").params(label, id).query(String.class).optional()
+        .orElseThrow(() -> Refusal.unknown("id", "Battery “" + label + "” has no entry " + id + "."));
+    corrections.add(What.BATTERY, new EntryCorrection(id, at, before, reason, entry == null));
+    if (entry == null) {
+      database.sql("UPDATE pack_entry SET withdrawn = 1 WHERE id = ?").param(id).update();
+    } else {
+      database.sql("UPDATE pack_entry SET body = ? WHERE id = ?").params(ENTRY.write(json, entry), id).update();
+    }
   }
 }

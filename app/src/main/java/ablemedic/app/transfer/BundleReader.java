@@ -88,7 +88,7 @@ class BundleReader {
   private List<PackOf> packs(String mark) {
     List<PackOf> all = new ArrayList<>();
     database.sql("SELECT * FROM pack ORDER BY label").query((rs, n) -> new PackOf(rs.getString("label"), at(rs, "entered_at"), tree(rs, "body"), List.of())).list().forEach(pack -> {
-      List<PackEntryOf> entries = database.sql("SELECT * FROM pack_entry WHERE label = ? ORDER BY id").param(pack.label()).query((rs, n) -> new PackEntryOf(at(rs, "at"), tree(rs, "body"))).list();
+      List<PackEntryOf> entries = database.sql("SELECT * FROM pack_entry WHERE label = ? AND NOT withdrawn ORDER BY id").param(pack.label()).query((rs, n) -> new PackEntryOf(at(rs, "at"), tree(rs, "body"))).list();
       if (entries.stream().anyMatch(one -> mark.equals(one.entry().path("craft").asString("")))) {
         all.add(new PackOf(pack.label(), pack.enteredAt(), pack.pack(), entries));
       }

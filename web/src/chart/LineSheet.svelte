@@ -1,0 +1,87 @@
+<script lang="ts">
+  import { api, ask, words, type Schemas } from '../api/client';
+  import Notice from '../shared/Notice.svelte';
+  import Sheet from '../shared/Sheet.svelte';
+
+  /** Puts a line of the log right that was written by mistake, or takes it back. */
+  let {
+    mark,
+    line,
+    onclose,
+    onchanged
+  }: {
+    mark: string;
+    line: Schemas['LogEntry'];
+    onclose: () => void;
+    onchanged: (chart: Schemas['Chart']) => void;
+  } = $props();
+
+  let text = $state('');
+  let reason = $state('');
+  let error = $state('');
+  let path = $derived({ path: { mark, id: line.id } });
+  let kind = $derived(line.kind.toUpperCase() as Schemas['LineRight']['kind']);
+
+  $effect(() => {
+    text = line.text;
+  });
+
+  async function change(changed: () => Promise<Schemas['Chart']>): Promise<void> {
+    error = '';
+    try {
+      onchanged(await changed());
+      onclose();
+    } catch (thrown) {
+      error = words(thrown);
+    }
+  }
+
+  function put(event: SubmitEvent): void {
+    event.preventDefault();
+    void change(() =>
+      ask(api.PUT('/api/crafts/{mark}/log/{id}', { params: path, body: { kind, text, reason } }))
+    );
+  }
+
+  function takeBack(): void {
+    void change(() =>
+      ask(api.POST('/api/crafts/{mark}/log/{id}/withdrawal', { params: path, body: { reason } }))
+    );
+  }
+</script>
+
+<Sheet open title="Put a line of the log right" {onclose}>
+  <form onsubmit={put}>
+    <div class="field">
+      <label for="line-text">What happened</label>
+      <input id="line-text" class="entry" bind:value={text} maxlength="400" />
+    </div>
+    <div class="field">
+      <label for="line-reason">What was wrong with it</label>
+      <input id="line-reason" class="entry" bind:value={reason} maxlength="400" />
+    </div>
+    <p class="small">
+      What it said before stays in its history. A line that is taken back counts for nothing.
+    </p>
+    <Notice text={error} />
+    <div class="do">
+      <button class="act" disabled={reason.trim() === '' || text.trim() === ''}>Put it right</button>
+      <button class="quiet" type="button" disabled={reason.trim() === ''} onclick={takeBack}
+        >Take it back</button
+      >
+      <button class="quiet" type="button" onclick={onclose}>Leave it</button>
+    </div>
+  </form>
+</Sheet>
+
+<style>
+  form {
+    display: grid;
+    gap: 0.9rem;
+  }
+
+  .do {
+    display: flex;
+    gap: 0.8rem;
+  }
+</style>
