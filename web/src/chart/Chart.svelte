@@ -109,7 +109,9 @@
         {/if}
       </div>
     </div>
-    {#each c.grounds as ground (ground)}<p class="caution">{ground}.</p>{/each}
+    {#each c.grounds.filter((ground) => !c.conflicts.some( (one) => ground.endsWith(one.cause) )) as ground (ground)}
+      <p class="caution">{ground}.</p>
+    {/each}
     <Conflicts mark={c.mark} onsettled={() => void load(c.mark)} />
 
     <div class="sheet">

@@ -16,6 +16,7 @@ import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Reading;
 import ablemedic.handbook.Handbook;
+import ablemedic.power.PlugOhms;
 import ablemedic.power.Power;
 import ablemedic.radio.Radio;
 import ablemedic.reading.Meter;
@@ -28,12 +29,14 @@ import ablemedic.settings.SettingsAndFirmware;
 import ablemedic.speciality.Complaint;
 import ablemedic.speciality.RecordedBook;
 import ablemedic.speciality.RoutineSchool;
+import ablemedic.speciality.RoutineVerdict;
 import ablemedic.speciality.SomethingElse;
 import ablemedic.speciality.Speciality;
 import ablemedic.takeoff.TakeOff;
 import ablemedic.told.Device;
 import ablemedic.video.Video;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /** All specialities together. */
@@ -51,6 +54,16 @@ public final class Specialities {
   /** What is done before the pack goes in, on a craft as it should be. */
   public static List<Check<Craft>> prePowerRoutine(Craft craft, Meter meter, RoutineSchool school) {
     return ALL.stream().flatMap(one -> one.prePowerRoutine(craft, meter, school).stream()).toList();
+  }
+
+  /** What a reading of a pre-power check says, where no single value is right; nothing where it is held against what is expected. */
+  public static Optional<RoutineVerdict> routineVerdict(Check<Craft> step, Craft craft, Reading reading) {
+    return PlugOhms.of(step, craft, reading);
+  }
+
+  /** What such a check should give, in words. */
+  public static Optional<String> routineExpectation(Check<Craft> step, Craft craft) {
+    return PlugOhms.expected(step, craft);
   }
 
   /** What has to be seen at the bench before a craft of a case flies. */

@@ -18,9 +18,16 @@ import java.util.Optional;
  */
 public record Violation(String id, Severity severity, String cause, String remedy, List<Setting<?>> settings, List<String> pads, String complaint, List<Edit> edits) {
   public Violation {
+    cause = withoutStop(cause);
+    remedy = withoutStop(remedy);
     settings = List.copyOf(settings);
     pads = List.copyOf(pads);
     edits = List.copyOf(edits);
+  }
+
+  /** The sentence goes on where it is said, so its full stop stands there. */
+  private static String withoutStop(String sentence) {
+    return sentence.endsWith(".") ? sentence.substring(0, sentence.length() - 1) : sentence;
   }
 
   /** One that is about no wire. */

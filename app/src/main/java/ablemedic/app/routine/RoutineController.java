@@ -14,7 +14,7 @@ import ablemedic.app.routine.Routines.Given;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.BenchNeeds.Want;
 import ablemedic.diagnosis.Check;
-import ablemedic.power.ShortTestVerdict;
+import ablemedic.speciality.RoutineVerdict;
 import ablemedic.requirement.Expectation.Waits;
 import ablemedic.requirement.Expectation;
 import ablemedic.requirement.Required;
@@ -156,7 +156,7 @@ class RoutineController {
     Check<Craft> check = routines.steps(craft, RoutineSchool.FULL).stream().filter(s -> s.id().equals(step)).findFirst()
         .orElseThrow(() -> Refusal.unknown("step", "The routine of this craft has no step “" + step + "”."));
     Routines.Judgement judgement = Routines.judgement(check, craft, given(entry));
-    return new Judged(judgement.passed(), judgement.said(), judgement.secondWay() ? QuestionView.of(ShortTestVerdict.SECOND_WAY, craft).get(0) : null);
+    return new Judged(judgement.passed(), judgement.said(), judgement.secondWay() ? QuestionView.of(RoutineVerdict.SECOND_WAY, craft).get(0) : null);
   }
 
   @PostMapping("/api/crafts/{mark}/routine")

@@ -19,13 +19,12 @@ import ablemedic.diagnosis.BenchState.ShortTest;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Proof;
 import ablemedic.diagnosis.Reading;
-import ablemedic.power.Probe;
-import ablemedic.power.ShortTestVerdict;
 import ablemedic.requirement.Expectation.Waits;
 import ablemedic.requirement.Expectation;
 import ablemedic.requirement.PowerHazard;
 import ablemedic.requirement.Required;
 import ablemedic.speciality.RoutineSchool;
+import ablemedic.speciality.RoutineVerdict.Kind;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -213,20 +212,15 @@ public class Routines implements Due.Source {
 
   /** What a step should give, in words. */
   static String expected(Check<Craft> step, Craft craft) {
-    return step instanceof Probe probe && ShortTestVerdict.isShortTest(step, craft) ? ShortTestVerdict.expected(probe, craft) : Expected.of(step, craft);
+    return Specialities.routineExpectation(step, craft).orElseGet(() -> Expected.of(step, craft));
   }
 
   /** How a reading of a step stands against what a sound craft gives. */
   static Judgement judgement(Check<Craft> step, Craft craft, Given given) {
     Reading reading = entered(step, craft, given).reading(step.answers()).orElseThrow();
-    if (!(step instanceof Probe probe) || !ShortTestVerdict.isShortTest(step, craft)) {
-      return new Judgement(Proof.asExpected(step, reading, craft), Expected.of(step, craft), false);
-    }
-    ShortTestVerdict verdict = ShortTestVerdict.of(probe, craft, reading);
-    if (given.secondWay() != null) {
-      verdict = verdict.after(given.secondWay());
-    }
-    return new Judgement(verdict.kind() == ShortTestVerdict.Kind.PASSES, verdict.why(), verdict.kind() == ShortTestVerdict.Kind.CANNOT_TELL);
+    return Specialities.routineVerdict(step, craft, reading).map(verdict -> given.secondWay() == null ? verdict : verdict.after(given.secondWay()))
+        .map(verdict -> new Judgement(verdict.kind() == Kind.PASSES, verdict.why(), verdict.kind() == Kind.CANNOT_TELL))
+        .orElseGet(() -> new Judgement(Proof.asExpected(step, reading, craft), Expected.of(step, craft), false));
   }
 
   /**

@@ -3,33 +3,33 @@ package ablemedic.power;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import ablemedic.craft.Craft;
-import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
-import ablemedic.power.ShortTestVerdict.Kind;
+import ablemedic.diagnosis.Reading;
 import ablemedic.reading.Meter;
 import ablemedic.speciality.RoutineSchool;
+import ablemedic.speciality.RoutineVerdict.Kind;
+import ablemedic.speciality.RoutineVerdict;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** What the short test says, held against what crafts rest at. Common practice, no source. */
-class ShortTestVerdictTest {
+class PlugOhmsTest {
 
   static Stream<Craft> crafts() {
     return Stream.of(PowerCrafts.separate(), PowerCrafts.stack());
   }
 
-  private static ShortTestVerdict said(Craft craft, Reading reading) {
-    Probe step = (Probe) PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.QUICK).stream().filter(one -> ShortTestVerdict.isShortTest(one, craft)).findFirst().orElseThrow();
-    return ShortTestVerdict.of(step, craft, reading);
+  private static RoutineVerdict said(Craft craft, Reading reading) {
+    return PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.QUICK).stream().flatMap(step -> PlugOhms.of(step, craft, reading).stream()).findFirst().orElseThrow();
   }
 
   @ParameterizedTest
   @MethodSource("crafts")
   void nothingBelowTheFloorPassesByAnyWay(Craft craft) {
     for (double ohms : new double[] {0, 0.3, 1, 10, 70, 99.9}) {
-      assertThat(said(craft, new Measured(ohms)).after(ShortTestVerdict.DIFFERS).kind()).as("%s ohm", ohms).isEqualTo(Kind.SHORT);
+      assertThat(said(craft, new Measured(ohms)).after(RoutineVerdict.DIFFERS).kind()).as("%s ohm", ohms).isEqualTo(Kind.SHORT);
     }
   }
 
@@ -46,10 +46,10 @@ class ShortTestVerdictTest {
   @MethodSource("crafts")
   void betweenAShortAndTheCraftASecondWayTells(Craft craft) {
     for (Reading reading : new Reading[] {new Measured(100), new Measured(150), new Measured(470), new Measured(990), Chosen.of(Probe.OVER)}) {
-      ShortTestVerdict verdict = said(craft, reading);
+      RoutineVerdict verdict = said(craft, reading);
       assertThat(verdict.kind()).as(reading.toString()).isEqualTo(Kind.CANNOT_TELL);
       assertThat(verdict.why()).isNotBlank();
-      assertThat(verdict.after(ShortTestVerdict.DIFFERS).kind()).isEqualTo(Kind.PASSES);
+      assertThat(verdict.after(RoutineVerdict.DIFFERS).kind()).isEqualTo(Kind.PASSES);
       assertThat(verdict.after("same").kind()).isEqualTo(Kind.SHORT);
     }
   }
