@@ -16,15 +16,11 @@
     onchanged: (chart: Schemas['Chart']) => void;
   } = $props();
 
-  let text = $state('');
+  let text = $derived(line.text);
   let reason = $state('');
   let error = $state('');
   let path = $derived({ path: { mark, id: line.id } });
   let kind = $derived(line.kind.toUpperCase() as Schemas['LineRight']['kind']);
-
-  $effect(() => {
-    text = line.text;
-  });
 
   async function change(changed: () => Promise<Schemas['Chart']>): Promise<void> {
     error = '';
