@@ -72,6 +72,24 @@ class ProbeTest {
     assertThat(ids).hasSize((int) traces + sound.sheet().leads().size());
   }
 
+  /** With power on a tip that slips must not join two supplies: one probe is on a ground, or both are on one net. */
+  @Test
+  void liveProbingPutsTheBlackProbeOnAGroundWhereAPairWithOneTellsAnything() {
+    List<Survey.Story<Craft>> stories = new ArrayList<>(List.of(new Survey.Story<>(craft, 1, 0)));
+    wiring.links().forEach(link -> stories.add(new Survey.Story<>(with(new Harm.Open(link.id())), 1, stories.size())));
+    PackOut unpowered = PackOut.of(sound, Meter.USUAL);
+    int minus = wiring.plug().orElseThrow()[1];
+    List<Check<Craft>> promising = survey(Probe.Mode.VOLTS).promising(stories);
+    assertThat(promising).isNotEmpty().allSatisfy(check -> {
+      Probe probe = (Probe) check;
+      assertThat(unpowered.ohms(minus, probe.black().node()) < 0.2 || unpowered.ohms(probe.red().node(), probe.black().node()) < 0.2).as(probe.id()).isTrue();
+      assertThat(probe.instruction(craft)).doesNotContain("Neither point is a ground");
+    });
+    int plus = wiring.plug().orElseThrow()[0];
+    wiring.points().stream().filter(point -> unpowered.ohms(minus, point.node()) > 20 && unpowered.ohms(plus, point.node()) > 20).findFirst()
+        .ifPresent(point -> assertThat(probe(Probe.Mode.VOLTS, plus, point.node()).instruction(craft)).contains("Neither point is a ground"));
+  }
+
   @Test
   void ohmsNeedThePackOutAndVoltsNeedItIn() {
     int[] plug = wiring.plug().orElseThrow();
