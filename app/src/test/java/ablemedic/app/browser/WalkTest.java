@@ -14,8 +14,6 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.Keys;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ArrayNode;
-import tools.jackson.databind.node.ObjectNode;
 
 /** The whole of a work-up in the browser: once by mouse by day, once by keyboard alone by night. */
 @ExtendWith(RunningApp.class)
@@ -421,48 +419,6 @@ class WalkTest {
       browser.seeText("Prove it");
       settled(browser);
     }
-  }
-
-  /** The FC sits turned over and is not told so: the set-up of the new build stops there, and says what to move or enter. */
-  @Test
-  void aSetUpStopsAtABoardThatIsMountedOtherwiseThanItIsTold() {
-    app.enterWired("OVERTURNED", "STACK");
-    ObjectNode sheet = (ObjectNode) app.get("/api/crafts/OVERTURNED/build-sheet");
-    ((ObjectNode) sheet.get("mounted")).put("rollDeg", 180);
-    app.ask("PUT", "/api/crafts/OVERTURNED/build-sheet", "{\"version\": " + app.get("/api/crafts/OVERTURNED").get("version") + ", \"reason\": \"turned over\", \"sheet\": " + sheet + "}");
-    setUpStopsAt("OVERTURNED", "mounted turned roll 180°", "Turn the FC to roll 0°");
-  }
-
-  /** A GNSS module whose TX is joined to nothing: its set-up stops there. */
-  @Test
-  void aSetUpStopsAtAModuleWhoseWireIsJoinedToNothing() {
-    app.ask("POST", "/api/crafts", """
-        {"mark": "NOWIRE", "name": "made for a test", "craftClass": "INCH_5", "mode": "LEVEL", "layout": "STACK", "parts": ["board-f7", "receiver", "gnss", "capacitor-470"]}""");
-    ObjectNode sheet = (ObjectNode) app.get("/api/crafts/NOWIRE/build-sheet");
-    ArrayNode leads = (ArrayNode) sheet.get("electrics").get("leads");
-    for (int i = leads.size() - 1; i >= 0; i--) {
-      if (leads.get(i).toString().contains("GPS.TX") || leads.get(i).toString().contains("GNSS.TX")) {
-        leads.remove(i);
-      }
-    }
-    app.ask("PUT", "/api/crafts/NOWIRE/build-sheet", "{\"version\": " + app.get("/api/crafts/NOWIRE").get("version") + ", \"reason\": \"as it is\", \"sheet\": " + sheet + "}");
-    setUpStopsAt("NOWIRE", "GNSS", "Done on the craft");
-  }
-
-  private void setUpStopsAt(String mark, String conflict, String remedy) {
-    try (Browser browser = new Browser(app.url(""), "light", 1280, 900)) {
-      browser.open("/crafts/" + mark + "/set-up");
-      browser.seeText("What is it for?");
-      browser.keys("1");
-      browser.seeText("First: the record can’t be right");
-      browser.seeText(conflict);
-      browser.seeText(remedy);
-      browser.seeText("Waiting");
-      settled(browser);
-      browser.press("Done on the craft");
-      browser.await(() -> !browser.shows("article.hazard, article.cannot_work"));
-    }
-    assertThat(app.get("/api/crafts/" + mark).get("conflicts")).isEmpty();
   }
 
   /** By keyboard alone, from the intake to the proof of a picture that a new camera lost; another seat sees each entry by itself. */
