@@ -60,6 +60,7 @@ class LostLinkTest {
     app.ask("POST", "/api/crafts/LINK1/log", "{\"kind\":\"PART\",\"text\":\"another receiver\"}");
     assertThat(app.get("/api/crafts/LINK1/radio-off").get("why").asString()).isEqualTo("another receiver");
 
+    app.runRoutine("LINK1");
     String listing = "set board_turn = 0/0/0\nset motor_outputs = 1-2-3-4\n";
     app.sendAs("POST", "/api/crafts/LINK1/snapshots?why=before", listing.getBytes(StandardCharsets.UTF_8), "application/octet-stream");
     app.radioOff("LINK1", "{\"outcomes\":{\"does\":\"stop\"},\"after\":\"2.2\"}");
