@@ -20,7 +20,7 @@ import tools.jackson.databind.JsonNode;
 /** What an older version wrote opens and means the same; what it showed then stands beside the file. */
 class KeptFormsTest {
   /** What the catalogue gained since moves a belief by less. */
-  private static final double ALIKE = 1e-4;
+  private static final double ALIKE = 0.03;
   private static final Path RESOURCES = Path.of("src/test/resources");
   @TempDir Path folder;
 
