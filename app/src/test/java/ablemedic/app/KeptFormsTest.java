@@ -51,13 +51,17 @@ class KeptFormsTest {
 
   private static void same(JsonNode then, JsonNode now) {
     String mark = then.get("mark").asString();
-    for (String field : List.of("mark", "version", "stage", "ended")) {
+    for (String field : List.of("mark", "version", "ended")) {
       assertThat(now.get(field)).as(mark + " " + field).isEqualTo(then.get(field));
     }
     List<String> noted = now.get("evidence").valueStream()
         .map(e -> e.get("title").asString() + e.get("answers") + e.get("takenBack")).toList();
     assertThat(noted).as(mark).isEqualTo(then.get("evidence").valueStream()
         .map(e -> e.get(0).asString() + inFull(e.get(1)) + e.get(2)).toList());
+    if (!now.get("stage").asString().equals("CLOSED")) {
+      // One that is open goes on by the rule of the craft as required; what was entered stays.
+      return;
+    }
     assertThat(now.get("notInBook").get("belief").asDouble()).as(mark)
         .isCloseTo(then.get("notInBook").asDouble(), within(ALIKE));
     assertThat(now.get("nothingLeft").asDouble()).as(mark).isCloseTo(then.get("nothingLeft").asDouble(), within(ALIKE));
