@@ -207,7 +207,7 @@ class EveryFieldTest {
     }));
     Set<String> tried = new TreeSet<>();
     WRITES.keySet().forEach(op -> tried.add(op.replaceAll("#.*", "").replaceAll("/crafts/W2", "/crafts/{mark}")
-        .replaceAll("/work-ups/\\d+", "/work-ups/{id}").replaceAll("/packs/P1", "/packs/{label}")
+        .replaceAll("/(work-ups|log|entries)/\\d+", "/$1/{id}").replaceAll("/packs/P1", "/packs/{label}")
         .replaceAll("/judge/.*", "/judge/{step}").replaceAll("/part-shelf/relay", "/part-shelf/{id}")));
     assertThat(tried).isEqualTo(described);
   }
