@@ -25,11 +25,8 @@ import ablemedic.requirement.Required;
 import ablemedic.requirement.Severity;
 import ablemedic.requirement.Violation;
 import ablemedic.serial.SerialCrafts;
-import ablemedic.told.Form;
 import ablemedic.told.Setting;
 import ablemedic.video.VideoCrafts;
-import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -60,7 +57,7 @@ class RequiredTest {
   @Test
   void eachSettingAloneIsPutRightAndWhatWasPutRightNeedsNothingMore() {
     for (Craft craft : CRAFTS) {
-      for (Craft wrong : singly(craft)) {
+      for (Craft wrong : OtherRecords.singly(craft)) {
         Required required = required(wrong);
         assertThat(binding(required.craft())).as(() -> said(craft, wrong)).hasSameSizeAs(required.unsolved());
         assertThat(required(required.craft()).craft()).as(() -> said(craft, wrong)).isEqualTo(required.craft());
@@ -77,7 +74,7 @@ class RequiredTest {
   void everySettingIsUnderARequirementOrFreeForAReason() {
     Set<String> named = new TreeSet<>();
     for (Craft craft : Stream.of(SerialCrafts.all(), VideoCrafts.all(), List.of(returning(), presetsAndPulses())).flatMap(List::stream).toList()) {
-      for (Craft wrong : singly(craft)) {
+      for (Craft wrong : OtherRecords.singly(craft)) {
         Specialities.violations(wrong).forEach(one -> one.settings().forEach(setting -> named.add(setting.id())));
       }
     }
@@ -144,31 +141,5 @@ class RequiredTest {
 
   private static String said(Craft craft, Craft wrong) {
     return craft.told().differencesTo(wrong.told()).toString();
-  }
-
-  /** A craft with each setting in turn at each of its few values, or at both ends of its range. */
-  static List<Craft> singly(Craft craft) {
-    Set<Craft> all = new HashSet<>();
-    List<Craft> ordered = new ArrayList<>();
-    for (Setting<?> setting : Settings.ALL) {
-      values(craft, setting).filter(other -> !other.equals(craft) && all.add(other)).forEach(ordered::add);
-    }
-    return ordered;
-  }
-
-  private static <T> Stream<Craft> values(Craft craft, Setting<T> setting) {
-    if (setting.form() instanceof Form.Choice<T> choice) {
-      return choice.values().stream().map(value -> craft.with(setting, value));
-    }
-    List<String> written = setting.form() instanceof Form.Range range ? List.of(range.written(range.least()), range.written(range.most()), range.written(1.4 * (Double) craft.told(setting)))
-        : setting.form() instanceof Form.Count count ? List.of(String.valueOf(count.least()), String.valueOf(count.most()), String.valueOf((Integer) craft.told(setting) + 1)) : switch (setting.id()) {
-          case "output-order" -> List.of("4-2-1-3");
-          case "alignment" -> List.of("180/0/0", "0/0/90");
-          case "level-off" -> List.of("8/0");
-          case "stick-order", "radio-stick-order" -> List.of("TAER");
-          case "mode-arm", "mode-level", "mode-sounder" -> List.of("none", "9 1700-2100", "5 900-2100");
-          default -> List.of("none", "gnss", "telemetry");
-        };
-    return written.stream().flatMap(text -> setting.form().read(text).stream()).map(value -> craft.with(setting, value));
   }
 }

@@ -16,7 +16,7 @@ import java.util.stream.Stream;
 
 /**
  * Prints the tables of the benchmark; with the word {@code speed} those of speed alone, with {@code patients} what the
- * reasoning does on patients that are not the model, with {@code quick} the same on a few of them, in less than three minutes.
+ * reasoning does on patients that are not the model, with {@code quick} the same on a few of them, in less than three minutes; with {@code pairs} what is expected of every pair of wrong settings, which takes an hour.
  */
 public final class Bench {
   private Bench() {}
@@ -31,6 +31,12 @@ public final class Bench {
     if (args.length > 0 && List.of("quick", "patients").contains(args[0])) {
       try (DemoApplication demo = DemoApplication.start(scratch)) {
         patients(demo, args[0].equals("quick") ? QUICK : ALL, args.length > 1 ? Long.parseLong(args[1]) : USUAL_SEED);
+      }
+      return;
+    }
+    if (args.length > 0 && args[0].equals("pairs")) {
+      try (DemoApplication demo = DemoApplication.start(scratch)) {
+        new PairsTable(List.of(demo.crafts().get("CURLEW"), demo.crafts().get("FULMAR"))).print();
       }
       return;
     }

@@ -51,7 +51,7 @@ final class FamiliesTable {
     for (Habit habit : Habit.values()) {
       Tally tally = new Tally();
       IntStream.range(0, patients).filter(number -> habit == Habit.PLAN || number % SAMPLE == 0).parallel()
-          .mapToObj(number -> walk(ward, number, habit)).toList().forEach(walked -> tally.add(walked.drawn().fault().id(), walked.walk()));
+          .mapToObj(number -> walk(ward, number, habit)).toList().forEach(walked -> tally.add(walked.fault(), walked.walk()));
       tally.line(ward.family().id(), habit, BITS_OF_A_CHECK, habit == Habit.PLAN ? String.format(Locale.ROOT, "%.1f ms", planMs(ward)) : "");
     }
   }

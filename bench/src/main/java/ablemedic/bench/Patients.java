@@ -47,8 +47,8 @@ final class Patients {
   /** Who came to the bench, and with what complaint. */
   record Drawn(Fault<Craft> fault, Complaint complaint, Occasion occasion, long seed) {}
 
-  /** How one of them was worked up. */
-  record Walked(Drawn drawn, Walk walk) {}
+  /** How one of them was worked up, by the name of the fault. */
+  record Walked(String fault, Walk walk) {}
 
   String mark() {
     return mark;
@@ -100,9 +100,21 @@ final class Patients {
         book.surveys()), Assumptions.USUAL), Habit.PLAN);
   }
 
+  /** The work-up of a patient whose record is wrong. */
+  Walked walkMisrecorded(int number) {
+    long drawnFrom = mixed(seed + 31L * mark.hashCode() + number);
+    Misrecorded.Drawn drawn = Misrecorded.draw(craft, drawnFrom);
+    Walk walk = walk(new Patient<>(drawn.sheet(), drawn.body(), drawn.faults(), WRONG_OBSERVATIONS, METER), drawn.diagnosis(), drawn.complaint(), drawn.occasion(), Habit.PLAN, drawnFrom);
+    return new Walked(drawn.said(), walk);
+  }
+
   private Walked walk(Drawn drawn, Diagnosis<Craft> by, Habit habit) {
     Patient<Craft> patient = new Patient<>(craft, Unlike.craft(craft, drawn.seed()), List.of(drawn.fault()), WRONG_OBSERVATIONS, METER);
-    return new Walked(drawn, new Technician<>(by, drawn.complaint().seen(), drawn.complaint().proof().get(0), drawn.complaint()::isFine).workUp(patient, drawn.occasion(), habit, drawn.seed()));
+    return new Walked(drawn.fault().id(), walk(patient, by, drawn.complaint(), drawn.occasion(), habit, drawn.seed()));
+  }
+
+  private static Walk walk(Patient<Craft> patient, Diagnosis<Craft> by, Complaint complaint, Occasion occasion, Habit habit, long seed) {
+    return new Technician<>(by, complaint.seen(), complaint.proof().get(0), complaint::isFine).workUp(patient, occasion, habit, seed);
   }
 
   /** The first complaint that an owner of a craft with this fault would make, and not of a sound one like it. */

@@ -1,0 +1,158 @@
+package ablemedic.bench;
+
+import ablemedic.OtherRecords;
+import ablemedic.Specialities;
+import ablemedic.craft.Craft;
+import ablemedic.craft.Rotation;
+import ablemedic.diagnosis.Assumptions;
+import ablemedic.diagnosis.Diagnosis;
+import ablemedic.diagnosis.Fault;
+import ablemedic.diagnosis.Hypothesis;
+import ablemedic.diagnosis.Occasion;
+import ablemedic.electrics.ElectricSheet;
+import ablemedic.electrics.Electrics;
+import ablemedic.electrics.Lead;
+import ablemedic.electrics.UnusableSheetException;
+import ablemedic.reading.Meter;
+import ablemedic.requirement.Conflict;
+import ablemedic.requirement.Recorded;
+import ablemedic.requirement.Required;
+import ablemedic.speciality.Complaint;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/**
+ * A patient of whose record one or two settings, wires or mounts are wrong. Of half of them the craft is right and the record out of date, and it
+ * has another fault; the other half has on it what the record has, and that is its fault.
+ */
+final class Misrecorded {
+  private static final double WIRE = 0.3;
+  private static final double MOUNT = 0.1;
+  private static final List<Rotation> MOUNTS = List.of(Rotation.UPSIDE_DOWN, Rotation.of(0, 0, 90), Rotation.of(0, 0, 180));
+  private static final double JOINED_TO_NOTHING = 0.5;
+  private static final double TWO = 0.3;
+
+  private final Craft truth;
+  private final long seed;
+  private final Random random;
+
+  private Misrecorded(Craft truth, long seed) {
+    this.truth = truth;
+    this.seed = seed;
+    this.random = new Random(seed);
+  }
+
+  /**
+   * One who came to the bench.
+   *
+   * @param sheet     the craft as required of its record
+   * @param body      what the craft is without its faults
+   * @param diagnosis by the book of the record
+   */
+  record Drawn(Craft sheet, Craft body, List<Fault<Craft>> faults, Complaint complaint, Occasion occasion, Diagnosis<Craft> diagnosis) {
+    /** What is wrong, as one word. */
+    String said() {
+      return faults.stream().map(Fault::id).collect(Collectors.joining("+"));
+    }
+  }
+
+  /** A patient of a craft that is like this one; the same for the same seed. */
+  static Drawn draw(Craft truth, long seed) {
+    Misrecorded drawn = new Misrecorded(truth, seed);
+    return Stream.generate(drawn::any).flatMap(Optional::stream).findFirst().orElseThrow();
+  }
+
+  private Optional<Drawn> any() {
+    Craft record = wrong(truth);
+    record = random.nextDouble() < TWO ? wrong(record) : record;
+    Required required = Specialities.required(Recorded.of(record));
+    boolean outOfDate = random.nextBoolean();
+    if (record.equals(truth) || !outOfDate && required.conflicts().isEmpty()) {
+      return Optional.empty();
+    }
+    Craft unlike = Unlike.craft(required.craft(), seed);
+    Optional<Craft> body = outOfDate ? asInTruth(unlike, record, required) : Optional.of(unlike);
+    Occasion occasion = Occasion.values()[random.nextInt(Occasion.values().length)];
+    Diagnosis<Craft> diagnosis = new Diagnosis<>(Specialities.book(required, Meter.USUAL), Assumptions.USUAL);
+    return body.flatMap(is -> Stream.generate(() -> outOfDate ? other(diagnosis, occasion) : recorded(diagnosis, required)).limit(9)
+        .flatMap(faults -> complaint(required.craft(), is, faults).map(complaint -> new Drawn(required.craft(), is, faults, complaint, occasion, diagnosis)).stream()).findFirst());
+  }
+
+  /** A record with one more entry wrong. */
+  private Craft wrong(Craft record) {
+    double what = random.nextDouble();
+    if (what < WIRE) {
+      return rewired(record).orElse(record);
+    } else if (what < WIRE + MOUNT) {
+      return record.withMounted(MOUNTS.get(random.nextInt(MOUNTS.size())));
+    }
+    List<Craft> others = OtherRecords.singly(record);
+    return others.get(random.nextInt(others.size()));
+  }
+
+  /** A fine wire recorded on another pad, or not at all. */
+  private Optional<Craft> rewired(Craft record) {
+    ElectricSheet sheet = record.electrics().sheet();
+    List<Lead> fine = sheet.leads().stream().filter(lead -> finePads(sheet).contains(lead.to())).toList();
+    if (fine.isEmpty()) {
+      return Optional.empty();
+    }
+    Lead lead = fine.get(random.nextInt(fine.size()));
+    List<Lead> leads = new ArrayList<>(sheet.leads());
+    leads.remove(lead);
+    if (random.nextDouble() > JOINED_TO_NOTHING) {
+      List<String> pads = finePads(sheet).stream().filter(pad -> !pad.equals(lead.to()) && part(pad).equals(part(lead.to()))).toList();
+      if (pads.isEmpty()) {
+        return Optional.empty();
+      }
+      leads.add(new Lead(lead.from(), pads.get(random.nextInt(pads.size())), lead.gauge(), lead.lengthMm(), lead.plugged()));
+    }
+    try {
+      return Optional.of(record.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), leads, sheet.pack()))));
+    } catch (UnusableSheetException e) {
+      return Optional.empty();
+    }
+  }
+
+  private static List<String> finePads(ElectricSheet sheet) {
+    return sheet.parts().stream().flatMap(part -> part.archetype().pads().stream().filter(pad -> pad.kind().isFine()).map(pad -> part.address(pad.name()))).toList();
+  }
+
+  private static String part(String pad) {
+    return pad.substring(0, pad.indexOf('.'));
+  }
+
+  /** The craft as it truly is, said of the record's sheet; nothing where that can't say it. */
+  private Optional<Craft> asInTruth(Craft unlike, Craft record, Required required) {
+    Optional<Craft> wired = joined(record).equals(joined(truth)) ? Optional.of(unlike) : required.conflicts().stream()
+        .flatMap(conflict -> IntStream.range(0, conflict.ways().size()).filter(way -> joined(conflict.onSheet(record, way)).equals(joined(truth)))
+            .mapToObj(way -> conflict.otherwise(unlike, way))).findFirst();
+    return wired.map(craft -> craft.with(truth.told()).withMounted(truth.mounted()));
+  }
+
+  private static Set<Set<String>> joined(Craft craft) {
+    return craft.electrics().sheet().leads().stream().map(lead -> Set.of(lead.from(), lead.to())).collect(Collectors.toSet());
+  }
+
+  /** Some fault that has nothing to do with the record. */
+  private List<Fault<Craft>> other(Diagnosis<Craft> diagnosis, Occasion occasion) {
+    return List.of(Unlike.fault(diagnosis.book().faults().stream().filter(fault -> !fault.isRecorded()).toList(), occasion, random));
+  }
+
+  /** What the record has wrong, as faults. */
+  private static List<Fault<Craft>> recorded(Diagnosis<Craft> diagnosis, Required required) {
+    Set<String> ids = required.conflicts().stream().map(Conflict::id).collect(Collectors.toSet());
+    return diagnosis.book().faults().stream().filter(fault -> ids.contains(fault.id())).toList();
+  }
+
+  private static Optional<Complaint> complaint(Craft sheet, Craft body, List<Fault<Craft>> faults) {
+    Craft faulty = new Hypothesis<>(faults).applyTo(body);
+    return Specialities.complaints(sheet, Meter.USUAL).stream().filter(complaint -> complaint.isMadeOf(faulty) && !complaint.isMadeOf(body)).findFirst();
+  }
+}
