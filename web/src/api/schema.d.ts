@@ -260,6 +260,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/crafts/{mark}/files/corrections": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["corrections"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/crafts/{mark}/files/{id}": {
         parameters: {
             query?: never;
@@ -267,10 +283,26 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file_2"];
-        put?: never;
+        get: operations["file"];
+        put: operations["correct_1"];
         post?: never;
-        delete: operations["takeOff"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crafts/{mark}/files/{id}/withdrawal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeOff"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -779,7 +811,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file_1"];
+        get: operations["file_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2043,7 +2075,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file"];
+        get: operations["file_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2093,7 +2125,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["correct_1"];
+        post: operations["correct_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3049,6 +3081,19 @@ export interface components {
             site: string;
             title: string;
         };
+        FileRight: {
+            /** Format: int64 */
+            line?: number;
+            /** Format: int32 */
+            n?: number;
+            name: string;
+            reason: string;
+            /** Format: int64 */
+            workUp?: number;
+        };
+        FileWithdrawn: {
+            reason: string;
+        };
         FixCard: {
             /** Format: double */
             belief: number;
@@ -3269,6 +3314,7 @@ export interface components {
             name: string;
             picture: boolean;
             type: string;
+            withdrawn: boolean;
             /** Format: int64 */
             workUpId?: number;
         };
@@ -5713,7 +5759,29 @@ export interface operations {
             };
         };
     };
-    file_2: {
+    corrections: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EntryCorrection"][];
+                };
+            };
+        };
+    };
+    file: {
         parameters: {
             query?: never;
             header?: never;
@@ -5736,6 +5804,33 @@ export interface operations {
             };
         };
     };
+    correct_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FileRight"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptFile"][];
+                };
+            };
+        };
+    };
     takeOff: {
         parameters: {
             query?: never;
@@ -5746,7 +5841,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FileWithdrawn"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -6645,7 +6744,7 @@ export interface operations {
             };
         };
     };
-    file_1: {
+    file_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -8713,7 +8812,7 @@ export interface operations {
             };
         };
     };
-    file: {
+    file_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -8785,7 +8884,7 @@ export interface operations {
             };
         };
     };
-    correct_1: {
+    correct_2: {
         parameters: {
             query?: never;
             header?: never;

@@ -7,6 +7,7 @@
   import { keys } from '../shared/keys.svelte';
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
+  import PropsOff from '../shared/PropsOff.svelte';
   import { moment } from '../shared/words';
 
   const WORKS: Record<Schemas['StageJudged']['works'], string> = {
@@ -169,7 +170,7 @@
               </p>
             {/if}
           {/if}
-          <label class="props"><input type="checkbox" bind:checked={propsOff} /> The props are off</label>
+          <PropsOff bind:off={propsOff} />
           <button class="act" disabled={!does || !propsOff || busy}
             >Put it on the chart <kbd>Enter</kbd></button
           >
@@ -211,13 +212,6 @@
   legend {
     font-weight: 700;
     margin-bottom: 0.3rem;
-  }
-
-  .props {
-    display: flex;
-    gap: 0.6rem;
-    align-items: center;
-    min-height: 44px;
   }
 
   .big {

@@ -262,10 +262,10 @@ describe('the log of a craft', () => {
     render(LogList, { chart: chart({ log }), files, onchanged: vi.fn() });
     const [first, second] = within(screen.getAllByRole('list').at(-1)!).getAllByRole('listitem');
     server.refusal = 'It is gone already.';
-    await files.takeOff(beside);
+    await files.takeOff(beside, 'r');
     await waitFor(() => expect(first!.textContent).toContain('It is gone already.'));
     expect(screen.getAllByText('It is gone already.')).toHaveLength(1);
-    await files.takeOff(alone);
+    await files.takeOff(alone, 'r');
     await waitFor(() => expect(first!.textContent).not.toContain('It is gone already.'));
     expect(second!.textContent).not.toContain('It is gone already.');
     expect(screen.getAllByText('It is gone already.')).toHaveLength(1);

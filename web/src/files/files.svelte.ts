@@ -8,6 +8,8 @@ type KeptFile = Schemas['KeptFile'];
 /** Photos and files of a craft. */
 export class Files extends Doing {
   all = $state.raw<KeptFile[]>([]);
+  /** What was put right of them, newest first. */
+  history = $state.raw<Schemas['EntryCorrection'][]>([]);
   /** The line of the log that was last dealt with; what goes wrong is told there. */
   line = $state<number>();
 
@@ -19,19 +21,29 @@ export class Files extends Doing {
     return `/api/crafts/${encodeURIComponent(this.mark)}/files/${file.id}`;
   }
 
+  /** Those that were not taken off. */
+  get shown(): KeptFile[] {
+    return this.all.filter((file) => !file.withdrawn);
+  }
+
+  get takenOff(): KeptFile[] {
+    return this.all.filter((file) => file.withdrawn);
+  }
+
   /** Those beside a finding of a work-up. */
   beside(workUpId: number, n: number): KeptFile[] {
-    return this.all.filter((file) => file.workUpId === workUpId && file.n === n);
+    return this.shown.filter((file) => file.workUpId === workUpId && file.n === n);
   }
 
   /** Those beside a line of the log. */
   besideLine(line: number): KeptFile[] {
-    return this.all.filter((file) => file.logId === line);
+    return this.shown.filter((file) => file.logId === line);
   }
 
   async look(): Promise<void> {
     await this.run(async () => {
       this.all = await ask(api.GET('/api/crafts/{mark}/files', { params: { path: { mark: this.mark } } }));
+      this.history = this.all.length > 0 ? await this.corrections() : [];
     });
   }
 
@@ -49,11 +61,32 @@ export class Files extends Doing {
     });
   }
 
-  async takeOff(file: KeptFile): Promise<void> {
+  /** Names a file anew, or brings it back; it stays beside what it stood unless it is of the craft alone from now on. */
+  async correct(file: KeptFile, name: string, alone: boolean, reason: string): Promise<void> {
+    const beside = alone ? {} : { workUp: file.workUpId, n: file.n, line: file.logId };
+    await this.change(file, (params) =>
+      ask(api.PUT('/api/crafts/{mark}/files/{id}', { params, body: { name, ...beside, reason } }))
+    );
+  }
+
+  async takeOff(file: KeptFile, reason: string): Promise<void> {
+    await this.change(file, (params) =>
+      ask(api.POST('/api/crafts/{mark}/files/{id}/withdrawal', { params, body: { reason } }))
+    );
+  }
+
+  private async change(
+    file: KeptFile,
+    changed: (params: { path: { mark: string; id: number } }) => Promise<KeptFile[]>
+  ): Promise<void> {
     this.line = file.logId ?? undefined;
     await this.run(async () => {
-      const path = { mark: this.mark, id: file.id };
-      this.all = await ask(api.DELETE('/api/crafts/{mark}/files/{id}', { params: { path } }));
+      this.all = await changed({ path: { mark: this.mark, id: file.id } });
+      this.history = await this.corrections();
     });
+  }
+
+  private corrections(): Promise<Schemas['EntryCorrection'][]> {
+    return ask(api.GET('/api/crafts/{mark}/files/corrections', { params: { path: { mark: this.mark } } }));
   }
 }

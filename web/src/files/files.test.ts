@@ -1,5 +1,7 @@
+import { fireEvent, render, screen, waitFor } from '@testing-library/svelte';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { api } from '../api/client';
+import FileList from './FileList.svelte';
 import { Files } from './files.svelte';
 import { fitted, shrunk } from './shrink';
 
@@ -11,7 +13,8 @@ const FILE = {
   type: 'image/jpeg',
   picture: true,
   at: '2026-11-27T10:00:00Z',
-  bytes: 9
+  bytes: 9,
+  withdrawn: false
 };
 
 describe('photos', () => {
@@ -43,13 +46,45 @@ describe('photos', () => {
     expect(files.address(FILE)).toBe('/api/crafts/A%20B/files/3');
   });
 
-  it('are taken off', async () => {
-    const off = vi.spyOn(api, 'DELETE').mockResolvedValue({ data: [], response: new Response() } as never);
+  it('are taken off with a reason, and brought back as they were', async () => {
+    const off = { ...FILE, withdrawn: true };
+    const answer = (data: unknown) => ({ data, response: new Response() }) as never;
+    const post = vi.spyOn(api, 'POST').mockResolvedValue(answer([off]));
+    const put = vi.spyOn(api, 'PUT').mockResolvedValue(answer([FILE]));
+    vi.spyOn(api, 'GET').mockResolvedValue(answer([{ entryId: 3, before: 'a.jpg', reason: 'r' }]));
     const files = new Files('A');
-    await files.takeOff(FILE);
-    expect(off).toHaveBeenCalledWith('/api/crafts/{mark}/files/{id}', {
-      params: { path: { mark: 'A', id: 3 } }
+    const params = { path: { mark: 'A', id: 3 } };
+    await files.takeOff(FILE, 'another craft');
+    expect(post).toHaveBeenCalledWith('/api/crafts/{mark}/files/{id}/withdrawal', {
+      params,
+      body: { reason: 'another craft' }
     });
-    expect(files.all).toEqual([]);
+    expect([files.shown, files.takenOff]).toEqual([[], [off]]);
+    expect(files.beside(7, 2)).toEqual([]);
+    expect(files.history).toHaveLength(1);
+    await files.correct(off, 'b.jpg', false, 'it was this one');
+    expect(put).toHaveBeenCalledWith('/api/crafts/{mark}/files/{id}', {
+      params,
+      body: { name: 'b.jpg', workUp: 7, n: 2, line: undefined, reason: 'it was this one' }
+    });
+    await files.correct(FILE, 'b.jpg', true, 'of the craft alone');
+    expect(put.mock.calls.at(-1)?.[1]).toMatchObject({
+      body: { name: 'b.jpg', reason: 'of the craft alone' }
+    });
+    expect(JSON.stringify(put.mock.calls.at(-1)?.[1])).not.toContain('workUp');
+  });
+
+  it('are put right in a form that asks why', async () => {
+    const files = new Files('A');
+    files.all = [FILE];
+    const off = vi.spyOn(files, 'takeOff').mockResolvedValue();
+    render(FileList, { files });
+    await fireEvent.click(screen.getByRole('button', { name: 'put right a.jpg' }));
+    const take = screen.getByRole<HTMLButtonElement>('button', { name: 'Take it off' });
+    expect(take.disabled).toBe(true);
+    await fireEvent.input(screen.getByLabelText('What was wrong with it'), { target: { value: 'blurred' } });
+    await fireEvent.click(take);
+    expect(off).toHaveBeenCalledWith(FILE, 'blurred');
+    await waitFor(() => expect(screen.queryByRole('button', { name: 'Take it off' })).toBeNull());
   });
 });

@@ -3,6 +3,7 @@
   import { onMount } from 'svelte';
   import { words } from '../api/client';
   import Notice from '../shared/Notice.svelte';
+  import PropsOff from '../shared/PropsOff.svelte';
   import CraftPicker from './CraftPicker.svelte';
   import { OpenedFor } from './craft.svelte';
   import { ModesState } from './modes.svelte';
@@ -119,6 +120,16 @@
       {:else}
         <p>Nothing to say against it.</p>
       {/each}
+      <h2>On the craft</h2>
+      <PropsOff turns="The arm switch is among them: with the props on nobody tries it at the bench.">
+        <ol>
+          <li>Computer in, radio on, throttle down, craft held down.</li>
+          <li>
+            Flip each switch through its positions, the arm switch last, and watch the FC’s page of modes.
+          </li>
+          <li>It must show what stands here. Where it shows something else, enter what it sends.</li>
+        </ol>
+      </PropsOff>
     </div>
   </div>
 
@@ -237,6 +248,11 @@
 </section>
 
 <style>
+  ol {
+    list-style: decimal;
+    padding-left: 1.4rem;
+  }
+
   .pick {
     max-width: 24rem;
     margin: 0.8rem 0;

@@ -3,6 +3,7 @@
   import { api, ask, type Schemas } from '../api/client';
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
+  import PropsOff from '../shared/PropsOff.svelte';
   import Choice from '../shared/Choice.svelte';
   import { OpenedFor } from './craft.svelte';
   import IntoWorkUp from './IntoWorkUp.svelte';
@@ -36,6 +37,7 @@
   let cornerNames = $derived(shape === 'PLUS' ? names.PLUS : names.X);
   const short = { CLOCKWISE: 'cw', COUNTER_CLOCKWISE: 'ccw' };
   /** What a press on the drawing tells: of an output, counted from 0, or of the prop that sits there. */
+  let propsOff = $state(false);
   let asked = $state<number | 'props'>(0);
   let chosen = $derived.by(() => {
     const line = asked === 'props' ? undefined : seen[asked];
@@ -112,8 +114,8 @@
 <section class="page">
   <h1>Motor map{opened.mark ? ` of ${opened.mark}` : ''}</h1>
   <p class="small">
-    Props off. Drive each output alone at the lowest throttle at which it turns; press what turned. What was
-    not seen stays open.
+    Drive each output alone at the lowest throttle at which it turns; press what turned. What was not seen
+    stays open.
   </p>
   <div class="two">
     <div class="ask">
@@ -144,20 +146,25 @@
         {/each}
         <Choice label="Props by eye" chosen={asked === 'props'} onchoose={() => (asked = 'props')} />
       </div>
-      <p class="small" aria-live="polite">
-        {asked === 'props'
-          ? 'Press each rotor on the side of the way its prop is made to turn.'
-          : `Output ${asked + 1}: press the rotor that turned, on the side of its way. Press again to take it back.`}
-      </p>
-      <RotorPicker
-        {shape}
-        names={cornerNames}
-        {notes}
-        {told}
-        {chosen}
-        label={asked === 'props' ? 'The hand of each prop' : `What output ${asked + 1} turned`}
-        onchoose={press}
-      />
+      {#if asked !== 'props'}
+        <PropsOff bind:off={propsOff} turns="Motors turn here: first take all props off." />
+      {/if}
+      {#if asked === 'props' || propsOff}
+        <p class="small" aria-live="polite">
+          {asked === 'props'
+            ? 'Press each rotor on the side of the way its prop is made to turn.'
+            : `Output ${asked + 1}: press the rotor that turned, on the side of its way. Press again to take it back.`}
+        </p>
+        <RotorPicker
+          {shape}
+          names={cornerNames}
+          {notes}
+          {told}
+          {chosen}
+          label={asked === 'props' ? 'The hand of each prop' : `What output ${asked + 1} turned`}
+          onchoose={press}
+        />
+      {/if}
     </div>
     <div class="answer" aria-live="polite">
       <h2>What follows</h2>

@@ -2,11 +2,13 @@
   import { api, ask, type Schemas } from '../api/client';
   import { Loading } from '../shared/loading.svelte';
   import NumberField from './NumberField.svelte';
+  import PropsOff from '../shared/PropsOff.svelte';
   import Paper from './Paper.svelte';
 
   type Protocol = Schemas['ProtocolRow']['id'];
 
   const solved = new Loading<Schemas['MotorsAnswer']>();
+  let propsOff = $state(false);
   let loopHz = $state<number | null>(4000);
   let spoken = $state<Protocol[]>(['PWM', 'ONESHOT125', 'DSHOT300']);
   let thresholds = $state<(number | null)[]>([null, null, null, null]);
@@ -38,16 +40,18 @@
         <label class="one"><input type="checkbox" value={one.id} bind:group={spoken} /> {one.label}</label>
       {/each}
     </fieldset>
-    <p class="small">Props off. The lowest throttle at which each motor starts and keeps on, %:</p>
-    <div class="four">
-      {#each [0, 1, 2, 3] as i (i)}
-        <NumberField
-          id={`threshold-${i + 1}`}
-          label={`motor ${i + 1}`}
-          bind:value={() => thresholds[i] ?? null, (one) => (thresholds[i] = one)}
-        />
-      {/each}
-    </div>
+    <p class="small">The lowest throttle at which each motor starts and keeps on, %:</p>
+    <PropsOff bind:off={propsOff} turns="Motors turn here: first take all props off.">
+      <div class="four">
+        {#each [0, 1, 2, 3] as i (i)}
+          <NumberField
+            id={`threshold-${i + 1}`}
+            label={`motor ${i + 1}`}
+            bind:value={() => thresholds[i] ?? null, (one) => (thresholds[i] = one)}
+          />
+        {/each}
+      </div>
+    </PropsOff>
   {/snippet}
   {#snippet answer()}
     {#if solved.value && !solved.error}
@@ -67,9 +71,11 @@
       {/if}
       {#if now.calibrate}
         <p><strong>Set the ends of the throttle</strong>, or they start unevenly:</p>
-        <ol>
-          {#each now.steps as step (step)}<li>{step}</li>{/each}
-        </ol>
+        <PropsOff bind:off={propsOff} turns="Battery in with full throttle: first take all props off.">
+          <ol>
+            {#each now.steps as step (step)}<li>{step}</li>{/each}
+          </ol>
+        </PropsOff>
       {/if}
       <table>
         <thead>

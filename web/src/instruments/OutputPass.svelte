@@ -4,6 +4,7 @@
   import CraftPicker from './CraftPicker.svelte';
   import { OpenedFor } from './craft.svelte';
   import NumberField from './NumberField.svelte';
+  import PropsOff from '../shared/PropsOff.svelte';
   import Paper from './Paper.svelte';
 
   const opened = new OpenedFor();
@@ -38,10 +39,11 @@
       {@const now = solved.value}
       <p class="big">Channel {channel} is auxiliary <span class="reading">{now.auxiliary}</span></p>
       {#each now.against as one (one)}<p class="against">{one}</p>{/each}
-      <ol>
-        {#each now.steps as step (step)}<li>{step}</li>{/each}
-      </ol>
-      <p class="caution">Props off while outputs are moved at the bench.</p>
+      <PropsOff turns="Outputs are moved at the bench with the props off, and motors may be among them.">
+        <ol>
+          {#each now.steps as step (step)}<li>{step}</li>{/each}
+        </ol>
+      </PropsOff>
     {/if}
   {/snippet}
 </Paper>

@@ -134,6 +134,8 @@ describe('an instrument opened from a chart', () => {
     open();
     render(MotorMap);
     await waitFor(() => expect(post()).toMatchObject({ shape: 'X' }));
+    expect(screen.queryByRole('button', { name: 'front-right, clockwise' })).toBeNull();
+    await fireEvent.click(screen.getByLabelText('The props are off'));
     for (const rotor of [
       'front-right, clockwise',
       'rear-left, clockwise',
@@ -166,6 +168,7 @@ describe('an instrument opened from a chart', () => {
 
   it('takes a press back, and the hand of a prop by keyboard', async () => {
     render(MotorMap);
+    await fireEvent.click(screen.getByLabelText('The props are off'));
     await fireEvent.click(screen.getByRole('button', { name: 'rear-left, clockwise' }));
     await fireEvent.click(screen.getByText(/^Output 1/));
     await fireEvent.click(screen.getByRole('button', { name: 'rear-left, clockwise' }));

@@ -164,6 +164,13 @@ describe('switches and modes on the screen', () => {
     expect(screen.getByText('Nothing turns it off.').className).toContain('caution');
   });
 
+  it('are tried on the craft only with the props off', async () => {
+    render(Modes);
+    expect(screen.queryByText(/Flip each switch/)).toBeNull();
+    await fireEvent.click(screen.getByLabelText('The props are off'));
+    expect(screen.getByText(/Flip each switch/)).toBeTruthy();
+  });
+
   it('follow a mode that is laid out otherwise', async () => {
     render(Modes);
     await fireEvent.input(screen.getByLabelText('Mode 1 from'), { target: { value: '1300' } });

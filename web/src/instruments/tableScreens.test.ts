@@ -63,6 +63,8 @@ describe('motor protocols', () => {
       steps: ['Throttle up.', 'Pack in.']
     };
     render(MotorProtocols);
+    await waitFor(() => expect(screen.getAllByText(/take all props off/)).toHaveLength(2));
+    await fireEvent.click(screen.getAllByLabelText('The props are off')[0]!);
     await fireEvent.input(await screen.findByLabelText('motor 2'), { target: { value: '6.1' } });
     await waitFor(() => expect(post()).toMatchObject({ thresholds: [6.1], loopHz: 4000 }));
     expect(screen.getByText('6.5 %')).toBeTruthy();

@@ -10,3 +10,4 @@ CREATE TABLE correction (
 );
 CREATE INDEX correction_of_entry ON correction (what, entry_id);
 ALTER TABLE pack_entry ADD COLUMN withdrawn INTEGER NOT NULL DEFAULT 0;
+ALTER TABLE kept_file ADD COLUMN withdrawn INTEGER NOT NULL DEFAULT 0;

@@ -92,6 +92,8 @@ class EveryFieldTest {
     write("POST /api/packs/P1/entries/1/withdrawal", "{\"reason\": \"r\"}");
     write("PUT /api/crafts/W2/log/1", "{\"kind\": \"NOTE\", \"text\": \"x\", \"reason\": \"r\"}");
     write("POST /api/crafts/W2/log/1/withdrawal", "{\"reason\": \"r\"}");
+    write("PUT /api/crafts/W2/files/1", "{\"name\": \"x\", \"workUp\": null, \"n\": 1, \"line\": 1, \"reason\": \"r\"}");
+    write("POST /api/crafts/W2/files/1/withdrawal", "{\"reason\": \"r\"}");
     write("PUT /api/packs/P1/school", "{\"school\": \"" + school + "\"}");
     String sort = """
         {"id": "relay", "label": "Relay", "shortName": "REL", "kind": "PART", "lowestV": 4.5, "highestV": 5.5, "pads": [
@@ -207,7 +209,7 @@ class EveryFieldTest {
     }));
     Set<String> tried = new TreeSet<>();
     WRITES.keySet().forEach(op -> tried.add(op.replaceAll("#.*", "").replaceAll("/crafts/W2", "/crafts/{mark}")
-        .replaceAll("/(work-ups|log|entries)/\\d+", "/$1/{id}").replaceAll("/packs/P1", "/packs/{label}")
+        .replaceAll("/(work-ups|log|entries|files)/\\d+", "/$1/{id}").replaceAll("/packs/P1", "/packs/{label}")
         .replaceAll("/judge/.*", "/judge/{step}").replaceAll("/part-shelf/relay", "/part-shelf/{id}")));
     assertThat(tried).isEqualTo(described);
   }

@@ -51,8 +51,32 @@ class FilesTest {
       assertThat(other.get("/api/crafts/LAPWING/files")).hasSize(1);
       assertThat(other.get("/api/crafts/LAPWING/files").get(0).get("workUpId").asLong()).isEqualTo(other.get("/api/crafts/LAPWING").get("workUps").get(0).get("id").asLong());
     }
-    assertThat(app.ask("DELETE", "/api/crafts/LAPWING/files/" + kept.get("id"), "")).isEmpty();
-    app.refused(404, "GET", "/api/crafts/LAPWING/files/" + kept.get("id"), "");
+  }
+
+  @Test
+  void aFileIsPutRightTakenOffAndBroughtBackAndWhatWasThereStaysInItsHistory(App app) throws IOException {
+    JsonNode files = keep(app, 201, "/api/crafts/SKUA/files?name=wrong.jpg", PHOTO);
+    String file = "/api/crafts/SKUA/files/" + files.get(files.size() - 1).get("id");
+    app.refused(422, "PUT", file, "{\"name\": \"arm.jpg\", \"reason\": \" \"}");
+    app.refused(422, "PUT", file, "{\"name\": \"arm.jpg\", \"line\": 999999, \"reason\": \"r\"}");
+    assertThat(of(app.ask("PUT", file, "{\"name\": \"arm.jpg\", \"reason\": \"named by the camera\"}"), file).get("name").asString()).isEqualTo("arm.jpg");
+    app.refused(422, "POST", file + "/withdrawal", "{\"reason\": \"\"}");
+    assertThat(of(app.ask("POST", file + "/withdrawal", "{\"reason\": \"another craft\"}"), file).get("withdrawn").asBoolean()).isTrue();
+    app.refused(409, "POST", file + "/withdrawal", "{\"reason\": \"twice over\"}");
+    JsonNode history = app.get("/api/crafts/SKUA/files/corrections");
+    assertThat(history.valueStream().map(one -> one.get("before").asString())).containsExactly("arm.jpg", "wrong.jpg");
+    assertThat(history.get(0).get("reason").asString()).isEqualTo("another craft");
+    assertThat(app.send("GET", file, "").statusCode()).as("it can still be looked at").isEqualTo(200);
+    try (App other = App.empty(folder)) {
+      keep(other, 200, "/api/bundles", text(app.send("GET", "/api/crafts/SKUA/bundle", "").body()));
+      assertThat(other.get("/api/crafts/SKUA/files")).isEmpty();
+    }
+    assertThat(of(app.ask("PUT", file, "{\"name\": \"arm.jpg\", \"reason\": \"it was this one\"}"), file).get("withdrawn").asBoolean()).isFalse();
+    assertThat(app.get("/api/crafts/SKUA/files/corrections").get(0).get("before").asString()).isEqualTo("arm.jpg, taken off");
+  }
+
+  private static JsonNode of(JsonNode files, String path) {
+    return files.valueStream().filter(one -> path.endsWith("/" + one.get("id"))).findFirst().orElseThrow();
   }
 
   @Test
@@ -68,7 +92,7 @@ class FilesTest {
           .containsExactly(line.get("text").asString());
     }
     assertThat(keep(app, 422, "/api/crafts/EIDER/files?name=x&line=" + line.get("id"), PHOTO).toString()).contains("no line");
-    app.ask("DELETE", "/api/crafts/GANNET/files/" + kept.get(kept.size() - 1).get("id"), "");
+    app.ask("POST", "/api/crafts/GANNET/files/" + kept.get(kept.size() - 1).get("id") + "/withdrawal", "{\"reason\": \"a trial\"}");
   }
 
   @Test

@@ -29,6 +29,11 @@ public sealed interface Form<T> {
   /** Whether this is a value that the setting can have. */
   boolean allows(T value);
 
+  /** The value nearest to this one that the setting can have. */
+  default T nearest(T value) {
+    return value;
+  }
+
   /** A number from least to most. */
   record Range(double least, double most, String unit) implements Form<Double> {
     public Range {
@@ -64,6 +69,11 @@ public sealed interface Form<T> {
     @Override
     public boolean allows(Double value) {
       return value >= least && value <= most;
+    }
+
+    @Override
+    public Double nearest(Double value) {
+      return Math.max(least, Math.min(most, value));
     }
   }
 
@@ -102,6 +112,11 @@ public sealed interface Form<T> {
     @Override
     public boolean allows(Integer value) {
       return value >= least && value <= most;
+    }
+
+    @Override
+    public Integer nearest(Integer value) {
+      return Math.max(least, Math.min(most, value));
     }
   }
 

@@ -54,8 +54,9 @@ public final class Told {
     return changed.isEmpty() ? USUAL : new Told(changed);
   }
 
+  /** With a setting changed, as far as it can go. */
   public <T> Told changing(Setting<T> setting, UnaryOperator<T> change) {
-    return with(setting, change.apply(get(setting)));
+    return with(setting, setting.form().nearest(change.apply(get(setting))));
   }
 
   /** As on another where the settings meet a condition, and as here elsewhere. */

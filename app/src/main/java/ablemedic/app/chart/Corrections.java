@@ -19,7 +19,7 @@ public class Corrections {
 
   /** What an entry is of. */
   public enum What {
-    LOG, BATTERY
+    LOG, BATTERY, FILE
   }
 
   /**
@@ -45,6 +45,11 @@ public class Corrections {
   /** Those of the entries of a battery, newest first. */
   public List<EntryCorrection> ofBattery(String label) {
     return of(What.BATTERY, "SELECT id FROM pack_entry WHERE label = ?", label);
+  }
+
+  /** Those of the files of a craft, newest first. */
+  public List<EntryCorrection> ofFiles(String mark) {
+    return of(What.FILE, "SELECT id FROM kept_file WHERE mark = ?", mark);
   }
 
   private List<EntryCorrection> of(What what, String entries, String owner) {

@@ -1,5 +1,8 @@
 package ablemedic.app.files;
 
+import ablemedic.app.chart.Corrections;
+import ablemedic.app.chart.Corrections.EntryCorrection;
+import ablemedic.app.chart.Corrections.What;
 import ablemedic.app.http.Refusal;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -19,9 +22,11 @@ public class FileStore {
   public static final int MOST = 200;
 
   private final JdbcClient database;
+  private final Corrections corrections;
 
-  FileStore(JdbcClient database) {
+  FileStore(JdbcClient database, Corrections corrections) {
     this.database = database;
+    this.corrections = corrections;
   }
 
   /**
@@ -30,15 +35,22 @@ public class FileStore {
    * @param workUpId the work-up that it belongs to, if any
    * @param n        the finding of it
    * @param logId    the line of the craft's log that it belongs to, if any
+   * @param withdrawn whether it was taken off; it can be brought back
    */
-  public record KeptFile(long id, @Nullable Long workUpId, @Nullable Integer n, @Nullable Long logId, String name, String type, boolean picture, Instant at, int bytes) {}
+  public record KeptFile(long id, @Nullable Long workUpId, @Nullable Integer n, @Nullable Long logId, String name, String type, boolean picture, Instant at, int bytes, boolean withdrawn) {
+    /** What it is called and beside what it stands, in words. */
+    String said() {
+      String beside = workUpId != null ? ", work-up " + workUpId + (n == null ? "" : ", finding " + n) : logId != null ? ", a line of the log" : "";
+      return name + beside + (withdrawn ? ", taken off" : "");
+    }
+  }
 
   /** Beside what a file stands: a work-up and a finding of it, a line of the log, or nothing but the craft. */
   public record Beside(@Nullable Long workUpId, @Nullable Integer n, @Nullable Long logId) {}
 
   @Transactional
   public void keep(String mark, Beside beside, String name, FileSort sort, byte[] bytes, Instant at) {
-    if (database.sql("SELECT count(*) FROM kept_file WHERE mark = ?").param(mark).query(Integer.class).single() >= MOST) {
+    if (database.sql("SELECT count(*) FROM kept_file WHERE mark = ? AND withdrawn = 0").param(mark).query(Integer.class).single() >= MOST) {
       throw Refusal.conflict("file", "A craft keeps at most " + MOST + " files. Take one off first.");
     }
     database.sql("INSERT INTO kept_file (mark, work_up_id, n, log_id, name, type, entered_at, bytes) VALUES (?, ?, ?, ?, ?, ?, ?, ?)").params(Arrays.asList(mark, beside.workUpId(), beside.n(), beside.logId(), name, sort.type(), at.toString(), bytes)).update();
@@ -46,7 +58,19 @@ public class FileStore {
 
   /** Those of a craft, the oldest first. */
   public List<KeptFile> of(String mark) {
-    return database.sql("SELECT id, work_up_id, n, log_id, name, type, entered_at, length(bytes) AS size FROM kept_file WHERE mark = ? ORDER BY id").param(mark).query((rs, i) -> kept(rs)).list();
+    return database.sql("SELECT id, work_up_id, n, log_id, name, type, entered_at, withdrawn, length(bytes) AS size FROM kept_file WHERE mark = ? ORDER BY id").param(mark).query((rs, i) -> kept(rs)).list();
+  }
+
+  /** What is kept, and not taken off. */
+  public List<KeptFile> shownOf(String mark) {
+    return of(mark).stream().filter(file -> !file.withdrawn()).toList();
+  }
+
+  /** Names a file anew, puts it beside something else, or brings it back; what was there stays in its history. */
+  @Transactional
+  public void correct(KeptFile file, String name, Beside beside, String reason, Instant at) {
+    corrections.add(What.FILE, new EntryCorrection(file.id(), at, file.said(), reason, false));
+    database.sql("UPDATE kept_file SET name = ?, work_up_id = ?, n = ?, log_id = ?, withdrawn = 0 WHERE id = ?").params(Arrays.asList(name, beside.workUpId(), beside.n(), beside.logId(), file.id())).update();
   }
 
   private static KeptFile kept(ResultSet rs) throws SQLException {
@@ -54,7 +78,7 @@ public class FileStore {
     int number = rs.getInt("n");
     Integer n = rs.wasNull() ? null : number;
     String type = rs.getString("type");
-    return new KeptFile(rs.getLong("id"), workUpId, n, number(rs, "log_id"), rs.getString("name"), type, FileSort.ofType(type).isPicture(), Instant.parse(rs.getString("entered_at")), rs.getInt("size"));
+    return new KeptFile(rs.getLong("id"), workUpId, n, number(rs, "log_id"), rs.getString("name"), type, FileSort.ofType(type).isPicture(), Instant.parse(rs.getString("entered_at")), rs.getInt("size"), rs.getBoolean("withdrawn"));
   }
 
   private static @Nullable Long number(ResultSet rs, String column) throws SQLException {
@@ -71,8 +95,13 @@ public class FileStore {
     return database.sql("SELECT bytes FROM kept_file WHERE id = ?").param(id).query((rs, i) -> rs.getBytes(1)).single();
   }
 
+  /** Takes a file off; so many that were taken off stay, the newest. */
   @Transactional
-  public void takeOff(long id) {
-    database.sql("DELETE FROM kept_file WHERE id = ?").param(id).update();
+  public void takeOff(String mark, KeptFile file, String reason, Instant at) {
+    corrections.add(What.FILE, new EntryCorrection(file.id(), at, file.said(), reason, true));
+    database.sql("UPDATE kept_file SET withdrawn = 1 WHERE id = ?").param(file.id()).update();
+    database.sql("""
+        DELETE FROM kept_file WHERE mark = :mark AND withdrawn = 1 AND id NOT IN (
+          SELECT entry_id FROM correction WHERE what = 'FILE' AND withdrawn = 1 GROUP BY entry_id ORDER BY max(id) DESC LIMIT :most)""").param("mark", mark).param("most", MOST).update();
   }
 }

@@ -1,11 +1,17 @@
 package ablemedic.app.files;
 
+import ablemedic.app.chart.Corrections.EntryCorrection;
+import ablemedic.app.chart.Corrections;
 import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.files.FileStore.Beside;
 import ablemedic.app.files.FileStore.KeptFile;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.workup.WorkUpStore;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.io.InputStream;
 import java.time.Clock;
@@ -15,10 +21,11 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -34,10 +41,25 @@ class FilesController {
   private final CraftStore crafts;
   private final CraftLog log;
   private final WorkUpStore workUps;
+  private final Corrections corrections;
   private final Clock clock;
 
-  FilesController(FileStore files, CraftStore crafts, CraftLog log, WorkUpStore workUps, Clock clock) {
+  /**
+   * A file put right.
+   *
+   * @param workUp the work-up that it belongs to
+   * @param n      the finding of it
+   * @param line   the line of the craft's log that it belongs to
+   */
+  record FileRight(@NotNull(message = "says what it is called") @Size(max = LONGEST_NAME, message = "has at most 120 letters") String name, @Nullable Long workUp, @Nullable Integer n, @Nullable Long line,
+      @NotBlank(message = "says what was wrong with it") @Size(max = 400, message = "has at most 400 letters") String reason) {}
+
+  /** A file taken off. */
+  record FileWithdrawn(@NotBlank(message = "says what was wrong with it") @Size(max = 400, message = "has at most 400 letters") String reason) {}
+
+  FilesController(FileStore files, Corrections corrections, CraftStore crafts, CraftLog log, WorkUpStore workUps, Clock clock) {
     this.files = files;
+    this.corrections = corrections;
     this.crafts = crafts;
     this.log = log;
     this.workUps = workUps;
@@ -66,17 +88,7 @@ class FilesController {
       throw Refusal.wrong("file", "A file of more than " + FileStore.LARGEST / 1024 / 1024 + " MB is not kept. Photos are made smaller by the page.");
     }
     FileSort sort = FileSort.of(bytes).orElseThrow(() -> Refusal.wrong("file", "Photos (JPEG, PNG, WEBP), PDF and plain text are kept; this is none of them."));
-    if (workUp != null && !workUps.get(workUp).mark().equals(known)) {
-      throw Refusal.wrong("workUp", "Work-up " + workUp + " is of another craft.");
-    }
-    if (n != null && (workUp == null || n < 1 || n > workUps.version(workUp))) {
-      throw Refusal.wrong("n", "There is no finding " + n + " in it.");
-    }
-    if (line != null && log.of(known).stream().noneMatch(one -> one.id() == line)) {
-      throw Refusal.wrong("line", "The log of " + known + " has no line " + line + ".");
-    }
-    String called = name.strip().isEmpty() ? "file" : name.strip();
-    files.keep(known, new Beside(workUp, n, line), called.length() > LONGEST_NAME ? called.substring(0, LONGEST_NAME) : called, sort, bytes, clock.instant());
+    files.keep(known, beside(known, workUp, n, line), called(name), sort, bytes, clock.instant());
     return files.of(known);
   }
 
@@ -88,10 +100,48 @@ class FilesController {
         .header(HttpHeaders.CONTENT_DISPOSITION, (file.picture() ? "inline" : "attachment") + "; filename=\"" + file.name().replaceAll("[^A-Za-z0-9._-]", "_") + "\"").body(files.bytes(id));
   }
 
-  @DeleteMapping("/{id}")
-  List<KeptFile> takeOff(@PathVariable String mark, @PathVariable long id) {
+  /** Names a file anew, puts it beside something else, or brings back one that was taken off. */
+  @PutMapping("/{id}")
+  List<KeptFile> correct(@PathVariable String mark, @PathVariable long id, @RequestBody @Valid FileRight right) {
     String known = crafts.get(mark).mark();
-    files.takeOff(files.get(known, id).id());
+    Beside beside = beside(known, right.workUp(), right.n(), right.line());
+    files.correct(files.get(known, id), called(right.name()), beside, right.reason().strip(), clock.instant());
     return files.of(known);
+  }
+
+  /** Takes a file off: it is shown no more but in the history, from where it can be brought back. */
+  @PostMapping("/{id}/withdrawal")
+  List<KeptFile> takeOff(@PathVariable String mark, @PathVariable long id, @RequestBody @Valid FileWithdrawn withdrawn) {
+    String known = crafts.get(mark).mark();
+    KeptFile file = files.get(known, id);
+    if (file.withdrawn()) {
+      throw Refusal.conflict("id", file.name() + " was taken off already.");
+    }
+    files.takeOff(known, file, withdrawn.reason().strip(), clock.instant());
+    return files.of(known);
+  }
+
+  /** What was put right of the files of a craft, newest first. */
+  @GetMapping("/corrections")
+  List<EntryCorrection> corrections(@PathVariable String mark) {
+    return corrections.ofFiles(crafts.get(mark).mark());
+  }
+
+  private Beside beside(String mark, @Nullable Long workUp, @Nullable Integer n, @Nullable Long line) {
+    if (workUp != null && !workUps.get(workUp).mark().equals(mark)) {
+      throw Refusal.wrong("workUp", "Work-up " + workUp + " is of another craft.");
+    }
+    if (n != null && (workUp == null || n < 1 || n > workUps.version(workUp))) {
+      throw Refusal.wrong("n", "There is no finding " + n + " in it.");
+    }
+    if (line != null && log.of(mark).stream().noneMatch(one -> one.id() == line)) {
+      throw Refusal.wrong("line", "The log of " + mark + " has no line " + line + ".");
+    }
+    return new Beside(workUp, n, line);
+  }
+
+  private static String called(String name) {
+    String called = name.strip().isEmpty() ? "file" : name.strip();
+    return called.length() > LONGEST_NAME ? called.substring(0, LONGEST_NAME) : called;
   }
 }

@@ -69,7 +69,7 @@ class BundleReader {
         packs(row.mark()),
         database.sql("SELECT * FROM firmware_family WHERE id IN (SELECT family FROM snapshot WHERE mark = ?) ORDER BY id").param(row.mark())
             .query((rs, n) -> new FamilyOf(rs.getString("id"), at(rs, "entered_at"), rs.getString("body"))).list(),
-        files.of(row.mark()).stream().map(one -> new FileOf(one.workUpId() == null ? null : numbers.workUp(one.workUpId()), one.n(), one.logId() == null ? null : numbers.line(one.logId()), one.name(), one.at(), files.bytes(one.id()))).toList());
+        files.shownOf(row.mark()).stream().map(one -> new FileOf(one.workUpId() == null ? null : numbers.workUp(one.workUpId()), one.n(), one.logId() == null ? null : numbers.line(one.logId()), one.name(), one.at(), files.bytes(one.id()))).toList());
   }
 
   private WorkUpOf workUp(long id, LocalNumbers numbers) {
