@@ -4372,6 +4372,7 @@ export interface components {
                 [key: string]: string;
             };
             override?: string;
+            sure?: boolean;
             /** @enum {string} */
             sureness: "SURE" | "FAIRLY" | "DOUBTFUL";
             told?: string;
@@ -4896,6 +4897,7 @@ export interface components {
                 [key: string]: string;
             };
             stepId: string;
+            sure?: boolean;
             told?: string;
             /** Format: int64 */
             version: number;

@@ -1,4 +1,4 @@
-import { api, ask, words, type Schemas } from '../api/client';
+import { api, ask, Problem, words, type Schemas } from '../api/client';
 
 type View = Schemas['SetUpView'];
 type Step = Schemas['StepToDo'];
@@ -14,6 +14,9 @@ export class SetUpState {
   outcomes = $state<Record<string, string>>({});
   numbers = $state<Record<string, string>>({});
   told = $state('');
+  /** A number told that was asked back; entered again as it is, it counts. */
+  private askedBack = '';
+  private wrong: string[] = [];
 
   constructor(readonly mark: string) {}
 
@@ -66,11 +69,13 @@ export class SetUpState {
     }
     this.busy = true;
     this.error = '';
+    this.wrong = [];
     try {
       this.view = await act();
       return true;
     } catch (thrown) {
       this.error = words(thrown);
+      this.wrong = thrown instanceof Problem ? thrown.errors.map((one) => one.where) : [];
       return false;
     } finally {
       this.busy = false;
@@ -98,8 +103,11 @@ export class SetUpState {
       stepId: step.id,
       outcomes: $state.snapshot(this.outcomes),
       numbers: $state.snapshot(this.numbers),
-      ...(step.told ? { told: this.told.trim() } : {})
+      ...(step.told
+        ? { told: this.told.trim(), sure: this.askedBack !== '' && this.askedBack === this.told }
+        : {})
     };
+    const told = this.told;
     if (
       await this.doing(() => ask(api.POST('/api/crafts/{mark}/set-up/steps', { params: this.path, body })))
     ) {
@@ -107,6 +115,7 @@ export class SetUpState {
       this.chosen = step.id;
       this.clear();
     }
+    this.askedBack = this.wrong.includes('told') ? told : '';
   }
 
   /** Settles a conflict of the record, and looks anew at what the set-up waits for. */

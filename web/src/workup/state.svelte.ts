@@ -33,6 +33,8 @@ export class WorkUpState extends Doing {
   written = $state<Record<string, string>>({});
   /** The number told along with the answer, where the check asks for one. */
   told = $state('');
+  /** A number told that was asked back; entered again as it is, it counts. */
+  private askedBack = '';
   sureness = $state<Sureness>('SURE');
   /** Which of several questions is asked, where they are asked one after the other. */
   asking = $state(0);
@@ -177,7 +179,8 @@ export class WorkUpState extends Doing {
     if (!card || !view || !(override || this.complete)) {
       return;
     }
-    await this.send(() =>
+    const told = this.told;
+    const done = await this.send(() =>
       api.POST('/api/work-ups/{id}/findings', {
         params: { path: { id: this.id } },
         body: {
@@ -186,11 +189,13 @@ export class WorkUpState extends Doing {
           outcomes: { ...this.picks },
           numbers: this.numbers(),
           told: card.told ? this.told : undefined,
+          sure: this.askedBack !== '' && this.askedBack === this.told,
           sureness: this.sureness,
           override
         }
       })
     );
+    this.askedBack = !done && this.wrong.some((one) => one.where === 'told') ? told : '';
   }
 
   /** Records what a snapshot of the settings holds. */

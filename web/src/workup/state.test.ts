@@ -27,14 +27,19 @@ interface Sent {
   body?: unknown;
   params?: unknown;
 }
-const { sent, reply } = vi.hoisted(() => ({ sent: [] as Sent[], reply: { view: {} as object } }));
+const { sent, reply } = vi.hoisted(() => ({
+  sent: [] as Sent[],
+  reply: { view: {} as object, refused: undefined as object | undefined }
+}));
 
 vi.mock('../api/client', async (original) => {
   const call =
     (method: string) =>
     async (path: string, init: { body?: unknown; params?: unknown } = {}) => {
       sent.push({ method, path, body: init.body, params: init.params });
-      return { data: reply.view, response: new Response() };
+      return reply.refused
+        ? { error: reply.refused, response: new Response(null, { status: 409 }) }
+        : { data: reply.view, response: new Response() };
     };
   return {
     ...(await original<object>()),
@@ -45,6 +50,7 @@ vi.mock('../api/client', async (original) => {
 describe('a work-up on the screen', () => {
   beforeEach(() => {
     sent.length = 0;
+    reply.refused = undefined;
     reply.view = view();
   });
 
@@ -69,6 +75,22 @@ describe('a work-up on the screen', () => {
     work.told = '16.4';
     await work.record();
     expect(sent.at(-1)).toMatchObject({ body: { numbers: { seen: '47' }, told: '16.4' } });
+  });
+
+  it('enters a number that was asked back when it is entered again as it is, and no other', async () => {
+    reply.view = view({ next: { ...card, told: { quantity: 'voltage', words: [] } } });
+    const work = new WorkUpState(3);
+    await work.load();
+    work.press('1');
+    work.told = '25';
+    reply.refused = { detail: 'Never.', errors: [{ where: 'told', right: 'Look once more.' }] };
+    await work.record();
+    expect(sent.at(-1)).toMatchObject({ body: { told: '25', sure: false } });
+    work.told = '16';
+    await work.record();
+    expect(sent.at(-1)).toMatchObject({ body: { told: '16', sure: false } });
+    await work.record();
+    expect(sent.at(-1)).toMatchObject({ body: { told: '16', sure: true } });
   });
 
   it('records what was chosen on the version it has seen, and clears the entry', async () => {

@@ -67,4 +67,20 @@ class CorrectionsTest {
     assertThat(app.ask("POST", entry + "/withdrawal", "{\"reason\": \"of another battery\"}").get("entries")).isEmpty();
     app.refused(404, "POST", entry + "/withdrawal", "{\"reason\": \"twice over\"}");
   }
+
+  @Test
+  void aVoltageThatThisBatterySeldomShowsIsAskedBackInACheck() {
+    app.enterWired("VOLTS", "STACK");
+    app.runRoutine("VOLTS");
+    JsonNode workUp = app.ask("POST", "/api/work-ups", """
+        {"mark": "VOLTS", "kind": "voltage", "complaint": "wrong voltage", "occasion": "LONG_REST", "seen": {}}""");
+    String findings = "/api/work-ups/" + workUp.get("id") + "/findings";
+    String found = "{\"version\": " + workUp.get("version") + ", \"checkId\": \"shown-full\", \"written\": \"16.4\", \"told\": \"%s\", \"sure\": %s, \"sureness\": \"SURE\", \"override\": \"powered at the bench already\"}";
+    for (String seldom : new String[] {"25", "8"}) {
+      JsonNode refused = app.refused(409, "POST", findings, found.formatted(seldom, false));
+      assertThat(refused.get("errors").get(0).get("where").asString()).isEqualTo("told");
+      assertThat(refused.get("detail").asString()).contains("4-cell battery").contains("enter it again");
+    }
+    assertThat(app.ask("POST", findings, found.formatted("25", true)).get("version").asLong()).isGreaterThan(workUp.get("version").asLong());
+  }
 }

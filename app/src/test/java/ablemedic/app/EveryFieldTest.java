@@ -71,7 +71,7 @@ class EveryFieldTest {
     write("POST /api/work-ups", "{\"mark\": \"W2\", \"kind\": \"take-off\", \"complaint\": \"x\", \"occasion\": \"BUILD\", \"seen\": {\"manner\": \"flips\"}, \"numbers\": {},"
         + " \"before\": [{\"checkId\": \"arrow\", \"outcomes\": {\"seen\": \"forward\"}, \"numbers\": {\"seen\": \"1 V\"}, \"told\": \"1 V\"}]}");
     write("POST " + work + "/findings", """
-        {"version": 1, "checkId": "arrow", "outcomes": {"seen": "forward"}, "written": "1 V", "numbers": {"seen": "1 V"}, "told": "1 V", "sureness": "SURE",
+        {"version": 1, "checkId": "arrow", "outcomes": {"seen": "forward"}, "written": "1 V", "numbers": {"seen": "1 V"}, "told": "1 V", "sure": true, "sureness": "SURE",
          "override": "x"}""");
     write("POST " + work + "/skips", "{\"version\": 1, \"checkId\": \"arrow\"}");
     write("POST " + work + "/suspicions", "{\"version\": 1, \"faultId\": \"x\", \"words\": \"w\"}");
@@ -177,7 +177,7 @@ class EveryFieldTest {
     write("POST /api/crafts/W2/radio-off", "{\"outcomes\": {\"does\": \"stop\"}, \"after\": \"1.7\", \"propsOff\": true}");
     write("POST /api/crafts/W2/radio-off/judge", "{\"outcomes\": {\"does\": \"stop\"}, \"after\": \"1.7\"}");
     write("POST /api/crafts/W2/set-up", "{\"occasion\": \"SEASON\"}");
-    write("POST /api/crafts/W2/set-up/steps", "{\"version\": 1, \"stepId\": \"bind\", \"outcomes\": {\"seen\": \"moves\"}, \"numbers\": {\"x\": \"1\"}, \"told\": \"1\"}");
+    write("POST /api/crafts/W2/set-up/steps", "{\"version\": 1, \"stepId\": \"bind\", \"outcomes\": {\"seen\": \"moves\"}, \"numbers\": {\"x\": \"1\"}, \"told\": \"1\", \"sure\": true}");
     write("POST /api/crafts/W2/set-up/end", "{\"version\": 1, \"reason\": \"x\"}");
     write("POST /api/instruments/version-pairs", "{\"versions\": {\"BOARD\": \"1.2\"}}");
     write("POST /api/firmware-families/rows", """

@@ -81,7 +81,17 @@ final class Misrecorded {
     Occasion occasion = Occasion.values()[random.nextInt(Occasion.values().length)];
     Diagnosis<Craft> diagnosis = new Diagnosis<>(Specialities.book(required, Meter.USUAL), Assumptions.USUAL);
     return body.flatMap(is -> Stream.generate(() -> outOfDate ? other(diagnosis, occasion) : recorded(diagnosis, required)).limit(9)
-        .flatMap(faults -> complaint(required.craft(), is, faults).map(complaint -> new Drawn(required.craft(), is, faults, complaint, occasion, diagnosis)).stream()).findFirst());
+        .flatMap(faults -> complaint(required.craft(), is, faults).map(complaint -> complaining(new Drawn(required.craft(), is, faults, complaint, occasion, diagnosis))).stream()).findFirst());
+  }
+
+  /** Of several conflicts those that the complaint is of; the others stay on the craft, and its record tells of them until they are settled. */
+  private static Drawn complaining(Drawn drawn) {
+    List<Fault<Craft>> of = drawn.faults().stream().filter(fault -> drawn.complaint().isMadeOf(fault.applyTo(drawn.body()))).toList();
+    if (of.isEmpty() || of.size() == drawn.faults().size()) {
+      return drawn;
+    }
+    Craft body = new Hypothesis<>(drawn.faults().stream().filter(fault -> !of.contains(fault)).toList()).applyTo(drawn.body());
+    return new Drawn(drawn.sheet(), body, of, drawn.complaint(), drawn.occasion(), drawn.diagnosis());
   }
 
   /** A record with one more entry wrong. */

@@ -40,6 +40,8 @@ public final class ArmingSettings {
   public static final Setting<ModeRange> LEVEL = board(MODES, "mode-level", "switch of self-level", new ModeRange(6, 1700, 2100), RANGE);
   /** Where its sounder calls. */
   public static final Setting<ModeRange> SOUNDER = board(MODES, "mode-sounder", "switch of the sounder", ModeRange.NONE, RANGE);
+  /** Every switch that has a range. */
+  public static final List<Setting<ModeRange>> SWITCHES = List.of(ARM, LEVEL, SOUNDER);
   /** Tilt above which it does not arm. Schools: 25 (usual, safest), 45 (rough ground), 180 (so that it can right itself). Common practice. */
   public static final Setting<Double> TILT = board(ARMING, "arm-tilt", "arming tilt", 25.0, new Range(1, 180, "°"));
   /** The throttle counts as down below this, microseconds. */

@@ -67,6 +67,11 @@ public interface Check<S> {
     throw new IllegalStateException(id() + " asks for no number to be told");
   }
 
+  /** What speaks against such a number on this craft, so that it is asked back; nothing where it may well be. */
+  default Optional<String> unlikely(S sound, double number) {
+    return Optional.empty();
+  }
+
   /** Names the check with the number told, so that predictions for two numbers are told apart. */
   default String key() {
     return id();

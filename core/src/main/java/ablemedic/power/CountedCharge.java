@@ -88,6 +88,11 @@ record CountedCharge(String id, OptionalDouble backAh) implements Check<Craft> {
   }
 
   @Override
+  public Optional<String> unlikely(Craft sound, double ampereHours) {
+    return Optional.of(BatteryEntry.charge(sound.electrics().sheet().pack(), 1000 * ampereHours).why()).filter(why -> !why.isEmpty());
+  }
+
+  @Override
   public Check<Craft> told(double ampereHours) {
     return new CountedCharge(id, OptionalDouble.of(ampereHours));
   }

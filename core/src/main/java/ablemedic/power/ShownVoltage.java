@@ -104,6 +104,11 @@ record ShownVoltage(String id, String with, double charge, Meter meter, Optional
   }
 
   @Override
+  public Optional<String> unlikely(Craft sound, double volts) {
+    return Optional.of(BatteryEntry.atRest(sound.electrics().sheet().pack(), volts).why()).filter(why -> !why.isEmpty());
+  }
+
+  @Override
   public Check<Craft> told(double volts) {
     return new ShownVoltage(id, with, charge, meter, OptionalDouble.of(volts));
   }

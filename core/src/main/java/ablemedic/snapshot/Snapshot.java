@@ -1,12 +1,15 @@
 package ablemedic.snapshot;
 
+import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
+import ablemedic.craft.ModeRange;
 import ablemedic.told.Setting;
 import ablemedic.told.Told;
 import java.util.Collections;
 import java.util.List;
 import java.util.SortedSet;
 import java.util.TreeSet;
+import java.util.function.Predicate;
 
 /**
  * What a listing says that a craft was told.
@@ -18,8 +21,32 @@ public record Snapshot(Told told, SortedSet<Setting<?>> held) {
   /** A listing rounds its numbers, to this share of them or better. */
   private static final double LISTED_TO = 1e-5;
 
+  /** One that holds less of what an earlier one held is a part of a listing. Common practice, no source. */
+  private static final double WHOLE = 0.5;
+
   public Snapshot {
     held = Collections.unmodifiableSortedSet(new TreeSet<>(held));
+  }
+
+  /**
+   * This listing where an earlier one had lines of switches that it lacks: a listing of all settings leaves a switch out that has no range,
+   * so they have none any more.
+   *
+   * @param named whether the version has a name for a setting; of what it can't name its listings say nothing
+   */
+  public Snapshot since(Snapshot before, Predicate<Setting<?>> named) {
+    List<Setting<ModeRange>> gone = ArmingSettings.SWITCHES.stream().filter(before.held::contains).filter(one -> !held.contains(one)).filter(named).toList();
+    long still = before.held.stream().filter(held::contains).count();
+    if (gone.isEmpty() || still < WHOLE * (before.held.size() - gone.size())) {
+      return this;
+    }
+    Told lost = told;
+    SortedSet<Setting<?>> more = new TreeSet<>(held);
+    for (Setting<ModeRange> one : gone) {
+      lost = lost.with(one, ModeRange.NONE);
+      more.add(one);
+    }
+    return new Snapshot(lost, more);
   }
 
   /** The craft with what the listing holds in place of what its sheet has. */

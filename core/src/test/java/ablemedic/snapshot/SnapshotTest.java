@@ -3,9 +3,11 @@ package ablemedic.snapshot;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import ablemedic.Specialities;
+import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Outlook;
+import ablemedic.craft.ModeRange;
 import ablemedic.craft.PortSettings;
 import ablemedic.craft.Settings;
 import ablemedic.diagnosis.Assumptions;
@@ -37,6 +39,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -251,5 +254,37 @@ class SnapshotTest {
       assertThat(behind.likelihood(Reading.Chosen.of(ListingCheck.LISTED)) > 0.5).as(fault.describe(SOUND))
           .isEqualTo(plain.likelihood(Reading.Chosen.of(ListingCheck.LISTED)) > 0.5);
     }
+  }
+
+  /** A listing of all settings without the lines of some settings. */
+  private static Snapshot without(Craft craft, Predicate<String> line) {
+    String text = ALDER.listing(craft.told()).lines().filter(Predicate.not(line)).collect(Collectors.joining("\n"));
+    var understood = ALDER.read(Listing.read(text.getBytes(StandardCharsets.UTF_8)));
+    return new Snapshot(understood.told(), understood.held());
+  }
+
+  @Test
+  void switchesThatALaterListingHasNoLineOfAreLostAndAllAreOfferedBack() {
+    Craft craft = SOUND.with(ArmingSettings.SOUNDER, new ModeRange(7, 1700, 2100));
+    Snapshot before = listed(craft);
+    Snapshot after = without(craft, line -> line.contains("mode_"));
+    assertThat(after.held()).doesNotContain(ArmingSettings.ARM);
+    Snapshot lost = after.since(before, ALDER::names);
+    assertThat(PutBack.list(before, lost, ALDER)).extracting(one -> one.setting().id() + " " + one.line().isPresent())
+        .containsExactlyInAnyOrder("mode-arm true", "mode-level true", "mode-sounder true");
+    assertThat(Change.between(before, lost, craft, Specialities.complaints(craft, Meter.USUAL), List.of()))
+        .filteredOn(change -> change.setting().equals(ArmingSettings.ARM)).singleElement()
+        .satisfies(change -> assertThat(change.causes()).isNotEmpty());
+    assertThat(without(craft, line -> line.contains("mode_")).since(lost, ALDER::names)).as("lost once, lost in the next one too").isEqualTo(lost);
+  }
+
+  @Test
+  void aPartOfAListingOrAVersionWithoutTheNameSaysNothingOfSwitches() {
+    Snapshot before = listed(SOUND);
+    Snapshot part = without(SOUND, line -> !line.contains("volt"));
+    assertThat(part.since(before, ALDER::names)).isSameAs(part);
+    Snapshot after = without(SOUND, line -> line.contains("mode_"));
+    assertThat(after.since(before, setting -> false)).isSameAs(after);
+    assertThat(before.since(after, ALDER::names)).isSameAs(before);
   }
 }

@@ -134,6 +134,17 @@ public class SnapshotStore {
     return families.shipped(row.family()).isPresent() ? read.of(row.id(), id -> reading(row)) : reading(row);
   }
 
+  /** What a craft was told by a snapshot, seen beside the one before it; nothing where its family is not known any more. */
+  public Optional<Snapshot> snapshot(Row row) {
+    return snapshot(row, of(row.mark()).stream().filter(one -> one.number() < row.number()).toList());
+  }
+
+  /** @param before those before it, newest first */
+  private Optional<Snapshot> snapshot(Row row, List<Row> before) {
+    return read(row).snapshot().map(own -> before.stream().findFirst().flatMap(last -> snapshot(last, before.subList(1, before.size())))
+        .map(last -> own.since(last, families.dictionary(row.family(), row.version())::names)).orElse(own));
+  }
+
   private Read reading(Row row) {
     Listing listing = Listing.read(file(row));
     return new Read(listing, families.find(row.family()).filter(family -> family.version(row.version()).isPresent())
@@ -157,6 +168,6 @@ public class SnapshotStore {
   public List<TakenListing> toTake(String mark, Collection<String> taken, Craft sheet, Supplier<Optional<Check<Craft>>> amiss, Collection<Fault<Craft>> faults) {
     List<Row> rows = of(mark);
     return IntStream.range(0, rows.size()).filter(i -> i < TO_TAKE || taken.contains(ListingCheck.id(rows.get(i).id()))).mapToObj(rows::get)
-        .flatMap(row -> read(row).snapshot().stream().map(snapshot -> TakenListing.of(row.id(), row.number(), snapshot, sheet, amiss, faults))).toList();
+        .flatMap(row -> snapshot(row).stream().map(snapshot -> TakenListing.of(row.id(), row.number(), snapshot, sheet, amiss, faults))).toList();
   }
 }

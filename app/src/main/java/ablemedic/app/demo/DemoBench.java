@@ -243,7 +243,7 @@ public class DemoBench {
     if (step.check() != null) {
       recording.keep(workUps.find(id, version, step.check(),
           step.outcomes() != null ? step.outcomes() : step.outcome() == null ? Map.of() : Map.of(Entered.ONLY, step.outcome()),
-          step.numbers() != null ? step.numbers() : step.written() == null ? Map.of() : Map.of(Entered.ONLY, step.written()), step.told(),
+          step.numbers() != null ? step.numbers() : step.written() == null ? Map.of() : Map.of(Entered.ONLY, step.written()), new WorkUps.Told(step.told(), false),
           step.sureness() == null ? Sureness.SURE : step.sureness(), "", at));
     } else if (step.fix() != null && step.fault() != null) {
       recording.keep(workUps.fix(id, version, step.fault(), step.fix(), "", at));
@@ -283,7 +283,7 @@ public class DemoBench {
       SetUpOrder.Placed next = standing.order().steps().get(0);
       at = at.plusSeconds(Math.round(next.minutes() * 60));
       SoundAnswers given = SoundAnswers.of(next.made().check(), standing.craft());
-      setUps.give(standing.run(), next.made().id(), given.outcomes(), given.numbers(), given.told(), at);
+      setUps.give(standing.run(), next.made().id(), given.outcomes(), given.numbers(), given.told(), false, at);
     }
   }
 

@@ -213,6 +213,22 @@ public record Entered(Map<String, String> outcomes, Map<String, Number> numbers)
     return new Entered(Map.of(id, word), Map.of());
   }
 
+  /**
+   * The number that is told along with a check, as people write it; nothing where the check asks for none.
+   *
+   * @param sure whether it was asked back and is right
+   */
+  public static @Nullable Double told(Check<Craft> check, Craft sound, @Nullable String text, boolean sure) {
+    if (check.toTell().isEmpty()) {
+      return null;
+    }
+    double number = told(check.toTell().get(), text);
+    check.unlikely(sound, number).filter(why -> !sure).ifPresent(why -> {
+      throw Refusal.conflict("told", why + " Look once more; if it is right, enter it again as it is.");
+    });
+    return number;
+  }
+
   /** The number that is told along with a check, as people write it. */
   public static double told(Scale scale, @Nullable String text) {
     if (text == null || text.isBlank()) {

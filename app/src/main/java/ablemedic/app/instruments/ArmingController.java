@@ -53,7 +53,7 @@ class ArmingController {
     double throttle = Asked.within("throttle", asked.throttle(), 0, 1, "of its travel");
     double lying = Asked.within("lyingDeg", asked.lyingDeg(), 0, 180, "°");
     Optional<Row> newest = asked.listed() ? snapshots.of(crafts.get(asked.mark()).mark()).stream().findFirst() : Optional.empty();
-    var snapshot = newest.map(row -> snapshots.read(row).snapshot().orElseThrow(() -> Refusal.conflict("listed", "The family “" + row.family()
+    var snapshot = newest.map(row -> snapshots.snapshot(row).orElseThrow(() -> Refusal.conflict("listed", "The family “" + row.family()
         + "” of the newest snapshot is not known any more. Enter it again to read it.")));
     Craft craft = snapshot.map(one -> one.on(sheet)).orElse(sheet);
     Arming arming = Arming.of(CraftLines.onSheet(sheet), craft,

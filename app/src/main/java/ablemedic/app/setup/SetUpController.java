@@ -100,7 +100,7 @@ class SetUpController {
   record StepGiven(long version, @NotBlank(message = "names a step") @Size(max = 200, message = "names a step") String stepId,
       @Nullable @Size(max = 10, message = "has at most ten answers") Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> outcomes,
       @Nullable @Size(max = 10, message = "has at most ten numbers") Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> numbers,
-      @Nullable @Size(max = 40, message = "has at most 40 letters") String told) {}
+      @Nullable @Size(max = 40, message = "has at most 40 letters") String told, @Nullable Boolean sure) {}
 
   record Ending(long version, @NotNull(message = "is there, if empty") @Size(max = 400, message = "has at most 400 letters") String reason) {}
 
@@ -158,7 +158,7 @@ class SetUpController {
   @PostMapping("/api/crafts/{mark}/set-up/steps")
   SetUpView give(@PathVariable String mark, @RequestBody @Valid StepGiven given) {
     Run run = open(mark, given.version());
-    setUps.give(run, given.stepId(), given.outcomes() == null ? Map.of() : given.outcomes(), given.numbers() == null ? Map.of() : given.numbers(), given.told(), clock.instant());
+    setUps.give(run, given.stepId(), given.outcomes() == null ? Map.of() : given.outcomes(), given.numbers() == null ? Map.of() : given.numbers(), given.told(), Boolean.TRUE.equals(given.sure()), clock.instant());
     return view(run.mark());
   }
 

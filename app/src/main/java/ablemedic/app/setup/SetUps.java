@@ -232,7 +232,7 @@ public class SetUps implements Due.Source {
    * @throws Refusal where the step is not one of this set-up, must wait for another, or the answer cannot be read
    */
   @Transactional
-  public Given give(Run run, String stepId, Map<String, String> outcomes, Map<String, String> numbers, @Nullable String told, Instant at) {
+  public Given give(Run run, String stepId, Map<String, String> outcomes, Map<String, String> numbers, @Nullable String told, boolean sure, Instant at) {
     Standing standing = standing(run, at);
     Made made = standing.setUp().steps().stream().filter(one -> one.id().equals(stepId)).findFirst()
         .orElseThrow(() -> Refusal.unknown("step", "This set-up has no step “" + stepId + "”."));
@@ -241,7 +241,8 @@ public class SetUps implements Due.Source {
       throw Refusal.conflict("step", "“" + made.check().title(standing.craft()) + "” waits. " + standing.waiting().get(made));
     }
     Check<Craft> asked = made.check();
-    Check<Craft> check = asked.toTell().map(scale -> asked.told(Entered.told(scale, told))).orElse(asked);
+    Double number = Entered.told(asked, standing.craft(), told, sure);
+    Check<Craft> check = number == null ? asked : asked.told(number);
     Craft craft = standing.craft();
     boolean firstPower = check.needs().usb() == Want.YES && barred(run.mark(), run.occasion()).routineBeforeUsb();
     if ((check.needs().pack() == Want.YES || firstPower) && routines.standing(run.mark()).state() != ShortTest.PASSED) {

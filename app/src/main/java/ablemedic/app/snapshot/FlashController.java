@@ -57,7 +57,7 @@ class FlashController {
     String target = to.family().label() + " " + to.version();
     List<BuildNeeds.Need> needs = BuildNeeds.of(crafts.newestCraft(known), to.family(), to.version());
     Optional<Row> newest = snapshots.of(known).stream().findFirst();
-    Optional<Snapshot> now = newest.flatMap(row -> snapshots.read(row).snapshot());
+    Optional<Snapshot> now = newest.flatMap(row -> snapshots.snapshot(row));
     if (now.isEmpty()) {
       return new FlashView(null, null, null, null, target, List.of(), List.of(), needs, FlashPlan.STEPS, FlashPlan.REMEDIES);
     }

@@ -127,7 +127,7 @@ class SnapshotsController {
   private SnapshotView view(Row row) {
     Read read = snapshots.read(row);
     Craft sound = crafts.newestCraft(row.mark());
-    List<Violation> lint = read.snapshot().map(snapshot -> lint(snapshot.on(sound), row)).orElse(List.of());
+    List<Violation> lint = snapshots.snapshot(row).map(snapshot -> lint(snapshot.on(sound), row)).orElse(List.of());
     List<Complaint> complaints = lint.isEmpty() ? List.of() : diagnoses.complaints(sound);
     return new SnapshotView(row(row), read.listing().form().label(), read.listing().encoding(), lint.stream().map(one -> SnapshotViews.lint(one, complaints)).toList(),
         SnapshotViews.notUnderstood(read));
@@ -164,7 +164,7 @@ class SnapshotsController {
   }
 
   private Snapshot held(Row row) {
-    return snapshots.read(row).snapshot().orElseThrow(() -> Refusal.conflict("number", "The family “" + row.family() + "” of snapshot " + row.number()
+    return snapshots.snapshot(row).orElseThrow(() -> Refusal.conflict("number", "The family “" + row.family() + "” of snapshot " + row.number()
         + " is not known any more. Enter it again to read it."));
   }
 

@@ -100,6 +100,7 @@ class WorkUpController {
   /**
    * @param written the number of a check that asks for one only
    * @param numbers those of a check that asks several questions, by question
+   * @param sure    whether the number told was asked back and is right
    */
   record Reading(
       long version,
@@ -108,6 +109,7 @@ class WorkUpController {
       @Nullable @Size(max = 40, message = "has at most 40 letters") String written,
       @Nullable @Size(max = 10, message = "has at most ten numbers") Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> numbers,
       @Nullable @Size(max = 40, message = "has at most 40 letters") String told,
+      @Nullable Boolean sure,
       @NotNull(message = "says how sure it is") Sureness sureness,
       @Nullable @Size(max = 400, message = WORDS) String override) {}
 
@@ -197,7 +199,7 @@ class WorkUpController {
   @PostMapping("/work-ups/{id}/findings")
   WorkUpView find(@PathVariable long id, @RequestBody @Valid Reading reading) {
     return kept(workUps.find(id, reading.version(), reading.checkId(), orNone(reading.outcomes()),
-        written(reading), reading.told(), reading.sureness(), orEmpty(reading.override()), clock.instant()));
+        written(reading), new WorkUps.Told(reading.told(), Boolean.TRUE.equals(reading.sure())), reading.sureness(), orEmpty(reading.override()), clock.instant()));
   }
 
   /** Takes back what was recorded under a number: a finding, a skip, a suspicion, an own test or a fix. */

@@ -206,7 +206,7 @@ public class WorkUps implements Routines.Follower {
    *
    * @param outcomes by question
    * @param written  numbers by question, as written
-   * @param told     the number that has to be told along with some checks, as written
+   * @param told     the number that has to be told along with some checks
    */
   public record SeenBefore(String checkId, Map<String, String> outcomes, Map<String, String> written, @Nullable String told) {}
 
@@ -256,7 +256,7 @@ public class WorkUps implements Routines.Follower {
   private Optional<WorkUpEvent> keptListing(String mark, Occasion occasion) {
     List<SnapshotStore.Row> rows = snapshots.of(mark);
     // The only export of a craft that was flashed is mostly the one kept before the flash.
-    return rows.stream().findFirst().filter(row -> occasion != Occasion.FLASH || rows.size() > 1).filter(row -> snapshots.read(row).snapshot().isPresent())
+    return rows.stream().findFirst().filter(row -> occasion != Occasion.FLASH || rows.size() > 1).filter(row -> snapshots.snapshot(row).isPresent())
         .filter(row -> log.of(mark).stream().takeWhile(line -> !line.kind().equals("snapshot")).noneMatch(line -> CHANGES_SETTINGS.contains(line.kind())))
         .map(row -> new Found(ListingCheck.id(row.id()), null, new Entered(Map.of("seen", ListingCheck.LISTED), Map.of()), Sureness.SURE));
   }
@@ -311,6 +311,14 @@ public class WorkUps implements Routines.Follower {
   }
 
   /**
+   * The number told along with an answer.
+   *
+   * @param text as written
+   * @param sure whether it was asked back and is right
+   */
+  public record Told(@Nullable String text, boolean sure) {}
+
+  /**
    * Records what a check gave.
    *
    * @param written  numbers by question, as written
@@ -318,10 +326,10 @@ public class WorkUps implements Routines.Follower {
    * @param override why a locked check was made all the same; empty when it was not
    */
   public Draft find(long id, long version, String checkId, Map<String, String> outcomes, Map<String, String> written,
-      @Nullable String told, Sureness sureness, String override, Instant at) {
+      Told told, Sureness sureness, String override, Instant at) {
     WorkUp workUp = open(id, version);
     Check<Craft> check = check(workUp, checkId);
-    Double number = check.toTell().map(scale -> Entered.told(scale, told)).orElse(null);
+    Double number = Entered.told(check, workUp.known().sound(), told.text(), told.sure());
     Entered entered = Entered.at(check, outcomes, written);
     String title = check.title(workUp.known().sound());
     if (entered.answersNothing()) {
@@ -552,7 +560,7 @@ public class WorkUps implements Routines.Follower {
    */
   ReadBack readBack(WorkUp workUp, int snapshot) {
     Row row = snapshots.get(workUp.opened().mark(), snapshot);
-    return ReadBack.of(snapshots.read(row).snapshot().orElseThrow(() -> Refusal.conflict("snapshot", "The family “" + row.family()
+    return ReadBack.of(snapshots.snapshot(row).orElseThrow(() -> Refusal.conflict("snapshot", "The family “" + row.family()
         + "” of this snapshot is not known any more.")), workUp.known().sound(), workUp.known().soundNow());
   }
 
