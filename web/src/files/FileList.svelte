@@ -42,7 +42,7 @@
         {#each files.history as one (`${one.entryId} ${one.at}`)}
           <li>
             {day(one.at)}: {called(one.entryId)}
-            {one.withdrawn ? 'was taken off' : 'was put right'}, before: {one.before}. {one.reason}
+            {one.withdrawn ? 'was taken off' : 'was put right'}, before: {one.before} ({one.reason})
           </li>
         {/each}
       </ul>

@@ -121,7 +121,7 @@
         <p>Nothing to say against it.</p>
       {/each}
       <h2>On the craft</h2>
-      <PropsOff turns="The arm switch is among them: with the props on nobody tries it at the bench.">
+      <PropsOff turns="The arm switch is one of them: nobody tries it at the bench with the props on.">
         <ol>
           <li>Computer in, radio on, throttle down, craft held down.</li>
           <li>

@@ -8,24 +8,23 @@
 </script>
 
 {#each conflicts as one (one.conflict.id)}
-  {@const way = one.conflict.ways[one.likeliest - 1]}
+  {@const ways = [...one.conflict.ways].sort((a) => (a.way === one.likeliest ? -1 : 0))}
   <section class="conflict" aria-label="The record can’t be right">
     <p><strong>The record can’t be right:</strong> {one.conflict.cause}.</p>
     <p class="small">
       {#if one.apart}It does not cause this complaint, and it has to be settled before the first hover.{/if}
       That the craft itself is so: {percent(one.belief)}. Look at the craft first; if it is right and the
-      record was not, correct the record.
+      record was not, correct the record to what you saw.
     </p>
-    {#if way}
+    {#each ways as way (way.way)}
       <p>
         <button
           class="quiet"
           disabled={work.busy}
-          onclick={() => void work.correct(one.conflict.id, one.likeliest)}
-          >Correct the record: {way.title}</button
+          onclick={() => void work.correct(one.conflict.id, way.way)}>Correct the record: {way.title}</button
         >
       </p>
-    {/if}
+    {/each}
   </section>
 {/each}
 

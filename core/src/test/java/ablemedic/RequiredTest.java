@@ -12,6 +12,7 @@ import ablemedic.craft.ModeRange;
 import ablemedic.craft.MotorProtocol;
 import ablemedic.craft.ReceiverSettings.WhenLost;
 import ablemedic.craft.ReceiverSettings;
+import ablemedic.craft.RadioSettings;
 import ablemedic.craft.Rotation;
 import ablemedic.craft.Settings;
 import ablemedic.craft.SpinSchool;
@@ -23,6 +24,8 @@ import ablemedic.requirement.Conflict;
 import ablemedic.requirement.Recorded;
 import ablemedic.requirement.Required;
 import ablemedic.requirement.Severity;
+import ablemedic.requirement.Site;
+import ablemedic.requirement.Source;
 import ablemedic.requirement.Violation;
 import ablemedic.serial.SerialCrafts;
 import ablemedic.told.Setting;
@@ -127,7 +130,7 @@ class RequiredTest {
   void whatWasMeasuredIsRatherBelievedThanWhatWasTakenOver() {
     Craft craft = SerialCrafts.shared().with(BoardSettings.STICK_ORDER, StickOrder.TAER);
     assertThat(required(craft).craft().told(BoardSettings.STICK_ORDER)).as("entered, against a radio taken over as usual").isEqualTo(StickOrder.TAER);
-    Required measured = Specialities.required(new Recorded(craft, Map.of(ablemedic.requirement.Site.of(ablemedic.craft.RadioSettings.STICK_ORDER), ablemedic.requirement.Source.MEASURED)));
+    Required measured = Specialities.required(new Recorded(craft, Map.of(Site.of(RadioSettings.STICK_ORDER), Source.MEASURED)));
     assertThat(measured.craft().told(BoardSettings.STICK_ORDER)).as("the radio's was measured").isEqualTo(StickOrder.AETR);
   }
 
@@ -141,5 +144,21 @@ class RequiredTest {
 
   private static String said(Craft craft, Craft wrong) {
     return craft.told().differencesTo(wrong.told()).toString();
+  }
+
+  /** What was fixed in one way is stored by the way's id, and the order of ways follows from where the record's entries come from. */
+  @Test
+  void aWayIsKnownAgainWhereTheWaysStandInAnotherOrder() {
+    Craft craft = SerialCrafts.shared().with(BoardSettings.STICK_ORDER, StickOrder.TAER);
+    Conflict one = required(craft).conflicts().get(0);
+    Conflict other = Specialities.required(new Recorded(craft, Map.of(Site.of(RadioSettings.STICK_ORDER), Source.MEASURED))).conflicts().get(0);
+    assertThat(other.ways().get(0).id()).as("another order").isNotEqualTo(one.ways().get(0).id());
+    for (int way = 0; way < one.ways().size(); way++) {
+      int there = other.way(one.ways().get(way).id()).orElseThrow();
+      assertThat(other.ways().get(there).edit().title()).isEqualTo(one.ways().get(way).edit().title());
+    }
+    for (Craft wrong : OtherRecords.evenly(OtherRecords.singly(craft), 60)) {
+      required(wrong).conflicts().forEach(conflict -> assertThat(conflict.ways()).extracting(way -> way.id()).doesNotHaveDuplicates());
+    }
   }
 }

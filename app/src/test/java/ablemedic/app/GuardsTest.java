@@ -133,4 +133,36 @@ class GuardsTest {
     assertThat(app.ask("POST", judge, "{\"written\": \"150\", \"secondWay\": \"differs\"}").get("passed").asBoolean()).isTrue();
     assertThat(app.ask("POST", judge, "{\"written\": \"150\", \"secondWay\": \"same\"}").get("passed").asBoolean()).isFalse();
   }
+
+  /** Making one way changes where the record's entries come from; what was made stays what it was. */
+  @Test
+  void aWayThatWasMadeStaysTheSameThoughTheRecordIsNewer() {
+    app.ask("POST", "/api/crafts", """
+        {"mark": "WAYS", "name": "", "craftClass": "INCH_5", "mode": "LEVEL", "layout": "STACK", "parts": ["board-f7", "receiver", "gnss", "capacitor-470"]}""");
+    String sheet = app.get("/api/crafts/WAYS/build-sheet").toString().replace("FC.R2", "FC.R4");
+    app.ask("PUT", "/api/crafts/WAYS/build-sheet", "{\"version\": " + app.get("/api/crafts/WAYS").get("version") + ", \"reason\": \"as it is\", \"sheet\": " + sheet + "}");
+    JsonNode view = app.ask("POST", "/api/work-ups", """
+        {"mark": "WAYS", "kind": "positioning", "complaint": "no satellites", "occasion": "PART_SWAP", "seen": {"seen": "none"}}""");
+    JsonNode conflict = view.get("conflicts").get(0).get("conflict");
+    JsonNode options = app.get("/api/work-ups/" + view.get("id") + "/fixes/" + conflict.get("id").asString()).get("options");
+    JsonNode jobs = options.valueStream().filter(one -> one.get("title").asString().startsWith("Set jobs")).findFirst().orElseThrow();
+    JsonNode after = app.ask("POST", "/api/work-ups/" + view.get("id") + "/fixes", "{\"version\": " + view.get("version") + ", \"faultId\": \"" + conflict.get("id").asString() + "\", \"fixId\": "
+        + jobs.get("fixId") + "}");
+    assertThat(after.get("conflicts").get(0).get("fixed").asBoolean()).isTrue();
+    assertThat(after.get("conflicts").get(0).get("conflict").get("ways")).isEqualTo(conflict.get("ways"));
+    assertThat(after.get("proof").toString()).as("the job is at port 4 now").contains("port 4");
+  }
+
+  @Test
+  void aRecordThatIsCorrectedIsReasonedFromAtOnce() {
+    app.enterWired("CORRECTS", "STACK");
+    told("CORRECTS", "receiver-failsafe", "hold");
+    JsonNode view = app.ask("POST", "/api/work-ups", """
+        {"mark": "CORRECTS", "kind": "failsafe-wrong", "complaint": "motors run on", "occasion": "NOTHING_KNOWN", "seen": {"seen": "on"}}""");
+    assertThat(view.get("hazards").toString()).contains("flies away");
+    JsonNode after = app.ask("POST", "/api/work-ups/" + view.get("id") + "/corrections", "{\"version\": " + view.get("version") + ", \"conflictId\": \"recorded-receiver-hold\", \"way\": 1}");
+    assertThat(after.get("conflicts")).isEmpty();
+    assertThat(after.get("suspects").toString()).doesNotContain("recorded-receiver-hold");
+    assertThat(app.get("/api/work-ups/" + view.get("id"))).isEqualTo(after);
+  }
 }

@@ -38,6 +38,11 @@ record AddWire(String from, String to) implements Edit {
   }
 
   @Override
+  public String key() {
+    return from + ">" + to;
+  }
+
+  @Override
   public String title() {
     return "Join " + from + " to " + to;
   }

@@ -2,6 +2,8 @@ package ablemedic.requirement;
 
 import ablemedic.craft.Craft;
 import java.util.List;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
 
 /**
  * What of a record can't be right together: either the craft has it, or the record is out of date.
@@ -17,6 +19,11 @@ public record Conflict(Violation root, Craft recorded, List<Way> ways) {
 
   public String id() {
     return "recorded-" + root.id();
+  }
+
+  /** The place of a way among its ways, from 0; nothing where it has none of this id. */
+  public OptionalInt way(String id) {
+    return IntStream.range(0, ways.size()).filter(way -> ways.get(way).id().equals(id)).findFirst();
   }
 
   /** A craft under reasoning, as required, were the conflict on it. */

@@ -17,8 +17,6 @@ import java.util.stream.IntStream;
 public record ConflictFault(Conflict conflict, Optional<Fault<Craft>> alike, boolean inTheAir) implements Fault<Craft> {
   /** The page of conflicts that no ordinary fault is like. */
   public static final String KIND = "record-conflict";
-  /** The way of a fix; its number follows. */
-  public static final String WAY = "way-";
   /** How much less likely it is on a craft that flew right. From memory. */
   private static final double FLEW = 0.1;
   private static final double FLEW_BEFORE_SWAP = 0.3;
@@ -67,16 +65,11 @@ public record ConflictFault(Conflict conflict, Optional<Fault<Craft>> alike, boo
   public List<Fix<Craft>> fixes(Craft sound) {
     return IntStream.range(0, conflict.ways().size()).mapToObj(way -> {
       Edit edit = conflict.ways().get(way).edit();
-      return new Fix<Craft>(WAY + (way + 1), remedy(sound), edit.title(), edit.steps(), edit.values(conflict.recorded()), edit.minutes(), edit::onCraft);
+      return new Fix<Craft>(conflict.ways().get(way).id(), remedy(sound), edit.title(), edit.steps(), edit.values(conflict.recorded()), edit.minutes(), edit::onCraft);
     }).toList();
   }
 
   private String remedy(Craft sound) {
     return alike.map(fault -> fault.fixes(sound).get(0).remedy()).orElse(conflict.id());
-  }
-
-  /** The way that a fix of it makes, counted from 0. */
-  public static int way(String fixId) {
-    return Integer.parseInt(fixId.substring(WAY.length())) - 1;
   }
 }

@@ -5,6 +5,7 @@ import ablemedic.craft.Craft;
 import ablemedic.craft.Point;
 import ablemedic.craft.Rotation;
 import ablemedic.diagnosis.Fix.Value;
+import ablemedic.told.Device;
 import ablemedic.told.Setting;
 import java.util.List;
 import java.util.Locale;
@@ -17,6 +18,8 @@ import java.util.stream.Collectors;
  */
 public sealed interface Edit permits Enter, TurnMount, ReverseMotors, MoveBalance, MoveWire, AddWire, Several {
   String SAVE = "Save, let the FC restart, and read it back.";
+  String SAVE_ON_RADIO = "On the radio, in the model of this craft; then look at the bars.";
+  String SAVE_THERE = "Save it there, and read it back.";
   String BATTERY_OUT = "Battery out, computer unplugged.";
   String CHECKS = "Then the pre-power checks, before any power.";
 
@@ -36,6 +39,9 @@ public sealed interface Edit permits Enter, TurnMount, ReverseMotors, MoveBalanc
    */
   Craft undo(Craft craft, Craft recorded);
 
+  /** What it changes to what, the same in whatever words; a way is known again by it. */
+  String key();
+
   /** What to do, as verb and object. */
   String title();
 
@@ -48,7 +54,15 @@ public sealed interface Edit permits Enter, TurnMount, ReverseMotors, MoveBalanc
 
   /** A setting with another value. */
   static <T> Edit set(Setting<T> setting, T value) {
-    return new Enter<>(setting, value, "Set " + setting.label() + " to " + setting.form().said(value), 2, List.of(SAVE));
+    return new Enter<>(setting, value, "Set " + setting.label() + " to " + setting.form().said(value), 2, List.of(saving(setting.device())));
+  }
+
+  private static String saving(Device device) {
+    return switch (device) {
+      case FLIGHT_BOARD, FIRMWARE -> SAVE;
+      case RADIO -> SAVE_ON_RADIO;
+      default -> SAVE_THERE;
+    };
   }
 
   /** Something done that a setting tells of, such as a calibration. */

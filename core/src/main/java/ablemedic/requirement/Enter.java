@@ -8,6 +8,11 @@ import java.util.List;
 /** A setting. */
 record Enter<T>(Setting<T> setting, T value, String title, double minutes, List<String> steps) implements Edit {
   @Override
+  public String key() {
+    return setting.id() + "=" + setting.form().written(value);
+  }
+
+  @Override
   public List<Site> sites() {
     return List.of(Site.of(setting));
   }

@@ -28,6 +28,11 @@ record MoveBalance(Point to) implements Edit {
   }
 
   @Override
+  public String key() {
+    return "balance=" + to;
+  }
+
+  @Override
   public String title() {
     return "Move the battery until it balances at " + said(to);
   }

@@ -51,6 +51,11 @@ record MoveWire(String stays, String from, String to) implements Edit {
   }
 
   @Override
+  public String key() {
+    return stays + ">" + to;
+  }
+
+  @Override
   public String title() {
     return "Move the wire at " + stays + " from " + from + " to " + to;
   }

@@ -16,7 +16,7 @@ public record RecordedOtherwise(ConflictFault conflict, int way) implements Faul
 
   @Override
   public String id() {
-    return conflict.id() + "-otherwise-" + way;
+    return conflict.id() + "-otherwise-" + conflict.conflict().ways().get(way).id();
   }
 
   @Override

@@ -57,6 +57,11 @@ record ReverseMotors(Set<Corner> corners, List<String> names) implements Edit {
   }
 
   @Override
+  public String key() {
+    return "reverse=" + corners.stream().sorted().toList();
+  }
+
+  @Override
   public String title() {
     return "Reverse the " + String.join(", ", names) + (names.size() == 1 ? " motor" : " motors") + " and change the props";
   }

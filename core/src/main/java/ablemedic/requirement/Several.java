@@ -4,11 +4,17 @@ import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Fix.Value;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /** Several that only help together. */
 record Several(String title, List<Edit> edits) implements Edit {
   public Several {
     edits = List.copyOf(edits);
+  }
+
+  @Override
+  public String key() {
+    return edits.stream().map(Edit::key).collect(Collectors.joining("+"));
   }
 
   @Override

@@ -28,6 +28,11 @@ record TurnMount(Rotation turned) implements Edit {
   }
 
   @Override
+  public String key() {
+    return "mount=" + turned.angles();
+  }
+
+  @Override
   public String title() {
     return "Turn the FC to " + turned.angles();
   }

@@ -14,6 +14,11 @@ public record Way(List<Edit> edits, double logOdds) {
     edits = List.copyOf(edits);
   }
 
+  /** By which it is known again when a record comes to have its ways in another order. */
+  public String id() {
+    return "way-" + Integer.toHexString(edit().key().hashCode());
+  }
+
   public Edit edit() {
     return Edit.together(edits);
   }

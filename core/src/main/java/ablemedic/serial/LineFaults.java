@@ -81,7 +81,7 @@ final class LineFaults {
       End other = line.hears().get();
       String name = line.label();
       faults.harmed("exchanged-" + line.id(), "wires-exchanged", "serial wires " + line.id(), SerialOdds.WIRES_EXCHANGED, "TX and RX of the " + name + " are exchanged",
-          e -> e.with(new Harm.LeadMoved(one.lead().id(), other.boardPad())).with(new Harm.LeadMoved(other.lead().id(), one.boardPad())),
+          e -> e.with(new Harm.LeadMoved(one.lead().id(), e.movedTo(other.lead().id(), other.boardPad()))).with(new Harm.LeadMoved(other.lead().id(), e.movedTo(one.lead().id(), one.boardPad()))),
           SerialFixes.wires("Exchange the two wires of the " + name, "wires of the " + name, "TX on TX", "TX on RX",
               List.of(Harm.LeadMoved.slot(one.lead().id()), Harm.LeadMoved.slot(other.lead().id()))));
     }

@@ -27,7 +27,6 @@ import java.util.stream.Collectors;
 public final class RecordLook {
   public static final String KIND = "record-look";
   public static final String AS_RECORDED = "as-recorded";
-  public static final String WAY = "way-";
   private static final String OTHER = "other";
   /** How often a setting is misread, or a wire followed to the wrong pad. Common practice, no source. */
   private static final double MISREAD = 0.05;
@@ -77,7 +76,7 @@ public final class RecordLook {
   private CraftCheck check() {
     List<Outcome> outcomes = new ArrayList<>(List.of(new Outcome(AS_RECORDED, "as recorded: " + recorded())));
     for (int way = 0; way < conflict.ways().size(); way++) {
-      outcomes.add(new Outcome(WAY + (way + 1), conflict.ways().get(way).edit().values(conflict.recorded()).stream().map(value -> value.what() + ": " + value.after()).collect(Collectors.joining(", "))));
+      outcomes.add(new Outcome(conflict.ways().get(way).id(), conflict.ways().get(way).edit().values(conflict.recorded()).stream().map(value -> value.what() + ": " + value.after()).collect(Collectors.joining(", "))));
     }
     outcomes.add(new Outcome(OTHER, "otherwise"));
     Choices answers = Choices.of("How is it on the craft?", outcomes);

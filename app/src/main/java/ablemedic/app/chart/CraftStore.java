@@ -148,7 +148,7 @@ public class CraftStore {
 
   /** The record of a revision with all edits made since, but those that a work-up made itself. */
   public Recorded record(String mark, int opened, String own) {
-    return sheet(mark, newestRevision(mark)).recorded(craft(mark, opened, own));
+    return sheet(mark, opened, own).recorded(craft(mark, opened, own));
   }
 
   public int newestRevision(String mark) {
@@ -161,12 +161,13 @@ public class CraftStore {
    * @param own what the reasons of those revisions begin with
    */
   public Craft craft(String mark, int opened, String own) {
-    int newest = newestRevision(mark);
-    if (opened == newest) {
-      return craft(mark, opened);
-    }
-    BuildSheet sheet = edited.of(new Opening(mark, opened, newest, own), key -> edited(key));
+    BuildSheet sheet = sheet(mark, opened, own);
     return sheet.equals(sheet(mark, opened)) ? craft(mark, opened) : sheet.toCraft();
+  }
+
+  private BuildSheet sheet(String mark, int opened, String own) {
+    int newest = newestRevision(mark);
+    return opened == newest ? sheet(mark, opened) : edited.of(new Opening(mark, opened, newest, own), this::edited);
   }
 
   private BuildSheet edited(Opening since) {

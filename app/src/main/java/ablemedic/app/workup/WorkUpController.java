@@ -254,7 +254,8 @@ class WorkUpController {
   /** Corrects the record: the craft is right, and the sheet was not. */
   @PostMapping("/work-ups/{id}/corrections")
   WorkUpView correct(@PathVariable long id, @RequestBody @Valid Correction correction) {
-    return kept(workUps.correct(id, correction.version(), correction.conflictId(), correction.way(), clock.instant()));
+    // The record that it is reasoned from is another one now.
+    return views.view(recording.keep(workUps.correct(id, correction.version(), correction.conflictId(), correction.way(), clock.instant())));
   }
 
   @PostMapping("/work-ups/{id}/close")

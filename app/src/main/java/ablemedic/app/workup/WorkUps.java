@@ -523,7 +523,7 @@ public class WorkUps implements Routines.Follower {
   private Draft.Builder revisedChart(WorkUp before, Draft.Builder draft, Repair<Craft> repair, boolean made, String reason) {
     String mark = before.opened().mark();
     int onto = crafts.newestRevision(mark);
-    BuildSheet changed = conflict(repair.fault()).map(conflict -> edited(before, conflict, ConflictFault.way(repair.fix().id()), made))
+    BuildSheet changed = conflict(repair.fault()).map(conflict -> edited(before, conflict, conflict.way(repair.fix().id()).orElseThrow(), made))
         .orElseGet(() -> crafts.newestWith(mark, BuildSheet.of(before.known().soundNow()), BuildSheet.of(draft.after().known().soundNow())));
     return draft.sheet(changed, onto, revisedBy(before.opened().id()) + reason);
   }
