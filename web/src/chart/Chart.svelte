@@ -90,7 +90,9 @@
       <div>
         <h1>{c.mark}</h1>
         <p>
-          {c.name ? `${c.name} · ` : ''}{c.craftClass} · {c.builder ? `built by ${c.builder} · ` : ''}{FITNESS[c.fitness]}
+          {c.name ? `${c.name} · ` : ''}{c.craftClass} · {c.builder
+            ? `built by ${c.builder} · `
+            : ''}{FITNESS[c.fitness]}
         </p>
       </div>
       <div class="do">

@@ -69,15 +69,3 @@
     </div>
   </form>
 </Sheet>
-
-<style>
-  form {
-    display: grid;
-    gap: 0.9rem;
-  }
-
-  .do {
-    display: flex;
-    gap: 0.8rem;
-  }
-</style>

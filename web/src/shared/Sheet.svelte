@@ -57,4 +57,14 @@
     font-weight: 700;
     margin-bottom: 0.8rem;
   }
+
+  :global(.over-sheet form) {
+    display: grid;
+    gap: 0.9rem;
+  }
+
+  :global(.over-sheet .do) {
+    display: flex;
+    gap: 0.8rem;
+  }
 </style>

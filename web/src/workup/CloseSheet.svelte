@@ -64,20 +64,10 @@
 </Sheet>
 
 <style>
-  form {
-    display: grid;
-    gap: 0.9rem;
-  }
-
   .end {
     display: flex;
     gap: 0.6rem;
     align-items: center;
     min-height: 44px;
-  }
-
-  .do {
-    display: flex;
-    gap: 0.8rem;
   }
 </style>

@@ -119,11 +119,6 @@
 </Sheet>
 
 <style>
-  form {
-    display: grid;
-    gap: 0.9rem;
-  }
-
   fieldset label {
     display: flex;
     gap: 0.6rem;
@@ -134,10 +129,5 @@
   .found {
     max-height: 24rem;
     overflow-y: auto;
-  }
-
-  .do {
-    display: flex;
-    gap: 0.8rem;
   }
 </style>

@@ -18,10 +18,8 @@
     </p>
     {#each ways as way (way.way)}
       <p>
-        <button
-          class="quiet"
-          disabled={work.busy}
-          onclick={() => void work.correct(one.conflict.id, way.way)}>Correct the record: {way.title}</button
+        <button class="quiet" disabled={work.busy} onclick={() => void work.correct(one.conflict.id, way.way)}
+          >Correct the record: {way.title}</button
         >
       </p>
     {/each}
