@@ -45,7 +45,7 @@ class FilesTest {
     assertThat(file.headers().firstValue("Content-Type")).contains("image/jpeg");
     assertThat(file.headers().firstValue("X-Content-Type-Options")).contains("nosniff");
     try (App other = App.empty(folder)) {
-      byte[] bundle = text(app.send("GET", "/api/crafts/LAPWING/bundle", "").body());
+      byte[] bundle = app.bytes("/api/crafts/LAPWING/bundle");
       keep(other, 200, "/api/bundles", bundle);
       keep(other, 200, "/api/bundles", bundle);
       assertThat(other.get("/api/crafts/LAPWING/files")).hasSize(1);
@@ -68,7 +68,7 @@ class FilesTest {
     assertThat(history.get(0).get("reason").asString()).isEqualTo("another craft");
     assertThat(app.send("GET", file, "").statusCode()).as("it can still be looked at").isEqualTo(200);
     try (App other = App.empty(folder)) {
-      keep(other, 200, "/api/bundles", text(app.send("GET", "/api/crafts/SKUA/bundle", "").body()));
+      keep(other, 200, "/api/bundles", app.bytes("/api/crafts/SKUA/bundle"));
       assertThat(other.get("/api/crafts/SKUA/files")).isEmpty();
     }
     assertThat(of(app.ask("PUT", file, "{\"name\": \"arm.jpg\", \"reason\": \"it was this one\"}"), file).get("withdrawn").asBoolean()).isFalse();
@@ -86,7 +86,7 @@ class FilesTest {
     JsonNode kept = keep(app, 201, "/api/crafts/GANNET/files?name=field.jpg&line=" + line.get("id"), PHOTO);
     assertThat(kept.get(kept.size() - 1).get("logId").asLong()).isEqualTo(line.get("id").asLong());
     try (App other = App.empty(folder)) {
-      keep(other, 200, "/api/bundles", text(app.send("GET", "/api/crafts/GANNET/bundle", "").body()));
+      keep(other, 200, "/api/bundles", app.bytes("/api/crafts/GANNET/bundle"));
       long there = other.get("/api/crafts/GANNET/files").get(0).get("logId").asLong();
       assertThat(other.get("/api/crafts/GANNET/log").valueStream().filter(one -> one.get("id").asLong() == there).map(one -> one.get("text").asString()))
           .containsExactly(line.get("text").asString());

@@ -87,6 +87,17 @@ public final class RunningApp implements ParameterResolver {
       }
     }
 
+    /** What is at a path, as it comes. */
+    public byte[] bytes(String path) {
+      try {
+        return client.send(HttpRequest.newBuilder(URI.create(url(path))).build(), BodyHandlers.ofByteArray()).body();
+      } catch (IOException e) {
+        throw new UncheckedIOException(e);
+      } catch (InterruptedException e) {
+        throw new IllegalStateException(e);
+      }
+    }
+
     public HttpResponse<String> send(String method, String path, String body) {
       return send(method, path, body.getBytes(java.nio.charset.StandardCharsets.UTF_8));
     }

@@ -111,6 +111,13 @@ class Problems extends ResponseEntityExceptionHandler {
         + ". The bench shows it, with a way to repair it or put it aside.", List.of());
   }
 
+  /** Nothing can be said any more; the server cuts the connection for it. */
+  @ExceptionHandler
+  void brokenOff(BrokenOffException e) {
+    LOG.warn("An answer was broken off: {}", String.valueOf(e.getCause()));
+    throw e;
+  }
+
   @ExceptionHandler
   ResponseEntity<ProblemDetail> anythingElse(Exception e) {
     if (isGone(e)) {

@@ -1,7 +1,11 @@
 package ablemedic.app.storage;
 
+import java.io.InputStream;
+import java.io.OutputStream;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.StreamWriteFeature;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -18,6 +22,25 @@ public class Json {
 
   public String write(Object value) {
     return mapper.writeValueAsString(value);
+  }
+
+  /** Writes a value while it is read, so that its text is never in memory whole. */
+  public void write(OutputStream into, Object value) {
+    mapper.writer().without(StreamWriteFeature.AUTO_CLOSE_TARGET).writeValue(into, value);
+  }
+
+  /** @throws UnreadableRecordException when the bytes are not what they should be */
+  public <T> T read(InputStream from, Class<T> type) {
+    try {
+      return mapper.readValue(from, type);
+    } catch (JacksonException e) {
+      throw new UnreadableRecordException("a record", e);
+    }
+  }
+
+  /** What reads JSON token by token. */
+  public JsonParser tokens(InputStream from) {
+    return mapper.createParser(from);
   }
 
   /** @throws UnreadableRecordException when the text is not what it should be */

@@ -14,6 +14,9 @@ public final class Packed {
   /** The most that a file holds when it is unpacked, bytes. */
   public static final int MOST_UNPACKED = 256 * 1024 * 1024;
 
+  /** The most that a packed file takes, bytes. */
+  public static final int MOST_PACKED = 64 * 1024 * 1024;
+
   private Packed() {}
 
   /** Whether something is a packed file that can be unpacked within that bound. */

@@ -9,6 +9,7 @@ import org.springframework.jdbc.support.JdbcTransactionManager;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.TransactionException;
+import org.springframework.transaction.support.DefaultTransactionDefinition;
 import org.springframework.transaction.support.DefaultTransactionStatus;
 
 /**
@@ -34,7 +35,10 @@ class WriteQueue extends JdbcTransactionManager {
     awaitTurn();
     boolean begun = false;
     try {
-      super.doBegin(transaction, definition);
+      // A connection of this library can't be made read-only once it is open; that a transaction only reads is kept in its status.
+      DefaultTransactionDefinition open = new DefaultTransactionDefinition(definition);
+      open.setReadOnly(false);
+      super.doBegin(transaction, open);
       begun = true;
     } finally {
       if (!begun) {
@@ -57,7 +61,9 @@ class WriteQueue extends JdbcTransactionManager {
   @Override
   protected void doCommit(DefaultTransactionStatus status) {
     super.doCommit(status);
-    Receipt.written();
+    if (!status.isReadOnly()) {
+      Receipt.written();
+    }
   }
 
   /** A connection that fails here is thrown away, which rolls back as well; the first failure is the one to tell. */

@@ -86,7 +86,7 @@ class BundleCheck {
         each("files", came.files(), (at, n, one) -> {
           need(one.workUp() == null || one.workUp() >= 1 && one.workUp() <= workUps.size(), at + ".workUp", "There is no work-up " + one.workUp() + " in it.");
           need(one.line() == null || one.line() >= 1 && one.line() <= came.log().size(), at + ".line", "There is no line " + one.line() + " in its log.");
-          need(one.bytes().length <= FileStore.LARGEST && FileSort.of(one.bytes()).isPresent(), at + ".bytes", "A photo, PDF or plain text of at most " + FileStore.LARGEST / 1024 / 1024 + " MB is kept; this is none.");
+          need(isKept(one.bytes().read()), at + ".bytes", "A photo, PDF or plain text of at most " + FileStore.LARGEST / 1024 / 1024 + " MB is kept; this is none.");
           words(at + ".name", one.name());
           return one;
         }));
@@ -145,8 +145,12 @@ class BundleCheck {
     }
   }
 
-  private static void file(String where, byte[] packed) {
-    need(Packed.isOne(packed), where, "A file is packed with gzip and holds at most " + Packed.MOST_UNPACKED / 1024 / 1024 + " MB.");
+  private static boolean isKept(byte[] bytes) {
+    return bytes.length <= FileStore.LARGEST && FileSort.of(bytes).isPresent();
+  }
+
+  private static void file(String where, Attached packed) {
+    need(Packed.isOne(packed.read()), where, "A file is packed with gzip and holds at most " + Packed.MOST_UNPACKED / 1024 / 1024 + " MB.");
   }
 
   private static FamilyOf family(String where, FamilyOf one) {

@@ -3,42 +3,94 @@ package ablemedic.app.transfer;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Json;
 import ablemedic.app.storage.UnreadableRecordException;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.lang.reflect.RecordComponent;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.zip.ZipException;
 import org.jspecify.annotations.Nullable;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
 
 /** A chart as the bytes of a file. */
 final class BundleFile {
   private BundleFile() {}
 
+  /** The longest document that is read, bytes. */
+  static final int LARGEST = 64 * 1024 * 1024;
+
+  /** Opens a document anew each time. */
+  interface Opening {
+    InputStream open() throws IOException;
+  }
+
+  private record Heading(String format, int form, String formAsWritten) {}
+
   /** @throws Refusal where it is none, or one of a newer form */
-  static ChartBundle read(Json json, byte[] bytes) {
-    JsonNode tree;
-    try {
-      tree = json.read(StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString(), JsonNode.class);
-    } catch (UnreadableRecordException | CharacterCodingException e) {
-      throw Refusal.wrong("file", "This is no chart: it is not JSON in UTF-8.");
-    }
-    if (!(tree instanceof ObjectNode node) || !ChartBundle.FORMAT.equals(node.path("format").asString(""))) {
+  static ChartBundle read(Json json, Opening document) {
+    Heading heading = reading(document, in -> heading(json, in));
+    if (!ChartBundle.FORMAT.equals(heading.format())) {
       throw Refusal.wrong("format", "This is no chart of Able Medic: its format is not “" + ChartBundle.FORMAT + "”.");
     }
-    int form = node.path("form").asInt(0);
-    if (form < 1 || form > ChartBundle.FORM) {
-      throw Refusal.wrong("form", "This chart is of form " + Refusal.shortened(node.path("form")) + ", written by a newer version of this program; this one reads up to " + ChartBundle.FORM + ".");
+    if (heading.form() < 1 || heading.form() > ChartBundle.FORM) {
+      throw Refusal.wrong("form", "This chart is of form " + Refusal.shortened(heading.formAsWritten()) + ", written by a newer version of this program; this one reads up to " + ChartBundle.FORM + ".");
     }
-    try {
-      ChartBundle bundle = json.of(tree, ChartBundle.class);
-      whole(bundle, "");
-      return bundle;
-    } catch (UnreadableRecordException e) {
-      Throwable behind = e.getCause();
-      throw Refusal.wrong("file", "This is no whole chart" + (behind == null ? "." : ": " + Refusal.shortened(String.valueOf(behind.getMessage()).split("\\n")[0]) + "."));
+    ChartBundle bundle = reading(document, in -> {
+      try {
+        return json.read(in, ChartBundle.class);
+      } catch (UnreadableRecordException e) {
+        Throwable behind = e.getCause();
+        throw Refusal.wrong("file", "This is no whole chart" + (behind == null ? "." : ": " + Refusal.shortened(String.valueOf(behind.getMessage()).split("\\n")[0]) + "."));
+      }
+    });
+    whole(bundle, "");
+    return bundle;
+  }
+
+  private interface Reading<T> {
+    T from(InputStream in);
+  }
+
+  private static <T> T reading(Opening document, Reading<T> reading) {
+    try (InputStream in = document.open()) {
+      return reading.from(in);
+    } catch (ZipException e) {
+      throw Refusal.wrong("file", "The document is damaged.");
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
     }
+  }
+
+  /** What stands at the top of it, and that all of it is JSON, without any of it in memory. */
+  private static Heading heading(Json json, InputStream in) {
+    String format = "";
+    int form = 0;
+    String written = "";
+    try (JsonParser tokens = json.tokens(in)) {
+      if (tokens.nextToken() != JsonToken.START_OBJECT) {
+        return new Heading(format, form, written);
+      }
+      while (tokens.nextToken() == JsonToken.PROPERTY_NAME) {
+        String name = tokens.currentName();
+        JsonToken value = tokens.nextToken();
+        if (name.equals("format") && value == JsonToken.VALUE_STRING) {
+          format = Refusal.shortened(tokens.getString());
+        } else if (name.equals("form") && value.isScalarValue()) {
+          written = Refusal.shortened(tokens.getString());
+          form = value == JsonToken.VALUE_NUMBER_INT ? tokens.getValueAsInt(0) : 0;
+        } else {
+          tokens.skipChildren();
+        }
+      }
+      if (tokens.nextToken() != null) {
+        throw Refusal.wrong("file", "This is no chart: something follows its end.");
+      }
+    } catch (JacksonException e) {
+      throw Refusal.wrong("file", "This is no chart: it is not JSON in UTF-8.");
+    }
+    return new Heading(format, form, written);
   }
 
   /** Every field that has to be there is; what may be missing says so. */
@@ -56,7 +108,7 @@ final class BundleFile {
           }
           whole(one, at + "[" + i + "]");
         }
-      } else if (value instanceof Record inner) {
+      } else if (value instanceof Record inner && !(inner instanceof Attached)) {
         whole(inner, at);
       }
     }

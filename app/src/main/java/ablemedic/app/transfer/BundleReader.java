@@ -48,7 +48,7 @@ class BundleReader {
   }
 
   /** Everything of one craft as it stands now. @throws ablemedic.app.http.Refusal where there is none of this mark */
-  @Transactional
+  @Transactional(readOnly = true)
   ChartBundle of(String mark) {
     CraftStore.Row row = crafts.get(mark);
     LocalNumbers numbers = LocalNumbers.of(database, row.mark());
@@ -63,13 +63,13 @@ class BundleReader {
             .query((rs, n) -> new RoutineOf(at(rs, "at"), rs.getInt("passed") == 1, rs.getDouble("minutes"), tree(rs, "body"))).list(),
         database.sql("SELECT * FROM set_up WHERE mark = ? ORDER BY id").param(row.mark())
             .query((rs, n) -> new SetUpOf(rs.getString("occasion"), at(rs, "begun_at"), ended(rs), rs.getLong("version"), tree(rs, "body"))).list(),
-        database.sql("SELECT * FROM snapshot WHERE mark = ? ORDER BY number").param(row.mark())
+        database.sql("SELECT id, number, family, version, target, why, name, taken_at FROM snapshot WHERE mark = ? ORDER BY number").param(row.mark())
             .query((rs, n) -> new SnapshotOf(rs.getInt("number"), rs.getString("family"), rs.getString("version"), rs.getString("target"), rs.getString("why"), rs.getString("name"), at(rs, "taken_at"),
-                rs.getBytes("packed"))).list(),
+                packed("snapshot", rs.getLong("id")))).list(),
         packs(row.mark()),
         database.sql("SELECT * FROM firmware_family WHERE id IN (SELECT family FROM snapshot WHERE mark = ?) ORDER BY id").param(row.mark())
             .query((rs, n) -> new FamilyOf(rs.getString("id"), at(rs, "entered_at"), rs.getString("body"))).list(),
-        files.shownOf(row.mark()).stream().map(one -> new FileOf(one.workUpId() == null ? null : numbers.workUp(one.workUpId()), one.n(), one.logId() == null ? null : numbers.line(one.logId()), one.name(), one.at(), files.bytes(one.id()))).toList());
+        files.shownOf(row.mark()).stream().map(one -> new FileOf(one.workUpId() == null ? null : numbers.workUp(one.workUpId()), one.n(), one.logId() == null ? null : numbers.line(one.logId()), one.name(), one.at(), Attached.in(() -> files.bytes(one.id())))).toList());
   }
 
   private WorkUpOf workUp(long id, LocalNumbers numbers) {
@@ -78,10 +78,21 @@ class BundleReader {
     List<EndingOf> endings = database.sql("SELECT * FROM ledger_entry WHERE work_up_id = ? ORDER BY id").param(id)
         .query((rs, n) -> new EndingOf(at(rs, "closed_at"), rs.getString("complaint"), rs.getString("ended"), rs.getString("reason"), rs.getString("causes"), rs.getString("kinds"), rs.getString("fixes"),
             rs.getString("changes"), rs.getString("proof"), rs.getDouble("minutes"), rs.getString("parts"))).list();
-    List<RecordingOf> recordings = database.sql("SELECT * FROM capture WHERE work_up_id = ? ORDER BY id").param(id)
-        .query((rs, n) -> new RecordingOf(rs.getString("check_id"), rs.getString("name"), rs.getString("outcome"), rs.getString("told"), at(rs, "entered_at"), rs.getBytes("packed"))).list();
+    List<RecordingOf> recordings = database.sql("SELECT id, check_id, name, outcome, told, entered_at FROM capture WHERE work_up_id = ? ORDER BY id").param(id)
+        .query((rs, n) -> new RecordingOf(rs.getString("check_id"), rs.getString("name"), rs.getString("outcome"), rs.getString("told"), at(rs, "entered_at"), packed("capture", rs.getLong("id")))).list();
     return database.sql("SELECT * FROM work_up WHERE id = ?").param(id).query((rs, n) -> new WorkUpOf(at(rs, "opened_at"), rs.getInt("revision"), rs.getString("complaint_kind"), rs.getString("complaint"),
         rs.getString("occasion"), rs.getString("aside"), events, endings, recordings)).single();
+  }
+
+  /** How much is attached to a craft, bytes, its photos apart. */
+  @Transactional(readOnly = true)
+  long attached(String mark) {
+    return database.sql("SELECT coalesce(sum(length(packed)), 0) FROM (SELECT packed FROM snapshot WHERE mark = :mark UNION ALL SELECT packed FROM capture WHERE work_up_id IN (SELECT id FROM work_up WHERE mark = :mark))")
+        .param("mark", mark).query(Long.class).single();
+  }
+
+  private Attached packed(String table, long id) {
+    return Attached.in(() -> database.sql("SELECT packed FROM " + table + " WHERE id = ?").param(id).query((rs, n) -> rs.getBytes(1)).single());
   }
 
   /** Packs in whose entries the craft is named. */

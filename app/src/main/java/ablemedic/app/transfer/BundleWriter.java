@@ -9,6 +9,7 @@ import ablemedic.app.storage.Folded;
 import ablemedic.app.storage.Json;
 import ablemedic.app.transfer.ChartBundle.CraftOf;
 import ablemedic.app.transfer.ChartBundle.EventOf;
+import ablemedic.app.transfer.ChartBundle.FileOf;
 import ablemedic.app.transfer.ChartBundle.SheetOf;
 import ablemedic.app.transfer.ChartBundle.SnapshotOf;
 import ablemedic.app.transfer.ChartBundle.WorkUpOf;
@@ -91,10 +92,7 @@ class BundleWriter {
         happened(i, numbers.get(i), local);
       }
       rest();
-      came.files().forEach(one -> missing("kept_file WHERE mark = ? AND entered_at = ? AND name = ?", List.of(mark, one.enteredAt(), one.name()),
-          "INSERT INTO kept_file (mark, work_up_id, n, log_id, name, type, entered_at, bytes) VALUES (?, ?, ?, ?, ?, ?, ?, ?)", mark, one.workUp() == null ? null : numbers.get(one.workUp() - 1), one.n(),
-          one.line() == null ? null : lines.get(one.line() - 1), one.name(),
-          FileSort.of(one.bytes()).orElseThrow().type(), one.enteredAt(), one.bytes()));
+      came.files().forEach(one -> file(one, numbers, lines));
       if (workUps.of(mark).stream().filter(WorkUpStore.Opened::isOpen).count() > 1) {
         throw Refusal.conflict("workUps", "Both have an open work-up of " + mark + ". Close one of them first.");
       }
@@ -103,6 +101,14 @@ class BundleWriter {
         database.sql("UPDATE craft SET version = max(version + 1, ?) WHERE mark = ?").params(came.craft().version(), mark).update();
       }
       return new TakenIn(mark, added, known.isEmpty());
+    }
+
+    /** A photo or file; two of one name and moment are the same only byte for byte. */
+    private void file(FileOf one, List<Long> numbers, List<Long> lines) {
+      byte[] bytes = one.bytes().read();
+      missing("kept_file WHERE mark = ? AND entered_at = ? AND name = ? AND bytes = ?", List.of(mark, one.enteredAt(), one.name(), bytes),
+          "INSERT INTO kept_file (mark, work_up_id, n, log_id, name, type, entered_at, bytes) VALUES (?, ?, ?, ?, ?, ?, ?, ?)", mark, one.workUp() == null ? null : numbers.get(one.workUp() - 1), one.n(),
+          one.line() == null ? null : lines.get(one.line() - 1), one.name(), FileSort.of(bytes).orElseThrow().type(), one.enteredAt(), bytes);
     }
 
     private void craft(CraftOf one, Optional<CraftStore.Row> known) {
@@ -134,11 +140,11 @@ class BundleWriter {
     private void snapshot(SnapshotOf one) {
       Optional<byte[]> known = database.sql("SELECT packed FROM snapshot WHERE mark = ? AND number = ?").params(mark, one.number()).query(byte[].class).optional();
       if (known.isPresent()) {
-        apart("snapshots[" + (one.number() - 1) + "]", Arrays.equals(known.get(), one.packed()));
+        apart("snapshots[" + (one.number() - 1) + "]", Arrays.equals(known.get(), one.packed().read()));
         return;
       }
       insert("INSERT INTO snapshot (mark, number, family, version, target, why, name, taken_at, packed) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)", mark, one.number(), one.family(), one.version(), one.target(), one.why(),
-          one.name(), one.takenAt(), one.packed());
+          one.name(), one.takenAt(), one.packed().read());
     }
 
     /** The number of a work-up here; it is opened where it is not known. */
@@ -183,7 +189,7 @@ class BundleWriter {
           INSERT INTO ledger_entry (work_up_id, mark, closed_at, complaint, ended, reason, causes, kinds, parts, fixes, changes, proof, minutes) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""", id, mark, end.closedAt(),
           end.complaint(), end.ended(), end.reason(), end.causes(), end.kinds(), told(end.parts()), end.fixes(), end.changes(), end.proof(), end.minutes()));
       one.recordings().forEach(file -> missing("capture WHERE work_up_id = ? AND check_id = ? AND entered_at = ?", List.of(id, file.checkId(), file.enteredAt()),
-          "INSERT INTO capture (work_up_id, check_id, name, outcome, told, entered_at, packed) VALUES (?, ?, ?, ?, ?, ?, ?)", id, file.checkId(), file.name(), file.outcome(), file.told(), file.enteredAt(), file.packed()));
+          "INSERT INTO capture (work_up_id, check_id, name, outcome, told, entered_at, packed) VALUES (?, ?, ?, ?, ?, ?, ?)", id, file.checkId(), file.name(), file.outcome(), file.told(), file.enteredAt(), file.packed().read()));
     }
 
     private void rest() {

@@ -1,23 +1,20 @@
 package ablemedic.app.transfer;
 
 import ablemedic.app.chart.CraftStore;
+import ablemedic.app.http.BrokenOffException;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Json;
 import ablemedic.app.transfer.BundleWriter.TakenIn;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.BufferedInputStream;
-import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.OutputStream;
-import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipException;
-import java.util.zip.ZipInputStream;
-import java.util.zip.ZipOutputStream;
-import org.jspecify.annotations.Nullable;
+import java.util.concurrent.locks.ReentrantLock;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -28,14 +25,15 @@ import org.springframework.web.bind.annotation.RestController;
 /** Charts out and in, one by one or all together. */
 @RestController
 class TransferController {
-  /** The longest document that is read, bytes, and how many of them in one ZIP. */
-  static final int LARGEST = 64 * 1024 * 1024;
   private static final int MOST_CHARTS = 2_000;
+  /** A chart with no photo and with exports up to this, bytes, is one document. */
+  private static final long IN_DOCUMENT = 1024 * 1024;
 
   private final CraftStore crafts;
   private final BundleReader reader;
   private final BundleWriter writer;
   private final Json json;
+  private final ReentrantLock taking = new ReentrantLock(true);
 
   TransferController(CraftStore crafts, BundleReader reader, BundleWriter writer, Json json) {
     this.crafts = crafts;
@@ -53,24 +51,56 @@ class TransferController {
 
   record RefusedChart(String name, String where, String why) {}
 
-  /** Everything of a craft as one document. */
+  /** Everything of a craft: one document, or a ZIP of it and its files where it has photos or large exports. */
   @GetMapping("/api/crafts/{mark}/bundle")
   void bundle(@PathVariable String mark, HttpServletResponse response) throws IOException {
     ChartBundle bundle = reader.of(mark);
-    begin(response, MediaType.APPLICATION_JSON_VALUE, bundle.craft().mark() + ".json");
-    response.getOutputStream().write(bytes(bundle));
+    if (bundle.files().isEmpty() && reader.attached(bundle.craft().mark()) <= IN_DOCUMENT) {
+      begin(response, MediaType.APPLICATION_JSON_VALUE, bundle.craft().mark() + ".json");
+      streaming(response, () -> json.write(response.getOutputStream(), bundle));
+    } else {
+      zip(response, bundle.craft().mark() + ".zip", zip -> zip.add(bundle));
+    }
   }
 
   /** All charts in a ZIP, written while they are read. */
   @GetMapping("/api/bundles")
   void all(HttpServletResponse response) throws IOException {
-    begin(response, "application/zip", "able-medic-charts.zip");
-    try (ZipOutputStream zip = new ZipOutputStream(response.getOutputStream())) {
+    zip(response, "able-medic-charts.zip", zip -> {
       for (CraftStore.Row row : crafts.all()) {
-        zip.putNextEntry(new ZipEntry(row.mark() + ".json"));
-        writeTo(zip, reader.of(row.mark()));
-        zip.closeEntry();
+        zip.add(reader.of(row.mark()));
       }
+    });
+  }
+
+  private interface Charts {
+    void addTo(ChartsZip zip) throws IOException;
+  }
+
+  private void zip(HttpServletResponse response, String name, Charts charts) throws IOException {
+    begin(response, "application/zip", name);
+    streaming(response, () -> {
+      try (ChartsZip zip = new ChartsZip(json, response.getOutputStream())) {
+        charts.addTo(zip);
+        zip.finish();
+      }
+    });
+  }
+
+  private interface Answer {
+    void give() throws IOException;
+  }
+
+  /** An answer that fails half way is broken off, so that nobody takes its first half for the whole. */
+  private static void streaming(HttpServletResponse response, Answer answer) throws IOException {
+    try {
+      answer.give();
+    } catch (IOException | RuntimeException e) {
+      if (response.isCommitted()) {
+        throw new BrokenOffException(e);
+      }
+      response.reset();
+      throw e;
     }
   }
 
@@ -79,57 +109,60 @@ class TransferController {
     response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name.replaceAll("[^A-Za-z0-9._-]", "_") + "\"");
   }
 
-  private byte[] bytes(ChartBundle bundle) {
-    return json.write(bundle).getBytes(StandardCharsets.UTF_8);
-  }
-
-  private void writeTo(OutputStream out, ChartBundle bundle) throws IOException {
-    out.write(bytes(bundle));
-  }
-
-  /** Takes a chart in, or every chart of a ZIP; each is taken in whole or not at all. */
+  /** Takes a chart in, or every chart of a ZIP; each is taken in whole or not at all. It waits on the disk, one at a time. */
   @PostMapping(value = "/api/bundles", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   Arrived take(InputStream body) throws IOException {
-    BufferedInputStream in = new BufferedInputStream(body);
-    in.mark(4);
-    byte[] first = in.readNBytes(2);
-    in.reset();
-    if (first.length == 2 && first[0] == 'P' && first[1] == 'K') {
-      return zip(in);
+    Path file = Files.createTempFile("able-medic-chart", ".in");
+    try {
+      Files.copy(body, file, StandardCopyOption.REPLACE_EXISTING);
+      taking.lock();
+      try {
+        return isZip(file) ? zip(file) : new Arrived(List.of(writer.take(document(file))), List.of());
+      } finally {
+        taking.unlock();
+      }
+    } finally {
+      Files.deleteIfExists(file);
     }
-    return new Arrived(List.of(writer.take(read(in))), List.of());
   }
 
-  private Arrived zip(InputStream in) throws IOException {
+  private static boolean isZip(Path file) throws IOException {
+    try (InputStream in = Files.newInputStream(file)) {
+      byte[] first = in.readNBytes(2);
+      return first.length == 2 && first[0] == 'P' && first[1] == 'K';
+    }
+  }
+
+  private ChartBundle document(Path file) throws IOException {
+    if (Files.size(file) > BundleFile.LARGEST) {
+      throw Refusal.wrong("file", "A chart of more than " + BundleFile.LARGEST / 1024 / 1024 + " MB in one document is not read; a newer version writes it as a ZIP.");
+    }
+    ChartBundle chart = BundleFile.read(json, () -> new BufferedInputStream(Files.newInputStream(file)));
+    chart.attached().filter(one -> one.file() != null).findFirst().ifPresent(one -> {
+      throw Refusal.wrong(Refusal.shortened(one.file()), "The chart names this file, and came without it: send the ZIP.");
+    });
+    return chart;
+  }
+
+  private Arrived zip(Path file) throws IOException {
     List<TakenIn> taken = new ArrayList<>();
     List<RefusedChart> refused = new ArrayList<>();
-    try (ZipInputStream zip = new ZipInputStream(in)) {
-      for (@Nullable ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-        if (taken.size() + refused.size() >= MOST_CHARTS) {
-          throw Refusal.wrong("file", "More than " + MOST_CHARTS + " charts in one file are not read; the first " + taken.size() + " were.");
-        }
-        if (!entry.isDirectory()) {
-          try {
-            taken.add(writer.take(read(zip)));
-          } catch (Refusal e) {
-            refused.add(new RefusedChart(Refusal.shortened(entry.getName()), e.where(), String.valueOf(e.getMessage())));
-          }
+    try (ChartsInZip zip = ChartsInZip.open(json, file)) {
+      List<String> charts = zip.charts();
+      if (charts.size() > MOST_CHARTS) {
+        throw Refusal.wrong("file", "More than " + MOST_CHARTS + " charts in one file are not read. Nothing was taken in.");
+      }
+      for (String name : charts) {
+        try {
+          taken.add(writer.take(zip.chart(name)));
+        } catch (Refusal e) {
+          refused.add(new RefusedChart(Refusal.shortened(name), e.where(), String.valueOf(e.getMessage())));
         }
       }
-    } catch (ZipException | EOFException | IllegalArgumentException e) {
-      throw Refusal.wrong("file", "The file begins like a ZIP and cannot be unpacked. " + taken.size() + " charts of it were taken in.");
     }
     if (taken.isEmpty() && refused.isEmpty()) {
       throw Refusal.wrong("file", "There is no chart in the file.");
     }
     return new Arrived(taken, refused);
-  }
-
-  private ChartBundle read(InputStream in) throws IOException {
-    byte[] bytes = in.readNBytes(LARGEST + 1);
-    if (bytes.length > LARGEST) {
-      throw Refusal.wrong("file", "A chart of more than " + LARGEST / 1024 / 1024 + " MB is not read.");
-    }
-    return BundleFile.read(json, bytes);
   }
 }
