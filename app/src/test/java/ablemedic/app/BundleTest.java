@@ -9,14 +9,18 @@ import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Base64;
 import java.util.List;
 import java.util.Random;
+import java.util.zip.GZIPOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -184,7 +188,7 @@ class BundleTest {
   }
 
   @Test
-  void whatIsNoChartIsRefusedWithThePlaceAndChangesNothing(App app) {
+  void whatIsNoChartIsRefusedWithThePlaceAndChangesNothing(App app) throws IOException {
     try (App other = App.empty(folder)) {
       ObjectNode sound = bundle(app, "EIDER");
       assertThat(refused(other, 422, sound.deepCopy().put("form", 4))).contains("newer version");
@@ -206,6 +210,14 @@ class BundleTest {
       ObjectNode line = sound.deepCopy();
       ((ObjectNode) line.get("log").get(0)).put("workUp", 77);
       assertThat(refused(other, 422, line)).contains("log[0].workUp");
+      for (byte[] none : List.of(gzip("good morning".getBytes(StandardCharsets.UTF_8)), gzip(new byte[64 * 1024 * 1024]), new byte[] {1, 2, 3})) {
+        ObjectNode export = bundle(app, "REDSHANK");
+        ((ObjectNode) export.get("snapshots").get(0)).put("packed", Base64.getEncoder().encodeToString(none));
+        assertThat(refused(other, 422, export)).contains("snapshots[0].packed").contains("no settings export");
+      }
+      ObjectNode late = sound.deepCopy();
+      ((ObjectNode) late.get("log").get(0)).put("at", "+999999999-01-01T00:00:00Z");
+      assertThat(refused(other, 422, late)).contains("log[0].at").contains("2000 to 2199");
       assertThat(other.get("/api/crafts")).isEmpty();
       assertThat(other.sendAs("POST", "/api/bundles", new byte[0], "application/octet-stream").statusCode()).isEqualTo(422);
     }
@@ -229,5 +241,13 @@ class BundleTest {
       }
       assertThat(other.get("/api/bench").get("unreadable")).isEmpty();
     }
+  }
+
+  private static byte[] gzip(byte[] file) throws IOException {
+    ByteArrayOutputStream packed = new ByteArrayOutputStream();
+    try (OutputStream into = new GZIPOutputStream(packed)) {
+      into.write(file);
+    }
+    return packed.toByteArray();
   }
 }

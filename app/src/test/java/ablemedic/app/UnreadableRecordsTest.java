@@ -3,10 +3,16 @@ package ablemedic.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import ablemedic.app.RunningApp.App;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.util.List;
+import java.util.zip.GZIPOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
@@ -114,6 +120,42 @@ class UnreadableRecordsTest {
       assertThat(only(app).get("name").asString()).isEqualTo("BAD");
       assertThat(app.get("/api/meter").get("counts").asInt()).isPositive();
       assertThat(app.get("/api/crafts/WELL/routine").get("state").asString()).as("due again").isEqualTo("NOT_DONE");
+    }
+  }
+
+  private static byte[] gzip(byte[] file) throws IOException {
+    ByteArrayOutputStream packed = new ByteArrayOutputStream();
+    try (OutputStream into = new GZIPOutputStream(packed)) {
+      into.write(file);
+    }
+    return packed.toByteArray();
+  }
+
+  /** No settings at all, packed bytes that are none, and 64 MB in a few kB. */
+  @Test
+  void anExportThatCannotBeReadTakesNoViewDown() throws SQLException, IOException {
+    Path file = folder.resolve("export.db");
+    try (App app = App.on(file)) {
+      app.enterWired("LISTED", "STACK");
+      var kept = app.sendAs("POST", "/api/crafts/LISTED/snapshots?name=a.txt&why=found", "arm_tilt = 25\nvolt_ratio = 110\npack_ratio = 11000\n".getBytes(StandardCharsets.UTF_8), "application/octet-stream");
+      assertThat(kept.statusCode()).as(kept.body()).isEqualTo(200);
+      app.openWorkUp("OTHER", "CRASH", "{\"manner\": \"flips\"}");
+    }
+    for (byte[] packed : List.of(gzip("good morning".getBytes(StandardCharsets.UTF_8)), "no gzip".getBytes(StandardCharsets.UTF_8), gzip(new byte[64 * 1024 * 1024]))) {
+      try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file); var statement = connection.prepareStatement("UPDATE snapshot SET packed = ?")) {
+        statement.setBytes(1, packed);
+        statement.executeUpdate();
+      }
+      try (App app = App.on(file)) {
+        JsonNode workUp = app.ask("POST", "/api/work-ups", "{\"mark\": \"LISTED\", \"kind\": \"take-off\", \"complaint\": \"flips\", \"occasion\": \"CRASH\", \"seen\": {}}");
+        for (String view : List.of("/api/bench", "/api/crafts/LISTED", "/api/crafts/LISTED/snapshots", "/api/crafts/LISTED/snapshots/1", "/api/crafts/LISTED/power-map", "/api/crafts/LISTED/set-up", "/api/crafts/LISTED/routine",
+            "/api/crafts/LISTED/flash-plan?family=alder&version=2", "/api/work-ups/" + workUp.get("id"), "/api/ledger/trends")) {
+          assertThat(app.send("GET", view, "").statusCode()).as(view).isEqualTo(200);
+        }
+        assertThat(app.get("/api/crafts/LISTED/snapshots/1").get("notUnderstood").toString()).contains("can't be read as settings");
+        assertThat(app.send("GET", "/api/work-ups/" + workUp.get("id") + "/job-sheet", "").statusCode()).isEqualTo(200);
+        app.ask("POST", "/api/work-ups/" + workUp.get("id") + "/close", "{\"version\": " + app.get("/api/work-ups/" + workUp.get("id")).get("version") + ", \"end\": \"NO_FAULT_FOUND\", \"reason\": \"a trial of views\"}");
+      }
     }
   }
 }

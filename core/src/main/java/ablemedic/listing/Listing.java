@@ -19,6 +19,8 @@ import java.util.Optional;
 public record Listing(ListingForm form, String encoding, List<Entry> entries, List<Odd> odd, int oddLines) {
   /** The longest listing that is read, bytes. */
   public static final int LONGEST = 8 * 1024 * 1024;
+  /** The most lines, or names, that one has; a board has some hundreds. */
+  public static final int MOST_LINES = 20_000;
   static final int MOST_ODD = 200;
   private static final int SHOWN = 80;
 
@@ -66,6 +68,11 @@ public record Listing(ListingForm form, String encoding, List<Entry> entries, Li
     return listing;
   }
 
+  /** What stands for a kept file that can't be read any more. */
+  public static Listing unreadable(String why) {
+    return new Listing(ListingForm.LINES, "", List.of(), List.of(new Odd(1, "", why)), 1);
+  }
+
   /** Whether a text could be the name of a setting. */
   public static boolean isName(String text) {
     return NameValueLines.NAME.matcher(text).matches();
@@ -81,8 +88,16 @@ public record Listing(ListingForm form, String encoding, List<Entry> entries, Li
     private final Map<String, Entry> entries = new LinkedHashMap<>();
     private final List<Odd> odd = new ArrayList<>();
     private int oddLines;
+    private int lines;
+
+    private void count() {
+      if (++lines > MOST_LINES) {
+        throw new NoListingException("A listing has at most " + MOST_LINES + " lines; this has more.");
+      }
+    }
 
     void entry(int line, String name, String value) {
+      count();
       Entry before = entries.remove(name);
       if (before != null) {
         odd(before.line(), before.name() + " = " + before.value(), "“" + shown(name) + "” stands again in line " + line + ", and the last one counts");
@@ -91,6 +106,7 @@ public record Listing(ListingForm form, String encoding, List<Entry> entries, Li
     }
 
     void odd(int line, String text, String why) {
+      count();
       oddLines++;
       if (odd.size() < MOST_ODD) {
         odd.add(new Odd(line, shown(text), why));

@@ -154,4 +154,16 @@ class ListingTest {
     assertThat(listing.value("none")).contains("");
     assertThat(listing.odd()).singleElement().satisfies(odd -> assertThat(odd.why()).contains("“list” is a list"));
   }
+
+  @Test
+  void moreLinesThanAnyBoardHasAreRefused() {
+    String most = "name_%d = 1\n";
+    StringBuilder text = new StringBuilder();
+    for (int i = 0; i < Listing.MOST_LINES; i++) {
+      text.append(String.format(java.util.Locale.ROOT, most, i));
+    }
+    assertThat(read(text.toString()).entries()).hasSize(Listing.MOST_LINES);
+    text.append("one_more = 1\n");
+    assertThatThrownBy(() -> read(text.toString())).isInstanceOf(NoListingException.class).hasMessageContaining("20000 lines");
+  }
 }

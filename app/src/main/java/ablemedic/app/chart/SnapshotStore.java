@@ -4,6 +4,8 @@ import ablemedic.app.firmware.FamilyStore;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Packed;
 import ablemedic.app.storage.Recent;
+import ablemedic.app.storage.UnreadableRecordException;
+import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Fault;
@@ -13,6 +15,7 @@ import ablemedic.firmware.FamilyTable;
 import ablemedic.firmware.Understood;
 import ablemedic.firmware.Understood.Kind;
 import ablemedic.listing.Listing;
+import ablemedic.listing.NoListingException;
 import ablemedic.snapshot.ListingCheck;
 import ablemedic.snapshot.Snapshot;
 import ablemedic.snapshot.TakenListing;
@@ -34,6 +37,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Repository
 public class SnapshotStore {
   private static final int MOST_OF_A_CRAFT = 500;
+  /** So many snapshots are looked at for switches that are lost. */
+  private static final int LOOKED_BACK = 5;
   private static final int TO_TAKE = 5;
 
   private final JdbcClient database;
@@ -125,7 +130,7 @@ public class SnapshotStore {
 
   /** The file as it came. */
   public byte[] file(Row row) {
-    return Packed.unpacked(database.sql("SELECT packed FROM snapshot WHERE id = ?").param(row.id()).query((rs, n) -> rs.getBytes(1)).single());
+    return Packed.unpacked(database.sql("SELECT packed FROM snapshot WHERE id = ?").param(row.id()).query((rs, n) -> rs.getBytes(1)).single(), Listing.LONGEST);
   }
 
   /** What a snapshot holds, through the dictionary of its family and version. */
@@ -134,19 +139,20 @@ public class SnapshotStore {
     return families.shipped(row.family()).isPresent() ? read.of(row.id(), id -> reading(row)) : reading(row);
   }
 
-  /** What a craft was told by a snapshot, seen beside the one before it; nothing where its family is not known any more. */
+  /** What a craft was told by a snapshot, seen beside those before it; nothing where it can't be read any more. */
   public Optional<Snapshot> snapshot(Row row) {
-    return snapshot(row, of(row.mark()).stream().filter(one -> one.number() < row.number()).toList());
-  }
-
-  /** @param before those before it, newest first */
-  private Optional<Snapshot> snapshot(Row row, List<Row> before) {
-    return read(row).snapshot().map(own -> before.stream().findFirst().flatMap(last -> snapshot(last, before.subList(1, before.size())))
-        .map(last -> own.since(last, families.dictionary(row.family(), row.version())::names)).orElse(own));
+    return read(row).snapshot().map(own -> of(row.mark()).stream().filter(one -> one.number() < row.number()).limit(LOOKED_BACK).flatMap(one -> read(one).snapshot().stream())
+        .filter(before -> ArmingSettings.SWITCHES.stream().anyMatch(before.held()::contains)).findFirst()
+        .map(before -> own.since(before, families.dictionary(row.family(), row.version())::names)).orElse(own));
   }
 
   private Read reading(Row row) {
-    Listing listing = Listing.read(file(row));
+    Listing listing;
+    try {
+      listing = Listing.read(file(row));
+    } catch (NoListingException | UnreadableRecordException e) {
+      return new Read(Listing.unreadable("This file can't be read as settings: " + e.getMessage()), Optional.empty());
+    }
     return new Read(listing, families.find(row.family()).filter(family -> family.version(row.version()).isPresent())
         .map(family -> new Dictionary(family, row.version()).read(listing)));
   }

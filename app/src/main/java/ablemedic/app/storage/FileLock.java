@@ -11,6 +11,8 @@ import java.nio.file.StandardOpenOption;
 
 /** Keeps a second program from one database. The system lets go of it when the process ends, however it ends. */
 public final class FileLock implements AutoCloseable {
+  private static final int MOST_LINKS = 40;
+
   private final FileChannel channel;
 
   private FileLock(FileChannel channel) {
@@ -18,15 +20,18 @@ public final class FileLock implements AutoCloseable {
   }
 
   /**
-   * Takes the lock that stands beside a database.
+   * Takes the lock that stands beside a database, where it really lies: symbolic links lead to one lock. A file with a second name
+   * (a hard link) could be opened under either, each with a journal of its own, and is refused.
    *
    * @param holder what to tell whoever comes second, such as the address of the program
    * @throws DatabaseFile.UnusableException when another holds it, or its file cannot be made
    */
   public static FileLock take(Path database, String holder) {
-    Path file = beside(database);
     try {
-      Files.createDirectories(file.toAbsolutePath().getParent());
+      Path real = real(database);
+      Path file = beside(real);
+      Files.createDirectories(file.getParent());
+      oneName(database, real);
       FileChannel channel = FileChannel.open(file, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
       if (!locked(channel)) {
         channel.close();
@@ -49,6 +54,22 @@ public final class FileLock implements AutoCloseable {
       return channel.tryLock() != null;
     } catch (OverlappingFileLockException e) {
       return false;
+    }
+  }
+
+  /** Where a file lies, or will lie, without links on the way. */
+  private static Path real(Path database) throws IOException {
+    Path at = database.toAbsolutePath();
+    for (int links = 0; Files.isSymbolicLink(at) && links < MOST_LINKS; links++) {
+      at = at.resolveSibling(Files.readSymbolicLink(at)).normalize();
+    }
+    return Files.exists(at.getParent()) ? at.getParent().toRealPath().resolve(at.getFileName()) : at;
+  }
+
+  private static void oneName(Path database, Path real) throws IOException {
+    if (Files.exists(real) && Files.getFileStore(real).supportsFileAttributeView("unix") && (Integer) Files.getAttribute(real, "unix:nlink") > 1) {
+      throw new DatabaseFile.UnusableException("The file " + database + " has a second name (a hard link). Opened under both, entries would be lost: copy it, "
+          + "remove the other name, or name another file.");
     }
   }
 

@@ -46,12 +46,30 @@ public final class Packed {
     return packed.toByteArray();
   }
 
-  /** The file as it came. */
-  public static byte[] unpacked(byte[] packed) {
+  /**
+   * The file as it came.
+   *
+   * @param most bytes that it may have
+   * @throws UnreadableRecordException where it is no packed file, or a longer one
+   */
+  public static byte[] unpacked(byte[] packed, int most) {
     try (InputStream in = new GZIPInputStream(new ByteArrayInputStream(packed))) {
-      return in.readAllBytes();
+      byte[] file = in.readNBytes(most + 1);
+      if (file.length > most) {
+        throw new UnreadableRecordException("a packed file of more than " + most / 1024 / 1024 + " MB");
+      }
+      return file;
     } catch (IOException e) {
-      throw new UncheckedIOException(e);
+      throw new UnreadableRecordException("a packed file", e);
+    }
+  }
+
+  /** The file as it came, read as it is needed; it may be long. */
+  public static InputStream stream(byte[] packed) {
+    try {
+      return new GZIPInputStream(new ByteArrayInputStream(packed));
+    } catch (IOException e) {
+      throw new UnreadableRecordException("a packed file", e);
     }
   }
 }

@@ -23,6 +23,8 @@ import ablemedic.app.workup.EventForm;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.firmware.BadFamilyException;
 import ablemedic.firmware.FamilyTable;
+import ablemedic.listing.Listing;
+import ablemedic.listing.NoListingException;
 import ablemedic.setup.SetUpOccasion;
 import java.util.ArrayList;
 import java.util.List;
@@ -67,7 +69,7 @@ class BundleCheck {
     each("snapshots", came.snapshots(), (at, n, one) -> {
       need(one.number() == n, at + ".number", "Snapshots count from 1, one by one.");
       words(at, one.family(), one.version(), one.target(), one.why(), one.name());
-      file(at + ".packed", one.packed());
+      listing(at + ".packed", one.packed());
       return one;
     });
     return new ChartBundle(came.format(), came.form(), came.writtenAt(), came.craft(), sheets, came.log(), workUps,
@@ -142,6 +144,15 @@ class BundleCheck {
       read.run();
     } catch (IllegalArgumentException e) {
       throw Refusal.wrong(where, "This is none of those that there are.");
+    }
+  }
+
+  /** Opened as it will be opened later: what can't be shown is not kept. */
+  private static void listing(String where, Attached packed) {
+    try {
+      Listing.read(Packed.unpacked(packed.read(), Listing.LONGEST));
+    } catch (NoListingException | UnreadableRecordException e) {
+      throw Refusal.wrong(where, "This is no settings export: " + e.getMessage());
     }
   }
 

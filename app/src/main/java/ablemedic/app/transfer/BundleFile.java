@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.lang.reflect.RecordComponent;
+import java.time.Instant;
 import java.util.List;
 import java.util.zip.ZipException;
 import org.jspecify.annotations.Nullable;
@@ -18,6 +19,8 @@ import tools.jackson.core.JsonToken;
 final class BundleFile {
   private BundleFile() {}
 
+  private static final Instant EARLIEST = Instant.parse("2000-01-01T00:00:00Z");
+  private static final Instant LATEST = Instant.parse("2200-01-01T00:00:00Z");
   /** The longest document that is read, bytes. */
   static final int LARGEST = 64 * 1024 * 1024;
 
@@ -100,6 +103,8 @@ final class BundleFile {
       String at = where.isEmpty() ? part.getName() : where + "." + part.getName();
       if (value == null && !part.getAnnotatedType().isAnnotationPresent(Nullable.class)) {
         throw Refusal.wrong(at, "This is missing.");
+      } else if (value instanceof Instant moment && (moment.isBefore(EARLIEST) || moment.isAfter(LATEST))) {
+        throw Refusal.wrong(at, "Moments of a chart lie in the years 2000 to 2199.");
       } else if (value instanceof List<?> list) {
         for (int i = 0; i < list.size(); i++) {
           Object one = list.get(i);

@@ -98,10 +98,10 @@ public class CaptureStore {
   }
 
   /** The file as it came. */
-  byte[] file(long workUpId, long number) {
+  InputStream file(long workUpId, long number) {
     byte[] packed = database.sql("SELECT packed FROM capture WHERE work_up_id = ? AND id = ?").params(workUpId, number)
         .query((row, n) -> row.getBytes(1)).optional()
         .orElseThrow(() -> Refusal.unknown("number", "Work-up " + workUpId + " keeps no recording " + number + "."));
-    return Packed.unpacked(packed);
+    return Packed.stream(packed);
   }
 }

@@ -10,6 +10,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.springframework.core.io.InputStreamResource;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -51,9 +52,9 @@ class CapturesController {
   }
 
   @GetMapping("/{number}")
-  ResponseEntity<byte[]> file(@PathVariable long id, @PathVariable long number) {
+  ResponseEntity<InputStreamResource> file(@PathVariable long id, @PathVariable long number) {
     String name = captures.of(id).stream().filter(one -> one.number() == number).findFirst().map(CaptureStore.Kept::name).orElse("recording");
     return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name.replaceAll("[^A-Za-z0-9._ -]", "_") + "\"")
-        .contentType(MediaType.APPLICATION_OCTET_STREAM).body(captures.file(id, number));
+        .contentType(MediaType.APPLICATION_OCTET_STREAM).body(new InputStreamResource(captures.file(id, number)));
   }
 }

@@ -584,6 +584,9 @@ class WalkTest {
     view = made.benchFor(view, "motors");
     try (Browser browser = new Browser(made.url(""), "light", 1280, 900)) {
       browser.open("/instruments/motor-map?craft=PRESS");
+      browser.seeText("first take all props off");
+      assertThat(browser.shows("[aria-label='rear-right, clockwise']")).as("nothing is driven with props on").isFalse();
+      browser.click(".props input");
       browser.see("[aria-label='rear-right, clockwise']");
       for (String rotor : List.of("rear-right, clockwise", "front-right, counter-clockwise", "rear-left, counter-clockwise",
           "front-left, clockwise")) {

@@ -16,6 +16,7 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -221,5 +222,27 @@ class DatabaseFileTest {
         .contains(Trouble.READ_ONLY);
     assertThat(Trouble.behind(new java.nio.file.AccessDeniedException("x.lock"))).contains(Trouble.READ_ONLY);
     assertThat(Trouble.behind(new IOException("anything else"))).isEmpty();
+  }
+
+  @Test
+  void aFileIsOpenedByOneProgramUnderWhateverNameItIsGiven(@TempDir Path there) throws IOException {
+    Path file = there.resolve("medic.db");
+    Files.writeString(file, "x");
+    Path link = Files.createSymbolicLink(there.resolve("link.db"), file);
+    Path folder = Files.createSymbolicLink(there.resolve("folder"), there);
+    Path later = Files.createSymbolicLink(there.resolve("later.db"), there.resolve("not-there-yet.db"));
+    try (FileLock lock = FileLock.take(file, "first"); FileLock other = FileLock.take(later, "second")) {
+      for (Path second : List.of(file, link, folder.resolve("medic.db"), folder.resolve("link.db"))) {
+        assertThatExceptionOfType(UnusableException.class).as(second.toString()).isThrownBy(() -> FileLock.take(second, "third")).withMessageContaining("already");
+      }
+      assertThatExceptionOfType(UnusableException.class).isThrownBy(() -> FileLock.take(there.resolve("not-there-yet.db"), "third"));
+    }
+    Path hard = Files.createLink(there.resolve("hard.db"), file);
+    for (Path named : List.of(file, hard, link)) {
+      assertThatExceptionOfType(UnusableException.class).isThrownBy(() -> FileLock.take(named, "fourth")).withMessageContaining("hard link");
+    }
+    Files.delete(hard);
+    FileLock.take(link, "fifth").close();
+    assertThat(Files.readString(file)).as("the file itself is never touched").isEqualTo("x");
   }
 }
