@@ -159,9 +159,7 @@
       </details>
     {/if}
     <p class="links papers">
-      <a href={`/api/crafts/${encodeURIComponent(c.mark)}/bundle`} download
-        >This chart, to pass on</a
-      >
+      <a href={`/api/crafts/${encodeURIComponent(c.mark)}/bundle`} download>This chart, to pass on</a>
       <a href={`/api/crafts/${encodeURIComponent(c.mark)}/label?${zone()}`} target="_blank">Ready label</a>
       <a href={`/api/crafts/${encodeURIComponent(c.mark)}/drawing`} download={`${c.mark}.svg`}>Drawing</a>
     </p>

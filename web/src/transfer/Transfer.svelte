@@ -65,7 +65,8 @@
       <h2>Give out</h2>
       <ul class="out">
         <li>
-          <a href="/api/bundles" download="able-medic-charts.zip">All charts</a> a ZIP of a document and the photos of each
+          <a href="/api/bundles" download="able-medic-charts.zip">All charts</a> a ZIP of a document and the photos
+          of each
         </li>
         <li><a href="/api/ledger.csv" download="ledger.csv">Ledger</a> as a table</li>
         <li><a href="/api/packs.csv" download="packs.csv">Packs</a> all that happened to each, as a table</li>
