@@ -5,6 +5,7 @@
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
   import TopView from '../shared/TopView.svelte';
+  import ArchiveCraft from './ArchiveCraft.svelte';
   import LeadsAndPower from './LeadsAndPower.svelte';
   import LogNote from './LogNote.svelte';
   import FileList from '../files/FileList.svelte';
@@ -207,6 +208,7 @@
         </ul>
       </div>
     </div>
+    <ArchiveCraft chart={c} onchanged={() => void load(c.mark)} />
     <ReasonSheet
       open={signing}
       title={`Sign off ${c.mark}`}

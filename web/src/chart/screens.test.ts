@@ -6,6 +6,7 @@ import { Files } from '../files/files.svelte';
 import { keys } from '../shared/keys.svelte';
 import { begin, chart, last, server } from '../testing/server';
 import Chart from './Chart.svelte';
+import ArchiveCraft from './ArchiveCraft.svelte';
 import LogList from './LogList.svelte';
 import LogNote from './LogNote.svelte';
 import NameAndBuilder from './NameAndBuilder.svelte';
@@ -243,6 +244,21 @@ describe('the log of a craft', () => {
     expect(within(second!).queryByRole('img')).toBeNull();
     expect(screen.getByRole('link', { name: 'work-up 3' }).getAttribute('href')).toBe('/work-ups/3');
     expect(screen.getByLabelText('Photo: Hit the mast')).toBeTruthy();
+  });
+
+  it('archives a craft with a reason, and brings it back', async () => {
+    begin({ '/api/crafts/{mark}/aside': {} });
+    const onchanged = vi.fn();
+    const { rerender } = render(ArchiveCraft, { chart: chart({}), onchanged });
+    await fireEvent.click(screen.getByRole('button', { name: 'Archive it…' }));
+    await fireEvent.input(screen.getByLabelText('Reason, for the log'), { target: { value: 'sold' } });
+    await fireEvent.click(screen.getByRole('button', { name: 'Archive it' }));
+    await waitFor(() => expect(onchanged).toHaveBeenCalledOnce());
+    expect(last('PUT')?.body).toEqual({ reason: 'sold' });
+    await rerender({ chart: chart({ aside: 'sold' }), onchanged });
+    await fireEvent.click(screen.getByRole('button', { name: 'Bring it back' }));
+    await waitFor(() => expect(onchanged).toHaveBeenCalledTimes(2));
+    expect(last('PUT')?.body).toEqual({});
   });
 
   it('keeps a photo with the line that it was taken for', async () => {

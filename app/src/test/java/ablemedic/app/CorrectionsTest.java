@@ -83,4 +83,18 @@ class CorrectionsTest {
     }
     assertThat(app.ask("POST", findings, found.formatted("25", true)).get("version").asLong()).isGreaterThan(workUp.get("version").asLong());
   }
+
+  @Test
+  void aCraftEnteredByMistakeIsArchivedAndBroughtBackWithAllItsHistory() {
+    app.enterWired("TWICE", "STACK");
+    noted("TWICE", "NOTE", "two of these stand on the shelf");
+    app.send("PUT", "/api/crafts/TWICE/aside", "{\"reason\": \"entered twice\"}");
+    JsonNode bench = app.get("/api/bench");
+    assertThat(bench.get("aside").toString()).contains("TWICE").contains("entered twice");
+    assertThat(bench.get("due").toString()).doesNotContain("TWICE");
+    assertThat(app.get("/api/crafts/TWICE").get("aside").asString()).isEqualTo("entered twice");
+    app.send("PUT", "/api/crafts/TWICE/aside", "{}");
+    assertThat(app.get("/api/bench").get("due").toString()).contains("TWICE");
+    assertThat(app.get("/api/crafts/TWICE").get("log").toString()).contains("two of these stand on the shelf").contains("entered twice").contains("Back on the bench");
+  }
 }

@@ -109,6 +109,40 @@ public final class Server implements AutoCloseable {
     if (!body.isEmpty()) {
       request.header("Content-Type", "application/json");
     }
+    return answer(request);
+  }
+
+  /** Sends a file. */
+  public Answer upload(String path, byte[] file) {
+    return answer(file(path).POST(BodyPublishers.ofByteArray(file)));
+  }
+
+  /** Sends a file from the disk. */
+  public Answer upload(String path, Path file) {
+    try {
+      return answer(file(path).POST(BodyPublishers.ofFile(file)));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Has what is at a path written to a file; the status, or 0 where the answer broke off. */
+  public int download(String path, Path to) {
+    try {
+      return CLIENT.send(file(path).GET().build(), BodyHandlers.ofFile(to)).statusCode();
+    } catch (IOException e) {
+      return 0;
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      return 0;
+    }
+  }
+
+  private HttpRequest.Builder file(String path) {
+    return HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path)).timeout(Duration.ofMinutes(5)).header("Content-Type", "application/octet-stream");
+  }
+
+  private static Answer answer(HttpRequest.Builder request) {
     try {
       HttpResponse<String> response = CLIENT.send(request.build(), BodyHandlers.ofString());
       return new Answer(response.statusCode(), response.body());

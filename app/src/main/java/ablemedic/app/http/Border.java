@@ -6,8 +6,13 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -44,15 +49,20 @@ class Border extends OncePerRequestFilter {
     if (request.getRequestURI().startsWith("/api/")) {
       response.setHeader("Cache-Control", "no-store");
     }
-    String host = request.getServerName();
+    String host = request.getServerName().toLowerCase(Locale.ROOT);
     boolean secondSeat = SecondSeat.of(request).isPresent();
     if (!secondSeat && !LOOPBACK.contains(host) && !host.equals(address) && LOOPBACK.contains(address)) {
       Refused.write(response, 403, "This server answers to localhost only.");
       return;
     }
     String origin = request.getHeader("Origin");
-    if (origin != null && !origin.endsWith("://" + request.getHeader("Host"))) {
+    if (origin != null && !isOwn(origin, request.getHeader("Host"))) {
       Refused.write(response, 403, "A page of another site may not ask this server.");
+      return;
+    }
+    Optional<String> twice = twice(request.getQueryString());
+    if (twice.isPresent()) {
+      Refused.write(response, 400, "“" + Refusal.shortened(twice.get()) + "” stands twice in the address; once is right.");
       return;
     }
     if (request.getRequestURI().length() > LONGEST_ADDRESS) {
@@ -105,6 +115,17 @@ class Border extends OncePerRequestFilter {
     } else {
       chain.doFilter(new BoundedRequest(request, largest), response);
     }
+  }
+
+  /** Whether a page that asks came from here. */
+  private static boolean isOwn(String origin, @Nullable String host) {
+    return ("http://" + host).equalsIgnoreCase(origin) || ("https://" + host).equalsIgnoreCase(origin);
+  }
+
+  /** A name that a query has twice, which would be read as one of the two, or as both. */
+  private static Optional<String> twice(@Nullable String query) {
+    Set<String> names = new HashSet<>();
+    return query == null ? Optional.empty() : Arrays.stream(query.split("&")).map(one -> one.split("=", 2)[0]).filter(name -> !name.isEmpty() && !names.add(name)).findFirst();
   }
 
   /** Whether nothing is recorded by it. */

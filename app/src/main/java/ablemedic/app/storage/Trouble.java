@@ -5,20 +5,23 @@ import java.nio.file.AccessDeniedException;
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
 import java.util.Optional;
+import org.sqlite.SQLiteErrorCode;
 
 /** What can go wrong with the file, each with its own sentence: what it is and what to do. */
 public enum Trouble {
   LOCKED("is locked by another program", "Close what else uses it, or wait, and try again."),
   FULL("cannot grow: the disk is full", "Make room on the disk, then try again."),
   READ_ONLY("can be read but not written", "Give this user the right to write the file and its folder."),
-  DAMAGED("is damaged", "Stop the program and put the newest backup back: ./medic restore FILE. The damaged file is "
-      + "kept aside."),
+  DAMAGED("is damaged", "Stop the program and put the newest backup back: ./medic restore FILE. That leaves the damaged "
+      + "file beside it."),
   NOT_A_DATABASE("is not a database", "Name another file, or put a backup back: ./medic restore FILE."),
   UNREACHABLE("cannot be opened", "See that its folder is there and that this user may write in it."),
   FAILING("cannot be read or written: the disk reports an error", "Back up what can be read, and look at the disk."),
   CROWDED("is asked too much at once", "Try again in a moment.");
 
   private static final int PRIMARY = 0xff;
+  /** Another holds the file of shared memory beside the database. */
+  private static final int SHARED_MEMORY_LOCKED = SQLiteErrorCode.SQLITE_IOERR_SHMLOCK.code;
 
   private final String what;
   private final String remedy;
@@ -51,7 +54,7 @@ public enum Trouble {
         }
       }
       if (t instanceof SQLException sql) {
-        Optional<Trouble> found = ofCode(sql.getErrorCode() & PRIMARY);
+        Optional<Trouble> found = sql.getErrorCode() == SHARED_MEMORY_LOCKED ? Optional.of(LOCKED) : ofCode(sql.getErrorCode() & PRIMARY);
         if (found.isPresent()) {
           return found;
         }
@@ -70,7 +73,7 @@ public enum Trouble {
   /** By SQLite's primary result codes, as its documentation numbers them. */
   private static Optional<Trouble> ofCode(int code) {
     return Optional.ofNullable(switch (code) {
-      case 5, 6 -> LOCKED;
+      case 5, 6, 15 -> LOCKED;
       case 8 -> READ_ONLY;
       case 10 -> FAILING;
       case 11 -> DAMAGED;

@@ -48,11 +48,34 @@ class BorderTest {
       evil.example:8642   | 403
       localhost           | 200
       127.0.0.1           | 200
+      LocalHost           | 200
       """)
   void aForeignHostIsTurnedAway(String host, int status) throws IOException {
     try (Wire wire = new Wire(app)) {
       assertThat(wire.send("GET /api/health HTTP/1.1\r\nHost: " + host + "\r\nConnection: close\r\n\r\n").answer(3000))
           .startsWith("HTTP/1.1 " + status);
+    }
+  }
+
+  @ParameterizedTest
+  @CsvSource(delimiter = '|', textBlock = """
+      http://localhost                    | 200
+      https://LOCALHOST                   | 200
+      http://evil.example                 | 403
+      evil://evil.example://localhost     | 403
+      http://[                            | 403
+      null                                | 403
+      """)
+  void aPageOfAnotherSiteIsTurnedAwayAsIsAnOriginThatIsNone(String origin, int status) throws IOException {
+    try (Wire wire = new Wire(app)) {
+      assertThat(wire.send("GET /api/health HTTP/1.1\r\nHost: localhost\r\nOrigin: " + origin + "\r\nConnection: close\r\n\r\n").answer(3000)).startsWith("HTTP/1.1 " + status);
+    }
+  }
+
+  @Test
+  void aNameThatStandsTwiceInAnAddressIsRefusedInWords() throws IOException {
+    try (Wire wire = new Wire(app)) {
+      assertThat(wire.send("GET /api/checks?craft=A&craft=B HTTP/1.1\r\nHost: localhost\r\nConnection: close\r\n\r\n").answer(3000)).startsWith("HTTP/1.1 400").contains("stands twice");
     }
   }
 
