@@ -1,4 +1,5 @@
-import { api, ask, Problem, words, type Schemas } from '../api/client';
+import { api, ask, type Schemas } from '../api/client';
+import { Doing } from '../shared/doing.svelte';
 
 type View = Schemas['SetUpView'];
 type Step = Schemas['StepToDo'];
@@ -6,19 +7,18 @@ type Step = Schemas['StepToDo'];
 const MOST_BEFORE = 10;
 
 /** The set-up of one craft, gone through step by step. */
-export class SetUpState {
+export class SetUpState extends Doing {
   view = $state<View>();
-  error = $state('');
-  busy = $state(false);
   chosen = $state('');
   outcomes = $state<Record<string, string>>({});
   numbers = $state<Record<string, string>>({});
   told = $state('');
   /** A number told that was asked back; entered again as it is, it counts. */
   private askedBack = '';
-  private wrong: string[] = [];
 
-  constructor(readonly mark: string) {}
+  constructor(readonly mark: string) {
+    super();
+  }
 
   private get path(): { path: { mark: string } } {
     return { path: { mark: this.mark } };
@@ -63,23 +63,10 @@ export class SetUpState {
     this.told = '';
   }
 
-  private async doing(act: () => Promise<View>): Promise<boolean> {
-    if (this.busy) {
-      return false;
-    }
-    this.busy = true;
-    this.error = '';
-    this.wrong = [];
-    try {
+  private doing(act: () => Promise<View>): Promise<boolean> {
+    return this.run(async () => {
       this.view = await act();
-      return true;
-    } catch (thrown) {
-      this.error = words(thrown);
-      this.wrong = thrown instanceof Problem ? thrown.errors.map((one) => one.where) : [];
-      return false;
-    } finally {
-      this.busy = false;
-    }
+    });
   }
 
   load(): Promise<boolean> {
@@ -115,7 +102,7 @@ export class SetUpState {
       this.chosen = step.id;
       this.clear();
     }
-    this.askedBack = this.wrong.includes('told') ? told : '';
+    this.askedBack = this.wrong.some((one) => one.where === 'told') ? told : '';
   }
 
   /** Settles a conflict of the record, and looks anew at what the set-up waits for. */
@@ -146,8 +133,8 @@ export class SetUpState {
       return undefined;
     }
     const before = [...run.passed.map((one) => one.reading), step.reading].slice(-MOST_BEFORE);
-    this.error = '';
-    try {
+    let id: number | undefined;
+    await this.run(async () => {
       const opened = await ask(
         api.POST('/api/work-ups', {
           body: {
@@ -165,10 +152,8 @@ export class SetUpState {
           }
         })
       );
-      return opened.id;
-    } catch (thrown) {
-      this.error = words(thrown);
-      return undefined;
-    }
+      id = opened.id;
+    });
+    return id;
   }
 }
