@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bench/unreadable/aside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putAside_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bundles": {
         parameters: {
             query?: never;
@@ -2380,6 +2396,10 @@ export interface components {
         Arriving: {
             sorts: components["schemas"]["PartSort"][];
         };
+        Aside: {
+            reason?: string;
+            record: components["schemas"]["Unread"];
+        };
         At: {
             /** Format: double */
             atS: number;
@@ -2396,6 +2416,10 @@ export interface components {
             /** Format: int64 */
             bytes: number;
             name: string;
+            /** Format: int32 */
+            number: number;
+            own: boolean;
+            trouble: string;
         };
         BackupsNow: {
             all: components["schemas"]["BackupMade"][];
@@ -2404,6 +2428,7 @@ export interface components {
             folder: string;
             /** Format: int32 */
             keep: number;
+            trouble: string;
         };
         Bar: {
             /** Format: double */
@@ -4735,8 +4760,9 @@ export interface components {
         SetAside: {
             name: string;
             reason: string;
+            record?: components["schemas"]["Unread"];
             /** @enum {string} */
-            sort: "CRAFT" | "WORK_UP" | "PACK";
+            sort: "CRAFT" | "WORK_UP" | "PACK" | "RECORD";
             /** Format: int64 */
             workUpId?: number;
         };
@@ -5081,12 +5107,18 @@ export interface components {
             faults: string[];
             reading: string;
         };
+        Unread: {
+            key: string;
+            table: string;
+            what: string;
+        };
         Unreadable: {
             /** Format: int32 */
             goBackTo?: number;
             name: string;
+            record?: components["schemas"]["Unread"];
             /** @enum {string} */
-            sort: "CRAFT" | "WORK_UP" | "PACK";
+            sort: "CRAFT" | "WORK_UP" | "PACK" | "RECORD";
             why: string;
             /** Format: int64 */
             workUpId?: number;
@@ -5187,6 +5219,7 @@ export interface components {
             cautions: components["schemas"]["Caution"][];
             checks: components["schemas"]["CheckLine"][];
             complaint: string;
+            complaintGone: string;
             conflicts: components["schemas"]["WorkUpConflict"][];
             craftName: string;
             drawing: components["schemas"]["CraftDrawing"];
@@ -5216,6 +5249,14 @@ export interface components {
             /** @enum {string} */
             stage: "LOOKING" | "FIXING" | "PROVING" | "CLOSED";
             suspects: components["schemas"]["SuspectView"][];
+            /** Format: int64 */
+            version: number;
+        };
+        WriteAnswer: {
+            /** Format: int64 */
+            id: number;
+            mark: string;
+            recorded: components["schemas"]["Noted"][];
             /** Format: int64 */
             version: number;
         };
@@ -5309,6 +5350,28 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Bench"];
                 };
+            };
+        };
+    };
+    putAside_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Aside"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -8685,7 +8748,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WorkUpView"];
+                    "application/json": components["schemas"]["WriteAnswer"];
                 };
             };
         };
@@ -8757,7 +8820,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WorkUpView"];
+                    "application/json": components["schemas"]["WriteAnswer"];
                 };
             };
         };
@@ -8881,7 +8944,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WorkUpView"];
+                    "application/json": components["schemas"]["WriteAnswer"];
                 };
             };
         };
@@ -8907,7 +8970,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WorkUpView"];
+                    "application/json": components["schemas"]["WriteAnswer"];
                 };
             };
         };
@@ -8933,7 +8996,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WorkUpView"];
+                    "application/json": components["schemas"]["WriteAnswer"];
                 };
             };
         };
@@ -8958,7 +9021,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WorkUpView"];
+                    "application/json": components["schemas"]["WriteAnswer"];
                 };
             };
         };
@@ -8984,7 +9047,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WorkUpView"];
+                    "application/json": components["schemas"]["WriteAnswer"];
                 };
             };
         };
@@ -9079,7 +9142,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WorkUpView"];
+                    "application/json": components["schemas"]["WriteAnswer"];
                 };
             };
         };
@@ -9151,7 +9214,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WorkUpView"];
+                    "application/json": components["schemas"]["WriteAnswer"];
                 };
             };
         };
@@ -9177,7 +9240,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WorkUpView"];
+                    "application/json": components["schemas"]["WriteAnswer"];
                 };
             };
         };
@@ -9203,7 +9266,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WorkUpView"];
+                    "application/json": components["schemas"]["WriteAnswer"];
                 };
             };
         };

@@ -8,9 +8,11 @@
 
   async function bringBack(one: Schemas['SetAside']): Promise<void> {
     try {
-      await (one.workUpId === undefined
-        ? ask(api.PUT('/api/crafts/{mark}/aside', { params: { path: { mark: one.name } }, body: {} }))
-        : ask(api.PUT('/api/work-ups/{id}/aside', { params: { path: { id: one.workUpId } }, body: {} })));
+      await (one.record
+        ? ask(api.PUT('/api/bench/unreadable/aside', { body: { record: one.record } }))
+        : one.workUpId === undefined
+          ? ask(api.PUT('/api/crafts/{mark}/aside', { params: { path: { mark: one.name } }, body: {} }))
+          : ask(api.PUT('/api/work-ups/{id}/aside', { params: { path: { id: one.workUpId } }, body: {} })));
       onchange();
     } catch (thrown) {
       trouble = words(thrown);

@@ -6,7 +6,7 @@
   /** A record that cannot be read, with what can be done about it. */
   let { record, onchange }: { record: Schemas['Unreadable']; onchange: () => void } = $props();
 
-  const sorts = { CRAFT: 'Craft', WORK_UP: 'Work-up', PACK: 'Pack' };
+  const sorts = { CRAFT: 'Craft', WORK_UP: 'Work-up', PACK: 'Battery', RECORD: 'Not shown:' };
   let asking = $state(false);
   let trouble = $state('');
 
@@ -23,9 +23,11 @@
   function putAside(reason: string): void {
     const body = { reason };
     void run(
-      record.workUpId === undefined
-        ? ask(api.PUT('/api/crafts/{mark}/aside', { params: { path: { mark: record.name } }, body }))
-        : ask(api.PUT('/api/work-ups/{id}/aside', { params: { path: { id: record.workUpId } }, body }))
+      record.record
+        ? ask(api.PUT('/api/bench/unreadable/aside', { body: { record: record.record, reason } }))
+        : record.workUpId === undefined
+          ? ask(api.PUT('/api/crafts/{mark}/aside', { params: { path: { mark: record.name } }, body }))
+          : ask(api.PUT('/api/work-ups/{id}/aside', { params: { path: { id: record.workUpId } }, body }))
     );
   }
 

@@ -36,16 +36,19 @@ function marked(date: Date, text: string): string {
 const onDay = (date: Date): string =>
   date.toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
 
+/** Stands in for a time that can't be read. */
+const unknown = (date: Date): boolean => date.getTime() === 0;
+
 /** A moment as day and time of this place. */
 export function moment(iso: string): string {
   const date = new Date(iso);
-  return marked(date, `${onDay(date)}, ${clock(iso)}`);
+  return unknown(date) ? 'at a time that is not known' : marked(date, `${onDay(date)}, ${clock(iso)}`);
 }
 
 /** The day of a moment. */
 export function day(iso: string): string {
   const date = new Date(iso);
-  return marked(date, onDay(date));
+  return unknown(date) ? 'on a day that is not known' : marked(date, onDay(date));
 }
 
 /** The time of day of a moment. */

@@ -82,6 +82,7 @@
           {work.newest === '' ? 'None was made yet.' : `The newest is of ${moment(work.newest)}.`}
           <span class="small">In {now.folder}.</span>
         </p>
+        <Notice text={now.trouble} />
         <div class="acts">
           <button class="act" disabled={work.busy} onclick={() => void work.backUp()}>Back up now</button>
         </div>
@@ -118,7 +119,14 @@
           {#each now.all as one (one.name)}
             <li>
               <span class="figure">{one.name}</span>
-              <span class="small">{moment(one.at)}, {Math.max(1, Math.round(one.bytes / 1024))} kB</span>
+              <span class="small"
+                >{moment(one.at)}, {Math.max(1, Math.round(one.bytes / 1024))} kB{one.own
+                  ? ''
+                  : one.number === 0
+                    ? '; of an older version, kept until you delete it'
+                    : '; of another data file, kept until you delete it'}</span
+              >
+              {#if one.trouble}<span class="against">Can't be gone back to: {one.trouble}</span>{/if}
             </li>
           {/each}
         </ul>

@@ -43,9 +43,9 @@ export class Transfer extends Doing {
     });
   }
 
-  /** How long ago the newest backup was made; nothing where there is none. */
+  /** When the newest backup of this data file was made that can be gone back to; nothing where there is none. */
   get newest(): string {
-    return this.backups?.all[0]?.at ?? '';
+    return this.backups?.all.find((one) => one.own && one.trouble === '')?.at ?? '';
   }
 }
 

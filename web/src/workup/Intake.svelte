@@ -71,12 +71,12 @@
     error = '';
     try {
       const written = Object.fromEntries(Object.entries(numbers).filter(([, text]) => text.trim() !== ''));
-      const view = await ask(
+      const opened = await ask(
         api.POST('/api/work-ups', {
           body: { mark, kind, complaint, occasion, seen, numbers: written, before: before.answers() }
         })
       );
-      navigate('/work-ups/:id', { params: { id: String(view.id) } });
+      navigate('/work-ups/:id', { params: { id: String(opened.id) } });
     } catch (thrown) {
       error = words(thrown);
     } finally {

@@ -112,6 +112,7 @@
           <button class="plain" onclick={() => void work.catchUp()}>Show it as it stands</button>
         </p>
       {/if}
+      {#if view.complaintGone}<p class="misfit">{view.complaintGone}</p>{/if}
       {#each view.hazards as why (why)}<p class="caution destroyed">{why}</p>{/each}
       {#if view.stage === 'CLOSED'}
         <Closed {work} />

@@ -9,7 +9,8 @@ import SeenQuestion from './SeenQuestion.svelte';
 import Suspects from './Suspects.svelte';
 import { WorkUpState } from './state.svelte';
 
-const { sent, reply } = vi.hoisted(() => ({
+const { sent, reply, written } = vi.hoisted(() => ({
+  written: { id: 3, mark: 'TERN', version: 6, recorded: [] },
   sent: [] as { method: string; path: string; body?: unknown }[],
   reply: { view: {} as object, refusal: '' }
 }));
@@ -24,7 +25,7 @@ vi.mock('../api/client', async (original) => {
       sent.push({ method, path, body: init.body });
       return reply.refusal
         ? { error: { detail: reply.refusal }, response: new Response(null, { status: 409 }) }
-        : { data: reply.view, response: new Response() };
+        : { data: method === 'GET' ? reply.view : written, response: new Response() };
     };
   return {
     ...(await original<object>()),
@@ -98,7 +99,7 @@ describe('what is known', () => {
     const work = working({ evidence: [line(4, { canTakeBack: true })] });
     render(Findings, { work });
     await fireEvent.click(screen.getByRole('button', { name: 'Take back: check 4' }));
-    await waitFor(() => expect(sent).toHaveLength(1));
+    await waitFor(() => expect(sent.map((one) => one.method)).toEqual(['DELETE', 'GET']));
     expect(sent[0]!.path).toContain('findings');
   });
 });

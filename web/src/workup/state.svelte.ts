@@ -2,6 +2,7 @@ import { api, ask, words, type Schemas } from '../api/client';
 import { Doing } from '../shared/doing.svelte';
 
 type View = Schemas['WorkUpView'];
+type WriteAnswer = Schemas['WriteAnswer'];
 type Card = Schemas['CheckCard'];
 
 const SURENESS = ['SURE', 'FAIRLY', 'DOUBTFUL'] as const;
@@ -83,7 +84,9 @@ export class WorkUpState extends Doing {
   });
 
   async load(): Promise<void> {
-    await this.show(() => ask(api.GET('/api/work-ups/{id}', { params: { path: { id: this.id } } })));
+    await this.run(async () => {
+      this.view = await this.asked();
+    });
   }
 
   /** The number of the last event that was written at another seat while something is being entered here; 0 while none was. */
@@ -354,13 +357,22 @@ export class WorkUpState extends Doing {
     this.sureness = 'SURE';
   }
 
+  /** Writes; what was recorded is listed at once, and the plan follows when it is worked out. */
   private async send(
-    call: (version: number) => Promise<{ data?: View; error?: unknown; response: Response }>,
+    call: (version: number) => Promise<{ data?: WriteAnswer; error?: unknown; response: Response }>,
     keepCard = false
   ): Promise<boolean> {
-    const version = this.view?.version ?? 0;
+    const before = this.view;
     const card = this.outOfTurn?.checkId;
-    const done = await this.show(() => ask(call(version)));
+    const done = await this.run(async () => {
+      const written = await ask(call(before?.version ?? 0));
+      this.view = before && {
+        ...before,
+        version: written.version,
+        evidence: [...before.evidence, ...written.recorded]
+      };
+      this.view = await this.asked();
+    });
     if (done && keepCard && card) {
       await this.openCheck(card);
     } else if (done) {
@@ -372,9 +384,7 @@ export class WorkUpState extends Doing {
     return done;
   }
 
-  private show(fetching: () => Promise<View>): Promise<boolean> {
-    return this.run(async () => {
-      this.view = await fetching();
-    });
+  private asked(): Promise<View> {
+    return ask(api.GET('/api/work-ups/{id}', { params: { path: { id: this.id } } }));
   }
 }

@@ -27,9 +27,10 @@ interface Sent {
   body?: unknown;
   params?: unknown;
 }
-const { sent, reply } = vi.hoisted(() => ({
+const { sent, reply, written } = vi.hoisted(() => ({
   sent: [] as Sent[],
-  reply: { view: {} as object, refused: undefined as object | undefined }
+  written: { id: 3, mark: 'TERN', version: 6, recorded: [] as object[] },
+  reply: { view: {} as object, refused: undefined as object | undefined, after: Promise.resolve() }
 }));
 
 vi.mock('../api/client', async (original) => {
@@ -37,9 +38,10 @@ vi.mock('../api/client', async (original) => {
     (method: string) =>
     async (path: string, init: { body?: unknown; params?: unknown } = {}) => {
       sent.push({ method, path, body: init.body, params: init.params });
+      await (method === 'GET' ? reply.after : undefined);
       return reply.refused
         ? { error: reply.refused, response: new Response(null, { status: 409 }) }
-        : { data: reply.view, response: new Response() };
+        : { data: method === 'GET' ? reply.view : written, response: new Response() };
     };
   return {
     ...(await original<object>()),
@@ -74,7 +76,7 @@ describe('a work-up on the screen', () => {
     expect(work.complete).toBe(false);
     work.told = '16.4';
     await work.record();
-    expect(sent.at(-1)).toMatchObject({ body: { numbers: { seen: '47' }, told: '16.4' } });
+    expect(sent.at(-2)).toMatchObject({ body: { numbers: { seen: '47' }, told: '16.4' } });
   });
 
   it('enters a number that was asked back when it is entered again as it is, and no other', async () => {
@@ -107,6 +109,24 @@ describe('a work-up on the screen', () => {
     });
     expect(work.picks).toEqual({});
     expect(work.sureness).toBe('SURE');
+  });
+
+  it('lists what was recorded at once, and shows the plan when it is worked out', async () => {
+    const work = new WorkUpState(3);
+    await work.load();
+    work.press('2');
+    written.recorded = [{ n: 6, title: 'the arrow' }];
+    let plan = (): void => {};
+    reply.after = new Promise((resolve) => (plan = resolve));
+    const done = work.record();
+    await vi.waitFor(() => expect(work.view?.evidence.at(-1)?.n).toBe(6));
+    expect(work.busy).toBe(true);
+    reply.view = view({ version: 6 });
+    plan();
+    await done;
+    expect(sent.map((one) => one.method)).toEqual(['GET', 'POST', 'GET']);
+    expect(work.view?.version).toBe(6);
+    written.recorded = [];
   });
 
   it('chooses and records nothing while the bench is not ready', async () => {
@@ -164,7 +184,7 @@ describe('a work-up on the screen', () => {
     work.press('2');
     expect(work.complete).toBe(true);
     await work.record();
-    expect(sent.at(-1)).toMatchObject({ body: { outcomes: { one: 'turns', two: 'none' } } });
+    expect(sent.at(-2)).toMatchObject({ body: { outcomes: { one: 'turns', two: 'none' } } });
     expect(work.asking).toBe(0);
   });
 

@@ -122,7 +122,7 @@ class BundleTest {
       assertThat(take(other, bundle).get("taken").get(0).get("news").asBoolean()).isTrue();
       assertThat(other.get("/api/crafts/EIDER").get("builder").asString()).isEmpty();
       assertThat(other.get("/api/ledger/trends").get("parts")).isEmpty();
-      bundle.put("form", 4);
+      bundle.put("form", 5);
       assertThat(refused(other, 422, bundle)).contains("newer version");
     }
   }
@@ -191,7 +191,7 @@ class BundleTest {
   void whatIsNoChartIsRefusedWithThePlaceAndChangesNothing(App app) throws IOException {
     try (App other = App.empty(folder)) {
       ObjectNode sound = bundle(app, "EIDER");
-      assertThat(refused(other, 422, sound.deepCopy().put("form", 4))).contains("newer version");
+      assertThat(refused(other, 422, sound.deepCopy().put("form", 5))).contains("newer version");
       assertThat(refused(other, 422, sound.deepCopy().put("format", "other"))).contains("format");
       assertThat(refused(other, 422, sound.deepCopy().put("more", 1))).contains("more");
       assertThat(refused(other, 422, sound.deepCopy().without("craft"))).contains("craft");

@@ -166,6 +166,7 @@ class EveryFieldTest {
     write("POST /api/instruments/modes", """
         {"modes": [{"name": "arm", "channel": 5, "fromUs": 1700, "toUs": 2100}], "switches": [{"name": "A", "channel": 5, "positions": [1000, 2000]}], "carried": 16}""");
     write("POST /api/instruments/return-home", "{\"mark\": \"W2\", \"satellites\": 9, \"homeNoted\": true, \"obstacleM\": 10, \"windMs\": 2}");
+    write("PUT /api/bench/unreadable/aside", "{\"record\": {\"table\": \"x\", \"key\": \"1\", \"what\": \"x\"}, \"reason\": \"r\"}");
     write("PUT /api/backups", "{\"every\": \"DAY\", \"keep\": 3}");
     write("POST /api/instruments/video-channels", "{\"pilots\": [\"R1\", \"R4\"], \"bands\": [\"R\"], \"free\": false}");
     write("POST /api/instruments/screen-layout", "{\"fields\": \"FIFTY\", \"seenPercent\": 85, \"items\": [{\"text\": \"x\", \"column\": 3, \"row\": 3}]}");

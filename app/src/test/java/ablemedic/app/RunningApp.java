@@ -102,8 +102,14 @@ public final class RunningApp implements ParameterResolver {
       return send(method, path, body.getBytes(java.nio.charset.StandardCharsets.UTF_8));
     }
 
-    /** Sends and expects success. */
+    /** Sends and expects success. A write in a work-up gives the view that follows it. */
     public JsonNode ask(String method, String path, String body) {
+      JsonNode answer = answer(method, path, body);
+      return answer.has("recorded") ? get("/api/work-ups/" + answer.get("id")) : answer;
+    }
+
+    /** Sends and expects success; gives just what was answered. */
+    public JsonNode answer(String method, String path, String body) {
       HttpResponse<String> response = send(method, path, body);
       if (response.statusCode() / 100 != 2) {
         throw new AssertionError(method + " " + path + " gave " + response.statusCode() + ": " + response.body());

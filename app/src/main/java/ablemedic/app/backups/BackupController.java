@@ -29,16 +29,21 @@ class BackupController {
    * How it stands.
    *
    * @param folder where they are
-   * @param all    those that are there, the newest first
+   * @param all    those that are there, the newest of this data file first
+   * @param trouble why they can't be listed; empty where they can
    */
-  record BackupsNow(Every every, int keep, String folder, List<BackupMade> all) {}
+  record BackupsNow(Every every, int keep, String folder, List<BackupMade> all, String trouble) {}
 
   record ScheduleAsked(@NotNull(message = "is one of NEVER, DAY, WEEK") Every every, int keep) {}
 
   @GetMapping("/api/backups")
   BackupsNow now() {
     Schedule schedule = backups.schedule();
-    return new BackupsNow(schedule.every(), schedule.keep(), backups.folder().toString(), backups.all());
+    try {
+      return new BackupsNow(schedule.every(), schedule.keep(), backups.folder().toString(), backups.all(), "");
+    } catch (UnusableException e) {
+      return new BackupsNow(schedule.every(), schedule.keep(), backups.folder().toString(), List.of(), String.valueOf(e.getMessage()));
+    }
   }
 
   @PostMapping("/api/backups")

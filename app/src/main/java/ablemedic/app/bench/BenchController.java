@@ -6,10 +6,13 @@ import ablemedic.app.chart.CraftStore.Row;
 import ablemedic.app.chart.Due;
 import ablemedic.app.chart.Fitness;
 import ablemedic.app.chart.Readiness;
+import ablemedic.app.http.Refusal;
 import ablemedic.app.packs.PackStore;
 import ablemedic.app.shelf.SortStore;
 import ablemedic.app.storage.Trouble;
 import ablemedic.app.storage.UnreadableRecordException;
+import ablemedic.app.storage.Unreadables.Unread;
+import ablemedic.app.storage.Unreadables;
 import ablemedic.app.workup.Stamps.Stamp;
 import ablemedic.app.workup.WorkUpGlance;
 import ablemedic.app.workup.WorkUpGlance.Glance;
@@ -26,6 +29,10 @@ import ablemedic.electrics.SerialBoard;
 import ablemedic.shelf.Layout;
 import ablemedic.shelf.PartShelf;
 import ablemedic.shelf.PartSort;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -36,6 +43,8 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The bench over HTTP, and the lists that its forms choose from. */
@@ -49,8 +58,14 @@ class BenchController {
   private final PackStore packs;
   private final WorkUpGlance glances;
   private final SortStore sorts;
+  private final Unreadables unreadables;
+  private final RecordsAside records;
+  private final Clock clock;
 
-  BenchController(CraftStore crafts, Readiness readiness, WorkUpStore workUps, PackStore packs, WorkUpGlance glances, SortStore sorts) {
+  BenchController(CraftStore crafts, Readiness readiness, WorkUpStore workUps, PackStore packs, WorkUpGlance glances, SortStore sorts, Unreadables unreadables, RecordsAside records, Clock clock) {
+    this.unreadables = unreadables;
+    this.records = records;
+    this.clock = clock;
     this.crafts = crafts;
     this.readiness = readiness;
     this.workUps = workUps;
@@ -71,15 +86,23 @@ class BenchController {
    *
    * @param workUpId the work-up, where it is one
    * @param goBackTo the newest revision of a craft's sheet that can be read, where there is one
+   * @param record   where it is kept, where it is a record within a craft or a list
    */
-  record Unreadable(Sort sort, String name, String why, @Nullable Long workUpId, @Nullable Integer goBackTo) {}
+  record Unreadable(Sort sort, String name, String why, @Nullable Long workUpId, @Nullable Integer goBackTo, @Nullable Unread record) {}
+
+  /** @param reason why it is set aside; left out where it comes back */
+  record Aside(@NotNull @Valid Unread record, @Nullable @Size(max = 400, message = "has at most 400 letters") String reason) {}
 
   enum Sort {
-    CRAFT, WORK_UP, PACK
+    CRAFT, WORK_UP, PACK, RECORD
   }
 
-  /** Something that was put aside. */
-  record SetAside(Sort sort, String name, String reason, @Nullable Long workUpId) {}
+  /**
+   * Something that was put aside.
+   *
+   * @param record where it is kept, where it is a record within a craft or a list
+   */
+  record SetAside(Sort sort, String name, String reason, @Nullable Long workUpId, @Nullable Unread record) {}
 
   /** Something to choose, with its name in the interface. */
   record Choice(String id, String label) {}
@@ -99,11 +122,11 @@ class BenchController {
     Map<String, Opened> open = new HashMap<>();
     unfinished.stream().filter(Opened::isOpen).forEach(o -> open.put(o.mark(), o));
     unfinished.stream().filter(o -> o.aside() != null).forEach(o -> bench.aside().add(
-        new SetAside(Sort.WORK_UP, o.mark() + ": " + o.complaint(), String.valueOf(o.aside()), o.id())));
+        new SetAside(Sort.WORK_UP, o.mark() + ": " + o.complaint(), String.valueOf(o.aside()), o.id(), null)));
     Map<Long, Stamp> stamps = glances.stamps(open.values().stream().map(Opened::id).toList());
     for (Row row : crafts.all()) {
       if (row.aside() != null) {
-        bench.aside().add(new SetAside(Sort.CRAFT, row.mark(), row.aside(), null));
+        bench.aside().add(new SetAside(Sort.CRAFT, row.mark(), row.aside(), null, null));
       } else if (open.containsKey(row.mark())) {
         glance(bench, row, open.get(row.mark()), stamps);
       } else {
@@ -111,7 +134,8 @@ class BenchController {
       }
     }
     packs.unreadable().forEach(label -> bench.unreadable().add(new Unreadable(Sort.PACK, label,
-        "What is kept of this pack cannot be read by this version.", null, null)));
+        "What is kept of this battery cannot be read by this version.", null, null, null)));
+    records(bench);
     return bench;
   }
 
@@ -133,7 +157,7 @@ class BenchController {
   }
 
   private static Unreadable unreadable(Row row, Opened opened, String why) {
-    return new Unreadable(Sort.WORK_UP, row.mark() + ": " + opened.complaint(), why, opened.id(), null);
+    return new Unreadable(Sort.WORK_UP, row.mark() + ": " + opened.complaint(), why, opened.id(), null, null);
   }
 
   private void resting(Bench bench, Row row) {
@@ -145,7 +169,25 @@ class BenchController {
     } catch (UnreadableRecordException e) {
       bench.unreadable().add(new Unreadable(Sort.CRAFT, row.mark(), "Its " + e.getMessage() + ".", null,
           crafts.revisions(row.mark()).stream().filter(r -> r.readable().isPresent()).map(Revision::number)
-              .max(Integer::compare).orElse(null)));
+              .max(Integer::compare).orElse(null), null));
+    }
+  }
+
+  private void records(Bench bench) {
+    Map<Unread, String> aside = records.all();
+    unreadables.all().stream().filter(one -> !aside.containsKey(one)).forEach(one -> bench.unreadable().add(new Unreadable(Sort.RECORD, one.what(), "It cannot be read by this version; everything else goes on without it.", null, null, one)));
+    aside.forEach((one, reason) -> bench.aside().add(new SetAside(Sort.RECORD, one.what(), reason, null, one)));
+  }
+
+  /** Takes a record that can't be read off the bench, with a reason, or puts it back without one. It stays stored as it is. */
+  @PutMapping("/api/bench/unreadable/aside")
+  void putAside(@RequestBody @Valid Aside aside) {
+    if (aside.reason() == null || aside.reason().isBlank()) {
+      records.bringBack(aside.record());
+    } else if (unreadables.all().contains(aside.record())) {
+      records.put(aside.record(), aside.reason().strip(), clock.instant());
+    } else {
+      throw Refusal.unknown("record", "There is no such record that can't be read. GET /api/bench names those there are.");
     }
   }
 

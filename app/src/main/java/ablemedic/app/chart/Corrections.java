@@ -1,6 +1,7 @@
 package ablemedic.app.chart;
 
 import ablemedic.app.http.Refusal;
+import ablemedic.app.storage.Unreadables;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -11,9 +12,11 @@ import org.springframework.transaction.annotation.Transactional;
 /** What was entered by mistake and put right, with what was there before. */
 @Repository
 public class Corrections {
+  private final Unreadables unreadables;
   private final JdbcClient database;
 
-  Corrections(JdbcClient database) {
+  Corrections(JdbcClient database, Unreadables unreadables) {
+    this.unreadables = unreadables;
     this.database = database;
   }
 
@@ -54,7 +57,7 @@ public class Corrections {
 
   private List<EntryCorrection> of(What what, String entries, String owner) {
     return database.sql("SELECT * FROM correction WHERE what = ? AND entry_id IN (" + entries + ") ORDER BY id DESC").params(what.name(), owner)
-        .query((rs, n) -> new EntryCorrection(rs.getLong("entry_id"), Instant.parse(rs.getString("at")), rs.getString("before"), rs.getString("reason"), rs.getBoolean("withdrawn"))).list();
+        .query((rs, n) -> new EntryCorrection(rs.getLong("entry_id"), unreadables.time("correction", rs, "at"), rs.getString("before"), rs.getString("reason"), rs.getBoolean("withdrawn"))).list();
   }
 
   /** A reason as it is kept. @throws Refusal where there is none */

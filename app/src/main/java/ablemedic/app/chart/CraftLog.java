@@ -3,6 +3,7 @@ package ablemedic.app.chart;
 import ablemedic.app.chart.Corrections.EntryCorrection;
 import ablemedic.app.chart.Corrections.What;
 import ablemedic.app.http.Refusal;
+import ablemedic.app.storage.Unreadables;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
@@ -31,9 +32,11 @@ public class CraftLog {
   private static final String WITHDRAWN = "withdrawn";
 
   private final JdbcClient database;
+  private final Unreadables unreadables;
   private final Corrections corrections;
 
-  CraftLog(JdbcClient database, Corrections corrections) {
+  CraftLog(JdbcClient database, Corrections corrections, Unreadables unreadables) {
+    this.unreadables = unreadables;
     this.database = database;
     this.corrections = corrections;
   }
@@ -95,9 +98,9 @@ public class CraftLog {
     database.sql("UPDATE log_entry SET kind = ?, text = ? WHERE id = ?").params(kind == null ? WITHDRAWN : kind, kind == null ? line.text() : text, id).update();
   }
 
-  private static LogEntry entry(java.sql.ResultSet rs) throws java.sql.SQLException {
+  private LogEntry entry(java.sql.ResultSet rs) throws java.sql.SQLException {
     long workUp = rs.getLong("work_up_id");
     Long workUpId = rs.wasNull() ? null : workUp;
-    return new LogEntry(rs.getLong("id"), Instant.parse(rs.getString("at")), rs.getString("kind"), rs.getString("text"), workUpId, workUpId == null && BY_HAND.contains(rs.getString("kind")));
+    return new LogEntry(rs.getLong("id"), unreadables.time("log_entry", rs, "at"), rs.getString("kind"), rs.getString("text"), workUpId, workUpId == null && BY_HAND.contains(rs.getString("kind")));
   }
 }

@@ -5,6 +5,7 @@ import ablemedic.app.storage.Folded;
 import ablemedic.app.storage.Json;
 import ablemedic.app.storage.Recent;
 import ablemedic.app.storage.UnreadableRecordException;
+import ablemedic.app.storage.Unreadables;
 import ablemedic.craft.Craft;
 import ablemedic.requirement.Recorded;
 import java.sql.ResultSet;
@@ -32,9 +33,11 @@ public class CraftStore {
   private final Recent<RevisionId, BuildSheet> sheets = new Recent<>(1_000);
   private final Recent<RevisionId, Craft> crafts = new Recent<>(64);
   private final Recent<Opening, BuildSheet> edited = new Recent<>(256);
+  private final Unreadables unreadables;
   private final SheetMerge merge;
 
-  CraftStore(JdbcClient database, Json json, CraftLog log, SheetMerge merge) {
+  CraftStore(JdbcClient database, Json json, CraftLog log, SheetMerge merge, Unreadables unreadables) {
+    this.unreadables = unreadables;
     this.database = database;
     this.json = json;
     this.log = log;
@@ -73,8 +76,8 @@ public class CraftStore {
 
   /** By its mark, whatever its case; the one written just so comes first. */
   public Optional<Row> find(String mark) {
-    return database.sql("SELECT * FROM craft WHERE folded = ? ORDER BY mark = ? COLLATE BINARY DESC LIMIT 1")
-        .params(Folded.of(mark), mark).query((rs, n) -> row(rs)).optional();
+    return database.sql("SELECT * FROM craft WHERE folded = ? OR mark = ? ORDER BY mark = ? COLLATE BINARY DESC LIMIT 1")
+        .params(Folded.of(mark), mark, mark).query((rs, n) -> row(rs)).optional();
   }
 
   /**
@@ -87,9 +90,9 @@ public class CraftStore {
         + "”. Those there are: " + Refusal.someOf(all().stream().map(Row::mark).toList()) + "."));
   }
 
-  private static Row row(ResultSet rs) throws SQLException {
+  private Row row(ResultSet rs) throws SQLException {
     return new Row(rs.getString("mark"), rs.getString("name"), rs.getString("class"), rs.getString("builder"),
-        State.valueOf(rs.getString("state")), rs.getLong("version"), Instant.parse(rs.getString("entered_at")),
+        State.valueOf(rs.getString("state")), rs.getLong("version"), unreadables.time("craft", rs, "entered_at"),
         rs.getString("aside"));
   }
 
@@ -205,7 +208,7 @@ public class CraftStore {
 
   private Revision revision(ResultSet rs) throws SQLException {
     int number = rs.getInt("revision");
-    return new Revision(number, rs.getString("reason"), Instant.parse(rs.getString("entered_at")),
+    return new Revision(number, rs.getString("reason"), unreadables.time("build_sheet", rs, "entered_at"),
         readable(rs.getString("mark"), number));
   }
 

@@ -5,6 +5,7 @@ import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Packed;
 import ablemedic.app.storage.Recent;
 import ablemedic.app.storage.UnreadableRecordException;
+import ablemedic.app.storage.Unreadables;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Check;
@@ -44,9 +45,11 @@ public class SnapshotStore {
   private final JdbcClient database;
   private final FamilyStore families;
   private final CraftLog log;
+  private final Unreadables unreadables;
   private final Recent<Long, Read> read = new Recent<>(64);
 
-  SnapshotStore(JdbcClient database, FamilyStore families, CraftLog log) {
+  SnapshotStore(JdbcClient database, FamilyStore families, CraftLog log, Unreadables unreadables) {
+    this.unreadables = unreadables;
     this.database = database;
     this.families = families;
     this.log = log;
@@ -122,9 +125,9 @@ public class SnapshotStore {
         .orElseThrow(() -> Refusal.unknown("number", mark + " has no snapshot " + number + "."));
   }
 
-  private static Row row(ResultSet rs) throws SQLException {
+  private Row row(ResultSet rs) throws SQLException {
     return new Row(rs.getLong("id"), rs.getString("mark"), rs.getInt("number"), rs.getString("family"), rs.getString("version"), rs.getString("target"),
-        rs.getString("why"), rs.getString("name"), Instant.parse(rs.getString("taken_at")),
+        rs.getString("why"), rs.getString("name"), unreadables.time("snapshot", rs, "taken_at"),
         new Counted(rs.getLong("settings"), rs.getLong("odd"), rs.getString("counted_with")));
   }
 

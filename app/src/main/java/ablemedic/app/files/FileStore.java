@@ -4,6 +4,7 @@ import ablemedic.app.chart.Corrections;
 import ablemedic.app.chart.Corrections.EntryCorrection;
 import ablemedic.app.chart.Corrections.What;
 import ablemedic.app.http.Refusal;
+import ablemedic.app.storage.Unreadables;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
@@ -22,9 +23,11 @@ public class FileStore {
   public static final int MOST = 200;
 
   private final JdbcClient database;
+  private final Unreadables unreadables;
   private final Corrections corrections;
 
-  FileStore(JdbcClient database, Corrections corrections) {
+  FileStore(JdbcClient database, Corrections corrections, Unreadables unreadables) {
+    this.unreadables = unreadables;
     this.database = database;
     this.corrections = corrections;
   }
@@ -58,7 +61,7 @@ public class FileStore {
 
   /** Those of a craft, the oldest first. */
   public List<KeptFile> of(String mark) {
-    return database.sql("SELECT id, work_up_id, n, log_id, name, type, entered_at, withdrawn, length(bytes) AS size FROM kept_file WHERE mark = ? ORDER BY id").param(mark).query((rs, i) -> kept(rs)).list();
+    return unreadables.rows("kept_file", database.sql("SELECT id, mark, work_up_id, n, log_id, name, type, entered_at, withdrawn, length(bytes) AS size FROM kept_file WHERE mark = ? ORDER BY id").param(mark), (rs, i) -> kept(rs));
   }
 
   /** What is kept, and not taken off. */
@@ -73,12 +76,12 @@ public class FileStore {
     database.sql("UPDATE kept_file SET name = ?, work_up_id = ?, n = ?, log_id = ?, withdrawn = 0 WHERE id = ?").params(Arrays.asList(name, beside.workUpId(), beside.n(), beside.logId(), file.id())).update();
   }
 
-  private static KeptFile kept(ResultSet rs) throws SQLException {
+  private KeptFile kept(ResultSet rs) throws SQLException {
     Long workUpId = number(rs, "work_up_id");
     int number = rs.getInt("n");
     Integer n = rs.wasNull() ? null : number;
     String type = rs.getString("type");
-    return new KeptFile(rs.getLong("id"), workUpId, n, number(rs, "log_id"), rs.getString("name"), type, FileSort.ofType(type).isPicture(), Instant.parse(rs.getString("entered_at")), rs.getInt("size"), rs.getBoolean("withdrawn"));
+    return new KeptFile(rs.getLong("id"), workUpId, n, number(rs, "log_id"), rs.getString("name"), type, FileSort.ofType(type).isPicture(), unreadables.time("kept_file", rs, "entered_at"), rs.getInt("size"), rs.getBoolean("withdrawn"));
   }
 
   private static @Nullable Long number(ResultSet rs, String column) throws SQLException {

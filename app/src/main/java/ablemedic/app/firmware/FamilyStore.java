@@ -1,11 +1,15 @@
 package ablemedic.app.firmware;
 
 import ablemedic.app.http.Refusal;
+import ablemedic.app.storage.UnreadableRecordException;
+import ablemedic.app.storage.Unreadables;
 import ablemedic.firmware.BadFamilyException;
 import ablemedic.firmware.Dictionary;
 import ablemedic.firmware.Families;
 import ablemedic.firmware.Family;
 import ablemedic.firmware.FamilyTable;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -20,9 +24,11 @@ import org.springframework.transaction.annotation.Transactional;
 public class FamilyStore {
   private static final int MOST_OWN = 40;
 
+  private final Unreadables unreadables;
   private final JdbcClient database;
 
-  FamilyStore(JdbcClient database) {
+  FamilyStore(JdbcClient database, Unreadables unreadables) {
+    this.unreadables = unreadables;
     this.database = database;
   }
 
@@ -33,20 +39,19 @@ public class FamilyStore {
 
   /** Own families by id; one that cannot be read is left out and stays stored. */
   public List<Family> own() {
-    return database.sql("SELECT body FROM firmware_family ORDER BY id").query(String.class).list().stream().flatMap(body -> readable(body).stream()).toList();
+    return unreadables.rows("firmware_family", database.sql("SELECT id, body FROM firmware_family ORDER BY id"), (row, n) -> readable(row));
   }
 
-  private static Optional<Family> readable(String body) {
+  private static Family readable(ResultSet row) throws SQLException {
     try {
-      return Optional.of(FamilyTable.read(body));
+      return FamilyTable.read(row.getString("body"));
     } catch (BadFamilyException e) {
-      return Optional.empty();
+      throw new UnreadableRecordException("firmware family", e);
     }
   }
 
   public Optional<Family> find(String id) {
-    return shipped(id).or(() -> database.sql("SELECT body FROM firmware_family WHERE id = ?").param(id).query(String.class).optional()
-        .flatMap(FamilyStore::readable));
+    return shipped(id).or(() -> unreadables.rows("firmware_family", database.sql("SELECT id, body FROM firmware_family WHERE id = ?").param(id), (row, n) -> readable(row)).stream().findFirst());
   }
 
   /** One that ships, and so never changes. */

@@ -1,6 +1,7 @@
 package ablemedic.app.ledger;
 
 import ablemedic.app.storage.Folded;
+import ablemedic.app.storage.Unreadables;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -11,9 +12,11 @@ import org.springframework.transaction.annotation.Transactional;
 /** The ledger in the database. */
 @Repository
 public class LedgerStore {
+  private final Unreadables unreadables;
   private final JdbcClient database;
 
-  LedgerStore(JdbcClient database) {
+  LedgerStore(JdbcClient database, Unreadables unreadables) {
+    this.unreadables = unreadables;
     this.database = database;
   }
 
@@ -72,7 +75,7 @@ public class LedgerStore {
         ORDER BY id DESC""")
         .param("cause", search.cause())
         .query((rs, n) -> new LedgerEntry(rs.getLong("id"), rs.getLong("work_up_id"), rs.getString("mark"),
-            Instant.parse(rs.getString("closed_at")), rs.getString("complaint"), rs.getString("ended"),
+            unreadables.time("ledger_entry", rs, "closed_at"), rs.getString("complaint"), rs.getString("ended"),
             rs.getString("reason"), rs.getString("causes"), rs.getString("kinds"), rs.getString("parts"), rs.getString("fixes"),
             rs.getString("changes"), rs.getString("proof"), rs.getDouble("minutes")))
         .list().stream()

@@ -9,6 +9,7 @@ import ablemedic.app.storage.Folded;
 import ablemedic.app.storage.Json;
 import ablemedic.app.storage.StoredForm;
 import ablemedic.app.storage.UnreadableRecordException;
+import ablemedic.app.storage.Unreadables;
 import ablemedic.electrics.UnusableSheetException;
 import ablemedic.power.LandingSchool;
 import java.sql.ResultSet;
@@ -29,9 +30,11 @@ import org.springframework.transaction.annotation.Transactional;
 public class PackStore {
   private final JdbcClient database;
   private final Corrections corrections;
+  private final Unreadables unreadables;
   private final Json json;
 
-  PackStore(JdbcClient database, Corrections corrections, Json json) {
+  PackStore(JdbcClient database, Corrections corrections, Json json, Unreadables unreadables) {
+    this.unreadables = unreadables;
     this.database = database;
     this.corrections = corrections;
     this.json = json;
@@ -107,8 +110,8 @@ public class PackStore {
   }
 
   private Optional<Pack> find(String label) {
-    return database.sql("SELECT * FROM pack WHERE folded = ? ORDER BY label = ? COLLATE BINARY DESC LIMIT 1")
-        .params(Folded.of(label), label).query((rs, n) -> pack(rs)).optional();
+    return database.sql("SELECT * FROM pack WHERE folded = ? OR label = ? ORDER BY label = ? COLLATE BINARY DESC LIMIT 1")
+        .params(Folded.of(label), label, label).query((rs, n) -> pack(rs)).optional();
   }
 
   private Pack pack(ResultSet rs) throws SQLException {
@@ -145,8 +148,8 @@ public class PackStore {
 
   /** Newest first. */
   public List<Dated> entries(String label) {
-    return database.sql("SELECT * FROM pack_entry WHERE label = ? AND NOT withdrawn ORDER BY id DESC").param(label)
-        .query((rs, n) -> new Dated(rs.getLong("id"), Instant.parse(rs.getString("at")), ENTRY.read(json, rs.getString("body")))).list();
+    return unreadables.rows("pack_entry", database.sql("SELECT * FROM pack_entry WHERE label = ? AND NOT withdrawn ORDER BY id DESC").param(label),
+        (rs, n) -> new Dated(rs.getLong("id"), unreadables.time("pack_entry", rs, "at"), ENTRY.read(json, rs.getString("body"))));
   }
 
   /** Puts another entry in the place of one, or nothing; what was there stays in its history. */

@@ -5,6 +5,7 @@ import ablemedic.app.entry.EnteredForm;
 import ablemedic.app.storage.Json;
 import ablemedic.app.storage.StoredForm;
 import ablemedic.app.storage.UnreadableRecordException;
+import ablemedic.app.storage.Unreadables;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
@@ -18,9 +19,11 @@ import tools.jackson.databind.node.ObjectNode;
 @Repository
 public class RoutineStore {
   private final JdbcClient database;
+  private final Unreadables unreadables;
   private final Json json;
 
-  RoutineStore(JdbcClient database, Json json) {
+  RoutineStore(JdbcClient database, Json json, Unreadables unreadables) {
+    this.unreadables = unreadables;
     this.database = database;
     this.json = json;
   }
@@ -54,9 +57,10 @@ public class RoutineStore {
 
   private Optional<Run> run(ResultSet rs) throws SQLException {
     try {
-      return Optional.of(new Run(Instant.parse(rs.getString("at")), rs.getInt("passed") == 1, rs.getDouble("minutes"),
+      return Optional.of(new Run(unreadables.time("routine_run", rs, "at"), rs.getInt("passed") == 1, rs.getDouble("minutes"),
           BODY.read(json, rs.getString("body")).steps()));
     } catch (UnreadableRecordException e) {
+      unreadables.note("routine_run", rs);
       return Optional.empty();
     }
   }

@@ -5,6 +5,7 @@ import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Json;
 import ablemedic.app.storage.StoredForm;
 import ablemedic.app.storage.UnreadableRecordException;
+import ablemedic.app.storage.Unreadables;
 import ablemedic.setup.SetUpOccasion;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -23,9 +24,11 @@ public class SetUpStore {
   private static final StoredForm<Body> BODY = StoredForm.of("set-up", Body.class);
 
   private final JdbcClient database;
+  private final Unreadables unreadables;
   private final Json json;
 
-  SetUpStore(JdbcClient database, Json json) {
+  SetUpStore(JdbcClient database, Json json, Unreadables unreadables) {
+    this.unreadables = unreadables;
     this.database = database;
     this.json = json;
   }
@@ -60,7 +63,7 @@ public class SetUpStore {
 
   /** The set-up that is under way; none where none is, or where it cannot be read. */
   public Optional<Run> open(String mark) {
-    return database.sql("SELECT * FROM set_up WHERE mark = ? AND ended_at IS NULL ORDER BY id DESC LIMIT 1").param(mark).query((rs, n) -> run(rs)).list().stream().flatMap(Optional::stream).findFirst();
+    return database.sql("SELECT * FROM set_up WHERE mark = ? AND ended_at IS NULL ORDER BY id DESC").param(mark).query((rs, n) -> run(rs)).list().stream().flatMap(Optional::stream).findFirst();
   }
 
   /** Those that were ended, the newest first. */
@@ -71,9 +74,10 @@ public class SetUpStore {
   private Optional<Run> run(ResultSet rs) throws SQLException {
     try {
       String ended = rs.getString("ended_at");
-      return Optional.of(new Run(rs.getLong("id"), rs.getString("mark"), SetUpOccasion.valueOf(rs.getString("occasion")), Instant.parse(rs.getString("begun_at")), ended == null ? null : Instant.parse(ended),
+      return Optional.of(new Run(rs.getLong("id"), rs.getString("mark"), SetUpOccasion.valueOf(rs.getString("occasion")), unreadables.time("set_up", rs, "begun_at"), ended == null ? null : unreadables.time("set_up", rs, "ended_at"),
           rs.getLong("version"), BODY.read(json, rs.getString("body")).given()));
     } catch (UnreadableRecordException | IllegalArgumentException e) {
+      unreadables.note("set_up", rs);
       return Optional.empty();
     }
   }
@@ -81,7 +85,8 @@ public class SetUpStore {
   /** @param carried what was given before and still counts */
   @Transactional
   public void begin(String mark, SetUpOccasion occasion, List<Given> carried, Instant at) {
-    if (database.sql("SELECT count(*) FROM set_up WHERE mark = ? AND ended_at IS NULL").param(mark).query(Long.class).single() > 0) {
+    // One that can't be read can't be gone on with either, and keeps nobody back.
+    if (open(mark).isPresent()) {
       throw Refusal.conflict("mark", "A set-up of " + mark + " is under way. Go on with it, or end it first.");
     }
     database.sql("INSERT INTO set_up (mark, occasion, begun_at, version, body) VALUES (?, ?, ?, 1, ?)").params(mark, occasion.name(), at.toString(), BODY.write(json, new Body(carried))).update();

@@ -4,10 +4,13 @@ import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Json;
 import ablemedic.app.storage.StoredForm;
 import ablemedic.app.storage.UnreadableRecordException;
+import ablemedic.app.storage.Unreadables;
 import ablemedic.electrics.Archetype;
 import ablemedic.shelf.PartShelf;
 import ablemedic.shelf.PartSort;
 import ablemedic.shelf.UnusableSortException;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -22,26 +25,27 @@ public class SortStore {
   private static final StoredForm<PartSort> FORM = StoredForm.of("sort of part", PartSort.class);
 
   private final JdbcClient database;
+  private final Unreadables unreadables;
   private final Json json;
 
-  SortStore(JdbcClient database, Json json) {
+  SortStore(JdbcClient database, Json json, Unreadables unreadables) {
+    this.unreadables = unreadables;
     this.database = database;
     this.json = json;
   }
 
   /** Own sorts by id; one that cannot be read is left out and stays stored. */
   public List<PartSort> own() {
-    return database.sql("SELECT body FROM part_sort ORDER BY id").query(String.class).list().stream()
-        .flatMap(body -> readable(body).stream()).toList();
+    return unreadables.rows("part_sort", database.sql("SELECT id, body FROM part_sort ORDER BY id"), (row, n) -> readable(row));
   }
 
-  private Optional<PartSort> readable(String body) {
+  private PartSort readable(ResultSet row) throws SQLException {
     try {
-      PartSort sort = FORM.read(json, body);
+      PartSort sort = FORM.read(json, row.getString("body"));
       sort.archetype();
-      return Optional.of(sort);
-    } catch (UnreadableRecordException | UnusableSortException e) {
-      return Optional.empty();
+      return sort;
+    } catch (UnusableSortException e) {
+      throw new UnreadableRecordException("part type", e);
     }
   }
 
@@ -61,8 +65,7 @@ public class SortStore {
   }
 
   public Optional<PartSort> own(String id) {
-    return database.sql("SELECT body FROM part_sort WHERE id = ?").param(id).query(String.class).optional()
-        .flatMap(this::readable);
+    return unreadables.rows("part_sort", database.sql("SELECT id, body FROM part_sort WHERE id = ?").param(id), (row, n) -> readable(row)).stream().findFirst();
   }
 
   @Transactional

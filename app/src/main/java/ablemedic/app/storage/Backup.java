@@ -12,9 +12,15 @@ import java.sql.DriverManager;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
 import java.sql.Statement;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /** Copies a database to a file of its own and back. */
 public final class Backup {
+  private static final Logger LOG = LoggerFactory.getLogger(Backup.class);
+  /** What is still being written is named so; it counts as no backup. */
+  private static final String PART = ".part";
+
   private Backup() {}
 
   /**
@@ -29,28 +35,45 @@ public final class Backup {
     if (Files.exists(to)) {
       throw new UnusableException("The file " + to + " is there already. Name another; a backup overwrites nothing.");
     }
+    Path part = DatabaseFile.companion(to, PART);
     try {
       Files.createDirectories(to.toAbsolutePath().getParent());
-      try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + database)) {
-        try (Statement statement = connection.createStatement()) {
-          statement.execute("PRAGMA busy_timeout = 10000");
-        }
-        try (PreparedStatement copy = connection.prepareStatement("VACUUM INTO ?")) {
-          copy.setString(1, to.toString());
-          copy.execute();
-        }
-      }
-      flush(to);
-      DatabaseFile.check(to);
-      if (!Files.exists(to)) {
-        throw new UnusableException("The file " + database + " holds nothing to back up yet.");
-      }
+      DatabaseFile.delete(part);
+      copied(database, part);
+      flush(part);
+      BackupCheck.whole(part);
+      Files.move(part, to, StandardCopyOption.ATOMIC_MOVE);
     } catch (IOException e) {
+      dropped(part);
       throw new UnusableException(Trouble.behind(e).map(trouble -> "The file " + trouble.of(to.toString()))
-          .orElse("The backup " + to + " cannot be written (" + e.getMessage() + ")."));
+          .orElse("The backup " + to + " cannot be written (" + e + "). See that its folder is one and that this user may write in it."));
     } catch (SQLException e) {
+      dropped(part);
       throw new UnusableException(Trouble.behind(e).map(t -> "The file " + t.of(t == Trouble.FULL ? to.toString()
           : database.toString())).orElse("The backup " + to + " cannot be written (" + e.getMessage() + ")."));
+    } catch (UnusableException e) {
+      dropped(part);
+      throw new UnusableException(String.valueOf(e.getMessage()).replace(part.toString(), to.toString()));
+    }
+  }
+
+  private static void copied(Path database, Path part) throws SQLException {
+    try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + database)) {
+      try (Statement statement = connection.createStatement()) {
+        statement.execute("PRAGMA busy_timeout = 10000");
+      }
+      try (PreparedStatement copy = connection.prepareStatement("VACUUM INTO ?")) {
+        copy.setString(1, part.toString());
+        copy.execute();
+      }
+    }
+  }
+
+  private static void dropped(Path part) {
+    try {
+      DatabaseFile.delete(part);
+    } catch (IOException e) {
+      LOG.warn("What was written of a backup is left as {}: {}", part, e.getMessage());
     }
   }
 
@@ -69,13 +92,14 @@ public final class Backup {
     try {
       DatabaseFile.delete(copy);
       copyOf(from, copy);
+      Identity.settle(copy, database);
       boolean kept = Files.exists(database);
       if (kept) {
         DatabaseFile.move(database, aside);
       }
       Files.move(copy, database, StandardCopyOption.ATOMIC_MOVE);
       return kept;
-    } catch (IOException e) {
+    } catch (IOException | SQLException e) {
       throw new UnusableException("The backup " + from + " cannot be restored (" + e.getMessage() + ").");
     }
   }
@@ -88,11 +112,17 @@ public final class Backup {
     }
     Files.copy(from, copy);
     Path log = DatabaseFile.companion(from, "-wal");
-    if (Files.exists(log)) {
+    boolean logged = Files.exists(log) && Files.size(log) > 0;
+    if (logged) {
       Files.copy(log, DatabaseFile.companion(copy, "-wal"));
     }
     try {
-      DatabaseFile.check(copy);
+      // What lies in a log may be longer than the file; without one the file is as long as it says.
+      if (logged) {
+        DatabaseFile.check(copy);
+      } else {
+        BackupCheck.whole(copy);
+      }
       if (!Files.exists(copy)) {
         throw new UnusableException("The file " + from + " holds nothing: it is no backup of Able Medic.");
       }
@@ -100,6 +130,9 @@ public final class Backup {
           Statement statement = connection.createStatement()) {
         statement.execute("PRAGMA wal_checkpoint(TRUNCATE)");
         statement.execute("PRAGMA journal_mode = DELETE");
+      }
+      if (logged) {
+        BackupCheck.whole(copy);
       }
       flush(copy);
     } catch (SQLException e) {

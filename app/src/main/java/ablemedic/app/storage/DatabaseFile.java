@@ -15,7 +15,8 @@ public final class DatabaseFile {
   /** "ablm" in hexadecimal, as the first migration writes it. */
   static final int APPLICATION_ID = 0x61626c6d;
   /** The newest migration that this version knows. */
-  static final int NEWEST_SCHEMA = 13;
+  static final int NEWEST_SCHEMA = 16;
+  private static final int MOST_LINKS = 40;
   /** What SQLite keeps beside the file. */
   private static final List<String> COMPANIONS = List.of("-wal", "-shm", "-journal");
 
@@ -86,6 +87,15 @@ public final class DatabaseFile {
         throw new UnusableException("The file " + Trouble.DAMAGED.of(file.toString()));
       }
     }
+  }
+
+  /** Where a file lies, or will lie, without links on the way. */
+  static Path real(Path database) throws IOException {
+    Path at = database.toAbsolutePath();
+    for (int links = 0; Files.isSymbolicLink(at) && links < MOST_LINKS; links++) {
+      at = at.resolveSibling(Files.readSymbolicLink(at)).normalize();
+    }
+    return Files.exists(at.getParent()) ? at.getParent().toRealPath().resolve(at.getFileName()) : at;
   }
 
   static Path companion(Path file, String ending) {

@@ -11,8 +11,6 @@ import java.nio.file.StandardOpenOption;
 
 /** Keeps a second program from one database. The system lets go of it when the process ends, however it ends. */
 public final class FileLock implements AutoCloseable {
-  private static final int MOST_LINKS = 40;
-
   private final FileChannel channel;
 
   private FileLock(FileChannel channel) {
@@ -28,7 +26,7 @@ public final class FileLock implements AutoCloseable {
    */
   public static FileLock take(Path database, String holder) {
     try {
-      Path real = real(database);
+      Path real = DatabaseFile.real(database);
       Path file = beside(real);
       Files.createDirectories(file.getParent());
       oneName(database, real);
@@ -55,15 +53,6 @@ public final class FileLock implements AutoCloseable {
     } catch (OverlappingFileLockException e) {
       return false;
     }
-  }
-
-  /** Where a file lies, or will lie, without links on the way. */
-  private static Path real(Path database) throws IOException {
-    Path at = database.toAbsolutePath();
-    for (int links = 0; Files.isSymbolicLink(at) && links < MOST_LINKS; links++) {
-      at = at.resolveSibling(Files.readSymbolicLink(at)).normalize();
-    }
-    return Files.exists(at.getParent()) ? at.getParent().toRealPath().resolve(at.getFileName()) : at;
   }
 
   private static void oneName(Path database, Path real) throws IOException {

@@ -19,6 +19,7 @@ import ablemedic.app.transfer.ChartBundle.RoutineOf;
 import ablemedic.app.transfer.ChartBundle.SetUpOf;
 import ablemedic.app.transfer.ChartBundle.SheetOf;
 import ablemedic.app.transfer.ChartBundle.WorkUpOf;
+import ablemedic.app.workup.EndStore;
 import ablemedic.app.workup.EventForm;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.firmware.BadFamilyException;
@@ -111,7 +112,8 @@ class BundleCheck {
       file(at + ".packed", one.packed());
       return one;
     });
-    return new WorkUpOf(came.openedAt(), came.revision(), came.complaintKind(), came.complaint(), came.occasion(), came.aside(), events, came.ledger(), came.recordings());
+    need(came.end() == null || came.end().path("version").asInt(0) == events.size(), where + ".end", "The end of a work-up is what was shown after its last event.");
+    return new WorkUpOf(came.openedAt(), came.revision(), came.complaintKind(), came.complaint(), came.occasion(), came.aside(), events, came.ledger(), came.recordings(), came.end() == null ? null : renewed(where + ".end", came.end(), text -> EndStore.renewed(json, text)));
   }
 
   private interface Rule<T> {

@@ -3,6 +3,7 @@ package ablemedic.app.transfer;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.files.FileStore;
 import ablemedic.app.storage.Json;
+import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.app.transfer.ChartBundle.CraftOf;
 import ablemedic.app.transfer.ChartBundle.EndingOf;
 import ablemedic.app.transfer.ChartBundle.EventOf;
@@ -17,9 +18,11 @@ import ablemedic.app.transfer.ChartBundle.SetUpOf;
 import ablemedic.app.transfer.ChartBundle.SheetOf;
 import ablemedic.app.transfer.ChartBundle.SnapshotOf;
 import ablemedic.app.transfer.ChartBundle.WorkUpOf;
+import ablemedic.app.workup.EndStore;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
+import java.time.DateTimeException;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -37,9 +40,11 @@ class BundleReader {
   private final Json json;
   private final CraftStore crafts;
   private final FileStore files;
+  private final EndStore ends;
   private final Clock clock;
 
-  BundleReader(JdbcClient database, Json json, CraftStore crafts, FileStore files, Clock clock) {
+  BundleReader(JdbcClient database, Json json, CraftStore crafts, FileStore files, EndStore ends, Clock clock) {
+    this.ends = ends;
     this.database = database;
     this.json = json;
     this.crafts = crafts;
@@ -81,7 +86,7 @@ class BundleReader {
     List<RecordingOf> recordings = database.sql("SELECT id, check_id, name, outcome, told, entered_at FROM capture WHERE work_up_id = ? ORDER BY id").param(id)
         .query((rs, n) -> new RecordingOf(rs.getString("check_id"), rs.getString("name"), rs.getString("outcome"), rs.getString("told"), at(rs, "entered_at"), packed("capture", rs.getLong("id")))).list();
     return database.sql("SELECT * FROM work_up WHERE id = ?").param(id).query((rs, n) -> new WorkUpOf(at(rs, "opened_at"), rs.getInt("revision"), rs.getString("complaint_kind"), rs.getString("complaint"),
-        rs.getString("occasion"), rs.getString("aside"), events, endings, recordings)).single();
+        rs.getString("occasion"), rs.getString("aside"), events, endings, recordings, ends.passedOn(id, events.isEmpty() ? 0 : events.get(events.size() - 1).n()).orElse(null))).single();
   }
 
   /** How much is attached to a craft, bytes, its photos apart. */
@@ -112,10 +117,14 @@ class BundleReader {
   }
 
   private static Instant at(ResultSet rs, String column) throws SQLException {
-    return Instant.parse(rs.getString(column));
+    try {
+      return Instant.parse(rs.getString(column));
+    } catch (DateTimeException e) {
+      throw new UnreadableRecordException("a time", e);
+    }
   }
 
   private static @Nullable Instant ended(ResultSet rs) throws SQLException {
-    return Optional.ofNullable(rs.getString("ended_at")).map(Instant::parse).orElse(null);
+    return rs.getString("ended_at") == null ? null : at(rs, "ended_at");
   }
 }

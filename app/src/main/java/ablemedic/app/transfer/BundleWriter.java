@@ -13,6 +13,7 @@ import ablemedic.app.transfer.ChartBundle.FileOf;
 import ablemedic.app.transfer.ChartBundle.SheetOf;
 import ablemedic.app.transfer.ChartBundle.SnapshotOf;
 import ablemedic.app.transfer.ChartBundle.WorkUpOf;
+import ablemedic.app.workup.EndStore;
 import ablemedic.app.workup.EventForm;
 import ablemedic.app.workup.WorkUpStore;
 import java.time.Clock;
@@ -41,10 +42,12 @@ class BundleWriter {
   private final CraftStore crafts;
   private final CraftLog log;
   private final WorkUpStore workUps;
+  private final EndStore ends;
   private final BundleCheck check;
   private final Clock clock;
 
-  BundleWriter(JdbcClient database, Json json, CraftStore crafts, CraftLog log, WorkUpStore workUps, BundleCheck check, Clock clock) {
+  BundleWriter(JdbcClient database, Json json, CraftStore crafts, CraftLog log, WorkUpStore workUps, EndStore ends, BundleCheck check, Clock clock) {
+    this.ends = ends;
     this.database = database;
     this.json = json;
     this.crafts = crafts;
@@ -184,6 +187,9 @@ class BundleWriter {
         } else {
           insert("INSERT INTO work_up_event (work_up_id, n, at, body) VALUES (?, ?, ?, ?)", id, event.n(), event.at(), body);
         }
+      }
+      if (one.end() != null && one.events().size() >= known.size()) {
+        ends.keep(id, one.end());
       }
       one.ledger().forEach(end -> missing("ledger_entry WHERE work_up_id = ? AND closed_at = ?", List.of(id, end.closedAt()), """
           INSERT INTO ledger_entry (work_up_id, mark, closed_at, complaint, ended, reason, causes, kinds, parts, fixes, changes, proof, minutes) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""", id, mark, end.closedAt(),

@@ -18,8 +18,8 @@ import tools.jackson.databind.JsonNode;
 record ChartBundle(String format, int form, Instant writtenAt, CraftOf craft, List<SheetOf> sheets, List<LineOf> log, List<WorkUpOf> workUps, List<RoutineOf> routines, List<SetUpOf> setUps,
     List<SnapshotOf> snapshots, List<PackOf> packs, List<FamilyOf> families, List<FileOf> files) {
   static final String FORMAT = "able-medic-chart";
-  /** Before 2 a chart told no builder, no parts of a cause and no line of a file; before 3 all its files stood in the document. */
-  static final int FORM = 3;
+  /** Before 2 a chart told no builder, no parts of a cause and no line of a file; before 3 all its files stood in the document; before 4 it told no end of a work-up as it was shown. */
+  static final int FORM = 4;
 
   /** The craft; two that were entered at the same moment under the same mark are one and the same. */
   record CraftOf(String mark, String name, String craftClass, String state, long version, Instant enteredAt, @Nullable String aside, @Nullable String builder) {}
@@ -29,11 +29,11 @@ record ChartBundle(String format, int form, Instant writtenAt, CraftOf craft, Li
   /** A line of the log; {@code workUp} counts {@link #workUps} from 1. */
   record LineOf(Instant at, String kind, String text, @Nullable Integer workUp) {}
 
-  /** A work-up; lines of the log and snapshots in its events are named by their number on this craft. */
-  record WorkUpOf(Instant openedAt, int revision, String complaintKind, String complaint, String occasion, @Nullable String aside, List<EventOf> events, List<EndingOf> ledger, List<RecordingOf> recordings) {
+  /** A work-up, with what was shown of it when it was closed; lines of the log and snapshots in its events are named by their number on this craft. */
+  record WorkUpOf(Instant openedAt, int revision, String complaintKind, String complaint, String occasion, @Nullable String aside, List<EventOf> events, List<EndingOf> ledger, List<RecordingOf> recordings, @Nullable JsonNode end) {
     WorkUpOf withAttached(UnaryOperator<Attached> other) {
       return new WorkUpOf(openedAt, revision, complaintKind, complaint, occasion, aside, events, ledger,
-          recordings.stream().map(one -> new RecordingOf(one.checkId(), one.name(), one.outcome(), one.told(), one.enteredAt(), other.apply(one.packed()))).toList());
+          recordings.stream().map(one -> new RecordingOf(one.checkId(), one.name(), one.outcome(), one.told(), one.enteredAt(), other.apply(one.packed()))).toList(), end);
     }
   }
 

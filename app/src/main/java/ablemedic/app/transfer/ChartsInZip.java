@@ -24,6 +24,7 @@ final class ChartsInZip implements AutoCloseable {
 
   private final Json json;
   private final ZipFile zip;
+  private List<ChartsManifest.LeftOut> leftOut = List.of();
 
   private ChartsInZip(Json json, ZipFile zip) {
     this.json = json;
@@ -71,9 +72,15 @@ final class ChartsInZip implements AutoCloseable {
       }
       there.add(file.name());
     }
+    leftOut = manifest.leftOut() == null ? List.of() : manifest.leftOut().stream().filter(one -> one != null && one.mark() != null && one.why() != null).toList();
     if (zip.stream().anyMatch(entry -> !entry.isDirectory() && !there.contains(entry.getName()))) {
       throw Refusal.wrong(ChartsManifest.NAME, "There is more in the ZIP than its last file names. Nothing was taken in.");
     }
+  }
+
+  /** Charts that were left out when it was written. */
+  List<ChartsManifest.LeftOut> leftOut() {
+    return leftOut;
   }
 
   /** The documents in it. */

@@ -8,6 +8,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Collectors;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -23,6 +24,7 @@ final class ChartsZip implements AutoCloseable {
   private final Ended into;
   private final ZipOutputStream zip;
   private final List<ChartsManifest.File> written = new ArrayList<>();
+  private final List<ChartsManifest.LeftOut> leftOut = new ArrayList<>();
   private int charts;
 
   ChartsZip(Json json, OutputStream into) {
@@ -43,9 +45,18 @@ final class ChartsZip implements AutoCloseable {
     }
   }
 
+  /** Names a chart that can't be read and is not in it. */
+  void leaveOut(String mark, String why) {
+    leftOut.add(new ChartsManifest.LeftOut(mark, why));
+  }
+
   /** Ends it; without this it stays broken off. */
   void finish() throws IOException {
-    file(ChartsManifest.NAME, out -> json.write(out, new ChartsManifest(ChartsManifest.FORMAT, ChartsManifest.FORM, List.copyOf(written))));
+    if (!leftOut.isEmpty()) {
+      String said = leftOut.stream().map(one -> one.mark() + ": " + one.why() + "\n").collect(Collectors.joining());
+      file(ChartsManifest.LEFT_OUT, out -> out.write(said.getBytes(StandardCharsets.UTF_8)));
+    }
+    file(ChartsManifest.NAME, out -> json.write(out, new ChartsManifest(ChartsManifest.FORMAT, ChartsManifest.FORM, List.copyOf(written), leftOut.isEmpty() ? null : List.copyOf(leftOut))));
     zip.finish();
     zip.flush();
     into.end();

@@ -4,6 +4,7 @@ import ablemedic.app.chart.CraftStore;
 import ablemedic.app.http.BrokenOffException;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Json;
+import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.app.transfer.BundleWriter.TakenIn;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.BufferedInputStream;
@@ -14,6 +15,7 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.locks.ReentrantLock;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -68,9 +70,22 @@ class TransferController {
   void all(HttpServletResponse response) throws IOException {
     zip(response, "able-medic-charts.zip", zip -> {
       for (CraftStore.Row row : crafts.all()) {
-        zip.add(reader.of(row.mark()));
+        Optional<ChartBundle> chart = readable(row.mark(), zip);
+        if (chart.isPresent()) {
+          zip.add(chart.get());
+        }
       }
     });
+  }
+
+  /** A chart that can't be read is named in the ZIP and keeps no other back. */
+  private Optional<ChartBundle> readable(String mark, ChartsZip zip) {
+    try {
+      return Optional.of(reader.of(mark));
+    } catch (UnreadableRecordException e) {
+      zip.leaveOut(mark, String.valueOf(e.getMessage()));
+      return Optional.empty();
+    }
   }
 
   private interface Charts {
@@ -148,6 +163,7 @@ class TransferController {
     List<TakenIn> taken = new ArrayList<>();
     List<RefusedChart> refused = new ArrayList<>();
     try (ChartsInZip zip = ChartsInZip.open(json, file)) {
+      zip.leftOut().forEach(one -> refused.add(new RefusedChart(Refusal.shortened(one.mark()), "", "It was left out where the file was made: " + Refusal.shortened(one.why()) + ".")));
       List<String> charts = zip.charts();
       if (charts.size() > MOST_CHARTS) {
         throw Refusal.wrong("file", "More than " + MOST_CHARTS + " charts in one file are not read. Nothing was taken in.");

@@ -2,6 +2,7 @@ package ablemedic.app.workup;
 
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Packed;
+import ablemedic.app.storage.Unreadables;
 import java.io.ByteArrayOutputStream;
 import java.io.FilterInputStream;
 import java.io.IOException;
@@ -20,9 +21,11 @@ public class CaptureStore {
   private static final int MOST_PACKED = 8 * 1024 * 1024;
   private static final int MOST_KEPT = 20;
 
+  private final Unreadables unreadables;
   private final JdbcClient database;
 
-  CaptureStore(JdbcClient database) {
+  CaptureStore(JdbcClient database, Unreadables unreadables) {
+    this.unreadables = unreadables;
     this.database = database;
   }
 
@@ -92,8 +95,8 @@ public class CaptureStore {
 
   /** Those of a work-up, the oldest first. */
   public List<Kept> of(long workUpId) {
-    return database.sql("SELECT id, check_id, name, outcome, told, entered_at FROM capture WHERE work_up_id = ? ORDER BY id").param(workUpId)
-        .query((row, n) -> new Kept(row.getLong(1), row.getString(2), row.getString(3), row.getString(4), row.getString(5), Instant.parse(row.getString(6))))
+    return database.sql("SELECT id, check_id, name, outcome, told, entered_at, work_up_id FROM capture WHERE work_up_id = ? ORDER BY id").param(workUpId)
+        .query((row, n) -> new Kept(row.getLong(1), row.getString(2), row.getString(3), row.getString(4), row.getString(5), unreadables.time("capture", row, "entered_at")))
         .list();
   }
 

@@ -5,7 +5,9 @@ import ablemedic.app.chart.CraftStore;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.ledger.LedgerStore;
 import ablemedic.app.workup.WorkUpEvent.Reopened;
+import ablemedic.app.workup.WorkUpStore.Opened;
 import ablemedic.app.workup.WorkUps.Opening;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -16,14 +18,14 @@ public class Recording {
   private final CraftStore crafts;
   private final CraftLog log;
   private final LedgerStore ledger;
-  private final Stamps stamps;
+  private final EndStore ends;
 
-  Recording(WorkUpStore store, CraftStore crafts, CraftLog log, LedgerStore ledger, Stamps stamps) {
+  Recording(WorkUpStore store, CraftStore crafts, CraftLog log, LedgerStore ledger, EndStore ends) {
     this.store = store;
     this.crafts = crafts;
     this.log = log;
     this.ledger = ledger;
-    this.stamps = stamps;
+    this.ends = ends;
   }
 
   /**
@@ -33,14 +35,14 @@ public class Recording {
    */
   @Transactional
   public long open(Opening opening) {
-    refuseSecond(opening.mark());
-    if (log.newest(opening.mark()) != opening.lastLog()) {
-      throw Refusal.conflict("mark", "Craft " + opening.mark() + " was changed meanwhile. Nothing was written; try again.");
+    Opened opened = opening.opened();
+    refuseSecond(opened.mark());
+    if (log.newest(opened.mark()) != opening.lastLog()) {
+      throw Refusal.conflict("mark", "Craft " + opened.mark() + " was changed meanwhile. Nothing was written; try again.");
     }
-    long id = store.open(opening.mark(), opening.revision(), opening.kind(), opening.complaint(), opening.occasion(),
-        opening.at());
-    log.add(opening.mark(), opening.at(), opening.logKind(), opening.line(), id);
-    store.add(id, 0, opening.events());
+    long id = store.open(opened);
+    log.add(opened.mark(), opened.openedAt(), opening.logKind(), opening.line(), id);
+    store.add(id, 0, opening.after().events());
     return id;
   }
 
@@ -52,13 +54,14 @@ public class Recording {
   }
 
   /**
-   * Writes a draft and says as what the work-up stands then.
+   * Writes a draft.
    *
+   * @param end what is shown of a work-up that it closes
    * @throws Refusal when something was written since it was worked out
    */
   @Transactional
-  public Stamps.Stamp keep(Draft draft) {
-    WorkUpStore.Opened opened = draft.after().opened();
+  public void keep(Draft draft, Optional<WorkUpView> end) {
+    Opened opened = draft.after().opened();
     if (draft.after().closed().isEmpty()) {
       store.openOf(opened.mark()).filter(other -> other.id() != opened.id()).ifPresent(o -> refuseSecond(opened.mark()));
     }
@@ -69,6 +72,6 @@ public class Recording {
     draft.log().forEach(line -> log.add(opened.mark(), draft.at(), line.kind(), line.text(), opened.id()));
     draft.sheet().ifPresent(s -> crafts.revise(opened.mark(), s.onto(), s.sheet(), s.reason(), draft.at()));
     draft.ledger().ifPresent(ledger::add);
-    return stamps.of(opened.id());
+    end.ifPresent(ends::keep);
   }
 }

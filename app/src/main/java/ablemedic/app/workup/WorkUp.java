@@ -21,6 +21,7 @@ import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Evidence.Finding;
 import ablemedic.diagnosis.Evidence.Opinion;
 import ablemedic.diagnosis.Evidence;
+import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Repair;
 import ablemedic.requirement.Required;
@@ -139,6 +140,11 @@ final class WorkUp {
 
   /** The check of a finding, where the book still has it and it can still be answered so; else the finding is not weighed. */
   Optional<Check<Craft>> answered(Found found) {
+    return answered(book, found);
+  }
+
+  /** The same in any book. */
+  static Optional<Check<Craft>> answered(Book<Craft> book, Found found) {
     return book.check(found.checkId())
         .filter(check -> check.toTell().isPresent() == (found.told() != null))
         .map(check -> found.told() == null ? check : check.told(found.told()))
@@ -147,8 +153,12 @@ final class WorkUp {
 
   /** A repair, where the book still has its fault and the way it was fixed. */
   Optional<Repair<Craft>> repair(Fixed fixed) {
-    return book.fault(fixed.faultId()).flatMap(fault -> fault.fixes(known.sound()).stream()
-        .filter(fix -> fix.id().equals(fixed.fixId())).findFirst().map(fix -> new Repair<>(fault, fix)));
+    return book.fault(fixed.faultId()).flatMap(fault -> fix(book, known.sound(), fixed).map(fix -> new Repair<>(fault, fix)));
+  }
+
+  /** The way in which a fault was fixed, where a book has it. */
+  static Optional<Fix<Craft>> fix(Book<Craft> book, Craft sound, Fixed fixed) {
+    return book.fault(fixed.faultId()).flatMap(fault -> fault.fixes(sound).stream().filter(fix -> fix.id().equals(fixed.fixId())).findFirst());
   }
 
   /** The craft as required, and as recorded. */

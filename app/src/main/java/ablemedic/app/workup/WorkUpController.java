@@ -42,7 +42,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** Work-ups over HTTP. Every write carries the version it was made on and answers with the whole view. */
+/** Work-ups over HTTP. Every write carries the version it was made on and answers with the new one and what was recorded; the plan comes with the next view. */
 @RestController
 @RequestMapping("/api")
 class WorkUpController {
@@ -52,16 +52,16 @@ class WorkUpController {
   private final WorkUps workUps;
   private final WorkUpStore store;
   private final WorkUpViews views;
-  private final Recording recording;
+  private final Writing writing;
   private final Clock clock;
   private final Seats seats;
 
-  WorkUpController(WorkUps workUps, WorkUpStore store, WorkUpViews views, Recording recording, Clock clock, Seats seats) {
+  WorkUpController(WorkUps workUps, WorkUpStore store, WorkUpViews views, Writing writing, Clock clock, Seats seats) {
     this.seats = seats;
     this.workUps = workUps;
     this.store = store;
     this.views = views;
-    this.recording = recording;
+    this.writing = writing;
     this.clock = clock;
   }
 
@@ -150,10 +150,10 @@ class WorkUpController {
 
   @PostMapping("/work-ups")
   @ResponseStatus(HttpStatus.CREATED)
-  WorkUpView open(@RequestBody @Valid Intake intake) {
-    return views.view(recording.open(workUps.open(intake.mark(), intake.kind() == null ? Specialities.usualComplaint().id() : intake.kind(),
+  WriteAnswer open(@RequestBody @Valid Intake intake) {
+    return writing.open(workUps.open(intake.mark(), intake.kind() == null ? Specialities.usualComplaint().id() : intake.kind(),
         intake.complaint().strip(), intake.occasion(), intake.seen(), orNone(intake.numbers()), seenBefore(intake),
-        clock.instant())));
+        clock.instant()));
   }
 
   private static List<WorkUps.SeenBefore> seenBefore(Intake intake) {
@@ -197,42 +197,35 @@ class WorkUpController {
   }
 
   @PostMapping("/work-ups/{id}/findings")
-  WorkUpView find(@PathVariable long id, @RequestBody @Valid Reading reading) {
-    return kept(workUps.find(id, reading.version(), reading.checkId(), orNone(reading.outcomes()),
+  WriteAnswer find(@PathVariable long id, @RequestBody @Valid Reading reading) {
+    return writing.write(workUps.find(id, reading.version(), reading.checkId(), orNone(reading.outcomes()),
         written(reading), new WorkUps.Told(reading.told(), Boolean.TRUE.equals(reading.sure())), reading.sureness(), orEmpty(reading.override()), clock.instant()));
   }
 
   /** Takes back what was recorded under a number: a finding, a skip, a suspicion, an own test or a fix. */
   @DeleteMapping("/work-ups/{id}/findings/{n}")
-  WorkUpView takeBack(@PathVariable long id, @PathVariable int n, @RequestParam long version) {
-    return kept(workUps.takeBack(id, version, n, clock.instant()));
+  WriteAnswer takeBack(@PathVariable long id, @PathVariable int n, @RequestParam long version) {
+    return writing.write(workUps.takeBack(id, version, n, clock.instant()));
   }
 
   @PostMapping("/work-ups/{id}/skips")
-  WorkUpView skip(@PathVariable long id, @RequestBody @Valid Skip skip) {
+  WriteAnswer skip(@PathVariable long id, @RequestBody @Valid Skip skip) {
     return record(id, skip.version(), new WorkUpEvent.Skipped(skip.checkId()));
   }
 
   @PostMapping("/work-ups/{id}/suspicions")
-  WorkUpView suspect(@PathVariable long id, @RequestBody @Valid Suspicion suspicion) {
+  WriteAnswer suspect(@PathVariable long id, @RequestBody @Valid Suspicion suspicion) {
     return record(id, suspicion.version(), new WorkUpEvent.Suspected(suspicion.faultId(), suspicion.words()));
   }
 
   @PostMapping("/work-ups/{id}/own-tests")
-  WorkUpView ownTest(@PathVariable long id, @RequestBody @Valid OwnTest test) {
+  WriteAnswer ownTest(@PathVariable long id, @RequestBody @Valid OwnTest test) {
     return record(id, test.version(),
         new WorkUpEvent.Tested(test.faultId(), test.speaksFor(), test.strong(), test.words()));
   }
 
-  private WorkUpView record(long id, long version, WorkUpEvent event) {
-    return kept(workUps.record(id, version, event, clock.instant()));
-  }
-
-  /** Makes the answer, then writes the draft: what cannot be shown is not stored. */
-  private WorkUpView kept(Draft draft) {
-    WorkUpView view = views.of(draft.after());
-    views.remember(recording.keep(draft), view);
-    return view;
+  private WriteAnswer record(long id, long version, WorkUpEvent event) {
+    return writing.write(workUps.record(id, version, event, clock.instant()));
   }
 
   /** Takes a work-up that cannot be read off the bench, with a reason, or puts it back without one. */
@@ -242,30 +235,29 @@ class WorkUpController {
   }
 
   @PutMapping("/work-ups/{id}/bench-state")
-  WorkUpView setBench(@PathVariable long id, @RequestBody @Valid BenchSetting setting) {
-    return kept(workUps.setBench(id, setting.version(), setting.state(), orEmpty(setting.override()), clock.instant()));
+  WriteAnswer setBench(@PathVariable long id, @RequestBody @Valid BenchSetting setting) {
+    return writing.write(workUps.setBench(id, setting.version(), setting.state(), orEmpty(setting.override()), clock.instant()));
   }
 
   @PostMapping("/work-ups/{id}/fixes")
-  WorkUpView fix(@PathVariable long id, @RequestBody @Valid FixMade made) {
-    return kept(workUps.fix(id, made.version(), made.faultId(), made.fixId(), orEmpty(made.confirmed()), clock.instant()));
+  WriteAnswer fix(@PathVariable long id, @RequestBody @Valid FixMade made) {
+    return writing.write(workUps.fix(id, made.version(), made.faultId(), made.fixId(), orEmpty(made.confirmed()), clock.instant()));
   }
 
   /** Corrects the record: the craft is right, and the sheet was not. */
   @PostMapping("/work-ups/{id}/corrections")
-  WorkUpView correct(@PathVariable long id, @RequestBody @Valid Correction correction) {
-    // The record that it is reasoned from is another one now.
-    return views.view(recording.keep(workUps.correct(id, correction.version(), correction.conflictId(), correction.way(), clock.instant())));
+  WriteAnswer correct(@PathVariable long id, @RequestBody @Valid Correction correction) {
+    return writing.write(workUps.correct(id, correction.version(), correction.conflictId(), correction.way(), clock.instant()));
   }
 
   @PostMapping("/work-ups/{id}/close")
-  WorkUpView close(@PathVariable long id, @RequestBody @Valid Closing closing) {
-    return kept(workUps.close(id, closing.version(), closing.end(), closing.reason().strip(), clock.instant()));
+  WriteAnswer close(@PathVariable long id, @RequestBody @Valid Closing closing) {
+    return writing.write(workUps.close(id, closing.version(), closing.end(), closing.reason().strip(), clock.instant()));
   }
 
   @PostMapping("/work-ups/{id}/reopen")
-  WorkUpView reopen(@PathVariable long id, @RequestBody @Valid Reopening reopening) {
-    return kept(workUps.reopen(id, reopening.version(), reopening.reason().strip(), clock.instant()));
+  WriteAnswer reopen(@PathVariable long id, @RequestBody @Valid Reopening reopening) {
+    return writing.write(workUps.reopen(id, reopening.version(), reopening.reason().strip(), clock.instant()));
   }
 
   /** The checks for a craft, or those that need no craft's wiring. */

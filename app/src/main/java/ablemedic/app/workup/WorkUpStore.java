@@ -2,6 +2,8 @@ package ablemedic.app.workup;
 
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Json;
+import ablemedic.app.storage.UnreadableRecordException;
+import ablemedic.app.storage.Unreadables;
 import ablemedic.app.workup.WorkUpEvent.Closed;
 import ablemedic.diagnosis.Occasion;
 import java.sql.ResultSet;
@@ -26,9 +28,11 @@ public class WorkUpStore {
       FROM work_up w\s""";
 
   private final JdbcClient database;
+  private final Unreadables unreadables;
   private final Json json;
 
-  WorkUpStore(JdbcClient database, Json json) {
+  WorkUpStore(JdbcClient database, Json json, Unreadables unreadables) {
+    this.unreadables = unreadables;
     this.database = database;
     this.json = json;
   }
@@ -59,11 +63,11 @@ public class WorkUpStore {
   public record Numbered(int n, Instant at, WorkUpEvent event) {}
 
   @Transactional
-  public long open(String mark, int revision, String kind, String complaint, Occasion occasion, Instant at) {
+  long open(Opened opened) {
     var key = new GeneratedKeyHolder();
     database.sql("""
-        INSERT INTO work_up (mark, revision, complaint_kind, complaint, occasion, opened_at, rule) VALUES (?, ?, ?, ?, ?, ?, 2)""")
-        .params(mark, revision, kind, complaint, occasion.name(), at.toString()).update(key);
+        INSERT INTO work_up (mark, revision, complaint_kind, complaint, occasion, opened_at, rule) VALUES (?, ?, ?, ?, ?, ?, ?)""")
+        .params(opened.mark(), opened.revision(), opened.complaintKind(), opened.complaint(), opened.occasion().name(), opened.openedAt().toString(), opened.rule()).update(key);
     return Objects.requireNonNull(key.getKey()).longValue();
   }
 
@@ -102,14 +106,24 @@ public class WorkUpStore {
   private Opened opened(ResultSet rs) throws SQLException {
     String ending = rs.getString("ending");
     return new Opened(rs.getLong("id"), rs.getString("mark"), rs.getInt("revision"), rs.getString("complaint_kind"),
-        rs.getString("complaint"), Occasion.valueOf(rs.getString("occasion")), Instant.parse(rs.getString("opened_at")),
-        ending != null && EventForm.EVENT.read(json, ending) instanceof Closed closed ? closed.end().label() : "",
+        rs.getString("complaint"), unreadables.named("work_up", rs, "occasion", Occasion.class, Occasion.NOTHING_KNOWN), unreadables.time("work_up", rs, "opened_at"),
+        ended(ending),
         rs.getString("aside"), rs.getInt("rule"));
   }
 
+  /** How it ended, by its last event of that kind; empty while it is open. */
+  private String ended(@Nullable String ending) {
+    try {
+      return ending != null && EventForm.EVENT.read(json, ending) instanceof Closed closed ? closed.end().label() : "";
+    } catch (UnreadableRecordException e) {
+      return "in a way that can't be read";
+    }
+  }
+
+  /** @throws UnreadableRecordException where one can't be read: without it, the others would tell another story */
   public List<Numbered> events(long id) {
-    return database.sql("SELECT n, at, body FROM work_up_event WHERE work_up_id = ? ORDER BY n").param(id)
-        .query((rs, n) -> new Numbered(rs.getInt("n"), Instant.parse(rs.getString("at")),
+    return database.sql("SELECT work_up_id AS id, n, at, body FROM work_up_event WHERE work_up_id = ? ORDER BY n").param(id)
+        .query((rs, n) -> new Numbered(rs.getInt("n"), unreadables.time("work_up_event", rs, "at"),
             EventForm.EVENT.read(json, rs.getString("body"))))
         .list();
   }
@@ -135,6 +149,11 @@ public class WorkUpStore {
       database.sql("INSERT INTO work_up_event (work_up_id, n, at, body) VALUES (?, ?, ?, ?)")
           .params(id, numbered.n(), numbered.at().toString(), EventForm.EVENT.write(json, numbered.event())).update();
     }
+  }
+
+  /** Whether an event comes back from storage as it was. */
+  boolean isKeptAsItIs(WorkUpEvent event) {
+    return EventForm.EVENT.read(json, EventForm.EVENT.write(json, event)).equals(event);
   }
 
   /** Has a work-up that is opened again go by the rule of today. */

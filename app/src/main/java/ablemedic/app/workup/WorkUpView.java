@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param stage         where the work-up stands
  * @param map           leads and parts with what is known of them; nothing where they are not entered
+ * @param complaintGone why the craft can't have what was complained of any more; empty where it can
  * @param hazards       what hurts somebody or destroys something as the craft stands, in sentences
  * @param conflicts     what of the record can't be right together
  * @param notInBook     probability that no fault in the book explains it
@@ -35,6 +36,7 @@ public record WorkUpView(
     CraftDrawing drawing,
     @Nullable PowerMap map,
     String complaint,
+    String complaintGone,
     String occasion,
     Instant openedAt,
     double minutes,
@@ -74,7 +76,11 @@ public record WorkUpView(
    */
   public record Noted(
       int n, Instant at, String sort, String title, List<String> answers, String sureness, boolean takenBack,
-      boolean before, boolean canTakeBack, List<String> cleared) {}
+      boolean before, boolean canTakeBack, List<String> cleared) {
+    Noted clearing(List<String> links) {
+      return new Noted(n, at, sort, title, answers, sureness, takenBack, before, canTakeBack, links);
+    }
+  }
 
   /**
    * A suspect: one remedy and the faults that need it.

@@ -10,17 +10,7 @@ import ablemedic.app.http.Refusal;
 import ablemedic.app.routine.Routines;
 import ablemedic.app.storage.Newest;
 import ablemedic.app.workup.Stamps.Stamp;
-import ablemedic.app.workup.WorkUpEvent.BenchSet;
-import ablemedic.app.workup.WorkUpEvent.CameDown;
-import ablemedic.app.workup.WorkUpEvent.Closed;
-import ablemedic.app.workup.WorkUpEvent.Fixed;
 import ablemedic.app.workup.WorkUpEvent.Found;
-import ablemedic.app.workup.WorkUpEvent.RecordCorrected;
-import ablemedic.app.workup.WorkUpEvent.Reopened;
-import ablemedic.app.workup.WorkUpEvent.Skipped;
-import ablemedic.app.workup.WorkUpEvent.Suspected;
-import ablemedic.app.workup.WorkUpEvent.Tested;
-import ablemedic.app.workup.WorkUpStore.Numbered;
 import ablemedic.app.workup.WorkUpView.CheckCard;
 import ablemedic.app.workup.WorkUpView.CheckLine;
 import ablemedic.app.workup.WorkUpView.FixCard;
@@ -89,10 +79,12 @@ public class WorkUpViews {
   private final Routines routines;
   private final Stamps stamps;
   private final FixCards fixes;
+  private final EndStore ends;
   private final Semaphore reasoning = new Semaphore(Runtime.getRuntime().availableProcessors(), true);
   private final Newest<Long, Stamp, WorkUpView> shown = new Newest<>(VIEWS_KEPT);
 
-  WorkUpViews(WorkUps workUps, CraftStore crafts, LeadKnowledge leads, Routines routines, Stamps stamps, FixCards fixes) {
+  WorkUpViews(WorkUps workUps, CraftStore crafts, LeadKnowledge leads, Routines routines, Stamps stamps, FixCards fixes, EndStore ends) {
+    this.ends = ends;
     this.workUps = workUps;
     this.crafts = crafts;
     this.leads = leads;
@@ -111,12 +103,7 @@ public class WorkUpViews {
   }
 
   WorkUpView view(Stamp stamp) {
-    return shown.of(stamp.workUp(), stamp, () -> of(workUps.get(stamp.workUp())));
-  }
-
-  /** Keeps a view that was made for a stamp. */
-  void remember(Stamp stamp, WorkUpView view) {
-    shown.put(stamp.workUp(), stamp, view);
+    return shown.of(stamp.workUp(), stamp, () -> ends.find(stamp).orElseGet(() -> of(workUps.get(stamp.workUp()))));
   }
 
   /** The view, with the check that the plan puts first. As many at once as there are processors, first come, first served. */
@@ -128,7 +115,7 @@ public class WorkUpViews {
       throw new CancellationException("nobody waits for this any more");
     }
     try {
-      return madeOf(workUp);
+      return workUp.closed().isPresent() ? ended(workUp) : madeOf(workUp);
     } finally {
       reasoning.release();
     }
@@ -152,17 +139,39 @@ public class WorkUpViews {
     Map<Integer, String> titles = titles(noted);
     List<Suspect<Craft>> listed = listed(standing);
     return new WorkUpView(id, workUp.version(), workUp.opened().mark(), crafts.get(workUp.opened().mark()).name(),
-        CraftDrawing.of(sound), map(workUp, standing), workUp.opened().complaint(), workUp.opened().occasion().label(),
-        workUp.opened().openedAt(), workUp.minutes(), stage, workUp.closed().map(c -> c.end().label()).orElse(""),
+        CraftDrawing.of(sound), map(workUp, standing), workUp.opened().complaint(), complaintGone(workUp), workUp.opened().occasion().label(),
+        workUp.opened().openedAt(), workUp.minutes(), stage, "",
         workUp.bench(), hazards(workUp, standing), conflicts(workUp, standing), noted, suspects(workUp, standing, listed, titles), notInBook(workUp, standing, titles),
         standing.nothingLeft(), standing.astray(), rest(workUp, standing, listed), misfits(workUp, standing), notYetFlown,
         hazardous(workUp, standing).or(() -> next).map(step -> cards.card(step.check(), step.bits())).orElse(null),
         planner.lookAhead(workUp.bench(), workUp.skipped().keySet(), AHEAD).stream().skip(1).map(c -> c.title(sound)).toList(),
         checks(workUp, plan, routine),
         worthFixing.map(suspect -> fixes.of(suspect, standing, workUp)).orElse(null), made(workUp),
-        workUp.repairs().isEmpty() ? null : proofCard(proof, cards, sound, workUp),
+        workUp.repairs().isEmpty() ? null : proofCard(proof, workUp, proof.next().map(t -> cards.card(t.check(), 0)).orElse(null)),
         stage == Stage.FIXING && worthFixing.filter(suspect -> underTheIron(suspect, workUp)).isPresent() ? Cautions.whileFixing()
-            : List.of(), workUp.opened().complaintKind().equals(Arming.COMPLAINT) ? LockBelief.of(standing) : null);
+            : List.of(), locks(workUp, standing));
+  }
+
+  /** A work-up that has ended, with nothing to do next. */
+  private WorkUpView ended(WorkUp workUp) {
+    Standing<Craft> standing = workUps.diagnosis(workUp).standing(workUp.known());
+    List<Noted> noted = noted(workUp);
+    Map<Integer, String> titles = titles(noted);
+    List<Suspect<Craft>> listed = listed(standing);
+    return new WorkUpView(workUp.opened().id(), workUp.version(), workUp.opened().mark(), crafts.get(workUp.opened().mark()).name(),
+        CraftDrawing.of(workUp.known().soundNow()), map(workUp, standing), workUp.opened().complaint(), complaintGone(workUp), workUp.opened().occasion().label(),
+        workUp.opened().openedAt(), workUp.minutes(), Stage.CLOSED, workUp.closed().map(c -> c.end().label()).orElse(""),
+        workUp.bench(), hazards(workUp, standing), conflicts(workUp, standing), noted, suspects(workUp, standing, listed, titles), notInBook(workUp, standing, titles),
+        standing.nothingLeft(), standing.astray(), rest(workUp, standing, listed), misfits(workUp, standing), "", null, List.of(), List.of(), null, made(workUp),
+        workUp.repairs().isEmpty() ? null : proofCard(workUps.proof(workUp), workUp, null), List.of(), locks(workUp, standing));
+  }
+
+  private static @Nullable List<LockBelief> locks(WorkUp workUp, Standing<Craft> standing) {
+    return workUp.opened().complaintKind().equals(Arming.COMPLAINT) ? LockBelief.of(standing) : null;
+  }
+
+  private String complaintGone(WorkUp workUp) {
+    return workUps.complaint(workUp).isPresent() ? "" : "This craft can't have what was complained of any more: a part that it concerns is off the build sheet. Enter the part again, or close the work-up.";
   }
 
   /** What the routine takes where it is due; on any other bench no way leads over it. */
@@ -212,9 +221,6 @@ public class WorkUpViews {
   }
 
   private static Stage stage(WorkUp workUp, Proof<Craft> proof, Optional<Suspect<Craft>> worthFixing, boolean mayFly) {
-    if (workUp.closed().isPresent()) {
-      return Stage.CLOSED;
-    }
     boolean failed = proof.tests().stream().anyMatch(t -> t.state() == Proof.State.FAILED);
     if (!proof.tests().isEmpty() && !failed && worthFixing.isEmpty() && mayFly) {
       return Stage.PROVING;
@@ -223,82 +229,7 @@ public class WorkUpViews {
   }
 
   private List<Noted> noted(WorkUp workUp) {
-    int lastFix = workUp.repairs().keySet().stream().max(Integer::compare).orElse(0);
-    List<Noted> noted = new ArrayList<>();
-    for (Numbered e : workUp.events()) {
-      noted(workUp, e, e.n() < lastFix).ifPresent(noted::add);
-    }
-    return noted;
-  }
-
-  private Optional<Noted> noted(WorkUp workUp, Numbered e, boolean before) {
-    Craft sound = workUp.known().sound();
-    WorkUpEvent event = e.event();
-    if (event instanceof Found found) {
-      Optional<Check<Craft>> check = workUp.answered(found);
-      if (check.isEmpty()) {
-        return Optional.of(line(workUp, e, "finding", lost("check", found.checkId()), List.of(), "", before, true));
-      }
-      Noted line = line(workUp, e, "finding", check.get().title(sound), WorkUp.answers(check.get(), found, sound),
-          found.sureness().label() + (found.override() == null ? "" : ", a guard overridden"), before, true);
-      return Optional.of(new Noted(line.n(), line.at(), line.sort(), line.title(), line.answers(), line.sureness(),
-          line.takenBack(), line.before(), line.canTakeBack(), workUp.isTakenBack(e.n()) ? List.of()
-              : leads.clearedInWords(workUp.known().sound(), check.get(), WorkUp.reading(check.get(), found))));
-    }
-    if (event instanceof Suspected s) {
-      return Optional.of(line(workUp, e, "suspicion", "Own suspicion: " + fault(workUp, s.faultId()),
-          words(s.words()), "", before, true));
-    }
-    if (event instanceof Tested t) {
-      return Optional.of(line(workUp, e, "own test", "Own test " + (t.speaksFor() ? "for: " : "against: ")
-          + fault(workUp, t.faultId()), words(t.words()), t.strong() ? "strong" : "weak", before, true));
-    }
-    if (event instanceof Skipped s) {
-      return Optional.of(line(workUp, e, "skipped", "Put aside: " + workUp.book().check(s.checkId())
-          .map(check -> check.title(sound)).orElse(lost("check", s.checkId())), List.of(), "", before, true));
-    }
-    if (event instanceof Fixed f) {
-      Optional<Repair<Craft>> repair = workUp.repair(f);
-      return Optional.of(line(workUp, e, "fix", "Put right: " + repair.map(r -> r.fix().title())
-          .orElse(lost("fix", f.faultId())), repair.map(r -> r.fix().values().stream()
-              .map(v -> v.what() + ": " + v.before() + " → " + v.after()).toList()).orElse(List.of()), "", before, true));
-    }
-    if (event instanceof BenchSet b && !b.override().isBlank()) {
-      return Optional.of(line(workUp, e, "override", "Guard overridden", List.of(b.override()), "", before, false));
-    }
-    if (event instanceof RecordCorrected c) {
-      return Optional.of(line(workUp, e, "record", "Record corrected", words(c.words()), "", before, false));
-    }
-    if (event instanceof CameDown c) {
-      return Optional.of(line(workUp, e, "crash", "It came down", words(c.words()), "", before, false));
-    }
-    if (event instanceof Closed c) {
-      return Optional.of(line(workUp, e, "closed", "Closed: " + c.end().label(), words(c.reason()), "", before, false));
-    }
-    if (event instanceof Reopened r) {
-      return Optional.of(line(workUp, e, "reopened", "Opened again", words(r.reason()), "", before, false));
-    }
-    return Optional.empty();
-  }
-
-  private static String fault(WorkUp workUp, String id) {
-    return workUp.book().fault(id).map(f -> f.describe(workUp.known().sound())).orElse(lost("fault", id));
-  }
-
-  /** A check or fault that was in the book when it was recorded. It stays on record and is not weighed. */
-  private static String lost(String what, String id) {
-    return "the " + what + " “" + id + "” is no longer in the book";
-  }
-
-  private static Noted line(WorkUp workUp, Numbered e, String sort, String title, List<String> answers,
-      String sureness, boolean before, boolean canTakeBack) {
-    boolean back = workUp.isTakenBack(e.n());
-    return new Noted(e.n(), e.at(), sort, title, answers, sureness, back, before,
-        canTakeBack && !back && workUp.closed().isEmpty(), List.of());
-  }
-
-  private static List<String> words(String words) {
-    return words.isBlank() ? List.of() : List.of(words);
+    return new NotedLines(workUp, () -> workUps.asOpened(workUp), leads).all();
   }
 
   private static List<Suspect<Craft>> listed(Standing<Craft> standing) {
@@ -462,9 +393,7 @@ public class WorkUpViews {
         .map(look -> new Plan.Step<>(look, 0, BenchRoute.from(workUp.bench(), look.needs(), workUps.barred(workUp)), look.minutes(), 0));
   }
 
-  private static @Nullable ProofCard proofCard(Proof<Craft> proof, CheckCards cards, Craft sound, WorkUp workUp) {
-    return new ProofCard(proof.tests().stream()
-        .map(t -> proofTest(t, workUp, sound))
-        .toList(), proof.passes(), proof.next().map(t -> cards.card(t.check(), 0)).orElse(null));
+  private static ProofCard proofCard(Proof<Craft> proof, WorkUp workUp, @Nullable CheckCard next) {
+    return new ProofCard(proof.tests().stream().map(t -> proofTest(t, workUp, workUp.known().soundNow())).toList(), proof.passes(), next);
   }
 }

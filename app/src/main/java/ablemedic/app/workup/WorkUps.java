@@ -108,15 +108,17 @@ public class WorkUps implements Routines.Follower {
   }
 
   WorkUp get(long id) {
-    Opened opened = store.get(id);
-    Recorded recorded = crafts.record(opened.mark(), opened.revision(), revisedBy(id));
+    return made(store.get(id), store.events(id));
+  }
+
+  private WorkUp made(Opened opened, List<Numbered> events) {
+    Recorded recorded = crafts.record(opened.mark(), opened.revision(), revisedBy(opened.id()));
     Required required = opened.isAsRecorded() ? Required.asRecorded(recorded) : records.of(recorded);
     Craft sound = required.craft();
-    List<Numbered> events = store.events(id);
     List<String> taken = events.stream().flatMap(WorkUps::found).toList();
     List<Fault<Craft>> besides = putRight(opened, required, events);
     Book<Craft> plain = diagnoses.of(recorded, opened.isAsRecorded(), false, besides).book();
-    List<TakenListing> listings = snapshots.toTake(opened.mark(), taken, sound, () -> complaint(sound, opened.complaintKind()).amiss(), plain.faults());
+    List<TakenListing> listings = snapshots.toTake(opened.mark(), taken, sound, () -> complaint(sound, opened.complaintKind()).flatMap(Complaint::amiss), plain.faults());
     Book<Craft> book = diagnoses.of(recorded, opened.isAsRecorded(), !listings.isEmpty(), besides).book();
     return new WorkUp(opened, required, listings.isEmpty() ? book : book.and(new Book<>(listings.stream().flatMap(one -> one.fault().stream()).toList(),
         listings.stream().map(TakenListing::check).toList())), events, routines.standing(opened.mark()));
@@ -146,17 +148,27 @@ public class WorkUps implements Routines.Follower {
     return store.openOf(mark).map(opened -> get(opened.id()).known());
   }
 
-  /** The sort of complaint that a work-up was opened with. */
-  Complaint complaint(WorkUp workUp) {
+  /** The sort of complaint that a work-up was opened with; nothing where the craft can't have it any more, since a part was taken off. */
+  Optional<Complaint> complaint(WorkUp workUp) {
     return complaint(workUp.known().sound(), workUp.opened().complaintKind());
   }
 
-  private Complaint complaint(Craft craft, String kind) {
-    List<Complaint> all = diagnoses.complaints(craft);
-    return all.stream().filter(c -> c.id().equals(kind)).findFirst().orElseThrow(() -> Refusal.wrong("kind",
-        "There is no sort of complaint “" + kind + "” for this craft; there is "
-            + String.join(", ", all.stream().map(Complaint::id).toList()) + "."));
+  private Optional<Complaint> complaint(Craft craft, String kind) {
+    return diagnoses.complaints(craft).stream().filter(c -> c.id().equals(kind)).findFirst();
   }
+
+  private Complaint offered(Craft craft, String kind) {
+    return complaint(craft, kind).orElseThrow(() -> Refusal.wrong("kind", "There is no sort of complaint “" + Refusal.shortened(kind) + "” for this craft; there is "
+        + String.join(", ", diagnoses.complaints(craft).stream().map(Complaint::id).toList()) + "."));
+  }
+
+  /** The craft and its book as they were when a work-up was opened: they name what was found on a part that is gone. */
+  AsOpened asOpened(WorkUp workUp) {
+    Recorded recorded = crafts.record(workUp.opened().mark(), workUp.opened().revision());
+    return new AsOpened(workUp.opened().isAsRecorded() ? recorded.craft() : records.of(recorded).craft(), diagnoses.of(recorded, workUp.opened().isAsRecorded(), false, List.of()).book());
+  }
+
+  record AsOpened(Craft craft, Book<Craft> book) {}
 
   /** The mark as the chart has it, whatever its case. */
   String mark(String mark) {
@@ -197,9 +209,13 @@ public class WorkUps implements Routines.Follower {
    *
    * @param line    for the craft's log
    * @param lastLog the newest line of that log when this was worked out
+   * @param after   the work-up as it will be, but for its number
    */
-  public record Opening(String mark, int revision, String kind, String complaint, Occasion occasion, Instant at,
-      List<Numbered> events, String logKind, String line, long lastLog) {}
+  public record Opening(WorkUp after, String logKind, String line, long lastLog) {
+    Opened opened() {
+      return after.opened();
+    }
+  }
 
   /**
    * Something that was seen before a work-up was opened, as the answer of a check.
@@ -229,7 +245,7 @@ public class WorkUps implements Routines.Follower {
     int revision = crafts.newestRevision(row.mark());
     Recorded record = crafts.record(row.mark(), revision);
     Craft craft = records.of(record).craft();
-    Complaint complained = complaint(craft, kind);
+    Complaint complained = offered(craft, kind);
     Check<Craft> check = complained.seen();
     Entered entered = Entered.at(check, seen, written);
     List<Numbered> events = new ArrayList<>();
@@ -248,8 +264,8 @@ public class WorkUps implements Routines.Follower {
       routine.newest().ifPresent(run -> found(diagnoses.of(record).book(), run).forEach(
           found -> events.add(new Numbered(events.size() + 1, run.at(), found))));
     }
-    return new Opening(row.mark(), revision, kind, complaint, occasion, at, events, crashed(check, entered) ? "crash" : logKind(occasion),
-        "Work-up opened: " + complaint + " (" + occasion.label() + ")", lastLog);
+    Opened opened = new Opened(0, row.mark(), revision, kind, complaint, occasion, at, "", null, Opened.REQUIRED);
+    return new Opening(made(opened, List.copyOf(events)), crashed(check, entered) ? "crash" : logKind(occasion), "Work-up opened: " + complaint + " (" + occasion.label() + ")", lastLog);
   }
 
   /** The newest settings export, where nothing changed a setting since it was kept: evidence at once. */
@@ -541,7 +557,7 @@ public class WorkUps implements Routines.Follower {
   }
 
   Proof<Craft> proof(WorkUp workUp) {
-    return Proof.of(workUp.known(), workUp.book(), readBackFirst(workUp, complaint(workUp).proof()), Specialities.beforeFlight(workUp.known()));
+    return Proof.of(workUp.known(), workUp.book(), readBackFirst(workUp, complaint(workUp).orElseGet(() -> offered(workUp.known().sound(), Specialities.usualComplaint().id())).proof()), Specialities.beforeFlight(workUp.known()));
   }
 
   /** A listing that had shown the fault is made again: what was entered into the board is read back before anything else proves it. */

@@ -1,0 +1,116 @@
+package ablemedic.app.storage;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.DateTimeException;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.NoSuchElementException;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.jdbc.core.RowMapper;
+import org.springframework.jdbc.core.simple.JdbcClient.StatementSpec;
+import org.springframework.stereotype.Component;
+
+/**
+ * What of the records can't be read. It is left out of its list, or something stands in for it, so that one record never takes a view down;
+ * and it is noted here, so that the bench can name it.
+ */
+@Component
+public class Unreadables {
+  private static final Logger LOG = LoggerFactory.getLogger(Unreadables.class);
+  /** Stands in for a time. */
+  private static final Instant UNKNOWN = Instant.EPOCH;
+  /** Charts that come in are bounded so too; a list by weeks to the year 999,999,999 would have no end. */
+  private static final Instant LATEST = Instant.parse("2200-01-01T00:00:00Z");
+  private static final int MOST = 1_000;
+  private static final Map<String, String> NAMES = Map.ofEntries(Map.entry("craft", "craft"), Map.entry("build_sheet", "build sheet"), Map.entry("work_up", "work-up"), Map.entry("work_up_event", "entry of work-up"),
+      Map.entry("log_entry", "line of the log"), Map.entry("ledger_entry", "line of the ledger"), Map.entry("routine_run", "run of the pre-power routine"), Map.entry("pack", "battery"), Map.entry("pack_entry", "entry of a battery"),
+      Map.entry("capture", "recording"), Map.entry("snapshot", "settings export"), Map.entry("set_up", "set-up"), Map.entry("kept_file", "file"), Map.entry("correction", "correction"),
+      Map.entry("part_sort", "part type"), Map.entry("firmware_family", "firmware family"));
+
+  private final Map<Unread, Boolean> noted = new ConcurrentHashMap<>();
+
+  /**
+   * Something that can't be read.
+   *
+   * @param table in which it is kept
+   * @param key   of the record
+   * @param what  a person calls it, and what of it
+   */
+  public record Unread(String table, String key, String what) {}
+
+  /** Everything that was met so far. */
+  public List<Unread> all() {
+    return noted.keySet().stream().sorted(Comparator.comparing(Unread::what)).toList();
+  }
+
+  /** A time; a stand-in where it is none. */
+  public Instant time(String table, ResultSet row, String column) throws SQLException {
+    try {
+      Instant time = Instant.parse(String.valueOf(row.getString(column)));
+      if (!time.isBefore(UNKNOWN) && time.isBefore(LATEST)) {
+        return time;
+      }
+    } catch (DateTimeException e) {
+      // The same as a year that never was.
+    }
+    note(table, row, Optional.of("its time"));
+    return UNKNOWN;
+  }
+
+  /** A named value; what stands in for it where it is none. */
+  public <E extends Enum<E>> E named(String table, ResultSet row, String column, Class<E> type, E standIn) throws SQLException {
+    try {
+      return Enum.valueOf(type, String.valueOf(row.getString(column)));
+    } catch (IllegalArgumentException e) {
+      note(table, row, Optional.of("its " + column));
+      return standIn;
+    }
+  }
+
+  /** The records that can be read. */
+  public <T> List<T> rows(String table, StatementSpec query, RowMapper<T> mapper) {
+    return query.query((row, n) -> readable(table, row, n, mapper)).list().stream().flatMap(Optional::stream).toList();
+  }
+
+  private <T> Optional<T> readable(String table, ResultSet row, int n, RowMapper<T> mapper) throws SQLException {
+    try {
+      return Optional.ofNullable(mapper.mapRow(row, n));
+    } catch (UnreadableRecordException | IllegalArgumentException | DateTimeException | NoSuchElementException e) {
+      note(table, row);
+      return Optional.empty();
+    }
+  }
+
+  /** Notes a record that can't be read and is left out. */
+  public void note(String table, ResultSet row) throws SQLException {
+    note(table, row, Optional.empty());
+  }
+
+  private void note(String table, ResultSet row, Optional<String> part) throws SQLException {
+    List<String> columns = new ArrayList<>();
+    for (int i = 1; i <= row.getMetaData().getColumnCount(); i++) {
+      columns.add(row.getMetaData().getColumnLabel(i));
+    }
+    String owner = value(row, columns, "mark", "label");
+    String number = value(row, columns, "number", "revision", "n", "id");
+    String key = value(row, columns, "id");
+    String what = NAMES.getOrDefault(table, table) + (number.isEmpty() ? "" : " " + number) + (owner.isEmpty() ? "" : " of " + owner);
+    Unread unread = new Unread(table, key.isEmpty() ? owner + " " + number : key, what + part.map(of -> ": " + of).orElse(""));
+    if (noted.size() < MOST && noted.putIfAbsent(unread, true) == null) {
+      LOG.warn("Can't be read: {}", unread.what());
+    }
+  }
+
+  private static String value(ResultSet row, List<String> columns, String... names) throws SQLException {
+    Optional<String> there = Stream.of(names).filter(columns::contains).findFirst();
+    return there.isPresent() ? String.valueOf(row.getString(there.get())) : "";
+  }
+}
