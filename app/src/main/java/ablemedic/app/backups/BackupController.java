@@ -3,6 +3,7 @@ package ablemedic.app.backups;
 import ablemedic.app.backups.Backups.Every;
 import ablemedic.app.backups.Backups.BackupMade;
 import ablemedic.app.backups.Backups.Schedule;
+import ablemedic.app.http.AtTheBench;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.DatabaseFile.UnusableException;
 import jakarta.validation.Valid;
@@ -46,6 +47,7 @@ class BackupController {
     }
   }
 
+  @AtTheBench
   @PostMapping("/api/backups")
   BackupsNow make() {
     try {
@@ -56,6 +58,7 @@ class BackupController {
     return now();
   }
 
+  @AtTheBench
   @PutMapping("/api/backups")
   BackupsNow set(@RequestBody @Valid ScheduleAsked asked) {
     if (asked.keep() < 1 || asked.keep() > MOST_KEPT) {

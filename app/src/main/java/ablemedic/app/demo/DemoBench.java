@@ -17,7 +17,8 @@ import ablemedic.app.storage.Json;
 import ablemedic.app.workup.WorkUpEvent;
 import ablemedic.app.workup.WorkUpEvent.End;
 import ablemedic.app.workup.RecordedPads;
-import ablemedic.app.workup.Writing;
+import ablemedic.app.workup.Draft;
+import ablemedic.app.workup.Recording;
 import ablemedic.app.workup.WorkUps;
 import ablemedic.craft.Craft;
 import ablemedic.serial.AsTheLeadsLie;
@@ -69,7 +70,7 @@ public class DemoBench {
   private final CraftStore crafts;
   private final CraftLog log;
   private final WorkUps workUps;
-  private final Writing writing;
+  private final Recording recording;
   private final Routines routines;
   private final RecordedPads pads;
   private final PackStore packs;
@@ -80,12 +81,12 @@ public class DemoBench {
   private final Json json;
   private final Clock clock;
 
-  DemoBench(CraftStore crafts, CraftLog log, WorkUps workUps, Writing writing, Routines routines, RecordedPads pads, PackStore packs,
+  DemoBench(CraftStore crafts, CraftLog log, WorkUps workUps, Recording recording, Routines routines, RecordedPads pads, PackStore packs,
       SnapshotStore snapshots, SetUps setUps, SetUpStore setUpStore, FamilyStore families, Json json, Clock clock) {
     this.crafts = crafts;
     this.log = log;
     this.workUps = workUps;
-    this.writing = writing;
+    this.recording = recording;
     this.routines = routines;
     this.pads = pads;
     this.packs = packs;
@@ -221,8 +222,8 @@ public class DemoBench {
   private void walking(DemoWorkUp demo, Instant now, List<Happened> year) {
     Instant opened = ago(now, demo.daysAgo());
     AtomicLong id = new AtomicLong();
-    year.add(new Happened(opened, () -> id.set(writing.open(workUps.open(demo.mark(),
-        demo.kind() == null ? "take-off" : demo.kind(), demo.complaint(), demo.occasion(), demo.seen(), Map.of(), List.of(), opened)).id())));
+    year.add(new Happened(opened, () -> id.set(recording.open(workUps.open(demo.mark(),
+        demo.kind() == null ? "take-off" : demo.kind(), demo.complaint(), demo.occasion(), demo.seen(), Map.of(), List.of(), opened)))));
     Instant before = opened;
     for (DemoStep step : demo.steps()) {
       Instant at = before.plusSeconds(Math.round(step.after() * 60));
@@ -241,19 +242,24 @@ public class DemoBench {
     }
     long version = workUps.version(id);
     if (step.check() != null) {
-      writing.write(workUps.find(id, version, step.check(),
+      keep(workUps.found(id, version, step.check(), new WorkUps.Answered(
           step.outcomes() != null ? step.outcomes() : step.outcome() == null ? Map.of() : Map.of(Entered.ONLY, step.outcome()),
           step.numbers() != null ? step.numbers() : step.written() == null ? Map.of() : Map.of(Entered.ONLY, step.written()), new WorkUps.Told(step.told(), false),
-          step.sureness() == null ? Sureness.SURE : step.sureness(), "", at));
+          step.sureness() == null ? Sureness.SURE : step.sureness()), workUp -> List.of(), "", at));
     } else if (step.fix() != null && step.fault() != null) {
-      writing.write(workUps.fix(id, version, step.fault(), step.fix(), "", at));
+      keep(workUps.fixed(id, version, step.fault(), step.fix(), "", at));
     } else if (step.suspect() != null) {
-      writing.write(workUps.record(id, version, new WorkUpEvent.Suspected(step.suspect(), words), at));
+      keep(workUps.record(id, version, new WorkUpEvent.Suspected(step.suspect(), words), at));
     } else if (step.skip() != null) {
-      writing.write(workUps.record(id, version, new WorkUpEvent.Skipped(step.skip()), at));
+      keep(workUps.record(id, version, new WorkUpEvent.Skipped(step.skip()), at));
     } else if (step.end() != null) {
-      writing.write(workUps.close(id, version, step.end(), words, at));
+      keep(workUps.close(id, version, step.end(), words, at));
     }
+  }
+
+  /** Ends are worked out from their events when somebody looks at them: the demo is to start soon. */
+  private void keep(Draft draft) {
+    recording.keep(draft, Optional.empty());
   }
 
   private void recorded(long id, String check, String name, Instant at) {
@@ -271,7 +277,7 @@ public class DemoBench {
     }
     BenchRoute route = BenchRoute.from(workUps.bench(id), needs, workUps.barred(id)).orElseThrow();
     if (!route.steps().isEmpty()) {
-      writing.write(workUps.setBench(id, workUps.version(id), route.end(), "", at));
+      keep(workUps.setBench(id, workUps.version(id), route.end(), "", at));
     }
   }
 

@@ -80,8 +80,8 @@ public class FileStore {
     Long workUpId = number(rs, "work_up_id");
     int number = rs.getInt("n");
     Integer n = rs.wasNull() ? null : number;
-    String type = rs.getString("type");
-    return new KeptFile(rs.getLong("id"), workUpId, n, number(rs, "log_id"), rs.getString("name"), type, FileSort.ofType(type).isPicture(), unreadables.time("kept_file", rs, "entered_at"), rs.getInt("size"), rs.getBoolean("withdrawn"));
+    FileSort sort = FileSort.ofType(rs.getString("type"));
+    return new KeptFile(rs.getLong("id"), workUpId, n, number(rs, "log_id"), rs.getString("name"), sort.type(), sort.isPicture(), unreadables.time("kept_file", rs, "entered_at"), rs.getInt("size"), rs.getBoolean("withdrawn"));
   }
 
   private static @Nullable Long number(ResultSet rs, String column) throws SQLException {

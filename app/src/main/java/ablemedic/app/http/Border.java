@@ -36,6 +36,7 @@ class Border extends OncePerRequestFilter {
 
   private final String address;
   private final GoneClients clients;
+  private final SlowSenders senders = new SlowSenders();
 
   Border(@Value("${server.address}") String address, GoneClients clients) {
     this.address = address;
@@ -70,13 +71,44 @@ class Border extends OncePerRequestFilter {
       return;
     }
     if (request.getMethod().equals("POST") && FILES.matcher(request.getRequestURI()).matches()) {
-      file(request, response, chain);
+      inTurn(request, response, () -> file(request, response, chain));
       return;
     }
     if (request.getContentLengthLong() > LARGEST_BODY) {
       refuseTooLarge(response, LARGEST_BODY);
       return;
     }
+    if (isThere(request)) {
+      read(request, response, chain, secondSeat);
+    } else {
+      inTurn(request, response, () -> read(request, response, chain, secondSeat));
+    }
+  }
+
+  private interface Reading {
+    void go() throws ServletException, IOException;
+  }
+
+  /** Reads what is still to come, where not too many send already. */
+  private void inTurn(HttpServletRequest request, HttpServletResponse response, Reading reading) throws ServletException, IOException {
+    Optional<SlowSenders.Turn> turn = senders.begin(request.getRemoteAddr());
+    if (turn.isEmpty()) {
+      response.setHeader("Retry-After", "3");
+      Refused.write(response, 503, "Too many send something just now, and slowly. Nothing was written; try again in a moment.");
+      return;
+    }
+    try (SlowSenders.Turn sending = turn.get()) {
+      reading.go();
+    }
+  }
+
+  /** Whether the body came along with the head, as a short one mostly does: reading it keeps nobody waiting. */
+  private static boolean isThere(HttpServletRequest request) throws IOException {
+    long length = request.getContentLengthLong();
+    return length == 0 || length < 0 && request.getHeader("Transfer-Encoding") == null || length > 0 && request.getInputStream().available() >= length;
+  }
+
+  private void read(HttpServletRequest request, HttpServletResponse response, FilterChain chain, boolean secondSeat) throws ServletException, IOException {
     ReadRequest read;
     try {
       read = ReadRequest.of(request, LARGEST_BODY);

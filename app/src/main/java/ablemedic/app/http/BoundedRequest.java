@@ -8,9 +8,6 @@ import java.io.IOException;
 
 /** A request whose body is read as it comes, since it is a file of any length up to a bound. */
 final class BoundedRequest extends HttpServletRequestWrapper {
-  /** The server gives up a silent connection sooner; this ends one that sends a little now and then. */
-  private static final long LONGEST_NS = 600_000_000_000L;
-
   private final long largest;
 
   BoundedRequest(HttpServletRequest request, long largest) {
@@ -22,31 +19,33 @@ final class BoundedRequest extends HttpServletRequestWrapper {
   public ServletInputStream getInputStream() throws IOException {
     ServletInputStream in = super.getInputStream();
     return new ServletInputStream() {
-      private final long begun = System.nanoTime();
+      private long waitedNs;
       private long read;
 
       @Override
       public int read() throws IOException {
+        long asked = System.nanoTime();
         int one = in.read();
-        count(one < 0 ? 0 : 1);
+        count(asked, one < 0 ? 0 : 1);
         return one;
       }
 
       @Override
       public int read(byte[] bytes, int offset, int length) throws IOException {
+        long asked = System.nanoTime();
         int some = in.read(bytes, offset, length);
-        count(Math.max(0, some));
+        count(asked, Math.max(0, some));
         return some;
       }
 
-      private void count(int more) throws IOException {
+      /** Only waiting for the sender counts, not what is done with it meanwhile. */
+      private void count(long asked, int more) throws IOException {
+        waitedNs += System.nanoTime() - asked;
         read += more;
         if (read > largest) {
           throw new ReadRequest.TooLargeException();
         }
-        if (System.nanoTime() - begun > LONGEST_NS) {
-          throw new IOException("too slow");
-        }
+        SlowSenders.check(System.nanoTime() - waitedNs, read);
       }
 
       @Override

@@ -11,9 +11,6 @@ import java.io.InputStream;
 
 /** A request whose body was read whole, so that nothing further on waits for whoever sends it. */
 final class ReadRequest extends HttpServletRequestWrapper {
-  /** The server gives up a silent connection sooner; this ends one that sends a byte now and then. */
-  private static final long LONGEST_NS = 10_000_000_000L;
-
   private final ByteArrayInputStream body;
 
   boolean hasBody() {
@@ -41,9 +38,7 @@ final class ReadRequest extends HttpServletRequestWrapper {
       if (all.size() > largest) {
         throw new TooLargeException();
       }
-      if (System.nanoTime() - begun > LONGEST_NS) {
-        throw new IOException("too slow");
-      }
+      SlowSenders.check(begun, all.size());
     }
     return new ReadRequest(request, all.toByteArray());
   }

@@ -1,5 +1,6 @@
 package ablemedic.app.lan;
 
+import ablemedic.app.http.AtTheBench;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.http.SecondSeat;
 import ablemedic.app.lan.PairedSeats.Seat;
@@ -58,27 +59,17 @@ class SecondSeatsController {
   /** @param name of the seat */
   record MySeat(String name) {}
 
+  @AtTheBench
   @GetMapping
-  SecondSeats now(HttpServletRequest request) {
-    atTheBench(request);
-    return now();
-  }
-
-  private static void atTheBench(HttpServletRequest request) {
-    if (SecondSeat.of(request).isPresent()) {
-      throw Refusal.forbidden("seat", "Seats are let in and sent away at the bench only.");
-    }
-  }
-
-  private SecondSeats now() {
+  SecondSeats now() {
     return new SecondSeats(lan.mode(), lan.urls(),
         lan.certificate().map(LanCertificate::fingerprint).orElse(""), pairing.open().map(SecondSeatsController::shown).orElse(null),
         seats.all().stream().map(SecondSeatsController::row).toList());
   }
 
+  @AtTheBench
   @PostMapping("/code")
-  SecondSeats newCode(HttpServletRequest request) {
-    atTheBench(request);
+  SecondSeats newCode() {
     if (!lan.isOn()) {
       throw Refusal.conflict("mode", "Second seats are off. Start with ./medic serve --lan to let them in.");
     }
@@ -91,7 +82,7 @@ class SecondSeatsController {
     if (SecondSeat.of(request).isEmpty()) {
       throw Refusal.conflict("code", "This is the bench itself; it needs no pairing.");
     }
-    switch (pairing.attempt(asked.code())) {
+    switch (pairing.attempt(asked.code(), request.getRemoteAddr())) {
       case WRONG -> throw Refusal.wrong("code", "That is not the code. After " + Pairing.TRIES + " wrong tries it is void.");
       case NO_CODE -> throw Refusal.wrong("code", "No code is open. Have one made at the bench; it is good for " + Pairing.LASTS.toMinutes() + " minutes and for one seat.");
       case TOO_MANY -> throw Refusal.conflict("code", "Too many wrong codes were tried. Wait " + Pairing.REMEMBERED.toMinutes() + " minutes, then have a new one made at the bench.");
@@ -110,9 +101,9 @@ class SecondSeatsController {
     return ResponseEntity.ok().header(HttpHeaders.SET_COOKIE, cookie("", 0)).body(new MySeat(""));
   }
 
+  @AtTheBench
   @DeleteMapping("/{id}")
-  SecondSeats end(@PathVariable String id, HttpServletRequest request) {
-    atTheBench(request);
+  SecondSeats end(@PathVariable String id) {
     if (!seats.end(id)) {
       throw Refusal.unknown("id", "No seat “" + Refusal.shortened(id) + "” is in.");
     }

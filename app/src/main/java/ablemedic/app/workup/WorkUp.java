@@ -36,7 +36,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /** A work-up as its events have made it. */
-final class WorkUp {
+public final class WorkUp {
   /** Odds ratio of a suspicion, of a strong test and of a weak one. Common practice, no source. */
   private static final double SUSPICION = 5;
   private static final double STRONG = 12;

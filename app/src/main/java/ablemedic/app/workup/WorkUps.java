@@ -66,6 +66,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -343,17 +344,33 @@ public class WorkUps implements Routines.Follower {
    */
   public Draft find(long id, long version, String checkId, Map<String, String> outcomes, Map<String, String> written,
       Told told, Sureness sureness, String override, Instant at) {
+    return found(id, version, checkId, new Answered(outcomes, written, told, sureness), workUp -> guards(workUp, check(workUp, checkId)), override, at);
+  }
+
+  /**
+   * What a check gave, as it was entered.
+   *
+   * @param written numbers by question, as written
+   */
+  public record Answered(Map<String, String> outcomes, Map<String, String> written, Told told, Sureness sureness) {}
+
+  /**
+   * Records what a check gave.
+   *
+   * @param guarding tells what speaks against making it as things stand
+   */
+  public Draft found(long id, long version, String checkId, Answered answered, Function<WorkUp, List<String>> guarding, String override, Instant at) {
     WorkUp workUp = open(id, version);
     Check<Craft> check = check(workUp, checkId);
-    Double number = Entered.told(check, workUp.known().sound(), told.text(), told.sure());
-    Entered entered = Entered.at(check, outcomes, written);
+    Double number = Entered.told(check, workUp.known().sound(), answered.told().text(), answered.told().sure());
+    Entered entered = Entered.at(check, answered.outcomes(), answered.written());
     String title = check.title(workUp.known().sound());
     if (entered.answersNothing()) {
       throw Refusal.wrong("outcomes", "Answer a question of “" + title + "”" + (check.answers() instanceof Choices choices
           ? ": " + choices.questions().get(0).outcomes().stream().map(o -> o.id()).toList() : "") + ".");
     }
     Draft.Builder draft = Draft.on(workUp, at);
-    List<String> guards = guards(workUp, check);
+    List<String> guards = guarding.apply(workUp);
     if (!guards.isEmpty()) {
       if (override.isBlank()) {
         throw Refusal.conflict("benchState", String.join(" ", guards));
@@ -362,7 +379,7 @@ public class WorkUps implements Routines.Follower {
       draft.add(new BenchSet(workUp.bench(), override, log.newest(workUp.opened().mark())));
       guards.forEach(guard -> draft.log("override", "Guard overridden for “" + title + "” (" + guard + "): " + override));
     }
-    draft.add(new Found(check.id(), number, entered, sureness, guards.isEmpty() ? null : override));
+    draft.add(new Found(check.id(), number, entered, answered.sureness(), guards.isEmpty() ? null : override));
     seen(workUp, check, entered, guards.isEmpty()).forEach(line -> draft.log(line.kind(), line.text()));
     return draft.done();
   }
@@ -488,8 +505,23 @@ public class WorkUps implements Routines.Follower {
     return (event instanceof Fixed && workUp.repairs().containsKey(n) ? revisedChart(workUp, draft, workUp.repairs().get(n), false, "a fix was taken back") : draft).done();
   }
 
-  /** Records that a fix was made; the craft's chart takes it over. */
+  /** Records that a fix was made, where its fault is likely or somebody says why it was made all the same. */
   public Draft fix(long id, long version, String faultId, String fixId, String confirmed, Instant at) {
+    WorkUp workUp = open(id, version);
+    Fault<Craft> fault = fault(workUp, faultId);
+    double belief = diagnosis(workUp).standing(workUp.known()).everHeld(faultId);
+    if (belief < WORTH_A_TRY && confirmed.isBlank()) {
+      throw Refusal.conflict("confirmed", "“" + fault.describe(workUp.known().sound()) + "” is " + percent(belief) + " likely. Look once more, or say why it is fixed all the same.");
+    }
+    return fixed(id, version, faultId, fixId, confirmed.isBlank() ? "" : " (" + percent(belief) + " likely: " + confirmed + ")", at);
+  }
+
+  /**
+   * Records that a fix was made, however likely its fault is; the craft's chart takes it over.
+   *
+   * @param remark added to the line of the log
+   */
+  public Draft fixed(long id, long version, String faultId, String fixId, String remark, Instant at) {
     WorkUp workUp = open(id, version);
     Fault<Craft> fault = fault(workUp, faultId);
     List<Fix<Craft>> fixes = fault.fixes(workUp.known().sound());
@@ -499,12 +531,8 @@ public class WorkUps implements Routines.Follower {
     if (workUp.repairs().values().stream().anyMatch(r -> r.remedy().equals(fix.remedy()))) {
       throw Refusal.conflict("faultId", "This was put right already. Take that fix back first if it was not done.");
     }
-    double belief = diagnosis(workUp).standing(workUp.known()).everHeld(faultId);
-    if (belief < WORTH_A_TRY && confirmed.isBlank()) {
-      throw Refusal.conflict("confirmed", "“" + fault.describe(workUp.known().sound()) + "” is " + percent(belief) + " likely. Look once more, or say why it is fixed all the same.");
-    }
     Draft.Builder draft = Draft.on(workUp, at).add(new Fixed(faultId, fixId));
-    draft.log(Specialities.opens(workUp.known().sound(), fault, fix) ? "repair" : Specialities.flashes(workUp.known().sound(), fault) ? "flash" : "fix", fix.title() + (confirmed.isBlank() ? "" : " (" + percent(belief) + " likely: " + confirmed + ")"));
+    draft.log(Specialities.opens(workUp.known().sound(), fault, fix) ? "repair" : Specialities.flashes(workUp.known().sound(), fault) ? "flash" : "fix", fix.title() + remark);
     return revisedChart(workUp, draft, new Repair<>(fault, fix), true, fix.title()).done();
   }
 

@@ -101,7 +101,7 @@ class BorderTest {
       }
       assertThat(app.send("GET", "/api/health", "").statusCode()).isEqualTo(200);
       assertThat(halves.get(0).answer(12_000)).startsWith("HTTP/1.1 408").contains("did not come in time");
-      assertThat(halves.get(23).answer(12_000)).startsWith("HTTP/1.1 408");
+      assertThat(halves.get(23).answer(12_000)).containsPattern("HTTP/1.1 (408|503)");
     } finally {
       for (Wire half : halves) {
         half.close();

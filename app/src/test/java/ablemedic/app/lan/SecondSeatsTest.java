@@ -23,6 +23,9 @@ import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.security.KeyStore;
 import java.time.Duration;
+import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
@@ -176,6 +179,31 @@ class SecondSeatsTest {
     }
     assertThat(send("DELETE", "/api/second-seats/mine", "", seat).statusCode()).as("it may leave").isEqualTo(200);
     assertThat(get("/api/crafts", seat).statusCode()).isEqualTo(401);
+  }
+
+  /** What a paired device may not do, of all that the interface has; a new operation is its to use unless it stands here. */
+  private static final Set<String> AT_THE_BENCH = Set.of("POST /api/backups", "PUT /api/backups", "GET /api/second-seats", "POST /api/second-seats/code", "DELETE /api/second-seats/{id}");
+
+  @Test
+  void ofEveryOperationItIsSaidWhetherAPairedDeviceMay() throws Exception {
+    String seat = paired("a tablet");
+    Set<String> refused = new TreeSet<>();
+    for (var path : app.get("/api/docs").get("paths").properties()) {
+      for (var method : path.getValue().properties()) {
+        String operation = method.getKey().toUpperCase(Locale.ROOT) + " " + path.getKey();
+        // To leave ends it, and a live line has no end.
+        if (operation.equals("DELETE /api/second-seats/mine") || path.getKey().endsWith("/live")) {
+          continue;
+        }
+        String at = path.getKey().replaceAll("\\{(id|n|number|line)}", "987654").replaceAll("\\{\\w+}", "none");
+        int status = send(method.getKey().toUpperCase(Locale.ROOT), at, method.getKey().equals("get") ? "" : "{}", seat).statusCode();
+        assertThat(status).as(operation).isNotEqualTo(401).isLessThan(500);
+        if (status == 403) {
+          refused.add(operation);
+        }
+      }
+    }
+    assertThat(refused).isEqualTo(new TreeSet<>(AT_THE_BENCH));
   }
 
   @Test
