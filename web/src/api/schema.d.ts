@@ -3217,6 +3217,7 @@ export interface components {
             minutes: number;
             name: string;
             next: string;
+            pending: boolean;
             /** @enum {string} */
             stage: "LOOKING" | "FIXING" | "PROVING" | "CLOSED";
             suspect: string;

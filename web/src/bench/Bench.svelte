@@ -12,13 +12,21 @@
 
   const bench = new Loading<Schemas['Bench']>();
 
-  function look(): void {
-    void bench.load(() => ask(api.GET('/api/bench')));
+  /** Strips that are still being worked out are asked for again so soon. */
+  const AGAIN_MS = 1500;
+  let again: ReturnType<typeof setTimeout> | undefined;
+
+  async function look(): Promise<void> {
+    clearTimeout(again);
+    await bench.load(() => ask(api.GET('/api/bench')));
+    if (bench.value?.needing.some((one) => one.pending)) {
+      again = setTimeout(() => void look(), AGAIN_MS);
+    }
   }
 
   onMount(() => {
-    look();
-    return keys.add(
+    void look();
+    const taken = keys.add(
       Array.from({ length: 9 }, (_, i) => ({
         key: String(i + 1),
         label: 'Open a work-up of the bench by its number',
@@ -26,6 +34,10 @@
         run: () => open(i)
       }))
     );
+    return () => {
+      clearTimeout(again);
+      taken();
+    };
   });
 
   function open(i: number): void {
@@ -65,7 +77,7 @@
       {#if b.unreadable.length > 0}
         <h2>Cannot be read</h2>
         {#each b.unreadable as record (record.sort + record.name)}
-          <UnreadableStrip {record} onchange={look} />
+          <UnreadableStrip {record} onchange={() => void look()} />
         {/each}
       {/if}
       <h2 class:later={b.unreadable.length > 0}>Need something</h2>
@@ -82,7 +94,7 @@
         {#if b.aside.length > 0}
           <div>
             <h2>Put aside</h2>
-            <AsideList aside={b.aside} onchange={look} />
+            <AsideList aside={b.aside} onchange={() => void look()} />
           </div>
         {/if}
       </div>

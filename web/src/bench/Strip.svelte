@@ -24,8 +24,12 @@
     {/if}
   </div>
   <div class="next">
-    <p><span class="small">{stages[glance.stage]} ·</span> {glance.next}</p>
-    <p class="small">{minutes(glance.minutes)} so far{glance.blocked ? ` · ${glance.blocked}` : ''}</p>
+    {#if glance.pending}
+      <p class="small" aria-busy="true">Being worked out…</p>
+    {:else}
+      <p><span class="small">{stages[glance.stage]} ·</span> {glance.next}</p>
+      <p class="small">{minutes(glance.minutes)} so far{glance.blocked ? ` · ${glance.blocked}` : ''}</p>
+    {/if}
   </div>
 </article>
 

@@ -58,6 +58,29 @@ describe('the bench', () => {
     expect(screen.getByText('sheet lost')).toBeTruthy();
   });
 
+  it('lists a work-up that is still being worked out, and asks again until it is there', async () => {
+    vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
+    const glance = { workUpId: 3, mark: 'TERN', name: '', complaint: 'flips', stage: 'LOOKING', minutes: 4 };
+    reply.bench = {
+      ...empty,
+      needing: [
+        { ...glance, suspect: '', belief: 0, word: '', next: 'Being worked out', blocked: '', pending: true }
+      ]
+    };
+    render(Bench);
+    await vi.waitFor(() => expect(screen.getByText('Being worked out…')).toBeTruthy());
+    reply.bench = {
+      ...empty,
+      needing: [
+        { ...glance, suspect: 'a prop', belief: 0.5, word: 'even', next: 'Look', blocked: '', pending: false }
+      ]
+    };
+    await vi.advanceTimersByTimeAsync(1600);
+    await vi.waitFor(() => expect(screen.getByText('a prop')).toBeTruthy());
+    expect(screen.queryByText('Being worked out…')).toBeNull();
+    vi.useRealTimers();
+  });
+
   it('says in the words of the server why it could not be had', async () => {
     reply.refuse = 'The data file is locked by another program.';
     render(Bench);

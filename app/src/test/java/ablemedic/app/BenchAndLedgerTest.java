@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 
 @ExtendWith(RunningApp.class)
@@ -28,6 +29,32 @@ class BenchAndLedgerTest {
     assertThat(bench.get("grounded").toString()).contains("SHAG");
     assertThat(bench.get("fit").toString() + bench.get("due")).as("nobody works on it, whatever fell due").contains("FULMAR");
     bench.get("needing").forEach(g -> assertThat(g.get("next").asString()).isNotBlank());
+  }
+
+  /** After a start nothing of them is known; whoever looks gets all of them at once, and what is still worked out soon after. */
+  @Test
+  void everyOpenWorkUpIsListedAtOnceAndFilledInWhenItIsWorkedOut(@TempDir Path folder) throws InterruptedException {
+    Path file = folder.resolve("many.db");
+    try (App first = App.on(file)) {
+      for (String layout : List.of("STACK", "SEPARATE")) {
+        for (int i = 0; i < 4; i++) {
+          first.enterWired(layout + i, layout);
+          first.openPower(layout + i, "dead-arm", "front-right");
+        }
+      }
+    }
+    try (App again = App.on(file)) {
+      JsonNode bench = again.get("/api/bench");
+      assertThat(bench.get("needing").valueStream().map(one -> one.get("mark").asString()).toList()).hasSize(8).contains("STACK0", "SEPARATE3");
+      for (int i = 0; i < 100 && again.get("/api/bench").get("needing").valueStream().anyMatch(one -> one.get("pending").asBoolean()); i++) {
+        Thread.sleep(300);
+      }
+      again.get("/api/bench").get("needing").forEach(one -> {
+        assertThat(one.get("pending").asBoolean()).isFalse();
+        assertThat(one.get("suspect").asString()).isNotBlank();
+        assertThat(one.get("next").asString()).isNotBlank().isNotEqualTo("Being worked out");
+      });
+    }
   }
 
   @Test

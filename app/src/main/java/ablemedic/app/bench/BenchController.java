@@ -9,13 +9,13 @@ import ablemedic.app.chart.Readiness;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.packs.PackStore;
 import ablemedic.app.shelf.SortStore;
-import ablemedic.app.storage.Trouble;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.app.storage.Unreadables.Unread;
 import ablemedic.app.storage.Unreadables;
 import ablemedic.app.workup.Stamps.Stamp;
 import ablemedic.app.workup.WorkUpGlance;
 import ablemedic.app.workup.WorkUpGlance.Glance;
+import ablemedic.app.workup.WorkUpGlance.Outcome;
 import ablemedic.app.workup.WorkUpStore;
 import ablemedic.app.workup.WorkUpStore.Opened;
 import ablemedic.craft.CraftClass;
@@ -35,13 +35,18 @@ import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -50,7 +55,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** The bench over HTTP, and the lists that its forms choose from. */
 @RestController
 class BenchController {
-  private static final Logger LOG = LoggerFactory.getLogger(BenchController.class);
+  /** So long the bench waits for strips that are not known yet. */
+  private static final long WAIT_MS = 900;
 
   private final CraftStore crafts;
   private final Readiness readiness;
@@ -123,36 +129,68 @@ class BenchController {
     unfinished.stream().filter(Opened::isOpen).forEach(o -> open.put(o.mark(), o));
     unfinished.stream().filter(o -> o.aside() != null).forEach(o -> bench.aside().add(
         new SetAside(Sort.WORK_UP, o.mark() + ": " + o.complaint(), String.valueOf(o.aside()), o.id(), null)));
-    Map<Long, Stamp> stamps = glances.stamps(open.values().stream().map(Opened::id).toList());
+    Map<Row, Opened> worked = new LinkedHashMap<>();
     for (Row row : crafts.all()) {
       if (row.aside() != null) {
         bench.aside().add(new SetAside(Sort.CRAFT, row.mark(), row.aside(), null, null));
       } else if (open.containsKey(row.mark())) {
-        glance(bench, row, open.get(row.mark()), stamps);
+        worked.put(row, open.get(row.mark()));
       } else {
         resting(bench, row);
       }
     }
+    glances(bench, worked);
     packs.unreadable().forEach(label -> bench.unreadable().add(new Unreadable(Sort.PACK, label,
         "What is kept of this battery cannot be read by this version.", null, null, null)));
     records(bench);
     return bench;
   }
 
-  private void glance(Bench bench, Row row, Opened opened, Map<Long, Stamp> stamps) {
-    try {
-      // What was shown last may be kept though what it was made from can no longer be read.
-      crafts.craft(row.mark(), opened.revision());
-      workUps.events(opened.id());
-      bench.needing().add(glances.of(stamps.get(opened.id()), row));
-    } catch (UnreadableRecordException e) {
-      bench.unreadable().add(unreadable(row, opened, "Its " + e.getMessage() + "."));
-    } catch (RuntimeException e) {
-      if (Thread.currentThread().isInterrupted() || Trouble.behind(e).isPresent()) {
-        throw e;
+  /** The open work-ups with what is known of each; what is not yet is worked out behind, and waited for a moment. */
+  private void glances(Bench bench, Map<Row, Opened> open) {
+    Map<Long, Stamp> stamps = glances.stamps(open.values().stream().map(Opened::id).toList());
+    Map<Opened, CompletableFuture<Outcome>> asked = new LinkedHashMap<>();
+    open.forEach((row, opened) -> {
+      try {
+        // What was shown last may be kept though what it was made from can no longer be read.
+        crafts.craft(row.mark(), opened.revision());
+        workUps.events(opened.id());
+        Stamp stamp = stamps.get(opened.id());
+        asked.put(opened, glances.known(stamp).map(CompletableFuture::completedFuture).orElseGet(() -> glances.ask(stamp, row)));
+      } catch (UnreadableRecordException e) {
+        bench.unreadable().add(unreadable(row, opened, "Its " + e.getMessage() + "."));
       }
-      LOG.error("Work-up {} cannot be shown", opened.id(), e);
-      bench.unreadable().add(unreadable(row, opened, "It cannot be worked out; the reason stands in the program's log."));
+    });
+    aMoment(asked.values());
+    open.forEach((row, opened) -> {
+      CompletableFuture<Outcome> one = asked.get(opened);
+      if (one != null) {
+        shown(bench, row, opened, one);
+      }
+    });
+  }
+
+  private static void shown(Bench bench, Row row, Opened opened, CompletableFuture<Outcome> asked) {
+    if (!asked.isDone() || asked.isCompletedExceptionally()) {
+      bench.needing().add(WorkUpGlance.pending(opened, row));
+      return;
+    }
+    Outcome outcome = asked.join();
+    if (outcome.glance() == null) {
+      bench.unreadable().add(unreadable(row, opened, outcome.why()));
+    } else {
+      bench.needing().add(outcome.glance());
+    }
+  }
+
+  private static void aMoment(Collection<CompletableFuture<Outcome>> asked) {
+    try {
+      CompletableFuture.allOf(asked.toArray(CompletableFuture[]::new)).get(WAIT_MS, TimeUnit.MILLISECONDS);
+    } catch (TimeoutException | ExecutionException e) {
+      // What is there is shown; the rest follows when it is asked for again.
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new CancellationException("nobody waits for this any more");
     }
   }
 

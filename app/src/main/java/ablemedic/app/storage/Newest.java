@@ -2,6 +2,7 @@ package ablemedic.app.storage;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
@@ -51,9 +52,11 @@ public final class Newest<K, S, V> {
     }
   }
 
-  public void put(K key, S stamp, V value) {
+  /** What was made of a thing already; nothing while it is being made. */
+  public Optional<V> known(K key, S stamp) {
     synchronized (kept) {
-      kept.put(key, new Made<>(stamp, CompletableFuture.completedFuture(value)));
+      Made<S, V> made = kept.get(key);
+      return made != null && made.stamp().equals(stamp) && made.value().isDone() && !made.value().isCompletedExceptionally() ? Optional.of(made.value().join()) : Optional.empty();
     }
   }
 

@@ -48,11 +48,12 @@ class KeptTest {
     assertThat(newest.of(1, "a", made::incrementAndGet)).isEqualTo(1);
     assertThat(newest.of(1, "a", made::incrementAndGet)).isEqualTo(1);
     assertThat(newest.of(1, "b", made::incrementAndGet)).isEqualTo(2);
-    newest.put(1, "c", 9);
-    assertThat(newest.of(1, "c", made::incrementAndGet)).isEqualTo(9);
+    assertThat(newest.known(1, "c")).as("never made for that stamp").isEmpty();
+    assertThat(newest.of(1, "c", made::incrementAndGet)).isEqualTo(3);
+    assertThat(newest.known(1, "c")).contains(3);
     newest.of(2, "a", made::incrementAndGet);
     newest.of(3, "a", made::incrementAndGet);
-    assertThat(newest.of(1, "c", made::incrementAndGet)).as("past the bound").isEqualTo(5);
+    assertThat(newest.of(1, "c", made::incrementAndGet)).as("past the bound").isEqualTo(6);
   }
 
   @Test
