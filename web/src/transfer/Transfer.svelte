@@ -119,14 +119,14 @@
           {#each now.all as one (one.name)}
             <li>
               <span class="figure">{one.name}</span>
-              <span class="small"
+              <span class="small told"
                 >{moment(one.at)}, {Math.max(1, Math.round(one.bytes / 1024))} kB{one.own
                   ? ''
                   : one.number === 0
                     ? '; of an older version, kept until you delete it'
                     : '; of another data file, kept until you delete it'}</span
               >
-              {#if one.trouble}<span class="against">Can't be gone back to: {one.trouble}</span>{/if}
+              {#if one.trouble}<span class="against told">Can't be gone back to: {one.trouble}</span>{/if}
             </li>
           {/each}
         </ul>
@@ -172,6 +172,10 @@
 
   .against {
     color: var(--danger);
+  }
+
+  .told {
+    display: block;
   }
 
   .schedule {

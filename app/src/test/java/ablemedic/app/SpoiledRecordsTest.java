@@ -126,7 +126,7 @@ class SpoiledRecordsTest {
       assertThat(app.get("/api/packs/P1").get("entries")).isEmpty();
       assertThat(app.get("/api/ledger/trends").toString()).isNotEmpty();
       assertThat(app.get("/api/bench").get("unreadable").valueStream().map(one -> one.get("name").asString()).toList())
-          .containsExactlyInAnyOrder("entry of a battery 1 of P1", "line of the ledger 2 of SPOILT: its time");
+          .containsExactlyInAnyOrder("entry 1 of battery P1", "the time of line 2 of the ledger, of SPOILT");
       String record = app.get("/api/bench").get("unreadable").get(0).get("record").toString();
       app.send("PUT", "/api/bench/unreadable/aside", "{\"record\": " + record + ", \"reason\": \"a flight of last year\"}");
       app.refused(404, "PUT", "/api/bench/unreadable/aside", "{\"record\": {\"table\": \"craft\", \"key\": \"1\", \"what\": \"x\"}, \"reason\": \"r\"}");
@@ -136,7 +136,7 @@ class SpoiledRecordsTest {
       app.get("/api/ledger");
       JsonNode bench = app.get("/api/bench");
       assertThat(bench.get("unreadable")).hasSize(1);
-      JsonNode aside = bench.get("aside").valueStream().filter(one -> one.get("name").asString().startsWith("entry of a battery")).findFirst().orElseThrow();
+      JsonNode aside = bench.get("aside").valueStream().filter(one -> one.get("name").asString().startsWith("entry 1 of battery")).findFirst().orElseThrow();
       assertThat(aside.get("reason").asString()).isEqualTo("a flight of last year");
       app.send("PUT", "/api/bench/unreadable/aside", "{\"record\": " + aside.get("record") + "}");
       assertThat(app.get("/api/bench").get("unreadable")).hasSize(2);

@@ -117,7 +117,7 @@ class UnreadableRecordsTest {
     spoil(file, "UPDATE routine_run SET body = '[]'");
     try (App app = App.on(file)) {
       assertThat(app.get("/api/packs")).hasSize(1);
-      assertThat(app.get("/api/bench").get("unreadable").valueStream().map(one -> one.get("name").asString()).toList()).containsExactlyInAnyOrder("BAD", "run of the pre-power routine 1 of WELL");
+      assertThat(app.get("/api/bench").get("unreadable").valueStream().map(one -> one.get("name").asString()).toList()).containsExactlyInAnyOrder("BAD", "run 1 of the pre-power routine of WELL");
       assertThat(app.get("/api/meter").get("counts").asInt()).isPositive();
       assertThat(app.get("/api/crafts/WELL/routine").get("state").asString()).as("due again").isEqualTo("NOT_DONE");
     }

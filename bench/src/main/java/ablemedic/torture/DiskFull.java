@@ -61,7 +61,7 @@ final class DiskFull implements Trial {
     }
   }
 
-  private static int run(String... command) throws IOException, InterruptedException {
+  static int run(String... command) throws IOException, InterruptedException {
     return new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.DISCARD).start().waitFor();
   }
 }

@@ -10,7 +10,7 @@ import java.util.List;
  * second a word of the trials that are wanted.
  */
 public final class Torture {
-  private static final List<Trial> TRIALS = List.of(new KillsWhileWriting(), new LockedByAnother(), new DiskFull(),
+  private static final List<Trial> TRIALS = List.of(new KillsWhileWriting(), new LockedByAnother(), new DiskFull(), new FullForEachKind(),
       new ClockMoved(), new BackupUnderLoad(), new RandomRequests(), new FiftyClients(), new ChartsWithPhotos());
 
   private Torture() {}

@@ -30,10 +30,13 @@ public class Unreadables {
   /** Charts that come in are bounded so too; a list by weeks to the year 999,999,999 would have no end. */
   private static final Instant LATEST = Instant.parse("2200-01-01T00:00:00Z");
   private static final int MOST = 1_000;
-  private static final Map<String, String> NAMES = Map.ofEntries(Map.entry("craft", "craft"), Map.entry("build_sheet", "build sheet"), Map.entry("work_up", "work-up"), Map.entry("work_up_event", "entry of work-up"),
-      Map.entry("log_entry", "line of the log"), Map.entry("ledger_entry", "line of the ledger"), Map.entry("routine_run", "run of the pre-power routine"), Map.entry("pack", "battery"), Map.entry("pack_entry", "entry of a battery"),
-      Map.entry("capture", "recording"), Map.entry("snapshot", "settings export"), Map.entry("set_up", "set-up"), Map.entry("kept_file", "file"), Map.entry("correction", "correction"),
-      Map.entry("part_sort", "part type"), Map.entry("firmware_family", "firmware family"));
+  private static final String NUMBER = "{n}";
+  private static final String OWNER = "{of}";
+  private static final Map<String, String> NAMES = Map.ofEntries(Map.entry("craft", "craft {of}"), Map.entry("build_sheet", "build sheet {n} of {of}"), Map.entry("work_up", "work-up {n} of {of}"),
+      Map.entry("work_up_event", "entry {n} of a work-up"), Map.entry("log_entry", "line {n} of the log of {of}"), Map.entry("ledger_entry", "line {n} of the ledger, of {of}"),
+      Map.entry("routine_run", "run {n} of the pre-power routine of {of}"), Map.entry("pack", "battery {of}"), Map.entry("pack_entry", "entry {n} of battery {of}"), Map.entry("capture", "recording {n}"),
+      Map.entry("snapshot", "settings export {n} of {of}"), Map.entry("set_up", "set-up {n} of {of}"), Map.entry("kept_file", "file {n} of {of}"), Map.entry("correction", "correction {n}"),
+      Map.entry("part_sort", "part type {n}"), Map.entry("firmware_family", "firmware family {n}"));
 
   private final Map<Unread, Boolean> noted = new ConcurrentHashMap<>();
 
@@ -61,7 +64,7 @@ public class Unreadables {
     } catch (DateTimeException e) {
       // The same as a year that never was.
     }
-    note(table, row, Optional.of("its time"));
+    note(table, row, Optional.of("the time"));
     return UNKNOWN;
   }
 
@@ -70,7 +73,7 @@ public class Unreadables {
     try {
       return Enum.valueOf(type, String.valueOf(row.getString(column)));
     } catch (IllegalArgumentException e) {
-      note(table, row, Optional.of("its " + column));
+      note(table, row, Optional.of("the " + column));
       return standIn;
     }
   }
@@ -102,8 +105,8 @@ public class Unreadables {
     String owner = value(row, columns, "mark", "label");
     String number = value(row, columns, "number", "revision", "n", "id");
     String key = value(row, columns, "id");
-    String what = NAMES.getOrDefault(table, table) + (number.isEmpty() ? "" : " " + number) + (owner.isEmpty() ? "" : " of " + owner);
-    Unread unread = new Unread(table, key.isEmpty() ? owner + " " + number : key, what + part.map(of -> ": " + of).orElse(""));
+    String what = NAMES.getOrDefault(table, table + " {n}").replace(NUMBER, number).replace(OWNER, owner);
+    Unread unread = new Unread(table, key.isEmpty() ? owner + " " + number : key, part.map(of -> of + " of ").orElse("") + what);
     if (noted.size() < MOST && noted.putIfAbsent(unread, true) == null) {
       LOG.warn("Can't be read: {}", unread.what());
     }
