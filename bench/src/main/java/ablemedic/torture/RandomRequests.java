@@ -2,16 +2,23 @@ package ablemedic.torture;
 
 import ablemedic.program.Server;
 import ablemedic.program.Server.Answer;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import tools.jackson.databind.JsonNode;
 
-/** Asks every operation of the description with values made by chance, right in shape, wrong in shape and broken. */
+/**
+ * Asks every operation of the description with values made by chance, right in shape, wrong in shape and broken, and with values that
+ * earlier answers told, so that each operation is reached with success too.
+ */
 final class RandomRequests implements Trial {
   private static final String[] WORDS = {"W", "K", "1", "2", "99", "x", "", "arrow", "take-off", "INCH_5", "=1", "\u202E", "..", "a b",
       "𝔘", "null", "0.3 V", "OL", "12k"};
@@ -22,7 +29,17 @@ final class RandomRequests implements Trial {
     return "random requests";
   }
 
-  private record Operation(String method, String path, JsonNode body) {}
+  private record Operation(String method, String path, JsonNode body, JsonNode questions, boolean file) {
+    String name() {
+      return method + " " + path;
+    }
+  }
+
+  /** What can't succeed from the bench itself, or has no end. */
+  private static final Set<String> APART = Set.of("POST /api/second-seats/code", "POST /api/second-seats/pair", "DELETE /api/second-seats/mine", "DELETE /api/second-seats/{id}", "GET /api/work-ups/{id}/live");
+  private static final List<String> TEXTS = List.of("set motor_numbering = REAR_RIGHT\nset pack_ratio = 11000\n", "mark,name\nT1,x\n", "0 radio on\n1 throttle 1000\n", "family\trowan\tRowan\tset\t1\t2\nname\tsetting\tsince\tuntil\ttimes\tvalues\ncells\tcells\t1\t\t\t\n");
+  private final Seen seen = new Seen(random);
+  private final List<byte[]> files = new ArrayList<>();
 
   @Override
   public Found run(Path folder, Duration time) {
@@ -31,6 +48,7 @@ final class RandomRequests implements Trial {
     TreeMap<Integer, Integer> codes = new TreeMap<>();
     List<String> errors = new ArrayList<>();
     int operations;
+    Set<String> unreached = new TreeSet<>();
     try (Server server = Server.on(file)) {
       server.enterWired("W");
       server.enterWired("K");
@@ -39,14 +57,17 @@ final class RandomRequests implements Trial {
       JsonNode description = server.ask("GET", "/api/docs", "");
       List<Operation> all = operations(description);
       operations = all.size();
-      while (System.nanoTime() < end) {
+      all.forEach(one -> unreached.add(one.name()));
+      prepare(server);
+      while (System.nanoTime() < end || !unreached.isEmpty() && System.nanoTime() < end + time.toNanos() / 2) {
         Operation one = all.get(random.nextInt(operations));
-        String path = path(one.path());
-        String body = one.body().isMissingNode() ? "" : broken(value(description, one.body(), 0));
-        Answer answer = server.send(one.method(), path, body);
+        Answer answer = send(server, description, one, errors);
         codes.merge(answer.status() / 100, 1, Integer::sum);
-        if (answer.status() >= 500 || answer.status() == 0 || answer.body().contains("ablemedic.")) {
-          errors.add(one.method() + " " + path + " " + body + " gave " + answer.status());
+        if (answer.status() / 100 == 2) {
+          unreached.remove(one.name());
+          if (one.method().equals("GET")) {
+            seen.learn(kind(one.path()), answer.body());
+          }
         }
       }
       for (String view : List.of("/api/bench", "/api/crafts", "/api/packs", "/api/ledger", "/api/work-ups")) {
@@ -59,26 +80,101 @@ final class RandomRequests implements Trial {
       }
     }
     int total = codes.values().stream().mapToInt(Integer::intValue).sum();
-    return new Found(errors.isEmpty(), total + " requests to " + operations + " operations",
-        codes.getOrDefault(2, 0) + " taken, " + codes.getOrDefault(4, 0) + " refused, " + errors.size() + " server errors"
+    return new Found(errors.isEmpty() && unreached.isEmpty(), total + " requests to " + operations + " operations",
+        (unreached.isEmpty() ? "each taken at least once; " : unreached.size() + " never taken (" + String.join(", ", unreached) + "); ") + codes.getOrDefault(2, 0) + " taken, " + codes.getOrDefault(4, 0) + " refused, " + errors.size() + " server errors"
             + (errors.isEmpty() ? "" : ", such as " + errors.get(0)));
+  }
+
+  /** Files of each sort that the program itself gives, and things to learn from. */
+  private void prepare(Server server) {
+    TEXTS.forEach(text -> files.add(text.getBytes(StandardCharsets.UTF_8)));
+    files.add(server.get("/api/instruments/signal?format=SBUS&inverted=true").body().getBytes(StandardCharsets.UTF_8));
+    files.add(server.get("/api/crafts/W/bundle").body().getBytes(StandardCharsets.UTF_8));
+    new EachKindOfWrite("W", 1).send(server);
+    for (String text : List.of("W", "K")) {
+      seen.keep("mark", Server.JSON.valueToTree(text));
+    }
+  }
+
+  private Answer send(Server server, JsonNode description, Operation one, List<String> errors) {
+    String path = path(one);
+    if (one.file()) {
+      return checked(server.upload(path, files.get(random.nextInt(files.size()))), one, path + " a file", errors);
+    }
+    String body = one.body().isMissingNode() ? "" : broken(versioned(server, path, value(description, one.body(), 0)));
+    return checked(server.send(one.method(), path, body), one, path + " " + body, errors);
+  }
+
+  private static Answer checked(Answer answer, Operation one, String said, List<String> errors) {
+    // A backup by the second may find the disk of the trial slow; anything else of 5xx is a failure.
+    if (answer.status() >= 500 || answer.status() == 0 || answer.body().contains("ablemedic.")) {
+      errors.add(one.method() + " " + said + " gave " + answer.status());
+    }
+    return answer;
+  }
+
+  /** Mostly on the version that there is. */
+  private String versioned(Server server, String path, String body) {
+    if (!body.contains("\"version\":") || random.nextInt(4) == 0) {
+      return body;
+    }
+    String[] parts = path.split("/");
+    Answer now = parts.length > 3 ? server.get("/" + parts[1] + "/" + parts[2] + "/" + parts[3] + (path.contains("/set-up/") ? "/set-up" : "")) : new Answer(0, "");
+    if (now.status() != 200) {
+      return body;
+    }
+    JsonNode version = path.contains("/set-up/") ? now.json().path("run").path("version") : now.json().path("version");
+    return body.replaceFirst("\"version\":-?\\d+", "\"version\":" + version.asLong());
+  }
+
+  /** The kind of thing that a path names last. */
+  private static String kind(String path) {
+    String[] parts = path.replaceAll("/\\{[^}]*}", "").split("/");
+    return parts[parts.length - 1];
   }
 
   private static List<Operation> operations(JsonNode description) {
     List<Operation> all = new ArrayList<>();
-    description.get("paths").properties().forEach(path -> path.getValue().properties().forEach(method ->
-        all.add(new Operation(method.getKey().toUpperCase(Locale.ROOT), path.getKey(),
-            method.getValue().path("requestBody").path("content").path("application/json").path("schema")))));
+    description.get("paths").properties().forEach(path -> path.getValue().properties().forEach(method -> {
+      JsonNode content = method.getValue().path("requestBody").path("content");
+      String called = method.getKey().toUpperCase(Locale.ROOT) + " " + path.getKey();
+      boolean file = content.has("application/octet-stream") || List.of("POST /api/bundles", "POST /api/crafts/table", "POST /api/crafts/{mark}/files").contains(called);
+      if (!APART.contains(called)) {
+        all.add(new Operation(method.getKey().toUpperCase(Locale.ROOT), path.getKey(), content.path("application/json").path("schema"), method.getValue().path("parameters"), file));
+      }
+    }));
     return all;
   }
 
-  private String path(String template) {
-    String path = template;
-    while (path.contains("{")) {
-      path = path.replaceFirst("\\{[^}]*}", java.net.URLEncoder.encode(word().isEmpty() ? "W" : word(),
-          java.nio.charset.StandardCharsets.UTF_8).replace("+", "%20"));
+  private String path(Operation one) {
+    StringBuilder path = new StringBuilder();
+    String before = "";
+    for (String part : one.path().substring(1).split("/")) {
+      path.append('/').append(part.startsWith("{") ? encoded(place(before, part.substring(1, part.length() - 1))) : part);
+      before = part;
     }
-    return random.nextInt(4) == 0 ? path + "?version=" + random.nextInt(9) + "&q=" + random.nextInt() + "&skip=-1&craft=W" : path;
+    String between = "?";
+    for (JsonNode asked : one.questions()) {
+      String name = asked.get("name").asString();
+      if (asked.get("in").asString().equals("query") && random.nextInt(5) > 0) {
+        path.append(between).append(name).append('=').append(encoded(question(asked, name)));
+        between = "&";
+      }
+    }
+    return path.toString();
+  }
+
+  private String question(JsonNode asked, String name) {
+    JsonNode choices = asked.path("schema").path("enum");
+    return choices.isArray() && random.nextInt(6) > 0 ? choices.get(random.nextInt(choices.size())).asString() : place("", name);
+  }
+
+  private String place(String before, String name) {
+    return random.nextInt(8) == 0 ? word() : seen.any(before + "." + name, name).filter(value -> !value.isContainer()).map(JsonNode::asString).orElseGet(this::word);
+  }
+
+  private static String encoded(String text) {
+    return URLEncoder.encode(text.isEmpty() ? "W" : text, StandardCharsets.UTF_8).replace("+", "%20");
   }
 
   private String word() {
@@ -117,7 +213,8 @@ final class RandomRequests implements Trial {
     List<String> fields = new ArrayList<>();
     schema.path("properties").properties().forEach(field -> {
       if (random.nextInt(12) > 0) {
-        fields.add("\"" + field.getKey() + "\":" + value(description, field.getValue(), depth + 1));
+        String told = random.nextInt(3) > 0 ? seen.any(field.getKey()).map(JsonNode::toString).orElse("") : "";
+        fields.add("\"" + field.getKey() + "\":" + (told.isEmpty() ? value(description, field.getValue(), depth + 1) : told));
       }
     });
     if (schema.path("additionalProperties").isObject()) {
