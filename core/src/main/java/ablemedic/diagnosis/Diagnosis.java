@@ -154,7 +154,7 @@ public final class Diagnosis<S> {
     stories.stream().filter(story -> story.hypothesis.inBook()).forEach(story -> told.add(ids(story.hypothesis)));
     List<List<Fault<S>>> repaired = repaired(known, singles);
     repaired.get(0).forEach(fault -> stories.add(weighing.story(Hypothesis.<S>none().and(Outside.like(fault)))));
-    PriorityQueue<Forecast<S>> best = new PriorityQueue<>(Comparator.comparingDouble(Forecast::score));
+    PriorityQueue<Forecast<S>> best = new PriorityQueue<>();
     List<Story<S>> bases = bases(repaired, records).stream().map(base -> weighing.story(inOrder(base)))
         .sorted(Comparator.comparingDouble((Story<S> story) -> story.logWeight()).reversed()).toList();
     for (int i = 0; i < bases.size(); i++) {
@@ -244,7 +244,12 @@ public final class Diagnosis<S> {
   }
 
   /** Stories put together, with how well they may do. */
-  private record Forecast<S>(List<Story<S>> together, double score) {
+  private record Forecast<S>(List<Story<S>> together, double score) implements Comparable<Forecast<S>> {
+    @Override
+    public int compareTo(Forecast<S> other) {
+      return Double.compare(score, other.score);
+    }
+
     List<Fault<S>> faults() {
       return together.stream().flatMap(story -> story.hypothesis.faults().stream()).toList();
     }
@@ -264,7 +269,7 @@ public final class Diagnosis<S> {
     if (assumptions.pairs() == 0) {
       return List.of();
     }
-    PriorityQueue<Forecast<S>> best = new PriorityQueue<>(Comparator.comparingDouble(Forecast::score));
+    PriorityQueue<Forecast<S>> best = new PriorityQueue<>();
     for (int i = 0; i < singles.size(); i++) {
       Story<S> one = singles.get(i);
       for (int j = i + 1; j < singles.size(); j++) {

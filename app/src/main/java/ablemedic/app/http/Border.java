@@ -71,46 +71,27 @@ class Border extends OncePerRequestFilter {
       return;
     }
     if (request.getMethod().equals("POST") && FILES.matcher(request.getRequestURI()).matches()) {
-      inTurn(request, response, () -> file(request, response, chain));
+      Optional<SlowSenders.Turn> turn = senders.begin(request.getRemoteAddr());
+      if (turn.isEmpty()) {
+        refuseCrowd(response);
+        return;
+      }
+      try (SlowSenders.Turn sending = turn.get()) {
+        file(request, response, chain);
+      }
       return;
     }
     if (request.getContentLengthLong() > LARGEST_BODY) {
       refuseTooLarge(response, LARGEST_BODY);
       return;
     }
-    if (isThere(request)) {
-      read(request, response, chain, secondSeat);
-    } else {
-      inTurn(request, response, () -> read(request, response, chain, secondSeat));
-    }
-  }
-
-  private interface Reading {
-    void go() throws ServletException, IOException;
-  }
-
-  /** Reads what is still to come, where not too many send already. */
-  private void inTurn(HttpServletRequest request, HttpServletResponse response, Reading reading) throws ServletException, IOException {
-    Optional<SlowSenders.Turn> turn = senders.begin(request.getRemoteAddr());
+    Optional<SlowSenders.Turn> turn = hasBody(request) ? senders.begin(request.getRemoteAddr()) : Optional.of(() -> { });
     if (turn.isEmpty()) {
-      response.setHeader("Retry-After", "3");
-      Refused.write(response, 503, "Too many send something just now, and slowly. Nothing was written; try again in a moment.");
+      refuseCrowd(response);
       return;
     }
-    try (SlowSenders.Turn sending = turn.get()) {
-      reading.go();
-    }
-  }
-
-  /** Whether the body came along with the head, as a short one mostly does: reading it keeps nobody waiting. */
-  private static boolean isThere(HttpServletRequest request) throws IOException {
-    long length = request.getContentLengthLong();
-    return length == 0 || length < 0 && request.getHeader("Transfer-Encoding") == null || length > 0 && request.getInputStream().available() >= length;
-  }
-
-  private void read(HttpServletRequest request, HttpServletResponse response, FilterChain chain, boolean secondSeat) throws ServletException, IOException {
     ReadRequest read;
-    try {
+    try (SlowSenders.Turn sending = turn.get()) {
       read = ReadRequest.of(request, LARGEST_BODY);
     } catch (ReadRequest.TooLargeException e) {
       refuseTooLarge(response, LARGEST_BODY);
@@ -163,6 +144,15 @@ class Border extends OncePerRequestFilter {
   /** Whether nothing is recorded by it. */
   private static boolean isQuestion(HttpServletRequest request) {
     return request.getMethod().equals("GET") || request.getRequestURI().startsWith("/api/instruments/");
+  }
+
+  private static boolean hasBody(HttpServletRequest request) {
+    return request.getContentLengthLong() > 0 || request.getHeader("Transfer-Encoding") != null;
+  }
+
+  private static void refuseCrowd(HttpServletResponse response) throws IOException {
+    response.setHeader("Retry-After", "3");
+    Refused.write(response, 503, "Too many send something just now, and slowly. Nothing was written; try again in a moment.");
   }
 
   private static void refuseTooLarge(HttpServletResponse response, long most) throws IOException {

@@ -14,8 +14,8 @@ public final class Packed {
   /** The most that a file holds when it is unpacked, bytes. */
   public static final int MOST_UNPACKED = 256 * 1024 * 1024;
 
-  /** The most that a packed file takes, bytes. */
-  public static final int MOST_PACKED = 64 * 1024 * 1024;
+  /** The most that a packed file takes, bytes: twice the largest recording that is kept. */
+  public static final int MOST_PACKED = 16 * 1024 * 1024;
 
   private Packed() {}
 

@@ -21,8 +21,8 @@ final class BundleFile {
 
   private static final Instant EARLIEST = Instant.parse("2000-01-01T00:00:00Z");
   private static final Instant LATEST = Instant.parse("2200-01-01T00:00:00Z");
-  /** The longest document that is read, bytes. */
-  static final int LARGEST = 64 * 1024 * 1024;
+  /** The longest document that is read, bytes: it lies in memory whole, and no version could write a longer one within its own. */
+  static final int LARGEST = 24 * 1024 * 1024;
 
   /** Opens a document anew each time. */
   interface Opening {

@@ -8,7 +8,6 @@ import ablemedic.app.RunningApp.App;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -32,7 +31,6 @@ class SlowSendersTest {
         wire.send("POST " + path + " HTTP/1.1\r\nHost: localhost\r\nContent-Type: " + type + "\r\nContent-Length: 50000\r\n\r\n{\"mark\":");
       }
       assertThat(app.send("GET", "/api/crafts", "").statusCode()).isEqualTo(200);
-      assertThat(app.send("POST", "/api/instruments/channel-numbers", "{\"channel\": 16}").statusCode()).as("what comes along with its head needs no turn").isEqualTo(200);
       int refused = 0;
       for (Wire wire : wires) {
         String answer = wire.answer(20_000);
@@ -48,20 +46,38 @@ class SlowSendersTest {
   }
 
   @Test
-  void anAddressHasFewerTurnsThanThereAreAndGivesThemBack() {
+  void anAddressOfTheNetworkHasFewerTurnsThanThereAreAndGivesThemBack() {
     SlowSenders senders = new SlowSenders();
     List<SlowSenders.Turn> taken = new ArrayList<>();
-    for (Optional<SlowSenders.Turn> turn = senders.begin("one"); turn.isPresent(); turn = senders.begin("one")) {
-      taken.add(turn.get());
+    for (int i = 0; i < 5; i++) {
+      taken.add(senders.begin("192.0.2.1").orElseThrow());
     }
-    assertThat(taken).hasSize(5);
-    assertThat(senders.begin("other")).as("another is let in all the same").isPresent();
+    assertThat(senders.begin("192.0.2.1")).as("a sixth of it, after a moment").isEmpty();
+    assertThat(senders.begin("192.0.2.2")).as("another is let in all the same").isPresent();
     taken.get(0).close();
-    assertThat(senders.begin("one")).isPresent();
-    for (int i = 0; i < 20; i++) {
-      senders.begin("address " + i);
+    assertThat(senders.begin("192.0.2.1")).isPresent();
+    for (int i = 3; i < 7; i++) {
+      assertThat(senders.begin("192.0.2." + i)).isPresent();
     }
-    assertThat(senders.begin("late")).as("all in all they are bounded").isEmpty();
+    assertThat(senders.begin("192.0.2.2")).as("all in all they are bounded").isEmpty();
+    for (int i = 7; i < 11; i++) {
+      assertThat(senders.begin("192.0.2." + i)).as("a few more of addresses that send nothing else").isPresent();
+    }
+    assertThat(senders.begin("192.0.2.99")).isEmpty();
+  }
+
+  @Test
+  void whoeverComesWhileAllSendWaitsAMomentForATurn() throws Exception {
+    SlowSenders senders = new SlowSenders();
+    List<SlowSenders.Turn> taken = new ArrayList<>();
+    for (int i = 0; i < 10; i++) {
+      taken.add(senders.begin("127.0.0.1").orElseThrow());
+    }
+    var waiting = java.util.concurrent.CompletableFuture.supplyAsync(() -> senders.begin("127.0.0.1"));
+    Thread.sleep(100);
+    assertThat(waiting.isDone()).isFalse();
+    taken.get(3).close();
+    assertThat(waiting.get(5, java.util.concurrent.TimeUnit.SECONDS)).isPresent();
   }
 
   @Test
