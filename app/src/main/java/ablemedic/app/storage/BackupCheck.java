@@ -1,9 +1,9 @@
 package ablemedic.app.storage;
 
 import ablemedic.app.storage.DatabaseFile.UnusableException;
-import java.io.DataInputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -41,20 +41,12 @@ public final class BackupCheck {
       if (header.length < HEADER || !java.util.Arrays.equals(header, 0, MAGIC.length, MAGIC, 0, MAGIC.length)) {
         return Optional.of("it is empty or no database");
       }
-      int written = number(header, PAGE_SIZE_AT, 2);
+      int written = Short.toUnsignedInt(ByteBuffer.wrap(header).getShort(PAGE_SIZE_AT));
       long size = written == 1 ? LARGEST_PAGE : written;
-      long pages = Integer.toUnsignedLong(number(header, PAGES_AT, 4));
+      long pages = Integer.toUnsignedLong(ByteBuffer.wrap(header).getInt(PAGES_AT));
       return Files.size(file) == size * pages ? Optional.empty() : Optional.of("it is cut off: " + Files.size(file) + " bytes instead of " + size * pages);
     } catch (IOException e) {
       return Optional.of("it can't be read");
-    }
-  }
-
-  private static int number(byte[] header, int at, int bytes) {
-    try (DataInputStream in = new DataInputStream(new java.io.ByteArrayInputStream(header, at, bytes))) {
-      return bytes == 2 ? in.readUnsignedShort() : in.readInt();
-    } catch (IOException e) {
-      throw new IllegalStateException(e);
     }
   }
 

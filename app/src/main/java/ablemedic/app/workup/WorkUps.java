@@ -513,7 +513,7 @@ public class WorkUps implements Routines.Follower {
     if (belief < WORTH_A_TRY && confirmed.isBlank()) {
       throw Refusal.conflict("confirmed", "“" + fault.describe(workUp.known().sound()) + "” is " + percent(belief) + " likely. Look once more, or say why it is fixed all the same.");
     }
-    return fixed(id, version, faultId, fixId, confirmed.isBlank() ? "" : " (" + percent(belief) + " likely: " + confirmed + ")", at);
+    return fixed(workUp, faultId, fixId, confirmed.isBlank() ? "" : " (" + percent(belief) + " likely: " + confirmed + ")", at);
   }
 
   /**
@@ -522,7 +522,10 @@ public class WorkUps implements Routines.Follower {
    * @param remark added to the line of the log
    */
   public Draft fixed(long id, long version, String faultId, String fixId, String remark, Instant at) {
-    WorkUp workUp = open(id, version);
+    return fixed(open(id, version), faultId, fixId, remark, at);
+  }
+
+  private Draft fixed(WorkUp workUp, String faultId, String fixId, String remark, Instant at) {
     Fault<Craft> fault = fault(workUp, faultId);
     List<Fix<Craft>> fixes = fault.fixes(workUp.known().sound());
     Fix<Craft> fix = fixes.stream().filter(f -> f.id().equals(fixId)).findFirst()
