@@ -12,6 +12,7 @@ import org.flywaydb.core.api.FlywayException;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.beans.factory.support.DefaultListableBeanFactory;
 import org.springframework.boot.SpringApplication;
+import org.springframework.boot.SpringApplication.AbandonedRunException;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.web.server.PortInUseException;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -37,6 +38,9 @@ public class AbleMedic {
       if (!FileCommand.run(args)) {
         start(args);
       }
+    } catch (AbandonedRunException e) {
+      // The build looks at the beans and goes no further.
+      throw e;
     } catch (UnusableException e) {
       refuse(String.valueOf(e.getMessage()));
     } catch (RuntimeException e) {
