@@ -2,6 +2,7 @@ package ablemedic.diagnosis;
 
 import ablemedic.diagnosis.Evidence.Finding;
 import ablemedic.diagnosis.Evidence.Opinion;
+import ablemedic.diagnosis.Forecasts.Forecast;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -10,7 +11,7 @@ import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.PriorityQueue;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
@@ -69,7 +70,7 @@ public final class Diagnosis<S> {
     for (int i = 0; i < logWeights.length; i++) {
       Story<S> story = stories.get(i);
       double belief = Math.exp(logWeights[i] - greatest) / total;
-      weighed.add(new Standing.Weighed<>(story.hypothesis, story.logPrior, story.logLikelihoods, belief));
+      weighed.add(new Standing.Weighed<>(story.hypothesis(), story.logPrior(), story.logLikelihoods(), belief));
     }
     return new Standing<>(known, assumptions, weighed, remedies(known.sound()), predictions);
   }
@@ -121,7 +122,7 @@ public final class Diagnosis<S> {
 
   /** Whether a story makes something that was found likelier than nothing being wrong would. */
   private static <S> boolean explains(Story<S> story, Story<S> none) {
-    return IntStream.range(0, none.logLikelihoods.length).anyMatch(k -> story.logLikelihoods[k] - none.logLikelihoods[k] > Standing.EXPLAINS);
+    return IntStream.range(0, none.logLikelihoods().length).anyMatch(k -> story.logLikelihoods()[k] - none.logLikelihoods()[k] > Standing.EXPLAINS);
   }
 
   /**
@@ -131,12 +132,12 @@ public final class Diagnosis<S> {
   private List<List<Fault<S>>> records(List<Story<S>> singles) {
     Map<String, List<Story<S>>> bySite = new LinkedHashMap<>();
     singles.stream().filter(story -> story.fault().isRecorded()).forEach(story -> bySite.computeIfAbsent(story.fault().site(), site -> new ArrayList<>()).add(story));
-    List<Forecast<S>> told = List.of(new Forecast<>(List.of(), 0));
+    List<Forecast<S>> told = List.of(new Forecast<>(List.of(), 0, 0));
     for (List<Story<S>> site : bySite.values()) {
       List<Forecast<S>> longer = new ArrayList<>(told);
       for (Forecast<S> before : told) {
         for (Story<S> one : site) {
-          longer.add(new Forecast<>(Stream.concat(before.together().stream(), Stream.of(one)).toList(), before.score() + one.logWeight()));
+          longer.add(new Forecast<>(Stream.concat(before.together().stream(), Stream.of(one)).toList(), before.score() + one.logWeight(), 0));
         }
       }
       told = longer.stream().sorted(Comparator.comparingDouble((Forecast<S> forecast) -> forecast.score()).reversed()).limit(RECORDS).toList();
@@ -151,24 +152,23 @@ public final class Diagnosis<S> {
    */
   private void onTopOf(Case<S> known, List<Story<S>> singles, List<Story<S>> ordinary, List<List<Fault<S>>> records, Weighing weighing, List<Story<S>> stories) {
     Set<Set<String>> told = new HashSet<>();
-    stories.stream().filter(story -> story.hypothesis.inBook()).forEach(story -> told.add(ids(story.hypothesis)));
+    stories.stream().filter(story -> story.hypothesis().inBook()).forEach(story -> told.add(ids(story.hypothesis())));
     List<List<Fault<S>>> repaired = repaired(known, singles);
     repaired.get(0).forEach(fault -> stories.add(weighing.story(Hypothesis.<S>none().and(Outside.like(fault)))));
-    PriorityQueue<Forecast<S>> best = new PriorityQueue<>();
+    Forecasts<S> best = new Forecasts<>(assumptions.pairs());
     List<Story<S>> bases = bases(repaired, records).stream().map(base -> weighing.story(inOrder(base)))
         .sorted(Comparator.comparingDouble((Story<S> story) -> story.logWeight()).reversed()).toList();
     for (int i = 0; i < bases.size(); i++) {
       Story<S> base = bases.get(i);
-      if (told.add(ids(base.hypothesis))) {
+      if (told.add(ids(base.hypothesis()))) {
         stories.add(base);
       }
-      if (!base.hypothesis.faults().isEmpty()) {
-        Outside.<S>sorts().forEach(outside -> stories.add(weighing.story(base.hypothesis.and(outside))));
+      if (!base.hypothesis().faults().isEmpty()) {
+        Outside.<S>sorts().forEach(outside -> stories.add(weighing.story(base.hypothesis().and(outside))));
         extend(base, ordinary, i < Math.max(RECORDS_WITH_PAIRS, repaired.size()), best);
       }
     }
-    best.stream().sorted(Comparator.comparingDouble((Forecast<S> f) -> f.score).reversed())
-        .map(forecast -> inOrder(forecast.faults()))
+    best.best().stream().map(forecast -> inOrder(forecast.faults()))
         .filter(hypothesis -> told.add(ids(hypothesis)))
         .forEach(hypothesis -> stories.add(weighing.story(hypothesis)));
   }
@@ -204,54 +204,13 @@ public final class Diagnosis<S> {
     return bases;
   }
 
-  /** Offers what a base makes with one fault more, and with two; each finding explained by whichever explains it best. */
-  private void extend(Story<S> base, List<Story<S>> singles, boolean pairs, PriorityQueue<Forecast<S>> best) {
+  /** Offers what a base makes with one fault more, and with two where pairs are asked for. */
+  private static <S> void extend(Story<S> base, List<Story<S>> singles, boolean pairs, Forecasts<S> best) {
     List<Story<S>> others = singles.stream()
-        .filter(story -> base.hypothesis.faults().stream().noneMatch(f -> f.site().equals(story.fault().site()))).toList();
-    double[] either = new double[base.logLikelihoods.length];
-    for (int i = 0; i < others.size(); i++) {
-      Story<S> one = others.get(i);
-      double score = base.logPrior + one.logPrior;
-      for (int k = 0; k < either.length; k++) {
-        either[k] = Math.max(base.logLikelihoods[k], one.logLikelihoods[k]);
-        score += either[k];
-      }
-      offer(best, new Forecast<>(List.of(base, one), score));
-      for (int j = i + 1; pairs && j < others.size(); j++) {
-        Story<S> other = others.get(j);
-        double both = base.logPrior + one.logPrior + other.logPrior;
-        for (int k = 0; k < either.length; k++) {
-          both += Math.max(either[k], other.logLikelihoods[k]);
-        }
-        if (isWorth(best, both) && !one.fault().site().equals(other.fault().site())) {
-          offer(best, new Forecast<>(List.of(base, one, other), both));
-        }
-      }
-    }
-  }
-
-  private boolean isWorth(PriorityQueue<Forecast<S>> best, double score) {
-    return best.size() < assumptions.pairs() || !best.isEmpty() && score > best.element().score;
-  }
-
-  private void offer(PriorityQueue<Forecast<S>> best, Forecast<S> forecast) {
-    if (isWorth(best, forecast.score)) {
-      best.add(forecast);
-      if (best.size() > assumptions.pairs()) {
-        best.remove();
-      }
-    }
-  }
-
-  /** Stories put together, with how well they may do. */
-  private record Forecast<S>(List<Story<S>> together, double score) implements Comparable<Forecast<S>> {
-    @Override
-    public int compareTo(Forecast<S> other) {
-      return Double.compare(score, other.score);
-    }
-
-    List<Fault<S>> faults() {
-      return together.stream().flatMap(story -> story.hypothesis.faults().stream()).toList();
+        .filter(story -> base.hypothesis().faults().stream().noneMatch(f -> f.site().equals(story.fault().site()))).toList();
+    best.offerEach(base, others);
+    if (pairs) {
+      best.offerPairs(Optional.of(base), others);
     }
   }
 
@@ -264,29 +223,11 @@ public final class Diagnosis<S> {
     return new Hypothesis<>(faults.stream().sorted(Comparator.comparingInt(f -> order.get(f.id()))).toList());
   }
 
-  /** Pairs in the order of a forecast: each finding explained by whichever of the two explains it better. */
+  /** Pairs of faults, those first that may do best. */
   private List<Hypothesis<S>> promisingPairs(List<Story<S>> singles) {
-    if (assumptions.pairs() == 0) {
-      return List.of();
-    }
-    PriorityQueue<Forecast<S>> best = new PriorityQueue<>();
-    for (int i = 0; i < singles.size(); i++) {
-      Story<S> one = singles.get(i);
-      for (int j = i + 1; j < singles.size(); j++) {
-        Story<S> other = singles.get(j);
-        double score = one.logPrior + other.logPrior;
-        for (int k = 0; k < one.logLikelihoods.length; k++) {
-          score += Math.max(one.logLikelihoods[k], other.logLikelihoods[k]);
-        }
-        if (isWorth(best, score) && !one.fault().site().equals(other.fault().site())) {
-          offer(best, new Forecast<>(List.of(one, other), score));
-        }
-      }
-    }
-    return best.stream()
-        .sorted(Comparator.comparingDouble((Forecast<S> f) -> f.score).reversed())
-        .map(f -> new Hypothesis<>(f.faults()))
-        .toList();
+    Forecasts<S> forecasts = new Forecasts<>(assumptions.pairs());
+    forecasts.offerPairs(Optional.empty(), singles);
+    return forecasts.best().stream().map(forecast -> new Hypothesis<>(forecast.faults())).toList();
   }
 
   /** Weighs the stories of one case. A likelihood is taken once for all stories that predict a finding alike. */
@@ -356,19 +297,5 @@ public final class Diagnosis<S> {
       now = bearing.on(now, then.apply(bearing.finding()));
     }
     return now;
-  }
-
-  private record Story<S>(Hypothesis<S> hypothesis, double logPrior, double[] logLikelihoods) {
-    Fault<S> fault() {
-      return hypothesis.faults().get(0);
-    }
-
-    double logWeight() {
-      double sum = logPrior;
-      for (double logLikelihood : logLikelihoods) {
-        sum += logLikelihood;
-      }
-      return sum;
-    }
   }
 }

@@ -16,7 +16,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.stream.IntStream;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /**
@@ -287,6 +287,7 @@ public final class Planner<S> {
   private final class Kind {
     private final Row row;
     private final Belief<S> first;
+    private final List<Belief<S>> all = new ArrayList<>();
     private int[] groups = new int[0];
     private double[] weights = new double[0];
 
@@ -295,9 +296,26 @@ public final class Planner<S> {
       this.first = first;
     }
 
-    void weigh(double[] byGroup) {
-      groups = IntStream.range(0, byGroup.length).filter(g -> byGroup[g] > 0).toArray();
-      weights = Arrays.stream(groups).mapToDouble(g -> byGroup[g]).toArray();
+    /** @param scratch by group, nothing but 0 before and after */
+    void weigh(double[] scratch) {
+      int[] sorted = new int[all.size()];
+      for (int i = 0; i < sorted.length; i++) {
+        sorted[i] = all.get(i).group;
+        scratch[sorted[i]] += all.get(i).weight;
+      }
+      Arrays.sort(sorted);
+      int count = 0;
+      for (int group : sorted) {
+        if (count == 0 || sorted[count - 1] != group) {
+          sorted[count++] = group;
+        }
+      }
+      groups = Arrays.copyOf(sorted, count);
+      weights = new double[count];
+      for (int g = 0; g < count; g++) {
+        weights[g] = scratch[groups[g]];
+        scratch[groups[g]] = 0;
+      }
     }
   }
 
@@ -307,29 +325,24 @@ public final class Planner<S> {
     private final double[] groupWeight;
 
     Sorted(List<Belief<S>> beliefs, Facet<S, ?> facet) {
-      Map<Row, Integer> numbers = new IdentityHashMap<>();
-      int[] kindOf = new int[beliefs.size()];
+      Map<Row, Kind> byRow = new IdentityHashMap<>();
+      Function<State<S>, Row> rows = predictions.rows(facet);
       groupWeight = new double[beliefs.stream().mapToInt(Belief::group).max().orElse(-1) + 1];
-      for (int i = 0; i < kindOf.length; i++) {
-        Belief<S> belief = beliefs.get(i);
-        Row row = predictions.row(belief.state, facet);
-        boolean inBook = belief.hypothesis.inBook();
-        kindOf[i] = inBook ? numbers.getOrDefault(row, kinds.size()) : kinds.size();
-        if (kindOf[i] == kinds.size()) {
-          kinds.add(new Kind(row, belief));
+      for (Belief<S> belief : beliefs) {
+        Row row = rows.apply(belief.state);
+        Kind kind = belief.hypothesis.inBook() ? byRow.get(row) : null;
+        if (kind == null) {
+          kind = new Kind(row, belief);
+          kinds.add(kind);
+          if (belief.hypothesis.inBook()) {
+            byRow.put(row, kind);
+          }
         }
-        if (inBook) {
-          numbers.put(row, kindOf[i]);
-        }
+        kind.all.add(belief);
         groupWeight[belief.group] += belief.weight;
       }
-      double[][] byGroup = new double[kinds.size()][groupWeight.length];
-      for (int i = 0; i < kindOf.length; i++) {
-        byGroup[kindOf[i]][beliefs.get(i).group] += beliefs.get(i).weight;
-      }
-      for (int k = 0; k < byGroup.length; k++) {
-        kinds.get(k).weigh(byGroup[k]);
-      }
+      double[] scratch = new double[groupWeight.length];
+      kinds.forEach(kind -> kind.weigh(scratch));
     }
 
     List<Outlook> outlooks(Check<S> check) {

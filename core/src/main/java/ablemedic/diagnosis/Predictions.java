@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Function;
 
 /**
  * Remembers the states of the stories that were told and what every check predicts from each facet of them, so that a
@@ -79,7 +80,16 @@ final class Predictions<S> {
 
   /** The row that all states share which are equal in a facet. */
   Row row(State<S> state, Facet<S, ?> facet) {
+    return rows(facet).apply(state);
+  }
+
+  /** The same for many states of one facet. */
+  Function<State<S>, Row> rows(Facet<S, ?> facet) {
     int number = numbers.computeIfAbsent(facet, f -> facetCount.getAndIncrement());
+    return state -> row(state, facet, number);
+  }
+
+  private Row row(State<S> state, Facet<S, ?> facet, int number) {
     Row[] known = state.rows;
     if (number < known.length && known[number] != null) {
       return known[number];

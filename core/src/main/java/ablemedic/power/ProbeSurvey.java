@@ -12,7 +12,9 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiPredicate;
 import java.util.stream.IntStream;
@@ -78,16 +80,16 @@ final class ProbeSurvey implements Survey<Craft> {
         .limit(STORIES)
         .sorted(Comparator.comparingInt(Story::group))
         .toList();
-    List<Shown> shown = stories.stream().map(story -> shown(story.state().electrics())).toList();
     if (stories.isEmpty()) {
       return List.of();
     }
+    Crafts crafts = new Crafts(stories);
     Electrics sound = stories.get(0).state().electrics().sound();
     BitSet grounds = mode == Probe.Mode.VOLTS ? grounds(sound) : new BitSet();
-    List<Integer> apart = apart(stories);
-    List<Scored> scored = scored(stories, shown, apart, mode == Probe.Mode.OHMS ? (a, b) -> true : safeLive(sound, grounds));
+    List<Integer> apart = apart(crafts);
+    List<Scored> scored = scored(stories, crafts, apart, mode == Probe.Mode.OHMS ? (a, b) -> true : safeLive(sound, grounds));
     if (scored.isEmpty() && mode == Probe.Mode.VOLTS) {
-      scored = scored(stories, shown, apart, (a, b) -> true);
+      scored = scored(stories, crafts, apart, (a, b) -> true);
     }
     return scored.stream()
         .sorted(Comparator.comparingDouble(Scored::score).reversed())
@@ -96,14 +98,14 @@ final class ProbeSurvey implements Survey<Craft> {
         .toList();
   }
 
-  private List<Scored> scored(List<Story<Craft>> stories, List<Shown> shown, List<Integer> apart, BiPredicate<Integer, Integer> allowed) {
+  private List<Scored> scored(List<Story<Craft>> stories, Crafts crafts, List<Integer> apart, BiPredicate<Integer, Integer> allowed) {
     List<Scored> scored = new ArrayList<>();
     for (int red : apart) {
       for (int black : apart) {
         if (black <= red || !allowed.test(red, black)) {
           continue;
         }
-        double nats = information(stories, shown, red, black);
+        double nats = information(stories, crafts, red, black);
         if (nats > 1e-4) {
           scored.add(new Scored(red, black, Math.rint(nats * ease(red) * ease(black) / EQUAL) * EQUAL));
         }
@@ -143,9 +145,8 @@ final class ProbeSurvey implements Survey<Craft> {
    * Points of which no two are one and the same in every story: of those that are, the first pad stands for all, so that
    * a pad stands for a lead's end, and the plug for whatever hangs on it soundly.
    */
-  private List<Integer> apart(List<Story<Craft>> stories) {
-    List<BiPredicate<Integer, Integer>> same = stories.stream().map(story -> same(story.state().electrics()))
-        .distinct().toList();
+  private List<Integer> apart(Crafts crafts) {
+    List<BiPredicate<Integer, Integer>> same = crafts.different.stream().map(this::same).toList();
     List<Integer> points = new ArrayList<>();
     wiring.points().stream().filter(this::speaks)
         .sorted(Comparator.comparing((Wiring.Point p) -> !p.id().equals(p.pad())).thenComparingInt(Wiring.Point::node))
@@ -178,7 +179,32 @@ final class ProbeSurvey implements Survey<Craft> {
     int of(int red, int black);
   }
 
-  /** Crafts of the same harm read the same, so each is looked up once. */
+  /** The crafts of some stories. Crafts of the same harm read the same, so each is looked at once. */
+  private final class Crafts {
+    private final List<Electrics> different;
+    private final List<Shown> shown;
+    /** For each story which of the crafts is its own. */
+    private final int[] ofStory;
+
+    Crafts(List<Story<Craft>> stories) {
+      Map<Electrics, Integer> places = new LinkedHashMap<>();
+      ofStory = stories.stream().mapToInt(story -> places.computeIfAbsent(story.state().electrics(), electrics -> places.size())).toArray();
+      different = List.copyOf(places.keySet());
+      shown = different.stream().map(ProbeSurvey.this::shown).toList();
+    }
+
+    /** The class of the reading by each story; none where all read alike. */
+    Optional<int[]> classes(int red, int black) {
+      int[] byCraft = new int[shown.size()];
+      boolean varies = false;
+      for (int c = 0; c < byCraft.length; c++) {
+        byCraft[c] = shown.get(c).of(red, black);
+        varies |= byCraft[c] != byCraft[0];
+      }
+      return varies ? Optional.of(Arrays.stream(ofStory).map(c -> byCraft[c]).toArray()) : Optional.empty();
+    }
+  }
+
   private Shown shown(Electrics electrics) {
     if (mode == Probe.Mode.OHMS) {
       PackOut craft = PackOut.of(electrics, meter);
@@ -209,16 +235,12 @@ final class ProbeSurvey implements Survey<Craft> {
   }
 
   /** Mutual information between what is owed and the class of the reading, in nats. Stories of one group stand together. */
-  private static double information(List<Story<Craft>> stories, List<Shown> shown, int red, int black) {
-    int[] classes = new int[shown.size()];
-    boolean varies = false;
-    for (int s = 0; s < classes.length; s++) {
-      classes[s] = shown.get(s).of(red, black);
-      varies |= classes[s] != classes[0];
-    }
-    if (!varies) {
+  private static double information(List<Story<Craft>> stories, Crafts crafts, int red, int black) {
+    Optional<int[]> told = crafts.classes(red, black);
+    if (told.isEmpty()) {
       return 0;
     }
+    int[] classes = told.get();
     double[] marginal = new double[CLASSES];
     double[] inGroup = new double[CLASSES];
     double total = 0;

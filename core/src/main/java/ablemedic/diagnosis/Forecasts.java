@@ -1,0 +1,179 @@
+package ablemedic.diagnosis;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.PriorityQueue;
+import java.util.stream.IntStream;
+
+/**
+ * What stories may do together, forecast from how each does alone: every finding is explained by whichever explains it best. The best so
+ * many are kept; of those that may do equally well, the ones that were offered first.
+ */
+final class Forecasts<S> {
+  /** The pairs among so many of the best stories show what a pair must reach at least. */
+  private static final int FIRST_LOOK = 48;
+  /** Sums in another order differ by less than this, so what differs by less is alike. */
+  private static final double ROUNDING = 1e-9;
+
+  private final int kept;
+  private final PriorityQueue<Forecast<S>> best = new PriorityQueue<>();
+  private long offered;
+
+  /** @param kept how many, at the most */
+  Forecasts(int kept) {
+    this.kept = kept;
+  }
+
+  /**
+   * Stories put together, with how well they may do.
+   *
+   * @param place which of those offered it was
+   */
+  record Forecast<S>(List<Story<S>> together, double score, long place) implements Comparable<Forecast<S>> {
+    private static final Comparator<Forecast<?>> WORST_FIRST =
+        Comparator.<Forecast<?>>comparingDouble(Forecast::score).thenComparing(Comparator.<Forecast<?>>comparingLong(Forecast::place).reversed());
+
+    @Override
+    public int compareTo(Forecast<S> other) {
+      return WORST_FIRST.compare(this, other);
+    }
+
+    List<Fault<S>> faults() {
+      return together.stream().flatMap(story -> story.hypothesis().faults().stream()).toList();
+    }
+  }
+
+  /** The best, the best first. */
+  List<Forecast<S>> best() {
+    return best.stream().sorted(Comparator.reverseOrder()).toList();
+  }
+
+  private void offer(List<Story<S>> together, double score) {
+    if (best.size() < kept || score > bar()) {
+      best.add(new Forecast<>(together, score, offered++));
+      if (best.size() > kept) {
+        best.remove();
+      }
+    }
+  }
+
+  /** What a forecast must exceed to be kept. */
+  private double bar() {
+    if (best.size() < kept) {
+      return Double.NEGATIVE_INFINITY;
+    }
+    return kept == 0 ? Double.POSITIVE_INFINITY : best.element().score + ROUNDING;
+  }
+
+  /** Offers what a base makes with each of other stories. */
+  void offerEach(Story<S> base, List<Story<S>> others) {
+    others.forEach(other -> offer(List.of(base, other), score(List.of(base, other))));
+  }
+
+  /** Offers every two of some stories of one fault each, but of one site; on top of a base where there is one. */
+  void offerPairs(Optional<Story<S>> base, List<Story<S>> others) {
+    Shortfalls shortfalls = new Shortfalls(base, others);
+    double floor = floor(base, others) - ROUNDING;
+    for (int i = 0; i < others.size(); i++) {
+      for (int j = i + 1; j < others.size(); j++) {
+        if (shortfalls.mayExceed(Math.max(floor, bar()), i, j) && !sameSite(others.get(i), others.get(j))) {
+          List<Story<S>> together = together(base, others.get(i), others.get(j));
+          offer(together, score(together));
+        }
+      }
+    }
+  }
+
+  private static <S> List<Story<S>> together(Optional<Story<S>> base, Story<S> one, Story<S> other) {
+    return base.map(under -> List.of(under, one, other)).orElseGet(() -> List.of(one, other));
+  }
+
+  private static boolean sameSite(Story<?> one, Story<?> other) {
+    return one.fault().site().equals(other.fault().site());
+  }
+
+  private static <S> double score(List<Story<S>> together) {
+    double score = 0;
+    for (Story<S> story : together) {
+      score += story.logPrior();
+    }
+    for (int k = 0; k < together.get(0).logLikelihoods().length; k++) {
+      double most = Double.NEGATIVE_INFINITY;
+      for (Story<S> story : together) {
+        most = Math.max(most, story.logLikelihoods()[k]);
+      }
+      score += most;
+    }
+    return score;
+  }
+
+  /** What the last pair to be kept reaches at least: so much have enough pairs of the few stories that do best alone. */
+  private double floor(Optional<Story<S>> base, List<Story<S>> others) {
+    List<Story<S>> few = others.stream().sorted(Comparator.comparingDouble((Story<S> story) -> story.logWeight()).reversed()).limit(FIRST_LOOK).toList();
+    List<Double> scores = new ArrayList<>();
+    for (int i = 0; i < few.size(); i++) {
+      for (int j = i + 1; j < few.size(); j++) {
+        if (!sameSite(few.get(i), few.get(j))) {
+          scores.add(score(together(base, few.get(i), few.get(j))));
+        }
+      }
+    }
+    scores.sort(Comparator.reverseOrder());
+    return kept > 0 && scores.size() >= kept ? scores.get(kept - 1) : Double.NEGATIVE_INFINITY;
+  }
+
+  /**
+   * How far each story falls short of the best that any has for each finding: two together fall short by the less of the two. Those findings
+   * stand first that most stories fall short of, so that two that won't do are known by the first or second of them.
+   */
+  private static final class Shortfalls {
+    private final double[] priors;
+    private final double[][] byStory;
+    private final double most;
+
+    Shortfalls(Optional<? extends Story<?>> base, List<? extends Story<?>> others) {
+      priors = others.stream().mapToDouble(Story::logPrior).toArray();
+      int findings = others.isEmpty() ? 0 : others.get(0).logLikelihoods().length;
+      double[] best = new double[findings];
+      Arrays.fill(best, Double.NEGATIVE_INFINITY);
+      base.ifPresent(under -> raise(best, under));
+      others.forEach(story -> raise(best, story));
+      double[][] each = others.stream().map(story -> below(best, story)).toArray(double[][]::new);
+      base.map(under -> below(best, under)).ifPresent(under -> Arrays.stream(each).forEach(one -> Arrays.setAll(one, k -> Math.min(one[k], under[k]))));
+      double[] sums = new double[findings];
+      for (double[] one : each) {
+        Arrays.setAll(sums, k -> sums[k] + one[k]);
+      }
+      int[] order = IntStream.range(0, findings).boxed().sorted(Comparator.comparingDouble((Integer k) -> sums[k]).reversed()).mapToInt(k -> k).toArray();
+      byStory = Arrays.stream(each).map(one -> Arrays.stream(order).mapToDouble(k -> one[k]).toArray()).toArray(double[][]::new);
+      most = base.map(Story::logPrior).orElse(0.0) + Arrays.stream(best).sum();
+    }
+
+    private static void raise(double[] best, Story<?> story) {
+      Arrays.setAll(best, k -> Math.max(best[k], story.logLikelihoods()[k]));
+    }
+
+    private static double[] below(double[] best, Story<?> story) {
+      double[] below = new double[best.length];
+      // What is impossible by every story falls short by nothing.
+      Arrays.setAll(below, k -> best[k] > story.logLikelihoods()[k] ? best[k] - story.logLikelihoods()[k] : 0);
+      return below;
+    }
+
+    boolean mayExceed(double bar, int i, int j) {
+      if (bar == Double.NEGATIVE_INFINITY) {
+        return true;
+      }
+      double room = most + priors[i] + priors[j] - bar;
+      double[] one = byStory[i];
+      double[] other = byStory[j];
+      for (int k = 0; k < one.length && room > 0; k++) {
+        room -= Math.min(one[k], other[k]);
+      }
+      return room > 0;
+    }
+  }
+}
