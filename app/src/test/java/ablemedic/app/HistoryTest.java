@@ -116,6 +116,31 @@ class HistoryTest {
     }
   }
 
+  /** Kept for this build alone, and lost without harm. */
+  @Test
+  void whatWasShownOfAnOpenOneIsShownAgainAfterARestartAndWorkedOutAnewWhereItCannotBeRead() throws SQLException {
+    Path file = folder.resolve("shown.db");
+    JsonNode before;
+    try (App app = App.on(file)) {
+      before = view(app, open(app, "SHOWN"));
+    }
+    try (var connection = DriverManager.getConnection("jdbc:sqlite:" + file); var statement = connection.createStatement()) {
+      assertThat(statement.executeUpdate("UPDATE work_up_shown SET stamp = stamp")).isEqualTo(1);
+    }
+    try (App app = App.on(file)) {
+      assertThat(view(app, before)).isEqualTo(before);
+      JsonNode told = app.ask("POST", "/api/work-ups/" + before.get("id") + "/suspicions", "{\"version\": " + before.get("version") + ", \"faultId\": \"dead-VTX\", \"words\": \"it is cold\"}");
+      assertThat(told.get("suspects")).isNotEqualTo(before.get("suspects"));
+      before = told;
+    }
+    try (var connection = DriverManager.getConnection("jdbc:sqlite:" + file); var statement = connection.createStatement()) {
+      statement.executeUpdate("UPDATE work_up_shown SET packed = x'00'");
+    }
+    try (App app = App.on(file)) {
+      assertThat(view(app, before)).isEqualTo(before);
+    }
+  }
+
   @Test
   void aWriteAnswersItsVersionAndWhatWasRecordedAndNoPlan() {
     try (App app = App.on(folder.resolve("written.db"))) {

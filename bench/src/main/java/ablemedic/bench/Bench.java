@@ -34,6 +34,10 @@ public final class Bench {
       }
       return;
     }
+    if (args.length > 0 && args[0].equals("load")) {
+      new LoadTable(scratch).print();
+      return;
+    }
     if (args.length > 0 && args[0].equals("pairs")) {
       try (DemoApplication demo = DemoApplication.start(scratch)) {
         new PairsTable(List.of(demo.crafts().get("CURLEW"), demo.crafts().get("FULMAR"))).print();
@@ -53,6 +57,9 @@ public final class Bench {
     }
     System.out.println("The program on the demo bench");
     new ProgramTable(scratch).print();
+    System.out.println();
+    System.out.println("The program with much in it");
+    new LoadTable(scratch).print();
     System.out.println();
     if (args.length > 0 && args[0].equals("speed")) {
       return;

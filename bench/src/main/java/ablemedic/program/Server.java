@@ -62,7 +62,7 @@ public final class Server implements AutoCloseable {
       }
       return server;
     } catch (IOException e) {
-      throw new java.io.UncheckedIOException(e);
+      throw new UncheckedIOException(e);
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
       throw new IllegalStateException(e);
@@ -81,7 +81,7 @@ public final class Server implements AutoCloseable {
       }
       return process.exitValue();
     } catch (IOException e) {
-      throw new java.io.UncheckedIOException(e);
+      throw new UncheckedIOException(e);
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
       throw new IllegalStateException(e);
@@ -124,6 +124,18 @@ public final class Server implements AutoCloseable {
       return answer(file(path).POST(BodyPublishers.ofFile(file)));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
+    }
+  }
+
+  /** What is at a path, as bytes; none where the answer broke off. */
+  public byte[] bytes(String path) {
+    try {
+      return CLIENT.send(file(path).GET().build(), BodyHandlers.ofByteArray()).body();
+    } catch (IOException e) {
+      return new byte[0];
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      return new byte[0];
     }
   }
 

@@ -13,8 +13,11 @@ final class EachKindOfWrite {
   private static final String LISTING = "set motor_numbering = REAR_RIGHT\nset motor_outputs = 1-2-3-4\nset board_turn = 0/0/0\nset pack_ratio = 11000\n";
   private final Map<String, Function<Server, Answer>> all = new LinkedHashMap<>();
 
-  /** @param mark of a craft that is wired and has an open work-up */
-  EachKindOfWrite(String mark, long workUp) {
+  /**
+   * @param mark  of a craft that is wired and has an open work-up
+   * @param other of a craft that has none open when a work-up is to be opened
+   */
+  EachKindOfWrite(String mark, long workUp, String other) {
     String craft = "/api/crafts/" + mark;
     String work = "/api/work-ups/" + workUp;
     add("craft", "POST", "/api/crafts", server -> "{\"mark\": \"N" + System.nanoTime() % 1_000_000_000 + "\", \"name\": \"\"}");
@@ -33,7 +36,7 @@ final class EachKindOfWrite {
     all.put("snapshot", server -> server.upload(craft + "/snapshots?name=all.txt&why=full", LISTING.getBytes(StandardCharsets.UTF_8)));
     all.put("kept_file", server -> server.upload(craft + "/files?name=note.txt", ("a bent arm " + "x".repeat(40_000)).getBytes(StandardCharsets.UTF_8)));
     add("ledger_entry", "POST", work + "/close", server -> "{\"version\": " + version(server, work) + ", \"end\": \"HANDED_OVER\", \"reason\": \"to its builder\"}");
-    add("work_up", "POST", "/api/work-ups", server -> "{\"mark\": \"" + mark + "\", \"complaint\": \"again\", \"occasion\": \"BUILD\", \"seen\": {}}");
+    add("work_up", "POST", "/api/work-ups", server -> "{\"mark\": \"" + other + "\", \"complaint\": \"again\", \"occasion\": \"BUILD\", \"seen\": {}}");
   }
 
   private void add(String kind, String method, String path, Function<Server, String> body) {

@@ -1,9 +1,8 @@
 package ablemedic.torture;
 
+import ablemedic.program.Chance;
 import ablemedic.program.Server;
 import ablemedic.program.Server.Answer;
-import java.net.URLEncoder;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -16,7 +15,6 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.atomic.AtomicInteger;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Fifty at once on ten open work-ups, each of a craft that is wired otherwise, a second between what each does. They answer checks by chance,
@@ -29,10 +27,6 @@ final class FiftyClients implements Trial {
   /** For recording; what is shown after it is reasoned about, and told beside. */
   private static final double LONGEST_MS = 1000;
   private static final String FINDING = "finding";
-  private static final String[] KINDS = {"take-off", "voltage", "dead-arm", "no-power", "shorts"};
-  private static final String[] CLASSES = {"INCH_5", "INCH_7", "INCH_3"};
-  private static final List<List<String>> PARTS = List.of(List.of("receiver", "camera", "video"), List.of("receiver", "gnss"), List.of("receiver-one-way", "video", "camera", "capacitor-470"), List.of("receiver"));
-
   private final Map<String, Queue<Double>> times = new ConcurrentHashMap<>();
   private final AtomicInteger errors = new AtomicInteger();
   private final AtomicInteger all = new AtomicInteger();
@@ -47,10 +41,8 @@ final class FiftyClients implements Trial {
     try (Server server = Server.on(folder.resolve("fifty.db"))) {
       long[] ids = new long[WORK_UPS];
       for (int i = 0; i < WORK_UPS; i++) {
-        server.ask("POST", "/api/crafts", """
-            {"mark": "F%d", "name": "", "craftClass": "%s", "layout": "STACK", "parts": %s, "pack": {"cells": %d, "chemistry": "LIPO", "capacityMah": %d, "cellMilliohms": 4}}"""
-            .formatted(i, CLASSES[i % CLASSES.length], Server.JSON.writeValueAsString(PARTS.get(i % PARTS.size())), 3 + i % 4, 1000 + 100 * i));
-        ids[i] = server.open("F" + i, KINDS[i % KINDS.length]);
+        Chance.enter(server, "F" + i, i);
+        ids[i] = server.open("F" + i, Chance.kind(i));
       }
       long end = System.nanoTime() + time.toNanos();
       List<Thread> clients = new ArrayList<>();
@@ -100,7 +92,7 @@ final class FiftyClients implements Trial {
     JsonNode checks = view.get("checks");
     JsonNode card = view.path("next");
     if (random.nextBoolean() && !checks.isEmpty() || !card.isObject()) {
-      card = server.get("/api/work-ups/" + id + "/checks/" + URLEncoder.encode(checks.get(random.nextInt(checks.size())).get("checkId").asString(), StandardCharsets.UTF_8).replace("+", "%20")).json();
+      card = Chance.card(server, id, checks, random);
     }
     if (!card.path("ready").asBoolean(false)) {
       if (card.path("benchAfter").isObject()) {
@@ -108,29 +100,7 @@ final class FiftyClients implements Trial {
       }
       return;
     }
-    timed(FINDING, server, "POST", "/api/work-ups/" + id + "/findings", answered(card, view.get("version"), random));
-  }
-
-  private static String answered(JsonNode card, JsonNode version, Random random) {
-    ObjectNode finding = Server.JSON.createObjectNode();
-    finding.set("version", version);
-    finding.set("checkId", card.get("checkId"));
-    finding.put("sureness", "SURE");
-    ObjectNode outcomes = finding.putObject("outcomes");
-    ObjectNode numbers = finding.putObject("numbers");
-    card.get("questions").forEach(question -> {
-      JsonNode offered = question.path("outcomes");
-      if (offered.isEmpty()) {
-        numbers.put(question.get("id").asString(), String.valueOf(random.nextInt(300) / 10.0));
-      } else {
-        outcomes.set(question.get("id").asString(), offered.get(random.nextInt(offered.size())).get("id"));
-      }
-    });
-    if (card.path("told").isObject()) {
-      finding.put("told", "15");
-      finding.put("sure", true);
-    }
-    return finding.toString();
+    timed(FINDING, server, "POST", "/api/work-ups/" + id + "/findings", Chance.answer(card, view.get("version"), random));
   }
 
   private Answer timed(String what, Server server, String method, String path, String body) {

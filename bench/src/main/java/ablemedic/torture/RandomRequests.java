@@ -13,11 +13,14 @@ import java.util.Random;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import tools.jackson.databind.JsonNode;
 
 /**
  * Asks every operation of the description with values made by chance, right in shape, wrong in shape and broken, and with values that
- * earlier answers told, so that each operation is reached with success too.
+ * earlier answers told; and rounds of requests that are right, and those with something put wrong, so that each operation is reached with
+ * success too.
  */
 final class RandomRequests implements Trial {
   private static final String[] WORDS = {"W", "K", "1", "2", "99", "x", "", "arrow", "take-off", "INCH_5", "=1", "\u202E", "..", "a b",
@@ -33,10 +36,20 @@ final class RandomRequests implements Trial {
     String name() {
       return method + " " + path;
     }
+
+    /** Whether a request is of this operation. */
+    boolean matches(String request) {
+      return request.split("\\?")[0].matches(name().replaceAll("\\{[^}]*}", "[^/]+"));
+    }
   }
 
   /** What can't succeed from the bench itself, or has no end. */
-  private static final Set<String> APART = Set.of("POST /api/second-seats/code", "POST /api/second-seats/pair", "DELETE /api/second-seats/mine", "DELETE /api/second-seats/{id}", "GET /api/work-ups/{id}/live");
+  private static final Set<String> APART = Set.of("POST /api/second-seats/code", "POST /api/second-seats/pair", "DELETE /api/second-seats/mine", "DELETE /api/second-seats/{id}",
+      "PUT /api/bench/unreadable/aside", "GET /api/work-ups/{id}/live");
+  /** Every so many requests a round of right ones; one of so many requests is a right one put wrong. */
+  private static final int ROUND = 4_000;
+  private static final int PUT_WRONG = 12;
+  private static final List<String> WRONG = List.of("null", "[]", "{}", "true", "-1", "1e308", "\"\"", "0.1", "\"x\"", "99999999999999999999");
   private static final List<String> TEXTS = List.of("set motor_numbering = REAR_RIGHT\nset pack_ratio = 11000\n", "mark,name\nT1,x\n", "0 radio on\n1 throttle 1000\n", "family\trowan\tRowan\tset\t1\t2\nname\tsetting\tsince\tuntil\ttimes\tvalues\ncells\tcells\t1\t\t\t\n");
   private final Seen seen = new Seen(random);
   private final List<byte[]> files = new ArrayList<>();
@@ -59,7 +72,16 @@ final class RandomRequests implements Trial {
       operations = all.size();
       all.forEach(one -> unreached.add(one.name()));
       prepare(server);
-      while (System.nanoTime() < end || !unreached.isEmpty() && System.nanoTime() < end + time.toNanos() / 2) {
+      List<RightRequests.Right> rights = RightRequests.all();
+      for (int n = 0; System.nanoTime() < end; n++) {
+        if (n % ROUND == 0) {
+          round(server, n / ROUND, rights, codes, errors).forEach(operation -> all.stream().filter(one -> one.matches(operation)).forEach(one -> unreached.remove(one.name())));
+        }
+        if (n % PUT_WRONG == 0) {
+          RightRequests.Right right = rights.get(random.nextInt(rights.size()));
+          codes.merge(putWrong(server, n / ROUND, right, errors).status() / 100, 1, Integer::sum);
+          continue;
+        }
         Operation one = all.get(random.nextInt(operations));
         Answer answer = send(server, description, one, errors);
         codes.merge(answer.status() / 100, 1, Integer::sum);
@@ -85,12 +107,55 @@ final class RandomRequests implements Trial {
             + (errors.isEmpty() ? "" : ", such as " + errors.get(0)));
   }
 
+  /** A round of what is right; the operations that were taken. */
+  private static Set<String> round(Server server, int number, List<RightRequests.Right> rights, TreeMap<Integer, Integer> codes, List<String> errors) {
+    RightRequests round = new RightRequests(server, number);
+    Set<String> taken = new TreeSet<>();
+    for (RightRequests.Right right : rights) {
+      Answer answer;
+      try {
+        answer = round.send(right);
+      } catch (RuntimeException e) {
+        // What the requests of chance did in between took away what it is about; the next round has things of its own.
+        continue;
+      }
+      codes.merge(answer.status() / 100, 1, Integer::sum);
+      checked(answer, right.operation(), right.body(), errors);
+      if (answer.status() / 100 == 2) {
+        taken.add(right.operation());
+      }
+    }
+    return taken;
+  }
+
+  /** One that would be right, with one value of its body put wrong. */
+  private Answer putWrong(Server server, int number, RightRequests.Right right, List<String> errors) {
+    try {
+      return checked(new RightRequests(server, number).send(right, this::oneValueWrong), right.operation(), right.body() + " put wrong", errors);
+    } catch (RuntimeException e) {
+      return new Answer(400, "");
+    }
+  }
+
+  private String oneValueWrong(String body) {
+    Matcher value = Pattern.compile("(?<=[:\\[,] ?)(\"[^\"]*\"|-?[0-9.]+|true|false)(?=[,}\\]])").matcher(body);
+    List<int[]> places = new ArrayList<>();
+    while (value.find()) {
+      places.add(new int[] {value.start(), value.end()});
+    }
+    if (places.isEmpty()) {
+      return body;
+    }
+    int[] at = places.get(random.nextInt(places.size()));
+    return body.substring(0, at[0]) + WRONG.get(random.nextInt(WRONG.size())) + body.substring(at[1]);
+  }
+
   /** Files of each sort that the program itself gives, and things to learn from. */
   private void prepare(Server server) {
     TEXTS.forEach(text -> files.add(text.getBytes(StandardCharsets.UTF_8)));
     files.add(server.get("/api/instruments/signal?format=SBUS&inverted=true").body().getBytes(StandardCharsets.UTF_8));
     files.add(server.get("/api/crafts/W/bundle").body().getBytes(StandardCharsets.UTF_8));
-    new EachKindOfWrite("W", 1).send(server);
+    new EachKindOfWrite("W", 1, "W").send(server);
     for (String text : List.of("W", "K")) {
       seen.keep("mark", Server.JSON.valueToTree(text));
     }
@@ -99,16 +164,16 @@ final class RandomRequests implements Trial {
   private Answer send(Server server, JsonNode description, Operation one, List<String> errors) {
     String path = path(one);
     if (one.file()) {
-      return checked(server.upload(path, files.get(random.nextInt(files.size()))), one, path + " a file", errors);
+      return checked(server.upload(path, files.get(random.nextInt(files.size()))), one.name(), path + " a file", errors);
     }
     String body = one.body().isMissingNode() ? "" : broken(versioned(server, path, value(description, one.body(), 0)));
-    return checked(server.send(one.method(), path, body), one, path + " " + body, errors);
+    return checked(server.send(one.method(), path, body), one.name(), path + " " + body, errors);
   }
 
-  private static Answer checked(Answer answer, Operation one, String said, List<String> errors) {
+  private static Answer checked(Answer answer, String operation, String said, List<String> errors) {
     // A backup by the second may find the disk of the trial slow; anything else of 5xx is a failure.
     if (answer.status() >= 500 || answer.status() == 0 || answer.body().contains("ablemedic.")) {
-      errors.add(one.method() + " " + said + " gave " + answer.status());
+      errors.add(operation + " " + said + " gave " + answer.status());
     }
     return answer;
   }

@@ -7,11 +7,8 @@ import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.app.workup.Stamps.Stamp;
 import ablemedic.app.workup.WorkUpGlance.Glance;
 import java.util.Optional;
-import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.beans.factory.ObjectProvider;
-import org.springframework.boot.info.BuildProperties;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -24,20 +21,19 @@ class GlanceStore {
   private final JdbcClient database;
   private final Json json;
   private final TransactionTemplate transaction;
-  private final String build;
+  private final Build build;
 
-  GlanceStore(JdbcClient database, Json json, TransactionTemplate transaction, ObjectProvider<BuildProperties> build) {
+  GlanceStore(JdbcClient database, Json json, TransactionTemplate transaction, Build build) {
     this.database = database;
     this.json = json;
     this.transaction = transaction;
-    BuildProperties properties = build.getIfAvailable();
-    this.build = properties == null ? UUID.randomUUID().toString() : String.valueOf(properties.getTime());
+    this.build = build;
   }
 
   Optional<Glance> find(Stamp stamp) {
     try {
       return database.sql("SELECT body FROM glance WHERE work_up_id = ? AND stamp = ?")
-          .params(stamp.workUp(), stamp + build).query(String.class).optional().map(body -> json.read(body, Glance.class));
+          .params(stamp.workUp(), stamp + build.name()).query(String.class).optional().map(body -> json.read(body, Glance.class));
     } catch (UnreadableRecordException e) {
       return Optional.empty();
     }
@@ -49,7 +45,7 @@ class GlanceStore {
       transaction.executeWithoutResult(status -> database.sql("""
           INSERT INTO glance (work_up_id, stamp, body) VALUES (?, ?, ?)
           ON CONFLICT (work_up_id) DO UPDATE SET stamp = excluded.stamp, body = excluded.body""")
-          .params(stamp.workUp(), stamp + build, json.write(glance)).update());
+          .params(stamp.workUp(), stamp + build.name(), json.write(glance)).update());
       // It is nothing that anybody sent.
       Receipt.begin();
     } catch (RuntimeException e) {

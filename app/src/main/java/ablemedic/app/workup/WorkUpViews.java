@@ -53,17 +53,27 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.CancellationException;
+import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Semaphore;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.DisposableBean;
 import org.springframework.stereotype.Component;
 
 /** Puts the view of a work-up together. */
 @Component
-public class WorkUpViews {
+public class WorkUpViews implements DisposableBean {
+  private static final Logger LOG = LoggerFactory.getLogger(WorkUpViews.class);
   private static final int VIEWS_KEPT = 64;
+  /** So many are worked out behind at the most; who visits many in a row goes on with the last. */
+  private static final int BEHIND = 4;
   private static final int AHEAD = 4;
   private static final int SHOWN = 8;
   private static final int SMALL_SHOWN = 30;
@@ -80,11 +90,18 @@ public class WorkUpViews {
   private final Stamps stamps;
   private final FixCards fixes;
   private final EndStore ends;
+  private final ShownStore before;
+  private final ExecutorService behind = new ThreadPoolExecutor(1, 1, 0, TimeUnit.SECONDS, new ArrayBlockingQueue<>(BEHIND), work -> {
+    Thread thread = new Thread(work, "behind");
+    thread.setDaemon(true);
+    return thread;
+  }, new ThreadPoolExecutor.DiscardOldestPolicy());
   private final Semaphore reasoning = new Semaphore(Runtime.getRuntime().availableProcessors(), true);
   private final Newest<Long, Stamp, WorkUpView> shown = new Newest<>(VIEWS_KEPT);
 
-  WorkUpViews(WorkUps workUps, CraftStore crafts, LeadKnowledge leads, Routines routines, Stamps stamps, FixCards fixes, EndStore ends) {
+  WorkUpViews(WorkUps workUps, CraftStore crafts, LeadKnowledge leads, Routines routines, Stamps stamps, FixCards fixes, EndStore ends, ShownStore before) {
     this.ends = ends;
+    this.before = before;
     this.workUps = workUps;
     this.crafts = crafts;
     this.leads = leads;
@@ -103,7 +120,29 @@ public class WorkUpViews {
   }
 
   WorkUpView view(Stamp stamp) {
-    return shown.of(stamp.workUp(), stamp, () -> ends.find(stamp).orElseGet(() -> of(workUps.get(stamp.workUp()))));
+    return shown.of(stamp.workUp(), stamp, () -> ends.find(stamp).or(() -> again(stamp)).orElseGet(() -> {
+      WorkUpView made = of(workUps.get(stamp.workUp()));
+      before.later(stamp, made);
+      return made;
+    }));
+  }
+
+  /** What was shown before, when nothing has changed since; what the next finding needs is worked out behind meanwhile. */
+  private Optional<WorkUpView> again(Stamp stamp) {
+    Optional<WorkUpView> view = before.find(stamp);
+    view.ifPresent(one -> behind.execute(() -> {
+      try {
+        of(workUps.get(stamp.workUp()));
+      } catch (RuntimeException e) {
+        LOG.debug("Work-up {} not worked out behind", stamp.workUp(), e);
+      }
+    }));
+    return view;
+  }
+
+  @Override
+  public void destroy() {
+    behind.shutdownNow();
   }
 
   /** The view, with the check that the plan puts first. As many at once as there are processors, first come, first served. */

@@ -1,0 +1,143 @@
+package ablemedic.bench;
+
+import ablemedic.program.Chance;
+import ablemedic.program.Server;
+import ablemedic.program.Server.Answer;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Random;
+import tools.jackson.databind.JsonNode;
+
+/** The program with much in it: findings that contradict one another, many work-ups open at once, a workshop of some years. Measured from outside. */
+final class LoadTable {
+  private static final int CONTRADICTIONS = 34;
+  private static final int CRAFTS = 300;
+  private static final int WORK_UPS = 2_000;
+  private static final int OPEN = 100;
+  private static final int COLD = 21;
+  private static final List<String> VIEWS = List.of("/api/bench", "/api/crafts", "/api/work-ups", "/api/ledger", "/api/ledger/trends", "/api/packs", "/api/crafts/L0", "/api/crafts/L0/log",
+      "/api/crafts/L1/routine", "/api/crafts/L2/power-map", "/api/crafts/L3/build-sheet");
+
+  private final Path folder;
+
+  LoadTable(Path folder) {
+    this.folder = folder;
+  }
+
+  void print() {
+    contradictions();
+    manyOfAll();
+  }
+
+  private void contradictions() {
+    Path database = folder.resolve("contradictions.db");
+    Random random = new Random(7);
+    long id;
+    try (Server server = Server.on(database, "--medic.demo=true")) {
+      id = server.ask("GET", "/api/work-ups", "").valueStream().filter(one -> one.get("mark").asString().equals("WHIMBREL") && one.get("open").asBoolean())
+          .findFirst().orElseThrow().get("id").asLong();
+      for (int n = 0; n < CONTRADICTIONS;) {
+        n += answered(server, id, random) > 0 ? 1 : 0;
+      }
+    }
+    try (Server server = Server.on(database)) {
+      line(CONTRADICTIONS + " contradictions, first view after a start", "s", seconds(server, "/api/work-ups/" + id), 1.5);
+      double[] writes = new double[9];
+      double[] views = new double[9];
+      for (int n = 0; n < views.length;) {
+        writes[n] = answered(server, id, random);
+        if (writes[n] > 0) {
+          views[n++] = seconds(server, "/api/work-ups/" + id);
+        }
+      }
+      line("  a finding more, recorded", "s", median(writes), 0.15);
+      line("  the view after it", "s", median(views), 0.15);
+    }
+  }
+
+  /** How long it took to record an answer to one of the checks, s; 0 where it can't be made as the bench is. */
+  private static double answered(Server server, long id, Random random) {
+    JsonNode view = server.ask("GET", "/api/work-ups/" + id, "");
+    JsonNode card = Chance.card(server, id, view.get("checks"), random);
+    if (!card.path("ready").asBoolean(false) || card.path("told").isObject()) {
+      return 0;
+    }
+    String answer = Chance.answer(card, view.get("version"), random);
+    long from = System.nanoTime();
+    Answer written = server.send("POST", "/api/work-ups/" + id + "/findings", answer);
+    return written.status() == 200 ? (System.nanoTime() - from) / 1e9 : 0;
+  }
+
+  private void manyOfAll() {
+    Path database = folder.resolve("many.db");
+    List<Long> open = new ArrayList<>();
+    try (Server server = Server.on(database)) {
+      for (int i = 0; i < CRAFTS; i++) {
+        Chance.enter(server, "L" + i, i);
+      }
+      for (int i = 0; i < WORK_UPS; i++) {
+        long id = server.open("L" + i % CRAFTS, Chance.kind(i / CRAFTS + i));
+        if (i < WORK_UPS - OPEN) {
+          server.ask("POST", "/api/work-ups/" + id + "/close", "{\"version\": " + server.ask("GET", "/api/work-ups/" + id, "").get("version") + ", \"end\": \"HANDED_OVER\", \"reason\": \"to its builder\"}");
+        } else {
+          open.add(id);
+        }
+      }
+    }
+    try (Server server = Server.on(database)) {
+      line(CRAFTS + " craft, " + WORK_UPS + " work-ups: first bench, " + OPEN + " open", "s", seconds(server, "/api/bench"), 1.5);
+      long from = System.nanoTime();
+      while (server.get("/api/bench").body().contains("\"pending\":true")) {
+        pause();
+      }
+      System.out.printf(Locale.ROOT, "    the rest of it worked out behind after %.0f s%n", (System.nanoTime() - from) / 1e9);
+    }
+    try (Server server = Server.on(database)) {
+      double[] cold = new double[COLD];
+      for (int i = 0; i < COLD; i++) {
+        cold[i] = seconds(server, "/api/work-ups/" + open.get(i * OPEN / COLD));
+      }
+      line("  a craft visited for the first time, half within", "s", median(cold), 0.2);
+      String slowest = "";
+      double most = 0;
+      for (String view : VIEWS) {
+        seconds(server, view);
+        double[] warm = new double[7];
+        Arrays.setAll(warm, i -> seconds(server, view));
+        if (median(warm) > most) {
+          most = median(warm);
+          slowest = view;
+        }
+      }
+      line("  every view warm, the slowest " + slowest, "s", most, 0.1);
+      line("  resident then", "MB", server.residentMb(), 300);
+    }
+  }
+
+  private static void pause() {
+    try {
+      Thread.sleep(500);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
+  }
+
+  private static void line(String what, String unit, double value, double target) {
+    System.out.printf(Locale.ROOT, "  %-66s %8.2f %-3s (target %.2f)%n", what, value, unit, target);
+  }
+
+  private static double seconds(Server server, String path) {
+    long from = System.nanoTime();
+    server.ask("GET", path, "");
+    return (System.nanoTime() - from) / 1e9;
+  }
+
+  private static double median(double[] values) {
+    double[] sorted = values.clone();
+    Arrays.sort(sorted);
+    return sorted[sorted.length / 2];
+  }
+}
