@@ -4,6 +4,10 @@ import ablemedic.program.Chance;
 import ablemedic.program.Server;
 import ablemedic.program.Server.Answer;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -78,15 +82,15 @@ final class LoadTable {
       for (int i = 0; i < CRAFTS; i++) {
         Chance.enter(server, "L" + i, i);
       }
-      for (int i = 0; i < WORK_UPS; i++) {
-        long id = server.open("L" + i % CRAFTS, Chance.kind(i / CRAFTS + i));
-        if (i < WORK_UPS - OPEN) {
-          server.ask("POST", "/api/work-ups/" + id + "/close", "{\"version\": " + server.ask("GET", "/api/work-ups/" + id, "").get("version") + ", \"end\": \"HANDED_OVER\", \"reason\": \"to its builder\"}");
-        } else {
-          open.add(id);
-        }
+      for (int i = 0; i < CRAFTS; i++) {
+        long id = server.open("L" + i, Chance.kind(i));
+        server.ask("POST", "/api/work-ups/" + id + "/close", "{\"version\": 1, \"end\": \"HANDED_OVER\", \"reason\": \"to its builder\"}");
+      }
+      for (int i = 0; i < OPEN; i++) {
+        open.add(server.open("L" + i, Chance.kind(i + 1)));
       }
     }
+    alsoYearsBefore(database);
     try (Server server = Server.on(database)) {
       line(CRAFTS + " craft, " + WORK_UPS + " work-ups: first bench, " + OPEN + " open", "s", seconds(server, "/api/bench"), 1.5);
       long from = System.nanoTime();
@@ -114,6 +118,22 @@ final class LoadTable {
       }
       line("  every view warm, the slowest " + slowest, "s", most, 0.1);
       line("  resident then", "MB", server.residentMb(), 300);
+    }
+  }
+
+  /** The closed work-ups once more, with all that belongs to them, until there are as many as there should be. */
+  private static void alsoYearsBefore(Path database) {
+    try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + database); Statement statement = connection.createStatement()) {
+      for (int copied = CRAFTS + OPEN; copied < WORK_UPS; copied++) {
+        int of = copied % CRAFTS + 1;
+        int as = copied + 1;
+        statement.executeUpdate("INSERT INTO work_up SELECT %d, mark, revision, complaint, occasion, opened_at, complaint_kind, aside, rule FROM work_up WHERE id = %d".formatted(as, of));
+        statement.executeUpdate("INSERT INTO work_up_event SELECT %d, n, at, body FROM work_up_event WHERE work_up_id = %d".formatted(as, of));
+        statement.executeUpdate("INSERT INTO ledger_entry SELECT NULL, %d, mark, closed_at, complaint, ended, reason, causes, kinds, fixes, changes, proof, minutes, parts FROM ledger_entry WHERE work_up_id = %d".formatted(as, of));
+        statement.executeUpdate("INSERT INTO work_up_end SELECT %d, n, packed FROM work_up_end WHERE work_up_id = %d".formatted(as, of));
+      }
+    } catch (SQLException e) {
+      throw new IllegalStateException(e);
     }
   }
 

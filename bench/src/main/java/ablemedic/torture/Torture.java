@@ -11,7 +11,7 @@ import java.util.List;
  */
 public final class Torture {
   private static final List<Trial> TRIALS = List.of(new KillsWhileWriting(), new LockedByAnother(), new DiskFull(), new FullForEachKind(),
-      new ClockMoved(), new BackupUnderLoad(), new RandomRequests(), new FiftyClients(), new ChartsWithPhotos());
+      new ClockMoved(), new BackupUnderLoad(), new RandomRequests(), new FiftyClients(), new ChartsWithPhotos(), new Upgrades());
 
   private Torture() {}
 
