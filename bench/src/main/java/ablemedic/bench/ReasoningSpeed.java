@@ -11,6 +11,7 @@ import ablemedic.diagnosis.BenchState;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Case;
 import ablemedic.diagnosis.Diagnosis;
+import ablemedic.diagnosis.Evidence;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Plan;
 import ablemedic.diagnosis.Reading.Chosen;
@@ -25,6 +26,8 @@ import ablemedic.serial.AsTheLeadsLie;
 import ablemedic.shelf.Layout;
 import ablemedic.shelf.PartShelf;
 import ablemedic.takeoff.TakeOff;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -50,6 +53,7 @@ import org.openjdk.jmh.annotations.Warmup;
 public class ReasoningSpeed {
   private final Diagnosis<Craft> warm = new Diagnosis<>(TakeOff.book(), Assumptions.USUAL);
   private final Case<Craft> twelve = twelveFindings();
+  private int turn;
   private final double[] numbers = new Random(1).doubles(1_000_000).toArray();
 
   private static Case<Craft> twelveFindings() {
@@ -65,8 +69,11 @@ public class ReasoningSpeed {
     return known;
   }
 
-  private static <S> Plan<S> standingAndPlan(Diagnosis<S> diagnosis, Case<S> known) {
-    Standing<S> standing = diagnosis.standing(known);
+  /** The same findings in another order each time, since the standing of the last cases is kept. */
+  private <S> Plan<S> standingAndPlan(Diagnosis<S> diagnosis, Case<S> known) {
+    List<Evidence<S>> turned = new ArrayList<>(known.evidence());
+    Collections.rotate(turned, ++turn % turned.size());
+    Standing<S> standing = diagnosis.standing(new Case<>(known.sound(), known.occasion(), turned, known.repairs()));
     return diagnosis.planner(standing).plan(BenchState.AT_INTAKE, Set.of());
   }
 

@@ -26,6 +26,7 @@ import java.util.stream.Stream;
  */
 public final class Diagnosis<S> {
   private static final int REMEDIES_KEPT = 50;
+  private static final int STANDINGS_KEPT = 2;
   /** So many ways in which the record may be wrong are told, the likeliest first. */
   private static final int RECORDS = 24;
   /** On so many of them pairs of faults are told as well. */
@@ -35,6 +36,14 @@ public final class Diagnosis<S> {
   private final Assumptions assumptions;
   private final Predictions<S> predictions;
   private final Map<S, Remedies<S>> remedies = new ConcurrentHashMap<>();
+  private final Map<Case<S>, Standing<S>> standings = new LinkedHashMap<>(4, 0.75f, true) {
+    private static final long serialVersionUID = 1;
+
+    @Override
+    protected boolean removeEldestEntry(Map.Entry<Case<S>, Standing<S>> eldest) {
+      return size() > STANDINGS_KEPT;
+    }
+  };
   /** The place of each fault in the book. */
   private final Map<String, Integer> order = new HashMap<>();
 
@@ -53,8 +62,22 @@ public final class Diagnosis<S> {
     return assumptions;
   }
 
-  /** What to believe of the case as it stands. */
+  /** What to believe of the case as it stands. The last few are kept: a plan, a card and a map of one case ask for the same. */
   public Standing<S> standing(Case<S> known) {
+    synchronized (standings) {
+      Standing<S> kept = standings.get(known);
+      if (kept != null) {
+        return kept;
+      }
+    }
+    Standing<S> made = made(known);
+    synchronized (standings) {
+      standings.put(known, made);
+    }
+    return made;
+  }
+
+  private Standing<S> made(Case<S> known) {
     List<Story<S>> stories = stories(known);
     double[] logWeights = new double[stories.size()];
     double greatest = Double.NEGATIVE_INFINITY;

@@ -135,31 +135,47 @@ final class Forecasts<S> {
     private final double most;
 
     Shortfalls(Optional<? extends Story<?>> base, List<? extends Story<?>> others) {
-      priors = others.stream().mapToDouble(Story::logPrior).toArray();
       int findings = others.isEmpty() ? 0 : others.get(0).logLikelihoods().length;
       double[] best = new double[findings];
       Arrays.fill(best, Double.NEGATIVE_INFINITY);
-      base.ifPresent(under -> raise(best, under));
-      others.forEach(story -> raise(best, story));
-      double[][] each = others.stream().map(story -> below(best, story)).toArray(double[][]::new);
-      base.map(under -> below(best, under)).ifPresent(under -> Arrays.stream(each).forEach(one -> Arrays.setAll(one, k -> Math.min(one[k], under[k]))));
+      base.ifPresent(under -> raise(best, under.logLikelihoods()));
+      others.forEach(story -> raise(best, story.logLikelihoods()));
+      double[] underneath = base.map(under -> below(best, under.logLikelihoods())).orElse(new double[0]);
       double[] sums = new double[findings];
-      for (double[] one : each) {
-        Arrays.setAll(sums, k -> sums[k] + one[k]);
+      double[][] each = new double[others.size()][];
+      priors = new double[others.size()];
+      for (int i = 0; i < each.length; i++) {
+        priors[i] = others.get(i).logPrior();
+        each[i] = below(best, others.get(i).logLikelihoods());
+        for (int k = 0; k < findings; k++) {
+          each[i][k] = underneath.length == 0 ? each[i][k] : Math.min(each[i][k], underneath[k]);
+          sums[k] += each[i][k];
+        }
       }
-      int[] order = IntStream.range(0, findings).boxed().sorted(Comparator.comparingDouble((Integer k) -> sums[k]).reversed()).mapToInt(k -> k).toArray();
-      byStory = Arrays.stream(each).map(one -> Arrays.stream(order).mapToDouble(k -> one[k]).toArray()).toArray(double[][]::new);
+      Integer[] order = IntStream.range(0, findings).boxed().toArray(Integer[]::new);
+      Arrays.sort(order, Comparator.comparingDouble((Integer k) -> sums[k]).reversed());
+      byStory = new double[each.length][findings];
+      for (int k = 0; k < findings; k++) {
+        int from = order[k];
+        for (int i = 0; i < each.length; i++) {
+          byStory[i][k] = each[i][from];
+        }
+      }
       most = base.map(Story::logPrior).orElse(0.0) + Arrays.stream(best).sum();
     }
 
-    private static void raise(double[] best, Story<?> story) {
-      Arrays.setAll(best, k -> Math.max(best[k], story.logLikelihoods()[k]));
+    private static void raise(double[] best, double[] logLikelihoods) {
+      for (int k = 0; k < best.length; k++) {
+        best[k] = Math.max(best[k], logLikelihoods[k]);
+      }
     }
 
-    private static double[] below(double[] best, Story<?> story) {
+    /** What is impossible by every story falls short by nothing. */
+    private static double[] below(double[] best, double[] logLikelihoods) {
       double[] below = new double[best.length];
-      // What is impossible by every story falls short by nothing.
-      Arrays.setAll(below, k -> best[k] > story.logLikelihoods()[k] ? best[k] - story.logLikelihoods()[k] : 0);
+      for (int k = 0; k < best.length; k++) {
+        below[k] = best[k] > logLikelihoods[k] ? best[k] - logLikelihoods[k] : 0;
+      }
       return below;
     }
 

@@ -1,5 +1,7 @@
 package ablemedic.app.bench;
 
+import ablemedic.app.chart.CraftStamps;
+import ablemedic.app.chart.CraftStamps.CraftStamp;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.CraftStore.Revision;
 import ablemedic.app.chart.CraftStore.Row;
@@ -56,10 +58,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class BenchController {
   /** So long the bench waits for strips that are not known yet. */
-  private static final long WAIT_MS = 900;
+  private static final long WAIT_MS = 600;
 
   private final CraftStore crafts;
   private final Readiness readiness;
+  private final CraftStamps craftStamps;
   private final WorkUpStore workUps;
   private final PackStore packs;
   private final WorkUpGlance glances;
@@ -68,12 +71,13 @@ class BenchController {
   private final RecordsAside records;
   private final Clock clock;
 
-  BenchController(CraftStore crafts, Readiness readiness, WorkUpStore workUps, PackStore packs, WorkUpGlance glances, SortStore sorts, Unreadables unreadables, RecordsAside records, Clock clock) {
+  BenchController(CraftStore crafts, Readiness readiness, CraftStamps craftStamps, WorkUpStore workUps, PackStore packs, WorkUpGlance glances, SortStore sorts, Unreadables unreadables, RecordsAside records, Clock clock) {
     this.unreadables = unreadables;
     this.records = records;
     this.clock = clock;
     this.crafts = crafts;
     this.readiness = readiness;
+    this.craftStamps = craftStamps;
     this.workUps = workUps;
     this.packs = packs;
     this.glances = glances;
@@ -130,13 +134,15 @@ class BenchController {
     unfinished.stream().filter(o -> o.aside() != null).forEach(o -> bench.aside().add(
         new SetAside(Sort.WORK_UP, o.mark() + ": " + o.complaint(), String.valueOf(o.aside()), o.id(), null)));
     Map<Row, Opened> worked = new LinkedHashMap<>();
-    for (Row row : crafts.all()) {
+    List<Row> rows = crafts.all();
+    Map<String, CraftStamp> known = craftStamps.of(rows);
+    for (Row row : rows) {
       if (row.aside() != null) {
         bench.aside().add(new SetAside(Sort.CRAFT, row.mark(), row.aside(), null, null));
       } else if (open.containsKey(row.mark())) {
         worked.put(row, open.get(row.mark()));
       } else {
-        resting(bench, row);
+        resting(bench, row, known.get(row.mark()));
       }
     }
     glances(bench, worked);
@@ -152,10 +158,12 @@ class BenchController {
     Map<Opened, CompletableFuture<Outcome>> asked = new LinkedHashMap<>();
     open.forEach((row, opened) -> {
       try {
-        // What was shown last may be kept though what it was made from can no longer be read.
-        crafts.craft(row.mark(), opened.revision());
-        workUps.events(opened.id());
         Stamp stamp = stamps.get(opened.id());
+        if (!glances.isShown(stamp)) {
+          // What was shown last may be kept though what it was made from can no longer be read.
+          crafts.craft(row.mark(), opened.revision());
+          workUps.events(opened.id());
+        }
         asked.put(opened, glances.known(stamp).map(CompletableFuture::completedFuture).orElseGet(() -> glances.ask(stamp, row)));
       } catch (UnreadableRecordException e) {
         bench.unreadable().add(unreadable(row, opened, "Its " + e.getMessage() + "."));
@@ -198,10 +206,9 @@ class BenchController {
     return new Unreadable(Sort.WORK_UP, row.mark() + ": " + opened.complaint(), why, opened.id(), null, null);
   }
 
-  private void resting(Bench bench, Row row) {
+  private void resting(Bench bench, Row row, CraftStamp stamp) {
     try {
-      crafts.newestCraft(row.mark());
-      Readiness.Stands stands = readiness.of(row);
+      Readiness.Stands stands = readiness.of(stamp);
       (stands.fitness() == Fitness.FIT ? bench.fit() : stands.fitness() == Fitness.GROUNDED ? bench.grounded() : bench.due())
           .add(new Resting(row.mark(), row.name(), row.craftClass(), stands.grounds(), stands.due()));
     } catch (UnreadableRecordException e) {

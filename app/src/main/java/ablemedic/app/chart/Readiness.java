@@ -1,8 +1,11 @@
 package ablemedic.app.chart;
 
+import ablemedic.app.chart.CraftStamps.CraftStamp;
 import ablemedic.app.chart.CraftStore.Row;
 import ablemedic.app.chart.CraftStore.State;
 import ablemedic.app.chart.Fitness.Facts;
+import ablemedic.app.storage.Newest;
+import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.requirement.Required;
 import ablemedic.requirement.Severity;
 import ablemedic.requirement.Violation;
@@ -15,9 +18,13 @@ import org.springframework.stereotype.Component;
 /** Whether a craft is ready to fly, with why not, and what is not known of it. */
 @Component
 public class Readiness {
+  private static final int KEPT = 2_000;
+
   private final Records records;
   private final Due.Dues dues;
   private final OpenWorkUps workUps;
+
+  private final Newest<String, CraftStamp, Stands> kept = new Newest<>(KEPT);
 
   Readiness(Records records, Due.Dues dues, OpenWorkUps workUps) {
     this.records = records;
@@ -33,6 +40,18 @@ public class Readiness {
    * @param unknowns what is not known of it, or may be meant
    */
   public record Stands(Fitness fitness, List<String> grounds, List<Due> due, List<String> unknowns) {}
+
+  /**
+   * The same, worked out only where something that concerns it was written since.
+   *
+   * @throws UnreadableRecordException where the newest sheet can't be read
+   */
+  public Stands of(CraftStamp stamp) {
+    return kept.of(stamp.row().mark(), stamp, () -> {
+      records.of(stamp.row().mark());
+      return of(stamp.row());
+    });
+  }
 
   public Stands of(Row row) {
     Optional<Required> required = records.readable(row.mark());

@@ -73,6 +73,11 @@ public class WorkUpGlance implements DisposableBean {
     return stamps.of(ids);
   }
 
+  /** Whether it was made for this stamp since the start. */
+  public boolean isShown(Stamp stamp) {
+    return kept.known(stamp.workUp(), stamp).isPresent();
+  }
+
   /** What is known of a work-up without working anything out. */
   public Optional<Outcome> known(Stamp stamp) {
     return kept.known(stamp.workUp(), stamp).or(() -> store.find(stamp).map(glance -> kept.of(stamp.workUp(), stamp, () -> new Outcome(glance, ""))));
