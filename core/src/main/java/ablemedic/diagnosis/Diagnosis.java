@@ -4,6 +4,7 @@ import ablemedic.diagnosis.Evidence.Finding;
 import ablemedic.diagnosis.Evidence.Opinion;
 import ablemedic.diagnosis.Forecasts.Forecast;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -27,6 +28,9 @@ import java.util.stream.Stream;
 public final class Diagnosis<S> {
   private static final int REMEDIES_KEPT = 50;
   private static final int STANDINGS_KEPT = 2;
+  private static final int FINDINGS_KEPT = 160;
+  /** Of one finding; predictions that were forgotten meanwhile are held no longer. */
+  private static final int OUTLOOKS_KEPT = 2_000;
   /** So many ways in which the record may be wrong are told, the likeliest first. */
   private static final int RECORDS = 24;
   /** On so many of them pairs of faults are told as well. */
@@ -42,6 +46,15 @@ public final class Diagnosis<S> {
     @Override
     protected boolean removeEldestEntry(Map.Entry<Case<S>, Standing<S>> eldest) {
       return size() > STANDINGS_KEPT;
+    }
+  };
+  /** How likely each finding is by what is predicted of it, as a logarithm: the next standing asks for all but the newest again. */
+  private final Map<Finding<S>, Map<Outlook, Double>> weighed = new LinkedHashMap<>(16, 0.75f, true) {
+    private static final long serialVersionUID = 1;
+
+    @Override
+    protected boolean removeEldestEntry(Map.Entry<Finding<S>, Map<Outlook, Double>> eldest) {
+      return size() > FINDINGS_KEPT;
     }
   };
   /** The place of each fault in the book. */
@@ -96,6 +109,16 @@ public final class Diagnosis<S> {
       weighed.add(new Standing.Weighed<>(story.hypothesis(), story.logPrior(), story.logLikelihoods(), belief));
     }
     return new Standing<>(known, assumptions, weighed, remedies(known.sound()), predictions);
+  }
+
+  private Map<Outlook, Double> weighed(Finding<S> finding) {
+    synchronized (weighed) {
+      Map<Outlook, Double> known = weighed.computeIfAbsent(finding, f -> Collections.synchronizedMap(new IdentityHashMap<>()));
+      if (known.size() > OUTLOOKS_KEPT) {
+        known.clear();
+      }
+      return known;
+    }
   }
 
   private Remedies<S> remedies(S sound) {
@@ -267,11 +290,12 @@ public final class Diagnosis<S> {
       Guesses<S> guesses = new Guesses<>(known.sound(), predictions);
       List<Finding<S>> findings = new ArrayList<>();
       for (Evidence<S> evidence : known.evidence()) {
-        likelihoods.add(new IdentityHashMap<>());
         if (evidence instanceof Finding<S> finding) {
+          likelihoods.add(weighed(finding));
           before.add(guesses.bearing(finding.check(), finding.repairs(), findings));
           findings.add(finding);
         } else {
+          likelihoods.add(Map.of());
           before.add(List.of());
         }
       }
