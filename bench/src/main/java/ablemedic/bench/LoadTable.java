@@ -3,6 +3,7 @@ package ablemedic.bench;
 import ablemedic.program.Chance;
 import ablemedic.program.Server;
 import ablemedic.program.Server.Answer;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -22,6 +23,8 @@ final class LoadTable {
   private static final int WORK_UPS = 2_000;
   private static final int OPEN = 100;
   private static final int COLD = 21;
+  private static final int NAMES = 19_900;
+  private static final int NAME_LENGTH = 370;
   private static final long CHECK_MS = 10_000;
   private static final List<String> VIEWS = List.of("/api/bench", "/api/crafts", "/api/work-ups", "/api/ledger", "/api/ledger/trends", "/api/packs", "/api/crafts/L0", "/api/crafts/L0/log",
       "/api/crafts/L1/routine", "/api/crafts/L2/power-map", "/api/crafts/L3/build-sheet");
@@ -34,6 +37,7 @@ final class LoadTable {
 
   void print() {
     contradictions();
+    longExports();
     manyOfAll();
   }
 
@@ -50,7 +54,7 @@ final class LoadTable {
       server.ask("GET", "/api/work-ups/" + id, "");
     }
     try (Server server = Server.on(database)) {
-      line(CONTRADICTIONS + " contradictions, first view after a start", "s", seconds(server, "/api/work-ups/" + id), 1.5);
+      FixedWork.line(CONTRADICTIONS + " contradictions, first view after a start", seconds(server, "/api/work-ups/" + id), 1.5);
       // A check takes longer than this; what it needs is worked out meanwhile.
       pause(CHECK_MS);
       double[] writes = new double[9];
@@ -62,8 +66,28 @@ final class LoadTable {
           pause(CHECK_MS / 10);
         }
       }
-      line("  a finding more, recorded", "s", median(writes), 0.15);
-      line("  the view after it", "s", median(views), 0.15);
+      FixedWork.line("  a finding more, recorded", median(writes), 0.15);
+      FixedWork.line("  the view after it", median(views), 0.15);
+    }
+  }
+
+  /** Two exports of 8 MB, nearly all of it names that no dialect has. */
+  private void longExports() {
+    try (Server server = Server.on(folder.resolve("exports.db"))) {
+      server.enterWired("LONG");
+      double[] taken = new double[2];
+      for (int n = 0; n < taken.length; n++) {
+        StringBuilder export = new StringBuilder("set motor_numbering = REAR_RIGHT\nset motor_outputs = 1-2-3-4\nset board_turn = 0/0/0\nset pack_ratio = 11000\n");
+        for (int i = 0; i < NAMES; i++) {
+          export.append("set unknown_").append(i).append("_").append("x".repeat(NAME_LENGTH)).append(" = ").append(n).append('\n');
+        }
+        byte[] file = export.toString().getBytes(StandardCharsets.UTF_8);
+        long from = System.nanoTime();
+        Answer answer = server.upload("/api/crafts/LONG/snapshots?name=all.txt&why=n" + n, file);
+        taken[n] = answer.status() / 100 == 2 ? (System.nanoTime() - from) / 1e9 : Double.NaN;
+      }
+      FixedWork.line("an export of 8 MB with " + NAMES + " unknown names, taken in", median(taken), 5);
+      FixedWork.line("  two of them compared", seconds(server, "/api/crafts/LONG/snapshots/2/changes?since=1"), 2);
     }
   }
 
@@ -91,7 +115,7 @@ final class LoadTable {
       }
     }
     try (Server server = Server.on(database)) {
-      line(OPEN + " work-ups open, first bench after a start", "s", seconds(server, "/api/bench"), 1.5);
+      FixedWork.line(OPEN + " work-ups open, first bench after a start", seconds(server, "/api/bench"), 1.5);
       long from = System.nanoTime();
       while (server.get("/api/bench").body().contains("\"pending\":true")) {
         pause(500);
@@ -103,7 +127,7 @@ final class LoadTable {
       for (int i = 0; i < COLD; i++) {
         cold[i] = seconds(server, "/api/work-ups/" + open.get(i * OPEN / COLD));
       }
-      line("  a craft visited again, " + COLD + " wired otherwise, half within", "s", median(cold), 0.2);
+      FixedWork.line("  a craft visited again, " + COLD + " wired otherwise, half within", median(cold), 0.2);
       for (int i = OPEN; i < CRAFTS; i++) {
         Chance.enter(server, "L" + i, i);
         closed(server, i);
@@ -122,8 +146,8 @@ final class LoadTable {
           slowest = view;
         }
       }
-      line(CRAFTS + " craft, " + WORK_UPS + " work-ups: every view warm, slowest " + slowest, "s", most, 0.1);
-      line("  resident then", "MB", server.residentMb(), 300);
+      FixedWork.line(CRAFTS + " craft, " + WORK_UPS + " work-ups: every view warm, slowest " + slowest, most, 0.1);
+      System.out.printf(Locale.ROOT, "    resident then %.0f MB (target 300)%n", server.residentMb());
     }
   }
 
@@ -154,10 +178,6 @@ final class LoadTable {
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
     }
-  }
-
-  private static void line(String what, String unit, double value, double target) {
-    System.out.printf(Locale.ROOT, "  %-66s %8.2f %-3s (target %.2f)%n", what, value, unit, target);
   }
 
   private static double seconds(Server server, String path) {

@@ -33,18 +33,14 @@ final class ProgramTable {
           open.add(workUp.get("id").asLong());
         }
       }
-      line("ready after a start", "s", ready, 7);
-      line("bench, first after a start", "ms", cold, 1500);
-      line("bench, warm, " + open.size() + " open work-ups", "ms", median(server, "/api/bench"), 60);
+      FixedWork.line("ready after a start", ready, 7);
+      FixedWork.line("bench, first after a start", cold / 1e3, 1.5);
+      FixedWork.line("bench, warm, " + open.size() + " open work-ups", median(server, "/api/bench") / 1e3, 0.06);
       double slowest = open.stream().mapToDouble(id -> median(server, "/api/work-ups/" + id)).max().orElse(Double.NaN);
-      line("a work-up, warm, the slowest of them", "ms", slowest, 50);
+      FixedWork.line("a work-up, warm, the slowest of them", slowest / 1e3, 0.05);
       everyView(server);
-      line("resident after every view was opened", "MB", server.residentMb(), 250);
+      System.out.printf(Locale.ROOT, "  resident after every view was opened %.0f MB (target 300)%n", server.residentMb());
     }
-  }
-
-  private static void line(String what, String unit, double value, double target) {
-    System.out.printf(Locale.ROOT, "  %-40s %8.1f %-3s (target %.0f)%n", what, value, unit, target);
   }
 
   private static void everyView(Server server) {

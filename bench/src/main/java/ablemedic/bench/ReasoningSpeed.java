@@ -30,7 +30,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
-import java.util.Random;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -54,7 +53,6 @@ public class ReasoningSpeed {
   private final Diagnosis<Craft> warm = new Diagnosis<>(TakeOff.book(), Assumptions.USUAL);
   private final Case<Craft> twelve = twelveFindings();
   private int turn;
-  private final double[] numbers = new Random(1).doubles(1_000_000).toArray();
 
   private static Case<Craft> twelveFindings() {
     Craft sound = CraftClass.INCH_7.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
@@ -151,10 +149,6 @@ public class ReasoningSpeed {
   /** A million square roots summed, to compare with. */
   @Benchmark
   public double fixedWork() {
-    double sum = 0;
-    for (double x : numbers) {
-      sum += Math.sqrt(x);
-    }
-    return sum;
+    return FixedWork.sum();
   }
 }

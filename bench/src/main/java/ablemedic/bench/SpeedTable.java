@@ -27,7 +27,7 @@ final class SpeedTable {
         .include(ReasoningSpeed.class.getName()).verbosity(VerboseMode.SILENT).build()).run();
     double fixedWork = results.stream().filter(r -> r.getParams().getBenchmark().endsWith("fixedWork"))
         .mapToDouble(r -> r.getPrimaryResult().getScore()).findFirst().orElseThrow();
-    System.out.printf("  %-32s %10s %16s%n", "", "ms", "x fixed work");
+    System.out.printf("  %-32s %10s %16s%n", "", "ms", "x fixed work (target of standingAndPlanWithLinesWarm 12, of allFamiliesWarm 28)");
     for (RunResult result : results) {
       String name = result.getParams().getBenchmark().replaceAll(".*\\.", "");
       double ms = result.getPrimaryResult().getScore();
