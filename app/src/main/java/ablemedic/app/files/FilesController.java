@@ -6,6 +6,7 @@ import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.files.FileStore.Beside;
 import ablemedic.app.files.FileStore.KeptFile;
+import ablemedic.app.http.DownloadName;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.workup.WorkUpStore;
 import jakarta.validation.Valid;
@@ -97,7 +98,7 @@ class FilesController {
   ResponseEntity<byte[]> file(@PathVariable String mark, @PathVariable long id) {
     KeptFile file = files.get(crafts.get(mark).mark(), id);
     return ResponseEntity.ok().header(HttpHeaders.CONTENT_TYPE, file.type()).header("Content-Security-Policy", "default-src 'none'; sandbox")
-        .header(HttpHeaders.CONTENT_DISPOSITION, (file.picture() ? "inline" : "attachment") + "; filename=\"" + file.name().replaceAll("[^A-Za-z0-9._-]", "_") + "\"").body(files.bytes(id));
+        .header(HttpHeaders.CONTENT_DISPOSITION, (file.picture() ? "inline" : "attachment") + "; filename=\"" + DownloadName.of(file.name(), "file") + "\"").body(files.bytes(id));
   }
 
   /** Names a file anew, puts it beside something else, or brings back one that was taken off. */

@@ -6,6 +6,7 @@ import ablemedic.app.chart.SnapshotStore;
 import ablemedic.app.chart.SnapshotStore.Read;
 import ablemedic.app.chart.SnapshotStore.Row;
 import ablemedic.app.firmware.FamilyStore;
+import ablemedic.app.http.DownloadName;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.packs.PackStore;
 import ablemedic.app.snapshot.SnapshotViews.ChangesView;
@@ -143,8 +144,7 @@ class SnapshotsController {
   @GetMapping("/{number}/file")
   ResponseEntity<byte[]> file(@PathVariable String mark, @PathVariable int number) {
     Row row = snapshots.get(crafts.get(mark).mark(), number);
-    String name = row.name().isBlank() ? row.mark() + "-" + number + ".txt" : row.name();
-    return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name.replaceAll("[^A-Za-z0-9._ -]", "_") + "\"")
+    return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, DownloadName.attachment(row.name(), row.mark() + "-" + number + ".txt"))
         .contentType(MediaType.APPLICATION_OCTET_STREAM).body(snapshots.file(row));
   }
 

@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import jakarta.servlet.http.HttpServletRequest;
+import ablemedic.app.http.DownloadName;
 import ablemedic.app.workup.RecordedPads.CaptureFinding;
 import java.io.IOException;
 import java.time.Clock;
@@ -54,7 +55,7 @@ class CapturesController {
   @GetMapping("/{number}")
   ResponseEntity<InputStreamResource> file(@PathVariable long id, @PathVariable long number) {
     String name = captures.of(id).stream().filter(one -> one.number() == number).findFirst().map(CaptureStore.Kept::name).orElse("recording");
-    return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name.replaceAll("[^A-Za-z0-9._ -]", "_") + "\"")
+    return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, DownloadName.attachment(name, "recording"))
         .contentType(MediaType.APPLICATION_OCTET_STREAM).body(new InputStreamResource(captures.file(id, number)));
   }
 }
