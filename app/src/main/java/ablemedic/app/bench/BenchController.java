@@ -159,11 +159,6 @@ class BenchController {
     open.forEach((row, opened) -> {
       try {
         Stamp stamp = stamps.get(opened.id());
-        if (!glances.isShown(stamp)) {
-          // What was shown last may be kept though what it was made from can no longer be read.
-          crafts.craft(row.mark(), opened.revision());
-          workUps.events(opened.id());
-        }
         asked.put(opened, glances.known(stamp).map(CompletableFuture::completedFuture).orElseGet(() -> glances.ask(stamp, row)));
       } catch (UnreadableRecordException e) {
         bench.unreadable().add(unreadable(row, opened, "Its " + e.getMessage() + "."));

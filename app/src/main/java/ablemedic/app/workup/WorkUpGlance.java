@@ -73,14 +73,13 @@ public class WorkUpGlance implements DisposableBean {
     return stamps.of(ids);
   }
 
-  /** Whether it was made for this stamp since the start. */
-  public boolean isShown(Stamp stamp) {
-    return kept.known(stamp.workUp(), stamp).isPresent();
-  }
-
-  /** What is known of a work-up without working anything out. */
+  /**
+   * What is known of a work-up without working anything out.
+   *
+   * @throws UnreadableRecordException where what it was made from can no longer be read
+   */
   public Optional<Outcome> known(Stamp stamp) {
-    return kept.known(stamp.workUp(), stamp).or(() -> store.find(stamp).map(glance -> kept.of(stamp.workUp(), stamp, () -> new Outcome(glance, ""))));
+    return kept.known(stamp.workUp(), stamp).or(() -> views.keptFor(stamp, store.find(stamp)).map(glance -> kept.of(stamp.workUp(), stamp, () -> new Outcome(glance, ""))));
   }
 
   /** Has a strip worked out behind; whoever wants it soon waits for what comes of it. */

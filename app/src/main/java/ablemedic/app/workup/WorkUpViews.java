@@ -11,6 +11,7 @@ import ablemedic.app.routine.Routines;
 import ablemedic.app.storage.Newest;
 import ablemedic.app.workup.Stamps.Stamp;
 import ablemedic.app.workup.WorkUpEvent.Found;
+import ablemedic.app.workup.WorkUpStore.Opened;
 import ablemedic.app.workup.WorkUpView.CheckCard;
 import ablemedic.app.workup.WorkUpView.CheckLine;
 import ablemedic.app.workup.WorkUpView.FixCard;
@@ -84,6 +85,7 @@ public class WorkUpViews implements DisposableBean {
   private static final double BYSTANDER_WORTH_SHOWING = 0.1;
 
   private final WorkUps workUps;
+  private final WorkUpStore store;
   private final CraftStore crafts;
   private final LeadKnowledge leads;
   private final Routines routines;
@@ -99,10 +101,11 @@ public class WorkUpViews implements DisposableBean {
   private final Semaphore reasoning = new Semaphore(Runtime.getRuntime().availableProcessors(), true);
   private final Newest<Long, Stamp, WorkUpView> shown = new Newest<>(VIEWS_KEPT);
 
-  WorkUpViews(WorkUps workUps, CraftStore crafts, LeadKnowledge leads, Routines routines, Stamps stamps, FixCards fixes, EndStore ends, ShownStore before) {
+  WorkUpViews(WorkUps workUps, WorkUpStore store, CraftStore crafts, LeadKnowledge leads, Routines routines, Stamps stamps, FixCards fixes, EndStore ends, ShownStore before) {
     this.ends = ends;
     this.before = before;
     this.workUps = workUps;
+    this.store = store;
     this.crafts = crafts;
     this.leads = leads;
     this.routines = routines;
@@ -129,7 +132,7 @@ public class WorkUpViews implements DisposableBean {
 
   /** What was shown before, when nothing has changed since; what the next finding needs is worked out behind meanwhile. */
   private Optional<WorkUpView> again(Stamp stamp) {
-    Optional<WorkUpView> view = before.find(stamp);
+    Optional<WorkUpView> view = keptFor(stamp, before.find(stamp));
     view.ifPresent(one -> behind.execute(() -> {
       try {
         of(workUps.get(stamp.workUp()));
@@ -138,6 +141,20 @@ public class WorkUpViews implements DisposableBean {
       }
     }));
     return view;
+  }
+
+  /**
+   * What was kept of a work-up, which may be there though what it was made from can no longer be read.
+   *
+   * @throws UnreadableRecordException where that is so
+   */
+  <V> Optional<V> keptFor(Stamp stamp, Optional<V> kept) {
+    if (kept.isPresent()) {
+      store.events(stamp.workUp());
+      Opened opened = store.get(stamp.workUp());
+      crafts.craft(opened.mark(), opened.revision());
+    }
+    return kept;
   }
 
   @Override
