@@ -15,7 +15,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 
 /**
- * Prints the tables of the benchmark; with the word {@code speed} those of speed alone, with {@code patients} what the
+ * Prints the tables of the benchmark; with the word {@code speed} those of speed alone, with {@code load} those with much in the data file, with {@code patients} what the
  * reasoning does on patients that are not the model, with {@code quick} the same on a few of them, in less than three minutes; with {@code pairs} what is expected of every pair of wrong settings, which takes an hour.
  */
 public final class Bench {

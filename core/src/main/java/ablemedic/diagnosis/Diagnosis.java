@@ -178,12 +178,12 @@ public final class Diagnosis<S> {
   private List<List<Fault<S>>> records(List<Story<S>> singles) {
     Map<String, List<Story<S>>> bySite = new LinkedHashMap<>();
     singles.stream().filter(story -> story.fault().isRecorded()).forEach(story -> bySite.computeIfAbsent(story.fault().site(), site -> new ArrayList<>()).add(story));
-    List<Forecast<S>> told = List.of(new Forecast<>(List.of(), 0, 0));
+    List<Forecast<S>> told = List.of(new Forecast<>(List.of(), 0));
     for (List<Story<S>> site : bySite.values()) {
       List<Forecast<S>> longer = new ArrayList<>(told);
       for (Forecast<S> before : told) {
         for (Story<S> one : site) {
-          longer.add(new Forecast<>(Stream.concat(before.together().stream(), Stream.of(one)).toList(), before.score() + one.logWeight(), 0));
+          longer.add(new Forecast<>(Stream.concat(before.together().stream(), Stream.of(one)).toList(), before.score() + one.logWeight()));
         }
       }
       told = longer.stream().sorted(Comparator.comparingDouble((Forecast<S> forecast) -> forecast.score()).reversed()).limit(RECORDS).toList();
@@ -254,10 +254,7 @@ public final class Diagnosis<S> {
   private static <S> void extend(Story<S> base, List<Story<S>> singles, boolean pairs, Forecasts<S> best) {
     List<Story<S>> others = singles.stream()
         .filter(story -> base.hypothesis().faults().stream().noneMatch(f -> f.site().equals(story.fault().site()))).toList();
-    best.offerEach(base, others);
-    if (pairs) {
-      best.offerPairs(Optional.of(base), others);
-    }
+    best.offerOnTopOf(base, others, pairs);
   }
 
   private static Set<String> ids(Hypothesis<?> hypothesis) {
@@ -272,7 +269,7 @@ public final class Diagnosis<S> {
   /** Pairs of faults, those first that may do best. */
   private List<Hypothesis<S>> promisingPairs(List<Story<S>> singles) {
     Forecasts<S> forecasts = new Forecasts<>(assumptions.pairs());
-    forecasts.offerPairs(Optional.empty(), singles);
+    forecasts.offerPairs(singles);
     return forecasts.best().stream().map(forecast -> new Hypothesis<>(forecast.faults())).toList();
   }
 

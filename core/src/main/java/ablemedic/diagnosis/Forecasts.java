@@ -1,6 +1,5 @@
 package ablemedic.diagnosis;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -10,35 +9,25 @@ import java.util.stream.IntStream;
 
 /**
  * What stories may do together, forecast from how each does alone: every finding is explained by whichever explains it best. The best so
- * many are kept; of those that may do equally well, the ones that were offered first.
+ * many are kept; one that does no better than the last of these when it is offered is not.
  */
 final class Forecasts<S> {
-  /** The pairs among so many of the best stories show what a pair must reach at least. */
-  private static final int FIRST_LOOK = 48;
-  /** Sums in another order differ by less than this, so what differs by less is alike. */
+  /** Sums in another order differ by less than this. */
   private static final double ROUNDING = 1e-9;
 
   private final int kept;
   private final PriorityQueue<Forecast<S>> best = new PriorityQueue<>();
-  private long offered;
 
   /** @param kept how many, at the most */
   Forecasts(int kept) {
     this.kept = kept;
   }
 
-  /**
-   * Stories put together, with how well they may do.
-   *
-   * @param place which of those offered it was
-   */
-  record Forecast<S>(List<Story<S>> together, double score, long place) implements Comparable<Forecast<S>> {
-    private static final Comparator<Forecast<?>> WORST_FIRST =
-        Comparator.<Forecast<?>>comparingDouble(Forecast::score).thenComparing(Comparator.<Forecast<?>>comparingLong(Forecast::place).reversed());
-
+  /** Stories put together, with how well they may do. */
+  record Forecast<S>(List<Story<S>> together, double score) implements Comparable<Forecast<S>> {
     @Override
     public int compareTo(Forecast<S> other) {
-      return WORST_FIRST.compare(this, other);
+      return Double.compare(score, other.score);
     }
 
     List<Fault<S>> faults() {
@@ -48,12 +37,13 @@ final class Forecasts<S> {
 
   /** The best, the best first. */
   List<Forecast<S>> best() {
-    return best.stream().sorted(Comparator.reverseOrder()).toList();
+    return best.stream().sorted(Comparator.comparingDouble((Forecast<S> forecast) -> forecast.score).reversed()).toList();
   }
 
-  private void offer(List<Story<S>> together, double score) {
+  private void offer(List<Story<S>> together) {
+    double score = score(together);
     if (best.size() < kept || score > bar()) {
-      best.add(new Forecast<>(together, score, offered++));
+      best.add(new Forecast<>(together, score));
       if (best.size() > kept) {
         best.remove();
       }
@@ -65,30 +55,34 @@ final class Forecasts<S> {
     if (best.size() < kept) {
       return Double.NEGATIVE_INFINITY;
     }
-    return kept == 0 ? Double.POSITIVE_INFINITY : best.element().score + ROUNDING;
+    return kept == 0 ? Double.POSITIVE_INFINITY : best.element().score;
   }
 
-  /** Offers what a base makes with each of other stories. */
-  void offerEach(Story<S> base, List<Story<S>> others) {
-    others.forEach(other -> offer(List.of(base, other), score(List.of(base, other))));
+  /** Offers every two of some stories of one fault each, but of one site. */
+  void offerPairs(List<Story<S>> singles) {
+    offerAll(Optional.empty(), singles, true);
   }
 
-  /** Offers every two of some stories of one fault each, but of one site; on top of a base where there is one. */
-  void offerPairs(Optional<Story<S>> base, List<Story<S>> others) {
-    Shortfalls shortfalls = new Shortfalls(base, others);
-    double floor = floor(base, others) - ROUNDING;
-    for (int i = 0; i < others.size(); i++) {
-      for (int j = i + 1; j < others.size(); j++) {
-        if (shortfalls.mayExceed(Math.max(floor, bar()), i, j) && !sameSite(others.get(i), others.get(j))) {
-          List<Story<S>> together = together(base, others.get(i), others.get(j));
-          offer(together, score(together));
+  /** Offers what a base makes with each of some stories of one fault, and with every two of them where pairs are asked for. */
+  void offerOnTopOf(Story<S> base, List<Story<S>> singles, boolean pairs) {
+    offerAll(Optional.of(base), singles, pairs);
+  }
+
+  private void offerAll(Optional<Story<S>> base, List<Story<S>> singles, boolean pairs) {
+    Shortfalls shortfalls = new Shortfalls(base, pairs ? singles : List.of());
+    for (int i = 0; i < singles.size(); i++) {
+      Story<S> one = singles.get(i);
+      base.ifPresent(under -> offer(List.of(under, one)));
+      for (int j = i + 1; pairs && j < singles.size(); j++) {
+        if (shortfalls.mayExceed(bar(), i, j) && !sameSite(one, singles.get(j))) {
+          offer(together(base, one, singles.get(j)));
         }
       }
     }
   }
 
   private static <S> List<Story<S>> together(Optional<Story<S>> base, Story<S> one, Story<S> other) {
-    return base.map(under -> List.of(under, one, other)).orElseGet(() -> List.of(one, other));
+    return base.isPresent() ? List.of(base.get(), one, other) : List.of(one, other);
   }
 
   private static boolean sameSite(Story<?> one, Story<?> other) {
@@ -108,21 +102,6 @@ final class Forecasts<S> {
       score += most;
     }
     return score;
-  }
-
-  /** What the last pair to be kept reaches at least: so much have enough pairs of the few stories that do best alone. */
-  private double floor(Optional<Story<S>> base, List<Story<S>> others) {
-    List<Story<S>> few = others.stream().sorted(Comparator.comparingDouble((Story<S> story) -> story.logWeight()).reversed()).limit(FIRST_LOOK).toList();
-    List<Double> scores = new ArrayList<>();
-    for (int i = 0; i < few.size(); i++) {
-      for (int j = i + 1; j < few.size(); j++) {
-        if (!sameSite(few.get(i), few.get(j))) {
-          scores.add(score(together(base, few.get(i), few.get(j))));
-        }
-      }
-    }
-    scores.sort(Comparator.reverseOrder());
-    return kept > 0 && scores.size() >= kept ? scores.get(kept - 1) : Double.NEGATIVE_INFINITY;
   }
 
   /**
@@ -183,7 +162,7 @@ final class Forecasts<S> {
       if (bar == Double.NEGATIVE_INFINITY) {
         return true;
       }
-      double room = most + priors[i] + priors[j] - bar;
+      double room = most + priors[i] + priors[j] - bar + ROUNDING;
       double[] one = byStory[i];
       double[] other = byStory[j];
       for (int k = 0; k < one.length && room > 0; k++) {

@@ -28,9 +28,10 @@ class ForecastsTest {
     }
     Optional<Story<Set<String>>> base = seed % 2 == 0 ? Optional.of(story(99, random)) : Optional.empty();
     Forecasts<Set<String>> forecasts = new Forecasts<>(KEPT);
-    forecasts.offerPairs(base, singles);
+    base.ifPresentOrElse(under -> forecasts.offerOnTopOf(under, singles, true), () -> forecasts.offerPairs(singles));
 
     List<Double> all = new ArrayList<>();
+    base.ifPresent(under -> singles.forEach(one -> all.add(together(Optional.empty(), under, one))));
     for (int i = 0; i < singles.size(); i++) {
       for (int j = i + 1; j < singles.size(); j++) {
         if (!singles.get(i).fault().site().equals(singles.get(j).fault().site())) {
@@ -52,7 +53,7 @@ class ForecastsTest {
       alike.add(new Story<>(Hypothesis.of(Toy.fault("f" + i, "s" + i, "r", 1)), -1, new double[] {-2, -3}));
     }
     Forecasts<Set<String>> forecasts = new Forecasts<>(kept);
-    forecasts.offerPairs(Optional.empty(), alike);
+    forecasts.offerPairs(alike);
     assertThat(forecasts.best()).extracting(best -> best.together().get(1).fault().id())
         .containsExactlyElementsOf(List.of("f1", "f2", "f3", "f4", "f5").subList(0, kept));
   }
@@ -65,7 +66,7 @@ class ForecastsTest {
       impossible.add(new Story<>(Hypothesis.of(Toy.fault("f" + i, "s" + i, "r", 1)), -1, new double[] {Double.NEGATIVE_INFINITY}));
     }
     Forecasts<Set<String>> forecasts = new Forecasts<>(KEPT);
-    forecasts.offerPairs(Optional.empty(), impossible);
+    forecasts.offerPairs(impossible);
     assertThat(forecasts.best()).hasSize(6);
   }
 
