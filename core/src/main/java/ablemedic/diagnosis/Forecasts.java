@@ -40,13 +40,14 @@ final class Forecasts<S> {
     return best.stream().sorted(Comparator.comparingDouble((Forecast<S> forecast) -> forecast.score).reversed()).toList();
   }
 
-  private void offer(List<Story<S>> together) {
-    double score = score(together);
-    if (best.size() < kept || score > bar()) {
-      best.add(new Forecast<>(together, score));
-      if (best.size() > kept) {
-        best.remove();
-      }
+  private boolean isWorth(double score) {
+    return best.size() < kept || score > bar();
+  }
+
+  private void keep(List<Story<S>> together, double score) {
+    best.add(new Forecast<>(together, score));
+    if (best.size() > kept) {
+      best.remove();
     }
   }
 
@@ -70,38 +71,47 @@ final class Forecasts<S> {
 
   private void offerAll(Optional<Story<S>> base, List<Story<S>> singles, boolean pairs) {
     Shortfalls shortfalls = new Shortfalls(base, pairs ? singles : List.of());
+    double under = base.map(Story::logPrior).orElse(0.0);
+    double[] either = base.map(story -> story.logLikelihoods().clone()).orElse(new double[0]);
     for (int i = 0; i < singles.size(); i++) {
       Story<S> one = singles.get(i);
-      base.ifPresent(under -> offer(List.of(under, one)));
+      double prior = under + one.logPrior();
+      double[] explained = base.isEmpty() ? one.logLikelihoods() : better(base.get().logLikelihoods(), one.logLikelihoods(), either);
+      if (base.isPresent()) {
+        double score = score(prior, explained, explained);
+        if (isWorth(score)) {
+          keep(List.of(base.get(), one), score);
+        }
+      }
       for (int j = i + 1; pairs && j < singles.size(); j++) {
-        if (shortfalls.mayExceed(bar(), i, j) && !sameSite(one, singles.get(j))) {
-          offer(together(base, one, singles.get(j)));
+        if (shortfalls.mayExceed(bar(), i, j)) {
+          Story<S> other = singles.get(j);
+          double score = score(prior + other.logPrior(), explained, other.logLikelihoods());
+          if (isWorth(score) && !sameSite(one, other)) {
+            keep(base.isPresent() ? List.of(base.get(), one, other) : List.of(one, other), score);
+          }
         }
       }
     }
   }
 
-  private static <S> List<Story<S>> together(Optional<Story<S>> base, Story<S> one, Story<S> other) {
-    return base.isPresent() ? List.of(base.get(), one, other) : List.of(one, other);
+  private static double[] better(double[] one, double[] other, double[] into) {
+    for (int k = 0; k < into.length; k++) {
+      into[k] = Math.max(one[k], other[k]);
+    }
+    return into;
+  }
+
+  private static double score(double prior, double[] one, double[] other) {
+    double score = prior;
+    for (int k = 0; k < one.length; k++) {
+      score += Math.max(one[k], other[k]);
+    }
+    return score;
   }
 
   private static boolean sameSite(Story<?> one, Story<?> other) {
     return one.fault().site().equals(other.fault().site());
-  }
-
-  private static <S> double score(List<Story<S>> together) {
-    double score = 0;
-    for (Story<S> story : together) {
-      score += story.logPrior();
-    }
-    for (int k = 0; k < together.get(0).logLikelihoods().length; k++) {
-      double most = Double.NEGATIVE_INFINITY;
-      for (Story<S> story : together) {
-        most = Math.max(most, story.logLikelihoods()[k]);
-      }
-      score += most;
-    }
-    return score;
   }
 
   /**
