@@ -48,7 +48,7 @@ final class ClockMoved implements Trial {
   private static void reading(ObjectNode readings, JsonNode step) {
     ObjectNode reading = readings.putObject(step.get("id").asString());
     if (step.get("question").get("outcomes").isEmpty()) {
-      reading.put("written", step.get("expected").asString().split(" ±| and|, ")[0]);
+      reading.put("written", RightRequests.asSomebodyReads(step.get("expected").asString()));
     } else {
       reading.putObject("outcomes").put("seen", step.get("question").get("outcomes").get(0).get("id").asString());
     }

@@ -2,6 +2,7 @@ package ablemedic.torture;
 
 import ablemedic.program.Server;
 import java.util.HashSet;
+import java.util.Optional;
 import java.util.Set;
 import tools.jackson.databind.JsonNode;
 
@@ -29,6 +30,11 @@ final class Ledgered {
 
   int written(Set<String> refused) {
     return (int) refused.stream().filter(notes::contains).count();
+  }
+
+  /** One that was written though it was refused. */
+  Optional<String> writtenOf(Set<String> refused) {
+    return refused.stream().filter(notes::contains).findFirst();
   }
 
   /** Revisions without their line in the log, or lines without their revision. */

@@ -48,7 +48,7 @@ final class LockedByAnother implements Trial {
           locks + " locks of " + HELD_MS / 1000 + " s, " + acknowledged.size() + " writes acknowledged, " + done.count(503)
               + " told to try again",
           lost + " lost, " + written + " written though refused, " + stored.halves() + " half written, "
-              + done.serverErrors() + " server errors");
+              + done.serverErrors() + " server errors" + stored.writtenOf(done.refused()).map(text -> "; refused and written: " + done.said(text)).orElse(""));
     }
   }
 }

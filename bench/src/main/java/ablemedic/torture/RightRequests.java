@@ -184,6 +184,11 @@ final class RightRequests {
     return list.get(0).get(field).toString();
   }
 
+  /** A number as a meter shows it, from what a step expects. */
+  static String asSomebodyReads(String expected) {
+    return expected.replace("about ", "").split(" ±| and| to |, ")[0];
+  }
+
   /** A routine in which all is as it should be. */
   private String readings() {
     ObjectNode readings = Server.JSON.createObjectNode();
@@ -191,7 +196,7 @@ final class RightRequests {
       ObjectNode reading = readings.putObject(step.get("id").asString());
       JsonNode outcomes = step.get("question").get("outcomes");
       if (outcomes.isEmpty()) {
-        reading.put("written", step.get("expected").asString().replace("about ", "").split(" ±| and| to |, ")[0]);
+        reading.put("written", asSomebodyReads(step.get("expected").asString()));
       } else {
         reading.putObject("outcomes").put("seen", outcomes.get(0).get("id").asString());
       }

@@ -15,6 +15,7 @@ final class Writers implements AutoCloseable {
   private final Thread[] threads;
   private final Set<String> acknowledged;
   private final Set<String> refused = ConcurrentHashMap.newKeySet();
+  private final Map<String, String> said = new ConcurrentHashMap<>();
   private final Map<Integer, AtomicInteger> codes = new ConcurrentHashMap<>();
   private volatile boolean going = true;
 
@@ -41,6 +42,7 @@ final class Writers implements AutoCloseable {
         acknowledged.add(text);
       } else if (writer % 3 != 0 && answer.status() != 0 && !answer.body().contains(WRITTEN)) {
         refused.add(text);
+        said.put(text, answer.status() + " " + answer.body());
       }
     }
   }
@@ -59,6 +61,11 @@ final class Writers implements AutoCloseable {
     return beeper.isEmpty()
         ? server.send("POST", "/api/crafts/" + craft + "/parts", "{\"version\": " + version + ", \"archetype\": \"beeper\"}")
         : server.send("DELETE", "/api/crafts/" + craft + "/parts/" + beeper + "?version=" + version, "");
+  }
+
+  /** How a refusal of a text was worded. */
+  String said(String text) {
+    return said.getOrDefault(text, "");
   }
 
   Set<String> refused() {

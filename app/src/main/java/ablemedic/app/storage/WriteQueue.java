@@ -60,7 +60,16 @@ class WriteQueue extends JdbcTransactionManager {
 
   @Override
   protected void doCommit(DefaultTransactionStatus status) {
-    super.doCommit(status);
+    try {
+      super.doCommit(status);
+    } catch (RuntimeException e) {
+      // Whoever commits holds the file, so that this is no failure to commit: the driver begins the next transaction within the commit, and
+      // another program took the file in between. This one is written.
+      if (!status.isReadOnly() && Trouble.behind(e).filter(trouble -> trouble == Trouble.LOCKED).isPresent()) {
+        Receipt.written();
+      }
+      throw e;
+    }
     if (!status.isReadOnly()) {
       Receipt.written();
     }
