@@ -72,7 +72,7 @@ final class Forecasts<S> {
   private void offerAll(Optional<Story<S>> base, List<Story<S>> singles, boolean pairs) {
     Shortfalls shortfalls = new Shortfalls(base, pairs ? singles : List.of());
     double under = base.map(Story::logPrior).orElse(0.0);
-    double[] either = base.map(story -> story.logLikelihoods().clone()).orElse(new double[0]);
+    double[] either = base.map(story -> new double[story.logLikelihoods().length]).orElse(new double[0]);
     for (int i = 0; i < singles.size(); i++) {
       Story<S> one = singles.get(i);
       double prior = under + one.logPrior();

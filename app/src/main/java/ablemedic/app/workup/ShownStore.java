@@ -66,7 +66,13 @@ class ShownStore implements DisposableBean {
     if (view.stage() == Stage.CLOSED) {
       return;
     }
-    if (waiting.put(stamp.workUp(), new Shown(stamp, view)) == null && !writing.isShutdown()) {
+    if (waiting.put(stamp.workUp(), new Shown(stamp, view)) == null) {
+      soon();
+    }
+  }
+
+  private void soon() {
+    if (!writing.isShutdown()) {
       writing.schedule((Runnable) this::write, LATER_MS, TimeUnit.MILLISECONDS);
     }
   }
@@ -84,6 +90,10 @@ class ShownStore implements DisposableBean {
       }
     } finally {
       all.forEach(one -> waiting.remove(one.stamp().workUp(), one));
+      // A newer view of one of these came while they were written.
+      if (!waiting.isEmpty()) {
+        soon();
+      }
     }
   }
 
