@@ -4,7 +4,6 @@ import ablemedic.diagnosis.Evidence.Finding;
 import ablemedic.diagnosis.Evidence.Opinion;
 import ablemedic.diagnosis.Forecasts.Forecast;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -49,14 +48,17 @@ public final class Diagnosis<S> {
     }
   };
   /** How likely each finding is by what is predicted of it, as a logarithm: the next standing asks for all but the newest again. */
-  private final Map<Finding<S>, Map<Outlook, Double>> weighed = new LinkedHashMap<>(16, 0.75f, true) {
+  private final Map<InContext<S>, Map<Foreseen, Double>> weighed = new LinkedHashMap<>(16, 0.75f, true) {
     private static final long serialVersionUID = 1;
 
     @Override
-    protected boolean removeEldestEntry(Map.Entry<Finding<S>, Map<Outlook, Double>> eldest) {
+    protected boolean removeEldestEntry(Map.Entry<InContext<S>, Map<Foreseen, Double>> eldest) {
       return size() > FINDINGS_KEPT;
     }
   };
+  /** A finding after those that bear on the same guess. */
+  private record InContext<S>(Finding<S> finding, List<Guesses.Bearing<S>> before) {}
+
   /** The place of each fault in the book. */
   private final Map<String, Integer> order = new HashMap<>();
 
@@ -111,9 +113,9 @@ public final class Diagnosis<S> {
     return new Standing<>(known, assumptions, weighed, remedies(known.sound()), predictions);
   }
 
-  private Map<Outlook, Double> weighed(Finding<S> finding) {
+  private Map<Foreseen, Double> weighed(InContext<S> finding) {
     synchronized (weighed) {
-      Map<Outlook, Double> known = weighed.computeIfAbsent(finding, f -> Collections.synchronizedMap(new IdentityHashMap<>()));
+      Map<Foreseen, Double> known = weighed.computeIfAbsent(finding, f -> new ConcurrentHashMap<>());
       if (known.size() > OUTLOOKS_KEPT) {
         known.clear();
       }
@@ -150,15 +152,10 @@ public final class Diagnosis<S> {
     stories.add(none);
     Outside.<S>sorts().forEach(outside -> stories.add(weighing.story(Hypothesis.<S>none().and(outside))));
     book.faults().stream().filter(Fault::isRecorded).filter(fault -> !explains(weighing.story(Hypothesis.of(fault)), none)).forEach(weighing.apart::add);
-    List<Story<S>> singles = new ArrayList<>();
-    for (Fault<S> fault : book.faults()) {
-      singles.add(weighing.story(Hypothesis.of(fault)));
-    }
+    List<Story<S>> singles = weighing.all(book.faults().stream().map(Hypothesis::of).toList());
     stories.addAll(singles);
     List<Story<S>> ordinary = singles.stream().filter(story -> !story.fault().isRecorded()).toList();
-    for (Hypothesis<S> pair : promisingPairs(ordinary)) {
-      stories.add(weighing.story(pair));
-    }
+    stories.addAll(weighing.all(promisingPairs(ordinary)));
     List<List<Fault<S>>> records = records(singles);
     if (!known.repairs().isEmpty() || records.size() > 1) {
       onTopOf(known, singles, ordinary, records, weighing, stories);
@@ -214,9 +211,7 @@ public final class Diagnosis<S> {
         extend(base, ordinary, i < Math.max(RECORDS_WITH_PAIRS, repaired.size()), best);
       }
     }
-    best.best().stream().map(forecast -> inOrder(forecast.faults()))
-        .filter(hypothesis -> told.add(ids(hypothesis)))
-        .forEach(hypothesis -> stories.add(weighing.story(hypothesis)));
+    stories.addAll(weighing.all(best.best().stream().map(forecast -> inOrder(forecast.faults())).filter(hypothesis -> told.add(ids(hypothesis))).toList()));
   }
 
   /** What was put right together with what the record may have wrong; what was put right there is told by that. */
@@ -276,7 +271,7 @@ public final class Diagnosis<S> {
   /** Weighs the stories of one case. A likelihood is taken once for all stories that predict a finding alike. */
   private final class Weighing {
     private final Case<S> known;
-    private final List<Map<Outlook, Double>> likelihoods = new ArrayList<>();
+    private final List<Map<Foreseen, Double>> likelihoods = new ArrayList<>();
     /** What the record has wrong and explains nothing that was found. */
     private final Set<Fault<S>> apart = new HashSet<>();
     /** For each piece of evidence, what was found before and bears on the same guess. */
@@ -288,14 +283,20 @@ public final class Diagnosis<S> {
       List<Finding<S>> findings = new ArrayList<>();
       for (Evidence<S> evidence : known.evidence()) {
         if (evidence instanceof Finding<S> finding) {
-          likelihoods.add(weighed(finding));
-          before.add(guesses.bearing(finding.check(), finding.repairs(), findings));
+          List<Guesses.Bearing<S>> bearing = guesses.bearing(finding.check(), finding.repairs(), findings);
+          likelihoods.add(weighed(new InContext<>(finding, bearing)));
+          before.add(bearing);
           findings.add(finding);
         } else {
           likelihoods.add(Map.of());
           before.add(List.of());
         }
       }
+    }
+
+    /** The story of each, in their order, on as many processors as there are. */
+    List<Story<S>> all(List<Hypothesis<S>> hypotheses) {
+      return hypotheses.parallelStream().map(this::story).toList();
     }
 
     Story<S> story(Hypothesis<S> hypothesis) {
@@ -323,15 +324,24 @@ public final class Diagnosis<S> {
           }
           Outlook outlook = predictions.of(hypothesis, state, finding.check());
           expected.put(finding, outlook);
-          logLikelihoods[k] = before.get(k).isEmpty()
-              ? likelihoods.get(k).computeIfAbsent(outlook, one -> Math.log(finding.likelihood(one)))
-              : Math.log(finding.likelihood(knowing(outlook, before.get(k), expected::get)));
+          List<Guesses.Bearing<S>> bearing = before.get(k);
+          logLikelihoods[k] = likelihoods.get(k).computeIfAbsent(foreseen(outlook, bearing, expected),
+              one -> Math.log(finding.likelihood(knowing(outlook, bearing, expected::get))));
         } else if (evidence instanceof Opinion<S> opinion && hypothesis.holds(opinion.faultId())) {
           logLikelihoods[k] = Math.log(opinion.ratio());
         }
       }
       return new Story<>(hypothesis, logPrior, logLikelihoods);
     }
+  }
+
+  private static <S> Foreseen foreseen(Outlook outlook, List<Guesses.Bearing<S>> before, Map<Finding<S>, Outlook> expected) {
+    Outlook[] all = new Outlook[before.size() + 1];
+    all[0] = outlook;
+    for (int i = 1; i < all.length; i++) {
+      all[i] = expected.get(before.get(i - 1).finding());
+    }
+    return new Foreseen(all);
   }
 
   /** An outlook, after findings that bear on the same guess and the outlook that was had on each. */

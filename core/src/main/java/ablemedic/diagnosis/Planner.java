@@ -16,7 +16,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -52,7 +54,7 @@ public final class Planner<S> {
   private final Predictions<S> predictions;
   private final Standing<S> standing;
   private final Map<String, List<Finding<S>>> made = new HashMap<>();
-  private final Map<Facet<S, ?>, List<Finding<S>>> foundOf = new HashMap<>();
+  private final Map<Facet<S, ?>, List<Finding<S>>> foundOf = new ConcurrentHashMap<>();
   private final Guesses<S> guesses;
   private final Barred barred;
   private List<Check<S>> candidates = List.of();
@@ -168,14 +170,13 @@ public final class Planner<S> {
 
   private Plan<S> plan(
       List<Belief<S>> beliefs, List<Check<S>> candidates, BenchState bench, Collection<String> skipped) {
+    List<Check<S>> open = candidates.stream().filter(check -> check.planned() && !skipped.contains(check.id()) && !seenEnough(check)).toList();
+    double[] told = information(beliefs, open);
     Map<BenchNeeds, Optional<BenchRoute>> routes = new LinkedHashMap<>();
-    Map<Facet<S, ?>, Sorted> sorted = new HashMap<>();
     List<Plan.Step<S>> steps = new ArrayList<>();
-    for (Check<S> check : candidates) {
-      if (!check.planned() || skipped.contains(check.id()) || seenEnough(check)) {
-        continue;
-      }
-      double bits = information(sorted.computeIfAbsent(check.reads(), facet -> new Sorted(beliefs, facet)), check);
+    for (int i = 0; i < told.length; i++) {
+      Check<S> check = open.get(i);
+      double bits = told[i];
       if (bits < NEGLIGIBLE_BITS) {
         continue;
       }
@@ -238,6 +239,13 @@ public final class Planner<S> {
   /** Bits per minute less the risk. Rounded, so that checks that are worth the same stand in the order of the book. */
   private static <S> double worth(Plan.Step<S> step) {
     return Math.rint(step.bitsPerMinute() * (1 - RISK_WEIGHT * step.check().risk()) * EQUAL) / EQUAL;
+  }
+
+  /** What each check tells, in bits, worked out on as many processors as there are. */
+  private double[] information(List<Belief<S>> beliefs, List<Check<S>> checks) {
+    Map<Facet<S, ?>, Sorted> sorted = checks.stream().map(Check::reads).distinct().toList().parallelStream()
+        .collect(Collectors.toMap(facet -> facet, facet -> new Sorted(beliefs, facet)));
+    return checks.parallelStream().mapToDouble(check -> information(sorted.get(check.reads()), check)).toArray();
   }
 
   /** Mutual information between the remedies owed and the answer, in bits. */

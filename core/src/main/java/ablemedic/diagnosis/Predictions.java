@@ -145,7 +145,7 @@ final class Predictions<S> {
       throw new CancellationException("nobody waits for this any more");
     }
     Outlook made = check.outlook(state.system);
-    row.outlooks.put(check.key().intern(), made);
-    return made;
+    Outlook other = row.outlooks.putIfAbsent(check.key().intern(), made);
+    return other == null ? made : other;
   }
 }

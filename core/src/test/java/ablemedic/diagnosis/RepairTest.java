@@ -37,6 +37,15 @@ class RepairTest {
   }
 
   @Test
+  void oneCaseReadTwiceIsOneStandingThoughItsFixesWereWorkedOutAnew() {
+    Case<Set<String>> fixed = Toy.found(aFixed(), flight, 0);
+    assertThat(diagnosis.standing(Toy.found(aFixed(), flight, 0))).isSameAs(diagnosis.standing(fixed));
+    Fix<Set<String>> fix = a.fixes(Set.of()).get(0);
+    Fix<Set<String>> another = new Fix<>(fix.id(), fix.remedy(), fix.title(), fix.steps(), List.of(new Fix.Value("ratio", "10", "11")), fix.minutes(), fix.effect());
+    assertThat(new Repair<>(a, another)).as("another value").isNotEqualTo(new Repair<>(a, fix));
+  }
+
+  @Test
   void aComplaintThatPersistsReopensTheRestWithWhatWasLearnt() {
     Standing<Set<String>> before = diagnosis.standing(aFixed());
     Standing<Set<String>> standing = diagnosis.standing(Toy.found(aFixed(), flight, 0));
