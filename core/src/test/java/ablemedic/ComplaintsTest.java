@@ -15,38 +15,50 @@ import org.junit.jupiter.api.Test;
 
 /** What a complaint says when nobody saw how it shows. */
 class ComplaintsTest {
-  private static final List<Craft> CRAFTS = List.of(SerialCrafts.shared(), SerialCrafts.polled(), SerialCrafts.modem(), PowerCrafts.stack(),
-      PowerCrafts.separate());
+    private static final List<Craft> CRAFTS = List.of(
+            SerialCrafts.shared(),
+            SerialCrafts.polled(),
+            SerialCrafts.modem(),
+            PowerCrafts.stack(),
+            PowerCrafts.separate());
 
-  private static double isSo(Check<Craft> amiss, Craft craft) {
-    return amiss.outlook(craft).likelihood(Chosen.of(Complaint.TRUE));
-  }
-
-  @Test
-  void aCraftWithNothingWrongHardlyBearsAnyComplaintOut() {
-    for (Craft craft : CRAFTS) {
-      for (Complaint complaint : Specialities.complaints(craft, Meter.USUAL)) {
-        complaint.amiss().ifPresent(amiss -> assertThat(isSo(amiss, craft)).as(complaint.id()).isLessThan(0.2));
-      }
+    private static double isSo(Check<Craft> amiss, Craft craft) {
+        return amiss.outlook(craft).likelihood(Chosen.of(Complaint.TRUE));
     }
-  }
 
-  @Test
-  void everySuchComplaintIsBorneOutBySomeFaultOfTheBook() {
-    for (Craft craft : CRAFTS) {
-      Book<Craft> book = Specialities.book(craft, Meter.USUAL);
-      for (Complaint complaint : Specialities.complaints(craft, Meter.USUAL)) {
-        complaint.amiss().ifPresent(amiss -> assertThat(book.faults().stream().mapToDouble(f -> isSo(amiss, f.applyTo(craft))).max().orElse(0))
-            .as(complaint.id()).isGreaterThan(0.8));
-      }
+    @Test
+    void aCraftWithNothingWrongHardlyBearsAnyComplaintOut() {
+        for (Craft craft : CRAFTS) {
+            for (Complaint complaint : Specialities.complaints(craft, Meter.USUAL)) {
+                complaint.amiss().ifPresent(amiss -> assertThat(isSo(amiss, craft))
+                        .as(complaint.id())
+                        .isLessThan(0.2));
+            }
+        }
     }
-  }
 
-  @Test
-  void allButWhatNoFamilyHasSayThatTheComplaintIsTrue() {
-    for (Craft craft : CRAFTS) {
-      assertThat(Specialities.complaints(craft, Meter.USUAL)).filteredOn(c -> c.amiss().isEmpty()).extracting(Complaint::id)
-          .containsExactly("something-else");
+    @Test
+    void everySuchComplaintIsBorneOutBySomeFaultOfTheBook() {
+        for (Craft craft : CRAFTS) {
+            Book<Craft> book = Specialities.book(craft, Meter.USUAL);
+            for (Complaint complaint : Specialities.complaints(craft, Meter.USUAL)) {
+                complaint.amiss().ifPresent(amiss -> assertThat(book.faults().stream()
+                                .mapToDouble(f -> isSo(amiss, f.applyTo(craft)))
+                                .max()
+                                .orElse(0))
+                        .as(complaint.id())
+                        .isGreaterThan(0.8));
+            }
+        }
     }
-  }
+
+    @Test
+    void allButWhatNoFamilyHasSayThatTheComplaintIsTrue() {
+        for (Craft craft : CRAFTS) {
+            assertThat(Specialities.complaints(craft, Meter.USUAL))
+                    .filteredOn(c -> c.amiss().isEmpty())
+                    .extracting(Complaint::id)
+                    .containsExactly("something-else");
+        }
+    }
 }

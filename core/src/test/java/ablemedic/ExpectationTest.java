@@ -15,8 +15,8 @@ import ablemedic.requirement.Required;
 import ablemedic.requirement.Severity;
 import ablemedic.serial.SerialCrafts;
 import ablemedic.video.VideoCrafts;
-import java.nio.charset.StandardCharsets;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -27,50 +27,73 @@ import org.junit.jupiter.api.Test;
 
 /** No set-up, proof or routine of any craft expects an answer that tells of a hazard or a failure. */
 class ExpectationTest {
-  private static final int PAIRS = 40;
-  /** Kinds of checks that have named outcomes and none that is forbidden, each with the reason. */
-  private static final Map<String, String> FREE = Map.of("board-arrow", "an FC may be mounted any way, if it is configured so", "shown-cells", "any number of cells is flown", "told", "what an owner tells is no step");
+    private static final int PAIRS = 40;
+    /** Kinds of checks that have named outcomes and none that is forbidden, each with the reason. */
+    private static final Map<String, String> FREE = Map.of(
+            "board-arrow",
+            "an FC may be mounted any way, if it is configured so",
+            "shown-cells",
+            "any number of cells is flown",
+            "told",
+            "what an owner tells is no step");
 
-  @Test
-  void everyKindOfCheckThatIsExpectedAnywhereHasWhatMayNotBeExpectedOfIt() throws IOException {
-    Set<String> known = new String(Expectation.class.getResourceAsStream("forbidden.csv").readAllBytes(), StandardCharsets.UTF_8).lines().skip(1).map(line -> line.split(";")[0]).collect(Collectors.toSet());
-    Set<String> missing = new TreeSet<>();
-    for (Craft craft : Stream.concat(SerialCrafts.all().stream(), VideoCrafts.all().stream()).toList()) {
-      BadExpectations.expected(craft).values().stream().filter(check -> !(check.answers() instanceof Scale)).map(Check::kind).filter(kind -> !known.contains(kind) && !FREE.containsKey(kind) && !kind.startsWith("bar-")).forEach(missing::add);
+    @Test
+    void everyKindOfCheckThatIsExpectedAnywhereHasWhatMayNotBeExpectedOfIt() throws IOException {
+        Set<String> known = new String(
+                        Expectation.class.getResourceAsStream("forbidden.csv").readAllBytes(), StandardCharsets.UTF_8)
+                .lines()
+                .skip(1)
+                .map(line -> line.split(";")[0])
+                .collect(Collectors.toSet());
+        Set<String> missing = new TreeSet<>();
+        for (Craft craft : Stream.concat(SerialCrafts.all().stream(), VideoCrafts.all().stream())
+                .toList()) {
+            BadExpectations.expected(craft).values().stream()
+                    .filter(check -> !(check.answers() instanceof Scale))
+                    .map(Check::kind)
+                    .filter(kind -> !known.contains(kind) && !FREE.containsKey(kind) && !kind.startsWith("bar-"))
+                    .forEach(missing::add);
+        }
+        assertThat(missing).isEmpty();
     }
-    assertThat(missing).isEmpty();
-  }
 
-  @Test
-  void onCraftWithOneSettingWrongNothingBadIsExpected() {
-    nothingBadIsExpected(OtherRecords.singly(VideoCrafts.digital()));
-  }
-
-  /** All pairs: {@code ./medic bench pairs}. */
-  @Test
-  void onCraftWithTwoSettingsOfOneFacetWrongNothingBadIsExpected() {
-    for (Craft craft : List.of(SerialCrafts.shared(), SerialCrafts.modem())) {
-      List<Pair> pairs = OtherRecords.pairsOfOneFacet(craft, BadExpectations.expected(craft).values());
-      nothingBadIsExpected(OtherRecords.evenly(pairs, PAIRS).stream().map(pair -> pair.on(craft)).toList());
+    @Test
+    void onCraftWithOneSettingWrongNothingBadIsExpected() {
+        nothingBadIsExpected(OtherRecords.singly(VideoCrafts.digital()));
     }
-  }
 
-  private static void nothingBadIsExpected(List<Craft> records) {
-    BadExpectations bad = new BadExpectations();
-    assertThat(records).isNotEmpty().allSatisfy(record -> assertThat(bad.of(record)).isEmpty());
-  }
+    /** All pairs: {@code ./medic bench pairs}. */
+    @Test
+    void onCraftWithTwoSettingsOfOneFacetWrongNothingBadIsExpected() {
+        for (Craft craft : List.of(SerialCrafts.shared(), SerialCrafts.modem())) {
+            List<Pair> pairs = OtherRecords.pairsOfOneFacet(
+                    craft, BadExpectations.expected(craft).values());
+            nothingBadIsExpected(OtherRecords.evenly(pairs, PAIRS).stream()
+                    .map(pair -> pair.on(craft))
+                    .toList());
+        }
+    }
 
-  @Test
-  void whatDependsOnAConflictWaitsForItAndNothingElseDoes() {
-    Craft craft = SerialCrafts.shared().withMounted(Rotation.UPSIDE_DOWN);
-    Required required = Specialities.required(Recorded.of(craft));
-    Map<String, Check<Craft>> steps = BadExpectations.expected(required.craft());
-    for (String waiting : List.of("tilts", "flat", "hover")) {
-      assertThat(Expectation.of(steps.get(waiting), required)).as(waiting).isInstanceOfSatisfying(Waits.class, waits -> assertThat(waits.on()).singleElement()
-          .satisfies(one -> assertThat(one.severity()).isEqualTo(Severity.HAZARD)));
+    private static void nothingBadIsExpected(List<Craft> records) {
+        BadExpectations bad = new BadExpectations();
+        assertThat(records).isNotEmpty().allSatisfy(record -> assertThat(bad.of(record))
+                .isEmpty());
     }
-    for (String free : List.of("motors", "sticks", "props", "telemetry-shown", "radio-off")) {
-      assertThat(Expectation.of(steps.get(free), required)).as(free).isInstanceOf(Gives.class);
+
+    @Test
+    void whatDependsOnAConflictWaitsForItAndNothingElseDoes() {
+        Craft craft = SerialCrafts.shared().withMounted(Rotation.UPSIDE_DOWN);
+        Required required = Specialities.required(Recorded.of(craft));
+        Map<String, Check<Craft>> steps = BadExpectations.expected(required.craft());
+        for (String waiting : List.of("tilts", "flat", "hover")) {
+            assertThat(Expectation.of(steps.get(waiting), required))
+                    .as(waiting)
+                    .isInstanceOfSatisfying(Waits.class, waits -> assertThat(waits.on())
+                            .singleElement()
+                            .satisfies(one -> assertThat(one.severity()).isEqualTo(Severity.HAZARD)));
+        }
+        for (String free : List.of("motors", "sticks", "props", "telemetry-shown", "radio-off")) {
+            assertThat(Expectation.of(steps.get(free), required)).as(free).isInstanceOf(Gives.class);
+        }
     }
-  }
 }

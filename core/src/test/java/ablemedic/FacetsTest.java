@@ -14,9 +14,9 @@ import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.electrics.Chemistry;
 import ablemedic.electrics.Electrics;
-import ablemedic.shelf.Layout;
 import ablemedic.electrics.PackKind;
 import ablemedic.reading.Meter;
+import ablemedic.shelf.Layout;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -26,48 +26,55 @@ import org.junit.jupiter.api.Test;
 
 /** Over the whole book: what a check predicts follows from the facet that it reads. */
 class FacetsTest {
-  private static final int PAIRS = 300;
-  private final Craft sound = wired();
-  private final Book<Craft> book = Specialities.book(sound, Meter.USUAL);
+    private static final int PAIRS = 300;
+    private final Craft sound = wired();
+    private final Book<Craft> book = Specialities.book(sound, Meter.USUAL);
 
-  private static Craft wired() {
-    Craft craft = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
-    return craft.withElectrics(new Electrics(Layout.SEPARATE.sheet(List.of(1, 0, 2, 3), List.of("FR", "RR", "RL", "FL"), 85,
-        new PackKind(4, Chemistry.LIPO, 1500, 4), List.of("receiver", "camera", "video", "capacitor-470"))));
-  }
-
-  private List<Craft> states() {
-    List<Craft> states = new ArrayList<>(List.of(sound));
-    book.faults().forEach(fault -> states.add(fault.applyTo(sound)));
-    Random random = new Random(8);
-    for (int i = 0; i < PAIRS; i++) {
-      Fault<Craft> one = book.faults().get(random.nextInt(book.faults().size()));
-      Fault<Craft> other = book.faults().get(random.nextInt(book.faults().size()));
-      states.add(other.applyTo(one.applyTo(sound)));
+    private static Craft wired() {
+        Craft craft = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
+        return craft.withElectrics(new Electrics(Layout.SEPARATE.sheet(
+                List.of(1, 0, 2, 3),
+                List.of("FR", "RR", "RL", "FL"),
+                85,
+                new PackKind(4, Chemistry.LIPO, 1500, 4),
+                List.of("receiver", "camera", "video", "capacitor-470"))));
     }
-    return states;
-  }
 
-  @Test
-  void equalFacetsMeanEqualOutlooksForEveryCheckOnEveryFaultAndManyPairs() {
-    List<Craft> states = states();
-    int shared = 0;
-    for (Check<Craft> check : book.checks()) {
-      Map<Object, Outlook> byFacet = new HashMap<>();
-      for (Craft state : states) {
-        Outlook outlook = check.outlook(state);
-        Outlook before = byFacet.putIfAbsent(check.reads().of(state), outlook);
-        if (before != null) {
-          shared++;
-          assertThat(outlook).as(check.id()).isEqualTo(before);
+    private List<Craft> states() {
+        List<Craft> states = new ArrayList<>(List.of(sound));
+        book.faults().forEach(fault -> states.add(fault.applyTo(sound)));
+        Random random = new Random(8);
+        for (int i = 0; i < PAIRS; i++) {
+            Fault<Craft> one = book.faults().get(random.nextInt(book.faults().size()));
+            Fault<Craft> other = book.faults().get(random.nextInt(book.faults().size()));
+            states.add(other.applyTo(one.applyTo(sound)));
         }
-      }
+        return states;
     }
-    assertThat(shared).as("most predictions are shared").isGreaterThan(book.checks().size() * states.size() / 2);
-  }
 
-  @Test
-  void everyCheckOfTheBookSaysWhatItReads() {
-    assertThat(book.checks()).allSatisfy(check -> assertThat(check.reads()).as(check.id()).isNotSameAs(Facet.whole()));
-  }
+    @Test
+    void equalFacetsMeanEqualOutlooksForEveryCheckOnEveryFaultAndManyPairs() {
+        List<Craft> states = states();
+        int shared = 0;
+        for (Check<Craft> check : book.checks()) {
+            Map<Object, Outlook> byFacet = new HashMap<>();
+            for (Craft state : states) {
+                Outlook outlook = check.outlook(state);
+                Outlook before = byFacet.putIfAbsent(check.reads().of(state), outlook);
+                if (before != null) {
+                    shared++;
+                    assertThat(outlook).as(check.id()).isEqualTo(before);
+                }
+            }
+        }
+        assertThat(shared)
+                .as("most predictions are shared")
+                .isGreaterThan(book.checks().size() * states.size() / 2);
+    }
+
+    @Test
+    void everyCheckOfTheBookSaysWhatItReads() {
+        assertThat(book.checks())
+                .allSatisfy(check -> assertThat(check.reads()).as(check.id()).isNotSameAs(Facet.whole()));
+    }
 }

@@ -16,29 +16,39 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
-/** Every fault can befall a craft whatever is recorded of it, settings at the ends of their ranges among it, beside the conflicts of its record. */
+/**
+ * Every fault can befall a craft whatever is recorded of it, settings at the ends of their ranges among it, beside the
+ * conflicts of its record.
+ */
 class FaultsAtTheEndsTest {
-  private static final int RECORDS = 30;
+    private static final int RECORDS = 30;
 
-  @Test
-  void everyFaultOfEveryRecordCanBeHadAndPutRight() {
-    for (Craft craft : List.of(SerialCrafts.shared(), VideoCrafts.digital())) {
-      List<Craft> records = OtherRecords.singly(craft).stream().filter(record -> isNumber(craft, record)).toList();
-      assertThat(records).hasSizeGreaterThan(RECORDS);
-      records.parallelStream().forEach(record -> {
-        Required required = Specialities.required(Recorded.of(record));
-        Book<Craft> book = Specialities.book(required, Meter.USUAL);
-        List<Fault<Craft>> conflicts = book.faults().stream().filter(Fault::isRecorded).toList();
-        book.faults().forEach(fault -> {
-          assertThat(fault.describe(required.craft())).as(fault.id()).isNotBlank();
-          Craft both = new Hypothesis<>(Stream.concat(conflicts.stream(), Stream.of(fault)).toList()).applyTo(required.craft());
-          fault.fixes(required.craft()).forEach(fix -> fix.applyTo(both));
-        });
-      });
+    @Test
+    void everyFaultOfEveryRecordCanBeHadAndPutRight() {
+        for (Craft craft : List.of(SerialCrafts.shared(), VideoCrafts.digital())) {
+            List<Craft> records = OtherRecords.singly(craft).stream()
+                    .filter(record -> isNumber(craft, record))
+                    .toList();
+            assertThat(records).hasSizeGreaterThan(RECORDS);
+            records.parallelStream().forEach(record -> {
+                Required required = Specialities.required(Recorded.of(record));
+                Book<Craft> book = Specialities.book(required, Meter.USUAL);
+                List<Fault<Craft>> conflicts =
+                        book.faults().stream().filter(Fault::isRecorded).toList();
+                book.faults().forEach(fault -> {
+                    assertThat(fault.describe(required.craft())).as(fault.id()).isNotBlank();
+                    Craft both = new Hypothesis<>(Stream.concat(conflicts.stream(), Stream.of(fault))
+                                    .toList())
+                            .applyTo(required.craft());
+                    fault.fixes(required.craft()).forEach(fix -> fix.applyTo(both));
+                });
+            });
+        }
     }
-  }
 
-  private static boolean isNumber(Craft craft, Craft record) {
-    return craft.told().differencesTo(record.told()).stream().map(one -> one.setting().form()).anyMatch(form -> form instanceof Form.Range || form instanceof Form.Count);
-  }
+    private static boolean isNumber(Craft craft, Craft record) {
+        return craft.told().differencesTo(record.told()).stream()
+                .map(one -> one.setting().form())
+                .anyMatch(form -> form instanceof Form.Range || form instanceof Form.Count);
+    }
 }

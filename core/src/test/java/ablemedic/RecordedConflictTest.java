@@ -23,11 +23,10 @@ import ablemedic.diagnosis.Case;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Occasion;
-import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Standing;
-import ablemedic.diagnosis.Suspect;
 import ablemedic.diagnosis.Sureness;
+import ablemedic.diagnosis.Suspect;
 import ablemedic.electrics.ElectricSheet;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Job;
@@ -52,87 +51,118 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** A conflict of the record is a suspect from the start: a craft that has it is told in at most one look. */
 class RecordedConflictTest {
 
-  static Stream<Arguments> recordedWrong() {
-    Craft shared = SerialCrafts.shared();
-    return Stream.of(Arguments.of("stick order", shared.with(BoardSettings.STICK_ORDER, StickOrder.TAER), "take-off"), Arguments.of("voltage scale", PowerCrafts.stack().with(BoardSettings.VOLTAGE_SCALE, 15.0), "voltage"),
-        Arguments.of("hold-last failsafe", shared.with(ReceiverSettings.WHEN_LOST, WhenLost.HOLD), "flew-away"), Arguments.of("spins", shared.with(BoardSettings.SPINS, SpinSchool.OUTWARD), "take-off"),
-        Arguments.of("channels", shared.with(LinkSettings.CHANNELS, 5), "switch-wrong"), Arguments.of("no arm switch", shared.with(ArmingSettings.ARM, ModeRange.NONE), "will-not-arm"),
-        Arguments.of("alignment", shared.withMounted(Rotation.UPSIDE_DOWN), "take-off"), Arguments.of("transmitter power", VideoCrafts.strong().with(VideoSettings.POWER, 600), "picture-goes"),
-        Arguments.of("tilt", shared.with(ArmingSettings.STANDS, 30.0), "will-not-arm"), Arguments.of("ten positions a second", shared.with(SpokenSettings.GNSS_HZ, 10), "positioning"),
-        Arguments.of("GNSS at the computer's UART", atTheComputersUart(), "positioning"), Arguments.of("GNSS joined to nothing", withoutGnssWire(), "positioning"),
-        Arguments.of("compass left out", shared.with(FailsafeSettings.STAGE_2, FailsafeSettings.Stage2.RETURN_HOME).with(BoardSettings.COMPASS, true).with(FirmwareSettings.COMPASS_BUILT, false), "no-return"));
-  }
-
-  /** The module's wires on the UART that the computer takes, while others are free. */
-  private static Craft atTheComputersUart() {
-    Craft craft = SerialCrafts.with("board-f1", "gnss");
-    ElectricSheet sheet = craft.electrics().sheet();
-    List<Lead> leads = sheet.leads().stream().map(lead -> new Lead(atFirst(lead.from()), atFirst(lead.to()), lead.gauge(), lead.lengthMm(), lead.plugged())).toList();
-    Craft moved = craft.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), leads, sheet.pack())));
-    return moved.with(PortSettings.jobsOf("2"), List.of()).with(PortSettings.jobsOf("1"), List.of(Job.GNSS));
-  }
-
-  private static String atFirst(String pad) {
-    return pad.equals("FC.R2") ? "FC.R1" : pad.equals("FC.T2") ? "FC.T1" : pad;
-  }
-
-  private static Craft withoutGnssWire() {
-    Craft craft = SerialCrafts.shared();
-    ElectricSheet sheet = craft.electrics().sheet();
-    List<Lead> left = sheet.leads().stream().filter(lead -> !(lead.from() + lead.to()).contains("GNSS.T")).toList();
-    assertThat(left).hasSizeLessThan(sheet.leads().size());
-    return craft.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), left, sheet.pack())));
-  }
-
-  @ParameterizedTest(name = "{0}")
-  @MethodSource("recordedWrong")
-  void aCraftThatHasItIsToldInAtMostOneLook(String name, Craft recorded, String kind) {
-    Required required = Specialities.required(Recorded.of(recorded));
-    assertThat(required.conflicts()).as("conflicts").isNotEmpty();
-    Conflict conflict = required.conflicts().get(0);
-    Craft truth = conflict.on(required.craft());
-    Diagnosis<Craft> diagnosis = new Diagnosis<>(Specialities.book(required, Meter.USUAL), Assumptions.USUAL);
-    Complaint complaint = Specialities.complaints(required.craft(), Meter.USUAL).stream().filter(one -> one.id().equals(kind)).findFirst().orElseThrow();
-    Check<Craft> told = diagnosis.book().check(complaint.seen().id()).orElse(complaint.seen());
-    Case<Craft> known = new Case<>(required.craft(), Occasion.BUILD, List.of(), List.of()).with(told, given(told, truth), Sureness.SURE);
-    Standing<Craft> standing = diagnosis.standing(known);
-    int looks = 0;
-    while (!isFound(standing, conflict) && looks < 3) {
-      Check<Craft> next = diagnosis.planner(standing).plan(BenchState.AT_INTAKE, Set.of()).next().orElseThrow().check();
-      known = known.with(next, given(next, truth), Sureness.SURE);
-      standing = diagnosis.standing(known);
-      looks++;
+    static Stream<Arguments> recordedWrong() {
+        Craft shared = SerialCrafts.shared();
+        return Stream.of(
+                Arguments.of("stick order", shared.with(BoardSettings.STICK_ORDER, StickOrder.TAER), "take-off"),
+                Arguments.of("voltage scale", PowerCrafts.stack().with(BoardSettings.VOLTAGE_SCALE, 15.0), "voltage"),
+                Arguments.of("hold-last failsafe", shared.with(ReceiverSettings.WHEN_LOST, WhenLost.HOLD), "flew-away"),
+                Arguments.of("spins", shared.with(BoardSettings.SPINS, SpinSchool.OUTWARD), "take-off"),
+                Arguments.of("channels", shared.with(LinkSettings.CHANNELS, 5), "switch-wrong"),
+                Arguments.of("no arm switch", shared.with(ArmingSettings.ARM, ModeRange.NONE), "will-not-arm"),
+                Arguments.of("alignment", shared.withMounted(Rotation.UPSIDE_DOWN), "take-off"),
+                Arguments.of("transmitter power", VideoCrafts.strong().with(VideoSettings.POWER, 600), "picture-goes"),
+                Arguments.of("tilt", shared.with(ArmingSettings.STANDS, 30.0), "will-not-arm"),
+                Arguments.of("ten positions a second", shared.with(SpokenSettings.GNSS_HZ, 10), "positioning"),
+                Arguments.of("GNSS at the computer's UART", atTheComputersUart(), "positioning"),
+                Arguments.of("GNSS joined to nothing", withoutGnssWire(), "positioning"),
+                Arguments.of(
+                        "compass left out",
+                        shared.with(FailsafeSettings.STAGE_2, FailsafeSettings.Stage2.RETURN_HOME)
+                                .with(BoardSettings.COMPASS, true)
+                                .with(FirmwareSettings.COMPASS_BUILT, false),
+                        "no-return"));
     }
-    assertThat(looks).as(() -> "looks " + diagnosisOf(diagnosis, kind)).isLessThanOrEqualTo(1);
-  }
 
-  private static String diagnosisOf(Diagnosis<Craft> diagnosis, String kind) {
-    return kind + " in a book of " + diagnosis.book().faults().size();
-  }
-
-  private static boolean isFound(Standing<Craft> standing, Conflict conflict) {
-    Optional<Suspect<Craft>> first = standing.standsOut();
-    return first.filter(suspect -> suspect.faults().stream().anyMatch(blamed -> blamed.fault().id().equals(conflict.id()))).isPresent();
-  }
-
-  /** What a craft most probably gives. */
-  private static Reading given(Check<Craft> check, Craft truth) {
-    return Sound.reading(check.outlook(truth));
-  }
-
-  @Test
-  void aRecordThatIsOutOfDateIsNotTakenForAFault() {
-    Craft recorded = SerialCrafts.shared().withMounted(Rotation.UPSIDE_DOWN);
-    Required required = Specialities.required(Recorded.of(recorded));
-    Diagnosis<Craft> diagnosis = new Diagnosis<>(Specialities.book(required, Meter.USUAL), Assumptions.USUAL);
-    Check<Craft> arrow = diagnosis.book().check("arrow").orElseThrow();
-    Check<Craft> alignment = diagnosis.book().checks().stream().filter(check -> check.kind().equals("read-alignment")).findFirst().orElseThrow();
-    Complaint complaint = Specialities.usualComplaint();
-    Case<Craft> known = new Case<>(required.craft(), Occasion.BUILD, List.of(), List.of());
-    for (Check<Craft> check : List.of(complaint.seen(), alignment, arrow)) {
-      known = known.with(check, given(check, required.craft()), Sureness.SURE);
+    /** The module's wires on the UART that the computer takes, while others are free. */
+    private static Craft atTheComputersUart() {
+        Craft craft = SerialCrafts.with("board-f1", "gnss");
+        ElectricSheet sheet = craft.electrics().sheet();
+        List<Lead> leads = sheet.leads().stream()
+                .map(lead -> new Lead(
+                        atFirst(lead.from()), atFirst(lead.to()), lead.gauge(), lead.lengthMm(), lead.plugged()))
+                .toList();
+        Craft moved = craft.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), leads, sheet.pack())));
+        return moved.with(PortSettings.jobsOf("2"), List.of()).with(PortSettings.jobsOf("1"), List.of(Job.GNSS));
     }
-    Standing<Craft> standing = diagnosis.standing(known);
-    assertThat(standing.everHeld("recorded-alignment")).isLessThan(0.1);
-  }
+
+    private static String atFirst(String pad) {
+        return pad.equals("FC.R2") ? "FC.R1" : pad.equals("FC.T2") ? "FC.T1" : pad;
+    }
+
+    private static Craft withoutGnssWire() {
+        Craft craft = SerialCrafts.shared();
+        ElectricSheet sheet = craft.electrics().sheet();
+        List<Lead> left = sheet.leads().stream()
+                .filter(lead -> !(lead.from() + lead.to()).contains("GNSS.T"))
+                .toList();
+        assertThat(left).hasSizeLessThan(sheet.leads().size());
+        return craft.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), left, sheet.pack())));
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("recordedWrong")
+    void aCraftThatHasItIsToldInAtMostOneLook(String name, Craft recorded, String kind) {
+        Required required = Specialities.required(Recorded.of(recorded));
+        assertThat(required.conflicts()).as("conflicts").isNotEmpty();
+        Conflict conflict = required.conflicts().get(0);
+        Craft truth = conflict.on(required.craft());
+        Diagnosis<Craft> diagnosis = new Diagnosis<>(Specialities.book(required, Meter.USUAL), Assumptions.USUAL);
+        Complaint complaint = Specialities.complaints(required.craft(), Meter.USUAL).stream()
+                .filter(one -> one.id().equals(kind))
+                .findFirst()
+                .orElseThrow();
+        Check<Craft> told = diagnosis.book().check(complaint.seen().id()).orElse(complaint.seen());
+        Case<Craft> known = new Case<>(required.craft(), Occasion.BUILD, List.of(), List.of())
+                .with(told, given(told, truth), Sureness.SURE);
+        Standing<Craft> standing = diagnosis.standing(known);
+        int looks = 0;
+        while (!isFound(standing, conflict) && looks < 3) {
+            Check<Craft> next = diagnosis
+                    .planner(standing)
+                    .plan(BenchState.AT_INTAKE, Set.of())
+                    .next()
+                    .orElseThrow()
+                    .check();
+            known = known.with(next, given(next, truth), Sureness.SURE);
+            standing = diagnosis.standing(known);
+            looks++;
+        }
+        assertThat(looks).as(() -> "looks " + diagnosisOf(diagnosis, kind)).isLessThanOrEqualTo(1);
+    }
+
+    private static String diagnosisOf(Diagnosis<Craft> diagnosis, String kind) {
+        return kind + " in a book of " + diagnosis.book().faults().size();
+    }
+
+    private static boolean isFound(Standing<Craft> standing, Conflict conflict) {
+        Optional<Suspect<Craft>> first = standing.standsOut();
+        return first.filter(suspect -> suspect.faults().stream()
+                        .anyMatch(blamed -> blamed.fault().id().equals(conflict.id())))
+                .isPresent();
+    }
+
+    /** What a craft most probably gives. */
+    private static Reading given(Check<Craft> check, Craft truth) {
+        return Sound.reading(check.outlook(truth));
+    }
+
+    @Test
+    void aRecordThatIsOutOfDateIsNotTakenForAFault() {
+        Craft recorded = SerialCrafts.shared().withMounted(Rotation.UPSIDE_DOWN);
+        Required required = Specialities.required(Recorded.of(recorded));
+        Diagnosis<Craft> diagnosis = new Diagnosis<>(Specialities.book(required, Meter.USUAL), Assumptions.USUAL);
+        Check<Craft> arrow = diagnosis.book().check("arrow").orElseThrow();
+        Check<Craft> alignment = diagnosis.book().checks().stream()
+                .filter(check -> check.kind().equals("read-alignment"))
+                .findFirst()
+                .orElseThrow();
+        Complaint complaint = Specialities.usualComplaint();
+        Case<Craft> known = new Case<>(required.craft(), Occasion.BUILD, List.of(), List.of());
+        for (Check<Craft> check : List.of(complaint.seen(), alignment, arrow)) {
+            known = known.with(check, given(check, required.craft()), Sureness.SURE);
+        }
+        Standing<Craft> standing = diagnosis.standing(known);
+        assertThat(standing.everHeld("recorded-alignment")).isLessThan(0.1);
+    }
 }

@@ -11,9 +11,9 @@ import ablemedic.diagnosis.Fault;
 import ablemedic.electrics.Job;
 import ablemedic.power.PowerCrafts;
 import ablemedic.reading.Meter;
-import ablemedic.serial.SerialCrafts;
 import ablemedic.requirement.Severity;
 import ablemedic.requirement.Violation;
+import ablemedic.serial.SerialCrafts;
 import ablemedic.told.Device;
 import ablemedic.told.Setting;
 import ablemedic.told.Told;
@@ -24,59 +24,85 @@ import org.junit.jupiter.api.Test;
 
 /** What a craft as recorded violates of what a safe, working craft satisfies. */
 class RequirementsTest {
-  private static final List<Craft> CRAFTS = List.of(SerialCrafts.shared(), SerialCrafts.polled(), SerialCrafts.modem(), PowerCrafts.stack(),
-      PowerCrafts.separate());
-  /** What only somebody who is asked can tell from a mistake: either may be meant. */
-  private static final Set<String> MAY_BE_MEANT = Set.of("mode", "current-read", "telemetry-bytes", "arm-waits-for-fix", "failsafe-stage-2");
+    private static final List<Craft> CRAFTS = List.of(
+            SerialCrafts.shared(),
+            SerialCrafts.polled(),
+            SerialCrafts.modem(),
+            PowerCrafts.stack(),
+            PowerCrafts.separate());
+    /** What only somebody who is asked can tell from a mistake: either may be meant. */
+    private static final Set<String> MAY_BE_MEANT =
+            Set.of("mode", "current-read", "telemetry-bytes", "arm-waits-for-fix", "failsafe-stage-2");
 
-  @Test
-  void ofASoundCraftThereIsNothingToSay() {
-    for (Craft craft : CRAFTS) {
-      assertThat(Specialities.violations(craft)).isEmpty();
-    }
-  }
-
-  @Test
-  void everyFaultThatIsASettingOfTheBoardIsSaidWithTheSettingThatItTouches() {
-    for (Craft craft : CRAFTS) {
-      for (Fault<Craft> fault : Specialities.book(craft, Meter.USUAL).faults()) {
-        Craft faulty = fault.applyTo(craft);
-        List<Told.Difference> differences = craft.told().differencesTo(faulty.told());
-        if (faulty.with(craft.told()).equals(craft) && differences.stream().anyMatch(one -> one.setting().device() == Device.FLIGHT_BOARD)
-            && differences.stream().noneMatch(one -> MAY_BE_MEANT.contains(one.setting().id()))) {
-          Set<Setting<?>> said = new TreeSet<>();
-          Specialities.violations(faulty).forEach(lint -> said.addAll(lint.settings()));
-          assertThat(differences).as(fault.describe(craft)).anyMatch(one -> said.contains(one.setting()));
+    @Test
+    void ofASoundCraftThereIsNothingToSay() {
+        for (Craft craft : CRAFTS) {
+            assertThat(Specialities.violations(craft)).isEmpty();
         }
-      }
     }
-  }
 
-  @Test
-  void aFirmwareOfTheOtherNumberingSchoolNeedsTheOrderThatUndoesIt() {
-    Craft craft = PowerCrafts.stack().with(BoardSettings.NUMBERING, NumberingSchool.FRONT_RIGHT_FIRST);
-    Violation lint = Specialities.violations(craft).get(0);
-    assertThat(lint.severity()).isEqualTo(Severity.HAZARD);
-    String order = lint.remedy().replace("Enter the output order ", "");
-    assertThat(Specialities.violations(craft.with(BoardSettings.OUTPUT_ORDER, OutputOrder.parse(order)))).as("entered, it is silent").isEmpty();
-  }
+    @Test
+    void everyFaultThatIsASettingOfTheBoardIsSaidWithTheSettingThatItTouches() {
+        for (Craft craft : CRAFTS) {
+            for (Fault<Craft> fault : Specialities.book(craft, Meter.USUAL).faults()) {
+                Craft faulty = fault.applyTo(craft);
+                List<Told.Difference> differences = craft.told().differencesTo(faulty.told());
+                if (faulty.with(craft.told()).equals(craft)
+                        && differences.stream().anyMatch(one -> one.setting().device() == Device.FLIGHT_BOARD)
+                        && differences.stream()
+                                .noneMatch(one ->
+                                        MAY_BE_MEANT.contains(one.setting().id()))) {
+                    Set<Setting<?>> said = new TreeSet<>();
+                    Specialities.violations(faulty).forEach(lint -> said.addAll(lint.settings()));
+                    assertThat(differences).as(fault.describe(craft)).anyMatch(one -> said.contains(one.setting()));
+                }
+            }
+        }
+    }
 
-  @Test
-  void aJobWithoutItsPartAndAPartWithoutItsJobAreSaid() {
-    Craft craft = SerialCrafts.shared();
-    assertThat(Specialities.violations(craft.with(PortSettings.jobsOf("6"), List.of(Job.DISPLAY)))).extracting(Violation::cause)
-        .anyMatch(cause -> cause.contains("UART 6 has the function display, and no part for it lies there"));
-    assertThat(Specialities.violations(craft.with(PortSettings.jobsOf("1"), List.of()))).extracting(Violation::complaint).contains("no-sticks");
-    assertThat(Specialities.violations(craft.with(PortSettings.jobsOf("1"), List.of()))).filteredOn(lint -> lint.complaint().equals("no-sticks")).isNotEmpty()
-        .allSatisfy(lint -> assertThat(lint.pads()).isNotEmpty().allSatisfy(pad -> assertThat(craft.electrics().sheet().leads().stream().filter(lead -> lead.from().equals(pad) || lead.to().equals(pad))).as("a pad of the sheet that has a lead").isNotEmpty()));
-  }
+    @Test
+    void aFirmwareOfTheOtherNumberingSchoolNeedsTheOrderThatUndoesIt() {
+        Craft craft = PowerCrafts.stack().with(BoardSettings.NUMBERING, NumberingSchool.FRONT_RIGHT_FIRST);
+        Violation lint = Specialities.violations(craft).get(0);
+        assertThat(lint.severity()).isEqualTo(Severity.HAZARD);
+        String order = lint.remedy().replace("Enter the output order ", "");
+        assertThat(Specialities.violations(craft.with(BoardSettings.OUTPUT_ORDER, OutputOrder.parse(order))))
+                .as("entered, it is silent")
+                .isEmpty();
+    }
 
-  @Test
-  void aScaleThatIsTooHighForTheDividerSaysWhatAPackWouldShow() {
-    Craft craft = PowerCrafts.stack();
-    double right = craft.told(BoardSettings.VOLTAGE_SCALE);
-    assertThat(Specialities.violations(craft.with(BoardSettings.VOLTAGE_SCALE, 1.1 * right))).singleElement().satisfies(lint -> assertThat(lint.cause()).contains("17.6 V"));
-    assertThat(Specialities.violations(craft.with(BoardSettings.VOLTAGE_SCALE, 1.02 * right))).as("trimmed to the meter").isEmpty();
-    assertThat(Specialities.violations(craft.with(BoardSettings.CELLS, 6))).singleElement().satisfies(lint -> assertThat(lint.cause()).contains("flies with 4"));
-  }
+    @Test
+    void aJobWithoutItsPartAndAPartWithoutItsJobAreSaid() {
+        Craft craft = SerialCrafts.shared();
+        assertThat(Specialities.violations(craft.with(PortSettings.jobsOf("6"), List.of(Job.DISPLAY))))
+                .extracting(Violation::cause)
+                .anyMatch(cause -> cause.contains("UART 6 has the function display, and no part for it lies there"));
+        assertThat(Specialities.violations(craft.with(PortSettings.jobsOf("1"), List.of())))
+                .extracting(Violation::complaint)
+                .contains("no-sticks");
+        assertThat(Specialities.violations(craft.with(PortSettings.jobsOf("1"), List.of())))
+                .filteredOn(lint -> lint.complaint().equals("no-sticks"))
+                .isNotEmpty()
+                .allSatisfy(lint -> assertThat(lint.pads()).isNotEmpty().allSatisfy(pad -> assertThat(
+                                craft.electrics().sheet().leads().stream()
+                                        .filter(lead -> lead.from().equals(pad)
+                                                || lead.to().equals(pad)))
+                        .as("a pad of the sheet that has a lead")
+                        .isNotEmpty()));
+    }
+
+    @Test
+    void aScaleThatIsTooHighForTheDividerSaysWhatAPackWouldShow() {
+        Craft craft = PowerCrafts.stack();
+        double right = craft.told(BoardSettings.VOLTAGE_SCALE);
+        assertThat(Specialities.violations(craft.with(BoardSettings.VOLTAGE_SCALE, 1.1 * right)))
+                .singleElement()
+                .satisfies(lint -> assertThat(lint.cause()).contains("17.6 V"));
+        assertThat(Specialities.violations(craft.with(BoardSettings.VOLTAGE_SCALE, 1.02 * right)))
+                .as("trimmed to the meter")
+                .isEmpty();
+        assertThat(Specialities.violations(craft.with(BoardSettings.CELLS, 6)))
+                .singleElement()
+                .satisfies(lint -> assertThat(lint.cause()).contains("flies with 4"));
+    }
 }

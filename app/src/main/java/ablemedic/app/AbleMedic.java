@@ -24,98 +24,102 @@ import org.springframework.core.env.StandardEnvironment;
 /** Starts the application. Exit code 2 says that it could not, and why stands on the error stream. */
 @SpringBootApplication
 public class AbleMedic {
-  private static final String USUAL_DATABASE = "data/medic.db";
-  private static final String USUAL_PORT = "8642";
+    private static final String USUAL_DATABASE = "data/medic.db";
+    private static final String USUAL_PORT = "8642";
 
-  /** @param ahead how far the clock is put forward, to try what a wrong clock does; nothing otherwise */
-  @Bean
-  Clock clock(@Value("${medic.clock-ahead}") Duration ahead) {
-    return ahead.isZero() ? Clock.systemUTC() : Clock.offset(Clock.systemUTC(), ahead);
-  }
-
-  public static void main(String[] args) {
-    try {
-      if (!FileCommand.run(args)) {
-        start(args);
-      }
-    } catch (AbandonedRunException e) {
-      // The build looks at the beans and goes no further.
-      throw e;
-    } catch (UnusableException e) {
-      refuse(String.valueOf(e.getMessage()));
-    } catch (RuntimeException e) {
-      refuse(reason(e));
+    /** @param ahead how far the clock is put forward, to try what a wrong clock does; nothing otherwise */
+    @Bean
+    Clock clock(@Value("${medic.clock-ahead}") Duration ahead) {
+        return ahead.isZero() ? Clock.systemUTC() : Clock.offset(Clock.systemUTC(), ahead);
     }
-  }
 
-  /** Starts on the database that the arguments name, after a look at whether it can be used and is free. */
-  public static ConfigurableApplicationContext start(String... args) {
-    Environment told = told(args);
-    Path database = database(told);
-    FileLock lock = FileLock.take(database, "http://127.0.0.1:" + port(told) + "/");
-    try {
-      if (told.getProperty("medic.fresh", Boolean.class, false)) {
-        DatabaseFile.delete(database);
-      }
-      DatabaseFile.check(database);
-      SpringApplication application = new SpringApplication(AbleMedic.class);
-      // Registered first, so let go of last: after the database is closed.
-      application.addInitializers(context -> ((DefaultListableBeanFactory) context.getBeanFactory())
-          .registerDisposableBean("databaseLock", lock::close));
-      return application.run(args);
-    } catch (IOException e) {
-      lock.close();
-      throw new UnusableException("The file " + database + " cannot be begun anew (" + e.getMessage() + ").");
-    } catch (RuntimeException e) {
-      lock.close();
-      throw e;
+    public static void main(String[] args) {
+        try {
+            if (!FileCommand.run(args)) {
+                start(args);
+            }
+        } catch (AbandonedRunException e) {
+            // The build looks at the beans and goes no further.
+            throw e;
+        } catch (UnusableException e) {
+            refuse(String.valueOf(e.getMessage()));
+        } catch (RuntimeException e) {
+            refuse(reason(e));
+        }
     }
-  }
 
-  static Environment told(String... args) {
-    var environment = new StandardEnvironment();
-    environment.getPropertySources().addFirst(new SimpleCommandLinePropertySource(args));
-    return environment;
-  }
-
-  static Path database(Environment told) {
-    return Path.of(told.getProperty("medic.database", USUAL_DATABASE));
-  }
-
-  private static int port(Environment told) {
-    String port = told.getProperty("server.port", USUAL_PORT);
-    if (!port.matches("\\d{1,5}") || Integer.parseInt(port) > 65_535) {
-      throw new UnusableException("“" + port + "” is no port. Choose one from 1024 to 65535, as in PORT=9000 ./medic serve.");
+    /** Starts on the database that the arguments name, after a look at whether it can be used and is free. */
+    public static ConfigurableApplicationContext start(String... args) {
+        Environment told = told(args);
+        Path database = database(told);
+        FileLock lock = FileLock.take(database, "http://127.0.0.1:" + port(told) + "/");
+        try {
+            if (told.getProperty("medic.fresh", Boolean.class, false)) {
+                DatabaseFile.delete(database);
+            }
+            DatabaseFile.check(database);
+            SpringApplication application = new SpringApplication(AbleMedic.class);
+            // Registered first, so let go of last: after the database is closed.
+            application.addInitializers(context -> ((DefaultListableBeanFactory) context.getBeanFactory())
+                    .registerDisposableBean("databaseLock", lock::close));
+            return application.run(args);
+        } catch (IOException e) {
+            lock.close();
+            throw new UnusableException("The file " + database + " cannot be begun anew (" + e.getMessage() + ").");
+        } catch (RuntimeException e) {
+            lock.close();
+            throw e;
+        }
     }
-    return Integer.parseInt(port);
-  }
 
-  private static String reason(Throwable thrown) {
-    Throwable root = thrown;
-    for (Throwable t = thrown; t != null; t = t.getCause()) {
-      if (t instanceof PortInUseException port) {
-        return "Port " + port.getPort() + " is in use. Stop what uses it, or choose another, as in PORT=9000 ./medic serve.";
-      }
-      root = t;
+    static Environment told(String... args) {
+        var environment = new StandardEnvironment();
+        environment.getPropertySources().addFirst(new SimpleCommandLinePropertySource(args));
+        return environment;
     }
-    String last = root.getMessage();
-    return Trouble.behind(thrown).map(trouble -> "The data file " + trouble.of("").strip())
-        .orElseGet(() -> changedSchema(thrown) ? "The data file was made by a build of Able Medic whose tables differ from "
-            + "this one's. Start that build, or put a backup of this one back: ./medic restore FILE."
-            : "Could not start: " + last);
-  }
 
-  private static boolean changedSchema(Throwable thrown) {
-    for (Throwable t = thrown; t != null; t = t.getCause()) {
-      if (t instanceof FlywayException) {
-        return true;
-      }
+    static Path database(Environment told) {
+        return Path.of(told.getProperty("medic.database", USUAL_DATABASE));
     }
-    return false;
-  }
 
-  private static void refuse(String reason) {
-    System.err.println("Able Medic: " + reason);
-    System.exit(2);
-  }
+    private static int port(Environment told) {
+        String port = told.getProperty("server.port", USUAL_PORT);
+        if (!port.matches("\\d{1,5}") || Integer.parseInt(port) > 65_535) {
+            throw new UnusableException(
+                    "“" + port + "” is no port. Choose one from 1024 to 65535, as in PORT=9000 ./medic serve.");
+        }
+        return Integer.parseInt(port);
+    }
+
+    private static String reason(Throwable thrown) {
+        Throwable root = thrown;
+        for (Throwable t = thrown; t != null; t = t.getCause()) {
+            if (t instanceof PortInUseException port) {
+                return "Port " + port.getPort()
+                        + " is in use. Stop what uses it, or choose another, as in PORT=9000 ./medic serve.";
+            }
+            root = t;
+        }
+        String last = root.getMessage();
+        return Trouble.behind(thrown)
+                .map(trouble -> "The data file " + trouble.of("").strip())
+                .orElseGet(() -> changedSchema(thrown)
+                        ? "The data file was made by a build of Able Medic whose tables differ from "
+                                + "this one's. Start that build, or put a backup of this one back: ./medic restore FILE."
+                        : "Could not start: " + last);
+    }
+
+    private static boolean changedSchema(Throwable thrown) {
+        for (Throwable t = thrown; t != null; t = t.getCause()) {
+            if (t instanceof FlywayException) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static void refuse(String reason) {
+        System.err.println("Able Medic: " + reason);
+        System.exit(2);
+    }
 }

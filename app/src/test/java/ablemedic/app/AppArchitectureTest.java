@@ -9,19 +9,39 @@ import com.tngtech.archunit.lang.ArchRule;
 
 @AnalyzeClasses(packages = "ablemedic", importOptions = DoNotIncludeTests.class)
 class AppArchitectureTest {
-  @ArchTest
-  static final ArchRule theCoreKnowsNothingOfTheApplication = noClasses().that()
-      .resideOutsideOfPackage("ablemedic.app..").should().dependOnClassesThat().resideInAPackage("ablemedic.app..");
+    @ArchTest
+    static final ArchRule theCoreKnowsNothingOfTheApplication = noClasses()
+            .that()
+            .resideOutsideOfPackage("ablemedic.app..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("ablemedic.app..");
 
-  @ArchTest
-  static final ArchRule whatAllShareKnowsNoView = noClasses().that()
-      .resideInAnyPackage("ablemedic.app.http..", "ablemedic.app.storage..").should().dependOnClassesThat()
-      .resideInAnyPackage("ablemedic.app.bench..", "ablemedic.app.chart..", "ablemedic.app.workup..",
-          "ablemedic.app.instruments..", "ablemedic.app.ledger..");
+    @ArchTest
+    static final ArchRule whatAllShareKnowsNoView = noClasses()
+            .that()
+            .resideInAnyPackage("ablemedic.app.http..", "ablemedic.app.storage..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage(
+                    "ablemedic.app.bench..",
+                    "ablemedic.app.chart..",
+                    "ablemedic.app.workup..",
+                    "ablemedic.app.instruments..",
+                    "ablemedic.app.ledger..");
 
-  @ArchTest
-  static final ArchRule noViewButInstrumentsAndPacksKnowsASpecialityByName = noClasses().that()
-      .resideInAnyPackage("ablemedic.app.bench..", "ablemedic.app.chart..", "ablemedic.app.workup..", "ablemedic.app.routine..",
-          "ablemedic.app.ledger..", "ablemedic.app.entry..", "ablemedic.app.handbook..").should().dependOnClassesThat()
-      .resideInAnyPackage("ablemedic.takeoff..", "ablemedic.power..");
+    @ArchTest
+    static final ArchRule noViewButInstrumentsAndPacksKnowsASpecialityByName = noClasses()
+            .that()
+            .resideInAnyPackage(
+                    "ablemedic.app.bench..",
+                    "ablemedic.app.chart..",
+                    "ablemedic.app.workup..",
+                    "ablemedic.app.routine..",
+                    "ablemedic.app.ledger..",
+                    "ablemedic.app.entry..",
+                    "ablemedic.app.handbook..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("ablemedic.takeoff..", "ablemedic.power..");
 }

@@ -13,13 +13,15 @@ import tools.jackson.databind.node.ObjectNode;
 /** Writes the description of the interface to docs. Not a test: {@code ./medic describe} runs it. */
 @ExtendWith(RunningApp.class)
 class Describe {
-  @Test
-  void write(App app) throws IOException {
-    ObjectNode described = (ObjectNode) app.get("/api/docs");
-    described.remove("servers");
-    JsonMapper mapper = JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT)
-        .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS).build();
-    Object sorted = mapper.treeToValue(described, java.util.TreeMap.class);
-    Files.writeString(Path.of("../docs/openapi.json"), mapper.writeValueAsString(sorted) + "\n");
-  }
+    @Test
+    void write(App app) throws IOException {
+        ObjectNode described = (ObjectNode) app.get("/api/docs");
+        described.remove("servers");
+        JsonMapper mapper = JsonMapper.builder()
+                .enable(SerializationFeature.INDENT_OUTPUT)
+                .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
+                .build();
+        Object sorted = mapper.treeToValue(described, java.util.TreeMap.class);
+        Files.writeString(Path.of("../docs/openapi.json"), mapper.writeValueAsString(sorted) + "\n");
+    }
 }

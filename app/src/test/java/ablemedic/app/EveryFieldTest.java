@@ -20,82 +20,121 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Sends every write of the interface with each of its fields put wrong in every way there is: what is taken can be shown
- * again, what is not is refused, and neither is a server error.
+ * Sends every write of the interface with each of its fields put wrong in every way there is: what is taken can be
+ * shown again, what is not is refused, and neither is a server error.
  */
 class EveryFieldTest {
-  /** Stands for a number that no double holds, which a JSON tree cannot hold either. */
-  private static final String BEYOND = "\"@beyond\"";
-  private static final List<String> WRONG = List.of("null", "\"\"", "\"" + "x".repeat(3000) + "\"", "\"=1\"", "-1", "0", "0.5",
-      "1e300", "-1e300", BEYOND, "99999999999999999999", "true", "[]", "{}", "[null]", "{\"a\":null}", "[[[]]]");
-  private static final int FIRST_OF_A_LIST = 2;
+    /** Stands for a number that no double holds, which a JSON tree cannot hold either. */
+    private static final String BEYOND = "\"@beyond\"";
 
-  @TempDir
-  private static Path folder;
-  private static App app;
-  private static long workUp;
-  private static String pack;
-  private static final Map<String, ObjectNode> WRITES = new LinkedHashMap<>();
+    private static final List<String> WRONG = List.of(
+            "null",
+            "\"\"",
+            "\"" + "x".repeat(3000) + "\"",
+            "\"=1\"",
+            "-1",
+            "0",
+            "0.5",
+            "1e300",
+            "-1e300",
+            BEYOND,
+            "99999999999999999999",
+            "true",
+            "[]",
+            "{}",
+            "[null]",
+            "{\"a\":null}",
+            "[[[]]]");
+    private static final int FIRST_OF_A_LIST = 2;
 
-  @BeforeAll
-  static void start() {
-    app = App.on(folder.resolve("fields.db"));
-    app.enterWired("W1", "STACK");
-    app.enterWired("W2", "SEPARATE");
-    workUp = app.ask("POST", "/api/work-ups",
-        "{\"mark\": \"W1\", \"complaint\": \"flips\", \"occasion\": \"CRASH\", \"seen\": {}}").get("id").asLong();
-    pack = "{\"cells\": 4, \"chemistry\": \"LIPO\", \"capacityMah\": 1500, \"cellMilliohms\": 4}";
-    String school = app.get("/api/landing-schools").get(0).get("id").asString();
-    String sheet = app.get("/api/crafts/W2/build-sheet").toString();
-    String step = app.get("/api/crafts/W2/routine").get("steps").get(0).get("id").asString();
-    String work = "/api/work-ups/" + workUp;
-    app.ask("POST", "/api/packs", "{\"label\": \"P1\", \"kind\": " + pack + ", \"school\": \"" + school + "\"}");
-    write("POST /api/crafts", """
+    @TempDir
+    private static Path folder;
+
+    private static App app;
+    private static long workUp;
+    private static String pack;
+    private static final Map<String, ObjectNode> WRITES = new LinkedHashMap<>();
+
+    @BeforeAll
+    static void start() {
+        app = App.on(folder.resolve("fields.db"));
+        app.enterWired("W1", "STACK");
+        app.enterWired("W2", "SEPARATE");
+        workUp = app.ask(
+                        "POST",
+                        "/api/work-ups",
+                        "{\"mark\": \"W1\", \"complaint\": \"flips\", \"occasion\": \"CRASH\", \"seen\": {}}")
+                .get("id")
+                .asLong();
+        pack = "{\"cells\": 4, \"chemistry\": \"LIPO\", \"capacityMah\": 1500, \"cellMilliohms\": 4}";
+        String school = app.get("/api/landing-schools").get(0).get("id").asString();
+        String sheet = app.get("/api/crafts/W2/build-sheet").toString();
+        String step =
+                app.get("/api/crafts/W2/routine").get("steps").get(0).get("id").asString();
+        String work = "/api/work-ups/" + workUp;
+        app.ask("POST", "/api/packs", "{\"label\": \"P1\", \"kind\": " + pack + ", \"school\": \"" + school + "\"}");
+        write("POST /api/crafts", """
         {"mark": "N1", "name": "x", "craftClass": "INCH_5", "spins": "INWARD", "numbering": "REAR_RIGHT_FIRST",
          "mounted": {"rollDeg": 0, "pitchDeg": 0, "yawDeg": 90}, "mode": "RATE", "layout": "STACK", "parts": ["receiver"],
          "pack": %s}""", pack);
-    write("POST /api/crafts#like", "{\"mark\": \"N2\", \"name\": \"x\", \"like\": \"W2\"}");
-    write("POST /api/crafts#sheet", "{\"mark\": \"N3\", \"name\": \"x\", \"sheet\": %s}", sheet);
-    write("POST /api/second-seats/pair", "{\"code\": \"12345678\", \"name\": \"x\"}");
-    write("PATCH /api/crafts/W2", "{\"version\": 1, \"name\": \"x\", \"state\": \"FIT\", \"reason\": \"r\"}");
-    write("PUT /api/crafts/W2/build-sheet", "{\"version\": 1, \"reason\": \"r\", \"sheet\": %s}", sheet);
-    write("PUT /api/crafts/W2/layout", "{\"version\": 1, \"layout\": \"STACK\", \"pack\": %s, \"parts\": [\"receiver\"]}", pack);
-    write("POST /api/craft-drawing", sheet);
-    write("POST /api/wiring-map", app.get("/api/crafts/W2/build-sheet").get("electrics").toString());
-    write("POST /api/crafts/W2/parts", "{\"version\": 1, \"archetype\": \"beeper\"}");
-    write("POST /api/crafts/W2/log", "{\"kind\": \"NOTE\", \"text\": \"x\"}");
-    write("PUT /api/crafts/W2/aside", "{\"reason\": \"x\"}");
-    write("POST /api/crafts/W2/repair", "{\"revision\": 1}");
-    write("POST /api/crafts/W2/routine", "{\"minutes\": 5, \"readings\": {\"%s\": {\"outcomes\": {\"seen\": \"x\"}, \"written\": \"1 ohm\"}}}", step);
-    write("POST /api/crafts/W2/routine/judge/" + step, "{\"outcomes\": {\"seen\": \"x\"}, \"written\": \"1 ohm\"}");
-    write("POST /api/work-ups", "{\"mark\": \"W2\", \"kind\": \"take-off\", \"complaint\": \"x\", \"occasion\": \"BUILD\", \"seen\": {\"manner\": \"flips\"}, \"numbers\": {},"
-        + " \"before\": [{\"checkId\": \"arrow\", \"outcomes\": {\"seen\": \"forward\"}, \"numbers\": {\"seen\": \"1 V\"}, \"told\": \"1 V\"}]}");
-    write("POST " + work + "/findings", """
+        write("POST /api/crafts#like", "{\"mark\": \"N2\", \"name\": \"x\", \"like\": \"W2\"}");
+        write("POST /api/crafts#sheet", "{\"mark\": \"N3\", \"name\": \"x\", \"sheet\": %s}", sheet);
+        write("POST /api/second-seats/pair", "{\"code\": \"12345678\", \"name\": \"x\"}");
+        write("PATCH /api/crafts/W2", "{\"version\": 1, \"name\": \"x\", \"state\": \"FIT\", \"reason\": \"r\"}");
+        write("PUT /api/crafts/W2/build-sheet", "{\"version\": 1, \"reason\": \"r\", \"sheet\": %s}", sheet);
+        write(
+                "PUT /api/crafts/W2/layout",
+                "{\"version\": 1, \"layout\": \"STACK\", \"pack\": %s, \"parts\": [\"receiver\"]}",
+                pack);
+        write("POST /api/craft-drawing", sheet);
+        write(
+                "POST /api/wiring-map",
+                app.get("/api/crafts/W2/build-sheet").get("electrics").toString());
+        write("POST /api/crafts/W2/parts", "{\"version\": 1, \"archetype\": \"beeper\"}");
+        write("POST /api/crafts/W2/log", "{\"kind\": \"NOTE\", \"text\": \"x\"}");
+        write("PUT /api/crafts/W2/aside", "{\"reason\": \"x\"}");
+        write("POST /api/crafts/W2/repair", "{\"revision\": 1}");
+        write(
+                "POST /api/crafts/W2/routine",
+                "{\"minutes\": 5, \"readings\": {\"%s\": {\"outcomes\": {\"seen\": \"x\"}, \"written\": \"1 ohm\"}}}",
+                step);
+        write("POST /api/crafts/W2/routine/judge/" + step, "{\"outcomes\": {\"seen\": \"x\"}, \"written\": \"1 ohm\"}");
+        write(
+                "POST /api/work-ups",
+                "{\"mark\": \"W2\", \"kind\": \"take-off\", \"complaint\": \"x\", \"occasion\": \"BUILD\", \"seen\": {\"manner\": \"flips\"}, \"numbers\": {},"
+                        + " \"before\": [{\"checkId\": \"arrow\", \"outcomes\": {\"seen\": \"forward\"}, \"numbers\": {\"seen\": \"1 V\"}, \"told\": \"1 V\"}]}");
+        write("POST " + work + "/findings", """
         {"version": 1, "checkId": "arrow", "outcomes": {"seen": "forward"}, "written": "1 V", "numbers": {"seen": "1 V"}, "told": "1 V", "sure": true, "sureness": "SURE",
          "override": "x"}""");
-    write("POST " + work + "/skips", "{\"version\": 1, \"checkId\": \"arrow\"}");
-    write("POST " + work + "/suspicions", "{\"version\": 1, \"faultId\": \"x\", \"words\": \"w\"}");
-    write("POST " + work + "/own-tests", "{\"version\": 1, \"faultId\": \"x\", \"speaksFor\": true, \"strong\": true, \"words\": \"w\"}");
-    write("PUT " + work + "/bench-state", """
+        write("POST " + work + "/skips", "{\"version\": 1, \"checkId\": \"arrow\"}");
+        write("POST " + work + "/suspicions", "{\"version\": 1, \"faultId\": \"x\", \"words\": \"w\"}");
+        write(
+                "POST " + work + "/own-tests",
+                "{\"version\": 1, \"faultId\": \"x\", \"speaksFor\": true, \"strong\": true, \"words\": \"w\"}");
+        write("PUT " + work + "/bench-state", """
         {"version": 1, "override": "", "state": {"propsOn": false, "packIn": false, "limiterIn": false, "usbIn": true,
          "antennaOn": true, "radioOn": false, "atField": false, "shortTest": "NOT_DONE"}}""");
-    write("POST " + work + "/fixes", "{\"version\": 1, \"faultId\": \"x\", \"fixId\": \"y\", \"confirmed\": \"c\"}");
-    write("POST " + work + "/corrections", "{\"version\": 1, \"conflictId\": \"x\", \"way\": 1}");
-    write("POST " + work + "/close", "{\"version\": 1, \"end\": \"HANDED_OVER\", \"reason\": \"r\"}");
-    write("POST " + work + "/reopen", "{\"version\": 1, \"reason\": \"r\"}");
-    write("PUT " + work + "/aside", "{\"reason\": \"x\"}");
-    write("PUT /api/routine-school", "{\"school\": \"QUICK\"}");
-    write("POST /api/packs", "{\"label\": \"P2\", \"kind\": %s, \"school\": \"" + school + "\"}", pack);
-    write("POST /api/packs/P1/entries", """
+        write(
+                "POST " + work + "/fixes",
+                "{\"version\": 1, \"faultId\": \"x\", \"fixId\": \"y\", \"confirmed\": \"c\"}");
+        write("POST " + work + "/corrections", "{\"version\": 1, \"conflictId\": \"x\", \"way\": 1}");
+        write("POST " + work + "/close", "{\"version\": 1, \"end\": \"HANDED_OVER\", \"reason\": \"r\"}");
+        write("POST " + work + "/reopen", "{\"version\": 1, \"reason\": \"r\"}");
+        write("PUT " + work + "/aside", "{\"reason\": \"x\"}");
+        write("PUT /api/routine-school", "{\"school\": \"QUICK\"}");
+        write("POST /api/packs", "{\"label\": \"P2\", \"kind\": %s, \"school\": \"" + school + "\"}", pack);
+        write("POST /api/packs/P1/entries", """
         {"craft": "W2", "minutes": 5, "usedMah": 900, "chargedMah": 950, "restV": 16.1, "loadV": 15.2, "loadA": 20, "note": "x"}""");
-    write("PUT /api/packs/P1/entries/1", "{\"restV\": 15, \"note\": \"x\", \"sure\": true, \"reason\": \"r\"}");
-    write("POST /api/packs/P1/entries/1/withdrawal", "{\"reason\": \"r\"}");
-    write("PUT /api/crafts/W2/log/1", "{\"kind\": \"NOTE\", \"text\": \"x\", \"reason\": \"r\"}");
-    write("POST /api/crafts/W2/log/1/withdrawal", "{\"reason\": \"r\"}");
-    write("PUT /api/crafts/W2/files/1", "{\"name\": \"x\", \"workUp\": null, \"n\": 1, \"line\": 1, \"reason\": \"r\"}");
-    write("POST /api/crafts/W2/files/1/withdrawal", "{\"reason\": \"r\"}");
-    write("PUT /api/packs/P1/school", "{\"school\": \"" + school + "\"}");
-    String sort = """
+        write("PUT /api/packs/P1/entries/1", "{\"restV\": 15, \"note\": \"x\", \"sure\": true, \"reason\": \"r\"}");
+        write("POST /api/packs/P1/entries/1/withdrawal", "{\"reason\": \"r\"}");
+        write("PUT /api/crafts/W2/log/1", "{\"kind\": \"NOTE\", \"text\": \"x\", \"reason\": \"r\"}");
+        write("POST /api/crafts/W2/log/1/withdrawal", "{\"reason\": \"r\"}");
+        write(
+                "PUT /api/crafts/W2/files/1",
+                "{\"name\": \"x\", \"workUp\": null, \"n\": 1, \"line\": 1, \"reason\": \"r\"}");
+        write("POST /api/crafts/W2/files/1/withdrawal", "{\"reason\": \"r\"}");
+        write("PUT /api/packs/P1/school", "{\"school\": \"" + school + "\"}");
+        String sort = """
         {"id": "relay", "label": "Relay", "shortName": "REL", "kind": "PART", "lowestV": 4.5, "highestV": 5.5, "pads": [
          {"name": "+", "kind": "SUPPLY", "volts": 5, "row": 0, "usb": false, "room": 1},
          {"name": "-", "kind": "GROUND", "volts": 0, "row": 0, "usb": false, "room": 1},
@@ -106,207 +145,253 @@ class EveryFieldTest {
          "dividers": [{"sense": "+", "minus": "-", "topOhms": 10000, "bottomOhms": 1000}],
          "loads": [{"plus": "+", "minus": "-", "volts": 5, "amps": 0.1, "poorAmps": 0.2}],
          "drives": [{"plus": "+", "minus": "-", "signal": "O"}], "currentSensors": ["O"]}""";
-    write("POST /api/part-shelf", sort);
-    write("PUT /api/part-shelf/relay", sort);
-    write("POST /api/part-shelf/own", "{\"sorts\": [%s]}", sort);
-    write("POST /api/part-shelf#board", """
+        write("POST /api/part-shelf", sort);
+        write("PUT /api/part-shelf/relay", sort);
+        write("POST /api/part-shelf/own", "{\"sorts\": [%s]}", sort);
+        write("POST /api/part-shelf#board", """
         {"id": "serial-board", "label": "Board", "shortName": "FC", "kind": "BOARD", "lowestV": 4.5, "highestV": 5.5,
          "pads": [{"name": "5V", "kind": "SUPPLY", "volts": 5, "row": 0, "usb": false, "room": 1},
            {"name": "R1", "kind": "SERIAL", "volts": 0, "row": 1, "usb": false, "room": 1}],
          "ports": {"processor": "F4", "computer": "1", "soft": ["1"], "silent": "nothing",
            "pads": [{"pad": "R1", "port": "1", "side": "RX", "inverter": "JUMPER", "bears5V": true}]}}""");
-    write("POST /api/part-shelf#part", """
+        write("POST /api/part-shelf#part", """
         {"id": "serial-part", "label": "Part", "shortName": "RX", "kind": "PART", "lowestV": 4.5, "highestV": 5.5,
          "pads": [{"name": "S", "kind": "SERIAL", "volts": 0, "row": 0, "usb": false, "room": 1},
            {"name": "T", "kind": "SERIAL", "volts": 0, "row": 0, "usb": false, "room": 1}],
          "spoken": [{"job": "RECEIVER", "formats": ["SBUS"], "sends": "S", "hears": "T", "highV": 3.3}]}""");
-    write("PUT /api/crafts/W2/sorts", "{\"version\": 1}");
-    write("PUT /api/crafts/W2/ports", "{\"version\": 1}");
-    write("PUT /api/meter", app.get("/api/meter").toString());
-    write("POST /api/instruments/motor-map", """
+        write("PUT /api/crafts/W2/sorts", "{\"version\": 1}");
+        write("PUT /api/crafts/W2/ports", "{\"version\": 1}");
+        write("PUT /api/meter", app.get("/api/meter").toString());
+        write("POST /api/instruments/motor-map", """
         {"shape": "X", "school": "INWARD", "seen": [{"output": 1, "corner": "FRONT_LEFT", "spin": "CLOCKWISE"}],
          "props": {"FRONT_LEFT": "CLOCKWISE"}}""");
-    write("POST /api/instruments/board-orientation", """
+        write("POST /api/instruments/board-orientation", """
         {"motions": {"RIGHT_DOWN": "NOSE_UP"}, "told": {"rollDeg": 0, "pitchDeg": 0, "yawDeg": 0}, "arrow": "LEFT", "faceDown": true}""");
-    write("POST /api/instruments/take-off-motion", "{\"mark\": \"W2\", \"faultIds\": [\"x\"]}");
-    write("POST /api/instruments/read-here", "{\"mark\": \"W2\", \"mode\": \"OHMS\", \"red\": \"PB.1+\", \"black\": \"PB.1-\"}");
-    write("POST /api/instruments/scale-from-readings", "{\"mark\": \"W2\", \"readings\": [{\"meterV\": 15.2, \"shownV\": 12}], \"scale\": 11}");
-    write("POST /api/instruments/sense-chain", "{\"packV\": 16, \"topOhm\": 10000, \"bottomOhm\": 1000, \"tolerance\": 0.01, \"scale\": 11}");
-    write("POST /api/instruments/pack", "{\"kind\": %s, \"school\": \"" + school + "\", \"drawA\": 10, \"restV\": 16, \"loadV\": 15, \"loadA\": 20}", pack);
-    write("POST /api/instruments/rail-budget", "{\"mark\": \"W2\"}");
-    write("POST /api/instruments/lead-drop", "{\"gaugeAwg\": 20, \"lengthMm\": 100, \"currentA\": 5, \"temperatureC\": 20, \"mostDropV\": 0.1}");
-    write("POST /api/instruments/limiter-bulb", "{\"packV\": 16, \"bulbV\": 12, \"bulbW\": 21, \"craftOhm\": 10}");
-    writeLines();
-  }
+        write("POST /api/instruments/take-off-motion", "{\"mark\": \"W2\", \"faultIds\": [\"x\"]}");
+        write(
+                "POST /api/instruments/read-here",
+                "{\"mark\": \"W2\", \"mode\": \"OHMS\", \"red\": \"PB.1+\", \"black\": \"PB.1-\"}");
+        write(
+                "POST /api/instruments/scale-from-readings",
+                "{\"mark\": \"W2\", \"readings\": [{\"meterV\": 15.2, \"shownV\": 12}], \"scale\": 11}");
+        write(
+                "POST /api/instruments/sense-chain",
+                "{\"packV\": 16, \"topOhm\": 10000, \"bottomOhm\": 1000, \"tolerance\": 0.01, \"scale\": 11}");
+        write(
+                "POST /api/instruments/pack",
+                "{\"kind\": %s, \"school\": \"" + school
+                        + "\", \"drawA\": 10, \"restV\": 16, \"loadV\": 15, \"loadA\": 20}",
+                pack);
+        write("POST /api/instruments/rail-budget", "{\"mark\": \"W2\"}");
+        write(
+                "POST /api/instruments/lead-drop",
+                "{\"gaugeAwg\": 20, \"lengthMm\": 100, \"currentA\": 5, \"temperatureC\": 20, \"mostDropV\": 0.1}");
+        write("POST /api/instruments/limiter-bulb", "{\"packV\": 16, \"bulbV\": 12, \"bulbW\": 21, \"craftOhm\": 10}");
+        writeLines();
+    }
 
-  private static void writeLines() {
-    write("POST /api/instruments/port-planner", """
+    private static void writeLines() {
+        write("POST /api/instruments/port-planner", """
         {"board": "board-f4-pad", "wishes": [{"name": "receiver", "job": "RECEIVER", "format": "SBUS", "volts5": true, "at": "1"}]}""");
-    String wire = "{\"baud\": 57600, \"farBaud\": 19200, \"flow\": false, \"flowWired\": false, \"highV\": 3.3, \"farHighV\": 5}";
-    write("POST /api/instruments/modem-chain", """
+        String wire =
+                "{\"baud\": 57600, \"farBaud\": 19200, \"flow\": false, \"flowWired\": false, \"highV\": 3.3, \"farHighV\": 5}";
+        write("POST /api/instruments/modem-chain", """
         {"board": %s, "air": {"baud": 64000, "oneWay": false, "changed": true, "restarted": false, "rangeFirst": true, "stations": 1, "ports": 2},
          "ground": %s, "bytesPerS": 400, "twoWay": true}""", wire, wire);
-    write("POST /api/instruments/two-ends", """
+        write("POST /api/instruments/two-ends", """
         {"board": "board-f4-pad", "part": {"name": "receiver", "job": "RECEIVER", "format": "SBUS", "volts5": true, "at": "1"}, "baud": 100000,
          "sends": "SBUS RX", "hears": "T1 TX", "ground": true, "supplyV": 5, "standsV": 5, "computer": true,
          "told": {"port": "1", "jobs": ["RECEIVER"], "format": "SBUS", "baud": 100000, "inverted": true, "oneWire": false, "softOn": true}}""");
-    write("POST /api/instruments/signal-pad", "{\"highV\": 3.3, \"shownV\": 0.25}");
-    write("POST /api/instruments/byte-budget", """
+        write("POST /api/instruments/signal-pad", "{\"highV\": 3.3, \"shownV\": 0.25}");
+        write("POST /api/instruments/byte-budget", """
         {"messages": [{"name": "a", "rateHz": 10, "payload": 20, "overhead": 8}], "hops": [{"name": "b", "baud": 57600}]}""");
-    write("POST /api/instruments/baud-error",
-        "{\"clockHz\": 16000000, \"oversampling\": 16, \"baud\": 9600, \"parity\": true, \"stopBits\": 1, \"otherOff\": 0.01}");
-    write("POST /api/instruments/channel-numbers", "{\"channel\": 16}");
-    write("POST /api/instruments/channel-order", "{\"board\": \"AETR\", \"seen\": [{\"stick\": \"ROLL\", \"bar\": \"PITCH\", \"up\": true}]}");
-    write("POST /api/instruments/trim-and-travel", """
+        write(
+                "POST /api/instruments/baud-error",
+                "{\"clockHz\": 16000000, \"oversampling\": 16, \"baud\": 9600, \"parity\": true, \"stopBits\": 1, \"otherOff\": 0.01}");
+        write("POST /api/instruments/channel-numbers", "{\"channel\": 16}");
+        write(
+                "POST /api/instruments/channel-order",
+                "{\"board\": \"AETR\", \"seen\": [{\"stick\": \"ROLL\", \"bar\": \"PITCH\", \"up\": true}]}");
+        write("POST /api/instruments/trim-and-travel", """
         {"bars": [{"stick": "ROLL", "centreUs": 1503, "lowUs": 1000, "highUs": 2000, "lowPct": 100, "highPct": 100}]}""");
-    write("POST /api/instruments/frame-time", "{\"channels\": 8, \"between\": [{\"format\": \"SBUS\", \"betweenMs\": 9}]}");
-    write("POST /api/instruments/failsafe-timeline", """
+        write(
+                "POST /api/instruments/frame-time",
+                "{\"channels\": 8, \"between\": [{\"format\": \"SBUS\", \"betweenMs\": 9}]}");
+        write("POST /api/instruments/failsafe-timeline", """
         {"receiver": "NO_FRAMES", "noticeS": 0.5, "presetArm": false, "presetThrottle": 0, "detectS": 0.2, "guardS": 1, "stage2": "LAND", "landingThrottle": 20,
         "landingS": 60, "home": {"fix": true, "homeSet": true, "satellites": 10, "wanted": 8, "leastM": 10, "climbToM": 30, "levelSound": true, "compassDeg": 0, "at": "ARMING"}, "speedMs": 10, "heightM": 20, "distanceM": 80, "windMs": 2, "mark": "F1", "backS": 4}""");
-    write("POST /api/instruments/modes", """
+        write("POST /api/instruments/modes", """
         {"modes": [{"name": "arm", "channel": 5, "fromUs": 1700, "toUs": 2100}], "switches": [{"name": "A", "channel": 5, "positions": [1000, 2000]}], "carried": 16}""");
-    write("POST /api/instruments/return-home", "{\"mark\": \"W2\", \"satellites\": 9, \"homeNoted\": true, \"obstacleM\": 10, \"windMs\": 2}");
-    write("PUT /api/bench/unreadable/aside", "{\"record\": {\"table\": \"x\", \"key\": \"1\", \"what\": \"x\"}, \"reason\": \"r\"}");
-    write("PUT /api/backups", "{\"every\": \"DAY\", \"keep\": 3}");
-    write("POST /api/instruments/video-channels", "{\"pilots\": [\"R1\", \"R4\"], \"bands\": [\"R\"], \"free\": false}");
-    write("POST /api/instruments/screen-layout", "{\"fields\": \"FIFTY\", \"seenPercent\": 85, \"items\": [{\"text\": \"x\", \"column\": 3, \"row\": 3}]}");
-    write("POST /api/instruments/video-heat", "{\"milliwatts\": 600, \"aroundC\": 22}");
-    write("POST /api/instruments/output-pass", "{\"mark\": \"W2\", \"channel\": 9, \"output\": 6}");
-    write("POST /api/instruments/radio-session", "{\"mark\": \"W2\", \"session\": \"0 radio on\"}");
-    write("POST /api/crafts/W2/conflicts", "{\"version\": 1, \"conflictId\": \"x\", \"way\": 1, \"made\": true}");
-    write("POST /api/crafts/W2/sign-off", "{\"version\": 1, \"reason\": \"flown by its owner\"}");
-    write("POST /api/crafts/W2/radio-off", "{\"outcomes\": {\"does\": \"stop\"}, \"after\": \"1.7\", \"propsOff\": true}");
-    write("POST /api/crafts/W2/radio-off/judge", "{\"outcomes\": {\"does\": \"stop\"}, \"after\": \"1.7\"}");
-    write("POST /api/crafts/W2/set-up", "{\"occasion\": \"SEASON\"}");
-    write("POST /api/crafts/W2/set-up/steps", "{\"version\": 1, \"stepId\": \"bind\", \"outcomes\": {\"seen\": \"moves\"}, \"numbers\": {\"x\": \"1\"}, \"told\": \"1\", \"sure\": true}");
-    write("POST /api/crafts/W2/set-up/end", "{\"version\": 1, \"reason\": \"x\"}");
-    write("POST /api/instruments/version-pairs", "{\"versions\": {\"BOARD\": \"1.2\"}}");
-    write("POST /api/firmware-families/rows", """
+        write(
+                "POST /api/instruments/return-home",
+                "{\"mark\": \"W2\", \"satellites\": 9, \"homeNoted\": true, \"obstacleM\": 10, \"windMs\": 2}");
+        write(
+                "PUT /api/bench/unreadable/aside",
+                "{\"record\": {\"table\": \"x\", \"key\": \"1\", \"what\": \"x\"}, \"reason\": \"r\"}");
+        write("PUT /api/backups", "{\"every\": \"DAY\", \"keep\": 3}");
+        write(
+                "POST /api/instruments/video-channels",
+                "{\"pilots\": [\"R1\", \"R4\"], \"bands\": [\"R\"], \"free\": false}");
+        write(
+                "POST /api/instruments/screen-layout",
+                "{\"fields\": \"FIFTY\", \"seenPercent\": 85, \"items\": [{\"text\": \"x\", \"column\": 3, \"row\": 3}]}");
+        write("POST /api/instruments/video-heat", "{\"milliwatts\": 600, \"aroundC\": 22}");
+        write("POST /api/instruments/output-pass", "{\"mark\": \"W2\", \"channel\": 9, \"output\": 6}");
+        write("POST /api/instruments/radio-session", "{\"mark\": \"W2\", \"session\": \"0 radio on\"}");
+        write("POST /api/crafts/W2/conflicts", "{\"version\": 1, \"conflictId\": \"x\", \"way\": 1, \"made\": true}");
+        write("POST /api/crafts/W2/sign-off", "{\"version\": 1, \"reason\": \"flown by its owner\"}");
+        write(
+                "POST /api/crafts/W2/radio-off",
+                "{\"outcomes\": {\"does\": \"stop\"}, \"after\": \"1.7\", \"propsOff\": true}");
+        write("POST /api/crafts/W2/radio-off/judge", "{\"outcomes\": {\"does\": \"stop\"}, \"after\": \"1.7\"}");
+        write("POST /api/crafts/W2/set-up", "{\"occasion\": \"SEASON\"}");
+        write(
+                "POST /api/crafts/W2/set-up/steps",
+                "{\"version\": 1, \"stepId\": \"bind\", \"outcomes\": {\"seen\": \"moves\"}, \"numbers\": {\"x\": \"1\"}, \"told\": \"1\", \"sure\": true}");
+        write("POST /api/crafts/W2/set-up/end", "{\"version\": 1, \"reason\": \"x\"}");
+        write("POST /api/instruments/version-pairs", "{\"versions\": {\"BOARD\": \"1.2\"}}");
+        write("POST /api/firmware-families/rows", """
         {"rows": [["family", "elm", "Elm", "", "1"], ["name", "setting", "since", "until", "times", "values"], ["x", "cells", "1", "", "", ""]]}""");
-    write("POST /api/instruments/arming", """
+        write("POST /api/instruments/arming", """
         {"mark": "F1", "listed": true, "computer": true, "radioOn": true, "throttle": 0.1, "switchOn": true, "onAtPower": true, "lyingDeg": 3, "sky": true}""");
-    write("POST /api/instruments/motor-protocols", "{\"loopHz\": 4000, \"spoken\": [\"DSHOT300\"], \"thresholds\": [4.2, 4.4]}");
-    write("POST /api/instruments/version-search", """
+        write(
+                "POST /api/instruments/motor-protocols",
+                "{\"loopHz\": 4000, \"spoken\": [\"DSHOT300\"], \"thresholds\": [4.2, 4.4]}");
+        write("POST /api/instruments/version-search", """
         {"versions": ["1", "2", "3"], "trials": [{"version": "2", "works": true}], "seemsToWork": 0.1, "seemsBroken": 0.1}""");
-  }
+    }
 
-  @AfterAll
-  static void stop() {
-    app.close();
-  }
+    @AfterAll
+    static void stop() {
+        app.close();
+    }
 
-  private static void write(String operation, String body, Object... parts) {
-    WRITES.put(operation, (ObjectNode) app.json.readTree(String.format(body, parts)));
-  }
+    private static void write(String operation, String body, Object... parts) {
+        WRITES.put(operation, (ObjectNode) app.json.readTree(String.format(body, parts)));
+    }
 
-  @Test
-  void everyWriteOfTheInterfaceIsAmongThem() {
-    Set<String> described = new TreeSet<>();
-    app.get("/api/docs").get("paths").properties().forEach(path -> path.getValue().properties().forEach(method -> {
-      JsonNode sent = method.getValue().path("requestBody").path("content");
-      if (sent.has("application/json")) {
-        described.add(method.getKey().toUpperCase() + " " + path.getKey());
-      }
-    }));
-    Set<String> tried = new TreeSet<>();
-    WRITES.keySet().forEach(op -> tried.add(op.replaceAll("#.*", "").replaceAll("/crafts/W2", "/crafts/{mark}")
-        .replaceAll("/(work-ups|log|entries|files)/\\d+", "/$1/{id}").replaceAll("/packs/P1", "/packs/{label}")
-        .replaceAll("/judge/.*", "/judge/{step}").replaceAll("/part-shelf/relay", "/part-shelf/{id}")));
-    assertThat(tried).isEqualTo(described);
-  }
+    @Test
+    void everyWriteOfTheInterfaceIsAmongThem() {
+        Set<String> described = new TreeSet<>();
+        app.get("/api/docs").get("paths").properties().forEach(path -> path.getValue()
+                .properties()
+                .forEach(method -> {
+                    JsonNode sent = method.getValue().path("requestBody").path("content");
+                    if (sent.has("application/json")) {
+                        described.add(method.getKey().toUpperCase() + " " + path.getKey());
+                    }
+                }));
+        Set<String> tried = new TreeSet<>();
+        WRITES.keySet()
+                .forEach(op -> tried.add(op.replaceAll("#.*", "")
+                        .replaceAll("/crafts/W2", "/crafts/{mark}")
+                        .replaceAll("/(work-ups|log|entries|files)/\\d+", "/$1/{id}")
+                        .replaceAll("/packs/P1", "/packs/{label}")
+                        .replaceAll("/judge/.*", "/judge/{step}")
+                        .replaceAll("/part-shelf/relay", "/part-shelf/{id}")));
+        assertThat(tried).isEqualTo(described);
+    }
 
-  @Test
-  void noFieldPutWrongGivesAServerErrorOrAnythingThatCannotBeShownAgain() {
-    List<String> failures = new ArrayList<>();
-    WRITES.forEach((operation, body) -> {
-      for (JsonNode wrong : mutated(body)) {
-        HttpResponse<String> answer = send(operation, (ObjectNode) wrong);
-        if (!right(answer)) {
-          failures.add(operation + " " + cut(wrong.toString()) + " gave " + cut(answer.body()));
+    @Test
+    void noFieldPutWrongGivesAServerErrorOrAnythingThatCannotBeShownAgain() {
+        List<String> failures = new ArrayList<>();
+        WRITES.forEach((operation, body) -> {
+            for (JsonNode wrong : mutated(body)) {
+                HttpResponse<String> answer = send(operation, (ObjectNode) wrong);
+                if (!right(answer)) {
+                    failures.add(operation + " " + cut(wrong.toString()) + " gave " + cut(answer.body()));
+                }
+            }
+            JsonNode unreadable = app.get("/api/bench").get("unreadable");
+            if (!unreadable.isEmpty()) {
+                failures.add(operation + " left " + cut(unreadable.toString()));
+            }
+        });
+        assertThat(failures).isEmpty();
+        app.get("/api/crafts").forEach(craft -> {
+            String path = "/api/crafts/" + craft.get("mark").asString().replace(" ", "%20");
+            app.get(path);
+            app.get(path + "/power-map");
+            app.get(path + "/routine");
+            app.get(path + "/complaints");
+        });
+        app.get("/api/work-ups/" + workUp);
+        app.get("/api/packs");
+    }
+
+    private static boolean right(HttpResponse<String> answer) {
+        String body = answer.body();
+        return answer.statusCode() < 500
+                && !body.contains("ablemedic.")
+                && !body.contains("java.")
+                && !body.contains("Cannot ")
+                && (answer.statusCode() / 100 != 2 || !body.contains("Infinity") && !body.contains("NaN"));
+    }
+
+    private static HttpResponse<String> send(String operation, ObjectNode body) {
+        String[] parts = operation.replaceAll("#.*", "").split(" ");
+        if (body.has("version")
+                && body.get("version").isInt()
+                && body.get("version").asInt() == 1) {
+            body.put(
+                    "version",
+                    parts[1].contains("/work-ups/")
+                            ? app.get("/api/work-ups/" + workUp).get("version").asLong()
+                            : app.get("/api/crafts/W2").get("version").asLong());
         }
-      }
-      JsonNode unreadable = app.get("/api/bench").get("unreadable");
-      if (!unreadable.isEmpty()) {
-        failures.add(operation + " left " + cut(unreadable.toString()));
-      }
-    });
-    assertThat(failures).isEmpty();
-    app.get("/api/crafts").forEach(craft -> {
-      String path = "/api/crafts/" + craft.get("mark").asString().replace(" ", "%20");
-      app.get(path);
-      app.get(path + "/power-map");
-      app.get(path + "/routine");
-      app.get(path + "/complaints");
-    });
-    app.get("/api/work-ups/" + workUp);
-    app.get("/api/packs");
-  }
-
-  private static boolean right(HttpResponse<String> answer) {
-    String body = answer.body();
-    return answer.statusCode() < 500 && !body.contains("ablemedic.") && !body.contains("java.") && !body.contains("Cannot ")
-        && (answer.statusCode() / 100 != 2 || !body.contains("Infinity") && !body.contains("NaN"));
-  }
-
-  private static HttpResponse<String> send(String operation, ObjectNode body) {
-    String[] parts = operation.replaceAll("#.*", "").split(" ");
-    if (body.has("version") && body.get("version").isInt() && body.get("version").asInt() == 1) {
-      body.put("version", parts[1].contains("/work-ups/") ? app.get("/api/work-ups/" + workUp).get("version").asLong()
-          : app.get("/api/crafts/W2").get("version").asLong());
+        return app.send(parts[0], parts[1], body.toString().replace(BEYOND, "1e999"));
     }
-    return app.send(parts[0], parts[1], body.toString().replace(BEYOND, "1e999"));
-  }
 
-  /** Copies of a document, each with one place put wrong or left out. */
-  private static List<JsonNode> mutated(ObjectNode body) {
-    List<JsonNode> all = new ArrayList<>();
-    for (List<Object> place : places(body, new ArrayList<>())) {
-      for (String wrong : WRONG) {
-        all.add(with(body, place, app.json.readTree(wrong)));
-      }
-      if (place.get(place.size() - 1) instanceof String) {
-        all.add(with(body, place, null));
-      }
+    /** Copies of a document, each with one place put wrong or left out. */
+    private static List<JsonNode> mutated(ObjectNode body) {
+        List<JsonNode> all = new ArrayList<>();
+        for (List<Object> place : places(body, new ArrayList<>())) {
+            for (String wrong : WRONG) {
+                all.add(with(body, place, app.json.readTree(wrong)));
+            }
+            if (place.get(place.size() - 1) instanceof String) {
+                all.add(with(body, place, null));
+            }
+        }
+        return all;
     }
-    return all;
-  }
 
-  private static List<List<Object>> places(JsonNode node, List<Object> here) {
-    List<List<Object>> all = new ArrayList<>();
-    if (!here.isEmpty()) {
-      all.add(here);
+    private static List<List<Object>> places(JsonNode node, List<Object> here) {
+        List<List<Object>> all = new ArrayList<>();
+        if (!here.isEmpty()) {
+            all.add(here);
+        }
+        node.properties().forEach(field -> all.addAll(places(field.getValue(), then(here, field.getKey()))));
+        for (int i = 0; node.isArray() && i < Math.min(FIRST_OF_A_LIST, node.size()); i++) {
+            all.addAll(places(node.get(i), then(here, i)));
+        }
+        return all;
     }
-    node.properties().forEach(field -> all.addAll(places(field.getValue(), then(here, field.getKey()))));
-    for (int i = 0; node.isArray() && i < Math.min(FIRST_OF_A_LIST, node.size()); i++) {
-      all.addAll(places(node.get(i), then(here, i)));
-    }
-    return all;
-  }
 
-  private static List<Object> then(List<Object> here, Object step) {
-    List<Object> longer = new ArrayList<>(here);
-    longer.add(step);
-    return longer;
-  }
-
-  private static JsonNode with(ObjectNode body, List<Object> place, JsonNode value) {
-    ObjectNode copy = body.deepCopy();
-    JsonNode node = copy;
-    for (Object step : place.subList(0, place.size() - 1)) {
-      node = step instanceof String name ? node.get(name) : node.get((Integer) step);
+    private static List<Object> then(List<Object> here, Object step) {
+        List<Object> longer = new ArrayList<>(here);
+        longer.add(step);
+        return longer;
     }
-    Object last = place.get(place.size() - 1);
-    if (last instanceof Integer i) {
-      ((ArrayNode) node).set(i, value);
-    } else if (value == null) {
-      ((ObjectNode) node).remove((String) last);
-    } else {
-      ((ObjectNode) node).set((String) last, value);
-    }
-    return copy;
-  }
 
-  private static String cut(String text) {
-    return text.length() <= 400 ? text : text.substring(0, 400) + "…";
-  }
+    private static JsonNode with(ObjectNode body, List<Object> place, JsonNode value) {
+        ObjectNode copy = body.deepCopy();
+        JsonNode node = copy;
+        for (Object step : place.subList(0, place.size() - 1)) {
+            node = step instanceof String name ? node.get(name) : node.get((Integer) step);
+        }
+        Object last = place.get(place.size() - 1);
+        if (last instanceof Integer i) {
+            ((ArrayNode) node).set(i, value);
+        } else if (value == null) {
+            ((ObjectNode) node).remove((String) last);
+        } else {
+            ((ObjectNode) node).set((String) last, value);
+        }
+        return copy;
+    }
+
+    private static String cut(String text) {
+        return text.length() <= 400 ? text : text.substring(0, 400) + "…";
+    }
 }

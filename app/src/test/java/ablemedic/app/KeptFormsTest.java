@@ -19,117 +19,159 @@ import tools.jackson.databind.JsonNode;
 
 /** What an older version wrote opens and means the same; what it showed then stands beside the file. */
 class KeptFormsTest {
-  /** What the catalogue gained since moves a belief by less. */
-  private static final double ALIKE = 0.03;
-  private static final Path RESOURCES = Path.of("src/test/resources");
-  @TempDir Path folder;
+    /** What the catalogue gained since moves a belief by less. */
+    private static final double ALIKE = 0.03;
 
-  private static void fill(Path file) throws IOException, SQLException {
-    try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
-        var statement = connection.createStatement()) {
-      statement.executeUpdate(Files.readString(RESOURCES.resolve("demo-of-form-1.sql")));
-    }
-  }
+    private static final Path RESOURCES = Path.of("src/test/resources");
 
-  @Test
-  void everythingOfTheFirstFormsOpensAndMeansTheSame() throws IOException, SQLException {
-    Path file = folder.resolve("old.db");
-    fill(file);
-    try (App app = App.on(file)) {
-      JsonNode then = app.json.readTree(Files.readString(RESOURCES.resolve("demo-of-form-1.json")));
-      then.get("workUps").properties().forEach(e -> same(e.getValue(), app.get("/api/work-ups/" + e.getKey())));
-      then.get("crafts").properties().forEach(e -> {
-        sameChart(e.getValue(), app.get("/api/crafts/" + e.getKey()));
-        sameRoutine(e.getValue().get("routine"), app.get("/api/crafts/" + e.getKey() + "/routine"));
-      });
-      List<String> packs = app.get("/api/packs").valueStream().map(p -> p.get("label").asString()).toList();
-      assertThat(packs).isEqualTo(then.get("packs").valueStream().map(JsonNode::asString).toList());
-      assertThat(app.get("/api/ledger").get("entries")).hasSize(then.get("ledger").asInt());
-      assertThat(app.get("/api/bench").get("unreadable")).isEmpty();
-    }
-  }
+    @TempDir
+    Path folder;
 
-  private static void same(JsonNode then, JsonNode now) {
-    String mark = then.get("mark").asString();
-    for (String field : List.of("mark", "version", "ended")) {
-      assertThat(now.get(field)).as(mark + " " + field).isEqualTo(then.get(field));
+    private static void fill(Path file) throws IOException, SQLException {
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
+                var statement = connection.createStatement()) {
+            statement.executeUpdate(Files.readString(RESOURCES.resolve("demo-of-form-1.sql")));
+        }
     }
-    List<String> noted = now.get("evidence").valueStream()
-        .map(e -> e.get("title").asString() + e.get("answers") + e.get("takenBack")).toList();
-    assertThat(noted).as(mark).isEqualTo(then.get("evidence").valueStream()
-        .map(e -> e.get(0).asString() + inFull(e.get(1)) + e.get(2)).toList());
-    if (!now.get("stage").asString().equals("CLOSED")) {
-      // One that is open goes on by the rule of the craft as required; what was entered stays.
-      return;
-    }
-    assertThat(now.get("notInBook").get("belief").asDouble()).as(mark)
-        .isCloseTo(then.get("notInBook").asDouble(), within(ALIKE));
-    assertThat(now.get("nothingLeft").asDouble()).as(mark).isCloseTo(then.get("nothingLeft").asDouble(), within(ALIKE));
-    TreeMap<String, Double> beliefs = new TreeMap<>();
-    now.get("suspects").forEach(s -> beliefs.put(s.get("title").asString(), s.get("belief").asDouble()));
-    then.get("suspects").forEach(s -> assertThat(beliefs.getOrDefault(s.get(0).asString(), 0.0))
-        .as(mark + ": " + s.get(0).asString()).isCloseTo(s.get(1).asDouble(), within(ALIKE)));
-    assertThat(now.get("made").valueStream().map(m -> m.get("title")).toList()).isEqualTo(
-        then.get("made").valueStream().toList());
-  }
 
-  /** A word in place of a number is said in full now. */
-  private static String inFull(JsonNode answers) {
-    return answers.toString().replace("\"climbing\"", "\"climbing and not settling\"")
-        .replace("\"OL\"", "\"OL, nothing gets through\"");
-  }
+    @Test
+    void everythingOfTheFirstFormsOpensAndMeansTheSame() throws IOException, SQLException {
+        Path file = folder.resolve("old.db");
+        fill(file);
+        try (App app = App.on(file)) {
+            JsonNode then = app.json.readTree(Files.readString(RESOURCES.resolve("demo-of-form-1.json")));
+            then.get("workUps").properties().forEach(e -> same(e.getValue(), app.get("/api/work-ups/" + e.getKey())));
+            then.get("crafts").properties().forEach(e -> {
+                sameChart(e.getValue(), app.get("/api/crafts/" + e.getKey()));
+                sameRoutine(e.getValue().get("routine"), app.get("/api/crafts/" + e.getKey() + "/routine"));
+            });
+            List<String> packs = app.get("/api/packs")
+                    .valueStream()
+                    .map(p -> p.get("label").asString())
+                    .toList();
+            assertThat(packs)
+                    .isEqualTo(then.get("packs")
+                            .valueStream()
+                            .map(JsonNode::asString)
+                            .toList());
+            assertThat(app.get("/api/ledger").get("entries"))
+                    .hasSize(then.get("ledger").asInt());
+            assertThat(app.get("/api/bench").get("unreadable")).isEmpty();
+        }
+    }
 
-  /** Numbers lost a zero behind the point, and some settings are named as elsewhere. */
-  private static String plain(String words) {
-    return words.replaceAll("(\\d)\\.0\\b", "$1");
-  }
+    private static void same(JsonNode then, JsonNode now) {
+        String mark = then.get("mark").asString();
+        for (String field : List.of("mark", "version", "ended")) {
+            assertThat(now.get(field)).as(mark + " " + field).isEqualTo(then.get(field));
+        }
+        List<String> noted = now.get("evidence")
+                .valueStream()
+                .map(e -> e.get("title").asString() + e.get("answers") + e.get("takenBack"))
+                .toList();
+        assertThat(noted)
+                .as(mark)
+                .isEqualTo(then.get("evidence")
+                        .valueStream()
+                        .map(e -> e.get(0).asString() + inFull(e.get(1)) + e.get(2))
+                        .toList());
+        if (!now.get("stage").asString().equals("CLOSED")) {
+            // One that is open goes on by the rule of the craft as required; what was entered stays.
+            return;
+        }
+        assertThat(now.get("notInBook").get("belief").asDouble())
+                .as(mark)
+                .isCloseTo(then.get("notInBook").asDouble(), within(ALIKE));
+        assertThat(now.get("nothingLeft").asDouble())
+                .as(mark)
+                .isCloseTo(then.get("nothingLeft").asDouble(), within(ALIKE));
+        TreeMap<String, Double> beliefs = new TreeMap<>();
+        now.get("suspects")
+                .forEach(s ->
+                        beliefs.put(s.get("title").asString(), s.get("belief").asDouble()));
+        then.get("suspects")
+                .forEach(s -> assertThat(beliefs.getOrDefault(s.get(0).asString(), 0.0))
+                        .as(mark + ": " + s.get(0).asString())
+                        .isCloseTo(s.get(1).asDouble(), within(ALIKE)));
+        assertThat(now.get("made").valueStream().map(m -> m.get("title")).toList())
+                .isEqualTo(then.get("made").valueStream().toList());
+    }
 
-  private static void sameChart(JsonNode then, JsonNode now) {
-    List<String> facts = now.get("facts").valueStream()
-        .map(f -> f.get("what").asString() + ": " + f.get("value").asString()).toList();
-    assertThat(facts).isEqualTo(then.get("facts").valueStream()
-        .map(f -> f.get(0).asString() + ": " + plain(f.get(1).asString())).toList());
-    assertThat(now.get("missing")).isEqualTo(then.get("missing"));
-    assertThat(now.get("revisions")).hasSameSizeAs(then.get("revisions"));
-    for (int i = 0; i < now.get("revisions").size(); i++) {
-      JsonNode is = now.get("revisions").get(i);
-      JsonNode was = then.get("revisions").get(i);
-      assertThat(is.get("reason")).isEqualTo(was.get(1));
-      List<String> changed = new ArrayList<>();
-      was.get(2).forEach(c -> changed.add(c.get(0).asString()));
-      assertThat(is.get("changes").valueStream().map(c -> c.get("what").asString().startsWith("sense of ") ? "reversed sticks"
-          : c.get("what").asString())).containsExactlyInAnyOrderElementsOf(changed);
+    /** A word in place of a number is said in full now. */
+    private static String inFull(JsonNode answers) {
+        return answers.toString()
+                .replace("\"climbing\"", "\"climbing and not settling\"")
+                .replace("\"OL\"", "\"OL, nothing gets through\"");
     }
-  }
 
-  private static void sameRoutine(JsonNode then, JsonNode now) {
-    assertThat(now.get("state")).isEqualTo(then.get(0));
-    List<String> given = new ArrayList<>();
-    if (now.hasNonNull("newest")) {
-      now.get("newest").get("steps").forEach(s -> given.add(s.get("title").asString() + s.get("given") + s.get("passed")));
+    /** Numbers lost a zero behind the point, and some settings are named as elsewhere. */
+    private static String plain(String words) {
+        return words.replaceAll("(\\d)\\.0\\b", "$1");
     }
-    List<String> gave = new ArrayList<>();
-    then.get(1).forEach(s -> gave.add(s.get(0).asString() + s.get(1) + s.get(2)));
-    assertThat(given).isEqualTo(gave);
-  }
 
-  @Test
-  void whatIsWrittenNowSaysItsFormAndARecordOfANewerOneIsLeftAsItIs() throws IOException, SQLException {
-    Path file = folder.resolve("newer.db");
-    fill(file);
-    try (App app = App.on(file)) {
-      JsonNode chart = app.get("/api/crafts/EIDER");
-      app.ask("PUT", "/api/crafts/EIDER/build-sheet", "{\"version\": " + chart.get("version") + ", \"reason\": \"as it is\","
-          + " \"sheet\": " + chart.get("sheet") + "}");
+    private static void sameChart(JsonNode then, JsonNode now) {
+        List<String> facts = now.get("facts")
+                .valueStream()
+                .map(f -> f.get("what").asString() + ": " + f.get("value").asString())
+                .toList();
+        assertThat(facts)
+                .isEqualTo(then.get("facts")
+                        .valueStream()
+                        .map(f -> f.get(0).asString() + ": " + plain(f.get(1).asString()))
+                        .toList());
+        assertThat(now.get("missing")).isEqualTo(then.get("missing"));
+        assertThat(now.get("revisions")).hasSameSizeAs(then.get("revisions"));
+        for (int i = 0; i < now.get("revisions").size(); i++) {
+            JsonNode is = now.get("revisions").get(i);
+            JsonNode was = then.get("revisions").get(i);
+            assertThat(is.get("reason")).isEqualTo(was.get(1));
+            List<String> changed = new ArrayList<>();
+            was.get(2).forEach(c -> changed.add(c.get(0).asString()));
+            assertThat(is.get("changes")
+                            .valueStream()
+                            .map(c -> c.get("what").asString().startsWith("sense of ")
+                                    ? "reversed sticks"
+                                    : c.get("what").asString()))
+                    .containsExactlyInAnyOrderElementsOf(changed);
+        }
     }
-    try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
-        var statement = connection.createStatement()) {
-      var newest = statement.executeQuery("SELECT body FROM build_sheet WHERE mark = 'EIDER' ORDER BY revision DESC LIMIT 1");
-      assertThat(newest.getString(1)).contains("\"form\":3").contains("\"told\":{");
-      statement.executeUpdate("UPDATE build_sheet SET body = replace(body, '\"form\":3', '\"form\":4')");
+
+    private static void sameRoutine(JsonNode then, JsonNode now) {
+        assertThat(now.get("state")).isEqualTo(then.get(0));
+        List<String> given = new ArrayList<>();
+        if (now.hasNonNull("newest")) {
+            now.get("newest")
+                    .get("steps")
+                    .forEach(s -> given.add(s.get("title").asString() + s.get("given") + s.get("passed")));
+        }
+        List<String> gave = new ArrayList<>();
+        then.get(1).forEach(s -> gave.add(s.get(0).asString() + s.get(1) + s.get(2)));
+        assertThat(given).isEqualTo(gave);
     }
-    try (App app = App.on(file)) {
-      assertThat(app.get("/api/bench").get("unreadable").toString()).contains("EIDER").contains("cannot be read");
+
+    @Test
+    void whatIsWrittenNowSaysItsFormAndARecordOfANewerOneIsLeftAsItIs() throws IOException, SQLException {
+        Path file = folder.resolve("newer.db");
+        fill(file);
+        try (App app = App.on(file)) {
+            JsonNode chart = app.get("/api/crafts/EIDER");
+            app.ask(
+                    "PUT",
+                    "/api/crafts/EIDER/build-sheet",
+                    "{\"version\": " + chart.get("version") + ", \"reason\": \"as it is\"," + " \"sheet\": "
+                            + chart.get("sheet") + "}");
+        }
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
+                var statement = connection.createStatement()) {
+            var newest = statement.executeQuery(
+                    "SELECT body FROM build_sheet WHERE mark = 'EIDER' ORDER BY revision DESC LIMIT 1");
+            assertThat(newest.getString(1)).contains("\"form\":3").contains("\"told\":{");
+            statement.executeUpdate("UPDATE build_sheet SET body = replace(body, '\"form\":3', '\"form\":4')");
+        }
+        try (App app = App.on(file)) {
+            assertThat(app.get("/api/bench").get("unreadable").toString())
+                    .contains("EIDER")
+                    .contains("cannot be read");
+        }
     }
-  }
 }

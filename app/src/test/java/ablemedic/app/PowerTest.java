@@ -15,252 +15,351 @@ import tools.jackson.databind.node.ObjectNode;
 /** Power work-ups, the pre-power routine, wiring and packs as the front end asks for them. */
 @ExtendWith(RunningApp.class)
 class PowerTest {
-  private final App app;
+    private final App app;
 
-  PowerTest(App app) {
-    this.app = app;
-  }
-
-  private static String path(JsonNode view, String more) {
-    return "/api/work-ups/" + view.get("id").asLong() + more;
-  }
-
-  @Test
-  void aDeadArmIsLedByHalvesToItsPinWithTheProbesOnThisCraft() {
-    app.enterWired("P1", "STACK");
-    JsonNode view = app.openPower("P1", "dead-arm", "front-right");
-    JsonNode next = view.get("next");
-    assertThat(next.get("place").get("probes").get("redLabel").asString()).isNotBlank();
-    assertThat(next.get("predictions").toString()).contains("OL, nothing gets through");
-    view = app.write(view, "ohms~FC.S2~C4.S2", "OL", "");
-    assertThat(view.get("next").get("place").toString()).contains("FC.S2>C4.S2#");
-    view = app.write(view, "ohms~FC.S2~FC.S2>C4.S2#1", "O.L", "");
-    assertThat(view.get("next").get("checkId").asString()).as("the wire behind the pin is asked for before the iron is heated")
-        .isEqualTo("ohms~C4.S2~FC.S2>C4.S2#1");
-    view = app.write(view, "ohms~C4.S2~FC.S2>C4.S2#1", "0.3", "");
-    assertThat(view.get("stage").asString()).isEqualTo("FIXING");
-    assertThat(view.get("fix").get("title").asString()).isEqualTo("The pin at flight board S2 is open");
-    assertThat(view.get("map").get("leads").valueStream()
-        .filter(l -> l.get("id").asString().equals("FC.S2>C4.S2")).findFirst().orElseThrow().get("state").asString())
-        .isEqualTo("BROKEN");
-  }
-
-  @Test
-  void aReadingNamesWhatItClearsAndTheMapShowsIt() {
-    app.enterWired("P2", "SEPARATE");
-    JsonNode view = app.openPower("P2", "dead-arm", "rear-left");
-    view = app.write(view, "ohms~PB.3+~CRL.+", "0,3", "");
-    assertThat(view.get("evidence").get(1).get("cleared").get(0).asString()).isEqualTo("the lead PB.3+ to CRL.+");
-    assertThat(app.get("/api/crafts/P2/power-map").get("leads").valueStream()
-        .filter(l -> l.get("id").asString().equals("PB.3+>CRL.+")).findFirst().orElseThrow().get("state").asString())
-        .isEqualTo("PROVEN");
-  }
-
-  @Test
-  void aWrongVoltageOnARegulatedPadIsAWireToMoveAndNoScaleToEnter() {
-    app.enterWired("P3", "SEPARATE");
-    app.openPower("P3", "voltage", "fixed");
-    app.runRoutine("P3");
-    JsonNode view = app.get("/api/work-ups/" + app.get("/api/crafts/P3").get("workUps").get(0).get("id").asLong());
-    view = app.ask("PUT", path(view, "/bench-state"), """
-        {"version": %d, "state": {"propsOn": false, "packIn": true, "limiterIn": false, "usbIn": false,
-         "antennaOn": true, "radioOn": false, "atField": false, "shortTest": "PASSED"}}"""
-        .formatted(view.get("version").asLong()));
-    app.refused(422, "POST", path(view, "/findings"), """
-        {"version": %d, "checkId": "shown-full", "written": "5.0", "sureness": "SURE"}"""
-        .formatted(view.get("version").asLong()));
-    view = app.write(view, "shown-full", "5.0 V", "16.44");
-    JsonNode leading = view.get("suspects").get(0);
-    assertThat(leading.get("title").asString()).isEqualTo("The sense lead sits on the regulated 5 V at power board 5V");
-    assertThat(app.get(path(view, "/fixes/" + leading.get("faultId").asString())).get("options").get(0).get("steps").toString())
-        .contains("Leave the scale alone");
-  }
-
-  @Test
-  void theRoutineUnlocksThePackAndACrashAPartOrARepairMakesItDueAgain() {
-    app.enterWired("P4", "STACK");
-    assertThat(app.get("/api/crafts/P4/routine").get("state").asString()).isEqualTo("NOT_DONE");
-    JsonNode run = app.runRoutine("P4");
-    assertThat(run.get("state").asString()).isEqualTo("PASSED");
-    assertThat(app.get("/api/crafts/P4/log").toString()).contains("Pre-power routine passed");
-    for (String kind : new String[] {"CRASH", "PART", "OPENED"}) {
-      app.ask("POST", "/api/crafts/P4/log", "{\"kind\": \"" + kind + "\", \"text\": \"as it happens\"}");
-      assertThat(app.get("/api/crafts/P4/routine").get("state").asString()).as(kind).isEqualTo("NOT_DONE");
-      app.runRoutine("P4");
+    PowerTest(App app) {
+        this.app = app;
     }
-    app.ask("POST", "/api/crafts/P4/log", "{\"kind\": \"FLIGHT\", \"text\": \"ten minutes\"}");
-    assertThat(app.get("/api/crafts/P4/routine").get("state").asString()).isEqualTo("PASSED");
-    JsonNode view = app.ask("POST", "/api/work-ups", """
-        {"mark": "P4", "kind": "voltage", "complaint": "low", "occasion": "FLASH", "seen": {"seen": "low"}}""");
-    assertThat(view.get("bench").get("shortTest").asString()).isEqualTo("PASSED");
-    view = app.fix(view, "scale-0_909", "scale");
-    assertThat(view.get("bench").get("shortTest").asString()).as("a setting opens nothing").isEqualTo("PASSED");
-    view = app.fix(view, "divider-low", "resistors");
-    assertThat(view.get("bench").get("shortTest").asString()).isEqualTo("NOT_DONE");
-    assertThat(app.get("/api/crafts/P4/routine").get("why").asString()).contains("Replace the divider");
-  }
 
-  @Test
-  void aShortFailsTheRoutineKeepsThePackOutAndIsAFindingOfTheOpenWorkUp() {
-    app.enterWired("P5", "SEPARATE");
-    JsonNode view = app.openPower("P5", "shorts", "pack");
-    JsonNode run = app.ask("POST", "/api/crafts/P5/routine", """
+    private static String path(JsonNode view, String more) {
+        return "/api/work-ups/" + view.get("id").asLong() + more;
+    }
+
+    @Test
+    void aDeadArmIsLedByHalvesToItsPinWithTheProbesOnThisCraft() {
+        app.enterWired("P1", "STACK");
+        JsonNode view = app.openPower("P1", "dead-arm", "front-right");
+        JsonNode next = view.get("next");
+        assertThat(next.get("place").get("probes").get("redLabel").asString()).isNotBlank();
+        assertThat(next.get("predictions").toString()).contains("OL, nothing gets through");
+        view = app.write(view, "ohms~FC.S2~C4.S2", "OL", "");
+        assertThat(view.get("next").get("place").toString()).contains("FC.S2>C4.S2#");
+        view = app.write(view, "ohms~FC.S2~FC.S2>C4.S2#1", "O.L", "");
+        assertThat(view.get("next").get("checkId").asString())
+                .as("the wire behind the pin is asked for before the iron is heated")
+                .isEqualTo("ohms~C4.S2~FC.S2>C4.S2#1");
+        view = app.write(view, "ohms~C4.S2~FC.S2>C4.S2#1", "0.3", "");
+        assertThat(view.get("stage").asString()).isEqualTo("FIXING");
+        assertThat(view.get("fix").get("title").asString()).isEqualTo("The pin at flight board S2 is open");
+        assertThat(view.get("map")
+                        .get("leads")
+                        .valueStream()
+                        .filter(l -> l.get("id").asString().equals("FC.S2>C4.S2"))
+                        .findFirst()
+                        .orElseThrow()
+                        .get("state")
+                        .asString())
+                .isEqualTo("BROKEN");
+    }
+
+    @Test
+    void aReadingNamesWhatItClearsAndTheMapShowsIt() {
+        app.enterWired("P2", "SEPARATE");
+        JsonNode view = app.openPower("P2", "dead-arm", "rear-left");
+        view = app.write(view, "ohms~PB.3+~CRL.+", "0,3", "");
+        assertThat(view.get("evidence").get(1).get("cleared").get(0).asString()).isEqualTo("the lead PB.3+ to CRL.+");
+        assertThat(app.get("/api/crafts/P2/power-map")
+                        .get("leads")
+                        .valueStream()
+                        .filter(l -> l.get("id").asString().equals("PB.3+>CRL.+"))
+                        .findFirst()
+                        .orElseThrow()
+                        .get("state")
+                        .asString())
+                .isEqualTo("PROVEN");
+    }
+
+    @Test
+    void aWrongVoltageOnARegulatedPadIsAWireToMoveAndNoScaleToEnter() {
+        app.enterWired("P3", "SEPARATE");
+        app.openPower("P3", "voltage", "fixed");
+        app.runRoutine("P3");
+        JsonNode view = app.get("/api/work-ups/"
+                + app.get("/api/crafts/P3").get("workUps").get(0).get("id").asLong());
+        view = app.ask("PUT", path(view, "/bench-state"), """
+        {"version": %d, "state": {"propsOn": false, "packIn": true, "limiterIn": false, "usbIn": false,
+         "antennaOn": true, "radioOn": false, "atField": false, "shortTest": "PASSED"}}""".formatted(
+                        view.get("version").asLong()));
+        app.refused(422, "POST", path(view, "/findings"), """
+        {"version": %d, "checkId": "shown-full", "written": "5.0", "sureness": "SURE"}""".formatted(
+                        view.get("version").asLong()));
+        view = app.write(view, "shown-full", "5.0 V", "16.44");
+        JsonNode leading = view.get("suspects").get(0);
+        assertThat(leading.get("title").asString())
+                .isEqualTo("The sense lead sits on the regulated 5 V at power board 5V");
+        assertThat(app.get(path(view, "/fixes/" + leading.get("faultId").asString()))
+                        .get("options")
+                        .get(0)
+                        .get("steps")
+                        .toString())
+                .contains("Leave the scale alone");
+    }
+
+    @Test
+    void theRoutineUnlocksThePackAndACrashAPartOrARepairMakesItDueAgain() {
+        app.enterWired("P4", "STACK");
+        assertThat(app.get("/api/crafts/P4/routine").get("state").asString()).isEqualTo("NOT_DONE");
+        JsonNode run = app.runRoutine("P4");
+        assertThat(run.get("state").asString()).isEqualTo("PASSED");
+        assertThat(app.get("/api/crafts/P4/log").toString()).contains("Pre-power routine passed");
+        for (String kind : new String[] {"CRASH", "PART", "OPENED"}) {
+            app.ask("POST", "/api/crafts/P4/log", "{\"kind\": \"" + kind + "\", \"text\": \"as it happens\"}");
+            assertThat(app.get("/api/crafts/P4/routine").get("state").asString())
+                    .as(kind)
+                    .isEqualTo("NOT_DONE");
+            app.runRoutine("P4");
+        }
+        app.ask("POST", "/api/crafts/P4/log", "{\"kind\": \"FLIGHT\", \"text\": \"ten minutes\"}");
+        assertThat(app.get("/api/crafts/P4/routine").get("state").asString()).isEqualTo("PASSED");
+        JsonNode view = app.ask("POST", "/api/work-ups", """
+        {"mark": "P4", "kind": "voltage", "complaint": "low", "occasion": "FLASH", "seen": {"seen": "low"}}""");
+        assertThat(view.get("bench").get("shortTest").asString()).isEqualTo("PASSED");
+        view = app.fix(view, "scale-0_909", "scale");
+        assertThat(view.get("bench").get("shortTest").asString())
+                .as("a setting opens nothing")
+                .isEqualTo("PASSED");
+        view = app.fix(view, "divider-low", "resistors");
+        assertThat(view.get("bench").get("shortTest").asString()).isEqualTo("NOT_DONE");
+        assertThat(app.get("/api/crafts/P4/routine").get("why").asString()).contains("Replace the divider");
+    }
+
+    @Test
+    void aShortFailsTheRoutineKeepsThePackOutAndIsAFindingOfTheOpenWorkUp() {
+        app.enterWired("P5", "SEPARATE");
+        JsonNode view = app.openPower("P5", "shorts", "pack");
+        JsonNode run = app.ask("POST", "/api/crafts/P5/routine", """
         {"minutes": 2, "readings": {"routine-look": {"outcomes": {"seen": "sound"}},
           "ohms~PLUG.+~PLUG.-": {"written": "0.4"}}}""");
-    assertThat(run.get("state").asString()).isEqualTo("FAILED");
-    assertThat(run.get("newest").get("steps").get(1).get("passed").asBoolean()).isFalse();
-    view = app.get(path(view, ""));
-    assertThat(view.get("bench").get("shortTest").asString()).isEqualTo("FAILED");
-    assertThat(view.get("evidence").toString()).contains("Resistance from pack plug + to pack plug -");
-    assertThat(view.get("suspects").get(0).get("title").asString()).containsAnyOf("shorted", "bridges", "burst");
-    app.refused(422, "POST", "/api/crafts/P5/routine", "{\"minutes\": 2, \"readings\": {}}");
-    assertThat(app.ask("POST", "/api/crafts/P5/routine/judge/ohms~PLUG.+~PLUG.-", "{\"written\": \"climbing\"}")
-        .get("passed").asBoolean()).isTrue();
-    app.refused(404, "POST", "/api/crafts/P5/routine/judge/nothing", "{\"written\": \"1\"}");
-  }
+        assertThat(run.get("state").asString()).isEqualTo("FAILED");
+        assertThat(run.get("newest").get("steps").get(1).get("passed").asBoolean())
+                .isFalse();
+        view = app.get(path(view, ""));
+        assertThat(view.get("bench").get("shortTest").asString()).isEqualTo("FAILED");
+        assertThat(view.get("evidence").toString()).contains("Resistance from pack plug + to pack plug -");
+        assertThat(view.get("suspects").get(0).get("title").asString()).containsAnyOf("shorted", "bridges", "burst");
+        app.refused(422, "POST", "/api/crafts/P5/routine", "{\"minutes\": 2, \"readings\": {}}");
+        assertThat(app.ask("POST", "/api/crafts/P5/routine/judge/ohms~PLUG.+~PLUG.-", "{\"written\": \"climbing\"}")
+                        .get("passed")
+                        .asBoolean())
+                .isTrue();
+        app.refused(404, "POST", "/api/crafts/P5/routine/judge/nothing", "{\"written\": \"1\"}");
+    }
 
-  @Test
-  void aWorkUpOpenedAfterAFailedRoutineBeginsWithItsReadings() {
-    app.enterWired("P9", "STACK");
-    app.ask("POST", "/api/crafts/P9/routine", """
+    @Test
+    void aWorkUpOpenedAfterAFailedRoutineBeginsWithItsReadings() {
+        app.enterWired("P9", "STACK");
+        app.ask("POST", "/api/crafts/P9/routine", """
         {"minutes": 1, "readings": {"routine-look": {"outcomes": {"seen": "sound"}},
           "ohms~PLUG.+~PLUG.-": {"written": "2.3 ohm"}}}""");
-    JsonNode view = app.ask("POST", "/api/work-ups", """
+        JsonNode view = app.ask("POST", "/api/work-ups", """
         {"mark": "P9", "kind": "shorts", "complaint": "failed the routine", "occasion": "NOTHING_KNOWN", "seen": {}}""");
-    assertThat(view.get("evidence").get(0).get("answers").get(0).asString()).isEqualTo("it is so");
-    assertThat(view.get("evidence").get(1).get("answers").get(0).asString()).isEqualTo("2.3 ohm");
-    assertThat(view.get("bench").get("shortTest").asString()).isEqualTo("FAILED");
-    assertThat(view.get("suspects").get(0).get("title").asString()).isEqualTo("The capacitor is burst and shorted");
-  }
-
-  @ParameterizedTest
-  @CsvSource(delimiter = '|', value = {"12 V|RESISTANCE|measures voltage", "heavy|RESISTANCE|not a number",
-      "60 M|RESISTANCE|your meter shows OL", "-4|RESISTANCE|outside what can be"})
-  void aReadingInTheWrongUnitOrBeyondTheMeterIsSaidPlainly(String written, String kind, String says) {
-    if (app.send("GET", "/api/crafts/P6", "").statusCode() == 404) {
-      app.enterWired("P6", "STACK");
-      app.openPower("P6", "dead-arm", "rear-right");
+        assertThat(view.get("evidence").get(0).get("answers").get(0).asString()).isEqualTo("it is so");
+        assertThat(view.get("evidence").get(1).get("answers").get(0).asString()).isEqualTo("2.3 ohm");
+        assertThat(view.get("bench").get("shortTest").asString()).isEqualTo("FAILED");
+        assertThat(view.get("suspects").get(0).get("title").asString()).isEqualTo("The capacitor is burst and shorted");
     }
-    long id = app.get("/api/crafts/P6").get("workUps").get(0).get("id").asLong();
-    JsonNode before = app.get("/api/work-ups/" + id);
-    assertThat(app.refused(422, "POST", "/api/work-ups/" + id + "/findings", """
-        {"version": %d, "checkId": "ohms~FC.S1~C4.S1", "written": "%s", "sureness": "SURE"}"""
-        .formatted(before.get("version").asLong(), written)).get("detail").asString()).contains(says);
-    assertThat(app.get("/api/work-ups/" + id).get("version")).isEqualTo(before.get("version"));
-  }
 
-  @ParameterizedTest
-  @CsvSource(delimiter = '|', value = {"PB.77+|PB has IN+", "NOBODY.+|the parts are PLUG", "RX.+|one lead fits on RX.+"})
-  void aLeadThatCannotBeIsRefusedWithThePlaceAndChangesNothing(String from, String right) {
-    if (app.send("GET", "/api/crafts/P7", "").statusCode() == 404) {
-      app.enterWired("P7", "SEPARATE");
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "12 V|RESISTANCE|measures voltage",
+                "heavy|RESISTANCE|not a number",
+                "60 M|RESISTANCE|your meter shows OL",
+                "-4|RESISTANCE|outside what can be"
+            })
+    void aReadingInTheWrongUnitOrBeyondTheMeterIsSaidPlainly(String written, String kind, String says) {
+        if (app.send("GET", "/api/crafts/P6", "").statusCode() == 404) {
+            app.enterWired("P6", "STACK");
+            app.openPower("P6", "dead-arm", "rear-right");
+        }
+        long id = app.get("/api/crafts/P6").get("workUps").get(0).get("id").asLong();
+        JsonNode before = app.get("/api/work-ups/" + id);
+        assertThat(app.refused(422, "POST", "/api/work-ups/" + id + "/findings", """
+        {"version": %d, "checkId": "ohms~FC.S1~C4.S1", "written": "%s", "sureness": "SURE"}""".formatted(
+                                        before.get("version").asLong(), written))
+                        .get("detail")
+                        .asString())
+                .contains(says);
+        assertThat(app.get("/api/work-ups/" + id).get("version")).isEqualTo(before.get("version"));
     }
-    JsonNode chart = app.get("/api/crafts/P7");
-    ObjectNode sheet = (ObjectNode) chart.get("sheet").deepCopy();
-    ((ArrayNode) sheet.get("electrics").get("leads")).addObject().put("from", from).put("to", "FC.A5").put("gaugeAwg", 28)
-        .put("lengthMm", 50).put("plugged", false);
-    JsonNode refusal = app.refused(422, "PUT", "/api/crafts/P7/build-sheet", "{\"version\": " + chart.get("version")
-        + ", \"reason\": \"one more\", \"sheet\": " + sheet + "}");
-    assertThat(refusal.get("detail").asString()).contains(right);
-    assertThat(refusal.get("errors").get(0).get("where").asString()).startsWith("leads[");
-    assertThat(app.get("/api/crafts/P7").get("version")).isEqualTo(chart.get("version"));
-  }
 
-  @Test
-  void aCraftIsWiredFromTheShelfDuplicatedAndChangedByWhatDiffers() {
-    app.ask("POST", "/api/crafts", "{\"mark\": \"P8\", \"name\": \"bare\"}");
-    assertThat(app.get("/api/crafts/P8").get("missing").get(0).asString()).contains("not entered");
-    assertThat(app.get("/api/crafts/P8/complaints")).as("those that need no leads").hasSize(14);
-    app.refused(409, "POST", "/api/crafts/P8/parts", "{\"version\": 1, \"archetype\": \"receiver\"}");
-    JsonNode chart = app.ask("PUT", "/api/crafts/P8/layout", """
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {"PB.77+|PB has IN+", "NOBODY.+|the parts are PLUG", "RX.+|one lead fits on RX.+"})
+    void aLeadThatCannotBeIsRefusedWithThePlaceAndChangesNothing(String from, String right) {
+        if (app.send("GET", "/api/crafts/P7", "").statusCode() == 404) {
+            app.enterWired("P7", "SEPARATE");
+        }
+        JsonNode chart = app.get("/api/crafts/P7");
+        ObjectNode sheet = (ObjectNode) chart.get("sheet").deepCopy();
+        ((ArrayNode) sheet.get("electrics").get("leads"))
+                .addObject()
+                .put("from", from)
+                .put("to", "FC.A5")
+                .put("gaugeAwg", 28)
+                .put("lengthMm", 50)
+                .put("plugged", false);
+        JsonNode refusal = app.refused(
+                422,
+                "PUT",
+                "/api/crafts/P7/build-sheet",
+                "{\"version\": " + chart.get("version") + ", \"reason\": \"one more\", \"sheet\": " + sheet + "}");
+        assertThat(refusal.get("detail").asString()).contains(right);
+        assertThat(refusal.get("errors").get(0).get("where").asString()).startsWith("leads[");
+        assertThat(app.get("/api/crafts/P7").get("version")).isEqualTo(chart.get("version"));
+    }
+
+    @Test
+    void aCraftIsWiredFromTheShelfDuplicatedAndChangedByWhatDiffers() {
+        app.ask("POST", "/api/crafts", "{\"mark\": \"P8\", \"name\": \"bare\"}");
+        assertThat(app.get("/api/crafts/P8").get("missing").get(0).asString()).contains("not entered");
+        assertThat(app.get("/api/crafts/P8/complaints"))
+                .as("those that need no leads")
+                .hasSize(14);
+        app.refused(409, "POST", "/api/crafts/P8/parts", "{\"version\": 1, \"archetype\": \"receiver\"}");
+        JsonNode chart = app.ask("PUT", "/api/crafts/P8/layout", """
         {"version": 1, "layout": "STACK", "parts": [],
          "pack": {"cells": 6, "chemistry": "LIPO", "capacityMah": 1100, "cellMilliohms": 5}}""");
-    chart = app.ask("POST", "/api/crafts/P8/parts",
-        "{\"version\": " + chart.get("version") + ", \"archetype\": \"receiver\"}");
-    assertThat(chart.get("sheet").get("electrics").get("leads").toString()).contains("RX.+").contains("RX.-");
-    assertThat(chart.get("revisions").get(0).get("changes").toString()).contains("part RX").contains("FC.R5 to RX.+");
-    assertThat(app.refused(422, "POST", "/api/crafts/P8/parts",
-        "{\"version\": " + chart.get("version") + ", \"archetype\": \"teapot\"}").get("detail").asString())
-        .contains("receiver-satellite");
-    JsonNode twin = app.ask("POST", "/api/crafts", "{\"mark\": \"P8B\", \"name\": \"twin\", \"like\": \"p8\"}");
-    assertThat(twin.get("sheet")).isEqualTo(chart.get("sheet"));
-    chart = app.ask("DELETE", "/api/crafts/P8/parts/RX?version=" + chart.get("version"), "");
-    assertThat(chart.get("sheet").get("electrics").toString()).doesNotContain("RX");
-    assertThat(app.get("/api/crafts/P8/complaints").size()).isGreaterThan(6);
-  }
+        chart = app.ask(
+                "POST",
+                "/api/crafts/P8/parts",
+                "{\"version\": " + chart.get("version") + ", \"archetype\": \"receiver\"}");
+        assertThat(chart.get("sheet").get("electrics").get("leads").toString())
+                .contains("RX.+")
+                .contains("RX.-");
+        assertThat(chart.get("revisions").get(0).get("changes").toString())
+                .contains("part RX")
+                .contains("FC.R5 to RX.+");
+        assertThat(app.refused(
+                                422,
+                                "POST",
+                                "/api/crafts/P8/parts",
+                                "{\"version\": " + chart.get("version") + ", \"archetype\": \"teapot\"}")
+                        .get("detail")
+                        .asString())
+                .contains("receiver-satellite");
+        JsonNode twin = app.ask("POST", "/api/crafts", "{\"mark\": \"P8B\", \"name\": \"twin\", \"like\": \"p8\"}");
+        assertThat(twin.get("sheet")).isEqualTo(chart.get("sheet"));
+        chart = app.ask("DELETE", "/api/crafts/P8/parts/RX?version=" + chart.get("version"), "");
+        assertThat(chart.get("sheet").get("electrics").toString()).doesNotContain("RX");
+        assertThat(app.get("/api/crafts/P8/complaints").size()).isGreaterThan(6);
+    }
 
-  @Test
-  void aPackKnowsWhenToLandAndWhatItsLogSays() {
-    String kind = "{\"cells\": 4, \"chemistry\": \"LIPO\", \"capacityMah\": 1300, \"cellMilliohms\": 4}";
-    JsonNode pack = app.ask("POST", "/api/packs",
-        "{\"label\": \"T1\", \"school\": \"LONG_LIFE\", \"kind\": " + kind + "}");
-    assertThat(pack.get("landV").asDouble()).isCloseTo(14.8, within(1e-9));
-    assertThat(pack.has("flightMinutes")).isFalse();
-    pack = app.ask("POST", "/api/packs/T1/entries", """
+    @Test
+    void aPackKnowsWhenToLandAndWhatItsLogSays() {
+        String kind = "{\"cells\": 4, \"chemistry\": \"LIPO\", \"capacityMah\": 1300, \"cellMilliohms\": 4}";
+        JsonNode pack =
+                app.ask("POST", "/api/packs", "{\"label\": \"T1\", \"school\": \"LONG_LIFE\", \"kind\": " + kind + "}");
+        assertThat(pack.get("landV").asDouble()).isCloseTo(14.8, within(1e-9));
+        assertThat(pack.has("flightMinutes")).isFalse();
+        pack = app.ask("POST", "/api/packs/T1/entries", """
         {"craft": "eider", "minutes": 6, "usedMah": 800, "chargedMah": 900, "restV": 16.6, "loadV": 16.2, "loadA": 20,
          "note": ""}""");
-    assertThat(pack.get("resistanceMohm").get("value").asDouble()).isCloseTo(20, within(1e-6));
-    assertThat(pack.get("chargeScale").get("value").asDouble()).isCloseTo(1.125, within(1e-9));
-    assertThat(pack.get("flightMinutes").get("value").asDouble())
-        .isCloseTo(pack.get("usableMah").asDouble() / 150, within(1e-6));
-    assertThat(pack.get("entries").get(0).get("entry").get("craft").asString()).isEqualTo("EIDER");
-    pack = app.ask("PUT", "/api/packs/T1/school", "{\"school\": \"USE_THE_PACK\"}");
-    assertThat(pack.get("criticalV").asDouble()).isCloseTo(13.2, within(1e-9));
-    app.refused(409, "POST", "/api/packs", "{\"label\": \"t1\", \"school\": \"LONG_LIFE\", \"kind\": " + kind + "}");
-    assertThat(app.refused(422, "POST", "/api/packs/T1/entries", "{\"restV\": 16, \"loadV\": 16.5, \"note\": \"\"}")
-        .get("detail").asString()).contains("below its resting voltage");
-    app.refused(422, "POST", "/api/packs/T1/entries", "{\"minutes\": -2, \"note\": \"\"}");
-    app.refused(404, "GET", "/api/packs/NOBODY", "");
-    app.refused(422, "POST", "/api/packs", "{\"label\": \"T2\", \"school\": \"LONG_LIFE\", \"kind\": "
-        + kind.replace("4,", "40,") + "}");
-  }
-
-  @Test
-  void theMeterIsKeptAndPredictionsGoThroughIt() {
-    ObjectNode usual = (ObjectNode) app.get("/api/meter");
-    ObjectNode other = usual.deepCopy().put("leadOhms", 0.8);
-    app.ask("PUT", "/api/meter", other.toString());
-    try {
-      String two = "{\"mark\": \"EIDER\", \"mode\": \"OHMS\", \"red\": \"PB.1+\", \"black\": \"CFR.+\"}";
-      assertThat(app.ask("POST", "/api/instruments/read-here", two).get("sound").asString()).startsWith("0.81 ohm");
-      assertThat(app.refused(422, "PUT", "/api/meter", other.deepCopy().put("ohmsShare", 3).toString()).get("errors").get(0)
-          .get("where").asString()).isEqualTo("ohmsShare");
-    } finally {
-      app.ask("PUT", "/api/meter", usual.toString());
+        assertThat(pack.get("resistanceMohm").get("value").asDouble()).isCloseTo(20, within(1e-6));
+        assertThat(pack.get("chargeScale").get("value").asDouble()).isCloseTo(1.125, within(1e-9));
+        assertThat(pack.get("flightMinutes").get("value").asDouble())
+                .isCloseTo(pack.get("usableMah").asDouble() / 150, within(1e-6));
+        assertThat(pack.get("entries").get(0).get("entry").get("craft").asString())
+                .isEqualTo("EIDER");
+        pack = app.ask("PUT", "/api/packs/T1/school", "{\"school\": \"USE_THE_PACK\"}");
+        assertThat(pack.get("criticalV").asDouble()).isCloseTo(13.2, within(1e-9));
+        app.refused(
+                409, "POST", "/api/packs", "{\"label\": \"t1\", \"school\": \"LONG_LIFE\", \"kind\": " + kind + "}");
+        assertThat(app.refused(422, "POST", "/api/packs/T1/entries", "{\"restV\": 16, \"loadV\": 16.5, \"note\": \"\"}")
+                        .get("detail")
+                        .asString())
+                .contains("below its resting voltage");
+        app.refused(422, "POST", "/api/packs/T1/entries", "{\"minutes\": -2, \"note\": \"\"}");
+        app.refused(404, "GET", "/api/packs/NOBODY", "");
+        app.refused(
+                422,
+                "POST",
+                "/api/packs",
+                "{\"label\": \"T2\", \"school\": \"LONG_LIFE\", \"kind\": " + kind.replace("4,", "40,") + "}");
     }
-  }
 
-  @Test
-  void theInstrumentsOfPowerAnswerAndRefuse() {
-    JsonNode here = app.ask("POST", "/api/instruments/read-here",
-        "{\"mark\": \"EIDER\", \"mode\": \"VOLTS\", \"red\": \"PB.5V\", \"black\": \"PB.G5\"}");
-    assertThat(here.get("sound").asString()).startsWith("4.9");
-    assertThat(here.get("under").toString()).contains("5 V regulator of the power board is dead");
-    assertThat(app.refused(422, "POST", "/api/instruments/read-here",
-        "{\"mark\": \"SKUA\", \"mode\": \"OHMS\", \"red\": \"A\", \"black\": \"B\"}").get("detail").asString())
-        .contains("not entered");
-    JsonNode scale = app.ask("POST", "/api/instruments/scale-from-readings", """
+    @Test
+    void theMeterIsKeptAndPredictionsGoThroughIt() {
+        ObjectNode usual = (ObjectNode) app.get("/api/meter");
+        ObjectNode other = usual.deepCopy().put("leadOhms", 0.8);
+        app.ask("PUT", "/api/meter", other.toString());
+        try {
+            String two = "{\"mark\": \"EIDER\", \"mode\": \"OHMS\", \"red\": \"PB.1+\", \"black\": \"CFR.+\"}";
+            assertThat(app.ask("POST", "/api/instruments/read-here", two)
+                            .get("sound")
+                            .asString())
+                    .startsWith("0.81 ohm");
+            assertThat(app.refused(
+                                    422,
+                                    "PUT",
+                                    "/api/meter",
+                                    other.deepCopy().put("ohmsShare", 3).toString())
+                            .get("errors")
+                            .get(0)
+                            .get("where")
+                            .asString())
+                    .isEqualTo("ohmsShare");
+        } finally {
+            app.ask("PUT", "/api/meter", usual.toString());
+        }
+    }
+
+    @Test
+    void theInstrumentsOfPowerAnswerAndRefuse() {
+        JsonNode here = app.ask(
+                "POST",
+                "/api/instruments/read-here",
+                "{\"mark\": \"EIDER\", \"mode\": \"VOLTS\", \"red\": \"PB.5V\", \"black\": \"PB.G5\"}");
+        assertThat(here.get("sound").asString()).startsWith("4.9");
+        assertThat(here.get("under").toString()).contains("5 V regulator of the power board is dead");
+        assertThat(app.refused(
+                                422,
+                                "POST",
+                                "/api/instruments/read-here",
+                                "{\"mark\": \"SKUA\", \"mode\": \"OHMS\", \"red\": \"A\", \"black\": \"B\"}")
+                        .get("detail")
+                        .asString())
+                .contains("not entered");
+        JsonNode scale = app.ask("POST", "/api/instruments/scale-from-readings", """
         {"mark": "PETREL", "scale": 11, "readings": [{"meterV": 16.4, "shownV": 5.0}, {"meterV": 14.0, "shownV": 5.0}]}""");
-    assertThat(scale.has("newScale")).isFalse();
-    assertThat(scale.get("advice").asString()).contains("wire on the wrong pad");
-    JsonNode chain = app.ask("POST", "/api/instruments/sense-chain",
-        "{\"packV\": 16.5, \"topOhm\": 10000, \"bottomOhm\": 1000, \"tolerance\": 0.01, \"scale\": 11}");
-    assertThat(chain.get("converterV").asDouble()).isCloseTo(1.5, within(1e-9));
-    assertThat(chain.get("fullScaleV").asDouble()).isCloseTo(36.3, within(1e-9));
-    assertThat(chain.get("leastTopOhm").asDouble()).as("E96 at or above 4000 ohm").isCloseTo(4020, within(1e-6));
-    JsonNode drop = app.ask("POST", "/api/instruments/lead-drop", """
+        assertThat(scale.has("newScale")).isFalse();
+        assertThat(scale.get("advice").asString()).contains("wire on the wrong pad");
+        JsonNode chain = app.ask(
+                "POST",
+                "/api/instruments/sense-chain",
+                "{\"packV\": 16.5, \"topOhm\": 10000, \"bottomOhm\": 1000, \"tolerance\": 0.01, \"scale\": 11}");
+        assertThat(chain.get("converterV").asDouble()).isCloseTo(1.5, within(1e-9));
+        assertThat(chain.get("fullScaleV").asDouble()).isCloseTo(36.3, within(1e-9));
+        assertThat(chain.get("leastTopOhm").asDouble())
+                .as("E96 at or above 4000 ohm")
+                .isCloseTo(4020, within(1e-6));
+        JsonNode drop = app.ask("POST", "/api/instruments/lead-drop", """
         {"gaugeAwg": 16, "lengthMm": 100, "currentA": 20, "temperatureC": 20, "mostDropV": 0.1}""");
-    assertThat(drop.get("resistanceMohm").asDouble()).isCloseTo(2.634, within(0.01));
-    assertThat(app.ask("POST", "/api/instruments/limiter-bulb",
-        "{\"packV\": 16, \"bulbV\": 24, \"bulbW\": 21, \"craftOhm\": 0}").get("look").asString()).isEqualTo("bright");
-    assertThat(app.ask("POST", "/api/instruments/rail-budget", "{\"mark\": \"FULMAR\"}").get("rails")).hasSize(3);
-    JsonNode pack = app.ask("POST", "/api/instruments/pack", """
+        assertThat(drop.get("resistanceMohm").asDouble()).isCloseTo(2.634, within(0.01));
+        assertThat(app.ask(
+                                "POST",
+                                "/api/instruments/limiter-bulb",
+                                "{\"packV\": 16, \"bulbV\": 24, \"bulbW\": 21, \"craftOhm\": 0}")
+                        .get("look")
+                        .asString())
+                .isEqualTo("bright");
+        assertThat(app.ask("POST", "/api/instruments/rail-budget", "{\"mark\": \"FULMAR\"}")
+                        .get("rails"))
+                .hasSize(3);
+        JsonNode pack = app.ask("POST", "/api/instruments/pack", """
         {"kind": {"cells": 4, "chemistry": "LIPO_HIGH_VOLTAGE", "capacityMah": 1300, "cellMilliohms": 4},
          "school": "LONG_LIFE", "drawA": 8}""");
-    assertThat(pack.get("guessFull").asInt()).as("a full high-voltage pack is misjudged").isEqualTo(5);
-    app.refused(422, "POST", "/api/instruments/lead-drop", """
+        assertThat(pack.get("guessFull").asInt())
+                .as("a full high-voltage pack is misjudged")
+                .isEqualTo(5);
+        app.refused(422, "POST", "/api/instruments/lead-drop", """
         {"gaugeAwg": 99, "lengthMm": 100, "currentA": 20, "temperatureC": 20, "mostDropV": 0.1}""");
-    app.refused(422, "POST", "/api/instruments/limiter-bulb",
-        "{\"packV\": -1, \"bulbV\": 24, \"bulbW\": 21, \"craftOhm\": 0}");
-  }
+        app.refused(
+                422,
+                "POST",
+                "/api/instruments/limiter-bulb",
+                "{\"packV\": -1, \"bulbV\": 24, \"bulbW\": 21, \"craftOhm\": 0}");
+    }
 }

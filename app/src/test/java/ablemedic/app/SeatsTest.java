@@ -22,45 +22,59 @@ import tools.jackson.databind.JsonNode;
 /** Two seats at one work-up: each hears of what the other wrote, and a stale write is refused. */
 @ExtendWith(RunningApp.class)
 class SeatsTest {
-  private static BlockingQueue<String> seat(App app, long workUp) throws IOException, InterruptedException {
-    var response = HttpClient.newHttpClient().send(HttpRequest.newBuilder(URI.create(app.url("/api/work-ups/" + workUp + "/live"))).build(), BodyHandlers.ofInputStream());
-    assertThat(response.statusCode()).isEqualTo(200);
-    assertThat(response.headers().firstValue("Content-Type").orElseThrow()).startsWith("text/event-stream");
-    BlockingQueue<String> heard = new LinkedBlockingQueue<>();
-    Thread listening = new Thread(() -> listen(response.body(), heard));
-    listening.setDaemon(true);
-    listening.start();
-    return heard;
-  }
-
-  private static void listen(InputStream body, BlockingQueue<String> heard) {
-    try (BufferedReader lines = new BufferedReader(new InputStreamReader(body, StandardCharsets.UTF_8))) {
-      for (String line = lines.readLine(); line != null; line = lines.readLine()) {
-        if (line.startsWith("data:")) {
-          heard.add(line.substring(5).strip());
-        }
-      }
-    } catch (IOException e) {
-      heard.add("gone");
+    private static BlockingQueue<String> seat(App app, long workUp) throws IOException, InterruptedException {
+        var response = HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create(app.url("/api/work-ups/" + workUp + "/live")))
+                                .build(),
+                        BodyHandlers.ofInputStream());
+        assertThat(response.statusCode()).isEqualTo(200);
+        assertThat(response.headers().firstValue("Content-Type").orElseThrow()).startsWith("text/event-stream");
+        BlockingQueue<String> heard = new LinkedBlockingQueue<>();
+        Thread listening = new Thread(() -> listen(response.body(), heard));
+        listening.setDaemon(true);
+        listening.start();
+        return heard;
     }
-  }
 
-  @Test
-  void whatOneSeatEntersTheOtherHearsWithinASecondAndAStaleWriteIsRefused(App app) throws IOException, InterruptedException {
-    app.ask("POST", "/api/crafts", "{\"mark\":\"SEATS\",\"name\":\"\",\"craftClass\":\"INCH_5\",\"spins\":\"INWARD\",\"numbering\":\"REAR_RIGHT_FIRST\",\"mode\":\"LEVEL\"}");
-    JsonNode opened = app.ask("POST", "/api/work-ups", "{\"mark\":\"SEATS\",\"complaint\":\"two look at it\",\"occasion\":\"NOTHING_KNOWN\",\"seen\":{}}");
-    long id = opened.get("id").asLong();
-    BlockingQueue<String> tablet = seat(app, id);
-    BlockingQueue<String> desk = seat(app, id);
-    String before = opened.get("version").asString();
-    assertThat(tablet.poll(5, TimeUnit.SECONDS)).isEqualTo(before);
-    assertThat(desk.poll(5, TimeUnit.SECONDS)).isEqualTo(before);
-    String finding = "{\"version\":" + before + ",\"checkId\":\"arrow\",\"outcomes\":{\"seen\":\"forward\"},\"numbers\":{},\"sureness\":\"SURE\"}";
-    String after = app.ask("POST", "/api/work-ups/" + id + "/findings", finding).get("version").asString();
-    assertThat(tablet.poll(5, TimeUnit.SECONDS)).isEqualTo(after);
-    assertThat(desk.poll(5, TimeUnit.SECONDS)).isEqualTo(after);
-    app.refused(409, "POST", "/api/work-ups/" + id + "/findings", finding);
-    assertThat(tablet.poll(1, TimeUnit.SECONDS)).as("nothing was written").isNull();
-    app.refused(404, "GET", "/api/work-ups/999999/live", "");
-  }
+    private static void listen(InputStream body, BlockingQueue<String> heard) {
+        try (BufferedReader lines = new BufferedReader(new InputStreamReader(body, StandardCharsets.UTF_8))) {
+            for (String line = lines.readLine(); line != null; line = lines.readLine()) {
+                if (line.startsWith("data:")) {
+                    heard.add(line.substring(5).strip());
+                }
+            }
+        } catch (IOException e) {
+            heard.add("gone");
+        }
+    }
+
+    @Test
+    void whatOneSeatEntersTheOtherHearsWithinASecondAndAStaleWriteIsRefused(App app)
+            throws IOException, InterruptedException {
+        app.ask(
+                "POST",
+                "/api/crafts",
+                "{\"mark\":\"SEATS\",\"name\":\"\",\"craftClass\":\"INCH_5\",\"spins\":\"INWARD\",\"numbering\":\"REAR_RIGHT_FIRST\",\"mode\":\"LEVEL\"}");
+        JsonNode opened = app.ask(
+                "POST",
+                "/api/work-ups",
+                "{\"mark\":\"SEATS\",\"complaint\":\"two look at it\",\"occasion\":\"NOTHING_KNOWN\",\"seen\":{}}");
+        long id = opened.get("id").asLong();
+        BlockingQueue<String> tablet = seat(app, id);
+        BlockingQueue<String> desk = seat(app, id);
+        String before = opened.get("version").asString();
+        assertThat(tablet.poll(5, TimeUnit.SECONDS)).isEqualTo(before);
+        assertThat(desk.poll(5, TimeUnit.SECONDS)).isEqualTo(before);
+        String finding = "{\"version\":" + before
+                + ",\"checkId\":\"arrow\",\"outcomes\":{\"seen\":\"forward\"},\"numbers\":{},\"sureness\":\"SURE\"}";
+        String after = app.ask("POST", "/api/work-ups/" + id + "/findings", finding)
+                .get("version")
+                .asString();
+        assertThat(tablet.poll(5, TimeUnit.SECONDS)).isEqualTo(after);
+        assertThat(desk.poll(5, TimeUnit.SECONDS)).isEqualTo(after);
+        app.refused(409, "POST", "/api/work-ups/" + id + "/findings", finding);
+        assertThat(tablet.poll(1, TimeUnit.SECONDS)).as("nothing was written").isNull();
+        app.refused(404, "GET", "/api/work-ups/999999/live", "");
+    }
 }

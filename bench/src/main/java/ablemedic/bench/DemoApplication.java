@@ -10,27 +10,27 @@ import org.springframework.context.ConfigurableApplicationContext;
 
 /** The real application on the demo data, for its crafts. */
 final class DemoApplication implements AutoCloseable {
-  private final ConfigurableApplicationContext context;
+    private final ConfigurableApplicationContext context;
 
-  private DemoApplication(ConfigurableApplicationContext context) {
-    this.context = context;
-  }
+    private DemoApplication(ConfigurableApplicationContext context) {
+        this.context = context;
+    }
 
-  static DemoApplication start(Path folder) {
-    return new DemoApplication(AbleMedic.start(
-        "--server.port=0", "--medic.demo=true", "--medic.database=" + folder.resolve("crafts.db")));
-  }
+    static DemoApplication start(Path folder) {
+        return new DemoApplication(AbleMedic.start(
+                "--server.port=0", "--medic.demo=true", "--medic.database=" + folder.resolve("crafts.db")));
+    }
 
-  /** The demo crafts as on their newest build sheets, by mark. */
-  Map<String, Craft> crafts() {
-    CraftStore store = context.getBean(CraftStore.class);
-    Map<String, Craft> crafts = new LinkedHashMap<>();
-    store.all().forEach(row -> crafts.put(row.mark(), store.newestCraft(row.mark())));
-    return crafts;
-  }
+    /** The demo crafts as on their newest build sheets, by mark. */
+    Map<String, Craft> crafts() {
+        CraftStore store = context.getBean(CraftStore.class);
+        Map<String, Craft> crafts = new LinkedHashMap<>();
+        store.all().forEach(row -> crafts.put(row.mark(), store.newestCraft(row.mark())));
+        return crafts;
+    }
 
-  @Override
-  public void close() {
-    context.close();
-  }
+    @Override
+    public void close() {
+        context.close();
+    }
 }

@@ -2,16 +2,17 @@ package ablemedic.bench;
 
 import ablemedic.capture.CaptureWriter;
 import ablemedic.capture.Captures;
+import ablemedic.electrics.Job;
+import ablemedic.line.Wish;
 import ablemedic.serial.PortPlanner;
 import ablemedic.shelf.SerialBoards;
-import ablemedic.line.Wish;
-import ablemedic.electrics.Job;
 import ablemedic.wire.Format;
 import ablemedic.wire.Frames;
 import ablemedic.wire.Sender;
 import ch.randelshofer.fastdoubleparser.JavaDoubleParser;
 import de.siegmar.fastcsv.reader.AbstractBaseCsvCallbackHandler;
 import de.siegmar.fastcsv.reader.CsvReader;
+import de.siegmar.fastcsv.reader.FieldMismatchStrategy;
 import io.dronefleet.mavlink.protocol.MavlinkPacketReader;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -36,7 +37,10 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** Reading of lines, each beside the library that reads the same: a table of samples, packets, sentences; and the port planner. */
+/**
+ * Reading of lines, each beside the library that reads the same: a table of samples, packets, sentences; and the port
+ * planner.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -44,126 +48,129 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 3, time = 1)
 @Fork(1)
 public class LineSpeed {
-  private static final int PACKETS = 20_000;
-  private static final int SENTENCES = 5_000;
+    private static final int PACKETS = 20_000;
+    private static final int SENTENCES = 5_000;
 
-  private byte[] table;
-  private byte[] packets;
-  private byte[] sentences;
-  private List<String> lines;
-  private List<Wish> wishes;
+    private byte[] table;
+    private byte[] packets;
+    private byte[] sentences;
+    private List<String> lines;
+    private List<Wish> wishes;
 
-  /** A recording of 30 MB in volts, and what comes over a line in half an hour. */
-  @Setup
-  public void make() throws IOException {
-    Sender sender = Sender.usual(Format.IBUS);
-    StringBuilder file = new StringBuilder();
-    CaptureWriter writer = CaptureWriter.volts(file, "pad", 5e-7, 3.3, 0.05, 1);
-    for (int frame = 0; file.length() < 30_000_000; frame++) {
-      sender.send(Collections.nCopies(14, 1500.0), frame, writer);
-    }
-    table = file.toString().getBytes(StandardCharsets.US_ASCII);
-    packets = repeated(Sender.usual(Format.MAVLINK), PACKETS);
-    sentences = repeated(Sender.usual(Format.NMEA), SENTENCES);
-    lines = new String(sentences, StandardCharsets.US_ASCII).lines().toList();
-    wishes = IntStream.range(0, 10).mapToObj(i -> {
-      Job job = Job.values()[i % Job.values().length];
-      List<Format> formats = job.formats();
-      return new Wish(job.label() + i, job, formats.get(i / 5 % formats.size()), false, "");
-    }).toList();
-  }
-
-  private static byte[] repeated(Sender sender, int count) throws IOException {
-    ByteArrayOutputStream all = new ByteArrayOutputStream();
-    for (int i = 0; i < count; i++) {
-      all.write(sender.bytes(List.of(), i));
-    }
-    return all.toByteArray();
-  }
-
-  @Benchmark
-  public Object capture() throws IOException {
-    return Captures.read(new ByteArrayInputStream(table), Optional.empty(), bytes -> { });
-  }
-
-  @Benchmark
-  public double captureByTheLibraryAlone() throws IOException {
-    Numbers numbers = new Numbers();
-    try (CsvReader<Numbers> reader = CsvReader.builder().allowMissingFields(true).build(numbers,
-        new InputStreamReader(new ByteArrayInputStream(table), StandardCharsets.UTF_8))) {
-      double sum = 0;
-      for (Numbers row : reader) {
-        sum += row.sum;
-      }
-      return sum;
-    }
-  }
-
-  @Benchmark
-  public long packets() {
-    return read(Format.MAVLINK, packets);
-  }
-
-  @Benchmark
-  public long packetsByTheLibrary() throws IOException {
-    MavlinkPacketReader reader = new MavlinkPacketReader(new ByteArrayInputStream(packets));
-    long count = 0;
-    try {
-      while (reader.next() != null) {
-        count++;
-      }
-    } catch (EOFException e) {
-      return count;
-    }
-    return count;
-  }
-
-  @Benchmark
-  public long sentences() {
-    return read(Format.NMEA, sentences);
-  }
-
-  @Benchmark
-  public int sentencesByTheLibrary() {
-    int sum = 0;
-    for (String line : lines) {
-      sum += SentenceFactory.getInstance().createParser(line).getFieldCount();
-    }
-    return sum;
-  }
-
-  @Benchmark
-  public Object plannerOfTenParts() {
-    return PortPlanner.plan(SerialBoards.find("board-h7").orElseThrow(), wishes);
-  }
-
-  private static long read(Format format, byte[] bytes) {
-    Frames frames = Frames.of(format);
-    for (byte value : bytes) {
-      frames.take(0, value);
-    }
-    frames.end();
-    return frames.good();
-  }
-
-  private static final class Numbers extends AbstractBaseCsvCallbackHandler<Numbers> {
-    private double sum;
-
-    @Override
-    protected void handleBegin(long line) {
-      sum = 0;
+    /** A recording of 30 MB in volts, and what comes over a line in half an hour. */
+    @Setup
+    public void make() throws IOException {
+        Sender sender = Sender.usual(Format.IBUS);
+        StringBuilder file = new StringBuilder();
+        CaptureWriter writer = CaptureWriter.volts(file, "pad", 5e-7, 3.3, 0.05, 1);
+        for (int frame = 0; file.length() < 30_000_000; frame++) {
+            sender.send(Collections.nCopies(14, 1500.0), frame, writer);
+        }
+        table = file.toString().getBytes(StandardCharsets.US_ASCII);
+        packets = repeated(Sender.usual(Format.MAVLINK), PACKETS);
+        sentences = repeated(Sender.usual(Format.NMEA), SENTENCES);
+        lines = new String(sentences, StandardCharsets.US_ASCII).lines().toList();
+        wishes = IntStream.range(0, 10)
+                .mapToObj(i -> {
+                    Job job = Job.values()[i % Job.values().length];
+                    List<Format> formats = job.formats();
+                    return new Wish(job.label() + i, job, formats.get(i / 5 % formats.size()), false, "");
+                })
+                .toList();
     }
 
-    @Override
-    protected void handleField(int index, char[] buffer, int from, int length, boolean quoted) {
-      if (buffer[from] <= '9') {
-        sum += JavaDoubleParser.parseDouble(buffer, from, length);
-      }
+    private static byte[] repeated(Sender sender, int count) throws IOException {
+        ByteArrayOutputStream all = new ByteArrayOutputStream();
+        for (int i = 0; i < count; i++) {
+            all.write(sender.bytes(List.of(), i));
+        }
+        return all.toByteArray();
     }
 
-    @Override
-    protected Numbers buildRecord() {
-      return this;
+    @Benchmark
+    public Object capture() throws IOException {
+        return Captures.read(new ByteArrayInputStream(table), Optional.empty(), bytes -> {});
     }
-  }
+
+    @Benchmark
+    public double captureByTheLibraryAlone() throws IOException {
+        Numbers numbers = new Numbers();
+        try (CsvReader<Numbers> reader = CsvReader.builder()
+                .missingFieldStrategy(FieldMismatchStrategy.IGNORE)
+                .build(numbers, new InputStreamReader(new ByteArrayInputStream(table), StandardCharsets.UTF_8))) {
+            double sum = 0;
+            for (Numbers row : reader) {
+                sum += row.sum;
+            }
+            return sum;
+        }
+    }
+
+    @Benchmark
+    public long packets() {
+        return read(Format.MAVLINK, packets);
+    }
+
+    @Benchmark
+    public long packetsByTheLibrary() throws IOException {
+        MavlinkPacketReader reader = new MavlinkPacketReader(new ByteArrayInputStream(packets));
+        long count = 0;
+        try {
+            while (reader.next() != null) {
+                count++;
+            }
+        } catch (EOFException e) {
+            return count;
+        }
+        return count;
+    }
+
+    @Benchmark
+    public long sentences() {
+        return read(Format.NMEA, sentences);
+    }
+
+    @Benchmark
+    public int sentencesByTheLibrary() {
+        int sum = 0;
+        for (String line : lines) {
+            sum += SentenceFactory.getInstance().createParser(line).getFieldCount();
+        }
+        return sum;
+    }
+
+    @Benchmark
+    public Object plannerOfTenParts() {
+        return PortPlanner.plan(SerialBoards.find("board-h7").orElseThrow(), wishes);
+    }
+
+    private static long read(Format format, byte[] bytes) {
+        Frames frames = Frames.of(format);
+        for (byte value : bytes) {
+            frames.take(0, value);
+        }
+        frames.end();
+        return frames.good();
+    }
+
+    private static final class Numbers extends AbstractBaseCsvCallbackHandler<Numbers> {
+        private double sum;
+
+        @Override
+        protected void handleBegin(long line) {
+            sum = 0;
+        }
+
+        @Override
+        protected void handleField(int index, char[] buffer, int from, int length, boolean quoted) {
+            if (buffer[from] <= '9') {
+                sum += JavaDoubleParser.parseDouble(buffer, from, length);
+            }
+        }
+
+        @Override
+        protected Numbers buildRecord() {
+            return this;
+        }
+    }
 }

@@ -7,11 +7,11 @@ import ablemedic.firmware.Dictionary;
 import ablemedic.firmware.Families;
 import ablemedic.firmware.Understood;
 import ablemedic.listing.Listing;
+import ablemedic.reading.Meter;
+import ablemedic.requirement.Violation;
 import ablemedic.snapshot.Change;
 import ablemedic.snapshot.Snapshot;
 import ablemedic.speciality.Complaint;
-import ablemedic.requirement.Violation;
-import ablemedic.reading.Meter;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
@@ -36,38 +36,41 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 3, time = 1)
 @Fork(1)
 public class ListingSpeed {
-  private static final int LINES = 2000;
+    private static final int LINES = 2000;
 
-  private final Dictionary dictionary = new Dictionary(Families.shipped().get(0), "2");
-  private Craft craft;
-  private List<Complaint> complaints;
-  private byte[] before;
-  private byte[] after;
+    private final Dictionary dictionary = new Dictionary(Families.shipped().get(0), "2");
+    private Craft craft;
+    private List<Complaint> complaints;
+    private byte[] before;
+    private byte[] after;
 
-  @Setup
-  public void make() {
-    craft = ReasoningSpeed.lined();
-    complaints = Specialities.complaints(craft, Meter.USUAL);
-    before = listing(craft);
-    after = listing(craft.with(craft.told().withWritten(BoardSettings.ALIGNMENT, "0/0/180").with(BoardSettings.CELLS, 6)));
-  }
+    @Setup
+    public void make() {
+        craft = ReasoningSpeed.lined();
+        complaints = Specialities.complaints(craft, Meter.USUAL);
+        before = listing(craft);
+        after = listing(craft.with(
+                craft.told().withWritten(BoardSettings.ALIGNMENT, "0/0/180").with(BoardSettings.CELLS, 6)));
+    }
 
-  private byte[] listing(Craft told) {
-    String known = dictionary.listing(told.told());
-    String more = IntStream.range(0, LINES - (int) known.lines().count()).mapToObj(i -> "set unknown_" + i + " = " + i).collect(Collectors.joining("\n"));
-    return (known + more).getBytes(StandardCharsets.UTF_8);
-  }
+    private byte[] listing(Craft told) {
+        String known = dictionary.listing(told.told());
+        String more = IntStream.range(0, LINES - (int) known.lines().count())
+                .mapToObj(i -> "set unknown_" + i + " = " + i)
+                .collect(Collectors.joining("\n"));
+        return (known + more).getBytes(StandardCharsets.UTF_8);
+    }
 
-  private Snapshot read(byte[] file) {
-    Understood understood = dictionary.read(Listing.read(file));
-    return new Snapshot(understood.told(), understood.held());
-  }
+    private Snapshot read(byte[] file) {
+        Understood understood = dictionary.read(Listing.read(file));
+        return new Snapshot(understood.told(), understood.held());
+    }
 
-  @Benchmark
-  public int readComparedAndHeldAgainstTheCraft() {
-    Snapshot now = read(after);
-    List<Change> changes = Change.between(read(before), now, craft, complaints, List.of());
-    List<Violation> lint = Specialities.violations(now.on(craft));
-    return changes.size() + lint.size();
-  }
+    @Benchmark
+    public int readComparedAndHeldAgainstTheCraft() {
+        Snapshot now = read(after);
+        List<Change> changes = Change.between(read(before), now, craft, complaints, List.of());
+        List<Violation> lint = Specialities.violations(now.on(craft));
+        return changes.size() + lint.size();
+    }
 }

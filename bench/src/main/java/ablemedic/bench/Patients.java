@@ -20,106 +20,138 @@ import java.util.SplittableRandom;
 import java.util.stream.Stream;
 
 /**
- * Patients of one craft: unlike its sheet in what is guessed, seen with a meter that reads off and by somebody who is wrong now and
- * then. Every patient has one occasion and one fault; a fault comes as often as its odds after that occasion say, three times more or
- * less, since the odds are guesses too. The same number gives the same patient.
+ * Patients of one craft: unlike its sheet in what is guessed, seen with a meter that reads off and by somebody who is
+ * wrong now and then. Every patient has one occasion and one fault; a fault comes as often as its odds after that
+ * occasion say, three times more or less, since the odds are guesses too. The same number gives the same patient.
  */
 final class Patients {
-  private static final double WRONG_OBSERVATIONS = 0.05;
-  private static final double METER = 1.008;
+    private static final double WRONG_OBSERVATIONS = 0.05;
+    private static final double METER = 1.008;
 
-  private final String mark;
-  private final Craft craft;
-  private final Book<Craft> book;
-  private final Diagnosis<Craft> diagnosis;
-  private final List<Complaint> complaints;
-  private final long seed;
+    private final String mark;
+    private final Craft craft;
+    private final Book<Craft> book;
+    private final Diagnosis<Craft> diagnosis;
+    private final List<Complaint> complaints;
+    private final long seed;
 
-  Patients(String mark, Craft craft, long seed) {
-    this.mark = mark;
-    this.craft = craft;
-    this.book = Specialities.book(craft, Meter.USUAL);
-    this.diagnosis = new Diagnosis<>(book, Assumptions.USUAL);
-    this.complaints = Specialities.complaints(craft, Meter.USUAL);
-    this.seed = seed;
-  }
+    Patients(String mark, Craft craft, long seed) {
+        this.mark = mark;
+        this.craft = craft;
+        this.book = Specialities.book(craft, Meter.USUAL);
+        this.diagnosis = new Diagnosis<>(book, Assumptions.USUAL);
+        this.complaints = Specialities.complaints(craft, Meter.USUAL);
+        this.seed = seed;
+    }
 
-  /** Who came to the bench, and with what complaint. */
-  record Drawn(Fault<Craft> fault, Complaint complaint, Occasion occasion, long seed) {}
+    /** Who came to the bench, and with what complaint. */
+    record Drawn(Fault<Craft> fault, Complaint complaint, Occasion occasion, long seed) {}
 
-  /** How one of them was worked up, by the name of the fault. */
-  record Walked(String fault, Walk walk) {}
+    /** How one of them was worked up, by the name of the fault. */
+    record Walked(String fault, Walk walk) {}
 
-  String mark() {
-    return mark;
-  }
+    String mark() {
+        return mark;
+    }
 
-  Craft craft() {
-    return craft;
-  }
+    Craft craft() {
+        return craft;
+    }
 
-  Diagnosis<Craft> diagnosis() {
-    return diagnosis;
-  }
+    Diagnosis<Craft> diagnosis() {
+        return diagnosis;
+    }
 
-  List<Complaint> complaints() {
-    return complaints;
-  }
+    List<Complaint> complaints() {
+        return complaints;
+    }
 
-  /** Those faults of the book that an owner would complain of. */
-  boolean shows(Fault<Craft> fault) {
-    return complaint(fault).isPresent();
-  }
+    /** Those faults of the book that an owner would complain of. */
+    boolean shows(Fault<Craft> fault) {
+        return complaint(fault).isPresent();
+    }
 
-  /** A patient with one of these faults. */
-  Drawn draw(List<Fault<Craft>> faults, int number) {
-    long drawnFrom = mixed(seed + 31L * mark.hashCode() + number);
-    Random random = new Random(drawnFrom);
-    Occasion occasion = Occasion.values()[random.nextInt(Occasion.values().length)];
-    return Stream.generate(() -> Unlike.fault(faults, occasion, random))
-        .flatMap(fault -> complaint(fault).map(complaint -> new Drawn(fault, complaint, occasion, drawnFrom)).stream()).findFirst().orElseThrow();
-  }
+    /** A patient with one of these faults. */
+    Drawn draw(List<Fault<Craft>> faults, int number) {
+        long drawnFrom = mixed(seed + 31L * mark.hashCode() + number);
+        Random random = new Random(drawnFrom);
+        Occasion occasion = Occasion.values()[random.nextInt(Occasion.values().length)];
+        return Stream.generate(() -> Unlike.fault(faults, occasion, random))
+                .flatMap(fault ->
+                        complaint(fault).map(complaint -> new Drawn(fault, complaint, occasion, drawnFrom)).stream())
+                .findFirst()
+                .orElseThrow();
+    }
 
-  /** Neighbouring seeds of {@link Random} begin alike: unmixed, all patients of a craft came after the same occasion. */
-  private static long mixed(long number) {
-    return new SplittableRandom(number).nextLong();
-  }
+    /**
+     * Neighbouring seeds of {@link Random} begin alike: unmixed, all patients of a craft came after the same occasion.
+     */
+    private static long mixed(long number) {
+        return new SplittableRandom(number).nextLong();
+    }
 
-  /** A patient with any fault of the book. */
-  Drawn draw(int number) {
-    return draw(book.faults(), number);
-  }
+    /** A patient with any fault of the book. */
+    Drawn draw(int number) {
+        return draw(book.faults(), number);
+    }
 
-  Walked walk(Drawn drawn, Habit habit) {
-    return walk(drawn, diagnosis, habit);
-  }
+    Walked walk(Drawn drawn, Habit habit) {
+        return walk(drawn, diagnosis, habit);
+    }
 
-  /** The work-up of a patient by whom the book has no fault of this kind. */
-  Walked walkForeign(Drawn drawn) {
-    return walk(drawn, new Diagnosis<>(new Book<>(book.faults().stream().filter(fault -> !fault.kind().equals(drawn.fault().kind())).toList(), book.checks(),
-        book.surveys()), Assumptions.USUAL), Habit.PLAN);
-  }
+    /** The work-up of a patient by whom the book has no fault of this kind. */
+    Walked walkForeign(Drawn drawn) {
+        return walk(
+                drawn,
+                new Diagnosis<>(
+                        new Book<>(
+                                book.faults().stream()
+                                        .filter(fault -> !fault.kind()
+                                                .equals(drawn.fault().kind()))
+                                        .toList(),
+                                book.checks(),
+                                book.surveys()),
+                        Assumptions.USUAL),
+                Habit.PLAN);
+    }
 
-  /** The work-up of a patient whose record is wrong. */
-  Walked walkMisrecorded(int number) {
-    long drawnFrom = mixed(seed + 31L * mark.hashCode() + number);
-    Misrecorded.Drawn drawn = Misrecorded.draw(craft, drawnFrom);
-    Walk walk = walk(new Patient<>(drawn.sheet(), drawn.body(), drawn.faults(), WRONG_OBSERVATIONS, METER), drawn.diagnosis(), drawn.complaint(), drawn.occasion(), Habit.PLAN, drawnFrom);
-    return new Walked(drawn.said(), walk);
-  }
+    /** The work-up of a patient whose record is wrong. */
+    Walked walkMisrecorded(int number) {
+        long drawnFrom = mixed(seed + 31L * mark.hashCode() + number);
+        Misrecorded.Drawn drawn = Misrecorded.draw(craft, drawnFrom);
+        Walk walk = walk(
+                new Patient<>(drawn.sheet(), drawn.body(), drawn.faults(), WRONG_OBSERVATIONS, METER),
+                drawn.diagnosis(),
+                drawn.complaint(),
+                drawn.occasion(),
+                Habit.PLAN,
+                drawnFrom);
+        return new Walked(drawn.said(), walk);
+    }
 
-  private Walked walk(Drawn drawn, Diagnosis<Craft> by, Habit habit) {
-    Patient<Craft> patient = new Patient<>(craft, Unlike.craft(craft, drawn.seed()), List.of(drawn.fault()), WRONG_OBSERVATIONS, METER);
-    return new Walked(drawn.fault().id(), walk(patient, by, drawn.complaint(), drawn.occasion(), habit, drawn.seed()));
-  }
+    private Walked walk(Drawn drawn, Diagnosis<Craft> by, Habit habit) {
+        Patient<Craft> patient = new Patient<>(
+                craft, Unlike.craft(craft, drawn.seed()), List.of(drawn.fault()), WRONG_OBSERVATIONS, METER);
+        return new Walked(
+                drawn.fault().id(), walk(patient, by, drawn.complaint(), drawn.occasion(), habit, drawn.seed()));
+    }
 
-  private static Walk walk(Patient<Craft> patient, Diagnosis<Craft> by, Complaint complaint, Occasion occasion, Habit habit, long seed) {
-    return new Technician<>(by, complaint.seen(), complaint.proof().get(0), complaint::isFine).workUp(patient, occasion, habit, seed);
-  }
+    private static Walk walk(
+            Patient<Craft> patient,
+            Diagnosis<Craft> by,
+            Complaint complaint,
+            Occasion occasion,
+            Habit habit,
+            long seed) {
+        return new Technician<>(by, complaint.seen(), complaint.proof().get(0), complaint::isFine)
+                .workUp(patient, occasion, habit, seed);
+    }
 
-  /** The first complaint that an owner of a craft with this fault would make, and not of a sound one like it. */
-  private Optional<Complaint> complaint(Fault<Craft> fault) {
-    Craft faulty = fault.applyTo(craft);
-    return complaints.stream().filter(complaint -> complaint.isMadeOf(faulty) && !complaint.isMadeOf(craft)).findFirst();
-  }
+    /** The first complaint that an owner of a craft with this fault would make, and not of a sound one like it. */
+    private Optional<Complaint> complaint(Fault<Craft> fault) {
+        Craft faulty = fault.applyTo(craft);
+        return complaints.stream()
+                .filter(complaint -> complaint.isMadeOf(faulty) && !complaint.isMadeOf(craft))
+                .findFirst();
+    }
 }

@@ -18,78 +18,93 @@ import java.util.Map;
 import java.util.Random;
 
 /**
- * A craft like the one on its sheet in all that the sheet knows, and unlike it in what is only guessed: leaks and pull-downs
- * ten times off or absent, draws by half, capacitors and traces by two, mass and balance by what scales and rulers miss. One
- * sort of part differs alike wherever it sits on the craft, as boards of one make do.
+ * A craft like the one on its sheet in all that the sheet knows, and unlike it in what is only guessed: leaks and
+ * pull-downs ten times off or absent, draws by half, capacitors and traces by two, mass and balance by what scales and
+ * rulers miss. One sort of part differs alike wherever it sits on the craft, as boards of one make do.
  */
 final class Unlike {
-  private static final double ABSENT = 0.25;
-  private static final double MASS_SHARE = 0.08;
-  private static final double BALANCE_MM = 0.8;
-  private static final double ODDS_OFF = 3;
+    private static final double ABSENT = 0.25;
+    private static final double MASS_SHARE = 0.08;
+    private static final double BALANCE_MM = 0.8;
+    private static final double ODDS_OFF = 3;
 
-  private final Random random;
-  private final Map<String, Archetype> sorts = new HashMap<>();
+    private final Random random;
+    private final Map<String, Archetype> sorts = new HashMap<>();
 
-  private Unlike(long seed) {
-    this.random = new Random(seed);
-  }
-
-  /** A craft drawn anew; the same for the same seed. */
-  static Craft craft(Craft sheet, long seed) {
-    return new Unlike(seed).drawn(sheet);
-  }
-
-  /** One of the faults, by odds that are up to three times more or less than the book has them. */
-  static Fault<Craft> fault(List<Fault<Craft>> faults, Occasion occasion, Random random) {
-    double[] upTo = new double[faults.size()];
-    double sum = 0;
-    for (int i = 0; i < upTo.length; i++) {
-      sum += faults.get(i).odds(occasion) * Math.pow(ODDS_OFF, 2 * random.nextDouble() - 1);
-      upTo[i] = sum;
+    private Unlike(long seed) {
+        this.random = new Random(seed);
     }
-    int at = Arrays.binarySearch(upTo, random.nextDouble() * sum);
-    return faults.get(at < 0 ? -at - 1 : at);
-  }
 
-  private Craft drawn(Craft sheet) {
-    Airframe frame = sheet.airframe();
-    Point at = frame.balance();
-    Airframe other = frame.withMassG(frame.massG() * (1 + MASS_SHARE * (2 * random.nextDouble() - 1)))
-        .withBalance(new Point(at.forwardMm() + off(BALANCE_MM), at.rightMm() + off(BALANCE_MM)));
-    Craft craft = new Craft(other, sheet.arms(), sheet.wiring(), sheet.seat(), sheet.told(), sheet.electrics());
-    ElectricSheet wired = sheet.electrics().sheet();
-    return wired.isEmpty() ? craft : craft.withElectrics(new Electrics(new ElectricSheet(wired.parts().stream()
-        .map(part -> new Part(part.id(), sort(part.archetype()), part.label(), part.arms(), part.draw())).toList(), wired.leads(),
-        wired.pack())));
-  }
+    /** A craft drawn anew; the same for the same seed. */
+    static Craft craft(Craft sheet, long seed) {
+        return new Unlike(seed).drawn(sheet);
+    }
 
-  private double off(double most) {
-    return most * (2 * random.nextDouble() - 1);
-  }
-
-  private Archetype sort(Archetype one) {
-    return sorts.computeIfAbsent(one.id(), id -> {
-      double leaks = Math.pow(10, off(1));
-      boolean absent = random.nextDouble() < ABSENT;
-      double draws = 1 + off(0.5);
-      List<Inner> inner = new ArrayList<>();
-      for (Inner each : one.inner()) {
-        if (each instanceof Inner.Leak leak) {
-          if (!absent) {
-            inner.add(new Inner.Leak(leak.a(), leak.b(), leak.ohms() * leaks));
-          }
-        } else if (each instanceof Inner.Capacitance c) {
-          inner.add(new Inner.Capacitance(c.plus(), c.minus(), c.farads() * Math.pow(2, off(1)), c.bulky()));
-        } else if (each instanceof Inner.Trace trace) {
-          inner.add(new Inner.Trace(trace.a(), trace.b(), trace.ohms() * Math.pow(2, off(1))));
-        } else if (each instanceof Inner.Load load) {
-          inner.add(new Inner.Load(load.plus(), load.minus(), load.volts(), load.amps() * draws, load.poorAmps()));
-        } else {
-          inner.add(each);
+    /** One of the faults, by odds that are up to three times more or less than the book has them. */
+    static Fault<Craft> fault(List<Fault<Craft>> faults, Occasion occasion, Random random) {
+        double[] upTo = new double[faults.size()];
+        double sum = 0;
+        for (int i = 0; i < upTo.length; i++) {
+            sum += faults.get(i).odds(occasion) * Math.pow(ODDS_OFF, 2 * random.nextDouble() - 1);
+            upTo[i] = sum;
         }
-      }
-      return new Archetype(one.id(), one.label(), one.shortName(), one.kind(), one.pads(), inner, one.lowestV(), one.highestV());
-    });
-  }
+        int at = Arrays.binarySearch(upTo, random.nextDouble() * sum);
+        return faults.get(at < 0 ? -at - 1 : at);
+    }
+
+    private Craft drawn(Craft sheet) {
+        Airframe frame = sheet.airframe();
+        Point at = frame.balance();
+        Airframe other = frame.withMassG(frame.massG() * (1 + MASS_SHARE * (2 * random.nextDouble() - 1)))
+                .withBalance(new Point(at.forwardMm() + off(BALANCE_MM), at.rightMm() + off(BALANCE_MM)));
+        Craft craft = new Craft(other, sheet.arms(), sheet.wiring(), sheet.seat(), sheet.told(), sheet.electrics());
+        ElectricSheet wired = sheet.electrics().sheet();
+        return wired.isEmpty()
+                ? craft
+                : craft.withElectrics(new Electrics(new ElectricSheet(
+                        wired.parts().stream()
+                                .map(part -> new Part(
+                                        part.id(), sort(part.archetype()), part.label(), part.arms(), part.draw()))
+                                .toList(),
+                        wired.leads(),
+                        wired.pack())));
+    }
+
+    private double off(double most) {
+        return most * (2 * random.nextDouble() - 1);
+    }
+
+    private Archetype sort(Archetype one) {
+        return sorts.computeIfAbsent(one.id(), id -> {
+            double leaks = Math.pow(10, off(1));
+            boolean absent = random.nextDouble() < ABSENT;
+            double draws = 1 + off(0.5);
+            List<Inner> inner = new ArrayList<>();
+            for (Inner each : one.inner()) {
+                if (each instanceof Inner.Leak leak) {
+                    if (!absent) {
+                        inner.add(new Inner.Leak(leak.a(), leak.b(), leak.ohms() * leaks));
+                    }
+                } else if (each instanceof Inner.Capacitance c) {
+                    inner.add(new Inner.Capacitance(c.plus(), c.minus(), c.farads() * Math.pow(2, off(1)), c.bulky()));
+                } else if (each instanceof Inner.Trace trace) {
+                    inner.add(new Inner.Trace(trace.a(), trace.b(), trace.ohms() * Math.pow(2, off(1))));
+                } else if (each instanceof Inner.Load load) {
+                    inner.add(new Inner.Load(
+                            load.plus(), load.minus(), load.volts(), load.amps() * draws, load.poorAmps()));
+                } else {
+                    inner.add(each);
+                }
+            }
+            return new Archetype(
+                    one.id(),
+                    one.label(),
+                    one.shortName(),
+                    one.kind(),
+                    one.pads(),
+                    inner,
+                    one.lowestV(),
+                    one.highestV());
+        });
+    }
 }

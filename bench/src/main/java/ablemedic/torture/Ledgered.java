@@ -8,37 +8,37 @@ import tools.jackson.databind.JsonNode;
 
 /** What is stored of a craft, held against what was acknowledged. */
 final class Ledgered {
-  private final Set<String> notes = new HashSet<>();
-  private int partLines;
-  private final int revisions;
+    private final Set<String> notes = new HashSet<>();
+    private int partLines;
+    private final int revisions;
 
-  Ledgered(Server server, String craft) {
-    JsonNode chart = server.ask("GET", "/api/crafts/" + craft, "");
-    for (JsonNode line : chart.get("log")) {
-      String text = line.get("text").asString();
-      if (text.startsWith("note-")) {
-        notes.add(text);
-      }
-      partLines += line.get("kind").asString().equals("part") ? 1 : 0;
+    Ledgered(Server server, String craft) {
+        JsonNode chart = server.ask("GET", "/api/crafts/" + craft, "");
+        for (JsonNode line : chart.get("log")) {
+            String text = line.get("text").asString();
+            if (text.startsWith("note-")) {
+                notes.add(text);
+            }
+            partLines += line.get("kind").asString().equals("part") ? 1 : 0;
+        }
+        revisions = chart.get("revisions").size() - 1;
     }
-    revisions = chart.get("revisions").size() - 1;
-  }
 
-  int lost(Set<String> acknowledged) {
-    return (int) acknowledged.stream().filter(text -> !notes.contains(text)).count();
-  }
+    int lost(Set<String> acknowledged) {
+        return (int) acknowledged.stream().filter(text -> !notes.contains(text)).count();
+    }
 
-  int written(Set<String> refused) {
-    return (int) refused.stream().filter(notes::contains).count();
-  }
+    int written(Set<String> refused) {
+        return (int) refused.stream().filter(notes::contains).count();
+    }
 
-  /** One that was written though it was refused. */
-  Optional<String> writtenOf(Set<String> refused) {
-    return refused.stream().filter(notes::contains).findFirst();
-  }
+    /** One that was written though it was refused. */
+    Optional<String> writtenOf(Set<String> refused) {
+        return refused.stream().filter(notes::contains).findFirst();
+    }
 
-  /** Revisions without their line in the log, or lines without their revision. */
-  int halves() {
-    return Math.abs(revisions - partLines);
-  }
+    /** Revisions without their line in the log, or lines without their revision. */
+    int halves() {
+        return Math.abs(revisions - partLines);
+    }
 }

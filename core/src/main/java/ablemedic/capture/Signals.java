@@ -5,51 +5,55 @@ import java.util.Optional;
 
 /** The signals that a file holds, and the one that is wanted of it. */
 final class Signals {
-  private static final int MOST = 512;
+    private static final int MOST = 512;
 
-  private final Optional<String> wanted;
-  private List<String> names = List.of();
+    private final Optional<String> wanted;
+    private List<String> names = List.of();
 
-  Signals(Optional<String> wanted) {
-    this.wanted = wanted;
-  }
-
-  /**
-   * The place of the wanted one; the only one where none is named.
-   *
-   * @throws SeveralException where there are several and none is named
-   */
-  int choose(List<String> found, String where) {
-    if (found.isEmpty()) {
-      throw new UnreadableCaptureException(where, "there is no signal: beside the time, a column of levels or volts is wanted.");
+    Signals(Optional<String> wanted) {
+        this.wanted = wanted;
     }
-    if (found.size() > MOST) {
-      throw new UnreadableCaptureException(where, "it holds " + found.size() + " signals; export at most " + MOST + ", best the one that matters.");
-    }
-    names = List.copyOf(found);
-    if (wanted.isEmpty()) {
-      if (found.size() > 1) {
-        throw new SeveralException();
-      }
-      return 0;
-    }
-    int place = found.indexOf(wanted.get());
-    if (place < 0) {
-      throw new UnreadableCaptureException(where, "there is no signal “" + wanted.get() + "”; there is " + String.join(", ", found) + ".");
-    }
-    return place;
-  }
 
-  List<String> names() {
-    return names;
-  }
-
-  /** Somebody must choose. */
-  static final class SeveralException extends RuntimeException {
-    private static final long serialVersionUID = 1;
-
-    SeveralException() {
-      super(null, null, false, false);
+    /**
+     * The place of the wanted one; the only one where none is named.
+     *
+     * @throws SeveralException where there are several and none is named
+     */
+    int choose(List<String> found, String where) {
+        if (found.isEmpty()) {
+            throw new UnreadableCaptureException(
+                    where, "there is no signal: beside the time, a column of levels or volts is wanted.");
+        }
+        if (found.size() > MOST) {
+            throw new UnreadableCaptureException(
+                    where,
+                    "it holds " + found.size() + " signals; export at most " + MOST + ", best the one that matters.");
+        }
+        names = List.copyOf(found);
+        if (wanted.isEmpty()) {
+            if (found.size() > 1) {
+                throw new SeveralException();
+            }
+            return 0;
+        }
+        int place = found.indexOf(wanted.get());
+        if (place < 0) {
+            throw new UnreadableCaptureException(
+                    where, "there is no signal “" + wanted.get() + "”; there is " + String.join(", ", found) + ".");
+        }
+        return place;
     }
-  }
+
+    List<String> names() {
+        return names;
+    }
+
+    /** Somebody must choose. */
+    static final class SeveralException extends RuntimeException {
+        private static final long serialVersionUID = 1;
+
+        SeveralException() {
+            super(null, null, false, false);
+        }
+    }
 }

@@ -2,20 +2,22 @@ package ablemedic.craft;
 
 /** Whether a port does something with its line by itself, as the format on it wants, or was told to. */
 public enum AsFormat {
-  BY_FORMAT("as the format has it"), ON("on"), OFF("off");
+    BY_FORMAT("as the format has it"),
+    ON("on"),
+    OFF("off");
 
-  private final String label;
+    private final String label;
 
-  AsFormat(String label) {
-    this.label = label;
-  }
+    AsFormat(String label) {
+        this.label = label;
+    }
 
-  public String label() {
-    return label;
-  }
+    public String label() {
+        return label;
+    }
 
-  /** Whether it is done on a line of a format that wants it or not. */
-  public boolean done(boolean wanted) {
-    return this == BY_FORMAT ? wanted : this == ON;
-  }
+    /** Whether it is done on a line of a format that wants it or not. */
+    public boolean done(boolean wanted) {
+        return this == BY_FORMAT ? wanted : this == ON;
+    }
 }

@@ -9,48 +9,67 @@ import java.util.List;
  * at hand replaces them.
  */
 public enum CraftClass {
-  INCH_3("3-inch", 60, 60, 210, 14, 76, 5),
-  INCH_5("5-inch", 85, 85, 620, 38, 127, 6),
-  INCH_5_STRETCHED("5-inch, stretched", 100, 78, 640, 38, 127, 6),
-  INCH_7("7-inch long range", 115, 115, 950, 52, 178, 4),
-  INCH_10("10-inch survey", 160, 160, 1900, 105, 254, 2.6),
-  INCH_5_PLUS("5-inch, plus frame", 115, 115, 700, 40, 127, 4);
+    INCH_3("3-inch", 60, 60, 210, 14, 76, 5),
+    INCH_5("5-inch", 85, 85, 620, 38, 127, 6),
+    INCH_5_STRETCHED("5-inch, stretched", 100, 78, 640, 38, 127, 6),
+    INCH_7("7-inch long range", 115, 115, 950, 52, 178, 4),
+    INCH_10("10-inch survey", 160, 160, 1900, 105, 254, 2.6),
+    INCH_5_PLUS("5-inch, plus frame", 115, 115, 700, 40, 127, 4);
 
-  private final String label;
-  private final Airframe airframe;
+    private final String label;
+    private final Airframe airframe;
 
-  CraftClass(
-      String label, double forwardMm, double rightMm, double massG, double motorMassG, double propMm, double thrust) {
-    this.label = label;
-    boolean plus = label.contains("plus");
-    FrameShape shape = plus ? FrameShape.PLUS : forwardMm == rightMm ? FrameShape.X : FrameShape.STRETCHED;
-    List<Point> motors = plus
-        ? List.of(new Point(forwardMm, 0), new Point(0, rightMm), new Point(-forwardMm, 0), new Point(0, -rightMm))
-        : List.of(new Point(forwardMm, rightMm), new Point(-forwardMm, rightMm),
-            new Point(-forwardMm, -rightMm), new Point(forwardMm, -rightMm));
-    this.airframe = new Airframe(shape, motors, massG, motorMassG, propMm, new Point(0, 0), thrust);
-  }
+    CraftClass(
+            String label,
+            double forwardMm,
+            double rightMm,
+            double massG,
+            double motorMassG,
+            double propMm,
+            double thrust) {
+        this.label = label;
+        boolean plus = label.contains("plus");
+        FrameShape shape = plus ? FrameShape.PLUS : forwardMm == rightMm ? FrameShape.X : FrameShape.STRETCHED;
+        List<Point> motors = plus
+                ? List.of(
+                        new Point(forwardMm, 0),
+                        new Point(0, rightMm),
+                        new Point(-forwardMm, 0),
+                        new Point(0, -rightMm))
+                : List.of(
+                        new Point(forwardMm, rightMm),
+                        new Point(-forwardMm, rightMm),
+                        new Point(-forwardMm, -rightMm),
+                        new Point(forwardMm, -rightMm));
+        this.airframe = new Airframe(shape, motors, massG, motorMassG, propMm, new Point(0, 0), thrust);
+    }
 
-  public String label() {
-    return label;
-  }
+    public String label() {
+        return label;
+    }
 
-  public Airframe airframe() {
-    return airframe;
-  }
+    public Airframe airframe() {
+        return airframe;
+    }
 
-  /** A sound craft of this class, wired, mounted and told alike. */
-  public Craft sound(SpinSchool spins, NumberingSchool numbering, Rotation mounted) {
-    return sound(airframe, spins, numbering, mounted, FlightMode.RATE);
-  }
+    /** A sound craft of this class, wired, mounted and told alike. */
+    public Craft sound(SpinSchool spins, NumberingSchool numbering, Rotation mounted) {
+        return sound(airframe, spins, numbering, mounted, FlightMode.RATE);
+    }
 
-  /** A sound craft on any airframe, its outputs wired as the firmware numbers them. */
-  public static Craft sound(
-      Airframe airframe, SpinSchool spins, NumberingSchool numbering, Rotation mounted, FlightMode mode) {
-    List<Arm> arms = Corner.ALL.stream().map(corner -> Arm.good(spins.at(corner))).toList();
-    List<Corner> wiring = java.util.stream.IntStream.rangeClosed(1, 4).mapToObj(numbering::corner).toList();
-    Told told = Told.USUAL.with(BoardSettings.NUMBERING, numbering).with(BoardSettings.SPINS, spins)
-        .with(BoardSettings.ALIGNMENT, mounted).with(BoardSettings.MODE, mode);
-    return new Craft(airframe, arms, wiring, Seat.firm(mounted), told, Electrics.NONE);
-  }
+    /** A sound craft on any airframe, its outputs wired as the firmware numbers them. */
+    public static Craft sound(
+            Airframe airframe, SpinSchool spins, NumberingSchool numbering, Rotation mounted, FlightMode mode) {
+        List<Arm> arms =
+                Corner.ALL.stream().map(corner -> Arm.good(spins.at(corner))).toList();
+        List<Corner> wiring = java.util.stream.IntStream.rangeClosed(1, 4)
+                .mapToObj(numbering::corner)
+                .toList();
+        Told told = Told.USUAL
+                .with(BoardSettings.NUMBERING, numbering)
+                .with(BoardSettings.SPINS, spins)
+                .with(BoardSettings.ALIGNMENT, mounted)
+                .with(BoardSettings.MODE, mode);
+        return new Craft(airframe, arms, wiring, Seat.firm(mounted), told, Electrics.NONE);
+    }
 }

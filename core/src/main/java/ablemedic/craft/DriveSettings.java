@@ -8,27 +8,49 @@ import java.util.List;
 
 /** What board and speed controllers are told of one another. */
 public final class DriveSettings {
-  private static final String MOTORS = "motors";
+    private static final String MOTORS = "motors";
 
-  /** What the board speaks to the controllers. */
-  public static final Setting<MotorProtocol> PROTOCOL = Setting.of(Device.FLIGHT_BOARD, MOTORS, "motor-protocol", "motor protocol", MotorProtocol.DSHOT300,
-      Choice.of(MotorProtocol.class, MotorProtocol::label));
-  /** Whether the board asks the controllers for the speed of the motors over the same lead. */
-  public static final Setting<Boolean> TWO_WAY = Setting.of(Device.FLIGHT_BOARD, MOTORS, "motor-two-way", "two-way motor protocol", false, PortSettings.onOff());
-  /** Throttle at which armed motors turn. About 5.5 is usual; common practice, no source. */
-  public static final Setting<Double> IDLE = Setting.of(Device.FLIGHT_BOARD, MOTORS, "idle", "idle", 5.5, new Range(0, 30, "%"));
-  /** The fastest protocol that the controllers know. */
-  public static final Setting<MotorProtocol> KNOWN = Setting.of(Device.SPEED_CONTROLLERS, MOTORS, "controllers-know", "controllers know up to", MotorProtocol.DSHOT600,
-      Choice.of(MotorProtocol.class, MotorProtocol::label));
-  /** Whether the controllers' firmware answers the board. */
-  public static final Setting<Boolean> ANSWERS = Setting.of(Device.SPEED_CONTROLLERS, MOTORS, "controllers-answer", "controllers answer two-way", false,
-      new Choice<>(List.of(false, true), on -> on ? "yes" : "no", on -> on ? "yes" : "no"));
-  /** Whether the controllers were taught the ends of the board's throttle; only pulses need that. */
-  public static final Setting<Boolean> ENDS = Setting.of(Device.SPEED_CONTROLLERS, MOTORS, "throttle-ends", "ends of the throttle", true,
-      new Choice<>(List.of(true, false), on -> on ? "taught" : "not-taught", on -> on ? "taught" : "not taught"));
+    /** What the board speaks to the controllers. */
+    public static final Setting<MotorProtocol> PROTOCOL = Setting.of(
+            Device.FLIGHT_BOARD,
+            MOTORS,
+            "motor-protocol",
+            "motor protocol",
+            MotorProtocol.DSHOT300,
+            Choice.of(MotorProtocol.class, MotorProtocol::label));
+    /** Whether the board asks the controllers for the speed of the motors over the same lead. */
+    public static final Setting<Boolean> TWO_WAY = Setting.of(
+            Device.FLIGHT_BOARD, MOTORS, "motor-two-way", "two-way motor protocol", false, PortSettings.onOff());
+    /** Throttle at which armed motors turn. About 5.5 is usual; common practice, no source. */
+    public static final Setting<Double> IDLE =
+            Setting.of(Device.FLIGHT_BOARD, MOTORS, "idle", "idle", 5.5, new Range(0, 30, "%"));
+    /** The fastest protocol that the controllers know. */
+    public static final Setting<MotorProtocol> KNOWN = Setting.of(
+            Device.SPEED_CONTROLLERS,
+            MOTORS,
+            "controllers-know",
+            "controllers know up to",
+            MotorProtocol.DSHOT600,
+            Choice.of(MotorProtocol.class, MotorProtocol::label));
+    /** Whether the controllers' firmware answers the board. */
+    public static final Setting<Boolean> ANSWERS = Setting.of(
+            Device.SPEED_CONTROLLERS,
+            MOTORS,
+            "controllers-answer",
+            "controllers answer two-way",
+            false,
+            new Choice<>(List.of(false, true), on -> on ? "yes" : "no", on -> on ? "yes" : "no"));
+    /** Whether the controllers were taught the ends of the board's throttle; only pulses need that. */
+    public static final Setting<Boolean> ENDS = Setting.of(
+            Device.SPEED_CONTROLLERS,
+            MOTORS,
+            "throttle-ends",
+            "ends of the throttle",
+            true,
+            new Choice<>(List.of(true, false), on -> on ? "taught" : "not-taught", on -> on ? "taught" : "not taught"));
 
-  /** All of them, in the order in which a person goes over them. */
-  public static final List<Setting<?>> ALL = List.of(PROTOCOL, TWO_WAY, IDLE, KNOWN, ANSWERS, ENDS);
+    /** All of them, in the order in which a person goes over them. */
+    public static final List<Setting<?>> ALL = List.of(PROTOCOL, TWO_WAY, IDLE, KNOWN, ANSWERS, ENDS);
 
-  private DriveSettings() {}
+    private DriveSettings() {}
 }

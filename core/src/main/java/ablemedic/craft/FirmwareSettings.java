@@ -11,82 +11,101 @@ import java.util.Map;
 
 /** What stands in the flight board's memory: whether it starts at all, and what its build holds. */
 public final class FirmwareSettings {
-  private static final String VERSION = "version";
-  /** Jobs that a build can leave out to save room. */
-  private static final List<Job> LEFT_OUT = List.of(Job.GNSS, Job.DISPLAY, Job.VIDEO_CONTROL);
-  private static final Map<Job, Setting<Boolean>> BUILT = new EnumMap<>(Job.class);
+    private static final String VERSION = "version";
+    /** Jobs that a build can leave out to save room. */
+    private static final List<Job> LEFT_OUT = List.of(Job.GNSS, Job.DISPLAY, Job.VIDEO_CONTROL);
 
-  static {
-    LEFT_OUT.forEach(job -> BUILT.put(job, yesNo("version-" + job.id(), job.label() + " in this build", true, "built in", "left out")));
-  }
+    private static final Map<Job, Setting<Boolean>> BUILT = new EnumMap<>(Job.class);
 
-  /** What a flash left in the board. */
-  public enum Image {
-    WHOLE("whole, for this board"),
-    HALF("written in part"),
-    OF_ANOTHER_BOARD("whole, for another board");
-
-    private final String label;
-
-    Image(String label) {
-      this.label = label;
+    static {
+        LEFT_OUT.forEach(job -> BUILT.put(
+                job, yesNo("version-" + job.id(), job.label() + " in this build", true, "built in", "left out")));
     }
 
-    public String label() {
-      return label;
+    /** What a flash left in the board. */
+    public enum Image {
+        WHOLE("whole, for this board"),
+        HALF("written in part"),
+        OF_ANOTHER_BOARD("whole, for another board");
+
+        private final String label;
+
+        Image(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
     }
-  }
 
-  /** What the last flash left. */
-  public static final Setting<Image> IMAGE = Setting.of(Device.FIRMWARE, VERSION, "version-image", "what the flash left", Image.WHOLE,
-      Choice.of(Image.class, Image::label));
-  /** Whether this version's telemetry works on this board. */
-  public static final Setting<Boolean> TELEMETRY_WORKS = yesNo("version-telemetry", "telemetry of this version", true, "works", "broken");
-  /** Whether this version makes ports out of plain pins on this board. */
-  public static final Setting<Boolean> SOFT_BUILT = yesNo("version-soft-serial", "soft serial in this version", true, "there", "missing");
-  /** Whether the build can read a compass. */
-  public static final Setting<Boolean> COMPASS_BUILT = yesNo("version-compass", "compass in this build", true, "built in", "left out");
-  /** Whether something that an older version left behind overrules what is set for the ports. */
-  public static final Setting<Boolean> STALE = yesNo("left-behind", "settings left behind", false, "some", "none");
+    /** What the last flash left. */
+    public static final Setting<Image> IMAGE = Setting.of(
+            Device.FIRMWARE,
+            VERSION,
+            "version-image",
+            "what the flash left",
+            Image.WHOLE,
+            Choice.of(Image.class, Image::label));
+    /** Whether this version's telemetry works on this board. */
+    public static final Setting<Boolean> TELEMETRY_WORKS =
+            yesNo("version-telemetry", "telemetry of this version", true, "works", "broken");
+    /** Whether this version makes ports out of plain pins on this board. */
+    public static final Setting<Boolean> SOFT_BUILT =
+            yesNo("version-soft-serial", "soft serial in this version", true, "there", "missing");
+    /** Whether the build can read a compass. */
+    public static final Setting<Boolean> COMPASS_BUILT =
+            yesNo("version-compass", "compass in this build", true, "built in", "left out");
+    /** Whether something that an older version left behind overrules what is set for the ports. */
+    public static final Setting<Boolean> STALE = yesNo("left-behind", "settings left behind", false, "some", "none");
 
-  /** All of them, in the order in which a person goes over them. */
-  public static final List<Setting<?>> ALL = all();
+    /** All of them, in the order in which a person goes over them. */
+    public static final List<Setting<?>> ALL = all();
 
-  private FirmwareSettings() {}
+    private FirmwareSettings() {}
 
-  private static List<Setting<?>> all() {
-    List<Setting<?>> all = new ArrayList<>(List.of(IMAGE, TELEMETRY_WORKS, SOFT_BUILT, COMPASS_BUILT));
-    LEFT_OUT.forEach(job -> all.add(BUILT.get(job)));
-    all.add(STALE);
-    return List.copyOf(all);
-  }
+    private static List<Setting<?>> all() {
+        List<Setting<?>> all = new ArrayList<>(List.of(IMAGE, TELEMETRY_WORKS, SOFT_BUILT, COMPASS_BUILT));
+        LEFT_OUT.forEach(job -> all.add(BUILT.get(job)));
+        all.add(STALE);
+        return List.copyOf(all);
+    }
 
-  /** Whether the board starts with what stands in its memory. */
-  public static boolean starts(Craft craft) {
-    return craft.told(IMAGE) == Image.WHOLE;
-  }
+    /** Whether the board starts with what stands in its memory. */
+    public static boolean starts(Craft craft) {
+        return craft.told(IMAGE) == Image.WHOLE;
+    }
 
-  /** Whether a build can leave a job out. */
-  public static boolean canBeLeftOut(Job job) {
-    return BUILT.containsKey(job);
-  }
+    /** Whether a build can leave a job out. */
+    public static boolean canBeLeftOut(Job job) {
+        return BUILT.containsKey(job);
+    }
 
-  /** Whether the build holds what a job needs; it always does where none leaves it out. */
-  public static boolean holds(Craft craft, Job job) {
-    return !canBeLeftOut(job) || craft.told(BUILT.get(job));
-  }
+    /** Whether the build holds what a job needs; it always does where none leaves it out. */
+    public static boolean holds(Craft craft, Job job) {
+        return !canBeLeftOut(job) || craft.told(BUILT.get(job));
+    }
 
-  /** Whether a compass that is used can be read; so it is where none is used. */
-  public static boolean readsCompass(Craft craft) {
-    return !craft.told(BoardSettings.COMPASS) || craft.told(COMPASS_BUILT);
-  }
+    /** Whether a compass that is used can be read; so it is where none is used. */
+    public static boolean readsCompass(Craft craft) {
+        return !craft.told(BoardSettings.COMPASS) || craft.told(COMPASS_BUILT);
+    }
 
-  /** Whether a job that can be left out is built in. */
-  public static Setting<Boolean> built(Job job) {
-    return BUILT.get(job);
-  }
+    /** Whether a job that can be left out is built in. */
+    public static Setting<Boolean> built(Job job) {
+        return BUILT.get(job);
+    }
 
-  private static Setting<Boolean> yesNo(String id, String label, boolean usual, String yes, String no) {
-    return Setting.of(Device.FIRMWARE, VERSION, id, label, usual, new Choice<>(List.of(usual, !usual), on -> on ? yes.replace(' ', '-') : no.replace(' ', '-'), on -> on ? yes : no));
-  }
+    private static Setting<Boolean> yesNo(String id, String label, boolean usual, String yes, String no) {
+        return Setting.of(
+                Device.FIRMWARE,
+                VERSION,
+                id,
+                label,
+                usual,
+                new Choice<>(
+                        List.of(usual, !usual),
+                        on -> on ? yes.replace(' ', '-') : no.replace(' ', '-'),
+                        on -> on ? yes : no));
+    }
 }

@@ -2,15 +2,16 @@ package ablemedic.craft;
 
 /** What the sticks ask for. */
 public enum FlightMode {
-  LEVEL("self-level"), RATE("rate");
+    LEVEL("self-level"),
+    RATE("rate");
 
-  private final String label;
+    private final String label;
 
-  FlightMode(String label) {
-    this.label = label;
-  }
+    FlightMode(String label) {
+        this.label = label;
+    }
 
-  public String label() {
-    return label;
-  }
+    public String label() {
+        return label;
+    }
 }

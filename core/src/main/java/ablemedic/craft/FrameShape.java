@@ -4,39 +4,42 @@ import java.util.List;
 
 /** How the arms lie. It decides what the corners are called. */
 public enum FrameShape {
-  X("X", List.of("front-right", "rear-right", "rear-left", "front-left"), List.of("FR", "RR", "RL", "FL"),
-      List.of(45, 135, 225, 315)),
-  STRETCHED("Stretched / H", X.names, X.shorts, X.bearingsDeg),
-  PLUS("Plus", List.of("front", "right", "rear", "left"), List.of("F", "R", "B", "L"), List.of(0, 90, 180, 270));
+    X(
+            "X",
+            List.of("front-right", "rear-right", "rear-left", "front-left"),
+            List.of("FR", "RR", "RL", "FL"),
+            List.of(45, 135, 225, 315)),
+    STRETCHED("Stretched / H", X.names, X.shorts, X.bearingsDeg),
+    PLUS("Plus", List.of("front", "right", "rear", "left"), List.of("F", "R", "B", "L"), List.of(0, 90, 180, 270));
 
-  private final String label;
-  private final List<String> names;
-  private final List<String> shorts;
-  private final List<Integer> bearingsDeg;
+    private final String label;
+    private final List<String> names;
+    private final List<String> shorts;
+    private final List<Integer> bearingsDeg;
 
-  FrameShape(String label, List<String> names, List<String> shorts, List<Integer> bearingsDeg) {
-    this.label = label;
-    this.names = names;
-    this.shorts = shorts;
-    this.bearingsDeg = bearingsDeg;
-  }
+    FrameShape(String label, List<String> names, List<String> shorts, List<Integer> bearingsDeg) {
+        this.label = label;
+        this.names = names;
+        this.shorts = shorts;
+        this.bearingsDeg = bearingsDeg;
+    }
 
-  public String label() {
-    return label;
-  }
+    public String label() {
+        return label;
+    }
 
-  /** What a technician calls the corner on this frame, such as {@code front-right}. */
-  public String name(Corner corner) {
-    return names.get(corner.ordinal());
-  }
+    /** What a technician calls the corner on this frame, such as {@code front-right}. */
+    public String name(Corner corner) {
+        return names.get(corner.ordinal());
+    }
 
-  /** The short form for drawings, such as {@code FR}. */
-  public String shortName(Corner corner) {
-    return shorts.get(corner.ordinal());
-  }
+    /** The short form for drawings, such as {@code FR}. */
+    public String shortName(Corner corner) {
+        return shorts.get(corner.ordinal());
+    }
 
-  /** Where the corner lies by name, in degrees clockwise from the front. */
-  public int bearingDeg(Corner corner) {
-    return bearingsDeg.get(corner.ordinal());
-  }
+    /** Where the corner lies by name, in degrees clockwise from the front. */
+    public int bearingDeg(Corner corner) {
+        return bearingsDeg.get(corner.ordinal());
+    }
 }

@@ -7,60 +7,63 @@ import java.util.regex.Pattern;
  * Where on a channel of the radio a mode is on.
  *
  * @param channel of the radio, counted from 1; 0 where nothing switches it
- * @param fromUs  the least pulse that switches it on, microseconds
- * @param toUs    the greatest
+ * @param fromUs the least pulse that switches it on, microseconds
+ * @param toUs the greatest
  */
 public record ModeRange(int channel, int fromUs, int toUs) {
-  /** No switch at all. */
-  public static final ModeRange NONE = new ModeRange(0, 0, 0);
-  /** What a mode range looks like in writing. */
-  static final String FORM = "none, or a channel from 5 to 18 and the pulses between which it is on, as in 5 1700-2100";
+    /** No switch at all. */
+    public static final ModeRange NONE = new ModeRange(0, 0, 0);
+    /** What a mode range looks like in writing. */
+    static final String FORM =
+            "none, or a channel from 5 to 18 and the pulses between which it is on, as in 5 1700-2100";
 
-  private static final Pattern WRITTEN = Pattern.compile("(\\d{1,2}) +(\\d{3,4}) *- *(\\d{3,4})");
-  /** The first four are the sticks. */
-  private static final int FIRST = 5;
-  private static final int LAST = 18;
-  private static final int LEAST_US = 800;
-  private static final int MOST_US = 2200;
+    private static final Pattern WRITTEN = Pattern.compile("(\\d{1,2}) +(\\d{3,4}) *- *(\\d{3,4})");
+    /** The first four are the sticks. */
+    private static final int FIRST = 5;
 
-  public ModeRange {
-    boolean none = channel == 0 && fromUs == 0 && toUs == 0;
-    if (!none && (channel < FIRST || channel > LAST || fromUs < LEAST_US || toUs > MOST_US || fromUs >= toUs)) {
-      throw new IllegalArgumentException("a mode range is " + FORM);
+    private static final int LAST = 18;
+    private static final int LEAST_US = 800;
+    private static final int MOST_US = 2200;
+
+    public ModeRange {
+        boolean none = channel == 0 && fromUs == 0 && toUs == 0;
+        if (!none && (channel < FIRST || channel > LAST || fromUs < LEAST_US || toUs > MOST_US || fromUs >= toUs)) {
+            throw new IllegalArgumentException("a mode range is " + FORM);
+        }
     }
-  }
 
-  static ModeRange parse(String text) {
-    if (text.equals("none")) {
-      return NONE;
+    static ModeRange parse(String text) {
+        if (text.equals("none")) {
+            return NONE;
+        }
+        Matcher parts = WRITTEN.matcher(text);
+        if (!parts.matches()) {
+            throw new IllegalArgumentException("a mode range is " + FORM);
+        }
+        return new ModeRange(
+                Integer.parseInt(parts.group(1)), Integer.parseInt(parts.group(2)), Integer.parseInt(parts.group(3)));
     }
-    Matcher parts = WRITTEN.matcher(text);
-    if (!parts.matches()) {
-      throw new IllegalArgumentException("a mode range is " + FORM);
+
+    public boolean isNone() {
+        return channel == 0;
     }
-    return new ModeRange(Integer.parseInt(parts.group(1)), Integer.parseInt(parts.group(2)), Integer.parseInt(parts.group(3)));
-  }
 
-  public boolean isNone() {
-    return channel == 0;
-  }
+    /** Whether a pulse on its channel switches it on. */
+    public boolean holds(int us) {
+        return !isNone() && us >= fromUs && us <= toUs;
+    }
 
-  /** Whether a pulse on its channel switches it on. */
-  public boolean holds(int us) {
-    return !isNone() && us >= fromUs && us <= toUs;
-  }
+    /** Whether some pulse of one channel switches both on. */
+    public boolean overlaps(ModeRange other) {
+        return !isNone() && channel == other.channel && fromUs <= other.toUs && other.fromUs <= toUs;
+    }
 
-  /** Whether some pulse of one channel switches both on. */
-  public boolean overlaps(ModeRange other) {
-    return !isNone() && channel == other.channel && fromUs <= other.toUs && other.fromUs <= toUs;
-  }
+    String written() {
+        return isNone() ? "none" : channel + " " + fromUs + "-" + toUs;
+    }
 
-  String written() {
-    return isNone() ? "none" : channel + " " + fromUs + "-" + toUs;
-  }
-
-  @Override
-  public String toString() {
-    return isNone() ? "no switch" : "channel " + channel + ", " + fromUs + " to " + toUs + " µs";
-  }
+    @Override
+    public String toString() {
+        return isNone() ? "no switch" : "channel " + channel + ", " + fromUs + " to " + toUs + " µs";
+    }
 }

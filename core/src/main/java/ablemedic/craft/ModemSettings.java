@@ -9,32 +9,43 @@ import java.util.Optional;
 
 /** What the two modems and the ground station of a telemetry link can be told. */
 public final class ModemSettings {
-  private static final String LINK = "telemetry link";
-  private static final Count RATE = new Count(1_200, 1_000_000, n -> Optional.of(n + " baud"));
+    private static final String LINK = "telemetry link";
+    private static final Count RATE = new Count(1_200, 1_000_000, n -> Optional.of(n + " baud"));
 
-  /** Bits a second between the modems. */
-  public static final Setting<Integer> AIR = Setting.of(Device.MODEM_ON_CRAFT, LINK, "modem-air-rate", "rate in the air", 64_000, RATE);
-  /** Whether they decode downwards only, for range. */
-  public static final Setting<Boolean> ONE_WAY = Setting.of(Device.MODEM_ON_CRAFT, LINK, "modem-one-way", "one-way decode mode", false,
-      PortSettings.onOff());
-  /** Whether the modem on the craft waits for lines that say it may send. */
-  public static final Setting<Boolean> FLOW = Setting.of(Device.MODEM_ON_CRAFT, LINK, "modem-flow", "hardware flow control", false,
-      PortSettings.onOff());
-  /** Whether both modems know one another as they are set now. */
-  public static final Setting<Boolean> PAIRED = Setting.of(Device.MODEM_ON_CRAFT, LINK, "modem-paired", "modems paired as they are set now", true,
-      new Choice<>(List.of(true, false), on -> on ? "yes" : "no", on -> on ? "yes" : "no"));
-  /** Bits a second from the ground modem to the ground station. */
-  public static final Setting<Integer> GROUND =
-      Setting.of(Device.MODEM_ON_GROUND, LINK, "ground-modem-rate", "rate of the ground modem", 57_600, RATE);
-  /** Bits a second that the ground station is told. */
-  public static final Setting<Integer> STATION =
-      Setting.of(Device.COMPUTER, LINK, "ground-station-rate", "rate told to the ground station", 57_600, RATE);
-  /** What the board sends, bytes a second. */
-  public static final Setting<Integer> BYTES = Setting.of(Device.FLIGHT_BOARD, LINK, "telemetry-bytes", "bytes of telemetry a second", 800,
-      new Count(1, 100_000, n -> Optional.of(n + " bytes a second")));
+    /** Bits a second between the modems. */
+    public static final Setting<Integer> AIR =
+            Setting.of(Device.MODEM_ON_CRAFT, LINK, "modem-air-rate", "rate in the air", 64_000, RATE);
+    /** Whether they decode downwards only, for range. */
+    public static final Setting<Boolean> ONE_WAY = Setting.of(
+            Device.MODEM_ON_CRAFT, LINK, "modem-one-way", "one-way decode mode", false, PortSettings.onOff());
+    /** Whether the modem on the craft waits for lines that say it may send. */
+    public static final Setting<Boolean> FLOW =
+            Setting.of(Device.MODEM_ON_CRAFT, LINK, "modem-flow", "hardware flow control", false, PortSettings.onOff());
+    /** Whether both modems know one another as they are set now. */
+    public static final Setting<Boolean> PAIRED = Setting.of(
+            Device.MODEM_ON_CRAFT,
+            LINK,
+            "modem-paired",
+            "modems paired as they are set now",
+            true,
+            new Choice<>(List.of(true, false), on -> on ? "yes" : "no", on -> on ? "yes" : "no"));
+    /** Bits a second from the ground modem to the ground station. */
+    public static final Setting<Integer> GROUND =
+            Setting.of(Device.MODEM_ON_GROUND, LINK, "ground-modem-rate", "rate of the ground modem", 57_600, RATE);
+    /** Bits a second that the ground station is told. */
+    public static final Setting<Integer> STATION =
+            Setting.of(Device.COMPUTER, LINK, "ground-station-rate", "rate told to the ground station", 57_600, RATE);
+    /** What the board sends, bytes a second. */
+    public static final Setting<Integer> BYTES = Setting.of(
+            Device.FLIGHT_BOARD,
+            LINK,
+            "telemetry-bytes",
+            "bytes of telemetry a second",
+            800,
+            new Count(1, 100_000, n -> Optional.of(n + " bytes a second")));
 
-  /** All of them, in the order of the way down. */
-  public static final List<Setting<?>> ALL = List.of(BYTES, AIR, ONE_WAY, FLOW, PAIRED, GROUND, STATION);
+    /** All of them, in the order of the way down. */
+    public static final List<Setting<?>> ALL = List.of(BYTES, AIR, ONE_WAY, FLOW, PAIRED, GROUND, STATION);
 
-  private ModemSettings() {}
+    private ModemSettings() {}
 }

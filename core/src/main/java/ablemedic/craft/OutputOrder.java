@@ -9,31 +9,31 @@ import java.util.stream.Collectors;
  * entered in the firmware as a string such as {@code 4-2-1-3}; {@code 1-2-3-4} leaves the outputs as they are.
  */
 public record OutputOrder(List<Integer> outputs) {
-  public static final OutputOrder AS_LABELLED = new OutputOrder(List.of(1, 2, 3, 4));
+    public static final OutputOrder AS_LABELLED = new OutputOrder(List.of(1, 2, 3, 4));
 
-  public OutputOrder {
-    outputs = List.copyOf(outputs);
-    if (!new HashSet<>(outputs).equals(new HashSet<>(List.of(1, 2, 3, 4))) || outputs.size() != 4) {
-      throw new IllegalArgumentException("an output order names each of 1, 2, 3 and 4 once, as in 4-2-1-3");
+    public OutputOrder {
+        outputs = List.copyOf(outputs);
+        if (!new HashSet<>(outputs).equals(new HashSet<>(List.of(1, 2, 3, 4))) || outputs.size() != 4) {
+            throw new IllegalArgumentException("an output order names each of 1, 2, 3 and 4 once, as in 4-2-1-3");
+        }
     }
-  }
 
-  /** Reads an order such as {@code 4-2-1-3}. */
-  public static OutputOrder parse(String written) {
-    String digits = written.replaceAll("[\\s,-]+", "");
-    if (!digits.matches("[1-4]{4}")) {
-      throw new IllegalArgumentException("an output order names each of 1, 2, 3 and 4 once, as in 4-2-1-3");
+    /** Reads an order such as {@code 4-2-1-3}. */
+    public static OutputOrder parse(String written) {
+        String digits = written.replaceAll("[\\s,-]+", "");
+        if (!digits.matches("[1-4]{4}")) {
+            throw new IllegalArgumentException("an output order names each of 1, 2, 3 and 4 once, as in 4-2-1-3");
+        }
+        return new OutputOrder(digits.chars().mapToObj(c -> c - '0').toList());
     }
-    return new OutputOrder(digits.chars().mapToObj(c -> c - '0').toList());
-  }
 
-  /** The output, 1 to 4, that drives a motor, 1 to 4. */
-  public int outputOf(int motor) {
-    return outputs.get(motor - 1);
-  }
+    /** The output, 1 to 4, that drives a motor, 1 to 4. */
+    public int outputOf(int motor) {
+        return outputs.get(motor - 1);
+    }
 
-  @Override
-  public String toString() {
-    return outputs.stream().map(String::valueOf).collect(Collectors.joining("-"));
-  }
+    @Override
+    public String toString() {
+        return outputs.stream().map(String::valueOf).collect(Collectors.joining("-"));
+    }
 }

@@ -10,54 +10,89 @@ import java.util.stream.Stream;
 
 /** What the pilot's radio can be told. */
 public final class RadioSettings {
-  private static final String STICKS = "sticks";
-  private static final String LINK = "link";
+    private static final String STICKS = "sticks";
+    private static final String LINK = "link";
 
-  /** The channel order that it sends. */
-  public static final Setting<StickOrder> STICK_ORDER = Setting.of(Device.RADIO, STICKS, "radio-stick-order",
-      "channel order of the radio", StickOrder.AETR, StickOrder.FORM);
+    /** The channel order that it sends. */
+    public static final Setting<StickOrder> STICK_ORDER = Setting.of(
+            Device.RADIO, STICKS, "radio-stick-order", "channel order of the radio", StickOrder.AETR, StickOrder.FORM);
 
-  private static final List<Setting<Boolean>> REVERSED = Arrays.stream(Stick.values())
-      .map(stick -> Setting.of(Device.RADIO, STICKS, "radio-reversed-" + stick.label(), "sense of " + stick.label(), false,
-          new Choice<>(List.of(false, true), on -> on ? "on" : "off", on -> on ? "reversed" : "normal")))
-      .toList();
+    private static final List<Setting<Boolean>> REVERSED = Arrays.stream(Stick.values())
+            .map(stick -> Setting.of(
+                    Device.RADIO,
+                    STICKS,
+                    "radio-reversed-" + stick.label(),
+                    "sense of " + stick.label(),
+                    false,
+                    new Choice<>(List.of(false, true), on -> on ? "on" : "off", on -> on ? "reversed" : "normal")))
+            .toList();
 
-  private static final List<Setting<Double>> TRIM = Arrays.stream(Stick.values())
-      .map(stick -> Setting.of(Device.RADIO, STICKS, "radio-trim-" + stick.label(), "trim of " + stick.label(), 0.0, new Range(-300, 300, "µs"))).toList();
-  private static final List<Setting<Double>> TRAVEL = Arrays.stream(Stick.values())
-      .map(stick -> Setting.of(Device.RADIO, STICKS, "radio-travel-" + stick.label(), "travel of " + stick.label(), 100.0, new Range(10, 150, "%"))).toList();
+    private static final List<Setting<Double>> TRIM = Arrays.stream(Stick.values())
+            .map(stick -> Setting.of(
+                    Device.RADIO,
+                    STICKS,
+                    "radio-trim-" + stick.label(),
+                    "trim of " + stick.label(),
+                    0.0,
+                    new Range(-300, 300, "µs")))
+            .toList();
+    private static final List<Setting<Double>> TRAVEL = Arrays.stream(Stick.values())
+            .map(stick -> Setting.of(
+                    Device.RADIO,
+                    STICKS,
+                    "radio-travel-" + stick.label(),
+                    "travel of " + stick.label(),
+                    100.0,
+                    new Range(10, 150, "%")))
+            .toList();
 
-  /** Whether the module that the receiver listens to is on and set to its protocol. */
-  public static final Setting<Boolean> MODULE = Setting.of(Device.RADIO, LINK, "radio-module", "module for this receiver", true,
-      PortSettings.onOff());
-  /** Whether the receiver was bound to this radio. */
-  public static final Setting<Boolean> BOUND = Setting.of(Device.RADIO, LINK, "bound", "receiver bound", true,
-      new Choice<>(List.of(true, false), on -> on ? "yes" : "no", on -> on ? "bound" : "not bound"));
-  /** Whether telemetry is on for this model. */
-  public static final Setting<Boolean> TELEMETRY = Setting.of(Device.RADIO, LINK, "radio-telemetry", "telemetry at the radio", true,
-      PortSettings.onOff());
-  /** Whether the radio discovered what the receiver sends of the board. */
-  public static final Setting<Boolean> SENSORS = Setting.of(Device.RADIO, LINK, "sensors", "sensors discovered", true,
-      new Choice<>(List.of(true, false), on -> on ? "yes" : "no", on -> on ? "discovered" : "not discovered"));
+    /** Whether the module that the receiver listens to is on and set to its protocol. */
+    public static final Setting<Boolean> MODULE =
+            Setting.of(Device.RADIO, LINK, "radio-module", "module for this receiver", true, PortSettings.onOff());
+    /** Whether the receiver was bound to this radio. */
+    public static final Setting<Boolean> BOUND = Setting.of(
+            Device.RADIO,
+            LINK,
+            "bound",
+            "receiver bound",
+            true,
+            new Choice<>(List.of(true, false), on -> on ? "yes" : "no", on -> on ? "bound" : "not bound"));
+    /** Whether telemetry is on for this model. */
+    public static final Setting<Boolean> TELEMETRY =
+            Setting.of(Device.RADIO, LINK, "radio-telemetry", "telemetry at the radio", true, PortSettings.onOff());
+    /** Whether the radio discovered what the receiver sends of the board. */
+    public static final Setting<Boolean> SENSORS = Setting.of(
+            Device.RADIO,
+            LINK,
+            "sensors",
+            "sensors discovered",
+            true,
+            new Choice<>(List.of(true, false), on -> on ? "yes" : "no", on -> on ? "discovered" : "not discovered"));
 
-  /** All of them, in the order in which a person goes over them. */
-  public static final List<Setting<?>> ALL = Stream.of(Stream.of(STICK_ORDER), REVERSED.stream(), TRIM.stream(), TRAVEL.stream(),
-      Stream.of(MODULE, BOUND, TELEMETRY, SENSORS)).<Setting<?>>flatMap(all -> all).toList();
+    /** All of them, in the order in which a person goes over them. */
+    public static final List<Setting<?>> ALL = Stream.of(
+                    Stream.of(STICK_ORDER),
+                    REVERSED.stream(),
+                    TRIM.stream(),
+                    TRAVEL.stream(),
+                    Stream.of(MODULE, BOUND, TELEMETRY, SENSORS))
+            .<Setting<?>>flatMap(all -> all)
+            .toList();
 
-  private RadioSettings() {}
+    private RadioSettings() {}
 
-  /** Whether the sense of a stick is turned round. */
-  public static Setting<Boolean> reversed(Stick stick) {
-    return REVERSED.get(stick.ordinal());
-  }
+    /** Whether the sense of a stick is turned round. */
+    public static Setting<Boolean> reversed(Stick stick) {
+        return REVERSED.get(stick.ordinal());
+    }
 
-  /** How far a stick left alone stands from the middle. */
-  public static Setting<Double> trim(Stick stick) {
-    return TRIM.get(stick.ordinal());
-  }
+    /** How far a stick left alone stands from the middle. */
+    public static Setting<Double> trim(Stick stick) {
+        return TRIM.get(stick.ordinal());
+    }
 
-  /** How far a stick goes, percent of 500 µs to either side. */
-  public static Setting<Double> travel(Stick stick) {
-    return TRAVEL.get(stick.ordinal());
-  }
+    /** How far a stick goes, percent of 500 µs to either side. */
+    public static Setting<Double> travel(Stick stick) {
+        return TRAVEL.get(stick.ordinal());
+    }
 }

@@ -8,36 +8,51 @@ import java.util.List;
 
 /** What a receiver is told to do when it hears nothing. */
 public final class ReceiverSettings {
-  private static final String FAILSAFE = "failsafe";
+    private static final String FAILSAFE = "failsafe";
 
-  /** What receivers do when they hear nothing. */
-  public enum WhenLost {
-    NO_FRAMES("sends no frames"), FLAG("sends frames with the failsafe flag"), HOLD("holds the last values"), PRESETS("sends its presets");
+    /** What receivers do when they hear nothing. */
+    public enum WhenLost {
+        NO_FRAMES("sends no frames"),
+        FLAG("sends frames with the failsafe flag"),
+        HOLD("holds the last values"),
+        PRESETS("sends its presets");
 
-    private final String label;
+        private final String label;
 
-    WhenLost(String label) {
-      this.label = label;
+        WhenLost(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
     }
 
-    public String label() {
-      return label;
-    }
-  }
+    /** What it does when it hears nothing. */
+    public static final Setting<WhenLost> WHEN_LOST = Setting.of(
+            Device.RECEIVER,
+            FAILSAFE,
+            "receiver-failsafe",
+            "when the receiver hears nothing",
+            WhenLost.NO_FRAMES,
+            Choice.of(WhenLost.class, WhenLost::label));
+    /** How long it takes to notice; 0.1 to 1 s is usual. Common practice. */
+    public static final Setting<Double> NOTICES = Setting.of(
+            Device.RECEIVER, FAILSAFE, "receiver-notices", "the receiver notices after", 0.5, new Range(0, 10, "s"));
+    /** Whether its presets keep the arm switch on. */
+    public static final Setting<Boolean> PRESET_ARM = Setting.of(
+            Device.RECEIVER,
+            FAILSAFE,
+            "preset-arm",
+            "arm switch of the presets",
+            false,
+            new Choice<>(List.of(false, true), on -> on ? "on" : "off", on -> on ? "on" : "off"));
+    /** Throttle of its presets. */
+    public static final Setting<Double> PRESET_THROTTLE = Setting.of(
+            Device.RECEIVER, FAILSAFE, "preset-throttle", "throttle of the presets", 0.0, new Range(0, 100, "%"));
 
-  /** What it does when it hears nothing. */
-  public static final Setting<WhenLost> WHEN_LOST = Setting.of(Device.RECEIVER, FAILSAFE, "receiver-failsafe", "when the receiver hears nothing", WhenLost.NO_FRAMES,
-      Choice.of(WhenLost.class, WhenLost::label));
-  /** How long it takes to notice; 0.1 to 1 s is usual. Common practice. */
-  public static final Setting<Double> NOTICES = Setting.of(Device.RECEIVER, FAILSAFE, "receiver-notices", "the receiver notices after", 0.5, new Range(0, 10, "s"));
-  /** Whether its presets keep the arm switch on. */
-  public static final Setting<Boolean> PRESET_ARM = Setting.of(Device.RECEIVER, FAILSAFE, "preset-arm", "arm switch of the presets", false,
-      new Choice<>(List.of(false, true), on -> on ? "on" : "off", on -> on ? "on" : "off"));
-  /** Throttle of its presets. */
-  public static final Setting<Double> PRESET_THROTTLE = Setting.of(Device.RECEIVER, FAILSAFE, "preset-throttle", "throttle of the presets", 0.0, new Range(0, 100, "%"));
+    /** All of them, in the order in which a person goes over them. */
+    public static final List<Setting<?>> ALL = List.of(WHEN_LOST, NOTICES, PRESET_ARM, PRESET_THROTTLE);
 
-  /** All of them, in the order in which a person goes over them. */
-  public static final List<Setting<?>> ALL = List.of(WHEN_LOST, NOTICES, PRESET_ARM, PRESET_THROTTLE);
-
-  private ReceiverSettings() {}
+    private ReceiverSettings() {}
 }

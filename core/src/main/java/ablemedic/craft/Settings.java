@@ -10,17 +10,29 @@ import java.util.stream.Stream;
 
 /** Everything that the devices of a craft can be told. */
 public final class Settings {
-  /** All settings, device by device. A new one is added to its device and stands here by that. */
-  public static final List<Setting<?>> ALL =
-      Stream.of(BoardSettings.ALL, DriveSettings.ALL, ArmingSettings.ALL, FailsafeSettings.ALL, PortSettings.ALL, RadioSettings.ALL, LinkSettings.ALL, ReceiverSettings.ALL, SpokenSettings.ALL,
-          FirmwareSettings.ALL, ModemSettings.ALL, VideoSettings.ALL).<Setting<?>>flatMap(List::stream).toList();
+    /** All settings, device by device. A new one is added to its device and stands here by that. */
+    public static final List<Setting<?>> ALL = Stream.of(
+                    BoardSettings.ALL,
+                    DriveSettings.ALL,
+                    ArmingSettings.ALL,
+                    FailsafeSettings.ALL,
+                    PortSettings.ALL,
+                    RadioSettings.ALL,
+                    LinkSettings.ALL,
+                    ReceiverSettings.ALL,
+                    SpokenSettings.ALL,
+                    FirmwareSettings.ALL,
+                    ModemSettings.ALL,
+                    VideoSettings.ALL)
+            .<Setting<?>>flatMap(List::stream)
+            .toList();
 
-  private static final Map<String, Setting<?>> BY_ID =
-      ALL.stream().collect(Collectors.toMap(Setting::id, Function.identity()));
+    private static final Map<String, Setting<?>> BY_ID =
+            ALL.stream().collect(Collectors.toMap(Setting::id, Function.identity()));
 
-  private Settings() {}
+    private Settings() {}
 
-  public static Optional<Setting<?>> find(String id) {
-    return Optional.ofNullable(BY_ID.get(id));
-  }
+    public static Optional<Setting<?>> find(String id) {
+        return Optional.ofNullable(BY_ID.get(id));
+    }
 }

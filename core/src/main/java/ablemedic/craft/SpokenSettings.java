@@ -15,66 +15,100 @@ import java.util.Optional;
 
 /** What the parts on serial lines and the computer are set to. */
 public final class SpokenSettings {
-  private static final int FASTEST = 3_000_000;
-  private static final Map<Job, Setting<Optional<Format>>> FORMAT = new EnumMap<>(Job.class);
-  private static final Map<Job, Setting<Integer>> BAUD = new EnumMap<>(Job.class);
+    private static final int FASTEST = 3_000_000;
+    private static final Map<Job, Setting<Optional<Format>>> FORMAT = new EnumMap<>(Job.class);
+    private static final Map<Job, Setting<Integer>> BAUD = new EnumMap<>(Job.class);
 
-  static {
-    for (Job job : Job.values()) {
-      FORMAT.put(job, Setting.of(device(job), "line", "part-format-" + job.id(), "what the part for " + job.label() + " speaks",
-          Optional.empty(), formats(job)));
-      BAUD.put(job, Setting.of(device(job), "line", "part-baud-" + job.id(), "rate of the part for " + job.label(), 0,
-          new Count(0, FASTEST, n -> Optional.of(n == 0 ? "as it comes" : n + " baud"))));
+    static {
+        for (Job job : Job.values()) {
+            FORMAT.put(
+                    job,
+                    Setting.of(
+                            device(job),
+                            "line",
+                            "part-format-" + job.id(),
+                            "what the part for " + job.label() + " speaks",
+                            Optional.empty(),
+                            formats(job)));
+            BAUD.put(
+                    job,
+                    Setting.of(
+                            device(job),
+                            "line",
+                            "part-baud-" + job.id(),
+                            "rate of the part for " + job.label(),
+                            0,
+                            new Count(0, FASTEST, n -> Optional.of(n == 0 ? "as it comes" : n + " baud"))));
+        }
     }
-  }
 
-  /** Positions a second that a GNSS module is set to send. */
-  public static final Setting<Integer> GNSS_HZ = Setting.of(Device.POSITIONING, "line", "gnss-hz", "positions a second of the GNSS module", 1,
-      new Count(1, 25, n -> Optional.of(n + " a second")));
-  /** Whether the cable to the computer carries data. */
-  public static final Setting<Boolean> CABLE = Setting.of(Device.COMPUTER, "connection", "data-cable", "cable to the computer", true,
-      new Choice<>(List.of(true, false), on -> on ? "data" : "charge", on -> on ? "carries data" : "only charges"));
-  /** Whether the computer knows how to speak to the board. */
-  public static final Setting<Boolean> DRIVER = Setting.of(Device.COMPUTER, "connection", "driver", "driver of the board", true,
-      new Choice<>(List.of(true, false), on -> on ? "there" : "missing", on -> on ? "there" : "missing"));
+    /** Positions a second that a GNSS module is set to send. */
+    public static final Setting<Integer> GNSS_HZ = Setting.of(
+            Device.POSITIONING,
+            "line",
+            "gnss-hz",
+            "positions a second of the GNSS module",
+            1,
+            new Count(1, 25, n -> Optional.of(n + " a second")));
+    /** Whether the cable to the computer carries data. */
+    public static final Setting<Boolean> CABLE = Setting.of(
+            Device.COMPUTER,
+            "connection",
+            "data-cable",
+            "cable to the computer",
+            true,
+            new Choice<>(
+                    List.of(true, false), on -> on ? "data" : "charge", on -> on ? "carries data" : "only charges"));
+    /** Whether the computer knows how to speak to the board. */
+    public static final Setting<Boolean> DRIVER = Setting.of(
+            Device.COMPUTER,
+            "connection",
+            "driver",
+            "driver of the board",
+            true,
+            new Choice<>(List.of(true, false), on -> on ? "there" : "missing", on -> on ? "there" : "missing"));
 
-  /** All of them, in the order in which a person goes over them. */
-  public static final List<Setting<?>> ALL = all();
+    /** All of them, in the order in which a person goes over them. */
+    public static final List<Setting<?>> ALL = all();
 
-  private SpokenSettings() {}
+    private SpokenSettings() {}
 
-  private static List<Setting<?>> all() {
-    List<Setting<?>> all = new ArrayList<>(FORMAT.values());
-    all.addAll(BAUD.values());
-    all.addAll(List.of(GNSS_HZ, CABLE, DRIVER));
-    return List.copyOf(all);
-  }
+    private static List<Setting<?>> all() {
+        List<Setting<?>> all = new ArrayList<>(FORMAT.values());
+        all.addAll(BAUD.values());
+        all.addAll(List.of(GNSS_HZ, CABLE, DRIVER));
+        return List.copyOf(all);
+    }
 
-  /** The format that a part of a job was set to speak; nothing where it speaks the one that it comes with. */
-  public static Setting<Optional<Format>> format(Job job) {
-    return FORMAT.get(job);
-  }
+    /** The format that a part of a job was set to speak; nothing where it speaks the one that it comes with. */
+    public static Setting<Optional<Format>> format(Job job) {
+        return FORMAT.get(job);
+    }
 
-  /** Bits a second that a part of a job was set to; 0 for the usual rate of its format. */
-  public static Setting<Integer> baud(Job job) {
-    return BAUD.get(job);
-  }
+    /** Bits a second that a part of a job was set to; 0 for the usual rate of its format. */
+    public static Setting<Integer> baud(Job job) {
+        return BAUD.get(job);
+    }
 
-  private static Choice<Optional<Format>> formats(Job job) {
-    List<Optional<Format>> values = new ArrayList<>(List.of(Optional.empty()));
-    Arrays.stream(Format.values()).filter(format -> job.formats().contains(format) || job == Job.RECEIVER
-        && (format == Format.PPM || format == Format.PWM)).map(Optional::of).forEach(values::add);
-    return new Choice<>(values, format -> format.map(Format::id).orElse("as-it-comes"),
-        format -> format.map(Format::label).orElse("as it comes"));
-  }
+    private static Choice<Optional<Format>> formats(Job job) {
+        List<Optional<Format>> values = new ArrayList<>(List.of(Optional.empty()));
+        Arrays.stream(Format.values())
+                .filter(format -> job.formats().contains(format)
+                        || job == Job.RECEIVER && (format == Format.PPM || format == Format.PWM))
+                .map(Optional::of)
+                .forEach(values::add);
+        return new Choice<>(
+                values, format -> format.map(Format::id).orElse("as-it-comes"), format -> format.map(Format::label)
+                        .orElse("as it comes"));
+    }
 
-  private static Device device(Job job) {
-    return switch (job) {
-      case RECEIVER -> Device.RECEIVER;
-      case TELEMETRY -> Device.MODEM_ON_CRAFT;
-      case GNSS -> Device.POSITIONING;
-      case DISPLAY -> Device.DISPLAY;
-      case VIDEO_CONTROL -> Device.VIDEO_TRANSMITTER;
-    };
-  }
+    private static Device device(Job job) {
+        return switch (job) {
+            case RECEIVER -> Device.RECEIVER;
+            case TELEMETRY -> Device.MODEM_ON_CRAFT;
+            case GNSS -> Device.POSITIONING;
+            case DISPLAY -> Device.DISPLAY;
+            case VIDEO_CONTROL -> Device.VIDEO_TRANSMITTER;
+        };
+    }
 }

@@ -8,31 +8,36 @@ import java.util.List;
  * sends in one order and the board expects one; they must be the same.
  */
 public record StickOrder(String letters) {
-  public static final StickOrder AETR = new StickOrder("AETR");
-  public static final StickOrder TAER = new StickOrder("TAER");
+    public static final StickOrder AETR = new StickOrder("AETR");
+    public static final StickOrder TAER = new StickOrder("TAER");
 
-  static final Form<StickOrder> FORM = new Form.Words<>("an order that has each of A, E, T and R once, as in AETR",
-      StickOrder::letters, StickOrder::new, StickOrder::letters);
+    static final Form<StickOrder> FORM = new Form.Words<>(
+            "an order that has each of A, E, T and R once, as in AETR",
+            StickOrder::letters,
+            StickOrder::new,
+            StickOrder::letters);
 
-  public StickOrder {
-    if (letters == null || letters.length() != 4
-        || !List.of("A", "E", "T", "R").stream().allMatch(letters::contains)) {
-      throw new IllegalArgumentException("a stick order has each of A, E, T and R once, as in AETR; not " + letters);
+    public StickOrder {
+        if (letters == null
+                || letters.length() != 4
+                || !List.of("A", "E", "T", "R").stream().allMatch(letters::contains)) {
+            throw new IllegalArgumentException(
+                    "a stick order has each of A, E, T and R once, as in AETR; not " + letters);
+        }
     }
-  }
 
-  /** The channel, counted from 0, of a stick. */
-  public int channel(Stick stick) {
-    return letters.indexOf(stick.letter());
-  }
+    /** The channel, counted from 0, of a stick. */
+    public int channel(Stick stick) {
+        return letters.indexOf(stick.letter());
+    }
 
-  /** The stick on a channel, counted from 0. */
-  public Stick on(int channel) {
-    return Stick.of(letters.charAt(channel));
-  }
+    /** The stick on a channel, counted from 0. */
+    public Stick on(int channel) {
+        return Stick.of(letters.charAt(channel));
+    }
 
-  @Override
-  public String toString() {
-    return letters;
-  }
+    @Override
+    public String toString() {
+        return letters;
+    }
 }

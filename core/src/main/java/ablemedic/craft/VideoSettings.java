@@ -10,68 +10,157 @@ import java.util.Optional;
 
 /** What camera, transmitter, goggles and board are told of the picture. */
 public final class VideoSettings {
-  private static final String VIDEO = "video";
-  /** The ends of all tables of channels that are met. */
-  public static final int LOWEST_MHZ = 5300;
-  public static final int HIGHEST_MHZ = 5950;
+    private static final String VIDEO = "video";
+    /** The ends of all tables of channels that are met. */
+    public static final int LOWEST_MHZ = 5300;
 
-  /** What the transmitter sends on. */
-  public static final Setting<Integer> CHANNEL = megahertz(Device.VIDEO_TRANSMITTER, "video-channel", "channel of the transmitter");
-  /** What it sends with, where it is not in pit mode. */
-  public static final Setting<Integer> POWER = Setting.of(Device.VIDEO_TRANSMITTER, VIDEO, "video-power", "power of the transmitter", 25, new Count(1, 2000, n -> Optional.of(n + " mW")));
-  /** Next to no power, for the pits of a race or the bench. */
-  public static final Setting<Boolean> PIT = yesNo(Device.VIDEO_TRANSMITTER, "video-pit", "pit mode of the transmitter", false, "off", "off", "on", "on");
-  /** How many powers the board's table has; it must have as many as the transmitter, else the board asks for what there is not. */
-  public static final Setting<Integer> LEVELS = Setting.of(Device.FLIGHT_BOARD, VIDEO, "video-levels", "powers in the board's table", 0, new Count(0, 8, n -> n == 0 ? Optional.of("as many as the transmitter has") : Optional.empty()));
-  /** Whether all items lie inside what the goggles show. */
-  public static final Setting<Boolean> INSIDE = yesNo(Device.DISPLAY, "screen-items", "items on the screen", true, "inside", "inside what the goggles show", "outside", "some outside of it");
-  /** Fields a second of the camera. */
-  public static final Setting<Fields> CAMERA_FIELDS = Setting.of(Device.CAMERA, VIDEO, "camera-fields", "format of the camera", Fields.FIFTY, Choice.of(Fields.class, Fields::label));
-  /** Fields a second that figures are drawn for. */
-  public static final Setting<Fields> FIGURES_FIELDS = Setting.of(Device.FLIGHT_BOARD, VIDEO, "figures-fields", "format of the figures", Fields.FIFTY, Choice.of(Fields.class, Fields::label));
-  /** What the goggles listen to. */
-  public static final Setting<Integer> GOGGLES_CHANNEL = megahertz(Device.GOGGLES, "goggles-channel", "channel of the goggles");
-  /** Whether the goggles show what their receiver hears. */
-  public static final Setting<Boolean> GOGGLES_INPUT = yesNo(Device.GOGGLES, "goggles-input", "input of the goggles", true, "air", "their own receiver", "other", "another input");
-  /** Whether the receiver of the goggles hears anything. */
-  public static final Setting<Boolean> GOGGLES_HEAR = yesNo(Device.GOGGLES, "goggles-receiver", "receiver of the goggles", true, "whole", "whole", "deaf", "deaf");
-  /** Whether air unit and goggles know one another. */
-  public static final Setting<Boolean> GOGGLES_BOUND = yesNo(Device.GOGGLES, "goggles-bound", "goggles and air unit", true, "bound", "bound", "not", "not bound");
-  /** Whether the goggles are set for this sort of air unit. */
-  public static final Setting<Boolean> GOGGLES_UNIT = yesNo(Device.GOGGLES, "goggles-unit", "air unit that the goggles are set for", true, "this", "this sort", "other", "another sort");
-  /** Whether the air unit has the data of the camera that is on it. */
-  public static final Setting<Boolean> CAMERA_PAIRED = yesNo(Device.VIDEO_TRANSMITTER, "camera-paired", "camera and air unit", true, "paired", "paired", "not", "not paired");
+    public static final int HIGHEST_MHZ = 5950;
 
-  /** All of them, in the order in which a person goes over them. */
-  public static final List<Setting<?>> ALL = List.of(CAMERA_FIELDS, FIGURES_FIELDS, INSIDE, CHANNEL, POWER, PIT, LEVELS, CAMERA_PAIRED, GOGGLES_INPUT, GOGGLES_HEAR, GOGGLES_CHANNEL, GOGGLES_UNIT, GOGGLES_BOUND);
+    /** What the transmitter sends on. */
+    public static final Setting<Integer> CHANNEL =
+            megahertz(Device.VIDEO_TRANSMITTER, "video-channel", "channel of the transmitter");
+    /** What it sends with, where it is not in pit mode. */
+    public static final Setting<Integer> POWER = Setting.of(
+            Device.VIDEO_TRANSMITTER,
+            VIDEO,
+            "video-power",
+            "power of the transmitter",
+            25,
+            new Count(1, 2000, n -> Optional.of(n + " mW")));
+    /** Next to no power, for the pits of a race or the bench. */
+    public static final Setting<Boolean> PIT = yesNo(
+            Device.VIDEO_TRANSMITTER, "video-pit", "pit mode of the transmitter", false, "off", "off", "on", "on");
+    /**
+     * How many powers the board's table has; it must have as many as the transmitter, else the board asks for what
+     * there is not.
+     */
+    public static final Setting<Integer> LEVELS = Setting.of(
+            Device.FLIGHT_BOARD,
+            VIDEO,
+            "video-levels",
+            "powers in the board's table",
+            0,
+            new Count(0, 8, n -> n == 0 ? Optional.of("as many as the transmitter has") : Optional.empty()));
+    /** Whether all items lie inside what the goggles show. */
+    public static final Setting<Boolean> INSIDE = yesNo(
+            Device.DISPLAY,
+            "screen-items",
+            "items on the screen",
+            true,
+            "inside",
+            "inside what the goggles show",
+            "outside",
+            "some outside of it");
+    /** Fields a second of the camera. */
+    public static final Setting<Fields> CAMERA_FIELDS = Setting.of(
+            Device.CAMERA,
+            VIDEO,
+            "camera-fields",
+            "format of the camera",
+            Fields.FIFTY,
+            Choice.of(Fields.class, Fields::label));
+    /** Fields a second that figures are drawn for. */
+    public static final Setting<Fields> FIGURES_FIELDS = Setting.of(
+            Device.FLIGHT_BOARD,
+            VIDEO,
+            "figures-fields",
+            "format of the figures",
+            Fields.FIFTY,
+            Choice.of(Fields.class, Fields::label));
+    /** What the goggles listen to. */
+    public static final Setting<Integer> GOGGLES_CHANNEL =
+            megahertz(Device.GOGGLES, "goggles-channel", "channel of the goggles");
+    /** Whether the goggles show what their receiver hears. */
+    public static final Setting<Boolean> GOGGLES_INPUT = yesNo(
+            Device.GOGGLES,
+            "goggles-input",
+            "input of the goggles",
+            true,
+            "air",
+            "their own receiver",
+            "other",
+            "another input");
+    /** Whether the receiver of the goggles hears anything. */
+    public static final Setting<Boolean> GOGGLES_HEAR = yesNo(
+            Device.GOGGLES, "goggles-receiver", "receiver of the goggles", true, "whole", "whole", "deaf", "deaf");
+    /** Whether air unit and goggles know one another. */
+    public static final Setting<Boolean> GOGGLES_BOUND =
+            yesNo(Device.GOGGLES, "goggles-bound", "goggles and air unit", true, "bound", "bound", "not", "not bound");
+    /** Whether the goggles are set for this sort of air unit. */
+    public static final Setting<Boolean> GOGGLES_UNIT = yesNo(
+            Device.GOGGLES,
+            "goggles-unit",
+            "air unit that the goggles are set for",
+            true,
+            "this",
+            "this sort",
+            "other",
+            "another sort");
+    /** Whether the air unit has the data of the camera that is on it. */
+    public static final Setting<Boolean> CAMERA_PAIRED = yesNo(
+            Device.VIDEO_TRANSMITTER,
+            "camera-paired",
+            "camera and air unit",
+            true,
+            "paired",
+            "paired",
+            "not",
+            "not paired");
 
-  private VideoSettings() {}
+    /** All of them, in the order in which a person goes over them. */
+    public static final List<Setting<?>> ALL = List.of(
+            CAMERA_FIELDS,
+            FIGURES_FIELDS,
+            INSIDE,
+            CHANNEL,
+            POWER,
+            PIT,
+            LEVELS,
+            CAMERA_PAIRED,
+            GOGGLES_INPUT,
+            GOGGLES_HEAR,
+            GOGGLES_CHANNEL,
+            GOGGLES_UNIT,
+            GOGGLES_BOUND);
 
-  /** How many fields an analog picture has a second. */
-  public enum Fields {
-    FIFTY("50 fields"), SIXTY("60 fields");
+    private VideoSettings() {}
 
-    private final String label;
+    /** How many fields an analog picture has a second. */
+    public enum Fields {
+        FIFTY("50 fields"),
+        SIXTY("60 fields");
 
-    Fields(String label) {
-      this.label = label;
+        private final String label;
+
+        Fields(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+
+        public Fields other() {
+            return this == FIFTY ? SIXTY : FIFTY;
+        }
     }
 
-    public String label() {
-      return label;
+    private static Setting<Integer> megahertz(Device device, String id, String label) {
+        return Setting.of(
+                device, VIDEO, id, label, 5800, new Count(LOWEST_MHZ, HIGHEST_MHZ, n -> Optional.of(n + " MHz")));
     }
 
-    public Fields other() {
-      return this == FIFTY ? SIXTY : FIFTY;
+    private static Setting<Boolean> yesNo(
+            Device device,
+            String id,
+            String label,
+            boolean usual,
+            String usualId,
+            String usually,
+            String otherId,
+            String other) {
+        Form<Boolean> form = new Choice<>(
+                List.of(usual, !usual), is -> is == usual ? usualId : otherId, is -> is == usual ? usually : other);
+        return Setting.of(device, VIDEO, id, label, usual, form);
     }
-  }
-
-  private static Setting<Integer> megahertz(Device device, String id, String label) {
-    return Setting.of(device, VIDEO, id, label, 5800, new Count(LOWEST_MHZ, HIGHEST_MHZ, n -> Optional.of(n + " MHz")));
-  }
-
-  private static Setting<Boolean> yesNo(Device device, String id, String label, boolean usual, String usualId, String usually, String otherId, String other) {
-    Form<Boolean> form = new Choice<>(List.of(usual, !usual), is -> is == usual ? usualId : otherId, is -> is == usual ? usually : other);
-    return Setting.of(device, VIDEO, id, label, usual, form);
-  }
 }

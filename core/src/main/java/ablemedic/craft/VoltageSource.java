@@ -2,15 +2,17 @@ package ablemedic.craft;
 
 /** Where a board takes the pack's voltage from. */
 public enum VoltageSource {
-  DIVIDER("the board's own divider"), CONTROLLERS("the speed controllers' telemetry"), NONE("none");
+    DIVIDER("the board's own divider"),
+    CONTROLLERS("the speed controllers' telemetry"),
+    NONE("none");
 
-  private final String label;
+    private final String label;
 
-  VoltageSource(String label) {
-    this.label = label;
-  }
+    VoltageSource(String label) {
+        this.label = label;
+    }
 
-  public String label() {
-    return label;
-  }
+    public String label() {
+        return label;
+    }
 }

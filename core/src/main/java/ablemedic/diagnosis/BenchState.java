@@ -6,70 +6,74 @@ import java.util.List;
 /**
  * How the bench stands.
  *
- * @param propsOn   propellers fitted
- * @param packIn    flight pack connected
+ * @param propsOn propellers fitted
+ * @param packIn flight pack connected
  * @param limiterIn a current limiter between pack and craft
- * @param usbIn     computer connected
+ * @param usbIn computer connected
  * @param antennaOn every transmitter has its antenna
- * @param radioOn   the pilot's radio is switched on
- * @param atField   outdoors, clear of people, instead of at the bench
- * @param shortTest the pre-power routine, which begins with the short test, since anything was last soldered, opened or hit
+ * @param radioOn the pilot's radio is switched on
+ * @param atField outdoors, clear of people, instead of at the bench
+ * @param shortTest the pre-power routine, which begins with the short test, since anything was last soldered, opened or
+ *     hit
  */
 public record BenchState(
-    boolean propsOn,
-    boolean packIn,
-    boolean limiterIn,
-    boolean usbIn,
-    boolean antennaOn,
-    boolean radioOn,
-    boolean atField,
-    ShortTest shortTest) {
+        boolean propsOn,
+        boolean packIn,
+        boolean limiterIn,
+        boolean usbIn,
+        boolean antennaOn,
+        boolean radioOn,
+        boolean atField,
+        ShortTest shortTest) {
 
-  /** What the pre-power routine has shown. */
-  public enum ShortTest {
-    NOT_DONE, PASSED, FAILED
-  }
+    /** What the pre-power routine has shown. */
+    public enum ShortTest {
+        NOT_DONE,
+        PASSED,
+        FAILED
+    }
 
-  /** A craft as it comes in: props still on, nothing connected, nothing proven. */
-  public static final BenchState AT_INTAKE =
-      new BenchState(true, false, false, false, true, false, false, ShortTest.NOT_DONE);
+    /** A craft as it comes in: props still on, nothing connected, nothing proven. */
+    public static final BenchState AT_INTAKE =
+            new BenchState(true, false, false, false, true, false, false, ShortTest.NOT_DONE);
 
-  /** The same bench after another result of the short test; with anything but a pass the pack is out. */
-  public BenchState with(ShortTest result) {
-    return new BenchState(propsOn, packIn && result == ShortTest.PASSED, limiterIn, usbIn, antennaOn, radioOn, atField, result);
-  }
+    /** The same bench after another result of the short test; with anything but a pass the pack is out. */
+    public BenchState with(ShortTest result) {
+        return new BenchState(
+                propsOn, packIn && result == ShortTest.PASSED, limiterIn, usbIn, antennaOn, radioOn, atField, result);
+    }
 
-  /** The same bench, with no more claimed of the short test than was shown. */
-  public BenchState claiming(ShortTest shown) {
-    return new BenchState(propsOn, packIn, limiterIn, usbIn, antennaOn, radioOn, atField, shown);
-  }
+    /** The same bench, with no more claimed of the short test than was shown. */
+    public BenchState claiming(ShortTest shown) {
+        return new BenchState(propsOn, packIn, limiterIn, usbIn, antennaOn, radioOn, atField, shown);
+    }
 
-  /** What makes this state dangerous or impossible, in words; empty when nothing does. */
-  public String objection() {
-    return objections().stream().findFirst().orElse("");
-  }
+    /** What makes this state dangerous or impossible, in words; empty when nothing does. */
+    public String objection() {
+        return objections().stream().findFirst().orElse("");
+    }
 
-  /** All that makes this state dangerous or impossible, in words. */
-  public List<String> objections() {
-    List<String> all = new ArrayList<>();
-    if (packIn && shortTest == ShortTest.FAILED) {
-      all.add("The pre-power routine failed: find the trouble before the pack goes in.");
+    /** All that makes this state dangerous or impossible, in words. */
+    public List<String> objections() {
+        List<String> all = new ArrayList<>();
+        if (packIn && shortTest == ShortTest.FAILED) {
+            all.add("The pre-power routine failed: find the trouble before the pack goes in.");
+        }
+        if (packIn && shortTest != ShortTest.PASSED) {
+            all.add("The pack goes in only after the pre-power routine, which begins with the short test, has passed.");
+        }
+        if (packIn && propsOn && !atField) {
+            all.add("With the pack in at the bench the props are off.");
+        }
+        if (packIn && !antennaOn) {
+            all.add("The antenna goes on before power.");
+        }
+        if (packIn && propsOn && usbIn) {
+            all.add("With props on, USB is unplugged before the battery goes in.");
+        }
+        if (packIn && propsOn && !radioOn) {
+            all.add("Radio on first, throttle down, arm switch off; then the battery goes in.");
+        }
+        return all;
     }
-    if (packIn && shortTest != ShortTest.PASSED) {
-      all.add("The pack goes in only after the pre-power routine, which begins with the short test, has passed.");
-    }
-    if (packIn && propsOn && !atField) {
-      all.add("With the pack in at the bench the props are off.");
-    }
-    if (packIn && !antennaOn) {
-      all.add("The antenna goes on before power.");
-    }
-    if (packIn && propsOn && usbIn) {
-      all.add("With props on, USB is unplugged before the battery goes in.");
-    }
-    if (packIn && propsOn && !radioOn) {
-      all.add("Radio on first, throttle down, arm switch off; then the battery goes in.");
-    }
-    return all;
-  }
 }

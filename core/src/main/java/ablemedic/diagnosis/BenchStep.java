@@ -4,82 +4,82 @@ import ablemedic.diagnosis.BenchState.ShortTest;
 
 /** One thing done to the bench to get it ready, with what it usually takes. */
 public enum BenchStep {
-  PACK_OUT("Take the pack out", 0.3),
-  PROPS_OFF("Take all props off", 2),
-  SHORT_TEST("Pre-power routine: short test, polarity, first power, rails", 6),
-  ANTENNA_ON("Put the antenna on", 0.5),
-  LIMITER_IN("Put the limiter between pack and craft", 0.3),
-  LIMITER_OUT("Take the limiter out", 0.3),
-  USB_OUT("Unplug the computer", 0.2),
-  USB_IN("Plug the computer in", 0.5),
-  RADIO_OFF("Switch the radio off", 0.1),
-  RADIO_ON("Switch the radio on", 0.3),
-  PROPS_ON("Fit the props", 3),
-  TO_FIELD("Carry it outdoors, clear of people", 6),
-  TO_BENCH("Carry it back to the bench", 4),
-  PACK_IN("Put the pack in", 0.5);
+    PACK_OUT("Take the pack out", 0.3),
+    PROPS_OFF("Take all props off", 2),
+    SHORT_TEST("Pre-power routine: short test, polarity, first power, rails", 6),
+    ANTENNA_ON("Put the antenna on", 0.5),
+    LIMITER_IN("Put the limiter between pack and craft", 0.3),
+    LIMITER_OUT("Take the limiter out", 0.3),
+    USB_OUT("Unplug the computer", 0.2),
+    USB_IN("Plug the computer in", 0.5),
+    RADIO_OFF("Switch the radio off", 0.1),
+    RADIO_ON("Switch the radio on", 0.3),
+    PROPS_ON("Fit the props", 3),
+    TO_FIELD("Carry it outdoors, clear of people", 6),
+    TO_BENCH("Carry it back to the bench", 4),
+    PACK_IN("Put the pack in", 0.5);
 
-  private final String label;
-  private final double minutes;
+    private final String label;
+    private final double minutes;
 
-  BenchStep(String label, double minutes) {
-    this.label = label;
-    this.minutes = minutes;
-  }
+    BenchStep(String label, double minutes) {
+        this.label = label;
+        this.minutes = minutes;
+    }
 
-  public String label() {
-    return label;
-  }
+    public String label() {
+        return label;
+    }
 
-  public double minutes() {
-    return minutes;
-  }
+    public double minutes() {
+        return minutes;
+    }
 
-  /** @param routine what the pre-power routine takes on this system, minutes */
-  public double minutesWith(double routine) {
-    return this == SHORT_TEST ? routine : minutes;
-  }
+    /** @param routine what the pre-power routine takes on this system, minutes */
+    public double minutesWith(double routine) {
+        return this == SHORT_TEST ? routine : minutes;
+    }
 
-  /** Whether this step guards against harm, so that it is never skipped silently. */
-  public boolean guards() {
-    return this == PROPS_OFF || this == SHORT_TEST || this == ANTENNA_ON || this == TO_FIELD;
-  }
+    /** Whether this step guards against harm, so that it is never skipped silently. */
+    public boolean guards() {
+        return this == PROPS_OFF || this == SHORT_TEST || this == ANTENNA_ON || this == TO_FIELD;
+    }
 
-  /** Whether nothing is proven without it: the craft is powered in the end, and for that it is made ready once. */
-  boolean neededAnyway() {
-    return this == PROPS_OFF || this == SHORT_TEST;
-  }
+    /** Whether nothing is proven without it: the craft is powered in the end, and for that it is made ready once. */
+    boolean neededAnyway() {
+        return this == PROPS_OFF || this == SHORT_TEST;
+    }
 
-  boolean allowedIn(BenchState s) {
-    return switch (this) {
-      case PACK_OUT -> s.packIn();
-      case PROPS_OFF -> s.propsOn() && !s.packIn();
-      // The routine ends with first power, so the props are off before it begins.
-      case SHORT_TEST -> s.shortTest() == ShortTest.NOT_DONE && !s.packIn() && !s.usbIn() && !s.propsOn();
-      case LIMITER_IN -> !s.limiterIn() && !s.packIn();
-      case LIMITER_OUT -> s.limiterIn() && !s.packIn();
-      case ANTENNA_ON -> !s.antennaOn() && !s.packIn();
-      case USB_OUT -> s.usbIn();
-      case USB_IN -> !s.usbIn();
-      case RADIO_OFF -> s.radioOn();
-      case RADIO_ON -> !s.radioOn();
-      case PROPS_ON -> !s.propsOn() && !s.packIn();
-      case TO_FIELD -> !s.atField() && !s.packIn() && !s.usbIn();
-      case TO_BENCH -> s.atField() && !s.packIn();
-      case PACK_IN -> !s.packIn() && after(s).objection().isEmpty();
-    };
-  }
+    boolean allowedIn(BenchState s) {
+        return switch (this) {
+            case PACK_OUT -> s.packIn();
+            case PROPS_OFF -> s.propsOn() && !s.packIn();
+            // The routine ends with first power, so the props are off before it begins.
+            case SHORT_TEST -> s.shortTest() == ShortTest.NOT_DONE && !s.packIn() && !s.usbIn() && !s.propsOn();
+            case LIMITER_IN -> !s.limiterIn() && !s.packIn();
+            case LIMITER_OUT -> s.limiterIn() && !s.packIn();
+            case ANTENNA_ON -> !s.antennaOn() && !s.packIn();
+            case USB_OUT -> s.usbIn();
+            case USB_IN -> !s.usbIn();
+            case RADIO_OFF -> s.radioOn();
+            case RADIO_ON -> !s.radioOn();
+            case PROPS_ON -> !s.propsOn() && !s.packIn();
+            case TO_FIELD -> !s.atField() && !s.packIn() && !s.usbIn();
+            case TO_BENCH -> s.atField() && !s.packIn();
+            case PACK_IN -> !s.packIn() && after(s).objection().isEmpty();
+        };
+    }
 
-  /** The state after this step. */
-  public BenchState after(BenchState s) {
-    return new BenchState(
-        this == PROPS_ON || (s.propsOn() && this != PROPS_OFF),
-        this == PACK_IN || (s.packIn() && this != PACK_OUT),
-        this == LIMITER_IN || (s.limiterIn() && this != LIMITER_OUT),
-        this == USB_IN || (s.usbIn() && this != USB_OUT),
-        this == ANTENNA_ON || s.antennaOn(),
-        this == RADIO_ON || (s.radioOn() && this != RADIO_OFF),
-        this == TO_FIELD || (s.atField() && this != TO_BENCH),
-        this == SHORT_TEST ? ShortTest.PASSED : s.shortTest());
-  }
+    /** The state after this step. */
+    public BenchState after(BenchState s) {
+        return new BenchState(
+                this == PROPS_ON || (s.propsOn() && this != PROPS_OFF),
+                this == PACK_IN || (s.packIn() && this != PACK_OUT),
+                this == LIMITER_IN || (s.limiterIn() && this != LIMITER_OUT),
+                this == USB_IN || (s.usbIn() && this != USB_OUT),
+                this == ANTENNA_ON || s.antennaOn(),
+                this == RADIO_ON || (s.radioOn() && this != RADIO_OFF),
+                this == TO_FIELD || (s.atField() && this != TO_BENCH),
+                this == SHORT_TEST ? ShortTest.PASSED : s.shortTest());
+    }
 }

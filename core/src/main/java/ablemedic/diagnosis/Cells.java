@@ -20,206 +20,220 @@ import java.util.Map;
 import java.util.TreeMap;
 
 /**
- * Cuts what a check can give into cells, to reckon what it would tell. Named outcomes and words are cells as they are; a
- * scale is cut between the values that the stories predict.
+ * Cuts what a check can give into cells, to reckon what it would tell. Named outcomes and words are cells as they are;
+ * a scale is cut between the values that the stories predict.
  */
 final class Cells {
-  private final double[] edges;
-  /** The share of the scale that lies below each edge. */
-  private final double[] below;
-  private final int count;
-  /** The cells of each question of several. */
-  private final List<Cells> parts;
-  /** The answers to all questions that are a cell each; empty where cells are made otherwise. */
-  private final List<int[]> tuples;
+    private final double[] edges;
+    /** The share of the scale that lies below each edge. */
+    private final double[] below;
 
-  private Cells(int count, List<Cells> parts, List<int[]> tuples) {
-    this(new double[0], new double[0], count, parts, tuples);
-  }
+    private final int count;
+    /** The cells of each question of several. */
+    private final List<Cells> parts;
+    /** The answers to all questions that are a cell each; empty where cells are made otherwise. */
+    private final List<int[]> tuples;
 
-  private Cells(double[] edges, double[] below, int count, List<Cells> parts, List<int[]> tuples) {
-    this.edges = edges;
-    this.below = below;
-    this.count = count;
-    this.parts = parts;
-    this.tuples = tuples;
-  }
+    private Cells(int count, List<Cells> parts, List<int[]> tuples) {
+        this(new double[0], new double[0], count, parts, tuples);
+    }
 
-  static Cells of(Answers answers, Iterable<Outlook> outlooks) {
-    if (answers instanceof Choices choices) {
-      return new Cells(choices.combinations(), List.of(), List.of());
+    private Cells(double[] edges, double[] below, int count, List<Cells> parts, List<int[]> tuples) {
+        this.edges = edges;
+        this.below = below;
+        this.count = count;
+        this.parts = parts;
+        this.tuples = tuples;
     }
-    if (answers instanceof Mixed mixed) {
-      return ofSeveral(mixed, outlooks);
-    }
-    Scale scale = (Scale) answers;
-    double[] edges = between(outlooks, scale);
-    return new Cells(edges, Arrays.stream(edges).map(scale::below).toArray(), edges.length + 1 + scale.words().size(), List.of(), List.of());
-  }
 
-  private static Cells ofSeveral(Mixed mixed, Iterable<Outlook> outlooks) {
-    if (mixed.items().stream().allMatch(item -> item.form() instanceof Choices)) {
-      return ofTuples(outlooks);
-    }
-    List<Cells> parts = new ArrayList<>();
-    int count = 1;
-    for (int q = 0; q < mixed.items().size(); q++) {
-      List<Outlook> asked = new ArrayList<>();
-      for (Outlook outlook : outlooks) {
-        asked.addAll(((Branches) outlook).of(q).keySet());
-      }
-      Cells part = of(mixed.items().get(q).form(), asked);
-      parts.add(part);
-      count = Math.multiplyExact(count, part.count);
-    }
-    return new Cells(count, parts, List.of());
-  }
-
-  /**
-   * Several questions of named outcomes have more answers than can be gone through. Each set of answers that some story takes
-   * for the likeliest is a cell, and all others are one: what that leaves out is what only slips of the observer tell.
-   */
-  private static Cells ofTuples(Iterable<Outlook> outlooks) {
-    Map<List<Integer>, int[]> tuples = new LinkedHashMap<>();
-    for (Outlook outlook : outlooks) {
-      for (Branch branch : ((Branches) outlook).branches()) {
-        int[] likeliest = branch.parts().stream().mapToInt(part -> likeliest((Ways) part)).toArray();
-        tuples.put(Arrays.stream(likeliest).boxed().toList(), likeliest);
-      }
-    }
-    return new Cells(tuples.size() + 1, List.of(), List.copyOf(tuples.values()));
-  }
-
-  private static int likeliest(Ways ways) {
-    int best = 0;
-    for (int o = 1; o < ways.choices().questions().get(0).outcomes().size(); o++) {
-      if (ways.probability(o) > ways.probability(best)) {
-        best = o;
-      }
-    }
-    return best;
-  }
-
-  private static double[] between(Iterable<Outlook> outlooks, Scale scale) {
-    TreeMap<Double, Double> means = new TreeMap<>();
-    for (Outlook outlook : outlooks) {
-      if (outlook instanceof Either either) {
-        either.ways().forEach(way -> mean(way.outlook(), means));
-      }
-      mean(outlook, means);
-    }
-    List<Double> edges = new ArrayList<>();
-    Map.Entry<Double, Double> last = null;
-    for (Map.Entry<Double, Double> mean : means.entrySet()) {
-      if (last == null) {
-        edges.add(Math.max(scale.low(), mean.getKey() - 2 * mean.getValue()));
-      } else if (mean.getKey() - last.getKey() > Math.min(mean.getValue(), last.getValue())) {
-        edges.add(parting(last, mean));
-      } else {
-        continue;
-      }
-      last = mean;
-    }
-    if (last != null) {
-      edges.add(Math.min(scale.high(), last.getKey() + 2 * last.getValue()));
-    }
-    return edges.stream().mapToDouble(Double::doubleValue).toArray();
-  }
-
-  private static void mean(Outlook outlook, Map<Double, Double> means) {
-    if (outlook instanceof Spread s && s.blunder() < 1) {
-      means.merge(s.mean(), s.spread(), Math::min);
-    }
-  }
-
-  /** Where two predictions part: as many of its own spreads from the one as from the other. */
-  private static double parting(Map.Entry<Double, Double> low, Map.Entry<Double, Double> high) {
-    return low.getKey() + (high.getKey() - low.getKey()) * low.getValue() / (low.getValue() + high.getValue());
-  }
-
-  int count() {
-    return count;
-  }
-
-  /** The probability of each cell; they sum to 1. */
-  double[] probabilities(Outlook outlook) {
-    double[] p = new double[count];
-    if (!tuples.isEmpty()) {
-      double left = 1;
-      for (int t = 0; t < tuples.size(); t++) {
-        p[t] = probability((Branches) outlook, tuples.get(t));
-        left -= p[t];
-      }
-      p[tuples.size()] = Math.max(0, left);
-      return p;
-    }
-    if (outlook instanceof Ways ways) {
-      for (Way way : ways.ways()) {
-        addJoint(p, way.probabilities(), 0, 0, way.share());
-      }
-      return p;
-    }
-    if (outlook instanceof Branches branches) {
-      for (Branch branch : branches.branches()) {
-        double[][] questions = new double[parts.size()][];
-        for (int q = 0; q < questions.length; q++) {
-          questions[q] = parts.get(q).probabilities(branch.parts().get(q));
+    static Cells of(Answers answers, Iterable<Outlook> outlooks) {
+        if (answers instanceof Choices choices) {
+            return new Cells(choices.combinations(), List.of(), List.of());
         }
-        addJoint(p, questions, 0, 0, branch.share());
-      }
-      return p;
-    }
-    if (outlook instanceof Either either) {
-      for (Share way : either.ways()) {
-        double[] of = probabilities(way.outlook());
-        for (int i = 0; i < count; i++) {
-          p[i] += way.share() * of[i];
+        if (answers instanceof Mixed mixed) {
+            return ofSeveral(mixed, outlooks);
         }
-      }
-      return p;
+        Scale scale = (Scale) answers;
+        double[] edges = between(outlooks, scale);
+        return new Cells(
+                edges,
+                Arrays.stream(edges).map(scale::below).toArray(),
+                edges.length + 1 + scale.words().size(),
+                List.of(),
+                List.of());
     }
-    Scale scale = outlook instanceof Spread spread ? spread.scale() : ((Worded) outlook).scale();
-    double words = 0;
-    for (int w = 0; w < scale.words().size(); w++) {
-      p[edges.length + 1 + w] = outlook.likelihood(Chosen.of(scale.words().get(w).id()));
-      words += p[edges.length + 1 + w];
-    }
-    double before = 0;
-    for (int i = 0; i <= edges.length; i++) {
-      double upTo = i < edges.length ? cumulative(outlook, edges[i], below[i], words) : 1 - words;
-      p[i] = upTo - before;
-      before = upTo;
-    }
-    return p;
-  }
 
-  private static double probability(Branches branches, int[] tuple) {
-    double sum = 0;
-    for (Branch branch : branches.branches()) {
-      double p = branch.share();
-      for (int q = 0; q < tuple.length; q++) {
-        p *= ((Ways) branch.parts().get(q)).probability(tuple[q]);
-      }
-      sum += p;
+    private static Cells ofSeveral(Mixed mixed, Iterable<Outlook> outlooks) {
+        if (mixed.items().stream().allMatch(item -> item.form() instanceof Choices)) {
+            return ofTuples(outlooks);
+        }
+        List<Cells> parts = new ArrayList<>();
+        int count = 1;
+        for (int q = 0; q < mixed.items().size(); q++) {
+            List<Outlook> asked = new ArrayList<>();
+            for (Outlook outlook : outlooks) {
+                asked.addAll(((Branches) outlook).of(q).keySet());
+            }
+            Cells part = of(mixed.items().get(q).form(), asked);
+            parts.add(part);
+            count = Math.multiplyExact(count, part.count);
+        }
+        return new Cells(count, parts, List.of());
     }
-    return sum;
-  }
 
-  private static void addJoint(double[] p, double[][] questions, int q, int cell, double share) {
-    if (q == questions.length) {
-      p[cell] += share;
-      return;
+    /**
+     * Several questions of named outcomes have more answers than can be gone through. Each set of answers that some
+     * story takes for the likeliest is a cell, and all others are one: what that leaves out is what only slips of the
+     * observer tell.
+     */
+    private static Cells ofTuples(Iterable<Outlook> outlooks) {
+        Map<List<Integer>, int[]> tuples = new LinkedHashMap<>();
+        for (Outlook outlook : outlooks) {
+            for (Branch branch : ((Branches) outlook).branches()) {
+                int[] likeliest = branch.parts().stream()
+                        .mapToInt(part -> likeliest((Ways) part))
+                        .toArray();
+                tuples.put(Arrays.stream(likeliest).boxed().toList(), likeliest);
+            }
+        }
+        return new Cells(tuples.size() + 1, List.of(), List.copyOf(tuples.values()));
     }
-    for (int o = 0; o < questions[q].length; o++) {
-      addJoint(p, questions, q + 1, cell * questions[q].length + o, share * questions[q][o]);
-    }
-  }
 
-  /** Probability that a number below x, with that share of the scale below it, is given, when words are given with the probability {@code words}. */
-  private static double cumulative(Outlook outlook, double x, double below, double words) {
-    if (!(outlook instanceof Spread spread)) {
-      return (1 - words) * below;
+    private static int likeliest(Ways ways) {
+        int best = 0;
+        for (int o = 1; o < ways.choices().questions().get(0).outcomes().size(); o++) {
+            if (ways.probability(o) > ways.probability(best)) {
+                best = o;
+            }
+        }
+        return best;
     }
-    return (1 - spread.blunder()) * Normal.below((x - spread.mean()) / spread.spread()) + (spread.blunder() - words) * below;
-  }
+
+    private static double[] between(Iterable<Outlook> outlooks, Scale scale) {
+        TreeMap<Double, Double> means = new TreeMap<>();
+        for (Outlook outlook : outlooks) {
+            if (outlook instanceof Either either) {
+                either.ways().forEach(way -> mean(way.outlook(), means));
+            }
+            mean(outlook, means);
+        }
+        List<Double> edges = new ArrayList<>();
+        Map.Entry<Double, Double> last = null;
+        for (Map.Entry<Double, Double> mean : means.entrySet()) {
+            if (last == null) {
+                edges.add(Math.max(scale.low(), mean.getKey() - 2 * mean.getValue()));
+            } else if (mean.getKey() - last.getKey() > Math.min(mean.getValue(), last.getValue())) {
+                edges.add(parting(last, mean));
+            } else {
+                continue;
+            }
+            last = mean;
+        }
+        if (last != null) {
+            edges.add(Math.min(scale.high(), last.getKey() + 2 * last.getValue()));
+        }
+        return edges.stream().mapToDouble(Double::doubleValue).toArray();
+    }
+
+    private static void mean(Outlook outlook, Map<Double, Double> means) {
+        if (outlook instanceof Spread s && s.blunder() < 1) {
+            means.merge(s.mean(), s.spread(), Math::min);
+        }
+    }
+
+    /** Where two predictions part: as many of its own spreads from the one as from the other. */
+    private static double parting(Map.Entry<Double, Double> low, Map.Entry<Double, Double> high) {
+        return low.getKey() + (high.getKey() - low.getKey()) * low.getValue() / (low.getValue() + high.getValue());
+    }
+
+    int count() {
+        return count;
+    }
+
+    /** The probability of each cell; they sum to 1. */
+    double[] probabilities(Outlook outlook) {
+        double[] p = new double[count];
+        if (!tuples.isEmpty()) {
+            double left = 1;
+            for (int t = 0; t < tuples.size(); t++) {
+                p[t] = probability((Branches) outlook, tuples.get(t));
+                left -= p[t];
+            }
+            p[tuples.size()] = Math.max(0, left);
+            return p;
+        }
+        if (outlook instanceof Ways ways) {
+            for (Way way : ways.ways()) {
+                addJoint(p, way.probabilities(), 0, 0, way.share());
+            }
+            return p;
+        }
+        if (outlook instanceof Branches branches) {
+            for (Branch branch : branches.branches()) {
+                double[][] questions = new double[parts.size()][];
+                for (int q = 0; q < questions.length; q++) {
+                    questions[q] = parts.get(q).probabilities(branch.parts().get(q));
+                }
+                addJoint(p, questions, 0, 0, branch.share());
+            }
+            return p;
+        }
+        if (outlook instanceof Either either) {
+            for (Share way : either.ways()) {
+                double[] of = probabilities(way.outlook());
+                for (int i = 0; i < count; i++) {
+                    p[i] += way.share() * of[i];
+                }
+            }
+            return p;
+        }
+        Scale scale = outlook instanceof Spread spread ? spread.scale() : ((Worded) outlook).scale();
+        double words = 0;
+        for (int w = 0; w < scale.words().size(); w++) {
+            p[edges.length + 1 + w] =
+                    outlook.likelihood(Chosen.of(scale.words().get(w).id()));
+            words += p[edges.length + 1 + w];
+        }
+        double before = 0;
+        for (int i = 0; i <= edges.length; i++) {
+            double upTo = i < edges.length ? cumulative(outlook, edges[i], below[i], words) : 1 - words;
+            p[i] = upTo - before;
+            before = upTo;
+        }
+        return p;
+    }
+
+    private static double probability(Branches branches, int[] tuple) {
+        double sum = 0;
+        for (Branch branch : branches.branches()) {
+            double p = branch.share();
+            for (int q = 0; q < tuple.length; q++) {
+                p *= ((Ways) branch.parts().get(q)).probability(tuple[q]);
+            }
+            sum += p;
+        }
+        return sum;
+    }
+
+    private static void addJoint(double[] p, double[][] questions, int q, int cell, double share) {
+        if (q == questions.length) {
+            p[cell] += share;
+            return;
+        }
+        for (int o = 0; o < questions[q].length; o++) {
+            addJoint(p, questions, q + 1, cell * questions[q].length + o, share * questions[q][o]);
+        }
+    }
+
+    /**
+     * Probability that a number below x, with that share of the scale below it, is given, when words are given with the
+     * probability {@code words}.
+     */
+    private static double cumulative(Outlook outlook, double x, double below, double words) {
+        if (!(outlook instanceof Spread spread)) {
+            return (1 - words) * below;
+        }
+        return (1 - spread.blunder()) * Normal.below((x - spread.mean()) / spread.spread())
+                + (spread.blunder() - words) * below;
+    }
 }

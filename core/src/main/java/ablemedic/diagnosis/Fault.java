@@ -9,40 +9,40 @@ import java.util.List;
  */
 public interface Fault<S> {
 
-  /** Stable name in kebab case, unique in a book. */
-  String id();
+    /** Stable name in kebab case, unique in a book. */
+    String id();
 
-  /** The handbook page that several faults of one sort share. */
-  String kind();
+    /** The handbook page that several faults of one sort share. */
+    String kind();
 
-  /** Where it sits. Two faults on one site exclude each other: they are never held together. */
-  String site();
+    /** Where it sits. Two faults on one site exclude each other: they are never held together. */
+    String site();
 
-  /** What a technician would call it on this system. */
-  String describe(S sound);
+    /** What a technician would call it on this system. */
+    String describe(S sound);
 
-  /** Odds (probability over its complement) that it is present, given what happened since all was well. */
-  double odds(Occasion occasion);
+    /** Odds (probability over its complement) that it is present, given what happened since all was well. */
+    double odds(Occasion occasion);
 
-  /**
-   * Whether the record of the system has it so: such a fault is as likely as the record is faithful, and stands outside the number of faults
-   * that a story holds at once.
-   */
-  default boolean isRecorded() {
-    return false;
-  }
+    /**
+     * Whether the record of the system has it so: such a fault is as likely as the record is faithful, and stands
+     * outside the number of faults that a story holds at once.
+     */
+    default boolean isRecorded() {
+        return false;
+    }
 
-  /** Whether it is only another way to be right, for which nothing is owed. */
-  default boolean isHarmless() {
-    return false;
-  }
+    /** Whether it is only another way to be right, for which nothing is owed. */
+    default boolean isHarmless() {
+        return false;
+    }
 
-  /** The system as it would be with this fault. */
-  S applyTo(S system);
+    /** The system as it would be with this fault. */
+    S applyTo(S system);
 
-  /**
-   * Ways of putting it right on this system, best first; never empty. Faults whose fixes bear the same
-   * {@linkplain Fix#remedy() remedy} need not be told apart.
-   */
-  List<Fix<S>> fixes(S sound);
+    /**
+     * Ways of putting it right on this system, best first; never empty. Faults whose fixes bear the same
+     * {@linkplain Fix#remedy() remedy} need not be told apart.
+     */
+    List<Fix<S>> fixes(S sound);
 }

@@ -22,385 +22,448 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * Ranks checks by the expected information about what is to be put right, per minute. Minutes that every way to a proven
- * fix needs anyway, such as the routine before the first power, are not charged to the check that needs them first. Stories that owe the same
- * remedies count as one, since telling them apart helps nobody, and remedies that explain nothing of what was found do not
- * count; minutes include getting the bench ready.
+ * Ranks checks by the expected information about what is to be put right, per minute. Minutes that every way to a
+ * proven fix needs anyway, such as the routine before the first power, are not charged to the check that needs them
+ * first. Stories that owe the same remedies count as one, since telling them apart helps nobody, and remedies that
+ * explain nothing of what was found do not count; minutes include getting the bench ready.
  */
 public final class Planner<S> {
-  private static final double NEGLIGIBLE_BELIEF = 1e-7;
-  /** A check of which fifty would not tell one suspect from another is left out: nobody makes fifty. */
-  private static final double NEGLIGIBLE_BITS = 0.02;
-  /** The most believed stories, of which a plan takes account; what the rest could add is far below a tenth of a bit. */
-  private static final int STORIES = 250;
-  /** The same for the look ahead, which is a sketch, and the most promising checks that it chooses from. */
-  private static final int STORIES_AHEAD = 60;
-  private static final int CHECKS_AHEAD = 30;
-  /** A guess below this is not acted on, however little there is to learn. */
-  private static final double WORTH_A_TRY = 0.3;
-  /** What it takes to close a craft up again and see by a flight whether a fix was the fix, minutes. From memory. */
-  private static final double PROOF_MINUTES = 10;
-  /** A check must be this much better by the minute before it goes ahead of one with less risk. */
-  private static final double RISK_WEIGHT = 0.25;
-  /** So often a check is made on one system at the most: again only where the first time was not in full, or much rests on it. */
-  private static final int LOOKS = 2;
-  /** From this belief on what the record has wrong is looked at first, by a check that tells at least this share of the best. */
-  private static final double LEADS = 0.5;
-  private static final double ENOUGH = 0.75;
-  /** Parts of a bit per minute that are told apart. */
-  private static final double EQUAL = 1e9;
+    private static final double NEGLIGIBLE_BELIEF = 1e-7;
+    /** A check of which fifty would not tell one suspect from another is left out: nobody makes fifty. */
+    private static final double NEGLIGIBLE_BITS = 0.02;
+    /**
+     * The most believed stories, of which a plan takes account; what the rest could add is far below a tenth of a bit.
+     */
+    private static final int STORIES = 250;
+    /** The same for the look ahead, which is a sketch, and the most promising checks that it chooses from. */
+    private static final int STORIES_AHEAD = 60;
 
-  private final Book<S> book;
-  private final Predictions<S> predictions;
-  private final Standing<S> standing;
-  private final Map<String, List<Finding<S>>> made = new HashMap<>();
-  private final Map<Facet<S, ?>, List<Finding<S>>> foundOf = new ConcurrentHashMap<>();
-  private final Guesses<S> guesses;
-  private final Barred barred;
-  private List<Check<S>> candidates = List.of();
-  private Asked lastAsked;
-  private Plan<S> lastPlan;
+    private static final int CHECKS_AHEAD = 30;
+    /** A guess below this is not acted on, however little there is to learn. */
+    private static final double WORTH_A_TRY = 0.3;
+    /** What it takes to close a craft up again and see by a flight whether a fix was the fix, minutes. From memory. */
+    private static final double PROOF_MINUTES = 10;
+    /** A check must be this much better by the minute before it goes ahead of one with less risk. */
+    private static final double RISK_WEIGHT = 0.25;
+    /**
+     * So often a check is made on one system at the most: again only where the first time was not in full, or much
+     * rests on it.
+     */
+    private static final int LOOKS = 2;
+    /**
+     * From this belief on what the record has wrong is looked at first, by a check that tells at least this share of
+     * the best.
+     */
+    private static final double LEADS = 0.5;
 
-  Planner(Book<S> book, Predictions<S> predictions, Standing<S> standing, Barred barred) {
-    this.barred = barred;
-    this.book = book;
-    this.predictions = predictions;
-    this.standing = standing;
-    this.guesses = new Guesses<>(standing.known().sound(), predictions);
-  }
+    private static final double ENOUGH = 0.75;
+    /** Parts of a bit per minute that are told apart. */
+    private static final double EQUAL = 1e9;
 
-  /**
-   * The suspect that is worth acting on: one that stands out, or one whose fix with its proof, taken for a check of whether
-   * that is it, tells more by the minute than any check of the plan.
-   */
-  public Optional<Suspect<S>> worthFixing(Plan<S> plan) {
-    double best = plan.steps().stream().filter(step -> step.route().isPresent()).mapToDouble(Plan.Step::bitsPerMinute).max().orElse(0);
-    return standing.standsOut().or(() -> standing.suspects().stream().findFirst()
-        .filter(first -> first.belief() >= WORTH_A_TRY && first.belief() > standing.notInBook() && bitsPerMinute(first) > best));
-  }
+    private final Book<S> book;
+    private final Predictions<S> predictions;
+    private final Standing<S> standing;
+    private final Map<String, List<Finding<S>>> made = new HashMap<>();
+    private final Map<Facet<S, ?>, List<Finding<S>>> foundOf = new ConcurrentHashMap<>();
+    private final Guesses<S> guesses;
+    private final Barred barred;
+    private List<Check<S>> candidates = List.of();
+    private Asked lastAsked;
+    private Plan<S> lastPlan;
 
-  /** What putting a suspect right, and proving it, tells of whether it is to blame. */
-  private double bitsPerMinute(Suspect<S> suspect) {
-    double p = Math.min(suspect.belief(), 1 - NEGLIGIBLE_BELIEF);
-    double bits = -(p * Math.log(p) + (1 - p) * Math.log(1 - p)) / Math.log(2);
-    return bits / (suspect.leading().fixes(standing.known().sound()).get(0).minutes() + PROOF_MINUTES);
-  }
-
-  /** The plan from a bench state, without the checks named as skipped. Checks that tell nothing are left out. */
-  public Plan<S> plan(BenchState bench, Collection<String> skipped) {
-    Asked asked = new Asked(bench, Set.copyOf(skipped));
-    if (!asked.equals(lastAsked)) {
-      List<Belief<S>> beliefs = beliefs();
-      lastPlan = confirming(plan(beliefs, candidates(beliefs), bench, skipped));
-      lastAsked = asked;
+    Planner(Book<S> book, Predictions<S> predictions, Standing<S> standing, Barred barred) {
+        this.barred = barred;
+        this.book = book;
+        this.predictions = predictions;
+        this.standing = standing;
+        this.guesses = new Guesses<>(standing.known().sound(), predictions);
     }
-    return lastPlan;
-  }
 
-  /** What a check would tell, asked for out of turn, in bits. */
-  public double bits(Check<S> check) {
-    return information(new Sorted(beliefs(), check.reads()), check);
-  }
-
-  private record Asked(BenchState bench, Set<String> skipped) {}
-
-  /** The checks of the book and the most promising of its surveys, looked for once. */
-  private List<Check<S>> candidates(List<Belief<S>> beliefs) {
-    if (candidates.isEmpty()) {
-      List<Survey.Story<S>> stories = beliefs.stream()
-          .map(b -> new Survey.Story<>(b.state.system(), b.weight, b.group)).toList();
-      List<Check<S>> all = new ArrayList<>(book.checks());
-      book.surveys().forEach(survey -> all.addAll(survey.promising(stories)));
-      candidates = all;
+    /**
+     * The suspect that is worth acting on: one that stands out, or one whose fix with its proof, taken for a check of
+     * whether that is it, tells more by the minute than any check of the plan.
+     */
+    public Optional<Suspect<S>> worthFixing(Plan<S> plan) {
+        double best = plan.steps().stream()
+                .filter(step -> step.route().isPresent())
+                .mapToDouble(Plan.Step::bitsPerMinute)
+                .max()
+                .orElse(0);
+        return standing.standsOut().or(() -> standing.suspects().stream()
+                .findFirst()
+                .filter(first -> first.belief() >= WORTH_A_TRY
+                        && first.belief() > standing.notInBook()
+                        && bitsPerMinute(first) > best));
     }
-    return candidates;
-  }
 
-  /**
-   * A short look ahead: the next checks in a row if each gives its most probable answer.
-   *
-   * @param length how many at the most
-   */
-  public List<Check<S>> lookAhead(BenchState bench, Collection<String> skipped, int length) {
-    List<Check<S>> ahead = new ArrayList<>();
-    List<Belief<S>> beliefs = beliefs().stream().limit(STORIES_AHEAD).toList();
-    List<Check<S>> choice = plan(bench, skipped).steps().stream().limit(CHECKS_AHEAD).map(Plan.Step::check).toList();
-    List<String> done = new ArrayList<>(skipped);
-    BenchState state = bench;
-    while (ahead.size() < length) {
-      Optional<Plan.Step<S>> next = plan(beliefs, choice, state, done).next();
-      if (next.isEmpty()) {
-        break;
-      }
-      Check<S> check = next.get().check();
-      ahead.add(check);
-      done.add(check.id());
-      state = next.get().route().orElseThrow().end();
-      beliefs = afterMostProbableAnswer(beliefs, check);
-      if (settled(beliefs)) {
-        break;
-      }
+    /** What putting a suspect right, and proving it, tells of whether it is to blame. */
+    private double bitsPerMinute(Suspect<S> suspect) {
+        double p = Math.min(suspect.belief(), 1 - NEGLIGIBLE_BELIEF);
+        double bits = -(p * Math.log(p) + (1 - p) * Math.log(1 - p)) / Math.log(2);
+        return bits / (suspect.leading().fixes(standing.known().sound()).get(0).minutes() + PROOF_MINUTES);
     }
-    return ahead;
-  }
 
-  /** A story that matters. */
-  private record Belief<S>(Hypothesis<S> hypothesis, State<S> state, int group, double weight) {}
-
-  private List<Belief<S>> beliefs() {
-    Map<Object, Integer> groups = new HashMap<>();
-    List<Belief<S>> beliefs = new ArrayList<>();
-    Case<S> known = standing.known();
-    Set<String> explaining = standing.explaining();
-    List<Weighed<S>> likeliest = standing.stories().stream()
-        .filter(weighed -> weighed.belief() >= NEGLIGIBLE_BELIEF)
-        .sorted(Comparator.comparingDouble((Weighed<S> weighed) -> weighed.belief()).reversed())
-        .limit(STORIES)
-        .toList();
-    for (Weighed<S> weighed : likeliest) {
-      Hypothesis<S> h = weighed.hypothesis();
-      Set<String> owed = new TreeSet<>(standing.owed(h));
-      owed.retainAll(explaining);
-      Object owes = h.inBook() ? Map.entry(owed, standing.isAstray(h)) : "not in the book";
-      int group = groups.computeIfAbsent(owes, o -> groups.size());
-      beliefs.add(new Belief<>(h, predictions.state(known.sound(), h, known.repairs()), group, weighed.belief()));
-    }
-    return beliefs;
-  }
-
-  private Plan<S> plan(
-      List<Belief<S>> beliefs, List<Check<S>> candidates, BenchState bench, Collection<String> skipped) {
-    List<Check<S>> open = candidates.stream().filter(check -> check.planned() && !skipped.contains(check.id()) && !seenEnough(check)).toList();
-    double[] told = information(beliefs, open);
-    Map<BenchNeeds, Optional<BenchRoute>> routes = new LinkedHashMap<>();
-    List<Plan.Step<S>> steps = new ArrayList<>();
-    for (int i = 0; i < told.length; i++) {
-      Check<S> check = open.get(i);
-      double bits = told[i];
-      if (bits < NEGLIGIBLE_BITS) {
-        continue;
-      }
-      Optional<BenchRoute> route = routes.computeIfAbsent(check.needs(), n -> BenchRoute.from(bench, n, barred));
-      double minutes = check.minutes() + route.map(BenchRoute::minutes).orElse(0.0);
-      double charged = minutes - route.map(BenchRoute::minutesNeededAnyway).orElse(0.0);
-      steps.add(new Plan.Step<>(check, bits, route, minutes, bits / charged));
-    }
-    steps.sort(Comparator.comparingDouble((Plan.Step<S> step) -> worth(step)).reversed());
-    return new Plan<>(steps);
-  }
-
-  /** What the record has wrong and leads is looked at where it is before anything else: one look settles it. */
-  private Plan<S> confirming(Plan<S> plan) {
-    Optional<Suspect<S>> leading = standing.suspects().stream().findFirst().filter(first -> first.leading().isRecorded() && first.belief() > LEADS);
-    if (leading.isEmpty()) {
-      return plan;
-    }
-    Map<Plan.Step<S>, Double> settles = new LinkedHashMap<>();
-    plan.steps().stream().filter(step -> step.route().isPresent()).forEach(step -> settles.put(step, settles(step.check(), leading.get())));
-    double most = settles.values().stream().mapToDouble(Double::doubleValue).max().orElse(0);
-    return settles.entrySet().stream().filter(one -> most > 0 && one.getValue() >= ENOUGH * most).map(Map.Entry::getKey).min(Comparator.comparingDouble(Plan.Step::minutes))
-        .map(first -> new Plan<>(Stream.concat(Stream.of(first), plan.steps().stream().filter(step -> !step.equals(first))).toList())).orElse(plan);
-  }
-
-  /** What a check tells of whether one suspect is to blame, in bits. */
-  private double settles(Check<S> check, Suspect<S> suspect) {
-    Case<S> known = standing.known();
-    List<Outlook> outlooks = Stream.of(Hypothesis.of(suspect.leading()), Hypothesis.<S>none())
-        .map(story -> predictions.of(story, predictions.state(known.sound(), story, known.repairs()), check)).toList();
-    Cells cells = Cells.of(check.answers(), outlooks);
-    double[] with = cells.probabilities(outlooks.get(0));
-    double[] without = cells.probabilities(outlooks.get(1));
-    double bits = 0;
-    for (int o = 0; o < with.length; o++) {
-      double either = (with[o] + without[o]) / 2;
-      bits += part(with[o], either) + part(without[o], either);
-    }
-    return bits;
-  }
-
-  private static double part(double p, double either) {
-    return p > 0 ? p / 2 * Math.log(p / either) / Math.log(2) : 0;
-  }
-
-  /** Whether a check was made in full often enough: a second look is worth its minutes where much rests on the first. */
-  private boolean seenEnough(Check<S> check) {
-    return made(check).stream().filter(finding -> finding.reading().isWhole(check.answers())).count() >= LOOKS;
-  }
-
-  /** What was found of a facet of the system as it is now. */
-  private List<Finding<S>> foundOf(Facet<S, ?> facet) {
-    return foundOf.computeIfAbsent(facet, f -> standing.known().foundNow().filter(finding -> finding.check().reads().equals(f)).toList());
-  }
-
-  private List<Finding<S>> made(Check<S> check) {
-    return made.computeIfAbsent(check.id(), id -> standing.known().madeNow(check));
-  }
-
-  /** Bits per minute less the risk. Rounded, so that checks that are worth the same stand in the order of the book. */
-  private static <S> double worth(Plan.Step<S> step) {
-    return Math.rint(step.bitsPerMinute() * (1 - RISK_WEIGHT * step.check().risk()) * EQUAL) / EQUAL;
-  }
-
-  /** What each check tells, in bits, worked out on as many processors as there are. */
-  private double[] information(List<Belief<S>> beliefs, List<Check<S>> checks) {
-    Map<Facet<S, ?>, Sorted> sorted = checks.stream().map(Check::reads).distinct().toList().parallelStream()
-        .collect(Collectors.toMap(facet -> facet, facet -> new Sorted(beliefs, facet)));
-    return checks.parallelStream().mapToDouble(check -> information(sorted.get(check.reads()), check)).toArray();
-  }
-
-  /** Mutual information between the remedies owed and the answer, in bits. */
-  private double information(Sorted sorted, Check<S> check) {
-    if (sorted.kinds.size() < 2) {
-      return 0;
-    }
-    List<Outlook> outlooks = sorted.outlooks(check);
-    Cells cells = Cells.of(check.answers(), outlooks);
-    Map<Outlook, double[]> known = answersAreNamed(check) ? new IdentityHashMap<>() : new HashMap<>();
-    double[][] joint = new double[sorted.groupWeight.length][cells.count()];
-    double[] marginal = new double[cells.count()];
-    double total = 0;
-    for (int kind = 0; kind < outlooks.size(); kind++) {
-      double[] p = known.computeIfAbsent(outlooks.get(kind), cells::probabilities);
-      Kind of = sorted.kinds.get(kind);
-      for (int i = 0; i < of.groups.length; i++) {
-        double[] row = joint[of.groups[i]];
-        for (int o = 0; o < p.length; o++) {
-          row[o] += of.weights[i] * p[o];
-          marginal[o] += of.weights[i] * p[o];
+    /** The plan from a bench state, without the checks named as skipped. Checks that tell nothing are left out. */
+    public Plan<S> plan(BenchState bench, Collection<String> skipped) {
+        Asked asked = new Asked(bench, Set.copyOf(skipped));
+        if (!asked.equals(lastAsked)) {
+            List<Belief<S>> beliefs = beliefs();
+            lastPlan = confirming(plan(beliefs, candidates(beliefs), bench, skipped));
+            lastAsked = asked;
         }
-        total += of.weights[i];
-      }
+        return lastPlan;
     }
-    if (known.size() < 2) {
-      return 0;
+
+    /** What a check would tell, asked for out of turn, in bits. */
+    public double bits(Check<S> check) {
+        return information(new Sorted(beliefs(), check.reads()), check);
     }
-    double nats = 0;
-    for (int g = 0; g < joint.length; g++) {
-      for (int o = 0; o < marginal.length; o++) {
-        double p = joint[g][o];
-        if (p > 0) {
-          nats += p / total * Math.log(p * total / (sorted.groupWeight[g] * marginal[o]));
+
+    private record Asked(BenchState bench, Set<String> skipped) {}
+
+    /** The checks of the book and the most promising of its surveys, looked for once. */
+    private List<Check<S>> candidates(List<Belief<S>> beliefs) {
+        if (candidates.isEmpty()) {
+            List<Survey.Story<S>> stories = beliefs.stream()
+                    .map(b -> new Survey.Story<>(b.state.system(), b.weight, b.group))
+                    .toList();
+            List<Check<S>> all = new ArrayList<>(book.checks());
+            book.surveys().forEach(survey -> all.addAll(survey.promising(stories)));
+            candidates = all;
         }
-      }
-    }
-    return Math.max(0, nats / Math.log(2));
-  }
-
-  /** Comparing the probabilities of many outcomes costs more than to work the cells out again, so these are told apart by identity. */
-  private static boolean answersAreNamed(Check<?> check) {
-    return !(check.answers() instanceof Answers.Scale);
-  }
-
-  /** Stories that are equal in a facet, and so predict alike whatever is read of it; the weight that each group has. */
-  private final class Kind {
-    private final Row row;
-    private final Belief<S> first;
-    private final List<Belief<S>> all = new ArrayList<>();
-    private int[] groups = new int[0];
-    private double[] weights = new double[0];
-
-    Kind(Row row, Belief<S> first) {
-      this.row = row;
-      this.first = first;
+        return candidates;
     }
 
-    /** @param scratch by group, nothing but 0 before and after */
-    void weigh(double[] scratch) {
-      int[] sorted = new int[all.size()];
-      for (int i = 0; i < sorted.length; i++) {
-        sorted[i] = all.get(i).group;
-        scratch[sorted[i]] += all.get(i).weight;
-      }
-      Arrays.sort(sorted);
-      int count = 0;
-      for (int group : sorted) {
-        if (count == 0 || sorted[count - 1] != group) {
-          sorted[count++] = group;
+    /**
+     * A short look ahead: the next checks in a row if each gives its most probable answer.
+     *
+     * @param length how many at the most
+     */
+    public List<Check<S>> lookAhead(BenchState bench, Collection<String> skipped, int length) {
+        List<Check<S>> ahead = new ArrayList<>();
+        List<Belief<S>> beliefs = beliefs().stream().limit(STORIES_AHEAD).toList();
+        List<Check<S>> choice = plan(bench, skipped).steps().stream()
+                .limit(CHECKS_AHEAD)
+                .map(Plan.Step::check)
+                .toList();
+        List<String> done = new ArrayList<>(skipped);
+        BenchState state = bench;
+        while (ahead.size() < length) {
+            Optional<Plan.Step<S>> next = plan(beliefs, choice, state, done).next();
+            if (next.isEmpty()) {
+                break;
+            }
+            Check<S> check = next.get().check();
+            ahead.add(check);
+            done.add(check.id());
+            state = next.get().route().orElseThrow().end();
+            beliefs = afterMostProbableAnswer(beliefs, check);
+            if (settled(beliefs)) {
+                break;
+            }
         }
-      }
-      groups = Arrays.copyOf(sorted, count);
-      weights = new double[count];
-      for (int g = 0; g < count; g++) {
-        weights[g] = scratch[groups[g]];
-        scratch[groups[g]] = 0;
-      }
+        return ahead;
     }
-  }
 
-  /** Beliefs sorted by what they are in one facet. What is not in the book is of a kind of its own. */
-  private final class Sorted {
-    private final List<Kind> kinds = new ArrayList<>();
-    private final double[] groupWeight;
+    /** A story that matters. */
+    private record Belief<S>(Hypothesis<S> hypothesis, State<S> state, int group, double weight) {}
 
-    Sorted(List<Belief<S>> beliefs, Facet<S, ?> facet) {
-      Map<Row, Kind> byRow = new IdentityHashMap<>();
-      Function<State<S>, Row> rows = predictions.rows(facet);
-      groupWeight = new double[beliefs.stream().mapToInt(Belief::group).max().orElse(-1) + 1];
-      for (Belief<S> belief : beliefs) {
-        Row row = rows.apply(belief.state);
-        Kind kind = belief.hypothesis.inBook() ? byRow.get(row) : null;
-        if (kind == null) {
-          kind = new Kind(row, belief);
-          kinds.add(kind);
-          if (belief.hypothesis.inBook()) {
-            byRow.put(row, kind);
-          }
+    private List<Belief<S>> beliefs() {
+        Map<Object, Integer> groups = new HashMap<>();
+        List<Belief<S>> beliefs = new ArrayList<>();
+        Case<S> known = standing.known();
+        Set<String> explaining = standing.explaining();
+        List<Weighed<S>> likeliest = standing.stories().stream()
+                .filter(weighed -> weighed.belief() >= NEGLIGIBLE_BELIEF)
+                .sorted(Comparator.comparingDouble((Weighed<S> weighed) -> weighed.belief())
+                        .reversed())
+                .limit(STORIES)
+                .toList();
+        for (Weighed<S> weighed : likeliest) {
+            Hypothesis<S> h = weighed.hypothesis();
+            Set<String> owed = new TreeSet<>(standing.owed(h));
+            owed.retainAll(explaining);
+            Object owes = h.inBook() ? Map.entry(owed, standing.isAstray(h)) : "not in the book";
+            int group = groups.computeIfAbsent(owes, o -> groups.size());
+            beliefs.add(new Belief<>(h, predictions.state(known.sound(), h, known.repairs()), group, weighed.belief()));
         }
-        kind.all.add(belief);
-        groupWeight[belief.group] += belief.weight;
-      }
-      double[] scratch = new double[groupWeight.length];
-      kinds.forEach(kind -> kind.weigh(scratch));
+        return beliefs;
     }
 
-    List<Outlook> outlooks(Check<S> check) {
-      List<Outlook> outlooks = new ArrayList<>(kinds.size());
-      List<Guesses.Bearing<S>> before = guesses.bearing(check, standing.known().repairs(), foundOf(check.reads()));
-      kinds.forEach(kind -> outlooks.add(Diagnosis.knowing(predicted(kind, check), before, finding -> predicted(kind, finding.check()))));
-      return outlooks;
+    private Plan<S> plan(
+            List<Belief<S>> beliefs, List<Check<S>> candidates, BenchState bench, Collection<String> skipped) {
+        List<Check<S>> open = candidates.stream()
+                .filter(check -> check.planned() && !skipped.contains(check.id()) && !seenEnough(check))
+                .toList();
+        double[] told = information(beliefs, open);
+        Map<BenchNeeds, Optional<BenchRoute>> routes = new LinkedHashMap<>();
+        List<Plan.Step<S>> steps = new ArrayList<>();
+        for (int i = 0; i < told.length; i++) {
+            Check<S> check = open.get(i);
+            double bits = told[i];
+            if (bits < NEGLIGIBLE_BITS) {
+                continue;
+            }
+            Optional<BenchRoute> route = routes.computeIfAbsent(check.needs(), n -> BenchRoute.from(bench, n, barred));
+            double minutes = check.minutes() + route.map(BenchRoute::minutes).orElse(0.0);
+            double charged =
+                    minutes - route.map(BenchRoute::minutesNeededAnyway).orElse(0.0);
+            steps.add(new Plan.Step<>(check, bits, route, minutes, bits / charged));
+        }
+        steps.sort(
+                Comparator.comparingDouble((Plan.Step<S> step) -> worth(step)).reversed());
+        return new Plan<>(steps);
     }
 
-    private Outlook predicted(Kind kind, Check<S> check) {
-      return Predictions.outlook(kind.first.hypothesis, check, predictions.in(kind.row, kind.first.state, check));
+    /** What the record has wrong and leads is looked at where it is before anything else: one look settles it. */
+    private Plan<S> confirming(Plan<S> plan) {
+        Optional<Suspect<S>> leading = standing.suspects().stream()
+                .findFirst()
+                .filter(first -> first.leading().isRecorded() && first.belief() > LEADS);
+        if (leading.isEmpty()) {
+            return plan;
+        }
+        Map<Plan.Step<S>, Double> settles = new LinkedHashMap<>();
+        plan.steps().stream()
+                .filter(step -> step.route().isPresent())
+                .forEach(step -> settles.put(step, settles(step.check(), leading.get())));
+        double most =
+                settles.values().stream().mapToDouble(Double::doubleValue).max().orElse(0);
+        return settles.entrySet().stream()
+                .filter(one -> most > 0 && one.getValue() >= ENOUGH * most)
+                .map(Map.Entry::getKey)
+                .min(Comparator.comparingDouble(Plan.Step::minutes))
+                .map(first -> new Plan<>(
+                        Stream.concat(Stream.of(first), plan.steps().stream().filter(step -> !step.equals(first)))
+                                .toList()))
+                .orElse(plan);
     }
-  }
 
-  private List<Belief<S>> afterMostProbableAnswer(List<Belief<S>> beliefs, Check<S> check) {
-    List<Outlook> outlooks = beliefs.stream().map(b -> predictions.of(b.hypothesis, b.state, check)).toList();
-    Cells cells = Cells.of(check.answers(), outlooks);
-    Map<Outlook, double[]> known = new IdentityHashMap<>();
-    double[][] p = outlooks.stream().map(o -> known.computeIfAbsent(o, cells::probabilities)).toArray(double[][]::new);
-    int best = 0;
-    double bestWeight = -1;
-    for (int o = 0; o < cells.count(); o++) {
-      double weight = 0;
-      for (int i = 0; i < p.length; i++) {
-        weight += beliefs.get(i).weight * p[i][o];
-      }
-      if (weight > bestWeight) {
-        best = o;
-        bestWeight = weight;
-      }
+    /** What a check tells of whether one suspect is to blame, in bits. */
+    private double settles(Check<S> check, Suspect<S> suspect) {
+        Case<S> known = standing.known();
+        List<Outlook> outlooks = Stream.of(Hypothesis.of(suspect.leading()), Hypothesis.<S>none())
+                .map(story -> predictions.of(story, predictions.state(known.sound(), story, known.repairs()), check))
+                .toList();
+        Cells cells = Cells.of(check.answers(), outlooks);
+        double[] with = cells.probabilities(outlooks.get(0));
+        double[] without = cells.probabilities(outlooks.get(1));
+        double bits = 0;
+        for (int o = 0; o < with.length; o++) {
+            double either = (with[o] + without[o]) / 2;
+            bits += part(with[o], either) + part(without[o], either);
+        }
+        return bits;
     }
-    List<Belief<S>> after = new ArrayList<>();
-    for (int i = 0; i < p.length; i++) {
-      Belief<S> b = beliefs.get(i);
-      double weight = b.weight * p[i][best] / bestWeight;
-      if (weight >= NEGLIGIBLE_BELIEF) {
-        after.add(new Belief<>(b.hypothesis, b.state, b.group, weight));
-      }
-    }
-    return after;
-  }
 
-  private boolean settled(List<Belief<S>> beliefs) {
-    Map<String, Double> byRemedy = new HashMap<>();
-    for (Belief<S> b : beliefs) {
-      if (b.hypothesis.inBook()) {
-        Set<String> owed = standing.owed(b.hypothesis);
-        owed.forEach(r -> byRemedy.merge(r, b.weight, Double::sum));
-      }
+    private static double part(double p, double either) {
+        return p > 0 ? p / 2 * Math.log(p / either) / Math.log(2) : 0;
     }
-    return byRemedy.values().stream().anyMatch(w -> w >= standing.assumptions().standsOutAt());
-  }
+
+    /**
+     * Whether a check was made in full often enough: a second look is worth its minutes where much rests on the first.
+     */
+    private boolean seenEnough(Check<S> check) {
+        return made(check).stream()
+                        .filter(finding -> finding.reading().isWhole(check.answers()))
+                        .count()
+                >= LOOKS;
+    }
+
+    /** What was found of a facet of the system as it is now. */
+    private List<Finding<S>> foundOf(Facet<S, ?> facet) {
+        return foundOf.computeIfAbsent(facet, f -> standing.known()
+                .foundNow()
+                .filter(finding -> finding.check().reads().equals(f))
+                .toList());
+    }
+
+    private List<Finding<S>> made(Check<S> check) {
+        return made.computeIfAbsent(check.id(), id -> standing.known().madeNow(check));
+    }
+
+    /**
+     * Bits per minute less the risk. Rounded, so that checks that are worth the same stand in the order of the book.
+     */
+    private static <S> double worth(Plan.Step<S> step) {
+        return Math.rint(step.bitsPerMinute() * (1 - RISK_WEIGHT * step.check().risk()) * EQUAL) / EQUAL;
+    }
+
+    /** What each check tells, in bits, worked out on as many processors as there are. */
+    private double[] information(List<Belief<S>> beliefs, List<Check<S>> checks) {
+        Map<Facet<S, ?>, Sorted> sorted = checks.stream().map(Check::reads).distinct().toList().parallelStream()
+                .collect(Collectors.toMap(facet -> facet, facet -> new Sorted(beliefs, facet)));
+        return checks.parallelStream()
+                .mapToDouble(check -> information(sorted.get(check.reads()), check))
+                .toArray();
+    }
+
+    /** Mutual information between the remedies owed and the answer, in bits. */
+    private double information(Sorted sorted, Check<S> check) {
+        if (sorted.kinds.size() < 2) {
+            return 0;
+        }
+        List<Outlook> outlooks = sorted.outlooks(check);
+        Cells cells = Cells.of(check.answers(), outlooks);
+        Map<Outlook, double[]> known = answersAreNamed(check) ? new IdentityHashMap<>() : new HashMap<>();
+        double[][] joint = new double[sorted.groupWeight.length][cells.count()];
+        double[] marginal = new double[cells.count()];
+        double total = 0;
+        for (int kind = 0; kind < outlooks.size(); kind++) {
+            double[] p = known.computeIfAbsent(outlooks.get(kind), cells::probabilities);
+            Kind of = sorted.kinds.get(kind);
+            for (int i = 0; i < of.groups.length; i++) {
+                double[] row = joint[of.groups[i]];
+                for (int o = 0; o < p.length; o++) {
+                    row[o] += of.weights[i] * p[o];
+                    marginal[o] += of.weights[i] * p[o];
+                }
+                total += of.weights[i];
+            }
+        }
+        if (known.size() < 2) {
+            return 0;
+        }
+        double nats = 0;
+        for (int g = 0; g < joint.length; g++) {
+            for (int o = 0; o < marginal.length; o++) {
+                double p = joint[g][o];
+                if (p > 0) {
+                    nats += p / total * Math.log(p * total / (sorted.groupWeight[g] * marginal[o]));
+                }
+            }
+        }
+        return Math.max(0, nats / Math.log(2));
+    }
+
+    /**
+     * Comparing the probabilities of many outcomes costs more than to work the cells out again, so these are told apart
+     * by identity.
+     */
+    private static boolean answersAreNamed(Check<?> check) {
+        return !(check.answers() instanceof Answers.Scale);
+    }
+
+    /**
+     * Stories that are equal in a facet, and so predict alike whatever is read of it; the weight that each group has.
+     */
+    private final class Kind {
+        private final Row row;
+        private final Belief<S> first;
+        private final List<Belief<S>> all = new ArrayList<>();
+        private int[] groups = new int[0];
+        private double[] weights = new double[0];
+
+        Kind(Row row, Belief<S> first) {
+            this.row = row;
+            this.first = first;
+        }
+
+        /** @param scratch by group, nothing but 0 before and after */
+        void weigh(double[] scratch) {
+            int[] sorted = new int[all.size()];
+            for (int i = 0; i < sorted.length; i++) {
+                sorted[i] = all.get(i).group;
+                scratch[sorted[i]] += all.get(i).weight;
+            }
+            Arrays.sort(sorted);
+            int count = 0;
+            for (int group : sorted) {
+                if (count == 0 || sorted[count - 1] != group) {
+                    sorted[count++] = group;
+                }
+            }
+            groups = Arrays.copyOf(sorted, count);
+            weights = new double[count];
+            for (int g = 0; g < count; g++) {
+                weights[g] = scratch[groups[g]];
+                scratch[groups[g]] = 0;
+            }
+        }
+    }
+
+    /** Beliefs sorted by what they are in one facet. What is not in the book is of a kind of its own. */
+    private final class Sorted {
+        private final List<Kind> kinds = new ArrayList<>();
+        private final double[] groupWeight;
+
+        Sorted(List<Belief<S>> beliefs, Facet<S, ?> facet) {
+            Map<Row, Kind> byRow = new IdentityHashMap<>();
+            Function<State<S>, Row> rows = predictions.rows(facet);
+            groupWeight =
+                    new double[beliefs.stream().mapToInt(Belief::group).max().orElse(-1) + 1];
+            for (Belief<S> belief : beliefs) {
+                Row row = rows.apply(belief.state);
+                Kind kind = belief.hypothesis.inBook() ? byRow.get(row) : null;
+                if (kind == null) {
+                    kind = new Kind(row, belief);
+                    kinds.add(kind);
+                    if (belief.hypothesis.inBook()) {
+                        byRow.put(row, kind);
+                    }
+                }
+                kind.all.add(belief);
+                groupWeight[belief.group] += belief.weight;
+            }
+            double[] scratch = new double[groupWeight.length];
+            kinds.forEach(kind -> kind.weigh(scratch));
+        }
+
+        List<Outlook> outlooks(Check<S> check) {
+            List<Outlook> outlooks = new ArrayList<>(kinds.size());
+            List<Guesses.Bearing<S>> before =
+                    guesses.bearing(check, standing.known().repairs(), foundOf(check.reads()));
+            kinds.forEach(kind -> outlooks.add(
+                    Diagnosis.knowing(predicted(kind, check), before, finding -> predicted(kind, finding.check()))));
+            return outlooks;
+        }
+
+        private Outlook predicted(Kind kind, Check<S> check) {
+            return Predictions.outlook(kind.first.hypothesis, check, predictions.in(kind.row, kind.first.state, check));
+        }
+    }
+
+    private List<Belief<S>> afterMostProbableAnswer(List<Belief<S>> beliefs, Check<S> check) {
+        List<Outlook> outlooks = beliefs.stream()
+                .map(b -> predictions.of(b.hypothesis, b.state, check))
+                .toList();
+        Cells cells = Cells.of(check.answers(), outlooks);
+        Map<Outlook, double[]> known = new IdentityHashMap<>();
+        double[][] p = outlooks.stream()
+                .map(o -> known.computeIfAbsent(o, cells::probabilities))
+                .toArray(double[][]::new);
+        int best = 0;
+        double bestWeight = -1;
+        for (int o = 0; o < cells.count(); o++) {
+            double weight = 0;
+            for (int i = 0; i < p.length; i++) {
+                weight += beliefs.get(i).weight * p[i][o];
+            }
+            if (weight > bestWeight) {
+                best = o;
+                bestWeight = weight;
+            }
+        }
+        List<Belief<S>> after = new ArrayList<>();
+        for (int i = 0; i < p.length; i++) {
+            Belief<S> b = beliefs.get(i);
+            double weight = b.weight * p[i][best] / bestWeight;
+            if (weight >= NEGLIGIBLE_BELIEF) {
+                after.add(new Belief<>(b.hypothesis, b.state, b.group, weight));
+            }
+        }
+        return after;
+    }
+
+    private boolean settled(List<Belief<S>> beliefs) {
+        Map<String, Double> byRemedy = new HashMap<>();
+        for (Belief<S> b : beliefs) {
+            if (b.hypothesis.inBook()) {
+                Set<String> owed = standing.owed(b.hypothesis);
+                owed.forEach(r -> byRemedy.merge(r, b.weight, Double::sum));
+            }
+        }
+        return byRemedy.values().stream()
+                .anyMatch(w -> w >= standing.assumptions().standsOutAt());
+    }
 }

@@ -9,11 +9,11 @@ import java.util.function.Function;
  * @param <V> what is read of it
  */
 public record Prediction<S, V>(Facet<S, V> facet, Function<V, Outlook> from) {
-  public static <S, V> Prediction<S, V> from(Facet<S, V> facet, Function<V, Outlook> from) {
-    return new Prediction<>(facet, from);
-  }
+    public static <S, V> Prediction<S, V> from(Facet<S, V> facet, Function<V, Outlook> from) {
+        return new Prediction<>(facet, from);
+    }
 
-  public Outlook of(S system) {
-    return from.apply(facet.of(system));
-  }
+    public Outlook of(S system) {
+        return from.apply(facet.of(system));
+    }
 }

@@ -11,21 +11,21 @@ import java.util.Optional;
  */
 public interface Survey<S> {
 
-  /** A story that is believed, as a survey needs to know it: what it leaves of the system and what it owes. */
-  record Story<S>(S state, double belief, int group) {}
+    /** A story that is believed, as a survey needs to know it: what it leaves of the system and what it owes. */
+    record Story<S>(S state, double belief, int group) {}
 
-  /** The check of this id, where it is one of the family. */
-  Optional<Check<S>> check(String id);
+    /** The check of this id, where it is one of the family. */
+    Optional<Check<S>> check(String id);
 
-  /**
-   * The checks worth weighing, the most promising first.
-   *
-   * @param stories with their beliefs; those of one group need not be told apart
-   */
-  List<Check<S>> promising(List<Story<S>> stories);
+    /**
+     * The checks worth weighing, the most promising first.
+     *
+     * @param stories with their beliefs; those of one group need not be told apart
+     */
+    List<Check<S>> promising(List<Story<S>> stories);
 
-  /** Those that an unhurried routine would make one after another, without regard to what is believed. */
-  default List<Check<S>> routine() {
-    return List.of();
-  }
+    /** Those that an unhurried routine would make one after another, without regard to what is believed. */
+    default List<Check<S>> routine() {
+        return List.of();
+    }
 }

@@ -10,14 +10,14 @@ import java.util.List;
  * @param faults those that need it, the most believed first; never empty
  */
 public record Suspect<S>(String remedy, double belief, List<Blamed<S>> faults) {
-  public Suspect {
-    faults = List.copyOf(faults);
-  }
+    public Suspect {
+        faults = List.copyOf(faults);
+    }
 
-  /** A fault and the probability, 0 to 1, that it is present and not yet put right. */
-  public record Blamed<S>(Fault<S> fault, double belief) {}
+    /** A fault and the probability, 0 to 1, that it is present and not yet put right. */
+    public record Blamed<S>(Fault<S> fault, double belief) {}
 
-  public Fault<S> leading() {
-    return faults.get(0).fault();
-  }
+    public Fault<S> leading() {
+        return faults.get(0).fault();
+    }
 }

@@ -4,50 +4,64 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A sort of part: its pads and what lies between them. A craft's own part may differ from its archetype
- * by name and draw.
+ * A sort of part: its pads and what lies between them. A craft's own part may differ from its archetype by name and
+ * draw.
  *
- * @param id       stable name in kebab case
- * @param label    for people
+ * @param id stable name in kebab case
+ * @param label for people
  * @param shortName what a part of it is named by on a craft, such as RX
- * @param lowestV  least supply voltage it takes, volts
+ * @param lowestV least supply voltage it takes, volts
  * @param highestV most supply voltage it stands, volts
  */
-public record Archetype(String id, String label, String shortName, Kind kind, List<Pad> pads, List<Inner> inner, double lowestV,
-    double highestV) {
+public record Archetype(
+        String id,
+        String label,
+        String shortName,
+        Kind kind,
+        List<Pad> pads,
+        List<Inner> inner,
+        double lowestV,
+        double highestV) {
 
-  /** What a part is. */
-  public enum Kind {
-    PLUG("plug"), POWER_BOARD("power board"), CONTROLLER("speed controller"), BOARD("flight board"), PART("part"),
-    CAPACITOR("capacitor");
+    /** What a part is. */
+    public enum Kind {
+        PLUG("plug"),
+        POWER_BOARD("power board"),
+        CONTROLLER("speed controller"),
+        BOARD("flight board"),
+        PART("part"),
+        CAPACITOR("capacitor");
 
-    private final String label;
+        private final String label;
 
-    Kind(String label) {
-      this.label = label;
+        Kind(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
     }
 
-    public String label() {
-      return label;
+    public Archetype {
+        pads = List.copyOf(pads);
+        inner = List.copyOf(inner);
     }
-  }
 
-  public Archetype {
-    pads = List.copyOf(pads);
-    inner = List.copyOf(inner);
-  }
+    public Optional<Pad> pad(String name) {
+        return pads.stream().filter(pad -> pad.name().equals(name)).findFirst();
+    }
 
-  public Optional<Pad> pad(String name) {
-    return pads.stream().filter(pad -> pad.name().equals(name)).findFirst();
-  }
+    /** What it draws, where it draws anything of note. */
+    public Optional<Inner.Load> load() {
+        return inner.stream()
+                .filter(Inner.Load.class::isInstance)
+                .map(Inner.Load.class::cast)
+                .findFirst();
+    }
 
-  /** What it draws, where it draws anything of note. */
-  public Optional<Inner.Load> load() {
-    return inner.stream().filter(Inner.Load.class::isInstance).map(Inner.Load.class::cast).findFirst();
-  }
-
-  /** How many motors it drives. */
-  public int slots() {
-    return (int) inner.stream().filter(Inner.Drive.class::isInstance).count();
-  }
+    /** How many motors it drives. */
+    public int slots() {
+        return (int) inner.stream().filter(Inner.Drive.class::isInstance).count();
+    }
 }

@@ -11,198 +11,210 @@ import java.util.TreeMap;
 
 /** The electrical side of a craft: how it is wired, and what has come to harm. */
 public final class Electrics {
-  /** A craft whose parts and leads nobody has entered. */
-  public static final Electrics NONE = new Electrics(new ElectricSheet(List.of(), List.of(),
-      new PackKind(4, Chemistry.LIPO, 1500, 4)));
+    /** A craft whose parts and leads nobody has entered. */
+    public static final Electrics NONE =
+            new Electrics(new ElectricSheet(List.of(), List.of(), new PackKind(4, Chemistry.LIPO, 1500, 4)));
 
-  private final Wiring wiring;
-  private final Map<Slot, Harm> harm;
-  private final int hash;
+    private final Wiring wiring;
+    private final Map<Slot, Harm> harm;
+    private final int hash;
 
-  /** As it should be. */
-  public Electrics(ElectricSheet sheet) {
-    this(new Wiring(sheet), Map.of());
-  }
-
-  private Electrics(Wiring wiring, Map<Slot, Harm> harm) {
-    this.wiring = wiring;
-    this.harm = Collections.unmodifiableMap(new TreeMap<>(harm));
-    this.hash = 31 * wiring.sheetHash() + this.harm.hashCode();
-  }
-
-  public ElectricSheet sheet() {
-    return wiring.sheet();
-  }
-
-  public Wiring wiring() {
-    return wiring;
-  }
-
-  /** What has come to harm. */
-  public Collection<Harm> harm() {
-    return harm.values();
-  }
-
-  /** The same without any harm. */
-  public Electrics sound() {
-    return harm.isEmpty() ? this : new Electrics(wiring, Map.of());
-  }
-
-  /** The same with one harm, in place of another of its slot. */
-  public Electrics with(Harm one) {
-    Map<Slot, Harm> more = new TreeMap<>(harm);
-    more.put(one.slot(), one);
-    return new Electrics(wiring, more);
-  }
-
-  /** The same with one slot in order. */
-  public Electrics without(Slot slot) {
-    if (!harm.containsKey(slot)) {
-      return this;
+    /** As it should be. */
+    public Electrics(ElectricSheet sheet) {
+        this(new Wiring(sheet), Map.of());
     }
-    Map<Slot, Harm> fewer = new TreeMap<>(harm);
-    fewer.remove(slot);
-    return new Electrics(wiring, fewer);
-  }
 
-  /** The resistance of a link that is open or poor, ohms, infinite when open; nothing for a sound one. */
-  public OptionalDouble spoilt(String linkId) {
-    Harm found = harm.get(Harm.Poor.slot(linkId));
-    if (found instanceof Harm.Poor poor) {
-      return OptionalDouble.of(poor.ohms());
+    private Electrics(Wiring wiring, Map<Slot, Harm> harm) {
+        this.wiring = wiring;
+        this.harm = Collections.unmodifiableMap(new TreeMap<>(harm));
+        this.hash = 31 * wiring.sheetHash() + this.harm.hashCode();
     }
-    return found == null ? OptionalDouble.empty() : OptionalDouble.of(Double.POSITIVE_INFINITY);
-  }
 
-  public boolean crossed(String partId) {
-    return harm.containsKey(new Harm.Crossed(partId).slot());
-  }
+    public ElectricSheet sheet() {
+        return wiring.sheet();
+    }
 
-  /** Whether the supply leads of any part are crossed. */
-  public boolean anyCrossed() {
-    return harm.values().stream().anyMatch(Harm.Crossed.class::isInstance);
-  }
+    public Wiring wiring() {
+        return wiring;
+    }
 
-  /** Whether the drive with this supply pad is shorted inside. */
-  public boolean driveShorted(String supplyPad) {
-    return harm.containsKey(Harm.DriveShort.slot(supplyPad));
-  }
+    /** What has come to harm. */
+    public Collection<Harm> harm() {
+        return harm.values();
+    }
 
-  /** Whether a pad is joined with its neighbour. */
-  public boolean bridged(String pad) {
-    return harm.values().stream().anyMatch(one -> one instanceof Harm.Bridge bridge && bridge.places().contains(pad));
-  }
+    /** The same without any harm. */
+    public Electrics sound() {
+        return harm.isEmpty() ? this : new Electrics(wiring, Map.of());
+    }
 
-  /** The share of its limit that a regulator gives, told by its output pad; 1 when sound. */
-  public double regulatorShare(String outPad) {
-    return harm.get(Harm.WeakRegulator.slot(outPad)) instanceof Harm.WeakRegulator weak ? weak.share() : 1;
-  }
+    /** The same with one harm, in place of another of its slot. */
+    public Electrics with(Harm one) {
+        Map<Slot, Harm> more = new TreeMap<>(harm);
+        more.put(one.slot(), one);
+        return new Electrics(wiring, more);
+    }
 
-  /** What a part draws over its own; 1 when sound. */
-  public double drawTimes(String partId) {
-    return harm.get(Harm.OtherDraw.slot(partId)) instanceof Harm.OtherDraw other ? other.times() : 1;
-  }
+    /** The same with one slot in order. */
+    public Electrics without(Slot slot) {
+        if (!harm.containsKey(slot)) {
+            return this;
+        }
+        Map<Slot, Harm> fewer = new TreeMap<>(harm);
+        fewer.remove(slot);
+        return new Electrics(wiring, fewer);
+    }
 
-  /** What divider and converter give over what they should; 1 when sound. */
-  public double sensedTimes() {
-    return harm.get(Harm.DividerOff.SLOT) instanceof Harm.DividerOff off ? off.times() : 1;
-  }
+    /** The resistance of a link that is open or poor, ohms, infinite when open; nothing for a sound one. */
+    public OptionalDouble spoilt(String linkId) {
+        Harm found = harm.get(Harm.Poor.slot(linkId));
+        if (found instanceof Harm.Poor poor) {
+            return OptionalDouble.of(poor.ohms());
+        }
+        return found == null ? OptionalDouble.empty() : OptionalDouble.of(Double.POSITIVE_INFINITY);
+    }
 
-  /** The pack's resistance over its own; 1 when sound. */
-  public double packOhmsTimes() {
-    return harm.get(Harm.WornPack.SLOT) instanceof Harm.WornPack worn ? worn.times() : 1;
-  }
+    public boolean crossed(String partId) {
+        return harm.containsKey(new Harm.Crossed(partId).slot());
+    }
 
-  /** What the weak cell of the pack sags more than the others in a hover, volts; 0 when sound. */
-  public double weakCellV() {
-    return harm.get(Harm.WeakCell.SLOT) instanceof Harm.WeakCell weak ? weak.volts() : 0;
-  }
+    /** Whether the supply leads of any part are crossed. */
+    public boolean anyCrossed() {
+        return harm.values().stream().anyMatch(Harm.Crossed.class::isInstance);
+    }
 
-  /** How many cells the pack has more than the sheet says. */
-  public int cellsMore() {
-    return harm.get(Harm.OtherPack.SLOT) instanceof Harm.OtherPack other ? other.cellsMore() : 0;
-  }
+    /** Whether the drive with this supply pad is shorted inside. */
+    public boolean driveShorted(String supplyPad) {
+        return harm.containsKey(Harm.DriveShort.slot(supplyPad));
+    }
 
-  /** The same with a pack of the right cells, all of them strong. */
-  public Electrics withPackAsOnSheet() {
-    return without(Harm.OtherPack.SLOT).without(Harm.WeakCell.SLOT);
-  }
+    /** Whether a pad is joined with its neighbour. */
+    public boolean bridged(String pad) {
+        return harm.values().stream()
+                .anyMatch(one ->
+                        one instanceof Harm.Bridge bridge && bridge.places().contains(pad));
+    }
 
-  /** The pad that a lead was moved to, or the one given where it sits as it should. */
-  public String movedTo(String leadId, String otherwise) {
-    return harm.get(Harm.LeadMoved.slot(leadId)) instanceof Harm.LeadMoved moved ? moved.pad() : otherwise;
-  }
+    /** The share of its limit that a regulator gives, told by its output pad; 1 when sound. */
+    public double regulatorShare(String outPad) {
+        return harm.get(Harm.WeakRegulator.slot(outPad)) instanceof Harm.WeakRegulator weak ? weak.share() : 1;
+    }
 
-  /** Whether the side of a port behind a pad is dead. */
-  public boolean deadPort(String pad) {
-    return harm.containsKey(Harm.DeadPortPad.slot(pad));
-  }
+    /** What a part draws over its own; 1 when sound. */
+    public double drawTimes(String partId) {
+        return harm.get(Harm.OtherDraw.slot(partId)) instanceof Harm.OtherDraw other ? other.times() : 1;
+    }
 
-  /** Whether the jumper at a pad is set the other way than it should. */
-  public boolean otherJumper(String pad) {
-    return harm.containsKey(Harm.OtherJumper.slot(pad));
-  }
+    /** What divider and converter give over what they should; 1 when sound. */
+    public double sensedTimes() {
+        return harm.get(Harm.DividerOff.SLOT) instanceof Harm.DividerOff off ? off.times() : 1;
+    }
 
-  /** Whether a line cannot work as the sheet has it joined. */
-  public boolean cannotWork(String line) {
-    return harm.containsKey(Harm.CannotWork.slot(line));
-  }
+    /** The pack's resistance over its own; 1 when sound. */
+    public double packOhmsTimes() {
+        return harm.get(Harm.WornPack.SLOT) instanceof Harm.WornPack worn ? worn.times() : 1;
+    }
 
-  /** Whether a receiver is of the sort that sends no telemetry back. */
-  public boolean sendsNoTelemetry(String partId) {
-    return harm.containsKey(Harm.NoTelemetry.slot(partId));
-  }
+    /** What the weak cell of the pack sags more than the others in a hover, volts; 0 when sound. */
+    public double weakCellV() {
+        return harm.get(Harm.WeakCell.SLOT) instanceof Harm.WeakCell weak ? weak.volts() : 0;
+    }
 
-  /** What is wrong with the antenna of a part; nothing where it is whole and free. */
-  public Optional<Harm.PoorAntenna.Why> poorAntenna(String partId) {
-    return Optional.ofNullable(harm.get(Harm.PoorAntenna.slot(partId))).map(one -> ((Harm.PoorAntenna) one).why());
-  }
+    /** How many cells the pack has more than the sheet says. */
+    public int cellsMore() {
+        return harm.get(Harm.OtherPack.SLOT) instanceof Harm.OtherPack other ? other.cellsMore() : 0;
+    }
 
-  /** What keeps a positioning module from seeing the sky; nothing where it sees it. */
-  /** Why a part gives, passes or sends no picture though it has its supply. */
-  public Optional<Harm.NoPicture.Why> noPicture(String partId) {
-    return Optional.ofNullable(harm.get(Harm.NoPicture.slot(partId))).map(one -> ((Harm.NoPicture) one).why());
-  }
+    /** The same with a pack of the right cells, all of them strong. */
+    public Electrics withPackAsOnSheet() {
+        return without(Harm.OtherPack.SLOT).without(Harm.WeakCell.SLOT);
+    }
 
-  /** Whether no air reaches a part. */
-  public boolean noAir(String partId) {
-    return harm.containsKey(Harm.NoAir.slot(partId));
-  }
+    /** The pad that a lead was moved to, or the one given where it sits as it should. */
+    public String movedTo(String leadId, String otherwise) {
+        return harm.get(Harm.LeadMoved.slot(leadId)) instanceof Harm.LeadMoved moved ? moved.pad() : otherwise;
+    }
 
-  /** Whether the capacitor at a pad still takes up what it should. */
-  public boolean takesUp(String plusPad) {
-    return !harm.containsKey(Harm.BurstCapacitor.slot(plusPad));
-  }
+    /** Whether the side of a port behind a pad is dead. */
+    public boolean deadPort(String pad) {
+        return harm.containsKey(Harm.DeadPortPad.slot(pad));
+    }
 
-  public Optional<Harm.NoSky.Why> noSky(String partId) {
-    return Optional.ofNullable(harm.get(Harm.NoSky.slot(partId))).map(one -> ((Harm.NoSky) one).why());
-  }
+    /** Whether the jumper at a pad is set the other way than it should. */
+    public boolean otherJumper(String pad) {
+        return harm.containsKey(Harm.OtherJumper.slot(pad));
+    }
 
-  /** The pads that a pad is bridged with. */
-  public List<String> bridgedWith(String pad) {
-    return harm.values().stream().filter(Harm.Bridge.class::isInstance).map(Harm.Bridge.class::cast)
-        .filter(bridge -> bridge.places().contains(pad)).map(bridge -> bridge.onePad().equals(pad) ? bridge.otherPad() : bridge.onePad()).toList();
-  }
+    /** Whether a line cannot work as the sheet has it joined. */
+    public boolean cannotWork(String line) {
+        return harm.containsKey(Harm.CannotWork.slot(line));
+    }
 
-  /** The regulated voltage, not on the sheet, on which the sense lead sits, volts; nothing where it sits on the sheet. */
-  public Optional<Double> senseHeldV() {
-    return wiring.senseLead().map(lead -> harm.get(Harm.LeadMoved.slot(lead.id())))
-        .filter(Harm.LeadOnOther.class::isInstance).map(one -> ((Harm.LeadOnOther) one).volts());
-  }
+    /** Whether a receiver is of the sort that sends no telemetry back. */
+    public boolean sendsNoTelemetry(String partId) {
+        return harm.containsKey(Harm.NoTelemetry.slot(partId));
+    }
 
-  @Override
-  public boolean equals(Object o) {
-    return o instanceof Electrics e && hash == e.hash && harm.equals(e.harm)
-        && wiring.sheet().equals(e.wiring.sheet());
-  }
+    /** What is wrong with the antenna of a part; nothing where it is whole and free. */
+    public Optional<Harm.PoorAntenna.Why> poorAntenna(String partId) {
+        return Optional.ofNullable(harm.get(Harm.PoorAntenna.slot(partId))).map(one -> ((Harm.PoorAntenna) one).why());
+    }
 
-  @Override
-  public int hashCode() {
-    return hash;
-  }
+    /** What keeps a positioning module from seeing the sky; nothing where it sees it. */
+    /** Why a part gives, passes or sends no picture though it has its supply. */
+    public Optional<Harm.NoPicture.Why> noPicture(String partId) {
+        return Optional.ofNullable(harm.get(Harm.NoPicture.slot(partId))).map(one -> ((Harm.NoPicture) one).why());
+    }
 
-  @Override
-  public String toString() {
-    return wiring.sheet().parts().size() + " parts, harm " + harm.values();
-  }
+    /** Whether no air reaches a part. */
+    public boolean noAir(String partId) {
+        return harm.containsKey(Harm.NoAir.slot(partId));
+    }
+
+    /** Whether the capacitor at a pad still takes up what it should. */
+    public boolean takesUp(String plusPad) {
+        return !harm.containsKey(Harm.BurstCapacitor.slot(plusPad));
+    }
+
+    public Optional<Harm.NoSky.Why> noSky(String partId) {
+        return Optional.ofNullable(harm.get(Harm.NoSky.slot(partId))).map(one -> ((Harm.NoSky) one).why());
+    }
+
+    /** The pads that a pad is bridged with. */
+    public List<String> bridgedWith(String pad) {
+        return harm.values().stream()
+                .filter(Harm.Bridge.class::isInstance)
+                .map(Harm.Bridge.class::cast)
+                .filter(bridge -> bridge.places().contains(pad))
+                .map(bridge -> bridge.onePad().equals(pad) ? bridge.otherPad() : bridge.onePad())
+                .toList();
+    }
+
+    /**
+     * The regulated voltage, not on the sheet, on which the sense lead sits, volts; nothing where it sits on the sheet.
+     */
+    public Optional<Double> senseHeldV() {
+        return wiring.senseLead()
+                .map(lead -> harm.get(Harm.LeadMoved.slot(lead.id())))
+                .filter(Harm.LeadOnOther.class::isInstance)
+                .map(one -> ((Harm.LeadOnOther) one).volts());
+    }
+
+    @Override
+    public boolean equals(Object o) {
+        return o instanceof Electrics e
+                && hash == e.hash
+                && harm.equals(e.harm)
+                && wiring.sheet().equals(e.wiring.sheet());
+    }
+
+    @Override
+    public int hashCode() {
+        return hash;
+    }
+
+    @Override
+    public String toString() {
+        return wiring.sheet().parts().size() + " parts, harm " + harm.values();
+    }
 }

@@ -4,116 +4,134 @@ import ablemedic.wire.Format;
 import java.util.List;
 
 /** What lies between the pads of a part; pads are named as the part names them. */
-public sealed interface Inner permits Inner.Trace, Inner.Leak, Inner.Capacitance, Inner.Regulator, Inner.Divider, Inner.Load, Inner.Drive,
-    Inner.CurrentSensor, Inner.Chip, Inner.Spoken, Inner.Picture, SerialPad {
+public sealed interface Inner
+        permits Inner.Trace,
+                Inner.Leak,
+                Inner.Capacitance,
+                Inner.Regulator,
+                Inner.Divider,
+                Inner.Load,
+                Inner.Drive,
+                Inner.CurrentSensor,
+                Inner.Chip,
+                Inner.Spoken,
+                Inner.Picture,
+                SerialPad {
 
-  /** Copper on the board. */
-  record Trace(String a, String b, double ohms) implements Inner {}
+    /** Copper on the board. */
+    record Trace(String a, String b, double ohms) implements Inner {}
 
-  /** What an unpowered chip or divider lets through. */
-  record Leak(String a, String b, double ohms) implements Inner {}
+    /** What an unpowered chip or divider lets through. */
+    record Leak(String a, String b, double ohms) implements Inner {}
 
-  /** A capacitor; a bulky one can burst. */
-  record Capacitance(String plus, String minus, double farads, boolean bulky) implements Inner {}
+    /** A capacitor; a bulky one can burst. */
+    record Capacitance(String plus, String minus, double farads, boolean bulky) implements Inner {}
 
-  /**
-   * A voltage regulator.
-   *
-   * @param limitA current above which its output falls, amperes
-   * @param linear whether it takes as much current as it gives; otherwise as much power, and some for itself
-   */
-  record Regulator(String in, String out, String minus, double volts, double limitA, boolean linear)
-      implements Inner {}
+    /**
+     * A voltage regulator.
+     *
+     * @param limitA current above which its output falls, amperes
+     * @param linear whether it takes as much current as it gives; otherwise as much power, and some for itself
+     */
+    record Regulator(String in, String out, String minus, double volts, double limitA, boolean linear)
+            implements Inner {}
 
-  /** The divider before the converter that reads the pack's voltage: {@code topOhms} over {@code bottomOhms}. */
-  record Divider(String sense, String minus, double topOhms, double bottomOhms) implements Inner {
-    /** Pad voltage over converter voltage. */
-    public double ratio() {
-      return (topOhms + bottomOhms) / bottomOhms;
-    }
-  }
-
-  /**
-   * What the part draws.
-   *
-   * @param amps     at its voltage, amperes
-   * @param poorAmps of the poor sort
-   */
-  record Load(String plus, String minus, double volts, double amps, double poorAmps) implements Inner {
-    /** Difference of draw that is worth telling apart, amperes. */
-    private static final double WORTH_TELLING = 0.03;
-    private static final double TOLD_FROM_A_GUESS = 2;
-
-    /** Whether a poor sort of it draws so much more that a budget feels it, and that it is not within what is guessed. */
-    public boolean hasPoorSort() {
-      return poorAmps - amps >= WORTH_TELLING && poorAmps >= TOLD_FROM_A_GUESS * amps;
-    }
-  }
-
-  /** The stage that drives one motor; {@code slot} counts from 0 within the part. */
-  record Drive(String plus, String minus, String signal, int slot) implements Inner {}
-
-  /** A sensor of the whole current, read over its own pad. */
-  record CurrentSensor(String pad) implements Inner {}
-
-  /**
-   * The chip of a flight board, so far as its ports go; each {@link SerialPad} leads one side of a port out.
-   *
-   * @param computer the port that the computer's bridge takes while it is joined; empty where it has a way of its own
-   * @param soft     ports that the firmware makes out of a plain pin
-   * @param silent   what its print does not tell
-   */
-  record Chip(Processor processor, String computer, List<String> soft, String silent) implements Inner {
-    public Chip {
-      soft = List.copyOf(soft);
-    }
-  }
-
-  /**
-   * A line that a part speaks on.
-   *
-   * @param job     what it is there for
-   * @param formats that it can speak, the one that it comes with first
-   * @param sends   the pad that it sends on; empty where it only hears
-   * @param hears   the pad that it hears on; empty where it only sends, or where both ways go over one wire
-   * @param highV   its high level, volts
-   */
-  record Spoken(Job job, List<Format> formats, String sends, String hears, double highV) implements Inner {
-    public Spoken {
-      formats = List.copyOf(formats);
-    }
-  }
-
-  /**
-   * What a part does with the picture.
-   *
-   * @param takes      the pad that it takes a picture on; empty where it makes its own
-   * @param gives      the pad that it gives it on; empty where it sends it through the air
-   * @param milliwatts the levels that it can send with, from the lowest; none where it sends nothing
-   */
-  record Picture(Role role, String takes, String gives, List<Integer> milliwatts) implements Inner {
-    /** Its place on the way of the picture. */
-    public enum Role {
-      CAMERA("camera"), OVERLAY("draws figures into the picture"), TRANSMITTER("transmitter"), AIR_UNIT("digital air unit with its camera");
-
-      private final String label;
-
-      Role(String label) {
-        this.label = label;
-      }
-
-      public String label() {
-        return label;
-      }
-
-      /** Whether it sends through the air. */
-      public boolean sends() {
-        return this == TRANSMITTER || this == AIR_UNIT;
-      }
+    /** The divider before the converter that reads the pack's voltage: {@code topOhms} over {@code bottomOhms}. */
+    record Divider(String sense, String minus, double topOhms, double bottomOhms) implements Inner {
+        /** Pad voltage over converter voltage. */
+        public double ratio() {
+            return (topOhms + bottomOhms) / bottomOhms;
+        }
     }
 
-    public Picture {
-      milliwatts = List.copyOf(milliwatts);
+    /**
+     * What the part draws.
+     *
+     * @param amps at its voltage, amperes
+     * @param poorAmps of the poor sort
+     */
+    record Load(String plus, String minus, double volts, double amps, double poorAmps) implements Inner {
+        /** Difference of draw that is worth telling apart, amperes. */
+        private static final double WORTH_TELLING = 0.03;
+
+        private static final double TOLD_FROM_A_GUESS = 2;
+
+        /**
+         * Whether a poor sort of it draws so much more that a budget feels it, and that it is not within what is
+         * guessed.
+         */
+        public boolean hasPoorSort() {
+            return poorAmps - amps >= WORTH_TELLING && poorAmps >= TOLD_FROM_A_GUESS * amps;
+        }
     }
-  }
+
+    /** The stage that drives one motor; {@code slot} counts from 0 within the part. */
+    record Drive(String plus, String minus, String signal, int slot) implements Inner {}
+
+    /** A sensor of the whole current, read over its own pad. */
+    record CurrentSensor(String pad) implements Inner {}
+
+    /**
+     * The chip of a flight board, so far as its ports go; each {@link SerialPad} leads one side of a port out.
+     *
+     * @param computer the port that the computer's bridge takes while it is joined; empty where it has a way of its own
+     * @param soft ports that the firmware makes out of a plain pin
+     * @param silent what its print does not tell
+     */
+    record Chip(Processor processor, String computer, List<String> soft, String silent) implements Inner {
+        public Chip {
+            soft = List.copyOf(soft);
+        }
+    }
+
+    /**
+     * A line that a part speaks on.
+     *
+     * @param job what it is there for
+     * @param formats that it can speak, the one that it comes with first
+     * @param sends the pad that it sends on; empty where it only hears
+     * @param hears the pad that it hears on; empty where it only sends, or where both ways go over one wire
+     * @param highV its high level, volts
+     */
+    record Spoken(Job job, List<Format> formats, String sends, String hears, double highV) implements Inner {
+        public Spoken {
+            formats = List.copyOf(formats);
+        }
+    }
+
+    /**
+     * What a part does with the picture.
+     *
+     * @param takes the pad that it takes a picture on; empty where it makes its own
+     * @param gives the pad that it gives it on; empty where it sends it through the air
+     * @param milliwatts the levels that it can send with, from the lowest; none where it sends nothing
+     */
+    record Picture(Role role, String takes, String gives, List<Integer> milliwatts) implements Inner {
+        /** Its place on the way of the picture. */
+        public enum Role {
+            CAMERA("camera"),
+            OVERLAY("draws figures into the picture"),
+            TRANSMITTER("transmitter"),
+            AIR_UNIT("digital air unit with its camera");
+
+            private final String label;
+
+            Role(String label) {
+                this.label = label;
+            }
+
+            public String label() {
+                return label;
+            }
+
+            /** Whether it sends through the air. */
+            public boolean sends() {
+                return this == TRANSMITTER || this == AIR_UNIT;
+            }
+        }
+
+        public Picture {
+            milliwatts = List.copyOf(milliwatts);
+        }
+    }
 }

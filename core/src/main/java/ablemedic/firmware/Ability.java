@@ -10,58 +10,58 @@ import java.util.Map;
 /**
  * Something that versions of a firmware can do, or that can be built into them.
  *
- * @param what    one of {@link #KNOWN}
- * @param since   the first version that has it, counted from 1
- * @param until   the last version that has it; 0 where it still stands
+ * @param what one of {@link #KNOWN}
+ * @param since the first version that has it, counted from 1
+ * @param until the last version that has it; 0 where it still stands
  * @param leftOut whether a build of these versions may leave it out to save room
  */
 public record Ability(String what, int since, int until, boolean leftOut) {
-  /** The id of reading a compass. */
-  public static final String COMPASS = "compass";
+    /** The id of reading a compass. */
+    public static final String COMPASS = "compass";
 
-  /** All that a craft can need of its firmware, by id, in words. */
-  public static final Map<String, String> KNOWN = known();
+    /** All that a craft can need of its firmware, by id, in words. */
+    public static final Map<String, String> KNOWN = known();
 
-  public Ability {
-    if (!KNOWN.containsKey(what)) {
-      throw new IllegalArgumentException("there is no ability “" + what + "”");
+    public Ability {
+        if (!KNOWN.containsKey(what)) {
+            throw new IllegalArgumentException("there is no ability “" + what + "”");
+        }
     }
-  }
 
-  private static Map<String, String> known() {
-    Map<String, String> all = new LinkedHashMap<>();
-    for (Job job : Job.values()) {
-      all.put(of(job), job.label());
+    private static Map<String, String> known() {
+        Map<String, String> all = new LinkedHashMap<>();
+        for (Job job : Job.values()) {
+            all.put(of(job), job.label());
+        }
+        for (Format format : Format.values()) {
+            all.put(of(format), format.label());
+        }
+        for (MotorProtocol protocol : MotorProtocol.values()) {
+            all.put(of(protocol), protocol.label() + " to the motors");
+        }
+        all.put("two-way-motors", "two-way motor protocol");
+        all.put("soft-serial", "soft serial");
+        all.put(COMPASS, "compass");
+        return all;
     }
-    for (Format format : Format.values()) {
-      all.put(of(format), format.label());
+
+    /** The id of being able to do a job. */
+    public static String of(Job job) {
+        return "job-" + job.id();
     }
-    for (MotorProtocol protocol : MotorProtocol.values()) {
-      all.put(of(protocol), protocol.label() + " to the motors");
+
+    /** The id of speaking a format. */
+    public static String of(Format format) {
+        return "format-" + format.id();
     }
-    all.put("two-way-motors", "two-way motor protocol");
-    all.put("soft-serial", "soft serial");
-    all.put(COMPASS, "compass");
-    return all;
-  }
 
-  /** The id of being able to do a job. */
-  public static String of(Job job) {
-    return "job-" + job.id();
-  }
+    /** The id of speaking a protocol to the motors. */
+    public static String of(MotorProtocol protocol) {
+        return "motors-" + protocol.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
 
-  /** The id of speaking a format. */
-  public static String of(Format format) {
-    return "format-" + format.id();
-  }
-
-  /** The id of speaking a protocol to the motors. */
-  public static String of(MotorProtocol protocol) {
-    return "motors-" + protocol.name().toLowerCase(Locale.ROOT).replace('_', '-');
-  }
-
-  /** Whether a version, counted from 1, has it or can have it built in. */
-  public boolean isIn(int version) {
-    return version >= since && (until == 0 || version <= until);
-  }
+    /** Whether a version, counted from 1, has it or can have it built in. */
+    public boolean isIn(int version) {
+        return version >= since && (until == 0 || version <= until);
+    }
 }

@@ -21,106 +21,148 @@ import java.util.TreeSet;
 
 /** A family in one of its versions: reads listings as settings, and writes settings as that version names them. */
 public final class Dictionary {
-  private final Family family;
-  private final int version;
-  private final Map<String, List<Term>> byName = new HashMap<>();
-  private final Map<Setting<?>, Term> bySetting = new HashMap<>();
+    private final Family family;
+    private final int version;
+    private final Map<String, List<Term>> byName = new HashMap<>();
+    private final Map<Setting<?>, Term> bySetting = new HashMap<>();
 
-  /** @throws IllegalArgumentException where the family has no such version */
-  public Dictionary(Family family, String version) {
-    this.family = family;
-    this.version = family.version(version).orElseThrow(() -> new IllegalArgumentException(family.label() + " has no version “" + version + "”; it has "
-        + String.join(", ", family.versions())));
-    for (Term term : family.terms()) {
-      byName.computeIfAbsent(term.name().toLowerCase(Locale.ROOT), name -> new ArrayList<>()).add(term);
-      if (term.isIn(this.version)) {
-        bySetting.putIfAbsent(term.setting(), term);
-      }
+    /** @throws IllegalArgumentException where the family has no such version */
+    public Dictionary(Family family, String version) {
+        this.family = family;
+        this.version = family.version(version)
+                .orElseThrow(() -> new IllegalArgumentException(family.label() + " has no version “" + version
+                        + "”; it has " + String.join(", ", family.versions())));
+        for (Term term : family.terms()) {
+            byName.computeIfAbsent(term.name().toLowerCase(Locale.ROOT), name -> new ArrayList<>())
+                    .add(term);
+            if (term.isIn(this.version)) {
+                bySetting.putIfAbsent(term.setting(), term);
+            }
+        }
     }
-  }
 
-  /** A family and version that a listing may be of. */
-  public record Guess(Family family, String version, long known, int of) {}
+    /** A family and version that a listing may be of. */
+    public record Guess(Family family, String version, long known, int of) {}
 
-  /** The family and version of which a listing has the most names; the newest of those alike. Nothing where none knows any. */
-  public static Optional<Guess> guess(Listing listing, Collection<Family> families) {
-    return families.stream().flatMap(family -> family.versions().stream().map(version -> new Guess(family, version,
-            new Dictionary(family, version).read(listing).count(Kind.KNOWN), listing.entries().size())))
-        .filter(guess -> guess.known() > 0)
-        .max(Comparator.comparingLong(Guess::known).thenComparing(guess -> guess.family().versions().indexOf(guess.version())));
-  }
-
-  public Understood read(Listing listing) {
-    Told told = Told.USUAL;
-    SortedSet<Setting<?>> held = new TreeSet<>();
-    List<Line> lines = new ArrayList<>();
-    for (Entry entry : listing.entries()) {
-      Line line = line(entry);
-      lines.add(line);
-      if (line.kind() == Kind.KNOWN || line.kind() == Kind.OTHER_VERSION) {
-        Term term = term(entry.name()).orElseThrow();
-        told = told.withWritten(term.setting(), term.written(entry.value()).orElseThrow());
-        held.add(term.setting());
-      }
+    /**
+     * The family and version of which a listing has the most names; the newest of those alike. Nothing where none knows
+     * any.
+     */
+    public static Optional<Guess> guess(Listing listing, Collection<Family> families) {
+        return families.stream()
+                .flatMap(family -> family.versions().stream()
+                        .map(version -> new Guess(
+                                family,
+                                version,
+                                new Dictionary(family, version).read(listing).count(Kind.KNOWN),
+                                listing.entries().size())))
+                .filter(guess -> guess.known() > 0)
+                .max(Comparator.comparingLong(Guess::known)
+                        .thenComparing(guess -> guess.family().versions().indexOf(guess.version())));
     }
-    return new Understood(told, held, lines);
-  }
 
-  /** The term of a name in this version, or else in any. */
-  private Optional<Term> term(String name) {
-    List<Term> all = byName.getOrDefault(name.toLowerCase(Locale.ROOT), List.of());
-    return all.stream().filter(term -> term.isIn(version)).findFirst().or(() -> all.stream().findFirst());
-  }
-
-  private Line line(Entry entry) {
-    Optional<Term> found = term(entry.name());
-    if (found.isEmpty()) {
-      return new Line(entry.line(), entry.name(), entry.value(), Kind.UNKNOWN, Optional.empty(), "no version of " + family.label() + " has this name");
+    public Understood read(Listing listing) {
+        Told told = Told.USUAL;
+        SortedSet<Setting<?>> held = new TreeSet<>();
+        List<Line> lines = new ArrayList<>();
+        for (Entry entry : listing.entries()) {
+            Line line = line(entry);
+            lines.add(line);
+            if (line.kind() == Kind.KNOWN || line.kind() == Kind.OTHER_VERSION) {
+                Term term = term(entry.name()).orElseThrow();
+                told = told.withWritten(
+                        term.setting(), term.written(entry.value()).orElseThrow());
+                held.add(term.setting());
+            }
+        }
+        return new Understood(told, held, lines);
     }
-    Term term = found.get();
-    try {
-      String said = term.written(entry.value()).map(written -> said(term.setting(), written)).orElseThrow(() -> new UntellableException(term.setting().id(),
-          term.setting().label() + " is one of " + String.join(", ", term.values().values()) + ", not " + entry.value()));
-      return new Line(entry.line(), entry.name(), entry.value(), term.isIn(version) ? Kind.KNOWN : Kind.OTHER_VERSION, Optional.of(term.setting()), said);
-    } catch (UntellableException e) {
-      return new Line(entry.line(), entry.name(), entry.value(), Kind.IMPOSSIBLE, Optional.of(term.setting()), e.getMessage());
+
+    /** The term of a name in this version, or else in any. */
+    private Optional<Term> term(String name) {
+        List<Term> all = byName.getOrDefault(name.toLowerCase(Locale.ROOT), List.of());
+        return all.stream().filter(term -> term.isIn(version)).findFirst().or(() -> all.stream()
+                .findFirst());
     }
-  }
 
-  private static <T> String said(Setting<T> setting, String written) {
-    return setting.form().said(setting.read(written));
-  }
-
-  /** Whether this version has a name for a setting. */
-  public boolean names(Setting<?> setting) {
-    return bySetting.containsKey(setting);
-  }
-
-  /** The line to paste for a setting as it is told; nothing where this version has no name for it, or where it is not entered but done. */
-  public Optional<String> line(Setting<?> setting, Told told) {
-    return Optional.ofNullable(bySetting.get(setting)).filter(term -> !ArmingSettings.DONE_NOT_ENTERED.contains(setting)).map(term -> line(term, told));
-  }
-
-  private String line(Term term, Told told) {
-    return (family.assigns().isEmpty() ? "" : family.assigns() + " ") + term.name() + " = " + term.listed(told.written(term.setting()));
-  }
-
-  /** Every setting that this version has a name for, as told: a whole listing. */
-  public String listing(Told told) {
-    StringBuilder all = new StringBuilder("# " + family.label() + " " + family.versions().get(version - 1) + "\n");
-    for (Term term : family.terms()) {
-      if (bySetting.get(term.setting()) == term) {
-        all.append(line(term, told)).append('\n');
-      }
+    private Line line(Entry entry) {
+        Optional<Term> found = term(entry.name());
+        if (found.isEmpty()) {
+            return new Line(
+                    entry.line(),
+                    entry.name(),
+                    entry.value(),
+                    Kind.UNKNOWN,
+                    Optional.empty(),
+                    "no version of " + family.label() + " has this name");
+        }
+        Term term = found.get();
+        try {
+            String said = term.written(entry.value())
+                    .map(written -> said(term.setting(), written))
+                    .orElseThrow(() -> new UntellableException(
+                            term.setting().id(),
+                            term.setting().label() + " is one of "
+                                    + String.join(", ", term.values().values()) + ", not " + entry.value()));
+            return new Line(
+                    entry.line(),
+                    entry.name(),
+                    entry.value(),
+                    term.isIn(version) ? Kind.KNOWN : Kind.OTHER_VERSION,
+                    Optional.of(term.setting()),
+                    said);
+        } catch (UntellableException e) {
+            return new Line(
+                    entry.line(),
+                    entry.name(),
+                    entry.value(),
+                    Kind.IMPOSSIBLE,
+                    Optional.of(term.setting()),
+                    e.getMessage());
+        }
     }
-    return all.toString();
-  }
 
-  public Family family() {
-    return family;
-  }
+    private static <T> String said(Setting<T> setting, String written) {
+        return setting.form().said(setting.read(written));
+    }
 
-  public String version() {
-    return family.versions().get(version - 1);
-  }
+    /** Whether this version has a name for a setting. */
+    public boolean names(Setting<?> setting) {
+        return bySetting.containsKey(setting);
+    }
+
+    /**
+     * The line to paste for a setting as it is told; nothing where this version has no name for it, or where it is not
+     * entered but done.
+     */
+    public Optional<String> line(Setting<?> setting, Told told) {
+        return Optional.ofNullable(bySetting.get(setting))
+                .filter(term -> !ArmingSettings.DONE_NOT_ENTERED.contains(setting))
+                .map(term -> line(term, told));
+    }
+
+    private String line(Term term, Told told) {
+        return (family.assigns().isEmpty() ? "" : family.assigns() + " ") + term.name() + " = "
+                + term.listed(told.written(term.setting()));
+    }
+
+    /** Every setting that this version has a name for, as told: a whole listing. */
+    public String listing(Told told) {
+        StringBuilder all = new StringBuilder(
+                "# " + family.label() + " " + family.versions().get(version - 1) + "\n");
+        for (Term term : family.terms()) {
+            if (bySetting.get(term.setting()) == term) {
+                all.append(line(term, told)).append('\n');
+            }
+        }
+        return all.toString();
+    }
+
+    public Family family() {
+        return family;
+    }
+
+    public String version() {
+        return family.versions().get(version - 1);
+    }
 }

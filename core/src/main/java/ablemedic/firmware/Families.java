@@ -9,19 +9,20 @@ import java.util.stream.Stream;
 
 /** The families that ship: two invented ones, one for each numbering school, of two versions each. */
 public final class Families {
-  private static final List<Family> SHIPPED = Stream.of("alder", "birch").map(Families::load).toList();
+    private static final List<Family> SHIPPED =
+            Stream.of("alder", "birch").map(Families::load).toList();
 
-  private Families() {}
+    private Families() {}
 
-  public static List<Family> shipped() {
-    return SHIPPED;
-  }
-
-  private static Family load(String id) {
-    try (InputStream table = Families.class.getResourceAsStream(id + ".csv")) {
-      return FamilyTable.read(new String(table.readAllBytes(), StandardCharsets.UTF_8));
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
+    public static List<Family> shipped() {
+        return SHIPPED;
     }
-  }
+
+    private static Family load(String id) {
+        try (InputStream table = Families.class.getResourceAsStream(id + ".csv")) {
+            return FamilyTable.read(new String(table.readAllBytes(), StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
 }

@@ -11,37 +11,37 @@ import java.util.TreeSet;
 /**
  * A listing as a dictionary understands it.
  *
- * @param told  the settings that it holds; the rest as usual
- * @param held  which those are: what a listing does not hold it says nothing of
+ * @param told the settings that it holds; the rest as usual
+ * @param held which those are: what a listing does not hold it says nothing of
  * @param lines every entry of the listing, with what was made of it
  */
 public record Understood(Told told, SortedSet<Setting<?>> held, List<Line> lines) {
-  public Understood {
-    held = Collections.unmodifiableSortedSet(new TreeSet<>(held));
-    lines = List.copyOf(lines);
-  }
+    public Understood {
+        held = Collections.unmodifiableSortedSet(new TreeSet<>(held));
+        lines = List.copyOf(lines);
+    }
 
-  /** What became of an entry. */
-  public enum Kind {
-    /** Its name and value are known. */
-    KNOWN,
-    /** Another version has the name; the setting is taken over, and pasting needs the other name. */
-    OTHER_VERSION,
-    /** The name is known, and the setting cannot have that value. */
-    IMPOSSIBLE,
-    /** No version of the family has the name. */
-    UNKNOWN
-  }
+    /** What became of an entry. */
+    public enum Kind {
+        /** Its name and value are known. */
+        KNOWN,
+        /** Another version has the name; the setting is taken over, and pasting needs the other name. */
+        OTHER_VERSION,
+        /** The name is known, and the setting cannot have that value. */
+        IMPOSSIBLE,
+        /** No version of the family has the name. */
+        UNKNOWN
+    }
 
-  /**
-   * An entry with what was made of it.
-   *
-   * @param said the value as a person says it, or why it is none
-   */
-  public record Line(int line, String name, String value, Kind kind, Optional<Setting<?>> setting, String said) {}
+    /**
+     * An entry with what was made of it.
+     *
+     * @param said the value as a person says it, or why it is none
+     */
+    public record Line(int line, String name, String value, Kind kind, Optional<Setting<?>> setting, String said) {}
 
-  /** How many entries are of a kind. */
-  public long count(Kind kind) {
-    return lines.stream().filter(line -> line.kind() == kind).count();
-  }
+    /** How many entries are of a kind. */
+    public long count(Kind kind) {
+        return lines.stream().filter(line -> line.kind() == kind).count();
+    }
 }

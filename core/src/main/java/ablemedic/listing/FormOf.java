@@ -6,24 +6,28 @@ import java.util.regex.Pattern;
 
 /** Tells in which form a text is written, by its first lines. */
 final class FormOf {
-  private static final int LOOKED_AT = 200;
-  private static final Pattern SEPARATED = Pattern.compile("[^=]*[,;\\t][^=]*");
+    private static final int LOOKED_AT = 200;
+    private static final Pattern SEPARATED = Pattern.compile("[^=]*[,;\\t][^=]*");
 
-  private FormOf() {}
+    private FormOf() {}
 
-  static ListingForm text(String text) {
-    String begins = text.stripLeading();
-    if (begins.startsWith("{")) {
-      return ListingForm.JSON;
+    static ListingForm text(String text) {
+        String begins = text.stripLeading();
+        if (begins.startsWith("{")) {
+            return ListingForm.JSON;
+        }
+        List<String> lines = text.lines()
+                .map(String::strip)
+                .filter(line -> !line.isEmpty() && !NameValueLines.isRemark(line))
+                .limit(LOOKED_AT)
+                .toList();
+        if (most(lines, line -> ParameterLines.LINE.matcher(line).matches())) {
+            return ListingForm.PARAMETERS;
+        }
+        return most(lines, line -> SEPARATED.matcher(line).matches()) ? ListingForm.TABLE : ListingForm.LINES;
     }
-    List<String> lines = text.lines().map(String::strip).filter(line -> !line.isEmpty() && !NameValueLines.isRemark(line)).limit(LOOKED_AT).toList();
-    if (most(lines, line -> ParameterLines.LINE.matcher(line).matches())) {
-      return ListingForm.PARAMETERS;
-    }
-    return most(lines, line -> SEPARATED.matcher(line).matches()) ? ListingForm.TABLE : ListingForm.LINES;
-  }
 
-  private static boolean most(List<String> lines, Predicate<String> like) {
-    return !lines.isEmpty() && 2 * lines.stream().filter(like).count() > lines.size();
-  }
+    private static boolean most(List<String> lines, Predicate<String> like) {
+        return !lines.isEmpty() && 2 * lines.stream().filter(like).count() > lines.size();
+    }
 }

@@ -2,19 +2,19 @@ package ablemedic.listing;
 
 /** How a listing is written. */
 public enum ListingForm {
-  LINES("lines of name = value"),
-  TABLE("a table of names and values"),
-  JSON("JSON"),
-  PARAMETERS("a parameter file"),
-  MESSAGES("MAVLink parameter messages");
+    LINES("lines of name = value"),
+    TABLE("a table of names and values"),
+    JSON("JSON"),
+    PARAMETERS("a parameter file"),
+    MESSAGES("MAVLink parameter messages");
 
-  private final String label;
+    private final String label;
 
-  ListingForm(String label) {
-    this.label = label;
-  }
+    ListingForm(String label) {
+        this.label = label;
+    }
 
-  public String label() {
-    return label;
-  }
+    public String label() {
+        return label;
+    }
 }

@@ -7,7 +7,6 @@ import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Harm;
 import ablemedic.electrics.Inner;
 import ablemedic.electrics.Lead;
-import ablemedic.electrics.Pad;
 import ablemedic.electrics.Part;
 import ablemedic.electrics.Wiring;
 import ablemedic.electrics.Wiring.At;
@@ -17,133 +16,157 @@ import java.util.Optional;
 
 /** Makes a network of a wiring, and alters it by what has come to harm. */
 public final class Circuits {
-  /** What the pin of an unpowered chip lets through to its ground, ohms. From memory; boards differ by decades, and some let nothing through. */
-  private static final double PIN_OHMS = 25_000;
+    /**
+     * What the pin of an unpowered chip lets through to its ground, ohms. From memory; boards differ by decades, and
+     * some let nothing through.
+     */
+    private static final double PIN_OHMS = 25_000;
 
-  private Circuits() {}
+    private Circuits() {}
 
-  /** Links of copper, then leaks, dividers and the pins of chips on serial and video lines, in the order of the wiring. */
-  public static List<Link> links(Wiring wiring) {
-    List<Link> links = new ArrayList<>();
-    wiring.links().forEach(link -> links.add(new Link(link.a(), link.b(), 1 / link.ohms())));
-    for (At<Inner.Leak> leak : wiring.all(Inner.Leak.class)) {
-      links.add(new Link(node(wiring, leak, leak.of().a()), node(wiring, leak, leak.of().b()), 1 / leak.of().ohms()));
+    /**
+     * Links of copper, then leaks, dividers and the pins of chips on serial and video lines, in the order of the
+     * wiring.
+     */
+    public static List<Link> links(Wiring wiring) {
+        List<Link> links = new ArrayList<>();
+        wiring.links().forEach(link -> links.add(new Link(link.a(), link.b(), 1 / link.ohms())));
+        for (At<Inner.Leak> leak : wiring.all(Inner.Leak.class)) {
+            links.add(new Link(
+                    node(wiring, leak, leak.of().a()),
+                    node(wiring, leak, leak.of().b()),
+                    1 / leak.of().ohms()));
+        }
+        for (At<Inner.Divider> d : wiring.all(Inner.Divider.class)) {
+            links.add(new Link(
+                    node(wiring, d, d.of().sense()),
+                    node(wiring, d, d.of().minus()),
+                    1 / (d.of().topOhms() + d.of().bottomOhms())));
+        }
+        for (Part part : wiring.sheet().parts()) {
+            part.archetype().pads().stream()
+                    .filter(pad -> pad.kind().isFine())
+                    .map(pad -> wiring.node(part.address(pad.name())))
+                    .filter(pad -> wiring.isReached(wiring.points().get(pad)))
+                    .forEach(pad -> wiring.find(part.address(Powered.groundPad(part)))
+                            .ifPresent(ground -> links.add(new Link(pad, ground, 1 / PIN_OHMS))));
+        }
+        return links;
     }
-    for (At<Inner.Divider> d : wiring.all(Inner.Divider.class)) {
-      links.add(new Link(node(wiring, d, d.of().sense()), node(wiring, d, d.of().minus()),
-          1 / (d.of().topOhms() + d.of().bottomOhms())));
+
+    static List<Capacitor> capacitors(Wiring wiring) {
+        return wiring.all(Inner.Capacitance.class).stream()
+                .map(c ->
+                        new Capacitor(node(wiring, c, c.of().plus()), node(wiring, c, c.of().minus()), c.of().farads()))
+                .toList();
     }
-    for (Part part : wiring.sheet().parts()) {
-      part.archetype().pads().stream().filter(pad -> pad.kind().isFine()).map(pad -> wiring.node(part.address(pad.name())))
-          .filter(pad -> wiring.isReached(wiring.points().get(pad)))
-          .forEach(pad -> wiring.find(part.address(Powered.groundPad(part))).ifPresent(ground -> links.add(new Link(pad, ground, 1 / PIN_OHMS))));
+
+    public static int node(Wiring wiring, At<?> at, String pad) {
+        return wiring.node(at.address(pad));
     }
-    return links;
-  }
 
-  static List<Capacitor> capacitors(Wiring wiring) {
-    return wiring.all(Inner.Capacitance.class).stream()
-        .map(c -> new Capacitor(node(wiring, c, c.of().plus()), node(wiring, c, c.of().minus()), c.of().farads()))
-        .toList();
-  }
-
-  public static int node(Wiring wiring, At<?> at, String pad) {
-    return wiring.node(at.address(pad));
-  }
-
-  /** A sound network of these links, altered by the harm that shows in resistances. */
-  static Network harmed(Network sound, Electrics electrics) {
-    Network network = sound;
-    for (Harm one : electrics.harm()) {
-      network = harmed(network, electrics.wiring(), one);
+    /** A sound network of these links, altered by the harm that shows in resistances. */
+    static Network harmed(Network sound, Electrics electrics) {
+        Network network = sound;
+        for (Harm one : electrics.harm()) {
+            network = harmed(network, electrics.wiring(), one);
+        }
+        return network;
     }
-    return network;
-  }
 
-  private static Network harmed(Network network, Wiring wiring, Harm harm) {
-    if (harm instanceof Harm.Open open) {
-      return link(wiring, open.linkId()).map(i -> network.with(i, 0)).orElse(network);
-    } else if (harm instanceof Harm.LeadAbsent absent) {
-      return link(wiring, absent.leadId()).map(i -> network.with(i, 0)).orElse(network);
-    } else if (harm instanceof Harm.Poor poor) {
-      return link(wiring, poor.linkId()).map(i -> network.with(i, 1 / poor.ohms())).orElse(network);
-    } else if (harm instanceof Harm.Bridge bridge) {
-      return network.bridged(wiring.node(bridge.onePad()), wiring.node(bridge.otherPad()), 1 / bridge.ohms());
-    } else if (harm instanceof Harm.Crossed crossed) {
-      return crossed(network, wiring, crossed.partId());
-    } else if (harm instanceof Harm.DriveShort drive) {
-      return driveShort(network, wiring, drive);
-    } else if (harm instanceof Harm.BurstCapacitor burst) {
-      return capacitor(network, wiring, burst);
-    } else if (harm instanceof Harm.LeadMoved moved) {
-      return wiring.sheet().leads().stream().filter(lead -> lead.id().equals(moved.leadId())).findFirst()
-          .map(lead -> moved(network, wiring, lead, wiring.node(moved.pad()))).orElse(network);
-    } else if (harm instanceof Harm.LeadOnOther other) {
-      return link(wiring, other.leadId()).map(i -> network.with(i, 0)).orElse(network);
+    private static Network harmed(Network network, Wiring wiring, Harm harm) {
+        if (harm instanceof Harm.Open open) {
+            return link(wiring, open.linkId()).map(i -> network.with(i, 0)).orElse(network);
+        } else if (harm instanceof Harm.LeadAbsent absent) {
+            return link(wiring, absent.leadId()).map(i -> network.with(i, 0)).orElse(network);
+        } else if (harm instanceof Harm.Poor poor) {
+            return link(wiring, poor.linkId())
+                    .map(i -> network.with(i, 1 / poor.ohms()))
+                    .orElse(network);
+        } else if (harm instanceof Harm.Bridge bridge) {
+            return network.bridged(wiring.node(bridge.onePad()), wiring.node(bridge.otherPad()), 1 / bridge.ohms());
+        } else if (harm instanceof Harm.Crossed crossed) {
+            return crossed(network, wiring, crossed.partId());
+        } else if (harm instanceof Harm.DriveShort drive) {
+            return driveShort(network, wiring, drive);
+        } else if (harm instanceof Harm.BurstCapacitor burst) {
+            return capacitor(network, wiring, burst);
+        } else if (harm instanceof Harm.LeadMoved moved) {
+            return wiring.sheet().leads().stream()
+                    .filter(lead -> lead.id().equals(moved.leadId()))
+                    .findFirst()
+                    .map(lead -> moved(network, wiring, lead, wiring.node(moved.pad())))
+                    .orElse(network);
+        } else if (harm instanceof Harm.LeadOnOther other) {
+            return link(wiring, other.leadId()).map(i -> network.with(i, 0)).orElse(network);
+        }
+        return network;
     }
-    return network;
-  }
 
-  private static Network driveShort(Network network, Wiring wiring, Harm.DriveShort drive) {
-    return wiring.all(Inner.Drive.class).stream()
-        .filter(d -> d.address(d.of().plus()).equals(drive.supplyPad())).findFirst()
-        .map(d -> network.bridged(node(wiring, d, d.of().plus()), node(wiring, d, d.of().minus()), 1 / drive.ohms()))
-        .orElse(network);
-  }
-
-  private static Optional<Integer> link(Wiring wiring, String id) {
-    for (int i = 0; i < wiring.links().size(); i++) {
-      if (wiring.links().get(i).id().equals(id)) {
-        return Optional.of(i);
-      }
+    private static Network driveShort(Network network, Wiring wiring, Harm.DriveShort drive) {
+        return wiring.all(Inner.Drive.class).stream()
+                .filter(d -> d.address(d.of().plus()).equals(drive.supplyPad()))
+                .findFirst()
+                .map(d -> network.bridged(
+                        node(wiring, d, d.of().plus()), node(wiring, d, d.of().minus()), 1 / drive.ohms()))
+                .orElse(network);
     }
-    return Optional.empty();
-  }
 
-  /** The last link of a part's plus lead ends on its minus pad and the other way round. */
-  private static Network crossed(Network network, Wiring wiring, String partId) {
-    Optional<Integer> plus = lastLink(wiring, partId + ".+");
-    Optional<Integer> minus = lastLink(wiring, partId + ".-");
-    if (plus.isEmpty() || minus.isEmpty()) {
-      return network;
+    private static Optional<Integer> link(Wiring wiring, String id) {
+        for (int i = 0; i < wiring.links().size(); i++) {
+            if (wiring.links().get(i).id().equals(id)) {
+                return Optional.of(i);
+            }
+        }
+        return Optional.empty();
     }
-    int plusPad = wiring.node(partId + ".+");
-    int minusPad = wiring.node(partId + ".-");
-    Wiring.Link one = wiring.links().get(plus.get());
-    Wiring.Link other = wiring.links().get(minus.get());
-    int plusEnd = one.a() == plusPad ? one.b() : one.a();
-    int minusEnd = other.a() == minusPad ? other.b() : other.a();
-    return network.with(plus.get(), 0).with(minus.get(), 0)
-        .bridged(plusEnd, minusPad, 1 / one.ohms()).bridged(minusEnd, plusPad, 1 / other.ohms());
-  }
 
-  private static Optional<Integer> lastLink(Wiring wiring, String pad) {
-    int node = wiring.find(pad).orElse(-1);
-    for (int i = 0; i < wiring.links().size(); i++) {
-      Wiring.Link link = wiring.links().get(i);
-      if (!link.leadId().isEmpty() && (link.a() == node || link.b() == node)) {
-        return Optional.of(i);
-      }
+    /** The last link of a part's plus lead ends on its minus pad and the other way round. */
+    private static Network crossed(Network network, Wiring wiring, String partId) {
+        Optional<Integer> plus = lastLink(wiring, partId + ".+");
+        Optional<Integer> minus = lastLink(wiring, partId + ".-");
+        if (plus.isEmpty() || minus.isEmpty()) {
+            return network;
+        }
+        int plusPad = wiring.node(partId + ".+");
+        int minusPad = wiring.node(partId + ".-");
+        Wiring.Link one = wiring.links().get(plus.get());
+        Wiring.Link other = wiring.links().get(minus.get());
+        int plusEnd = one.a() == plusPad ? one.b() : one.a();
+        int minusEnd = other.a() == minusPad ? other.b() : other.a();
+        return network.with(plus.get(), 0)
+                .with(minus.get(), 0)
+                .bridged(plusEnd, minusPad, 1 / one.ohms())
+                .bridged(minusEnd, plusPad, 1 / other.ohms());
     }
-    return Optional.empty();
-  }
 
-  private static Network capacitor(Network network, Wiring wiring, Harm.BurstCapacitor burst) {
-    List<At<Inner.Capacitance>> all = wiring.all(Inner.Capacitance.class);
-    for (int i = 0; i < all.size(); i++) {
-      At<Inner.Capacitance> c = all.get(i);
-      if (c.address(c.of().plus()).equals(burst.plusPad())) {
-        return network.withoutCapacitor(i)
-            .bridged(node(wiring, c, c.of().plus()), node(wiring, c, c.of().minus()), 1 / burst.ohms());
-      }
+    private static Optional<Integer> lastLink(Wiring wiring, String pad) {
+        int node = wiring.find(pad).orElse(-1);
+        for (int i = 0; i < wiring.links().size(); i++) {
+            Wiring.Link link = wiring.links().get(i);
+            if (!link.leadId().isEmpty() && (link.a() == node || link.b() == node)) {
+                return Optional.of(i);
+            }
+        }
+        return Optional.empty();
     }
-    return network;
-  }
 
-  private static Network moved(Network network, Wiring wiring, Lead lead, int target) {
-    int i = link(wiring, lead.id()).orElseThrow();
-    Wiring.Link link = wiring.links().get(i);
-    String kept = wiring.farEnd(lead).equals(lead.from()) ? lead.to() : lead.from();
-    return network.with(i, 0).bridged(target, wiring.node(kept), 1 / link.ohms());
-  }
+    private static Network capacitor(Network network, Wiring wiring, Harm.BurstCapacitor burst) {
+        List<At<Inner.Capacitance>> all = wiring.all(Inner.Capacitance.class);
+        for (int i = 0; i < all.size(); i++) {
+            At<Inner.Capacitance> c = all.get(i);
+            if (c.address(c.of().plus()).equals(burst.plusPad())) {
+                return network.withoutCapacitor(i)
+                        .bridged(node(wiring, c, c.of().plus()), node(wiring, c, c.of().minus()), 1 / burst.ohms());
+            }
+        }
+        return network;
+    }
+
+    private static Network moved(Network network, Wiring wiring, Lead lead, int target) {
+        int i = link(wiring, lead.id()).orElseThrow();
+        Wiring.Link link = wiring.links().get(i);
+        String kept = wiring.farEnd(lead).equals(lead.from()) ? lead.to() : lead.from();
+        return network.with(i, 0).bridged(target, wiring.node(kept), 1 / link.ohms());
+    }
 }

@@ -2,33 +2,37 @@ package ablemedic.physics;
 
 import ablemedic.electrics.Harm.PoorAntenna;
 
-/** What becomes of radio waves in the open, in dB and dBm. Loss is that of Rec. ITU-R P.525: 32.44 dB + 20 lg km + 20 lg MHz. */
+/**
+ * What becomes of radio waves in the open, in dB and dBm. Loss is that of Rec. ITU-R P.525: 32.44 dB + 20 lg km + 20 lg
+ * MHz.
+ */
 public final class FreeSpace {
-  /** What two short antennas add; that of a half-wave dipole is 2.15 dB each, of any textbook. */
-  private static final double ANTENNAS_DB = 4.3;
-  /** Common practice, no source. */
-  private static final double BROKEN_DB = 20;
-  private static final double BESIDE_CARBON_DB = 12;
+    /** What two short antennas add; that of a half-wave dipole is 2.15 dB each, of any textbook. */
+    private static final double ANTENNAS_DB = 4.3;
+    /** Common practice, no source. */
+    private static final double BROKEN_DB = 20;
 
-  private FreeSpace() {}
+    private static final double BESIDE_CARBON_DB = 12;
 
-  /** Loss in the open, dB. */
-  public static double lossDb(double metres, double megahertz) {
-    return 32.44 + 20 * Math.log10(metres / 1000) + 20 * Math.log10(megahertz);
-  }
+    private FreeSpace() {}
 
-  /** What a receiver hears of so many milliwatts, dBm, if nothing is wrong. */
-  public static double heardDbm(double milliwatts, double metres, double megahertz) {
-    return 10 * Math.log10(milliwatts) + ANTENNAS_DB - lossDb(metres, megahertz);
-  }
+    /** Loss in the open, dB. */
+    public static double lossDb(double metres, double megahertz) {
+        return 32.44 + 20 * Math.log10(metres / 1000) + 20 * Math.log10(megahertz);
+    }
 
-  /** What an antenna loses against a whole one in the open, dB. */
-  public static double lossDb(PoorAntenna.Why why) {
-    return why == PoorAntenna.Why.BROKEN ? BROKEN_DB : BESIDE_CARBON_DB;
-  }
+    /** What a receiver hears of so many milliwatts, dBm, if nothing is wrong. */
+    public static double heardDbm(double milliwatts, double metres, double megahertz) {
+        return 10 * Math.log10(milliwatts) + ANTENNAS_DB - lossDb(metres, megahertz);
+    }
 
-  /** How far it reaches against before: 20 dB make a tenth. */
-  public static double reach(double lossDb) {
-    return Math.pow(10, -lossDb / 20);
-  }
+    /** What an antenna loses against a whole one in the open, dB. */
+    public static double lossDb(PoorAntenna.Why why) {
+        return why == PoorAntenna.Why.BROKEN ? BROKEN_DB : BESIDE_CARBON_DB;
+    }
+
+    /** How far it reaches against before: 20 dB make a tenth. */
+    public static double reach(double lossDb) {
+        return Math.pow(10, -lossDb / 20);
+    }
 }

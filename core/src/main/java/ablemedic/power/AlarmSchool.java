@@ -7,17 +7,23 @@ import java.util.List;
 
 /** The alarms of a craft against the school by which its packs are flown. */
 public final class AlarmSchool {
-  private static final double NEAR_V = 0.02;
+    private static final double NEAR_V = 0.02;
 
-  private AlarmSchool() {}
+    private AlarmSchool() {}
 
-  /** What of its alarms conflicts with a convention; nothing where they agree. */
-  public static List<Violation> violations(Craft craft, LandingSchool school) {
-    double warns = craft.told(BoardSettings.WARN_CELL);
-    if (warns > school.warnV() - NEAR_V) {
-      return List.of();
+    /** What of its alarms conflicts with a convention; nothing where they agree. */
+    public static List<Violation> violations(Craft craft, LandingSchool school) {
+        double warns = craft.told(BoardSettings.WARN_CELL);
+        if (warns > school.warnV() - NEAR_V) {
+            return List.of();
+        }
+        return List.of(Violation.doubt(
+                "landing-warning",
+                "It warns at " + craft.told().said(BoardSettings.WARN_CELL) + ", and its batteries are flown by “"
+                        + school.label() + "”",
+                "Warn at " + school.warnV() + " V a cell, critical at " + school.criticalV(),
+                "",
+                BoardSettings.WARN_CELL,
+                BoardSettings.LOWEST_CELL));
     }
-    return List.of(Violation.doubt("landing-warning", "It warns at " + craft.told().said(BoardSettings.WARN_CELL) + ", and its batteries are flown by “" + school.label() + "”",
-        "Warn at " + school.warnV() + " V a cell, critical at " + school.criticalV(), "", BoardSettings.WARN_CELL, BoardSettings.LOWEST_CELL));
-  }
 }

@@ -18,82 +18,84 @@ import java.util.OptionalDouble;
  * @param backAh what the charger put back, ampere-hours
  */
 record CountedCharge(String id, OptionalDouble backAh) implements Check<Craft> {
-  private static final Scale COUNTED = new Scale("charge counted on the craft", "Ah", 0, 200, 0.05, List.of());
-  private static final Scale TOLD = new Scale("charge that the charger put back", "Ah", 0.02, 100);
-  private static final double SHARE = 0.05;
-  private static final double FLIGHT_H = 0.08;
+    private static final Scale COUNTED = new Scale("charge counted on the craft", "Ah", 0, 200, 0.05, List.of());
+    private static final Scale TOLD = new Scale("charge that the charger put back", "Ah", 0.02, 100);
+    private static final double SHARE = 0.05;
+    private static final double FLIGHT_H = 0.08;
 
-  CountedCharge(String id) {
-    this(id, OptionalDouble.empty());
-  }
+    CountedCharge(String id) {
+        this(id, OptionalDouble.empty());
+    }
 
-  @Override
-  public String key() {
-    return backAh.isPresent() ? id + " with " + backAh.getAsDouble() : id;
-  }
+    @Override
+    public String key() {
+        return backAh.isPresent() ? id + " with " + backAh.getAsDouble() : id;
+    }
 
-  @Override
-  public String kind() {
-    return "counted-charge";
-  }
+    @Override
+    public String kind() {
+        return "counted-charge";
+    }
 
-  @Override
-  public String title(Craft sound) {
-    return "Compare the counted charge with what the charger put back"
-        + (backAh.isPresent() ? String.format(Locale.ROOT, ": %.0f mAh", backAh.getAsDouble() * 1000) : "");
-  }
+    @Override
+    public String title(Craft sound) {
+        return "Compare the counted charge with what the charger put back"
+                + (backAh.isPresent() ? String.format(Locale.ROOT, ": %.0f mAh", backAh.getAsDouble() * 1000) : "");
+    }
 
-  @Override
-  public String instruction(Craft sound) {
-    return "Of one pack and one flight: what the craft counted at landing, and what the charger put back to full.";
-  }
+    @Override
+    public String instruction(Craft sound) {
+        return "Of one pack and one flight: what the craft counted at landing, and what the charger put back to full.";
+    }
 
-  @Override
-  public Answers answers() {
-    return COUNTED;
-  }
+    @Override
+    public Answers answers() {
+        return COUNTED;
+    }
 
-  @Override
-  public Facet<Craft, ?> reads() {
-    return SenseChain.SENSED;
-  }
+    @Override
+    public Facet<Craft, ?> reads() {
+        return SenseChain.SENSED;
+    }
 
-  @Override
-  public Outlook outlook(Craft craft) {
-    double back = backAh.orElse(0.75 * craft.electrics().sheet().pack().capacityMah() / 1000);
-    double meanA = back / FLIGHT_H;
-    double counted = Math.max(0, ShownCurrent.shown(SenseChain.SENSED.of(craft), meanA) * FLIGHT_H);
-    double known = backAh.isPresent() ? 0 : 0.15 * counted;
-    return new Outlook.Spread(COUNTED, counted, Math.hypot(SHARE * counted + 0.01, known), 0.05);
-  }
+    @Override
+    public Outlook outlook(Craft craft) {
+        double back = backAh.orElse(0.75 * craft.electrics().sheet().pack().capacityMah() / 1000);
+        double meanA = back / FLIGHT_H;
+        double counted = Math.max(0, ShownCurrent.shown(SenseChain.SENSED.of(craft), meanA) * FLIGHT_H);
+        double known = backAh.isPresent() ? 0 : 0.15 * counted;
+        return new Outlook.Spread(COUNTED, counted, Math.hypot(SHARE * counted + 0.01, known), 0.05);
+    }
 
-  @Override
-  public double minutes() {
-    return 1;
-  }
+    @Override
+    public double minutes() {
+        return 1;
+    }
 
-  @Override
-  public double risk() {
-    return 0;
-  }
+    @Override
+    public double risk() {
+        return 0;
+    }
 
-  @Override
-  public BenchNeeds needs() {
-    return BenchNeeds.NOTHING;
-  }
+    @Override
+    public BenchNeeds needs() {
+        return BenchNeeds.NOTHING;
+    }
 
-  @Override
-  public Optional<Scale> toTell() {
-    return Optional.of(TOLD);
-  }
+    @Override
+    public Optional<Scale> toTell() {
+        return Optional.of(TOLD);
+    }
 
-  @Override
-  public Optional<String> unlikely(Craft sound, double ampereHours) {
-    return Optional.of(BatteryEntry.charge(sound.electrics().sheet().pack(), 1000 * ampereHours).why()).filter(why -> !why.isEmpty());
-  }
+    @Override
+    public Optional<String> unlikely(Craft sound, double ampereHours) {
+        return Optional.of(BatteryEntry.charge(sound.electrics().sheet().pack(), 1000 * ampereHours)
+                        .why())
+                .filter(why -> !why.isEmpty());
+    }
 
-  @Override
-  public Check<Craft> told(double ampereHours) {
-    return new CountedCharge(id, OptionalDouble.of(ampereHours));
-  }
+    @Override
+    public Check<Craft> told(double ampereHours) {
+        return new CountedCharge(id, OptionalDouble.of(ampereHours));
+    }
 }

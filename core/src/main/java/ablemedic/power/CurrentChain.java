@@ -8,22 +8,24 @@ import ablemedic.reading.Meter;
 
 /** From the current sensor to the board. */
 final class CurrentChain {
-  private static final double LOST_OHMS = 20_000;
-  private static final double POOR_OHMS = 500;
-  /** What a corroded lead leaves of the sensor's signal. From memory. */
-  private static final double POOR_SHARE = 0.8;
+    private static final double LOST_OHMS = 20_000;
+    private static final double POOR_OHMS = 500;
+    /** What a corroded lead leaves of the sensor's signal. From memory. */
+    private static final double POOR_SHARE = 0.8;
 
-  private CurrentChain() {}
+    private CurrentChain() {}
 
-  /** The share of the sensor's reading that reaches the board, 0 when its lead is off. */
-  static double share(Electrics electrics) {
-    for (Lead lead : electrics.sheet().leads()) {
-      if (electrics.sheet().pad(lead.from()).kind() == Pad.Kind.CURRENT) {
-        double ohms = PackOut.of(electrics, Meter.USUAL).ohms(electrics.wiring().node(lead.from()),
-            electrics.wiring().node(lead.to()));
-        return ohms > LOST_OHMS ? 0 : ohms > POOR_OHMS ? POOR_SHARE : 1;
-      }
+    /** The share of the sensor's reading that reaches the board, 0 when its lead is off. */
+    static double share(Electrics electrics) {
+        for (Lead lead : electrics.sheet().leads()) {
+            if (electrics.sheet().pad(lead.from()).kind() == Pad.Kind.CURRENT) {
+                double ohms = PackOut.of(electrics, Meter.USUAL)
+                        .ohms(
+                                electrics.wiring().node(lead.from()),
+                                electrics.wiring().node(lead.to()));
+                return ohms > LOST_OHMS ? 0 : ohms > POOR_OHMS ? POOR_SHARE : 1;
+            }
+        }
+        return 0;
     }
-    return 0;
-  }
 }

@@ -1,90 +1,94 @@
 package ablemedic.power;
 
 /**
- * A filament lamp in series with the pack, to limit the first current. Its resistance rises with its voltage as
- * R = R_hot·(V/V_rated)^0.45, and never below a tenth of it, as tungsten does when cold (common practice for filament
+ * A filament lamp in series with the pack, to limit the first current. Its resistance rises with its voltage as R =
+ * R_hot·(V/V_rated)^0.45, and never below a tenth of it, as tungsten does when cold (common practice for filament
  * lamps; the exponent is from memory).
  */
 public final class LimiterBulb {
-  private static final double EXPONENT = 0.45;
-  private static final double COLD_SHARE = 0.1;
-  /** Share of its rated voltage from which it is seen to shine, and from which it is bright. Common practice. */
-  private static final double GLOWS = 0.12;
-  private static final double BRIGHT = 0.6;
-  /** Share of its rated voltage that a bulb lives with for the minutes of a test. Common practice. */
-  private static final double BEARS = 1.15;
+    private static final double EXPONENT = 0.45;
+    private static final double COLD_SHARE = 0.1;
+    /** Share of its rated voltage from which it is seen to shine, and from which it is bright. Common practice. */
+    private static final double GLOWS = 0.12;
 
-  private LimiterBulb() {}
+    private static final double BRIGHT = 0.6;
+    /** Share of its rated voltage that a bulb lives with for the minutes of a test. Common practice. */
+    private static final double BEARS = 1.15;
 
-  /** How it looks. */
-  public enum Look {
-    DARK("dark"), GLOWS("glows"), BRIGHT("bright");
+    private LimiterBulb() {}
 
-    private final String label;
+    /** How it looks. */
+    public enum Look {
+        DARK("dark"),
+        GLOWS("glows"),
+        BRIGHT("bright");
 
-    Look(String label) {
-      this.label = label;
+        private final String label;
+
+        Look(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
     }
 
-    public String label() {
-      return label;
+    /** What flows, what the craft is left with, and how the bulb looks. */
+    public record Steady(double amps, double craftV, double bulbV, Look look) {}
+
+    /** Whether a bulb can tell a short from a sound craft on a pack. */
+    public enum Fitness {
+        /** It is bright at a dead short and lives through it. */
+        FIT,
+        /** A dead short puts more on it than it bears: burnt out it looks like a sound craft. */
+        BURNS_OUT,
+        /** Not even a dead short makes it bright. */
+        STAYS_DARK
     }
-  }
 
-  /** What flows, what the craft is left with, and how the bulb looks. */
-  public record Steady(double amps, double craftV, double bulbV, Look look) {}
-
-  /** Whether a bulb can tell a short from a sound craft on a pack. */
-  public enum Fitness {
-    /** It is bright at a dead short and lives through it. */
-    FIT,
-    /** A dead short puts more on it than it bears: burnt out it looks like a sound craft. */
-    BURNS_OUT,
-    /** Not even a dead short makes it bright. */
-    STAYS_DARK
-  }
-
-  /** Whether a bulb, or several alike in series, can do the job on a pack. Volts and watts as in {@link #with}. */
-  public static Fitness fitness(double packV, double bulbV, double bulbW) {
-    Steady atShort = with(packV, bulbV, bulbW, 0);
-    return atShort.bulbV() > BEARS * bulbV ? Fitness.BURNS_OUT
-        : atShort.look() == Look.BRIGHT ? Fitness.FIT : Fitness.STAYS_DARK;
-  }
-
-  /** How many alike in series bear a dead short on a pack. */
-  public static int inSeries(double packV, double bulbV) {
-    return (int) Math.ceil(packV / (BEARS * bulbV));
-  }
-
-  /**
-   * The steady state with a craft of a resistance behind it.
-   *
-   * @param packV      volts, greater than 0
-   * @param bulbV      rated voltage of the bulb, volts, greater than 0
-   * @param bulbW      rated power, watts, greater than 0
-   * @param craftOhms  of the craft, ohms; 0 for a dead short
-   */
-  public static Steady with(double packV, double bulbV, double bulbW, double craftOhms) {
-    double hot = bulbV * bulbV / bulbW;
-    double low = 0;
-    double high = packV;
-    // The share that the bulb takes grows with its own voltage; the balance is found by halving.
-    for (int i = 0; i < 60; i++) {
-      double v = (low + high) / 2;
-      double amps = v / ohms(hot, v / bulbV);
-      if (v + amps * craftOhms < packV) {
-        low = v;
-      } else {
-        high = v;
-      }
+    /** Whether a bulb, or several alike in series, can do the job on a pack. Volts and watts as in {@link #with}. */
+    public static Fitness fitness(double packV, double bulbV, double bulbW) {
+        Steady atShort = with(packV, bulbV, bulbW, 0);
+        return atShort.bulbV() > BEARS * bulbV
+                ? Fitness.BURNS_OUT
+                : atShort.look() == Look.BRIGHT ? Fitness.FIT : Fitness.STAYS_DARK;
     }
-    double v = (low + high) / 2;
-    double amps = v / ohms(hot, v / bulbV);
-    double share = v / bulbV;
-    return new Steady(amps, packV - v, v, share >= BRIGHT ? Look.BRIGHT : share >= GLOWS ? Look.GLOWS : Look.DARK);
-  }
 
-  private static double ohms(double hot, double share) {
-    return hot * Math.max(COLD_SHARE, Math.pow(share, EXPONENT));
-  }
+    /** How many alike in series bear a dead short on a pack. */
+    public static int inSeries(double packV, double bulbV) {
+        return (int) Math.ceil(packV / (BEARS * bulbV));
+    }
+
+    /**
+     * The steady state with a craft of a resistance behind it.
+     *
+     * @param packV volts, greater than 0
+     * @param bulbV rated voltage of the bulb, volts, greater than 0
+     * @param bulbW rated power, watts, greater than 0
+     * @param craftOhms of the craft, ohms; 0 for a dead short
+     */
+    public static Steady with(double packV, double bulbV, double bulbW, double craftOhms) {
+        double hot = bulbV * bulbV / bulbW;
+        double low = 0;
+        double high = packV;
+        // The share that the bulb takes grows with its own voltage; the balance is found by halving.
+        for (int i = 0; i < 60; i++) {
+            double v = (low + high) / 2;
+            double amps = v / ohms(hot, v / bulbV);
+            if (v + amps * craftOhms < packV) {
+                low = v;
+            } else {
+                high = v;
+            }
+        }
+        double v = (low + high) / 2;
+        double amps = v / ohms(hot, v / bulbV);
+        double share = v / bulbV;
+        return new Steady(amps, packV - v, v, share >= BRIGHT ? Look.BRIGHT : share >= GLOWS ? Look.GLOWS : Look.DARK);
+    }
+
+    private static double ohms(double hot, double share) {
+        return hot * Math.max(COLD_SHARE, Math.pow(share, EXPONENT));
+    }
 }

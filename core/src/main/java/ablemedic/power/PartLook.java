@@ -9,77 +9,86 @@ import ablemedic.electrics.Wiring;
 import java.util.Arrays;
 import java.util.Locale;
 
-/** What a close look at a part shows of the harm at it. How often each can be seen is common practice with no source. */
+/**
+ * What a close look at a part shows of the harm at it. How often each can be seen is common practice with no source.
+ */
 final class PartLook {
-  /** Something that can be seen. */
-  enum Sign {
-    CLEAN("nothing, it looks sound"), JOINT("a bad joint, or a lead off"), BRIDGE("a bridge between two pads"),
-    BURNT("burnt or cracked"), BURST("a burst capacitor"), CROSSED("plus and minus crossed");
+    /** Something that can be seen. */
+    enum Sign {
+        CLEAN("nothing, it looks sound"),
+        JOINT("a bad joint, or a lead off"),
+        BRIDGE("a bridge between two pads"),
+        BURNT("burnt or cracked"),
+        BURST("a burst capacitor"),
+        CROSSED("plus and minus crossed");
 
-    private final String label;
+        private final String label;
 
-    Sign(String label) {
-      this.label = label;
+        Sign(String label) {
+            this.label = label;
+        }
+
+        String label() {
+            return label;
+        }
+
+        String id() {
+            return name().toLowerCase(Locale.ROOT);
+        }
     }
 
-    String label() {
-      return label;
+    private PartLook() {}
+
+    static Outlook outlook(Choices answers, Electrics electrics, String partId) {
+        double[] p = new double[Sign.values().length];
+        Arrays.fill(p, 0.012);
+        for (Harm one : electrics.harm()) {
+            see(p, electrics, partId, one);
+        }
+        double seen = 0;
+        for (int i = 1; i < p.length; i++) {
+            seen += p[i];
+        }
+        p[0] = Math.max(0.03, 1 - seen);
+        double total = seen + p[0];
+        return Ways.of(answers, Arrays.stream(p).map(x -> x / total).toArray());
     }
 
-    String id() {
-      return name().toLowerCase(Locale.ROOT);
+    private static void see(double[] p, Electrics electrics, String partId, Harm harm) {
+        if (harm instanceof Harm.Open || harm instanceof Harm.Poor) {
+            electrics.wiring().links().stream()
+                    .filter(l -> l.id().equals(harm.slot().where()))
+                    .findFirst()
+                    .filter(l -> at(electrics, l.a(), partId) || at(electrics, l.b(), partId))
+                    .ifPresent(l -> p[(l.kind() == Wiring.Kind.TRACE ? Sign.BURNT : Sign.JOINT).ordinal()] +=
+                            visible(l.kind()));
+        } else if (harm.isAt(partId)) {
+            if (harm instanceof Harm.Bridge) {
+                p[Sign.BRIDGE.ordinal()] += 0.7;
+            } else if (harm instanceof Harm.Crossed) {
+                p[Sign.CROSSED.ordinal()] += 0.85;
+            } else if (harm instanceof Harm.DriveShort) {
+                p[Sign.BURNT.ordinal()] += 0.6;
+            } else if (harm instanceof Harm.WeakRegulator || harm instanceof Harm.OtherDraw) {
+                p[Sign.BURNT.ordinal()] += 0.2;
+            } else if (harm instanceof Harm.BurstCapacitor) {
+                p[Sign.BURST.ordinal()] += 0.85;
+            } else if (harm instanceof Harm.DriedCapacitor) {
+                p[Sign.BURST.ordinal()] += 0.3;
+            }
+        }
     }
-  }
 
-  private PartLook() {}
-
-  static Outlook outlook(Choices answers, Electrics electrics, String partId) {
-    double[] p = new double[Sign.values().length];
-    Arrays.fill(p, 0.012);
-    for (Harm one : electrics.harm()) {
-      see(p, electrics, partId, one);
+    private static double visible(Wiring.Kind kind) {
+        return switch (kind) {
+            case JOINT, LEAD -> 0.5;
+            case PIN -> 0.25;
+            case WIRE -> 0.3;
+            case TRACE -> 0.2;
+        };
     }
-    double seen = 0;
-    for (int i = 1; i < p.length; i++) {
-      seen += p[i];
+
+    private static boolean at(Electrics electrics, int node, String partId) {
+        return electrics.wiring().points().get(node).pad().startsWith(partId + ".");
     }
-    p[0] = Math.max(0.03, 1 - seen);
-    double total = seen + p[0];
-    return Ways.of(answers, Arrays.stream(p).map(x -> x / total).toArray());
-  }
-
-  private static void see(double[] p, Electrics electrics, String partId, Harm harm) {
-    if (harm instanceof Harm.Open || harm instanceof Harm.Poor) {
-      electrics.wiring().links().stream().filter(l -> l.id().equals(harm.slot().where())).findFirst()
-          .filter(l -> at(electrics, l.a(), partId) || at(electrics, l.b(), partId))
-          .ifPresent(l -> p[(l.kind() == Wiring.Kind.TRACE ? Sign.BURNT : Sign.JOINT).ordinal()] += visible(l.kind()));
-    } else if (harm.isAt(partId)) {
-      if (harm instanceof Harm.Bridge) {
-        p[Sign.BRIDGE.ordinal()] += 0.7;
-      } else if (harm instanceof Harm.Crossed) {
-        p[Sign.CROSSED.ordinal()] += 0.85;
-      } else if (harm instanceof Harm.DriveShort) {
-        p[Sign.BURNT.ordinal()] += 0.6;
-      } else if (harm instanceof Harm.WeakRegulator || harm instanceof Harm.OtherDraw) {
-        p[Sign.BURNT.ordinal()] += 0.2;
-      } else if (harm instanceof Harm.BurstCapacitor) {
-        p[Sign.BURST.ordinal()] += 0.85;
-      } else if (harm instanceof Harm.DriedCapacitor) {
-        p[Sign.BURST.ordinal()] += 0.3;
-      }
-    }
-  }
-
-  private static double visible(Wiring.Kind kind) {
-    return switch (kind) {
-      case JOINT, LEAD -> 0.5;
-      case PIN -> 0.25;
-      case WIRE -> 0.3;
-      case TRACE -> 0.2;
-    };
-  }
-
-  private static boolean at(Electrics electrics, int node, String partId) {
-    return electrics.wiring().points().get(node).pad().startsWith(partId + ".");
-  }
 }

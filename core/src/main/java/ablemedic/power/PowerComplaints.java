@@ -5,7 +5,6 @@ import static ablemedic.diagnosis.Prediction.from;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
-import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Item;
 import ablemedic.diagnosis.Answers.Mixed;
@@ -15,14 +14,14 @@ import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Outlook;
-import ablemedic.diagnosis.Prediction;
-import ablemedic.diagnosis.Reading;
-import ablemedic.diagnosis.Reading.Chosen;
-import ablemedic.diagnosis.Reading.Several;
 import ablemedic.diagnosis.Outlook.Branches;
 import ablemedic.diagnosis.Outlook.Spread;
 import ablemedic.diagnosis.Outlook.Way;
 import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.diagnosis.Prediction;
+import ablemedic.diagnosis.Reading;
+import ablemedic.diagnosis.Reading.Chosen;
+import ablemedic.diagnosis.Reading.Several;
 import ablemedic.electrics.Archetype;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Harm;
@@ -37,262 +36,357 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.Map;
+import java.util.Optional;
 
 /** What an owner can say of power and voltage, and how a craft with each fault would look to an owner. */
 final class PowerComplaints {
-  private static final double TOLD_WRONG = 0.08;
-  /** A hard punch, over the current at full throttle. Common practice. */
-  private static final double PUNCH = 0.5;
-  private static final double LOW_CELL_V = 3.3;
-  /** How far off a number is that is told from memory. Common practice, no source. */
-  private static final double REMEMBERED_V = 0.15;
-  private static final double REMEMBERED_SHARE = 0.02;
-  /** A part that draws this much more than its own is another sort, and no wreck. */
-  private static final double SMOKES_BELOW = 3;
+    private static final double TOLD_WRONG = 0.08;
+    /** A hard punch, over the current at full throttle. Common practice. */
+    private static final double PUNCH = 0.5;
 
-  private final Electrics sound;
-  private final List<Check<Craft>> checks;
-  private final Check<Craft> flight;
-  private final List<Complaint> complaints = new ArrayList<>();
+    private static final double LOW_CELL_V = 3.3;
+    /** How far off a number is that is told from memory. Common practice, no source. */
+    private static final double REMEMBERED_V = 0.15;
 
-  private PowerComplaints(Electrics sound, List<Check<Craft>> checks, Check<Craft> flight) {
-    this.sound = sound;
-    this.checks = checks;
-    this.flight = flight;
-  }
+    private static final double REMEMBERED_SHARE = 0.02;
+    /** A part that draws this much more than its own is another sort, and no wreck. */
+    private static final double SMOKES_BELOW = 3;
 
-  private static final Reading FINE = Chosen.of(PowerChecks.NONE);
-  private static final Chosen RIGHT = Chosen.of("right");
+    private final Electrics sound;
+    private final List<Check<Craft>> checks;
+    private final Check<Craft> flight;
+    private final List<Complaint> complaints = new ArrayList<>();
 
-  /** @param craft a sound one */
-  static List<Complaint> of(Craft craft, Meter meter, Check<Craft> flight) {
-    PowerComplaints all = new PowerComplaints(craft.electrics(), PowerChecks.of(craft, meter), flight);
-    all.deadArm();
-    all.shorts();
-    all.noPower();
-    all.voltage();
-    all.current();
-    all.cutsOut();
-    all.brownsOut();
-    return List.copyOf(all.complaints);
-  }
-
-  private void deadArm() {
-    List<Outcome> outcomes = new ArrayList<>();
-    for (Corner corner : Corner.ALL) {
-      outcomes.add(new Outcome(armId(corner), "@" + armId(corner)));
+    private PowerComplaints(Electrics sound, List<Check<Craft>> checks, Check<Craft> flight) {
+        this.sound = sound;
+        this.checks = checks;
+        this.flight = flight;
     }
-    outcomes.add(new Outcome("all", "all four"));
-    outcomes.add(new Outcome("several", "several, unevenly"));
-    outcomes.add(new Outcome(PowerChecks.NONE, "none, they all turn"));
-    Choices answers = new Choices(List.of(new Question("seen", "Which motor is dead or stutters?", outcomes),
-        new Question("how", "How?", List.of(new Outcome("dead", "it does not turn at all"),
-            new Outcome("stutters", "it stutters, or starts late")))));
-    add("dead-arm", "A motor or arm is dead, or stutters", answers,
-        from(Facet.of("arms that are dead or late", Arms::of), arms -> arms.told(answers)), FINE, flight);
-  }
 
-  private static String armId(Corner corner) {
-    return corner.name().toLowerCase(Locale.ROOT).replace('_', '-');
-  }
+    private static final Reading FINE = Chosen.of(PowerChecks.NONE);
+    private static final Chosen RIGHT = Chosen.of("right");
 
-  /** The arms that are dead or late, by their corners, and how many of them turn in the end. */
-  private record Arms(List<Integer> affected, int late) {
-    /** How often several are told of as such, and not by one of their names. From memory. */
-    private static final double TOLD_AS_SEVERAL = 0.5;
-    private static final double ALL_TOLD_AS_SEVERAL = 0.15;
-    private static final int ALL = 4;
-    private static final int SEVERAL = 5;
-    private static final int NONE = 6;
+    /** @param craft a sound one */
+    static List<Complaint> of(Craft craft, Meter meter, Check<Craft> flight) {
+        PowerComplaints all = new PowerComplaints(craft.electrics(), PowerChecks.of(craft, meter), flight);
+        all.deadArm();
+        all.shorts();
+        all.noPower();
+        all.voltage();
+        all.current();
+        all.cutsOut();
+        all.brownsOut();
+        return List.copyOf(all.complaints);
+    }
 
-    static Arms of(Craft craft) {
-      List<Integer> affected = new ArrayList<>();
-      int late = 0;
-      for (Corner corner : Corner.ALL) {
-        FedArm arm = Drives.at(craft, corner);
-        if (!arm.turns() || arm.startsLate()) {
-          affected.add(corner.ordinal());
-          late += arm.turns() ? 1 : 0;
+    private void deadArm() {
+        List<Outcome> outcomes = new ArrayList<>();
+        for (Corner corner : Corner.ALL) {
+            outcomes.add(new Outcome(armId(corner), "@" + armId(corner)));
         }
-      }
-      return new Arms(affected, late);
+        outcomes.add(new Outcome("all", "all four"));
+        outcomes.add(new Outcome("several", "several, unevenly"));
+        outcomes.add(new Outcome(PowerChecks.NONE, "none, they all turn"));
+        Choices answers = new Choices(List.of(
+                new Question("seen", "Which motor is dead or stutters?", outcomes),
+                new Question(
+                        "how",
+                        "How?",
+                        List.of(
+                                new Outcome("dead", "it does not turn at all"),
+                                new Outcome("stutters", "it stutters, or starts late")))));
+        add(
+                "dead-arm",
+                "A motor or arm is dead, or stutters",
+                answers,
+                from(Facet.of("arms that are dead or late", Arms::of), arms -> arms.told(answers)),
+                FINE,
+                flight);
     }
 
-    Outlook told(Choices answers) {
-      double[] which = new double[answers.questions().get(0).outcomes().size()];
-      Arrays.fill(which, TOLD_WRONG / which.length);
-      if (affected.isEmpty()) {
-        which[NONE] += 1 - TOLD_WRONG;
-      } else if (affected.size() == 1) {
-        which[affected.get(0)] += 1 - TOLD_WRONG;
-      } else {
-        double several = (1 - TOLD_WRONG) * (affected.size() == ALL ? ALL_TOLD_AS_SEVERAL : TOLD_AS_SEVERAL);
-        which[SEVERAL] += several;
-        double rest = 1 - TOLD_WRONG - several;
-        affected.forEach(corner -> which[affected.size() == ALL ? ALL : corner] += rest / affected.size());
-      }
-      double stutters = affected.isEmpty() ? 0.5 : TOLD_WRONG + (1 - 2 * TOLD_WRONG) * late / affected.size();
-      return new Ways(answers, List.of(new Way(1, new double[][] {which, {1 - stutters, stutters}})));
+    private static String armId(Corner corner) {
+        return corner.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
-  }
 
-  private void shorts() {
-    List<Outcome> outcomes = new ArrayList<>(List.of(new Outcome("pack", "sparks or shorts as the pack goes in")));
-    List<Part> parts = sound.sheet().parts().stream().filter(p -> p.archetype().kind() != Archetype.Kind.PLUG).toList();
-    parts.forEach(p -> outcomes.add(new Outcome(p.id(), "smoke or smell from the " + p.label())));
-    outcomes.add(new Outcome(PowerChecks.NONE, "neither"));
-    Choices answers = Choices.of("What happened?", outcomes);
-    add("shorts", "It shorts or smoked", answers, from(PowerChecks.WIRED, e -> smoke(answers, parts, e)), FINE,
-        check(PowerChecks.LIMITER));
-  }
+    /** The arms that are dead or late, by their corners, and how many of them turn in the end. */
+    private record Arms(List<Integer> affected, int late) {
+        /** How often several are told of as such, and not by one of their names. From memory. */
+        private static final double TOLD_AS_SEVERAL = 0.5;
 
-  private static Outlook smoke(Choices answers, List<Part> parts, Electrics electrics) {
-    List<Integer> seen = new ArrayList<>();
-    if (PowerChecks.bulb(electrics).equals("bright")) {
-      seen.add(0);
+        private static final double ALL_TOLD_AS_SEVERAL = 0.15;
+        private static final int ALL = 4;
+        private static final int SEVERAL = 5;
+        private static final int NONE = 6;
+
+        static Arms of(Craft craft) {
+            List<Integer> affected = new ArrayList<>();
+            int late = 0;
+            for (Corner corner : Corner.ALL) {
+                FedArm arm = Drives.at(craft, corner);
+                if (!arm.turns() || arm.startsLate()) {
+                    affected.add(corner.ordinal());
+                    late += arm.turns() ? 1 : 0;
+                }
+            }
+            return new Arms(affected, late);
+        }
+
+        Outlook told(Choices answers) {
+            double[] which = new double[answers.questions().get(0).outcomes().size()];
+            Arrays.fill(which, TOLD_WRONG / which.length);
+            if (affected.isEmpty()) {
+                which[NONE] += 1 - TOLD_WRONG;
+            } else if (affected.size() == 1) {
+                which[affected.get(0)] += 1 - TOLD_WRONG;
+            } else {
+                double several = (1 - TOLD_WRONG) * (affected.size() == ALL ? ALL_TOLD_AS_SEVERAL : TOLD_AS_SEVERAL);
+                which[SEVERAL] += several;
+                double rest = 1 - TOLD_WRONG - several;
+                affected.forEach(corner -> which[affected.size() == ALL ? ALL : corner] += rest / affected.size());
+            }
+            double stutters = affected.isEmpty() ? 0.5 : TOLD_WRONG + (1 - 2 * TOLD_WRONG) * late / affected.size();
+            return new Ways(answers, List.of(new Way(1, new double[][] {which, {1 - stutters, stutters}})));
+        }
     }
-    Powered idle = Powered.onBench(electrics);
-    for (int i = 0; i < parts.size(); i++) {
-      Part part = parts.get(i);
-      boolean harmed = electrics.harm().stream().anyMatch(harm -> harm.isAt(part.id()) && smokes(harm));
-      boolean over = idle.supply(part).orElse(0.0) > 1.15 * part.archetype().highestV();
-      if (harmed || over) {
-        seen.add(i + 1);
-      }
+
+    private void shorts() {
+        List<Outcome> outcomes = new ArrayList<>(List.of(new Outcome("pack", "sparks or shorts as the pack goes in")));
+        List<Part> parts = sound.sheet().parts().stream()
+                .filter(p -> p.archetype().kind() != Archetype.Kind.PLUG)
+                .toList();
+        parts.forEach(p -> outcomes.add(new Outcome(p.id(), "smoke or smell from the " + p.label())));
+        outcomes.add(new Outcome(PowerChecks.NONE, "neither"));
+        Choices answers = Choices.of("What happened?", outcomes);
+        add(
+                "shorts",
+                "It shorts or smoked",
+                answers,
+                from(PowerChecks.WIRED, e -> smoke(answers, parts, e)),
+                FINE,
+                check(PowerChecks.LIMITER));
     }
-    return named(answers, seen.isEmpty() ? List.of(parts.size() + 1) : seen);
-  }
 
-  private static boolean smokes(Harm harm) {
-    return harm instanceof Harm.DriveShort || harm instanceof Harm.Crossed || harm instanceof Harm.BurstCapacitor
-        || harm instanceof Harm.WeakRegulator || harm instanceof Harm.OtherDraw other && other.times() < SMOKES_BELOW;
-  }
-
-  private void noPower() {
-    Choices answers = PowerChecks.which("Which part gets no power?", sound,
-        (e, p) -> p.archetype().load().isPresent());
-    add("no-power", "A part gets no power", answers,
-        from(PowerChecks.WIRED, e -> PowerChecks.dark(answers, e, Powered.onBench(e)::works)), FINE, check(PowerChecks.ALL_ON));
-  }
-
-  private void voltage() {
-    if (sound.wiring().divider().isEmpty()) {
-      return;
+    private static Outlook smoke(Choices answers, List<Part> parts, Electrics electrics) {
+        List<Integer> seen = new ArrayList<>();
+        if (PowerChecks.bulb(electrics).equals("bright")) {
+            seen.add(0);
+        }
+        Powered idle = Powered.onBench(electrics);
+        for (int i = 0; i < parts.size(); i++) {
+            Part part = parts.get(i);
+            boolean harmed = electrics.harm().stream().anyMatch(harm -> harm.isAt(part.id()) && smokes(harm));
+            boolean over =
+                    idle.supply(part).orElse(0.0) > 1.15 * part.archetype().highestV();
+            if (harmed || over) {
+                seen.add(i + 1);
+            }
+        }
+        return named(answers, seen.isEmpty() ? List.of(parts.size() + 1) : seen);
     }
-    Item against = Item.of("seen", "What does it show, against the pack?", List.of(
-        new Outcome("zero", "nothing, or 0"), new Outcome("fixed", "the same whatever the pack"),
-        new Outcome("low", "too little"), new Outcome("high", "too much"),
-        new Outcome("cells", "right in all, wrong for each cell"), new Outcome("right", "it is right")));
-    Scale shownV = new Scale("voltage shown with a charged pack, if you remember it", "V", 0,
-        ScaleFromReadings.HIGHEST_SHOWN_V, 0.5, List.of());
-    Mixed answers = new Mixed(List.of(against, new Item("shown", shownV)));
-    add("voltage", "The voltage reads wrong", answers, from(Facet.of("how the voltage is shown", Told::of),
-        told -> Branches.of(answers, Ways.expecting((Choices) against.form(), told.as(), TOLD_WRONG),
-            new Spread(shownV, told.chargedV(), REMEMBERED_V + REMEMBERED_SHARE * told.chargedV(), TOLD_WRONG))),
-        new Several(Map.of(against.id(), RIGHT)), check(PowerChecks.SHOWN_FULL), check(PowerChecks.SHOWN_CELLS));
-  }
 
-  /** What an owner tells of the shown voltage: how it is wrong, and the number with a charged pack, volts. */
-  private record Told(String as, double chargedV) {
-    static Told of(Craft craft) {
-      return new Told(shownAs(craft), SenseChain.at(craft, craft.electrics().sheet().pack().restingV(0.95)).shownV());
+    private static boolean smokes(Harm harm) {
+        return harm instanceof Harm.DriveShort
+                || harm instanceof Harm.Crossed
+                || harm instanceof Harm.BurstCapacitor
+                || harm instanceof Harm.WeakRegulator
+                || harm instanceof Harm.OtherDraw other && other.times() < SMOKES_BELOW;
     }
-  }
 
-  private static String shownAs(Craft craft) {
-    Electrics electrics = craft.electrics();
-    SenseChain full = SenseChain.at(craft, electrics.sheet().pack().restingV(0.95));
-    SenseChain low = SenseChain.at(craft, electrics.sheet().pack().restingV(0.2));
-    double ratio = full.shownV() / Math.max(0.1, full.trueV());
-    int cells = electrics.sheet().pack().cells() + electrics.cellsMore();
-    if (full.shownV() < 0.7) {
-      return "zero";
-    } else if (Math.abs(full.shownV() - low.shownV()) < 0.25 * Math.abs(full.trueV() - low.trueV())) {
-      return "fixed";
-    } else if (ratio < 0.96 || ratio > 1.04) {
-      return ratio < 1 ? "low" : "high";
+    private void noPower() {
+        Choices answers = PowerChecks.which("Which part gets no power?", sound, (e, p) -> p.archetype()
+                .load()
+                .isPresent());
+        add(
+                "no-power",
+                "A part gets no power",
+                answers,
+                from(PowerChecks.WIRED, e -> PowerChecks.dark(answers, e, Powered.onBench(e)::works)),
+                FINE,
+                check(PowerChecks.ALL_ON));
     }
-    return full.cells() == cells ? "right" : "cells";
-  }
 
-  private void current() {
-    if (sound.wiring().all(Inner.CurrentSensor.class).isEmpty()) {
-      return;
+    private void voltage() {
+        if (sound.wiring().divider().isEmpty()) {
+            return;
+        }
+        Item against = Item.of(
+                "seen",
+                "What does it show, against the pack?",
+                List.of(
+                        new Outcome("zero", "nothing, or 0"), new Outcome("fixed", "the same whatever the pack"),
+                        new Outcome("low", "too little"), new Outcome("high", "too much"),
+                        new Outcome("cells", "right in all, wrong for each cell"),
+                                new Outcome("right", "it is right")));
+        Scale shownV = new Scale(
+                "voltage shown with a charged pack, if you remember it",
+                "V",
+                0,
+                ScaleFromReadings.HIGHEST_SHOWN_V,
+                0.5,
+                List.of());
+        Mixed answers = new Mixed(List.of(against, new Item("shown", shownV)));
+        add(
+                "voltage",
+                "The voltage reads wrong",
+                answers,
+                from(
+                        Facet.of("how the voltage is shown", Told::of),
+                        told -> Branches.of(
+                                answers,
+                                Ways.expecting((Choices) against.form(), told.as(), TOLD_WRONG),
+                                new Spread(
+                                        shownV,
+                                        told.chargedV(),
+                                        REMEMBERED_V + REMEMBERED_SHARE * told.chargedV(),
+                                        TOLD_WRONG))),
+                new Several(Map.of(against.id(), RIGHT)),
+                check(PowerChecks.SHOWN_FULL),
+                check(PowerChecks.SHOWN_CELLS));
     }
-    Choices answers = Choices.of("What does it show?", List.of(
-        new Outcome("zero", "nothing, or 0"), new Outcome("low", "too little, or too few mAh"),
-        new Outcome("high", "too much, or too many mAh"), new Outcome("rest", "amperes with the motors stopped"),
-        new Outcome("right", "it is right")));
-    add("current", "The current or the mAh reads wrong", answers, from(Facet.of("how the current is shown",
-        PowerComplaints::current), shown -> Ways.expecting(answers, shown, TOLD_WRONG)), RIGHT, check(PowerChecks.SHOWN_CURRENT));
-  }
 
-  private static String current(Craft craft) {
-    double flows = 4 * Drives.hoverA(craft);
-    SenseChain.Sensed sensed = SenseChain.SENSED.of(craft);
-    double rest = ShownCurrent.shown(sensed, 0);
-    double ratio = (ShownCurrent.shown(sensed, flows) - rest) / flows;
-    if (Math.abs(rest) > 1) {
-      return "rest";
+    /** What an owner tells of the shown voltage: how it is wrong, and the number with a charged pack, volts. */
+    private record Told(String as, double chargedV) {
+        static Told of(Craft craft) {
+            return new Told(
+                    shownAs(craft),
+                    SenseChain.at(craft, craft.electrics().sheet().pack().restingV(0.95))
+                            .shownV());
+        }
     }
-    return ratio < 0.05 ? "zero" : ratio < 0.9 ? "low" : ratio > 1.1 ? "high" : "right";
-  }
 
-  private void cutsOut() {
-    Choices answers = Choices.of("What does it do under load?", List.of(
-        new Outcome("all", "all of it restarts or drops"), new Outcome("arm", "one motor gives way"),
-        new Outcome("part", "video or another part goes"), new Outcome("early", "warns of a low pack far too early"),
-        new Outcome(PowerChecks.NONE, "nothing of the kind")));
-    add("cuts-out", "It cuts out under load", answers, from(Facet.of("what gives way in a punch",
-        PowerComplaints::underLoad), does -> Ways.expecting(answers, does, 0.15)), FINE, flight);
-  }
-
-  private static String underLoad(Craft craft) {
-    // Momentum theory: power, and so current, goes with thrust to the power 3/2.
-    Powered punch = Drives.flying(craft, 0.5, PUNCH * Math.pow(craft.airframe().thrustToWeight(), 1.5));
-    Electrics electrics = craft.electrics();
-    boolean board = electrics.sheet().flightBoard().map(punch::works).orElse(true);
-    long weak = Drives.feeds(craft).stream().filter(feed -> feed < 0.93).count();
-    if (!board || weak >= 3) {
-      return "all";
-    } else if (weak > 0) {
-      return "arm";
-    } else if (electrics.sheet().parts().stream().anyMatch(p -> p.archetype().load().isPresent() && !punch.works(p))) {
-      return "part";
+    private static String shownAs(Craft craft) {
+        Electrics electrics = craft.electrics();
+        SenseChain full = SenseChain.at(craft, electrics.sheet().pack().restingV(0.95));
+        SenseChain low = SenseChain.at(craft, electrics.sheet().pack().restingV(0.2));
+        double ratio = full.shownV() / Math.max(0.1, full.trueV());
+        int cells = electrics.sheet().pack().cells() + electrics.cellsMore();
+        if (full.shownV() < 0.7) {
+            return "zero";
+        } else if (Math.abs(full.shownV() - low.shownV()) < 0.25 * Math.abs(full.trueV() - low.trueV())) {
+            return "fixed";
+        } else if (ratio < 0.96 || ratio > 1.04) {
+            return ratio < 1 ? "low" : "high";
+        }
+        return full.cells() == cells ? "right" : "cells";
     }
-    return punch.plugV() / electrics.sheet().pack().cells() < LOW_CELL_V ? "early" : PowerChecks.NONE;
-  }
 
-  private void brownsOut() {
-    Choices answers = PowerChecks.which("Which one gives way?", sound, (e, p) -> p.archetype().load().isPresent());
-    add("browns-out", "Video or receiver browns out", answers, from(Facet.of("what gives way in a hover",
-        PowerComplaints::failing), failing -> PowerChecks.dark(answers, sound, part -> !failing.contains(part.id()))), FINE,
-        check(PowerChecks.ALL_STEADY));
-  }
-
-  private static List<String> failing(Craft craft) {
-    Powered hover = Drives.flying(craft, 0.4, 1);
-    return craft.electrics().sheet().parts().stream().filter(part -> !hover.works(part)).map(Part::id).toList();
-  }
-
-  private Check<Craft> check(String id) {
-    return checks.stream().filter(c -> c.id().equals(id)).findFirst().orElseThrow();
-  }
-
-  /** Any of those that are so may be named. */
-  private static Outlook named(Choices answers, List<Integer> so) {
-    double[] p = new double[answers.questions().get(0).outcomes().size()];
-    Arrays.fill(p, TOLD_WRONG / p.length);
-    for (int i : so) {
-      p[i] += (1 - TOLD_WRONG) / so.size();
+    private void current() {
+        if (sound.wiring().all(Inner.CurrentSensor.class).isEmpty()) {
+            return;
+        }
+        Choices answers = Choices.of(
+                "What does it show?",
+                List.of(
+                        new Outcome("zero", "nothing, or 0"),
+                        new Outcome("low", "too little, or too few mAh"),
+                        new Outcome("high", "too much, or too many mAh"),
+                        new Outcome("rest", "amperes with the motors stopped"),
+                        new Outcome("right", "it is right")));
+        add(
+                "current",
+                "The current or the mAh reads wrong",
+                answers,
+                from(
+                        Facet.of("how the current is shown", PowerComplaints::current),
+                        shown -> Ways.expecting(answers, shown, TOLD_WRONG)),
+                RIGHT,
+                check(PowerChecks.SHOWN_CURRENT));
     }
-    return Ways.of(answers, p);
-  }
 
-  @SafeVarargs
-  private void add(String id, String label, Answers answers, Prediction<Craft, ?> prediction, Reading fine, Check<Craft>... proof) {
-    complaints.add(Complaint.told(id, label, answers, prediction, Optional.of(fine), List.of(proof)));
-  }
+    private static String current(Craft craft) {
+        double flows = 4 * Drives.hoverA(craft);
+        SenseChain.Sensed sensed = SenseChain.SENSED.of(craft);
+        double rest = ShownCurrent.shown(sensed, 0);
+        double ratio = (ShownCurrent.shown(sensed, flows) - rest) / flows;
+        if (Math.abs(rest) > 1) {
+            return "rest";
+        }
+        return ratio < 0.05 ? "zero" : ratio < 0.9 ? "low" : ratio > 1.1 ? "high" : "right";
+    }
+
+    private void cutsOut() {
+        Choices answers = Choices.of(
+                "What does it do under load?",
+                List.of(
+                        new Outcome("all", "all of it restarts or drops"),
+                        new Outcome("arm", "one motor gives way"),
+                        new Outcome("part", "video or another part goes"),
+                        new Outcome("early", "warns of a low pack far too early"),
+                        new Outcome(PowerChecks.NONE, "nothing of the kind")));
+        add(
+                "cuts-out",
+                "It cuts out under load",
+                answers,
+                from(
+                        Facet.of("what gives way in a punch", PowerComplaints::underLoad),
+                        does -> Ways.expecting(answers, does, 0.15)),
+                FINE,
+                flight);
+    }
+
+    private static String underLoad(Craft craft) {
+        // Momentum theory: power, and so current, goes with thrust to the power 3/2.
+        Powered punch =
+                Drives.flying(craft, 0.5, PUNCH * Math.pow(craft.airframe().thrustToWeight(), 1.5));
+        Electrics electrics = craft.electrics();
+        boolean board = electrics.sheet().flightBoard().map(punch::works).orElse(true);
+        long weak = Drives.feeds(craft).stream().filter(feed -> feed < 0.93).count();
+        if (!board || weak >= 3) {
+            return "all";
+        } else if (weak > 0) {
+            return "arm";
+        } else if (electrics.sheet().parts().stream()
+                .anyMatch(p -> p.archetype().load().isPresent() && !punch.works(p))) {
+            return "part";
+        }
+        return punch.plugV() / electrics.sheet().pack().cells() < LOW_CELL_V ? "early" : PowerChecks.NONE;
+    }
+
+    private void brownsOut() {
+        Choices answers = PowerChecks.which(
+                "Which one gives way?", sound, (e, p) -> p.archetype().load().isPresent());
+        add(
+                "browns-out",
+                "Video or receiver browns out",
+                answers,
+                from(
+                        Facet.of("what gives way in a hover", PowerComplaints::failing),
+                        failing -> PowerChecks.dark(answers, sound, part -> !failing.contains(part.id()))),
+                FINE,
+                check(PowerChecks.ALL_STEADY));
+    }
+
+    private static List<String> failing(Craft craft) {
+        Powered hover = Drives.flying(craft, 0.4, 1);
+        return craft.electrics().sheet().parts().stream()
+                .filter(part -> !hover.works(part))
+                .map(Part::id)
+                .toList();
+    }
+
+    private Check<Craft> check(String id) {
+        return checks.stream().filter(c -> c.id().equals(id)).findFirst().orElseThrow();
+    }
+
+    /** Any of those that are so may be named. */
+    private static Outlook named(Choices answers, List<Integer> so) {
+        double[] p = new double[answers.questions().get(0).outcomes().size()];
+        Arrays.fill(p, TOLD_WRONG / p.length);
+        for (int i : so) {
+            p[i] += (1 - TOLD_WRONG) / so.size();
+        }
+        return Ways.of(answers, p);
+    }
+
+    @SafeVarargs
+    private void add(
+            String id,
+            String label,
+            Answers answers,
+            Prediction<Craft, ?> prediction,
+            Reading fine,
+            Check<Craft>... proof) {
+        complaints.add(Complaint.told(id, label, answers, prediction, Optional.of(fine), List.of(proof)));
+    }
 }

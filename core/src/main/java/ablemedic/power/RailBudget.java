@@ -14,68 +14,92 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * What hangs on each regulator of a craft, and what is to spare. Draws follow from the powered network, so that a rail fed
- * from another counts there as well; 20 % spare is common practice.
+ * What hangs on each regulator of a craft, and what is to spare. Draws follow from the powered network, so that a rail
+ * fed from another counts there as well; 20 % spare is common practice.
  */
 public final class RailBudget {
-  /** Share of a regulator's rating to leave free. */
-  public static final double SPARE = 0.2;
+    /** Share of a regulator's rating to leave free. */
+    public static final double SPARE = 0.2;
 
-  private RailBudget() {}
+    private RailBudget() {}
 
-  /**
-   * A regulator and its load.
-   *
-   * @param givesA  amperes with every part of the good sort
-   * @param spareA  rating less the spare share less what it gives; negative when the budget is broken
-   * @param parts   what hangs on it directly
-   * @param poor    what happens when one part is the poor sort
-   */
-  public record Rail(String name, double volts, double limitA, double givesA, double givesV, double spareA, List<Draw> parts,
-      List<Poor> poor) {}
+    /**
+     * A regulator and its load.
+     *
+     * @param givesA amperes with every part of the good sort
+     * @param spareA rating less the spare share less what it gives; negative when the budget is broken
+     * @param parts what hangs on it directly
+     * @param poor what happens when one part is the poor sort
+     */
+    public record Rail(
+            String name,
+            double volts,
+            double limitA,
+            double givesA,
+            double givesV,
+            double spareA,
+            List<Draw> parts,
+            List<Poor> poor) {}
 
-  /** A part on a rail and its own draw, amperes. */
-  public record Draw(String part, double amps, boolean fromUsb) {}
+    /** A part on a rail and its own draw, amperes. */
+    public record Draw(String part, double amps, boolean fromUsb) {}
 
-  /** The rail with one part of the poor sort. */
-  public record Poor(String part, double amps, double givesA, double givesV, boolean holds) {}
+    /** The rail with one part of the poor sort. */
+    public record Poor(String part, double amps, double givesA, double givesV, boolean holds) {}
 
-  /** The rails of a craft with the pack in and everything on. */
-  public static List<Rail> of(Electrics electrics) {
-    Powered good = Powered.onBench(electrics);
-    List<Rail> rails = new ArrayList<>();
-    for (int k = 0; k < good.outputs().size(); k++) {
-      Powered.Output output = good.outputs().get(k);
-      List<At<Inner.Load>> loads = on(electrics, output);
-      List<Poor> poor = new ArrayList<>();
-      for (At<Inner.Load> load : loads) {
-        double times = load.of().poorAmps() / Powered.draw(load);
-        if (times > 1.01) {
-          Powered with = Powered.onBench(electrics.with(new Harm.OtherDraw(load.part().id(), times)));
-          Powered.Output then = with.outputs().get(k);
-          poor.add(new Poor(load.part().label(), load.of().poorAmps(), then.givesA(), then.givesV(),
-              with.works(load.part()) && then.givesV() > 0.95 * then.volts()));
+    /** The rails of a craft with the pack in and everything on. */
+    public static List<Rail> of(Electrics electrics) {
+        Powered good = Powered.onBench(electrics);
+        List<Rail> rails = new ArrayList<>();
+        for (int k = 0; k < good.outputs().size(); k++) {
+            Powered.Output output = good.outputs().get(k);
+            List<At<Inner.Load>> loads = on(electrics, output);
+            List<Poor> poor = new ArrayList<>();
+            for (At<Inner.Load> load : loads) {
+                double times = load.of().poorAmps() / Powered.draw(load);
+                if (times > 1.01) {
+                    Powered with = Powered.onBench(
+                            electrics.with(new Harm.OtherDraw(load.part().id(), times)));
+                    Powered.Output then = with.outputs().get(k);
+                    poor.add(new Poor(
+                            load.part().label(),
+                            load.of().poorAmps(),
+                            then.givesA(),
+                            then.givesV(),
+                            with.works(load.part()) && then.givesV() > 0.95 * then.volts()));
+                }
+            }
+            rails.add(new Rail(
+                    PowerFaults.number(output.volts()) + " V of the "
+                            + output.part().label(),
+                    output.volts(),
+                    output.limitA(),
+                    output.givesA(),
+                    output.givesV(),
+                    (1 - SPARE) * output.limitA() - output.givesA(),
+                    loads.stream()
+                            .map(l -> new Draw(l.part().label(), Powered.draw(l), UsbPower.feeds(electrics, l.part())))
+                            .toList(),
+                    poor));
         }
-      }
-      rails.add(new Rail(PowerFaults.number(output.volts()) + " V of the " + output.part().label(), output.volts(),
-          output.limitA(), output.givesA(), output.givesV(), (1 - SPARE) * output.limitA() - output.givesA(),
-          loads.stream().map(l -> new Draw(l.part().label(), Powered.draw(l), UsbPower.feeds(electrics, l.part())))
-              .toList(), poor));
+        return rails;
     }
-    return rails;
-  }
 
-  /** Parts that come on from the computer alone. */
-  public static List<String> fromUsb(Electrics electrics) {
-    return electrics.sheet().parts().stream().filter(p -> p.archetype().load().isPresent())
-        .filter(p -> UsbPower.feeds(electrics, p)).map(Part::label).toList();
-  }
+    /** Parts that come on from the computer alone. */
+    public static List<String> fromUsb(Electrics electrics) {
+        return electrics.sheet().parts().stream()
+                .filter(p -> p.archetype().load().isPresent())
+                .filter(p -> UsbPower.feeds(electrics, p))
+                .map(Part::label)
+                .toList();
+    }
 
-  /** Loads whose supply hangs on a regulator's output by copper. */
-  private static List<At<Inner.Load>> on(Electrics electrics, Powered.Output output) {
-    PackOut craft = PackOut.of(electrics.sound(), Meter.USUAL);
-    int node = electrics.wiring().node(output.part().id() + "." + output.pad());
-    return electrics.wiring().all(Inner.Load.class).stream()
-        .filter(l -> craft.ohms(node, Circuits.node(electrics.wiring(), l, l.of().plus())) < 1).toList();
-  }
+    /** Loads whose supply hangs on a regulator's output by copper. */
+    private static List<At<Inner.Load>> on(Electrics electrics, Powered.Output output) {
+        PackOut craft = PackOut.of(electrics.sound(), Meter.USUAL);
+        int node = electrics.wiring().node(output.part().id() + "." + output.pad());
+        return electrics.wiring().all(Inner.Load.class).stream()
+                .filter(l -> craft.ohms(node, Circuits.node(electrics.wiring(), l, l.of().plus())) < 1)
+                .toList();
+    }
 }

@@ -1,5 +1,6 @@
 package ablemedic.power;
 
+import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Scale;
@@ -7,67 +8,73 @@ import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Outlook;
-import ablemedic.craft.BoardSettings;
 import ablemedic.physics.Powered;
 import java.util.List;
 import java.util.Locale;
 
 /** What the craft shows of its current with the motors stopped. */
 record ShownCurrent(String id) implements Check<Craft> {
-  private static final Scale SHOWN = new Scale("current shown with the motors stopped", "A", -20, 200, 0.3, List.of());
+    private static final Scale SHOWN =
+            new Scale("current shown with the motors stopped", "A", -20, 200, 0.3, List.of());
 
-  /** Current that the board reckons while another flows, amperes. */
-  static double shown(SenseChain.Sensed craft, double trueA) {
-    return craft.told().get(BoardSettings.CURRENT_READ)
-        ? trueA * CurrentChain.share(craft.electrics()) * craft.told().get(BoardSettings.CURRENT_SCALE)
-            + craft.told().get(BoardSettings.CURRENT_AT_REST)
-        : 0;
-  }
+    /** Current that the board reckons while another flows, amperes. */
+    static double shown(SenseChain.Sensed craft, double trueA) {
+        return craft.told().get(BoardSettings.CURRENT_READ)
+                ? trueA * CurrentChain.share(craft.electrics()) * craft.told().get(BoardSettings.CURRENT_SCALE)
+                        + craft.told().get(BoardSettings.CURRENT_AT_REST)
+                : 0;
+    }
 
-  @Override
-  public String kind() {
-    return "shown-current";
-  }
+    @Override
+    public String kind() {
+        return "shown-current";
+    }
 
-  @Override
-  public String title(Craft sound) {
-    return "Read the shown current with the motors stopped";
-  }
+    @Override
+    public String title(Craft sound) {
+        return "Read the shown current with the motors stopped";
+    }
 
-  @Override
-  public String instruction(Craft sound) {
-    return String.format(Locale.ROOT, "On the screen or the computer. By the sheet the craft draws about %.1f A at "
-        + "rest.", Powered.onBench(sound.electrics()).packA());
-  }
+    @Override
+    public String instruction(Craft sound) {
+        return String.format(
+                Locale.ROOT,
+                "On the screen or the computer. By the sheet the craft draws about %.1f A at " + "rest.",
+                Powered.onBench(sound.electrics()).packA());
+    }
 
-  @Override
-  public Answers answers() {
-    return SHOWN;
-  }
+    @Override
+    public Answers answers() {
+        return SHOWN;
+    }
 
-  @Override
-  public Facet<Craft, ?> reads() {
-    return SenseChain.SENSED;
-  }
+    @Override
+    public Facet<Craft, ?> reads() {
+        return SenseChain.SENSED;
+    }
 
-  @Override
-  public Outlook outlook(Craft craft) {
-    double shown = Math.min(SHOWN.high(), shown(SenseChain.SENSED.of(craft), Powered.onBench(craft.electrics()).packA()));
-    return new Outlook.Spread(SHOWN, shown, 0.35 + 0.1 * Math.abs(shown), 0.05);
-  }
+    @Override
+    public Outlook outlook(Craft craft) {
+        double shown = Math.min(
+                SHOWN.high(),
+                shown(
+                        SenseChain.SENSED.of(craft),
+                        Powered.onBench(craft.electrics()).packA()));
+        return new Outlook.Spread(SHOWN, shown, 0.35 + 0.1 * Math.abs(shown), 0.05);
+    }
 
-  @Override
-  public double minutes() {
-    return 0.5;
-  }
+    @Override
+    public double minutes() {
+        return 0.5;
+    }
 
-  @Override
-  public double risk() {
-    return 0.15;
-  }
+    @Override
+    public double risk() {
+        return 0.15;
+    }
 
-  @Override
-  public BenchNeeds needs() {
-    return BenchNeeds.POWERED;
-  }
+    @Override
+    public BenchNeeds needs() {
+        return BenchNeeds.POWERED;
+    }
 }

@@ -14,102 +14,107 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
- * What the craft shows of its pack, beside a meter at the pack's leads. What the meter shows is told with it; until then
- * the pack is known only by how charged it is.
+ * What the craft shows of its pack, beside a meter at the pack's leads. What the meter shows is told with it; until
+ * then the pack is known only by how charged it is.
  *
- * @param with   which pack to use
+ * @param with which pack to use
  * @param charge 0 to 1
  * @param meterV what the meter shows, volts
  */
-record ShownVoltage(String id, String with, double charge, Meter meter, OptionalDouble meterV)
-    implements Check<Craft> {
-  private static final Scale SHOWN = new Scale("voltage shown on the screen or computer", "V", 0, ScaleFromReadings.HIGHEST_SHOWN_V, 0.5, List.of());
-  private static final Scale TOLD = new Scale("voltage on the meter at the pack's leads", "V", 0.5, ScaleFromReadings.HIGHEST_V);
-  private static final double BLUNDER = 0.05;
-  /** Divider resistors of 1 % each and the converter's reference. Common practice. */
-  private static final double CHAIN_SHARE = 0.012;
-  private static final double STEP_V = 0.06;
-  private static final double PACK_SHARE = 0.02;
+record ShownVoltage(String id, String with, double charge, Meter meter, OptionalDouble meterV) implements Check<Craft> {
+    private static final Scale SHOWN = new Scale(
+            "voltage shown on the screen or computer", "V", 0, ScaleFromReadings.HIGHEST_SHOWN_V, 0.5, List.of());
+    private static final Scale TOLD =
+            new Scale("voltage on the meter at the pack's leads", "V", 0.5, ScaleFromReadings.HIGHEST_V);
+    private static final double BLUNDER = 0.05;
+    /** Divider resistors of 1 % each and the converter's reference. Common practice. */
+    private static final double CHAIN_SHARE = 0.012;
 
-  ShownVoltage(String id, String with, double charge, Meter meter) {
-    this(id, with, charge, meter, OptionalDouble.empty());
-  }
+    private static final double STEP_V = 0.06;
+    private static final double PACK_SHARE = 0.02;
 
-  @Override
-  public String key() {
-    return meterV.isPresent() ? id + " with " + meterV.getAsDouble() : id;
-  }
-
-  @Override
-  public String kind() {
-    return "shown-voltage";
-  }
-
-  @Override
-  public String title(Craft sound) {
-    return "Compare the shown voltage with the meter, " + with
-        + (meterV.isPresent() ? String.format(Locale.ROOT, ": %.2f V on the meter", meterV.getAsDouble()) : "");
-  }
-
-  @Override
-  public String instruction(Craft sound) {
-    return "Meter at the pack's leads and the shown voltage at the same moment, motors stopped, " + with + ".";
-  }
-
-  @Override
-  public Answers answers() {
-    return SHOWN;
-  }
-
-  @Override
-  public Facet<Craft, ?> reads() {
-    return SenseChain.SENSED;
-  }
-
-  @Override
-  public Outlook outlook(Craft craft) {
-    SenseChain.Sensed sensed = SenseChain.SENSED.of(craft);
-    SenseChain.Sensed measured = meterV.isPresent() ? sensed.withPackAsOnSheet() : sensed;
-    Optional<SenseChain> found = meterV.isPresent() ? measured.atPlug(meterV.getAsDouble())
-        : Optional.of(measured.at(sensed.electrics().sheet().pack().restingV(charge)));
-    if (found.isEmpty()) {
-      return Outlook.broad(SHOWN);
+    ShownVoltage(String id, String with, double charge, Meter meter) {
+        this(id, with, charge, meter, OptionalDouble.empty());
     }
-    SenseChain chain = found.get();
-    double resting = meterV.orElse(chain.restingV());
-    double shown = chain.shownV();
-    double packU = meterV.isPresent() ? meter.ofVolts(resting).u() : PACK_SHARE * resting;
-    double follows = resting == 0 || chain.converterV() >= SenseChain.REFERENCE_V ? 0 : shown / resting;
-    return new Outlook.Spread(SHOWN, shown, Math.hypot(follows * packU, CHAIN_SHARE * shown + STEP_V), BLUNDER);
-  }
 
-  @Override
-  public double minutes() {
-    return 1;
-  }
+    @Override
+    public String key() {
+        return meterV.isPresent() ? id + " with " + meterV.getAsDouble() : id;
+    }
 
-  @Override
-  public double risk() {
-    return 0.15;
-  }
+    @Override
+    public String kind() {
+        return "shown-voltage";
+    }
 
-  @Override
-  public BenchNeeds needs() {
-    return BenchNeeds.POWERED;
-  }
+    @Override
+    public String title(Craft sound) {
+        return "Compare the shown voltage with the meter, " + with
+                + (meterV.isPresent() ? String.format(Locale.ROOT, ": %.2f V on the meter", meterV.getAsDouble()) : "");
+    }
 
-  @Override
-  public Optional<Scale> toTell() {
-    return Optional.of(TOLD);
-  }
+    @Override
+    public String instruction(Craft sound) {
+        return "Meter at the pack's leads and the shown voltage at the same moment, motors stopped, " + with + ".";
+    }
 
-  @Override
-  public Optional<String> unlikely(Craft sound, double volts) {
-    return Optional.of(BatteryEntry.atRest(sound.electrics().sheet().pack(), volts).why()).filter(why -> !why.isEmpty());
-  }
+    @Override
+    public Answers answers() {
+        return SHOWN;
+    }
 
-  @Override
-  public Check<Craft> told(double volts) {
-    return new ShownVoltage(id, with, charge, meter, OptionalDouble.of(volts));
-  }
+    @Override
+    public Facet<Craft, ?> reads() {
+        return SenseChain.SENSED;
+    }
+
+    @Override
+    public Outlook outlook(Craft craft) {
+        SenseChain.Sensed sensed = SenseChain.SENSED.of(craft);
+        SenseChain.Sensed measured = meterV.isPresent() ? sensed.withPackAsOnSheet() : sensed;
+        Optional<SenseChain> found = meterV.isPresent()
+                ? measured.atPlug(meterV.getAsDouble())
+                : Optional.of(measured.at(sensed.electrics().sheet().pack().restingV(charge)));
+        if (found.isEmpty()) {
+            return Outlook.broad(SHOWN);
+        }
+        SenseChain chain = found.get();
+        double resting = meterV.orElse(chain.restingV());
+        double shown = chain.shownV();
+        double packU = meterV.isPresent() ? meter.ofVolts(resting).u() : PACK_SHARE * resting;
+        double follows = resting == 0 || chain.converterV() >= SenseChain.REFERENCE_V ? 0 : shown / resting;
+        return new Outlook.Spread(SHOWN, shown, Math.hypot(follows * packU, CHAIN_SHARE * shown + STEP_V), BLUNDER);
+    }
+
+    @Override
+    public double minutes() {
+        return 1;
+    }
+
+    @Override
+    public double risk() {
+        return 0.15;
+    }
+
+    @Override
+    public BenchNeeds needs() {
+        return BenchNeeds.POWERED;
+    }
+
+    @Override
+    public Optional<Scale> toTell() {
+        return Optional.of(TOLD);
+    }
+
+    @Override
+    public Optional<String> unlikely(Craft sound, double volts) {
+        return Optional.of(BatteryEntry.atRest(sound.electrics().sheet().pack(), volts)
+                        .why())
+                .filter(why -> !why.isEmpty());
+    }
+
+    @Override
+    public Check<Craft> told(double volts) {
+        return new ShownVoltage(id, with, charge, meter, OptionalDouble.of(volts));
+    }
 }

@@ -12,72 +12,92 @@ import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Reading.Measured;
 import ablemedic.diagnosis.Standing;
-import ablemedic.diagnosis.Suspect;
 import ablemedic.diagnosis.Sureness;
+import ablemedic.diagnosis.Suspect;
 import ablemedic.electrics.Electrics;
-import ablemedic.shelf.Layout;
 import ablemedic.physics.Memory;
-import ablemedic.told.Told;
 import ablemedic.power.ScaleFromReadings.Cause;
 import ablemedic.power.ScaleFromReadings.Pair;
 import ablemedic.reading.Meter;
+import ablemedic.shelf.Layout;
+import ablemedic.told.Told;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 
 /** What is behind a wrong voltage, weighed by the reasoning from nothing but readings beside the meter. */
 final class VoltageCauses {
-  private static final int SHOWN = 6;
-  private static final double WORTH_SHOWING = 0.01;
-  private static final double SCALE_DIFFERS = 0.015;
-  private static final Memory<Wired, Diagnosis<Craft>> KNOWN = new Memory<>(8);
+    private static final int SHOWN = 6;
+    private static final double WORTH_SHOWING = 0.01;
+    private static final double SCALE_DIFFERS = 0.015;
+    private static final Memory<Wired, Diagnosis<Craft>> KNOWN = new Memory<>(8);
 
-  private VoltageCauses() {}
+    private VoltageCauses() {}
 
-  private record Wired(Electrics electrics, Told told, Meter meter) {}
+    private record Wired(Electrics electrics, Told told, Meter meter) {}
 
-  /** The causes, the most believed first. What is shown is taken to what the sheet's own scale would have shown. */
-  static List<Cause> of(List<Pair> pairs, double setScale, Craft asked, Meter meter) {
-    boolean usual = asked.electrics().wiring().divider().isEmpty();
-    Craft craft = usual ? usual(asked) : asked;
-    Craft sound = craft.withElectrics(craft.electrics().sound())
-        .with(BoardSettings.VOLTAGE_SCALE, SenseChain.rightScale(craft));
-    Diagnosis<Craft> diagnosis = KNOWN.of(new Wired(sound.electrics(), SenseChain.SENSED.of(sound).told(), meter), key -> new Diagnosis<>(
-        new Book<>(PowerFaults.of(sound), PowerChecks.of(sound, meter)), Assumptions.USUAL));
-    double toSheet = usual ? 1 : sound.told(BoardSettings.VOLTAGE_SCALE) / setScale;
-    Case<Craft> known = new Case<>(sound, Occasion.NOTHING_KNOWN, List.of(), List.of());
-    for (Pair pair : pairs) {
-      Check<Craft> check = diagnosis.book().check(PowerChecks.SHOWN_FULL).orElseThrow()
-          .told(pair.trueV());
-      known = known.with(check, new Measured(pair.shownV() * toSheet), Sureness.SURE);
+    /** The causes, the most believed first. What is shown is taken to what the sheet's own scale would have shown. */
+    static List<Cause> of(List<Pair> pairs, double setScale, Craft asked, Meter meter) {
+        boolean usual = asked.electrics().wiring().divider().isEmpty();
+        Craft craft = usual ? usual(asked) : asked;
+        Craft sound = craft.withElectrics(craft.electrics().sound())
+                .with(BoardSettings.VOLTAGE_SCALE, SenseChain.rightScale(craft));
+        Diagnosis<Craft> diagnosis = KNOWN.of(
+                new Wired(sound.electrics(), SenseChain.SENSED.of(sound).told(), meter),
+                key -> new Diagnosis<>(
+                        new Book<>(PowerFaults.of(sound), PowerChecks.of(sound, meter)), Assumptions.USUAL));
+        double toSheet = usual ? 1 : sound.told(BoardSettings.VOLTAGE_SCALE) / setScale;
+        Case<Craft> known = new Case<>(sound, Occasion.NOTHING_KNOWN, List.of(), List.of());
+        for (Pair pair : pairs) {
+            Check<Craft> check =
+                    diagnosis.book().check(PowerChecks.SHOWN_FULL).orElseThrow().told(pair.trueV());
+            known = known.with(check, new Measured(pair.shownV() * toSheet), Sureness.SURE);
+        }
+        Standing<Craft> standing = diagnosis.standing(known);
+        List<Cause> causes = new ArrayList<>();
+        double right = standing.nothingLeft();
+        boolean scaleDiffers = Math.abs(toSheet - 1) > SCALE_DIFFERS;
+        causes.add(new Cause(
+                scaleDiffers
+                        ? "The scale of " + PowerFaults.number(setScale) + " is not that of this divider, "
+                                + PowerFaults.number(sound.told(BoardSettings.VOLTAGE_SCALE))
+                        : "It is right: resistors of 1 % and a meter may differ so much",
+                right,
+                "would show " + volts(sound, pairs.get(0), toSheet)));
+        for (Suspect<Craft> suspect : standing.suspects()) {
+            if (suspect.belief() >= WORTH_SHOWING && standing.explaining().contains(suspect.remedy())) {
+                Fault<Craft> fault = suspect.leading();
+                causes.add(new Cause(
+                        fault.describe(craft),
+                        suspect.belief(),
+                        "would show " + volts(fault.applyTo(sound), pairs.get(0), toSheet)));
+            }
+        }
+        causes.add(new Cause("Something that is not in the book", standing.notInBook(), ""));
+        return causes.stream()
+                .filter(c -> c.belief() >= WORTH_SHOWING)
+                .sorted((a, b) -> Double.compare(b.belief(), a.belief()))
+                .limit(SHOWN)
+                .toList();
     }
-    Standing<Craft> standing = diagnosis.standing(known);
-    List<Cause> causes = new ArrayList<>();
-    double right = standing.nothingLeft();
-    boolean scaleDiffers = Math.abs(toSheet - 1) > SCALE_DIFFERS;
-    causes.add(new Cause(scaleDiffers ? "The scale of " + PowerFaults.number(setScale) + " is not that of this divider, "
-        + PowerFaults.number(sound.told(BoardSettings.VOLTAGE_SCALE)) : "It is right: resistors of 1 % and a meter may differ so much", right,
-        "would show " + volts(sound, pairs.get(0), toSheet)));
-    for (Suspect<Craft> suspect : standing.suspects()) {
-      if (suspect.belief() >= WORTH_SHOWING && standing.explaining().contains(suspect.remedy())) {
-        Fault<Craft> fault = suspect.leading();
-        causes.add(new Cause(fault.describe(craft), suspect.belief(),
-            "would show " + volts(fault.applyTo(sound), pairs.get(0), toSheet)));
-      }
+
+    private static String volts(Craft craft, Pair pair, double toSheet) {
+        return String.format(
+                Locale.ROOT,
+                "%.2f V at this pack",
+                SenseChain.at(craft, pair.trueV()).shownV() / toSheet);
     }
-    causes.add(new Cause("Something that is not in the book", standing.notInBook(), ""));
-    return causes.stream().filter(c -> c.belief() >= WORTH_SHOWING)
-        .sorted((a, b) -> Double.compare(b.belief(), a.belief())).limit(SHOWN).toList();
-  }
 
-  private static String volts(Craft craft, Pair pair, double toSheet) {
-    return String.format(Locale.ROOT, "%.2f V at this pack", SenseChain.at(craft, pair.trueV()).shownV() / toSheet);
-  }
-
-  /** A usual craft with a sense lead; the scale that is set is taken to suit its divider. */
-  private static Craft usual(Craft craft) {
-    return craft.withElectrics(new Electrics(Layout.SEPARATE.sheet(List.of(0, 1, 2, 3),
-        Corner.ALL.stream().map(craft.airframe().shape()::shortName).toList(), craft.airframe().reachMm(),
-        craft.electrics().sheet().pack(), List.of("receiver")))).with(Told.USUAL);
-  }
+    /** A usual craft with a sense lead; the scale that is set is taken to suit its divider. */
+    private static Craft usual(Craft craft) {
+        return craft.withElectrics(new Electrics(Layout.SEPARATE.sheet(
+                        List.of(0, 1, 2, 3),
+                        Corner.ALL.stream()
+                                .map(craft.airframe().shape()::shortName)
+                                .toList(),
+                        craft.airframe().reachMm(),
+                        craft.electrics().sheet().pack(),
+                        List.of("receiver"))))
+                .with(Told.USUAL);
+    }
 }

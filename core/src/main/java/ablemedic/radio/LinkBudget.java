@@ -6,14 +6,17 @@ import ablemedic.physics.FreeSpace;
 
 /** What the link of a radio loses on its way, in dB. */
 final class LinkBudget {
-  /** Common practice, no source. */
-  private static final double WEAK_OUTPUT_DB = 12;
+    /** Common practice, no source. */
+    private static final double WEAK_OUTPUT_DB = 12;
 
-  private LinkBudget() {}
+    private LinkBudget() {}
 
-  /** What a craft loses against one that is as it should be, dB. */
-  static double lossDb(Craft craft, String receiver, double soundMilliwatts) {
-    double antenna = craft.electrics().poorAntenna(receiver).map(FreeSpace::lossDb).orElse(0.0);
-    return antenna + (craft.told(LinkSettings.OUTPUT) ? 0 : WEAK_OUTPUT_DB) + 10 * Math.log10(soundMilliwatts / craft.told(LinkSettings.POWER));
-  }
+    /** What a craft loses against one that is as it should be, dB. */
+    static double lossDb(Craft craft, String receiver, double soundMilliwatts) {
+        double antenna =
+                craft.electrics().poorAntenna(receiver).map(FreeSpace::lossDb).orElse(0.0);
+        return antenna
+                + (craft.told(LinkSettings.OUTPUT) ? 0 : WEAK_OUTPUT_DB)
+                + 10 * Math.log10(soundMilliwatts / craft.told(LinkSettings.POWER));
+    }
 }

@@ -4,9 +4,9 @@ import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
-import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.FailsafeSettings.HomeAt;
 import ablemedic.craft.FailsafeSettings.Stage2;
+import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.ReceiverSettings;
 import ablemedic.craft.ReceiverSettings.WhenLost;
 import ablemedic.craft.Tilt;
@@ -15,81 +15,134 @@ import java.util.Optional;
 /**
  * A link that is lost in flight: what receiver and board are told, and how the craft flies.
  *
- * @param receiver   what the receiver gives out once it notices
- * @param noticeS    how long that takes it, seconds
- * @param presetArm  whether its presets keep the arm switch on; for presets only
+ * @param receiver what the receiver gives out once it notices
+ * @param noticeS how long that takes it, seconds
+ * @param presetArm whether its presets keep the arm switch on; for presets only
  * @param presetThrottle percent; for presets only
- * @param detectS    how long frames must be missing until the board calls the link lost
- * @param guardS     how long it holds its fallback values then
- * @param stage2     what it does once that is over
+ * @param detectS how long frames must be missing until the board calls the link lost
+ * @param guardS how long it holds its fallback values then
+ * @param stage2 what it does once that is over
  * @param landingThrottle percent; for a landing
- * @param landingS   after which a landing ends with the motors off
- * @param home       whether a return can be had
- * @param speedMs    over ground
- * @param heightM    above ground
- * @param distanceM  from home
- * @param windMs     from home towards it: what a return flies against and what takes it away while it comes down
- * @param backS      when the link is there again; nothing for never
+ * @param landingS after which a landing ends with the motors off
+ * @param home whether a return can be had
+ * @param speedMs over ground
+ * @param heightM above ground
+ * @param distanceM from home
+ * @param windMs from home towards it: what a return flies against and what takes it away while it comes down
+ * @param backS when the link is there again; nothing for never
  */
-public record LostLink(WhenLost receiver, double noticeS, boolean presetArm, double presetThrottle, double detectS, double guardS, Stage2 stage2, double landingThrottle, double landingS,
-    Home home, double speedMs, double heightM, double distanceM, double windMs, Optional<Double> backS) {
+public record LostLink(
+        WhenLost receiver,
+        double noticeS,
+        boolean presetArm,
+        double presetThrottle,
+        double detectS,
+        double guardS,
+        Stage2 stage2,
+        double landingThrottle,
+        double landingS,
+        Home home,
+        double speedMs,
+        double heightM,
+        double distanceM,
+        double windMs,
+        Optional<Double> backS) {
 
-  /** A level that is further off than this takes a return astray, degrees. Common practice, no source. */
-  private static final double LEVEL_OFF = 5;
+    /** A level that is further off than this takes a return astray, degrees. Common practice, no source. */
+    private static final double LEVEL_OFF = 5;
 
-  /**
-   * What a return home hangs on.
-   *
-   * @param fix         whether it has a fix
-   * @param homeSet     whether it noted where home is
-   * @param satellites  that it sees
-   * @param wanted      satellites that it wants
-   * @param leastM      distance under which it lands instead
-   * @param climbToM    height that it climbs to first
-   * @param levelSound  whether it knows how it lies: level calibrated, and a compass that it goes by can be read
-   * @param compassDeg  how far what it takes for north is off
-   * @param at          when it noted home
-   */
-  public record Home(boolean fix, boolean homeSet, int satellites, int wanted, double leastM, double climbToM, boolean levelSound, double compassDeg, HomeAt at) {
-    /** Satellites that a return wants; common practice, no source. */
-    public static final int ENOUGH = 8;
-    /** Off by more than this it flies by, degrees: beyond a right angle the way home grows longer. */
-    private static final double ASTRAY = 90;
-    /** Off by more than this it circles home. Common practice, no source. */
-    static final double CIRCLES = 30;
+    /**
+     * What a return home hangs on.
+     *
+     * @param fix whether it has a fix
+     * @param homeSet whether it noted where home is
+     * @param satellites that it sees
+     * @param wanted satellites that it wants
+     * @param leastM distance under which it lands instead
+     * @param climbToM height that it climbs to first
+     * @param levelSound whether it knows how it lies: level calibrated, and a compass that it goes by can be read
+     * @param compassDeg how far what it takes for north is off
+     * @param at when it noted home
+     */
+    public record Home(
+            boolean fix,
+            boolean homeSet,
+            int satellites,
+            int wanted,
+            double leastM,
+            double climbToM,
+            boolean levelSound,
+            double compassDeg,
+            HomeAt at) {
+        /** Satellites that a return wants; common practice, no source. */
+        public static final int ENOUGH = 8;
+        /** Off by more than this it flies by, degrees: beyond a right angle the way home grows longer. */
+        private static final double ASTRAY = 90;
+        /** Off by more than this it circles home. Common practice, no source. */
+        static final double CIRCLES = 30;
 
-    /** Whether it would fly home at all. */
-    boolean isReady() {
-      return fix && homeSet && satellites >= wanted && levelSound;
+        /** Whether it would fly home at all. */
+        boolean isReady() {
+            return fix && homeSet && satellites >= wanted && levelSound;
+        }
+
+        /** Whether it would never come there: each metre flown towards home so taken is one away from it. */
+        boolean isAstray() {
+            return Math.abs(compassDeg) >= ASTRAY;
+        }
     }
 
-    /** Whether it would never come there: each metre flown towards home so taken is one away from it. */
-    boolean isAstray() {
-      return Math.abs(compassDeg) >= ASTRAY;
+    /**
+     * A moment of a flight at which a link is lost.
+     *
+     * @param fix whether the board has a fix
+     * @param satellites that it sees
+     */
+    public record Moment(
+            double speedMs,
+            double heightM,
+            double distanceM,
+            double windMs,
+            boolean fix,
+            int satellites,
+            Optional<Double> backS) {
+        /** In the middle of a usual flight. */
+        public static Moment usual(boolean fix) {
+            return new Moment(8, 20, 100, 0, fix, fix ? 12 : 0, Optional.empty());
+        }
     }
-  }
 
-  /**
-   * A moment of a flight at which a link is lost.
-   *
-   * @param fix        whether the board has a fix
-   * @param satellites that it sees
-   */
-  public record Moment(double speedMs, double heightM, double distanceM, double windMs, boolean fix, int satellites, Optional<Double> backS) {
-    /** In the middle of a usual flight. */
-    public static Moment usual(boolean fix) {
-      return new Moment(8, 20, 100, 0, fix, fix ? 12 : 0, Optional.empty());
+    /** The link of a craft, lost at a moment, as receiver and board are told. */
+    public static LostLink of(Craft craft, Moment moment) {
+        Tilt off = craft.told(BoardSettings.LEVEL_OFF);
+        boolean level = craft.told(ArmingSettings.CALIBRATED)
+                && Math.hypot(off.rollDeg(), off.pitchDeg()) < LEVEL_OFF
+                && FirmwareSettings.readsCompass(craft);
+        Home home = new Home(
+                moment.fix(),
+                moment.fix(),
+                moment.satellites(),
+                craft.told(FailsafeSettings.LEAST_SATELLITES),
+                craft.told(FailsafeSettings.LEAST_DISTANCE),
+                craft.told(FailsafeSettings.CLIMB_TO),
+                level,
+                craft.told(FailsafeSettings.COMPASS_OFF),
+                craft.told(FailsafeSettings.HOME_AT));
+        return new LostLink(
+                craft.told(ReceiverSettings.WHEN_LOST),
+                craft.told(ReceiverSettings.NOTICES),
+                craft.told(ReceiverSettings.PRESET_ARM),
+                craft.told(ReceiverSettings.PRESET_THROTTLE),
+                craft.told(FailsafeSettings.DETECTS),
+                craft.told(FailsafeSettings.GUARD),
+                craft.told(FailsafeSettings.STAGE_2),
+                craft.told(FailsafeSettings.LANDING_THROTTLE),
+                craft.told(FailsafeSettings.LANDING_TIME),
+                home,
+                moment.speedMs(),
+                moment.heightM(),
+                moment.distanceM(),
+                moment.windMs(),
+                moment.backS());
     }
-  }
-
-  /** The link of a craft, lost at a moment, as receiver and board are told. */
-  public static LostLink of(Craft craft, Moment moment) {
-    Tilt off = craft.told(BoardSettings.LEVEL_OFF);
-    boolean level = craft.told(ArmingSettings.CALIBRATED) && Math.hypot(off.rollDeg(), off.pitchDeg()) < LEVEL_OFF && FirmwareSettings.readsCompass(craft);
-    Home home = new Home(moment.fix(), moment.fix(), moment.satellites(), craft.told(FailsafeSettings.LEAST_SATELLITES), craft.told(FailsafeSettings.LEAST_DISTANCE),
-        craft.told(FailsafeSettings.CLIMB_TO), level, craft.told(FailsafeSettings.COMPASS_OFF), craft.told(FailsafeSettings.HOME_AT));
-    return new LostLink(craft.told(ReceiverSettings.WHEN_LOST), craft.told(ReceiverSettings.NOTICES), craft.told(ReceiverSettings.PRESET_ARM), craft.told(ReceiverSettings.PRESET_THROTTLE),
-        craft.told(FailsafeSettings.DETECTS), craft.told(FailsafeSettings.GUARD), craft.told(FailsafeSettings.STAGE_2), craft.told(FailsafeSettings.LANDING_THROTTLE),
-        craft.told(FailsafeSettings.LANDING_TIME), home, moment.speedMs(), moment.heightM(), moment.distanceM(), moment.windMs(), moment.backS());
-  }
 }

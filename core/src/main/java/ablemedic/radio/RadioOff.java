@@ -7,44 +7,58 @@ import ablemedic.craft.ReceiverSettings;
 import ablemedic.craft.ReceiverSettings.WhenLost;
 
 /**
- * What motors do at the bench, props off, armed and on a third of throttle, when the radio is switched off. A return home has no fix there,
- * and lands. The chain is common practice with no source.
+ * What motors do at the bench, props off, armed and on a third of throttle, when the radio is switched off. A return
+ * home has no fix there, and lands. The chain is common practice with no source.
  *
- * @param does   what is seen
+ * @param does what is seen
  * @param afterS when it begins, seconds after the radio went off; infinite where nothing changes
  */
 public record RadioOff(Does does, double afterS) {
-  /** What is seen. */
-  public enum Does {
-    STOP("they stop"), IDLE("they idle, and go on idling"), BRIEF("they go to another speed, and stop within half a minute"), LAND("they go to another speed, and go on at that"), ON("they go on as before");
+    /** What is seen. */
+    public enum Does {
+        STOP("they stop"),
+        IDLE("they idle, and go on idling"),
+        BRIEF("they go to another speed, and stop within half a minute"),
+        LAND("they go to another speed, and go on at that"),
+        ON("they go on as before");
 
-    private final String label;
+        private final String label;
 
-    Does(String label) {
-      this.label = label;
+        Does(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
     }
 
-    public String label() {
-      return label;
-    }
-  }
+    /** So long the test waits. */
+    private static final double WAITED_S = 30;
+    /** Less throttle than this is idling, percent. */
+    private static final double IDLING = 5;
 
-  /** So long the test waits. */
-  private static final double WAITED_S = 30;
-  /** Less throttle than this is idling, percent. */
-  private static final double IDLING = 5;
-
-  /** As receiver and board of a craft are told. */
-  public static RadioOff of(Craft craft) {
-    WhenLost lost = craft.told(ReceiverSettings.WHEN_LOST);
-    double noticed = craft.told(ReceiverSettings.NOTICES);
-    if (lost == WhenLost.HOLD) {
-      return new RadioOff(Does.ON, Double.POSITIVE_INFINITY);
-    } else if (lost == WhenLost.PRESETS) {
-      return new RadioOff(!craft.told(ReceiverSettings.PRESET_ARM) ? Does.STOP : craft.told(ReceiverSettings.PRESET_THROTTLE) < IDLING ? Does.IDLE : Does.LAND, noticed);
+    /** As receiver and board of a craft are told. */
+    public static RadioOff of(Craft craft) {
+        WhenLost lost = craft.told(ReceiverSettings.WHEN_LOST);
+        double noticed = craft.told(ReceiverSettings.NOTICES);
+        if (lost == WhenLost.HOLD) {
+            return new RadioOff(Does.ON, Double.POSITIVE_INFINITY);
+        } else if (lost == WhenLost.PRESETS) {
+            return new RadioOff(
+                    !craft.told(ReceiverSettings.PRESET_ARM)
+                            ? Does.STOP
+                            : craft.told(ReceiverSettings.PRESET_THROTTLE) < IDLING ? Does.IDLE : Does.LAND,
+                    noticed);
+        }
+        double second = noticed
+                + (lost == WhenLost.FLAG ? 0 : craft.told(FailsafeSettings.DETECTS))
+                + craft.told(FailsafeSettings.GUARD);
+        double landing = craft.told(FailsafeSettings.LANDING_TIME);
+        return new RadioOff(
+                craft.told(FailsafeSettings.STAGE_2) == Stage2.DROP || landing == 0
+                        ? Does.STOP
+                        : landing < WAITED_S ? Does.BRIEF : Does.LAND,
+                second);
     }
-    double second = noticed + (lost == WhenLost.FLAG ? 0 : craft.told(FailsafeSettings.DETECTS)) + craft.told(FailsafeSettings.GUARD);
-    double landing = craft.told(FailsafeSettings.LANDING_TIME);
-    return new RadioOff(craft.told(FailsafeSettings.STAGE_2) == Stage2.DROP || landing == 0 ? Does.STOP : landing < WAITED_S ? Does.BRIEF : Does.LAND, second);
-  }
 }

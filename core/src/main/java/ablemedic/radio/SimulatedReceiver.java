@@ -17,240 +17,292 @@ import java.util.Map;
 import java.util.PriorityQueue;
 
 /**
- * A stand-in for a receiver and a board on the bench: fed with what a person does at the radio, it answers with what lamp, bars and motors of
- * this craft would do, event after event. It stands level, props off, without a fix. Times of links and tones are common practice.
+ * A stand-in for a receiver and a board on the bench: fed with what a person does at the radio, it answers with what
+ * lamp, bars and motors of this craft would do, event after event. It stands level, props off, without a fix. Times of
+ * links and tones are common practice.
  */
 public final class SimulatedReceiver {
-  /** A receiver that hears its radio again is linked after this, seconds. */
-  private static final double LINKS_S = 0.5;
-  private static final double IDLE = 0.055;
-  private static final double LOW = 5;
+    /** A receiver that hears its radio again is linked after this, seconds. */
+    private static final double LINKS_S = 0.5;
 
-  /** What can be seen at one moment. */
-  public record OnBench(double atS, Lamp lamp, boolean armed, boolean lost, double motorPercent, Map<Stick, Double> barsUs, String text) {
-    public OnBench {
-      barsUs = Map.copyOf(barsUs);
+    private static final double IDLE = 0.055;
+    private static final double LOW = 5;
+
+    /** What can be seen at one moment. */
+    public record OnBench(
+            double atS,
+            Lamp lamp,
+            boolean armed,
+            boolean lost,
+            double motorPercent,
+            Map<Stick, Double> barsUs,
+            String text) {
+        public OnBench {
+            barsUs = Map.copyOf(barsUs);
+        }
     }
-  }
 
-  /** The lamp of the receiver. */
-  public enum Lamp {
-    DARK, SLOW, SOLID
-  }
-
-  /** Something that is to happen, unless what it hangs on has changed by then. */
-  private record Due(double atS, int order, long round, Runnable then) implements Comparable<Due> {
-    @Override
-    public int compareTo(Due other) {
-      return atS != other.atS ? Double.compare(atS, other.atS) : Integer.compare(order, other.order);
+    /** The lamp of the receiver. */
+    public enum Lamp {
+        DARK,
+        SLOW,
+        SOLID
     }
-  }
 
-  private final Craft craft;
-  private final RadioChain chain;
-  private final Map<Stick, Double> sticks = new EnumMap<>(Stick.class);
-  private final PriorityQueue<Due> due = new PriorityQueue<>();
-  private final List<OnBench> seen = new ArrayList<>();
-  private boolean pack;
-  private boolean radio;
-  private boolean linked;
-  private boolean armSwitch;
-  private boolean cycled = true;
-  private boolean armed;
-  private boolean lost;
-  private boolean landing;
-  private boolean presets;
-  /** Grows whenever link or power change, so that what was to follow from before does not. */
-  private long round;
-  private double now;
-  private int ordered;
-
-  private SimulatedReceiver(Craft craft) {
-    this.craft = craft;
-    this.chain = RadioChain.of(craft);
-    for (Stick stick : Stick.values()) {
-      sticks.put(stick, stick == Stick.THROTTLE ? -100.0 : 0.0);
+    /** Something that is to happen, unless what it hangs on has changed by then. */
+    private record Due(double atS, int order, long round, Runnable then) implements Comparable<Due> {
+        @Override
+        public int compareTo(Due other) {
+            return atS != other.atS ? Double.compare(atS, other.atS) : Integer.compare(order, other.order);
+        }
     }
-  }
 
-  /** What is seen of a craft in a session, in the order of time; nothing repeats. */
-  public static List<OnBench> run(Craft craft, RadioSession session) {
-    SimulatedReceiver one = new SimulatedReceiver(craft);
-    session.acts().forEach(act -> one.at(act.atS(), () -> one.act(act), false));
-    while (!one.due.isEmpty()) {
-      Due next = one.due.poll();
-      one.now = next.atS();
-      if (next.round() < 0 || next.round() == one.round) {
-        next.then().run();
-      }
+    private final Craft craft;
+    private final RadioChain chain;
+    private final Map<Stick, Double> sticks = new EnumMap<>(Stick.class);
+    private final PriorityQueue<Due> due = new PriorityQueue<>();
+    private final List<OnBench> seen = new ArrayList<>();
+    private boolean pack;
+    private boolean radio;
+    private boolean linked;
+    private boolean armSwitch;
+    private boolean cycled = true;
+    private boolean armed;
+    private boolean lost;
+    private boolean landing;
+    private boolean presets;
+    /** Grows whenever link or power change, so that what was to follow from before does not. */
+    private long round;
+
+    private double now;
+    private int ordered;
+
+    private SimulatedReceiver(Craft craft) {
+        this.craft = craft;
+        this.chain = RadioChain.of(craft);
+        for (Stick stick : Stick.values()) {
+            sticks.put(stick, stick == Stick.THROTTLE ? -100.0 : 0.0);
+        }
     }
-    return List.copyOf(one.seen);
-  }
 
-  private void at(double atS, Runnable then, boolean hangsOnLink) {
-    due.add(new Due(atS, ordered++, hangsOnLink ? round : -1, then));
-  }
-
-  private void after(double seconds, Runnable then) {
-    at(now + seconds, then, true);
-  }
-
-  private void act(Act act) {
-    boolean on = act.value() > 0;
-    switch (act.what()) {
-      case PACK -> power(on);
-      case RADIO -> radio(on);
-      case ARM -> armSwitch(on);
-      case LEVEL -> say(on ? "Self-level is switched on" + (chain.isHeard(craft) && RadioChain.level(craft) == Switch.WORKS ? "." : ", and nothing comes of it.") : "Self-level is switched off.");
-      case STICK -> stick(act);
+    /** What is seen of a craft in a session, in the order of time; nothing repeats. */
+    public static List<OnBench> run(Craft craft, RadioSession session) {
+        SimulatedReceiver one = new SimulatedReceiver(craft);
+        session.acts().forEach(act -> one.at(act.atS(), () -> one.act(act), false));
+        while (!one.due.isEmpty()) {
+            Due next = one.due.poll();
+            one.now = next.atS();
+            if (next.round() < 0 || next.round() == one.round) {
+                next.then().run();
+            }
+        }
+        return List.copyOf(one.seen);
     }
-  }
 
-  private void stick(Act act) {
-    Stick stick = act.stick().orElseThrow();
-    sticks.put(stick, stick == Stick.THROTTLE ? 2 * act.value() - 100 : act.value());
-    say(hears() ? "The " + stick.label() + " stick moves the bar of " + craft.functionOf(stick).label() + "." : "The " + stick.label() + " stick is moved, and nothing hears it.");
-    arm();
-  }
-
-  private void power(boolean on) {
-    round++;
-    pack = on;
-    armed = false;
-    lost = false;
-    landing = false;
-    presets = false;
-    linked = false;
-    cycled = !armSwitch;
-    say(on ? "The pack is in." + (craft.told(ArmingSettings.BY) == ArmingSettings.Way.SWITCH && armSwitch ? " The arm switch stands on: it will not arm before it was off." : "") : "The pack is out; everything stops.");
-    if (on && radio) {
-      after(LINKS_S, this::link);
-    } else if (on) {
-      after(LINKS_S, () -> say("The receiver waits for its radio."));
+    private void at(double atS, Runnable then, boolean hangsOnLink) {
+        due.add(new Due(atS, ordered++, hangsOnLink ? round : -1, then));
     }
-  }
 
-  private void radio(boolean on) {
-    round++;
-    radio = on;
-    if (on) {
-      say("The radio is on.");
-      if (pack) {
-        after(LINKS_S, this::link);
-      }
-      return;
+    private void after(double seconds, Runnable then) {
+        at(now + seconds, then, true);
     }
-    boolean was = linked;
-    linked = false;
-    say("The radio is off.");
-    if (pack && was) {
-      after(craft.told(ReceiverSettings.NOTICES), this::noticed);
+
+    private void act(Act act) {
+        boolean on = act.value() > 0;
+        switch (act.what()) {
+            case PACK -> power(on);
+            case RADIO -> radio(on);
+            case ARM -> armSwitch(on);
+            case LEVEL ->
+                say(
+                        on
+                                ? "Self-level is switched on"
+                                        + (chain.isHeard(craft) && RadioChain.level(craft) == Switch.WORKS
+                                                ? "."
+                                                : ", and nothing comes of it.")
+                                : "Self-level is switched off.");
+            case STICK -> stick(act);
+        }
     }
-  }
 
-  private void link() {
-    if (!chain.isLinked(craft)) {
-      say("The receiver does not take this radio for its own.");
-      return;
+    private void stick(Act act) {
+        Stick stick = act.stick().orElseThrow();
+        sticks.put(stick, stick == Stick.THROTTLE ? 2 * act.value() - 100 : act.value());
+        say(
+                hears()
+                        ? "The " + stick.label() + " stick moves the bar of "
+                                + craft.functionOf(stick).label() + "."
+                        : "The " + stick.label() + " stick is moved, and nothing hears it.");
+        arm();
     }
-    linked = true;
-    presets = false;
-    boolean ended = lost && !armed;
-    lost = false;
-    landing = false;
-    cycled = ended ? !armSwitch : cycled;
-    say(ended ? "The link is there again; it stays disarmed until the arm switch was off." : armed ? "The link is there again, and the pilot has it." : "The link is there.");
-    arm();
-  }
 
-  private void noticed() {
-    WhenLost told = craft.told(ReceiverSettings.WHEN_LOST);
-    switch (told) {
-      case HOLD -> say("The receiver notices, and holds its last values. Nothing changes.");
-      case PRESETS -> presets();
-      case NO_FRAMES -> {
-        say("The receiver notices, and sends no frames.");
-        after(craft.told(FailsafeSettings.DETECTS), this::detected);
-      }
-      case FLAG -> {
-        say("The receiver notices, and sends its flag.");
-        detected();
-      }
-    }
-  }
-
-  private void presets() {
-    presets = true;
-    armed = armed && craft.told(ReceiverSettings.PRESET_ARM);
-    say("The receiver notices, and sends its presets: arm switch " + craft.told().said(ReceiverSettings.PRESET_ARM) + ", throttle " + craft.told().said(ReceiverSettings.PRESET_THROTTLE) + ".");
-  }
-
-  private void detected() {
-    lost = true;
-    say("The board calls the link lost, and holds its fallback values.");
-    after(craft.told(FailsafeSettings.GUARD), this::second);
-  }
-
-  private void second() {
-    Stage2 stage = craft.told(FailsafeSettings.STAGE_2);
-    if (!armed) {
-      say("The guard time is over. It is not armed; nothing to do.");
-    } else if (stage == Stage2.DROP) {
-      armed = false;
-      say("The guard time is over: motors off.");
-    } else {
-      landing = true;
-      say("The guard time is over: " + (stage == Stage2.RETURN_HOME ? "no fix at the bench, so it lands" : "it lands") + " on a throttle of " + craft.told().said(FailsafeSettings.LANDING_THROTTLE) + ".");
-      after(craft.told(FailsafeSettings.LANDING_TIME), () -> {
+    private void power(boolean on) {
+        round++;
+        pack = on;
         armed = false;
+        lost = false;
         landing = false;
-        say("The landing time is over: motors off.");
-      });
+        presets = false;
+        linked = false;
+        cycled = !armSwitch;
+        say(
+                on
+                        ? "The pack is in."
+                                + (craft.told(ArmingSettings.BY) == ArmingSettings.Way.SWITCH && armSwitch
+                                        ? " The arm switch stands on: it will not arm before it was off."
+                                        : "")
+                        : "The pack is out; everything stops.");
+        if (on && radio) {
+            after(LINKS_S, this::link);
+        } else if (on) {
+            after(LINKS_S, () -> say("The receiver waits for its radio."));
+        }
     }
-  }
 
-  private void armSwitch(boolean on) {
-    armSwitch = on;
-    cycled = cycled || !on && hears();
-    if (!on && hears() && RadioChain.arm(craft) == Switch.WORKS) {
-      armed = false;
+    private void radio(boolean on) {
+        round++;
+        radio = on;
+        if (on) {
+            say("The radio is on.");
+            if (pack) {
+                after(LINKS_S, this::link);
+            }
+            return;
+        }
+        boolean was = linked;
+        linked = false;
+        say("The radio is off.");
+        if (pack && was) {
+            after(craft.told(ReceiverSettings.NOTICES), this::noticed);
+        }
     }
-    say(on ? "The arm switch is flipped on." : "The arm switch is flipped off.");
-    arm();
-  }
 
-  private void arm() {
-    boolean switched = craft.told(ArmingSettings.BY) == ArmingSettings.Way.STICKS ? armSwitch : armSwitch && RadioChain.arm(craft) == Switch.WORKS;
-    if (!armed && pack && hears() && switched && cycled && !lost && sticks.get(Stick.THROTTLE) <= 2 * LOW - 100) {
-      armed = true;
-      say("It arms.");
+    private void link() {
+        if (!chain.isLinked(craft)) {
+            say("The receiver does not take this radio for its own.");
+            return;
+        }
+        linked = true;
+        presets = false;
+        boolean ended = lost && !armed;
+        lost = false;
+        landing = false;
+        cycled = ended ? !armSwitch : cycled;
+        say(
+                ended
+                        ? "The link is there again; it stays disarmed until the arm switch was off."
+                        : armed ? "The link is there again, and the pilot has it." : "The link is there.");
+        arm();
     }
-  }
 
-  private boolean hears() {
-    return pack && linked && chain.heard(craft, false) != Reach.NONE;
-  }
-
-  private double motors() {
-    if (!armed) {
-      return 0;
+    private void noticed() {
+        WhenLost told = craft.told(ReceiverSettings.WHEN_LOST);
+        switch (told) {
+            case HOLD -> say("The receiver notices, and holds its last values. Nothing changes.");
+            case PRESETS -> presets();
+            case NO_FRAMES -> {
+                say("The receiver notices, and sends no frames.");
+                after(craft.told(FailsafeSettings.DETECTS), this::detected);
+            }
+            case FLAG -> {
+                say("The receiver notices, and sends its flag.");
+                detected();
+            }
+        }
     }
-    double throttle = landing ? craft.told(FailsafeSettings.LANDING_THROTTLE) : presets ? craft.told(ReceiverSettings.PRESET_THROTTLE) : lost ? 0 : (sticks.get(Stick.THROTTLE) + 100) / 2;
-    return Math.max(100 * IDLE, throttle);
-  }
 
-  private void say(String text) {
-    Map<Stick, Double> bars = new EnumMap<>(Stick.class);
-    if (pack && chain.heard(craft, false) != Reach.NONE) {
-      for (Stick function : Stick.values()) {
-        bars.put(function, RadioChain.bar(craft, function, sticks.get(craft.stickFor(function)) / 100));
-      }
+    private void presets() {
+        presets = true;
+        armed = armed && craft.told(ReceiverSettings.PRESET_ARM);
+        say("The receiver notices, and sends its presets: arm switch "
+                + craft.told().said(ReceiverSettings.PRESET_ARM) + ", throttle "
+                + craft.told().said(ReceiverSettings.PRESET_THROTTLE) + ".");
     }
-    seen.add(new OnBench(now, !pack || !chain.isAlive(craft) ? Lamp.DARK : linked ? Lamp.SOLID : Lamp.SLOW, armed, lost, motors(), bars, text));
-  }
 
-  /** What a radio that is switched off makes of a craft that was armed on a third of throttle. */
-  public static List<OnBench> radioOff(Craft craft) {
-    return run(craft, RadioSession.parse("0 radio on\n1 pack in\n4 arm on\n5 throttle 33\n8 radio off\n45 arm off\n46 pack out"));
-  }
+    private void detected() {
+        lost = true;
+        say("The board calls the link lost, and holds its fallback values.");
+        after(craft.told(FailsafeSettings.GUARD), this::second);
+    }
+
+    private void second() {
+        Stage2 stage = craft.told(FailsafeSettings.STAGE_2);
+        if (!armed) {
+            say("The guard time is over. It is not armed; nothing to do.");
+        } else if (stage == Stage2.DROP) {
+            armed = false;
+            say("The guard time is over: motors off.");
+        } else {
+            landing = true;
+            say("The guard time is over: "
+                    + (stage == Stage2.RETURN_HOME ? "no fix at the bench, so it lands" : "it lands")
+                    + " on a throttle of " + craft.told().said(FailsafeSettings.LANDING_THROTTLE) + ".");
+            after(craft.told(FailsafeSettings.LANDING_TIME), () -> {
+                armed = false;
+                landing = false;
+                say("The landing time is over: motors off.");
+            });
+        }
+    }
+
+    private void armSwitch(boolean on) {
+        armSwitch = on;
+        cycled = cycled || !on && hears();
+        if (!on && hears() && RadioChain.arm(craft) == Switch.WORKS) {
+            armed = false;
+        }
+        say(on ? "The arm switch is flipped on." : "The arm switch is flipped off.");
+        arm();
+    }
+
+    private void arm() {
+        boolean switched = craft.told(ArmingSettings.BY) == ArmingSettings.Way.STICKS
+                ? armSwitch
+                : armSwitch && RadioChain.arm(craft) == Switch.WORKS;
+        if (!armed && pack && hears() && switched && cycled && !lost && sticks.get(Stick.THROTTLE) <= 2 * LOW - 100) {
+            armed = true;
+            say("It arms.");
+        }
+    }
+
+    private boolean hears() {
+        return pack && linked && chain.heard(craft, false) != Reach.NONE;
+    }
+
+    private double motors() {
+        if (!armed) {
+            return 0;
+        }
+        double throttle = landing
+                ? craft.told(FailsafeSettings.LANDING_THROTTLE)
+                : presets
+                        ? craft.told(ReceiverSettings.PRESET_THROTTLE)
+                        : lost ? 0 : (sticks.get(Stick.THROTTLE) + 100) / 2;
+        return Math.max(100 * IDLE, throttle);
+    }
+
+    private void say(String text) {
+        Map<Stick, Double> bars = new EnumMap<>(Stick.class);
+        if (pack && chain.heard(craft, false) != Reach.NONE) {
+            for (Stick function : Stick.values()) {
+                bars.put(function, RadioChain.bar(craft, function, sticks.get(craft.stickFor(function)) / 100));
+            }
+        }
+        seen.add(new OnBench(
+                now,
+                !pack || !chain.isAlive(craft) ? Lamp.DARK : linked ? Lamp.SOLID : Lamp.SLOW,
+                armed,
+                lost,
+                motors(),
+                bars,
+                text));
+    }
+
+    /** What a radio that is switched off makes of a craft that was armed on a third of throttle. */
+    public static List<OnBench> radioOff(Craft craft) {
+        return run(
+                craft,
+                RadioSession.parse(
+                        "0 radio on\n1 pack in\n4 arm on\n5 throttle 33\n8 radio off\n45 arm off\n46 pack out"));
+    }
 }

@@ -10,55 +10,59 @@ import java.util.stream.Stream;
 
 /** A wire that is not on the sheet. */
 record AddWire(String from, String to) implements Edit {
-  private static final Gauge THIN = new Gauge(28);
-  private static final double LENGTH_MM = 80;
+    private static final Gauge THIN = new Gauge(28);
+    private static final double LENGTH_MM = 80;
 
-  private Lead lead() {
-    return new Lead(from, to, THIN, LENGTH_MM, false);
-  }
+    private Lead lead() {
+        return new Lead(from, to, THIN, LENGTH_MM, false);
+    }
 
-  @Override
-  public List<Site> sites() {
-    return List.of(new Site(Site.Kind.WIRE, from));
-  }
+    @Override
+    public List<Site> sites() {
+        return List.of(new Site(Site.Kind.WIRE, from));
+    }
 
-  @Override
-  public Craft onSheet(Craft recorded) {
-    return Rewiring.of(recorded, Stream.concat(recorded.electrics().sheet().leads().stream(), Stream.of(lead())).toList());
-  }
+    @Override
+    public Craft onSheet(Craft recorded) {
+        return Rewiring.of(
+                recorded,
+                Stream.concat(recorded.electrics().sheet().leads().stream(), Stream.of(lead()))
+                        .toList());
+    }
 
-  @Override
-  public Craft onCraft(Craft craft) {
-    return craft.withElectrics(craft.electrics().without(new Harm.LeadAbsent(lead().id()).slot()));
-  }
+    @Override
+    public Craft onCraft(Craft craft) {
+        return craft.withElectrics(craft.electrics().without(new Harm.LeadAbsent(lead().id()).slot()));
+    }
 
-  @Override
-  public Craft undo(Craft craft, Craft recorded) {
-    return craft.withElectrics(craft.electrics().with(new Harm.LeadAbsent(lead().id())));
-  }
+    @Override
+    public Craft undo(Craft craft, Craft recorded) {
+        return craft.withElectrics(craft.electrics().with(new Harm.LeadAbsent(lead().id())));
+    }
 
-  @Override
-  public String key() {
-    return from + ">" + to;
-  }
+    @Override
+    public String key() {
+        return from + ">" + to;
+    }
 
-  @Override
-  public String title() {
-    return "Join " + from + " to " + to;
-  }
+    @Override
+    public String title() {
+        return "Join " + from + " to " + to;
+    }
 
-  @Override
-  public List<String> steps() {
-    return List.of(BATTERY_OUT, "Solder a thin wire from " + from + " to " + to + "; no strand across two pads.", CHECKS);
-  }
+    @Override
+    public List<String> steps() {
+        return List.of(
+                BATTERY_OUT, "Solder a thin wire from " + from + " to " + to + "; no strand across two pads.", CHECKS);
+    }
 
-  @Override
-  public List<Value> values(Craft recorded) {
-    return List.of(new Value("wire at " + from, "none", "to " + to));
-  }
+    @Override
+    public List<Value> values(Craft recorded) {
+        return List.of(new Value("wire at " + from, "none", "to " + to));
+    }
 
-  @Override
-  public double minutes() {
-    return 10;
-  }
+    @Override
+    public double minutes() {
+        return 10;
+    }
 }

@@ -13,96 +13,110 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
- * One change of a craft that satisfies a requirement. On the sheet it changes the entry. On a craft under reasoning the sheet stays, since
- * wires, probes and lines are named by it: there a wire that lies elsewhere, or is absent, is a defect of the wire as required.
+ * One change of a craft that satisfies a requirement. On the sheet it changes the entry. On a craft under reasoning the
+ * sheet stays, since wires, probes and lines are named by it: there a wire that lies elsewhere, or is absent, is a
+ * defect of the wire as required.
  */
 public sealed interface Edit permits Enter, TurnMount, ReverseMotors, MoveBalance, MoveWire, AddWire, Several {
-  String SAVE = "Save, let the FC restart, and read it back.";
-  String SAVE_ON_RADIO = "On the radio, in the model of this craft; then look at the bars.";
-  String SAVE_THERE = "Save it there, and read it back.";
-  String BATTERY_OUT = "Battery out, computer unplugged.";
-  String CHECKS = "Then the pre-power checks, before any power.";
+    String SAVE = "Save, let the FC restart, and read it back.";
+    String SAVE_ON_RADIO = "On the radio, in the model of this craft; then look at the bars.";
+    String SAVE_THERE = "Save it there, and read it back.";
+    String BATTERY_OUT = "Battery out, computer unplugged.";
+    String CHECKS = "Then the pre-power checks, before any power.";
 
-  /** The entries that it changes, the one to begin with first. */
-  List<Site> sites();
+    /** The entries that it changes, the one to begin with first. */
+    List<Site> sites();
 
-  /** The recorded craft with the entry changed. */
-  Craft onSheet(Craft recorded);
+    /** The recorded craft with the entry changed. */
+    Craft onSheet(Craft recorded);
 
-  /** A craft under reasoning with this done to it. */
-  Craft onCraft(Craft craft);
+    /** A craft under reasoning with this done to it. */
+    Craft onCraft(Craft craft);
 
-  /**
-   * A craft under reasoning as it is where this was not done.
-   *
-   * @param recorded how the sheet has it
-   */
-  Craft undo(Craft craft, Craft recorded);
+    /**
+     * A craft under reasoning as it is where this was not done.
+     *
+     * @param recorded how the sheet has it
+     */
+    Craft undo(Craft craft, Craft recorded);
 
-  /** What it changes to what, the same in whatever words; a way is known again by it. */
-  String key();
+    /** What it changes to what, the same in whatever words; a way is known again by it. */
+    String key();
 
-  /** What to do, as verb and object. */
-  String title();
+    /** What to do, as verb and object. */
+    String title();
 
-  List<String> steps();
+    List<String> steps();
 
-  /** What changes, before and after. */
-  List<Value> values(Craft recorded);
+    /** What changes, before and after. */
+    List<Value> values(Craft recorded);
 
-  double minutes();
+    double minutes();
 
-  /** A setting with another value. */
-  static <T> Edit set(Setting<T> setting, T value) {
-    return new Enter<>(setting, value, "Set " + setting.label() + " to " + setting.form().said(value), 2, List.of(saving(setting.device())));
-  }
+    /** A setting with another value. */
+    static <T> Edit set(Setting<T> setting, T value) {
+        return new Enter<>(
+                setting,
+                value,
+                "Set " + setting.label() + " to " + setting.form().said(value),
+                2,
+                List.of(saving(setting.device())));
+    }
 
-  private static String saving(Device device) {
-    return switch (device) {
-      case FLIGHT_BOARD, FIRMWARE -> SAVE;
-      case RADIO -> SAVE_ON_RADIO;
-      default -> SAVE_THERE;
-    };
-  }
+    private static String saving(Device device) {
+        return switch (device) {
+            case FLIGHT_BOARD, FIRMWARE -> SAVE;
+            case RADIO -> SAVE_ON_RADIO;
+            default -> SAVE_THERE;
+        };
+    }
 
-  /** Something done that a setting tells of, such as a calibration. */
-  static <T> Edit doing(Setting<T> setting, T value, String title, double minutes, String... steps) {
-    return new Enter<>(setting, value, title, minutes, List.of(steps));
-  }
+    /** Something done that a setting tells of, such as a calibration. */
+    static <T> Edit doing(Setting<T> setting, T value, String title, double minutes, String... steps) {
+        return new Enter<>(setting, value, title, minutes, List.of(steps));
+    }
 
-  /** The FC turned in its mount. */
-  static Edit mounted(Rotation turned) {
-    return new TurnMount(turned);
-  }
+    /** The FC turned in its mount. */
+    static Edit mounted(Rotation turned) {
+        return new TurnMount(turned);
+    }
 
-  /** Motors reversed, with the props for that. */
-  static Edit reverse(Set<Corner> corners, List<String> names) {
-    return new ReverseMotors(corners, names);
-  }
+    /** Motors reversed, with the props for that. */
+    static Edit reverse(Set<Corner> corners, List<String> names) {
+        return new ReverseMotors(corners, names);
+    }
 
-  /** The balance point moved. */
-  static Edit balance(Point to) {
-    return new MoveBalance(to);
-  }
+    /** The balance point moved. */
+    static Edit balance(Point to) {
+        return new MoveBalance(to);
+    }
 
-  /** A wire moved to another pad; {@code stays} is the end that does not move. */
-  static Edit move(String stays, String from, String to) {
-    return new MoveWire(stays, from, to);
-  }
+    /** A wire moved to another pad; {@code stays} is the end that does not move. */
+    static Edit move(String stays, String from, String to) {
+        return new MoveWire(stays, from, to);
+    }
 
-  /** A wire that is not on the sheet. */
-  static Edit join(String from, String to) {
-    return new AddWire(from, to);
-  }
+    /** A wire that is not on the sheet. */
+    static Edit join(String from, String to) {
+        return new AddWire(from, to);
+    }
 
-  /** Several together. */
-  static Edit all(String title, Edit... edits) {
-    return new Several(title, List.of(edits));
-  }
+    /** Several together. */
+    static Edit all(String title, Edit... edits) {
+        return new Several(title, List.of(edits));
+    }
 
-  /** Several as one, under the title of each. */
-  static Edit together(List<Edit> edits) {
-    return edits.size() == 1 ? edits.get(0) : new Several(edits.stream().map(Edit::title).map(title -> edits.get(0).title().equals(title) ? title : title.substring(0, 1).toLowerCase(Locale.ROOT) + title.substring(1))
-        .collect(Collectors.joining(", ")), edits);
-  }
+    /** Several as one, under the title of each. */
+    static Edit together(List<Edit> edits) {
+        return edits.size() == 1
+                ? edits.get(0)
+                : new Several(
+                        edits.stream()
+                                .map(Edit::title)
+                                .map(title -> edits.get(0).title().equals(title)
+                                        ? title
+                                        : title.substring(0, 1).toLowerCase(Locale.ROOT) + title.substring(1))
+                                .collect(Collectors.joining(", ")),
+                        edits);
+    }
 }

@@ -7,33 +7,34 @@ import java.util.List;
 
 /** A setting. */
 record Enter<T>(Setting<T> setting, T value, String title, double minutes, List<String> steps) implements Edit {
-  @Override
-  public String key() {
-    return setting.id() + "=" + setting.form().written(value);
-  }
+    @Override
+    public String key() {
+        return setting.id() + "=" + setting.form().written(value);
+    }
 
-  @Override
-  public List<Site> sites() {
-    return List.of(Site.of(setting));
-  }
+    @Override
+    public List<Site> sites() {
+        return List.of(Site.of(setting));
+    }
 
-  @Override
-  public Craft onSheet(Craft recorded) {
-    return recorded.with(setting, value);
-  }
+    @Override
+    public Craft onSheet(Craft recorded) {
+        return recorded.with(setting, value);
+    }
 
-  @Override
-  public Craft onCraft(Craft craft) {
-    return craft.with(setting, value);
-  }
+    @Override
+    public Craft onCraft(Craft craft) {
+        return craft.with(setting, value);
+    }
 
-  @Override
-  public Craft undo(Craft craft, Craft recorded) {
-    return craft.with(setting, recorded.told(setting));
-  }
+    @Override
+    public Craft undo(Craft craft, Craft recorded) {
+        return craft.with(setting, recorded.told(setting));
+    }
 
-  @Override
-  public List<Value> values(Craft recorded) {
-    return List.of(new Value(setting.label(), recorded.told().said(setting), setting.form().said(value)));
-  }
+    @Override
+    public List<Value> values(Craft recorded) {
+        return List.of(new Value(
+                setting.label(), recorded.told().said(setting), setting.form().said(value)));
+    }
 }

@@ -10,65 +10,78 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * What a check of a set-up, a proof or a routine should give. It is taken from the craft as required and from nothing else: what depends on
- * an open conflict of the record waits for it, and nobody ever expects what tells of a hazard or a failure.
+ * What a check of a set-up, a proof or a routine should give. It is taken from the craft as required and from nothing
+ * else: what depends on an open conflict of the record waits for it, and nobody ever expects what tells of a hazard or
+ * a failure.
  */
 public sealed interface Expectation {
 
-  /** A craft that gives it: the one as required. */
-  record Gives(Craft craft) implements Expectation {}
+    /** A craft that gives it: the one as required. */
+    record Gives(Craft craft) implements Expectation {}
 
-  /**
-   * Nothing is expected yet.
-   *
-   * @param on what has to be put right, or corrected on the record, first; empty where by the sheet the check would fail, and no rule says why
-   */
-  record Waits(List<Violation> on, String would) implements Expectation {
-    public Waits {
-      on = List.copyOf(on);
+    /**
+     * Nothing is expected yet.
+     *
+     * @param on what has to be put right, or corrected on the record, first; empty where by the sheet the check would
+     *     fail, and no rule says why
+     */
+    record Waits(List<Violation> on, String would) implements Expectation {
+        public Waits {
+            on = List.copyOf(on);
+        }
+
+        /** Why, in a sentence. */
+        public String why() {
+            return on.isEmpty()
+                    ? "By its sheet this would give: " + would + ". Look through the sheet first."
+                    : "Waits for: " + on.get(0).cause() + ".";
+        }
     }
 
-    /** Why, in a sentence. */
-    public String why() {
-      return on.isEmpty() ? "By its sheet this would give: " + would + ". Look through the sheet first." : "Waits for: " + on.get(0).cause() + ".";
+    /** What a check should give on a craft. */
+    static Expectation of(Check<Craft> check, Required required) {
+        Craft right = required.craft();
+        List<Violation> on = required.conflicts().stream()
+                .filter(conflict -> differs(check, right, conflict.on(right)))
+                .map(Conflict::root)
+                .toList();
+        if (!on.isEmpty()) {
+            return new Waits(on, "");
+        }
+        if (forbidden(check, right).isPresent()) {
+            return new Waits(required.unsolved(), Proof.expected(check, right));
+        }
+        return new Gives(right);
     }
-  }
 
-  /** What a check should give on a craft. */
-  static Expectation of(Check<Craft> check, Required required) {
-    Craft right = required.craft();
-    List<Violation> on = required.conflicts().stream().filter(conflict -> differs(check, right, conflict.on(right))).map(Conflict::root).toList();
-    if (!on.isEmpty()) {
-      return new Waits(on, "");
+    /**
+     * What a check waits for after repairs.
+     *
+     * @param now the craft as required, with the repairs made
+     * @param done ids of the faults that were put right, those of conflicts among them
+     */
+    static Optional<Waits> after(Check<Craft> check, Required required, Craft now, Set<String> done) {
+        List<Violation> on = required.conflicts().stream()
+                .filter(conflict -> !done.contains(conflict.id()) && differs(check, now, conflict.on(now)))
+                .map(Conflict::root)
+                .toList();
+        return on.isEmpty() && forbidden(check, now).isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Waits(on.isEmpty() ? required.unsolved() : on, Proof.expected(check, now)));
     }
-    if (forbidden(check, right).isPresent()) {
-      return new Waits(required.unsolved(), Proof.expected(check, right));
+
+    /** What a check tells of by what a craft most probably gives; nothing where that may be expected. */
+    static Optional<Severity> forbidden(Check<Craft> check, Craft craft) {
+        return Forbidden.of(check.kind(), Proof.likeliest(check.outlook(craft)));
     }
-    return new Gives(right);
-  }
 
-  /**
-   * What a check waits for after repairs.
-   *
-   * @param now  the craft as required, with the repairs made
-   * @param done ids of the faults that were put right, those of conflicts among them
-   */
-  static Optional<Waits> after(Check<Craft> check, Required required, Craft now, Set<String> done) {
-    List<Violation> on = required.conflicts().stream().filter(conflict -> !done.contains(conflict.id()) && differs(check, now, conflict.on(now))).map(Conflict::root).toList();
-    return on.isEmpty() && forbidden(check, now).isEmpty() ? Optional.empty() : Optional.of(new Waits(on.isEmpty() ? required.unsolved() : on, Proof.expected(check, now)));
-  }
+    /** What a reading of a check tells of; nothing where it may be expected. */
+    public static Optional<Severity> forbidden(Check<Craft> check, Reading reading) {
+        return Forbidden.of(check.kind(), reading);
+    }
 
-  /** What a check tells of by what a craft most probably gives; nothing where that may be expected. */
-  static Optional<Severity> forbidden(Check<Craft> check, Craft craft) {
-    return Forbidden.of(check.kind(), Proof.likeliest(check.outlook(craft)));
-  }
-
-  /** What a reading of a check tells of; nothing where it may be expected. */
-  public static Optional<Severity> forbidden(Check<Craft> check, Reading reading) {
-    return Forbidden.of(check.kind(), reading);
-  }
-
-  private static boolean differs(Check<Craft> check, Craft right, Craft recorded) {
-    return !check.reads().of(recorded).equals(check.reads().of(right)) && !Alike.are(check.outlook(recorded), check.outlook(right));
-  }
+    private static boolean differs(Check<Craft> check, Craft right, Craft recorded) {
+        return !check.reads().of(recorded).equals(check.reads().of(right))
+                && !Alike.are(check.outlook(recorded), check.outlook(right));
+    }
 }

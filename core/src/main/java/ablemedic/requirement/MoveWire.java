@@ -12,66 +12,79 @@ import java.util.Optional;
  * A wire moved to another pad.
  *
  * @param stays the address of the end that stays
- * @param from  the pad that it lies on by the sheet
- * @param to    the pad that it goes to
+ * @param from the pad that it lies on by the sheet
+ * @param to the pad that it goes to
  */
 record MoveWire(String stays, String from, String to) implements Edit {
-  @Override
-  public List<Site> sites() {
-    return List.of(new Site(Site.Kind.WIRE, stays));
-  }
+    @Override
+    public List<Site> sites() {
+        return List.of(new Site(Site.Kind.WIRE, stays));
+    }
 
-  @Override
-  public Craft onSheet(Craft recorded) {
-    return Rewiring.of(recorded, recorded.electrics().sheet().leads().stream().map(lead -> is(lead, from) ? moved(lead) : lead).toList());
-  }
+    @Override
+    public Craft onSheet(Craft recorded) {
+        return Rewiring.of(
+                recorded,
+                recorded.electrics().sheet().leads().stream()
+                        .map(lead -> is(lead, from) ? moved(lead) : lead)
+                        .toList());
+    }
 
-  private boolean is(Lead lead, String far) {
-    return lead.from().equals(stays) && lead.to().equals(far) || lead.to().equals(stays) && lead.from().equals(far);
-  }
+    private boolean is(Lead lead, String far) {
+        return lead.from().equals(stays) && lead.to().equals(far)
+                || lead.to().equals(stays) && lead.from().equals(far);
+    }
 
-  private Lead moved(Lead lead) {
-    return lead.from().equals(stays) ? new Lead(stays, to, lead.gauge(), lead.lengthMm(), lead.plugged()) : new Lead(to, stays, lead.gauge(), lead.lengthMm(), lead.plugged());
-  }
+    private Lead moved(Lead lead) {
+        return lead.from().equals(stays)
+                ? new Lead(stays, to, lead.gauge(), lead.lengthMm(), lead.plugged())
+                : new Lead(to, stays, lead.gauge(), lead.lengthMm(), lead.plugged());
+    }
 
-  private Optional<Lead> there(Craft craft, String far) {
-    return craft.electrics().sheet().leads().stream().filter(lead -> is(lead, far)).findFirst();
-  }
+    private Optional<Lead> there(Craft craft, String far) {
+        return craft.electrics().sheet().leads().stream()
+                .filter(lead -> is(lead, far))
+                .findFirst();
+    }
 
-  @Override
-  public Craft onCraft(Craft craft) {
-    Electrics electrics = craft.electrics();
-    return craft.withElectrics(there(craft, to).map(lead -> electrics.without(Harm.LeadMoved.slot(lead.id())))
-        .or(() -> there(craft, from).map(lead -> electrics.with(new Harm.LeadMoved(lead.id(), to)))).orElse(electrics));
-  }
+    @Override
+    public Craft onCraft(Craft craft) {
+        Electrics electrics = craft.electrics();
+        return craft.withElectrics(there(craft, to)
+                .map(lead -> electrics.without(Harm.LeadMoved.slot(lead.id())))
+                .or(() -> there(craft, from).map(lead -> electrics.with(new Harm.LeadMoved(lead.id(), to))))
+                .orElse(electrics));
+    }
 
-  @Override
-  public Craft undo(Craft craft, Craft recorded) {
-    return there(craft, to).map(lead -> craft.withElectrics(craft.electrics().with(new Harm.LeadMoved(lead.id(), from)))).orElse(craft);
-  }
+    @Override
+    public Craft undo(Craft craft, Craft recorded) {
+        return there(craft, to)
+                .map(lead -> craft.withElectrics(craft.electrics().with(new Harm.LeadMoved(lead.id(), from))))
+                .orElse(craft);
+    }
 
-  @Override
-  public String key() {
-    return stays + ">" + to;
-  }
+    @Override
+    public String key() {
+        return stays + ">" + to;
+    }
 
-  @Override
-  public String title() {
-    return "Move the wire at " + stays + " from " + from + " to " + to;
-  }
+    @Override
+    public String title() {
+        return "Move the wire at " + stays + " from " + from + " to " + to;
+    }
 
-  @Override
-  public List<String> steps() {
-    return List.of(BATTERY_OUT, "Fine tip, little solder, no strand across two pads.", CHECKS);
-  }
+    @Override
+    public List<String> steps() {
+        return List.of(BATTERY_OUT, "Fine tip, little solder, no strand across two pads.", CHECKS);
+    }
 
-  @Override
-  public List<Value> values(Craft recorded) {
-    return List.of(new Value("wire at " + stays, "on " + from, "on " + to));
-  }
+    @Override
+    public List<Value> values(Craft recorded) {
+        return List.of(new Value("wire at " + stays, "on " + from, "on " + to));
+    }
 
-  @Override
-  public double minutes() {
-    return 8;
-  }
+    @Override
+    public double minutes() {
+        return 8;
+    }
 }

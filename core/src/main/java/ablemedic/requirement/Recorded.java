@@ -9,24 +9,26 @@ import java.util.function.Predicate;
 /**
  * A craft as it stands on the sheet.
  *
- * @param sources where entries come from, as far as it is known; a setting that is not as usual was entered, one as usual was taken over
+ * @param sources where entries come from, as far as it is known; a setting that is not as usual was entered, one as
+ *     usual was taken over
  */
 public record Recorded(Craft craft, Map<Site, Source> sources) {
-  public Recorded {
-    sources = Map.copyOf(sources);
-  }
-
-  public static Recorded of(Craft craft) {
-    return new Recorded(craft, Map.of());
-  }
-
-  /** Where an entry comes from. */
-  public Source source(Site site) {
-    Source known = sources.get(site);
-    if (known != null) {
-      return known;
+    public Recorded {
+        sources = Map.copyOf(sources);
     }
-    boolean usual = site.kind() == Kind.SETTING && craft.told().unusual().stream().map(Setting::id).noneMatch(Predicate.isEqual(site.where()));
-    return usual ? Source.USUAL : Source.ENTERED;
-  }
+
+    public static Recorded of(Craft craft) {
+        return new Recorded(craft, Map.of());
+    }
+
+    /** Where an entry comes from. */
+    public Source source(Site site) {
+        Source known = sources.get(site);
+        if (known != null) {
+            return known;
+        }
+        boolean usual = site.kind() == Kind.SETTING
+                && craft.told().unusual().stream().map(Setting::id).noneMatch(Predicate.isEqual(site.where()));
+        return usual ? Source.USUAL : Source.ENTERED;
+    }
 }

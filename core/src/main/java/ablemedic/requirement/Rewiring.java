@@ -8,10 +8,10 @@ import java.util.List;
 
 /** A sheet with other wires. */
 final class Rewiring {
-  private Rewiring() {}
+    private Rewiring() {}
 
-  static Craft of(Craft craft, List<Lead> wires) {
-    ElectricSheet sheet = craft.electrics().sheet();
-    return craft.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), wires, sheet.pack())));
-  }
+    static Craft of(Craft craft, List<Lead> wires) {
+        ElectricSheet sheet = craft.electrics().sheet();
+        return craft.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), wires, sheet.pack())));
+    }
 }

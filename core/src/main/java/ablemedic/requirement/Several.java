@@ -8,64 +8,64 @@ import java.util.stream.Collectors;
 
 /** Several that only help together. */
 record Several(String title, List<Edit> edits) implements Edit {
-  public Several {
-    edits = List.copyOf(edits);
-  }
-
-  @Override
-  public String key() {
-    return edits.stream().map(Edit::key).collect(Collectors.joining("+"));
-  }
-
-  @Override
-  public List<Site> sites() {
-    return edits.stream().flatMap(edit -> edit.sites().stream()).distinct().toList();
-  }
-
-  @Override
-  public Craft onSheet(Craft recorded) {
-    Craft changed = recorded;
-    for (Edit edit : edits) {
-      changed = edit.onSheet(changed);
+    public Several {
+        edits = List.copyOf(edits);
     }
-    return changed;
-  }
 
-  @Override
-  public Craft onCraft(Craft craft) {
-    Craft changed = craft;
-    for (Edit edit : edits) {
-      changed = edit.onCraft(changed);
+    @Override
+    public String key() {
+        return edits.stream().map(Edit::key).collect(Collectors.joining("+"));
     }
-    return changed;
-  }
 
-  @Override
-  public Craft undo(Craft craft, Craft recorded) {
-    Craft changed = craft;
-    for (int i = edits.size() - 1; i >= 0; i--) {
-      changed = edits.get(i).undo(changed, recorded);
+    @Override
+    public List<Site> sites() {
+        return edits.stream().flatMap(edit -> edit.sites().stream()).distinct().toList();
     }
-    return changed;
-  }
 
-  @Override
-  public List<String> steps() {
-    List<String> steps = new ArrayList<>();
-    edits.forEach(edit -> {
-      steps.add(edit.title() + ".");
-      edit.steps().stream().filter(step -> !steps.contains(step)).forEach(steps::add);
-    });
-    return List.copyOf(steps);
-  }
+    @Override
+    public Craft onSheet(Craft recorded) {
+        Craft changed = recorded;
+        for (Edit edit : edits) {
+            changed = edit.onSheet(changed);
+        }
+        return changed;
+    }
 
-  @Override
-  public List<Value> values(Craft recorded) {
-    return edits.stream().flatMap(edit -> edit.values(recorded).stream()).toList();
-  }
+    @Override
+    public Craft onCraft(Craft craft) {
+        Craft changed = craft;
+        for (Edit edit : edits) {
+            changed = edit.onCraft(changed);
+        }
+        return changed;
+    }
 
-  @Override
-  public double minutes() {
-    return edits.stream().mapToDouble(Edit::minutes).sum();
-  }
+    @Override
+    public Craft undo(Craft craft, Craft recorded) {
+        Craft changed = craft;
+        for (int i = edits.size() - 1; i >= 0; i--) {
+            changed = edits.get(i).undo(changed, recorded);
+        }
+        return changed;
+    }
+
+    @Override
+    public List<String> steps() {
+        List<String> steps = new ArrayList<>();
+        edits.forEach(edit -> {
+            steps.add(edit.title() + ".");
+            edit.steps().stream().filter(step -> !steps.contains(step)).forEach(steps::add);
+        });
+        return List.copyOf(steps);
+    }
+
+    @Override
+    public List<Value> values(Craft recorded) {
+        return edits.stream().flatMap(edit -> edit.values(recorded).stream()).toList();
+    }
+
+    @Override
+    public double minutes() {
+        return edits.stream().mapToDouble(Edit::minutes).sum();
+    }
 }

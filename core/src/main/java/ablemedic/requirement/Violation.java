@@ -8,45 +8,70 @@ import java.util.Optional;
 /**
  * A requirement that a craft violates.
  *
- * @param id        stable on this craft: the same while the same entries conflict in the same way
- * @param cause     what conflicts, with its numbers, in a sentence
- * @param remedy    what to enter or do
- * @param settings  those that it is about, the one to enter first
- * @param pads      addresses of the pads whose wires it is about
+ * @param id stable on this craft: the same while the same entries conflict in the same way
+ * @param cause what conflicts, with its numbers, in a sentence
+ * @param remedy what to enter or do
+ * @param settings those that it is about, the one to enter first
+ * @param pads addresses of the pads whose wires it is about
  * @param complaint id of the complaint that it can be the cause of; empty where it is none by itself
- * @param edits     the smallest that satisfy it, each alone; none where nothing on the sheet can
+ * @param edits the smallest that satisfy it, each alone; none where nothing on the sheet can
  */
-public record Violation(String id, Severity severity, String cause, String remedy, List<Setting<?>> settings, List<String> pads, String complaint, List<Edit> edits) {
-  public Violation {
-    cause = withoutStop(cause);
-    remedy = withoutStop(remedy);
-    settings = List.copyOf(settings);
-    pads = List.copyOf(pads);
-    edits = List.copyOf(edits);
-  }
+public record Violation(
+        String id,
+        Severity severity,
+        String cause,
+        String remedy,
+        List<Setting<?>> settings,
+        List<String> pads,
+        String complaint,
+        List<Edit> edits) {
+    public Violation {
+        cause = withoutStop(cause);
+        remedy = withoutStop(remedy);
+        settings = List.copyOf(settings);
+        pads = List.copyOf(pads);
+        edits = List.copyOf(edits);
+    }
 
-  /** The sentence goes on where it is said, so its full stop stands there. */
-  private static String withoutStop(String sentence) {
-    return sentence.endsWith(".") ? sentence.substring(0, sentence.length() - 1) : sentence;
-  }
+    /** The sentence goes on where it is said, so its full stop stands there. */
+    private static String withoutStop(String sentence) {
+        return sentence.endsWith(".") ? sentence.substring(0, sentence.length() - 1) : sentence;
+    }
 
-  /** One that is about no wire. */
-  public static Violation of(String id, Severity severity, String cause, String remedy, String complaint, List<Setting<?>> settings, List<Edit> edits) {
-    return new Violation(id, severity, cause, remedy, settings, List.of(), complaint, edits);
-  }
+    /** One that is about no wire. */
+    public static Violation of(
+            String id,
+            Severity severity,
+            String cause,
+            String remedy,
+            String complaint,
+            List<Setting<?>> settings,
+            List<Edit> edits) {
+        return new Violation(id, severity, cause, remedy, settings, List.of(), complaint, edits);
+    }
 
-  /** One that can't work, and is about no wire. */
-  public static Violation cannotWork(String id, String cause, String remedy, String complaint, List<Setting<?>> settings, Edit... edits) {
-    return of(id, Severity.CANNOT_WORK, cause, remedy, complaint, settings, List.of(edits));
-  }
+    /** One that can't work, and is about no wire. */
+    public static Violation cannotWork(
+            String id, String cause, String remedy, String complaint, List<Setting<?>> settings, Edit... edits) {
+        return of(id, Severity.CANNOT_WORK, cause, remedy, complaint, settings, List.of(edits));
+    }
 
-  /** A setting that has one right value, and another; nothing where it has that. */
-  public static <T> Optional<Violation> unless(Craft craft, Setting<T> setting, T right, String id, String cause, String remedy, String complaint) {
-    return craft.told(setting).equals(right) ? Optional.empty() : Optional.of(cannotWork(id, cause, remedy, complaint, List.of(setting), Edit.doing(setting, right, remedy, 3, Edit.SAVE)));
-  }
+    /** A setting that has one right value, and another; nothing where it has that. */
+    public static <T> Optional<Violation> unless(
+            Craft craft, Setting<T> setting, T right, String id, String cause, String remedy, String complaint) {
+        return craft.told(setting).equals(right)
+                ? Optional.empty()
+                : Optional.of(cannotWork(
+                        id,
+                        cause,
+                        remedy,
+                        complaint,
+                        List.of(setting),
+                        Edit.doing(setting, right, remedy, 3, Edit.SAVE)));
+    }
 
-  /** One that may be meant: nothing is to be edited for it. */
-  public static Violation doubt(String id, String cause, String remedy, String complaint, Setting<?>... settings) {
-    return of(id, Severity.DOUBTFUL, cause, remedy, complaint, List.of(settings), List.of());
-  }
+    /** One that may be meant: nothing is to be edited for it. */
+    public static Violation doubt(String id, String cause, String remedy, String complaint, Setting<?>... settings) {
+        return of(id, Severity.DOUBTFUL, cause, remedy, complaint, List.of(settings), List.of());
+    }
 }

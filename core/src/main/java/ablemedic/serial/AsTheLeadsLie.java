@@ -11,42 +11,51 @@ import java.util.stream.Stream;
 
 /** Tells a flight board its ports as the leads of its sheet lie: what is right for that craft, to begin from. */
 public final class AsTheLeadsLie {
-  private AsTheLeadsLie() {}
+    private AsTheLeadsLie() {}
 
-  /** The same craft, its ports with the jobs and formats of what is joined to them; as it was where the board has no ports entered. */
-  public static Craft told(Craft craft) {
-    Optional<CraftLines> lines = CraftLines.of(craft);
-    Craft now = craft;
-    if (lines.isPresent()) {
-      for (String port : lines.get().board().ports()) {
-        now = now.with(PortSettings.jobsOf(port), List.of());
-      }
-      for (CraftLine line : lines.get().joined()) {
-        now = told(now, lines.get(), line);
-      }
+    /**
+     * The same craft, its ports with the jobs and formats of what is joined to them; as it was where the board has no
+     * ports entered.
+     */
+    public static Craft told(Craft craft) {
+        Optional<CraftLines> lines = CraftLines.of(craft);
+        Craft now = craft;
+        if (lines.isPresent()) {
+            for (String port : lines.get().board().ports()) {
+                now = now.with(PortSettings.jobsOf(port), List.of());
+            }
+            for (CraftLine line : lines.get().joined()) {
+                now = told(now, lines.get(), line);
+            }
+        }
+        return now;
     }
-    return now;
-  }
 
-  /** The same craft, with what is right for the lines of one of its parts told besides. */
-  public static Craft toldOf(Craft craft, String partId) {
-    Optional<CraftLines> lines = CraftLines.of(craft);
-    Craft now = craft;
-    if (lines.isPresent()) {
-      for (CraftLine line : lines.get().joined().stream().filter(line -> line.part().id().equals(partId)).toList()) {
-        now = told(now, lines.get(), line);
-      }
+    /** The same craft, with what is right for the lines of one of its parts told besides. */
+    public static Craft toldOf(Craft craft, String partId) {
+        Optional<CraftLines> lines = CraftLines.of(craft);
+        Craft now = craft;
+        if (lines.isPresent()) {
+            for (CraftLine line : lines.get().joined().stream()
+                    .filter(line -> line.part().id().equals(partId))
+                    .toList()) {
+                now = told(now, lines.get(), line);
+            }
+        }
+        return now;
     }
-    return now;
-  }
 
-  private static Craft told(Craft craft, CraftLines lines, CraftLine line) {
-    Optional<String> port = lines.portOf(line);
-    if (port.isEmpty()) {
-      return craft;
+    private static Craft told(Craft craft, CraftLines lines, CraftLine line) {
+        Optional<String> port = lines.portOf(line);
+        if (port.isEmpty()) {
+            return craft;
+        }
+        List<Job> jobs = Stream.concat(craft.told(PortSettings.jobsOf(port.get())).stream(), Stream.of(line.job()))
+                .distinct()
+                .sorted()
+                .toList();
+        Craft now =
+                craft.with(PortSettings.jobsOf(port.get()), jobs).with(PortSettings.format(line.job()), line.format());
+        return lines.board().isSoft(port.get()) ? now.with(PortSettings.SOFT, true) : now;
     }
-    List<Job> jobs = Stream.concat(craft.told(PortSettings.jobsOf(port.get())).stream(), Stream.of(line.job())).distinct().sorted().toList();
-    Craft now = craft.with(PortSettings.jobsOf(port.get()), jobs).with(PortSettings.format(line.job()), line.format());
-    return lines.board().isSoft(port.get()) ? now.with(PortSettings.SOFT, true) : now;
-  }
 }

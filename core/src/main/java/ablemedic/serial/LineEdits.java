@@ -7,16 +7,16 @@ import ablemedic.craft.SpokenSettings;
 import ablemedic.electrics.Job;
 import ablemedic.electrics.Pad;
 import ablemedic.electrics.Part;
-import ablemedic.electrics.SerialPad.Side;
 import ablemedic.electrics.SerialPad;
-import ablemedic.line.CraftLine.End;
+import ablemedic.electrics.SerialPad.Side;
 import ablemedic.line.CraftLine;
+import ablemedic.line.CraftLine.End;
 import ablemedic.line.CraftLines;
 import ablemedic.line.GnssLoad;
+import ablemedic.line.JoinedPart;
 import ablemedic.line.JoinedPart.Grade;
 import ablemedic.line.JoinedPart.Judged;
 import ablemedic.line.JoinedPart.Rule;
-import ablemedic.line.JoinedPart;
 import ablemedic.requirement.Edit;
 import ablemedic.requirement.Severity;
 import ablemedic.requirement.Violation;
@@ -32,278 +32,415 @@ import java.util.stream.Stream;
 
 /** What of a line violates a requirement, with the edits that satisfy it: settings of both ends first, then wires. */
 final class LineEdits {
-  /** What a part is on a craft for; a transmitter may be set by its button, and telemetry may be left out. */
-  private static final Set<Job> NEEDED = Set.of(Job.RECEIVER, Job.GNSS, Job.DISPLAY);
+    /** What a part is on a craft for; a transmitter may be set by its button, and telemetry may be left out. */
+    private static final Set<Job> NEEDED = Set.of(Job.RECEIVER, Job.GNSS, Job.DISPLAY);
 
-  private final Craft craft;
-  private final CraftLines lines;
+    private final Craft craft;
+    private final CraftLines lines;
 
-  private LineEdits(Craft craft, CraftLines lines) {
-    this.craft = craft;
-    this.lines = lines;
-  }
-
-  /** @param craft with the serial pads of its FC entered */
-  static LineEdits of(Craft craft) {
-    return new LineEdits(craft, CraftLines.of(craft).orElseThrow());
-  }
-
-  static String complaint(Job job) {
-    return switch (job) {
-      case RECEIVER -> "no-sticks";
-      case TELEMETRY -> "telemetry";
-      case GNSS -> "positioning";
-      case DISPLAY -> "no-figures";
-      case VIDEO_CONTROL -> "video-control";
-    };
-  }
-
-  /** One thing that was found on a line; nothing where it says only that something is not known. */
-  Optional<Violation> violation(SerialMap.Line line, Judged judged) {
-    if (line.wires().isEmpty()) {
-      return lines.all().stream().filter(one -> one.part().id().equals(line.partId()) && one.job() == line.wish().job()).findFirst().flatMap(this::unjoined);
+    private LineEdits(Craft craft, CraftLines lines) {
+        this.craft = craft;
+        this.lines = lines;
     }
-    if (judged.grade() == Grade.UNKNOWN || judged.rule() == Rule.OVERFED) {
-      // What is fed too much is a requirement of the supply.
-      return Optional.empty();
-    }
-    Severity severity = switch (judged.grade()) {
-      case HARMS -> Severity.HAZARD;
-      case WRONG -> Severity.CANNOT_WORK;
-      case DOUBTFUL, UNKNOWN -> Severity.DOUBTFUL;
-    };
-    List<Setting<?>> settings = Stream.concat(SerialRequirements.uarts(line).flatMap(uart -> Stream.<Setting<?>>of(PortSettings.jobsOf(uart), PortSettings.baud(uart), PortSettings.inversion(uart),
-        PortSettings.oneWire(uart))), Stream.of(PortSettings.format(line.wish().job()), SpokenSettings.format(line.wish().job()), SpokenSettings.baud(line.wish().job()), PortSettings.SOFT,
-            SpokenSettings.GNSS_HZ)).toList();
-    String id = "line-" + line.partId() + "-" + line.wish().job().id() + "-" + judged.rule().name().toLowerCase(Locale.ROOT).replace('_', '-') + "-" + judged.way().name().toLowerCase(Locale.ROOT);
-    List<Edit> edits = severity.isBinding() ? lines.joined().stream().filter(one -> one.part().id().equals(line.partId()) && one.job() == line.wish().job()).findFirst()
-        .map(one -> edits(one, judged)).orElse(List.of()) : List.of();
-    String name = Character.toUpperCase(line.name().charAt(0)) + line.name().substring(1);
-    return Optional.of(new Violation(id, severity, name + ": " + judged.text(), judged.remedy(), settings, line.wires().stream().map(SerialMap.Wire::at).distinct().toList(), complaint(line.wish().job()), edits));
-  }
 
-  /** A part that has its supply and no wire for what it is there for. */
-  private Optional<Violation> unjoined(CraftLine line) {
-    boolean fed = line.part().archetype().pads().stream().filter(pad -> pad.kind() == Pad.Kind.SUPPLY).anyMatch(pad -> isTaken(line.part().address(pad.name())));
-    if (!fed || !NEEDED.contains(line.job())) {
-      return Optional.empty();
+    /** @param craft with the serial pads of its FC entered */
+    static LineEdits of(Craft craft) {
+        return new LineEdits(craft, CraftLines.of(craft).orElseThrow());
     }
-    List<Edit> edits = new ArrayList<>();
-    for (String uart : free()) {
-      joined(line, uart).ifPresent(wires -> edits.add(moved(line, wires, uart)));
-    }
-    return Optional.of(new Violation("line-" + line.id() + "-unjoined", Severity.CANNOT_WORK, line.label() + " has its supply, and no wire to a UART is on the sheet", "Join it to a free UART, or enter its wires",
-        List.of(), List.of(), complaint(line.job()), edits.stream().limit(3).toList()));
-  }
 
-  private Optional<Edit> joined(CraftLine line, String uart) {
-    List<Edit> wires = new ArrayList<>();
-    boolean oneWire = line.wish(line.format()).oneWire();
-    for (String pad : List.of(line.spoken().sends(), line.spoken().hears())) {
-      boolean sends = pad.equals(line.spoken().sends());
-      if (!pad.isEmpty() && (sends || line.wish(line.format()).spokenTo() && !oneWire)) {
-        Optional<String> to = pad(uart, sends && !oneWire ? Side.RX : Side.TX, line.format().inverted(), line, "");
-        if (to.isEmpty()) {
-          return Optional.empty();
+    static String complaint(Job job) {
+        return switch (job) {
+            case RECEIVER -> "no-sticks";
+            case TELEMETRY -> "telemetry";
+            case GNSS -> "positioning";
+            case DISPLAY -> "no-figures";
+            case VIDEO_CONTROL -> "video-control";
+        };
+    }
+
+    /** One thing that was found on a line; nothing where it says only that something is not known. */
+    Optional<Violation> violation(SerialMap.Line line, Judged judged) {
+        if (line.wires().isEmpty()) {
+            return lines.all().stream()
+                    .filter(one -> one.part().id().equals(line.partId())
+                            && one.job() == line.wish().job())
+                    .findFirst()
+                    .flatMap(this::unjoined);
         }
-        wires.add(Edit.join(line.part().address(pad), to.get()));
-      }
+        if (judged.grade() == Grade.UNKNOWN || judged.rule() == Rule.OVERFED) {
+            // What is fed too much is a requirement of the supply.
+            return Optional.empty();
+        }
+        Severity severity =
+                switch (judged.grade()) {
+                    case HARMS -> Severity.HAZARD;
+                    case WRONG -> Severity.CANNOT_WORK;
+                    case DOUBTFUL, UNKNOWN -> Severity.DOUBTFUL;
+                };
+        List<Setting<?>> settings = Stream.concat(
+                        SerialRequirements.uarts(line)
+                                .flatMap(uart -> Stream.<Setting<?>>of(
+                                        PortSettings.jobsOf(uart),
+                                        PortSettings.baud(uart),
+                                        PortSettings.inversion(uart),
+                                        PortSettings.oneWire(uart))),
+                        Stream.of(
+                                PortSettings.format(line.wish().job()),
+                                SpokenSettings.format(line.wish().job()),
+                                SpokenSettings.baud(line.wish().job()),
+                                PortSettings.SOFT,
+                                SpokenSettings.GNSS_HZ))
+                .toList();
+        String id = "line-" + line.partId() + "-" + line.wish().job().id() + "-"
+                + judged.rule().name().toLowerCase(Locale.ROOT).replace('_', '-') + "-"
+                + judged.way().name().toLowerCase(Locale.ROOT);
+        List<Edit> edits = severity.isBinding()
+                ? lines.joined().stream()
+                        .filter(one -> one.part().id().equals(line.partId())
+                                && one.job() == line.wish().job())
+                        .findFirst()
+                        .map(one -> edits(one, judged))
+                        .orElse(List.of())
+                : List.of();
+        String name = Character.toUpperCase(line.name().charAt(0)) + line.name().substring(1);
+        return Optional.of(new Violation(
+                id,
+                severity,
+                name + ": " + judged.text(),
+                judged.remedy(),
+                settings,
+                line.wires().stream().map(SerialMap.Wire::at).distinct().toList(),
+                complaint(line.wish().job()),
+                edits));
     }
-    return wires.isEmpty() ? Optional.empty() : Optional.of(Edit.together(wires));
-  }
 
-  private List<Edit> edits(CraftLine line, Judged judged) {
-    JoinedPart joined = lines.joined(line, craft, false);
-    String uart = lines.pads(line).stream().map(SerialPad::port).filter(PortSettings.PORTS::contains).findFirst().orElse("");
-    Job job = line.job();
-    return switch (judged.rule()) {
-      case NO_FUNCTION, OTHER_FUNCTION, FUNCTION_ELSEWHERE -> Stream.concat(function(line, uart).stream(), toUartOf(line).stream()).toList();
-      case SEVERAL_FUNCTIONS -> uart.isEmpty() ? List.of() : List.of(Edit.set(PortSettings.jobsOf(uart), List.of(job)));
-      case FORMAT -> formats(line);
-      case RATE -> rates(line, joined, uart);
-      case INVERSION -> inversions(line, uart);
-      case NO_INVERTER, TOO_FAST_FOR_SOFT, FIVE_VOLTS_IN, SHARED_PAD, TWO_UARTS -> Stream.concat(withinUart(line).stream(), elsewhere(line).stream()).toList();
-      case TWO_WIRES_FOR_ONE, ONE_WIRE_FOR_TWO -> uart.isEmpty() ? List.of() : List.of(Edit.set(PortSettings.oneWire(uart), AsFormat.BY_FORMAT));
-      case SOFT_OFF -> List.of(Edit.set(PortSettings.SOFT, true));
-      case SENDS_TO_TX, HEARS_RX, ONE_WIRE_ON_RX -> Stream.concat(exchanged(line).stream(), withinUart(line).stream()).toList();
-      case SENDS_TO_NOTHING -> joins(line, line.spoken().sends(), Side.RX);
-      case HEARS_NOTHING -> joins(line, line.spoken().hears(), Side.TX);
-      case ONE_WIRE_ABSENT -> joins(line, line.spoken().sends().isEmpty() ? line.spoken().hears() : line.spoken().sends(), Side.TX);
-      case NO_SUPPLY -> supplies(line.part());
-      case NO_GROUND -> grounds(line.part());
-      case OVERLOADED -> overloads(line, joined, uart);
-      default -> List.of();
-    };
-  }
-
-  /** Its function given to the UART that it lies on, and taken from any other. */
-  private Optional<Edit> function(CraftLine line, String uart) {
-    if (uart.isEmpty()) {
-      return Optional.empty();
+    /** A part that has its supply and no wire for what it is there for. */
+    private Optional<Violation> unjoined(CraftLine line) {
+        boolean fed = line.part().archetype().pads().stream()
+                .filter(pad -> pad.kind() == Pad.Kind.SUPPLY)
+                .anyMatch(pad -> isTaken(line.part().address(pad.name())));
+        if (!fed || !NEEDED.contains(line.job())) {
+            return Optional.empty();
+        }
+        List<Edit> edits = new ArrayList<>();
+        for (String uart : free()) {
+            joined(line, uart).ifPresent(wires -> edits.add(moved(line, wires, uart)));
+        }
+        return Optional.of(new Violation(
+                "line-" + line.id() + "-unjoined",
+                Severity.CANNOT_WORK,
+                line.label() + " has its supply, and no wire to a UART is on the sheet",
+                "Join it to a free UART, or enter its wires",
+                List.of(),
+                List.of(),
+                complaint(line.job()),
+                edits.stream().limit(3).toList()));
     }
-    boolean shared = line.job() == Job.RECEIVER && craft.told(PortSettings.jobsOf(uart)).contains(Job.TELEMETRY) && line.format().back() == Format.Back.TWO_WAY;
-    Edit give = Edit.set(PortSettings.jobsOf(uart), shared ? List.of(Job.RECEIVER, Job.TELEMETRY) : List.of(line.job()));
-    List<Edit> all = new ArrayList<>(List.of(give));
-    PortSettings.portsWith(line.job(), craft).stream().filter(other -> !other.equals(uart)).forEach(other -> all.add(Edit.set(PortSettings.jobsOf(other),
-        craft.told(PortSettings.jobsOf(other)).stream().filter(job -> job != line.job()).toList())));
-    return Optional.of(Edit.together(all));
-  }
 
-  /** Its wires moved to the UART that has its function already. */
-  private Optional<Edit> toUartOf(CraftLine line) {
-    return PortSettings.portsWith(line.job(), craft).stream().filter(uart -> lines.portOf(line).filter(uart::equals).isEmpty()).findFirst().flatMap(uart -> to(line, uart, line.format().inverted()));
-  }
-
-  private List<Edit> formats(CraftLine line) {
-    List<Edit> all = new ArrayList<>(List.of(Edit.set(PortSettings.format(line.job()), line.format())));
-    Format told = craft.told(PortSettings.format(line.job()));
-    if (line.spoken().formats().contains(told)) {
-      all.add(Edit.set(SpokenSettings.format(line.job()), told == line.spoken().formats().get(0) ? Optional.empty() : Optional.of(told)));
+    private Optional<Edit> joined(CraftLine line, String uart) {
+        List<Edit> wires = new ArrayList<>();
+        boolean oneWire = line.wish(line.format()).oneWire();
+        for (String pad : List.of(line.spoken().sends(), line.spoken().hears())) {
+            boolean sends = pad.equals(line.spoken().sends());
+            if (!pad.isEmpty() && (sends || line.wish(line.format()).spokenTo() && !oneWire)) {
+                Optional<String> to = pad(
+                        uart,
+                        sends && !oneWire ? Side.RX : Side.TX,
+                        line.format().inverted(),
+                        line,
+                        "");
+                if (to.isEmpty()) {
+                    return Optional.empty();
+                }
+                wires.add(Edit.join(line.part().address(pad), to.get()));
+            }
+        }
+        return wires.isEmpty() ? Optional.empty() : Optional.of(Edit.together(wires));
     }
-    return all;
-  }
 
-  private List<Edit> rates(CraftLine line, JoinedPart joined, String uart) {
-    List<Edit> all = new ArrayList<>();
-    List<Integer> usual = line.format().bauds();
-    if (!uart.isEmpty()) {
-      int told = craft.told(PortSettings.baud(uart));
-      if (usual.contains(joined.baud())) {
-        all.add(Edit.set(PortSettings.baud(uart), joined.baud() == usual.get(0) ? 0 : joined.baud()));
-      }
-      if (told == 0 || usual.contains(told)) {
-        all.add(Edit.set(SpokenSettings.baud(line.job()), told == 0 || told == usual.get(0) ? 0 : told));
-      }
-      if (all.isEmpty()) {
-        all.add(Edit.all("Set both ends to " + usual.get(0) + " baud", Edit.set(PortSettings.baud(uart), 0), Edit.set(SpokenSettings.baud(line.job()), 0)));
-      }
+    private List<Edit> edits(CraftLine line, Judged judged) {
+        JoinedPart joined = lines.joined(line, craft, false);
+        String uart = lines.pads(line).stream()
+                .map(SerialPad::port)
+                .filter(PortSettings.PORTS::contains)
+                .findFirst()
+                .orElse("");
+        Job job = line.job();
+        return switch (judged.rule()) {
+            case NO_FUNCTION, OTHER_FUNCTION, FUNCTION_ELSEWHERE ->
+                Stream.concat(function(line, uart).stream(), toUartOf(line).stream())
+                        .toList();
+            case SEVERAL_FUNCTIONS ->
+                uart.isEmpty() ? List.of() : List.of(Edit.set(PortSettings.jobsOf(uart), List.of(job)));
+            case FORMAT -> formats(line);
+            case RATE -> rates(line, joined, uart);
+            case INVERSION -> inversions(line, uart);
+            case NO_INVERTER, TOO_FAST_FOR_SOFT, FIVE_VOLTS_IN, SHARED_PAD, TWO_UARTS ->
+                Stream.concat(withinUart(line).stream(), elsewhere(line).stream())
+                        .toList();
+            case TWO_WIRES_FOR_ONE, ONE_WIRE_FOR_TWO ->
+                uart.isEmpty() ? List.of() : List.of(Edit.set(PortSettings.oneWire(uart), AsFormat.BY_FORMAT));
+            case SOFT_OFF -> List.of(Edit.set(PortSettings.SOFT, true));
+            case SENDS_TO_TX, HEARS_RX, ONE_WIRE_ON_RX ->
+                Stream.concat(exchanged(line).stream(), withinUart(line).stream())
+                        .toList();
+            case SENDS_TO_NOTHING -> joins(line, line.spoken().sends(), Side.RX);
+            case HEARS_NOTHING -> joins(line, line.spoken().hears(), Side.TX);
+            case ONE_WIRE_ABSENT ->
+                joins(
+                        line,
+                        line.spoken().sends().isEmpty()
+                                ? line.spoken().hears()
+                                : line.spoken().sends(),
+                        Side.TX);
+            case NO_SUPPLY -> supplies(line.part());
+            case NO_GROUND -> grounds(line.part());
+            case OVERLOADED -> overloads(line, joined, uart);
+            default -> List.of();
+        };
     }
-    return all;
-  }
 
-  private List<Edit> inversions(CraftLine line, String uart) {
-    List<Edit> all = new ArrayList<>();
-    if (!uart.isEmpty()) {
-      all.add(Edit.set(PortSettings.inversion(uart), AsFormat.BY_FORMAT));
+    /** Its function given to the UART that it lies on, and taken from any other. */
+    private Optional<Edit> function(CraftLine line, String uart) {
+        if (uart.isEmpty()) {
+            return Optional.empty();
+        }
+        boolean shared = line.job() == Job.RECEIVER
+                && craft.told(PortSettings.jobsOf(uart)).contains(Job.TELEMETRY)
+                && line.format().back() == Format.Back.TWO_WAY;
+        Edit give = Edit.set(
+                PortSettings.jobsOf(uart), shared ? List.of(Job.RECEIVER, Job.TELEMETRY) : List.of(line.job()));
+        List<Edit> all = new ArrayList<>(List.of(give));
+        PortSettings.portsWith(line.job(), craft).stream()
+                .filter(other -> !other.equals(uart))
+                .forEach(other -> all.add(Edit.set(
+                        PortSettings.jobsOf(other),
+                        craft.told(PortSettings.jobsOf(other)).stream()
+                                .filter(job -> job != line.job())
+                                .toList())));
+        return Optional.of(Edit.together(all));
     }
-    all.addAll(withinUart(line));
-    return all;
-  }
 
-  /** Its two wires exchanged. */
-  private Optional<Edit> exchanged(CraftLine line) {
-    if (line.sends().isEmpty() || line.hears().isEmpty()) {
-      return Optional.empty();
+    /** Its wires moved to the UART that has its function already. */
+    private Optional<Edit> toUartOf(CraftLine line) {
+        return PortSettings.portsWith(line.job(), craft).stream()
+                .filter(uart -> lines.portOf(line).filter(uart::equals).isEmpty())
+                .findFirst()
+                .flatMap(uart -> to(line, uart, line.format().inverted()));
     }
-    End one = line.sends().get();
-    End other = line.hears().get();
-    return Optional.of(Edit.all("Exchange the two wires of the " + line.label(), Edit.move(one.partPad(), one.boardPad(), other.boardPad()), Edit.move(other.partPad(), other.boardPad(), one.boardPad())));
-  }
 
-  /** A wire moved to the pad of its own UART that fits it. */
-  private List<Edit> withinUart(CraftLine line) {
-    return lines.portOf(line).flatMap(uart -> to(line, uart, line.format().inverted())).stream().toList();
-  }
-
-  /** All of its wires moved to another UART that speaks it, with its function. */
-  private List<Edit> elsewhere(CraftLine line) {
-    List<Edit> all = new ArrayList<>();
-    for (String uart : free()) {
-      to(line, uart, line.format().inverted()).ifPresent(moved -> all.add(moved(line, moved, uart)));
+    private List<Edit> formats(CraftLine line) {
+        List<Edit> all = new ArrayList<>(List.of(Edit.set(PortSettings.format(line.job()), line.format())));
+        Format told = craft.told(PortSettings.format(line.job()));
+        if (line.spoken().formats().contains(told)) {
+            all.add(Edit.set(
+                    SpokenSettings.format(line.job()),
+                    told == line.spoken().formats().get(0) ? Optional.empty() : Optional.of(told)));
+        }
+        return all;
     }
-    return all.stream().limit(2).toList();
-  }
 
-  private Edit moved(CraftLine line, Edit wires, String uart) {
-    List<Edit> all = new ArrayList<>(List.of(wires));
-    if (PortSettings.PORTS.contains(uart)) {
-      all.add(Edit.set(PortSettings.jobsOf(uart), List.of(line.job())));
+    private List<Edit> rates(CraftLine line, JoinedPart joined, String uart) {
+        List<Edit> all = new ArrayList<>();
+        List<Integer> usual = line.format().bauds();
+        if (!uart.isEmpty()) {
+            int told = craft.told(PortSettings.baud(uart));
+            if (usual.contains(joined.baud())) {
+                all.add(Edit.set(PortSettings.baud(uart), joined.baud() == usual.get(0) ? 0 : joined.baud()));
+            }
+            if (told == 0 || usual.contains(told)) {
+                all.add(Edit.set(SpokenSettings.baud(line.job()), told == 0 || told == usual.get(0) ? 0 : told));
+            }
+            if (all.isEmpty()) {
+                all.add(Edit.all(
+                        "Set both ends to " + usual.get(0) + " baud",
+                        Edit.set(PortSettings.baud(uart), 0),
+                        Edit.set(SpokenSettings.baud(line.job()), 0)));
+            }
+        }
+        return all;
     }
-    PortSettings.portsWith(line.job(), craft).stream().filter(other -> !other.equals(uart)).forEach(other -> all.add(Edit.set(PortSettings.jobsOf(other),
-        craft.told(PortSettings.jobsOf(other)).stream().filter(job -> job != line.job()).toList())));
-    return Edit.together(all);
-  }
 
-  /** The UARTs on which nothing lies, the computer's apart. */
-  private List<String> free() {
-    return lines.board().ports().stream().filter(uart -> !uart.equals(lines.board().computer()) && !lines.board().isSoft(uart) && lines.board().pads().stream().filter(pad -> pad.port().equals(uart))
-        .allMatch(pad -> !isTaken(lines.boardPart().address(pad.name()))) && PortSettings.PORTS.contains(uart)).toList();
-  }
-
-  private boolean isTaken(String pad) {
-    return craft.electrics().sheet().leads().stream().anyMatch(lead -> lead.from().equals(pad) || lead.to().equals(pad));
-  }
-
-  /** The wires that it needs moved to the pads of a UART; nothing where they lie there, or where it has none that fit. */
-  private Optional<Edit> to(CraftLine line, String uart, boolean inverted) {
-    List<Edit> moves = new ArrayList<>();
-    for (End end : line.needed()) {
-      boolean sends = line.sends().filter(end::equals).isPresent();
-      boolean oneWire = line.wish(line.format()).oneWire();
-      Optional<String> pad = pad(uart, sends && !oneWire ? Side.RX : Side.TX, inverted, line, end.boardPad());
-      if (pad.isEmpty()) {
-        return Optional.empty();
-      }
-      if (!pad.get().equals(end.boardPad())) {
-        moves.add(Edit.move(end.partPad(), end.boardPad(), pad.get()));
-      }
+    private List<Edit> inversions(CraftLine line, String uart) {
+        List<Edit> all = new ArrayList<>();
+        if (!uart.isEmpty()) {
+            all.add(Edit.set(PortSettings.inversion(uart), AsFormat.BY_FORMAT));
+        }
+        all.addAll(withinUart(line));
+        return all;
     }
-    return moves.isEmpty() ? Optional.empty() : Optional.of(Edit.together(moves));
-  }
 
-  private Optional<String> pad(String uart, Side side, boolean inverted, CraftLine line, String now) {
-    return lines.board().pads(uart, side).stream().filter(pad -> pad.hears(inverted) && (pad.bears5V() || !line.wish(line.format()).volts5()))
-        .map(pad -> lines.boardPart().address(pad.name())).filter(pad -> pad.equals(now) || !isTaken(pad)).findFirst();
-  }
-
-  /** A wire from a pad of the part to one that is free: first on the UART that has the function. */
-  private List<Edit> joins(CraftLine line, String partPad, Side side) {
-    if (partPad.isEmpty()) {
-      return List.of();
+    /** Its two wires exchanged. */
+    private Optional<Edit> exchanged(CraftLine line) {
+        if (line.sends().isEmpty() || line.hears().isEmpty()) {
+            return Optional.empty();
+        }
+        End one = line.sends().get();
+        End other = line.hears().get();
+        return Optional.of(Edit.all(
+                "Exchange the two wires of the " + line.label(),
+                Edit.move(one.partPad(), one.boardPad(), other.boardPad()),
+                Edit.move(other.partPad(), other.boardPad(), one.boardPad())));
     }
-    String from = line.part().address(partPad);
-    List<Edit> all = new ArrayList<>();
-    Stream.of(lines.portOf(line).stream(), PortSettings.portsWith(line.job(), craft).stream(), free().stream()).flatMap(uarts -> uarts).distinct()
-        .forEach(uart -> pad(uart, side, line.format().inverted(), line, "").ifPresent(to -> all.add(isTaken(from) ? Edit.move(from, other(from), to) : Edit.join(from, to))));
-    return all.stream().limit(3).toList();
-  }
 
-  private String other(String pad) {
-    return craft.electrics().sheet().leads().stream().filter(lead -> lead.from().equals(pad) || lead.to().equals(pad)).findFirst()
-        .map(lead -> lead.from().equals(pad) ? lead.to() : lead.from()).orElseThrow();
-  }
+    /** A wire moved to the pad of its own UART that fits it. */
+    private List<Edit> withinUart(CraftLine line) {
+        return lines.portOf(line).flatMap(uart -> to(line, uart, line.format().inverted())).stream()
+                .toList();
+    }
 
-  private List<Edit> supplies(Part part) {
-    return joinsOf(part, Pad.Kind.SUPPLY, pad -> pad.kind() == Pad.Kind.FEED && fits(part, pad));
-  }
+    /** All of its wires moved to another UART that speaks it, with its function. */
+    private List<Edit> elsewhere(CraftLine line) {
+        List<Edit> all = new ArrayList<>();
+        for (String uart : free()) {
+            to(line, uart, line.format().inverted()).ifPresent(moved -> all.add(moved(line, moved, uart)));
+        }
+        return all.stream().limit(2).toList();
+    }
 
-  private boolean fits(Part part, Pad feed) {
-    double most = feed.volts() == 0 ? craft.electrics().sheet().pack().fullV() : feed.volts();
-    return most <= part.archetype().highestV() && (feed.volts() == 0 ? craft.electrics().sheet().pack().cells() * craft.electrics().sheet().pack().chemistry().restingV(0) : feed.volts()) >= part.archetype().lowestV();
-  }
+    private Edit moved(CraftLine line, Edit wires, String uart) {
+        List<Edit> all = new ArrayList<>(List.of(wires));
+        if (PortSettings.PORTS.contains(uart)) {
+            all.add(Edit.set(PortSettings.jobsOf(uart), List.of(line.job())));
+        }
+        PortSettings.portsWith(line.job(), craft).stream()
+                .filter(other -> !other.equals(uart))
+                .forEach(other -> all.add(Edit.set(
+                        PortSettings.jobsOf(other),
+                        craft.told(PortSettings.jobsOf(other)).stream()
+                                .filter(job -> job != line.job())
+                                .toList())));
+        return Edit.together(all);
+    }
 
-  private List<Edit> grounds(Part part) {
-    return joinsOf(part, Pad.Kind.GROUND, pad -> pad.kind() == Pad.Kind.GROUND);
-  }
+    /** The UARTs on which nothing lies, the computer's apart. */
+    private List<String> free() {
+        return lines.board().ports().stream()
+                .filter(uart -> !uart.equals(lines.board().computer())
+                        && !lines.board().isSoft(uart)
+                        && lines.board().pads().stream()
+                                .filter(pad -> pad.port().equals(uart))
+                                .allMatch(pad -> !isTaken(lines.boardPart().address(pad.name())))
+                        && PortSettings.PORTS.contains(uart))
+                .toList();
+    }
 
-  private List<Edit> joinsOf(Part part, Pad.Kind kind, Predicate<Pad> fits) {
-    Optional<String> from = part.archetype().pads().stream().filter(pad -> pad.kind() == kind).map(pad -> part.address(pad.name())).filter(pad -> !isTaken(pad)).findFirst();
-    return from.map(at -> lines.boardPart().archetype().pads().stream().filter(fits).map(pad -> lines.boardPart().address(pad.name()))
-        .filter(craft.electrics().sheet()::hasRoom).limit(1).map(to -> Edit.join(at, to)).toList()).orElse(List.of());
-  }
+    private boolean isTaken(String pad) {
+        return craft.electrics().sheet().leads().stream()
+                .anyMatch(lead -> lead.from().equals(pad) || lead.to().equals(pad));
+    }
 
-  private List<Edit> overloads(CraftLine line, JoinedPart joined, String uart) {
-    int hz = craft.told(SpokenSettings.GNSS_HZ);
-    GnssLoad load = GnssLoad.of(joined, hz);
-    List<Edit> all = new ArrayList<>(List.of(Edit.set(SpokenSettings.GNSS_HZ, load.fits())));
-    line.format().bauds().stream().sorted().filter(baud -> load.share() * joined.baud() / baud <= 0.7).findFirst().filter(baud -> !uart.isEmpty()).ifPresent(baud -> all.add(Edit.all(
-        "Set UART " + uart + " and the " + line.label() + " to " + baud + " baud", Edit.set(PortSettings.baud(uart), baud), Edit.set(SpokenSettings.baud(line.job()), baud))));
-    return all;
-  }
+    /**
+     * The wires that it needs moved to the pads of a UART; nothing where they lie there, or where it has none that fit.
+     */
+    private Optional<Edit> to(CraftLine line, String uart, boolean inverted) {
+        List<Edit> moves = new ArrayList<>();
+        for (End end : line.needed()) {
+            boolean sends = line.sends().filter(end::equals).isPresent();
+            boolean oneWire = line.wish(line.format()).oneWire();
+            Optional<String> pad = pad(uart, sends && !oneWire ? Side.RX : Side.TX, inverted, line, end.boardPad());
+            if (pad.isEmpty()) {
+                return Optional.empty();
+            }
+            if (!pad.get().equals(end.boardPad())) {
+                moves.add(Edit.move(end.partPad(), end.boardPad(), pad.get()));
+            }
+        }
+        return moves.isEmpty() ? Optional.empty() : Optional.of(Edit.together(moves));
+    }
 
-  /** The lines on a UART moved to another one; none where no other is free. */
-  List<Edit> away(String uart) {
-    return lines.joined().stream().filter(line -> lines.portOf(line).filter(uart::equals).isPresent()).flatMap(line -> elsewhere(line).stream()).toList();
-  }
+    private Optional<String> pad(String uart, Side side, boolean inverted, CraftLine line, String now) {
+        return lines.board().pads(uart, side).stream()
+                .filter(pad -> pad.hears(inverted)
+                        && (pad.bears5V() || !line.wish(line.format()).volts5()))
+                .map(pad -> lines.boardPart().address(pad.name()))
+                .filter(pad -> pad.equals(now) || !isTaken(pad))
+                .findFirst();
+    }
 
+    /** A wire from a pad of the part to one that is free: first on the UART that has the function. */
+    private List<Edit> joins(CraftLine line, String partPad, Side side) {
+        if (partPad.isEmpty()) {
+            return List.of();
+        }
+        String from = line.part().address(partPad);
+        List<Edit> all = new ArrayList<>();
+        Stream.of(lines.portOf(line).stream(), PortSettings.portsWith(line.job(), craft).stream(), free().stream())
+                .flatMap(uarts -> uarts)
+                .distinct()
+                .forEach(uart -> pad(uart, side, line.format().inverted(), line, "")
+                        .ifPresent(
+                                to -> all.add(isTaken(from) ? Edit.move(from, other(from), to) : Edit.join(from, to))));
+        return all.stream().limit(3).toList();
+    }
+
+    private String other(String pad) {
+        return craft.electrics().sheet().leads().stream()
+                .filter(lead -> lead.from().equals(pad) || lead.to().equals(pad))
+                .findFirst()
+                .map(lead -> lead.from().equals(pad) ? lead.to() : lead.from())
+                .orElseThrow();
+    }
+
+    private List<Edit> supplies(Part part) {
+        return joinsOf(part, Pad.Kind.SUPPLY, pad -> pad.kind() == Pad.Kind.FEED && fits(part, pad));
+    }
+
+    private boolean fits(Part part, Pad feed) {
+        double most = feed.volts() == 0 ? craft.electrics().sheet().pack().fullV() : feed.volts();
+        return most <= part.archetype().highestV()
+                && (feed.volts() == 0
+                                ? craft.electrics().sheet().pack().cells()
+                                        * craft.electrics()
+                                                .sheet()
+                                                .pack()
+                                                .chemistry()
+                                                .restingV(0)
+                                : feed.volts())
+                        >= part.archetype().lowestV();
+    }
+
+    private List<Edit> grounds(Part part) {
+        return joinsOf(part, Pad.Kind.GROUND, pad -> pad.kind() == Pad.Kind.GROUND);
+    }
+
+    private List<Edit> joinsOf(Part part, Pad.Kind kind, Predicate<Pad> fits) {
+        Optional<String> from = part.archetype().pads().stream()
+                .filter(pad -> pad.kind() == kind)
+                .map(pad -> part.address(pad.name()))
+                .filter(pad -> !isTaken(pad))
+                .findFirst();
+        return from.map(at -> lines.boardPart().archetype().pads().stream()
+                        .filter(fits)
+                        .map(pad -> lines.boardPart().address(pad.name()))
+                        .filter(craft.electrics().sheet()::hasRoom)
+                        .limit(1)
+                        .map(to -> Edit.join(at, to))
+                        .toList())
+                .orElse(List.of());
+    }
+
+    private List<Edit> overloads(CraftLine line, JoinedPart joined, String uart) {
+        int hz = craft.told(SpokenSettings.GNSS_HZ);
+        GnssLoad load = GnssLoad.of(joined, hz);
+        List<Edit> all = new ArrayList<>(List.of(Edit.set(SpokenSettings.GNSS_HZ, load.fits())));
+        line.format().bauds().stream()
+                .sorted()
+                .filter(baud -> load.share() * joined.baud() / baud <= 0.7)
+                .findFirst()
+                .filter(baud -> !uart.isEmpty())
+                .ifPresent(baud -> all.add(Edit.all(
+                        "Set UART " + uart + " and the " + line.label() + " to " + baud + " baud",
+                        Edit.set(PortSettings.baud(uart), baud),
+                        Edit.set(SpokenSettings.baud(line.job()), baud))));
+        return all;
+    }
+
+    /** The lines on a UART moved to another one; none where no other is free. */
+    List<Edit> away(String uart) {
+        return lines.joined().stream()
+                .filter(line -> lines.portOf(line).filter(uart::equals).isPresent())
+                .flatMap(line -> elsewhere(line).stream())
+                .toList();
+    }
 }

@@ -9,211 +9,293 @@ import java.util.Optional;
 import java.util.OptionalInt;
 
 /**
- * Telemetry over a pair of modems: board, wire, air modem, air, ground modem, wire, ground station. Judged hop by hop, with what to
- * set at each box. Rules and rates are common practice with no source.
+ * Telemetry over a pair of modems: board, wire, air modem, air, ground modem, wire, ground station. Judged hop by hop,
+ * with what to set at each box. Rules and rates are common practice with no source.
  *
- * @param board     the wire from the board to its modem
- * @param air       between the modems
- * @param ground    the wire from the ground modem to the ground station
+ * @param board the wire from the board to its modem
+ * @param air between the modems
+ * @param ground the wire from the ground modem to the ground station
  * @param bytesPerS that the board sends
- * @param twoWay    whether settings and commands are to go up as well
+ * @param twoWay whether settings and commands are to go up as well
  */
 public record ModemChain(Wire board, Air air, Wire ground, double bytesPerS, boolean twoWay) {
-  /** Rates that modems offer in the air, bits a second; the slower, the farther. */
-  private static final int[] AIR_RATES = {2_400, 4_800, 9_600, 19_200, 38_400, 64_000, 128_000, 250_000};
-  private static final int[] WIRE_RATES = {9_600, 19_200, 38_400, 57_600, 115_200};
-  private static final double BITS = 10;
-  private static final double BEARS_V = 3.6;
+    /** Rates that modems offer in the air, bits a second; the slower, the farther. */
+    private static final int[] AIR_RATES = {2_400, 4_800, 9_600, 19_200, 38_400, 64_000, 128_000, 250_000};
 
-  /**
-   * A wire with a box at each end.
-   *
-   * @param baud       bits a second at its end towards the craft
-   * @param farBaud    bits a second at its other end
-   * @param flow       whether either end waits for the lines that say it may send
-   * @param flowWired  whether those lines are there
-   * @param highV      what the end towards the craft sends at
-   * @param farHighV   what the other end sends at
-   */
-  public record Wire(int baud, int farBaud, boolean flow, boolean flowWired, double highV, double farHighV) {}
+    private static final int[] WIRE_RATES = {9_600, 19_200, 38_400, 57_600, 115_200};
+    private static final double BITS = 10;
+    private static final double BEARS_V = 3.6;
 
-  /**
-   * What lies between the modems.
-   *
-   * @param baud       bits a second
-   * @param oneWay     whether they are in a mode that decodes downwards only, for range
-   * @param changed    whether a setting of a modem was changed since the two were bound
-   * @param restarted  whether both were without power since
-   * @param rangeFirst whether range counts for more than rate
-   * @param stations   ground stations that are on
-   * @param ports      virtual ports that the ground station shows
-   */
-  public record Air(int baud, boolean oneWay, boolean changed, boolean restarted, boolean rangeFirst, int stations, int ports) {}
+    /**
+     * A wire with a box at each end.
+     *
+     * @param baud bits a second at its end towards the craft
+     * @param farBaud bits a second at its other end
+     * @param flow whether either end waits for the lines that say it may send
+     * @param flowWired whether those lines are there
+     * @param highV what the end towards the craft sends at
+     * @param farHighV what the other end sends at
+     */
+    public record Wire(int baud, int farBaud, boolean flow, boolean flowWired, double highV, double farHighV) {}
 
-  /** The hops in the order of the way down. */
-  public enum HopOf {
-    BOARD("board to air modem"), AIR("air"), GROUND("ground modem to ground station");
+    /**
+     * What lies between the modems.
+     *
+     * @param baud bits a second
+     * @param oneWay whether they are in a mode that decodes downwards only, for range
+     * @param changed whether a setting of a modem was changed since the two were bound
+     * @param restarted whether both were without power since
+     * @param rangeFirst whether range counts for more than rate
+     * @param stations ground stations that are on
+     * @param ports virtual ports that the ground station shows
+     */
+    public record Air(
+            int baud,
+            boolean oneWay,
+            boolean changed,
+            boolean restarted,
+            boolean rangeFirst,
+            int stations,
+            int ports) {}
 
-    private final String label;
+    /** The hops in the order of the way down. */
+    public enum HopOf {
+        BOARD("board to air modem"),
+        AIR("air"),
+        GROUND("ground modem to ground station");
 
-    HopOf(String label) {
-      this.label = label;
+        private final String label;
+
+        HopOf(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
     }
 
-    public String label() {
-      return label;
+    /** How a hop stands. */
+    public enum Grade {
+        HARMS,
+        WRONG,
+        DOUBTFUL,
+        SOUND
     }
-  }
 
-  /** How a hop stands. */
-  public enum Grade {
-    HARMS, WRONG, DOUBTFUL, SOUND
-  }
+    /** One thing that was found at a hop, and what puts it right. */
+    public record Found(HopOf hop, Grade grade, String text, String remedy) {}
 
-  /** One thing that was found at a hop, and what puts it right. */
-  public record Found(HopOf hop, Grade grade, String text, String remedy) {}
+    /** What is entered at a box. */
+    public record Entry(String box, String text) {}
 
-  /** What is entered at a box. */
-  public record Entry(String box, String text) {}
-
-  /** That of a craft, as its boxes are told; nothing where it has no modem. */
-  public static Optional<ModemChain> of(Craft craft) {
-    return Telemetry.chain(craft);
-  }
-
-  /** What is wrong and doubtful, the gravest first. */
-  public List<Found> found() {
-    List<Found> all = new ArrayList<>();
-    wire(HopOf.BOARD, board, "the board", "the air modem", all);
-    air(all);
-    wire(HopOf.GROUND, ground, "the ground modem", "the ground station", all);
-    all.sort(Comparator.comparing(Found::grade));
-    return all;
-  }
-
-  /** The grade of a hop: that of the gravest thing found at it. */
-  public Grade grade(HopOf hop) {
-    return found().stream().filter(one -> one.hop() == hop).map(Found::grade).findFirst().orElse(Grade.SOUND);
-  }
-
-  private void wire(HopOf hop, Wire wire, String near, String far, List<Found> all) {
-    if (wire.baud() != wire.farBaud()) {
-      all.add(new Found(hop, Grade.WRONG, wire.baud() + " baud at " + near + ", " + wire.farBaud() + " at " + far + ": nothing comes through.",
-          "Set both to " + wireBaud(wire) + "."));
+    /** That of a craft, as its boxes are told; nothing where it has no modem. */
+    public static Optional<ModemChain> of(Craft craft) {
+        return Telemetry.chain(craft);
     }
-    if (wire.flow() && !wire.flowWired()) {
-      all.add(new Found(hop, Grade.WRONG, "One end waits for leave to send over lines that are not there: it stays silent.",
-          "Flow control off at both ends."));
-    }
-    harms(hop, wire.highV(), wire.farHighV(), near, far, all);
-    harms(hop, wire.farHighV(), wire.highV(), far, near, all);
-    load(hop, Math.min(wire.baud(), wire.farBaud()), all);
-  }
 
-  private static void harms(HopOf hop, double sendsV, double otherV, String sender, String other, List<Found> all) {
-    if (sendsV > BEARS_V && otherV <= BEARS_V) {
-      all.add(new Found(hop, Grade.HARMS, String.format(Locale.ROOT, "%s sends %.1f V into %s, which stands at %.1f V.", sender, sendsV, other, otherV),
-          "Do not join them but over a level shifter or a divider."));
+    /** What is wrong and doubtful, the gravest first. */
+    public List<Found> found() {
+        List<Found> all = new ArrayList<>();
+        wire(HopOf.BOARD, board, "the board", "the air modem", all);
+        air(all);
+        wire(HopOf.GROUND, ground, "the ground modem", "the ground station", all);
+        all.sort(Comparator.comparing(Found::grade));
+        return all;
     }
-  }
 
-  private void load(HopOf hop, double baud, List<Found> all) {
-    double share = bytesPerS * BITS / baud;
-    if (share > ByteBudget.FILL) {
-      all.add(new Found(hop, share > 1 ? Grade.WRONG : Grade.DOUBTFUL, String.format(Locale.ROOT, "%.0f bytes a second fill %.0f %% of it.", bytesPerS,
-          100 * share), String.format(Locale.ROOT, "Divide the rates of all messages by %.1f, or raise its rate.", share / ByteBudget.FILL)));
+    /** The grade of a hop: that of the gravest thing found at it. */
+    public Grade grade(HopOf hop) {
+        return found().stream()
+                .filter(one -> one.hop() == hop)
+                .map(Found::grade)
+                .findFirst()
+                .orElse(Grade.SOUND);
     }
-  }
 
-  private void air(List<Found> all) {
-    if (twoWay && air.oneWay()) {
-      all.add(new Found(HopOf.AIR, Grade.WRONG, "The modems decode downwards only: values come, nothing goes up.", "Switch the decode or long-range mode off."));
+    private void wire(HopOf hop, Wire wire, String near, String far, List<Found> all) {
+        if (wire.baud() != wire.farBaud()) {
+            all.add(new Found(
+                    hop,
+                    Grade.WRONG,
+                    wire.baud() + " baud at " + near + ", " + wire.farBaud() + " at " + far
+                            + ": nothing comes through.",
+                    "Set both to " + wireBaud(wire) + "."));
+        }
+        if (wire.flow() && !wire.flowWired()) {
+            all.add(new Found(
+                    hop,
+                    Grade.WRONG,
+                    "One end waits for leave to send over lines that are not there: it stays silent.",
+                    "Flow control off at both ends."));
+        }
+        harms(hop, wire.highV(), wire.farHighV(), near, far, all);
+        harms(hop, wire.farHighV(), wire.highV(), far, near, all);
+        load(hop, Math.min(wire.baud(), wire.farBaud()), all);
     }
-    if (air.changed()) {
-      all.add(new Found(HopOf.AIR, Grade.WRONG, "A setting of a modem was changed since the two were bound.",
-          "Bind them again, then take the power from both and give it back."));
-    } else if (!air.restarted()) {
-      all.add(new Found(HopOf.AIR, Grade.DOUBTFUL, "The modems were not without power since they were bound.", "Take the power from both and give it back."));
+
+    private static void harms(HopOf hop, double sendsV, double otherV, String sender, String other, List<Found> all) {
+        if (sendsV > BEARS_V && otherV <= BEARS_V) {
+            all.add(new Found(
+                    hop,
+                    Grade.HARMS,
+                    String.format(
+                            Locale.ROOT,
+                            "%s sends %.1f V into %s, which stands at %.1f V.",
+                            sender,
+                            sendsV,
+                            other,
+                            otherV),
+                    "Do not join them but over a level shifter or a divider."));
+        }
     }
-    if (air.stations() > 1) {
-      all.add(new Found(HopOf.GROUND, Grade.WRONG, air.stations() + " ground stations are on: they take the link from one another.", "Leave one on."));
+
+    private void load(HopOf hop, double baud, List<Found> all) {
+        double share = bytesPerS * BITS / baud;
+        if (share > ByteBudget.FILL) {
+            all.add(new Found(
+                    hop,
+                    share > 1 ? Grade.WRONG : Grade.DOUBTFUL,
+                    String.format(Locale.ROOT, "%.0f bytes a second fill %.0f %% of it.", bytesPerS, 100 * share),
+                    String.format(
+                            Locale.ROOT,
+                            "Divide the rates of all messages by %.1f, or raise its rate.",
+                            share / ByteBudget.FILL)));
+        }
     }
-    if (air.ports() > 1) {
-      all.add(new Found(HopOf.GROUND, Grade.DOUBTFUL, air.ports() + " virtual ports appear; one of them works.",
-          "Try each with the rate set; the right one shows the heartbeat within two seconds."));
+
+    private void air(List<Found> all) {
+        if (twoWay && air.oneWay()) {
+            all.add(new Found(
+                    HopOf.AIR,
+                    Grade.WRONG,
+                    "The modems decode downwards only: values come, nothing goes up.",
+                    "Switch the decode or long-range mode off."));
+        }
+        if (air.changed()) {
+            all.add(new Found(
+                    HopOf.AIR,
+                    Grade.WRONG,
+                    "A setting of a modem was changed since the two were bound.",
+                    "Bind them again, then take the power from both and give it back."));
+        } else if (!air.restarted()) {
+            all.add(new Found(
+                    HopOf.AIR,
+                    Grade.DOUBTFUL,
+                    "The modems were not without power since they were bound.",
+                    "Take the power from both and give it back."));
+        }
+        if (air.stations() > 1) {
+            all.add(new Found(
+                    HopOf.GROUND,
+                    Grade.WRONG,
+                    air.stations() + " ground stations are on: they take the link from one another.",
+                    "Leave one on."));
+        }
+        if (air.ports() > 1) {
+            all.add(new Found(
+                    HopOf.GROUND,
+                    Grade.DOUBTFUL,
+                    air.ports() + " virtual ports appear; one of them works.",
+                    "Try each with the rate set; the right one shows the heartbeat within two seconds."));
+        }
+        load(HopOf.AIR, air.baud(), all);
     }
-    load(HopOf.AIR, air.baud(), all);
-  }
 
-  /** What is entered at each box so that the whole way holds. */
-  public List<Entry> entries() {
-    List<Entry> all = new ArrayList<>();
-    all.add(new Entry("Board", "port: telemetry at " + wireBaud(board) + " baud"));
-    all.add(new Entry("Air modem", "wire " + wireBaud(board) + " baud" + flowOff(board) + ", " + airText()));
-    all.add(new Entry("Ground modem", airText() + ", wire " + wireBaud(ground) + " baud" + flowOff(ground)));
-    all.add(new Entry("Ground station", wireBaud(ground) + " baud, one station, one port"));
-    return all;
-  }
-
-  private static String flowOff(Wire wire) {
-    return wire.flowWired() ? "" : ", flow control off";
-  }
-
-  private String airText() {
-    return "air " + airBaud().orElse(AIR_RATES[AIR_RATES.length - 1]) + " bits a second" + (twoWay ? ", both ways" : "")
-        + (airBaud().isEmpty() ? ": even that is too slow, send less" : "");
-  }
-
-  /** The rate of a wire: what both ends have if it carries all, else the least usual one that does; the fastest where none does. */
-  int wireBaud(Wire wire) {
-    if (wire.baud() == wire.farBaud() && carries(wire.baud())) {
-      return wire.baud();
+    /** What is entered at each box so that the whole way holds. */
+    public List<Entry> entries() {
+        List<Entry> all = new ArrayList<>();
+        all.add(new Entry("Board", "port: telemetry at " + wireBaud(board) + " baud"));
+        all.add(new Entry("Air modem", "wire " + wireBaud(board) + " baud" + flowOff(board) + ", " + airText()));
+        all.add(new Entry("Ground modem", airText() + ", wire " + wireBaud(ground) + " baud" + flowOff(ground)));
+        all.add(new Entry("Ground station", wireBaud(ground) + " baud, one station, one port"));
+        return all;
     }
-    int most = Math.max(wire.baud(), wire.farBaud());
-    if (carries(most)) {
-      return most;
+
+    private static String flowOff(Wire wire) {
+        return wire.flowWired() ? "" : ", flow control off";
     }
-    for (int rate : WIRE_RATES) {
-      if (carries(rate)) {
-        return rate;
-      }
+
+    private String airText() {
+        return "air " + airBaud().orElse(AIR_RATES[AIR_RATES.length - 1]) + " bits a second"
+                + (twoWay ? ", both ways" : "") + (airBaud().isEmpty() ? ": even that is too slow, send less" : "");
     }
-    return WIRE_RATES[WIRE_RATES.length - 1];
-  }
 
-  /** The rate in the air: the slowest that carries all where range counts, else the one that is set if it does; none where none does. */
-  OptionalInt airBaud() {
-    if (!air.rangeFirst() && carries(air.baud())) {
-      return OptionalInt.of(air.baud());
+    /**
+     * The rate of a wire: what both ends have if it carries all, else the least usual one that does; the fastest where
+     * none does.
+     */
+    int wireBaud(Wire wire) {
+        if (wire.baud() == wire.farBaud() && carries(wire.baud())) {
+            return wire.baud();
+        }
+        int most = Math.max(wire.baud(), wire.farBaud());
+        if (carries(most)) {
+            return most;
+        }
+        for (int rate : WIRE_RATES) {
+            if (carries(rate)) {
+                return rate;
+            }
+        }
+        return WIRE_RATES[WIRE_RATES.length - 1];
     }
-    for (int rate : AIR_RATES) {
-      if (carries(rate)) {
-        return OptionalInt.of(rate);
-      }
+
+    /**
+     * The rate in the air: the slowest that carries all where range counts, else the one that is set if it does; none
+     * where none does.
+     */
+    OptionalInt airBaud() {
+        if (!air.rangeFirst() && carries(air.baud())) {
+            return OptionalInt.of(air.baud());
+        }
+        for (int rate : AIR_RATES) {
+            if (carries(rate)) {
+                return OptionalInt.of(rate);
+            }
+        }
+        return OptionalInt.empty();
     }
-    return OptionalInt.empty();
-  }
 
-  private boolean carries(double baud) {
-    return bytesPerS * BITS <= ByteBudget.FILL * baud;
-  }
+    private boolean carries(double baud) {
+        return bytesPerS * BITS <= ByteBudget.FILL * baud;
+    }
 
-  /** The share of a hop that is filled. */
-  public double share(HopOf hop) {
-    return bytesPerS * BITS / switch (hop) {
-      case BOARD -> Math.min(board.baud(), board.farBaud());
-      case AIR -> air.baud();
-      case GROUND -> Math.min(ground.baud(), ground.farBaud());
-    };
-  }
+    /** The share of a hop that is filled. */
+    public double share(HopOf hop) {
+        return bytesPerS
+                * BITS
+                / switch (hop) {
+                    case BOARD -> Math.min(board.baud(), board.farBaud());
+                    case AIR -> air.baud();
+                    case GROUND -> Math.min(ground.baud(), ground.farBaud());
+                };
+    }
 
-  /** The same chain with what its boxes are to be told. */
-  public ModemChain asEntered() {
-    return new ModemChain(entered(board), new Air(airBaud().orElse(AIR_RATES[AIR_RATES.length - 1]), !twoWay && air.oneWay(), false, true, air.rangeFirst(), 1, 1),
-        entered(ground), bytesPerS, twoWay);
-  }
+    /** The same chain with what its boxes are to be told. */
+    public ModemChain asEntered() {
+        return new ModemChain(
+                entered(board),
+                new Air(
+                        airBaud().orElse(AIR_RATES[AIR_RATES.length - 1]),
+                        !twoWay && air.oneWay(),
+                        false,
+                        true,
+                        air.rangeFirst(),
+                        1,
+                        1),
+                entered(ground),
+                bytesPerS,
+                twoWay);
+    }
 
-  private Wire entered(Wire wire) {
-    return new Wire(wireBaud(wire), wireBaud(wire), wire.flow() && wire.flowWired(), wire.flowWired(), wire.highV(), wire.farHighV());
-  }
+    private Wire entered(Wire wire) {
+        return new Wire(
+                wireBaud(wire),
+                wireBaud(wire),
+                wire.flow() && wire.flowWired(),
+                wire.flowWired(),
+                wire.highV(),
+                wire.farHighV());
+    }
 }

@@ -8,19 +8,19 @@ import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Facet;
+import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Outlook.Either;
 import ablemedic.diagnosis.Outlook.Share;
 import ablemedic.diagnosis.Outlook.Spread;
 import ablemedic.diagnosis.Outlook.Ways;
-import ablemedic.diagnosis.Outlook;
 import ablemedic.electrics.Job;
 import ablemedic.electrics.SerialPad;
 import ablemedic.electrics.Wiring;
-import ablemedic.line.CraftLine.End;
 import ablemedic.line.CraftLine;
+import ablemedic.line.CraftLine.End;
 import ablemedic.line.CraftLines;
-import ablemedic.line.OnPad.Sending;
 import ablemedic.line.OnPad;
+import ablemedic.line.OnPad.Sending;
 import ablemedic.physics.Memory;
 import ablemedic.physics.Powered;
 import ablemedic.speciality.CheckList;
@@ -33,95 +33,144 @@ import java.util.Optional;
 
 /** What a meter and what an analyser show on the pads of a flight board that a wire lies on. */
 final class PadChecks {
-  private static final double SCOPE_MISREAD = 0.06;
-  private static final double HIGH_V = 3.3;
-  private static final Memory<Sending, Average> AVERAGES = new Memory<>(500);
+    private static final double SCOPE_MISREAD = 0.06;
+    private static final double HIGH_V = 3.3;
+    private static final Memory<Sending, Average> AVERAGES = new Memory<>(500);
 
-  private final Craft craft;
-  private final CraftLines lines;
-  private final CheckList checks;
+    private final Craft craft;
+    private final CraftLines lines;
+    private final CheckList checks;
 
-  PadChecks(Craft craft, CraftLines lines, CheckList checks) {
-    this.craft = craft;
-    this.lines = lines;
-    this.checks = checks;
-  }
-
-  void add(CraftLine line, End end) {
-    Optional<SerialPad> found = lines.pad(end.boardPad());
-    if (found.isEmpty() || line.job() == Job.VIDEO_CONTROL || checks.has(RecordedPad.check(found.get()))) {
-      return;
+    PadChecks(Craft craft, CraftLines lines, CheckList checks) {
+        this.craft = craft;
+        this.lines = lines;
+        this.checks = checks;
     }
-    SerialPad pad = found.get();
-    Facet<Craft, OnPad> facet = Facet.of("what stands on pad " + pad.name(), c -> lines.on(pad, c));
-    Format format = line.format();
-    Wiring wiring = craft.electrics().wiring();
-    Place tip = new Place.Probes(true, wiring.points().get(wiring.node(end.boardPad())),
-        wiring.points().get(wiring.node(lines.boardPart().address(Powered.groundPad(lines.boardPart())))));
-    Scale volts = new Scale("voltage from pad " + pad.name() + " to ground", "V", -1, 6);
-    Average usual = Average.of(new Sending(format, 0, format.inverted(), HIGH_V, false));
-    checks.add("level-" + pad.name(), "level-at-pad", "Measure the average voltage of pad " + pad.name(), String.format(Locale.ROOT,
-        "Meter on DC volts, black on ground first. %s that flows shows %.1f to %.1f V here; 0 or 3.3 V that stands still is a line that is silent.",
-        format.label(), usual.leastV(), usual.mostV()), volts, from(facet, on -> level(volts, on)), 0.6, 0.3, BenchNeeds.POWERED_AND_RADIO, tip);
-    Choices seen = signals(format);
-    checks.add(RecordedPad.check(pad), SerialChecks.SIGNAL, "Look at pad " + pad.name() + " with an analyser or a scope", "Ground clip on the board's ground, tip on pad "
-        + pad.name() + ", craft and radio on. Two seconds of it, saved as a file, can be dropped here.", seen, from(facet, on -> signal(seen, format, on)), 2.5, 0.3,
-        BenchNeeds.POWERED_AND_RADIO, tip);
-  }
 
-  /** What can be seen of a line that should bear a format. */
-  static Choices signals(Format format) {
-    return Choices.of("What is there?", List.of(new Outcome("right", format.label() + ", the right way up"),
-        new Outcome("turned", format.label() + ", upside down"), new Outcome("rate", format.label() + " at another rate"),
-        new Outcome("other", "another format"), new Outcome("still", "nothing: it stands still"), new Outcome("spoilt", "edges, but broken or two at once")));
-  }
-
-  private static Outlook signal(Choices answers, Format format, OnPad on) {
-    return Ways.expecting(answers, seen(format, on), SCOPE_MISREAD);
-  }
-
-  /** The outcome for what stands on a pad that should bear a format. */
-  static String seen(Format format, OnPad on) {
-    if (on.jammed()) {
-      return "spoilt";
+    void add(CraftLine line, End end) {
+        Optional<SerialPad> found = lines.pad(end.boardPad());
+        if (found.isEmpty() || line.job() == Job.VIDEO_CONTROL || checks.has(RecordedPad.check(found.get()))) {
+            return;
+        }
+        SerialPad pad = found.get();
+        Facet<Craft, OnPad> facet = Facet.of("what stands on pad " + pad.name(), c -> lines.on(pad, c));
+        Format format = line.format();
+        Wiring wiring = craft.electrics().wiring();
+        Place tip = new Place.Probes(
+                true,
+                wiring.points().get(wiring.node(end.boardPad())),
+                wiring.points().get(wiring.node(lines.boardPart().address(Powered.groundPad(lines.boardPart())))));
+        Scale volts = new Scale("voltage from pad " + pad.name() + " to ground", "V", -1, 6);
+        Average usual = Average.of(new Sending(format, 0, format.inverted(), HIGH_V, false));
+        checks.add(
+                "level-" + pad.name(),
+                "level-at-pad",
+                "Measure the average voltage of pad " + pad.name(),
+                String.format(
+                        Locale.ROOT,
+                        "Meter on DC volts, black on ground first. %s that flows shows %.1f to %.1f V here; 0 or 3.3 V that stands still is a line that is silent.",
+                        format.label(),
+                        usual.leastV(),
+                        usual.mostV()),
+                volts,
+                from(facet, on -> level(volts, on)),
+                0.6,
+                0.3,
+                BenchNeeds.POWERED_AND_RADIO,
+                tip);
+        Choices seen = signals(format);
+        checks.add(
+                RecordedPad.check(pad),
+                SerialChecks.SIGNAL,
+                "Look at pad " + pad.name() + " with an analyser or a scope",
+                "Ground clip on the board's ground, tip on pad " + pad.name()
+                        + ", craft and radio on. Two seconds of it, saved as a file, can be dropped here.",
+                seen,
+                from(facet, on -> signal(seen, format, on)),
+                2.5,
+                0.3,
+                BenchNeeds.POWERED_AND_RADIO,
+                tip);
     }
-    return on.sending().map(sending -> {
-      if (sending.flaky()) {
-        return "spoilt";
-      } else if (sending.format() != format) {
-        return "other";
-      } else if (sending.inverted() != format.inverted()) {
-        return "turned";
-      }
-      int usual = format.bauds().stream().findFirst().orElse(0);
-      return usual > 0 && Math.abs((double) sending.baud() / usual - 1) > 0.05 && !format.bauds().contains(sending.baud()) ? "rate" : "right";
-    }).orElse("still");
-  }
 
-  private static Outlook level(Scale scale, OnPad on) {
-    if (on.jammed()) {
-      return new Spread(scale, 1.5, 1, SerialChecks.MISREAD);
+    /** What can be seen of a line that should bear a format. */
+    static Choices signals(Format format) {
+        return Choices.of(
+                "What is there?",
+                List.of(
+                        new Outcome("right", format.label() + ", the right way up"),
+                        new Outcome("turned", format.label() + ", upside down"),
+                        new Outcome("rate", format.label() + " at another rate"),
+                        new Outcome("other", "another format"),
+                        new Outcome("still", "nothing: it stands still"),
+                        new Outcome("spoilt", "edges, but broken or two at once")));
     }
-    return on.sending().map(sending -> average(scale, sending)).orElseGet(() -> new Either(List.of(
-        new Share(0.5, new Spread(scale, 0, 0.05, SerialChecks.MISREAD)), new Share(0.5, new Spread(scale, HIGH_V, 0.12, SerialChecks.MISREAD)))));
-  }
 
-  private static Outlook average(Scale scale, Sending sending) {
-    Average average = AVERAGES.of(sending, Average::of);
-    return new Spread(scale, (average.leastV() + average.mostV()) / 2, 0.08 + (average.mostV() - average.leastV()) / 2, SerialChecks.MISREAD);
-  }
-
-  /** What a meter shows of what is sent, volts. */
-  private record Average(double leastV, double mostV) {
-    /** How far from its idle level a line that is busy now and then shows on a meter, as a share of its high level. From memory. */
-    private static final double BUSY = 0.3;
-
-    static Average of(Sending sending) {
-      if (Sender.FORMATS.contains(sending.format())) {
-        SignalOnMeter meter = SignalOnMeter.of(sending.format(), sending.inverted(), sending.highV(), sending.baud(), 0);
-        return new Average(meter.leastV(), meter.mostV());
-      }
-      return sending.inverted() ? new Average(0, BUSY * sending.highV()) : new Average((1 - BUSY) * sending.highV(), sending.highV());
+    private static Outlook signal(Choices answers, Format format, OnPad on) {
+        return Ways.expecting(answers, seen(format, on), SCOPE_MISREAD);
     }
-  }
+
+    /** The outcome for what stands on a pad that should bear a format. */
+    static String seen(Format format, OnPad on) {
+        if (on.jammed()) {
+            return "spoilt";
+        }
+        return on.sending()
+                .map(sending -> {
+                    if (sending.flaky()) {
+                        return "spoilt";
+                    } else if (sending.format() != format) {
+                        return "other";
+                    } else if (sending.inverted() != format.inverted()) {
+                        return "turned";
+                    }
+                    int usual = format.bauds().stream().findFirst().orElse(0);
+                    return usual > 0
+                                    && Math.abs((double) sending.baud() / usual - 1) > 0.05
+                                    && !format.bauds().contains(sending.baud())
+                            ? "rate"
+                            : "right";
+                })
+                .orElse("still");
+    }
+
+    private static Outlook level(Scale scale, OnPad on) {
+        if (on.jammed()) {
+            return new Spread(scale, 1.5, 1, SerialChecks.MISREAD);
+        }
+        return on.sending()
+                .map(sending -> average(scale, sending))
+                .orElseGet(() -> new Either(List.of(
+                        new Share(0.5, new Spread(scale, 0, 0.05, SerialChecks.MISREAD)),
+                        new Share(0.5, new Spread(scale, HIGH_V, 0.12, SerialChecks.MISREAD)))));
+    }
+
+    private static Outlook average(Scale scale, Sending sending) {
+        Average average = AVERAGES.of(sending, Average::of);
+        return new Spread(
+                scale,
+                (average.leastV() + average.mostV()) / 2,
+                0.08 + (average.mostV() - average.leastV()) / 2,
+                SerialChecks.MISREAD);
+    }
+
+    /** What a meter shows of what is sent, volts. */
+    private record Average(double leastV, double mostV) {
+        /**
+         * How far from its idle level a line that is busy now and then shows on a meter, as a share of its high level.
+         * From memory.
+         */
+        private static final double BUSY = 0.3;
+
+        static Average of(Sending sending) {
+            if (Sender.FORMATS.contains(sending.format())) {
+                SignalOnMeter meter =
+                        SignalOnMeter.of(sending.format(), sending.inverted(), sending.highV(), sending.baud(), 0);
+                return new Average(meter.leastV(), meter.mostV());
+            }
+            return sending.inverted()
+                    ? new Average(0, BUSY * sending.highV())
+                    : new Average((1 - BUSY) * sending.highV(), sending.highV());
+        }
+    }
 }

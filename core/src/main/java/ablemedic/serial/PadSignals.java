@@ -10,46 +10,70 @@ import java.util.Optional;
 
 /** What stands on the serial pads of a craft as it is, for recordings that are made up of it. */
 public final class PadSignals {
-  private final CraftLines lines;
+    private final CraftLines lines;
 
-  private PadSignals(CraftLines lines) {
-    this.lines = lines;
-  }
+    private PadSignals(CraftLines lines) {
+        this.lines = lines;
+    }
 
-  /** @param sound the craft by its sheet; nothing where the ports of its board are not entered */
-  public static Optional<PadSignals> of(Craft sound) {
-    return CraftLines.of(sound).map(PadSignals::new);
-  }
+    /** @param sound the craft by its sheet; nothing where the ports of its board are not entered */
+    public static Optional<PadSignals> of(Craft sound) {
+        return CraftLines.of(sound).map(PadSignals::new);
+    }
 
-  /**
-   * What is on a pad.
-   *
-   * @param sender that sends there; none where all is still
-   * @param highV  its high level, volts
-   * @param unclear why no recording can be made of it; empty where one can
-   */
-  public record OnPadNow(Optional<Sender> sender, double highV, String unclear) {}
+    /**
+     * What is on a pad.
+     *
+     * @param sender that sends there; none where all is still
+     * @param highV its high level, volts
+     * @param unclear why no recording can be made of it; empty where one can
+     */
+    public record OnPadNow(Optional<Sender> sender, double highV, String unclear) {}
 
-  /** The pads that leads lie on. */
-  public List<String> pads() {
-    return lines.joined().stream().flatMap(line -> line.needed().stream()).map(CraftLine.End::boardPad).map(lines::pad).flatMap(Optional::stream)
-        .map(SerialPad::name).distinct().toList();
-  }
+    /** The pads that leads lie on. */
+    public List<String> pads() {
+        return lines.joined().stream()
+                .flatMap(line -> line.needed().stream())
+                .map(CraftLine.End::boardPad)
+                .map(lines::pad)
+                .flatMap(Optional::stream)
+                .map(SerialPad::name)
+                .distinct()
+                .toList();
+    }
 
-  /** What is on one of those pads, on the craft as it is; nothing for any other. */
-  public Optional<OnPadNow> on(String name, Craft craft) {
-    return lines.board().pads().stream().filter(pad -> pad.name().equals(name) && pads().contains(name)).findFirst().map(pad -> lines.on(pad, craft)).map(on -> {
-      if (on.jammed()) {
-        return new OnPadNow(Optional.empty(), 0, "Two send on it at once, or something holds it: no recording is made of that.");
-      }
-      return on.sending().map(sending -> {
-        if (!Sender.FORMATS.contains(sending.format())) {
-          return new OnPadNow(Optional.empty(), 0, sending.format().label() + " is not made here.");
-        }
-        Sender usual = Sender.usual(sending.format());
-        return new OnPadNow(Optional.of(new Sender(sending.format(), sending.baud() > 0 ? sending.baud() : usual.baud(), sending.inverted(), usual.everyS())),
-            sending.highV(), "");
-      }).orElseGet(() -> new OnPadNow(Optional.empty(), 0, ""));
-    });
-  }
+    /** What is on one of those pads, on the craft as it is; nothing for any other. */
+    public Optional<OnPadNow> on(String name, Craft craft) {
+        return lines.board().pads().stream()
+                .filter(pad -> pad.name().equals(name) && pads().contains(name))
+                .findFirst()
+                .map(pad -> lines.on(pad, craft))
+                .map(on -> {
+                    if (on.jammed()) {
+                        return new OnPadNow(
+                                Optional.empty(),
+                                0,
+                                "Two send on it at once, or something holds it: no recording is made of that.");
+                    }
+                    return on.sending()
+                            .map(sending -> {
+                                if (!Sender.FORMATS.contains(sending.format())) {
+                                    return new OnPadNow(
+                                            Optional.empty(),
+                                            0,
+                                            sending.format().label() + " is not made here.");
+                                }
+                                Sender usual = Sender.usual(sending.format());
+                                return new OnPadNow(
+                                        Optional.of(new Sender(
+                                                sending.format(),
+                                                sending.baud() > 0 ? sending.baud() : usual.baud(),
+                                                sending.inverted(),
+                                                usual.everyS())),
+                                        sending.highV(),
+                                        "");
+                            })
+                            .orElseGet(() -> new OnPadNow(Optional.empty(), 0, ""));
+                });
+    }
 }

@@ -21,115 +21,263 @@ import java.util.stream.Stream;
 
 /** What serial lines, their UARTs and the computer's way in must satisfy; lines by the same rules as the map. */
 final class SerialRequirements {
-  private static final String TELEMETRY = "telemetry";
-  private static final double BITS_A_BYTE = 10;
+    private static final String TELEMETRY = "telemetry";
+    private static final double BITS_A_BYTE = 10;
 
-  static final List<Requirement> ALL = List.of(new Requirement("part-format", SerialRequirements::formats), new Requirement("line", SerialRequirements::lines), new Requirement("uart", SerialRequirements::idleFunctions), new Requirement("usb", SerialRequirements::computersUart),
-      new Requirement("computer", SerialRequirements::computer), new Requirement("telemetry", SerialRequirements::telemetry), new Requirement("modem", SerialRequirements::modem));
+    static final List<Requirement> ALL = List.of(
+            new Requirement("part-format", SerialRequirements::formats),
+            new Requirement("line", SerialRequirements::lines),
+            new Requirement("uart", SerialRequirements::idleFunctions),
+            new Requirement("usb", SerialRequirements::computersUart),
+            new Requirement("computer", SerialRequirements::computer),
+            new Requirement("telemetry", SerialRequirements::telemetry),
+            new Requirement("modem", SerialRequirements::modem));
 
-  private SerialRequirements() {}
+    private SerialRequirements() {}
 
-  /** A part speaks only what it can. */
-  private static List<Violation> formats(Craft craft) {
-    return CraftLines.of(craft).map(lines -> lines.joined().stream().flatMap(line -> craft.told(SpokenSettings.format(line.job())).filter(told -> !line.spoken().formats().contains(told))
-        .map(told -> Violation.cannotWork("part-format-" + line.id(), line.label() + " is set to speak " + told.label() + ", which it can't", "Set it to " + line.format().label(), LineEdits.complaint(line.job()),
-            List.of(SpokenSettings.format(line.job())), Edit.set(SpokenSettings.format(line.job()), Optional.empty()))).stream()).toList()).orElse(List.of());
-  }
-
-  private static List<Violation> lines(Craft craft) {
-    return SerialMap.of(craft).map(map -> {
-      LineEdits edits = LineEdits.of(craft);
-      return map.lines().stream().flatMap(line -> line.judged().stream().map(judged -> edits.violation(line, judged)).flatMap(Optional::stream)).toList();
-    }).orElse(List.of());
-  }
-
-  /** Functions of UARTs on which no part for them lies. */
-  private static List<Violation> idleFunctions(Craft craft) {
-    List<Violation> found = new ArrayList<>();
-    SerialMap.of(craft).ifPresent(map -> {
-      for (SerialMap.Port port : map.ports()) {
-        port.jobs().stream().filter(job -> map.lines().stream().noneMatch(line -> carries(line, job) && lies(line, port.name())))
-            .forEach(job -> found.add(new Violation("uart-" + port.name() + "-" + job.id(), Severity.DOUBTFUL, "UART " + port.name() + " has the function " + job.label() + ", and no part for it lies there",
-                "Take the function from UART " + port.name() + ", or enter the wire on the sheet", List.of(PortSettings.jobsOf(port.name())), pads(craft, port), LineEdits.complaint(job), List.of())));
-      }
-    });
-    return found;
-  }
-
-  private static boolean carries(SerialMap.Line line, Job job) {
-    return line.wish().job() == job || job == Job.TELEMETRY && line.wish().job() == Job.RECEIVER && line.wish().format().back() == Back.TWO_WAY;
-  }
-
-  private static boolean lies(SerialMap.Line line, String uart) {
-    return line.wires().stream().anyMatch(wire -> wire.port().equals(uart));
-  }
-
-  private static List<String> pads(Craft craft, SerialMap.Port port) {
-    return craft.electrics().sheet().flightBoard().stream().flatMap(board -> port.pads().stream().map(pad -> board.address(pad.name()))).toList();
-  }
-
-  /** The UART that the computer takes while it is plugged in: a part there is silent then, and the computer is shut out. */
-  private static List<Violation> computersUart(Craft craft) {
-    return SerialMap.of(craft).map(map -> {
-      String uart = map.board().computer();
-      if (uart.isEmpty() || craft.told(PortSettings.jobsOf(uart)).isEmpty()) {
-        return List.<Violation>of();
-      }
-      Setting<List<Job>> jobs = PortSettings.jobsOf(uart);
-      List<Edit> edits = LineEdits.of(craft).away(uart);
-      String cause = "UART " + uart + " is the computer's as well, and has the function " + craft.told().said(jobs);
-      return List.of(edits.isEmpty() ? Violation.doubt("usb-" + uart, cause, "Set everything first, then give the UART away; take it back to change a setting", "no-computer", jobs)
-          : new Violation("usb-" + uart, Severity.CANNOT_WORK, cause, edits.get(0).title(), List.of(jobs), List.of(), "no-computer", edits));
-    }).orElse(List.of());
-  }
-
-  private static List<Violation> computer(Craft craft) {
-    List<Violation> found = new ArrayList<>();
-    Violation.unless(craft, SpokenSettings.CABLE, true, "usb-cable", "The USB cable only charges", "Use a data cable", "no-computer").ifPresent(found::add);
-    Violation.unless(craft, SpokenSettings.DRIVER, true, "usb-driver", "The computer has no driver for the FC", "Install the driver", "no-computer").ifPresent(found::add);
-    return found;
-  }
-
-  private static List<Violation> telemetry(Craft craft) {
-    Optional<CraftLines> lines = CraftLines.onSheet(craft);
-    Optional<Telemetry.Way> way = lines.flatMap(Telemetry::way);
-    if (way.isEmpty()) {
-      return List.of();
+    /** A part speaks only what it can. */
+    private static List<Violation> formats(Craft craft) {
+        return CraftLines.of(craft)
+                .map(lines -> lines.joined().stream()
+                        .flatMap(line -> craft
+                                .told(SpokenSettings.format(line.job()))
+                                .filter(told -> !line.spoken().formats().contains(told))
+                                .map(told -> Violation.cannotWork(
+                                        "part-format-" + line.id(),
+                                        line.label() + " is set to speak " + told.label() + ", which it can't",
+                                        "Set it to " + line.format().label(),
+                                        LineEdits.complaint(line.job()),
+                                        List.of(SpokenSettings.format(line.job())),
+                                        Edit.set(SpokenSettings.format(line.job()), Optional.empty())))
+                                .stream())
+                        .toList())
+                .orElse(List.of());
     }
-    List<Violation> found = new ArrayList<>();
-    Violation.unless(craft, PortSettings.TELEMETRY, true, "telemetry-on", "Telemetry is switched off on the FC", "Switch telemetry on", TELEMETRY).ifPresent(found::add);
-    Violation.unless(craft, FirmwareSettings.TELEMETRY_WORKS, true, "telemetry-version", "The telemetry of this firmware version is broken", "Flash a version whose telemetry works", TELEMETRY).ifPresent(found::add);
-    if (way.get() != Telemetry.Way.MODEM) {
-      Violation.unless(craft, RadioSettings.TELEMETRY, true, "telemetry-radio", "Telemetry is switched off for this model at the radio", "Switch telemetry on at the radio", TELEMETRY).ifPresent(found::add);
-      Violation.unless(craft, RadioSettings.SENSORS, true, "telemetry-sensors", "The radio has not discovered the sensors", "Discover the sensors at the radio", TELEMETRY).ifPresent(found::add);
-    }
-    return found;
-  }
 
-  private static List<Violation> modem(Craft craft) {
-    if (CraftLines.onSheet(craft).flatMap(Telemetry::way).filter(Telemetry.Way.MODEM::equals).isEmpty()) {
-      return List.of();
+    private static List<Violation> lines(Craft craft) {
+        return SerialMap.of(craft)
+                .map(map -> {
+                    LineEdits edits = LineEdits.of(craft);
+                    return map.lines().stream()
+                            .flatMap(line -> line.judged().stream()
+                                    .map(judged -> edits.violation(line, judged))
+                                    .flatMap(Optional::stream))
+                            .toList();
+                })
+                .orElse(List.of());
     }
-    List<Violation> found = new ArrayList<>();
-    Violation.unless(craft, ModemSettings.ONE_WAY, false, "modem-one-way", "The modems decode one way only: no setting goes up", "Switch the one-way mode off", TELEMETRY).ifPresent(found::add);
-    Violation.unless(craft, ModemSettings.FLOW, false, "modem-flow", "The modem waits for flow-control wires that are not there", "Switch hardware flow control off", TELEMETRY).ifPresent(found::add);
-    Violation.unless(craft, ModemSettings.PAIRED, true, "modem-paired", "The modems are not paired as they are set now", "Pair the modems again", TELEMETRY).ifPresent(found::add);
-    int ground = craft.told(ModemSettings.GROUND);
-    int station = craft.told(ModemSettings.STATION);
-    if (ground != station) {
-      found.add(Violation.of("modem-ground", Severity.CANNOT_WORK, "The ground modem speaks at " + ground + " baud, and the ground station at " + station, "Set both to one rate", TELEMETRY,
-          List.of(ModemSettings.STATION, ModemSettings.GROUND), List.of(Edit.set(ModemSettings.STATION, ground), Edit.set(ModemSettings.GROUND, station))));
-    }
-    double most = ByteBudget.FILL * craft.told(ModemSettings.AIR) / BITS_A_BYTE;
-    if (craft.told(ModemSettings.BYTES) > most) {
-      found.add(Violation.of("modem-bytes", Severity.CANNOT_WORK, "The FC sends " + craft.told(ModemSettings.BYTES) + " bytes a second, and the modems carry " + Math.round(most), "Lower the stream rates to "
-          + Math.round(most) + " bytes a second", TELEMETRY, List.of(ModemSettings.BYTES, ModemSettings.AIR), List.of(Edit.set(ModemSettings.BYTES, (int) Math.max(1, Math.floor(most))))));
-    }
-    return found;
-  }
 
-  /** The UARTs on which a part lies, for its lines. */
-  static Stream<String> uarts(SerialMap.Line line) {
-    return line.wires().stream().map(SerialMap.Wire::port).distinct().filter(PortSettings.PORTS::contains);
-  }
+    /** Functions of UARTs on which no part for them lies. */
+    private static List<Violation> idleFunctions(Craft craft) {
+        List<Violation> found = new ArrayList<>();
+        SerialMap.of(craft).ifPresent(map -> {
+            for (SerialMap.Port port : map.ports()) {
+                port.jobs().stream()
+                        .filter(job ->
+                                map.lines().stream().noneMatch(line -> carries(line, job) && lies(line, port.name())))
+                        .forEach(job -> found.add(new Violation(
+                                "uart-" + port.name() + "-" + job.id(),
+                                Severity.DOUBTFUL,
+                                "UART " + port.name() + " has the function " + job.label()
+                                        + ", and no part for it lies there",
+                                "Take the function from UART " + port.name() + ", or enter the wire on the sheet",
+                                List.of(PortSettings.jobsOf(port.name())),
+                                pads(craft, port),
+                                LineEdits.complaint(job),
+                                List.of())));
+            }
+        });
+        return found;
+    }
+
+    private static boolean carries(SerialMap.Line line, Job job) {
+        return line.wish().job() == job
+                || job == Job.TELEMETRY
+                        && line.wish().job() == Job.RECEIVER
+                        && line.wish().format().back() == Back.TWO_WAY;
+    }
+
+    private static boolean lies(SerialMap.Line line, String uart) {
+        return line.wires().stream().anyMatch(wire -> wire.port().equals(uart));
+    }
+
+    private static List<String> pads(Craft craft, SerialMap.Port port) {
+        return craft.electrics().sheet().flightBoard().stream()
+                .flatMap(board -> port.pads().stream().map(pad -> board.address(pad.name())))
+                .toList();
+    }
+
+    /**
+     * The UART that the computer takes while it is plugged in: a part there is silent then, and the computer is shut
+     * out.
+     */
+    private static List<Violation> computersUart(Craft craft) {
+        return SerialMap.of(craft)
+                .map(map -> {
+                    String uart = map.board().computer();
+                    if (uart.isEmpty() || craft.told(PortSettings.jobsOf(uart)).isEmpty()) {
+                        return List.<Violation>of();
+                    }
+                    Setting<List<Job>> jobs = PortSettings.jobsOf(uart);
+                    List<Edit> edits = LineEdits.of(craft).away(uart);
+                    String cause = "UART " + uart + " is the computer's as well, and has the function "
+                            + craft.told().said(jobs);
+                    return List.of(
+                            edits.isEmpty()
+                                    ? Violation.doubt(
+                                            "usb-" + uart,
+                                            cause,
+                                            "Set everything first, then give the UART away; take it back to change a setting",
+                                            "no-computer",
+                                            jobs)
+                                    : new Violation(
+                                            "usb-" + uart,
+                                            Severity.CANNOT_WORK,
+                                            cause,
+                                            edits.get(0).title(),
+                                            List.of(jobs),
+                                            List.of(),
+                                            "no-computer",
+                                            edits));
+                })
+                .orElse(List.of());
+    }
+
+    private static List<Violation> computer(Craft craft) {
+        List<Violation> found = new ArrayList<>();
+        Violation.unless(
+                        craft,
+                        SpokenSettings.CABLE,
+                        true,
+                        "usb-cable",
+                        "The USB cable only charges",
+                        "Use a data cable",
+                        "no-computer")
+                .ifPresent(found::add);
+        Violation.unless(
+                        craft,
+                        SpokenSettings.DRIVER,
+                        true,
+                        "usb-driver",
+                        "The computer has no driver for the FC",
+                        "Install the driver",
+                        "no-computer")
+                .ifPresent(found::add);
+        return found;
+    }
+
+    private static List<Violation> telemetry(Craft craft) {
+        Optional<CraftLines> lines = CraftLines.onSheet(craft);
+        Optional<Telemetry.Way> way = lines.flatMap(Telemetry::way);
+        if (way.isEmpty()) {
+            return List.of();
+        }
+        List<Violation> found = new ArrayList<>();
+        Violation.unless(
+                        craft,
+                        PortSettings.TELEMETRY,
+                        true,
+                        "telemetry-on",
+                        "Telemetry is switched off on the FC",
+                        "Switch telemetry on",
+                        TELEMETRY)
+                .ifPresent(found::add);
+        Violation.unless(
+                        craft,
+                        FirmwareSettings.TELEMETRY_WORKS,
+                        true,
+                        "telemetry-version",
+                        "The telemetry of this firmware version is broken",
+                        "Flash a version whose telemetry works",
+                        TELEMETRY)
+                .ifPresent(found::add);
+        if (way.get() != Telemetry.Way.MODEM) {
+            Violation.unless(
+                            craft,
+                            RadioSettings.TELEMETRY,
+                            true,
+                            "telemetry-radio",
+                            "Telemetry is switched off for this model at the radio",
+                            "Switch telemetry on at the radio",
+                            TELEMETRY)
+                    .ifPresent(found::add);
+            Violation.unless(
+                            craft,
+                            RadioSettings.SENSORS,
+                            true,
+                            "telemetry-sensors",
+                            "The radio has not discovered the sensors",
+                            "Discover the sensors at the radio",
+                            TELEMETRY)
+                    .ifPresent(found::add);
+        }
+        return found;
+    }
+
+    private static List<Violation> modem(Craft craft) {
+        if (CraftLines.onSheet(craft)
+                .flatMap(Telemetry::way)
+                .filter(Telemetry.Way.MODEM::equals)
+                .isEmpty()) {
+            return List.of();
+        }
+        List<Violation> found = new ArrayList<>();
+        Violation.unless(
+                        craft,
+                        ModemSettings.ONE_WAY,
+                        false,
+                        "modem-one-way",
+                        "The modems decode one way only: no setting goes up",
+                        "Switch the one-way mode off",
+                        TELEMETRY)
+                .ifPresent(found::add);
+        Violation.unless(
+                        craft,
+                        ModemSettings.FLOW,
+                        false,
+                        "modem-flow",
+                        "The modem waits for flow-control wires that are not there",
+                        "Switch hardware flow control off",
+                        TELEMETRY)
+                .ifPresent(found::add);
+        Violation.unless(
+                        craft,
+                        ModemSettings.PAIRED,
+                        true,
+                        "modem-paired",
+                        "The modems are not paired as they are set now",
+                        "Pair the modems again",
+                        TELEMETRY)
+                .ifPresent(found::add);
+        int ground = craft.told(ModemSettings.GROUND);
+        int station = craft.told(ModemSettings.STATION);
+        if (ground != station) {
+            found.add(Violation.of(
+                    "modem-ground",
+                    Severity.CANNOT_WORK,
+                    "The ground modem speaks at " + ground + " baud, and the ground station at " + station,
+                    "Set both to one rate",
+                    TELEMETRY,
+                    List.of(ModemSettings.STATION, ModemSettings.GROUND),
+                    List.of(Edit.set(ModemSettings.STATION, ground), Edit.set(ModemSettings.GROUND, station))));
+        }
+        double most = ByteBudget.FILL * craft.told(ModemSettings.AIR) / BITS_A_BYTE;
+        if (craft.told(ModemSettings.BYTES) > most) {
+            found.add(Violation.of(
+                    "modem-bytes",
+                    Severity.CANNOT_WORK,
+                    "The FC sends " + craft.told(ModemSettings.BYTES) + " bytes a second, and the modems carry "
+                            + Math.round(most),
+                    "Lower the stream rates to " + Math.round(most) + " bytes a second",
+                    TELEMETRY,
+                    List.of(ModemSettings.BYTES, ModemSettings.AIR),
+                    List.of(Edit.set(ModemSettings.BYTES, (int) Math.max(1, Math.floor(most))))));
+        }
+        return found;
+    }
+
+    /** The UARTs on which a part lies, for its lines. */
+    static Stream<String> uarts(SerialMap.Line line) {
+        return line.wires().stream().map(SerialMap.Wire::port).distinct().filter(PortSettings.PORTS::contains);
+    }
 }

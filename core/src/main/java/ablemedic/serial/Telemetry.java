@@ -14,107 +14,129 @@ import java.util.Optional;
 /**
  * What comes back to the pilot or the ground station.
  *
- * @param shown    of what the board measures, and whether it goes on
+ * @param shown of what the board measures, and whether it goes on
  * @param strength whether the receiver's own strength shows
- * @param up       whether settings can be changed from the ground
+ * @param up whether settings can be changed from the ground
  */
 record Telemetry(Reach shown, boolean strength, boolean up) {
-  private static final double SIGNAL_V = 3.3;
+    private static final double SIGNAL_V = 3.3;
 
-  /** By which way telemetry goes. */
-  enum Way {
-    /** Over the receiver's own line. */
-    SHARED("the radio"),
-    /** Over a line of its own to the receiver. */
-    OWN_LINE("the radio"),
-    /** Over a pair of modems. */
-    MODEM("the ground station");
+    /** By which way telemetry goes. */
+    enum Way {
+        /** Over the receiver's own line. */
+        SHARED("the radio"),
+        /** Over a line of its own to the receiver. */
+        OWN_LINE("the radio"),
+        /** Over a pair of modems. */
+        MODEM("the ground station");
 
-    private final String screen;
+        private final String screen;
 
-    Way(String screen) {
-      this.screen = screen;
+        Way(String screen) {
+            this.screen = screen;
+        }
+
+        /** Where it shows. */
+        String screen() {
+            return screen;
+        }
     }
 
-    /** Where it shows. */
-    String screen() {
-      return screen;
+    /** The way that a craft has; nothing where it has none. */
+    static Optional<Way> way(CraftLines lines) {
+        Optional<CraftLine> own = lines.of(Job.TELEMETRY);
+        if (own.isPresent()) {
+            return Optional.of(own.get().format() == Format.MAVLINK ? Way.MODEM : Way.OWN_LINE);
+        }
+        return lines.isShared() ? Optional.of(Way.SHARED) : Optional.empty();
     }
-  }
 
-  /** The way that a craft has; nothing where it has none. */
-  static Optional<Way> way(CraftLines lines) {
-    Optional<CraftLine> own = lines.of(Job.TELEMETRY);
-    if (own.isPresent()) {
-      return Optional.of(own.get().format() == Format.MAVLINK ? Way.MODEM : Way.OWN_LINE);
+    /** Whether settings go up it on a sound craft. */
+    static boolean goesUp(CraftLines lines) {
+        return way(lines).isPresent() && !isStream(lines);
     }
-    return lines.isShared() ? Optional.of(Way.SHARED) : Optional.empty();
-  }
 
-  /** Whether settings go up it on a sound craft. */
-  static boolean goesUp(CraftLines lines) {
-    return way(lines).isPresent() && !isStream(lines);
-  }
-
-  /** Whether it goes one way by what it is, so that whoever wants to change settings over it has the wrong receiver. */
-  static boolean isStream(CraftLines lines) {
-    return lines.of(Job.TELEMETRY).filter(line -> line.format() == Format.STREAM).isPresent();
-  }
-
-  /** The name under which it is kept that a line can never carry settings up. */
-  static String upOf(CraftLine line) {
-    return line.id() + "-up";
-  }
-
-  static Telemetry of(CraftLines lines, Craft craft) {
-    return switch (way(lines).orElseThrow()) {
-      case SHARED -> {
-        CraftLines.Now line = lines.now(lines.of(Job.RECEIVER).orElseThrow(), craft, false);
-        Reach down = CraftLines.telemetryOn(craft) ? line.spoken() : Reach.NONE;
-        yield atRadio(lines, craft, down, line.heard() != Reach.NONE);
-      }
-      case OWN_LINE -> {
-        CraftLine own = lines.of(Job.TELEMETRY).orElseThrow();
-        CraftLines.Now line = lines.now(own, craft, false);
-        yield atRadio(lines, craft, line.spoken(), !craft.electrics().cannotWork(upOf(own)));
-      }
-      case MODEM -> overModems(lines, craft);
-    };
-  }
-
-  private static Telemetry atRadio(CraftLines lines, Craft craft, Reach down, boolean up) {
-    boolean mute = lines.of(Job.RECEIVER).filter(line -> craft.electrics().sendsNoTelemetry(line.part().id())).isPresent();
-    if (!lines.linked(craft) || !craft.told(RadioSettings.TELEMETRY) || mute) {
-      return new Telemetry(Reach.NONE, false, false);
+    /**
+     * Whether it goes one way by what it is, so that whoever wants to change settings over it has the wrong receiver.
+     */
+    static boolean isStream(CraftLines lines) {
+        return lines.of(Job.TELEMETRY)
+                .filter(line -> line.format() == Format.STREAM)
+                .isPresent();
     }
-    Reach shown = craft.told(RadioSettings.SENSORS) ? down : Reach.NONE;
-    return new Telemetry(shown, true, up && down != Reach.NONE);
-  }
 
-  private static Telemetry overModems(CraftLines lines, Craft craft) {
-    CraftLines.Now line = lines.now(lines.of(Job.TELEMETRY).orElseThrow(), craft, false);
-    boolean comesDown = holds(chain(craft, line.joined(), false));
-    boolean goesUp = holds(chain(craft, line.joined(), true));
-    Reach shown = comesDown ? line.spoken() : Reach.NONE;
-    return new Telemetry(shown, false, goesUp && shown != Reach.NONE && line.heard() != Reach.NONE);
-  }
+    /** The name under which it is kept that a line can never carry settings up. */
+    static String upOf(CraftLine line) {
+        return line.id() + "-up";
+    }
 
-  private static boolean holds(ModemChain chain) {
-    return chain.found().stream().noneMatch(found -> found.grade().compareTo(ModemChain.Grade.WRONG) <= 0);
-  }
+    static Telemetry of(CraftLines lines, Craft craft) {
+        return switch (way(lines).orElseThrow()) {
+            case SHARED -> {
+                CraftLines.Now line = lines.now(lines.of(Job.RECEIVER).orElseThrow(), craft, false);
+                Reach down = CraftLines.telemetryOn(craft) ? line.spoken() : Reach.NONE;
+                yield atRadio(lines, craft, down, line.heard() != Reach.NONE);
+            }
+            case OWN_LINE -> {
+                CraftLine own = lines.of(Job.TELEMETRY).orElseThrow();
+                CraftLines.Now line = lines.now(own, craft, false);
+                yield atRadio(lines, craft, line.spoken(), !craft.electrics().cannotWork(upOf(own)));
+            }
+            case MODEM -> overModems(lines, craft);
+        };
+    }
 
-  /** The way over the modems of a craft, as its boxes are told; nothing where it has no modem. */
-  static Optional<ModemChain> chain(Craft craft) {
-    return CraftLines.of(craft).filter(lines -> way(lines).filter(Way.MODEM::equals).isPresent())
-        .map(lines -> chain(craft, lines.joined(lines.of(Job.TELEMETRY).orElseThrow(), craft, false), true));
-  }
+    private static Telemetry atRadio(CraftLines lines, Craft craft, Reach down, boolean up) {
+        boolean mute = lines.of(Job.RECEIVER)
+                .filter(line -> craft.electrics().sendsNoTelemetry(line.part().id()))
+                .isPresent();
+        if (!lines.linked(craft) || !craft.told(RadioSettings.TELEMETRY) || mute) {
+            return new Telemetry(Reach.NONE, false, false);
+        }
+        Reach shown = craft.told(RadioSettings.SENSORS) ? down : Reach.NONE;
+        return new Telemetry(shown, true, up && down != Reach.NONE);
+    }
 
-  /** The way from the board over its modems to the ground station, as its boxes are told. */
-  static ModemChain chain(Craft craft, JoinedPart joined, boolean twoWay) {
-    int board = joined.told().map(JoinedPart.Told::baud).orElse(joined.baud());
-    return new ModemChain(new ModemChain.Wire(board, joined.baud(), craft.told(ModemSettings.FLOW), false, SIGNAL_V, SIGNAL_V),
-        new ModemChain.Air(craft.told(ModemSettings.AIR), craft.told(ModemSettings.ONE_WAY), !craft.told(ModemSettings.PAIRED), true, false, 1, 1),
-        new ModemChain.Wire(craft.told(ModemSettings.GROUND), craft.told(ModemSettings.STATION), false, false, SIGNAL_V, SIGNAL_V),
-        craft.told(ModemSettings.BYTES), twoWay);
-  }
+    private static Telemetry overModems(CraftLines lines, Craft craft) {
+        CraftLines.Now line = lines.now(lines.of(Job.TELEMETRY).orElseThrow(), craft, false);
+        boolean comesDown = holds(chain(craft, line.joined(), false));
+        boolean goesUp = holds(chain(craft, line.joined(), true));
+        Reach shown = comesDown ? line.spoken() : Reach.NONE;
+        return new Telemetry(shown, false, goesUp && shown != Reach.NONE && line.heard() != Reach.NONE);
+    }
+
+    private static boolean holds(ModemChain chain) {
+        return chain.found().stream().noneMatch(found -> found.grade().compareTo(ModemChain.Grade.WRONG) <= 0);
+    }
+
+    /** The way over the modems of a craft, as its boxes are told; nothing where it has no modem. */
+    static Optional<ModemChain> chain(Craft craft) {
+        return CraftLines.of(craft)
+                .filter(lines -> way(lines).filter(Way.MODEM::equals).isPresent())
+                .map(lines -> chain(craft, lines.joined(lines.of(Job.TELEMETRY).orElseThrow(), craft, false), true));
+    }
+
+    /** The way from the board over its modems to the ground station, as its boxes are told. */
+    static ModemChain chain(Craft craft, JoinedPart joined, boolean twoWay) {
+        int board = joined.told().map(JoinedPart.Told::baud).orElse(joined.baud());
+        return new ModemChain(
+                new ModemChain.Wire(board, joined.baud(), craft.told(ModemSettings.FLOW), false, SIGNAL_V, SIGNAL_V),
+                new ModemChain.Air(
+                        craft.told(ModemSettings.AIR),
+                        craft.told(ModemSettings.ONE_WAY),
+                        !craft.told(ModemSettings.PAIRED),
+                        true,
+                        false,
+                        1,
+                        1),
+                new ModemChain.Wire(
+                        craft.told(ModemSettings.GROUND),
+                        craft.told(ModemSettings.STATION),
+                        false,
+                        false,
+                        SIGNAL_V,
+                        SIGNAL_V),
+                craft.told(ModemSettings.BYTES),
+                twoWay);
+    }
 }

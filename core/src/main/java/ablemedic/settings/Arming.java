@@ -22,206 +22,296 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * Why a craft arms or not: a lock for each thing that a flight board waits for, shut or open. It arms when all are open. What a lock
- * hangs on is common practice with no source; the limits are settings of the craft.
+ * Why a craft arms or not: a lock for each thing that a flight board waits for, shut or open. It arms when all are
+ * open. What a lock hangs on is common practice with no source; the limits are settings of the craft.
  *
  * @param locks in the order in which a board asks
  */
 public record Arming(List<Lock> locks) {
-  /** The complaint that is about it. */
-  public static final String COMPLAINT = ArmingChecks.COMPLAINT;
+    /** The complaint that is about it. */
+    public static final String COMPLAINT = ArmingChecks.COMPLAINT;
 
-  /** Where a stick or a channel that nobody moves stands, microseconds. */
-  private static final int CENTRE_US = 1500;
-  /** Throttle down plus throttle up, microseconds. */
-  private static final int BOTH_ENDS_US = 3000;
-  private static final int SWITCH_OFF_US = 1000;
+    /** Where a stick or a channel that nobody moves stands, microseconds. */
+    private static final int CENTRE_US = 1500;
+    /** Throttle down plus throttle up, microseconds. */
+    private static final int BOTH_ENDS_US = 3000;
 
-  public Arming {
-    locks = List.copyOf(locks);
-  }
+    private static final int SWITCH_OFF_US = 1000;
 
-  /** What a board waits for. */
-  public enum Reason {
-    BOARD("board", "start of the board"),
-    COMPUTER("computer", "computer"),
-    FRAMES("frames", "receiver"),
-    CALIBRATED("calibrated", "level calibration"),
-    TILT("tilt", "tilt"),
-    THROTTLE("throttle", "throttle"),
-    FIX("fix", "fix"),
-    SWITCH("switch", "arm switch"),
-    AT_POWER("at-power", "switch at power");
-
-    private final String id;
-    private final String label;
-
-    Reason(String id, String label) {
-      this.id = id;
-      this.label = label;
+    public Arming {
+        locks = List.copyOf(locks);
     }
 
-    public String id() {
-      return id;
+    /** What a board waits for. */
+    public enum Reason {
+        BOARD("board", "start of the board"),
+        COMPUTER("computer", "computer"),
+        FRAMES("frames", "receiver"),
+        CALIBRATED("calibrated", "level calibration"),
+        TILT("tilt", "tilt"),
+        THROTTLE("throttle", "throttle"),
+        FIX("fix", "fix"),
+        SWITCH("switch", "arm switch"),
+        AT_POWER("at-power", "switch at power");
+
+        private final String id;
+        private final String label;
+
+        Reason(String id, String label) {
+            this.id = id;
+            this.label = label;
+        }
+
+        public String id() {
+            return id;
+        }
+
+        /** What it is about. */
+        public String label() {
+            return label;
+        }
     }
 
-    /** What it is about. */
-    public String label() {
-      return label;
-    }
-  }
-
-  /**
-   * One lock.
-   *
-   * @param why      what was found, with its numbers
-   * @param settings those that it hangs on, the one to look at first
-   */
-  public record Lock(Reason reason, boolean shut, String why, List<Setting<?>> settings) {
-    public Lock {
-      settings = List.copyOf(settings);
-    }
-  }
-
-  /**
-   * How the craft stands when somebody tries to arm it.
-   *
-   * @param computer   whether the computer's program is joined
-   * @param radioOn    whether the radio is on
-   * @param throttle   where its throttle stick stands, 0 at the lower end to 1 at the upper
-   * @param switchOn   whether its arm switch is flipped
-   * @param onAtPower  whether it already was when the craft got its power
-   * @param lyingDeg   how far it lies from level, degrees
-   * @param sky        whether it sees the sky
-   */
-  public record State(boolean computer, boolean radioOn, double throttle, boolean switchOn, boolean onAtPower, double lyingDeg, boolean sky) {
-    /** As the pilot goes about it who complains of it. */
-    public static State ofPilot(Craft craft, boolean sky) {
-      return new State(craft.told(ArmingSettings.WITH_COMPUTER), true, 0, true, craft.told(ArmingSettings.ON_AT_POWER), craft.told(ArmingSettings.STANDS), sky);
+    /**
+     * One lock.
+     *
+     * @param why what was found, with its numbers
+     * @param settings those that it hangs on, the one to look at first
+     */
+    public record Lock(Reason reason, boolean shut, String why, List<Setting<?>> settings) {
+        public Lock {
+            settings = List.copyOf(settings);
+        }
     }
 
-    /** At the bench, level, done as it should be, computer out. */
-    public static final State AT_BENCH = new State(false, true, 0, true, false, 0, false);
-    /** The same with the computer's program, which tells what else there is. */
-    static final State AT_COMPUTER = new State(true, true, 0, false, false, 0, false);
-  }
+    /**
+     * How the craft stands when somebody tries to arm it.
+     *
+     * @param computer whether the computer's program is joined
+     * @param radioOn whether the radio is on
+     * @param throttle where its throttle stick stands, 0 at the lower end to 1 at the upper
+     * @param switchOn whether its arm switch is flipped
+     * @param onAtPower whether it already was when the craft got its power
+     * @param lyingDeg how far it lies from level, degrees
+     * @param sky whether it sees the sky
+     */
+    public record State(
+            boolean computer,
+            boolean radioOn,
+            double throttle,
+            boolean switchOn,
+            boolean onAtPower,
+            double lyingDeg,
+            boolean sky) {
+        /** As the pilot goes about it who complains of it. */
+        public static State ofPilot(Craft craft, boolean sky) {
+            return new State(
+                    craft.told(ArmingSettings.WITH_COMPUTER),
+                    true,
+                    0,
+                    true,
+                    craft.told(ArmingSettings.ON_AT_POWER),
+                    craft.told(ArmingSettings.STANDS),
+                    sky);
+        }
 
-  /**
-   * The locks of a craft.
-   *
-   * @param lines of the craft as it should be; nothing where its board has no ports entered
-   */
-  public static Arming of(Optional<CraftLines> lines, Craft craft, State state) {
-    return new Locks(lines, craft, state).all();
-  }
-
-  public boolean arms() {
-    return shut().isEmpty();
-  }
-
-  /** What keeps it from arming, in the order of the reasons. */
-  public Set<Reason> shut() {
-    Set<Reason> shut = EnumSet.noneOf(Reason.class);
-    locks.stream().filter(Lock::shut).forEach(lock -> shut.add(lock.reason()));
-    return shut;
-  }
-
-  /** The locks as they are gathered. */
-  private static final class Locks {
-    private final Optional<CraftLines> lines;
-    private final Craft craft;
-    private final State state;
-    private final List<Lock> locks = new ArrayList<>();
-
-    private Locks(Optional<CraftLines> lines, Craft craft, State state) {
-      this.lines = lines;
-      this.craft = craft;
-      this.state = state;
+        /** At the bench, level, done as it should be, computer out. */
+        public static final State AT_BENCH = new State(false, true, 0, true, false, 0, false);
+        /** The same with the computer's program, which tells what else there is. */
+        static final State AT_COMPUTER = new State(true, true, 0, false, false, 0, false);
     }
 
-    Arming all() {
-      add(Reason.BOARD, !FirmwareSettings.starts(craft), "What the flash left: " + craft.told().said(FirmwareSettings.IMAGE), FirmwareSettings.IMAGE);
-      add(Reason.COMPUTER, state.computer(), state.computer() ? "The computer's program is joined" : "The computer is out", ArmingSettings.WITH_COMPUTER);
-      frames();
-      boolean calibrated = craft.told(ArmingSettings.CALIBRATED);
-      add(Reason.CALIBRATED, !calibrated, calibrated ? "Level was calibrated" : "Level was not calibrated since the last erase", ArmingSettings.CALIBRATED);
-      tilt();
-      throttle();
-      fix();
-      switched();
-      return new Arming(locks);
+    /**
+     * The locks of a craft.
+     *
+     * @param lines of the craft as it should be; nothing where its board has no ports entered
+     */
+    public static Arming of(Optional<CraftLines> lines, Craft craft, State state) {
+        return new Locks(lines, craft, state).all();
     }
 
-    private boolean isHeard() {
-      return state.radioOn() && lines.flatMap(all -> all.of(Job.RECEIVER).map(line -> all.linked(craft)
-          && all.now(line, craft, state.computer()).heard() != Reach.NONE)).orElse(LinkSettings.isLinked(craft));
+    public boolean arms() {
+        return shut().isEmpty();
     }
 
-    private void frames() {
-      add(Reason.FRAMES, !isHeard(), isHeard() ? "Frames come from the receiver" : state.radioOn() ? "No frames come from the receiver" : "The radio is off",
-          RadioSettings.BOUND, RadioSettings.MODULE);
+    /** What keeps it from arming, in the order of the reasons. */
+    public Set<Reason> shut() {
+        Set<Reason> shut = EnumSet.noneOf(Reason.class);
+        locks.stream().filter(Lock::shut).forEach(lock -> shut.add(lock.reason()));
+        return shut;
     }
 
-    private void tilt() {
-      double limit = craft.told(ArmingSettings.TILT);
-      double seen = seenTilt();
-      add(Reason.TILT, seen > limit && limit < 180, "The board takes it to lie " + Math.round(seen) + "° from level; it arms up to " + Math.round(limit) + "°",
-          ArmingSettings.TILT, ArmingSettings.STANDS, BoardSettings.ALIGNMENT, BoardSettings.LEVEL_OFF);
-    }
+    /** The locks as they are gathered. */
+    private static final class Locks {
+        private final Optional<CraftLines> lines;
+        private final Craft craft;
+        private final State state;
+        private final List<Lock> locks = new ArrayList<>();
 
-    /** How far from level the board takes the craft to lie, degrees. */
-    private double seenTilt() {
-      Rotation turned = craft.misalignment();
-      Tilt off = craft.told(BoardSettings.LEVEL_OFF);
-      double upright = Math.toDegrees(Math.acos(Math.max(-1, Math.min(1, turned.at(2, 2)))));
-      return Math.abs(upright - state.lyingDeg()) + Math.hypot(off.rollDeg(), off.pitchDeg());
-    }
+        private Locks(Optional<CraftLines> lines, Craft craft, State state) {
+            this.lines = lines;
+            this.craft = craft;
+            this.state = state;
+        }
 
-    private void throttle() {
-      Stick stick = craft.stickFor(Stick.THROTTLE);
-      int down = craft.told(ArmingSettings.RADIO_THROTTLE_DOWN);
-      double sent = stick == Stick.THROTTLE ? down + state.throttle() * (BOTH_ENDS_US - 2.0 * Math.min(down, CENTRE_US)) : CENTRE_US;
-      double heard = craft.told(RadioSettings.reversed(stick)) ? BOTH_ENDS_US - sent : sent;
-      int limit = craft.told(ArmingSettings.THROTTLE_LOW);
-      add(Reason.THROTTLE, heard >= limit, "The board's throttle stands at " + Math.round(heard) + " µs" + (stick == Stick.THROTTLE ? "" : ", moved by the " + stick.label() + " stick")
-          + "; it counts as down below " + limit + " µs", ArmingSettings.RADIO_THROTTLE_DOWN, ArmingSettings.THROTTLE_LOW, BoardSettings.STICK_ORDER);
-    }
+        Arming all() {
+            add(
+                    Reason.BOARD,
+                    !FirmwareSettings.starts(craft),
+                    "What the flash left: " + craft.told().said(FirmwareSettings.IMAGE),
+                    FirmwareSettings.IMAGE);
+            add(
+                    Reason.COMPUTER,
+                    state.computer(),
+                    state.computer() ? "The computer's program is joined" : "The computer is out",
+                    ArmingSettings.WITH_COMPUTER);
+            frames();
+            boolean calibrated = craft.told(ArmingSettings.CALIBRATED);
+            add(
+                    Reason.CALIBRATED,
+                    !calibrated,
+                    calibrated ? "Level was calibrated" : "Level was not calibrated since the last erase",
+                    ArmingSettings.CALIBRATED);
+            tilt();
+            throttle();
+            fix();
+            switched();
+            return new Arming(locks);
+        }
 
-    private void fix() {
-      boolean waits = craft.told(ArmingSettings.WAITS_FOR_FIX);
-      add(Reason.FIX, waits && !hasFix(), !waits ? "It does not wait for a fix" : hasFix() ? "It has its fix" : "It waits for a fix, and has none", ArmingSettings.WAITS_FOR_FIX);
-    }
+        private boolean isHeard() {
+            return state.radioOn()
+                    && lines.flatMap(all -> all.of(Job.RECEIVER)
+                                    .map(line -> all.linked(craft)
+                                            && all.now(line, craft, state.computer())
+                                                            .heard()
+                                                    != Reach.NONE))
+                            .orElse(LinkSettings.isLinked(craft));
+        }
 
-    private boolean hasFix() {
-      return state.sky() && lines.flatMap(all -> all.of(Job.GNSS).map(line -> sees(all, line))).orElse(false);
-    }
+        private void frames() {
+            add(
+                    Reason.FRAMES,
+                    !isHeard(),
+                    isHeard()
+                            ? "Frames come from the receiver"
+                            : state.radioOn() ? "No frames come from the receiver" : "The radio is off",
+                    RadioSettings.BOUND,
+                    RadioSettings.MODULE);
+        }
 
-    private boolean sees(CraftLines all, CraftLine line) {
-      return all.now(line, craft, state.computer()).isPositioned() && craft.electrics().noSky(line.part().id()).isEmpty();
-    }
+        private void tilt() {
+            double limit = craft.told(ArmingSettings.TILT);
+            double seen = seenTilt();
+            add(
+                    Reason.TILT,
+                    seen > limit && limit < 180,
+                    "The board takes it to lie " + Math.round(seen) + "° from level; it arms up to " + Math.round(limit)
+                            + "°",
+                    ArmingSettings.TILT,
+                    ArmingSettings.STANDS,
+                    BoardSettings.ALIGNMENT,
+                    BoardSettings.LEVEL_OFF);
+        }
 
-    private void switched() {
-      if (craft.told(ArmingSettings.BY) == ArmingSettings.Way.STICKS) {
-        add(Reason.SWITCH, !state.switchOn(), "It is armed by the sticks: throttle down, yaw held to the right", ArmingSettings.BY);
-        return;
-      }
-      ModeRange range = craft.told(ArmingSettings.ARM);
-      int channel = craft.told(ArmingSettings.RADIO_CHANNEL);
-      boolean carried = LinkSettings.carries(craft, channel);
-      boolean same = channel == range.channel() && carried;
-      int on = craft.told(ArmingSettings.RADIO_ON);
-      int sends = !same ? CENTRE_US : state.switchOn() ? on : SWITCH_OFF_US;
-      add(Reason.SWITCH, !range.holds(sends), range.isNone() ? "No switch arms it" : "It arms on " + range + "; " + (same ? "the switch sends " + sends + " µs"
-          : !carried ? "the link does not carry channel " + channel : "the radio has its arm switch on " + (channel == 0 ? "no channel" : "channel " + channel)),
-          ArmingSettings.ARM, ArmingSettings.RADIO_CHANNEL, ArmingSettings.RADIO_ON, LinkSettings.FRAMES, LinkSettings.CHANNELS);
-      boolean stuck = range.holds(SWITCH_OFF_US) || !same && range.holds(CENTRE_US);
-      add(Reason.AT_POWER, stuck || state.onAtPower() && state.switchOn() && range.holds(sends), stuck ? same && !range.holds(on)
-          ? "The switch arms at its other end: off counts as on" : "The switch counts as on wherever it stands" : state.onAtPower() ? "The switch stood on when the pack went in: off and on again" : "The switch was off when the pack went in", ArmingSettings.ON_AT_POWER,
-          ArmingSettings.ARM);
-    }
+        /** How far from level the board takes the craft to lie, degrees. */
+        private double seenTilt() {
+            Rotation turned = craft.misalignment();
+            Tilt off = craft.told(BoardSettings.LEVEL_OFF);
+            double upright = Math.toDegrees(Math.acos(Math.max(-1, Math.min(1, turned.at(2, 2)))));
+            return Math.abs(upright - state.lyingDeg()) + Math.hypot(off.rollDeg(), off.pitchDeg());
+        }
 
-    private void add(Reason reason, boolean shut, String why, Setting<?>... settings) {
-      locks.add(new Lock(reason, shut, why, List.of(settings)));
+        private void throttle() {
+            Stick stick = craft.stickFor(Stick.THROTTLE);
+            int down = craft.told(ArmingSettings.RADIO_THROTTLE_DOWN);
+            double sent = stick == Stick.THROTTLE
+                    ? down + state.throttle() * (BOTH_ENDS_US - 2.0 * Math.min(down, CENTRE_US))
+                    : CENTRE_US;
+            double heard = craft.told(RadioSettings.reversed(stick)) ? BOTH_ENDS_US - sent : sent;
+            int limit = craft.told(ArmingSettings.THROTTLE_LOW);
+            add(
+                    Reason.THROTTLE,
+                    heard >= limit,
+                    "The board's throttle stands at " + Math.round(heard) + " µs"
+                            + (stick == Stick.THROTTLE ? "" : ", moved by the " + stick.label() + " stick")
+                            + "; it counts as down below " + limit + " µs",
+                    ArmingSettings.RADIO_THROTTLE_DOWN,
+                    ArmingSettings.THROTTLE_LOW,
+                    BoardSettings.STICK_ORDER);
+        }
+
+        private void fix() {
+            boolean waits = craft.told(ArmingSettings.WAITS_FOR_FIX);
+            add(
+                    Reason.FIX,
+                    waits && !hasFix(),
+                    !waits
+                            ? "It does not wait for a fix"
+                            : hasFix() ? "It has its fix" : "It waits for a fix, and has none",
+                    ArmingSettings.WAITS_FOR_FIX);
+        }
+
+        private boolean hasFix() {
+            return state.sky()
+                    && lines.flatMap(all -> all.of(Job.GNSS).map(line -> sees(all, line)))
+                            .orElse(false);
+        }
+
+        private boolean sees(CraftLines all, CraftLine line) {
+            return all.now(line, craft, state.computer()).isPositioned()
+                    && craft.electrics().noSky(line.part().id()).isEmpty();
+        }
+
+        private void switched() {
+            if (craft.told(ArmingSettings.BY) == ArmingSettings.Way.STICKS) {
+                add(
+                        Reason.SWITCH,
+                        !state.switchOn(),
+                        "It is armed by the sticks: throttle down, yaw held to the right",
+                        ArmingSettings.BY);
+                return;
+            }
+            ModeRange range = craft.told(ArmingSettings.ARM);
+            int channel = craft.told(ArmingSettings.RADIO_CHANNEL);
+            boolean carried = LinkSettings.carries(craft, channel);
+            boolean same = channel == range.channel() && carried;
+            int on = craft.told(ArmingSettings.RADIO_ON);
+            int sends = !same ? CENTRE_US : state.switchOn() ? on : SWITCH_OFF_US;
+            add(
+                    Reason.SWITCH,
+                    !range.holds(sends),
+                    range.isNone()
+                            ? "No switch arms it"
+                            : "It arms on " + range + "; "
+                                    + (same
+                                            ? "the switch sends " + sends + " µs"
+                                            : !carried
+                                                    ? "the link does not carry channel " + channel
+                                                    : "the radio has its arm switch on "
+                                                            + (channel == 0 ? "no channel" : "channel " + channel)),
+                    ArmingSettings.ARM,
+                    ArmingSettings.RADIO_CHANNEL,
+                    ArmingSettings.RADIO_ON,
+                    LinkSettings.FRAMES,
+                    LinkSettings.CHANNELS);
+            boolean stuck = range.holds(SWITCH_OFF_US) || !same && range.holds(CENTRE_US);
+            add(
+                    Reason.AT_POWER,
+                    stuck || state.onAtPower() && state.switchOn() && range.holds(sends),
+                    stuck
+                            ? same && !range.holds(on)
+                                    ? "The switch arms at its other end: off counts as on"
+                                    : "The switch counts as on wherever it stands"
+                            : state.onAtPower()
+                                    ? "The switch stood on when the pack went in: off and on again"
+                                    : "The switch was off when the pack went in",
+                    ArmingSettings.ON_AT_POWER,
+                    ArmingSettings.ARM);
+        }
+
+        private void add(Reason reason, boolean shut, String why, Setting<?>... settings) {
+            locks.add(new Lock(reason, shut, why, List.of(settings)));
+        }
     }
-  }
 }

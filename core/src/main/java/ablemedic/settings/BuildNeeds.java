@@ -18,86 +18,100 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-/** What a craft needs of its firmware: the jobs and formats of the parts that are joined, the protocol of its motors. */
+/**
+ * What a craft needs of its firmware: the jobs and formats of the parts that are joined, the protocol of its motors.
+ */
 public final class BuildNeeds {
-  private BuildNeeds() {}
+    private BuildNeeds() {}
 
-  /** How a version stands to a need. */
-  public enum Met {
-    /** It has it. */
-    YES,
-    /** It has it where the build has it in. */
-    IF_BUILT_IN,
-    /** It does not have it. */
-    NO,
-    /** The family's table does not say. */
-    NOT_SAID
-  }
-
-  /**
-   * One need.
-   *
-   * @param label    in words
-   * @param versions of the family that have it; empty where none has, or its table does not say
-   * @param taken    settings that go with it where it is left out, in words
-   */
-  public record Need(String label, Met met, List<String> versions, List<String> taken) {}
-
-  /** What a craft needs, and how a version stands to it. */
-  public static List<Need> of(Craft craft, Family family, String version) {
-    List<Need> needs = new ArrayList<>();
-    for (String what : needed(craft)) {
-      Optional<List<String>> able = family.versionsAble(what);
-      boolean has = able.filter(versions -> versions.contains(version)).isPresent();
-      boolean optional = has && family.mayLeaveOut(what, version);
-      Met met = able.isEmpty() ? Met.NOT_SAID : !has ? Met.NO : optional ? Met.IF_BUILT_IN : Met.YES;
-      needs.add(new Need(Ability.KNOWN.get(what), met, able.orElse(List.of()), optional ? taken(what, craft) : List.of()));
+    /** How a version stands to a need. */
+    public enum Met {
+        /** It has it. */
+        YES,
+        /** It has it where the build has it in. */
+        IF_BUILT_IN,
+        /** It does not have it. */
+        NO,
+        /** The family's table does not say. */
+        NOT_SAID
     }
-    return List.copyOf(needs);
-  }
 
-  /** What a version that is on the board lacks of what the craft needs. */
-  public static List<Violation> violations(Craft craft, Family family, String version) {
-    return of(craft, family, version).stream().filter(need -> need.met() == Met.NO).map(need -> Violation.of("build-" + need.label().replace(' ', '-'), Severity.CANNOT_WORK, family.label() + " " + version
-        + " has no " + need.label(), need.versions().isEmpty() ? "No version of this family has it" : "Version " + String.join(" or ", need.versions()) + " has it", "", List.of(), List.of())).toList();
-  }
+    /**
+     * One need.
+     *
+     * @param label in words
+     * @param versions of the family that have it; empty where none has, or its table does not say
+     * @param taken settings that go with it where it is left out, in words
+     */
+    public record Need(String label, Met met, List<String> versions, List<String> taken) {}
 
-  private static Set<String> needed(Craft craft) {
-    Set<String> needed = new LinkedHashSet<>();
-    CraftLines.onSheet(craft).map(CraftLines::joined).orElse(List.of()).forEach(line -> addLine(needed, line));
-    needed.add(Ability.of(craft.told(DriveSettings.PROTOCOL)));
-    if (craft.told(DriveSettings.TWO_WAY)) {
-      needed.add("two-way-motors");
+    /** What a craft needs, and how a version stands to it. */
+    public static List<Need> of(Craft craft, Family family, String version) {
+        List<Need> needs = new ArrayList<>();
+        for (String what : needed(craft)) {
+            Optional<List<String>> able = family.versionsAble(what);
+            boolean has = able.filter(versions -> versions.contains(version)).isPresent();
+            boolean optional = has && family.mayLeaveOut(what, version);
+            Met met = able.isEmpty() ? Met.NOT_SAID : !has ? Met.NO : optional ? Met.IF_BUILT_IN : Met.YES;
+            needs.add(new Need(
+                    Ability.KNOWN.get(what), met, able.orElse(List.of()), optional ? taken(what, craft) : List.of()));
+        }
+        return List.copyOf(needs);
     }
-    if (craft.told(PortSettings.SOFT)) {
-      needed.add("soft-serial");
-    }
-    if (craft.told(BoardSettings.COMPASS)) {
-      needed.add(Ability.COMPASS);
-    }
-    return needed;
-  }
 
-  private static void addLine(Set<String> needed, CraftLine line) {
-    if (line.job() != Job.RECEIVER) {
-      needed.add(Ability.of(line.job()));
+    /** What a version that is on the board lacks of what the craft needs. */
+    public static List<Violation> violations(Craft craft, Family family, String version) {
+        return of(craft, family, version).stream()
+                .filter(need -> need.met() == Met.NO)
+                .map(need -> Violation.of(
+                        "build-" + need.label().replace(' ', '-'),
+                        Severity.CANNOT_WORK,
+                        family.label() + " " + version + " has no " + need.label(),
+                        need.versions().isEmpty()
+                                ? "No version of this family has it"
+                                : "Version " + String.join(" or ", need.versions()) + " has it",
+                        "",
+                        List.of(),
+                        List.of()))
+                .toList();
     }
-    needed.add(Ability.of(line.format()));
-  }
 
-  /** The settings of a job that a build without it has no name for. */
-  private static List<String> taken(String what, Craft craft) {
-    List<String> taken = new ArrayList<>();
-    for (Job job : Job.values()) {
-      if (Ability.of(job).equals(what)) {
-        PortSettings.portsWith(job, craft).forEach(port -> taken.add(said(PortSettings.jobsOf(port), craft)));
-        taken.add(said(PortSettings.format(job), craft));
-      }
+    private static Set<String> needed(Craft craft) {
+        Set<String> needed = new LinkedHashSet<>();
+        CraftLines.onSheet(craft).map(CraftLines::joined).orElse(List.of()).forEach(line -> addLine(needed, line));
+        needed.add(Ability.of(craft.told(DriveSettings.PROTOCOL)));
+        if (craft.told(DriveSettings.TWO_WAY)) {
+            needed.add("two-way-motors");
+        }
+        if (craft.told(PortSettings.SOFT)) {
+            needed.add("soft-serial");
+        }
+        if (craft.told(BoardSettings.COMPASS)) {
+            needed.add(Ability.COMPASS);
+        }
+        return needed;
     }
-    return taken;
-  }
 
-  private static <T> String said(Setting<T> setting, Craft craft) {
-    return setting.label() + ": " + craft.told().said(setting);
-  }
+    private static void addLine(Set<String> needed, CraftLine line) {
+        if (line.job() != Job.RECEIVER) {
+            needed.add(Ability.of(line.job()));
+        }
+        needed.add(Ability.of(line.format()));
+    }
+
+    /** The settings of a job that a build without it has no name for. */
+    private static List<String> taken(String what, Craft craft) {
+        List<String> taken = new ArrayList<>();
+        for (Job job : Job.values()) {
+            if (Ability.of(job).equals(what)) {
+                PortSettings.portsWith(job, craft).forEach(port -> taken.add(said(PortSettings.jobsOf(port), craft)));
+                taken.add(said(PortSettings.format(job), craft));
+            }
+        }
+        return taken;
+    }
+
+    private static <T> String said(Setting<T> setting, Craft craft) {
+        return setting.label() + ": " + craft.told().said(setting);
+    }
 }

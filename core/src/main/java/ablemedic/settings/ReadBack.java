@@ -13,28 +13,33 @@ import java.util.List;
  * @param outcome what that is as an answer to {@link #CHECK}, which compares with the sheet
  */
 public record ReadBack(List<Told.Difference> differs, String outcome) {
-  /** The check that it answers. */
-  public static final String CHECK = FlashChecks.READ_BACK;
+    /** The check that it answers. */
+    public static final String CHECK = FlashChecks.READ_BACK;
 
-  public ReadBack {
-    differs = List.copyOf(differs);
-  }
+    public ReadBack {
+        differs = List.copyOf(differs);
+    }
 
-  /**
-   * @param sheet the craft as on its sheet
-   * @param now   the craft as it should be after what was put right
-   */
-  public static ReadBack of(Snapshot snapshot, Craft sheet, Craft now) {
-    return new ReadBack(ofBoard(snapshot, now), FlashChecks.howMany(ofBoard(snapshot, sheet).size(), sheet));
-  }
+    /**
+     * @param sheet the craft as on its sheet
+     * @param now the craft as it should be after what was put right
+     */
+    public static ReadBack of(Snapshot snapshot, Craft sheet, Craft now) {
+        return new ReadBack(
+                ofBoard(snapshot, now),
+                FlashChecks.howMany(ofBoard(snapshot, sheet).size(), sheet));
+    }
 
-  /** Whether a repair entered something into the board. */
-  public static boolean isOwed(Craft sheet, Repair<Craft> repair) {
-    Craft faulty = repair.fault().applyTo(sheet);
-    return faulty.told().differencesTo(repair.fix().applyTo(faulty).told()).stream().anyMatch(one -> FlashFaults.isOfBoard(one.setting()));
-  }
+    /** Whether a repair entered something into the board. */
+    public static boolean isOwed(Craft sheet, Repair<Craft> repair) {
+        Craft faulty = repair.fault().applyTo(sheet);
+        return faulty.told().differencesTo(repair.fix().applyTo(faulty).told()).stream()
+                .anyMatch(one -> FlashFaults.isOfBoard(one.setting()));
+    }
 
-  private static List<Told.Difference> ofBoard(Snapshot snapshot, Craft craft) {
-    return snapshot.differencesFrom(craft.told()).stream().filter(one -> FlashFaults.isOfBoard(one.setting())).toList();
-  }
+    private static List<Told.Difference> ofBoard(Snapshot snapshot, Craft craft) {
+        return snapshot.differencesFrom(craft.told()).stream()
+                .filter(one -> FlashFaults.isOfBoard(one.setting()))
+                .toList();
+    }
 }

@@ -3,9 +3,9 @@ package ablemedic.settings;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
+import ablemedic.handbook.Handbook;
 import ablemedic.handbook.Handbook.Chapter;
 import ablemedic.handbook.Handbook.Page;
-import ablemedic.handbook.Handbook;
 import ablemedic.line.CraftLines;
 import ablemedic.reading.Meter;
 import ablemedic.requirement.Requirement;
@@ -16,66 +16,94 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/** The speciality of settings and firmware: what keeps a craft from arming, what board and controllers say to one another, what a flash leaves. */
+/**
+ * The speciality of settings and firmware: what keeps a craft from arming, what board and controllers say to one
+ * another, what a flash leaves.
+ */
 public final class SettingsAndFirmware {
-  private static final String TITLE = "Settings and firmware";
-  private static final List<Page> PAGES = Handbook.read(SettingsAndFirmware.class, TITLE, Chapter.FAULTS, Chapter.CHECKS);
+    private static final String TITLE = "Settings and firmware";
+    private static final List<Page> PAGES =
+            Handbook.read(SettingsAndFirmware.class, TITLE, Chapter.FAULTS, Chapter.CHECKS);
 
-  public static final Speciality SPECIALITY = new Speciality() {
-    @Override
-    public String id() {
-      return "settings";
+    public static final Speciality SPECIALITY = new Speciality() {
+        @Override
+        public String id() {
+            return "settings";
+        }
+
+        @Override
+        public String title() {
+            return TITLE;
+        }
+
+        @Override
+        public Book<Craft> book(Craft craft, Meter meter) {
+            Optional<CraftLines> lines = CraftLines.onSheet(craft);
+            return new Book<>(
+                    Stream.of(ArmingFaults.of(craft), DriveFaults.of(craft), FlashFaults.of(craft, lines))
+                            .flatMap(List::stream)
+                            .toList(),
+                    checks(craft, lines));
+        }
+
+        @Override
+        public List<Complaint> complaints(Craft craft, Meter meter, Check<Craft> flight) {
+            Optional<CraftLines> lines = CraftLines.onSheet(craft);
+            List<Check<Craft>> checks = checks(craft, lines);
+            return Stream.concat(
+                            Stream.of(ArmingChecks.complaint(lines, checks), DriveChecks.complaint(checks)),
+                            Stream.concat(
+                                    FlashChecks.complaints(craft, checks).stream(),
+                                    VersionChecks.complaints(craft, lines).stream()))
+                    .toList();
+        }
+
+        @Override
+        public List<Requirement> requirements() {
+            return SettingsRequirements.ALL;
+        }
+
+        @Override
+        public List<Instrument> instruments() {
+            return List.of(
+                    new Instrument(
+                            "version-search",
+                            "Which version broke it",
+                            "It works on one version and not on another: which to try next, how many trials are left, and when it is found, though a trial may mislead."),
+                    new Instrument(
+                            "motor-protocols",
+                            "Motor protocols",
+                            "What board and controllers both speak, whether the ends of the throttle must be set, and the idle that starts every motor."),
+                    new Instrument(
+                            "version-pairs",
+                            "Versions that go together",
+                            "Board, motor controllers, receiver, module, radio: which versions bind and understand one another, and what would go."),
+                    new Instrument(
+                            "arming",
+                            "Will it arm",
+                            "Every lock of a craft, shut or open, with what it hangs on: as it is told, as its last listing has it, and as you hold the sticks."));
+        }
+
+        @Override
+        public boolean flashes(Check<Craft> check) {
+            return check.id().equals(VersionChecks.OTHER);
+        }
+
+        @Override
+        public List<Page> pages() {
+            return PAGES;
+        }
+    };
+
+    private SettingsAndFirmware() {}
+
+    private static List<Check<Craft>> checks(Craft craft, Optional<CraftLines> lines) {
+        return Stream.of(
+                        ArmingChecks.of(craft, lines),
+                        DriveChecks.of(craft),
+                        FlashChecks.of(craft, lines),
+                        VersionChecks.of(craft, lines))
+                .flatMap(List::stream)
+                .toList();
     }
-
-    @Override
-    public String title() {
-      return TITLE;
-    }
-
-    @Override
-    public Book<Craft> book(Craft craft, Meter meter) {
-      Optional<CraftLines> lines = CraftLines.onSheet(craft);
-      return new Book<>(Stream.of(ArmingFaults.of(craft), DriveFaults.of(craft), FlashFaults.of(craft, lines)).flatMap(List::stream).toList(), checks(craft, lines));
-    }
-
-    @Override
-    public List<Complaint> complaints(Craft craft, Meter meter, Check<Craft> flight) {
-      Optional<CraftLines> lines = CraftLines.onSheet(craft);
-      List<Check<Craft>> checks = checks(craft, lines);
-      return Stream.concat(Stream.of(ArmingChecks.complaint(lines, checks), DriveChecks.complaint(checks)), Stream.concat(FlashChecks.complaints(craft, checks).stream(), VersionChecks.complaints(craft, lines).stream())).toList();
-    }
-
-    @Override
-    public List<Requirement> requirements() {
-      return SettingsRequirements.ALL;
-    }
-
-    @Override
-    public List<Instrument> instruments() {
-      return List.of(new Instrument("version-search", "Which version broke it",
-          "It works on one version and not on another: which to try next, how many trials are left, and when it is found, though a trial may mislead."),
-          new Instrument("motor-protocols", "Motor protocols",
-              "What board and controllers both speak, whether the ends of the throttle must be set, and the idle that starts every motor."),
-          new Instrument("version-pairs", "Versions that go together",
-              "Board, motor controllers, receiver, module, radio: which versions bind and understand one another, and what would go."),
-          new Instrument("arming", "Will it arm",
-              "Every lock of a craft, shut or open, with what it hangs on: as it is told, as its last listing has it, and as you hold the sticks."));
-    }
-
-    @Override
-    public boolean flashes(Check<Craft> check) {
-      return check.id().equals(VersionChecks.OTHER);
-    }
-
-    @Override
-    public List<Page> pages() {
-      return PAGES;
-    }
-  };
-
-  private SettingsAndFirmware() {}
-
-  private static List<Check<Craft>> checks(Craft craft, Optional<CraftLines> lines) {
-    return Stream.of(ArmingChecks.of(craft, lines), DriveChecks.of(craft), FlashChecks.of(craft, lines), VersionChecks.of(craft, lines)).flatMap(List::stream).toList();
-  }
 }

@@ -4,14 +4,20 @@ import ablemedic.electrics.SerialBoard;
 import java.util.List;
 import java.util.Optional;
 
-/** The flight boards of the shelf that ships, by their ports: one or more of each class of processor, each with a trait that is met at the bench. */
+/**
+ * The flight boards of the shelf that ships, by their ports: one or more of each class of processor, each with a trait
+ * that is met at the bench.
+ */
 public final class SerialBoards {
-  /** Those that ship. */
-  public static final List<SerialBoard> SHIPPED = PartShelf.all().stream().map(SerialBoard::of).flatMap(Optional::stream).toList();
+    /** Those that ship. */
+    public static final List<SerialBoard> SHIPPED = PartShelf.all().stream()
+            .map(SerialBoard::of)
+            .flatMap(Optional::stream)
+            .toList();
 
-  private SerialBoards() {}
+    private SerialBoards() {}
 
-  public static Optional<SerialBoard> find(String id) {
-    return SHIPPED.stream().filter(board -> board.id().equals(id)).findFirst();
-  }
+    public static Optional<SerialBoard> find(String id) {
+        return SHIPPED.stream().filter(board -> board.id().equals(id)).findFirst();
+    }
 }

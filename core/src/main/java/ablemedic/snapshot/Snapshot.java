@@ -18,62 +18,70 @@ import java.util.function.Predicate;
  * @param held the settings that it holds; of the others it says nothing
  */
 public record Snapshot(Told told, SortedSet<Setting<?>> held) {
-  /** A listing rounds its numbers, to this share of them or better. */
-  private static final double LISTED_TO = 1e-5;
+    /** A listing rounds its numbers, to this share of them or better. */
+    private static final double LISTED_TO = 1e-5;
 
-  /** One that holds less of what an earlier one held is a part of a listing. Common practice, no source. */
-  private static final double WHOLE = 0.5;
+    /** One that holds less of what an earlier one held is a part of a listing. Common practice, no source. */
+    private static final double WHOLE = 0.5;
 
-  public Snapshot {
-    held = Collections.unmodifiableSortedSet(new TreeSet<>(held));
-  }
-
-  /**
-   * This listing where an earlier one had lines of switches that it lacks: a listing of all settings leaves a switch out that has no range,
-   * so they have none any more.
-   *
-   * @param named whether the version has a name for a setting; of what it can't name its listings say nothing
-   */
-  public Snapshot since(Snapshot before, Predicate<Setting<?>> named) {
-    List<Setting<ModeRange>> gone = ArmingSettings.SWITCHES.stream().filter(before.held::contains).filter(one -> !held.contains(one)).filter(named).toList();
-    long still = before.held.stream().filter(held::contains).count();
-    if (gone.isEmpty() || still < WHOLE * (before.held.size() - gone.size())) {
-      return this;
+    public Snapshot {
+        held = Collections.unmodifiableSortedSet(new TreeSet<>(held));
     }
-    Told lost = told;
-    SortedSet<Setting<?>> more = new TreeSet<>(held);
-    for (Setting<ModeRange> one : gone) {
-      lost = lost.with(one, ModeRange.NONE);
-      more.add(one);
+
+    /**
+     * This listing where an earlier one had lines of switches that it lacks: a listing of all settings leaves a switch
+     * out that has no range, so they have none any more.
+     *
+     * @param named whether the version has a name for a setting; of what it can't name its listings say nothing
+     */
+    public Snapshot since(Snapshot before, Predicate<Setting<?>> named) {
+        List<Setting<ModeRange>> gone = ArmingSettings.SWITCHES.stream()
+                .filter(before.held::contains)
+                .filter(one -> !held.contains(one))
+                .filter(named)
+                .toList();
+        long still = before.held.stream().filter(held::contains).count();
+        if (gone.isEmpty() || still < WHOLE * (before.held.size() - gone.size())) {
+            return this;
+        }
+        Told lost = told;
+        SortedSet<Setting<?>> more = new TreeSet<>(held);
+        for (Setting<ModeRange> one : gone) {
+            lost = lost.with(one, ModeRange.NONE);
+            more.add(one);
+        }
+        return new Snapshot(lost, more);
     }
-    return new Snapshot(lost, more);
-  }
 
-  /** The craft with what the listing holds in place of what its sheet has. */
-  public Craft on(Craft craft) {
-    return craft.with(craft.told().taking(held::contains, told));
-  }
+    /** The craft with what the listing holds in place of what its sheet has. */
+    public Craft on(Craft craft) {
+        return craft.with(craft.told().taking(held::contains, told));
+    }
 
-  /** Where what was told differs from what the listing holds, by setting; the listing is what comes after. */
-  public List<Told.Difference> differencesFrom(Told other) {
-    return differencesFrom(other, LISTED_TO);
-  }
+    /** Where what was told differs from what the listing holds, by setting; the listing is what comes after. */
+    public List<Told.Difference> differencesFrom(Told other) {
+        return differencesFrom(other, LISTED_TO);
+    }
 
-  /**
-   * The same for whom numbers that lie near one another are alike.
-   *
-   * @param near a share of the greater
-   */
-  List<Told.Difference> differencesFrom(Told other, double near) {
-    return other.only(held::contains).differencesTo(told.only(held::contains)).stream().filter(one -> !near(one.setting(), other, near)).toList();
-  }
+    /**
+     * The same for whom numbers that lie near one another are alike.
+     *
+     * @param near a share of the greater
+     */
+    List<Told.Difference> differencesFrom(Told other, double near) {
+        return other.only(held::contains).differencesTo(told.only(held::contains)).stream()
+                .filter(one -> !near(one.setting(), other, near))
+                .toList();
+    }
 
-  /** Whether another was told the same of a setting, to what a listing can tell. */
-  boolean isAlike(Setting<?> setting, Told other) {
-    return told.get(setting).equals(other.get(setting)) || near(setting, other, LISTED_TO);
-  }
+    /** Whether another was told the same of a setting, to what a listing can tell. */
+    boolean isAlike(Setting<?> setting, Told other) {
+        return told.get(setting).equals(other.get(setting)) || near(setting, other, LISTED_TO);
+    }
 
-  private <T> boolean near(Setting<T> setting, Told other, double near) {
-    return told.get(setting) instanceof Double a && other.get(setting) instanceof Double b && Math.abs(a - b) <= near * Math.max(Math.abs(a), Math.abs(b));
-  }
+    private <T> boolean near(Setting<T> setting, Told other, double near) {
+        return told.get(setting) instanceof Double a
+                && other.get(setting) instanceof Double b
+                && Math.abs(a - b) <= near * Math.max(Math.abs(a), Math.abs(b));
+    }
 }

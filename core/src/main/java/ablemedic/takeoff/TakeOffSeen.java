@@ -8,9 +8,9 @@ import ablemedic.diagnosis.Answers.Question;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Outlook;
-import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Outlook.Way;
 import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.diagnosis.Reading;
 import ablemedic.speciality.Place;
 import ablemedic.takeoff.Sight.Edge;
 import ablemedic.takeoff.Sight.Manner;
@@ -28,166 +28,184 @@ import java.util.Map;
  * an onlooker who errs.
  */
 final class TakeOffSeen implements Place.Placed {
-  static final String ID = "take-off";
-  static final String MANNER_QUESTION = "manner";
+    static final String ID = "take-off";
+    static final String MANNER_QUESTION = "manner";
 
-  /** Chance that an onlooker names the right manner, edge, turn and moment. Common practice, no source. */
-  private static final double MANNER = 0.85;
-  private static final double EDGE = 0.66;
-  private static final double NEXT_EDGE = 0.13;
-  private static final double NO_EDGE = 0.8;
-  private static final double TURN = 0.8;
-  private static final double MOMENT = 0.75;
-  private static final double SAME_WAY_AT_BEST = 0.9;
+    /** Chance that an onlooker names the right manner, edge, turn and moment. Common practice, no source. */
+    private static final double MANNER = 0.85;
 
-  static final String NO_EDGE_ID = "none";
-  private static final String EDGE_QUESTION = "edge";
-  /** What is seen of a craft that takes off well. */
-  static final Reading FINE = new Reading.Chosen(Map.of(MANNER_QUESTION, id(Manner.FLIES)));
+    private static final double EDGE = 0.66;
+    private static final double NEXT_EDGE = 0.13;
+    private static final double NO_EDGE = 0.8;
+    private static final double TURN = 0.8;
+    private static final double MOMENT = 0.75;
+    private static final double SAME_WAY_AT_BEST = 0.9;
 
-  static final Choices ANSWERS = new Choices(List.of(
-      new Question(MANNER_QUESTION, "What did it do?", Arrays.stream(Manner.values())
-          .map(m -> new Outcome(id(m), m.label())).toList()),
-      new Question(EDGE_QUESTION, "Which edge or corner dropped first?", edges()),
-      new Question("spin", "Did the nose go round?", Arrays.stream(Turn.values())
-          .map(t -> new Outcome(id(t), t.label())).toList()),
-      new Question("onset", "When did it go?", List.of(
-          new Outcome("at-once", "the moment it lifted"), new Outcome("later", "after a moment in the air"))),
-      new Question("repeat", "The same way every time?", List.of(
-          new Outcome("same", "the same way each time"), new Outcome("different", "a different way each time")))));
+    static final String NO_EDGE_ID = "none";
+    private static final String EDGE_QUESTION = "edge";
+    /** What is seen of a craft that takes off well. */
+    static final Reading FINE = new Reading.Chosen(Map.of(MANNER_QUESTION, id(Manner.FLIES)));
 
-  private static List<Outcome> edges() {
-    List<Outcome> edges = new ArrayList<>();
-    for (Edge edge : Edge.values()) {
-      edges.add(new Outcome(id(edge), edge.label()));
-    }
-    edges.add(new Outcome(NO_EDGE_ID, "none"));
-    return edges;
-  }
+    static final Choices ANSWERS = new Choices(List.of(
+            new Question(
+                    MANNER_QUESTION,
+                    "What did it do?",
+                    Arrays.stream(Manner.values())
+                            .map(m -> new Outcome(id(m), m.label()))
+                            .toList()),
+            new Question(EDGE_QUESTION, "Which edge or corner dropped first?", edges()),
+            new Question(
+                    "spin",
+                    "Did the nose go round?",
+                    Arrays.stream(Turn.values())
+                            .map(t -> new Outcome(id(t), t.label()))
+                            .toList()),
+            new Question(
+                    "onset",
+                    "When did it go?",
+                    List.of(
+                            new Outcome("at-once", "the moment it lifted"),
+                            new Outcome("later", "after a moment in the air"))),
+            new Question(
+                    "repeat",
+                    "The same way every time?",
+                    List.of(
+                            new Outcome("same", "the same way each time"),
+                            new Outcome("different", "a different way each time")))));
 
-  static String id(Enum<?> value) {
-    return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
-  }
-
-  @Override
-  public String id() {
-    return ID;
-  }
-
-  @Override
-  public Place place() {
-    return new Place.Edges(EDGE_QUESTION);
-  }
-
-  @Override
-  public String kind() {
-    return ID;
-  }
-
-  @Override
-  public String title(Craft sound) {
-    return "What was seen at take-off";
-  }
-
-  @Override
-  public String instruction(Craft sound) {
-    return "Tell what you or the owner saw. Do not try another take-off to find out: what nobody saw stays open.";
-  }
-
-  @Override
-  public Answers answers() {
-    return ANSWERS;
-  }
-
-  @Override
-  public Facet<Craft, ?> reads() {
-    return Sightings.FLIGHT;
-  }
-
-  @Override
-  public Outlook outlook(Craft craft) {
-    return outlook(Sightings.FLIGHT.of(craft));
-  }
-
-  static Outlook outlook(Sightings.Flying flown) {
-    List<Sight> sights = Sightings.of(flown);
-    double[] repeat = repeat(sights);
-    Map<Sight, Integer> counts = new LinkedHashMap<>();
-    sights.forEach(sight -> counts.merge(sight, 1, Integer::sum));
-    List<Way> ways = new ArrayList<>();
-    counts.forEach((sight, count) -> ways.add(new Way((double) count / sights.size(), new double[][] {
-        named(Manner.values().length, sight.manner().ordinal(), MANNER),
-        edge(sight),
-        named(3, sight.spin().ordinal(), TURN),
-        named(2, sight.atOnce() ? 0 : 1, MOMENT),
-        repeat})));
-    return new Ways(ANSWERS, ways);
-  }
-
-  /** "The same way each time" is the chance that two take-offs go over within an eighth of a turn of each other. */
-  private static double[] repeat(List<Sight> sights) {
-    int pairs = 0;
-    int alike = 0;
-    for (int i = 0; i < sights.size(); i++) {
-      for (int j = i + 1; j < sights.size(); j++) {
-        pairs++;
-        if (alike(sights.get(i), sights.get(j))) {
-          alike++;
+    private static List<Outcome> edges() {
+        List<Outcome> edges = new ArrayList<>();
+        for (Edge edge : Edge.values()) {
+            edges.add(new Outcome(id(edge), edge.label()));
         }
-      }
+        edges.add(new Outcome(NO_EDGE_ID, "none"));
+        return edges;
     }
-    double same = (1 - SAME_WAY_AT_BEST) + (2 * SAME_WAY_AT_BEST - 1) * alike / pairs;
-    return new double[] {same, 1 - same};
-  }
 
-  private static boolean alike(Sight a, Sight b) {
-    if (a.edge().isPresent() && b.edge().isPresent()) {
-      return a.edge().get().apart(b.edge().get()) <= 1;
+    static String id(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
-    return a.edge().isEmpty() && b.edge().isEmpty() && a.spin() == b.spin();
-  }
 
-  private static double[] edge(Sight sight) {
-    double[] p = new double[9];
-    if (sight.edge().isEmpty()) {
-      Arrays.fill(p, (1 - NO_EDGE) / 8);
-      p[8] = NO_EDGE;
-      return p;
+    @Override
+    public String id() {
+        return ID;
     }
-    Arrays.fill(p, (1 - EDGE - 2 * NEXT_EDGE) / 6);
-    for (Edge edge : Edge.values()) {
-      int apart = edge.apart(sight.edge().get());
-      if (apart <= 1) {
-        p[edge.ordinal()] = apart == 0 ? EDGE : NEXT_EDGE;
-      }
+
+    @Override
+    public Place place() {
+        return new Place.Edges(EDGE_QUESTION);
     }
-    return p;
-  }
 
-  private static double[] named(int count, int right, double sure) {
-    double[] p = new double[count];
-    Arrays.fill(p, (1 - sure) / (count - 1));
-    p[right] = sure;
-    return p;
-  }
+    @Override
+    public String kind() {
+        return ID;
+    }
 
-  @Override
-  public double minutes() {
-    return 1;
-  }
+    @Override
+    public String title(Craft sound) {
+        return "What was seen at take-off";
+    }
 
-  @Override
-  public double risk() {
-    return 0;
-  }
+    @Override
+    public String instruction(Craft sound) {
+        return "Tell what you or the owner saw. Do not try another take-off to find out: what nobody saw stays open.";
+    }
 
-  @Override
-  public BenchNeeds needs() {
-    return BenchNeeds.NOTHING;
-  }
+    @Override
+    public Answers answers() {
+        return ANSWERS;
+    }
 
-  @Override
-  public boolean explores() {
-    return false;
-  }
+    @Override
+    public Facet<Craft, ?> reads() {
+        return Sightings.FLIGHT;
+    }
+
+    @Override
+    public Outlook outlook(Craft craft) {
+        return outlook(Sightings.FLIGHT.of(craft));
+    }
+
+    static Outlook outlook(Sightings.Flying flown) {
+        List<Sight> sights = Sightings.of(flown);
+        double[] repeat = repeat(sights);
+        Map<Sight, Integer> counts = new LinkedHashMap<>();
+        sights.forEach(sight -> counts.merge(sight, 1, Integer::sum));
+        List<Way> ways = new ArrayList<>();
+        counts.forEach((sight, count) -> ways.add(new Way((double) count / sights.size(), new double[][] {
+            named(Manner.values().length, sight.manner().ordinal(), MANNER),
+            edge(sight),
+            named(3, sight.spin().ordinal(), TURN),
+            named(2, sight.atOnce() ? 0 : 1, MOMENT),
+            repeat
+        })));
+        return new Ways(ANSWERS, ways);
+    }
+
+    /** "The same way each time" is the chance that two take-offs go over within an eighth of a turn of each other. */
+    private static double[] repeat(List<Sight> sights) {
+        int pairs = 0;
+        int alike = 0;
+        for (int i = 0; i < sights.size(); i++) {
+            for (int j = i + 1; j < sights.size(); j++) {
+                pairs++;
+                if (alike(sights.get(i), sights.get(j))) {
+                    alike++;
+                }
+            }
+        }
+        double same = (1 - SAME_WAY_AT_BEST) + (2 * SAME_WAY_AT_BEST - 1) * alike / pairs;
+        return new double[] {same, 1 - same};
+    }
+
+    private static boolean alike(Sight a, Sight b) {
+        if (a.edge().isPresent() && b.edge().isPresent()) {
+            return a.edge().get().apart(b.edge().get()) <= 1;
+        }
+        return a.edge().isEmpty() && b.edge().isEmpty() && a.spin() == b.spin();
+    }
+
+    private static double[] edge(Sight sight) {
+        double[] p = new double[9];
+        if (sight.edge().isEmpty()) {
+            Arrays.fill(p, (1 - NO_EDGE) / 8);
+            p[8] = NO_EDGE;
+            return p;
+        }
+        Arrays.fill(p, (1 - EDGE - 2 * NEXT_EDGE) / 6);
+        for (Edge edge : Edge.values()) {
+            int apart = edge.apart(sight.edge().get());
+            if (apart <= 1) {
+                p[edge.ordinal()] = apart == 0 ? EDGE : NEXT_EDGE;
+            }
+        }
+        return p;
+    }
+
+    private static double[] named(int count, int right, double sure) {
+        double[] p = new double[count];
+        Arrays.fill(p, (1 - sure) / (count - 1));
+        p[right] = sure;
+        return p;
+    }
+
+    @Override
+    public double minutes() {
+        return 1;
+    }
+
+    @Override
+    public double risk() {
+        return 0;
+    }
+
+    @Override
+    public BenchNeeds needs() {
+        return BenchNeeds.NOTHING;
+    }
+
+    @Override
+    public boolean explores() {
+        return false;
+    }
 }

@@ -2,16 +2,16 @@ package ablemedic.told;
 
 /** A value that a setting cannot have. Its message says what would be right. */
 public final class UntellableException extends IllegalArgumentException {
-  private static final long serialVersionUID = 1;
+    private static final long serialVersionUID = 1;
 
-  private final String settingId;
+    private final String settingId;
 
-  public UntellableException(String settingId, String right) {
-    super(right);
-    this.settingId = settingId;
-  }
+    public UntellableException(String settingId, String right) {
+        super(right);
+        this.settingId = settingId;
+    }
 
-  public String settingId() {
-    return settingId;
-  }
+    public String settingId() {
+        return settingId;
+    }
 }

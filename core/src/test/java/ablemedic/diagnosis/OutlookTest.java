@@ -19,64 +19,67 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 class OutlookTest {
-  private final Choices two = new Choices(List.of(
-      new Question("up", "Up?", List.of(new Outcome("y", "yes"), new Outcome("n", "no"))),
-      new Question("left", "Left?", List.of(new Outcome("y", "yes"), new Outcome("n", "no")))));
-  private final Ways together = new Ways(two, List.of(
-      new Way(0.5, new double[][] {{1, 0}, {1, 0}}), new Way(0.5, new double[][] {{0, 1}, {0, 1}})));
-  private final Scale metres = new Scale("length", "m", -1, 1);
+    private final Choices two = new Choices(List.of(
+            new Question("up", "Up?", List.of(new Outcome("y", "yes"), new Outcome("n", "no"))),
+            new Question("left", "Left?", List.of(new Outcome("y", "yes"), new Outcome("n", "no")))));
+    private final Ways together = new Ways(
+            two, List.of(new Way(0.5, new double[][] {{1, 0}, {1, 0}}), new Way(0.5, new double[][] {{0, 1}, {0, 1}})));
+    private final Scale metres = new Scale("length", "m", -1, 1);
 
-  @Test
-  void answersThatGoTogetherAreMoreLikelyTogether() {
-    assertThat(together.likelihood(new Chosen(Map.of("up", "y", "left", "y")))).isEqualTo(0.5);
-    assertThat(together.likelihood(new Chosen(Map.of("up", "y", "left", "n")))).isZero();
-  }
-
-  @Test
-  void aQuestionLeftOpenIsSummedOver() {
-    assertThat(together.likelihood(new Chosen(Map.of("up", "y")))).isEqualTo(0.5);
-    assertThat(together.likelihood(new Chosen(Map.of()))).isEqualTo(1);
-  }
-
-  @Test
-  void theDensityOfANumberIntegratesToOneOverItsScale() {
-    Spread spread = new Spread(metres, 0.1, 0.05, 0.1);
-    double step = 1e-4;
-    double sum = 0;
-    for (double x = -1; x < 1; x += step) {
-      sum += spread.likelihood(new Measured(x + step / 2)) * step;
+    @Test
+    void answersThatGoTogetherAreMoreLikelyTogether() {
+        assertThat(together.likelihood(new Chosen(Map.of("up", "y", "left", "y"))))
+                .isEqualTo(0.5);
+        assertThat(together.likelihood(new Chosen(Map.of("up", "y", "left", "n"))))
+                .isZero();
     }
-    assertThat(sum).isCloseTo(1, offset(1e-4));
-  }
 
-  @Test
-  void theCellsOfAnyOutlookSumToOne() {
-    List<Outlook> spreads = List.of(new Spread(metres, -0.3, 0.02, 0.05), new Spread(metres, 0.4, 0.02, 0.05),
-        Outlook.broad(metres));
-    Cells cells = Cells.of(metres, spreads);
-    for (Outlook outlook : spreads) {
-      assertThat(Arrays.stream(cells.probabilities(outlook)).sum()).isCloseTo(1, offset(1e-9));
+    @Test
+    void aQuestionLeftOpenIsSummedOver() {
+        assertThat(together.likelihood(new Chosen(Map.of("up", "y")))).isEqualTo(0.5);
+        assertThat(together.likelihood(new Chosen(Map.of()))).isEqualTo(1);
     }
-    assertThat(Cells.of(two, List.of(together)).probabilities(together)).containsExactly(0.5, 0, 0, 0.5);
-  }
 
-  @Test
-  void aReadingOfTheWrongSortIsRefused() {
-    assertThatIllegalArgumentException().isThrownBy(() -> together.likelihood(new Measured(1)));
-    assertThatIllegalArgumentException().isThrownBy(() -> Outlook.broad(metres).likelihood(Chosen.of("y")));
-    assertThatIllegalArgumentException().isThrownBy(() -> together.likelihood(new Chosen(Map.of("up", "perhaps"))));
-    assertThatIllegalArgumentException().isThrownBy(() -> new Measured(Double.NaN));
-  }
-
-  @Test
-  void everyProbabilityAndEveryRatioHasAWord() {
-    for (double p = 0; p <= 1; p += 0.001) {
-      assertThat(Belief.of(p).label()).isNotBlank();
+    @Test
+    void theDensityOfANumberIntegratesToOneOverItsScale() {
+        Spread spread = new Spread(metres, 0.1, 0.05, 0.1);
+        double step = 1e-4;
+        double sum = 0;
+        for (double x = -1; x < 1; x += step) {
+            sum += spread.likelihood(new Measured(x + step / 2)) * step;
+        }
+        assertThat(sum).isCloseTo(1, offset(1e-4));
     }
-    assertThat(Belief.of(0.96)).isEqualTo(Belief.ALMOST_CERTAIN);
-    assertThat(Belief.of(0)).isEqualTo(Belief.RULED_OUT);
-    assertThat(Weight.of(12)).isEqualTo(Weight.STRONGLY_FOR);
-    assertThat(Weight.of(1)).isEqualTo(Weight.NEUTRAL);
-    assertThat(Weight.of(1.0 / 12)).isEqualTo(Weight.STRONGLY_AGAINST);
-  }
+
+    @Test
+    void theCellsOfAnyOutlookSumToOne() {
+        List<Outlook> spreads = List.of(
+                new Spread(metres, -0.3, 0.02, 0.05), new Spread(metres, 0.4, 0.02, 0.05), Outlook.broad(metres));
+        Cells cells = Cells.of(metres, spreads);
+        for (Outlook outlook : spreads) {
+            assertThat(Arrays.stream(cells.probabilities(outlook)).sum()).isCloseTo(1, offset(1e-9));
+        }
+        assertThat(Cells.of(two, List.of(together)).probabilities(together)).containsExactly(0.5, 0, 0, 0.5);
+    }
+
+    @Test
+    void aReadingOfTheWrongSortIsRefused() {
+        assertThatIllegalArgumentException().isThrownBy(() -> together.likelihood(new Measured(1)));
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> Outlook.broad(metres).likelihood(Chosen.of("y")));
+        assertThatIllegalArgumentException().isThrownBy(() -> together.likelihood(new Chosen(Map.of("up", "perhaps"))));
+        assertThatIllegalArgumentException().isThrownBy(() -> new Measured(Double.NaN));
+    }
+
+    @Test
+    void everyProbabilityAndEveryRatioHasAWord() {
+        for (double p = 0; p <= 1; p += 0.001) {
+            assertThat(Belief.of(p).label()).isNotBlank();
+        }
+        assertThat(Belief.of(0.96)).isEqualTo(Belief.ALMOST_CERTAIN);
+        assertThat(Belief.of(0)).isEqualTo(Belief.RULED_OUT);
+        assertThat(Weight.of(12)).isEqualTo(Weight.STRONGLY_FOR);
+        assertThat(Weight.of(1)).isEqualTo(Weight.NEUTRAL);
+        assertThat(Weight.of(1.0 / 12)).isEqualTo(Weight.STRONGLY_AGAINST);
+    }
 }

@@ -11,161 +11,170 @@ import java.util.stream.IntStream;
 
 /** Small systems to prove the reasoning on: a system is the set of the names of what is wrong with it. */
 final class Toy {
-  private Toy() {}
+    private Toy() {}
 
-  /** A fault that adds its name to the set. */
-  static Fault<Set<String>> fault(String id, String site, String remedy, double odds) {
-    return new Fault<>() {
-      @Override
-      public String id() {
-        return id;
-      }
+    /** A fault that adds its name to the set. */
+    static Fault<Set<String>> fault(String id, String site, String remedy, double odds) {
+        return new Fault<>() {
+            @Override
+            public String id() {
+                return id;
+            }
 
-      @Override
-      public String kind() {
-        return "toy";
-      }
+            @Override
+            public String kind() {
+                return "toy";
+            }
 
-      @Override
-      public String site() {
-        return site;
-      }
+            @Override
+            public String site() {
+                return site;
+            }
 
-      @Override
-      public String describe(Set<String> sound) {
-        return id;
-      }
+            @Override
+            public String describe(Set<String> sound) {
+                return id;
+            }
 
-      @Override
-      public double odds(Occasion occasion) {
-        return odds;
-      }
+            @Override
+            public double odds(Occasion occasion) {
+                return odds;
+            }
 
-      @Override
-      public Set<String> applyTo(Set<String> system) {
-        Set<String> more = new TreeSet<>(system);
-        more.add(id);
-        return Set.copyOf(more);
-      }
+            @Override
+            public Set<String> applyTo(Set<String> system) {
+                Set<String> more = new TreeSet<>(system);
+                more.add(id);
+                return Set.copyOf(more);
+            }
 
-      @Override
-      public List<Fix<Set<String>>> fixes(Set<String> sound) {
-        return List.of(new Fix<>("remove", remedy, "remove " + id, List.of(), List.of(), 1, system -> {
-          Set<String> fewer = new TreeSet<>(system);
-          fewer.remove(id);
-          return Set.copyOf(fewer);
-        }));
-      }
-    };
-  }
-
-  /** A check with numbered outcomes. */
-  static Check<Set<String>> check(
-      String id, int outcomes, double minutes, BenchNeeds needs, Function<Set<String>, double[]> probabilities) {
-    Choices answers = Choices.of(id + "?", IntStream.range(0, outcomes)
-        .mapToObj(i -> new Outcome(String.valueOf(i), String.valueOf(i))).toList());
-    return new Any(id, answers, system -> Ways.of(answers, probabilities.apply(system)), minutes, needs);
-  }
-
-  /** A check of any form. */
-  record Any(String id, Answers answers, Function<Set<String>, Outlook> predicting, double minutes, BenchNeeds needs,
-      Facet<Set<String>, ?> reads) implements Check<Set<String>> {
-    /** One that reads all of the system. */
-    Any(String id, Answers answers, Function<Set<String>, Outlook> predicting, double minutes, BenchNeeds needs) {
-      this(id, answers, predicting, minutes, needs, Facet.whole());
+            @Override
+            public List<Fix<Set<String>>> fixes(Set<String> sound) {
+                return List.of(new Fix<>("remove", remedy, "remove " + id, List.of(), List.of(), 1, system -> {
+                    Set<String> fewer = new TreeSet<>(system);
+                    fewer.remove(id);
+                    return Set.copyOf(fewer);
+                }));
+            }
+        };
     }
 
-    @Override
-    public String kind() {
-      return "toy";
+    /** A check with numbered outcomes. */
+    static Check<Set<String>> check(
+            String id, int outcomes, double minutes, BenchNeeds needs, Function<Set<String>, double[]> probabilities) {
+        Choices answers = Choices.of(
+                id + "?",
+                IntStream.range(0, outcomes)
+                        .mapToObj(i -> new Outcome(String.valueOf(i), String.valueOf(i)))
+                        .toList());
+        return new Any(id, answers, system -> Ways.of(answers, probabilities.apply(system)), minutes, needs);
     }
 
-    @Override
-    public String title(Set<String> sound) {
-      return id;
+    /** A check of any form. */
+    record Any(
+            String id,
+            Answers answers,
+            Function<Set<String>, Outlook> predicting,
+            double minutes,
+            BenchNeeds needs,
+            Facet<Set<String>, ?> reads)
+            implements Check<Set<String>> {
+        /** One that reads all of the system. */
+        Any(String id, Answers answers, Function<Set<String>, Outlook> predicting, double minutes, BenchNeeds needs) {
+            this(id, answers, predicting, minutes, needs, Facet.whole());
+        }
+
+        @Override
+        public String kind() {
+            return "toy";
+        }
+
+        @Override
+        public String title(Set<String> sound) {
+            return id;
+        }
+
+        @Override
+        public String instruction(Set<String> sound) {
+            return id;
+        }
+
+        @Override
+        public Outlook outlook(Set<String> system) {
+            return predicting.apply(system);
+        }
+
+        @Override
+        public double risk() {
+            return 0;
+        }
     }
 
-    @Override
-    public String instruction(Set<String> sound) {
-      return id;
+    /** A check as it opens a work-up: it explores nothing. */
+    record Opening(Check<Set<String>> of) implements Check<Set<String>> {
+        @Override
+        public String id() {
+            return of.id();
+        }
+
+        @Override
+        public String kind() {
+            return of.kind();
+        }
+
+        @Override
+        public String title(Set<String> sound) {
+            return of.title(sound);
+        }
+
+        @Override
+        public String instruction(Set<String> sound) {
+            return of.instruction(sound);
+        }
+
+        @Override
+        public Answers answers() {
+            return of.answers();
+        }
+
+        @Override
+        public Outlook outlook(Set<String> system) {
+            return of.outlook(system);
+        }
+
+        @Override
+        public double minutes() {
+            return of.minutes();
+        }
+
+        @Override
+        public double risk() {
+            return of.risk();
+        }
+
+        @Override
+        public BenchNeeds needs() {
+            return of.needs();
+        }
+
+        @Override
+        public boolean explores() {
+            return false;
+        }
     }
 
-    @Override
-    public Outlook outlook(Set<String> system) {
-      return predicting.apply(system);
+    /** All probability on one outcome. */
+    static double[] surely(int outcome, int outcomes) {
+        double[] p = new double[outcomes];
+        p[outcome] = 1;
+        return p;
     }
 
-    @Override
-    public double risk() {
-      return 0;
-    }
-  }
-
-  /** A check as it opens a work-up: it explores nothing. */
-  record Opening(Check<Set<String>> of) implements Check<Set<String>> {
-    @Override
-    public String id() {
-      return of.id();
+    static Case<Set<String>> opened() {
+        return new Case<>(Set.of(), Occasion.NOTHING_KNOWN, List.of(), List.of());
     }
 
-    @Override
-    public String kind() {
-      return of.kind();
+    static Case<Set<String>> found(Case<Set<String>> known, Check<Set<String>> check, int outcome) {
+        return known.with(check, Reading.Chosen.of(String.valueOf(outcome)), Sureness.SURE);
     }
-
-    @Override
-    public String title(Set<String> sound) {
-      return of.title(sound);
-    }
-
-    @Override
-    public String instruction(Set<String> sound) {
-      return of.instruction(sound);
-    }
-
-    @Override
-    public Answers answers() {
-      return of.answers();
-    }
-
-    @Override
-    public Outlook outlook(Set<String> system) {
-      return of.outlook(system);
-    }
-
-    @Override
-    public double minutes() {
-      return of.minutes();
-    }
-
-    @Override
-    public double risk() {
-      return of.risk();
-    }
-
-    @Override
-    public BenchNeeds needs() {
-      return of.needs();
-    }
-
-    @Override
-    public boolean explores() {
-      return false;
-    }
-  }
-
-  /** All probability on one outcome. */
-  static double[] surely(int outcome, int outcomes) {
-    double[] p = new double[outcomes];
-    p[outcome] = 1;
-    return p;
-  }
-
-  static Case<Set<String>> opened() {
-    return new Case<>(Set.of(), Occasion.NOTHING_KNOWN, List.of(), List.of());
-  }
-
-  static Case<Set<String>> found(Case<Set<String>> known, Check<Set<String>> check, int outcome) {
-    return known.with(check, Reading.Chosen.of(String.valueOf(outcome)), Sureness.SURE);
-  }
 }

@@ -6,8 +6,8 @@ import ablemedic.Specialities;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.DriveSettings;
-import ablemedic.craft.FailsafeSettings.Stage2;
 import ablemedic.craft.FailsafeSettings;
+import ablemedic.craft.FailsafeSettings.Stage2;
 import ablemedic.craft.MotorProtocol;
 import ablemedic.craft.NumberingSchool;
 import ablemedic.craft.Rotation;
@@ -37,47 +37,78 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class HandbookTest {
-  private static java.util.Set<String> ids(Chapter chapter) {
-    return Specialities.handbook().pages().stream().filter(p -> p.chapter() == chapter).map(Page::id)
-        .collect(Collectors.toSet());
-  }
+    private static java.util.Set<String> ids(Chapter chapter) {
+        return Specialities.handbook().pages().stream()
+                .filter(p -> p.chapter() == chapter)
+                .map(Page::id)
+                .collect(Collectors.toSet());
+    }
 
-  /** One craft of each layout, with every part from the shelf that it takes. */
-  private static Stream<Craft> wired() {
-    return Stream.concat(Stream.concat(Stream.concat(SerialCrafts.all().stream(), Stream.of(SerialCrafts.shared().with(DriveSettings.PROTOCOL, MotorProtocol.ONESHOT125).with(FailsafeSettings.STAGE_2, Stage2.RETURN_HOME),
-        SerialCrafts.polled().with(FailsafeSettings.STAGE_2, Stage2.LAND))), Arrays.stream(Layout.values()).map(layout -> {
-      Craft craft = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
-      return craft.withElectrics(new Electrics(layout.sheet(List.of(1, 0, 2, 3), List.of("FR", "RR", "RL", "FL"), 85,
-          new PackKind(4, Chemistry.LIPO, 1500, 4), List.of("receiver", "camera", "display", "capacitor-470"))));
-    })), VideoCrafts.all().stream());
-  }
+    /** One craft of each layout, with every part from the shelf that it takes. */
+    private static Stream<Craft> wired() {
+        return Stream.concat(
+                Stream.concat(
+                        Stream.concat(
+                                SerialCrafts.all().stream(),
+                                Stream.of(
+                                        SerialCrafts.shared()
+                                                .with(DriveSettings.PROTOCOL, MotorProtocol.ONESHOT125)
+                                                .with(FailsafeSettings.STAGE_2, Stage2.RETURN_HOME),
+                                        SerialCrafts.polled().with(FailsafeSettings.STAGE_2, Stage2.LAND))),
+                        Arrays.stream(Layout.values()).map(layout -> {
+                            Craft craft = CraftClass.INCH_5.sound(
+                                    SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
+                            return craft.withElectrics(new Electrics(layout.sheet(
+                                    List.of(1, 0, 2, 3),
+                                    List.of("FR", "RR", "RL", "FL"),
+                                    85,
+                                    new PackKind(4, Chemistry.LIPO, 1500, 4),
+                                    List.of("receiver", "camera", "display", "capacitor-470"))));
+                        })),
+                VideoCrafts.all().stream());
+    }
 
-  @Test
-  void everySortOfFaultHasAPageAndEveryPageAFault() {
-    assertThat(ids(Chapter.FAULTS)).isEqualTo(Stream.concat(wired()
-        .flatMap(craft -> Specialities.book(craft, Meter.USUAL).faults().stream()).map(Fault::kind), Stream.of(TakenListing.KIND, ConflictFault.KIND))
-        .collect(Collectors.toSet()));
-  }
+    @Test
+    void everySortOfFaultHasAPageAndEveryPageAFault() {
+        assertThat(ids(Chapter.FAULTS))
+                .isEqualTo(Stream.concat(
+                                wired().flatMap(craft -> Specialities.book(craft, Meter.USUAL).faults().stream())
+                                        .map(Fault::kind),
+                                Stream.of(TakenListing.KIND, ConflictFault.KIND))
+                        .collect(Collectors.toSet()));
+    }
 
-  @Test
-  void everySortOfCheckHasAPageAndEveryPageACheck() {
-    assertThat(ids(Chapter.CHECKS)).isEqualTo(Stream.concat(wired().flatMap(craft -> Stream.of(
-            Specialities.book(craft, Meter.USUAL).checks().stream(),
-            Specialities.book(craft, Meter.USUAL).surveys().stream().flatMap(survey -> survey.routine().stream()),
-            PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.FULL).stream(), Stream.of(ListingCheck.planned(craft, List.of()))).flatMap(checks -> checks)).map(Check::kind), Stream.of(RecordLook.KIND))
-        .collect(Collectors.toSet()));
-  }
+    @Test
+    void everySortOfCheckHasAPageAndEveryPageACheck() {
+        assertThat(ids(Chapter.CHECKS))
+                .isEqualTo(Stream.concat(
+                                wired().flatMap(craft -> Stream.of(
+                                                        Specialities.book(craft, Meter.USUAL).checks().stream(),
+                                                        Specialities.book(craft, Meter.USUAL).surveys().stream()
+                                                                .flatMap(survey -> survey.routine().stream()),
+                                                        PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.FULL)
+                                                                .stream(),
+                                                        Stream.of(ListingCheck.planned(craft, List.of())))
+                                                .flatMap(checks -> checks))
+                                        .map(Check::kind),
+                                Stream.of(RecordLook.KIND))
+                        .collect(Collectors.toSet()));
+    }
 
-  @Test
-  void everyFormatHasAPageAndEveryPageAFormat() {
-    assertThat(ids(Chapter.FORMATS)).isEqualTo(Arrays.stream(Format.values()).map(format -> "format-" + format.id()).collect(Collectors.toSet()));
-  }
+    @Test
+    void everyFormatHasAPageAndEveryPageAFormat() {
+        assertThat(ids(Chapter.FORMATS))
+                .isEqualTo(Arrays.stream(Format.values())
+                        .map(format -> "format-" + format.id())
+                        .collect(Collectors.toSet()));
+    }
 
-  @Test
-  void everyPageHasATitleAndSomethingToSay() {
-    assertThat(Specialities.handbook().pages()).allSatisfy(page -> {
-      assertThat(page.title()).isNotBlank();
-      assertThat(page.paragraphs()).isNotEmpty().allSatisfy(p -> assertThat(p).isNotBlank());
-    });
-  }
+    @Test
+    void everyPageHasATitleAndSomethingToSay() {
+        assertThat(Specialities.handbook().pages()).allSatisfy(page -> {
+            assertThat(page.title()).isNotBlank();
+            assertThat(page.paragraphs()).isNotEmpty().allSatisfy(p -> assertThat(p)
+                    .isNotBlank());
+        });
+    }
 }

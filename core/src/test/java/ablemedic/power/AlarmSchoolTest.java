@@ -10,12 +10,16 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class AlarmSchoolTest {
-  @ParameterizedTest
-  @OutsideCheck(kind = Kind.COMMON_PRACTICE, source = "Two schools: land at 3.7 V a cell, or use the pack, warn at 3.5 V and call 3.3 V critical")
-  @CsvSource({"LONG_LIFE,3.7,0", "LONG_LIFE,3.5,1", "USE_THE_PACK,3.5,0", "USE_THE_PACK,3.7,0", "USE_THE_PACK,3.3,1"})
-  void aWarningThatComesLaterThanTheSchoolAsksIsSaid(LandingSchool school, double warns, int said) {
-    Craft craft = PowerCrafts.stack().with(BoardSettings.WARN_CELL, warns);
-    assertThat(AlarmSchool.violations(craft, school)).hasSize(said).allSatisfy(lint -> assertThat(AlarmSchool.violations(craft.with(BoardSettings.WARN_CELL, school.warnV()), school))
-        .as("entered, it is silent").isEmpty());
-  }
+    @ParameterizedTest
+    @OutsideCheck(
+            kind = Kind.COMMON_PRACTICE,
+            source = "Two schools: land at 3.7 V a cell, or use the pack, warn at 3.5 V and call 3.3 V critical")
+    @CsvSource({"LONG_LIFE,3.7,0", "LONG_LIFE,3.5,1", "USE_THE_PACK,3.5,0", "USE_THE_PACK,3.7,0", "USE_THE_PACK,3.3,1"})
+    void aWarningThatComesLaterThanTheSchoolAsksIsSaid(LandingSchool school, double warns, int said) {
+        Craft craft = PowerCrafts.stack().with(BoardSettings.WARN_CELL, warns);
+        assertThat(AlarmSchool.violations(craft, school)).hasSize(said).allSatisfy(lint -> assertThat(
+                        AlarmSchool.violations(craft.with(BoardSettings.WARN_CELL, school.warnV()), school))
+                .as("entered, it is silent")
+                .isEmpty());
+    }
 }

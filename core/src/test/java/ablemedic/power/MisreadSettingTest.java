@@ -22,33 +22,46 @@ import org.junit.jupiter.api.Test;
 
 /** Who reads a setting may see what the sheet says in place of what stands there. Common practice, no source. */
 class MisreadSettingTest {
-  private final Craft sound = PowerCrafts.stack();
-  private final double right = sound.told(BoardSettings.VOLTAGE_SCALE);
-  private final Craft toldWrong = sound.with(BoardSettings.VOLTAGE_SCALE, right * 10 / 11);
-  private final Diagnosis<Craft> diagnosis = new Diagnosis<>(Power.book(sound, Meter.USUAL), Assumptions.USUAL);
-  private final Check<Craft> scale = diagnosis.book().check("scale-setting").orElseThrow();
+    private final Craft sound = PowerCrafts.stack();
+    private final double right = sound.told(BoardSettings.VOLTAGE_SCALE);
+    private final Craft toldWrong = sound.with(BoardSettings.VOLTAGE_SCALE, right * 10 / 11);
+    private final Diagnosis<Craft> diagnosis = new Diagnosis<>(Power.book(sound, Meter.USUAL), Assumptions.USUAL);
+    private final Check<Craft> scale = diagnosis.book().check("scale-setting").orElseThrow();
 
-  @Test
-  void theValueOfTheSheetIsLikelierThanAnyOtherThatIsNotThere() {
-    double asOnTheSheet = scale.outlook(toldWrong).likelihood(new Measured(right));
-    assertThat(asOnTheSheet).isGreaterThan(5 * scale.outlook(toldWrong).likelihood(new Measured(right * 1.3)));
-    assertThat(asOnTheSheet).isLessThan(scale.outlook(toldWrong).likelihood(new Measured(right * 10 / 11)) / 5);
-  }
-
-  @Test
-  void whatWasMisreadOnceIsAskedForAgainBeforeResistorsAreBlamed() {
-    Case<Craft> known = new Case<>(sound, Occasion.FLASH, List.of(), List.of());
-    for (String shown : List.of(PowerChecks.SHOWN_FULL, PowerChecks.SHOWN_LOW)) {
-      Check<Craft> read = diagnosis.book().check(shown).orElseThrow().told(shown.equals(PowerChecks.SHOWN_FULL) ? 16.5 : 14.9);
-      double volts = (shown.equals(PowerChecks.SHOWN_FULL) ? 16.5 : 14.9) * 10 / 11;
-      known = known.with(read, new Measured(volts), Sureness.SURE);
+    @Test
+    void theValueOfTheSheetIsLikelierThanAnyOtherThatIsNotThere() {
+        double asOnTheSheet = scale.outlook(toldWrong).likelihood(new Measured(right));
+        assertThat(asOnTheSheet).isGreaterThan(5 * scale.outlook(toldWrong).likelihood(new Measured(right * 1.3)));
+        assertThat(asOnTheSheet).isLessThan(scale.outlook(toldWrong).likelihood(new Measured(right * 10 / 11)) / 5);
     }
-    known = known.with(scale, new Measured(right), Sureness.SURE);
-    Standing<Craft> standing = diagnosis.standing(known);
-    Planner<Craft> planner = diagnosis.planner(standing);
-    assertThat(planner.worthFixing(planner.plan(BenchState.AT_INTAKE, List.of()))).as("%s", standing.suspects().get(0)).isEmpty();
-    Optional<Integer> again = IntStream.range(0, 3).boxed()
-        .filter(i -> planner.plan(BenchState.AT_INTAKE, List.of()).steps().get(i).check().id().equals(scale.id())).findFirst();
-    assertThat(again).as("one of the first steps").isPresent();
-  }
+
+    @Test
+    void whatWasMisreadOnceIsAskedForAgainBeforeResistorsAreBlamed() {
+        Case<Craft> known = new Case<>(sound, Occasion.FLASH, List.of(), List.of());
+        for (String shown : List.of(PowerChecks.SHOWN_FULL, PowerChecks.SHOWN_LOW)) {
+            Check<Craft> read = diagnosis
+                    .book()
+                    .check(shown)
+                    .orElseThrow()
+                    .told(shown.equals(PowerChecks.SHOWN_FULL) ? 16.5 : 14.9);
+            double volts = (shown.equals(PowerChecks.SHOWN_FULL) ? 16.5 : 14.9) * 10 / 11;
+            known = known.with(read, new Measured(volts), Sureness.SURE);
+        }
+        known = known.with(scale, new Measured(right), Sureness.SURE);
+        Standing<Craft> standing = diagnosis.standing(known);
+        Planner<Craft> planner = diagnosis.planner(standing);
+        assertThat(planner.worthFixing(planner.plan(BenchState.AT_INTAKE, List.of())))
+                .as("%s", standing.suspects().get(0))
+                .isEmpty();
+        Optional<Integer> again = IntStream.range(0, 3)
+                .boxed()
+                .filter(i -> planner.plan(BenchState.AT_INTAKE, List.of())
+                        .steps()
+                        .get(i)
+                        .check()
+                        .id()
+                        .equals(scale.id()))
+                .findFirst();
+        assertThat(again).as("one of the first steps").isPresent();
+    }
 }

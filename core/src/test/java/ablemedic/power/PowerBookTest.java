@@ -6,12 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 import ablemedic.Specialities;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Assumptions;
-import ablemedic.diagnosis.Case;
-import ablemedic.diagnosis.Reading.Chosen;
-import ablemedic.diagnosis.Reading.Measured;
-import ablemedic.diagnosis.Suspect;
-import ablemedic.diagnosis.Sureness;
 import ablemedic.diagnosis.Book;
+import ablemedic.diagnosis.Case;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Fault;
@@ -19,6 +15,10 @@ import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Proof;
+import ablemedic.diagnosis.Reading.Chosen;
+import ablemedic.diagnosis.Reading.Measured;
+import ablemedic.diagnosis.Sureness;
+import ablemedic.diagnosis.Suspect;
 import ablemedic.diagnosis.Technician;
 import ablemedic.electrics.ElectricSheet;
 import ablemedic.electrics.Electrics;
@@ -28,10 +28,10 @@ import ablemedic.electrics.Wiring;
 import ablemedic.physics.Drives;
 import ablemedic.physics.PackOut;
 import ablemedic.physics.Powered;
-import ablemedic.speciality.RoutineSchool;
 import ablemedic.reading.Meter;
 import ablemedic.speciality.Cleared;
 import ablemedic.speciality.Complaint;
+import ablemedic.speciality.RoutineSchool;
 import ablemedic.speciality.SomethingElse;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -45,307 +45,410 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class PowerBookTest {
-  static Stream<Craft> crafts() {
-    return Stream.of(PowerCrafts.separate(), PowerCrafts.stack());
-  }
-
-  private static Book<Craft> book(Craft craft) {
-    return Power.book(craft, Meter.USUAL);
-  }
-
-  /** Every check of the book, and both sorts of probe from end to end of every lead and trace and over every rail. */
-  private static List<Check<Craft>> checks(Craft craft) {
-    List<Check<Craft>> all = new ArrayList<>(book(craft).checks());
-    book(craft).surveys().forEach(survey -> all.addAll(survey.routine()));
-    all.addAll(PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.FULL).stream().filter(Probe.class::isInstance).toList());
-    Wiring wiring = craft.electrics().wiring();
-    for (Wiring.Neighbours n : wiring.neighbours()) {
-      for (Probe.Mode mode : Probe.Mode.values()) {
-        all.add(new Probe(mode, wiring.points().get(n.a()), wiring.points().get(n.b()), Meter.USUAL));
-      }
+    static Stream<Craft> crafts() {
+        return Stream.of(PowerCrafts.separate(), PowerCrafts.stack());
     }
-    return all;
-  }
 
-  private static boolean tells(Check<Craft> check, Craft sound, Craft faulty) {
-    Outlook one = check.outlook(sound);
-    Outlook other = check.outlook(faulty);
-    return one instanceof Outlook.Ways ? !Proof.expected(check, sound).equals(Proof.expected(check, faulty))
-        : ReadHere.different(one, other);
-  }
-
-  @ParameterizedTest
-  @MethodSource("crafts")
-  void everyLinkOfTheCraftCanBeOpenOrPoor(Craft craft) {
-    Wiring wiring = craft.electrics().wiring();
-    for (Wiring.Link link : wiring.links()) {
-      Craft open = craft.withElectrics(craft.electrics().with(new Harm.Open(link.id())));
-      boolean doubled = PackOut.of(open.electrics(), Meter.USUAL).ohms(link.a(), link.b()) < 1;
-      assertThat(links(craft, link)).as(link.id()).hasSize(doubled ? 0 : 2);
+    private static Book<Craft> book(Craft craft) {
+        return Power.book(craft, Meter.USUAL);
     }
-  }
 
-  private static List<Fault<Craft>> links(Craft craft, Wiring.Link link) {
-    return book(craft).faults().stream().filter(f -> f.kind().startsWith("link-") && Cleared.sitsAt(f, link)).toList();
-  }
-
-  @ParameterizedTest
-  @MethodSource("crafts")
-  void everyFaultShowsInSomeCheck(Craft craft) {
-    List<Check<Craft>> checks = checks(craft);
-    for (Fault<Craft> fault : book(craft).faults()) {
-      Craft faulty = fault.applyTo(craft);
-      assertThat(faulty).as(fault.id()).isNotEqualTo(craft);
-      assertThat(checks.stream().anyMatch(check -> tells(check, craft, faulty))).as(fault.id() + " shows").isTrue();
+    /** Every check of the book, and both sorts of probe from end to end of every lead and trace and over every rail. */
+    private static List<Check<Craft>> checks(Craft craft) {
+        List<Check<Craft>> all = new ArrayList<>(book(craft).checks());
+        book(craft).surveys().forEach(survey -> all.addAll(survey.routine()));
+        all.addAll(PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.FULL).stream()
+                .filter(Probe.class::isInstance)
+                .toList());
+        Wiring wiring = craft.electrics().wiring();
+        for (Wiring.Neighbours n : wiring.neighbours()) {
+            for (Probe.Mode mode : Probe.Mode.values()) {
+                all.add(new Probe(
+                        mode, wiring.points().get(n.a()), wiring.points().get(n.b()), Meter.USUAL));
+            }
+        }
+        return all;
     }
-  }
 
-  @ParameterizedTest
-  @MethodSource("crafts")
-  void everyFixGivesBackTheSoundCraftAndSaysWhatToDo(Craft craft) {
-    for (Fault<Craft> fault : book(craft).faults()) {
-      for (Fix<Craft> fix : fault.fixes(craft)) {
-        assertThat(fix.applyTo(fault.applyTo(craft))).as(fault.id()).isEqualTo(craft);
-        assertThat(fix.applyTo(craft)).as(fault.id() + " changes nothing that is sound").isEqualTo(craft);
-        assertThat(fix.steps()).isNotEmpty();
-        assertThat(fix.values()).isNotEmpty();
-      }
+    private static boolean tells(Check<Craft> check, Craft sound, Craft faulty) {
+        Outlook one = check.outlook(sound);
+        Outlook other = check.outlook(faulty);
+        return one instanceof Outlook.Ways
+                ? !Proof.expected(check, sound).equals(Proof.expected(check, faulty))
+                : ReadHere.different(one, other);
     }
-  }
 
-  @ParameterizedTest
-  @MethodSource("crafts")
-  void faultsOfTheSamePlaceAreCuredTogetherAndOthersAreNot(Craft craft) {
-    Map<String, String> placeOf = new HashMap<>();
-    for (Wiring.Link link : craft.electrics().wiring().links()) {
-      List<String> remedies = links(craft, link).stream().map(f -> f.fixes(craft).get(0).remedy()).distinct().toList();
-      assertThat(remedies).as(link.id()).hasSizeLessThanOrEqualTo(1);
-      remedies.forEach(remedy -> assertThat(placeOf.put(remedy, link.id())).as(remedy + " cures one place").isNull());
+    @ParameterizedTest
+    @MethodSource("crafts")
+    void everyLinkOfTheCraftCanBeOpenOrPoor(Craft craft) {
+        Wiring wiring = craft.electrics().wiring();
+        for (Wiring.Link link : wiring.links()) {
+            Craft open = craft.withElectrics(craft.electrics().with(new Harm.Open(link.id())));
+            boolean doubled = PackOut.of(open.electrics(), Meter.USUAL).ohms(link.a(), link.b()) < 1;
+            assertThat(links(craft, link)).as(link.id()).hasSize(doubled ? 0 : 2);
+        }
     }
-  }
 
-  @Test
-  void partsOfOneLabelAreCuredEachByItself() {
-    Craft craft = crafts().toList().get(0);
-    Electrics electrics = craft.electrics();
-    List<Part> alike = electrics.sheet().parts().stream()
-        .map(p -> new Part(p.id(), p.archetype(), "board", p.arms(), p.draw())).toList();
-    Craft relabelled = craft.withElectrics(new Electrics(
-        new ElectricSheet(alike, electrics.sheet().leads(), electrics.sheet().pack())));
-    assertThat(remedies(relabelled)).hasSameSizeAs(remedies(craft));
-  }
-
-  private static Set<String> remedies(Craft craft) {
-    return book(craft).faults().stream().map(f -> f.fixes(craft).get(0).remedy()).collect(Collectors.toSet());
-  }
-
-  @Test
-  void partsWhoseNamesDifferInAMarkAloneAreToldApart() {
-    Craft craft = crafts().toList().get(0);
-    Electrics electrics = craft.electrics();
-    ElectricSheet sheet = electrics.sheet();
-    Part camera = sheet.parts().stream().filter(p -> p.archetype().id().equals("camera")).findFirst().orElseThrow();
-    List<Part> more = new ArrayList<>(sheet.parts());
-    more.add(new Part("Z-", camera.archetype(), "one", List.of(), 0));
-    more.add(new Part("Zm", camera.archetype(), "other", List.of(), 0));
-    Craft both = craft.withElectrics(new Electrics(new ElectricSheet(more, sheet.leads(), sheet.pack())));
-    assertThat(book(both).faults().stream().map(Fault::id)).doesNotHaveDuplicates();
-  }
-
-  @ParameterizedTest
-  @MethodSource("crafts")
-  void oddsAreThoseOfRareThings(Craft craft) {
-    for (Occasion occasion : Occasion.values()) {
-      assertThat(book(craft).faults()).allSatisfy(f -> assertThat(f.odds(occasion)).isBetween(1e-6, 0.05));
+    private static List<Fault<Craft>> links(Craft craft, Wiring.Link link) {
+        return book(craft).faults().stream()
+                .filter(f -> f.kind().startsWith("link-") && Cleared.sitsAt(f, link))
+                .toList();
     }
-  }
 
-  @ParameterizedTest
-  @MethodSource("crafts")
-  void aSoundCraftGivesNoCauseForAnyComplaint(Craft craft) {
-    for (Complaint complaint : Specialities.complaints(craft, Meter.USUAL)) {
-      if (complaint.id().equals(SomethingElse.ID)) {
-        continue;
-      }
-      assertThat(Proof.expected(complaint.seen(), craft).split(", \\d")[0]).as(complaint.id())
-          .isIn("takes off well", "none, they all turn", "neither", "none, all come on and stay on", "it is right",
-              "nothing of the kind", "calm, and the motors stay cool", "it arms", "all together, smoothly", "nothing",
-              "it starts as usual and answers", "solid, and the sticks are heard", "nothing, they are right", "on switches it on, off switches it off", "they stop",
-              "it came down, or came back", "it did not, it flew on", "as far", "the picture", "as they should", "it stays", "it follows");
+    @ParameterizedTest
+    @MethodSource("crafts")
+    void everyFaultShowsInSomeCheck(Craft craft) {
+        List<Check<Craft>> checks = checks(craft);
+        for (Fault<Craft> fault : book(craft).faults()) {
+            Craft faulty = fault.applyTo(craft);
+            assertThat(faulty).as(fault.id()).isNotEqualTo(craft);
+            assertThat(checks.stream().anyMatch(check -> tells(check, craft, faulty)))
+                    .as(fault.id() + " shows")
+                    .isTrue();
+        }
     }
-  }
 
-  private static String told(Craft craft, String complaint, String fault) {
-    Check<Craft> seen = Specialities.complaints(craft, Meter.USUAL).stream().filter(c -> c.id().equals(complaint))
-        .findFirst().orElseThrow().seen();
-    return Proof.expected(seen, book(craft).fault(fault).orElseThrow().applyTo(craft));
-  }
-
-  @Test
-  void aComplaintIsWhatTheFaultDoesToThisCraft() {
-    Craft craft = PowerCrafts.separate();
-    assertThat(told(craft, "dead-arm", "open-PB_1p_CFR_p")).isEqualTo("@front-right");
-    assertThat(told(craft, "dead-arm", "crossed-CRL")).isEqualTo("@rear-left");
-    assertThat(told(craft, "dead-arm", "open-PB_5V_FC_5V")).isEqualTo("all four");
-    Craft two = craft.withElectrics(craft.electrics().with(new Harm.Open("FC.S3>CRL.S")).with(new Harm.Open("FC.S2>CFR.S")));
-    Check<Craft> arms = Specialities.complaints(craft, Meter.USUAL).stream().filter(c -> c.id().equals("dead-arm")).findFirst()
-        .orElseThrow().seen();
-    assertThat(Proof.expected(arms, two)).isEqualTo("several, unevenly");
-    assertThat(told(craft, "no-power", "open-FC_R5_RX_p")).isEqualTo("the receiver");
-    assertThat(told(craft, "voltage", "sense-on-PB_5V")).isEqualTo("the same whatever the pack, 4.99 V");
-    assertThat(told(craft, "voltage", "open-PB_Bp_FC_VS")).startsWith("nothing, or 0, 0.00 V");
-    assertThat(told(craft, "voltage", "scale-1_1")).startsWith("too much, 18");
-    assertThat(told(craft, "voltage", "told-cells-more")).startsWith("right in all, wrong for each cell, 16");
-    assertThat(told(craft, "shorts", "bridge-PB_INp_PB_INm")).isEqualTo("sparks or shorts as the pack goes in");
-    assertThat(told(craft, "cuts-out", "pack-worn")).isNotEqualTo("nothing of the kind");
-    assertThat(told(PowerCrafts.stack(), "current", "current-scale-2")).isEqualTo("too much, or too many mAh");
-  }
-
-  @ParameterizedTest
-  @MethodSource("crafts")
-  void aWeakCellAndAWornPackAreTakenForCuttingOutUnderLoad(Craft craft) {
-    Complaint cutsOut = Specialities.complaints(craft, Meter.USUAL).stream().filter(c -> c.id().equals("cuts-out"))
-        .findFirst().orElseThrow();
-    for (String id : List.of("cell-weak", "pack-worn")) {
-      Craft faulty = book(craft).fault(id).orElseThrow().applyTo(craft);
-      assertThat(Proof.expected(cutsOut.seen(), faulty)).as(id).isNotEqualTo(Proof.expected(cutsOut.seen(), craft));
+    @ParameterizedTest
+    @MethodSource("crafts")
+    void everyFixGivesBackTheSoundCraftAndSaysWhatToDo(Craft craft) {
+        for (Fault<Craft> fault : book(craft).faults()) {
+            for (Fix<Craft> fix : fault.fixes(craft)) {
+                assertThat(fix.applyTo(fault.applyTo(craft))).as(fault.id()).isEqualTo(craft);
+                assertThat(fix.applyTo(craft))
+                        .as(fault.id() + " changes nothing that is sound")
+                        .isEqualTo(craft);
+                assertThat(fix.steps()).isNotEmpty();
+                assertThat(fix.values()).isNotEmpty();
+            }
+        }
     }
-  }
 
-  @Test
-  void aDeadArmTipsTheCraftTowardsIt() {
-    Craft craft = PowerCrafts.separate();
-    Craft dead = book(craft).fault("open-FC_S2_CFR_S").orElseThrow().applyTo(craft);
-    assertThat(Drives.of(dead).get(0).turns()).isFalse();
-    assertThat(Drives.of(dead).stream().filter(arm -> !arm.turns())).hasSize(1);
-    Craft weak = book(craft).fault("poor-PB_1p_CFR_p").orElseThrow().applyTo(craft);
-    assertThat(Drives.of(weak).get(0).feed()).isBetween(0.35, 0.95);
-  }
-
-  @Test
-  void twoFaultsMeetOnTheCraft() {
-    Craft craft = PowerCrafts.separate();
-    Craft both = craft.withElectrics(craft.electrics()
-        .with(new Harm.Open("PB.5V>FC.5V"))
-        .with(new Harm.Open("FC.R5>RX.+")));
-    assertThat(Powered.onBench(both.electrics()).works(both.electrics().sheet().part("FC").orElseThrow())).isFalse();
-    assertThat(Drives.of(both)).noneMatch(arm -> arm.turns());
-  }
-
-  @Test
-  void aCraftWithoutASheetGetsNoBookOfPowerButKeepsTheRest() {
-    Craft bare = PowerCrafts.separate().withElectrics(ablemedic.electrics.Electrics.NONE);
-    assertThat(book(bare).faults()).isEmpty();
-    assertThat(Specialities.complaints(bare, Meter.USUAL)).extracting(Complaint::id).containsExactly("take-off", "shakes-or-hot", "will-not-arm", "motors-start", "settings-odd", "flash-failed", "will-not-bind", "sticks-wrong",
-        "switch-wrong", "failsafe-wrong", "flew-away", "dropped", "poor-range", "something-else");
-    assertThat(PrePowerRoutine.of(bare, Meter.USUAL, RoutineSchool.FULL)).hasSize(4);
-  }
-
-  @ParameterizedTest
-  @MethodSource("crafts")
-  void aTechnicianWhoFollowsThePlanFindsFaultsOfEverySort(Craft craft) {
-    Diagnosis<Craft> diagnosis = new Diagnosis<>(Specialities.book(craft, Meter.USUAL), Assumptions.USUAL);
-    List<Complaint> complaints = Specialities.complaints(craft, Meter.USUAL);
-    int walks = 0;
-    int solved = 0;
-    double checks = 0;
-    List<Fault<Craft>> faults = book(craft).faults();
-    for (int i = 3; i < faults.size(); i += 31) {
-      Fault<Craft> fault = faults.get(i);
-      Craft faulty = fault.applyTo(craft);
-      var complaint = complaints.stream()
-          .filter(c -> !Proof.expected(c.seen(), faulty).equals(Proof.expected(c.seen(), craft))).findFirst();
-      if (complaint.isEmpty()) {
-        continue;
-      }
-      var walk = new Technician<>(diagnosis, complaint.get().seen(), complaint.get().proof().get(0))
-          .workUp(craft, List.of(fault), Occasion.CRASH, Technician.Habit.PLAN, 7);
-      walks++;
-      solved += walk.solved() ? 1 : 0;
-      checks += walk.checks();
+    @ParameterizedTest
+    @MethodSource("crafts")
+    void faultsOfTheSamePlaceAreCuredTogetherAndOthersAreNot(Craft craft) {
+        Map<String, String> placeOf = new HashMap<>();
+        for (Wiring.Link link : craft.electrics().wiring().links()) {
+            List<String> remedies = links(craft, link).stream()
+                    .map(f -> f.fixes(craft).get(0).remedy())
+                    .distinct()
+                    .toList();
+            assertThat(remedies).as(link.id()).hasSizeLessThanOrEqualTo(1);
+            remedies.forEach(remedy -> assertThat(placeOf.put(remedy, link.id()))
+                    .as(remedy + " cures one place")
+                    .isNull());
+        }
     }
-    assertThat(walks).isGreaterThanOrEqualTo(5);
-    assertThat(solved).as("of " + walks).isGreaterThanOrEqualTo(walks - 1);
-    assertThat(checks / walks).isLessThan(9);
-  }
 
-  @Test
-  void aReadingNamesWhatItClears() {
-    Craft craft = PowerCrafts.separate();
-    Probe probe = (Probe) book(craft).check("ohms~PB.1+~CFR.+").orElseThrow();
-    List<Wiring.Link> cleared = Cleared.by(craft, probe, new ablemedic.diagnosis.Reading.Measured(0.3));
-    assertThat(cleared).extracting(Wiring.Link::id)
-        .containsExactly("PB.1+>CFR.+#1", "PB.1+>CFR.+", "PB.1+>CFR.+#2");
-    assertThat(Cleared.by(craft, probe, ablemedic.diagnosis.Reading.Chosen.of(Probe.OVER))).isEmpty();
-  }
-
-  @Test
-  void whatShouldBeReadHereNamesTheFaultsThatChangeIt() {
-    Craft craft = PowerCrafts.separate();
-    Wiring wiring = craft.electrics().wiring();
-    ReadHere.Answer answer = ReadHere.of(craft, Probe.Mode.OHMS, wiring.node("FC.S2"), wiring.node("CFR.S"), Meter.USUAL);
-    assertThat(answer.sound()).isInstanceOf(Outlook.Spread.class);
-    assertThat(((Outlook.Spread) answer.sound()).mean()).isCloseTo(0.3, within(0.1));
-    assertThat(answer.under()).anySatisfy(u -> {
-      assertThat(u.reading()).isInstanceOf(Outlook.Worded.class);
-      assertThat(u.faults()).anyMatch(f -> f.contains("pin at flight board S2")).hasSize(3);
-    });
-  }
-
-  @Test
-  void whatIsSaidOfSomethingElseSpeaksForNothing() {
-    Craft craft = PowerCrafts.stack();
-    Complaint other = Specialities.complaints(craft, Meter.USUAL).stream().filter(c -> c.id().equals(SomethingElse.ID)).findFirst()
-        .orElseThrow();
-    Diagnosis<Craft> diagnosis = new Diagnosis<>(Specialities.book(craft, Meter.USUAL), Assumptions.USUAL);
-    Case<Craft> known = new Case<>(craft, Occasion.CRASH, List.of(), List.of());
-    List<Suspect<Craft>> before = diagnosis.standing(known).suspects();
-    List<Suspect<Craft>> after = diagnosis.standing(known.with(other.seen(), Chosen.of("warm"), Sureness.SURE)).suspects();
-    assertThat(after.subList(0, 5)).extracting(Suspect::remedy)
-        .containsExactlyElementsOf(before.subList(0, 5).stream().map(Suspect::remedy).toList());
-  }
-
-  /** A rail and the pack are known; what guessed currents leave is not, and a pad that only a pull-down holds may float. */
-  @Test
-  void aVoltageIsAsUncertainAsWhatItRestsOn() {
-    Craft craft = PowerCrafts.separate();
-    Book<Craft> book = Specialities.book(craft, Meter.USUAL);
-    Outlook rail = book.check("volts~FC.3V3~PLUG.-").orElseThrow().outlook(craft);
-    assertThat(rail).isInstanceOfSatisfying(Outlook.Spread.class, spread -> assertThat(spread.spread()).isLessThan(0.08));
-    Outlook pack = book.check("volts~PLUG.+~PLUG.-").orElseThrow().outlook(craft);
-    assertThat(pack).isInstanceOfSatisfying(Outlook.Spread.class,
-        spread -> assertThat(spread.spread() / spread.mean()).isBetween(0.034, 0.045));
-    Craft shorted = craft.withElectrics(craft.electrics().with(new Harm.DriveShort("CFR.+", 0.4)));
-    Outlook sagged = book.check("volts~PLUG.+~PLUG.-").orElseThrow().outlook(shorted);
-    assertThat(sagged).as("by how much a short drags the pack down is a guess").isInstanceOfSatisfying(Outlook.Spread.class,
-        spread -> assertThat(spread.spread() / spread.mean()).isGreaterThan(0.39));
-    Check<Craft> pulled = book.check("volts~VTX.+~CRL.S").orElseThrow();
-    Craft open = craft.withElectrics(craft.electrics().with(new Harm.Open("FC.S3>CRL.S")));
-    assertThat(Proof.asExpected(pulled, new Measured(0), open)).as("nothing holds the pad").isTrue();
-    double hanging = Powered.onBench(open.electrics()).between(((Probe) pulled).red().node(), ((Probe) pulled).black().node());
-    assertThat(hanging).as("or its pull-down does").isGreaterThan(10);
-    assertThat(Proof.asExpected(pulled, new Measured(hanging), open)).isTrue();
-    assertThat(Proof.asExpected(pulled, new Measured(hanging / 2), open)).isFalse();
-  }
-
-  @Test
-  void whatRestsOnAGuessIsUncertainAndContinuityIsNot() {
-    Craft craft = PowerCrafts.separate();
-    Probe guessed = (Probe) Specialities.book(craft, Meter.USUAL).check("ohms~PB.5V~FC.S3").orElseThrow();
-    Outlook outlook = guessed.outlook(craft);
-    assertThat(outlook).isInstanceOf(Outlook.Either.class);
-    double modelled = PackOut.of(craft.electrics(), Meter.USUAL).ohms(guessed.red().node(), guessed.black().node());
-    // A board that lets through a fifth as much, or lacks the pull-down altogether, is as good a craft.
-    for (var reading : List.of(new Measured(modelled), new Measured(5 * modelled), Chosen.of("ol"))) {
-      assertThat(Proof.asExpected(guessed, reading, craft)).as(reading.toString()).isTrue();
+    @Test
+    void partsOfOneLabelAreCuredEachByItself() {
+        Craft craft = crafts().toList().get(0);
+        Electrics electrics = craft.electrics();
+        List<Part> alike = electrics.sheet().parts().stream()
+                .map(p -> new Part(p.id(), p.archetype(), "board", p.arms(), p.draw()))
+                .toList();
+        Craft relabelled = craft.withElectrics(new Electrics(new ElectricSheet(
+                alike, electrics.sheet().leads(), electrics.sheet().pack())));
+        assertThat(remedies(relabelled)).hasSameSizeAs(remedies(craft));
     }
-    for (double ohms : new double[] {0, 0.4, 3, 10}) {
-      assertThat(Proof.asExpected(guessed, new Measured(ohms), craft)).as("a short of %s ohm", ohms).isFalse();
+
+    private static Set<String> remedies(Craft craft) {
+        return book(craft).faults().stream()
+                .map(f -> f.fixes(craft).get(0).remedy())
+                .collect(Collectors.toSet());
     }
-    Craft open = craft.withElectrics(craft.electrics().with(new Harm.Open("FC.S3>CRL.S")));
-    assertThat(guessed.outlook(open).likelihood(Chosen.of("ol")) / outlook.likelihood(Chosen.of("ol")))
-        .as("a missing pull-down is no proof of an open lead").isLessThan(5);
-    Probe copper = (Probe) Specialities.book(craft, Meter.USUAL).check("ohms~PLUG.+~PB.IN+").orElseThrow();
-    assertThat(copper.outlook(craft)).isInstanceOf(Outlook.Spread.class);
-  }
+
+    @Test
+    void partsWhoseNamesDifferInAMarkAloneAreToldApart() {
+        Craft craft = crafts().toList().get(0);
+        Electrics electrics = craft.electrics();
+        ElectricSheet sheet = electrics.sheet();
+        Part camera = sheet.parts().stream()
+                .filter(p -> p.archetype().id().equals("camera"))
+                .findFirst()
+                .orElseThrow();
+        List<Part> more = new ArrayList<>(sheet.parts());
+        more.add(new Part("Z-", camera.archetype(), "one", List.of(), 0));
+        more.add(new Part("Zm", camera.archetype(), "other", List.of(), 0));
+        Craft both = craft.withElectrics(new Electrics(new ElectricSheet(more, sheet.leads(), sheet.pack())));
+        assertThat(book(both).faults().stream().map(Fault::id)).doesNotHaveDuplicates();
+    }
+
+    @ParameterizedTest
+    @MethodSource("crafts")
+    void oddsAreThoseOfRareThings(Craft craft) {
+        for (Occasion occasion : Occasion.values()) {
+            assertThat(book(craft).faults())
+                    .allSatisfy(f -> assertThat(f.odds(occasion)).isBetween(1e-6, 0.05));
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("crafts")
+    void aSoundCraftGivesNoCauseForAnyComplaint(Craft craft) {
+        for (Complaint complaint : Specialities.complaints(craft, Meter.USUAL)) {
+            if (complaint.id().equals(SomethingElse.ID)) {
+                continue;
+            }
+            assertThat(Proof.expected(complaint.seen(), craft).split(", \\d")[0])
+                    .as(complaint.id())
+                    .isIn(
+                            "takes off well",
+                            "none, they all turn",
+                            "neither",
+                            "none, all come on and stay on",
+                            "it is right",
+                            "nothing of the kind",
+                            "calm, and the motors stay cool",
+                            "it arms",
+                            "all together, smoothly",
+                            "nothing",
+                            "it starts as usual and answers",
+                            "solid, and the sticks are heard",
+                            "nothing, they are right",
+                            "on switches it on, off switches it off",
+                            "they stop",
+                            "it came down, or came back",
+                            "it did not, it flew on",
+                            "as far",
+                            "the picture",
+                            "as they should",
+                            "it stays",
+                            "it follows");
+        }
+    }
+
+    private static String told(Craft craft, String complaint, String fault) {
+        Check<Craft> seen = Specialities.complaints(craft, Meter.USUAL).stream()
+                .filter(c -> c.id().equals(complaint))
+                .findFirst()
+                .orElseThrow()
+                .seen();
+        return Proof.expected(seen, book(craft).fault(fault).orElseThrow().applyTo(craft));
+    }
+
+    @Test
+    void aComplaintIsWhatTheFaultDoesToThisCraft() {
+        Craft craft = PowerCrafts.separate();
+        assertThat(told(craft, "dead-arm", "open-PB_1p_CFR_p")).isEqualTo("@front-right");
+        assertThat(told(craft, "dead-arm", "crossed-CRL")).isEqualTo("@rear-left");
+        assertThat(told(craft, "dead-arm", "open-PB_5V_FC_5V")).isEqualTo("all four");
+        Craft two = craft.withElectrics(
+                craft.electrics().with(new Harm.Open("FC.S3>CRL.S")).with(new Harm.Open("FC.S2>CFR.S")));
+        Check<Craft> arms = Specialities.complaints(craft, Meter.USUAL).stream()
+                .filter(c -> c.id().equals("dead-arm"))
+                .findFirst()
+                .orElseThrow()
+                .seen();
+        assertThat(Proof.expected(arms, two)).isEqualTo("several, unevenly");
+        assertThat(told(craft, "no-power", "open-FC_R5_RX_p")).isEqualTo("the receiver");
+        assertThat(told(craft, "voltage", "sense-on-PB_5V")).isEqualTo("the same whatever the pack, 4.99 V");
+        assertThat(told(craft, "voltage", "open-PB_Bp_FC_VS")).startsWith("nothing, or 0, 0.00 V");
+        assertThat(told(craft, "voltage", "scale-1_1")).startsWith("too much, 18");
+        assertThat(told(craft, "voltage", "told-cells-more")).startsWith("right in all, wrong for each cell, 16");
+        assertThat(told(craft, "shorts", "bridge-PB_INp_PB_INm")).isEqualTo("sparks or shorts as the pack goes in");
+        assertThat(told(craft, "cuts-out", "pack-worn")).isNotEqualTo("nothing of the kind");
+        assertThat(told(PowerCrafts.stack(), "current", "current-scale-2")).isEqualTo("too much, or too many mAh");
+    }
+
+    @ParameterizedTest
+    @MethodSource("crafts")
+    void aWeakCellAndAWornPackAreTakenForCuttingOutUnderLoad(Craft craft) {
+        Complaint cutsOut = Specialities.complaints(craft, Meter.USUAL).stream()
+                .filter(c -> c.id().equals("cuts-out"))
+                .findFirst()
+                .orElseThrow();
+        for (String id : List.of("cell-weak", "pack-worn")) {
+            Craft faulty = book(craft).fault(id).orElseThrow().applyTo(craft);
+            assertThat(Proof.expected(cutsOut.seen(), faulty))
+                    .as(id)
+                    .isNotEqualTo(Proof.expected(cutsOut.seen(), craft));
+        }
+    }
+
+    @Test
+    void aDeadArmTipsTheCraftTowardsIt() {
+        Craft craft = PowerCrafts.separate();
+        Craft dead = book(craft).fault("open-FC_S2_CFR_S").orElseThrow().applyTo(craft);
+        assertThat(Drives.of(dead).get(0).turns()).isFalse();
+        assertThat(Drives.of(dead).stream().filter(arm -> !arm.turns())).hasSize(1);
+        Craft weak = book(craft).fault("poor-PB_1p_CFR_p").orElseThrow().applyTo(craft);
+        assertThat(Drives.of(weak).get(0).feed()).isBetween(0.35, 0.95);
+    }
+
+    @Test
+    void twoFaultsMeetOnTheCraft() {
+        Craft craft = PowerCrafts.separate();
+        Craft both = craft.withElectrics(
+                craft.electrics().with(new Harm.Open("PB.5V>FC.5V")).with(new Harm.Open("FC.R5>RX.+")));
+        assertThat(Powered.onBench(both.electrics())
+                        .works(both.electrics().sheet().part("FC").orElseThrow()))
+                .isFalse();
+        assertThat(Drives.of(both)).noneMatch(arm -> arm.turns());
+    }
+
+    @Test
+    void aCraftWithoutASheetGetsNoBookOfPowerButKeepsTheRest() {
+        Craft bare = PowerCrafts.separate().withElectrics(ablemedic.electrics.Electrics.NONE);
+        assertThat(book(bare).faults()).isEmpty();
+        assertThat(Specialities.complaints(bare, Meter.USUAL))
+                .extracting(Complaint::id)
+                .containsExactly(
+                        "take-off",
+                        "shakes-or-hot",
+                        "will-not-arm",
+                        "motors-start",
+                        "settings-odd",
+                        "flash-failed",
+                        "will-not-bind",
+                        "sticks-wrong",
+                        "switch-wrong",
+                        "failsafe-wrong",
+                        "flew-away",
+                        "dropped",
+                        "poor-range",
+                        "something-else");
+        assertThat(PrePowerRoutine.of(bare, Meter.USUAL, RoutineSchool.FULL)).hasSize(4);
+    }
+
+    @ParameterizedTest
+    @MethodSource("crafts")
+    void aTechnicianWhoFollowsThePlanFindsFaultsOfEverySort(Craft craft) {
+        Diagnosis<Craft> diagnosis = new Diagnosis<>(Specialities.book(craft, Meter.USUAL), Assumptions.USUAL);
+        List<Complaint> complaints = Specialities.complaints(craft, Meter.USUAL);
+        int walks = 0;
+        int solved = 0;
+        double checks = 0;
+        List<Fault<Craft>> faults = book(craft).faults();
+        for (int i = 3; i < faults.size(); i += 31) {
+            Fault<Craft> fault = faults.get(i);
+            Craft faulty = fault.applyTo(craft);
+            var complaint = complaints.stream()
+                    .filter(c -> !Proof.expected(c.seen(), faulty).equals(Proof.expected(c.seen(), craft)))
+                    .findFirst();
+            if (complaint.isEmpty()) {
+                continue;
+            }
+            var walk = new Technician<>(
+                            diagnosis,
+                            complaint.get().seen(),
+                            complaint.get().proof().get(0))
+                    .workUp(craft, List.of(fault), Occasion.CRASH, Technician.Habit.PLAN, 7);
+            walks++;
+            solved += walk.solved() ? 1 : 0;
+            checks += walk.checks();
+        }
+        assertThat(walks).isGreaterThanOrEqualTo(5);
+        assertThat(solved).as("of " + walks).isGreaterThanOrEqualTo(walks - 1);
+        assertThat(checks / walks).isLessThan(9);
+    }
+
+    @Test
+    void aReadingNamesWhatItClears() {
+        Craft craft = PowerCrafts.separate();
+        Probe probe = (Probe) book(craft).check("ohms~PB.1+~CFR.+").orElseThrow();
+        List<Wiring.Link> cleared = Cleared.by(craft, probe, new ablemedic.diagnosis.Reading.Measured(0.3));
+        assertThat(cleared)
+                .extracting(Wiring.Link::id)
+                .containsExactly("PB.1+>CFR.+#1", "PB.1+>CFR.+", "PB.1+>CFR.+#2");
+        assertThat(Cleared.by(craft, probe, ablemedic.diagnosis.Reading.Chosen.of(Probe.OVER)))
+                .isEmpty();
+    }
+
+    @Test
+    void whatShouldBeReadHereNamesTheFaultsThatChangeIt() {
+        Craft craft = PowerCrafts.separate();
+        Wiring wiring = craft.electrics().wiring();
+        ReadHere.Answer answer =
+                ReadHere.of(craft, Probe.Mode.OHMS, wiring.node("FC.S2"), wiring.node("CFR.S"), Meter.USUAL);
+        assertThat(answer.sound()).isInstanceOf(Outlook.Spread.class);
+        assertThat(((Outlook.Spread) answer.sound()).mean()).isCloseTo(0.3, within(0.1));
+        assertThat(answer.under()).anySatisfy(u -> {
+            assertThat(u.reading()).isInstanceOf(Outlook.Worded.class);
+            assertThat(u.faults())
+                    .anyMatch(f -> f.contains("pin at flight board S2"))
+                    .hasSize(3);
+        });
+    }
+
+    @Test
+    void whatIsSaidOfSomethingElseSpeaksForNothing() {
+        Craft craft = PowerCrafts.stack();
+        Complaint other = Specialities.complaints(craft, Meter.USUAL).stream()
+                .filter(c -> c.id().equals(SomethingElse.ID))
+                .findFirst()
+                .orElseThrow();
+        Diagnosis<Craft> diagnosis = new Diagnosis<>(Specialities.book(craft, Meter.USUAL), Assumptions.USUAL);
+        Case<Craft> known = new Case<>(craft, Occasion.CRASH, List.of(), List.of());
+        List<Suspect<Craft>> before = diagnosis.standing(known).suspects();
+        List<Suspect<Craft>> after = diagnosis
+                .standing(known.with(other.seen(), Chosen.of("warm"), Sureness.SURE))
+                .suspects();
+        assertThat(after.subList(0, 5))
+                .extracting(Suspect::remedy)
+                .containsExactlyElementsOf(
+                        before.subList(0, 5).stream().map(Suspect::remedy).toList());
+    }
+
+    /**
+     * A rail and the pack are known; what guessed currents leave is not, and a pad that only a pull-down holds may
+     * float.
+     */
+    @Test
+    void aVoltageIsAsUncertainAsWhatItRestsOn() {
+        Craft craft = PowerCrafts.separate();
+        Book<Craft> book = Specialities.book(craft, Meter.USUAL);
+        Outlook rail = book.check("volts~FC.3V3~PLUG.-").orElseThrow().outlook(craft);
+        assertThat(rail).isInstanceOfSatisfying(Outlook.Spread.class, spread -> assertThat(spread.spread())
+                .isLessThan(0.08));
+        Outlook pack = book.check("volts~PLUG.+~PLUG.-").orElseThrow().outlook(craft);
+        assertThat(pack)
+                .isInstanceOfSatisfying(Outlook.Spread.class, spread -> assertThat(spread.spread() / spread.mean())
+                        .isBetween(0.034, 0.045));
+        Craft shorted = craft.withElectrics(craft.electrics().with(new Harm.DriveShort("CFR.+", 0.4)));
+        Outlook sagged = book.check("volts~PLUG.+~PLUG.-").orElseThrow().outlook(shorted);
+        assertThat(sagged)
+                .as("by how much a short drags the pack down is a guess")
+                .isInstanceOfSatisfying(Outlook.Spread.class, spread -> assertThat(spread.spread() / spread.mean())
+                        .isGreaterThan(0.39));
+        Check<Craft> pulled = book.check("volts~VTX.+~CRL.S").orElseThrow();
+        Craft open = craft.withElectrics(craft.electrics().with(new Harm.Open("FC.S3>CRL.S")));
+        assertThat(Proof.asExpected(pulled, new Measured(0), open))
+                .as("nothing holds the pad")
+                .isTrue();
+        double hanging = Powered.onBench(open.electrics())
+                .between(((Probe) pulled).red().node(), ((Probe) pulled).black().node());
+        assertThat(hanging).as("or its pull-down does").isGreaterThan(10);
+        assertThat(Proof.asExpected(pulled, new Measured(hanging), open)).isTrue();
+        assertThat(Proof.asExpected(pulled, new Measured(hanging / 2), open)).isFalse();
+    }
+
+    @Test
+    void whatRestsOnAGuessIsUncertainAndContinuityIsNot() {
+        Craft craft = PowerCrafts.separate();
+        Probe guessed = (Probe)
+                Specialities.book(craft, Meter.USUAL).check("ohms~PB.5V~FC.S3").orElseThrow();
+        Outlook outlook = guessed.outlook(craft);
+        assertThat(outlook).isInstanceOf(Outlook.Either.class);
+        double modelled = PackOut.of(craft.electrics(), Meter.USUAL)
+                .ohms(guessed.red().node(), guessed.black().node());
+        // A board that lets through a fifth as much, or lacks the pull-down altogether, is as good a craft.
+        for (var reading : List.of(new Measured(modelled), new Measured(5 * modelled), Chosen.of("ol"))) {
+            assertThat(Proof.asExpected(guessed, reading, craft))
+                    .as(reading.toString())
+                    .isTrue();
+        }
+        for (double ohms : new double[] {0, 0.4, 3, 10}) {
+            assertThat(Proof.asExpected(guessed, new Measured(ohms), craft))
+                    .as("a short of %s ohm", ohms)
+                    .isFalse();
+        }
+        Craft open = craft.withElectrics(craft.electrics().with(new Harm.Open("FC.S3>CRL.S")));
+        assertThat(guessed.outlook(open).likelihood(Chosen.of("ol")) / outlook.likelihood(Chosen.of("ol")))
+                .as("a missing pull-down is no proof of an open lead")
+                .isLessThan(5);
+        Probe copper = (Probe) Specialities.book(craft, Meter.USUAL)
+                .check("ohms~PLUG.+~PB.IN+")
+                .orElseThrow();
+        assertThat(copper.outlook(craft)).isInstanceOf(Outlook.Spread.class);
+    }
 }

@@ -17,8 +17,8 @@ import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
 import ablemedic.diagnosis.Sureness;
-import ablemedic.diagnosis.Suspect;
 import ablemedic.diagnosis.Survey;
+import ablemedic.diagnosis.Suspect;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Harm;
 import ablemedic.electrics.Wiring;
@@ -33,188 +33,236 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class ProbeTest {
-  private final Craft craft = PowerCrafts.separate();
-  private final Electrics sound = craft.electrics();
-  private final Wiring wiring = sound.wiring();
+    private final Craft craft = PowerCrafts.separate();
+    private final Electrics sound = craft.electrics();
+    private final Wiring wiring = sound.wiring();
 
-  private Probe probe(Probe.Mode mode, int red, int black) {
-    return new Probe(mode, wiring.points().get(red), wiring.points().get(black), Meter.USUAL);
-  }
-
-  private Survey<Craft> survey(Probe.Mode mode) {
-    return new ProbeSurvey(mode, wiring, Meter.USUAL);
-  }
-
-  private Craft with(Harm harm) {
-    return craft.withElectrics(sound.with(harm));
-  }
-
-  @ParameterizedTest
-  @EnumSource(Probe.Mode.class)
-  void aCheckIsFoundAgainByItsId(Probe.Mode mode) {
-    for (Check<Craft> check : survey(mode).routine()) {
-      assertThat(survey(mode).check(check.id())).contains(check);
+    private Probe probe(Probe.Mode mode, int red, int black) {
+        return new Probe(mode, wiring.points().get(red), wiring.points().get(black), Meter.USUAL);
     }
-  }
 
-  @ParameterizedTest
-  @ValueSource(strings = {"", "ohms", "ohms~PLUG.+", "ohms~PLUG.+~PLUG.+", "ohms~PLUG.+~nowhere", "volts~PLUG.+~PLUG.-",
-      "ohms~PLUG.+~PLUG.-~PLUG.+", "~~", "shown-full"})
-  void whatIsNotAPairOfPointsIsNoCheckOfTheSurvey(String id) {
-    assertThat(survey(Probe.Mode.OHMS).check(id)).isEmpty();
-  }
-
-  @Test
-  void theRoutineGoesOverEveryLeadAndTraceOnce() {
-    List<String> ids = survey(Probe.Mode.OHMS).routine().stream().map(Check::id).toList();
-    assertThat(ids).doesNotHaveDuplicates();
-    long traces = wiring.links().stream().filter(l -> l.kind() == Wiring.Kind.TRACE).count();
-    assertThat(ids).hasSize((int) traces + sound.sheet().leads().size());
-  }
-
-  /** With power on a tip that slips must not join two supplies: one probe is on a ground, or both are on one net. */
-  @Test
-  void liveProbingPutsTheBlackProbeOnAGroundWhereAPairWithOneTellsAnything() {
-    List<Survey.Story<Craft>> stories = new ArrayList<>(List.of(new Survey.Story<>(craft, 1, 0)));
-    wiring.links().forEach(link -> stories.add(new Survey.Story<>(with(new Harm.Open(link.id())), 1, stories.size())));
-    PackOut unpowered = PackOut.of(sound, Meter.USUAL);
-    int minus = wiring.plug().orElseThrow()[1];
-    List<Check<Craft>> promising = survey(Probe.Mode.VOLTS).promising(stories);
-    assertThat(promising).isNotEmpty().allSatisfy(check -> {
-      Probe probe = (Probe) check;
-      assertThat(unpowered.ohms(minus, probe.black().node()) < 0.2 || unpowered.ohms(probe.red().node(), probe.black().node()) < 0.2).as(probe.id()).isTrue();
-      assertThat(probe.instruction(craft)).doesNotContain("Neither point is a ground");
-    });
-    int plus = wiring.plug().orElseThrow()[0];
-    wiring.points().stream().filter(point -> unpowered.ohms(minus, point.node()) > 20 && unpowered.ohms(plus, point.node()) > 20).findFirst()
-        .ifPresent(point -> assertThat(probe(Probe.Mode.VOLTS, plus, point.node()).instruction(craft)).contains("Neither point is a ground"));
-  }
-
-  @Test
-  void ohmsNeedThePackOutAndVoltsNeedItIn() {
-    int[] plug = wiring.plug().orElseThrow();
-    assertThat(probe(Probe.Mode.OHMS, plug[0], plug[1]).needs()).isEqualTo(BenchNeeds.UNPOWERED);
-    assertThat(probe(Probe.Mode.VOLTS, plug[0], plug[1]).needs()).isEqualTo(BenchNeeds.POWERED);
-    assertThat(probe(Probe.Mode.OHMS, plug[0], plug[1]).risk()).isLessThan(probe(Probe.Mode.VOLTS, plug[0], plug[1]).risk());
-  }
-
-  @Test
-  void aPairReadsTheSameResistanceBothWaysAndTheOppositeVoltage() {
-    for (Wiring.Link link : wiring.links()) {
-      assertThat(probe(Probe.Mode.OHMS, link.a(), link.b()).outlook(craft))
-          .isEqualTo(probe(Probe.Mode.OHMS, link.b(), link.a()).outlook(craft));
+    private Survey<Craft> survey(Probe.Mode mode) {
+        return new ProbeSurvey(mode, wiring, Meter.USUAL);
     }
-    int[] plug = wiring.plug().orElseThrow();
-    Outlook.Spread one = (Outlook.Spread) probe(Probe.Mode.VOLTS, plug[0], plug[1]).outlook(craft);
-    Outlook.Spread other = (Outlook.Spread) probe(Probe.Mode.VOLTS, plug[1], plug[0]).outlook(craft);
-    assertThat(one.mean()).isPositive().isCloseTo(-other.mean(), within(1e-9));
-    assertThat(one.spread()).isEqualTo(other.spread());
-  }
 
-  @Test
-  void aReadingWordedOlIsLikelyAcrossABreakAndNotAcrossASoundLead() {
-    for (Wiring.Link link : wiring.links()) {
-      if (link.purpose() != Wiring.Purpose.SIGNAL) {
-        continue;
-      }
-      Craft broken = with(new Harm.Open(link.id()));
-      Probe across = probe(Probe.Mode.OHMS, link.a(), link.b());
-      double likely = across.outlook(broken).likelihood(Chosen.of(Probe.OVER));
-      double unlikely = across.outlook(craft).likelihood(Chosen.of(Probe.OVER));
-      assertThat(unlikely).as(link.label()).isLessThan(0.02);
-      if (PackOut.of(broken.electrics(), Meter.USUAL).over(link.a(), link.b())) {
-        assertThat(likely).as(link.label()).isGreaterThan(0.9);
-      }
+    private Craft with(Harm harm) {
+        return craft.withElectrics(sound.with(harm));
     }
-  }
 
-  @Test
-  void aMeterWithAShorterRangeSaysOlSooner() {
-    Meter small = new Meter(2000, 0.005, 2, 0.008, 3, 0.3, 1e5, 0.4);
-    int over = 0;
-    for (Wiring.Link link : wiring.links()) {
-      Electrics broken = sound.with(new Harm.Open(link.id()));
-      boolean usual = PackOut.of(broken, Meter.USUAL).over(link.a(), link.b());
-      assertThat(PackOut.of(broken, small).over(link.a(), link.b()) || !usual).as(link.label()).isTrue();
-      over += usual ? 1 : 0;
+    @ParameterizedTest
+    @EnumSource(Probe.Mode.class)
+    void aCheckIsFoundAgainByItsId(Probe.Mode mode) {
+        for (Check<Craft> check : survey(mode).routine()) {
+            assertThat(survey(mode).check(check.id())).contains(check);
+        }
     }
-    assertThat(over).isPositive();
-  }
 
-  private List<Survey.Story<Craft>> stories(List<Craft> states) {
-    List<Survey.Story<Craft>> all = new ArrayList<>();
-    for (int i = 0; i < states.size(); i++) {
-      all.add(new Survey.Story<>(states.get(i), 1.0 / states.size(), i));
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "",
+                "ohms",
+                "ohms~PLUG.+",
+                "ohms~PLUG.+~PLUG.+",
+                "ohms~PLUG.+~nowhere",
+                "volts~PLUG.+~PLUG.-",
+                "ohms~PLUG.+~PLUG.-~PLUG.+",
+                "~~",
+                "shown-full"
+            })
+    void whatIsNotAPairOfPointsIsNoCheckOfTheSurvey(String id) {
+        assertThat(survey(Probe.Mode.OHMS).check(id)).isEmpty();
     }
-    return all;
-  }
 
-  @Test
-  void aSurveyNamesThePairsThatPartTheStories() {
-    Wiring.Link cut = wiring.links().stream().filter(l -> l.purpose() == Wiring.Purpose.SIGNAL && !l.leadId().isEmpty())
-        .findFirst().orElseThrow();
-    Craft broken = with(new Harm.Open(cut.id()));
-    List<Check<Craft>> promising = survey(Probe.Mode.OHMS).promising(stories(List.of(craft, broken)));
-    assertThat(promising).isNotEmpty().hasSizeLessThanOrEqualTo(24);
-    assertThat(promising).allSatisfy(check ->
-        assertThat(ReadHere.different(check.outlook(craft), check.outlook(broken))).as(check.id()).isTrue());
-  }
-
-  @Test
-  void aSurveyHasNothingToSayOfStoriesThatReadAlike() {
-    Craft sagging = with(new Harm.WornPack(3));
-    assertThat(survey(Probe.Mode.OHMS).promising(stories(List.of(craft, sagging)))).isEmpty();
-    assertThat(survey(Probe.Mode.OHMS).promising(List.of())).isEmpty();
-  }
-
-  @Test
-  void redGoesOnTheMorePositivePoint() {
-    Wiring.Neighbours n = wiring.neighbours().get(0);
-    Craft bridged = with(new Harm.Bridge(n.onePad(), n.otherPad(), 0.05));
-    List<Check<Craft>> promising = survey(Probe.Mode.VOLTS).promising(stories(List.of(craft, bridged)));
-    assertThat(promising).isNotEmpty();
-    for (Check<Craft> check : promising) {
-      assertThat(((Outlook.Spread) check.outlook(craft)).mean()).as(check.id()).isGreaterThanOrEqualTo(-1e-6);
+    @Test
+    void theRoutineGoesOverEveryLeadAndTraceOnce() {
+        List<String> ids =
+                survey(Probe.Mode.OHMS).routine().stream().map(Check::id).toList();
+        assertThat(ids).doesNotHaveDuplicates();
+        long traces = wiring.links().stream()
+                .filter(l -> l.kind() == Wiring.Kind.TRACE)
+                .count();
+        assertThat(ids).hasSize((int) traces + sound.sheet().leads().size());
     }
-  }
 
-  @Test
-  void theWordsSayWhereEachProbeGoes() {
-    int[] plug = wiring.plug().orElseThrow();
-    Probe short_ = probe(Probe.Mode.OHMS, plug[0], plug[1]);
-    assertThat(short_.title(craft)).startsWith("Resistance from ").contains(wiring.label(plug[0]), wiring.label(plug[1]));
-    assertThat(short_.instruction(craft)).contains("Pack out");
-    assertThat(probe(Probe.Mode.VOLTS, plug[0], plug[1]).instruction(craft)).contains("Motors stopped", "One hand");
-  }
-
-  /**
-   * From the signal pad of a dead arm to ground nothing gets through: the lead may be broken, or boards of this make let nothing
-   * through anyway. The pad of an arm that turns tells which. Common practice.
-   */
-  @Test
-  void aComparisonWithASoundArmIsWorthMoreThanANumber() {
-    double alone = broken(Map.of());
-    Outlook.Either guessed = (Outlook.Either) check("ohms~FC.S1~PLUG.-").outlook(craft);
-    double shown = ((Outlook.Spread) guessed.likeliest()).mean();
-    assertThat(broken(Map.of("ohms~FC.S1~PLUG.-", new Measured(shown)))).as("a sound arm lets something through").isGreaterThan(1.15 * alone);
-    assertThat(broken(Map.of("ohms~FC.S1~PLUG.-", Chosen.of(Probe.OVER)))).as("no arm lets anything through").isLessThan(alone / 1.15);
-  }
-
-  /** Belief in a break between board and controller of the dead arm, after OL there and what was read elsewhere. */
-  private double broken(Map<String, Reading> elsewhere) {
-    Book<Craft> book = Power.book(craft, Meter.USUAL);
-    Case<Craft> known = new Case<>(craft, Occasion.CRASH, List.of(), List.of())
-        .with(Specialities.complaints(craft, Meter.USUAL).stream().filter(one -> one.id().equals("dead-arm")).findFirst().orElseThrow().seen(),
-            Chosen.of("front-right"), Sureness.SURE)
-        .with(check("ohms~FC.S2~PLUG.-"), Chosen.of(Probe.OVER), Sureness.SURE);
-    for (Map.Entry<String, Reading> each : elsewhere.entrySet()) {
-      known = known.with(check(each.getKey()), each.getValue(), Sureness.SURE);
+    /** With power on a tip that slips must not join two supplies: one probe is on a ground, or both are on one net. */
+    @Test
+    void liveProbingPutsTheBlackProbeOnAGroundWhereAPairWithOneTellsAnything() {
+        List<Survey.Story<Craft>> stories = new ArrayList<>(List.of(new Survey.Story<>(craft, 1, 0)));
+        wiring.links()
+                .forEach(link -> stories.add(new Survey.Story<>(with(new Harm.Open(link.id())), 1, stories.size())));
+        PackOut unpowered = PackOut.of(sound, Meter.USUAL);
+        int minus = wiring.plug().orElseThrow()[1];
+        List<Check<Craft>> promising = survey(Probe.Mode.VOLTS).promising(stories);
+        assertThat(promising).isNotEmpty().allSatisfy(check -> {
+            Probe probe = (Probe) check;
+            assertThat(unpowered.ohms(minus, probe.black().node()) < 0.2
+                            || unpowered.ohms(probe.red().node(), probe.black().node()) < 0.2)
+                    .as(probe.id())
+                    .isTrue();
+            assertThat(probe.instruction(craft)).doesNotContain("Neither point is a ground");
+        });
+        int plus = wiring.plug().orElseThrow()[0];
+        wiring.points().stream()
+                .filter(point -> unpowered.ohms(minus, point.node()) > 20 && unpowered.ohms(plus, point.node()) > 20)
+                .findFirst()
+                .ifPresent(point -> assertThat(
+                                probe(Probe.Mode.VOLTS, plus, point.node()).instruction(craft))
+                        .contains("Neither point is a ground"));
     }
-    return new Diagnosis<>(book, Assumptions.USUAL).standing(known).suspects().stream()
-        .filter(suspect -> suspect.leading().id().startsWith("open-FC_S2_CFR_S")).mapToDouble(Suspect::belief).sum();
-  }
 
-  private Check<Craft> check(String id) {
-    return survey(Probe.Mode.OHMS).check(id).orElseThrow();
-  }
+    @Test
+    void ohmsNeedThePackOutAndVoltsNeedItIn() {
+        int[] plug = wiring.plug().orElseThrow();
+        assertThat(probe(Probe.Mode.OHMS, plug[0], plug[1]).needs()).isEqualTo(BenchNeeds.UNPOWERED);
+        assertThat(probe(Probe.Mode.VOLTS, plug[0], plug[1]).needs()).isEqualTo(BenchNeeds.POWERED);
+        assertThat(probe(Probe.Mode.OHMS, plug[0], plug[1]).risk())
+                .isLessThan(probe(Probe.Mode.VOLTS, plug[0], plug[1]).risk());
+    }
+
+    @Test
+    void aPairReadsTheSameResistanceBothWaysAndTheOppositeVoltage() {
+        for (Wiring.Link link : wiring.links()) {
+            assertThat(probe(Probe.Mode.OHMS, link.a(), link.b()).outlook(craft))
+                    .isEqualTo(probe(Probe.Mode.OHMS, link.b(), link.a()).outlook(craft));
+        }
+        int[] plug = wiring.plug().orElseThrow();
+        Outlook.Spread one =
+                (Outlook.Spread) probe(Probe.Mode.VOLTS, plug[0], plug[1]).outlook(craft);
+        Outlook.Spread other =
+                (Outlook.Spread) probe(Probe.Mode.VOLTS, plug[1], plug[0]).outlook(craft);
+        assertThat(one.mean()).isPositive().isCloseTo(-other.mean(), within(1e-9));
+        assertThat(one.spread()).isEqualTo(other.spread());
+    }
+
+    @Test
+    void aReadingWordedOlIsLikelyAcrossABreakAndNotAcrossASoundLead() {
+        for (Wiring.Link link : wiring.links()) {
+            if (link.purpose() != Wiring.Purpose.SIGNAL) {
+                continue;
+            }
+            Craft broken = with(new Harm.Open(link.id()));
+            Probe across = probe(Probe.Mode.OHMS, link.a(), link.b());
+            double likely = across.outlook(broken).likelihood(Chosen.of(Probe.OVER));
+            double unlikely = across.outlook(craft).likelihood(Chosen.of(Probe.OVER));
+            assertThat(unlikely).as(link.label()).isLessThan(0.02);
+            if (PackOut.of(broken.electrics(), Meter.USUAL).over(link.a(), link.b())) {
+                assertThat(likely).as(link.label()).isGreaterThan(0.9);
+            }
+        }
+    }
+
+    @Test
+    void aMeterWithAShorterRangeSaysOlSooner() {
+        Meter small = new Meter(2000, 0.005, 2, 0.008, 3, 0.3, 1e5, 0.4);
+        int over = 0;
+        for (Wiring.Link link : wiring.links()) {
+            Electrics broken = sound.with(new Harm.Open(link.id()));
+            boolean usual = PackOut.of(broken, Meter.USUAL).over(link.a(), link.b());
+            assertThat(PackOut.of(broken, small).over(link.a(), link.b()) || !usual)
+                    .as(link.label())
+                    .isTrue();
+            over += usual ? 1 : 0;
+        }
+        assertThat(over).isPositive();
+    }
+
+    private List<Survey.Story<Craft>> stories(List<Craft> states) {
+        List<Survey.Story<Craft>> all = new ArrayList<>();
+        for (int i = 0; i < states.size(); i++) {
+            all.add(new Survey.Story<>(states.get(i), 1.0 / states.size(), i));
+        }
+        return all;
+    }
+
+    @Test
+    void aSurveyNamesThePairsThatPartTheStories() {
+        Wiring.Link cut = wiring.links().stream()
+                .filter(l -> l.purpose() == Wiring.Purpose.SIGNAL && !l.leadId().isEmpty())
+                .findFirst()
+                .orElseThrow();
+        Craft broken = with(new Harm.Open(cut.id()));
+        List<Check<Craft>> promising = survey(Probe.Mode.OHMS).promising(stories(List.of(craft, broken)));
+        assertThat(promising).isNotEmpty().hasSizeLessThanOrEqualTo(24);
+        assertThat(promising)
+                .allSatisfy(check -> assertThat(ReadHere.different(check.outlook(craft), check.outlook(broken)))
+                        .as(check.id())
+                        .isTrue());
+    }
+
+    @Test
+    void aSurveyHasNothingToSayOfStoriesThatReadAlike() {
+        Craft sagging = with(new Harm.WornPack(3));
+        assertThat(survey(Probe.Mode.OHMS).promising(stories(List.of(craft, sagging))))
+                .isEmpty();
+        assertThat(survey(Probe.Mode.OHMS).promising(List.of())).isEmpty();
+    }
+
+    @Test
+    void redGoesOnTheMorePositivePoint() {
+        Wiring.Neighbours n = wiring.neighbours().get(0);
+        Craft bridged = with(new Harm.Bridge(n.onePad(), n.otherPad(), 0.05));
+        List<Check<Craft>> promising = survey(Probe.Mode.VOLTS).promising(stories(List.of(craft, bridged)));
+        assertThat(promising).isNotEmpty();
+        for (Check<Craft> check : promising) {
+            assertThat(((Outlook.Spread) check.outlook(craft)).mean())
+                    .as(check.id())
+                    .isGreaterThanOrEqualTo(-1e-6);
+        }
+    }
+
+    @Test
+    void theWordsSayWhereEachProbeGoes() {
+        int[] plug = wiring.plug().orElseThrow();
+        Probe short_ = probe(Probe.Mode.OHMS, plug[0], plug[1]);
+        assertThat(short_.title(craft))
+                .startsWith("Resistance from ")
+                .contains(wiring.label(plug[0]), wiring.label(plug[1]));
+        assertThat(short_.instruction(craft)).contains("Pack out");
+        assertThat(probe(Probe.Mode.VOLTS, plug[0], plug[1]).instruction(craft)).contains("Motors stopped", "One hand");
+    }
+
+    /**
+     * From the signal pad of a dead arm to ground nothing gets through: the lead may be broken, or boards of this make
+     * let nothing through anyway. The pad of an arm that turns tells which. Common practice.
+     */
+    @Test
+    void aComparisonWithASoundArmIsWorthMoreThanANumber() {
+        double alone = broken(Map.of());
+        Outlook.Either guessed = (Outlook.Either) check("ohms~FC.S1~PLUG.-").outlook(craft);
+        double shown = ((Outlook.Spread) guessed.likeliest()).mean();
+        assertThat(broken(Map.of("ohms~FC.S1~PLUG.-", new Measured(shown))))
+                .as("a sound arm lets something through")
+                .isGreaterThan(1.15 * alone);
+        assertThat(broken(Map.of("ohms~FC.S1~PLUG.-", Chosen.of(Probe.OVER))))
+                .as("no arm lets anything through")
+                .isLessThan(alone / 1.15);
+    }
+
+    /** Belief in a break between board and controller of the dead arm, after OL there and what was read elsewhere. */
+    private double broken(Map<String, Reading> elsewhere) {
+        Book<Craft> book = Power.book(craft, Meter.USUAL);
+        Case<Craft> known = new Case<>(craft, Occasion.CRASH, List.of(), List.of())
+                .with(
+                        Specialities.complaints(craft, Meter.USUAL).stream()
+                                .filter(one -> one.id().equals("dead-arm"))
+                                .findFirst()
+                                .orElseThrow()
+                                .seen(),
+                        Chosen.of("front-right"),
+                        Sureness.SURE)
+                .with(check("ohms~FC.S2~PLUG.-"), Chosen.of(Probe.OVER), Sureness.SURE);
+        for (Map.Entry<String, Reading> each : elsewhere.entrySet()) {
+            known = known.with(check(each.getKey()), each.getValue(), Sureness.SURE);
+        }
+        return new Diagnosis<>(book, Assumptions.USUAL)
+                .standing(known).suspects().stream()
+                        .filter(suspect -> suspect.leading().id().startsWith("open-FC_S2_CFR_S"))
+                        .mapToDouble(Suspect::belief)
+                        .sum();
+    }
+
+    private Check<Craft> check(String id) {
+        return survey(Probe.Mode.OHMS).check(id).orElseThrow();
+    }
 }

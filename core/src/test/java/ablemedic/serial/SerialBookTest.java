@@ -31,127 +31,171 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Over the whole book of several crafts: what every fault and check of a serial line must keep to. */
 class SerialBookTest {
-  private static final int PAIRS = 150;
+    private static final int PAIRS = 150;
 
-  static List<Craft> crafts() {
-    return SerialCrafts.all();
-  }
-
-  private static Book<Craft> book(Craft craft) {
-    return Serial.SPECIALITY.book(craft, Meter.USUAL);
-  }
-
-  @ParameterizedTest
-  @MethodSource("crafts")
-  void onASoundCraftEveryLineIsSoundAndEverythingShows(Craft craft) {
-    CraftLines lines = CraftLines.of(craft).orElseThrow();
-    assertThat(lines.joined()).isNotEmpty().allSatisfy(line -> {
-      CraftLines.Now now = lines.now(line, craft, false);
-      assertThat(lines.bySheet(line)).as(line.id()).containsAll(now.joined().wrong());
-      assertThat(now.heard()).as(line.id()).isEqualTo(now.joined().part().heard() ? Reach.GOOD : Reach.NONE);
-      assertThat(now.spoken()).as(line.id()).isEqualTo(now.joined().part().spokenTo() ? Reach.GOOD : Reach.NONE);
-    });
-    Telemetry.way(lines).ifPresent(way -> assertThat(Telemetry.of(lines, craft).shown()).isEqualTo(Reach.GOOD));
-  }
-
-  @ParameterizedTest
-  @MethodSource("crafts")
-  void idsAreUniqueAndEveryKindHasItsPage(Craft craft) {
-    Book<Craft> book = book(craft);
-    assertThat(book.faults()).extracting(Fault::id).doesNotHaveDuplicates();
-    assertThat(book.checks()).extracting(Check::id).doesNotHaveDuplicates();
-    Set<String> pages = new HashSet<>(Serial.SPECIALITY.pages().stream().map(Handbook.Page::id).toList());
-    assertThat(pages).containsAll(book.faults().stream().map(Fault::kind).toList()).containsAll(book.checks().stream().map(Check::kind).toList());
-  }
-
-  /** A fault that nobody could ever notice is none; each must move a check of the book, and its fix must move it back. */
-  @ParameterizedTest
-  @MethodSource("crafts")
-  void everyFaultShowsInSomeCheckAndItsFixPutsItRight(Craft craft) {
-    Book<Craft> book = Specialities.book(craft, Meter.USUAL);
-    for (Fault<Craft> fault : book(craft).faults()) {
-      Craft faulty = fault.applyTo(craft);
-      assertThat(book.checks()).as(fault.id()).anyMatch(check -> !check.outlook(faulty).equals(check.outlook(craft)));
-      for (Fix<Craft> fix : fault.fixes(craft)) {
-        Craft fixed = fix.applyTo(faulty);
-        assertThat(book.checks()).as(fault.id() + " by " + fix.id()).allMatch(check -> check.outlook(fixed).equals(check.outlook(craft)));
-      }
+    static List<Craft> crafts() {
+        return SerialCrafts.all();
     }
-  }
 
-  @ParameterizedTest
-  @MethodSource("crafts")
-  void equalFacetsMeanEqualOutlooks(Craft craft) {
-    Book<Craft> book = book(craft);
-    List<Craft> states = new ArrayList<>(List.of(craft));
-    book.faults().forEach(fault -> states.add(fault.applyTo(craft)));
-    Random random = new Random(3);
-    for (int i = 0; i < PAIRS; i++) {
-      states.add(book.faults().get(random.nextInt(book.faults().size())).applyTo(states.get(1 + random.nextInt(book.faults().size()))));
+    private static Book<Craft> book(Craft craft) {
+        return Serial.SPECIALITY.book(craft, Meter.USUAL);
     }
-    for (Check<Craft> check : book.checks()) {
-      assertThat(check.reads()).as(check.id()).isNotSameAs(Facet.whole());
-      Map<Object, Outlook> byFacet = new HashMap<>();
-      for (Craft state : states) {
-        Outlook outlook = check.outlook(state);
-        Outlook before = byFacet.putIfAbsent(check.reads().of(state), outlook);
-        assertThat(before == null || before.equals(outlook)).as(check.id()).isTrue();
-      }
-    }
-  }
 
-  @Test
-  void whatTheSheetAloneShowsToBeWrongIsTheFirstSuspect() {
-    Craft craft = SerialCrafts.plainPad();
-    CraftLines lines = CraftLines.of(craft).orElseThrow();
-    assertThat(lines.all().stream().filter(line -> !lines.bySheet(line).isEmpty() && !line.ends().isEmpty())).extracting(CraftLine::id).containsExactly("RX-telemetry");
-    Fault<Craft> known = book(craft).faults().stream().filter(fault -> fault.kind().equals("cannot-work-as-joined")).findFirst().orElseThrow();
-    assertThat(known.describe(craft)).contains("idles low", "T4");
-    assertThat(known.odds(Occasion.BUILD)).isGreaterThan(book(craft).faults().stream().filter(fault -> !fault.id().equals(known.id()))
-        .mapToDouble(fault -> fault.odds(Occasion.BUILD)).sum());
-    assertThat(Telemetry.of(lines, known.applyTo(craft)).shown()).isEqualTo(Reach.NONE);
-  }
-
-  /** Whoever waits for a fix with a module that lies face down waits in vain; so the two need telling apart. */
-  @Test
-  void oneRemedyForTheSkyDoesNothingForAnotherCause() {
-    Craft craft = SerialCrafts.shared();
-    List<Fault<Craft>> sky = book(craft).faults().stream().filter(fault -> fault.kind().equals("no-sky")).toList();
-    assertThat(sky).hasSize(3);
-    for (Fault<Craft> one : sky) {
-      for (Fault<Craft> other : sky) {
-        Craft after = other.fixes(craft).get(0).applyTo(one.applyTo(craft));
-        assertThat(after.equals(craft)).as(one.id() + " after the remedy for " + other.id()).isEqualTo(one == other);
-        assertThat(one.fixes(craft).get(0).remedy().equals(other.fixes(craft).get(0).remedy())).isEqualTo(one == other);
-      }
+    @ParameterizedTest
+    @MethodSource("crafts")
+    void onASoundCraftEveryLineIsSoundAndEverythingShows(Craft craft) {
+        CraftLines lines = CraftLines.of(craft).orElseThrow();
+        assertThat(lines.joined()).isNotEmpty().allSatisfy(line -> {
+            CraftLines.Now now = lines.now(line, craft, false);
+            assertThat(lines.bySheet(line))
+                    .as(line.id())
+                    .containsAll(now.joined().wrong());
+            assertThat(now.heard()).as(line.id()).isEqualTo(now.joined().part().heard() ? Reach.GOOD : Reach.NONE);
+            assertThat(now.spoken()).as(line.id()).isEqualTo(now.joined().part().spokenTo() ? Reach.GOOD : Reach.NONE);
+        });
+        Telemetry.way(lines)
+                .ifPresent(way -> assertThat(Telemetry.of(lines, craft).shown()).isEqualTo(Reach.GOOD));
     }
-  }
 
-  @Test
-  void everyComplaintIsCausedByAFaultOfTheBookAndNotByASoundCraft() {
-    for (Craft craft : crafts()) {
-      Book<Craft> book = book(craft);
-      for (Complaint complaint : Serial.SPECIALITY.complaints(craft, Meter.USUAL, null)) {
-        Outlook sound = complaint.seen().outlook(craft);
-        assertThat(book.faults().stream().filter(fault -> !complaint.seen().outlook(fault.applyTo(craft)).equals(sound))).as(complaint.id())
-            .hasSizeGreaterThan(1);
-      }
+    @ParameterizedTest
+    @MethodSource("crafts")
+    void idsAreUniqueAndEveryKindHasItsPage(Craft craft) {
+        Book<Craft> book = book(craft);
+        assertThat(book.faults()).extracting(Fault::id).doesNotHaveDuplicates();
+        assertThat(book.checks()).extracting(Check::id).doesNotHaveDuplicates();
+        Set<String> pages = new HashSet<>(
+                Serial.SPECIALITY.pages().stream().map(Handbook.Page::id).toList());
+        assertThat(pages)
+                .containsAll(book.faults().stream().map(Fault::kind).toList())
+                .containsAll(book.checks().stream().map(Check::kind).toList());
     }
-  }
 
-  /** The input of an unpowered chip lets some current through or none, and boards differ by decades: common practice, no source. */
-  @Test
-  void whatTheChipsLetThroughBetweenTwoPadsOfAPortIsNoBridge() {
-    Craft craft = SerialCrafts.polled();
-    Book<Craft> all = Specialities.book(craft, Meter.USUAL);
-    Fault<Craft> bridge = all.faults().stream().filter(fault -> fault.describe(craft).contains("bridges R3 and T3")).findFirst().orElseThrow();
-    Check<Craft> ohms = all.check("ohms~FC.R3~FC.T3").orElseThrow();
-    for (double seen : new double[] {8_000, 26_000, 100_000, 220_000}) {
-      Reading reading = new Reading.Measured(seen);
-      assertThat(ohms.outlook(craft).likelihood(reading)).as(seen + " ohm")
-          .isGreaterThan(5 * ohms.outlook(bridge.applyTo(craft)).likelihood(reading));
+    /**
+     * A fault that nobody could ever notice is none; each must move a check of the book, and its fix must move it back.
+     */
+    @ParameterizedTest
+    @MethodSource("crafts")
+    void everyFaultShowsInSomeCheckAndItsFixPutsItRight(Craft craft) {
+        Book<Craft> book = Specialities.book(craft, Meter.USUAL);
+        for (Fault<Craft> fault : book(craft).faults()) {
+            Craft faulty = fault.applyTo(craft);
+            assertThat(book.checks()).as(fault.id()).anyMatch(check -> !check.outlook(faulty)
+                    .equals(check.outlook(craft)));
+            for (Fix<Craft> fix : fault.fixes(craft)) {
+                Craft fixed = fix.applyTo(faulty);
+                assertThat(book.checks()).as(fault.id() + " by " + fix.id()).allMatch(check -> check.outlook(fixed)
+                        .equals(check.outlook(craft)));
+            }
+        }
     }
-    Reading nothing = Reading.Chosen.of("ol");
-    assertThat(ohms.outlook(craft).likelihood(nothing)).isGreaterThan(5 * ohms.outlook(bridge.applyTo(craft)).likelihood(nothing));
-  }
+
+    @ParameterizedTest
+    @MethodSource("crafts")
+    void equalFacetsMeanEqualOutlooks(Craft craft) {
+        Book<Craft> book = book(craft);
+        List<Craft> states = new ArrayList<>(List.of(craft));
+        book.faults().forEach(fault -> states.add(fault.applyTo(craft)));
+        Random random = new Random(3);
+        for (int i = 0; i < PAIRS; i++) {
+            states.add(book.faults()
+                    .get(random.nextInt(book.faults().size()))
+                    .applyTo(states.get(1 + random.nextInt(book.faults().size()))));
+        }
+        for (Check<Craft> check : book.checks()) {
+            assertThat(check.reads()).as(check.id()).isNotSameAs(Facet.whole());
+            Map<Object, Outlook> byFacet = new HashMap<>();
+            for (Craft state : states) {
+                Outlook outlook = check.outlook(state);
+                Outlook before = byFacet.putIfAbsent(check.reads().of(state), outlook);
+                assertThat(before == null || before.equals(outlook))
+                        .as(check.id())
+                        .isTrue();
+            }
+        }
+    }
+
+    @Test
+    void whatTheSheetAloneShowsToBeWrongIsTheFirstSuspect() {
+        Craft craft = SerialCrafts.plainPad();
+        CraftLines lines = CraftLines.of(craft).orElseThrow();
+        assertThat(lines.all().stream()
+                        .filter(line ->
+                                !lines.bySheet(line).isEmpty() && !line.ends().isEmpty()))
+                .extracting(CraftLine::id)
+                .containsExactly("RX-telemetry");
+        Fault<Craft> known = book(craft).faults().stream()
+                .filter(fault -> fault.kind().equals("cannot-work-as-joined"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(known.describe(craft)).contains("idles low", "T4");
+        assertThat(known.odds(Occasion.BUILD))
+                .isGreaterThan(book(craft).faults().stream()
+                        .filter(fault -> !fault.id().equals(known.id()))
+                        .mapToDouble(fault -> fault.odds(Occasion.BUILD))
+                        .sum());
+        assertThat(Telemetry.of(lines, known.applyTo(craft)).shown()).isEqualTo(Reach.NONE);
+    }
+
+    /** Whoever waits for a fix with a module that lies face down waits in vain; so the two need telling apart. */
+    @Test
+    void oneRemedyForTheSkyDoesNothingForAnotherCause() {
+        Craft craft = SerialCrafts.shared();
+        List<Fault<Craft>> sky = book(craft).faults().stream()
+                .filter(fault -> fault.kind().equals("no-sky"))
+                .toList();
+        assertThat(sky).hasSize(3);
+        for (Fault<Craft> one : sky) {
+            for (Fault<Craft> other : sky) {
+                Craft after = other.fixes(craft).get(0).applyTo(one.applyTo(craft));
+                assertThat(after.equals(craft))
+                        .as(one.id() + " after the remedy for " + other.id())
+                        .isEqualTo(one == other);
+                assertThat(one.fixes(craft)
+                                .get(0)
+                                .remedy()
+                                .equals(other.fixes(craft).get(0).remedy()))
+                        .isEqualTo(one == other);
+            }
+        }
+    }
+
+    @Test
+    void everyComplaintIsCausedByAFaultOfTheBookAndNotByASoundCraft() {
+        for (Craft craft : crafts()) {
+            Book<Craft> book = book(craft);
+            for (Complaint complaint : Serial.SPECIALITY.complaints(craft, Meter.USUAL, null)) {
+                Outlook sound = complaint.seen().outlook(craft);
+                assertThat(book.faults().stream().filter(fault -> !complaint
+                                .seen()
+                                .outlook(fault.applyTo(craft))
+                                .equals(sound)))
+                        .as(complaint.id())
+                        .hasSizeGreaterThan(1);
+            }
+        }
+    }
+
+    /**
+     * The input of an unpowered chip lets some current through or none, and boards differ by decades: common practice,
+     * no source.
+     */
+    @Test
+    void whatTheChipsLetThroughBetweenTwoPadsOfAPortIsNoBridge() {
+        Craft craft = SerialCrafts.polled();
+        Book<Craft> all = Specialities.book(craft, Meter.USUAL);
+        Fault<Craft> bridge = all.faults().stream()
+                .filter(fault -> fault.describe(craft).contains("bridges R3 and T3"))
+                .findFirst()
+                .orElseThrow();
+        Check<Craft> ohms = all.check("ohms~FC.R3~FC.T3").orElseThrow();
+        for (double seen : new double[] {8_000, 26_000, 100_000, 220_000}) {
+            Reading reading = new Reading.Measured(seen);
+            assertThat(ohms.outlook(craft).likelihood(reading))
+                    .as(seen + " ohm")
+                    .isGreaterThan(5 * ohms.outlook(bridge.applyTo(craft)).likelihood(reading));
+        }
+        Reading nothing = Reading.Chosen.of("ol");
+        assertThat(ohms.outlook(craft).likelihood(nothing))
+                .isGreaterThan(5 * ohms.outlook(bridge.applyTo(craft)).likelihood(nothing));
+    }
 }

@@ -19,56 +19,74 @@ import java.util.List;
 
 /** Crafts with serial lines to test on. */
 public final class SerialCrafts {
-  private SerialCrafts() {}
+    private SerialCrafts() {}
 
-  /** A 5-inch craft with a board and parts of the shelf, its ports told as the leads lie. */
-  public static Craft with(String board, String... parts) {
-    Craft craft = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
-    Layout layout = Layout.STACK.takes(PartShelf.find(board).orElseThrow()) ? Layout.STACK : Layout.SEPARATE;
-    ElectricSheet sheet = layout.bare(craft.wiring().stream().map(Corner::ordinal).toList(),
-        Corner.ALL.stream().map(craft.airframe().shape()::shortName).toList(), craft.airframe().reachMm(),
-        new PackKind(4, Chemistry.LIPO, 1500, 4), PartShelf.find(board).orElseThrow());
-    for (String part : parts) {
-      sheet = Layout.withPart(sheet, PartShelf.find(part).orElseThrow());
+    /** A 5-inch craft with a board and parts of the shelf, its ports told as the leads lie. */
+    public static Craft with(String board, String... parts) {
+        Craft craft = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
+        Layout layout = Layout.STACK.takes(PartShelf.find(board).orElseThrow()) ? Layout.STACK : Layout.SEPARATE;
+        ElectricSheet sheet = layout.bare(
+                craft.wiring().stream().map(Corner::ordinal).toList(),
+                Corner.ALL.stream().map(craft.airframe().shape()::shortName).toList(),
+                craft.airframe().reachMm(),
+                new PackKind(4, Chemistry.LIPO, 1500, 4),
+                PartShelf.find(board).orElseThrow());
+        for (String part : parts) {
+            sheet = Layout.withPart(sheet, PartShelf.find(part).orElseThrow());
+        }
+        return AsTheLeadsLie.told(craft.withElectrics(new Electrics(sheet)));
     }
-    return AsTheLeadsLie.told(craft.withElectrics(new Electrics(sheet)));
-  }
 
-  /** Receiver with its telemetry, positioning, video: everything shared or joined on a board that turns lines in the chip. */
-  public static Craft shared() {
-    return with("board-f7", "receiver", "gnss", "video", "display");
-  }
+    /**
+     * Receiver with its telemetry, positioning, video: everything shared or joined on a board that turns lines in the
+     * chip.
+     */
+    public static Craft shared() {
+        return with("board-f7", "receiver", "gnss", "video", "display");
+    }
 
-  /** A one-way receiver on the inverted pad, its telemetry lead on a port of its own. */
-  public static Craft polled() {
-    return with("board-f3", "receiver-polled", "gnss");
-  }
+    /** A one-way receiver on the inverted pad, its telemetry lead on a port of its own. */
+    public static Craft polled() {
+        return with("board-f3", "receiver-polled", "gnss");
+    }
 
-  /** Telemetry over a pair of modems. */
-  public static Craft modem() {
-    return with("board-f4-pad", "receiver-one-way", "modem", "gnss");
-  }
+    /** Telemetry over a pair of modems. */
+    public static Craft modem() {
+        return with("board-f4-pad", "receiver-one-way", "modem", "gnss");
+    }
 
-  /** A polled telemetry lead on a pad of an F4 board that nothing turns round: it cannot work as it is joined. */
-  public static Craft plainPad() {
-    Craft craft = with("board-f4-pad", "receiver-polled", "gnss");
-    ElectricSheet sheet = craft.electrics().sheet();
-    List<Lead> leads = new ArrayList<>(sheet.leads());
-    leads.add(new Lead("FC.T4", "RX.TEL", new Gauge(28), 80, false));
-    return AsTheLeadsLie.told(craft.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), leads, sheet.pack()))));
-  }
+    /** A polled telemetry lead on a pad of an F4 board that nothing turns round: it cannot work as it is joined. */
+    public static Craft plainPad() {
+        Craft craft = with("board-f4-pad", "receiver-polled", "gnss");
+        ElectricSheet sheet = craft.electrics().sheet();
+        List<Lead> leads = new ArrayList<>(sheet.leads());
+        leads.add(new Lead("FC.T4", "RX.TEL", new Gauge(28), 80, false));
+        return AsTheLeadsLie.told(
+                craft.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), leads, sheet.pack()))));
+    }
 
-  /** The same with a video transmitter's control lead on that pad as well. */
-  static Craft crowded() {
-    Craft craft = plainPad();
-    ElectricSheet sheet = Layout.withPart(craft.electrics().sheet(), PartShelf.find("video").orElseThrow());
-    List<Lead> leads = new ArrayList<>(sheet.leads());
-    leads.add(new Lead("FC.T4", "VTX.C", new Gauge(28), 80, false));
-    return AsTheLeadsLie.told(craft.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), leads, sheet.pack()))));
-  }
+    /** The same with a video transmitter's control lead on that pad as well. */
+    static Craft crowded() {
+        Craft craft = plainPad();
+        ElectricSheet sheet = Layout.withPart(
+                craft.electrics().sheet(), PartShelf.find("video").orElseThrow());
+        List<Lead> leads = new ArrayList<>(sheet.leads());
+        leads.add(new Lead("FC.T4", "VTX.C", new Gauge(28), 80, false));
+        return AsTheLeadsLie.told(
+                craft.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), leads, sheet.pack()))));
+    }
 
-  public static List<Craft> all() {
-    return List.of(shared(), polled(), modem(), plainPad(), crowded(), with("board-f4-jumper", "receiver-one-way", "gnss"), with("board-f1", "receiver-satellite", "gnss", "video-5v"), with("board-f1", "receiver-satellite"),
-        with("board-f4-switch", "receiver-one-way", "gnss"), with("board-h7", "receiver-stream", "gnss-3v3", "video-5v"));
-  }
+    public static List<Craft> all() {
+        return List.of(
+                shared(),
+                polled(),
+                modem(),
+                plainPad(),
+                crowded(),
+                with("board-f4-jumper", "receiver-one-way", "gnss"),
+                with("board-f1", "receiver-satellite", "gnss", "video-5v"),
+                with("board-f1", "receiver-satellite"),
+                with("board-f4-switch", "receiver-one-way", "gnss"),
+                with("board-h7", "receiver-stream", "gnss-3v3", "video-5v"));
+    }
 }

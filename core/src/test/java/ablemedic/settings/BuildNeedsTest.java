@@ -16,41 +16,49 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class BuildNeedsTest {
-  private static final Family ALDER = Families.shipped().get(0);
+    private static final Family ALDER = Families.shipped().get(0);
 
-  private static Need need(Craft craft, Family family, String version, String label) {
-    return BuildNeeds.of(craft, family, version).stream().filter(one -> one.label().equals(label)).findFirst().orElseThrow();
-  }
-
-  @Test
-  void theProtocolOfTheMotorsIsNeededAndTheVersionsThatHaveItAreNamed() {
-    Craft fast = PowerCrafts.stack().with(DriveSettings.PROTOCOL, MotorProtocol.DSHOT600);
-    Need old = need(fast, ALDER, "1", "DSHOT600 to the motors");
-    assertThat(old.met()).isEqualTo(Met.NO);
-    assertThat(old.versions()).containsExactly("2");
-    assertThat(need(fast, ALDER, "2", "DSHOT600 to the motors").met()).isEqualTo(Met.YES);
-    assertThat(BuildNeeds.violations(fast, ALDER, "1")).singleElement().satisfies(lint -> assertThat(lint.cause()).isEqualTo("Alder 1 has no DSHOT600 to the motors"));
-    assertThat(BuildNeeds.violations(fast, ALDER, "2")).isEmpty();
-  }
-
-  @Test
-  void whatABuildMayLeaveOutSaysWhichSettingsGoWithIt() {
-    Need positioning = need(SerialCrafts.shared(), ALDER, "2", "positioning");
-    assertThat(positioning.met()).isEqualTo(Met.IF_BUILT_IN);
-    assertThat(positioning.taken()).anyMatch(one -> one.startsWith("jobs of port")).anyMatch(one -> one.contains("format of positioning"));
-  }
-
-  @Test
-  void aTableThatDoesNotSayIsNotTakenForANo() {
-    Family bare = FamilyTable.read("family,oak,Oak,,1\nname,setting,since,until,times,values\nx,cells,1,,,\n");
-    assertThat(BuildNeeds.of(SerialCrafts.shared(), bare, "1")).isNotEmpty().allSatisfy(need -> assertThat(need.met()).isEqualTo(Met.NOT_SAID));
-    assertThat(BuildNeeds.violations(SerialCrafts.shared(), bare, "1")).isEmpty();
-  }
-
-  @Test
-  void everyLineOfACraftIsAskedFor() {
-    for (Craft craft : List.of(SerialCrafts.shared(), SerialCrafts.polled(), SerialCrafts.modem())) {
-      assertThat(BuildNeeds.of(craft, ALDER, "2")).extracting(Need::met).doesNotContain(Met.NO, Met.NOT_SAID);
+    private static Need need(Craft craft, Family family, String version, String label) {
+        return BuildNeeds.of(craft, family, version).stream()
+                .filter(one -> one.label().equals(label))
+                .findFirst()
+                .orElseThrow();
     }
-  }
+
+    @Test
+    void theProtocolOfTheMotorsIsNeededAndTheVersionsThatHaveItAreNamed() {
+        Craft fast = PowerCrafts.stack().with(DriveSettings.PROTOCOL, MotorProtocol.DSHOT600);
+        Need old = need(fast, ALDER, "1", "DSHOT600 to the motors");
+        assertThat(old.met()).isEqualTo(Met.NO);
+        assertThat(old.versions()).containsExactly("2");
+        assertThat(need(fast, ALDER, "2", "DSHOT600 to the motors").met()).isEqualTo(Met.YES);
+        assertThat(BuildNeeds.violations(fast, ALDER, "1")).singleElement().satisfies(lint -> assertThat(lint.cause())
+                .isEqualTo("Alder 1 has no DSHOT600 to the motors"));
+        assertThat(BuildNeeds.violations(fast, ALDER, "2")).isEmpty();
+    }
+
+    @Test
+    void whatABuildMayLeaveOutSaysWhichSettingsGoWithIt() {
+        Need positioning = need(SerialCrafts.shared(), ALDER, "2", "positioning");
+        assertThat(positioning.met()).isEqualTo(Met.IF_BUILT_IN);
+        assertThat(positioning.taken())
+                .anyMatch(one -> one.startsWith("jobs of port"))
+                .anyMatch(one -> one.contains("format of positioning"));
+    }
+
+    @Test
+    void aTableThatDoesNotSayIsNotTakenForANo() {
+        Family bare = FamilyTable.read("family,oak,Oak,,1\nname,setting,since,until,times,values\nx,cells,1,,,\n");
+        assertThat(BuildNeeds.of(SerialCrafts.shared(), bare, "1"))
+                .isNotEmpty()
+                .allSatisfy(need -> assertThat(need.met()).isEqualTo(Met.NOT_SAID));
+        assertThat(BuildNeeds.violations(SerialCrafts.shared(), bare, "1")).isEmpty();
+    }
+
+    @Test
+    void everyLineOfACraftIsAskedFor() {
+        for (Craft craft : List.of(SerialCrafts.shared(), SerialCrafts.polled(), SerialCrafts.modem())) {
+            assertThat(BuildNeeds.of(craft, ALDER, "2")).extracting(Need::met).doesNotContain(Met.NO, Met.NOT_SAID);
+        }
+    }
 }

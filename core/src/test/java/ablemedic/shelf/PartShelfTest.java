@@ -17,122 +17,141 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class PartShelfTest {
-  static Stream<Archetype> shelf() {
-    return PartShelf.all().stream();
-  }
-
-  private static List<String> padsOf(Inner inner) {
-    if (inner instanceof Inner.Trace t) {
-      return List.of(t.a(), t.b());
-    } else if (inner instanceof Inner.Leak l) {
-      return List.of(l.a(), l.b());
-    } else if (inner instanceof Inner.Capacitance c) {
-      return List.of(c.plus(), c.minus());
-    } else if (inner instanceof Inner.Regulator r) {
-      return List.of(r.in(), r.out(), r.minus());
-    } else if (inner instanceof Inner.Divider d) {
-      return List.of(d.sense(), d.minus());
-    } else if (inner instanceof Inner.Load l) {
-      return List.of(l.plus(), l.minus());
-    } else if (inner instanceof Inner.Drive d) {
-      return List.of(d.plus(), d.minus(), d.signal());
+    static Stream<Archetype> shelf() {
+        return PartShelf.all().stream();
     }
-    if (inner instanceof Inner.Spoken spoken) {
-      return Stream.of(spoken.sends(), spoken.hears()).filter(pad -> !pad.isEmpty()).toList();
-    } else if (inner instanceof SerialPad pad) {
-      return List.of(pad.name());
-    } else if (inner instanceof Inner.Picture picture) {
-      return Stream.of(picture.takes(), picture.gives()).filter(pad -> !pad.isEmpty()).toList();
-    } else if (inner instanceof Inner.Chip) {
-      return List.of();
+
+    private static List<String> padsOf(Inner inner) {
+        if (inner instanceof Inner.Trace t) {
+            return List.of(t.a(), t.b());
+        } else if (inner instanceof Inner.Leak l) {
+            return List.of(l.a(), l.b());
+        } else if (inner instanceof Inner.Capacitance c) {
+            return List.of(c.plus(), c.minus());
+        } else if (inner instanceof Inner.Regulator r) {
+            return List.of(r.in(), r.out(), r.minus());
+        } else if (inner instanceof Inner.Divider d) {
+            return List.of(d.sense(), d.minus());
+        } else if (inner instanceof Inner.Load l) {
+            return List.of(l.plus(), l.minus());
+        } else if (inner instanceof Inner.Drive d) {
+            return List.of(d.plus(), d.minus(), d.signal());
+        }
+        if (inner instanceof Inner.Spoken spoken) {
+            return Stream.of(spoken.sends(), spoken.hears())
+                    .filter(pad -> !pad.isEmpty())
+                    .toList();
+        } else if (inner instanceof SerialPad pad) {
+            return List.of(pad.name());
+        } else if (inner instanceof Inner.Picture picture) {
+            return Stream.of(picture.takes(), picture.gives())
+                    .filter(pad -> !pad.isEmpty())
+                    .toList();
+        } else if (inner instanceof Inner.Chip) {
+            return List.of();
+        }
+        return List.of(((Inner.CurrentSensor) inner).pad());
     }
-    return List.of(((Inner.CurrentSensor) inner).pad());
-  }
 
-  @ParameterizedTest
-  @MethodSource("shelf")
-  void everythingInsideAPartLiesBetweenPadsThatItHas(Archetype archetype) {
-    for (Inner inner : archetype.inner()) {
-      assertThat(padsOf(inner)).as(archetype.id() + " " + inner)
-          .allSatisfy(pad -> assertThat(archetype.pad(pad)).as(pad).isPresent());
+    @ParameterizedTest
+    @MethodSource("shelf")
+    void everythingInsideAPartLiesBetweenPadsThatItHas(Archetype archetype) {
+        for (Inner inner : archetype.inner()) {
+            assertThat(padsOf(inner))
+                    .as(archetype.id() + " " + inner)
+                    .allSatisfy(pad -> assertThat(archetype.pad(pad)).as(pad).isPresent());
+        }
     }
-  }
 
-  @ParameterizedTest
-  @MethodSource("shelf")
-  void padsHaveNamesOfTheirOwnAndRoomForALeadUnlessTheyAreTestPoints(Archetype archetype) {
-    Set<String> names = new HashSet<>();
-    for (Pad pad : archetype.pads()) {
-      assertThat(names.add(pad.name())).as(archetype.id() + " " + pad.name()).isTrue();
-      assertThat(pad.room()).isBetween(0, 3);
-      assertThat(pad.volts()).isBetween(0.0, 12.0);
+    @ParameterizedTest
+    @MethodSource("shelf")
+    void padsHaveNamesOfTheirOwnAndRoomForALeadUnlessTheyAreTestPoints(Archetype archetype) {
+        Set<String> names = new HashSet<>();
+        for (Pad pad : archetype.pads()) {
+            assertThat(names.add(pad.name()))
+                    .as(archetype.id() + " " + pad.name())
+                    .isTrue();
+            assertThat(pad.room()).isBetween(0, 3);
+            assertThat(pad.volts()).isBetween(0.0, 12.0);
+        }
     }
-  }
 
-  @ParameterizedTest
-  @MethodSource("shelf")
-  void whatAPartDrawsIsAtAVoltageThatItTakes(Archetype archetype) {
-    archetype.load().ifPresent(load -> {
-      if (archetype.kind() == Kind.PART) {
-        assertThat(load.volts()).as(archetype.id()).isBetween(archetype.lowestV(), archetype.highestV());
-      }
-      assertThat(load.poorAmps()).isGreaterThanOrEqualTo(load.amps());
-      assertThat(load.amps()).isPositive();
-    });
-  }
-
-  @ParameterizedTest
-  @MethodSource("shelf")
-  void aRegulatorFeedsAPadOfItsVoltageAndHasMoreThanItsBoardTakes(Archetype archetype) {
-    for (Inner inner : archetype.inner()) {
-      if (inner instanceof Inner.Regulator r) {
-        assertThat(archetype.pad(r.out()).orElseThrow().volts()).as(archetype.id()).isEqualTo(r.volts());
-        assertThat(archetype.pad(r.out()).orElseThrow().kind()).isEqualTo(Pad.Kind.FEED);
-        assertThat(r.limitA()).isGreaterThan(0.3);
-      }
+    @ParameterizedTest
+    @MethodSource("shelf")
+    void whatAPartDrawsIsAtAVoltageThatItTakes(Archetype archetype) {
+        archetype.load().ifPresent(load -> {
+            if (archetype.kind() == Kind.PART) {
+                assertThat(load.volts()).as(archetype.id()).isBetween(archetype.lowestV(), archetype.highestV());
+            }
+            assertThat(load.poorAmps()).isGreaterThanOrEqualTo(load.amps());
+            assertThat(load.amps()).isPositive();
+        });
     }
-  }
 
-  @Test
-  @OutsideCheck(kind = OutsideCheck.Kind.COMMON_PRACTICE,
-      source = "draws: receiver 40 to 100 mA, GNSS 30 to 60 mA, display board 100 mA good and up to 500 mA poor, twelve lights 0.2 A")
-  void theDrawsAreTheTrades() {
-    for (String id : List.of("receiver", "receiver-one-way")) {
-      Inner.Load load = PartShelf.find(id).orElseThrow().load().orElseThrow();
-      assertThat(load.amps()).isBetween(0.04, 0.1);
-      assertThat(load.poorAmps()).isBetween(0.04, 0.1);
+    @ParameterizedTest
+    @MethodSource("shelf")
+    void aRegulatorFeedsAPadOfItsVoltageAndHasMoreThanItsBoardTakes(Archetype archetype) {
+        for (Inner inner : archetype.inner()) {
+            if (inner instanceof Inner.Regulator r) {
+                assertThat(archetype.pad(r.out()).orElseThrow().volts())
+                        .as(archetype.id())
+                        .isEqualTo(r.volts());
+                assertThat(archetype.pad(r.out()).orElseThrow().kind()).isEqualTo(Pad.Kind.FEED);
+                assertThat(r.limitA()).isGreaterThan(0.3);
+            }
+        }
     }
-    for (String id : List.of("gnss", "gnss-3v3")) {
-      assertThat(PartShelf.find(id).orElseThrow().load().orElseThrow().amps()).isBetween(0.03, 0.06);
+
+    @Test
+    @OutsideCheck(
+            kind = OutsideCheck.Kind.COMMON_PRACTICE,
+            source =
+                    "draws: receiver 40 to 100 mA, GNSS 30 to 60 mA, display board 100 mA good and up to 500 mA poor, twelve lights 0.2 A")
+    void theDrawsAreTheTrades() {
+        for (String id : List.of("receiver", "receiver-one-way")) {
+            Inner.Load load = PartShelf.find(id).orElseThrow().load().orElseThrow();
+            assertThat(load.amps()).isBetween(0.04, 0.1);
+            assertThat(load.poorAmps()).isBetween(0.04, 0.1);
+        }
+        for (String id : List.of("gnss", "gnss-3v3")) {
+            assertThat(PartShelf.find(id).orElseThrow().load().orElseThrow().amps())
+                    .isBetween(0.03, 0.06);
+        }
+        Inner.Load display = PartShelf.find("display").orElseThrow().load().orElseThrow();
+        assertThat(display.amps()).isEqualTo(0.1);
+        assertThat(display.poorAmps()).isEqualTo(0.5);
+        assertThat(PartShelf.find("lights").orElseThrow().load().orElseThrow().amps())
+                .isEqualTo(0.2);
     }
-    Inner.Load display = PartShelf.find("display").orElseThrow().load().orElseThrow();
-    assertThat(display.amps()).isEqualTo(0.1);
-    assertThat(display.poorAmps()).isEqualTo(0.5);
-    assertThat(PartShelf.find("lights").orElseThrow().load().orElseThrow().amps()).isEqualTo(0.2);
-  }
 
-  @Test
-  void idsAreOnesOwnAndUnknownOnesAreNotFound() {
-    assertThat(shelf().map(Archetype::id)).doesNotHaveDuplicates();
-    assertThat(PartShelf.find("teapot")).isEmpty();
-  }
-
-  @Test
-  @OutsideCheck(kind = OutsideCheck.Kind.COMMON_PRACTICE,
-      source = "separate regulators are sold for 3.3, 5, 9 and 12 V at 0.5, 1, 2 and 3 A")
-  void aRegulatorOfEachUsualVoltageAndCurrentIsThere() {
-    for (double volts : new double[] {3.3, 5, 9, 12}) {
-      for (double amps : new double[] {0.5, 1, 2, 3}) {
-        assertThat(shelf().filter(a -> a.id().startsWith("regulator-")).flatMap(a -> a.inner().stream())
-            .filter(i -> i instanceof Inner.Regulator r && r.volts() == volts && r.limitA() == amps))
-            .as("%s V, %s A", volts, amps).hasSize(1);
-      }
+    @Test
+    void idsAreOnesOwnAndUnknownOnesAreNotFound() {
+        assertThat(shelf().map(Archetype::id)).doesNotHaveDuplicates();
+        assertThat(PartShelf.find("teapot")).isEmpty();
     }
-  }
 
-  @ParameterizedTest
-  @MethodSource("shelf")
-  void aSortIsWrittenAndReadBackAsItWas(Archetype archetype) {
-    assertThat(PartSort.of(archetype).archetype()).usingRecursiveComparison().isEqualTo(archetype);
-  }
+    @Test
+    @OutsideCheck(
+            kind = OutsideCheck.Kind.COMMON_PRACTICE,
+            source = "separate regulators are sold for 3.3, 5, 9 and 12 V at 0.5, 1, 2 and 3 A")
+    void aRegulatorOfEachUsualVoltageAndCurrentIsThere() {
+        for (double volts : new double[] {3.3, 5, 9, 12}) {
+            for (double amps : new double[] {0.5, 1, 2, 3}) {
+                assertThat(shelf().filter(a -> a.id().startsWith("regulator-"))
+                                .flatMap(a -> a.inner().stream())
+                                .filter(i ->
+                                        i instanceof Inner.Regulator r && r.volts() == volts && r.limitA() == amps))
+                        .as("%s V, %s A", volts, amps)
+                        .hasSize(1);
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("shelf")
+    void aSortIsWrittenAndReadBackAsItWas(Archetype archetype) {
+        assertThat(PartSort.of(archetype).archetype())
+                .usingRecursiveComparison()
+                .isEqualTo(archetype);
+    }
 }

@@ -6,7 +6,6 @@ import ablemedic.Specialities;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
-import ablemedic.diagnosis.Outlook;
 import ablemedic.craft.ModeRange;
 import ablemedic.craft.PortSettings;
 import ablemedic.craft.Settings;
@@ -19,6 +18,7 @@ import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Evidence;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Occasion;
+import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Sureness;
@@ -45,246 +45,344 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class SnapshotTest {
-  private static final Craft SOUND = SerialCrafts.polled();
-  private static final Book<Craft> BOOK = Specialities.book(SOUND, Meter.USUAL);
-  private static final Reading IS_SO = Reading.Chosen.of(Complaint.TRUE);
-  private static final Dictionary ALDER = new Dictionary(Families.shipped().get(0), "2");
+    private static final Craft SOUND = SerialCrafts.polled();
+    private static final Book<Craft> BOOK = Specialities.book(SOUND, Meter.USUAL);
+    private static final Reading IS_SO = Reading.Chosen.of(Complaint.TRUE);
+    private static final Dictionary ALDER = new Dictionary(Families.shipped().get(0), "2");
 
-  /** What the board of a craft would list, written as text and read back through the dictionary. */
-  private static Snapshot listed(Craft craft) {
-    return listed(craft, ALDER);
-  }
-
-  private static Snapshot listed(Craft craft, Dictionary dictionary) {
-    var understood = dictionary.read(Listing.read(dictionary.listing(craft.told()).getBytes(StandardCharsets.UTF_8)));
-    return new Snapshot(understood.told(), understood.held());
-  }
-
-  private static boolean isOfBoard(Fault<Craft> fault) {
-    Craft faulty = fault.applyTo(SOUND);
-    return faulty.with(SOUND.told()).equals(SOUND) && SOUND.told().differencesTo(faulty.told()).stream()
-        .allMatch(one -> one.setting().device() == Device.FLIGHT_BOARD && ALDER.names(one.setting()));
-  }
-
-  private static List<Fault<Craft>> settingsOfTheBoard() {
-    return BOOK.faults().stream().filter(SnapshotTest::isOfBoard).toList();
-  }
-
-  private static Standing<Craft> after(Snapshot snapshot) {
-    return after(new Case<>(SOUND, Occasion.FLASH, List.of(), List.of()), snapshot);
-  }
-
-  private static Standing<Craft> after(Case<Craft> known, Snapshot snapshot) {
-    Check<Craft> check = ListingCheck.of(1, 1, snapshot);
-    return new Diagnosis<>(BOOK, Assumptions.USUAL).standing(known.with(check, Reading.Chosen.of(ListingCheck.LISTED), Sureness.SURE));
-  }
-
-  private static double belief(Standing<Craft> standing, Fault<Craft> fault) {
-    return standing.stories().stream().filter(story -> story.hypothesis().faults().contains(fault)).mapToDouble(Standing.Weighed::belief).sum();
-  }
-
-  @Test
-  void aListingThatIsAsTheSheetHasItClearsEverySuspectThatIsASettingOfTheBoard() {
-    Standing<Craft> standing = after(listed(SOUND));
-    assertThat(settingsOfTheBoard()).hasSizeGreaterThan(20)
-        .allSatisfy(fault -> assertThat(belief(standing, fault)).as(fault.describe(SOUND)).isLessThan(0.002));
-  }
-
-  @Test
-  void aListingWithOneFaultConfirmsItAndClearsTheOthers() {
-    for (Fault<Craft> fault : settingsOfTheBoard()) {
-      Craft faulty = fault.applyTo(SOUND);
-      Check<Craft> complaint = Specialities.complaints(SOUND, Meter.USUAL).stream().flatMap(one -> one.amiss().stream())
-          .max(Comparator.comparingDouble(amiss -> amiss.outlook(faulty).likelihood(IS_SO))).orElseThrow();
-      Standing<Craft> standing = after(new Case<>(SOUND, Occasion.FLASH, List.of(), List.of()).with(complaint, IS_SO, Sureness.SURE), listed(faulty));
-      double alike = settingsOfTheBoard().stream().filter(other -> listed(faulty).differencesFrom(other.applyTo(SOUND).told(), 0.03).isEmpty()).mapToDouble(other -> belief(standing, other)).sum();
-      assertThat(alike).as(fault.describe(SOUND)).isGreaterThan(0.5);
+    /** What the board of a craft would list, written as text and read back through the dictionary. */
+    private static Snapshot listed(Craft craft) {
+        return listed(craft, ALDER);
     }
-  }
 
-  @Test
-  void ofWhatAListingDoesNotHoldItSaysNothing() {
-    SortedSet<Setting<?>> held = new TreeSet<>(listed(SOUND).held());
-    held.remove(BoardSettings.ALIGNMENT);
-    Standing<Craft> standing = after(new Snapshot(SOUND.told(), held));
-    Fault<Craft> turned = settingsOfTheBoard().stream().filter(f -> !f.applyTo(SOUND).told(BoardSettings.ALIGNMENT).equals(SOUND.told(BoardSettings.ALIGNMENT)))
-        .findFirst().orElseThrow();
-    Diagnosis<Craft> diagnosis = new Diagnosis<>(BOOK, Assumptions.USUAL);
-    double before = belief(diagnosis.standing(new Case<>(SOUND, Occasion.FLASH, List.of(), List.of())), turned);
-    assertThat(belief(standing, turned)).as("the others are cleared, so its share can only grow").isGreaterThanOrEqualTo(before);
-  }
+    private static Snapshot listed(Craft craft, Dictionary dictionary) {
+        var understood =
+                dictionary.read(Listing.read(dictionary.listing(craft.told()).getBytes(StandardCharsets.UTF_8)));
+        return new Snapshot(understood.told(), understood.held());
+    }
 
-  @Test
-  void thePlanAsksForAListingWhereSettingsAreSuspected() {
-    Check<Craft> planned = ListingCheck.planned(SOUND, BOOK.faults());
-    Diagnosis<Craft> diagnosis = new Diagnosis<>(BOOK.and(new Book<>(List.of(), List.of(planned))), Assumptions.USUAL);
-    Check<Craft> flips = Specialities.complaints(SOUND, Meter.USUAL).get(0).amiss().orElseThrow();
-    Case<Craft> afterFlash = new Case<>(SOUND, Occasion.FLASH, List.of(), List.of()).with(flips, IS_SO, Sureness.SURE);
+    private static boolean isOfBoard(Fault<Craft> fault) {
+        Craft faulty = fault.applyTo(SOUND);
+        return faulty.with(SOUND.told()).equals(SOUND)
+                && SOUND.told().differencesTo(faulty.told()).stream()
+                        .allMatch(one -> one.setting().device() == Device.FLIGHT_BOARD && ALDER.names(one.setting()));
+    }
+
+    private static List<Fault<Craft>> settingsOfTheBoard() {
+        return BOOK.faults().stream().filter(SnapshotTest::isOfBoard).toList();
+    }
+
+    private static Standing<Craft> after(Snapshot snapshot) {
+        return after(new Case<>(SOUND, Occasion.FLASH, List.of(), List.of()), snapshot);
+    }
+
+    private static Standing<Craft> after(Case<Craft> known, Snapshot snapshot) {
+        Check<Craft> check = ListingCheck.of(1, 1, snapshot);
+        return new Diagnosis<>(BOOK, Assumptions.USUAL)
+                .standing(known.with(check, Reading.Chosen.of(ListingCheck.LISTED), Sureness.SURE));
+    }
+
+    private static double belief(Standing<Craft> standing, Fault<Craft> fault) {
+        return standing.stories().stream()
+                .filter(story -> story.hypothesis().faults().contains(fault))
+                .mapToDouble(Standing.Weighed::belief)
+                .sum();
+    }
+
+    @Test
+    void aListingThatIsAsTheSheetHasItClearsEverySuspectThatIsASettingOfTheBoard() {
+        Standing<Craft> standing = after(listed(SOUND));
+        assertThat(settingsOfTheBoard()).hasSizeGreaterThan(20).allSatisfy(fault -> assertThat(belief(standing, fault))
+                .as(fault.describe(SOUND))
+                .isLessThan(0.002));
+    }
+
+    @Test
+    void aListingWithOneFaultConfirmsItAndClearsTheOthers() {
+        for (Fault<Craft> fault : settingsOfTheBoard()) {
+            Craft faulty = fault.applyTo(SOUND);
+            Check<Craft> complaint = Specialities.complaints(SOUND, Meter.USUAL).stream()
+                    .flatMap(one -> one.amiss().stream())
+                    .max(Comparator.comparingDouble(
+                            amiss -> amiss.outlook(faulty).likelihood(IS_SO)))
+                    .orElseThrow();
+            Standing<Craft> standing = after(
+                    new Case<>(SOUND, Occasion.FLASH, List.of(), List.of()).with(complaint, IS_SO, Sureness.SURE),
+                    listed(faulty));
+            double alike = settingsOfTheBoard().stream()
+                    .filter(other -> listed(faulty)
+                            .differencesFrom(other.applyTo(SOUND).told(), 0.03)
+                            .isEmpty())
+                    .mapToDouble(other -> belief(standing, other))
+                    .sum();
+            assertThat(alike).as(fault.describe(SOUND)).isGreaterThan(0.5);
+        }
+    }
+
+    @Test
+    void ofWhatAListingDoesNotHoldItSaysNothing() {
+        SortedSet<Setting<?>> held = new TreeSet<>(listed(SOUND).held());
+        held.remove(BoardSettings.ALIGNMENT);
+        Standing<Craft> standing = after(new Snapshot(SOUND.told(), held));
+        Fault<Craft> turned = settingsOfTheBoard().stream()
+                .filter(f ->
+                        !f.applyTo(SOUND).told(BoardSettings.ALIGNMENT).equals(SOUND.told(BoardSettings.ALIGNMENT)))
+                .findFirst()
+                .orElseThrow();
+        Diagnosis<Craft> diagnosis = new Diagnosis<>(BOOK, Assumptions.USUAL);
+        double before = belief(diagnosis.standing(new Case<>(SOUND, Occasion.FLASH, List.of(), List.of())), turned);
+        assertThat(belief(standing, turned))
+                .as("the others are cleared, so its share can only grow")
+                .isGreaterThanOrEqualTo(before);
+    }
+
+    @Test
+    void thePlanAsksForAListingWhereSettingsAreSuspected() {
+        Check<Craft> planned = ListingCheck.planned(SOUND, BOOK.faults());
+        Diagnosis<Craft> diagnosis =
+                new Diagnosis<>(BOOK.and(new Book<>(List.of(), List.of(planned))), Assumptions.USUAL);
+        Check<Craft> flips =
+                Specialities.complaints(SOUND, Meter.USUAL).get(0).amiss().orElseThrow();
+        Case<Craft> afterFlash =
+                new Case<>(SOUND, Occasion.FLASH, List.of(), List.of()).with(flips, IS_SO, Sureness.SURE);
         List<String> worth = steps(diagnosis, afterFlash);
-    assertThat(worth.indexOf(ListingCheck.KIND)).isLessThan(2).isGreaterThanOrEqualTo(0);
-    assertThat(worth.indexOf(ListingCheck.KIND)).as("no setting is worth reading by itself before the listing")
-        .isLessThan(IntStream.range(0, worth.size()).filter(i -> worth.get(i).endsWith("-setting")).min().orElseThrow());
-    Case<Craft> listedAlready = afterFlash.with(ListingCheck.of(1, 1, listed(SOUND)), Reading.Chosen.of(ListingCheck.LISTED), Sureness.SURE);
-    assertThat(steps(diagnosis, listedAlready)).as("once is enough").first().isNotEqualTo(ListingCheck.KIND);
-  }
-
-  private static List<String> steps(Diagnosis<Craft> diagnosis, Case<Craft> known) {
-    return diagnosis.planner(diagnosis.standing(known)).plan(BenchState.AT_INTAKE, Set.of()).steps().stream().map(step -> step.check().id()).toList();
-  }
-
-  @Test
-  void whatAChangeCausesFollowsFromThePhysicsOfTheCraft() {
-    Craft turned = SOUND.with(SOUND.told().withWritten(BoardSettings.ALIGNMENT, "0/0/180"))
-        .with(PortSettings.jobsOf("3"), List.of()).with(PortSettings.TELEMETRY, false).with(PortSettings.baud("9"), 115_200);
-    List<Change> changes = Change.between(listed(SOUND), listed(turned), SOUND, Specialities.complaints(SOUND, Meter.USUAL), List.of());
-    assertThat(changes).extracting(change -> change.setting().id()).containsExactlyInAnyOrder("alignment", "port-3-jobs", "telemetry-on", "port-9-baud");
-    assertThat(causes(changes, "alignment")).containsExactly("take-off");
-    assertThat(causes(changes, "port-3-jobs")).containsExactly("positioning");
-    assertThat(causes(changes, "telemetry-on")).contains("telemetry");
-    assertThat(causes(changes, "port-9-baud")).as("nothing lies on port 9").isEmpty();
-    assertThat(changes).allSatisfy(change -> assertThat(change.ends()).isEmpty());
-    assertThat(Change.between(listed(turned), listed(SOUND), SOUND, Specialities.complaints(SOUND, Meter.USUAL), List.of()))
-        .as("put back, it ends").filteredOn(change -> change.setting().equals(BoardSettings.ALIGNMENT)).singleElement()
-        .satisfies(change -> assertThat(change.ends()).extracting(Consequence::complaintId).containsExactly("take-off"));
-  }
-
-  private static Set<String> causes(List<Change> changes, String setting) {
-    return changes.stream().filter(change -> change.setting().id().equals(setting)).findFirst().orElseThrow().causes().stream().map(Consequence::complaintId)
-        .collect(Collectors.toSet());
-  }
-
-  @Test
-  void theChangeThatExplainsTheComplaintWeighsMost() {
-    Check<Craft> noSatellites = Specialities.complaints(SOUND, Meter.USUAL).stream().filter(one -> one.id().equals("positioning")).findFirst().orElseThrow().seen();
-    List<Evidence<Craft>> found = List.of(new Evidence.Finding<>(noSatellites, Reading.Chosen.of("dead"), Sureness.SURE, List.of()));
-    Craft changed = SOUND.with(PortSettings.jobsOf("3"), List.of()).with(BoardSettings.CELLS, 6);
-    List<Change> changes = Change.between(listed(SOUND), listed(changed), SOUND, Specialities.complaints(SOUND, Meter.USUAL), found);
-    assertThat(changes).filteredOn(change -> change.setting().id().equals("port-3-jobs")).singleElement()
-        .satisfies(change -> assertThat(change.weight()).isGreaterThan(10));
-    assertThat(changes).filteredOn(change -> change.setting().equals(BoardSettings.CELLS)).singleElement()
-        .satisfies(change -> assertThat(change.weight()).isEqualTo(1));
-  }
-
-  @Test
-  void theSameTwiceChangedNothing() {
-    assertThat(Change.between(listed(SOUND), listed(SOUND), SOUND, List.of(), List.of())).isEmpty();
-    assertThat(PutBack.list(listed(SOUND), listed(SOUND), ALDER)).isEmpty();
-  }
-
-  @Test
-  void whatIsPutBackByAnotherVersionsNamesGivesTheSettingsOfBefore() {
-    Dictionary first = new Dictionary(Families.shipped().get(0), "1");
-    Craft before = PowerCrafts.stack().with(BoardSettings.VOLTAGE_SCALE, 16.5).with(BoardSettings.GAIN, 1.2)
-        .with(PortSettings.jobsOf("4"), List.of(Job.GNSS));
-    Snapshot old = listed(before, first);
-    Snapshot now = listed(before.with(Told.USUAL), ALDER);
-    List<PutBack> list = PutBack.list(old, now, ALDER);
-    assertThat(list).extracting(one -> one.setting().id()).containsExactlyInAnyOrder("voltage-scale", "gain", "port-4-jobs");
-    String text = PutBack.text(list, ALDER);
-    assertThat(text).contains("set pack_ratio = 16500").doesNotContain("volt_scale");
-    Told pasted = ALDER.read(Listing.read(text.getBytes(StandardCharsets.UTF_8))).told();
-    assertThat(now.told().taking(setting -> list.stream().anyMatch(one -> one.setting().equals(setting)), pasted).only(old.held()::contains))
-        .isEqualTo(before.told().only(old.held()::contains));
-  }
-
-  @Test
-  void whatTheTargetHasNoNameForIsARemarkAndNoLine() {
-    Dictionary birch5 = new Dictionary(Families.shipped().get(1), "5");
-    Dictionary birch6 = new Dictionary(Families.shipped().get(1), "6");
-    Snapshot old = listed(SOUND.with(PortSettings.SOFT, true), birch6);
-    List<PutBack> list = PutBack.list(old, listed(SOUND, birch5), birch5);
-    assertThat(list).singleElement().satisfies(one -> assertThat(one.line()).isEmpty());
-    assertThat(PutBack.text(list, birch5)).contains("# by hand: soft serial was on");
-  }
-
-  @Test
-  void everySettingOfTheBoardHasANameInTheNewestOfEachFamilyOrIsNoneThatABoardLists() {
-    Set<String> none = Set.of("telemetry-bytes");
-    for (var family : Families.shipped()) {
-      Dictionary newest = new Dictionary(family, family.newest());
-      assertThat(Settings.ALL.stream().filter(setting -> setting.device() == Device.FLIGHT_BOARD && !none.contains(setting.id())))
-          .allSatisfy(setting -> assertThat(newest.names(setting)).as(setting.id()).isTrue());
+        assertThat(worth.indexOf(ListingCheck.KIND)).isLessThan(2).isGreaterThanOrEqualTo(0);
+        assertThat(worth.indexOf(ListingCheck.KIND))
+                .as("no setting is worth reading by itself before the listing")
+                .isLessThan(IntStream.range(0, worth.size())
+                        .filter(i -> worth.get(i).endsWith("-setting"))
+                        .min()
+                        .orElseThrow());
+        Case<Craft> listedAlready = afterFlash.with(
+                ListingCheck.of(1, 1, listed(SOUND)), Reading.Chosen.of(ListingCheck.LISTED), Sureness.SURE);
+        assertThat(steps(diagnosis, listedAlready)).as("once is enough").first().isNotEqualTo(ListingCheck.KIND);
     }
-  }
 
-  private static Snapshot told(String... settings) {
-    Told told = SOUND.told();
-    for (String one : settings) {
-      String[] parts = one.split("=", 2);
-      told = told.withWritten(Settings.find(parts[0]).orElseThrow(), parts[1]);
+    private static List<String> steps(Diagnosis<Craft> diagnosis, Case<Craft> known) {
+        return diagnosis.planner(diagnosis.standing(known)).plan(BenchState.AT_INTAKE, Set.of()).steps().stream()
+                .map(step -> step.check().id())
+                .toList();
     }
-    return listed(SOUND.with(told));
-  }
 
-  private static TakenListing taken(Snapshot snapshot, String complaint) {
-    return TakenListing.of(1, 1, snapshot, SOUND, () -> Specialities.complaints(SOUND, Meter.USUAL).stream().filter(one -> one.id().equals(complaint)).findFirst().orElseThrow().amiss(), BOOK.faults());
-  }
-
-  /** A flash that lost three things at once is no two faults of the book, and was called none of them. */
-  @Test
-  void whatAFlashLostAtOnceIsOneSuspectThatIsPutRightByEnteringItAll() {
-    TakenListing taken = taken(told("mode-arm=none", "mode-level=none", "level-calibrated=no"), "will-not-arm");
-    Fault<Craft> fault = taken.fault().orElseThrow();
-    assertThat(fault.describe(SOUND)).contains("3 settings").contains("switch that arms");
-    Check<Craft> complaint = Specialities.complaints(SOUND, Meter.USUAL).stream().filter(one -> one.id().equals("will-not-arm")).findFirst().orElseThrow().amiss().orElseThrow();
-    Book<Craft> book = BOOK.and(new Book<>(List.of(fault), List.of()));
-    Standing<Craft> standing = new Diagnosis<>(book, Assumptions.USUAL).standing(new Case<>(SOUND, Occasion.FLASH, List.of(), List.of()).with(complaint, IS_SO, Sureness.SURE)
-        .with(taken.check(), Reading.Chosen.of(ListingCheck.LISTED), Sureness.SURE));
-    assertThat(belief(standing, fault)).isGreaterThan(0.9);
-    assertThat(standing.notInBook()).isLessThan(0.05);
-    assertThat(fault.fixes(SOUND)).singleElement().satisfies(fix -> assertThat(fix.applyTo(fault.applyTo(SOUND))).isEqualTo(SOUND));
-  }
-
-  @Test
-  void oneThatIsOtherwiseIsASuspectOfTheBook() {
-    assertThat(taken(told("mode-arm=none"), "will-not-arm").fault()).isEmpty();
-  }
-
-  /** The sheet is behind in two things that have nothing to do with a craft that flips: they are no suspect, and do not speak against the one there is. */
-  @Test
-  void whatDoesNotMatterToTheComplaintSpeaksForNothing() {
-    TakenListing taken = taken(told("idle=6.5", "arm-tilt=45", "alignment=0/0/180"), "will-not-arm");
-    assertThat(taken.fault()).isEmpty();
-    TakenListing flips = taken(told("idle=6.5", "arm-tilt=45"), "take-off");
-    assertThat(flips.fault()).isEmpty();
-    for (Fault<Craft> fault : settingsOfTheBoard()) {
-      Craft faulty = fault.applyTo(SOUND);
-      Outlook behind = flips.check().outlook(faulty);
-      Outlook plain = ListingCheck.of(1, 1, listed(SOUND)).outlook(faulty);
-      assertThat(behind.likelihood(Reading.Chosen.of(ListingCheck.LISTED)) > 0.5).as(fault.describe(SOUND))
-          .isEqualTo(plain.likelihood(Reading.Chosen.of(ListingCheck.LISTED)) > 0.5);
+    @Test
+    void whatAChangeCausesFollowsFromThePhysicsOfTheCraft() {
+        Craft turned = SOUND.with(SOUND.told().withWritten(BoardSettings.ALIGNMENT, "0/0/180"))
+                .with(PortSettings.jobsOf("3"), List.of())
+                .with(PortSettings.TELEMETRY, false)
+                .with(PortSettings.baud("9"), 115_200);
+        List<Change> changes = Change.between(
+                listed(SOUND), listed(turned), SOUND, Specialities.complaints(SOUND, Meter.USUAL), List.of());
+        assertThat(changes)
+                .extracting(change -> change.setting().id())
+                .containsExactlyInAnyOrder("alignment", "port-3-jobs", "telemetry-on", "port-9-baud");
+        assertThat(causes(changes, "alignment")).containsExactly("take-off");
+        assertThat(causes(changes, "port-3-jobs")).containsExactly("positioning");
+        assertThat(causes(changes, "telemetry-on")).contains("telemetry");
+        assertThat(causes(changes, "port-9-baud")).as("nothing lies on port 9").isEmpty();
+        assertThat(changes).allSatisfy(change -> assertThat(change.ends()).isEmpty());
+        assertThat(Change.between(
+                        listed(turned), listed(SOUND), SOUND, Specialities.complaints(SOUND, Meter.USUAL), List.of()))
+                .as("put back, it ends")
+                .filteredOn(change -> change.setting().equals(BoardSettings.ALIGNMENT))
+                .singleElement()
+                .satisfies(change -> assertThat(change.ends())
+                        .extracting(Consequence::complaintId)
+                        .containsExactly("take-off"));
     }
-  }
 
-  /** A listing of all settings without the lines of some settings. */
-  private static Snapshot without(Craft craft, Predicate<String> line) {
-    String text = ALDER.listing(craft.told()).lines().filter(Predicate.not(line)).collect(Collectors.joining("\n"));
-    var understood = ALDER.read(Listing.read(text.getBytes(StandardCharsets.UTF_8)));
-    return new Snapshot(understood.told(), understood.held());
-  }
+    private static Set<String> causes(List<Change> changes, String setting) {
+        return changes.stream()
+                .filter(change -> change.setting().id().equals(setting))
+                .findFirst()
+                .orElseThrow()
+                .causes()
+                .stream()
+                .map(Consequence::complaintId)
+                .collect(Collectors.toSet());
+    }
 
-  @Test
-  void switchesThatALaterListingHasNoLineOfAreLostAndAllAreOfferedBack() {
-    Craft craft = SOUND.with(ArmingSettings.SOUNDER, new ModeRange(7, 1700, 2100));
-    Snapshot before = listed(craft);
-    Snapshot after = without(craft, line -> line.contains("mode_"));
-    assertThat(after.held()).doesNotContain(ArmingSettings.ARM);
-    Snapshot lost = after.since(before, ALDER::names);
-    assertThat(PutBack.list(before, lost, ALDER)).extracting(one -> one.setting().id() + " " + one.line().isPresent())
-        .containsExactlyInAnyOrder("mode-arm true", "mode-level true", "mode-sounder true");
-    assertThat(Change.between(before, lost, craft, Specialities.complaints(craft, Meter.USUAL), List.of()))
-        .filteredOn(change -> change.setting().equals(ArmingSettings.ARM)).singleElement()
-        .satisfies(change -> assertThat(change.causes()).isNotEmpty());
-    assertThat(without(craft, line -> line.contains("mode_")).since(lost, ALDER::names)).as("lost once, lost in the next one too").isEqualTo(lost);
-  }
+    @Test
+    void theChangeThatExplainsTheComplaintWeighsMost() {
+        Check<Craft> noSatellites = Specialities.complaints(SOUND, Meter.USUAL).stream()
+                .filter(one -> one.id().equals("positioning"))
+                .findFirst()
+                .orElseThrow()
+                .seen();
+        List<Evidence<Craft>> found =
+                List.of(new Evidence.Finding<>(noSatellites, Reading.Chosen.of("dead"), Sureness.SURE, List.of()));
+        Craft changed = SOUND.with(PortSettings.jobsOf("3"), List.of()).with(BoardSettings.CELLS, 6);
+        List<Change> changes = Change.between(
+                listed(SOUND), listed(changed), SOUND, Specialities.complaints(SOUND, Meter.USUAL), found);
+        assertThat(changes)
+                .filteredOn(change -> change.setting().id().equals("port-3-jobs"))
+                .singleElement()
+                .satisfies(change -> assertThat(change.weight()).isGreaterThan(10));
+        assertThat(changes)
+                .filteredOn(change -> change.setting().equals(BoardSettings.CELLS))
+                .singleElement()
+                .satisfies(change -> assertThat(change.weight()).isEqualTo(1));
+    }
 
-  @Test
-  void aPartOfAListingOrAVersionWithoutTheNameSaysNothingOfSwitches() {
-    Snapshot before = listed(SOUND);
-    Snapshot part = without(SOUND, line -> !line.contains("volt"));
-    assertThat(part.since(before, ALDER::names)).isSameAs(part);
-    Snapshot after = without(SOUND, line -> line.contains("mode_"));
-    assertThat(after.since(before, setting -> false)).isSameAs(after);
-    assertThat(before.since(after, ALDER::names)).isSameAs(before);
-  }
+    @Test
+    void theSameTwiceChangedNothing() {
+        assertThat(Change.between(listed(SOUND), listed(SOUND), SOUND, List.of(), List.of()))
+                .isEmpty();
+        assertThat(PutBack.list(listed(SOUND), listed(SOUND), ALDER)).isEmpty();
+    }
+
+    @Test
+    void whatIsPutBackByAnotherVersionsNamesGivesTheSettingsOfBefore() {
+        Dictionary first = new Dictionary(Families.shipped().get(0), "1");
+        Craft before = PowerCrafts.stack()
+                .with(BoardSettings.VOLTAGE_SCALE, 16.5)
+                .with(BoardSettings.GAIN, 1.2)
+                .with(PortSettings.jobsOf("4"), List.of(Job.GNSS));
+        Snapshot old = listed(before, first);
+        Snapshot now = listed(before.with(Told.USUAL), ALDER);
+        List<PutBack> list = PutBack.list(old, now, ALDER);
+        assertThat(list)
+                .extracting(one -> one.setting().id())
+                .containsExactlyInAnyOrder("voltage-scale", "gain", "port-4-jobs");
+        String text = PutBack.text(list, ALDER);
+        assertThat(text).contains("set pack_ratio = 16500").doesNotContain("volt_scale");
+        Told pasted =
+                ALDER.read(Listing.read(text.getBytes(StandardCharsets.UTF_8))).told();
+        assertThat(now.told()
+                        .taking(
+                                setting -> list.stream()
+                                        .anyMatch(one -> one.setting().equals(setting)),
+                                pasted)
+                        .only(old.held()::contains))
+                .isEqualTo(before.told().only(old.held()::contains));
+    }
+
+    @Test
+    void whatTheTargetHasNoNameForIsARemarkAndNoLine() {
+        Dictionary birch5 = new Dictionary(Families.shipped().get(1), "5");
+        Dictionary birch6 = new Dictionary(Families.shipped().get(1), "6");
+        Snapshot old = listed(SOUND.with(PortSettings.SOFT, true), birch6);
+        List<PutBack> list = PutBack.list(old, listed(SOUND, birch5), birch5);
+        assertThat(list).singleElement().satisfies(one -> assertThat(one.line()).isEmpty());
+        assertThat(PutBack.text(list, birch5)).contains("# by hand: soft serial was on");
+    }
+
+    @Test
+    void everySettingOfTheBoardHasANameInTheNewestOfEachFamilyOrIsNoneThatABoardLists() {
+        Set<String> none = Set.of("telemetry-bytes");
+        for (var family : Families.shipped()) {
+            Dictionary newest = new Dictionary(family, family.newest());
+            assertThat(Settings.ALL.stream()
+                            .filter(setting -> setting.device() == Device.FLIGHT_BOARD && !none.contains(setting.id())))
+                    .allSatisfy(setting ->
+                            assertThat(newest.names(setting)).as(setting.id()).isTrue());
+        }
+    }
+
+    private static Snapshot told(String... settings) {
+        Told told = SOUND.told();
+        for (String one : settings) {
+            String[] parts = one.split("=", 2);
+            told = told.withWritten(Settings.find(parts[0]).orElseThrow(), parts[1]);
+        }
+        return listed(SOUND.with(told));
+    }
+
+    private static TakenListing taken(Snapshot snapshot, String complaint) {
+        return TakenListing.of(
+                1,
+                1,
+                snapshot,
+                SOUND,
+                () -> Specialities.complaints(SOUND, Meter.USUAL).stream()
+                        .filter(one -> one.id().equals(complaint))
+                        .findFirst()
+                        .orElseThrow()
+                        .amiss(),
+                BOOK.faults());
+    }
+
+    /** A flash that lost three things at once is no two faults of the book, and was called none of them. */
+    @Test
+    void whatAFlashLostAtOnceIsOneSuspectThatIsPutRightByEnteringItAll() {
+        TakenListing taken = taken(told("mode-arm=none", "mode-level=none", "level-calibrated=no"), "will-not-arm");
+        Fault<Craft> fault = taken.fault().orElseThrow();
+        assertThat(fault.describe(SOUND)).contains("3 settings").contains("switch that arms");
+        Check<Craft> complaint = Specialities.complaints(SOUND, Meter.USUAL).stream()
+                .filter(one -> one.id().equals("will-not-arm"))
+                .findFirst()
+                .orElseThrow()
+                .amiss()
+                .orElseThrow();
+        Book<Craft> book = BOOK.and(new Book<>(List.of(fault), List.of()));
+        Standing<Craft> standing = new Diagnosis<>(book, Assumptions.USUAL)
+                .standing(new Case<>(SOUND, Occasion.FLASH, List.of(), List.of())
+                        .with(complaint, IS_SO, Sureness.SURE)
+                        .with(taken.check(), Reading.Chosen.of(ListingCheck.LISTED), Sureness.SURE));
+        assertThat(belief(standing, fault)).isGreaterThan(0.9);
+        assertThat(standing.notInBook()).isLessThan(0.05);
+        assertThat(fault.fixes(SOUND)).singleElement().satisfies(fix -> assertThat(fix.applyTo(fault.applyTo(SOUND)))
+                .isEqualTo(SOUND));
+    }
+
+    @Test
+    void oneThatIsOtherwiseIsASuspectOfTheBook() {
+        assertThat(taken(told("mode-arm=none"), "will-not-arm").fault()).isEmpty();
+    }
+
+    /**
+     * The sheet is behind in two things that have nothing to do with a craft that flips: they are no suspect, and do
+     * not speak against the one there is.
+     */
+    @Test
+    void whatDoesNotMatterToTheComplaintSpeaksForNothing() {
+        TakenListing taken = taken(told("idle=6.5", "arm-tilt=45", "alignment=0/0/180"), "will-not-arm");
+        assertThat(taken.fault()).isEmpty();
+        TakenListing flips = taken(told("idle=6.5", "arm-tilt=45"), "take-off");
+        assertThat(flips.fault()).isEmpty();
+        for (Fault<Craft> fault : settingsOfTheBoard()) {
+            Craft faulty = fault.applyTo(SOUND);
+            Outlook behind = flips.check().outlook(faulty);
+            Outlook plain = ListingCheck.of(1, 1, listed(SOUND)).outlook(faulty);
+            assertThat(behind.likelihood(Reading.Chosen.of(ListingCheck.LISTED)) > 0.5)
+                    .as(fault.describe(SOUND))
+                    .isEqualTo(plain.likelihood(Reading.Chosen.of(ListingCheck.LISTED)) > 0.5);
+        }
+    }
+
+    /** A listing of all settings without the lines of some settings. */
+    private static Snapshot without(Craft craft, Predicate<String> line) {
+        String text =
+                ALDER.listing(craft.told()).lines().filter(Predicate.not(line)).collect(Collectors.joining("\n"));
+        var understood = ALDER.read(Listing.read(text.getBytes(StandardCharsets.UTF_8)));
+        return new Snapshot(understood.told(), understood.held());
+    }
+
+    @Test
+    void switchesThatALaterListingHasNoLineOfAreLostAndAllAreOfferedBack() {
+        Craft craft = SOUND.with(ArmingSettings.SOUNDER, new ModeRange(7, 1700, 2100));
+        Snapshot before = listed(craft);
+        Snapshot after = without(craft, line -> line.contains("mode_"));
+        assertThat(after.held()).doesNotContain(ArmingSettings.ARM);
+        Snapshot lost = after.since(before, ALDER::names);
+        assertThat(PutBack.list(before, lost, ALDER))
+                .extracting(one -> one.setting().id() + " " + one.line().isPresent())
+                .containsExactlyInAnyOrder("mode-arm true", "mode-level true", "mode-sounder true");
+        assertThat(Change.between(before, lost, craft, Specialities.complaints(craft, Meter.USUAL), List.of()))
+                .filteredOn(change -> change.setting().equals(ArmingSettings.ARM))
+                .singleElement()
+                .satisfies(change -> assertThat(change.causes()).isNotEmpty());
+        assertThat(without(craft, line -> line.contains("mode_")).since(lost, ALDER::names))
+                .as("lost once, lost in the next one too")
+                .isEqualTo(lost);
+    }
+
+    @Test
+    void aPartOfAListingOrAVersionWithoutTheNameSaysNothingOfSwitches() {
+        Snapshot before = listed(SOUND);
+        Snapshot part = without(SOUND, line -> !line.contains("volt"));
+        assertThat(part.since(before, ALDER::names)).isSameAs(part);
+        Snapshot after = without(SOUND, line -> line.contains("mode_"));
+        assertThat(after.since(before, setting -> false)).isSameAs(after);
+        assertThat(before.since(after, ALDER::names)).isSameAs(before);
+    }
 }

@@ -9,14 +9,17 @@ import java.lang.annotation.Target;
 @Retention(RetentionPolicy.RUNTIME)
 @Target({ElementType.METHOD, ElementType.TYPE})
 public @interface OutsideCheck {
-  /** Where the expectation comes from. */
-  Kind kind();
+    /** Where the expectation comes from. */
+    Kind kind();
 
-  /** The publication or library, or what the trade knows. */
-  String source();
+    /** The publication or library, or what the trade knows. */
+    String source();
 
-  /** How firm the ground is. */
-  enum Kind {
-    PUBLISHED, REFERENCE_LIBRARY, COMMON_PRACTICE, FROM_MEMORY
-  }
+    /** How firm the ground is. */
+    enum Kind {
+        PUBLISHED,
+        REFERENCE_LIBRARY,
+        COMMON_PRACTICE,
+        FROM_MEMORY
+    }
 }

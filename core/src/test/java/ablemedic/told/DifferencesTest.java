@@ -19,54 +19,67 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** What changed between two tellings is what a line diff finds between their listings. */
 class DifferencesTest {
-  static Stream<Dictionary> dictionaries() {
-    return Families.shipped().stream().flatMap(family -> family.versions().stream().map(version -> new Dictionary(family, version)));
-  }
-
-  private static Told any(List<? extends Setting<?>> settings, Random random) {
-    Told told = Told.USUAL;
-    for (Setting<?> setting : settings) {
-      if (random.nextInt(4) == 0) {
-        told = otherwise(told, setting, random);
-      }
+    static Stream<Dictionary> dictionaries() {
+        return Families.shipped().stream()
+                .flatMap(family -> family.versions().stream().map(version -> new Dictionary(family, version)));
     }
-    return told;
-  }
 
-  private static <T> Told otherwise(Told told, Setting<T> setting, Random random) {
-    if (setting.form() instanceof Form.Choice<T> choice) {
-      return told.with(setting, choice.values().get(random.nextInt(choice.values().size())));
+    private static Told any(List<? extends Setting<?>> settings, Random random) {
+        Told told = Told.USUAL;
+        for (Setting<?> setting : settings) {
+            if (random.nextInt(4) == 0) {
+                told = otherwise(told, setting, random);
+            }
+        }
+        return told;
     }
-    // Whole numbers that every table writes without rounding.
-    return setting.form().read(String.valueOf(2 + random.nextInt(3))).map(value -> told.with(setting, value)).orElse(told);
-  }
 
-  @ParameterizedTest
-  @MethodSource("dictionaries")
-  @OutsideCheck(kind = Kind.REFERENCE_LIBRARY, source = "java-diff-utils, the differences of two texts line by line")
-  void asALineDiffOfTheListingsFindsThem(Dictionary dictionary) {
-    Random random = new Random(9);
-    List<? extends Setting<?>> settings = dictionary.family().terms().stream().map(term -> term.setting()).distinct().filter(dictionary::names).toList();
-    for (int i = 0; i < 200; i++) {
-      Told before = any(settings, random);
-      Told after = any(settings, random);
-      Set<String> byLines = new HashSet<>();
-      for (AbstractDelta<String> delta : DiffUtils.diff(lines(dictionary, before), lines(dictionary, after)).getDeltas()) {
-        delta.getSource().getLines().forEach(line -> byLines.add(name(line)));
-        delta.getTarget().getLines().forEach(line -> byLines.add(name(line)));
-      }
-      List<String> here = new ArrayList<>();
-      before.differencesTo(after).forEach(one -> dictionary.family().terms().stream().filter(term -> term.setting().equals(one.setting()))
-          .filter(term -> term.isIn(dictionary.family().version(dictionary.version()).orElseThrow())).forEach(term -> here.add(term.name())));
-      assertThat(here).containsExactlyInAnyOrderElementsOf(byLines);
+    private static <T> Told otherwise(Told told, Setting<T> setting, Random random) {
+        if (setting.form() instanceof Form.Choice<T> choice) {
+            return told.with(
+                    setting, choice.values().get(random.nextInt(choice.values().size())));
+        }
+        // Whole numbers that every table writes without rounding.
+        return setting.form()
+                .read(String.valueOf(2 + random.nextInt(3)))
+                .map(value -> told.with(setting, value))
+                .orElse(told);
     }
-  }
 
-  private static List<String> lines(Dictionary dictionary, Told told) {
-    return dictionary.listing(told).lines().toList();
-  }
+    @ParameterizedTest
+    @MethodSource("dictionaries")
+    @OutsideCheck(kind = Kind.REFERENCE_LIBRARY, source = "java-diff-utils, the differences of two texts line by line")
+    void asALineDiffOfTheListingsFindsThem(Dictionary dictionary) {
+        Random random = new Random(9);
+        List<? extends Setting<?>> settings = dictionary.family().terms().stream()
+                .map(term -> term.setting())
+                .distinct()
+                .filter(dictionary::names)
+                .toList();
+        for (int i = 0; i < 200; i++) {
+            Told before = any(settings, random);
+            Told after = any(settings, random);
+            Set<String> byLines = new HashSet<>();
+            for (AbstractDelta<String> delta : DiffUtils.diff(lines(dictionary, before), lines(dictionary, after))
+                    .getDeltas()) {
+                delta.getSource().getLines().forEach(line -> byLines.add(name(line)));
+                delta.getTarget().getLines().forEach(line -> byLines.add(name(line)));
+            }
+            List<String> here = new ArrayList<>();
+            before.differencesTo(after).forEach(one -> dictionary.family().terms().stream()
+                    .filter(term -> term.setting().equals(one.setting()))
+                    .filter(term -> term.isIn(
+                            dictionary.family().version(dictionary.version()).orElseThrow()))
+                    .forEach(term -> here.add(term.name())));
+            assertThat(here).containsExactlyInAnyOrderElementsOf(byLines);
+        }
+    }
 
-  private static String name(String line) {
-    return line.replaceFirst("^set ", "").replaceFirst(" = .*", "");
-  }
+    private static List<String> lines(Dictionary dictionary, Told told) {
+        return dictionary.listing(told).lines().toList();
+    }
+
+    private static String name(String line) {
+        return line.replaceFirst("^set ", "").replaceFirst(" = .*", "");
+    }
 }

@@ -22,134 +22,161 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** A map of what differs from usual: nothing is lost in it, and nothing stands twice. */
 class ToldTest {
-  static List<Setting<?>> settings() {
-    return Settings.ALL;
-  }
-
-  /** Some values that a setting can have; the usual one is among them. */
-  private static <T> List<T> some(Setting<T> setting) {
-    List<T> values = new ArrayList<>(List.of(setting.usual()));
-    for (String text : texts(setting.form())) {
-      setting.form().read(text).ifPresent(values::add);
+    static List<Setting<?>> settings() {
+        return Settings.ALL;
     }
-    return values;
-  }
 
-  private static List<String> texts(Form<?> form) {
-    List<String> texts = new ArrayList<>(List.of("4-2-1-3", "TAER", "180/0/90", "2/-1.5", "receiver+telemetry", "none", "7 1700-2100"));
-    if (form instanceof Form.Range range) {
-      texts.addAll(List.of(String.valueOf(range.least()), String.valueOf(range.most())));
-    } else if (form instanceof Form.Count count) {
-      texts.addAll(List.of(String.valueOf(count.least()), String.valueOf(count.most())));
-    } else if (form instanceof Form.Choice<?> choice) {
-      texts.addAll(ids(choice));
-    }
-    return texts;
-  }
-
-  private static <T> List<String> ids(Form.Choice<T> choice) {
-    return choice.values().stream().map(choice::written).toList();
-  }
-
-  @Test
-  void everySettingHasAnIdOfItsOwnAndIsFoundByIt() {
-    assertThat(Settings.ALL).extracting(Setting::id).doesNotHaveDuplicates().allMatch(id -> id.matches("[a-z0-9-]+"));
-    assertThat(Settings.ALL).allSatisfy(setting -> assertThat(Settings.find(setting.id())).contains(setting));
-    assertThat(Settings.find("nothing-of-the-kind")).isEmpty();
-  }
-
-  @ParameterizedTest
-  @MethodSource("settings")
-  <T> void whatIsWrittenIsReadBackAndSaidInWords(Setting<T> setting) {
-    assertThat(some(setting)).hasSizeGreaterThan(1).allSatisfy(value -> {
-      assertThat(setting.read(setting.form().written(value))).isEqualTo(value);
-      assertThat(setting.form().said(value)).isNotBlank();
-    });
-  }
-
-  @ParameterizedTest
-  @MethodSource("settings")
-  <T> void aSettingPutBackToUsualLeavesNoTrace(Setting<T> setting) {
-    for (T value : some(setting)) {
-      Told told = Told.USUAL.with(setting, value);
-      assertThat(told.get(setting)).isEqualTo(value);
-      assertThat(told.unusual().contains(setting)).isEqualTo(!value.equals(setting.usual()));
-      assertThat(told.with(setting, setting.usual())).isEqualTo(Told.USUAL).hasSameHashCodeAs(Told.USUAL);
-    }
-  }
-
-  @Test
-  void theOrderInWhichItWasToldDoesNotMatter() {
-    Random random = new Random(3);
-    for (int round = 0; round < 50; round++) {
-      Map<Setting<?>, String> all = new java.util.HashMap<>();
-      for (Setting<?> setting : Settings.ALL) {
-        if (random.nextBoolean()) {
-          all.put(setting, anyText(setting, random));
+    /** Some values that a setting can have; the usual one is among them. */
+    private static <T> List<T> some(Setting<T> setting) {
+        List<T> values = new ArrayList<>(List.of(setting.usual()));
+        for (String text : texts(setting.form())) {
+            setting.form().read(text).ifPresent(values::add);
         }
-      }
-      List<Setting<?>> order = new ArrayList<>(all.keySet());
-      Told one = tell(order, all);
-      java.util.Collections.shuffle(order, random);
-      Told other = tell(order, all);
-      assertThat(one).isEqualTo(other).hasSameHashCodeAs(other);
-      assertThat(one.differencesTo(other)).isEmpty();
+        return values;
     }
-  }
 
-  private static <T> String anyText(Setting<T> setting, Random random) {
-    List<T> values = some(setting);
-    return setting.form().written(values.get(random.nextInt(values.size())));
-  }
-
-  private static Told tell(List<Setting<?>> order, Map<Setting<?>, String> all) {
-    Told told = Told.USUAL;
-    for (Setting<?> setting : order) {
-      told = told.withWritten(setting, all.get(setting));
+    private static List<String> texts(Form<?> form) {
+        List<String> texts = new ArrayList<>(
+                List.of("4-2-1-3", "TAER", "180/0/90", "2/-1.5", "receiver+telemetry", "none", "7 1700-2100"));
+        if (form instanceof Form.Range range) {
+            texts.addAll(List.of(String.valueOf(range.least()), String.valueOf(range.most())));
+        } else if (form instanceof Form.Count count) {
+            texts.addAll(List.of(String.valueOf(count.least()), String.valueOf(count.most())));
+        } else if (form instanceof Form.Choice<?> choice) {
+            texts.addAll(ids(choice));
+        }
+        return texts;
     }
-    return told;
-  }
 
-  @Test
-  void differencesNameEachSettingThatDiffersAndNoOther() {
-    Told before = Told.USUAL.with(BoardSettings.VOLTAGE_SCALE, 10.0).with(BoardSettings.CELLS, 4);
-    Told after = Told.USUAL.with(BoardSettings.VOLTAGE_SCALE, 10.0)
-        .with(BoardSettings.OUTPUT_ORDER, OutputOrder.parse("4-2-1-3"));
-    assertThat(before.differencesTo(after)).containsExactly(
-        new Told.Difference(BoardSettings.CELLS, "4", "guessed at plug-in"),
-        new Told.Difference(BoardSettings.OUTPUT_ORDER, "1-2-3-4", "4-2-1-3"));
-  }
+    private static <T> List<String> ids(Form.Choice<T> choice) {
+        return choice.values().stream().map(choice::written).toList();
+    }
 
-  @Test
-  void apartOfItIsTakenFromAnotherAndTheRestStays() {
-    Told one = Told.USUAL.with(BoardSettings.CELLS, 4).with(RadioSettings.reversed(Stick.YAW), true);
-    Told other = Told.USUAL.with(BoardSettings.CELLS, 6).with(RadioSettings.STICK_ORDER, StickOrder.TAER);
-    Told mixed = one.taking(BoardSettings::isOfPower, other);
-    assertThat(mixed.get(BoardSettings.CELLS)).isEqualTo(6);
-    assertThat(mixed.get(RadioSettings.reversed(Stick.YAW))).isTrue();
-    assertThat(mixed.get(RadioSettings.STICK_ORDER)).isEqualTo(StickOrder.AETR);
-    assertThat(one.only(BoardSettings::isOfPower)).isEqualTo(Told.USUAL.with(BoardSettings.CELLS, 4));
-  }
+    @Test
+    void everySettingHasAnIdOfItsOwnAndIsFoundByIt() {
+        assertThat(Settings.ALL)
+                .extracting(Setting::id)
+                .doesNotHaveDuplicates()
+                .allMatch(id -> id.matches("[a-z0-9-]+"));
+        assertThat(Settings.ALL)
+                .allSatisfy(setting -> assertThat(Settings.find(setting.id())).contains(setting));
+        assertThat(Settings.find("nothing-of-the-kind")).isEmpty();
+    }
 
-  @ParameterizedTest
-  @CsvSource({"voltage-scale, 0", "voltage-scale, -1", "voltage-scale, NaN", "voltage-scale, eleven", "cells, -1",
-      "cells, 20", "cells, 3.5", "current-scale, 0", "current-at-rest, 500", "gain, 0", "numbering, left-first",
-      "output-order, 1-1-3-4", "alignment, 45/0/0", "alignment, 90/0", "stick-order, AEET", "level-off, 3"})
-  void whatADeviceCannotBeToldIsRefusedWithWhatWouldBeRight(String id, String text) {
-    Setting<?> setting = Settings.find(id).orElseThrow();
-    assertThatExceptionOfType(UntellableException.class).isThrownBy(() -> setting.read(text))
-        .satisfies(e -> assertThat(e.settingId()).isEqualTo(id))
-        .withMessageContaining(setting.form().expected()).withMessageContaining(text);
-  }
+    @ParameterizedTest
+    @MethodSource("settings")
+    <T> void whatIsWrittenIsReadBackAndSaidInWords(Setting<T> setting) {
+        assertThat(some(setting)).hasSizeGreaterThan(1).allSatisfy(value -> {
+            assertThat(setting.read(setting.form().written(value))).isEqualTo(value);
+            assertThat(setting.form().said(value)).isNotBlank();
+        });
+    }
 
-  @Test
-  void aValueOutsideItsRangeIsNotTakenOverEither() {
-    assertThatExceptionOfType(UntellableException.class).isThrownBy(() -> Told.USUAL.with(BoardSettings.CELLS, 15));
-    assertThatExceptionOfType(UntellableException.class)
-        .isThrownBy(() -> Told.USUAL.with(BoardSettings.VOLTAGE_SCALE, Double.POSITIVE_INFINITY));
-    assertThat(Told.USUAL.with(BoardSettings.LEVEL_OFF, new Tilt(2, -1.5)).written(BoardSettings.LEVEL_OFF))
-        .isEqualTo("2.0/-1.5");
-    assertThat(Rotation.all()).allSatisfy(turn ->
-        assertThat(BoardSettings.ALIGNMENT.read(BoardSettings.ALIGNMENT.form().written(turn))).isEqualTo(turn));
-  }
+    @ParameterizedTest
+    @MethodSource("settings")
+    <T> void aSettingPutBackToUsualLeavesNoTrace(Setting<T> setting) {
+        for (T value : some(setting)) {
+            Told told = Told.USUAL.with(setting, value);
+            assertThat(told.get(setting)).isEqualTo(value);
+            assertThat(told.unusual().contains(setting)).isEqualTo(!value.equals(setting.usual()));
+            assertThat(told.with(setting, setting.usual()))
+                    .isEqualTo(Told.USUAL)
+                    .hasSameHashCodeAs(Told.USUAL);
+        }
+    }
+
+    @Test
+    void theOrderInWhichItWasToldDoesNotMatter() {
+        Random random = new Random(3);
+        for (int round = 0; round < 50; round++) {
+            Map<Setting<?>, String> all = new java.util.HashMap<>();
+            for (Setting<?> setting : Settings.ALL) {
+                if (random.nextBoolean()) {
+                    all.put(setting, anyText(setting, random));
+                }
+            }
+            List<Setting<?>> order = new ArrayList<>(all.keySet());
+            Told one = tell(order, all);
+            java.util.Collections.shuffle(order, random);
+            Told other = tell(order, all);
+            assertThat(one).isEqualTo(other).hasSameHashCodeAs(other);
+            assertThat(one.differencesTo(other)).isEmpty();
+        }
+    }
+
+    private static <T> String anyText(Setting<T> setting, Random random) {
+        List<T> values = some(setting);
+        return setting.form().written(values.get(random.nextInt(values.size())));
+    }
+
+    private static Told tell(List<Setting<?>> order, Map<Setting<?>, String> all) {
+        Told told = Told.USUAL;
+        for (Setting<?> setting : order) {
+            told = told.withWritten(setting, all.get(setting));
+        }
+        return told;
+    }
+
+    @Test
+    void differencesNameEachSettingThatDiffersAndNoOther() {
+        Told before = Told.USUAL.with(BoardSettings.VOLTAGE_SCALE, 10.0).with(BoardSettings.CELLS, 4);
+        Told after = Told.USUAL
+                .with(BoardSettings.VOLTAGE_SCALE, 10.0)
+                .with(BoardSettings.OUTPUT_ORDER, OutputOrder.parse("4-2-1-3"));
+        assertThat(before.differencesTo(after))
+                .containsExactly(
+                        new Told.Difference(BoardSettings.CELLS, "4", "guessed at plug-in"),
+                        new Told.Difference(BoardSettings.OUTPUT_ORDER, "1-2-3-4", "4-2-1-3"));
+    }
+
+    @Test
+    void apartOfItIsTakenFromAnotherAndTheRestStays() {
+        Told one = Told.USUAL.with(BoardSettings.CELLS, 4).with(RadioSettings.reversed(Stick.YAW), true);
+        Told other = Told.USUAL.with(BoardSettings.CELLS, 6).with(RadioSettings.STICK_ORDER, StickOrder.TAER);
+        Told mixed = one.taking(BoardSettings::isOfPower, other);
+        assertThat(mixed.get(BoardSettings.CELLS)).isEqualTo(6);
+        assertThat(mixed.get(RadioSettings.reversed(Stick.YAW))).isTrue();
+        assertThat(mixed.get(RadioSettings.STICK_ORDER)).isEqualTo(StickOrder.AETR);
+        assertThat(one.only(BoardSettings::isOfPower)).isEqualTo(Told.USUAL.with(BoardSettings.CELLS, 4));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "voltage-scale, 0",
+        "voltage-scale, -1",
+        "voltage-scale, NaN",
+        "voltage-scale, eleven",
+        "cells, -1",
+        "cells, 20",
+        "cells, 3.5",
+        "current-scale, 0",
+        "current-at-rest, 500",
+        "gain, 0",
+        "numbering, left-first",
+        "output-order, 1-1-3-4",
+        "alignment, 45/0/0",
+        "alignment, 90/0",
+        "stick-order, AEET",
+        "level-off, 3"
+    })
+    void whatADeviceCannotBeToldIsRefusedWithWhatWouldBeRight(String id, String text) {
+        Setting<?> setting = Settings.find(id).orElseThrow();
+        assertThatExceptionOfType(UntellableException.class)
+                .isThrownBy(() -> setting.read(text))
+                .satisfies(e -> assertThat(e.settingId()).isEqualTo(id))
+                .withMessageContaining(setting.form().expected())
+                .withMessageContaining(text);
+    }
+
+    @Test
+    void aValueOutsideItsRangeIsNotTakenOverEither() {
+        assertThatExceptionOfType(UntellableException.class).isThrownBy(() -> Told.USUAL.with(BoardSettings.CELLS, 15));
+        assertThatExceptionOfType(UntellableException.class)
+                .isThrownBy(() -> Told.USUAL.with(BoardSettings.VOLTAGE_SCALE, Double.POSITIVE_INFINITY));
+        assertThat(Told.USUAL.with(BoardSettings.LEVEL_OFF, new Tilt(2, -1.5)).written(BoardSettings.LEVEL_OFF))
+                .isEqualTo("2.0/-1.5");
+        assertThat(Rotation.all()).allSatisfy(turn -> assertThat(BoardSettings.ALIGNMENT.read(
+                        BoardSettings.ALIGNMENT.form().written(turn)))
+                .isEqualTo(turn));
+    }
 }

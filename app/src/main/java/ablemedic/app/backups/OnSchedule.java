@@ -15,37 +15,37 @@ import org.springframework.stereotype.Component;
 @Component
 @Lazy(false)
 class OnSchedule implements ApplicationListener<ApplicationReadyEvent>, DisposableBean {
-  private static final Logger LOG = LoggerFactory.getLogger(OnSchedule.class);
-  private static final long FIRST_MINUTES = 2;
-  private static final long MINUTES = 20;
+    private static final Logger LOG = LoggerFactory.getLogger(OnSchedule.class);
+    private static final long FIRST_MINUTES = 2;
+    private static final long MINUTES = 20;
 
-  private final Backups backups;
-  private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(work -> {
-    Thread thread = new Thread(work, "backups");
-    thread.setDaemon(true);
-    return thread;
-  });
+    private final Backups backups;
+    private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(work -> {
+        Thread thread = new Thread(work, "backups");
+        thread.setDaemon(true);
+        return thread;
+    });
 
-  OnSchedule(Backups backups) {
-    this.backups = backups;
-  }
-
-  @Override
-  public void onApplicationEvent(ApplicationReadyEvent ready) {
-    clock.scheduleWithFixedDelay(this::look, FIRST_MINUTES, MINUTES, TimeUnit.MINUTES);
-  }
-
-  private void look() {
-    try {
-      backups.makeWhereDue();
-    } catch (RuntimeException e) {
-      // The next look tries again; the page of backups shows how old the newest is.
-      LOG.warn("A backup that was due could not be made: {}", e.getMessage());
+    OnSchedule(Backups backups) {
+        this.backups = backups;
     }
-  }
 
-  @Override
-  public void destroy() {
-    clock.shutdownNow();
-  }
+    @Override
+    public void onApplicationEvent(ApplicationReadyEvent ready) {
+        clock.scheduleWithFixedDelay(this::look, FIRST_MINUTES, MINUTES, TimeUnit.MINUTES);
+    }
+
+    private void look() {
+        try {
+            backups.makeWhereDue();
+        } catch (RuntimeException e) {
+            // The next look tries again; the page of backups shows how old the newest is.
+            LOG.warn("A backup that was due could not be made: {}", e.getMessage());
+        }
+    }
+
+    @Override
+    public void destroy() {
+        clock.shutdownNow();
+    }
 }

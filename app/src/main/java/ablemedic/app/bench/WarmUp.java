@@ -11,27 +11,27 @@ import org.springframework.stereotype.Component;
 @Component
 @Lazy(false)
 class WarmUp implements ApplicationListener<ApplicationReadyEvent> {
-  private static final Logger LOG = LoggerFactory.getLogger(WarmUp.class);
+    private static final Logger LOG = LoggerFactory.getLogger(WarmUp.class);
 
-  private final BenchController bench;
+    private final BenchController bench;
 
-  WarmUp(BenchController bench) {
-    this.bench = bench;
-  }
-
-  @Override
-  public void onApplicationEvent(ApplicationReadyEvent ready) {
-    Thread thread = new Thread(this::lookOver, "warm-up");
-    thread.setDaemon(true);
-    thread.start();
-  }
-
-  private void lookOver() {
-    try {
-      bench.bench();
-    } catch (RuntimeException e) {
-      // The program may be stopping already; the first page does the work then.
-      LOG.debug("Warm-up not finished", e);
+    WarmUp(BenchController bench) {
+        this.bench = bench;
     }
-  }
+
+    @Override
+    public void onApplicationEvent(ApplicationReadyEvent ready) {
+        Thread thread = new Thread(this::lookOver, "warm-up");
+        thread.setDaemon(true);
+        thread.start();
+    }
+
+    private void lookOver() {
+        try {
+            bench.bench();
+        } catch (RuntimeException e) {
+            // The program may be stopping already; the first page does the work then.
+            LOG.debug("Warm-up not finished", e);
+        }
+    }
 }

@@ -34,163 +34,267 @@ import org.jspecify.annotations.Nullable;
  * A craft as it should be, in the form in which it is entered, kept and sent. Corners stand in the order front-right,
  * rear-right, rear-left, front-left (front, right, rear, left on a plus frame).
  *
- * @param motors         places of the motors
- * @param propSpins      which way motor and prop turn at each corner
- * @param wiring         the corner that each output, 1 to 4, is wired to; left out where the leads say it
- * @param balance        where it balances; left out, under the centre of thrust
- * @param mounted        how the board sits
- * @param told           what its devices were told where that is not usual, as written, by setting
- * @param electrics      parts, leads and pack; left out while nobody has entered them
- * @param sources        where entries come from, by the key of their site, as far as it is known
+ * @param motors places of the motors
+ * @param propSpins which way motor and prop turn at each corner
+ * @param wiring the corner that each output, 1 to 4, is wired to; left out where the leads say it
+ * @param balance where it balances; left out, under the centre of thrust
+ * @param mounted how the board sits
+ * @param told what its devices were told where that is not usual, as written, by setting
+ * @param electrics parts, leads and pack; left out while nobody has entered them
+ * @param sources where entries come from, by the key of their site, as far as it is known
  */
 public record BuildSheet(
-    @NotNull FrameShape shape,
-    @NotNull @Size(min = 4, max = 4, message = "has four entries") List<@NotNull @Valid Place> motors,
-    double massG,
-    double motorMassG,
-    double propDiameterMm,
-    double thrustToWeight,
-    @Nullable @Valid Place balance,
-    @NotNull @Size(min = 4, max = 4, message = "has four entries") List<@NotNull Spin> propSpins,
-    @Nullable @Size(min = 4, max = 4, message = "has four entries") List<@NotNull Corner> wiring,
-    @NotNull @Valid Turn mounted,
-    @NotNull @Size(max = 400, message = "has at most 400 settings")
-    Map<@Size(max = 60, message = "names a setting") String, @NotNull @Size(max = 200, message = "is the value of a setting") String> told,
-    @Nullable @Valid ElectricEntry electrics,
-    @Nullable @Size(max = 400, message = "has at most 400 entries") Map<@Size(max = 80) String, @NotNull Source> sources) {
+        @NotNull FrameShape shape,
 
-  /** A place seen from above, millimetres from the middle of the motors. */
-  public record Place(double forwardMm, double rightMm) {
-    Point point() {
-      return new Point(forwardMm, rightMm);
+        @NotNull @Size(min = 4, max = 4, message = "has four entries")
+        List<@NotNull @Valid Place> motors,
+
+        double massG,
+        double motorMassG,
+        double propDiameterMm,
+        double thrustToWeight,
+        @Nullable @Valid Place balance,
+
+        @NotNull @Size(min = 4, max = 4, message = "has four entries")
+        List<@NotNull Spin> propSpins,
+
+        @Nullable @Size(min = 4, max = 4, message = "has four entries")
+        List<@NotNull Corner> wiring,
+
+        @NotNull @Valid Turn mounted,
+
+        @NotNull @Size(max = 400, message = "has at most 400 settings")
+        Map<
+                        @Size(max = 60, message = "names a setting") String,
+                        @NotNull @Size(max = 200, message = "is the value of a setting") String>
+                told,
+
+        @Nullable @Valid ElectricEntry electrics,
+
+        @Nullable @Size(max = 400, message = "has at most 400 entries")
+        Map<@Size(max = 80) String, @NotNull Source> sources) {
+
+    /** A place seen from above, millimetres from the middle of the motors. */
+    public record Place(double forwardMm, double rightMm) {
+        Point point() {
+            return new Point(forwardMm, rightMm);
+        }
     }
-  }
 
-  /** A turn in quarter turns: roll first, then pitch, then yaw, degrees. */
-  public record Turn(int rollDeg, int pitchDeg, int yawDeg) {
-    public static Turn of(Rotation rotation) {
-      Rotation.Angles angles = rotation.angles();
-      return new Turn(angles.rollDeg(), angles.pitchDeg(), angles.yawDeg());
+    /** A turn in quarter turns: roll first, then pitch, then yaw, degrees. */
+    public record Turn(int rollDeg, int pitchDeg, int yawDeg) {
+        public static Turn of(Rotation rotation) {
+            Rotation.Angles angles = rotation.angles();
+            return new Turn(angles.rollDeg(), angles.pitchDeg(), angles.yawDeg());
+        }
+
+        public Rotation rotation(String where) {
+            try {
+                return Rotation.of(rollDeg, pitchDeg, yawDeg);
+            } catch (IllegalArgumentException e) {
+                throw new NoCraftException(where, String.valueOf(e.getMessage()));
+            }
+        }
     }
 
-    public Rotation rotation(String where) {
-      try {
-        return Rotation.of(rollDeg, pitchDeg, yawDeg);
-      } catch (IllegalArgumentException e) {
-        throw new NoCraftException(where, String.valueOf(e.getMessage()));
-      }
+    /**
+     * The craft that it describes.
+     *
+     * @throws NoCraftException where it describes none
+     */
+    public Craft toCraft() {
+        Airframe airframe = new Airframe(
+                shape,
+                motors.stream().map(Place::point).toList(),
+                massG,
+                motorMassG,
+                propDiameterMm,
+                balance == null
+                        ? Airframe.centreOfThrust(
+                                motors.stream().map(Place::point).toList())
+                        : balance.point(),
+                thrustToWeight);
+        Electrics electrical = electrics == null ? Electrics.NONE : electrics.toElectrics();
+        return new Craft(
+                airframe,
+                propSpins.stream().map(Arm::good).toList(),
+                outputs(electrical),
+                Seat.firm(mounted.rotation("mounted")),
+                devicesTold(),
+                electrical);
     }
-  }
 
-  /**
-   * The craft that it describes.
-   *
-   * @throws NoCraftException where it describes none
-   */
-  public Craft toCraft() {
-    Airframe airframe = new Airframe(shape, motors.stream().map(Place::point).toList(), massG, motorMassG,
-        propDiameterMm, balance == null ? Airframe.centreOfThrust(motors.stream().map(Place::point).toList()) : balance.point(), thrustToWeight);
-    Electrics electrical = electrics == null ? Electrics.NONE : electrics.toElectrics();
-    return new Craft(airframe, propSpins.stream().map(Arm::good).toList(), outputs(electrical),
-        Seat.firm(mounted.rotation("mounted")), devicesTold(), electrical);
-  }
-
-  /** The corners as the leads have them, or as they were entered where leads do not say. */
-  private List<Corner> outputs(Electrics electrical) {
-    Optional<List<Corner>> led = led(electrical);
-    if (led.isEmpty() && wiring == null) {
-      throw new NoCraftException("wiring",
-          "the leads do not say which corner each output drives: name the corners of outputs 1 to 4 here");
+    /** The corners as the leads have them, or as they were entered where leads do not say. */
+    private List<Corner> outputs(Electrics electrical) {
+        Optional<List<Corner>> led = led(electrical);
+        if (led.isEmpty() && wiring == null) {
+            throw new NoCraftException(
+                    "wiring",
+                    "the leads do not say which corner each output drives: name the corners of outputs 1 to 4 here");
+        }
+        if (led.isPresent() && wiring != null && !led.get().equals(wiring)) {
+            throw new NoCraftException(
+                    "wiring", "the leads have the outputs drive " + led.get() + ": leave this out, or move the leads");
+        }
+        return led.orElse(Objects.requireNonNullElse(wiring, List.of()));
     }
-    if (led.isPresent() && wiring != null && !led.get().equals(wiring)) {
-      throw new NoCraftException("wiring", "the leads have the outputs drive " + led.get()
-          + ": leave this out, or move the leads");
+
+    private static Optional<List<Corner>> led(Electrics electrical) {
+        Map<Integer, Integer> arms = electrical.wiring().armsByOutput();
+        return arms.size() == 4
+                ? Optional.of(arms.values().stream().map(Corner.ALL::get).toList())
+                : Optional.empty();
     }
-    return led.orElse(Objects.requireNonNullElse(wiring, List.of()));
-  }
 
-  private static Optional<List<Corner>> led(Electrics electrical) {
-    Map<Integer, Integer> arms = electrical.wiring().armsByOutput();
-    return arms.size() == 4 ? Optional.of(arms.values().stream().map(Corner.ALL::get).toList()) : Optional.empty();
-  }
-
-  /** This sheet without the outputs where its leads say them: where the two differ, the leads are what is there. */
-  BuildSheet withOutputsLeftToLeads() {
-    return wiring == null || electrics == null || led(electrics.toElectrics()).isEmpty() ? this
-        : new BuildSheet(shape, motors, massG, motorMassG, propDiameterMm, thrustToWeight, balance, propSpins, null, mounted,
-            told, electrics, sources);
-  }
-
-  private Told devicesTold() {
-    Told all = Told.USUAL;
-    for (Map.Entry<String, String> one : told.entrySet()) {
-      String where = "told." + one.getKey();
-      Setting<?> setting = Settings.find(one.getKey()).orElseThrow(() -> new NoCraftException(where,
-          "there is no such setting; GET /api/settings lists what there is"));
-      try {
-        all = all.withWritten(setting, one.getValue());
-      } catch (UntellableException e) {
-        throw new NoCraftException(where, String.valueOf(e.getMessage()));
-      }
+    /** This sheet without the outputs where its leads say them: where the two differ, the leads are what is there. */
+    BuildSheet withOutputsLeftToLeads() {
+        return wiring == null
+                        || electrics == null
+                        || led(electrics.toElectrics()).isEmpty()
+                ? this
+                : new BuildSheet(
+                        shape,
+                        motors,
+                        massG,
+                        motorMassG,
+                        propDiameterMm,
+                        thrustToWeight,
+                        balance,
+                        propSpins,
+                        null,
+                        mounted,
+                        told,
+                        electrics,
+                        sources);
     }
-    return all;
-  }
 
-  /** The sheet of a sound craft. */
-  public static BuildSheet of(Craft craft) {
-    Airframe frame = craft.airframe();
-    Map<String, String> told = new TreeMap<>();
-    craft.told().unusual().forEach(setting -> told.put(setting.id(), craft.told().written(setting)));
-    return new BuildSheet(frame.shape(),
-        frame.motors().stream().map(p -> new Place(p.forwardMm(), p.rightMm())).toList(),
-        frame.massG(), frame.motorMassG(), frame.propDiameterMm(), frame.thrustToWeight(),
-        new Place(frame.balance().forwardMm(), frame.balance().rightMm()),
-        craft.arms().stream().map(arm -> arm.motor().spin()).toList(),
-        led(craft.electrics()).isPresent() ? null : craft.wiring(), Turn.of(craft.mounted()), told,
-        craft.electrics().sheet().isEmpty() ? null : ElectricEntry.of(craft.electrics()), null);
-  }
-
-  /** Whether outputs, parts and leads are as on another sheet, so that nothing was under the iron in between. */
-  boolean wiredLike(BuildSheet other) {
-    return Objects.equals(wiring, other.wiring) && mounted.equals(other.mounted)
-        && (electrics == null ? other.electrics == null : other.electrics != null && electrics.wiredLike(other.electrics));
-  }
-
-  /** This sheet with another electrical side, and the outputs as its leads have them. */
-  public BuildSheet withElectrics(ElectricEntry other) {
-    return new BuildSheet(shape, motors, massG, motorMassG, propDiameterMm, thrustToWeight, balance, propSpins,
-        led(other.toElectrics()).isPresent() ? null : toCraft().wiring(), mounted, told, other, sources);
-  }
-
-  /** This sheet with where some of its entries come from. */
-  public BuildSheet withSource(Collection<Site> sites, Source source) {
-    Map<String, Source> all = new TreeMap<>(sources == null ? Map.of() : sources);
-    sites.forEach(site -> all.put(site.key(), source));
-    return new BuildSheet(shape, motors, massG, motorMassG, propDiameterMm, thrustToWeight, balance, propSpins, wiring, mounted, told, electrics, all);
-  }
-
-  /** This sheet without the sources of entries that were otherwise on an older one: what is typed over was entered. */
-  BuildSheet sourcedAfter(BuildSheet before) {
-    if (sources == null || before.sources == null) {
-      return this;
+    private Told devicesTold() {
+        Told all = Told.USUAL;
+        for (Map.Entry<String, String> one : told.entrySet()) {
+            String where = "told." + one.getKey();
+            Setting<?> setting = Settings.find(one.getKey())
+                    .orElseThrow(() -> new NoCraftException(
+                            where, "there is no such setting; GET /api/settings lists what there is"));
+            try {
+                all = all.withWritten(setting, one.getValue());
+            } catch (UntellableException e) {
+                throw new NoCraftException(where, String.valueOf(e.getMessage()));
+            }
+        }
+        return all;
     }
-    Craft was = before.toCraft();
-    Craft is = toCraft();
-    Map<String, Source> kept = new TreeMap<>(sources);
-    kept.keySet().removeIf(key -> Site.of(key).map(site -> !site.isAlike(was, is)).orElse(true));
-    return new BuildSheet(shape, motors, massG, motorMassG, propDiameterMm, thrustToWeight, balance, propSpins, wiring, mounted, told, electrics, kept.isEmpty() ? null : kept);
-  }
 
-  /** The craft as recorded, with where its entries come from. */
-  public Recorded recorded() {
-    return recorded(toCraft());
-  }
-
-  Recorded recorded(Craft craft) {
-    Map<Site, Source> known = new HashMap<>();
-    if (sources != null) {
-      sources.forEach((key, source) -> Site.of(key).ifPresent(site -> known.put(site, source)));
+    /** The sheet of a sound craft. */
+    public static BuildSheet of(Craft craft) {
+        Airframe frame = craft.airframe();
+        Map<String, String> told = new TreeMap<>();
+        craft.told()
+                .unusual()
+                .forEach(setting -> told.put(setting.id(), craft.told().written(setting)));
+        return new BuildSheet(
+                frame.shape(),
+                frame.motors().stream()
+                        .map(p -> new Place(p.forwardMm(), p.rightMm()))
+                        .toList(),
+                frame.massG(),
+                frame.motorMassG(),
+                frame.propDiameterMm(),
+                frame.thrustToWeight(),
+                new Place(frame.balance().forwardMm(), frame.balance().rightMm()),
+                craft.arms().stream().map(arm -> arm.motor().spin()).toList(),
+                led(craft.electrics()).isPresent() ? null : craft.wiring(),
+                Turn.of(craft.mounted()),
+                told,
+                craft.electrics().sheet().isEmpty() ? null : ElectricEntry.of(craft.electrics()),
+                null);
     }
-    return new Recorded(craft, known);
-  }
+
+    /** Whether outputs, parts and leads are as on another sheet, so that nothing was under the iron in between. */
+    boolean wiredLike(BuildSheet other) {
+        return Objects.equals(wiring, other.wiring)
+                && mounted.equals(other.mounted)
+                && (electrics == null
+                        ? other.electrics == null
+                        : other.electrics != null && electrics.wiredLike(other.electrics));
+    }
+
+    /** This sheet with another electrical side, and the outputs as its leads have them. */
+    public BuildSheet withElectrics(ElectricEntry other) {
+        return new BuildSheet(
+                shape,
+                motors,
+                massG,
+                motorMassG,
+                propDiameterMm,
+                thrustToWeight,
+                balance,
+                propSpins,
+                led(other.toElectrics()).isPresent() ? null : toCraft().wiring(),
+                mounted,
+                told,
+                other,
+                sources);
+    }
+
+    /** This sheet with where some of its entries come from. */
+    public BuildSheet withSource(Collection<Site> sites, Source source) {
+        Map<String, Source> all = new TreeMap<>(sources == null ? Map.of() : sources);
+        sites.forEach(site -> all.put(site.key(), source));
+        return new BuildSheet(
+                shape,
+                motors,
+                massG,
+                motorMassG,
+                propDiameterMm,
+                thrustToWeight,
+                balance,
+                propSpins,
+                wiring,
+                mounted,
+                told,
+                electrics,
+                all);
+    }
+
+    /**
+     * This sheet without the sources of entries that were otherwise on an older one: what is typed over was entered.
+     */
+    BuildSheet sourcedAfter(BuildSheet before) {
+        if (sources == null || before.sources == null) {
+            return this;
+        }
+        Craft was = before.toCraft();
+        Craft is = toCraft();
+        Map<String, Source> kept = new TreeMap<>(sources);
+        kept.keySet()
+                .removeIf(
+                        key -> Site.of(key).map(site -> !site.isAlike(was, is)).orElse(true));
+        return new BuildSheet(
+                shape,
+                motors,
+                massG,
+                motorMassG,
+                propDiameterMm,
+                thrustToWeight,
+                balance,
+                propSpins,
+                wiring,
+                mounted,
+                told,
+                electrics,
+                kept.isEmpty() ? null : kept);
+    }
+
+    /** The craft as recorded, with where its entries come from. */
+    public Recorded recorded() {
+        return recorded(toCraft());
+    }
+
+    Recorded recorded(Craft craft) {
+        Map<Site, Source> known = new HashMap<>();
+        if (sources != null) {
+            sources.forEach((key, source) -> Site.of(key).ifPresent(site -> known.put(site, source)));
+        }
+        return new Recorded(craft, known);
+    }
 }

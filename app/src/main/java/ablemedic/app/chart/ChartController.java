@@ -45,214 +45,317 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/crafts")
 class ChartController {
-  private static final int LONGEST_TABLE = 256 * 1024;
-  private static final String WORDS = "has at most 400 letters";
-  private static final String FEW_LETTERS = "has at most 80 letters";
+    private static final int LONGEST_TABLE = 256 * 1024;
+    private static final String WORDS = "has at most 400 letters";
+    private static final String FEW_LETTERS = "has at most 80 letters";
 
-  private final CraftStore crafts;
-  private final FirstSheet first;
-  private final CraftTable table;
-  private final CraftLog log;
-  private final Charts charts;
-  private final OpenWorkUps workUps;
-  private final Readiness readiness;
-  private final Clock clock;
+    private final CraftStore crafts;
+    private final FirstSheet first;
+    private final CraftTable table;
+    private final CraftLog log;
+    private final Charts charts;
+    private final OpenWorkUps workUps;
+    private final Readiness readiness;
+    private final Clock clock;
 
-  ChartController(CraftStore crafts, FirstSheet first, CraftTable table, CraftLog log, Charts charts, OpenWorkUps workUps, Readiness readiness, Clock clock) {
-    this.readiness = readiness;
-    this.workUps = workUps;
-    this.crafts = crafts;
-    this.first = first;
-    this.table = table;
-    this.log = log;
-    this.charts = charts;
-    this.clock = clock;
-  }
-
-  /** A craft in a list. */
-  record ListedCraft(String mark, String name, String craftClass, State state) {}
-
-  /**
-   * A first craft, entered in a minute: a class, the schools, how the board sits and how it is wired. Another craft to be
-   * like, or a full build sheet, may take the place of these.
-   *
-   * @param layout how it is wired; left out, parts and leads stay unentered
-   * @param parts  archetypes from the parts shelf
-   * @param builder who built it, if that is known
-   */
-  record NewCraft(
-      @NotNull(message = "names the craft") @Pattern(regexp = CraftStore.MARK,
-          message = "has 1 to 24 letters, digits, spaces, dots, dashes") String mark,
-      @NotNull(message = "is there, if empty") @Size(max = 80, message = FEW_LETTERS) String name,
-      @Nullable CraftClass craftClass,
-      @Nullable SpinSchool spins,
-      @Nullable NumberingSchool numbering,
-      @Valid @Nullable Turn mounted,
-      @Nullable FlightMode mode,
-      @Nullable Layout layout,
-      @Nullable @Size(max = 20, message = "has at most 20 parts") List<@NotNull @Size(max = 60) String> parts,
-      @Valid @Nullable PackEntry pack,
-      @Nullable @Size(max = 24, message = "has at most 24 letters") String like,
-      @Nullable @Size(max = 80, message = FEW_LETTERS) String builder,
-      @Valid @Nullable BuildSheet sheet) {}
-
-  /** @param builder who built it; left out, that stays */
-  record Changed(
-      long version,
-      @NotNull(message = "is there, if empty") @Size(max = 80, message = FEW_LETTERS) String name,
-      @Nullable @Size(max = 80, message = FEW_LETTERS) String builder,
-      @NotNull(message = "is FIT or GROUNDED") State state,
-      @NotNull(message = "is there, if empty") @Size(max = 400, message = WORDS) String reason) {}
-
-  record Revising(
-      long version,
-      @NotBlank(message = "says why") @Size(max = 400, message = WORDS) String reason,
-      @NotNull(message = "is the whole sheet") @Valid BuildSheet sheet) {}
-
-  record LogNote(@NotNull(message = "is one of FLIGHT, NOTE, CRASH, PART, OPENED, FLASH") Kind kind,
-      @NotBlank(message = "says what happened") @Size(max = 400, message = WORDS) String text) {}
-
-  /** What a note is of. */
-  enum Kind {
-    FLIGHT, NOTE, CRASH, PART, OPENED, FLASH
-  }
-
-  /** An older revision to go back to. */
-  record GoingBack(int revision) {}
-
-  @GetMapping
-  List<ListedCraft> list() {
-    return crafts.all().stream().map(r -> new ListedCraft(r.mark(), r.name(), r.craftClass(), r.state())).toList();
-  }
-
-  @PostMapping
-  @ResponseStatus(HttpStatus.CREATED)
-  Chart enter(@RequestBody @Valid NewCraft entry) {
-    String mark = Folded.composed(entry.mark());
-    boolean copied = entry.like() != null && !entry.like().isBlank();
-    Row like = copied ? crafts.get(Objects.requireNonNull(entry.like())) : null;
-    CraftClass preset = entry.craftClass() == null ? CraftClass.INCH_5 : entry.craftClass();
-    BuildSheet sheet = like != null ? crafts.newestSheet(like.mark()).sheet()
-        : entry.sheet() != null ? entry.sheet() : first.of(preset, entry.spins(), entry.numbering(), entry.mounted(), entry.mode(), entry.layout(), entry.pack(), entry.parts());
-    crafts.enter(mark, entry.name().strip(), like == null ? preset.label() : like.craftClass(), entry.builder() == null ? "" : entry.builder().strip(), crafts.storable(sheet),
-        clock.instant());
-    return charts.of(mark);
-  }
-
-  /** Enters every craft of a table, a row each, or none where a row is wrong. */
-  @PostMapping(value = "/table", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-  @ResponseStatus(HttpStatus.CREATED)
-  List<ListedCraft> enterTable(InputStream body) throws IOException {
-    byte[] bytes = body.readNBytes(LONGEST_TABLE + 1);
-    if (bytes.length > LONGEST_TABLE) {
-      throw Refusal.wrong("file", "A table of more than " + LONGEST_TABLE / 1024 + " kB is not read.");
+    ChartController(
+            CraftStore crafts,
+            FirstSheet first,
+            CraftTable table,
+            CraftLog log,
+            Charts charts,
+            OpenWorkUps workUps,
+            Readiness readiness,
+            Clock clock) {
+        this.readiness = readiness;
+        this.workUps = workUps;
+        this.crafts = crafts;
+        this.first = first;
+        this.table = table;
+        this.log = log;
+        this.charts = charts;
+        this.clock = clock;
     }
-    List<String> entered = table.enter(new String(bytes, StandardCharsets.UTF_8));
-    return list().stream().filter(one -> entered.contains(one.mark())).toList();
-  }
 
-  @GetMapping("/{mark}")
-  Chart chart(@PathVariable String mark) {
-    return charts.of(mark);
-  }
+    /** A craft in a list. */
+    record ListedCraft(String mark, String name, String craftClass, State state) {}
 
-  @PatchMapping("/{mark}")
-  Chart change(@PathVariable String mark, @RequestBody @Valid Changed changed) {
-    Row row = crafts.get(mark);
-    crafts.change(row.mark(), changed.version(), changed.name().strip(), changed.builder() == null ? row.builder() : changed.builder().strip(), changed.state(),
-        changed.reason(), clock.instant());
-    return charts.of(mark);
-  }
+    /**
+     * A first craft, entered in a minute: a class, the schools, how the board sits and how it is wired. Another craft
+     * to be like, or a full build sheet, may take the place of these.
+     *
+     * @param layout how it is wired; left out, parts and leads stay unentered
+     * @param parts archetypes from the parts shelf
+     * @param builder who built it, if that is known
+     */
+    record NewCraft(
+            @NotNull(message = "names the craft")
+            @Pattern(regexp = CraftStore.MARK, message = "has 1 to 24 letters, digits, spaces, dots, dashes")
+            String mark,
 
-  @GetMapping("/{mark}/build-sheet")
-  BuildSheet sheet(@PathVariable String mark) {
-    return crafts.newestSheet(crafts.get(mark).mark()).sheet();
-  }
+            @NotNull(message = "is there, if empty") @Size(max = 80, message = FEW_LETTERS)
+            String name,
 
-  @PutMapping("/{mark}/build-sheet")
-  Chart revise(@PathVariable String mark, @RequestBody @Valid Revising revising) {
-    return revised(crafts.get(mark).mark(), revising.version(), revising.sheet(), revising.reason().strip());
-  }
+            @Nullable CraftClass craftClass,
+            @Nullable SpinSchool spins,
+            @Nullable NumberingSchool numbering,
+            @Valid @Nullable Turn mounted,
+            @Nullable FlightMode mode,
+            @Nullable Layout layout,
 
-  private Chart revised(String mark, long version, BuildSheet sheet, String reason) {
-    BuildSheet sourced = crafts.newestSheet(mark).readable().map(sheet::sourcedAfter).orElse(sheet);
-    crafts.revise(mark, version, crafts.storable(sourced), reason, "sheet", "Build sheet changed: " + reason, clock.instant());
-    return charts.of(mark);
-  }
+            @Nullable @Size(max = 20, message = "has at most 20 parts")
+            List<@NotNull @Size(max = 60) String> parts,
 
-  /** Enters an older revision again, where the newest one cannot be read. */
-  @PostMapping("/{mark}/repair")
-  Chart repair(@PathVariable String mark, @RequestBody @Valid GoingBack back) {
-    Row row = crafts.get(mark);
-    Revision revision = crafts.revisions(row.mark()).stream()
-        .filter(r -> r.number() == back.revision() && r.readable().isPresent()).findFirst()
-        .orElseThrow(() -> Refusal.wrong("revision", "There is no revision " + back.revision() + " that can be read."));
-    return revised(row.mark(), row.version(), revision.sheet(), "went back to revision " + revision.number());
-  }
+            @Valid @Nullable PackEntry pack,
 
-  /**
-   * A craft signed off though it is grounded: a work-up ended without its cause, or somebody grounded it.
-   *
-   * @param reason why it may fly all the same
-   */
-  record SigningOff(long version, @NotBlank(message = "says why it may fly") @Size(max = 400, message = WORDS) String reason) {}
+            @Nullable @Size(max = 24, message = "has at most 24 letters")
+            String like,
 
-  @PostMapping("/{mark}/sign-off")
-  Chart signOff(@PathVariable String mark, @RequestBody @Valid SigningOff signed) {
-    Row row = crafts.get(mark);
-    if (readiness.isHazardous(row.mark())) {
-      throw Refusal.conflict("mark", "A hazard is open on " + row.mark() + ": no sign-off lifts it. Fix it, or correct the record.");
+            @Nullable @Size(max = 80, message = FEW_LETTERS) String builder,
+            @Valid @Nullable BuildSheet sheet) {}
+
+    /** @param builder who built it; left out, that stays */
+    record Changed(
+            long version,
+
+            @NotNull(message = "is there, if empty") @Size(max = 80, message = FEW_LETTERS)
+            String name,
+
+            @Nullable @Size(max = 80, message = FEW_LETTERS) String builder,
+            @NotNull(message = "is FIT or GROUNDED") State state,
+
+            @NotNull(message = "is there, if empty") @Size(max = 400, message = WORDS)
+            String reason) {}
+
+    record Revising(
+            long version,
+
+            @NotBlank(message = "says why") @Size(max = 400, message = WORDS)
+            String reason,
+
+            @NotNull(message = "is the whole sheet") @Valid BuildSheet sheet) {}
+
+    record LogNote(
+            @NotNull(message = "is one of FLIGHT, NOTE, CRASH, PART, OPENED, FLASH")
+            Kind kind,
+
+            @NotBlank(message = "says what happened") @Size(max = 400, message = WORDS)
+            String text) {}
+
+    /** What a note is of. */
+    enum Kind {
+        FLIGHT,
+        NOTE,
+        CRASH,
+        PART,
+        OPENED,
+        FLASH
     }
-    if (signed.reason().strip().split("\\s+").length < 3) {
-      throw Refusal.wrong("reason", "Say in a few words why it may fly: who reads the log later has to understand it.");
+
+    /** An older revision to go back to. */
+    record GoingBack(int revision) {}
+
+    @GetMapping
+    List<ListedCraft> list() {
+        return crafts.all().stream()
+                .map(r -> new ListedCraft(r.mark(), r.name(), r.craftClass(), r.state()))
+                .toList();
     }
-    crafts.signOff(row.mark(), signed.version(), signed.reason().strip(), clock.instant());
-    return charts.of(row.mark());
-  }
 
-  /** Takes a craft off the bench without deleting anything, or puts it back. */
-  @PutMapping("/{mark}/aside")
-  void putAside(@PathVariable String mark, @RequestBody @Valid SettingAside aside) {
-    crafts.putAside(crafts.get(mark).mark(), aside.why(), clock.instant());
-  }
-
-  @GetMapping("/{mark}/log")
-  List<LogEntry> log(@PathVariable String mark) {
-    return log.of(crafts.get(mark).mark());
-  }
-
-  /** Notes in the log what happened to a craft, and in its open work-up that it crashed; a crash, a part and an opened stack make the pre-power routine due. */
-  @PostMapping("/{mark}/log")
-  @Transactional
-  public List<LogEntry> note(@PathVariable String mark, @RequestBody @Valid LogNote noted) {
-    Row row = crafts.get(mark);
-    log.add(row.mark(), clock.instant(), noted.kind().name().toLowerCase(Locale.ROOT), noted.text().strip(), null);
-    if (noted.kind() == Kind.CRASH) {
-      workUps.cameDown(row.mark(), noted.text().strip());
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    Chart enter(@RequestBody @Valid NewCraft entry) {
+        String mark = Folded.composed(entry.mark());
+        boolean copied = entry.like() != null && !entry.like().isBlank();
+        Row like = copied ? crafts.get(Objects.requireNonNull(entry.like())) : null;
+        CraftClass preset = entry.craftClass() == null ? CraftClass.INCH_5 : entry.craftClass();
+        BuildSheet sheet = like != null
+                ? crafts.newestSheet(like.mark()).sheet()
+                : entry.sheet() != null
+                        ? entry.sheet()
+                        : first.of(
+                                preset,
+                                entry.spins(),
+                                entry.numbering(),
+                                entry.mounted(),
+                                entry.mode(),
+                                entry.layout(),
+                                entry.pack(),
+                                entry.parts());
+        crafts.enter(
+                mark,
+                entry.name().strip(),
+                like == null ? preset.label() : like.craftClass(),
+                entry.builder() == null ? "" : entry.builder().strip(),
+                crafts.storable(sheet),
+                clock.instant());
+        return charts.of(mark);
     }
-    return log.of(row.mark());
-  }
 
-  /** A line of the log put right. */
-  record LineRight(@NotNull(message = "is one of FLIGHT, NOTE, CRASH, PART, OPENED, FLASH") Kind kind, @NotBlank(message = "says what happened") @Size(max = 400, message = WORDS) String text,
-      @NotBlank(message = "says what was wrong with it") @Size(max = 400, message = WORDS) String reason) {}
+    /** Enters every craft of a table, a row each, or none where a row is wrong. */
+    @PostMapping(value = "/table", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @ResponseStatus(HttpStatus.CREATED)
+    List<ListedCraft> enterTable(InputStream body) throws IOException {
+        byte[] bytes = body.readNBytes(LONGEST_TABLE + 1);
+        if (bytes.length > LONGEST_TABLE) {
+            throw Refusal.wrong("file", "A table of more than " + LONGEST_TABLE / 1024 + " kB is not read.");
+        }
+        List<String> entered = table.enter(new String(bytes, StandardCharsets.UTF_8));
+        return list().stream().filter(one -> entered.contains(one.mark())).toList();
+    }
 
-  /** A line of the log taken back. */
-  record LineWithdrawn(@NotBlank(message = "says what was wrong with it") @Size(max = 400, message = WORDS) String reason) {}
+    @GetMapping("/{mark}")
+    Chart chart(@PathVariable String mark) {
+        return charts.of(mark);
+    }
 
-  /** Puts a line right that was written by hand; what it said before stays in its history. */
-  @PutMapping("/{mark}/log/{id}")
-  Chart correctLine(@PathVariable String mark, @PathVariable long id, @RequestBody @Valid LineRight right) {
-    Row row = crafts.get(mark);
-    log.correct(row.mark(), id, right.kind().name().toLowerCase(Locale.ROOT), right.text().strip(), right.reason().strip(), clock.instant());
-    return charts.of(row.mark());
-  }
+    @PatchMapping("/{mark}")
+    Chart change(@PathVariable String mark, @RequestBody @Valid Changed changed) {
+        Row row = crafts.get(mark);
+        crafts.change(
+                row.mark(),
+                changed.version(),
+                changed.name().strip(),
+                changed.builder() == null ? row.builder() : changed.builder().strip(),
+                changed.state(),
+                changed.reason(),
+                clock.instant());
+        return charts.of(mark);
+    }
 
-  /** Takes a line back that was written by hand: it counts for nothing, and stays in the history. */
-  @PostMapping("/{mark}/log/{id}/withdrawal")
-  Chart withdrawLine(@PathVariable String mark, @PathVariable long id, @RequestBody @Valid LineWithdrawn withdrawn) {
-    Row row = crafts.get(mark);
-    log.correct(row.mark(), id, null, "", withdrawn.reason().strip(), clock.instant());
-    return charts.of(row.mark());
-  }
+    @GetMapping("/{mark}/build-sheet")
+    BuildSheet sheet(@PathVariable String mark) {
+        return crafts.newestSheet(crafts.get(mark).mark()).sheet();
+    }
+
+    @PutMapping("/{mark}/build-sheet")
+    Chart revise(@PathVariable String mark, @RequestBody @Valid Revising revising) {
+        return revised(
+                crafts.get(mark).mark(),
+                revising.version(),
+                revising.sheet(),
+                revising.reason().strip());
+    }
+
+    private Chart revised(String mark, long version, BuildSheet sheet, String reason) {
+        BuildSheet sourced =
+                crafts.newestSheet(mark).readable().map(sheet::sourcedAfter).orElse(sheet);
+        crafts.revise(
+                mark,
+                version,
+                crafts.storable(sourced),
+                reason,
+                "sheet",
+                "Build sheet changed: " + reason,
+                clock.instant());
+        return charts.of(mark);
+    }
+
+    /** Enters an older revision again, where the newest one cannot be read. */
+    @PostMapping("/{mark}/repair")
+    Chart repair(@PathVariable String mark, @RequestBody @Valid GoingBack back) {
+        Row row = crafts.get(mark);
+        Revision revision = crafts.revisions(row.mark()).stream()
+                .filter(r -> r.number() == back.revision() && r.readable().isPresent())
+                .findFirst()
+                .orElseThrow(() ->
+                        Refusal.wrong("revision", "There is no revision " + back.revision() + " that can be read."));
+        return revised(row.mark(), row.version(), revision.sheet(), "went back to revision " + revision.number());
+    }
+
+    /**
+     * A craft signed off though it is grounded: a work-up ended without its cause, or somebody grounded it.
+     *
+     * @param reason why it may fly all the same
+     */
+    record SigningOff(
+            long version,
+
+            @NotBlank(message = "says why it may fly") @Size(max = 400, message = WORDS)
+            String reason) {}
+
+    @PostMapping("/{mark}/sign-off")
+    Chart signOff(@PathVariable String mark, @RequestBody @Valid SigningOff signed) {
+        Row row = crafts.get(mark);
+        if (readiness.isHazardous(row.mark())) {
+            throw Refusal.conflict(
+                    "mark",
+                    "A hazard is open on " + row.mark() + ": no sign-off lifts it. Fix it, or correct the record.");
+        }
+        if (signed.reason().strip().split("\\s+").length < 3) {
+            throw Refusal.wrong(
+                    "reason", "Say in a few words why it may fly: who reads the log later has to understand it.");
+        }
+        crafts.signOff(row.mark(), signed.version(), signed.reason().strip(), clock.instant());
+        return charts.of(row.mark());
+    }
+
+    /** Takes a craft off the bench without deleting anything, or puts it back. */
+    @PutMapping("/{mark}/aside")
+    void putAside(@PathVariable String mark, @RequestBody @Valid SettingAside aside) {
+        crafts.putAside(crafts.get(mark).mark(), aside.why(), clock.instant());
+    }
+
+    @GetMapping("/{mark}/log")
+    List<LogEntry> log(@PathVariable String mark) {
+        return log.of(crafts.get(mark).mark());
+    }
+
+    /**
+     * Notes in the log what happened to a craft, and in its open work-up that it crashed; a crash, a part and an opened
+     * stack make the pre-power routine due.
+     */
+    @PostMapping("/{mark}/log")
+    @Transactional
+    public List<LogEntry> note(@PathVariable String mark, @RequestBody @Valid LogNote noted) {
+        Row row = crafts.get(mark);
+        log.add(
+                row.mark(),
+                clock.instant(),
+                noted.kind().name().toLowerCase(Locale.ROOT),
+                noted.text().strip(),
+                null);
+        if (noted.kind() == Kind.CRASH) {
+            workUps.cameDown(row.mark(), noted.text().strip());
+        }
+        return log.of(row.mark());
+    }
+
+    /** A line of the log put right. */
+    record LineRight(
+            @NotNull(message = "is one of FLIGHT, NOTE, CRASH, PART, OPENED, FLASH")
+            Kind kind,
+
+            @NotBlank(message = "says what happened") @Size(max = 400, message = WORDS)
+            String text,
+
+            @NotBlank(message = "says what was wrong with it") @Size(max = 400, message = WORDS)
+            String reason) {}
+
+    /** A line of the log taken back. */
+    record LineWithdrawn(
+            @NotBlank(message = "says what was wrong with it") @Size(max = 400, message = WORDS)
+            String reason) {}
+
+    /** Puts a line right that was written by hand; what it said before stays in its history. */
+    @PutMapping("/{mark}/log/{id}")
+    Chart correctLine(@PathVariable String mark, @PathVariable long id, @RequestBody @Valid LineRight right) {
+        Row row = crafts.get(mark);
+        log.correct(
+                row.mark(),
+                id,
+                right.kind().name().toLowerCase(Locale.ROOT),
+                right.text().strip(),
+                right.reason().strip(),
+                clock.instant());
+        return charts.of(row.mark());
+    }
+
+    /** Takes a line back that was written by hand: it counts for nothing, and stays in the history. */
+    @PostMapping("/{mark}/log/{id}/withdrawal")
+    Chart withdrawLine(@PathVariable String mark, @PathVariable long id, @RequestBody @Valid LineWithdrawn withdrawn) {
+        Row row = crafts.get(mark);
+        log.correct(row.mark(), id, null, "", withdrawn.reason().strip(), clock.instant());
+        return charts.of(row.mark());
+    }
 }

@@ -6,8 +6,8 @@ import ablemedic.app.chart.CraftStore.Revision;
 import ablemedic.app.chart.CraftStore.Row;
 import ablemedic.app.chart.CraftStore.State;
 import ablemedic.app.shelf.SortStore;
-import ablemedic.app.workup.WorkUpStore.Opened;
 import ablemedic.app.workup.WorkUpStore;
+import ablemedic.app.workup.WorkUpStore.Opened;
 import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.HoverPower;
@@ -29,148 +29,215 @@ import org.springframework.stereotype.Component;
 /** Puts the chart of a craft together. */
 @Component
 class Charts {
-  private final CraftStore crafts;
-  private final CraftLog log;
-  private final Corrections corrections;
-  private final WorkUpStore workUps;
-  private final SortStore sorts;
-  private final Readiness readiness;
-  private final Records records;
+    private final CraftStore crafts;
+    private final CraftLog log;
+    private final Corrections corrections;
+    private final WorkUpStore workUps;
+    private final SortStore sorts;
+    private final Readiness readiness;
+    private final Records records;
 
-  Charts(CraftStore crafts, CraftLog log, Corrections corrections, WorkUpStore workUps, SortStore sorts, Readiness readiness, Records records) {
-    this.crafts = crafts;
-    this.log = log;
-    this.corrections = corrections;
-    this.workUps = workUps;
-    this.sorts = sorts;
-    this.readiness = readiness;
-    this.records = records;
-  }
-
-  /**
-   * Everything that the chart shows.
-   *
-   * @param grounds        why it is grounded
-   * @param unknowns       what is not known of it, or may be meant
-   * @param conflicts      what of its record can't be right together
-   * @param corrections    what lines of the log said before
-   * @param told           every setting, with what the devices were told
-   * @param behindTheShelf own sorts that the shelf has otherwise by now
-   */
-  record Chart(
-      String mark,
-      String name,
-      String craftClass,
-      String builder,
-      State state,
-      Fitness fitness,
-      List<String> grounds,
-      List<String> unknowns,
-      List<ConflictView> conflicts,
-      List<Due> due,
-      long version,
-      Instant enteredAt,
-      @Nullable String aside,
-      BuildSheet sheet,
-      int revision,
-      CraftDrawing drawing,
-      List<Fact> facts,
-      List<ToldValue> told,
-      List<String> missing,
-      List<String> behindTheShelf,
-      List<Revised> revisions,
-      List<LogEntry> log,
-      List<EntryCorrection> corrections,
-      List<WorkUpLine> workUps) {}
-
-  /** A line of the sheet in words. */
-  record Fact(String what, String value) {}
-
-  /**
-   * What a device was told of one thing.
-   *
-   * @param written as it stands on the sheet
-   * @param said    as a person says it
-   */
-  record ToldValue(String id, String label, String written, String said, boolean usual) {}
-
-  /** A revision and what it changed. */
-  record Revised(int number, Instant enteredAt, String reason, List<SheetChanges.Change> changes) {}
-
-  /** A work-up of this craft. */
-  record WorkUpLine(long id, String complaint, Instant openedAt, boolean open, String ended) {}
-
-  /** @throws ablemedic.app.storage.UnreadableRecordException where its newest sheet cannot be read */
-  Chart of(String mark) {
-    // The version is read before the sheet: a chart with a newer sheet than its version is refused when it is written back.
-    Row row = crafts.get(mark);
-    List<Revision> revisions = crafts.revisions(row.mark());
-    Revision newest = revisions.get(revisions.size() - 1);
-    BuildSheet sheet = newest.sheet();
-    Craft craft = crafts.craft(row.mark(), newest.number());
-    List<Opened> opened = workUps.of(row.mark());
-    Readiness.Stands stands = readiness.of(row);
-    Required required = records.of(row.mark());
-    List<ConflictView> conflicts = Stream.concat(required.conflicts().stream().map(ConflictView::of), required.unsolved().stream().map(ConflictView::unsolved)).toList();
-    return new Chart(row.mark(), row.name(), row.craftClass(), row.builder(), row.state(), stands.fitness(), stands.grounds(), stands.unknowns(), conflicts, stands.due(), row.version(), row.enteredAt(), row.aside(),
-        sheet, newest.number(), CraftDrawing.of(craft), facts(craft), told(craft), craft.electrics().sheet().missing(),
-        behind(sheet).stream().map(PartSort::label).toList(),
-        revised(revisions), log.of(row.mark()), corrections.ofLog(row.mark()), opened.stream().map(o -> new WorkUpLine(o.id(), o.complaint(), o.openedAt(), o.isOpen(), o.ended()))
-            .toList());
-  }
-
-  /** The workshop's own sorts that this sheet has otherwise than they stand on the shelf now. */
-  List<PartSort> behind(BuildSheet sheet) {
-    List<PartSort> copies = sheet.electrics() == null || sheet.electrics().sorts() == null ? List.of()
-        : sheet.electrics().sorts();
-    return copies.stream().flatMap(copy -> sorts.own(copy.id()).filter(now -> !now.equals(copy)).stream()).toList();
-  }
-
-  private static List<ToldValue> told(Craft craft) {
-    return Settings.ALL.stream().map(setting -> new ToldValue(setting.id(), setting.label(), craft.told().written(setting),
-        craft.told().said(setting), !craft.told().unusual().contains(setting))).toList();
-  }
-
-  private static List<Fact> facts(Craft craft) {
-    var frame = craft.airframe();
-    List<Fact> facts = new ArrayList<>(List.of(
-        new Fact("Frame", frame.shape().label() + ", motors " + Math.round(frame.reachMm()) + " mm from the middle"),
-        new Fact("All-up mass", Math.round(frame.massG()) + " g"),
-        new Fact("Props", Math.round(frame.propDiameterMm()) + " mm; " + said(craft, BoardSettings.SPINS)),
-        new Fact("Hover", String.format(Locale.ROOT, "%.1f N a motor, at least %.0f W in all",
-            frame.hoverThrustN(), HoverPower.ideal(frame))),
-        new Fact("Numbering", said(craft, BoardSettings.NUMBERING) + ", output order "
-            + said(craft, BoardSettings.OUTPUT_ORDER)),
-        new Fact("Board", "sits at " + craft.mounted().angles() + "; told " + said(craft, BoardSettings.ALIGNMENT)),
-        new Fact("Sticks", "radio " + said(craft, RadioSettings.STICK_ORDER) + ", board "
-            + said(craft, BoardSettings.STICK_ORDER)),
-        new Fact("Mode at take-off", said(craft, BoardSettings.MODE))));
-    if (!craft.electrics().sheet().isEmpty()) {
-      PackKind pack = craft.electrics().sheet().pack();
-      facts.add(new Fact("Pack", pack.cells() + " cells " + pack.chemistry().label() + ", "
-          + Math.round(pack.capacityMah()) + " mAh"));
-      facts.add(new Fact("Voltage", "from " + said(craft, BoardSettings.VOLTAGE_SOURCE) + ", scale "
-          + said(craft, BoardSettings.VOLTAGE_SCALE) + ", cells " + said(craft, BoardSettings.CELLS)));
-      facts.add(new Fact("Parts", craft.electrics().sheet().parts().stream()
-          .map(part -> part.label()).collect(Collectors.joining(", "))));
+    Charts(
+            CraftStore crafts,
+            CraftLog log,
+            Corrections corrections,
+            WorkUpStore workUps,
+            SortStore sorts,
+            Readiness readiness,
+            Records records) {
+        this.crafts = crafts;
+        this.log = log;
+        this.corrections = corrections;
+        this.workUps = workUps;
+        this.sorts = sorts;
+        this.readiness = readiness;
+        this.records = records;
     }
-    return facts;
-  }
 
-  private static String said(Craft craft, Setting<?> setting) {
-    return craft.told().said(setting);
-  }
+    /**
+     * Everything that the chart shows.
+     *
+     * @param grounds why it is grounded
+     * @param unknowns what is not known of it, or may be meant
+     * @param conflicts what of its record can't be right together
+     * @param corrections what lines of the log said before
+     * @param told every setting, with what the devices were told
+     * @param behindTheShelf own sorts that the shelf has otherwise by now
+     */
+    record Chart(
+            String mark,
+            String name,
+            String craftClass,
+            String builder,
+            State state,
+            Fitness fitness,
+            List<String> grounds,
+            List<String> unknowns,
+            List<ConflictView> conflicts,
+            List<Due> due,
+            long version,
+            Instant enteredAt,
+            @Nullable String aside,
+            BuildSheet sheet,
+            int revision,
+            CraftDrawing drawing,
+            List<Fact> facts,
+            List<ToldValue> told,
+            List<String> missing,
+            List<String> behindTheShelf,
+            List<Revised> revisions,
+            List<LogEntry> log,
+            List<EntryCorrection> corrections,
+            List<WorkUpLine> workUps) {}
 
-  /** Newest first, each with what it changed as far as both sheets can be read. */
-  private static List<Revised> revised(List<Revision> revisions) {
-    List<Revised> revised = new ArrayList<>();
-    for (int i = revisions.size() - 1; i >= 0; i--) {
-      Revision r = revisions.get(i);
-      boolean compared = i > 0 && r.readable().isPresent() && revisions.get(i - 1).readable().isPresent();
-      revised.add(new Revised(r.number(), r.enteredAt(), r.readable().isPresent() ? r.reason()
-          : r.reason() + " (cannot be read)",
-          compared ? SheetChanges.between(revisions.get(i - 1).sheet(), r.sheet()) : List.of()));
+    /** A line of the sheet in words. */
+    record Fact(String what, String value) {}
+
+    /**
+     * What a device was told of one thing.
+     *
+     * @param written as it stands on the sheet
+     * @param said as a person says it
+     */
+    record ToldValue(String id, String label, String written, String said, boolean usual) {}
+
+    /** A revision and what it changed. */
+    record Revised(int number, Instant enteredAt, String reason, List<SheetChanges.Change> changes) {}
+
+    /** A work-up of this craft. */
+    record WorkUpLine(long id, String complaint, Instant openedAt, boolean open, String ended) {}
+
+    /** @throws ablemedic.app.storage.UnreadableRecordException where its newest sheet cannot be read */
+    Chart of(String mark) {
+        // The version is read before the sheet: a chart with a newer sheet than its version is refused when it is
+        // written back.
+        Row row = crafts.get(mark);
+        List<Revision> revisions = crafts.revisions(row.mark());
+        Revision newest = revisions.get(revisions.size() - 1);
+        BuildSheet sheet = newest.sheet();
+        Craft craft = crafts.craft(row.mark(), newest.number());
+        List<Opened> opened = workUps.of(row.mark());
+        Readiness.Stands stands = readiness.of(row);
+        Required required = records.of(row.mark());
+        List<ConflictView> conflicts = Stream.concat(
+                        required.conflicts().stream().map(ConflictView::of),
+                        required.unsolved().stream().map(ConflictView::unsolved))
+                .toList();
+        return new Chart(
+                row.mark(),
+                row.name(),
+                row.craftClass(),
+                row.builder(),
+                row.state(),
+                stands.fitness(),
+                stands.grounds(),
+                stands.unknowns(),
+                conflicts,
+                stands.due(),
+                row.version(),
+                row.enteredAt(),
+                row.aside(),
+                sheet,
+                newest.number(),
+                CraftDrawing.of(craft),
+                facts(craft),
+                told(craft),
+                craft.electrics().sheet().missing(),
+                behind(sheet).stream().map(PartSort::label).toList(),
+                revised(revisions),
+                log.of(row.mark()),
+                corrections.ofLog(row.mark()),
+                opened.stream()
+                        .map(o -> new WorkUpLine(o.id(), o.complaint(), o.openedAt(), o.isOpen(), o.ended()))
+                        .toList());
     }
-    return revised;
-  }
+
+    /** The workshop's own sorts that this sheet has otherwise than they stand on the shelf now. */
+    List<PartSort> behind(BuildSheet sheet) {
+        List<PartSort> copies = sheet.electrics() == null || sheet.electrics().sorts() == null
+                ? List.of()
+                : sheet.electrics().sorts();
+        return copies.stream()
+                .flatMap(copy -> sorts.own(copy.id()).filter(now -> !now.equals(copy)).stream())
+                .toList();
+    }
+
+    private static List<ToldValue> told(Craft craft) {
+        return Settings.ALL.stream()
+                .map(setting -> new ToldValue(
+                        setting.id(),
+                        setting.label(),
+                        craft.told().written(setting),
+                        craft.told().said(setting),
+                        !craft.told().unusual().contains(setting)))
+                .toList();
+    }
+
+    private static List<Fact> facts(Craft craft) {
+        var frame = craft.airframe();
+        List<Fact> facts = new ArrayList<>(List.of(
+                new Fact(
+                        "Frame",
+                        frame.shape().label() + ", motors " + Math.round(frame.reachMm()) + " mm from the middle"),
+                new Fact("All-up mass", Math.round(frame.massG()) + " g"),
+                new Fact("Props", Math.round(frame.propDiameterMm()) + " mm; " + said(craft, BoardSettings.SPINS)),
+                new Fact(
+                        "Hover",
+                        String.format(
+                                Locale.ROOT,
+                                "%.1f N a motor, at least %.0f W in all",
+                                frame.hoverThrustN(),
+                                HoverPower.ideal(frame))),
+                new Fact(
+                        "Numbering",
+                        said(craft, BoardSettings.NUMBERING) + ", output order "
+                                + said(craft, BoardSettings.OUTPUT_ORDER)),
+                new Fact(
+                        "Board",
+                        "sits at " + craft.mounted().angles() + "; told " + said(craft, BoardSettings.ALIGNMENT)),
+                new Fact(
+                        "Sticks",
+                        "radio " + said(craft, RadioSettings.STICK_ORDER) + ", board "
+                                + said(craft, BoardSettings.STICK_ORDER)),
+                new Fact("Mode at take-off", said(craft, BoardSettings.MODE))));
+        if (!craft.electrics().sheet().isEmpty()) {
+            PackKind pack = craft.electrics().sheet().pack();
+            facts.add(new Fact(
+                    "Pack",
+                    pack.cells() + " cells " + pack.chemistry().label() + ", " + Math.round(pack.capacityMah())
+                            + " mAh"));
+            facts.add(new Fact(
+                    "Voltage",
+                    "from " + said(craft, BoardSettings.VOLTAGE_SOURCE) + ", scale "
+                            + said(craft, BoardSettings.VOLTAGE_SCALE) + ", cells "
+                            + said(craft, BoardSettings.CELLS)));
+            facts.add(new Fact(
+                    "Parts",
+                    craft.electrics().sheet().parts().stream()
+                            .map(part -> part.label())
+                            .collect(Collectors.joining(", "))));
+        }
+        return facts;
+    }
+
+    private static String said(Craft craft, Setting<?> setting) {
+        return craft.told().said(setting);
+    }
+
+    /** Newest first, each with what it changed as far as both sheets can be read. */
+    private static List<Revised> revised(List<Revision> revisions) {
+        List<Revised> revised = new ArrayList<>();
+        for (int i = revisions.size() - 1; i >= 0; i--) {
+            Revision r = revisions.get(i);
+            boolean compared = i > 0
+                    && r.readable().isPresent()
+                    && revisions.get(i - 1).readable().isPresent();
+            revised.add(new Revised(
+                    r.number(),
+                    r.enteredAt(),
+                    r.readable().isPresent() ? r.reason() : r.reason() + " (cannot be read)",
+                    compared ? SheetChanges.between(revisions.get(i - 1).sheet(), r.sheet()) : List.of()));
+        }
+        return revised;
+    }
 }

@@ -19,61 +19,101 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The conflicts of a craft's record over HTTP: what they are, and one put right on the craft or corrected on the sheet. */
+/**
+ * The conflicts of a craft's record over HTTP: what they are, and one put right on the craft or corrected on the sheet.
+ */
 @RestController
 @RequestMapping("/api/crafts/{mark}/conflicts")
 class ConflictController {
-  private final CraftStore crafts;
-  private final Records records;
-  private final OpenWorkUps workUps;
-  private final Clock clock;
+    private final CraftStore crafts;
+    private final Records records;
+    private final OpenWorkUps workUps;
+    private final Clock clock;
 
-  ConflictController(CraftStore crafts, Records records, OpenWorkUps workUps, Clock clock) {
-    this.crafts = crafts;
-    this.records = records;
-    this.workUps = workUps;
-    this.clock = clock;
-  }
-
-  /**
-   * @param version of the craft
-   * @param open    the work-up in which they are put right, where one is open; nothing where none is
-   */
-  record ConflictsView(String mark, long version, @org.jspecify.annotations.Nullable Long open, List<ConflictView> conflicts, List<String> doubts) {}
-
-  /**
-   * A conflict that is settled.
-   *
-   * @param way  of those that it has, counted from 1
-   * @param made whether something was done to the craft; otherwise the craft is right so, and the sheet was not
-   */
-  record Settled(long version, @NotBlank(message = "names a conflict") @Size(max = 200, message = "names a conflict") String conflictId, int way, boolean made) {}
-
-  @GetMapping
-  ConflictsView view(@PathVariable String mark) {
-    String right = crafts.get(mark).mark();
-    Required required = records.of(right);
-    return new ConflictsView(right, crafts.get(right).version(), workUps.openOf(right).orElse(null),
-        Stream.concat(required.conflicts().stream().map(ConflictView::of), required.unsolved().stream().map(ConflictView::unsolved)).toList(),
-        required.doubts().stream().map(doubt -> doubt.cause() + ". " + doubt.remedy() + ".").toList());
-  }
-
-  @PostMapping
-  ConflictsView settle(@PathVariable String mark, @RequestBody @Valid Settled settled) {
-    String right = crafts.get(mark).mark();
-    workUps.openOf(right).ifPresent(open -> {
-      throw Refusal.conflict("mark", "Work-up " + open + " of " + right + " is open. Settle it there, so that it is proven.");
-    });
-    Conflict conflict = records.of(right).conflicts().stream().filter(one -> one.id().equals(settled.conflictId())).findFirst()
-        .orElseThrow(() -> Refusal.wrong("conflictId", "The record of " + right + " has no conflict “" + Refusal.shortened(settled.conflictId()) + "”."));
-    if (settled.way() < 1 || settled.way() > conflict.ways().size()) {
-      throw Refusal.wrong("way", "Name one of its ways, 1 to " + conflict.ways().size() + ".");
+    ConflictController(CraftStore crafts, Records records, OpenWorkUps workUps, Clock clock) {
+        this.crafts = crafts;
+        this.records = records;
+        this.workUps = workUps;
+        this.clock = clock;
     }
-    Edit edit = conflict.ways().get(settled.way() - 1).edit();
-    BuildSheet sheet = crafts.newestWith(right, BuildSheet.of(conflict.recorded()), BuildSheet.of(conflict.onSheet(conflict.recorded(), settled.way() - 1))).withSource(edit.sites(), Source.MEASURED);
-    boolean opened = edit.sites().stream().anyMatch(site -> site.kind() != Site.Kind.SETTING && site.kind() != Site.Kind.MASS);
-    crafts.revise(right, settled.version(), crafts.storable(sheet), settled.made() ? edit.title() : "record corrected: " + edit.title(),
-        settled.made() ? opened ? "repair" : "fix" : "sheet", (settled.made() ? "" : "Record corrected: ") + edit.title(), clock.instant());
-    return view(right);
-  }
+
+    /**
+     * @param version of the craft
+     * @param open the work-up in which they are put right, where one is open; nothing where none is
+     */
+    record ConflictsView(
+            String mark,
+            long version,
+            @org.jspecify.annotations.Nullable Long open,
+            List<ConflictView> conflicts,
+            List<String> doubts) {}
+
+    /**
+     * A conflict that is settled.
+     *
+     * @param way of those that it has, counted from 1
+     * @param made whether something was done to the craft; otherwise the craft is right so, and the sheet was not
+     */
+    record Settled(
+            long version,
+
+            @NotBlank(message = "names a conflict") @Size(max = 200, message = "names a conflict")
+            String conflictId,
+
+            int way,
+            boolean made) {}
+
+    @GetMapping
+    ConflictsView view(@PathVariable String mark) {
+        String right = crafts.get(mark).mark();
+        Required required = records.of(right);
+        return new ConflictsView(
+                right,
+                crafts.get(right).version(),
+                workUps.openOf(right).orElse(null),
+                Stream.concat(
+                                required.conflicts().stream().map(ConflictView::of),
+                                required.unsolved().stream().map(ConflictView::unsolved))
+                        .toList(),
+                required.doubts().stream()
+                        .map(doubt -> doubt.cause() + ". " + doubt.remedy() + ".")
+                        .toList());
+    }
+
+    @PostMapping
+    ConflictsView settle(@PathVariable String mark, @RequestBody @Valid Settled settled) {
+        String right = crafts.get(mark).mark();
+        workUps.openOf(right).ifPresent(open -> {
+            throw Refusal.conflict(
+                    "mark", "Work-up " + open + " of " + right + " is open. Settle it there, so that it is proven.");
+        });
+        Conflict conflict = records.of(right).conflicts().stream()
+                .filter(one -> one.id().equals(settled.conflictId()))
+                .findFirst()
+                .orElseThrow(() -> Refusal.wrong(
+                        "conflictId",
+                        "The record of " + right + " has no conflict “" + Refusal.shortened(settled.conflictId())
+                                + "”."));
+        if (settled.way() < 1 || settled.way() > conflict.ways().size()) {
+            throw Refusal.wrong(
+                    "way", "Name one of its ways, 1 to " + conflict.ways().size() + ".");
+        }
+        Edit edit = conflict.ways().get(settled.way() - 1).edit();
+        BuildSheet sheet = crafts.newestWith(
+                        right,
+                        BuildSheet.of(conflict.recorded()),
+                        BuildSheet.of(conflict.onSheet(conflict.recorded(), settled.way() - 1)))
+                .withSource(edit.sites(), Source.MEASURED);
+        boolean opened = edit.sites().stream()
+                .anyMatch(site -> site.kind() != Site.Kind.SETTING && site.kind() != Site.Kind.MASS);
+        crafts.revise(
+                right,
+                settled.version(),
+                crafts.storable(sheet),
+                settled.made() ? edit.title() : "record corrected: " + edit.title(),
+                settled.made() ? opened ? "repair" : "fix" : "sheet",
+                (settled.made() ? "" : "Record corrected: ") + edit.title(),
+                clock.instant());
+        return view(right);
+    }
 }

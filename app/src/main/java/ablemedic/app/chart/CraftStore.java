@@ -23,290 +23,346 @@ import org.springframework.transaction.annotation.Transactional;
 /** Crafts, their build sheets and their logs in the database. */
 @Repository
 public class CraftStore {
-  /** What a mark looks like. */
-  public static final String MARK = "[\\p{L}\\p{N}][\\p{L}\\p{M}\\p{N} ._-]{0,23}";
+    /** What a mark looks like. */
+    public static final String MARK = "[\\p{L}\\p{N}][\\p{L}\\p{M}\\p{N} ._-]{0,23}";
 
-  private final JdbcClient database;
-  private final Json json;
-  private final CraftLog log;
-  /** Revisions never change, so the last few are kept as what they describe. */
-  private final Recent<RevisionId, BuildSheet> sheets = new Recent<>(1_000);
-  private final Recent<RevisionId, Craft> crafts = new Recent<>(64);
-  private final Recent<Opening, BuildSheet> edited = new Recent<>(256);
-  private final Unreadables unreadables;
-  private final SheetMerge merge;
+    private final JdbcClient database;
+    private final Json json;
+    private final CraftLog log;
+    /** Revisions never change, so the last few are kept as what they describe. */
+    private final Recent<RevisionId, BuildSheet> sheets = new Recent<>(1_000);
 
-  CraftStore(JdbcClient database, Json json, CraftLog log, SheetMerge merge, Unreadables unreadables) {
-    this.unreadables = unreadables;
-    this.database = database;
-    this.json = json;
-    this.log = log;
-    this.merge = merge;
-  }
+    private final Recent<RevisionId, Craft> crafts = new Recent<>(64);
+    private final Recent<Opening, BuildSheet> edited = new Recent<>(256);
+    private final Unreadables unreadables;
+    private final SheetMerge merge;
 
-  private record Opening(String mark, int opened, int newest, String own) {}
-
-  /** Whether a craft may fly. */
-  public enum State {
-    FIT, GROUNDED
-  }
-
-  /**
-   * A craft without its sheet.
-   *
-   * @param builder who built it; empty where nobody said
-   * @param aside   why it was put aside, where it was
-   */
-  public record Row(String mark, String name, String craftClass, String builder, State state, long version, Instant enteredAt,
-      @Nullable String aside) {}
-
-  /** A build sheet with its number and reason; none where it cannot be read. */
-  public record Revision(int number, String reason, Instant enteredAt, Optional<BuildSheet> readable) {
-    /** @throws UnreadableRecordException where it cannot be read */
-    public BuildSheet sheet() {
-      return readable.orElseThrow(() -> new UnreadableRecordException("build sheet (revision " + number + ")"));
+    CraftStore(JdbcClient database, Json json, CraftLog log, SheetMerge merge, Unreadables unreadables) {
+        this.unreadables = unreadables;
+        this.database = database;
+        this.json = json;
+        this.log = log;
+        this.merge = merge;
     }
-  }
 
-  private record RevisionId(String mark, int number) {}
+    private record Opening(String mark, int opened, int newest, String own) {}
 
-  public List<Row> all() {
-    return database.sql("SELECT * FROM craft ORDER BY mark").query((rs, n) -> row(rs)).list();
-  }
-
-  /** By its mark, whatever its case; the one written just so comes first. */
-  public Optional<Row> find(String mark) {
-    return database.sql("SELECT * FROM craft WHERE folded = ? OR mark = ? ORDER BY mark = ? COLLATE BINARY DESC LIMIT 1")
-        .params(Folded.of(mark), mark, mark).query((rs, n) -> row(rs)).optional();
-  }
-
-  /**
-   * The craft of this mark.
-   *
-   * @throws Refusal when there is none
-   */
-  public Row get(String mark) {
-    return find(mark).orElseThrow(() -> Refusal.unknown("mark", "No craft is marked “" + Refusal.shortened(mark)
-        + "”. Those there are: " + Refusal.someOf(all().stream().map(Row::mark).toList()) + "."));
-  }
-
-  private Row row(ResultSet rs) throws SQLException {
-    return new Row(rs.getString("mark"), rs.getString("name"), rs.getString("class"), rs.getString("builder"),
-        State.valueOf(rs.getString("state")), rs.getLong("version"), unreadables.time("craft", rs, "entered_at"),
-        rs.getString("aside"));
-  }
-
-  /** Enters a new craft with its first build sheet. */
-  @Transactional
-  public void enter(String mark, String name, String craftClass, String builder, BuildSheet sheet, Instant at) {
-    if (find(mark).isPresent()) {
-      throw Refusal.conflict("mark", "There is a craft marked “" + mark + "” already. Choose another mark.");
+    /** Whether a craft may fly. */
+    public enum State {
+        FIT,
+        GROUNDED
     }
-    database.sql("""
+
+    /**
+     * A craft without its sheet.
+     *
+     * @param builder who built it; empty where nobody said
+     * @param aside why it was put aside, where it was
+     */
+    public record Row(
+            String mark,
+            String name,
+            String craftClass,
+            String builder,
+            State state,
+            long version,
+            Instant enteredAt,
+            @Nullable String aside) {}
+
+    /** A build sheet with its number and reason; none where it cannot be read. */
+    public record Revision(int number, String reason, Instant enteredAt, Optional<BuildSheet> readable) {
+        /** @throws UnreadableRecordException where it cannot be read */
+        public BuildSheet sheet() {
+            return readable.orElseThrow(() -> new UnreadableRecordException("build sheet (revision " + number + ")"));
+        }
+    }
+
+    private record RevisionId(String mark, int number) {}
+
+    public List<Row> all() {
+        return database.sql("SELECT * FROM craft ORDER BY mark")
+                .query((rs, n) -> row(rs))
+                .list();
+    }
+
+    /** By its mark, whatever its case; the one written just so comes first. */
+    public Optional<Row> find(String mark) {
+        return database.sql(
+                        "SELECT * FROM craft WHERE folded = ? OR mark = ? ORDER BY mark = ? COLLATE BINARY DESC LIMIT 1")
+                .params(Folded.of(mark), mark, mark)
+                .query((rs, n) -> row(rs))
+                .optional();
+    }
+
+    /**
+     * The craft of this mark.
+     *
+     * @throws Refusal when there is none
+     */
+    public Row get(String mark) {
+        return find(mark)
+                .orElseThrow(() -> Refusal.unknown(
+                        "mark",
+                        "No craft is marked “" + Refusal.shortened(mark) + "”. Those there are: "
+                                + Refusal.someOf(all().stream().map(Row::mark).toList()) + "."));
+    }
+
+    private Row row(ResultSet rs) throws SQLException {
+        return new Row(
+                rs.getString("mark"),
+                rs.getString("name"),
+                rs.getString("class"),
+                rs.getString("builder"),
+                State.valueOf(rs.getString("state")),
+                rs.getLong("version"),
+                unreadables.time("craft", rs, "entered_at"),
+                rs.getString("aside"));
+    }
+
+    /** Enters a new craft with its first build sheet. */
+    @Transactional
+    public void enter(String mark, String name, String craftClass, String builder, BuildSheet sheet, Instant at) {
+        if (find(mark).isPresent()) {
+            throw Refusal.conflict("mark", "There is a craft marked “" + mark + "” already. Choose another mark.");
+        }
+        database.sql("""
         INSERT INTO craft (mark, folded, name, class, builder, state, version, entered_at) VALUES (?, ?, ?, ?, ?, 'FIT', 1, ?)""")
-        .params(mark, Folded.of(mark), name, craftClass, builder, at.toString()).update();
-    insertSheet(mark, 1, sheet, "first entered", at);
-    log.add(mark, at, "entered", "Entered: " + craftClass, null);
-  }
-
-  public Revision newestSheet(String mark) {
-    return database.sql("SELECT * FROM build_sheet WHERE mark = ? ORDER BY revision DESC LIMIT 1").param(mark)
-        .query((rs, n) -> revision(rs)).single();
-  }
-
-  /** @throws UnreadableRecordException where it cannot be read */
-  public BuildSheet sheet(String mark, int revision) {
-    return sheets.of(new RevisionId(mark, revision), id -> SheetForm.read(json,
-        database.sql("SELECT body FROM build_sheet WHERE mark = ? AND revision = ?").params(mark, revision)
-            .query(String.class).single()));
-  }
-
-  /** The craft of a revision. @throws UnreadableRecordException where it describes none */
-  public Craft craft(String mark, int revision) {
-    return crafts.of(new RevisionId(mark, revision), id -> {
-      try {
-        return sheet(mark, revision).toCraft();
-      } catch (RuntimeException e) {
-        // A sheet of an older version may lack anything at all.
-        throw new UnreadableRecordException("build sheet (revision " + revision + ")", e);
-      }
-    });
-  }
-
-  /** The craft as on its newest sheet. */
-  public Craft newestCraft(String mark) {
-    return craft(mark, newestRevision(mark));
-  }
-
-  /** The craft as on its newest sheet, with where its entries come from. */
-  public Recorded newestRecord(String mark) {
-    int newest = newestRevision(mark);
-    return sheet(mark, newest).recorded(craft(mark, newest));
-  }
-
-  /** The record of a revision. */
-  public Recorded record(String mark, int revision) {
-    return sheet(mark, revision).recorded(craft(mark, revision));
-  }
-
-  /** The record of a revision with all edits made since, but those that a work-up made itself. */
-  public Recorded record(String mark, int opened, String own) {
-    return sheet(mark, opened, own).recorded(craft(mark, opened, own));
-  }
-
-  public int newestRevision(String mark) {
-    return database.sql("SELECT max(revision) FROM build_sheet WHERE mark = ?").param(mark).query(Integer.class).single();
-  }
-
-  /**
-   * The craft of a revision with all edits made since, but those that a work-up made itself.
-   *
-   * @param own what the reasons of those revisions begin with
-   */
-  public Craft craft(String mark, int opened, String own) {
-    BuildSheet sheet = sheet(mark, opened, own);
-    return sheet.equals(sheet(mark, opened)) ? craft(mark, opened) : sheet.toCraft();
-  }
-
-  private BuildSheet sheet(String mark, int opened, String own) {
-    int newest = newestRevision(mark);
-    return opened == newest ? sheet(mark, opened) : edited.of(new Opening(mark, opened, newest, own), this::edited);
-  }
-
-  private BuildSheet edited(Opening since) {
-    BuildSheet sheet = sheet(since.mark(), since.opened());
-    List<Revision> revisions = revisions(since.mark());
-    for (int i = 1; i < revisions.size(); i++) {
-      Revision before = revisions.get(i - 1);
-      Revision after = revisions.get(i);
-      if (after.number() > since.opened() && after.number() <= since.newest() && !after.reason().startsWith(since.own())
-          && before.readable().isPresent() && after.readable().isPresent()) {
-        sheet = changedWhereItHolds(before.sheet(), after.sheet(), sheet);
-      }
+                .params(mark, Folded.of(mark), name, craftClass, builder, at.toString())
+                .update();
+        insertSheet(mark, 1, sheet, "first entered", at);
+        log.add(mark, at, "entered", "Entered: " + craftClass, null);
     }
-    return sheet;
-  }
 
-  /** The change made on another sheet; that sheet as it is where the change makes no craft of it. */
-  private BuildSheet changedWhereItHolds(BuildSheet before, BuildSheet after, BuildSheet onto) {
-    try {
-      return storable(merge.changed(before, after, onto));
-    } catch (RuntimeException e) {
-      return onto;
+    public Revision newestSheet(String mark) {
+        return database.sql("SELECT * FROM build_sheet WHERE mark = ? ORDER BY revision DESC LIMIT 1")
+                .param(mark)
+                .query((rs, n) -> revision(rs))
+                .single();
     }
-  }
 
-  /** The newest sheet with a change that was worked out on another one. */
-  public BuildSheet newestWith(String mark, BuildSheet before, BuildSheet after) {
-    return changedWhereItHolds(before, after, newestSheet(mark).sheet());
-  }
-
-  public List<Revision> revisions(String mark) {
-    return database.sql("SELECT mark, revision, reason, entered_at FROM build_sheet WHERE mark = ? ORDER BY revision")
-        .param(mark).query((rs, n) -> revision(rs)).list();
-  }
-
-  private Revision revision(ResultSet rs) throws SQLException {
-    int number = rs.getInt("revision");
-    return new Revision(number, rs.getString("reason"), unreadables.time("build_sheet", rs, "entered_at"),
-        readable(rs.getString("mark"), number));
-  }
-
-  private Optional<BuildSheet> readable(String mark, int number) {
-    try {
-      craft(mark, number);
-      return Optional.of(sheet(mark, number));
-    } catch (UnreadableRecordException e) {
-      return Optional.empty();
+    /** @throws UnreadableRecordException where it cannot be read */
+    public BuildSheet sheet(String mark, int revision) {
+        return sheets.of(
+                new RevisionId(mark, revision),
+                id -> SheetForm.read(
+                        json,
+                        database.sql("SELECT body FROM build_sheet WHERE mark = ? AND revision = ?")
+                                .params(mark, revision)
+                                .query(String.class)
+                                .single()));
     }
-  }
 
-  /**
-   * Adds a revision where the sheet differs from the newest one.
-   *
-   * @param onto the revision on which it was worked out
-   * @throws Refusal when there is a newer one by now
-   */
-  @Transactional
-  public void revise(String mark, int onto, BuildSheet sheet, String reason, Instant at) {
-    Revision newest = newestSheet(mark);
-    if (newest.number() != onto) {
-      throw Refusal.conflict("version", "The build sheet of " + mark + " was changed meanwhile. Nothing was written; look at it "
-          + "again.");
+    /** The craft of a revision. @throws UnreadableRecordException where it describes none */
+    public Craft craft(String mark, int revision) {
+        return crafts.of(new RevisionId(mark, revision), id -> {
+            try {
+                return sheet(mark, revision).toCraft();
+            } catch (RuntimeException e) {
+                // A sheet of an older version may lack anything at all.
+                throw new UnreadableRecordException("build sheet (revision " + revision + ")", e);
+            }
+        });
     }
-    if (!newest.readable().equals(Optional.of(sheet))) {
-      insertSheet(mark, newest.number() + 1, sheet, reason, at);
-      bump(mark);
+
+    /** The craft as on its newest sheet. */
+    public Craft newestCraft(String mark) {
+        return craft(mark, newestRevision(mark));
     }
-  }
 
-  /**
-   * Adds a revision on top of the version that the writer has seen, with its line in the log.
-   *
-   * @param kind of the line; a part, or leads that changed, make the pre-power routine due
-   */
-  @Transactional
-  public void revise(String mark, long version, BuildSheet sheet, String reason, String kind, String line, Instant at) {
-    Revision newest = newestSheet(mark);
-    claim(mark, version);
-    insertSheet(mark, newest.number() + 1, sheet, reason, at);
-    boolean rewired = !newest.readable().map(before -> before.wiredLike(sheet)).orElse(false);
-    log.add(mark, at, rewired && !CraftLog.makesDue(kind) ? "opened" : kind, line, null);
-  }
-
-  /** Changes name, builder and state on top of the version that the writer has seen. */
-  @Transactional
-  public void change(String mark, long version, String name, String builder, State state, String reason, Instant at) {
-    Row before = get(mark);
-    claim(mark, version);
-    database.sql("UPDATE craft SET name = ?, builder = ?, state = ? WHERE mark = ?").params(name, builder, state.name(), mark).update();
-    if (before.state() != state) {
-      log.add(mark, at, "state", (state == State.GROUNDED ? "Grounded: " : "Released: ") + reason, null);
+    /** The craft as on its newest sheet, with where its entries come from. */
+    public Recorded newestRecord(String mark) {
+        int newest = newestRevision(mark);
+        return sheet(mark, newest).recorded(craft(mark, newest));
     }
-  }
 
-  /** Signs a craft off with a reason, on top of the version that the writer has seen. */
-  @Transactional
-  public void signOff(String mark, long version, String reason, Instant at) {
-    claim(mark, version);
-    database.sql("UPDATE craft SET state = 'FIT' WHERE mark = ?").param(mark).update();
-    log.add(mark, at, "signed-off", "Signed off: " + reason, null);
-  }
-
-  /** Takes a craft off the bench, with a reason, or puts it back. */
-  @Transactional
-  public void putAside(String mark, @Nullable String reason, Instant at) {
-    database.sql("UPDATE craft SET aside = ?, version = version + 1 WHERE mark = ?")
-        .params(Arrays.asList(reason, mark)).update();
-    log.add(mark, at, "state", reason == null ? "Back on the bench" : "Put aside: " + reason, null);
-  }
-
-  private void claim(String mark, long version) {
-    Row now = get(mark);
-    if (now.version() != version) {
-      throw Refusal.stale(version, now.version());
+    /** The record of a revision. */
+    public Recorded record(String mark, int revision) {
+        return sheet(mark, revision).recorded(craft(mark, revision));
     }
-    bump(mark);
-  }
 
-  private void bump(String mark) {
-    database.sql("UPDATE craft SET version = version + 1 WHERE mark = ?").param(mark).update();
-  }
-
-  private void insertSheet(String mark, int revision, BuildSheet sheet, String reason, Instant at) {
-    try {
-      database.sql("INSERT INTO build_sheet (mark, revision, body, reason, entered_at) VALUES (?, ?, ?, ?, ?)")
-          .params(mark, revision, SheetForm.write(json, sheet), reason, at.toString()).update();
-    } catch (DuplicateKeyException e) {
-      throw Refusal.conflict("version", "This craft was changed by another at the same moment. Look at it again.");
+    /** The record of a revision with all edits made since, but those that a work-up made itself. */
+    public Recorded record(String mark, int opened, String own) {
+        return sheet(mark, opened, own).recorded(craft(mark, opened, own));
     }
-  }
 
-  /** The sheet as it comes back from storage. @throws RuntimeException when it would not come back as a craft */
-  BuildSheet storable(BuildSheet sheet) {
-    sheet.toCraft();
-    BuildSheet back = SheetForm.read(json, SheetForm.write(json, sheet));
-    back.toCraft();
-    return back;
-  }
+    public int newestRevision(String mark) {
+        return database.sql("SELECT max(revision) FROM build_sheet WHERE mark = ?")
+                .param(mark)
+                .query(Integer.class)
+                .single();
+    }
+
+    /**
+     * The craft of a revision with all edits made since, but those that a work-up made itself.
+     *
+     * @param own what the reasons of those revisions begin with
+     */
+    public Craft craft(String mark, int opened, String own) {
+        BuildSheet sheet = sheet(mark, opened, own);
+        return sheet.equals(sheet(mark, opened)) ? craft(mark, opened) : sheet.toCraft();
+    }
+
+    private BuildSheet sheet(String mark, int opened, String own) {
+        int newest = newestRevision(mark);
+        return opened == newest ? sheet(mark, opened) : edited.of(new Opening(mark, opened, newest, own), this::edited);
+    }
+
+    private BuildSheet edited(Opening since) {
+        BuildSheet sheet = sheet(since.mark(), since.opened());
+        List<Revision> revisions = revisions(since.mark());
+        for (int i = 1; i < revisions.size(); i++) {
+            Revision before = revisions.get(i - 1);
+            Revision after = revisions.get(i);
+            if (after.number() > since.opened()
+                    && after.number() <= since.newest()
+                    && !after.reason().startsWith(since.own())
+                    && before.readable().isPresent()
+                    && after.readable().isPresent()) {
+                sheet = changedWhereItHolds(before.sheet(), after.sheet(), sheet);
+            }
+        }
+        return sheet;
+    }
+
+    /** The change made on another sheet; that sheet as it is where the change makes no craft of it. */
+    private BuildSheet changedWhereItHolds(BuildSheet before, BuildSheet after, BuildSheet onto) {
+        try {
+            return storable(merge.changed(before, after, onto));
+        } catch (RuntimeException e) {
+            return onto;
+        }
+    }
+
+    /** The newest sheet with a change that was worked out on another one. */
+    public BuildSheet newestWith(String mark, BuildSheet before, BuildSheet after) {
+        return changedWhereItHolds(before, after, newestSheet(mark).sheet());
+    }
+
+    public List<Revision> revisions(String mark) {
+        return database.sql(
+                        "SELECT mark, revision, reason, entered_at FROM build_sheet WHERE mark = ? ORDER BY revision")
+                .param(mark)
+                .query((rs, n) -> revision(rs))
+                .list();
+    }
+
+    private Revision revision(ResultSet rs) throws SQLException {
+        int number = rs.getInt("revision");
+        return new Revision(
+                number,
+                rs.getString("reason"),
+                unreadables.time("build_sheet", rs, "entered_at"),
+                readable(rs.getString("mark"), number));
+    }
+
+    private Optional<BuildSheet> readable(String mark, int number) {
+        try {
+            craft(mark, number);
+            return Optional.of(sheet(mark, number));
+        } catch (UnreadableRecordException e) {
+            return Optional.empty();
+        }
+    }
+
+    /**
+     * Adds a revision where the sheet differs from the newest one.
+     *
+     * @param onto the revision on which it was worked out
+     * @throws Refusal when there is a newer one by now
+     */
+    @Transactional
+    public void revise(String mark, int onto, BuildSheet sheet, String reason, Instant at) {
+        Revision newest = newestSheet(mark);
+        if (newest.number() != onto) {
+            throw Refusal.conflict(
+                    "version",
+                    "The build sheet of " + mark + " was changed meanwhile. Nothing was written; look at it "
+                            + "again.");
+        }
+        if (!newest.readable().equals(Optional.of(sheet))) {
+            insertSheet(mark, newest.number() + 1, sheet, reason, at);
+            bump(mark);
+        }
+    }
+
+    /**
+     * Adds a revision on top of the version that the writer has seen, with its line in the log.
+     *
+     * @param kind of the line; a part, or leads that changed, make the pre-power routine due
+     */
+    @Transactional
+    public void revise(
+            String mark, long version, BuildSheet sheet, String reason, String kind, String line, Instant at) {
+        Revision newest = newestSheet(mark);
+        claim(mark, version);
+        insertSheet(mark, newest.number() + 1, sheet, reason, at);
+        boolean rewired =
+                !newest.readable().map(before -> before.wiredLike(sheet)).orElse(false);
+        log.add(mark, at, rewired && !CraftLog.makesDue(kind) ? "opened" : kind, line, null);
+    }
+
+    /** Changes name, builder and state on top of the version that the writer has seen. */
+    @Transactional
+    public void change(String mark, long version, String name, String builder, State state, String reason, Instant at) {
+        Row before = get(mark);
+        claim(mark, version);
+        database.sql("UPDATE craft SET name = ?, builder = ?, state = ? WHERE mark = ?")
+                .params(name, builder, state.name(), mark)
+                .update();
+        if (before.state() != state) {
+            log.add(mark, at, "state", (state == State.GROUNDED ? "Grounded: " : "Released: ") + reason, null);
+        }
+    }
+
+    /** Signs a craft off with a reason, on top of the version that the writer has seen. */
+    @Transactional
+    public void signOff(String mark, long version, String reason, Instant at) {
+        claim(mark, version);
+        database.sql("UPDATE craft SET state = 'FIT' WHERE mark = ?")
+                .param(mark)
+                .update();
+        log.add(mark, at, "signed-off", "Signed off: " + reason, null);
+    }
+
+    /** Takes a craft off the bench, with a reason, or puts it back. */
+    @Transactional
+    public void putAside(String mark, @Nullable String reason, Instant at) {
+        database.sql("UPDATE craft SET aside = ?, version = version + 1 WHERE mark = ?")
+                .params(Arrays.asList(reason, mark))
+                .update();
+        log.add(mark, at, "state", reason == null ? "Back on the bench" : "Put aside: " + reason, null);
+    }
+
+    private void claim(String mark, long version) {
+        Row now = get(mark);
+        if (now.version() != version) {
+            throw Refusal.stale(version, now.version());
+        }
+        bump(mark);
+    }
+
+    private void bump(String mark) {
+        database.sql("UPDATE craft SET version = version + 1 WHERE mark = ?")
+                .param(mark)
+                .update();
+    }
+
+    private void insertSheet(String mark, int revision, BuildSheet sheet, String reason, Instant at) {
+        try {
+            database.sql("INSERT INTO build_sheet (mark, revision, body, reason, entered_at) VALUES (?, ?, ?, ?, ?)")
+                    .params(mark, revision, SheetForm.write(json, sheet), reason, at.toString())
+                    .update();
+        } catch (DuplicateKeyException e) {
+            throw Refusal.conflict(
+                    "version", "This craft was changed by another at the same moment. Look at it again.");
+        }
+    }
+
+    /** The sheet as it comes back from storage. @throws RuntimeException when it would not come back as a craft */
+    BuildSheet storable(BuildSheet sheet) {
+        sheet.toCraft();
+        BuildSheet back = SheetForm.read(json, SheetForm.write(json, sheet));
+        back.toCraft();
+        return back;
+    }
 }

@@ -24,98 +24,147 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Crafts and their parts from a table: a row each, by the columns mark, name, builder, class, spins, numbering, mode, layout, parts, cells,
- * chemistry, capacity_mah, cell_milliohms. Only the mark has to be there; parts are ids of the shelf, parted by semicolons.
+ * Crafts and their parts from a table: a row each, by the columns mark, name, builder, class, spins, numbering, mode,
+ * layout, parts, cells, chemistry, capacity_mah, cell_milliohms. Only the mark has to be there; parts are ids of the
+ * shelf, parted by semicolons.
  */
 @Component
 class CraftTable {
-  private static final int MOST = 500;
-  private static final Set<String> COLUMNS = Set.of("mark", "name", "builder", "class", "spins", "numbering", "mode", "layout", "parts", "cells", "chemistry", "capacity_mah", "cell_milliohms");
+    private static final int MOST = 500;
+    private static final Set<String> COLUMNS = Set.of(
+            "mark",
+            "name",
+            "builder",
+            "class",
+            "spins",
+            "numbering",
+            "mode",
+            "layout",
+            "parts",
+            "cells",
+            "chemistry",
+            "capacity_mah",
+            "cell_milliohms");
 
-  private final CraftStore crafts;
-  private final FirstSheet first;
-  private final Clock clock;
+    private final CraftStore crafts;
+    private final FirstSheet first;
+    private final Clock clock;
 
-  CraftTable(CraftStore crafts, FirstSheet first, Clock clock) {
-    this.crafts = crafts;
-    this.first = first;
-    this.clock = clock;
-  }
-
-  /** Enters every craft of a table, or none where a row is wrong. @return their marks */
-  @Transactional
-  public List<String> enter(String table) {
-    try (CsvReader<NamedCsvRecord> csv = CsvReader.builder().ofNamedCsvRecord(table.startsWith("\uFEFF") ? table.substring(1) : table)) {
-      List<NamedCsvRecord> rows = csv.stream().toList();
-      if (rows.isEmpty()) {
-        throw Refusal.wrong("file", "There is no craft in the table: the first line names the columns, each further one is a craft.");
-      }
-      if (rows.size() > MOST) {
-        throw Refusal.wrong("file", "More than " + MOST + " crafts in one table are not read.");
-      }
-      List<String> heads = rows.get(0).getHeader();
-      if (!COLUMNS.containsAll(heads) || !heads.contains("mark")) {
-        throw Refusal.wrong("line 1", "The columns are " + String.join(", ", new TreeSet<>(COLUMNS)) + "; mark has to be among them. This table has " + Refusal.shortened(String.join(", ", heads)) + ".");
-      }
-      return rows.stream().map(this::enter).toList();
-    } catch (CsvParseException e) {
-      throw Refusal.wrong("file", "This is no table: " + Refusal.shortened(String.valueOf(e.getMessage())) + ".");
-    } catch (java.io.IOException e) {
-      throw new java.io.UncheckedIOException(e);
+    CraftTable(CraftStore crafts, FirstSheet first, Clock clock) {
+        this.crafts = crafts;
+        this.first = first;
+        this.clock = clock;
     }
-  }
 
-  private String enter(NamedCsvRecord row) {
-    String where = "line " + row.getStartingLineNumber();
-    String mark = Folded.composed(cell(row, "mark"));
-    String name = cell(row, "name");
-    String builder = cell(row, "builder");
-    if (!mark.matches(CraftStore.MARK) || name.length() > 80 || builder.length() > 80) {
-      throw Refusal.wrong(where, "A mark has 1 to 24 letters, digits, spaces, dots, dashes; a name and a builder at most 80 letters.");
+    /** Enters every craft of a table, or none where a row is wrong. @return their marks */
+    @Transactional
+    public List<String> enter(String table) {
+        try (CsvReader<NamedCsvRecord> csv =
+                CsvReader.builder().ofNamedCsvRecord(table.startsWith("\uFEFF") ? table.substring(1) : table)) {
+            List<NamedCsvRecord> rows = csv.stream().toList();
+            if (rows.isEmpty()) {
+                throw Refusal.wrong(
+                        "file",
+                        "There is no craft in the table: the first line names the columns, each further one is a craft.");
+            }
+            if (rows.size() > MOST) {
+                throw Refusal.wrong("file", "More than " + MOST + " crafts in one table are not read.");
+            }
+            List<String> heads = rows.get(0).getHeader();
+            if (!COLUMNS.containsAll(heads) || !heads.contains("mark")) {
+                throw Refusal.wrong(
+                        "line 1",
+                        "The columns are " + String.join(", ", new TreeSet<>(COLUMNS))
+                                + "; mark has to be among them. This table has "
+                                + Refusal.shortened(String.join(", ", heads)) + ".");
+            }
+            return rows.stream().map(this::enter).toList();
+        } catch (CsvParseException e) {
+            throw Refusal.wrong("file", "This is no table: " + Refusal.shortened(String.valueOf(e.getMessage())) + ".");
+        } catch (java.io.IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
     }
-    try {
-      CraftClass preset = one(row, where, "class", CraftClass.class, CraftClass.INCH_5);
-      String parts = cell(row, "parts");
-      BuildSheet sheet = first.of(preset, one(row, where, "spins", SpinSchool.class, null), one(row, where, "numbering", NumberingSchool.class, null), null, one(row, where, "mode", FlightMode.class, null),
-          one(row, where, "layout", Layout.class, parts.isEmpty() ? null : Layout.STACK), pack(row, where), Arrays.stream(parts.split(";")).map(String::strip).filter(part -> !part.isEmpty()).toList());
-      crafts.enter(mark, name, preset.label(), builder, crafts.storable(sheet), clock.instant());
-      return mark;
-    } catch (Refusal e) {
-      throw e.where().startsWith("line") ? e : Refusal.wrong(where, e.getMessage());
-    } catch (UnusableSheetException e) {
-      throw Refusal.wrong(where, e.getMessage() + ".");
+
+    private String enter(NamedCsvRecord row) {
+        String where = "line " + row.getStartingLineNumber();
+        String mark = Folded.composed(cell(row, "mark"));
+        String name = cell(row, "name");
+        String builder = cell(row, "builder");
+        if (!mark.matches(CraftStore.MARK) || name.length() > 80 || builder.length() > 80) {
+            throw Refusal.wrong(
+                    where,
+                    "A mark has 1 to 24 letters, digits, spaces, dots, dashes; a name and a builder at most 80 letters.");
+        }
+        try {
+            CraftClass preset = one(row, where, "class", CraftClass.class, CraftClass.INCH_5);
+            String parts = cell(row, "parts");
+            BuildSheet sheet = first.of(
+                    preset,
+                    one(row, where, "spins", SpinSchool.class, null),
+                    one(row, where, "numbering", NumberingSchool.class, null),
+                    null,
+                    one(row, where, "mode", FlightMode.class, null),
+                    one(row, where, "layout", Layout.class, parts.isEmpty() ? null : Layout.STACK),
+                    pack(row, where),
+                    Arrays.stream(parts.split(";"))
+                            .map(String::strip)
+                            .filter(part -> !part.isEmpty())
+                            .toList());
+            crafts.enter(mark, name, preset.label(), builder, crafts.storable(sheet), clock.instant());
+            return mark;
+        } catch (Refusal e) {
+            throw e.where().startsWith("line") ? e : Refusal.wrong(where, e.getMessage());
+        } catch (UnusableSheetException e) {
+            throw Refusal.wrong(where, e.getMessage() + ".");
+        }
     }
-  }
 
-  private static @Nullable PackEntry pack(NamedCsvRecord row, String where) {
-    return cell(row, "cells").isEmpty() ? null : new PackEntry((int) number(row, where, "cells", 0), one(row, where, "chemistry", Chemistry.class, Chemistry.LIPO), number(row, where, "capacity_mah", 1500),
-        number(row, where, "cell_milliohms", 4));
-  }
-
-  private static double number(NamedCsvRecord row, String where, String column, double usual) {
-    String cell = cell(row, column);
-    try {
-      double number = cell.isEmpty() ? usual : Double.parseDouble(cell);
-      if (Double.isFinite(number)) {
-        return number;
-      }
-    } catch (NumberFormatException e) {
-      // Told below, with what would be right.
+    private static @Nullable PackEntry pack(NamedCsvRecord row, String where) {
+        return cell(row, "cells").isEmpty()
+                ? null
+                : new PackEntry(
+                        (int) number(row, where, "cells", 0),
+                        one(row, where, "chemistry", Chemistry.class, Chemistry.LIPO),
+                        number(row, where, "capacity_mah", 1500),
+                        number(row, where, "cell_milliohms", 4));
     }
-    throw Refusal.wrong(where, column + " is a number, not “" + Refusal.shortened(cell) + "”.");
-  }
 
-  private static <E extends Enum<E>> E one(NamedCsvRecord row, String where, String column, Class<E> type, @Nullable E usual) {
-    String cell = cell(row, column);
-    if (cell.isEmpty()) {
-      return usual;
+    private static double number(NamedCsvRecord row, String where, String column, double usual) {
+        String cell = cell(row, column);
+        try {
+            double number = cell.isEmpty() ? usual : Double.parseDouble(cell);
+            if (Double.isFinite(number)) {
+                return number;
+            }
+        } catch (NumberFormatException e) {
+            // Told below, with what would be right.
+        }
+        throw Refusal.wrong(where, column + " is a number, not “" + Refusal.shortened(cell) + "”.");
     }
-    return Arrays.stream(type.getEnumConstants()).filter(one -> one.name().equals(cell.toUpperCase(Locale.ROOT).replace('-', '_').replace(' ', '_'))).findFirst()
-        .orElseThrow(() -> Refusal.wrong(where, column + " is one of " + String.join(", ", Arrays.stream(type.getEnumConstants()).map(one -> one.name().toLowerCase(Locale.ROOT)).toList()) + ", not “"
-            + Refusal.shortened(cell) + "”."));
-  }
 
-  private static String cell(NamedCsvRecord row, String column) {
-    return row.findField(column).map(String::strip).orElse("");
-  }
+    private static <E extends Enum<E>> E one(
+            NamedCsvRecord row, String where, String column, Class<E> type, @Nullable E usual) {
+        String cell = cell(row, column);
+        if (cell.isEmpty()) {
+            return usual;
+        }
+        return Arrays.stream(type.getEnumConstants())
+                .filter(one -> one.name()
+                        .equals(cell.toUpperCase(Locale.ROOT).replace('-', '_').replace(' ', '_')))
+                .findFirst()
+                .orElseThrow(() -> Refusal.wrong(
+                        where,
+                        column + " is one of "
+                                + String.join(
+                                        ", ",
+                                        Arrays.stream(type.getEnumConstants())
+                                                .map(one -> one.name().toLowerCase(Locale.ROOT))
+                                                .toList())
+                                + ", not “" + Refusal.shortened(cell) + "”."));
+    }
+
+    private static String cell(NamedCsvRecord row, String column) {
+        return row.findField(column).map(String::strip).orElse("");
+    }
 }

@@ -8,9 +8,9 @@ import ablemedic.electrics.Gauge;
 import ablemedic.electrics.Lead;
 import ablemedic.electrics.PackKind;
 import ablemedic.electrics.Part;
-import ablemedic.shelf.PartShelf;
 import ablemedic.electrics.UnusableSheetException;
 import ablemedic.electrics.UnusableSheetException.Wrong;
+import ablemedic.shelf.PartShelf;
 import ablemedic.shelf.PartSort;
 import ablemedic.shelf.UnusableSortException;
 import jakarta.validation.Valid;
@@ -31,107 +31,143 @@ import org.jspecify.annotations.Nullable;
  * @param sorts those of its parts that do not ship with the program; left out where all do
  */
 public record ElectricEntry(
-    @NotNull @Size(max = 40, message = "has at most 40 parts") List<@NotNull @Valid PartEntry> parts,
-    @NotNull @Size(max = 200, message = "has at most 200 leads") List<@NotNull @Valid LeadEntry> leads,
-    @NotNull @Valid PackEntry pack,
-    @Nullable @Size(max = 40, message = "has at most 40 sorts") List<@NotNull PartSort> sorts) {
+        @NotNull @Size(max = 40, message = "has at most 40 parts")
+        List<@NotNull @Valid PartEntry> parts,
 
-  private static final String SHORT = "has 1 to 12 letters, digits or dashes, such as RX";
-  private static final String ADDRESS = "is the address of a pad, such as RX.+";
+        @NotNull @Size(max = 200, message = "has at most 200 leads")
+        List<@NotNull @Valid LeadEntry> leads,
 
-  /** A part. Arms 0 to 3 clockwise from front-right; a draw of 0 is that of its archetype, in amperes. */
-  public record PartEntry(
-      @NotNull @Size(max = 24, message = SHORT) String id,
-      @NotNull @Size(max = 60, message = "names a sort of the parts shelf") String archetype,
-      @NotNull @Size(min = 1, max = 60, message = "has 1 to 60 letters") String label,
-      @NotNull @Size(max = 4, message = "has at most four arms") List<@NotNull Integer> arms,
-      double drawA) {}
+        @NotNull @Valid PackEntry pack,
 
-  public record LeadEntry(@NotNull @Size(max = 40, message = ADDRESS) String from,
-      @NotNull @Size(max = 40, message = ADDRESS) String to, int gaugeAwg, double lengthMm, boolean plugged) {}
+        @Nullable @Size(max = 40, message = "has at most 40 sorts")
+        List<@NotNull PartSort> sorts) {
 
-  public record PackEntry(int cells, @NotNull Chemistry chemistry, double capacityMah, double cellMilliohms) {
-    public PackKind kind() {
-      return new PackKind(cells, chemistry, capacityMah, cellMilliohms);
+    private static final String SHORT = "has 1 to 12 letters, digits or dashes, such as RX";
+    private static final String ADDRESS = "is the address of a pad, such as RX.+";
+
+    /** A part. Arms 0 to 3 clockwise from front-right; a draw of 0 is that of its archetype, in amperes. */
+    public record PartEntry(
+            @NotNull @Size(max = 24, message = SHORT) String id,
+
+            @NotNull @Size(max = 60, message = "names a sort of the parts shelf")
+            String archetype,
+
+            @NotNull @Size(min = 1, max = 60, message = "has 1 to 60 letters")
+            String label,
+
+            @NotNull @Size(max = 4, message = "has at most four arms")
+            List<@NotNull Integer> arms,
+
+            double drawA) {}
+
+    public record LeadEntry(
+            @NotNull @Size(max = 40, message = ADDRESS) String from,
+            @NotNull @Size(max = 40, message = ADDRESS) String to,
+            int gaugeAwg,
+            double lengthMm,
+            boolean plugged) {}
+
+    public record PackEntry(int cells, @NotNull Chemistry chemistry, double capacityMah, double cellMilliohms) {
+        public PackKind kind() {
+            return new PackKind(cells, chemistry, capacityMah, cellMilliohms);
+        }
+
+        public static PackEntry of(PackKind kind) {
+            return new PackEntry(kind.cells(), kind.chemistry(), kind.capacityMah(), kind.cellMilliohms());
+        }
     }
 
-    public static PackEntry of(PackKind kind) {
-      return new PackEntry(kind.cells(), kind.chemistry(), kind.capacityMah(), kind.cellMilliohms());
+    /**
+     * The electrical side that it describes.
+     *
+     * @throws UnusableSheetException naming every place that is wrong
+     */
+    public Electrics toElectrics() {
+        List<Wrong> wrong = new ArrayList<>();
+        List<Part> made = new ArrayList<>();
+        Map<String, Archetype> own = own(wrong);
+        for (int i = 0; i < parts.size(); i++) {
+            PartEntry p = parts.get(i);
+            Optional<Archetype> archetype =
+                    Optional.ofNullable(own.get(p.archetype())).or(() -> PartShelf.find(p.archetype()));
+            if (archetype.isEmpty()) {
+                wrong.add(new Wrong(
+                        "electrics.parts[" + i + "].archetype",
+                        "there is no “" + p.archetype()
+                                + "” on the parts shelf; GET /api/part-shelf lists what there is"));
+            } else {
+                made.add(new Part(p.id(), archetype.get(), p.label().strip(), p.arms(), p.drawA()));
+            }
+        }
+        List<Lead> run = new ArrayList<>();
+        for (int i = 0; i < leads.size(); i++) {
+            LeadEntry l = leads.get(i);
+            if (l.gaugeAwg() < 0 || l.gaugeAwg() > 40) {
+                wrong.add(new Wrong(
+                        "electrics.leads[" + i + "].gaugeAwg", "wire gauges run from 0 to 40, not " + l.gaugeAwg()));
+            } else {
+                run.add(new Lead(l.from(), l.to(), new Gauge(l.gaugeAwg()), l.lengthMm(), l.plugged()));
+            }
+        }
+        if (!wrong.isEmpty()) {
+            throw new UnusableSheetException(wrong);
+        }
+        return new Electrics(new ElectricSheet(made, run, pack.kind()));
     }
-  }
 
-  /**
-   * The electrical side that it describes.
-   *
-   * @throws UnusableSheetException naming every place that is wrong
-   */
-  public Electrics toElectrics() {
-    List<Wrong> wrong = new ArrayList<>();
-    List<Part> made = new ArrayList<>();
-    Map<String, Archetype> own = own(wrong);
-    for (int i = 0; i < parts.size(); i++) {
-      PartEntry p = parts.get(i);
-      Optional<Archetype> archetype = Optional.ofNullable(own.get(p.archetype())).or(() -> PartShelf.find(p.archetype()));
-      if (archetype.isEmpty()) {
-        wrong.add(new Wrong("electrics.parts[" + i + "].archetype", "there is no “" + p.archetype()
-            + "” on the parts shelf; GET /api/part-shelf lists what there is"));
-      } else {
-        made.add(new Part(p.id(), archetype.get(), p.label().strip(), p.arms(), p.drawA()));
-      }
+    private Map<String, Archetype> own(List<Wrong> wrong) {
+        Map<String, Archetype> own = new HashMap<>();
+        List<PartSort> all = sorts == null ? List.of() : sorts;
+        for (int i = 0; i < all.size(); i++) {
+            try {
+                own.put(all.get(i).id(), all.get(i).archetype());
+            } catch (UnusableSortException e) {
+                String where = "electrics.sorts[" + i + "].";
+                e.wrong().forEach(one -> wrong.add(new Wrong(where + one.where(), one.right())));
+            }
+        }
+        return own;
     }
-    List<Lead> run = new ArrayList<>();
-    for (int i = 0; i < leads.size(); i++) {
-      LeadEntry l = leads.get(i);
-      if (l.gaugeAwg() < 0 || l.gaugeAwg() > 40) {
-        wrong.add(new Wrong("electrics.leads[" + i + "].gaugeAwg", "wire gauges run from 0 to 40, not " + l.gaugeAwg()));
-      } else {
-        run.add(new Lead(l.from(), l.to(), new Gauge(l.gaugeAwg()), l.lengthMm(), l.plugged()));
-      }
+
+    /** The same with a sort of the shelf in place of its copy of it. */
+    ElectricEntry with(PartSort newer) {
+        return new ElectricEntry(
+                parts,
+                leads,
+                pack,
+                sorts == null
+                        ? null
+                        : sorts.stream()
+                                .map(sort -> sort.id().equals(newer.id()) ? newer : sort)
+                                .toList());
     }
-    if (!wrong.isEmpty()) {
-      throw new UnusableSheetException(wrong);
+
+    /** Whether parts and leads are as on another, whatever was told and whichever pack it flies with. */
+    boolean wiredLike(ElectricEntry other) {
+        return parts.equals(other.parts) && leads.equals(other.leads) && Objects.equals(sorts, other.sorts);
     }
-    return new Electrics(new ElectricSheet(made, run, pack.kind()));
-  }
 
-  private Map<String, Archetype> own(List<Wrong> wrong) {
-    Map<String, Archetype> own = new HashMap<>();
-    List<PartSort> all = sorts == null ? List.of() : sorts;
-    for (int i = 0; i < all.size(); i++) {
-      try {
-        own.put(all.get(i).id(), all.get(i).archetype());
-      } catch (UnusableSortException e) {
-        String where = "electrics.sorts[" + i + "].";
-        e.wrong().forEach(one -> wrong.add(new Wrong(where + one.where(), one.right())));
-      }
+    private static @Nullable List<PartSort> own(ElectricSheet sheet) {
+        List<PartSort> own = sheet.parts().stream()
+                .map(Part::archetype)
+                .distinct()
+                .filter(sort -> !PartShelf.find(sort.id()).equals(Optional.of(sort)))
+                .map(PartSort::of)
+                .toList();
+        return own.isEmpty() ? null : own;
     }
-    return own;
-  }
 
-  /** The same with a sort of the shelf in place of its copy of it. */
-  ElectricEntry with(PartSort newer) {
-    return new ElectricEntry(parts, leads, pack, sorts == null ? null
-        : sorts.stream().map(sort -> sort.id().equals(newer.id()) ? newer : sort).toList());
-  }
-
-  /** Whether parts and leads are as on another, whatever was told and whichever pack it flies with. */
-  boolean wiredLike(ElectricEntry other) {
-    return parts.equals(other.parts) && leads.equals(other.leads) && Objects.equals(sorts, other.sorts);
-  }
-
-  private static @Nullable List<PartSort> own(ElectricSheet sheet) {
-    List<PartSort> own = sheet.parts().stream().map(Part::archetype).distinct()
-        .filter(sort -> !PartShelf.find(sort.id()).equals(Optional.of(sort))).map(PartSort::of).toList();
-    return own.isEmpty() ? null : own;
-  }
-
-  /** The entry of a sound electrical side. */
-  public static ElectricEntry of(Electrics electrics) {
-    ElectricSheet sheet = electrics.sheet();
-    return new ElectricEntry(
-        sheet.parts().stream().map(p -> new PartEntry(p.id(), p.archetype().id(), p.label(), p.arms(), p.draw())).toList(),
-        sheet.leads().stream().map(l -> new LeadEntry(l.from(), l.to(), l.gauge().awg(), l.lengthMm(), l.plugged()))
-            .toList(),
-        PackEntry.of(sheet.pack()), own(sheet));
-  }
+    /** The entry of a sound electrical side. */
+    public static ElectricEntry of(Electrics electrics) {
+        ElectricSheet sheet = electrics.sheet();
+        return new ElectricEntry(
+                sheet.parts().stream()
+                        .map(p -> new PartEntry(p.id(), p.archetype().id(), p.label(), p.arms(), p.draw()))
+                        .toList(),
+                sheet.leads().stream()
+                        .map(l -> new LeadEntry(l.from(), l.to(), l.gauge().awg(), l.lengthMm(), l.plugged()))
+                        .toList(),
+                PackEntry.of(sheet.pack()),
+                own(sheet));
+    }
 }

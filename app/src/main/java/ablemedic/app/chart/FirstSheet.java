@@ -20,24 +20,43 @@ import org.springframework.stereotype.Component;
 /** The first build sheet of a craft from the few things that are told of it; what is not told is as usual. */
 @Component
 class FirstSheet {
-  private static final PackKind USUAL_PACK = new PackKind(4, Chemistry.LIPO, 1500, 4);
+    private static final PackKind USUAL_PACK = new PackKind(4, Chemistry.LIPO, 1500, 4);
 
-  private final SortStore sorts;
+    private final SortStore sorts;
 
-  FirstSheet(SortStore sorts) {
-    this.sorts = sorts;
-  }
+    FirstSheet(SortStore sorts) {
+        this.sorts = sorts;
+    }
 
-  /**
-   * The sheet.
-   *
-   * @param layout how it is wired; left out, parts and leads stay unentered
-   * @param parts  ids of sorts on the shelf
-   */
-  BuildSheet of(CraftClass preset, @Nullable SpinSchool spins, @Nullable NumberingSchool numbering, @Nullable Turn mounted, @Nullable FlightMode mode, @Nullable Layout layout, @Nullable PackEntry pack,
-      @Nullable List<String> parts) {
-    Craft craft = CraftClass.sound(preset.airframe(), Optional.ofNullable(spins).orElse(SpinSchool.INWARD), Optional.ofNullable(numbering).orElse(NumberingSchool.REAR_RIGHT_FIRST),
-        mounted == null ? Rotation.NONE : mounted.rotation("mounted"), Optional.ofNullable(mode).orElse(FlightMode.LEVEL));
-    return BuildSheet.of(layout == null ? craft : PartsController.wired(craft, layout, pack == null ? USUAL_PACK : pack.kind(), parts == null ? List.of() : parts, id -> sorts.get(id, "parts")));
-  }
+    /**
+     * The sheet.
+     *
+     * @param layout how it is wired; left out, parts and leads stay unentered
+     * @param parts ids of sorts on the shelf
+     */
+    BuildSheet of(
+            CraftClass preset,
+            @Nullable SpinSchool spins,
+            @Nullable NumberingSchool numbering,
+            @Nullable Turn mounted,
+            @Nullable FlightMode mode,
+            @Nullable Layout layout,
+            @Nullable PackEntry pack,
+            @Nullable List<String> parts) {
+        Craft craft = CraftClass.sound(
+                preset.airframe(),
+                Optional.ofNullable(spins).orElse(SpinSchool.INWARD),
+                Optional.ofNullable(numbering).orElse(NumberingSchool.REAR_RIGHT_FIRST),
+                mounted == null ? Rotation.NONE : mounted.rotation("mounted"),
+                Optional.ofNullable(mode).orElse(FlightMode.LEVEL));
+        return BuildSheet.of(
+                layout == null
+                        ? craft
+                        : PartsController.wired(
+                                craft,
+                                layout,
+                                pack == null ? USUAL_PACK : pack.kind(),
+                                parts == null ? List.of() : parts,
+                                id -> sorts.get(id, "parts")));
+    }
 }

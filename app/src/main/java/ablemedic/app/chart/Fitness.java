@@ -2,38 +2,48 @@ package ablemedic.app.chart;
 
 /** What may be said of a craft: the first that its facts allow, in this order. */
 public enum Fitness {
-  UNKNOWN("can't be told: its sheet can't be read"), AT_WORK("a work-up is open"), GROUNDED("grounded"), DUE("something is due"), FIT("fit to fly");
+    UNKNOWN("can't be told: its sheet can't be read"),
+    AT_WORK("a work-up is open"),
+    GROUNDED("grounded"),
+    DUE("something is due"),
+    FIT("fit to fly");
 
-  private final String label;
+    private final String label;
 
-  Fitness(String label) {
-    this.label = label;
-  }
-
-  public String label() {
-    return label;
-  }
-
-  /**
-   * The facts.
-   *
-   * @param readable     whether its newest sheet can be read
-   * @param workUpOpen   whether a work-up of it is open
-   * @param violated     whether a hazard, or what can't work, is open on its record
-   * @param groundedByHand whether somebody grounded it
-   * @param withoutCause whether a work-up ended without its cause found, and nobody signed the craft off since
-   * @param due          whether pre-power checks, radio-off test or motors are due, or a set-up is under way
-   */
-  public record Facts(boolean readable, boolean workUpOpen, boolean violated, boolean groundedByHand, boolean withoutCause, boolean due) {}
-
-  public static Fitness of(Facts facts) {
-    if (!facts.readable()) {
-      return UNKNOWN;
-    } else if (facts.workUpOpen()) {
-      return AT_WORK;
-    } else if (facts.violated() || facts.groundedByHand() || facts.withoutCause()) {
-      return GROUNDED;
+    Fitness(String label) {
+        this.label = label;
     }
-    return facts.due() ? DUE : FIT;
-  }
+
+    public String label() {
+        return label;
+    }
+
+    /**
+     * The facts.
+     *
+     * @param readable whether its newest sheet can be read
+     * @param workUpOpen whether a work-up of it is open
+     * @param violated whether a hazard, or what can't work, is open on its record
+     * @param groundedByHand whether somebody grounded it
+     * @param withoutCause whether a work-up ended without its cause found, and nobody signed the craft off since
+     * @param due whether pre-power checks, radio-off test or motors are due, or a set-up is under way
+     */
+    public record Facts(
+            boolean readable,
+            boolean workUpOpen,
+            boolean violated,
+            boolean groundedByHand,
+            boolean withoutCause,
+            boolean due) {}
+
+    public static Fitness of(Facts facts) {
+        if (!facts.readable()) {
+            return UNKNOWN;
+        } else if (facts.workUpOpen()) {
+            return AT_WORK;
+        } else if (facts.violated() || facts.groundedByHand() || facts.withoutCause()) {
+            return GROUNDED;
+        }
+        return facts.due() ? DUE : FIT;
+    }
 }

@@ -11,26 +11,31 @@ import org.springframework.stereotype.Service;
 /** Whether the motors were seen to turn, each at its corner and its way, since the last crash, repair or flash. */
 @Service
 public class MotorsSeen implements Due.Source {
-  /** The check that settles it. */
-  public static final String IS = "motors";
-  /** The line of the log that says that it passed. */
-  public static final String PASSED = "motors";
-  private static final Set<String> MAKES_DUE = Set.of("entered", "crash", "part", "opened", "repair", "flash");
+    /** The check that settles it. */
+    public static final String IS = "motors";
+    /** The line of the log that says that it passed. */
+    public static final String PASSED = "motors";
 
-  private final CraftLog log;
+    private static final Set<String> MAKES_DUE = Set.of("entered", "crash", "part", "opened", "repair", "flash");
 
-  MotorsSeen(CraftLog log) {
-    this.log = log;
-  }
+    private final CraftLog log;
 
-  @Override
-  public Optional<Due> of(String mark) {
-    List<LogEntry> lines = log.of(mark, Stream.concat(MAKES_DUE.stream(), Stream.of(PASSED)).collect(Collectors.toSet()));
-    return lines.stream().findFirst().filter(line -> MAKES_DUE.contains(line.kind())).map(line -> new Due("motors", line.kind().equals("entered") ? "never seen" : line.text(), "set-up"));
-  }
+    MotorsSeen(CraftLog log) {
+        this.log = log;
+    }
 
-  @Override
-  public int place() {
-    return 3;
-  }
+    @Override
+    public Optional<Due> of(String mark) {
+        List<LogEntry> lines = log.of(
+                mark, Stream.concat(MAKES_DUE.stream(), Stream.of(PASSED)).collect(Collectors.toSet()));
+        return lines.stream()
+                .findFirst()
+                .filter(line -> MAKES_DUE.contains(line.kind()))
+                .map(line -> new Due("motors", line.kind().equals("entered") ? "never seen" : line.text(), "set-up"));
+    }
+
+    @Override
+    public int place() {
+        return 3;
+    }
 }

@@ -5,12 +5,15 @@ import java.util.Optional;
 
 /** What a chart asks of the work-ups of a craft. */
 public interface OpenWorkUps {
-  /** The number of the open one. */
-  Optional<Long> openOf(String mark);
+    /** The number of the open one. */
+    Optional<Long> openOf(String mark);
 
-  /** Those that ended without their cause found, with the line of the log that says so; nobody signed the craft off since. */
-  List<String> withoutCause(String mark);
+    /**
+     * Those that ended without their cause found, with the line of the log that says so; nobody signed the craft off
+     * since.
+     */
+    List<String> withoutCause(String mark);
 
-  /** A crash was logged on the chart: the open work-up knows it. */
-  void cameDown(String mark, String words);
+    /** A crash was logged on the chart: the open work-up knows it. */
+    void cameDown(String mark, String words);
 }

@@ -11,11 +11,11 @@ import ablemedic.craft.Craft;
 import ablemedic.electrics.Archetype;
 import ablemedic.electrics.ElectricSheet;
 import ablemedic.electrics.Electrics;
-import ablemedic.shelf.Layout;
 import ablemedic.electrics.PackKind;
 import ablemedic.electrics.Part;
 import ablemedic.electrics.UnusableSheetException;
 import ablemedic.serial.AsTheLeadsLie;
+import ablemedic.shelf.Layout;
 import ablemedic.shelf.PartSort;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -37,113 +37,158 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/crafts/{mark}")
 public class PartsController {
-  private final CraftStore crafts;
-  private final SortStore sorts;
-  private final Charts charts;
-  private final Clock clock;
+    private final CraftStore crafts;
+    private final SortStore sorts;
+    private final Charts charts;
+    private final Clock clock;
 
-  PartsController(CraftStore crafts, SortStore sorts, Charts charts, Clock clock) {
-    this.crafts = crafts;
-    this.sorts = sorts;
-    this.charts = charts;
-    this.clock = clock;
-  }
-
-  record PartAdded(long version, @NotBlank(message = "names an archetype of the parts shelf")
-      @Size(max = 60, message = "names an archetype of the parts shelf") String archetype) {}
-
-  record LaidOut(long version, @NotNull(message = "is one of the layouts under /api/choices") Layout layout,
-      @NotNull(message = "says which pack it flies with") @Valid PackEntry pack,
-      @NotNull @Size(max = 20, message = "has at most 20 parts") List<@NotNull @Size(max = 60) String> parts) {}
-
-  /** Adds a part from the shelf; its leads run to the first pads that fit. */
-  @PostMapping("/parts")
-  Chart addPart(@PathVariable String mark, @RequestBody @Valid PartAdded added) {
-    Row row = crafts.get(mark);
-    BuildSheet sheet = crafts.newestSheet(row.mark()).sheet();
-    ElectricSheet more = Layout.withPart(electrics(sheet).sheet(), sorts.get(added.archetype(), "archetype"));
-    Part part = more.parts().get(more.parts().size() - 1);
-    Craft craft = AsTheLeadsLie.toldOf(sheet.toCraft().withElectrics(new Electrics(more)), part.id());
-    return revised(row.mark(), added.version(), BuildSheet.of(craft), "part added: " + part.label());
-  }
-
-  /** Takes a part and its leads off. */
-  @DeleteMapping("/parts/{partId}")
-  Chart removePart(@PathVariable String mark, @PathVariable String partId, @RequestParam long version) {
-    Row row = crafts.get(mark);
-    BuildSheet sheet = crafts.newestSheet(row.mark()).sheet();
-    ElectricEntry entry = ElectricEntry.of(electrics(sheet));
-    if (entry.parts().stream().noneMatch(p -> p.id().equals(partId))) {
-      throw Refusal.unknown("partId", "There is no part “" + Refusal.shortened(partId) + "”; there is "
-          + Refusal.someOf(entry.parts().stream().map(PartEntry::id).toList()) + ".");
+    PartsController(CraftStore crafts, SortStore sorts, Charts charts, Clock clock) {
+        this.crafts = crafts;
+        this.sorts = sorts;
+        this.charts = charts;
+        this.clock = clock;
     }
-    ElectricEntry fewer = new ElectricEntry(
-        entry.parts().stream().filter(p -> !p.id().equals(partId)).toList(),
-        entry.leads().stream().filter(l -> !l.from().startsWith(partId + ".") && !l.to().startsWith(partId + ".")).toList(),
-        entry.pack(), entry.sorts());
-    return revised(row.mark(), version, sheet.withElectrics(fewer), "part taken off: " + partId);
-  }
 
-  record Refreshing(long version) {}
+    record PartAdded(
+            long version,
 
-  /** Takes the workshop's own sorts over as they stand on the shelf now, in place of the copies that the sheet has. */
-  @PutMapping("/sorts")
-  Chart refresh(@PathVariable String mark, @RequestBody @Valid Refreshing refreshing) {
-    Row row = crafts.get(mark);
-    BuildSheet sheet = crafts.newestSheet(row.mark()).sheet();
-    List<PartSort> behind = charts.behind(sheet);
-    if (behind.isEmpty() || sheet.electrics() == null) {
-      throw Refusal.conflict("sorts", "The parts of " + row.mark() + " are as they stand on the shelf.");
+            @NotBlank(message = "names an archetype of the parts shelf")
+            @Size(max = 60, message = "names an archetype of the parts shelf")
+            String archetype) {}
+
+    record LaidOut(
+            long version,
+
+            @NotNull(message = "is one of the layouts under /api/choices")
+            Layout layout,
+
+            @NotNull(message = "says which pack it flies with") @Valid
+            PackEntry pack,
+
+            @NotNull @Size(max = 20, message = "has at most 20 parts")
+            List<@NotNull @Size(max = 60) String> parts) {}
+
+    /** Adds a part from the shelf; its leads run to the first pads that fit. */
+    @PostMapping("/parts")
+    Chart addPart(@PathVariable String mark, @RequestBody @Valid PartAdded added) {
+        Row row = crafts.get(mark);
+        BuildSheet sheet = crafts.newestSheet(row.mark()).sheet();
+        ElectricSheet more = Layout.withPart(electrics(sheet).sheet(), sorts.get(added.archetype(), "archetype"));
+        Part part = more.parts().get(more.parts().size() - 1);
+        Craft craft = AsTheLeadsLie.toldOf(sheet.toCraft().withElectrics(new Electrics(more)), part.id());
+        return revised(row.mark(), added.version(), BuildSheet.of(craft), "part added: " + part.label());
     }
-    ElectricEntry entry = sheet.electrics();
-    for (PartSort newer : behind) {
-      entry = entry.with(newer);
+
+    /** Takes a part and its leads off. */
+    @DeleteMapping("/parts/{partId}")
+    Chart removePart(@PathVariable String mark, @PathVariable String partId, @RequestParam long version) {
+        Row row = crafts.get(mark);
+        BuildSheet sheet = crafts.newestSheet(row.mark()).sheet();
+        ElectricEntry entry = ElectricEntry.of(electrics(sheet));
+        if (entry.parts().stream().noneMatch(p -> p.id().equals(partId))) {
+            throw Refusal.unknown(
+                    "partId",
+                    "There is no part “" + Refusal.shortened(partId) + "”; there is "
+                            + Refusal.someOf(
+                                    entry.parts().stream().map(PartEntry::id).toList()) + ".");
+        }
+        ElectricEntry fewer = new ElectricEntry(
+                entry.parts().stream().filter(p -> !p.id().equals(partId)).toList(),
+                entry.leads().stream()
+                        .filter(l -> !l.from().startsWith(partId + ".") && !l.to().startsWith(partId + "."))
+                        .toList(),
+                entry.pack(),
+                entry.sorts());
+        return revised(row.mark(), version, sheet.withElectrics(fewer), "part taken off: " + partId);
     }
-    return revised(row.mark(), refreshing.version(), sheet.withElectrics(entry), "taken over from the shelf: "
-        + String.join(", ", behind.stream().map(PartSort::label).toList()));
-  }
 
-  /** Wires a craft by a usual layout, in place of what was entered. */
-  @PutMapping("/layout")
-  Chart layOut(@PathVariable String mark, @RequestBody @Valid LaidOut laid) {
-    Row row = crafts.get(mark);
-    Craft craft = wired(crafts.newestSheet(row.mark()).sheet().toCraft(), laid.layout(), laid.pack().kind(), laid.parts());
-    return revised(row.mark(), laid.version(), BuildSheet.of(craft), "wired: " + laid.layout().label());
-  }
+    record Refreshing(long version) {}
 
-  private Chart revised(String mark, long version, BuildSheet sheet, String reason) {
-    crafts.revise(mark, version, crafts.storable(sheet), reason, "part",
-        Character.toUpperCase(reason.charAt(0)) + reason.substring(1), clock.instant());
-    return charts.of(mark);
-  }
-
-  private static Electrics electrics(BuildSheet sheet) {
-    if (sheet.electrics() == null) {
-      throw Refusal.conflict("electrics", "The parts and leads of this craft are not entered yet: choose a layout first.");
+    /**
+     * Takes the workshop's own sorts over as they stand on the shelf now, in place of the copies that the sheet has.
+     */
+    @PutMapping("/sorts")
+    Chart refresh(@PathVariable String mark, @RequestBody @Valid Refreshing refreshing) {
+        Row row = crafts.get(mark);
+        BuildSheet sheet = crafts.newestSheet(row.mark()).sheet();
+        List<PartSort> behind = charts.behind(sheet);
+        if (behind.isEmpty() || sheet.electrics() == null) {
+            throw Refusal.conflict("sorts", "The parts of " + row.mark() + " are as they stand on the shelf.");
+        }
+        ElectricEntry entry = sheet.electrics();
+        for (PartSort newer : behind) {
+            entry = entry.with(newer);
+        }
+        return revised(
+                row.mark(),
+                refreshing.version(),
+                sheet.withElectrics(entry),
+                "taken over from the shelf: "
+                        + String.join(", ", behind.stream().map(PartSort::label).toList()));
     }
-    return sheet.electrics().toElectrics();
-  }
 
-  private Craft wired(Craft craft, Layout layout, PackKind pack, List<String> parts) {
-    return wired(craft, layout, pack, parts, id -> sorts.get(id, "parts"));
-  }
+    /** Wires a craft by a usual layout, in place of what was entered. */
+    @PutMapping("/layout")
+    Chart layOut(@PathVariable String mark, @RequestBody @Valid LaidOut laid) {
+        Row row = crafts.get(mark);
+        Craft craft = wired(
+                crafts.newestSheet(row.mark()).sheet().toCraft(),
+                laid.layout(),
+                laid.pack().kind(),
+                laid.parts());
+        return revised(
+                row.mark(),
+                laid.version(),
+                BuildSheet.of(craft),
+                "wired: " + laid.layout().label());
+    }
 
-  /**
-   * A craft wired by one of the usual layouts, with parts from a shelf that gives a sort by its id; a flight board among them takes
-   * the place of the usual one. Its ports are told as the leads lie.
-   */
-  public static Craft wired(Craft craft, Layout layout, PackKind pack, List<String> parts, Function<String, Archetype> shelf) {
-    List<Archetype> sorts = parts.stream().map(shelf).toList();
-    List<Archetype> boards = sorts.stream().filter(sort -> sort.kind() == Archetype.Kind.BOARD).toList();
-    if (boards.size() > 1) {
-      throw new UnusableSheetException("parts", "a craft has one flight board, not " + boards.size());
+    private Chart revised(String mark, long version, BuildSheet sheet, String reason) {
+        crafts.revise(
+                mark,
+                version,
+                crafts.storable(sheet),
+                reason,
+                "part",
+                Character.toUpperCase(reason.charAt(0)) + reason.substring(1),
+                clock.instant());
+        return charts.of(mark);
     }
-    ElectricSheet sheet = layout.bare(craft.wiring().stream().map(Corner::ordinal).toList(),
-        Corner.ALL.stream().map(craft.airframe().shape()::shortName).toList(), craft.airframe().reachMm(), pack,
-        boards.isEmpty() ? shelf.apply(layout.board()) : boards.get(0));
-    for (Archetype sort : sorts) {
-      sheet = sort.kind() == Archetype.Kind.BOARD ? sheet : Layout.withPart(sheet, sort);
+
+    private static Electrics electrics(BuildSheet sheet) {
+        if (sheet.electrics() == null) {
+            throw Refusal.conflict(
+                    "electrics", "The parts and leads of this craft are not entered yet: choose a layout first.");
+        }
+        return sheet.electrics().toElectrics();
     }
-    return AsTheLeadsLie.told(craft.withElectrics(new Electrics(sheet)));
-  }
+
+    private Craft wired(Craft craft, Layout layout, PackKind pack, List<String> parts) {
+        return wired(craft, layout, pack, parts, id -> sorts.get(id, "parts"));
+    }
+
+    /**
+     * A craft wired by one of the usual layouts, with parts from a shelf that gives a sort by its id; a flight board
+     * among them takes the place of the usual one. Its ports are told as the leads lie.
+     */
+    public static Craft wired(
+            Craft craft, Layout layout, PackKind pack, List<String> parts, Function<String, Archetype> shelf) {
+        List<Archetype> sorts = parts.stream().map(shelf).toList();
+        List<Archetype> boards = sorts.stream()
+                .filter(sort -> sort.kind() == Archetype.Kind.BOARD)
+                .toList();
+        if (boards.size() > 1) {
+            throw new UnusableSheetException("parts", "a craft has one flight board, not " + boards.size());
+        }
+        ElectricSheet sheet = layout.bare(
+                craft.wiring().stream().map(Corner::ordinal).toList(),
+                Corner.ALL.stream().map(craft.airframe().shape()::shortName).toList(),
+                craft.airframe().reachMm(),
+                pack,
+                boards.isEmpty() ? shelf.apply(layout.board()) : boards.get(0));
+        for (Archetype sort : sorts) {
+            sheet = sort.kind() == Archetype.Kind.BOARD ? sheet : Layout.withPart(sheet, sort);
+        }
+        return AsTheLeadsLie.told(craft.withElectrics(new Electrics(sheet)));
+    }
 }

@@ -17,201 +17,250 @@ import java.util.Map;
  * The lead and power map of a craft, laid out from its build sheet: parts as boxes in columns from the pack to what it
  * feeds, pads along their sides, leads between them. Lengths are in units of the drawing.
  *
- * @param width  of the drawing
+ * @param width of the drawing
  * @param height of the drawing
  */
 public record PowerMap(double width, double height, List<Box> boxes, List<Spot> points, List<LeadRun> leads) {
-  private static final double PAD_STEP = 30;
-  private static final double BOX_WIDTH = 138;
-  private static final double GAP = 124;
-  private static final double TITLE = 30;
-  private static final double BETWEEN = 22;
-  private static final double MARGIN = 14;
-  private static final double LANE = 9;
-  private static final double END = 22;
+    private static final double PAD_STEP = 30;
+    private static final double BOX_WIDTH = 138;
+    private static final double GAP = 124;
+    private static final double TITLE = 30;
+    private static final double BETWEEN = 22;
+    private static final double MARGIN = 14;
+    private static final double LANE = 9;
+    private static final double END = 22;
 
-  /** A part. */
-  public record Box(String partId, String label, double x, double y, double width, double height) {}
+    /** A part. */
+    public record Box(String partId, String label, double x, double y, double width, double height) {}
 
-  /**
-   * A point where a probe can be put.
-   *
-   * @param pad   whether it is a pad and not the end of a lead
-   * @param right whether it lies on the right side of its part
-   */
-  public record Spot(String id, String label, String name, String partId, double x, double y, boolean pad, boolean right) {}
+    /**
+     * A point where a probe can be put.
+     *
+     * @param pad whether it is a pad and not the end of a lead
+     * @param right whether it lies on the right side of its part
+     */
+    public record Spot(
+            String id, String label, String name, String partId, double x, double y, boolean pad, boolean right) {}
 
-  /**
-   * A lead as a line of corners.
-   *
-   * @param state what is known of it: proven, doubted, broken or unknown
-   */
-  public record LeadRun(String id, String label, String purpose, String state, List<Double> corners) {}
+    /**
+     * A lead as a line of corners.
+     *
+     * @param state what is known of it: proven, doubted, broken or unknown
+     */
+    public record LeadRun(String id, String label, String purpose, String state, List<Double> corners) {}
 
-  /** What is known of a lead. */
-  public enum LeadState {
-    PROVEN, DOUBTED, BROKEN, UNKNOWN
-  }
-
-  /** The map of a wiring with what is known of its leads, by their ids. */
-  public static PowerMap of(Wiring wiring, Map<String, LeadState> known) {
-    return new Drawing(wiring, known).map();
-  }
-
-  /** Lays one map out. */
-  private static final class Drawing {
-    private final Wiring wiring;
-    private final ElectricSheet sheet;
-    private final Map<String, LeadState> known;
-    private final Map<String, Integer> columns = new HashMap<>();
-    private final Map<String, Box> boxes = new LinkedHashMap<>();
-    private final Map<String, Spot> spots = new LinkedHashMap<>();
-    private final Map<Integer, Integer> lanes = new HashMap<>();
-    private double bottom;
-
-    Drawing(Wiring wiring, Map<String, LeadState> known) {
-      this.wiring = wiring;
-      this.sheet = wiring.sheet();
-      this.known = known;
+    /** What is known of a lead. */
+    public enum LeadState {
+        PROVEN,
+        DOUBTED,
+        BROKEN,
+        UNKNOWN
     }
 
-    PowerMap map() {
-      sheet.parts().forEach(part -> columns.put(part.id(), column(part)));
-      List<Integer> used = columns.values().stream().distinct().sorted().toList();
-      columns.replaceAll((id, c) -> used.indexOf(c));
-      double tallest = 0;
-      for (int c = 0; c < used.size(); c++) {
-        tallest = Math.max(tallest, height(c));
-      }
-      for (int c = 0; c < used.size(); c++) {
-        place(c, MARGIN + (tallest - height(c)) / 2);
-      }
-      bottom = tallest + 2 * MARGIN;
-      List<LeadRun> runs = sheet.leads().stream().map(this::run).toList();
-      double width = 2 * MARGIN + used.size() * BOX_WIDTH + Math.max(0, used.size() - 1) * GAP;
-      double height = bottom + lanes.getOrDefault(-1, 0) * LANE + MARGIN;
-      return new PowerMap(width, height, List.copyOf(boxes.values()), List.copyOf(spots.values()), runs);
+    /** The map of a wiring with what is known of its leads, by their ids. */
+    public static PowerMap of(Wiring wiring, Map<String, LeadState> known) {
+        return new Drawing(wiring, known).map();
     }
 
-    private int column(Part part) {
-      return switch (part.archetype().kind()) {
-        case PLUG -> 0;
-        case POWER_BOARD -> 1;
-        case CONTROLLER -> part.archetype().slots() > 1 ? 1 : 2;
-        case BOARD -> 3;
-        case CAPACITOR -> 0;
-        case PART -> feeder(part).map(f -> f.archetype().kind() == Kind.BOARD ? 4 : 0).orElse(4);
-      };
-    }
+    /** Lays one map out. */
+    private static final class Drawing {
+        private final Wiring wiring;
+        private final ElectricSheet sheet;
+        private final Map<String, LeadState> known;
+        private final Map<String, Integer> columns = new HashMap<>();
+        private final Map<String, Box> boxes = new LinkedHashMap<>();
+        private final Map<String, Spot> spots = new LinkedHashMap<>();
+        private final Map<Integer, Integer> lanes = new HashMap<>();
+        private double bottom;
 
-    private java.util.Optional<Part> feeder(Part part) {
-      return sheet.leads().stream().filter(l -> part(l.to()).equals(part.id()) || part(l.from()).equals(part.id()))
-          .map(l -> part(l.to()).equals(part.id()) ? part(l.from()) : part(l.to())).findFirst().flatMap(sheet::part);
-    }
-
-    private static String part(String address) {
-      return address.substring(0, address.indexOf('.'));
-    }
-
-    private List<Part> partsIn(int column) {
-      return sheet.parts().stream().filter(p -> columns.get(p.id()) == column).toList();
-    }
-
-    /** Pads on one side of a part: those whose leads go that way, in the order of the sheet. */
-    private List<Pad> side(Part part, boolean right) {
-      List<Pad> pads = new ArrayList<>();
-      for (Pad pad : part.archetype().pads()) {
-        if (goesRight(part, pad) == right) {
-          pads.add(pad);
+        Drawing(Wiring wiring, Map<String, LeadState> known) {
+            this.wiring = wiring;
+            this.sheet = wiring.sheet();
+            this.known = known;
         }
-      }
-      return pads;
-    }
 
-    private boolean goesRight(Part part, Pad pad) {
-      String address = part.id() + "." + pad.name();
-      return sheet.leads().stream().filter(l -> l.from().equals(address) || l.to().equals(address))
-          .map(l -> part(l.from().equals(address) ? l.to() : l.from()))
-          .map(other -> columns.get(other) > columns.get(part.id())).findFirst()
-          .orElse(pad.kind() == Pad.Kind.FEED || pad.kind() == Pad.Kind.OUTPUT || pad.room() == 0
-              || part.archetype().kind() == Kind.BOARD && pad.kind() == Pad.Kind.GROUND);
-    }
-
-    private double height(Part part) {
-      return TITLE + PAD_STEP * Math.max(side(part, true).size(), side(part, false).size()) + 6;
-    }
-
-    private double height(int column) {
-      List<Part> parts = partsIn(column);
-      return parts.stream().mapToDouble(this::height).sum() + BETWEEN * Math.max(0, parts.size() - 1);
-    }
-
-    private void place(int column, double top) {
-      double x = MARGIN + column * (BOX_WIDTH + GAP);
-      double y = top;
-      for (Part part : partsIn(column)) {
-        boxes.put(part.id(), new Box(part.id(), part.label(), x, y, BOX_WIDTH, height(part)));
-        spots(part, x, y);
-        y += height(part) + BETWEEN;
-      }
-    }
-
-    private void spots(Part part, double x, double y) {
-      for (boolean right : new boolean[] {false, true}) {
-        double at = y + TITLE + PAD_STEP / 2;
-        for (Pad pad : side(part, right)) {
-          String id = part.id() + "." + pad.name();
-          spots.put(id, new Spot(id, wiring.label(wiring.node(id)), pad.name(), part.id(), right ? x + BOX_WIDTH : x, at, true,
-              right));
-          at += PAD_STEP;
+        PowerMap map() {
+            sheet.parts().forEach(part -> columns.put(part.id(), column(part)));
+            List<Integer> used = columns.values().stream().distinct().sorted().toList();
+            columns.replaceAll((id, c) -> used.indexOf(c));
+            double tallest = 0;
+            for (int c = 0; c < used.size(); c++) {
+                tallest = Math.max(tallest, height(c));
+            }
+            for (int c = 0; c < used.size(); c++) {
+                place(c, MARGIN + (tallest - height(c)) / 2);
+            }
+            bottom = tallest + 2 * MARGIN;
+            List<LeadRun> runs = sheet.leads().stream().map(this::run).toList();
+            double width = 2 * MARGIN + used.size() * BOX_WIDTH + Math.max(0, used.size() - 1) * GAP;
+            double height = bottom + lanes.getOrDefault(-1, 0) * LANE + MARGIN;
+            return new PowerMap(width, height, List.copyOf(boxes.values()), List.copyOf(spots.values()), runs);
         }
-      }
-    }
 
-    private LeadRun run(Lead lead) {
-      Spot a = spots.get(lead.from());
-      Spot b = spots.get(lead.to());
-      List<Double> corners = corners(a, b);
-      if (lead.inPieces()) {
-        end(lead, 1, a);
-        end(lead, 2, b);
-      }
-      Wiring.Link wire = wiring.links().stream().filter(l -> l.leadId().equals(lead.id()))
-          .min(Comparator.comparing((Wiring.Link l) -> !l.id().equals(lead.id()))).orElseThrow();
-      return new LeadRun(lead.id(), "lead from " + a.label() + " to " + b.label(), wire.purpose().name(),
-          known.getOrDefault(lead.id(), LeadState.UNKNOWN).name(), corners);
-    }
+        private int column(Part part) {
+            return switch (part.archetype().kind()) {
+                case PLUG -> 0;
+                case POWER_BOARD -> 1;
+                case CONTROLLER -> part.archetype().slots() > 1 ? 1 : 2;
+                case BOARD -> 3;
+                case CAPACITOR -> 0;
+                case PART ->
+                    feeder(part)
+                            .map(f -> f.archetype().kind() == Kind.BOARD ? 4 : 0)
+                            .orElse(4);
+            };
+        }
 
-    private void end(Lead lead, int which, Spot pad) {
-      String id = lead.id() + "#" + which;
-      long already = spots.values().stream().filter(s -> !s.pad() && s.y() == pad.y() && Math.abs(s.x() - pad.x()) < 60).count();
-      double out = END + already * 14;
-      spots.put(id, new Spot(id, wiring.label(wiring.node(id)), lead.plugged() ? "crimp" : "end", pad.partId(),
-          pad.x() + (pad.right() ? out : -out), pad.y(), false, pad.right()));
-    }
+        private java.util.Optional<Part> feeder(Part part) {
+            return sheet.leads().stream()
+                    .filter(l ->
+                            part(l.to()).equals(part.id()) || part(l.from()).equals(part.id()))
+                    .map(l -> part(l.to()).equals(part.id()) ? part(l.from()) : part(l.to()))
+                    .findFirst()
+                    .flatMap(sheet::part);
+        }
 
-    private List<Double> corners(Spot a, Spot b) {
-      int one = gap(a);
-      int other = gap(b);
-      double laneA = lane(one);
-      if (one == other) {
-        return List.of(a.x(), a.y(), laneA, a.y(), laneA, b.y(), b.x(), b.y());
-      }
-      double laneB = lane(other);
-      double under = bottom + lanes.merge(-1, 1, Integer::sum) * LANE;
-      return List.of(a.x(), a.y(), laneA, a.y(), laneA, under, laneB, under, laneB, b.y(), b.x(), b.y());
-    }
+        private static String part(String address) {
+            return address.substring(0, address.indexOf('.'));
+        }
 
-    /** The gap between columns that a pad looks into, counted by the column on its left; -1 is left of the first. */
-    private int gap(Spot spot) {
-      return columns.get(spot.partId()) - (spot.right() ? 0 : 1);
-    }
+        private List<Part> partsIn(int column) {
+            return sheet.parts().stream()
+                    .filter(p -> columns.get(p.id()) == column)
+                    .toList();
+        }
 
-    /** A line down a gap that no other lead takes, spread over its width. */
-    private double lane(int gap) {
-      int n = lanes.merge(gap, 1, Integer::sum) - 1;
-      double left = MARGIN + (gap + 1) * BOX_WIDTH + gap * GAP;
-      return left + 44 + n * 7 % (GAP - 88);
+        /** Pads on one side of a part: those whose leads go that way, in the order of the sheet. */
+        private List<Pad> side(Part part, boolean right) {
+            List<Pad> pads = new ArrayList<>();
+            for (Pad pad : part.archetype().pads()) {
+                if (goesRight(part, pad) == right) {
+                    pads.add(pad);
+                }
+            }
+            return pads;
+        }
+
+        private boolean goesRight(Part part, Pad pad) {
+            String address = part.id() + "." + pad.name();
+            return sheet.leads().stream()
+                    .filter(l -> l.from().equals(address) || l.to().equals(address))
+                    .map(l -> part(l.from().equals(address) ? l.to() : l.from()))
+                    .map(other -> columns.get(other) > columns.get(part.id()))
+                    .findFirst()
+                    .orElse(pad.kind() == Pad.Kind.FEED
+                            || pad.kind() == Pad.Kind.OUTPUT
+                            || pad.room() == 0
+                            || part.archetype().kind() == Kind.BOARD && pad.kind() == Pad.Kind.GROUND);
+        }
+
+        private double height(Part part) {
+            return TITLE
+                    + PAD_STEP
+                            * Math.max(
+                                    side(part, true).size(), side(part, false).size())
+                    + 6;
+        }
+
+        private double height(int column) {
+            List<Part> parts = partsIn(column);
+            return parts.stream().mapToDouble(this::height).sum() + BETWEEN * Math.max(0, parts.size() - 1);
+        }
+
+        private void place(int column, double top) {
+            double x = MARGIN + column * (BOX_WIDTH + GAP);
+            double y = top;
+            for (Part part : partsIn(column)) {
+                boxes.put(part.id(), new Box(part.id(), part.label(), x, y, BOX_WIDTH, height(part)));
+                spots(part, x, y);
+                y += height(part) + BETWEEN;
+            }
+        }
+
+        private void spots(Part part, double x, double y) {
+            for (boolean right : new boolean[] {false, true}) {
+                double at = y + TITLE + PAD_STEP / 2;
+                for (Pad pad : side(part, right)) {
+                    String id = part.id() + "." + pad.name();
+                    spots.put(
+                            id,
+                            new Spot(
+                                    id,
+                                    wiring.label(wiring.node(id)),
+                                    pad.name(),
+                                    part.id(),
+                                    right ? x + BOX_WIDTH : x,
+                                    at,
+                                    true,
+                                    right));
+                    at += PAD_STEP;
+                }
+            }
+        }
+
+        private LeadRun run(Lead lead) {
+            Spot a = spots.get(lead.from());
+            Spot b = spots.get(lead.to());
+            List<Double> corners = corners(a, b);
+            if (lead.inPieces()) {
+                end(lead, 1, a);
+                end(lead, 2, b);
+            }
+            Wiring.Link wire = wiring.links().stream()
+                    .filter(l -> l.leadId().equals(lead.id()))
+                    .min(Comparator.comparing((Wiring.Link l) -> !l.id().equals(lead.id())))
+                    .orElseThrow();
+            return new LeadRun(
+                    lead.id(),
+                    "lead from " + a.label() + " to " + b.label(),
+                    wire.purpose().name(),
+                    known.getOrDefault(lead.id(), LeadState.UNKNOWN).name(),
+                    corners);
+        }
+
+        private void end(Lead lead, int which, Spot pad) {
+            String id = lead.id() + "#" + which;
+            long already = spots.values().stream()
+                    .filter(s -> !s.pad() && s.y() == pad.y() && Math.abs(s.x() - pad.x()) < 60)
+                    .count();
+            double out = END + already * 14;
+            spots.put(
+                    id,
+                    new Spot(
+                            id,
+                            wiring.label(wiring.node(id)),
+                            lead.plugged() ? "crimp" : "end",
+                            pad.partId(),
+                            pad.x() + (pad.right() ? out : -out),
+                            pad.y(),
+                            false,
+                            pad.right()));
+        }
+
+        private List<Double> corners(Spot a, Spot b) {
+            int one = gap(a);
+            int other = gap(b);
+            double laneA = lane(one);
+            if (one == other) {
+                return List.of(a.x(), a.y(), laneA, a.y(), laneA, b.y(), b.x(), b.y());
+            }
+            double laneB = lane(other);
+            double under = bottom + lanes.merge(-1, 1, Integer::sum) * LANE;
+            return List.of(a.x(), a.y(), laneA, a.y(), laneA, under, laneB, under, laneB, b.y(), b.x(), b.y());
+        }
+
+        /**
+         * The gap between columns that a pad looks into, counted by the column on its left; -1 is left of the first.
+         */
+        private int gap(Spot spot) {
+            return columns.get(spot.partId()) - (spot.right() ? 0 : 1);
+        }
+
+        /** A line down a gap that no other lead takes, spread over its width. */
+        private double lane(int gap) {
+            int n = lanes.merge(gap, 1, Integer::sum) - 1;
+            double left = MARGIN + (gap + 1) * BOX_WIDTH + gap * GAP;
+            return left + 44 + n * 7 % (GAP - 88);
+        }
     }
-  }
 }

@@ -18,61 +18,75 @@ import org.springframework.stereotype.Component;
 /** Whether a craft is ready to fly, with why not, and what is not known of it. */
 @Component
 public class Readiness {
-  private static final int KEPT = 2_000;
+    private static final int KEPT = 2_000;
 
-  private final Records records;
-  private final Due.Dues dues;
-  private final OpenWorkUps workUps;
+    private final Records records;
+    private final Due.Dues dues;
+    private final OpenWorkUps workUps;
 
-  private final Newest<String, CraftStamp, Stands> kept = new Newest<>(KEPT);
+    private final Newest<String, CraftStamp, Stands> kept = new Newest<>(KEPT);
 
-  Readiness(Records records, Due.Dues dues, OpenWorkUps workUps) {
-    this.records = records;
-    this.dues = dues;
-    this.workUps = workUps;
-  }
-
-  /**
-   * How a craft stands.
-   *
-   * @param grounds  why it is grounded; no sign-off lifts those of its record
-   * @param due      what is due on it
-   * @param unknowns what is not known of it, or may be meant
-   */
-  public record Stands(Fitness fitness, List<String> grounds, List<Due> due, List<String> unknowns) {}
-
-  /**
-   * The same, worked out only where something that concerns it was written since.
-   *
-   * @throws UnreadableRecordException where the newest sheet can't be read
-   */
-  public Stands of(CraftStamp stamp) {
-    return kept.of(stamp.row().mark(), stamp, () -> {
-      records.of(stamp.row().mark());
-      return of(stamp.row());
-    });
-  }
-
-  public Stands of(Row row) {
-    Optional<Required> required = records.readable(row.mark());
-    List<Violation> open = required.map(Required::open).orElse(List.of());
-    List<String> withoutCause = workUps.withoutCause(row.mark());
-    List<Due> due = dues.of(row.mark());
-    List<String> grounds = new ArrayList<>(open.stream().map(one -> (one.severity() == Severity.HAZARD ? "Hazard: " : "Can't work: ") + one.cause()).toList());
-    grounds.addAll(withoutCause);
-    if (row.state() == State.GROUNDED) {
-      grounds.add("Grounded by hand");
+    Readiness(Records records, Due.Dues dues, OpenWorkUps workUps) {
+        this.records = records;
+        this.dues = dues;
+        this.workUps = workUps;
     }
-    Fitness fitness = Fitness.of(new Facts(required.isPresent(), workUps.openOf(row.mark()).isPresent(), !open.isEmpty(), row.state() == State.GROUNDED, !withoutCause.isEmpty(), !due.isEmpty()));
-    return new Stands(fitness, grounds, due, required.map(Readiness::unknowns).orElse(List.of()));
-  }
 
-  /** Whether no sign-off lifts what grounds a craft. */
-  boolean isHazardous(String mark) {
-    return records.readable(mark).map(required -> required.open().stream().anyMatch(one -> one.severity() == Severity.HAZARD)).orElse(true);
-  }
+    /**
+     * How a craft stands.
+     *
+     * @param grounds why it is grounded; no sign-off lifts those of its record
+     * @param due what is due on it
+     * @param unknowns what is not known of it, or may be meant
+     */
+    public record Stands(Fitness fitness, List<String> grounds, List<Due> due, List<String> unknowns) {}
 
-  private static List<String> unknowns(Required required) {
-    return Stream.concat(required.doubts().stream().map(Violation::cause), required.recorded().craft().electrics().sheet().missing().stream()).toList();
-  }
+    /**
+     * The same, worked out only where something that concerns it was written since.
+     *
+     * @throws UnreadableRecordException where the newest sheet can't be read
+     */
+    public Stands of(CraftStamp stamp) {
+        return kept.of(stamp.row().mark(), stamp, () -> {
+            records.of(stamp.row().mark());
+            return of(stamp.row());
+        });
+    }
+
+    public Stands of(Row row) {
+        Optional<Required> required = records.readable(row.mark());
+        List<Violation> open = required.map(Required::open).orElse(List.of());
+        List<String> withoutCause = workUps.withoutCause(row.mark());
+        List<Due> due = dues.of(row.mark());
+        List<String> grounds = new ArrayList<>(open.stream()
+                .map(one -> (one.severity() == Severity.HAZARD ? "Hazard: " : "Can't work: ") + one.cause())
+                .toList());
+        grounds.addAll(withoutCause);
+        if (row.state() == State.GROUNDED) {
+            grounds.add("Grounded by hand");
+        }
+        Fitness fitness = Fitness.of(new Facts(
+                required.isPresent(),
+                workUps.openOf(row.mark()).isPresent(),
+                !open.isEmpty(),
+                row.state() == State.GROUNDED,
+                !withoutCause.isEmpty(),
+                !due.isEmpty()));
+        return new Stands(
+                fitness, grounds, due, required.map(Readiness::unknowns).orElse(List.of()));
+    }
+
+    /** Whether no sign-off lifts what grounds a craft. */
+    boolean isHazardous(String mark) {
+        return records.readable(mark)
+                .map(required -> required.open().stream().anyMatch(one -> one.severity() == Severity.HAZARD))
+                .orElse(true);
+    }
+
+    private static List<String> unknowns(Required required) {
+        return Stream.concat(
+                        required.doubts().stream().map(Violation::cause),
+                        required.recorded().craft().electrics().sheet().missing().stream())
+                .toList();
+    }
 }

@@ -8,39 +8,43 @@ import ablemedic.requirement.Required;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
-/** The crafts as required: what their records should be, and what of them conflicts. Set-ups, proofs and routines expect these. */
+/**
+ * The crafts as required: what their records should be, and what of them conflicts. Set-ups, proofs and routines expect
+ * these.
+ */
 @Component
 public class Records {
-  private static final int KEPT = 200;
-  /** A workshop's whole bench. */
-  private static final int NEWEST = 400;
+    private static final int KEPT = 200;
+    /** A workshop's whole bench. */
+    private static final int NEWEST = 400;
 
-  private record Revision(String mark, int number) {}
+    private record Revision(String mark, int number) {}
 
+    private final CraftStore crafts;
+    private final Recent<Recorded, Required> kept = new Recent<>(KEPT);
+    private final Recent<Revision, Required> newest = new Recent<>(NEWEST);
 
-  private final CraftStore crafts;
-  private final Recent<Recorded, Required> kept = new Recent<>(KEPT);
-  private final Recent<Revision, Required> newest = new Recent<>(NEWEST);
-
-  Records(CraftStore crafts) {
-    this.crafts = crafts;
-  }
-
-  /** @throws UnreadableRecordException where the newest sheet can't be read */
-  public Required of(String mark) {
-    return newest.of(new Revision(mark, crafts.newestRevision(mark)), revision -> of(crafts.record(mark, revision.number())));
-  }
-
-  public Required of(Recorded recorded) {
-    return kept.of(recorded, Specialities::required);
-  }
-
-  /** The same; nothing where the newest sheet can't be read. */
-  public Optional<Required> readable(String mark) {
-    try {
-      return Optional.of(of(mark));
-    } catch (UnreadableRecordException e) {
-      return Optional.empty();
+    Records(CraftStore crafts) {
+        this.crafts = crafts;
     }
-  }
+
+    /** @throws UnreadableRecordException where the newest sheet can't be read */
+    public Required of(String mark) {
+        return newest.of(
+                new Revision(mark, crafts.newestRevision(mark)),
+                revision -> of(crafts.record(mark, revision.number())));
+    }
+
+    public Required of(Recorded recorded) {
+        return kept.of(recorded, Specialities::required);
+    }
+
+    /** The same; nothing where the newest sheet can't be read. */
+    public Optional<Required> readable(String mark) {
+        try {
+            return Optional.of(of(mark));
+        } catch (UnreadableRecordException e) {
+            return Optional.empty();
+        }
+    }
 }

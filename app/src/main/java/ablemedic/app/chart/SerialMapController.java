@@ -22,54 +22,114 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/crafts/{mark}")
 class SerialMapController {
-  private final CraftStore crafts;
-  private final Charts charts;
-  private final Clock clock;
+    private final CraftStore crafts;
+    private final Charts charts;
+    private final Clock clock;
 
-  SerialMapController(CraftStore crafts, Charts charts, Clock clock) {
-    this.crafts = crafts;
-    this.charts = charts;
-    this.clock = clock;
-  }
+    SerialMapController(CraftStore crafts, Charts charts, Clock clock) {
+        this.crafts = crafts;
+        this.charts = charts;
+        this.clock = clock;
+    }
 
-  /** Empty where the ports of the flight board are not entered. */
-  record SerialMapView(String boardId, String board, String processor, String computer, List<MapPort> ports, List<MapLine> lines, boolean modems,
-      List<String> notes) {}
+    /** Empty where the ports of the flight board are not entered. */
+    record SerialMapView(
+            String boardId,
+            String board,
+            String processor,
+            String computer,
+            List<MapPort> ports,
+            List<MapLine> lines,
+            boolean modems,
+            List<String> notes) {}
 
-  record MapPort(String name, String jobs, boolean soft, List<MapPad> pads) {}
+    record MapPort(String name, String jobs, boolean soft, List<MapPad> pads) {}
 
-  record MapPad(String name, SerialPad.Side side, String inverter) {}
+    record MapPad(String name, SerialPad.Side side, String inverter) {}
 
-  record MapLine(String partId, String name, Job job, Format format, boolean volts5, String speaks, List<MapWire> wires, SerialMap.Verdict verdict, List<MapFound> found) {}
+    record MapLine(
+            String partId,
+            String name,
+            Job job,
+            Format format,
+            boolean volts5,
+            String speaks,
+            List<MapWire> wires,
+            SerialMap.Verdict verdict,
+            List<MapFound> found) {}
 
-  record MapWire(String partPad, String boardPad, String port, boolean toBoard, String turned) {}
+    record MapWire(String partPad, String boardPad, String port, boolean toBoard, String turned) {}
 
-  record MapFound(String text, String remedy) {}
+    record MapFound(String text, String remedy) {}
 
-  @GetMapping("/serial-map")
-  SerialMapView map(@PathVariable String mark) {
-    Craft craft = crafts.newestSheet(crafts.get(mark).mark()).sheet().toCraft();
-    return SerialMap.of(craft).map(SerialMapController::view).orElseGet(() -> new SerialMapView("", "", "", "", List.of(), List.of(), false, List.of()));
-  }
+    @GetMapping("/serial-map")
+    SerialMapView map(@PathVariable String mark) {
+        Craft craft = crafts.newestSheet(crafts.get(mark).mark()).sheet().toCraft();
+        return SerialMap.of(craft)
+                .map(SerialMapController::view)
+                .orElseGet(() -> new SerialMapView("", "", "", "", List.of(), List.of(), false, List.of()));
+    }
 
-  private static SerialMapView view(SerialMap map) {
-    return new SerialMapView(map.board().id(), map.board().label(), map.board().processor().label(), map.board().computer(), map.ports().stream()
-        .map(port -> new MapPort(port.name(), port.jobs().stream().map(Job::label).collect(Collectors.joining(" and ")), map.board().isSoft(port.name()),
-            port.pads().stream().map(pad -> new MapPad(pad.name(), pad.side(), pad.inverter().label())).toList())).toList(),
-        map.lines().stream().map(line -> new MapLine(line.partId(), line.name(), line.wish().job(), line.wish().format(), line.wish().volts5(), line.speaks(),
-            line.wires().stream().map(wire -> new MapWire(wire.partPad(), wire.boardPad(), wire.port(), wire.toBoard(), wire.turned())).toList(), line.verdict(),
-            line.judged().stream().map(found -> new MapFound(found.text(), found.remedy())).toList())).toList(), map.modems(), map.notes());
-  }
+    private static SerialMapView view(SerialMap map) {
+        return new SerialMapView(
+                map.board().id(),
+                map.board().label(),
+                map.board().processor().label(),
+                map.board().computer(),
+                map.ports().stream()
+                        .map(port -> new MapPort(
+                                port.name(),
+                                port.jobs().stream().map(Job::label).collect(Collectors.joining(" and ")),
+                                map.board().isSoft(port.name()),
+                                port.pads().stream()
+                                        .map(pad -> new MapPad(
+                                                pad.name(),
+                                                pad.side(),
+                                                pad.inverter().label()))
+                                        .toList()))
+                        .toList(),
+                map.lines().stream()
+                        .map(line -> new MapLine(
+                                line.partId(),
+                                line.name(),
+                                line.wish().job(),
+                                line.wish().format(),
+                                line.wish().volts5(),
+                                line.speaks(),
+                                line.wires().stream()
+                                        .map(wire -> new MapWire(
+                                                wire.partPad(),
+                                                wire.boardPad(),
+                                                wire.port(),
+                                                wire.toBoard(),
+                                                wire.turned()))
+                                        .toList(),
+                                line.verdict(),
+                                line.judged().stream()
+                                        .map(found -> new MapFound(found.text(), found.remedy()))
+                                        .toList()))
+                        .toList(),
+                map.modems(),
+                map.notes());
+    }
 
-  record PortsTold(long version) {}
+    record PortsTold(long version) {}
 
-  /** Tells the ports on the sheet what the leads on it want, in place of what was told. */
-  @PutMapping("/ports")
-  Chart asTheLeadsLie(@PathVariable String mark, @RequestBody @Valid PortsTold told) {
-    String known = crafts.get(mark).mark();
-    BuildSheet sheet = BuildSheet.of(AsTheLeadsLie.told(crafts.newestSheet(known).sheet().toCraft()));
-    String reason = "ports told as the leads lie";
-    crafts.revise(known, told.version(), crafts.storable(sheet), reason, "sheet", Character.toUpperCase(reason.charAt(0)) + reason.substring(1), clock.instant());
-    return charts.of(known);
-  }
+    /** Tells the ports on the sheet what the leads on it want, in place of what was told. */
+    @PutMapping("/ports")
+    Chart asTheLeadsLie(@PathVariable String mark, @RequestBody @Valid PortsTold told) {
+        String known = crafts.get(mark).mark();
+        BuildSheet sheet = BuildSheet.of(
+                AsTheLeadsLie.told(crafts.newestSheet(known).sheet().toCraft()));
+        String reason = "ports told as the leads lie";
+        crafts.revise(
+                known,
+                told.version(),
+                crafts.storable(sheet),
+                reason,
+                "sheet",
+                Character.toUpperCase(reason.charAt(0)) + reason.substring(1),
+                clock.instant());
+        return charts.of(known);
+    }
 }

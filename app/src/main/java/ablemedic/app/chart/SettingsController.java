@@ -11,31 +11,46 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class SettingsController {
 
-  /**
-   * A setting.
-   *
-   * @param usual    as it is written on a sheet
-   * @param expected what it can be, in words
-   * @param values   where it is one of a few; else empty
-   */
-  record SettingView(String id, String device, String group, String label, String usual, String expected,
-      List<ValueOf> values) {}
+    /**
+     * A setting.
+     *
+     * @param usual as it is written on a sheet
+     * @param expected what it can be, in words
+     * @param values where it is one of a few; else empty
+     */
+    record SettingView(
+            String id,
+            String device,
+            String group,
+            String label,
+            String usual,
+            String expected,
+            List<ValueOf> values) {}
 
-  /** A value as it is written on a sheet, and as a person says it. */
-  record ValueOf(String written, String said) {}
+    /** A value as it is written on a sheet, and as a person says it. */
+    record ValueOf(String written, String said) {}
 
-  @GetMapping("/api/settings")
-  List<SettingView> settings() {
-    return Settings.ALL.stream().<SettingView>map(SettingsController::view).toList();
-  }
+    @GetMapping("/api/settings")
+    List<SettingView> settings() {
+        return Settings.ALL.stream().<SettingView>map(SettingsController::view).toList();
+    }
 
-  private static <T> SettingView view(Setting<T> setting) {
-    return new SettingView(setting.id(), setting.device().label(), setting.group(), setting.label(),
-        setting.form().written(setting.usual()), setting.form().expected(), values(setting.form()));
-  }
+    private static <T> SettingView view(Setting<T> setting) {
+        return new SettingView(
+                setting.id(),
+                setting.device().label(),
+                setting.group(),
+                setting.label(),
+                setting.form().written(setting.usual()),
+                setting.form().expected(),
+                values(setting.form()));
+    }
 
-  private static <T> List<ValueOf> values(Form<T> form) {
-    return form instanceof Form.Choice<T> choice
-        ? choice.values().stream().map(value -> new ValueOf(form.written(value), form.said(value))).toList() : List.of();
-  }
+    private static <T> List<ValueOf> values(Form<T> form) {
+        return form instanceof Form.Choice<T> choice
+                ? choice.values().stream()
+                        .map(value -> new ValueOf(form.written(value), form.said(value)))
+                        .toList()
+                : List.of();
+    }
 }

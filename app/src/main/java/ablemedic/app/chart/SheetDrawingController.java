@@ -10,15 +10,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class SheetDrawingController {
 
-  /** Parts and leads. */
-  @PostMapping("/api/wiring-map")
-  PowerMap wiring(@RequestBody @Valid ElectricEntry entry) {
-    return PowerMap.of(entry.toElectrics().wiring(), Map.of());
-  }
+    /** Parts and leads. */
+    @PostMapping("/api/wiring-map")
+    PowerMap wiring(@RequestBody @Valid ElectricEntry entry) {
+        return PowerMap.of(entry.toElectrics().wiring(), Map.of());
+    }
 
-  /** The craft from above. */
-  @PostMapping("/api/craft-drawing")
-  CraftDrawing craft(@RequestBody @Valid BuildSheet sheet) {
-    return CraftDrawing.of(sheet.toCraft());
-  }
+    /** The craft from above. */
+    @PostMapping("/api/craft-drawing")
+    CraftDrawing craft(@RequestBody @Valid BuildSheet sheet) {
+        return CraftDrawing.of(sheet.toCraft());
+    }
 }

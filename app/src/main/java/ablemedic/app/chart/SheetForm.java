@@ -14,84 +14,94 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** How build sheets are kept. */
 public final class SheetForm {
-  private static final StoredForm<BuildSheet> SHEET = StoredForm.of("build sheet", BuildSheet.class, SheetForm::toSecond, SheetForm::toThird);
+    private static final StoredForm<BuildSheet> SHEET =
+            StoredForm.of("build sheet", BuildSheet.class, SheetForm::toSecond, SheetForm::toThird);
 
-  private SheetForm() {}
+    private SheetForm() {}
 
-  static String write(Json json, BuildSheet sheet) {
-    return SHEET.write(json, sheet);
-  }
-
-  /** A sheet as text, in the present form. @throws UnreadableRecordException where the text is no sheet of a craft */
-  public static String renewed(Json json, String text) {
-    read(json, text).toCraft();
-    return SHEET.renewed(json, text);
-  }
-
-  /** @throws UnreadableRecordException where the text is no sheet of a craft */
-  static BuildSheet read(Json json, String text) {
-    BuildSheet sheet = SHEET.read(json, text);
-    try {
-      return sheet.withOutputsLeftToLeads();
-    } catch (RuntimeException e) {
-      // A sheet of an older version may lack anything at all.
-      throw new UnreadableRecordException("build sheet", e);
+    static String write(Json json, BuildSheet sheet) {
+        return SHEET.write(json, sheet);
     }
-  }
 
-  /** Form 1 had a field of its own for each setting, those of power inside the electrical side, and outputs beside leads. */
-  private static void toSecond(ObjectNode sheet) {
-    ObjectNode told = sheet.objectNode();
-    choice(told, BoardSettings.NUMBERING, sheet.remove("numbering"));
-    text(told, BoardSettings.OUTPUT_ORDER, sheet.remove("outputOrder"));
-    choice(told, BoardSettings.SPINS, sheet.remove("toldSpins"));
-    JsonNode turn = sheet.remove("toldAlignment");
-    if (turn != null) {
-      put(told, BoardSettings.ALIGNMENT, turn.get("rollDeg").asInt() + "/" + turn.get("pitchDeg").asInt() + "/"
-          + turn.get("yawDeg").asInt());
+    /** A sheet as text, in the present form. @throws UnreadableRecordException where the text is no sheet of a craft */
+    public static String renewed(Json json, String text) {
+        read(json, text).toCraft();
+        return SHEET.renewed(json, text);
     }
-    text(told, BoardSettings.STICK_ORDER, sheet.remove("boardSticks"));
-    text(told, RadioSettings.STICK_ORDER, sheet.remove("radioSticks"));
-    JsonNode reversed = sheet.remove("reversedSticks");
-    if (reversed != null) {
-      reversed.forEach(stick -> put(told, RadioSettings.reversed(Stick.valueOf(stick.asString())), "on"));
-    }
-    choice(told, BoardSettings.MODE, sheet.remove("mode"));
-    text(told, BoardSettings.GAIN, sheet.remove("gain"));
-    if (sheet.get("electrics") instanceof ObjectNode electrics) {
-      if (electrics.remove("told") instanceof ObjectNode power) {
-        choice(told, BoardSettings.VOLTAGE_SOURCE, power.get("source"));
-        text(told, BoardSettings.VOLTAGE_SCALE, power.get("scale"));
-        text(told, BoardSettings.CELLS, power.get("cells"));
-        JsonNode read = power.get("current");
-        if (read != null && !read.asBoolean()) {
-          put(told, BoardSettings.CURRENT_READ, BoardSettings.CURRENT_READ.form().written(false));
+
+    /** @throws UnreadableRecordException where the text is no sheet of a craft */
+    static BuildSheet read(Json json, String text) {
+        BuildSheet sheet = SHEET.read(json, text);
+        try {
+            return sheet.withOutputsLeftToLeads();
+        } catch (RuntimeException e) {
+            // A sheet of an older version may lack anything at all.
+            throw new UnreadableRecordException("build sheet", e);
         }
-        text(told, BoardSettings.CURRENT_SCALE, power.get("currentScale"));
-        text(told, BoardSettings.CURRENT_AT_REST, power.get("currentAtRestA"));
-      }
     }
-    sheet.set("told", told);
-  }
 
-  /** Form 2 did not say where entries come from. */
-  private static void toThird(ObjectNode sheet) {}
-
-  private static void choice(ObjectNode told, Setting<?> setting, @Nullable JsonNode constant) {
-    if (constant != null && !constant.isNull()) {
-      put(told, setting, constant.asString().toLowerCase(Locale.ROOT).replace('_', '-'));
+    /**
+     * Form 1 had a field of its own for each setting, those of power inside the electrical side, and outputs beside
+     * leads.
+     */
+    private static void toSecond(ObjectNode sheet) {
+        ObjectNode told = sheet.objectNode();
+        choice(told, BoardSettings.NUMBERING, sheet.remove("numbering"));
+        text(told, BoardSettings.OUTPUT_ORDER, sheet.remove("outputOrder"));
+        choice(told, BoardSettings.SPINS, sheet.remove("toldSpins"));
+        JsonNode turn = sheet.remove("toldAlignment");
+        if (turn != null) {
+            put(
+                    told,
+                    BoardSettings.ALIGNMENT,
+                    turn.get("rollDeg").asInt() + "/" + turn.get("pitchDeg").asInt() + "/"
+                            + turn.get("yawDeg").asInt());
+        }
+        text(told, BoardSettings.STICK_ORDER, sheet.remove("boardSticks"));
+        text(told, RadioSettings.STICK_ORDER, sheet.remove("radioSticks"));
+        JsonNode reversed = sheet.remove("reversedSticks");
+        if (reversed != null) {
+            reversed.forEach(stick -> put(told, RadioSettings.reversed(Stick.valueOf(stick.asString())), "on"));
+        }
+        choice(told, BoardSettings.MODE, sheet.remove("mode"));
+        text(told, BoardSettings.GAIN, sheet.remove("gain"));
+        if (sheet.get("electrics") instanceof ObjectNode electrics) {
+            if (electrics.remove("told") instanceof ObjectNode power) {
+                choice(told, BoardSettings.VOLTAGE_SOURCE, power.get("source"));
+                text(told, BoardSettings.VOLTAGE_SCALE, power.get("scale"));
+                text(told, BoardSettings.CELLS, power.get("cells"));
+                JsonNode read = power.get("current");
+                if (read != null && !read.asBoolean()) {
+                    put(
+                            told,
+                            BoardSettings.CURRENT_READ,
+                            BoardSettings.CURRENT_READ.form().written(false));
+                }
+                text(told, BoardSettings.CURRENT_SCALE, power.get("currentScale"));
+                text(told, BoardSettings.CURRENT_AT_REST, power.get("currentAtRestA"));
+            }
+        }
+        sheet.set("told", told);
     }
-  }
 
-  private static void text(ObjectNode told, Setting<?> setting, @Nullable JsonNode value) {
-    if (value != null && !value.isNull()) {
-      put(told, setting, value.asString());
-    }
-  }
+    /** Form 2 did not say where entries come from. */
+    private static void toThird(ObjectNode sheet) {}
 
-  private static <T> void put(ObjectNode told, Setting<T> setting, String written) {
-    if (!setting.read(written).equals(setting.usual())) {
-      told.put(setting.id(), written);
+    private static void choice(ObjectNode told, Setting<?> setting, @Nullable JsonNode constant) {
+        if (constant != null && !constant.isNull()) {
+            put(told, setting, constant.asString().toLowerCase(Locale.ROOT).replace('_', '-'));
+        }
     }
-  }
+
+    private static void text(ObjectNode told, Setting<?> setting, @Nullable JsonNode value) {
+        if (value != null && !value.isNull()) {
+            put(told, setting, value.asString());
+        }
+    }
+
+    private static <T> void put(ObjectNode told, Setting<T> setting, String written) {
+        if (!setting.read(written).equals(setting.usual())) {
+            told.put(setting.id(), written);
+        }
+    }
 }

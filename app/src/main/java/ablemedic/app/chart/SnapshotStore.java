@@ -37,146 +37,233 @@ import org.springframework.transaction.annotation.Transactional;
 /** Listings of settings of each craft, kept as they came. */
 @Repository
 public class SnapshotStore {
-  private static final int MOST_OF_A_CRAFT = 500;
-  /** So many snapshots are looked at for switches that are lost. */
-  private static final int LOOKED_BACK = 5;
-  private static final int TO_TAKE = 5;
+    private static final int MOST_OF_A_CRAFT = 500;
+    /** So many snapshots are looked at for switches that are lost. */
+    private static final int LOOKED_BACK = 5;
 
-  private final JdbcClient database;
-  private final FamilyStore families;
-  private final CraftLog log;
-  private final Unreadables unreadables;
-  private final Recent<Long, Read> read = new Recent<>(64);
+    private static final int TO_TAKE = 5;
 
-  SnapshotStore(JdbcClient database, FamilyStore families, CraftLog log, Unreadables unreadables) {
-    this.unreadables = unreadables;
-    this.database = database;
-    this.families = families;
-    this.log = log;
-  }
+    private final JdbcClient database;
+    private final FamilyStore families;
+    private final CraftLog log;
+    private final Unreadables unreadables;
+    private final Recent<Long, Read> read = new Recent<>(64);
 
-  /**
-   * A snapshot without its text.
-   *
-   * @param id     among all crafts
-   * @param number of this craft, from 1
-   */
-  public record Row(long id, String mark, int number, String family, String version, String target, String why, String name, Instant takenAt, Counted counted) {}
-
-  /**
-   * How much of a listing is understood.
-   *
-   * @param odd  lines and names that are not
-   * @param with what it was counted with
-   */
-  public record Counted(long settings, long odd, String with) {}
-
-  /** A snapshot as it is understood; nothing is understood where its family is not known any more. */
-  public record Read(Listing listing, Optional<Understood> understood) {
-    public Optional<Snapshot> snapshot() {
-      return understood.map(all -> new Snapshot(all.told(), all.held()));
+    SnapshotStore(JdbcClient database, FamilyStore families, CraftLog log, Unreadables unreadables) {
+        this.unreadables = unreadables;
+        this.database = database;
+        this.families = families;
+        this.log = log;
     }
-  }
 
-  /** Adds a listing to a craft's snapshots; none is ever overwritten. */
-  @Transactional
-  public Row add(String mark, Dictionary dictionary, String target, String why, String name, byte[] file, Instant at) {
-    int number = database.sql("SELECT coalesce(max(number), 0) + 1 FROM snapshot WHERE mark = ?").param(mark).query(Integer.class).single();
-    if (number > MOST_OF_A_CRAFT) {
-      throw Refusal.conflict("file", "A craft keeps at most " + MOST_OF_A_CRAFT + " snapshots.");
+    /**
+     * A snapshot without its text.
+     *
+     * @param id among all crafts
+     * @param number of this craft, from 1
+     */
+    public record Row(
+            long id,
+            String mark,
+            int number,
+            String family,
+            String version,
+            String target,
+            String why,
+            String name,
+            Instant takenAt,
+            Counted counted) {}
+
+    /**
+     * How much of a listing is understood.
+     *
+     * @param odd lines and names that are not
+     * @param with what it was counted with
+     */
+    public record Counted(long settings, long odd, String with) {}
+
+    /** A snapshot as it is understood; nothing is understood where its family is not known any more. */
+    public record Read(Listing listing, Optional<Understood> understood) {
+        public Optional<Snapshot> snapshot() {
+            return understood.map(all -> new Snapshot(all.told(), all.held()));
+        }
     }
-    database.sql("INSERT INTO snapshot (mark, number, family, version, target, why, name, taken_at, packed) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)")
-        .params(mark, number, dictionary.family().id(), dictionary.version(), target, why, name, at.toString(), Packed.of(file)).update();
-    log.add(mark, at, "snapshot", "Snapshot " + number + " of the settings: " + why, null);
-    return counted(get(mark, number), with(dictionary.family()));
-  }
 
-  /** Those of a craft, the newest first, each with how much of it is understood by now. */
-  @Transactional
-  public List<Row> counted(String mark) {
-    Map<String, String> with = new HashMap<>();
-    return of(mark).stream().map(row -> counted(row, with.computeIfAbsent(row.family(), family -> families.find(family).map(SnapshotStore::with).orElse("")))).toList();
-  }
-
-  private Row counted(Row row, String with) {
-    if (row.counted().with().equals(with)) {
-      return row;
+    /** Adds a listing to a craft's snapshots; none is ever overwritten. */
+    @Transactional
+    public Row add(
+            String mark, Dictionary dictionary, String target, String why, String name, byte[] file, Instant at) {
+        int number = database.sql("SELECT coalesce(max(number), 0) + 1 FROM snapshot WHERE mark = ?")
+                .param(mark)
+                .query(Integer.class)
+                .single();
+        if (number > MOST_OF_A_CRAFT) {
+            throw Refusal.conflict("file", "A craft keeps at most " + MOST_OF_A_CRAFT + " snapshots.");
+        }
+        database.sql(
+                        "INSERT INTO snapshot (mark, number, family, version, target, why, name, taken_at, packed) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)")
+                .params(
+                        mark,
+                        number,
+                        dictionary.family().id(),
+                        dictionary.version(),
+                        target,
+                        why,
+                        name,
+                        at.toString(),
+                        Packed.of(file))
+                .update();
+        log.add(mark, at, "snapshot", "Snapshot " + number + " of the settings: " + why, null);
+        return counted(get(mark, number), with(dictionary.family()));
     }
-    Read read = read(row);
-    long settings = read.understood().map(all -> (long) all.held().size()).orElse(0L);
-    long odd = read.listing().oddLines() + read.understood().map(all -> all.count(Kind.UNKNOWN) + all.count(Kind.IMPOSSIBLE)).orElse(0L);
-    database.sql("UPDATE snapshot SET settings = ?, odd = ?, counted_with = ? WHERE id = ?").params(settings, odd, with, row.id()).update();
-    return new Row(row.id(), row.mark(), row.number(), row.family(), row.version(), row.target(), row.why(), row.name(), row.takenAt(), new Counted(settings, odd, with));
-  }
 
-  /** Names a table of names; another where it changed. */
-  private static String with(Family family) {
-    return family.id() + " " + Integer.toHexString(FamilyTable.write(family).hashCode());
-  }
-
-  /** Newest first. */
-  public List<Row> of(String mark) {
-    return database.sql("SELECT id, mark, number, family, version, target, why, name, taken_at, settings, odd, counted_with FROM snapshot WHERE mark = ? ORDER BY number DESC").param(mark)
-        .query((rs, n) -> row(rs)).list();
-  }
-
-  public Row get(String mark, int number) {
-    return of(mark).stream().filter(row -> row.number() == number).findFirst()
-        .orElseThrow(() -> Refusal.unknown("number", mark + " has no snapshot " + number + "."));
-  }
-
-  private Row row(ResultSet rs) throws SQLException {
-    return new Row(rs.getLong("id"), rs.getString("mark"), rs.getInt("number"), rs.getString("family"), rs.getString("version"), rs.getString("target"),
-        rs.getString("why"), rs.getString("name"), unreadables.time("snapshot", rs, "taken_at"),
-        new Counted(rs.getLong("settings"), rs.getLong("odd"), rs.getString("counted_with")));
-  }
-
-  /** The file as it came. */
-  public byte[] file(Row row) {
-    return Packed.unpacked(database.sql("SELECT packed FROM snapshot WHERE id = ?").param(row.id()).query((rs, n) -> rs.getBytes(1)).single(), Listing.LONGEST);
-  }
-
-  /** What a snapshot holds, through the dictionary of its family and version. */
-  public Read read(Row row) {
-    // A family of the workshop may be entered anew, so what it makes of a listing is not kept.
-    return families.shipped(row.family()).isPresent() ? read.of(row.id(), id -> reading(row)) : reading(row);
-  }
-
-  /** What a craft was told by a snapshot, seen beside those before it; nothing where it can't be read any more. */
-  public Optional<Snapshot> snapshot(Row row) {
-    return read(row).snapshot().map(own -> of(row.mark()).stream().filter(one -> one.number() < row.number()).limit(LOOKED_BACK).flatMap(one -> read(one).snapshot().stream())
-        .filter(before -> ArmingSettings.SWITCHES.stream().anyMatch(before.held()::contains)).findFirst()
-        .map(before -> own.since(before, families.dictionary(row.family(), row.version())::names)).orElse(own));
-  }
-
-  private Read reading(Row row) {
-    Listing listing;
-    try {
-      listing = Listing.read(file(row));
-    } catch (NoListingException | UnreadableRecordException e) {
-      return new Read(Listing.unreadable("This file can't be read as settings: " + e.getMessage()), Optional.empty());
+    /** Those of a craft, the newest first, each with how much of it is understood by now. */
+    @Transactional
+    public List<Row> counted(String mark) {
+        Map<String, String> with = new HashMap<>();
+        return of(mark).stream()
+                .map(row -> counted(row, with.computeIfAbsent(row.family(), family -> families.find(family)
+                        .map(SnapshotStore::with)
+                        .orElse(""))))
+                .toList();
     }
-    return new Read(listing, families.find(row.family()).filter(family -> family.version(row.version()).isPresent())
-        .map(family -> new Dictionary(family, row.version()).read(listing)));
-  }
 
-  /** The names of the firmware that a craft had when it was last listed; nothing where it never was, or its family is not known any more. */
-  public Optional<Dictionary> names(String mark) {
-    return of(mark).stream().findFirst().flatMap(row -> families.find(row.family()).filter(family -> family.version(row.version()).isPresent())
-        .map(family -> new Dictionary(family, row.version())));
-  }
+    private Row counted(Row row, String with) {
+        if (row.counted().with().equals(with)) {
+            return row;
+        }
+        Read read = read(row);
+        long settings = read.understood().map(all -> (long) all.held().size()).orElse(0L);
+        long odd = read.listing().oddLines()
+                + read.understood()
+                        .map(all -> all.count(Kind.UNKNOWN) + all.count(Kind.IMPOSSIBLE))
+                        .orElse(0L);
+        database.sql("UPDATE snapshot SET settings = ?, odd = ?, counted_with = ? WHERE id = ?")
+                .params(settings, odd, with, row.id())
+                .update();
+        return new Row(
+                row.id(),
+                row.mark(),
+                row.number(),
+                row.family(),
+                row.version(),
+                row.target(),
+                row.why(),
+                row.name(),
+                row.takenAt(),
+                new Counted(settings, odd, with));
+    }
 
-  /**
-   * Snapshots of a craft for a work-up: the newest few, of which it may take one for a finding, and those that it took.
-   *
-   * @param taken  ids of checks
-   * @param sheet  the craft as on its sheet
-   * @param amiss  what stands known of the complaint when nobody saw how it shows
-   * @param faults that a listing could show
-   */
-  public List<TakenListing> toTake(String mark, Collection<String> taken, Craft sheet, Supplier<Optional<Check<Craft>>> amiss, Collection<Fault<Craft>> faults) {
-    List<Row> rows = of(mark);
-    return IntStream.range(0, rows.size()).filter(i -> i < TO_TAKE || taken.contains(ListingCheck.id(rows.get(i).id()))).mapToObj(rows::get)
-        .flatMap(row -> snapshot(row).stream().map(snapshot -> TakenListing.of(row.id(), row.number(), snapshot, sheet, amiss, faults))).toList();
-  }
+    /** Names a table of names; another where it changed. */
+    private static String with(Family family) {
+        return family.id() + " " + Integer.toHexString(FamilyTable.write(family).hashCode());
+    }
+
+    /** Newest first. */
+    public List<Row> of(String mark) {
+        return database.sql(
+                        "SELECT id, mark, number, family, version, target, why, name, taken_at, settings, odd, counted_with FROM snapshot WHERE mark = ? ORDER BY number DESC")
+                .param(mark)
+                .query((rs, n) -> row(rs))
+                .list();
+    }
+
+    public Row get(String mark, int number) {
+        return of(mark).stream()
+                .filter(row -> row.number() == number)
+                .findFirst()
+                .orElseThrow(() -> Refusal.unknown("number", mark + " has no snapshot " + number + "."));
+    }
+
+    private Row row(ResultSet rs) throws SQLException {
+        return new Row(
+                rs.getLong("id"),
+                rs.getString("mark"),
+                rs.getInt("number"),
+                rs.getString("family"),
+                rs.getString("version"),
+                rs.getString("target"),
+                rs.getString("why"),
+                rs.getString("name"),
+                unreadables.time("snapshot", rs, "taken_at"),
+                new Counted(rs.getLong("settings"), rs.getLong("odd"), rs.getString("counted_with")));
+    }
+
+    /** The file as it came. */
+    public byte[] file(Row row) {
+        return Packed.unpacked(
+                database.sql("SELECT packed FROM snapshot WHERE id = ?")
+                        .param(row.id())
+                        .query((rs, n) -> rs.getBytes(1))
+                        .single(),
+                Listing.LONGEST);
+    }
+
+    /** What a snapshot holds, through the dictionary of its family and version. */
+    public Read read(Row row) {
+        // A family of the workshop may be entered anew, so what it makes of a listing is not kept.
+        return families.shipped(row.family()).isPresent() ? read.of(row.id(), id -> reading(row)) : reading(row);
+    }
+
+    /** What a craft was told by a snapshot, seen beside those before it; nothing where it can't be read any more. */
+    public Optional<Snapshot> snapshot(Row row) {
+        return read(row).snapshot().map(own -> of(row.mark()).stream()
+                .filter(one -> one.number() < row.number())
+                .limit(LOOKED_BACK)
+                .flatMap(one -> read(one).snapshot().stream())
+                .filter(before -> ArmingSettings.SWITCHES.stream().anyMatch(before.held()::contains))
+                .findFirst()
+                .map(before -> own.since(before, families.dictionary(row.family(), row.version())::names))
+                .orElse(own));
+    }
+
+    private Read reading(Row row) {
+        Listing listing;
+        try {
+            listing = Listing.read(file(row));
+        } catch (NoListingException | UnreadableRecordException e) {
+            return new Read(
+                    Listing.unreadable("This file can't be read as settings: " + e.getMessage()), Optional.empty());
+        }
+        return new Read(
+                listing,
+                families.find(row.family())
+                        .filter(family -> family.version(row.version()).isPresent())
+                        .map(family -> new Dictionary(family, row.version()).read(listing)));
+    }
+
+    /**
+     * The names of the firmware that a craft had when it was last listed; nothing where it never was, or its family is
+     * not known any more.
+     */
+    public Optional<Dictionary> names(String mark) {
+        return of(mark).stream().findFirst().flatMap(row -> families.find(row.family())
+                .filter(family -> family.version(row.version()).isPresent())
+                .map(family -> new Dictionary(family, row.version())));
+    }
+
+    /**
+     * Snapshots of a craft for a work-up: the newest few, of which it may take one for a finding, and those that it
+     * took.
+     *
+     * @param taken ids of checks
+     * @param sheet the craft as on its sheet
+     * @param amiss what stands known of the complaint when nobody saw how it shows
+     * @param faults that a listing could show
+     */
+    public List<TakenListing> toTake(
+            String mark,
+            Collection<String> taken,
+            Craft sheet,
+            Supplier<Optional<Check<Craft>>> amiss,
+            Collection<Fault<Craft>> faults) {
+        List<Row> rows = of(mark);
+        return IntStream.range(0, rows.size())
+                .filter(i -> i < TO_TAKE
+                        || taken.contains(ListingCheck.id(rows.get(i).id())))
+                .mapToObj(rows::get)
+                .flatMap(row -> snapshot(row).stream()
+                        .map(snapshot -> TakenListing.of(row.id(), row.number(), snapshot, sheet, amiss, faults)))
+                .toList();
+    }
 }

@@ -2,41 +2,31 @@ package ablemedic.app.demo;
 
 import ablemedic.app.chart.BuildSheet;
 import ablemedic.app.chart.CraftLog;
+import ablemedic.app.chart.CraftStore;
+import ablemedic.app.chart.CraftStore.State;
+import ablemedic.app.chart.ElectricEntry.LeadEntry;
+import ablemedic.app.chart.ElectricEntry.PackEntry;
 import ablemedic.app.chart.PartsController;
 import ablemedic.app.chart.SnapshotStore;
-import ablemedic.app.chart.CraftStore;
-import ablemedic.app.chart.ElectricEntry.PackEntry;
+import ablemedic.app.entry.Entered;
+import ablemedic.app.firmware.FamilyStore;
 import ablemedic.app.packs.PackStore;
 import ablemedic.app.routine.Routines;
 import ablemedic.app.setup.SetUpStore;
 import ablemedic.app.setup.SetUps;
-import ablemedic.app.chart.CraftStore.State;
-import ablemedic.app.entry.Entered;
-import ablemedic.app.firmware.FamilyStore;
 import ablemedic.app.storage.Json;
+import ablemedic.app.workup.Draft;
+import ablemedic.app.workup.RecordedPads;
+import ablemedic.app.workup.Recording;
 import ablemedic.app.workup.WorkUpEvent;
 import ablemedic.app.workup.WorkUpEvent.End;
-import ablemedic.app.workup.RecordedPads;
-import ablemedic.app.workup.Draft;
-import ablemedic.app.workup.Recording;
 import ablemedic.app.workup.WorkUps;
 import ablemedic.craft.Craft;
-import ablemedic.serial.AsTheLeadsLie;
-import ablemedic.electrics.Lead;
-import ablemedic.electrics.Gauge;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.ElectricSheet;
-import ablemedic.craft.Settings;
-import ablemedic.app.chart.ElectricEntry.LeadEntry;
 import ablemedic.craft.CraftClass;
-import ablemedic.craft.Rotation;
-import ablemedic.setup.SetUpOccasion;
-import ablemedic.setup.SetUpOrder;
-import ablemedic.shelf.Layout;
-import ablemedic.speciality.RoutineSchool;
-import ablemedic.power.LandingSchool;
-import ablemedic.craft.NumberingSchool;
 import ablemedic.craft.FlightMode;
+import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.Rotation;
+import ablemedic.craft.Settings;
 import ablemedic.craft.SpinSchool;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.BenchRoute;
@@ -44,8 +34,18 @@ import ablemedic.diagnosis.BenchStep;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Sureness;
+import ablemedic.electrics.ElectricSheet;
+import ablemedic.electrics.Electrics;
+import ablemedic.electrics.Gauge;
+import ablemedic.electrics.Lead;
 import ablemedic.firmware.Dictionary;
+import ablemedic.power.LandingSchool;
+import ablemedic.serial.AsTheLeadsLie;
+import ablemedic.setup.SetUpOccasion;
+import ablemedic.setup.SetUpOrder;
+import ablemedic.shelf.Layout;
 import ablemedic.shelf.PartShelf;
+import ablemedic.speciality.RoutineSchool;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -67,252 +67,364 @@ import org.springframework.stereotype.Component;
 /** Fills an empty database with the demo bench. */
 @Component
 public class DemoBench {
-  private final CraftStore crafts;
-  private final CraftLog log;
-  private final WorkUps workUps;
-  private final Recording recording;
-  private final Routines routines;
-  private final RecordedPads pads;
-  private final PackStore packs;
-  private final SnapshotStore snapshots;
-  private final SetUps setUps;
-  private final SetUpStore setUpStore;
-  private final FamilyStore families;
-  private final Json json;
-  private final Clock clock;
+    private final CraftStore crafts;
+    private final CraftLog log;
+    private final WorkUps workUps;
+    private final Recording recording;
+    private final Routines routines;
+    private final RecordedPads pads;
+    private final PackStore packs;
+    private final SnapshotStore snapshots;
+    private final SetUps setUps;
+    private final SetUpStore setUpStore;
+    private final FamilyStore families;
+    private final Json json;
+    private final Clock clock;
 
-  DemoBench(CraftStore crafts, CraftLog log, WorkUps workUps, Recording recording, Routines routines, RecordedPads pads, PackStore packs,
-      SnapshotStore snapshots, SetUps setUps, SetUpStore setUpStore, FamilyStore families, Json json, Clock clock) {
-    this.crafts = crafts;
-    this.log = log;
-    this.workUps = workUps;
-    this.recording = recording;
-    this.routines = routines;
-    this.pads = pads;
-    this.packs = packs;
-    this.snapshots = snapshots;
-    this.setUps = setUps;
-    this.setUpStore = setUpStore;
-    this.families = families;
-    this.json = json;
-    this.clock = clock;
-  }
-
-  /** The data file. Times are days before the start of the program, and minutes after the event before. */
-  record Script(List<DemoCraft> crafts, List<DemoPack> packs, List<DemoSnapshot> snapshots, List<DemoWorkUp> workUps,
-      List<DemoSetUp> setUps) {}
-
-  /**
-   * A listing of a board.
-   *
-   * @param told what stood there otherwise than on the sheet
-   * @param more lines besides, such as of names that no dictionary has
-   */
-  record DemoSnapshot(String mark, double daysAgo, String why, String family, String version, @Nullable String target, @Nullable Map<String, String> told,
-      @Nullable List<String> more) {}
-
-  /** A set-up under way, of which the first so many steps gave what they should, a few minutes each. */
-  record DemoSetUp(String mark, double daysAgo, SetUpOccasion occasion, int steps) {}
-
-  record DemoPack(String label, PackEntry kind, LandingSchool school, List<DemoPackEntry> entries) {}
-
-  record DemoPackEntry(double daysAgo, PackStore.PackEvent entry) {}
-
-  record DemoCraft(String mark, String name, String builder, CraftClass craftClass, SpinSchool spins, NumberingSchool numbering,
-      BuildSheet.@Nullable Turn mounted, FlightMode mode, @Nullable Layout layout, @Nullable List<String> parts,
-      @Nullable PackEntry pack, @Nullable List<LeadEntry> leads, @Nullable Map<String, String> told, double daysAgo, @Nullable Double routineDaysAgo, @Nullable String grounded,
-      List<DemoNote> notes) {}
-
-  record DemoNote(double daysAgo, String kind, String text) {}
-
-  record DemoWorkUp(String mark, double daysAgo, @Nullable String kind, String complaint, Occasion occasion, Map<String, String> seen,
-      List<DemoStep> steps) {}
-
-  /** One step: exactly one of its parts is given. */
-  record DemoStep(double after, @Nullable String check, @Nullable String outcome, @Nullable Map<String, String> outcomes,
-      @Nullable String written, @Nullable Map<String, String> numbers, @Nullable String told, @Nullable Sureness sureness, @Nullable String fault, @Nullable String fix, @Nullable String suspect,
-      @Nullable String skip, @Nullable End end, @Nullable String words, @Nullable String recording) {}
-
-  /** Something that happened, and when. */
-  private record Happened(Instant at, Runnable entering) {}
-
-  /** Fills the database when it holds no craft, in the order in which things happened. */
-  public void fill() {
-    if (!crafts.all().isEmpty()) {
-      return;
+    DemoBench(
+            CraftStore crafts,
+            CraftLog log,
+            WorkUps workUps,
+            Recording recording,
+            Routines routines,
+            RecordedPads pads,
+            PackStore packs,
+            SnapshotStore snapshots,
+            SetUps setUps,
+            SetUpStore setUpStore,
+            FamilyStore families,
+            Json json,
+            Clock clock) {
+        this.crafts = crafts;
+        this.log = log;
+        this.workUps = workUps;
+        this.recording = recording;
+        this.routines = routines;
+        this.pads = pads;
+        this.packs = packs;
+        this.snapshots = snapshots;
+        this.setUps = setUps;
+        this.setUpStore = setUpStore;
+        this.families = families;
+        this.json = json;
+        this.clock = clock;
     }
-    Script script = json.read(text(), Script.class);
-    Instant now = clock.instant();
-    List<Happened> year = new ArrayList<>();
-    for (DemoCraft craft : script.crafts()) {
-      entering(craft, now, year);
-    }
-    for (DemoPack pack : script.packs()) {
-      year.add(new Happened(ago(now, 300), () -> packs.enter(new PackStore.Pack(pack.label(), pack.kind(), pack.school()),
-          ago(now, 300))));
-      pack.entries().forEach(e -> year.add(new Happened(ago(now, e.daysAgo()),
-          () -> packs.add(pack.label(), e.entry(), ago(now, e.daysAgo())))));
-    }
-    for (DemoSnapshot snapshot : script.snapshots()) {
-      Instant at = ago(now, snapshot.daysAgo());
-      year.add(new Happened(at, () -> listed(snapshot, at)));
-    }
-    for (DemoWorkUp workUp : script.workUps()) {
-      walking(workUp, now, year);
-    }
-    for (DemoSetUp setUp : script.setUps()) {
-      year.add(new Happened(ago(now, setUp.daysAgo()), () -> settingUp(setUp, ago(now, setUp.daysAgo()))));
-    }
-    year.stream().sorted(Comparator.comparing(Happened::at)).forEach(happened -> happened.entering().run());
-  }
 
-  private void entering(DemoCraft craft, Instant now, List<Happened> year) {
-    var mounted = craft.mounted() == null ? Rotation.NONE : craft.mounted().rotation("mounted");
-    Craft bare = CraftClass.sound(
-        craft.craftClass().airframe(), craft.spins(), craft.numbering(), mounted, craft.mode());
-    Craft wired = craft.layout() == null || craft.pack() == null ? bare
-        : PartsController.wired(bare, craft.layout(), craft.pack().kind(),
-            craft.parts() == null ? List.of() : craft.parts(),
-            id -> PartShelf.find(id).orElseThrow());
-    BuildSheet sheet = BuildSheet.of(told(craft.told(), led(craft, wired)));
-    Instant entered = ago(now, craft.daysAgo());
-    year.add(new Happened(entered,
-        () -> crafts.enter(craft.mark(), craft.name(), craft.craftClass().label(), craft.builder(), sheet, entered)));
-    for (DemoNote note : craft.notes()) {
-      Instant at = ago(now, note.daysAgo());
-      year.add(new Happened(at, () -> log.add(craft.mark(), at, note.kind(), note.text(), null)));
-    }
-    if (craft.grounded() != null) {
-      year.add(new Happened(ago(now, 20), () -> crafts.change(craft.mark(), crafts.get(craft.mark()).version(),
-          craft.name(), craft.builder(), State.GROUNDED, craft.grounded(), ago(now, 20))));
-    }
-    if (craft.routineDaysAgo() != null) {
-      Instant at = ago(now, craft.routineDaysAgo());
-      year.add(new Happened(at, () -> runRoutine(craft.mark(), at)));
-    }
-  }
+    /** The data file. Times are days before the start of the program, and minutes after the event before. */
+    record Script(
+            List<DemoCraft> crafts,
+            List<DemoPack> packs,
+            List<DemoSnapshot> snapshots,
+            List<DemoWorkUp> workUps,
+            List<DemoSetUp> setUps) {}
 
-  /** The craft with leads that no layout runs, and its ports told as all of them lie. */
-  private static Craft led(DemoCraft craft, Craft wired) {
-    if (craft.leads() == null) {
-      return wired;
-    }
-    ElectricSheet sheet = wired.electrics().sheet();
-    List<Lead> leads = new ArrayList<>(sheet.leads());
-    craft.leads().forEach(lead -> leads.add(new Lead(lead.from(), lead.to(), new Gauge(lead.gaugeAwg()), lead.lengthMm(), lead.plugged())));
-    return AsTheLeadsLie.told(wired.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), leads, sheet.pack()))));
-  }
+    /**
+     * A listing of a board.
+     *
+     * @param told what stood there otherwise than on the sheet
+     * @param more lines besides, such as of names that no dictionary has
+     */
+    record DemoSnapshot(
+            String mark,
+            double daysAgo,
+            String why,
+            String family,
+            String version,
+            @Nullable String target,
+            @Nullable Map<String, String> told,
+            @Nullable List<String> more) {}
 
-  private void listed(DemoSnapshot demo, Instant at) {
-    Dictionary dictionary = families.dictionary(demo.family(), demo.version());
-    String listing = dictionary.listing(told(demo.told(), crafts.newestCraft(demo.mark())).told())
-        + (demo.more() == null ? "" : String.join("\n", demo.more()) + "\n");
-    snapshots.add(demo.mark(), dictionary, demo.target() == null ? "" : demo.target(), demo.why(), demo.mark().toLowerCase(Locale.ROOT) + ".txt",
-        listing.getBytes(StandardCharsets.UTF_8), at);
-  }
+    /** A set-up under way, of which the first so many steps gave what they should, a few minutes each. */
+    record DemoSetUp(String mark, double daysAgo, SetUpOccasion occasion, int steps) {}
 
-  private static Craft told(@Nullable Map<String, String> settings, Craft wired) {
-    Craft told = wired;
-    for (Map.Entry<String, String> one : settings == null ? Map.<String, String>of().entrySet() : settings.entrySet()) {
-      told = told.with(told.told().withWritten(Settings.find(one.getKey()).orElseThrow(), one.getValue()));
-    }
-    return told;
-  }
+    record DemoPack(String label, PackEntry kind, LandingSchool school, List<DemoPackEntry> entries) {}
 
-  private void walking(DemoWorkUp demo, Instant now, List<Happened> year) {
-    Instant opened = ago(now, demo.daysAgo());
-    AtomicLong id = new AtomicLong();
-    year.add(new Happened(opened, () -> id.set(recording.open(workUps.open(demo.mark(),
-        demo.kind() == null ? "take-off" : demo.kind(), demo.complaint(), demo.occasion(), demo.seen(), Map.of(), List.of(), opened)))));
-    Instant before = opened;
-    for (DemoStep step : demo.steps()) {
-      Instant at = before.plusSeconds(Math.round(step.after() * 60));
-      year.add(new Happened(at, () -> step(demo.mark(), id.get(), step, at)));
-      before = at;
-    }
-  }
+    record DemoPackEntry(double daysAgo, PackStore.PackEvent entry) {}
 
-  private void step(String mark, long id, DemoStep step, Instant at) {
-    String words = step.words() == null ? "" : step.words();
-    if (step.check() != null) {
-      ready(mark, id, step.check(), at);
-    }
-    if (step.recording() != null) {
-      recorded(id, String.valueOf(step.check()), step.recording(), at);
-    }
-    long version = workUps.version(id);
-    if (step.check() != null) {
-      keep(workUps.found(id, version, step.check(), new WorkUps.Answered(
-          step.outcomes() != null ? step.outcomes() : step.outcome() == null ? Map.of() : Map.of(Entered.ONLY, step.outcome()),
-          step.numbers() != null ? step.numbers() : step.written() == null ? Map.of() : Map.of(Entered.ONLY, step.written()), new WorkUps.Told(step.told(), false),
-          step.sureness() == null ? Sureness.SURE : step.sureness()), workUp -> List.of(), "", at));
-    } else if (step.fix() != null && step.fault() != null) {
-      keep(workUps.fixed(id, version, step.fault(), step.fix(), "", at));
-    } else if (step.suspect() != null) {
-      keep(workUps.record(id, version, new WorkUpEvent.Suspected(step.suspect(), words), at));
-    } else if (step.skip() != null) {
-      keep(workUps.record(id, version, new WorkUpEvent.Skipped(step.skip()), at));
-    } else if (step.end() != null) {
-      keep(workUps.close(id, version, step.end(), words, at));
-    }
-  }
+    record DemoCraft(
+            String mark,
+            String name,
+            String builder,
+            CraftClass craftClass,
+            SpinSchool spins,
+            NumberingSchool numbering,
+            BuildSheet.@Nullable Turn mounted,
+            FlightMode mode,
+            @Nullable Layout layout,
+            @Nullable List<String> parts,
+            @Nullable PackEntry pack,
+            @Nullable List<LeadEntry> leads,
+            @Nullable Map<String, String> told,
+            double daysAgo,
+            @Nullable Double routineDaysAgo,
+            @Nullable String grounded,
+            List<DemoNote> notes) {}
 
-  /** Ends are worked out from their events when somebody looks at them: the demo is to start soon. */
-  private void keep(Draft draft) {
-    recording.keep(draft, Optional.empty());
-  }
+    record DemoNote(double daysAgo, String kind, String text) {}
 
-  private void recorded(long id, String check, String name, Instant at) {
-    try (InputStream in = DemoBench.class.getResourceAsStream("/demo/" + name)) {
-      pads.take(id, check, name, Optional.empty(), in, at);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-  }
+    record DemoWorkUp(
+            String mark,
+            double daysAgo,
+            @Nullable String kind,
+            String complaint,
+            Occasion occasion,
+            Map<String, String> seen,
+            List<DemoStep> steps) {}
 
-  private void ready(String mark, long id, String checkId, Instant at) {
-    BenchNeeds needs = workUps.book(mark).check(checkId).orElseThrow().needs();
-    if (BenchRoute.from(workUps.bench(id), needs, workUps.barred(id)).orElseThrow().steps().contains(BenchStep.SHORT_TEST)) {
-      runRoutine(mark, at.minusSeconds(60));
-    }
-    BenchRoute route = BenchRoute.from(workUps.bench(id), needs, workUps.barred(id)).orElseThrow();
-    if (!route.steps().isEmpty()) {
-      keep(workUps.setBench(id, workUps.version(id), route.end(), "", at));
-    }
-  }
+    /** One step: exactly one of its parts is given. */
+    record DemoStep(
+            double after,
+            @Nullable String check,
+            @Nullable String outcome,
+            @Nullable Map<String, String> outcomes,
+            @Nullable String written,
+            @Nullable Map<String, String> numbers,
+            @Nullable String told,
+            @Nullable Sureness sureness,
+            @Nullable String fault,
+            @Nullable String fix,
+            @Nullable String suspect,
+            @Nullable String skip,
+            @Nullable End end,
+            @Nullable String words,
+            @Nullable String recording) {}
 
-  private void settingUp(DemoSetUp demo, Instant begun) {
-    setUps.begin(demo.mark(), demo.occasion(), begun);
-    Instant at = begun;
-    for (int n = 0; n < demo.steps(); n++) {
-      SetUps.Standing standing = setUps.standing(setUpStore.open(demo.mark()).orElseThrow(), at);
-      SetUpOrder.Placed next = standing.order().steps().get(0);
-      at = at.plusSeconds(Math.round(next.minutes() * 60));
-      SoundAnswers given = SoundAnswers.of(next.made().check(), standing.craft());
-      setUps.give(standing.run(), next.made().id(), given.outcomes(), given.numbers(), given.told(), false, at);
-    }
-  }
+    /** Something that happened, and when. */
+    private record Happened(Instant at, Runnable entering) {}
 
-  /** A run of the pre-power routine on which everything was as it should be. */
-  private void runRoutine(String mark, Instant at) {
-    Craft craft = crafts.newestCraft(mark);
-    Map<String, Routines.Given> readings = new HashMap<>();
-    for (Check<Craft> step : routines.steps(craft, RoutineSchool.FULL)) {
-      SoundAnswers given = SoundAnswers.of(step, craft);
-      readings.put(step.id(), new Routines.Given(given.outcomes(), given.numbers().get(Entered.ONLY), null));
+    /** Fills the database when it holds no craft, in the order in which things happened. */
+    public void fill() {
+        if (!crafts.all().isEmpty()) {
+            return;
+        }
+        Script script = json.read(text(), Script.class);
+        Instant now = clock.instant();
+        List<Happened> year = new ArrayList<>();
+        for (DemoCraft craft : script.crafts()) {
+            entering(craft, now, year);
+        }
+        for (DemoPack pack : script.packs()) {
+            year.add(new Happened(
+                    ago(now, 300),
+                    () -> packs.enter(new PackStore.Pack(pack.label(), pack.kind(), pack.school()), ago(now, 300))));
+            pack.entries()
+                    .forEach(e -> year.add(new Happened(
+                            ago(now, e.daysAgo()), () -> packs.add(pack.label(), e.entry(), ago(now, e.daysAgo())))));
+        }
+        for (DemoSnapshot snapshot : script.snapshots()) {
+            Instant at = ago(now, snapshot.daysAgo());
+            year.add(new Happened(at, () -> listed(snapshot, at)));
+        }
+        for (DemoWorkUp workUp : script.workUps()) {
+            walking(workUp, now, year);
+        }
+        for (DemoSetUp setUp : script.setUps()) {
+            year.add(new Happened(ago(now, setUp.daysAgo()), () -> settingUp(setUp, ago(now, setUp.daysAgo()))));
+        }
+        year.stream().sorted(Comparator.comparing(Happened::at)).forEach(happened -> happened.entering()
+                .run());
     }
-    routines.run(mark, RoutineSchool.FULL, readings, 9, at);
-  }
 
-  private static Instant ago(Instant now, double days) {
-    return now.minus(Duration.ofMinutes(Math.round(days * 24 * 60)));
-  }
-
-  private static String text() {
-    try (InputStream in = DemoBench.class.getResourceAsStream("/demo/skerry-loft.json")) {
-      return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
+    private void entering(DemoCraft craft, Instant now, List<Happened> year) {
+        var mounted = craft.mounted() == null ? Rotation.NONE : craft.mounted().rotation("mounted");
+        Craft bare = CraftClass.sound(
+                craft.craftClass().airframe(), craft.spins(), craft.numbering(), mounted, craft.mode());
+        Craft wired = craft.layout() == null || craft.pack() == null
+                ? bare
+                : PartsController.wired(
+                        bare,
+                        craft.layout(),
+                        craft.pack().kind(),
+                        craft.parts() == null ? List.of() : craft.parts(),
+                        id -> PartShelf.find(id).orElseThrow());
+        BuildSheet sheet = BuildSheet.of(told(craft.told(), led(craft, wired)));
+        Instant entered = ago(now, craft.daysAgo());
+        year.add(new Happened(
+                entered,
+                () -> crafts.enter(
+                        craft.mark(), craft.name(), craft.craftClass().label(), craft.builder(), sheet, entered)));
+        for (DemoNote note : craft.notes()) {
+            Instant at = ago(now, note.daysAgo());
+            year.add(new Happened(at, () -> log.add(craft.mark(), at, note.kind(), note.text(), null)));
+        }
+        if (craft.grounded() != null) {
+            year.add(new Happened(
+                    ago(now, 20),
+                    () -> crafts.change(
+                            craft.mark(),
+                            crafts.get(craft.mark()).version(),
+                            craft.name(),
+                            craft.builder(),
+                            State.GROUNDED,
+                            craft.grounded(),
+                            ago(now, 20))));
+        }
+        if (craft.routineDaysAgo() != null) {
+            Instant at = ago(now, craft.routineDaysAgo());
+            year.add(new Happened(at, () -> runRoutine(craft.mark(), at)));
+        }
     }
-  }
+
+    /** The craft with leads that no layout runs, and its ports told as all of them lie. */
+    private static Craft led(DemoCraft craft, Craft wired) {
+        if (craft.leads() == null) {
+            return wired;
+        }
+        ElectricSheet sheet = wired.electrics().sheet();
+        List<Lead> leads = new ArrayList<>(sheet.leads());
+        craft.leads()
+                .forEach(lead -> leads.add(
+                        new Lead(lead.from(), lead.to(), new Gauge(lead.gaugeAwg()), lead.lengthMm(), lead.plugged())));
+        return AsTheLeadsLie.told(
+                wired.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), leads, sheet.pack()))));
+    }
+
+    private void listed(DemoSnapshot demo, Instant at) {
+        Dictionary dictionary = families.dictionary(demo.family(), demo.version());
+        String listing = dictionary.listing(
+                        told(demo.told(), crafts.newestCraft(demo.mark())).told())
+                + (demo.more() == null ? "" : String.join("\n", demo.more()) + "\n");
+        snapshots.add(
+                demo.mark(),
+                dictionary,
+                demo.target() == null ? "" : demo.target(),
+                demo.why(),
+                demo.mark().toLowerCase(Locale.ROOT) + ".txt",
+                listing.getBytes(StandardCharsets.UTF_8),
+                at);
+    }
+
+    private static Craft told(@Nullable Map<String, String> settings, Craft wired) {
+        Craft told = wired;
+        for (Map.Entry<String, String> one :
+                settings == null ? Map.<String, String>of().entrySet() : settings.entrySet()) {
+            told = told.with(told.told().withWritten(Settings.find(one.getKey()).orElseThrow(), one.getValue()));
+        }
+        return told;
+    }
+
+    private void walking(DemoWorkUp demo, Instant now, List<Happened> year) {
+        Instant opened = ago(now, demo.daysAgo());
+        AtomicLong id = new AtomicLong();
+        year.add(new Happened(
+                opened,
+                () -> id.set(recording.open(workUps.open(
+                        demo.mark(),
+                        demo.kind() == null ? "take-off" : demo.kind(),
+                        demo.complaint(),
+                        demo.occasion(),
+                        demo.seen(),
+                        Map.of(),
+                        List.of(),
+                        opened)))));
+        Instant before = opened;
+        for (DemoStep step : demo.steps()) {
+            Instant at = before.plusSeconds(Math.round(step.after() * 60));
+            year.add(new Happened(at, () -> step(demo.mark(), id.get(), step, at)));
+            before = at;
+        }
+    }
+
+    private void step(String mark, long id, DemoStep step, Instant at) {
+        String words = step.words() == null ? "" : step.words();
+        if (step.check() != null) {
+            ready(mark, id, step.check(), at);
+        }
+        if (step.recording() != null) {
+            recorded(id, String.valueOf(step.check()), step.recording(), at);
+        }
+        long version = workUps.version(id);
+        if (step.check() != null) {
+            keep(workUps.found(
+                    id,
+                    version,
+                    step.check(),
+                    new WorkUps.Answered(
+                            step.outcomes() != null
+                                    ? step.outcomes()
+                                    : step.outcome() == null ? Map.of() : Map.of(Entered.ONLY, step.outcome()),
+                            step.numbers() != null
+                                    ? step.numbers()
+                                    : step.written() == null ? Map.of() : Map.of(Entered.ONLY, step.written()),
+                            new WorkUps.Told(step.told(), false),
+                            step.sureness() == null ? Sureness.SURE : step.sureness()),
+                    workUp -> List.of(),
+                    "",
+                    at));
+        } else if (step.fix() != null && step.fault() != null) {
+            keep(workUps.fixed(id, version, step.fault(), step.fix(), "", at));
+        } else if (step.suspect() != null) {
+            keep(workUps.record(id, version, new WorkUpEvent.Suspected(step.suspect(), words), at));
+        } else if (step.skip() != null) {
+            keep(workUps.record(id, version, new WorkUpEvent.Skipped(step.skip()), at));
+        } else if (step.end() != null) {
+            keep(workUps.close(id, version, step.end(), words, at));
+        }
+    }
+
+    /** Ends are worked out from their events when somebody looks at them: the demo is to start soon. */
+    private void keep(Draft draft) {
+        recording.keep(draft, Optional.empty());
+    }
+
+    private void recorded(long id, String check, String name, Instant at) {
+        try (InputStream in = DemoBench.class.getResourceAsStream("/demo/" + name)) {
+            pads.take(id, check, name, Optional.empty(), in, at);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private void ready(String mark, long id, String checkId, Instant at) {
+        BenchNeeds needs = workUps.book(mark).check(checkId).orElseThrow().needs();
+        if (BenchRoute.from(workUps.bench(id), needs, workUps.barred(id))
+                .orElseThrow()
+                .steps()
+                .contains(BenchStep.SHORT_TEST)) {
+            runRoutine(mark, at.minusSeconds(60));
+        }
+        BenchRoute route =
+                BenchRoute.from(workUps.bench(id), needs, workUps.barred(id)).orElseThrow();
+        if (!route.steps().isEmpty()) {
+            keep(workUps.setBench(id, workUps.version(id), route.end(), "", at));
+        }
+    }
+
+    private void settingUp(DemoSetUp demo, Instant begun) {
+        setUps.begin(demo.mark(), demo.occasion(), begun);
+        Instant at = begun;
+        for (int n = 0; n < demo.steps(); n++) {
+            SetUps.Standing standing =
+                    setUps.standing(setUpStore.open(demo.mark()).orElseThrow(), at);
+            SetUpOrder.Placed next = standing.order().steps().get(0);
+            at = at.plusSeconds(Math.round(next.minutes() * 60));
+            SoundAnswers given = SoundAnswers.of(next.made().check(), standing.craft());
+            setUps.give(standing.run(), next.made().id(), given.outcomes(), given.numbers(), given.told(), false, at);
+        }
+    }
+
+    /** A run of the pre-power routine on which everything was as it should be. */
+    private void runRoutine(String mark, Instant at) {
+        Craft craft = crafts.newestCraft(mark);
+        Map<String, Routines.Given> readings = new HashMap<>();
+        for (Check<Craft> step : routines.steps(craft, RoutineSchool.FULL)) {
+            SoundAnswers given = SoundAnswers.of(step, craft);
+            readings.put(
+                    step.id(),
+                    new Routines.Given(given.outcomes(), given.numbers().get(Entered.ONLY), null));
+        }
+        routines.run(mark, RoutineSchool.FULL, readings, 9, at);
+    }
+
+    private static Instant ago(Instant now, double days) {
+        return now.minus(Duration.ofMinutes(Math.round(days * 24 * 60)));
+    }
+
+    private static String text() {
+        try (InputStream in = DemoBench.class.getResourceAsStream("/demo/skerry-loft.json")) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
 }

@@ -29,224 +29,265 @@ import org.jspecify.annotations.Nullable;
  * A reading as it was entered. The only question of a check is called {@value #ONLY}.
  *
  * @param outcomes by question, the word that stood in place of a number among them
- * @param numbers  by question
+ * @param numbers by question
  */
 public record Entered(Map<String, String> outcomes, Map<String, Number> numbers) {
-  /** What the only question of a check is called. */
-  public static final String ONLY = "seen";
+    /** What the only question of a check is called. */
+    public static final String ONLY = "seen";
 
-  public Entered {
-    outcomes = Map.copyOf(outcomes);
-    numbers = Map.copyOf(numbers);
-  }
-
-  /**
-   * A number.
-   *
-   * @param value   in the SI unit of its scale
-   * @param written as it was written
-   */
-  public record Number(double value, String written) {}
-
-  public boolean answersNothing() {
-    return outcomes.isEmpty() && numbers.isEmpty();
-  }
-
-  /** What the reasoning takes it for, where it answers questions like these; nothing where it does not. */
-  public Optional<Reading> reading(Answers answers) {
-    if (answers instanceof Mixed mixed) {
-      Map<String, Reading> parts = new HashMap<>();
-      for (Item item : mixed.items()) {
-        one(item.id(), item.form()).ifPresent(reading -> parts.put(item.id(), reading));
-      }
-      return parts.size() == outcomes.size() + numbers.size() ? Optional.of(new Several(parts)) : Optional.empty();
+    public Entered {
+        outcomes = Map.copyOf(outcomes);
+        numbers = Map.copyOf(numbers);
     }
-    if (answers instanceof Choices choices) {
-      return numbers.isEmpty() && outcomes.entrySet().stream().allMatch(e -> question(choices, e.getKey())
-          .filter(question -> question.indexOf(e.getValue()).isPresent()).isPresent())
-          ? Optional.of(new Chosen(outcomes)) : Optional.empty();
-    }
-    return one(ONLY, answers);
-  }
 
-  private Optional<Reading> one(String id, Answers form) {
-    Number number = numbers.get(id);
-    String outcome = outcomes.get(id);
-    if (form instanceof Scale scale) {
-      return number != null ? Optional.of(new Measured(number.value()))
-          : Optional.ofNullable(outcome).filter(word -> scale.indexOf(word).isPresent()).map(Chosen::of);
-    }
-    return Optional.ofNullable(outcome)
-        .filter(word -> ((Choices) form).questions().get(0).indexOf(word).isPresent())
-        .map(word -> new Chosen(Map.of(id, word)));
-  }
+    /**
+     * A number.
+     *
+     * @param value in the SI unit of its scale
+     * @param written as it was written
+     */
+    public record Number(double value, String written) {}
 
-  private static Optional<Question> question(Choices choices, String id) {
-    return choices.questions().stream().filter(question -> question.id().equals(id)).findFirst();
-  }
-
-  /** The answers to a check as a person says them of this craft, with the frame's own names. */
-  public List<String> inWordsOf(Check<Craft> check, Craft craft) {
-    return inWords(check.answers()).stream().map(label -> Specialities.inWordsOf(craft, label)).toList();
-  }
-
-  /** The answers as a person says them, in the order of the questions. */
-  public List<String> inWords(Answers answers) {
-    List<String> words = new ArrayList<>();
-    if (answers instanceof Mixed mixed) {
-      mixed.items().forEach(item -> inWords(item.id(), item.form()).ifPresent(said -> words.add(of(item) + said)));
-    } else if (answers instanceof Choices choices) {
-      for (Question question : choices.questions()) {
-        label(question, outcomes.get(question.id())).ifPresent(words::add);
-      }
-    } else {
-      inWords(ONLY, answers).ifPresent(words::add);
+    public boolean answersNothing() {
+        return outcomes.isEmpty() && numbers.isEmpty();
     }
-    return words;
-  }
 
-  /** What an answer is about, where it is a number or its question only names a place or a motion. */
-  static String of(Item item) {
-    return item.form() instanceof Scale ? item.id() + " " : item.form() instanceof Choices choices && !choices.questions().get(0).text().endsWith("?")
-        ? choices.questions().get(0).text() + ": " : "";
-  }
+    /** What the reasoning takes it for, where it answers questions like these; nothing where it does not. */
+    public Optional<Reading> reading(Answers answers) {
+        if (answers instanceof Mixed mixed) {
+            Map<String, Reading> parts = new HashMap<>();
+            for (Item item : mixed.items()) {
+                one(item.id(), item.form()).ifPresent(reading -> parts.put(item.id(), reading));
+            }
+            return parts.size() == outcomes.size() + numbers.size()
+                    ? Optional.of(new Several(parts))
+                    : Optional.empty();
+        }
+        if (answers instanceof Choices choices) {
+            return numbers.isEmpty()
+                            && outcomes.entrySet().stream().allMatch(e -> question(choices, e.getKey())
+                                    .filter(question ->
+                                            question.indexOf(e.getValue()).isPresent())
+                                    .isPresent())
+                    ? Optional.of(new Chosen(outcomes))
+                    : Optional.empty();
+        }
+        return one(ONLY, answers);
+    }
 
-  private Optional<String> inWords(String id, Answers form) {
-    Number number = numbers.get(id);
-    if (number != null) {
-      return Optional.of(number.written());
+    private Optional<Reading> one(String id, Answers form) {
+        Number number = numbers.get(id);
+        String outcome = outcomes.get(id);
+        if (form instanceof Scale scale) {
+            return number != null
+                    ? Optional.of(new Measured(number.value()))
+                    : Optional.ofNullable(outcome)
+                            .filter(word -> scale.indexOf(word).isPresent())
+                            .map(Chosen::of);
+        }
+        return Optional.ofNullable(outcome)
+                .filter(word ->
+                        ((Choices) form).questions().get(0).indexOf(word).isPresent())
+                .map(word -> new Chosen(Map.of(id, word)));
     }
-    String outcome = outcomes.get(id);
-    if (form instanceof Scale scale) {
-      return Optional.ofNullable(outcome).flatMap(word -> scale.indexOf(word).map(i -> scale.words().get(i).label()));
-    }
-    return label(((Choices) form).questions().get(0), outcome);
-  }
 
-  private static Optional<String> label(Question question, @Nullable String outcome) {
-    return Optional.ofNullable(outcome).flatMap(word -> question.indexOf(word).map(i -> question.outcomes().get(i).label()));
-  }
+    private static Optional<Question> question(Choices choices, String id) {
+        return choices.questions().stream()
+                .filter(question -> question.id().equals(id))
+                .findFirst();
+    }
 
-  /**
-   * Reads an entry.
-   *
-   * @param written numbers by question, as people write them
-   * @throws Refusal saying where it is wrong and what would be right
-   */
-  public static Entered at(Check<?> check, Map<String, String> outcomes, Map<String, String> written) {
-    if (check.answers() instanceof Scale scale) {
-      return number(ONLY, scale, written.get(ONLY), "written");
+    /** The answers to a check as a person says them of this craft, with the frame's own names. */
+    public List<String> inWordsOf(Check<Craft> check, Craft craft) {
+        return inWords(check.answers()).stream()
+                .map(label -> Specialities.inWordsOf(craft, label))
+                .toList();
     }
-    if (check.answers() instanceof Mixed mixed) {
-      return several(mixed, outcomes, written);
-    }
-    Choices choices = (Choices) check.answers();
-    outcomes.forEach((questionId, outcome) -> {
-      Question question = question(choices, questionId).orElseThrow(() -> unknown("outcomes." + questionId, questionId,
-          choices.questions().stream().map(Question::id).toList()));
-      known(question, outcome, "outcomes." + questionId);
-    });
-    return new Entered(outcomes, Map.of());
-  }
 
-  private static Entered several(Mixed mixed, Map<String, String> outcomes, Map<String, String> written) {
-    Map<String, String> words = new LinkedHashMap<>();
-    Map<String, Number> numbers = new LinkedHashMap<>();
-    outcomes.forEach((id, outcome) -> {
-      if (asked(mixed, id, "outcomes." + id).form() instanceof Choices choices) {
-        known(choices.questions().get(0), outcome, "outcomes." + id);
-        words.put(id, outcome);
-      } else {
-        throw Refusal.wrong("outcomes." + id, "“" + id + "” is answered by a number: write it.");
-      }
-    });
-    written.forEach((id, text) -> {
-      if (asked(mixed, id, "written." + id).form() instanceof Scale scale) {
-        Entered one = number(id, scale, text, "written." + id);
-        words.putAll(one.outcomes());
-        numbers.putAll(one.numbers());
-      } else {
-        throw Refusal.wrong("written." + id, "“" + id + "” is answered by one of its outcomes: choose it.");
-      }
-    });
-    return new Entered(words, numbers);
-  }
+    /** The answers as a person says them, in the order of the questions. */
+    public List<String> inWords(Answers answers) {
+        List<String> words = new ArrayList<>();
+        if (answers instanceof Mixed mixed) {
+            mixed.items()
+                    .forEach(item -> inWords(item.id(), item.form()).ifPresent(said -> words.add(of(item) + said)));
+        } else if (answers instanceof Choices choices) {
+            for (Question question : choices.questions()) {
+                label(question, outcomes.get(question.id())).ifPresent(words::add);
+            }
+        } else {
+            inWords(ONLY, answers).ifPresent(words::add);
+        }
+        return words;
+    }
 
-  private static Item asked(Mixed mixed, String id, String where) {
-    return mixed.item(id).orElseThrow(() -> unknown(where, id, mixed.items().stream().map(Item::id).toList()));
-  }
+    /** What an answer is about, where it is a number or its question only names a place or a motion. */
+    static String of(Item item) {
+        return item.form() instanceof Scale
+                ? item.id() + " "
+                : item.form() instanceof Choices choices
+                                && !choices.questions().get(0).text().endsWith("?")
+                        ? choices.questions().get(0).text() + ": "
+                        : "";
+    }
 
-  private static Refusal unknown(String where, String id, List<String> there) {
-    return Refusal.wrong(where, "There is no question “" + Refusal.shortened(id) + "” in this check; there is " + there + ".");
-  }
+    private Optional<String> inWords(String id, Answers form) {
+        Number number = numbers.get(id);
+        if (number != null) {
+            return Optional.of(number.written());
+        }
+        String outcome = outcomes.get(id);
+        if (form instanceof Scale scale) {
+            return Optional.ofNullable(outcome).flatMap(word -> scale.indexOf(word)
+                    .map(i -> scale.words().get(i).label()));
+        }
+        return label(((Choices) form).questions().get(0), outcome);
+    }
 
-  private static void known(Question question, String outcome, String where) {
-    if (question.indexOf(outcome).isEmpty()) {
-      throw Refusal.wrong(where, "“" + Refusal.shortened(outcome) + "” is no outcome of this question; choose one of "
-          + question.outcomes().stream().map(o -> o.id()).toList() + ".");
+    private static Optional<String> label(Question question, @Nullable String outcome) {
+        return Optional.ofNullable(outcome).flatMap(word -> question.indexOf(word)
+                .map(i -> question.outcomes().get(i).label()));
     }
-  }
 
-  private static Entered number(String id, Scale scale, @Nullable String text, String where) {
-    if (text == null || text.isBlank()) {
-      throw Refusal.wrong(where, "Write what it shows, as a number with its unit.");
+    /**
+     * Reads an entry.
+     *
+     * @param written numbers by question, as people write them
+     * @throws Refusal saying where it is wrong and what would be right
+     */
+    public static Entered at(Check<?> check, Map<String, String> outcomes, Map<String, String> written) {
+        if (check.answers() instanceof Scale scale) {
+            return number(ONLY, scale, written.get(ONLY), "written");
+        }
+        if (check.answers() instanceof Mixed mixed) {
+            return several(mixed, outcomes, written);
+        }
+        Choices choices = (Choices) check.answers();
+        outcomes.forEach((questionId, outcome) -> {
+            Question question = question(choices, questionId)
+                    .orElseThrow(() -> unknown(
+                            "outcomes." + questionId,
+                            questionId,
+                            choices.questions().stream().map(Question::id).toList()));
+            known(question, outcome, "outcomes." + questionId);
+        });
+        return new Entered(outcomes, Map.of());
     }
-    Optional<String> shown = scale.words().stream().filter(word -> word.label().equalsIgnoreCase(text.strip())).map(Outcome::id).findFirst();
-    if (shown.isPresent()) {
-      return word(id, scale, shown.get(), text, where);
-    }
-    Written written = Written.read(text, Units.of(scale), Units.handy(scale));
-    if (written instanceof Written.OverLimit) {
-      return word(id, scale, "ol", text, where);
-    }
-    if (written instanceof Written.Climbing) {
-      return word(id, scale, "climbing", text, where);
-    }
-    return new Entered(Map.of(),
-        Map.of(id, new Number(within(scale, ((Written.Amount) written).value(), text, where), text.strip())));
-  }
 
-  private static Entered word(String id, Scale scale, String word, String text, String where) {
-    if (scale.indexOf(word).isEmpty()) {
-      throw Refusal.wrong(where, "“" + text.strip() + "” is no answer here: write the number that it shows.");
+    private static Entered several(Mixed mixed, Map<String, String> outcomes, Map<String, String> written) {
+        Map<String, String> words = new LinkedHashMap<>();
+        Map<String, Number> numbers = new LinkedHashMap<>();
+        outcomes.forEach((id, outcome) -> {
+            if (asked(mixed, id, "outcomes." + id).form() instanceof Choices choices) {
+                known(choices.questions().get(0), outcome, "outcomes." + id);
+                words.put(id, outcome);
+            } else {
+                throw Refusal.wrong("outcomes." + id, "“" + id + "” is answered by a number: write it.");
+            }
+        });
+        written.forEach((id, text) -> {
+            if (asked(mixed, id, "written." + id).form() instanceof Scale scale) {
+                Entered one = number(id, scale, text, "written." + id);
+                words.putAll(one.outcomes());
+                numbers.putAll(one.numbers());
+            } else {
+                throw Refusal.wrong("written." + id, "“" + id + "” is answered by one of its outcomes: choose it.");
+            }
+        });
+        return new Entered(words, numbers);
     }
-    return new Entered(Map.of(id, word), Map.of());
-  }
 
-  /**
-   * The number that is told along with a check, as people write it; nothing where the check asks for none.
-   *
-   * @param sure whether it was asked back and is right
-   */
-  public static @Nullable Double told(Check<Craft> check, Craft sound, @Nullable String text, boolean sure) {
-    if (check.toTell().isEmpty()) {
-      return null;
+    private static Item asked(Mixed mixed, String id, String where) {
+        return mixed.item(id)
+                .orElseThrow(() ->
+                        unknown(where, id, mixed.items().stream().map(Item::id).toList()));
     }
-    double number = told(check.toTell().get(), text);
-    check.unlikely(sound, number).filter(why -> !sure).ifPresent(why -> {
-      throw Refusal.conflict("told", why + " Look once more; if it is right, enter it again as it is.");
-    });
-    return number;
-  }
 
-  /** The number that is told along with a check, as people write it. */
-  public static double told(Scale scale, @Nullable String text) {
-    if (text == null || text.isBlank()) {
-      throw Refusal.wrong("told", "Write the " + scale.quantity() + " too: the answer is weighed against it.");
+    private static Refusal unknown(String where, String id, List<String> there) {
+        return Refusal.wrong(
+                where, "There is no question “" + Refusal.shortened(id) + "” in this check; there is " + there + ".");
     }
-    if (!(Written.read(text, Units.of(scale), Units.handy(scale)) instanceof Written.Amount amount)) {
-      throw Refusal.wrong("told", "“" + text.strip() + "” is no " + scale.quantity() + ": write a number.");
-    }
-    return within(scale, amount.value(), text, "told");
-  }
 
-  private static double within(Scale scale, double value, String text, String where) {
-    if (value < scale.low() || value > scale.high()) {
-      throw Refusal.wrong(where, String.format(Locale.ROOT,
-          "“%s” is outside what can be: the %s lies between %s and %s.", text.strip(), scale.quantity(),
-          Units.shown(scale, scale.low()), Units.shown(scale, scale.high()))
-          + (value > scale.high() && scale.indexOf("ol").isPresent() ? " Above that your meter shows OL." : ""));
+    private static void known(Question question, String outcome, String where) {
+        if (question.indexOf(outcome).isEmpty()) {
+            throw Refusal.wrong(
+                    where,
+                    "“" + Refusal.shortened(outcome) + "” is no outcome of this question; choose one of "
+                            + question.outcomes().stream().map(o -> o.id()).toList() + ".");
+        }
     }
-    return value;
-  }
+
+    private static Entered number(String id, Scale scale, @Nullable String text, String where) {
+        if (text == null || text.isBlank()) {
+            throw Refusal.wrong(where, "Write what it shows, as a number with its unit.");
+        }
+        Optional<String> shown = scale.words().stream()
+                .filter(word -> word.label().equalsIgnoreCase(text.strip()))
+                .map(Outcome::id)
+                .findFirst();
+        if (shown.isPresent()) {
+            return word(id, scale, shown.get(), text, where);
+        }
+        Written written = Written.read(text, Units.of(scale), Units.handy(scale));
+        if (written instanceof Written.OverLimit) {
+            return word(id, scale, "ol", text, where);
+        }
+        if (written instanceof Written.Climbing) {
+            return word(id, scale, "climbing", text, where);
+        }
+        return new Entered(
+                Map.of(),
+                Map.of(id, new Number(within(scale, ((Written.Amount) written).value(), text, where), text.strip())));
+    }
+
+    private static Entered word(String id, Scale scale, String word, String text, String where) {
+        if (scale.indexOf(word).isEmpty()) {
+            throw Refusal.wrong(where, "“" + text.strip() + "” is no answer here: write the number that it shows.");
+        }
+        return new Entered(Map.of(id, word), Map.of());
+    }
+
+    /**
+     * The number that is told along with a check, as people write it; nothing where the check asks for none.
+     *
+     * @param sure whether it was asked back and is right
+     */
+    public static @Nullable Double told(Check<Craft> check, Craft sound, @Nullable String text, boolean sure) {
+        if (check.toTell().isEmpty()) {
+            return null;
+        }
+        double number = told(check.toTell().get(), text);
+        check.unlikely(sound, number).filter(why -> !sure).ifPresent(why -> {
+            throw Refusal.conflict("told", why + " Look once more; if it is right, enter it again as it is.");
+        });
+        return number;
+    }
+
+    /** The number that is told along with a check, as people write it. */
+    public static double told(Scale scale, @Nullable String text) {
+        if (text == null || text.isBlank()) {
+            throw Refusal.wrong("told", "Write the " + scale.quantity() + " too: the answer is weighed against it.");
+        }
+        if (!(Written.read(text, Units.of(scale), Units.handy(scale)) instanceof Written.Amount amount)) {
+            throw Refusal.wrong("told", "“" + text.strip() + "” is no " + scale.quantity() + ": write a number.");
+        }
+        return within(scale, amount.value(), text, "told");
+    }
+
+    private static double within(Scale scale, double value, String text, String where) {
+        if (value < scale.low() || value > scale.high()) {
+            throw Refusal.wrong(
+                    where,
+                    String.format(
+                                    Locale.ROOT,
+                                    "“%s” is outside what can be: the %s lies between %s and %s.",
+                                    text.strip(),
+                                    scale.quantity(),
+                                    Units.shown(scale, scale.low()),
+                                    Units.shown(scale, scale.high()))
+                            + (value > scale.high() && scale.indexOf("ol").isPresent()
+                                    ? " Above that your meter shows OL."
+                                    : ""));
+        }
+        return value;
+    }
 }

@@ -18,93 +18,142 @@ import org.springframework.transaction.annotation.Transactional;
 /** Files of each craft in the database. */
 @Repository
 public class FileStore {
-  /** The largest that is kept, bytes, and how many of a craft. */
-  public static final int LARGEST = 2 * 1024 * 1024;
-  public static final int MOST = 200;
+    /** The largest that is kept, bytes, and how many of a craft. */
+    public static final int LARGEST = 2 * 1024 * 1024;
 
-  private final JdbcClient database;
-  private final Unreadables unreadables;
-  private final Corrections corrections;
+    public static final int MOST = 200;
 
-  FileStore(JdbcClient database, Corrections corrections, Unreadables unreadables) {
-    this.unreadables = unreadables;
-    this.database = database;
-    this.corrections = corrections;
-  }
+    private final JdbcClient database;
+    private final Unreadables unreadables;
+    private final Corrections corrections;
 
-  /**
-   * A file that is kept.
-   *
-   * @param workUpId the work-up that it belongs to, if any
-   * @param n        the finding of it
-   * @param logId    the line of the craft's log that it belongs to, if any
-   * @param withdrawn whether it was taken off; it can be brought back
-   */
-  public record KeptFile(long id, @Nullable Long workUpId, @Nullable Integer n, @Nullable Long logId, String name, String type, boolean picture, Instant at, int bytes, boolean withdrawn) {
-    /** What it is called and beside what it stands, in words. */
-    String said() {
-      String beside = workUpId != null ? ", work-up " + workUpId + (n == null ? "" : ", finding " + n) : logId != null ? ", a line of the log" : "";
-      return name + beside + (withdrawn ? ", taken off" : "");
+    FileStore(JdbcClient database, Corrections corrections, Unreadables unreadables) {
+        this.unreadables = unreadables;
+        this.database = database;
+        this.corrections = corrections;
     }
-  }
 
-  /** Beside what a file stands: a work-up and a finding of it, a line of the log, or nothing but the craft. */
-  public record Beside(@Nullable Long workUpId, @Nullable Integer n, @Nullable Long logId) {}
-
-  @Transactional
-  public void keep(String mark, Beside beside, String name, FileSort sort, byte[] bytes, Instant at) {
-    if (database.sql("SELECT count(*) FROM kept_file WHERE mark = ? AND withdrawn = 0").param(mark).query(Integer.class).single() >= MOST) {
-      throw Refusal.conflict("file", "A craft keeps at most " + MOST + " files. Take one off first.");
+    /**
+     * A file that is kept.
+     *
+     * @param workUpId the work-up that it belongs to, if any
+     * @param n the finding of it
+     * @param logId the line of the craft's log that it belongs to, if any
+     * @param withdrawn whether it was taken off; it can be brought back
+     */
+    public record KeptFile(
+            long id,
+            @Nullable Long workUpId,
+            @Nullable Integer n,
+            @Nullable Long logId,
+            String name,
+            String type,
+            boolean picture,
+            Instant at,
+            int bytes,
+            boolean withdrawn) {
+        /** What it is called and beside what it stands, in words. */
+        String said() {
+            String beside = workUpId != null
+                    ? ", work-up " + workUpId + (n == null ? "" : ", finding " + n)
+                    : logId != null ? ", a line of the log" : "";
+            return name + beside + (withdrawn ? ", taken off" : "");
+        }
     }
-    database.sql("INSERT INTO kept_file (mark, work_up_id, n, log_id, name, type, entered_at, bytes) VALUES (?, ?, ?, ?, ?, ?, ?, ?)").params(Arrays.asList(mark, beside.workUpId(), beside.n(), beside.logId(), name, sort.type(), at.toString(), bytes)).update();
-  }
 
-  /** Those of a craft, the oldest first. */
-  public List<KeptFile> of(String mark) {
-    return unreadables.rows("kept_file", database.sql("SELECT id, mark, work_up_id, n, log_id, name, type, entered_at, withdrawn, length(bytes) AS size FROM kept_file WHERE mark = ? ORDER BY id").param(mark), (rs, i) -> kept(rs));
-  }
+    /** Beside what a file stands: a work-up and a finding of it, a line of the log, or nothing but the craft. */
+    public record Beside(
+            @Nullable Long workUpId,
+            @Nullable Integer n,
+            @Nullable Long logId) {}
 
-  /** What is kept, and not taken off. */
-  public List<KeptFile> shownOf(String mark) {
-    return of(mark).stream().filter(file -> !file.withdrawn()).toList();
-  }
+    @Transactional
+    public void keep(String mark, Beside beside, String name, FileSort sort, byte[] bytes, Instant at) {
+        if (database.sql("SELECT count(*) FROM kept_file WHERE mark = ? AND withdrawn = 0")
+                        .param(mark)
+                        .query(Integer.class)
+                        .single()
+                >= MOST) {
+            throw Refusal.conflict("file", "A craft keeps at most " + MOST + " files. Take one off first.");
+        }
+        database.sql(
+                        "INSERT INTO kept_file (mark, work_up_id, n, log_id, name, type, entered_at, bytes) VALUES (?, ?, ?, ?, ?, ?, ?, ?)")
+                .params(Arrays.asList(
+                        mark, beside.workUpId(), beside.n(), beside.logId(), name, sort.type(), at.toString(), bytes))
+                .update();
+    }
 
-  /** Names a file anew, puts it beside something else, or brings it back; what was there stays in its history. */
-  @Transactional
-  public void correct(KeptFile file, String name, Beside beside, String reason, Instant at) {
-    corrections.add(What.FILE, new EntryCorrection(file.id(), at, file.said(), reason, false));
-    database.sql("UPDATE kept_file SET name = ?, work_up_id = ?, n = ?, log_id = ?, withdrawn = 0 WHERE id = ?").params(Arrays.asList(name, beside.workUpId(), beside.n(), beside.logId(), file.id())).update();
-  }
+    /** Those of a craft, the oldest first. */
+    public List<KeptFile> of(String mark) {
+        return unreadables.rows(
+                "kept_file",
+                database.sql(
+                                "SELECT id, mark, work_up_id, n, log_id, name, type, entered_at, withdrawn, length(bytes) AS size FROM kept_file WHERE mark = ? ORDER BY id")
+                        .param(mark),
+                (rs, i) -> kept(rs));
+    }
 
-  private KeptFile kept(ResultSet rs) throws SQLException {
-    Long workUpId = number(rs, "work_up_id");
-    int number = rs.getInt("n");
-    Integer n = rs.wasNull() ? null : number;
-    FileSort sort = FileSort.ofType(rs.getString("type"));
-    return new KeptFile(rs.getLong("id"), workUpId, n, number(rs, "log_id"), rs.getString("name"), sort.type(), sort.isPicture(), unreadables.time("kept_file", rs, "entered_at"), rs.getInt("size"), rs.getBoolean("withdrawn"));
-  }
+    /** What is kept, and not taken off. */
+    public List<KeptFile> shownOf(String mark) {
+        return of(mark).stream().filter(file -> !file.withdrawn()).toList();
+    }
 
-  private static @Nullable Long number(ResultSet rs, String column) throws SQLException {
-    long number = rs.getLong(column);
-    return rs.wasNull() ? null : number;
-  }
+    /** Names a file anew, puts it beside something else, or brings it back; what was there stays in its history. */
+    @Transactional
+    public void correct(KeptFile file, String name, Beside beside, String reason, Instant at) {
+        corrections.add(What.FILE, new EntryCorrection(file.id(), at, file.said(), reason, false));
+        database.sql("UPDATE kept_file SET name = ?, work_up_id = ?, n = ?, log_id = ?, withdrawn = 0 WHERE id = ?")
+                .params(Arrays.asList(name, beside.workUpId(), beside.n(), beside.logId(), file.id()))
+                .update();
+    }
 
-  /** @throws Refusal where the craft has no such file */
-  public KeptFile get(String mark, long id) {
-    return of(mark).stream().filter(one -> one.id() == id).findFirst().orElseThrow(() -> Refusal.unknown("id", mark + " has no file " + id + "."));
-  }
+    private KeptFile kept(ResultSet rs) throws SQLException {
+        Long workUpId = number(rs, "work_up_id");
+        int number = rs.getInt("n");
+        Integer n = rs.wasNull() ? null : number;
+        FileSort sort = FileSort.ofType(rs.getString("type"));
+        return new KeptFile(
+                rs.getLong("id"),
+                workUpId,
+                n,
+                number(rs, "log_id"),
+                rs.getString("name"),
+                sort.type(),
+                sort.isPicture(),
+                unreadables.time("kept_file", rs, "entered_at"),
+                rs.getInt("size"),
+                rs.getBoolean("withdrawn"));
+    }
 
-  public byte[] bytes(long id) {
-    return database.sql("SELECT bytes FROM kept_file WHERE id = ?").param(id).query((rs, i) -> rs.getBytes(1)).single();
-  }
+    private static @Nullable Long number(ResultSet rs, String column) throws SQLException {
+        long number = rs.getLong(column);
+        return rs.wasNull() ? null : number;
+    }
 
-  /** Takes a file off; so many that were taken off stay, the newest. */
-  @Transactional
-  public void takeOff(String mark, KeptFile file, String reason, Instant at) {
-    corrections.add(What.FILE, new EntryCorrection(file.id(), at, file.said(), reason, true));
-    database.sql("UPDATE kept_file SET withdrawn = 1 WHERE id = ?").param(file.id()).update();
-    database.sql("""
+    /** @throws Refusal where the craft has no such file */
+    public KeptFile get(String mark, long id) {
+        return of(mark).stream()
+                .filter(one -> one.id() == id)
+                .findFirst()
+                .orElseThrow(() -> Refusal.unknown("id", mark + " has no file " + id + "."));
+    }
+
+    public byte[] bytes(long id) {
+        return database.sql("SELECT bytes FROM kept_file WHERE id = ?")
+                .param(id)
+                .query((rs, i) -> rs.getBytes(1))
+                .single();
+    }
+
+    /** Takes a file off; so many that were taken off stay, the newest. */
+    @Transactional
+    public void takeOff(String mark, KeptFile file, String reason, Instant at) {
+        corrections.add(What.FILE, new EntryCorrection(file.id(), at, file.said(), reason, true));
+        database.sql("UPDATE kept_file SET withdrawn = 1 WHERE id = ?")
+                .param(file.id())
+                .update();
+        database.sql("""
         DELETE FROM kept_file WHERE mark = :mark AND withdrawn = 1 AND id NOT IN (
           SELECT entry_id FROM correction WHERE what = 'FILE' AND withdrawn = 1 GROUP BY entry_id ORDER BY max(id) DESC LIMIT :most)""").param("mark", mark).param("most", MOST).update();
-  }
+    }
 }

@@ -1,7 +1,7 @@
 package ablemedic.app.files;
 
-import ablemedic.app.chart.Corrections.EntryCorrection;
 import ablemedic.app.chart.Corrections;
+import ablemedic.app.chart.Corrections.EntryCorrection;
 import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.files.FileStore.Beside;
@@ -36,113 +36,152 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/crafts/{mark}/files")
 class FilesController {
-  private static final int LONGEST_NAME = 120;
+    private static final int LONGEST_NAME = 120;
 
-  private final FileStore files;
-  private final CraftStore crafts;
-  private final CraftLog log;
-  private final WorkUpStore workUps;
-  private final Corrections corrections;
-  private final Clock clock;
+    private final FileStore files;
+    private final CraftStore crafts;
+    private final CraftLog log;
+    private final WorkUpStore workUps;
+    private final Corrections corrections;
+    private final Clock clock;
 
-  /**
-   * A file put right.
-   *
-   * @param workUp the work-up that it belongs to
-   * @param n      the finding of it
-   * @param line   the line of the craft's log that it belongs to
-   */
-  record FileRight(@NotNull(message = "says what it is called") @Size(max = LONGEST_NAME, message = "has at most 120 letters") String name, @Nullable Long workUp, @Nullable Integer n, @Nullable Long line,
-      @NotBlank(message = "says what was wrong with it") @Size(max = 400, message = "has at most 400 letters") String reason) {}
+    /**
+     * A file put right.
+     *
+     * @param workUp the work-up that it belongs to
+     * @param n the finding of it
+     * @param line the line of the craft's log that it belongs to
+     */
+    record FileRight(
+            @NotNull(message = "says what it is called") @Size(max = LONGEST_NAME, message = "has at most 120 letters")
+            String name,
 
-  /** A file taken off. */
-  record FileWithdrawn(@NotBlank(message = "says what was wrong with it") @Size(max = 400, message = "has at most 400 letters") String reason) {}
+            @Nullable Long workUp,
+            @Nullable Integer n,
+            @Nullable Long line,
 
-  FilesController(FileStore files, Corrections corrections, CraftStore crafts, CraftLog log, WorkUpStore workUps, Clock clock) {
-    this.files = files;
-    this.corrections = corrections;
-    this.crafts = crafts;
-    this.log = log;
-    this.workUps = workUps;
-    this.clock = clock;
-  }
+            @NotBlank(message = "says what was wrong with it") @Size(max = 400, message = "has at most 400 letters")
+            String reason) {}
 
-  @GetMapping
-  List<KeptFile> list(@PathVariable String mark) {
-    return files.of(crafts.get(mark).mark());
-  }
+    /** A file taken off. */
+    record FileWithdrawn(
+            @NotBlank(message = "says what was wrong with it") @Size(max = 400, message = "has at most 400 letters")
+            String reason) {}
 
-  /**
-   * Keeps a file.
-   *
-   * @param workUp the work-up that it belongs to; left out, it belongs to the craft alone
-   * @param n      the finding of it
-   * @param line   the line of the craft's log that it belongs to
-   */
-  @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-  @ResponseStatus(HttpStatus.CREATED)
-  List<KeptFile> keep(@PathVariable String mark, @RequestParam(defaultValue = "") String name, @RequestParam(required = false) @Nullable Long workUp, @RequestParam(required = false) @Nullable Integer n,
-      @RequestParam(required = false) @Nullable Long line, InputStream body) throws IOException {
-    String known = crafts.get(mark).mark();
-    byte[] bytes = body.readNBytes(FileStore.LARGEST + 1);
-    if (bytes.length > FileStore.LARGEST) {
-      throw Refusal.wrong("file", "A file of more than " + FileStore.LARGEST / 1024 / 1024 + " MB is not kept. Photos are made smaller by the page.");
+    FilesController(
+            FileStore files,
+            Corrections corrections,
+            CraftStore crafts,
+            CraftLog log,
+            WorkUpStore workUps,
+            Clock clock) {
+        this.files = files;
+        this.corrections = corrections;
+        this.crafts = crafts;
+        this.log = log;
+        this.workUps = workUps;
+        this.clock = clock;
     }
-    FileSort sort = FileSort.of(bytes).orElseThrow(() -> Refusal.wrong("file", "Photos (JPEG, PNG, WEBP), PDF and plain text are kept; this is none of them."));
-    files.keep(known, beside(known, workUp, n, line), called(name), sort, bytes, clock.instant());
-    return files.of(known);
-  }
 
-  /** The file as it came; a picture to be shown, anything else to be saved. */
-  @GetMapping("/{id}")
-  ResponseEntity<byte[]> file(@PathVariable String mark, @PathVariable long id) {
-    KeptFile file = files.get(crafts.get(mark).mark(), id);
-    return ResponseEntity.ok().header(HttpHeaders.CONTENT_TYPE, file.type()).header("Content-Security-Policy", "default-src 'none'; sandbox")
-        .header(HttpHeaders.CONTENT_DISPOSITION, (file.picture() ? "inline" : "attachment") + "; filename=\"" + DownloadName.of(file.name(), "file") + "\"").body(files.bytes(id));
-  }
-
-  /** Names a file anew, puts it beside something else, or brings back one that was taken off. */
-  @PutMapping("/{id}")
-  List<KeptFile> correct(@PathVariable String mark, @PathVariable long id, @RequestBody @Valid FileRight right) {
-    String known = crafts.get(mark).mark();
-    Beside beside = beside(known, right.workUp(), right.n(), right.line());
-    files.correct(files.get(known, id), called(right.name()), beside, right.reason().strip(), clock.instant());
-    return files.of(known);
-  }
-
-  /** Takes a file off: it is shown no more but in the history, from where it can be brought back. */
-  @PostMapping("/{id}/withdrawal")
-  List<KeptFile> takeOff(@PathVariable String mark, @PathVariable long id, @RequestBody @Valid FileWithdrawn withdrawn) {
-    String known = crafts.get(mark).mark();
-    KeptFile file = files.get(known, id);
-    if (file.withdrawn()) {
-      throw Refusal.conflict("id", file.name() + " was taken off already.");
+    @GetMapping
+    List<KeptFile> list(@PathVariable String mark) {
+        return files.of(crafts.get(mark).mark());
     }
-    files.takeOff(known, file, withdrawn.reason().strip(), clock.instant());
-    return files.of(known);
-  }
 
-  /** What was put right of the files of a craft, newest first. */
-  @GetMapping("/corrections")
-  List<EntryCorrection> corrections(@PathVariable String mark) {
-    return corrections.ofFiles(crafts.get(mark).mark());
-  }
+    /**
+     * Keeps a file.
+     *
+     * @param workUp the work-up that it belongs to; left out, it belongs to the craft alone
+     * @param n the finding of it
+     * @param line the line of the craft's log that it belongs to
+     */
+    @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @ResponseStatus(HttpStatus.CREATED)
+    List<KeptFile> keep(
+            @PathVariable String mark,
+            @RequestParam(defaultValue = "") String name,
+            @RequestParam(required = false) @Nullable Long workUp,
+            @RequestParam(required = false) @Nullable Integer n,
+            @RequestParam(required = false) @Nullable Long line,
+            InputStream body)
+            throws IOException {
+        String known = crafts.get(mark).mark();
+        byte[] bytes = body.readNBytes(FileStore.LARGEST + 1);
+        if (bytes.length > FileStore.LARGEST) {
+            throw Refusal.wrong(
+                    "file",
+                    "A file of more than " + FileStore.LARGEST / 1024 / 1024
+                            + " MB is not kept. Photos are made smaller by the page.");
+        }
+        FileSort sort = FileSort.of(bytes)
+                .orElseThrow(() -> Refusal.wrong(
+                        "file", "Photos (JPEG, PNG, WEBP), PDF and plain text are kept; this is none of them."));
+        files.keep(known, beside(known, workUp, n, line), called(name), sort, bytes, clock.instant());
+        return files.of(known);
+    }
 
-  private Beside beside(String mark, @Nullable Long workUp, @Nullable Integer n, @Nullable Long line) {
-    if (workUp != null && !workUps.get(workUp).mark().equals(mark)) {
-      throw Refusal.wrong("workUp", "Work-up " + workUp + " is of another craft.");
+    /** The file as it came; a picture to be shown, anything else to be saved. */
+    @GetMapping("/{id}")
+    ResponseEntity<byte[]> file(@PathVariable String mark, @PathVariable long id) {
+        KeptFile file = files.get(crafts.get(mark).mark(), id);
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_TYPE, file.type())
+                .header("Content-Security-Policy", "default-src 'none'; sandbox")
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        (file.picture() ? "inline" : "attachment") + "; filename=\""
+                                + DownloadName.of(file.name(), "file") + "\"")
+                .body(files.bytes(id));
     }
-    if (n != null && (workUp == null || n < 1 || n > workUps.version(workUp))) {
-      throw Refusal.wrong("n", "There is no finding " + n + " in it.");
-    }
-    if (line != null && log.of(mark).stream().noneMatch(one -> one.id() == line)) {
-      throw Refusal.wrong("line", "The log of " + mark + " has no line " + line + ".");
-    }
-    return new Beside(workUp, n, line);
-  }
 
-  private static String called(String name) {
-    String called = name.strip().isEmpty() ? "file" : name.strip();
-    return called.length() > LONGEST_NAME ? called.substring(0, LONGEST_NAME) : called;
-  }
+    /** Names a file anew, puts it beside something else, or brings back one that was taken off. */
+    @PutMapping("/{id}")
+    List<KeptFile> correct(@PathVariable String mark, @PathVariable long id, @RequestBody @Valid FileRight right) {
+        String known = crafts.get(mark).mark();
+        Beside beside = beside(known, right.workUp(), right.n(), right.line());
+        files.correct(
+                files.get(known, id),
+                called(right.name()),
+                beside,
+                right.reason().strip(),
+                clock.instant());
+        return files.of(known);
+    }
+
+    /** Takes a file off: it is shown no more but in the history, from where it can be brought back. */
+    @PostMapping("/{id}/withdrawal")
+    List<KeptFile> takeOff(
+            @PathVariable String mark, @PathVariable long id, @RequestBody @Valid FileWithdrawn withdrawn) {
+        String known = crafts.get(mark).mark();
+        KeptFile file = files.get(known, id);
+        if (file.withdrawn()) {
+            throw Refusal.conflict("id", file.name() + " was taken off already.");
+        }
+        files.takeOff(known, file, withdrawn.reason().strip(), clock.instant());
+        return files.of(known);
+    }
+
+    /** What was put right of the files of a craft, newest first. */
+    @GetMapping("/corrections")
+    List<EntryCorrection> corrections(@PathVariable String mark) {
+        return corrections.ofFiles(crafts.get(mark).mark());
+    }
+
+    private Beside beside(String mark, @Nullable Long workUp, @Nullable Integer n, @Nullable Long line) {
+        if (workUp != null && !workUps.get(workUp).mark().equals(mark)) {
+            throw Refusal.wrong("workUp", "Work-up " + workUp + " is of another craft.");
+        }
+        if (n != null && (workUp == null || n < 1 || n > workUps.version(workUp))) {
+            throw Refusal.wrong("n", "There is no finding " + n + " in it.");
+        }
+        if (line != null && log.of(mark).stream().noneMatch(one -> one.id() == line)) {
+            throw Refusal.wrong("line", "The log of " + mark + " has no line " + line + ".");
+        }
+        return new Beside(workUp, n, line);
+    }
+
+    private static String called(String name) {
+        String called = name.strip().isEmpty() ? "file" : name.strip();
+        return called.length() > LONGEST_NAME ? called.substring(0, LONGEST_NAME) : called;
+    }
 }

@@ -22,86 +22,107 @@ import org.springframework.transaction.annotation.Transactional;
 /** Firmware families: those that ship, and those of the workshop in the database. */
 @Repository
 public class FamilyStore {
-  private static final int MOST_OWN = 40;
+    private static final int MOST_OWN = 40;
 
-  private final Unreadables unreadables;
-  private final JdbcClient database;
+    private final Unreadables unreadables;
+    private final JdbcClient database;
 
-  FamilyStore(JdbcClient database, Unreadables unreadables) {
-    this.unreadables = unreadables;
-    this.database = database;
-  }
-
-  /** All there are, those that ship first. */
-  public List<Family> all() {
-    return Stream.concat(Families.shipped().stream(), own().stream()).toList();
-  }
-
-  /** Own families by id; one that cannot be read is left out and stays stored. */
-  public List<Family> own() {
-    return unreadables.rows("firmware_family", database.sql("SELECT id, body FROM firmware_family ORDER BY id"), (row, n) -> readable(row));
-  }
-
-  private static Family readable(ResultSet row) throws SQLException {
-    try {
-      return FamilyTable.read(row.getString("body"));
-    } catch (BadFamilyException e) {
-      throw new UnreadableRecordException("firmware family", e);
+    FamilyStore(JdbcClient database, Unreadables unreadables) {
+        this.unreadables = unreadables;
+        this.database = database;
     }
-  }
 
-  public Optional<Family> find(String id) {
-    return shipped(id).or(() -> unreadables.rows("firmware_family", database.sql("SELECT id, body FROM firmware_family WHERE id = ?").param(id), (row, n) -> readable(row)).stream().findFirst());
-  }
-
-  /** One that ships, and so never changes. */
-  public Optional<Family> shipped(String id) {
-    return Families.shipped().stream().filter(family -> family.id().equals(id)).findFirst();
-  }
-
-  /** @throws Refusal naming those there are where there is none */
-  public Family get(String id, String where) {
-    return find(id).orElseThrow(() -> Refusal.wrong(where, "There is no firmware family “" + Refusal.shortened(id) + "”; there is "
-        + Refusal.someOf(all().stream().map(Family::id).toList()) + "."));
-  }
-
-  /** @throws Refusal where there is no such family or version */
-  public Dictionary dictionary(String id, String version) {
-    Family family = get(id, "family");
-    if (family.version(version).isEmpty()) {
-      throw Refusal.wrong("version", family.label() + " has no version “" + Refusal.shortened(version) + "”; it has " + String.join(", ", family.versions()) + ".");
+    /** All there are, those that ship first. */
+    public List<Family> all() {
+        return Stream.concat(Families.shipped().stream(), own().stream()).toList();
     }
-    return new Dictionary(family, version);
-  }
 
-  /** Puts a family of the workshop in, in place of one of the same id that it entered before. */
-  @Transactional
-  public Family put(String table, Instant at) {
-    return put(() -> FamilyTable.read(table), at);
-  }
+    /** Own families by id; one that cannot be read is left out and stays stored. */
+    public List<Family> own() {
+        return unreadables.rows(
+                "firmware_family",
+                database.sql("SELECT id, body FROM firmware_family ORDER BY id"),
+                (row, n) -> readable(row));
+    }
 
-  /** The same from its rows. */
-  @Transactional
-  public Family put(List<List<String>> rows, Instant at) {
-    return put(() -> FamilyTable.read(rows), at);
-  }
+    private static Family readable(ResultSet row) throws SQLException {
+        try {
+            return FamilyTable.read(row.getString("body"));
+        } catch (BadFamilyException e) {
+            throw new UnreadableRecordException("firmware family", e);
+        }
+    }
 
-  private Family put(Supplier<Family> reading, Instant at) {
-    Family family;
-    try {
-      family = reading.get();
-    } catch (BadFamilyException e) {
-      throw Refusal.wrong("table", e.getMessage() + ".");
+    public Optional<Family> find(String id) {
+        return shipped(id).or(() -> unreadables
+                .rows(
+                        "firmware_family",
+                        database.sql("SELECT id, body FROM firmware_family WHERE id = ?")
+                                .param(id),
+                        (row, n) -> readable(row))
+                .stream()
+                .findFirst());
     }
-    if (shipped(family.id()).isPresent()) {
-      throw Refusal.conflict("table", "“" + family.id() + "” ships with the program and stays as it is; give yours another id.");
+
+    /** One that ships, and so never changes. */
+    public Optional<Family> shipped(String id) {
+        return Families.shipped().stream()
+                .filter(family -> family.id().equals(id))
+                .findFirst();
     }
-    List<Family> own = own();
-    if (own.size() >= MOST_OWN && own.stream().noneMatch(one -> one.id().equals(family.id()))) {
-      throw Refusal.conflict("table", "There are " + MOST_OWN + " families of your own already.");
+
+    /** @throws Refusal naming those there are where there is none */
+    public Family get(String id, String where) {
+        return find(id).orElseThrow(() -> Refusal.wrong(
+                where,
+                "There is no firmware family “" + Refusal.shortened(id) + "”; there is "
+                        + Refusal.someOf(all().stream().map(Family::id).toList()) + "."));
     }
-    database.sql("INSERT INTO firmware_family (id, body, entered_at) VALUES (?, ?, ?) ON CONFLICT (id) DO UPDATE SET body = excluded.body, "
-        + "entered_at = excluded.entered_at").params(family.id(), FamilyTable.write(family), at.toString()).update();
-    return family;
-  }
+
+    /** @throws Refusal where there is no such family or version */
+    public Dictionary dictionary(String id, String version) {
+        Family family = get(id, "family");
+        if (family.version(version).isEmpty()) {
+            throw Refusal.wrong(
+                    "version",
+                    family.label() + " has no version “" + Refusal.shortened(version) + "”; it has "
+                            + String.join(", ", family.versions()) + ".");
+        }
+        return new Dictionary(family, version);
+    }
+
+    /** Puts a family of the workshop in, in place of one of the same id that it entered before. */
+    @Transactional
+    public Family put(String table, Instant at) {
+        return put(() -> FamilyTable.read(table), at);
+    }
+
+    /** The same from its rows. */
+    @Transactional
+    public Family put(List<List<String>> rows, Instant at) {
+        return put(() -> FamilyTable.read(rows), at);
+    }
+
+    private Family put(Supplier<Family> reading, Instant at) {
+        Family family;
+        try {
+            family = reading.get();
+        } catch (BadFamilyException e) {
+            throw Refusal.wrong("table", e.getMessage() + ".");
+        }
+        if (shipped(family.id()).isPresent()) {
+            throw Refusal.conflict(
+                    "table", "“" + family.id() + "” ships with the program and stays as it is; give yours another id.");
+        }
+        List<Family> own = own();
+        if (own.size() >= MOST_OWN && own.stream().noneMatch(one -> one.id().equals(family.id()))) {
+            throw Refusal.conflict("table", "There are " + MOST_OWN + " families of your own already.");
+        }
+        database.sql(
+                        "INSERT INTO firmware_family (id, body, entered_at) VALUES (?, ?, ?) ON CONFLICT (id) DO UPDATE SET body = excluded.body, "
+                                + "entered_at = excluded.entered_at")
+                .params(family.id(), FamilyTable.write(family), at.toString())
+                .update();
+        return family;
+    }
 }

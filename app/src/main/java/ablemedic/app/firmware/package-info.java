@@ -1,5 +1,5 @@
 /**
- * Firmware families in the application: those that ship and those that the workshop entered, each a table that goes out and in as
- * CSV. What a table means is {@link ablemedic.firmware}.
+ * Firmware families in the application: those that ship and those that the workshop entered, each a table that goes out
+ * and in as CSV. What a table means is {@link ablemedic.firmware}.
  */
 package ablemedic.app.firmware;

@@ -11,14 +11,15 @@ import org.springframework.web.bind.annotation.RestController;
 /** Hands out handbook pages. */
 @RestController
 class HandbookController {
-  @GetMapping("/api/handbook")
-  List<Page> pages() {
-    return Specialities.handbook().pages();
-  }
+    @GetMapping("/api/handbook")
+    List<Page> pages() {
+        return Specialities.handbook().pages();
+    }
 
-  @GetMapping("/api/handbook/{id}")
-  Page page(@PathVariable String id) {
-    return Specialities.handbook().page(id).orElseThrow(() -> Refusal.unknown("id", "The handbook has no page “" + id
-        + "”."));
-  }
+    @GetMapping("/api/handbook/{id}")
+    Page page(@PathVariable String id) {
+        return Specialities.handbook()
+                .page(id)
+                .orElseThrow(() -> Refusal.unknown("id", "The handbook has no page “" + id + "”."));
+    }
 }

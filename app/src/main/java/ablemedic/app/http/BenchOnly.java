@@ -11,16 +11,20 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 /** Refuses a paired device what is done at the bench only, before anything that it sent is read. */
 @Component
 class BenchOnly implements HandlerInterceptor, WebMvcConfigurer {
-  @Override
-  public void addInterceptors(InterceptorRegistry registry) {
-    registry.addInterceptor(this);
-  }
-
-  @Override
-  public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
-    if (handler instanceof HandlerMethod method && method.hasMethodAnnotation(AtTheBench.class) && SecondSeat.of(request).isPresent()) {
-      throw Refusal.forbidden("seat", "This is done at the bench only: letting devices in and sending them away, backups, and how many of them are kept.");
+    @Override
+    public void addInterceptors(InterceptorRegistry registry) {
+        registry.addInterceptor(this);
     }
-    return true;
-  }
+
+    @Override
+    public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
+        if (handler instanceof HandlerMethod method
+                && method.hasMethodAnnotation(AtTheBench.class)
+                && SecondSeat.of(request).isPresent()) {
+            throw Refusal.forbidden(
+                    "seat",
+                    "This is done at the bench only: letting devices in and sending them away, backups, and how many of them are kept.");
+        }
+        return true;
+    }
 }

@@ -19,35 +19,40 @@ import org.springframework.context.annotation.Configuration;
 /** The description of the interface. A field is always there unless its type says that it may be missing. */
 @Configuration
 class OpenApi {
-  @Bean
-  OpenAPI description() {
-    return new OpenAPI().info(new Info().title("Able Medic").version("1")
-        .description("Work-ups, crafts, ledger and instruments. Units stand in the names of the fields."));
-  }
-
-  @Bean
-  ModelConverter requiredFields() {
-    return new RequiredFields();
-  }
-
-  /** Marks the fields of records as required but for those that may be left out. */
-  private static final class RequiredFields implements ModelConverter {
-    @Override
-    public @Nullable Schema<?> resolve(
-        AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
-      if (!chain.hasNext()) {
-        return null;
-      }
-      Schema<?> resolved = chain.next().resolve(type, context, chain);
-      JavaType java = Json.mapper().constructType(type.getType());
-      Schema<?> model = context.getDefinedModels().get(java.getRawClass().getSimpleName());
-      if (java.getRawClass().isRecord() && model != null) {
-        model.setRequired(Arrays.stream(java.getRawClass().getRecordComponents())
-            .filter(component -> !component.getAnnotatedType().isAnnotationPresent(Nullable.class) && component.getType() != Optional.class)
-            .map(RecordComponent::getName)
-            .toList());
-      }
-      return resolved;
+    @Bean
+    OpenAPI description() {
+        return new OpenAPI()
+                .info(new Info()
+                        .title("Able Medic")
+                        .version("1")
+                        .description(
+                                "Work-ups, crafts, ledger and instruments. Units stand in the names of the fields."));
     }
-  }
+
+    @Bean
+    ModelConverter requiredFields() {
+        return new RequiredFields();
+    }
+
+    /** Marks the fields of records as required but for those that may be left out. */
+    private static final class RequiredFields implements ModelConverter {
+        @Override
+        public @Nullable Schema<?> resolve(
+                AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
+            if (!chain.hasNext()) {
+                return null;
+            }
+            Schema<?> resolved = chain.next().resolve(type, context, chain);
+            JavaType java = Json.mapper().constructType(type.getType());
+            Schema<?> model = context.getDefinedModels().get(java.getRawClass().getSimpleName());
+            if (java.getRawClass().isRecord() && model != null) {
+                model.setRequired(Arrays.stream(java.getRawClass().getRecordComponents())
+                        .filter(component -> !component.getAnnotatedType().isAnnotationPresent(Nullable.class)
+                                && component.getType() != Optional.class)
+                        .map(RecordComponent::getName)
+                        .toList());
+            }
+            return resolved;
+        }
+    }
 }

@@ -5,10 +5,10 @@ import ablemedic.app.storage.Trouble;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.capture.UnreadableCaptureException;
 import ablemedic.craft.NoCraftException;
+import ablemedic.electrics.SerialBoard;
 import ablemedic.electrics.UnusableSheetException;
 import ablemedic.reading.Meter;
 import ablemedic.reading.Written;
-import ablemedic.electrics.SerialBoard;
 import ablemedic.shelf.UnusableSortException;
 import java.io.IOException;
 import java.net.URI;
@@ -16,10 +16,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.stream.Collectors;
+import org.apache.catalina.connector.ClientAbortException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.apache.catalina.connector.ClientAbortException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -28,9 +28,9 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.http.converter.HttpMessageNotWritableException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
-import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.context.request.ServletWebRequest;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
@@ -41,176 +41,213 @@ import tools.jackson.core.JacksonException;
 /** Turns everything that is refused into problem details (RFC 9457) with {@code errors}: where and what is right. */
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
-  private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
-  /** One thing that is wrong. */
-  record Wrong(String where, String right) {}
+    /** One thing that is wrong. */
+    record Wrong(String where, String right) {}
 
-  @ExceptionHandler
-  ResponseEntity<ProblemDetail> refused(Refusal refusal) {
-    return answer(refusal.status(), String.valueOf(refusal.getMessage()), List.of(
-        new Wrong(refusal.where(), String.valueOf(refusal.getMessage()))));
-  }
-
-  @ExceptionHandler
-  ResponseEntity<ProblemDetail> noCraft(NoCraftException e) {
-    return answer(HttpStatus.UNPROCESSABLE_CONTENT, "This makes no craft: " + e.getMessage(),
-        List.of(new Wrong(e.where(), String.valueOf(e.getMessage()))));
-  }
-
-  @ExceptionHandler
-  ResponseEntity<ProblemDetail> noSheet(UnusableSheetException e) {
-    return answer(HttpStatus.UNPROCESSABLE_CONTENT, String.valueOf(e.getMessage()),
-        e.wrong().stream().map(w -> new Wrong(w.where(), w.right())).toList());
-  }
-
-  @ExceptionHandler
-  ResponseEntity<ProblemDetail> noSort(UnusableSortException e) {
-    return answer(HttpStatus.UNPROCESSABLE_CONTENT, String.valueOf(e.getMessage()),
-        e.wrong().stream().map(w -> new Wrong(w.where(), w.right())).toList());
-  }
-
-  @ExceptionHandler
-  ResponseEntity<ProblemDetail> noMeter(Meter.UnusableMeterException e) {
-    return answer(HttpStatus.UNPROCESSABLE_CONTENT, String.valueOf(e.getMessage()),
-        List.of(new Wrong(e.where(), String.valueOf(e.getMessage()))));
-  }
-
-  @ExceptionHandler
-  ResponseEntity<ProblemDetail> unreadable(Written.UnreadableException e) {
-    return answer(HttpStatus.UNPROCESSABLE_CONTENT, String.valueOf(e.getMessage()),
-        List.of(new Wrong("reading", String.valueOf(e.getMessage()))));
-  }
-
-  @ExceptionHandler
-  ResponseEntity<ProblemDetail> unreadableCapture(UnreadableCaptureException e) {
-    return answer(HttpStatus.UNPROCESSABLE_CONTENT, String.valueOf(e.getMessage()), List.of(new Wrong("file", String.valueOf(e.getMessage()))));
-  }
-
-  @ExceptionHandler
-  ResponseEntity<ProblemDetail> tooLarge(ReadRequest.TooLargeException e) {
-    String right = "More than " + Border.LARGEST_FILE / 1024 + " kB were sent; that is the most that is read at once.";
-    return answer(HttpStatus.CONTENT_TOO_LARGE, right, List.of(new Wrong("file", right)));
-  }
-
-  @ExceptionHandler
-  ResponseEntity<ProblemDetail> noSerialBoard(SerialBoard.UnusableException e) {
-    return answer(HttpStatus.UNPROCESSABLE_CONTENT, String.valueOf(e.getMessage()), List.of(new Wrong(e.where(), String.valueOf(e.getMessage()))));
-  }
-
-  @ExceptionHandler
-  ResponseEntity<ProblemDetail> wrongType(MethodArgumentTypeMismatchException e) {
-    return answer(HttpStatus.BAD_REQUEST, e.getName() + " cannot be “" + Refusal.shortened(e.getValue()) + "”.",
-        List.of(new Wrong(e.getName(), "is " + Misread.wanted(e.getRequiredType() == null ? Object.class : e.getRequiredType()))));
-  }
-
-  @ExceptionHandler
-  ResponseEntity<ProblemDetail> unreadableRecord(UnreadableRecordException e) {
-    LOG.warn("A record cannot be read: {}", e.getMessage());
-    return answer(HttpStatus.CONFLICT, "What is stored here cannot be read: " + e.getMessage()
-        + ". The bench shows it, with a way to repair it or put it aside.", List.of());
-  }
-
-  /** Nothing can be said any more; the server cuts the connection for it. */
-  @ExceptionHandler
-  void brokenOff(BrokenOffException e) {
-    LOG.warn("An answer was broken off: {}", String.valueOf(e.getCause()));
-    throw e;
-  }
-
-  @ExceptionHandler
-  ResponseEntity<ProblemDetail> anythingElse(Exception e) {
-    if (isGone(e)) {
-      return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE).build();
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> refused(Refusal refusal) {
+        return answer(
+                refusal.status(),
+                String.valueOf(refusal.getMessage()),
+                List.of(new Wrong(refusal.where(), String.valueOf(refusal.getMessage()))));
     }
-    Optional<Trouble> trouble = Trouble.behind(e);
-    if (trouble.isEmpty()) {
-      return answer(HttpStatus.INTERNAL_SERVER_ERROR, unforeseen(e), List.of());
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> noCraft(NoCraftException e) {
+        return answer(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "This makes no craft: " + e.getMessage(),
+                List.of(new Wrong(e.where(), String.valueOf(e.getMessage()))));
     }
-    HttpStatus status = switch (trouble.get()) {
-      case LOCKED, CROWDED -> HttpStatus.SERVICE_UNAVAILABLE;
-      case FULL -> HttpStatus.INSUFFICIENT_STORAGE;
-      default -> HttpStatus.INTERNAL_SERVER_ERROR;
-    };
-    if (!trouble.get().passes()) {
-      LOG.error("Trouble with the data file", e);
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> noSheet(UnusableSheetException e) {
+        return answer(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                String.valueOf(e.getMessage()),
+                e.wrong().stream().map(w -> new Wrong(w.where(), w.right())).toList());
     }
-    return answer(status, "The data file " + trouble.get().of("").strip() + " " + stored(), List.of());
-  }
 
-  /** Whoever asked has gone, or the work was broken off. */
-  private static boolean isGone(Throwable thrown) {
-    for (Throwable t = thrown; t != null; t = t.getCause()) {
-      if (t instanceof CancellationException || t instanceof AsyncRequestNotUsableException
-          || t instanceof ClientAbortException || thrown instanceof HttpMessageNotWritableException && t instanceof IOException) {
-        return true;
-      }
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> noSort(UnusableSortException e) {
+        return answer(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                String.valueOf(e.getMessage()),
+                e.wrong().stream().map(w -> new Wrong(w.where(), w.right())).toList());
     }
-    return false;
-  }
 
-  private static String unforeseen(Exception e) {
-    LOG.error("Unforeseen failure", e);
-    return "This should not have happened; the reason stands in the program's log. " + stored();
-  }
-
-  private static String stored() {
-    return Receipt.isWritten() ? "What you sent was written all the same: look at it before you send it again."
-        : "Nothing was written.";
-  }
-
-  @Override
-  protected @Nullable ResponseEntity<Object> handleMethodArgumentNotValid(
-      MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-    List<Wrong> wrong = e.getBindingResult().getFieldErrors().stream()
-        .map(field -> new Wrong(field.getField(), String.valueOf(field.getDefaultMessage())))
-        .toList();
-    return widened(answer(HttpStatus.UNPROCESSABLE_CONTENT, wrong.stream()
-        .map(w -> w.where() + ": " + w.right()).collect(Collectors.joining("; ")), wrong));
-  }
-
-  @Override
-  protected @Nullable ResponseEntity<Object> handleHttpMessageNotReadable(
-      HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-    for (Throwable t = e; t != null; t = t.getCause()) {
-      if (t instanceof Meter.UnusableMeterException meter) {
-        return widened(noMeter(meter));
-      }
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> noMeter(Meter.UnusableMeterException e) {
+        return answer(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                String.valueOf(e.getMessage()),
+                List.of(new Wrong(e.where(), String.valueOf(e.getMessage()))));
     }
-    Wrong wrong = e.getCause() instanceof JacksonException json ? Misread.of(json)
-        : new Wrong("the body", "is missing; /api/docs describes it");
-    return widened(answer(HttpStatus.BAD_REQUEST, wrong.where() + ": " + wrong.right() + ".", List.of(wrong)));
-  }
 
-  /** Everything else that the framework refuses, without its own words about how it is made. */
-  @Override
-  protected @Nullable ResponseEntity<Object> handleExceptionInternal(
-      Exception e, @Nullable Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-    if (isGone(e)) {
-      return null;
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> unreadable(Written.UnreadableException e) {
+        return answer(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                String.valueOf(e.getMessage()),
+                List.of(new Wrong("reading", String.valueOf(e.getMessage()))));
     }
-    HttpStatus known = HttpStatus.valueOf(status.value());
-    String detail = switch (known) {
-      case NOT_FOUND -> "There is nothing at this address.";
-      case METHOD_NOT_ALLOWED -> "This address does not take " + ((ServletWebRequest) request).getHttpMethod() + ".";
-      case UNSUPPORTED_MEDIA_TYPE -> "The body is sent as application/json.";
-      case NOT_ACCEPTABLE -> "The answer is application/json; ask for that.";
-      case BAD_REQUEST -> e instanceof MissingServletRequestParameterException missing
-          ? "The parameter " + missing.getParameterName() + " is missing." : "The request cannot be understood.";
-      default -> known.is5xxServerError() ? unforeseen(e) : known.getReasonPhrase() + ".";
-    };
-    ResponseEntity<ProblemDetail> answer = answer(known, detail, List.of());
-    return ResponseEntity.status(known).headers(headers).body(answer.getBody());
-  }
 
-  private static ResponseEntity<ProblemDetail> answer(HttpStatus status, String detail, List<Wrong> errors) {
-    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
-    problem.setType(URI.create("about:blank"));
-    problem.setProperty("errors", errors);
-    return ResponseEntity.status(status).body(problem);
-  }
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> unreadableCapture(UnreadableCaptureException e) {
+        return answer(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                String.valueOf(e.getMessage()),
+                List.of(new Wrong("file", String.valueOf(e.getMessage()))));
+    }
 
-  private static ResponseEntity<Object> widened(ResponseEntity<ProblemDetail> answer) {
-    return ResponseEntity.status(answer.getStatusCode()).body(answer.getBody());
-  }
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> tooLarge(ReadRequest.TooLargeException e) {
+        String right =
+                "More than " + Border.LARGEST_FILE / 1024 + " kB were sent; that is the most that is read at once.";
+        return answer(HttpStatus.CONTENT_TOO_LARGE, right, List.of(new Wrong("file", right)));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> noSerialBoard(SerialBoard.UnusableException e) {
+        return answer(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                String.valueOf(e.getMessage()),
+                List.of(new Wrong(e.where(), String.valueOf(e.getMessage()))));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> wrongType(MethodArgumentTypeMismatchException e) {
+        return answer(
+                HttpStatus.BAD_REQUEST,
+                e.getName() + " cannot be “" + Refusal.shortened(e.getValue()) + "”.",
+                List.of(new Wrong(
+                        e.getName(),
+                        "is " + Misread.wanted(e.getRequiredType() == null ? Object.class : e.getRequiredType()))));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> unreadableRecord(UnreadableRecordException e) {
+        LOG.warn("A record cannot be read: {}", e.getMessage());
+        return answer(
+                HttpStatus.CONFLICT,
+                "What is stored here cannot be read: " + e.getMessage()
+                        + ". The bench shows it, with a way to repair it or put it aside.",
+                List.of());
+    }
+
+    /** Nothing can be said any more; the server cuts the connection for it. */
+    @ExceptionHandler
+    void brokenOff(BrokenOffException e) {
+        LOG.warn("An answer was broken off: {}", String.valueOf(e.getCause()));
+        throw e;
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> anythingElse(Exception e) {
+        if (isGone(e)) {
+            return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE).build();
+        }
+        Optional<Trouble> trouble = Trouble.behind(e);
+        if (trouble.isEmpty()) {
+            return answer(HttpStatus.INTERNAL_SERVER_ERROR, unforeseen(e), List.of());
+        }
+        HttpStatus status =
+                switch (trouble.get()) {
+                    case LOCKED, CROWDED -> HttpStatus.SERVICE_UNAVAILABLE;
+                    case FULL -> HttpStatus.INSUFFICIENT_STORAGE;
+                    default -> HttpStatus.INTERNAL_SERVER_ERROR;
+                };
+        if (!trouble.get().passes()) {
+            LOG.error("Trouble with the data file", e);
+        }
+        return answer(status, "The data file " + trouble.get().of("").strip() + " " + stored(), List.of());
+    }
+
+    /** Whoever asked has gone, or the work was broken off. */
+    private static boolean isGone(Throwable thrown) {
+        for (Throwable t = thrown; t != null; t = t.getCause()) {
+            if (t instanceof CancellationException
+                    || t instanceof AsyncRequestNotUsableException
+                    || t instanceof ClientAbortException
+                    || thrown instanceof HttpMessageNotWritableException && t instanceof IOException) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static String unforeseen(Exception e) {
+        LOG.error("Unforeseen failure", e);
+        return "This should not have happened; the reason stands in the program's log. " + stored();
+    }
+
+    private static String stored() {
+        return Receipt.isWritten()
+                ? "What you sent was written all the same: look at it before you send it again."
+                : "Nothing was written.";
+    }
+
+    @Override
+    protected @Nullable ResponseEntity<Object> handleMethodArgumentNotValid(
+            MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        List<Wrong> wrong = e.getBindingResult().getFieldErrors().stream()
+                .map(field -> new Wrong(field.getField(), String.valueOf(field.getDefaultMessage())))
+                .toList();
+        return widened(answer(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                wrong.stream().map(w -> w.where() + ": " + w.right()).collect(Collectors.joining("; ")),
+                wrong));
+    }
+
+    @Override
+    protected @Nullable ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        for (Throwable t = e; t != null; t = t.getCause()) {
+            if (t instanceof Meter.UnusableMeterException meter) {
+                return widened(noMeter(meter));
+            }
+        }
+        Wrong wrong = e.getCause() instanceof JacksonException json
+                ? Misread.of(json)
+                : new Wrong("the body", "is missing; /api/docs describes it");
+        return widened(answer(HttpStatus.BAD_REQUEST, wrong.where() + ": " + wrong.right() + ".", List.of(wrong)));
+    }
+
+    /** Everything else that the framework refuses, without its own words about how it is made. */
+    @Override
+    protected @Nullable ResponseEntity<Object> handleExceptionInternal(
+            Exception e, @Nullable Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        if (isGone(e)) {
+            return null;
+        }
+        HttpStatus known = HttpStatus.valueOf(status.value());
+        String detail =
+                switch (known) {
+                    case NOT_FOUND -> "There is nothing at this address.";
+                    case METHOD_NOT_ALLOWED ->
+                        "This address does not take " + ((ServletWebRequest) request).getHttpMethod() + ".";
+                    case UNSUPPORTED_MEDIA_TYPE -> "The body is sent as application/json.";
+                    case NOT_ACCEPTABLE -> "The answer is application/json; ask for that.";
+                    case BAD_REQUEST ->
+                        e instanceof MissingServletRequestParameterException missing
+                                ? "The parameter " + missing.getParameterName() + " is missing."
+                                : "The request cannot be understood.";
+                    default -> known.is5xxServerError() ? unforeseen(e) : known.getReasonPhrase() + ".";
+                };
+        ResponseEntity<ProblemDetail> answer = answer(known, detail, List.of());
+        return ResponseEntity.status(known).headers(headers).body(answer.getBody());
+    }
+
+    private static ResponseEntity<ProblemDetail> answer(HttpStatus status, String detail, List<Wrong> errors) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+        problem.setType(URI.create("about:blank"));
+        problem.setProperty("errors", errors);
+        return ResponseEntity.status(status).body(problem);
+    }
+
+    private static ResponseEntity<Object> widened(ResponseEntity<ProblemDetail> answer) {
+        return ResponseEntity.status(answer.getStatusCode()).body(answer.getBody());
+    }
 }

@@ -6,62 +6,65 @@ import org.springframework.http.HttpStatus;
 
 /** A request that cannot be granted: where it is wrong and what would be right. */
 public final class Refusal extends RuntimeException {
-  private static final long serialVersionUID = 1;
-  private static final int LONGEST = 120;
-  private static final int MOST_NAMED = 40;
+    private static final long serialVersionUID = 1;
+    private static final int LONGEST = 120;
+    private static final int MOST_NAMED = 40;
 
-  private final HttpStatus status;
-  private final String where;
+    private final HttpStatus status;
+    private final String where;
 
-  private Refusal(HttpStatus status, String where, String message) {
-    super(message);
-    this.status = status;
-    this.where = where;
-  }
+    private Refusal(HttpStatus status, String where, String message) {
+        super(message);
+        this.status = status;
+        this.where = where;
+    }
 
-  /** Nothing of this name. */
-  public static Refusal unknown(String where, String message) {
-    return new Refusal(HttpStatus.NOT_FOUND, where, message);
-  }
+    /** Nothing of this name. */
+    public static Refusal unknown(String where, String message) {
+        return new Refusal(HttpStatus.NOT_FOUND, where, message);
+    }
 
-  /** Understood, but wrong. */
-  public static Refusal wrong(String where, String message) {
-    return new Refusal(HttpStatus.UNPROCESSABLE_CONTENT, where, message);
-  }
+    /** Understood, but wrong. */
+    public static Refusal wrong(String where, String message) {
+        return new Refusal(HttpStatus.UNPROCESSABLE_CONTENT, where, message);
+    }
 
-  /** Right at another time, or already taken. */
-  public static Refusal conflict(String where, String message) {
-    return new Refusal(HttpStatus.CONFLICT, where, message);
-  }
+    /** Right at another time, or already taken. */
+    public static Refusal conflict(String where, String message) {
+        return new Refusal(HttpStatus.CONFLICT, where, message);
+    }
 
-  /** Not from here. */
-  public static Refusal forbidden(String where, String message) {
-    return new Refusal(HttpStatus.FORBIDDEN, where, message);
-  }
+    /** Not from here. */
+    public static Refusal forbidden(String where, String message) {
+        return new Refusal(HttpStatus.FORBIDDEN, where, message);
+    }
 
-  /** Written on top of a version that is no longer the newest. */
-  public static Refusal stale(long sent, long now) {
-    return conflict("version", "This was changed meanwhile (you sent version " + sent + ", it is now " + now
-        + "). Nothing was written; look at it again and repeat what still applies.");
-  }
+    /** Written on top of a version that is no longer the newest. */
+    public static Refusal stale(long sent, long now) {
+        return conflict(
+                "version",
+                "This was changed meanwhile (you sent version " + sent + ", it is now " + now
+                        + "). Nothing was written; look at it again and repeat what still applies.");
+    }
 
-  /** A name as it was sent, short enough to be read. */
-  public static String shortened(@Nullable Object sent) {
-    String text = String.valueOf(sent);
-    return text.length() <= LONGEST ? text : text.substring(0, LONGEST) + "…";
-  }
+    /** A name as it was sent, short enough to be read. */
+    public static String shortened(@Nullable Object sent) {
+        String text = String.valueOf(sent);
+        return text.length() <= LONGEST ? text : text.substring(0, LONGEST) + "…";
+    }
 
-  /** The first few of what there is, in one line. */
-  public static String someOf(List<String> all) {
-    return all.size() <= MOST_NAMED ? String.join(", ", all)
-        : String.join(", ", all.subList(0, MOST_NAMED)) + " and " + (all.size() - MOST_NAMED) + " more";
-  }
+    /** The first few of what there is, in one line. */
+    public static String someOf(List<String> all) {
+        return all.size() <= MOST_NAMED
+                ? String.join(", ", all)
+                : String.join(", ", all.subList(0, MOST_NAMED)) + " and " + (all.size() - MOST_NAMED) + " more";
+    }
 
-  public HttpStatus status() {
-    return status;
-  }
+    public HttpStatus status() {
+        return status;
+    }
 
-  public String where() {
-    return where;
-  }
+    public String where() {
+        return where;
+    }
 }

@@ -21,49 +21,88 @@ import org.springframework.web.bind.annotation.RestController;
 /** Will it arm: every lock of a craft, as it is told and as it stands. */
 @RestController
 class ArmingController {
-  private final CraftStore crafts;
-  private final SnapshotStore snapshots;
+    private final CraftStore crafts;
+    private final SnapshotStore snapshots;
 
-  ArmingController(CraftStore crafts, SnapshotStore snapshots) {
-    this.crafts = crafts;
-    this.snapshots = snapshots;
-  }
+    ArmingController(CraftStore crafts, SnapshotStore snapshots) {
+        this.crafts = crafts;
+        this.snapshots = snapshots;
+    }
 
-  /**
-   * @param listed    whether its newest listing stands in for what its sheet says, where it has one
-   * @param throttle  where the stick stands, 0 to 1
-   * @param lyingDeg  how far it lies from level
-   */
-  record ArmingAsked(@NotBlank(message = "names a craft") String mark, boolean listed, boolean computer, boolean radioOn, double throttle, boolean switchOn, boolean onAtPower, double lyingDeg,
-      boolean sky) {}
+    /**
+     * @param listed whether its newest listing stands in for what its sheet says, where it has one
+     * @param throttle where the stick stands, 0 to 1
+     * @param lyingDeg how far it lies from level
+     */
+    record ArmingAsked(
+            @NotBlank(message = "names a craft") String mark,
+            boolean listed,
+            boolean computer,
+            boolean radioOn,
+            double throttle,
+            boolean switchOn,
+            boolean onAtPower,
+            double lyingDeg,
+            boolean sky) {}
 
-  /** @param snapshot the listing that was taken; none where the sheet alone speaks */
-  record ArmingAnswer(boolean arms, List<LockView> locks, @Nullable Listed snapshot) {}
+    /** @param snapshot the listing that was taken; none where the sheet alone speaks */
+    record ArmingAnswer(
+            boolean arms, List<LockView> locks, @Nullable Listed snapshot) {}
 
-  record Listed(int number, Instant takenAt) {}
+    record Listed(int number, Instant takenAt) {}
 
-  /** @param settings those that it hangs on, as they are told */
-  record LockView(String id, String label, boolean shut, String why, List<ToldView> settings) {}
+    /** @param settings those that it hangs on, as they are told */
+    record LockView(String id, String label, boolean shut, String why, List<ToldView> settings) {}
 
-  record ToldView(String settingId, String label, String said, boolean listed) {}
+    record ToldView(String settingId, String label, String said, boolean listed) {}
 
-  @PostMapping("/api/instruments/arming")
-  ArmingAnswer arming(@RequestBody @Valid ArmingAsked asked) {
-    Craft sheet = crafts.newestCraft(crafts.get(asked.mark()).mark());
-    double throttle = Asked.within("throttle", asked.throttle(), 0, 1, "of its travel");
-    double lying = Asked.within("lyingDeg", asked.lyingDeg(), 0, 180, "°");
-    Optional<Row> newest = asked.listed() ? snapshots.of(crafts.get(asked.mark()).mark()).stream().findFirst() : Optional.empty();
-    var snapshot = newest.map(row -> snapshots.snapshot(row).orElseThrow(() -> Refusal.conflict("listed", "The family “" + row.family()
-        + "” of the newest snapshot is not known any more. Enter it again to read it.")));
-    Craft craft = snapshot.map(one -> one.on(sheet)).orElse(sheet);
-    Arming arming = Arming.of(CraftLines.onSheet(sheet), craft,
-        new Arming.State(asked.computer(), asked.radioOn(), throttle, asked.switchOn(), asked.onAtPower(), lying, asked.sky()));
-    return new ArmingAnswer(arming.arms(), arming.locks().stream().map(lock -> new LockView(lock.reason().id(), lock.reason().label(), lock.shut(), lock.why(),
-        lock.settings().stream().map(setting -> told(setting, craft, snapshot.filter(one -> one.held().contains(setting)).isPresent())).toList())).toList(),
-        newest.map(row -> new Listed(row.number(), row.takenAt())).orElse(null));
-  }
+    @PostMapping("/api/instruments/arming")
+    ArmingAnswer arming(@RequestBody @Valid ArmingAsked asked) {
+        Craft sheet = crafts.newestCraft(crafts.get(asked.mark()).mark());
+        double throttle = Asked.within("throttle", asked.throttle(), 0, 1, "of its travel");
+        double lying = Asked.within("lyingDeg", asked.lyingDeg(), 0, 180, "°");
+        Optional<Row> newest = asked.listed()
+                ? snapshots.of(crafts.get(asked.mark()).mark()).stream().findFirst()
+                : Optional.empty();
+        var snapshot = newest.map(row -> snapshots
+                .snapshot(row)
+                .orElseThrow(() -> Refusal.conflict(
+                        "listed",
+                        "The family “" + row.family()
+                                + "” of the newest snapshot is not known any more. Enter it again to read it.")));
+        Craft craft = snapshot.map(one -> one.on(sheet)).orElse(sheet);
+        Arming arming = Arming.of(
+                CraftLines.onSheet(sheet),
+                craft,
+                new Arming.State(
+                        asked.computer(),
+                        asked.radioOn(),
+                        throttle,
+                        asked.switchOn(),
+                        asked.onAtPower(),
+                        lying,
+                        asked.sky()));
+        return new ArmingAnswer(
+                arming.arms(),
+                arming.locks().stream()
+                        .map(lock -> new LockView(
+                                lock.reason().id(),
+                                lock.reason().label(),
+                                lock.shut(),
+                                lock.why(),
+                                lock.settings().stream()
+                                        .map(setting -> told(
+                                                setting,
+                                                craft,
+                                                snapshot.filter(one ->
+                                                                one.held().contains(setting))
+                                                        .isPresent()))
+                                        .toList()))
+                        .toList(),
+                newest.map(row -> new Listed(row.number(), row.takenAt())).orElse(null));
+    }
 
-  private static <T> ToldView told(Setting<T> setting, Craft craft, boolean listed) {
-    return new ToldView(setting.id(), setting.label(), craft.told().said(setting), listed);
-  }
+    private static <T> ToldView told(Setting<T> setting, Craft craft, boolean listed) {
+        return new ToldView(setting.id(), setting.label(), craft.told().said(setting), listed);
+    }
 }

@@ -23,51 +23,75 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class BoardOrientationController {
 
-  /**
-   * What was seen.
-   *
-   * @param picture which kind of picture it was; nothing while that was not said
-   * @param lie     how a drawn craft lies while the real one lies flat
-   */
-  record HandMotions(@Nullable Picture picture, @Nullable Lie lie,
-      @NotNull @Size(max = 6, message = "has at most six motions") Map<@NotNull Motion, @NotNull(message = "is a motion") Motion> motions, @NotNull @Valid Turn told, @Nullable Arrow arrow,
-      boolean faceDown) {}
+    /**
+     * What was seen.
+     *
+     * @param picture which kind of picture it was; nothing while that was not said
+     * @param lie how a drawn craft lies while the real one lies flat
+     */
+    record HandMotions(
+            @Nullable Picture picture,
+            @Nullable Lie lie,
 
-  record OrientationAnswer(@Nullable Turn enter, String enterLabel, String misalignment, List<String> contradictions,
-      List<String> missing) {}
+            @NotNull @Size(max = 6, message = "has at most six motions")
+            Map<@NotNull Motion, @NotNull(message = "is a motion") Motion> motions,
 
-  @PostMapping("/api/instruments/board-orientation")
-  OrientationAnswer solve(@RequestBody @Valid HandMotions asked) {
-    Rotation told = asked.told().rotation("told");
-    if (asked.arrow() != null && asked.motions().isEmpty()) {
-      Rotation mounted = asked.arrow().mounted(asked.faceDown());
-      return answer(mounted, told.after(mounted.inverse()));
-    }
-    if (asked.picture() == null && !asked.motions().isEmpty()) {
-      return new OrientationAnswer(null, "", "", List.of(), List.of(
-          "Which picture it is: a drawn craft and bars of the rates differ for a board that lies face down."));
-    }
-    Solution solution = asked.picture() == Picture.ATTITUDE
-        ? BoardOrientation.solve(asked.motions(), Optional.ofNullable(asked.lie()), told)
-        : BoardOrientation.solve(asked.motions(), told);
-    if (solution.mounted().isEmpty()) {
-      return new OrientationAnswer(null, "", "", solution.contradictions(), solution.missing());
-    }
-    Rotation mounted = solution.mounted().get();
-    OrientationAnswer answer = answer(mounted, solution.misalignment().orElseThrow());
-    if (asked.arrow() != null && !asked.arrow().mounted(asked.faceDown()).equals(mounted)) {
-      return new OrientationAnswer(answer.enter(), answer.enterLabel(), answer.misalignment(), List.of(
-          "The arrow as you see it would need " + asked.arrow().mounted(asked.faceDown()).angles()
-              + ", the motions need " + mounted.angles() + ". Trust the motions, and look at the arrow again."),
-          List.of());
-    }
-    return answer;
-  }
+            @NotNull @Valid Turn told,
+            @Nullable Arrow arrow,
+            boolean faceDown) {}
 
-  private static OrientationAnswer answer(Rotation mounted, Rotation misalignment) {
-    return new OrientationAnswer(Turn.of(mounted), mounted.angles() + ": " + Rotation.Angles.ORDER,
-        misalignment.equals(Rotation.NONE) ? "The board is told right as it is."
-            : "The board takes the craft to be turned by " + misalignment.angles() + ".",
-        List.of(), List.of());
-  }
+    record OrientationAnswer(
+            @Nullable Turn enter,
+            String enterLabel,
+            String misalignment,
+            List<String> contradictions,
+            List<String> missing) {}
+
+    @PostMapping("/api/instruments/board-orientation")
+    OrientationAnswer solve(@RequestBody @Valid HandMotions asked) {
+        Rotation told = asked.told().rotation("told");
+        if (asked.arrow() != null && asked.motions().isEmpty()) {
+            Rotation mounted = asked.arrow().mounted(asked.faceDown());
+            return answer(mounted, told.after(mounted.inverse()));
+        }
+        if (asked.picture() == null && !asked.motions().isEmpty()) {
+            return new OrientationAnswer(
+                    null,
+                    "",
+                    "",
+                    List.of(),
+                    List.of(
+                            "Which picture it is: a drawn craft and bars of the rates differ for a board that lies face down."));
+        }
+        Solution solution = asked.picture() == Picture.ATTITUDE
+                ? BoardOrientation.solve(asked.motions(), Optional.ofNullable(asked.lie()), told)
+                : BoardOrientation.solve(asked.motions(), told);
+        if (solution.mounted().isEmpty()) {
+            return new OrientationAnswer(null, "", "", solution.contradictions(), solution.missing());
+        }
+        Rotation mounted = solution.mounted().get();
+        OrientationAnswer answer = answer(mounted, solution.misalignment().orElseThrow());
+        if (asked.arrow() != null && !asked.arrow().mounted(asked.faceDown()).equals(mounted)) {
+            return new OrientationAnswer(
+                    answer.enter(),
+                    answer.enterLabel(),
+                    answer.misalignment(),
+                    List.of("The arrow as you see it would need "
+                            + asked.arrow().mounted(asked.faceDown()).angles() + ", the motions need "
+                            + mounted.angles() + ". Trust the motions, and look at the arrow again."),
+                    List.of());
+        }
+        return answer;
+    }
+
+    private static OrientationAnswer answer(Rotation mounted, Rotation misalignment) {
+        return new OrientationAnswer(
+                Turn.of(mounted),
+                mounted.angles() + ": " + Rotation.Angles.ORDER,
+                misalignment.equals(Rotation.NONE)
+                        ? "The board is told right as it is."
+                        : "The board takes the craft to be turned by " + misalignment.angles() + ".",
+                List.of(),
+                List.of());
+    }
 }

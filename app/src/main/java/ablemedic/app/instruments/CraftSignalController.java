@@ -23,55 +23,73 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/crafts/{mark}/signal")
 class CraftSignalController {
-  private static final int FRAMES = 30;
-  private static final int FRAMES_OF_VOLTS = 8;
+    private static final int FRAMES = 30;
+    private static final int FRAMES_OF_VOLTS = 8;
 
-  private final CraftStore crafts;
+    private final CraftStore crafts;
 
-  CraftSignalController(CraftStore crafts) {
-    this.crafts = crafts;
-  }
-
-  /** What can be recorded of a craft; no pads where the ports of its board are not entered. */
-  record Recordable(List<String> pads, List<RecordableFault> faults) {}
-
-  record RecordableFault(String id, String title) {}
-
-  @GetMapping("/choices")
-  Recordable choices(@PathVariable String mark) {
-    Craft craft = craft(mark);
-    return new Recordable(PadSignals.of(craft).map(PadSignals::pads).orElse(List.of()), Specialities.book(craft, Meter.USUAL).faults().stream()
-        .map(fault -> new RecordableFault(fault.id(), fault.describe(craft))).toList());
-  }
-
-  private Craft craft(String mark) {
-    return crafts.newestCraft(crafts.get(mark).mark());
-  }
-
-  /** A recording of one pad. */
-  @GetMapping(produces = MediaType.TEXT_PLAIN_VALUE)
-  ResponseEntity<String> record(@PathVariable String mark, @RequestParam("pad") String pad, @RequestParam(name = "fault", required = false) @Nullable String fault,
-      @RequestParam(name = "form", defaultValue = "VCD") MadeCapture.Form form, @RequestParam(name = "noiseV", defaultValue = "0.05") double noiseV) {
-    Craft sound = craft(mark);
-    Asked.within("noiseV", noiseV, 0, 5, "V");
-    PadSignals signals = PadSignals.of(sound).orElseThrow(() -> Refusal.wrong("mark", "The ports of this craft's flight board are not entered."));
-    OnPadNow now = signals.on(pad, faulty(sound, fault)).orElseThrow(() -> Refusal.wrong("pad", "No lead lies on pad “" + Refusal.shortened(pad)
-        + "”; there is one on " + Refusal.someOf(signals.pads()) + "."));
-    if (!now.unclear().isEmpty()) {
-      throw Refusal.wrong("pad", now.unclear());
+    CraftSignalController(CraftStore crafts) {
+        this.crafts = crafts;
     }
-    String file = now.sender().map(sender -> MadeCapture.of(sender, form, form == MadeCapture.Form.VOLTS ? FRAMES_OF_VOLTS : FRAMES, now.highV(), noiseV))
-        .orElseGet(() -> MadeCapture.still(form, noiseV));
-    return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"pad-" + pad.replaceAll("[^A-Za-z0-9]", "_") + form.suffix() + "\"")
-        .body(file);
-  }
 
-  private static Craft faulty(Craft sound, @Nullable String fault) {
-    if (fault == null || fault.isEmpty()) {
-      return sound;
+    /** What can be recorded of a craft; no pads where the ports of its board are not entered. */
+    record Recordable(List<String> pads, List<RecordableFault> faults) {}
+
+    record RecordableFault(String id, String title) {}
+
+    @GetMapping("/choices")
+    Recordable choices(@PathVariable String mark) {
+        Craft craft = craft(mark);
+        return new Recordable(
+                PadSignals.of(craft).map(PadSignals::pads).orElse(List.of()),
+                Specialities.book(craft, Meter.USUAL).faults().stream()
+                        .map(fault -> new RecordableFault(fault.id(), fault.describe(craft)))
+                        .toList());
     }
-    Fault<Craft> known = Specialities.book(sound, Meter.USUAL).fault(fault).orElseThrow(() -> Refusal.wrong("fault", "There is no fault “"
-        + Refusal.shortened(fault) + "” for this craft."));
-    return known.applyTo(sound);
-  }
+
+    private Craft craft(String mark) {
+        return crafts.newestCraft(crafts.get(mark).mark());
+    }
+
+    /** A recording of one pad. */
+    @GetMapping(produces = MediaType.TEXT_PLAIN_VALUE)
+    ResponseEntity<String> record(
+            @PathVariable String mark,
+            @RequestParam("pad") String pad,
+            @RequestParam(name = "fault", required = false) @Nullable String fault,
+            @RequestParam(name = "form", defaultValue = "VCD") MadeCapture.Form form,
+            @RequestParam(name = "noiseV", defaultValue = "0.05") double noiseV) {
+        Craft sound = craft(mark);
+        Asked.within("noiseV", noiseV, 0, 5, "V");
+        PadSignals signals = PadSignals.of(sound)
+                .orElseThrow(() -> Refusal.wrong("mark", "The ports of this craft's flight board are not entered."));
+        OnPadNow now = signals.on(pad, faulty(sound, fault))
+                .orElseThrow(() -> Refusal.wrong(
+                        "pad",
+                        "No lead lies on pad “" + Refusal.shortened(pad) + "”; there is one on "
+                                + Refusal.someOf(signals.pads()) + "."));
+        if (!now.unclear().isEmpty()) {
+            throw Refusal.wrong("pad", now.unclear());
+        }
+        String file = now.sender()
+                .map(sender -> MadeCapture.of(
+                        sender, form, form == MadeCapture.Form.VOLTS ? FRAMES_OF_VOLTS : FRAMES, now.highV(), noiseV))
+                .orElseGet(() -> MadeCapture.still(form, noiseV));
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        "attachment; filename=\"pad-" + pad.replaceAll("[^A-Za-z0-9]", "_") + form.suffix() + "\"")
+                .body(file);
+    }
+
+    private static Craft faulty(Craft sound, @Nullable String fault) {
+        if (fault == null || fault.isEmpty()) {
+            return sound;
+        }
+        Fault<Craft> known = Specialities.book(sound, Meter.USUAL)
+                .fault(fault)
+                .orElseThrow(() ->
+                        Refusal.wrong("fault", "There is no fault “" + Refusal.shortened(fault) + "” for this craft."));
+        return known.applyTo(sound);
+    }
 }

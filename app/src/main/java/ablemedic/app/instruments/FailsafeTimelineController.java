@@ -26,73 +26,180 @@ import org.springframework.web.bind.annotation.RestController;
 /** What becomes of a craft whose link is lost, second by second. */
 @RestController
 class FailsafeTimelineController {
-  private final CraftStore crafts;
+    private final CraftStore crafts;
 
-  FailsafeTimelineController(CraftStore crafts) {
-    this.crafts = crafts;
-  }
+    FailsafeTimelineController(CraftStore crafts) {
+        this.crafts = crafts;
+    }
 
-  /**
-   * @param mark  the craft; none for a usual 5-inch one
-   * @param backS when the link is there again; none for never
-   */
-  record LinkLost(@Nullable String mark, @NotNull WhenLost receiver, double noticeS, boolean presetArm, double presetThrottle, double detectS, double guardS, @NotNull Stage2 stage2,
-      double landingThrottle, double landingS, @NotNull @Valid ReturnTerms home, double speedMs, double heightM, double distanceM, double windMs, @Nullable Double backS) {}
+    /**
+     * @param mark the craft; none for a usual 5-inch one
+     * @param backS when the link is there again; none for never
+     */
+    record LinkLost(
+            @Nullable String mark,
+            @NotNull WhenLost receiver,
+            double noticeS,
+            boolean presetArm,
+            double presetThrottle,
+            double detectS,
+            double guardS,
+            @NotNull Stage2 stage2,
+            double landingThrottle,
+            double landingS,
+            @NotNull @Valid ReturnTerms home,
+            double speedMs,
+            double heightM,
+            double distanceM,
+            double windMs,
+            @Nullable Double backS) {}
 
-  record ReturnTerms(boolean fix, boolean homeSet, int satellites, int wanted, double leastM, double climbToM, boolean levelSound, double compassDeg, @NotNull HomeAt at) {}
+    record ReturnTerms(
+            boolean fix,
+            boolean homeSet,
+            int satellites,
+            int wanted,
+            double leastM,
+            double climbToM,
+            boolean levelSound,
+            double compassDeg,
+            @NotNull HomeAt at) {}
 
-  /**
-   * @param end    how it ends, in words
-   * @param spread how far that may be off for what nobody knows of mass, drag and reaction
-   */
-  record TimelineAnswer(FailsafeTimeline.End outcome, String end, List<FailsafeTimeline.Event> events, List<FailsafeTimeline.At> heights, double blindM, double impactMs, double impactJ, double driftM,
-      List<String> hazards, List<String> pilot, double hoverPercent, SpreadView spread) {}
+    /**
+     * @param end how it ends, in words
+     * @param spread how far that may be off for what nobody knows of mass, drag and reaction
+     */
+    record TimelineAnswer(
+            FailsafeTimeline.End outcome,
+            String end,
+            List<FailsafeTimeline.Event> events,
+            List<FailsafeTimeline.At> heights,
+            double blindM,
+            double impactMs,
+            double impactJ,
+            double driftM,
+            List<String> hazards,
+            List<String> pilot,
+            double hoverPercent,
+            SpreadView spread) {}
 
-  /** @param ends that it may come to as well, in words */
-  record SpreadView(TimelineSpread.Between blindM, TimelineSpread.Between impactMs, TimelineSpread.Between impactJ, List<String> ends) {}
+    /** @param ends that it may come to as well, in words */
+    record SpreadView(
+            TimelineSpread.Between blindM,
+            TimelineSpread.Between impactMs,
+            TimelineSpread.Between impactJ,
+            List<String> ends) {}
 
-  /** @param cannot why the school cannot be had on this craft; empty where it can */
-  record SafestView(String school, String cannot, List<SafestTold> settings) {}
+    /** @param cannot why the school cannot be had on this craft; empty where it can */
+    record SafestView(String school, String cannot, List<SafestTold> settings) {}
 
-  record SafestTold(String settingId, String label, String now, String safest, boolean differs, String why) {}
+    record SafestTold(String settingId, String label, String now, String safest, boolean differs, String why) {}
 
-  /** The link of a craft, lost in the middle of a usual flight, as its sheet has receiver and board. */
-  @GetMapping("/api/crafts/{mark}/lost-link")
-  LinkLost ofSheet(@PathVariable String mark) {
-    String right = crafts.get(mark).mark();
-    LostLink lost = LostLink.of(crafts.newestCraft(right), LostLink.Moment.usual(true));
-    Home home = lost.home();
-    return new LinkLost(right, lost.receiver(), lost.noticeS(), lost.presetArm(), lost.presetThrottle(), lost.detectS(), lost.guardS(), lost.stage2(), lost.landingThrottle(), lost.landingS(),
-        new ReturnTerms(home.fix(), home.homeSet(), home.satellites(), home.wanted(), home.leastM(), home.climbToM(), home.levelSound(), home.compassDeg(), home.at()), lost.speedMs(), lost.heightM(),
-        lost.distanceM(), lost.windMs(), null);
-  }
+    /** The link of a craft, lost in the middle of a usual flight, as its sheet has receiver and board. */
+    @GetMapping("/api/crafts/{mark}/lost-link")
+    LinkLost ofSheet(@PathVariable String mark) {
+        String right = crafts.get(mark).mark();
+        LostLink lost = LostLink.of(crafts.newestCraft(right), LostLink.Moment.usual(true));
+        Home home = lost.home();
+        return new LinkLost(
+                right,
+                lost.receiver(),
+                lost.noticeS(),
+                lost.presetArm(),
+                lost.presetThrottle(),
+                lost.detectS(),
+                lost.guardS(),
+                lost.stage2(),
+                lost.landingThrottle(),
+                lost.landingS(),
+                new ReturnTerms(
+                        home.fix(),
+                        home.homeSet(),
+                        home.satellites(),
+                        home.wanted(),
+                        home.leastM(),
+                        home.climbToM(),
+                        home.levelSound(),
+                        home.compassDeg(),
+                        home.at()),
+                lost.speedMs(),
+                lost.heightM(),
+                lost.distanceM(),
+                lost.windMs(),
+                null);
+    }
 
-  /** The safest settings of a craft by a school. */
-  @GetMapping("/api/crafts/{mark}/safest-failsafe")
-  SafestView safest(@PathVariable String mark, @RequestParam("school") Stage2 school) {
-    SafestFailsafe safest = SafestFailsafe.of(crafts.newestCraft(crafts.get(mark).mark()), school);
-    return new SafestView(safest.school(), safest.cannot(), safest.settings().stream()
-        .map(one -> new SafestTold(one.setting().id(), one.setting().label(), one.now(), one.safest(), one.differs(), one.why())).toList());
-  }
+    /** The safest settings of a craft by a school. */
+    @GetMapping("/api/crafts/{mark}/safest-failsafe")
+    SafestView safest(@PathVariable String mark, @RequestParam("school") Stage2 school) {
+        SafestFailsafe safest =
+                SafestFailsafe.of(crafts.newestCraft(crafts.get(mark).mark()), school);
+        return new SafestView(
+                safest.school(),
+                safest.cannot(),
+                safest.settings().stream()
+                        .map(one -> new SafestTold(
+                                one.setting().id(),
+                                one.setting().label(),
+                                one.now(),
+                                one.safest(),
+                                one.differs(),
+                                one.why()))
+                        .toList());
+    }
 
-  @PostMapping("/api/instruments/failsafe-timeline")
-  TimelineAnswer timeline(@RequestBody @Valid LinkLost asked) {
-    Craft craft = asked.mark() == null || asked.mark().isEmpty() ? Specialities.anyCraft() : crafts.newestCraft(crafts.get(asked.mark()).mark());
-    LostLink lost = new LostLink(asked.receiver(), Asked.within("noticeS", asked.noticeS(), 0, 10, "s"), asked.presetArm(),
-        Asked.within("presetThrottle", asked.presetThrottle(), 0, 100, "%"), Asked.within("detectS", asked.detectS(), 0, 10, "s"), Asked.within("guardS", asked.guardS(), 0, 20, "s"),
-        asked.stage2(), Asked.within("landingThrottle", asked.landingThrottle(), 0, 100, "%"), Asked.within("landingS", asked.landingS(), 0, 600, "s"), home(asked.home()),
-        Asked.within("speedMs", asked.speedMs(), 0, 60, "m/s"), Asked.within("heightM", asked.heightM(), 0.1, 500, "m"), Asked.within("distanceM", asked.distanceM(), 0, 10_000, "m"),
-        Asked.within("windMs", asked.windMs(), 0, 40, "m/s"),
-        Optional.ofNullable(asked.backS()).map(back -> Asked.within("backS", back, 0, 3600, "s")));
-    FailsafeTimeline line = FailsafeTimeline.of(craft.airframe(), lost);
-    TimelineSpread spread = TimelineSpread.of(craft.airframe(), lost);
-    return new TimelineAnswer(line.end(), line.end().label(), line.events(), line.heights(), line.blindM(), line.impactMs(), line.impactJ(), line.driftM(), line.hazards(), line.pilot(),
-        100 * craft.airframe().hoverThrottle(), new SpreadView(spread.blindM(), spread.impactMs(), spread.impactJ(), spread.ends().stream().map(FailsafeTimeline.End::label).toList()));
-  }
+    @PostMapping("/api/instruments/failsafe-timeline")
+    TimelineAnswer timeline(@RequestBody @Valid LinkLost asked) {
+        Craft craft = asked.mark() == null || asked.mark().isEmpty()
+                ? Specialities.anyCraft()
+                : crafts.newestCraft(crafts.get(asked.mark()).mark());
+        LostLink lost = new LostLink(
+                asked.receiver(),
+                Asked.within("noticeS", asked.noticeS(), 0, 10, "s"),
+                asked.presetArm(),
+                Asked.within("presetThrottle", asked.presetThrottle(), 0, 100, "%"),
+                Asked.within("detectS", asked.detectS(), 0, 10, "s"),
+                Asked.within("guardS", asked.guardS(), 0, 20, "s"),
+                asked.stage2(),
+                Asked.within("landingThrottle", asked.landingThrottle(), 0, 100, "%"),
+                Asked.within("landingS", asked.landingS(), 0, 600, "s"),
+                home(asked.home()),
+                Asked.within("speedMs", asked.speedMs(), 0, 60, "m/s"),
+                Asked.within("heightM", asked.heightM(), 0.1, 500, "m"),
+                Asked.within("distanceM", asked.distanceM(), 0, 10_000, "m"),
+                Asked.within("windMs", asked.windMs(), 0, 40, "m/s"),
+                Optional.ofNullable(asked.backS()).map(back -> Asked.within("backS", back, 0, 3600, "s")));
+        FailsafeTimeline line = FailsafeTimeline.of(craft.airframe(), lost);
+        TimelineSpread spread = TimelineSpread.of(craft.airframe(), lost);
+        return new TimelineAnswer(
+                line.end(),
+                line.end().label(),
+                line.events(),
+                line.heights(),
+                line.blindM(),
+                line.impactMs(),
+                line.impactJ(),
+                line.driftM(),
+                line.hazards(),
+                line.pilot(),
+                100 * craft.airframe().hoverThrottle(),
+                new SpreadView(
+                        spread.blindM(),
+                        spread.impactMs(),
+                        spread.impactJ(),
+                        spread.ends().stream().map(FailsafeTimeline.End::label).toList()));
+    }
 
-  private static Home home(ReturnTerms asked) {
-    return new Home(asked.fix(), asked.homeSet(), (int) Asked.within("home.satellites", asked.satellites(), 0, 60, "satellites"), (int) Asked.within("home.wanted", asked.wanted(), 0, 40, "satellites"), Asked.within("home.leastM", asked.leastM(), 0, 1000, "m"),
-        Asked.within("home.climbToM", asked.climbToM(), 0, 500, "m"), asked.levelSound(),
-        Asked.within("home.compassDeg", asked.compassDeg(), -180, 180, "°"), asked.at());
-  }
+    private static Home home(ReturnTerms asked) {
+        return new Home(
+                asked.fix(),
+                asked.homeSet(),
+                (int) Asked.within("home.satellites", asked.satellites(), 0, 60, "satellites"),
+                (int) Asked.within("home.wanted", asked.wanted(), 0, 40, "satellites"),
+                Asked.within("home.leastM", asked.leastM(), 0, 1000, "m"),
+                Asked.within("home.climbToM", asked.climbToM(), 0, 500, "m"),
+                asked.levelSound(),
+                Asked.within("home.compassDeg", asked.compassDeg(), -180, 180, "°"),
+                asked.at());
+    }
 }

@@ -10,11 +10,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class InstrumentsController {
 
-  /** The instruments of one family of troubles. */
-  record Family(String title, List<Instrument> instruments) {}
+    /** The instruments of one family of troubles. */
+    record Family(String title, List<Instrument> instruments) {}
 
-  @GetMapping("/api/instruments")
-  List<Family> families() {
-    return Specialities.ALL.stream().map(one -> new Family(one.title(), one.instruments())).toList();
-  }
+    @GetMapping("/api/instruments")
+    List<Family> families() {
+        return Specialities.ALL.stream()
+                .map(one -> new Family(one.title(), one.instruments()))
+                .toList();
+    }
 }

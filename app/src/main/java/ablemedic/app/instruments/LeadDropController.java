@@ -12,20 +12,30 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class LeadDropController {
 
-  record LeadAsked(int gaugeAwg, double lengthMm, double currentA, double temperatureC, double mostDropV) {}
+    record LeadAsked(int gaugeAwg, double lengthMm, double currentA, double temperatureC, double mostDropV) {}
 
-  record LeadAnswer(double diameterMm, double areaMm2, double resistanceMohm, double dropV, double heatW,
-      @Nullable Integer thinnestAwg) {}
+    record LeadAnswer(
+            double diameterMm,
+            double areaMm2,
+            double resistanceMohm,
+            double dropV,
+            double heatW,
+            @Nullable Integer thinnestAwg) {}
 
-  @PostMapping("/api/instruments/lead-drop")
-  LeadAnswer solve(@RequestBody @Valid LeadAsked asked) {
-    Gauge gauge = new Gauge((int) Asked.within("gaugeAwg", asked.gaugeAwg(), 0, 40, ""));
-    double length = Asked.within("lengthMm", asked.lengthMm(), 1, 10_000, "mm");
-    double amps = Asked.within("currentA", asked.currentA(), 0, 500, "A");
-    double celsius = Asked.within("temperatureC", asked.temperatureC(), -40, 200, "°C");
-    double most = Asked.within("mostDropV", asked.mostDropV(), 0.001, 10, "V");
-    LeadDrop drop = LeadDrop.of(gauge, length, amps, celsius);
-    return new LeadAnswer(gauge.diameterMm(), gauge.areaMm2(), drop.ohms() * 1000, drop.dropV(), drop.watts(),
-        LeadDrop.thinnest(length, amps, celsius, most).map(Gauge::awg).orElse(null));
-  }
+    @PostMapping("/api/instruments/lead-drop")
+    LeadAnswer solve(@RequestBody @Valid LeadAsked asked) {
+        Gauge gauge = new Gauge((int) Asked.within("gaugeAwg", asked.gaugeAwg(), 0, 40, ""));
+        double length = Asked.within("lengthMm", asked.lengthMm(), 1, 10_000, "mm");
+        double amps = Asked.within("currentA", asked.currentA(), 0, 500, "A");
+        double celsius = Asked.within("temperatureC", asked.temperatureC(), -40, 200, "°C");
+        double most = Asked.within("mostDropV", asked.mostDropV(), 0.001, 10, "V");
+        LeadDrop drop = LeadDrop.of(gauge, length, amps, celsius);
+        return new LeadAnswer(
+                gauge.diameterMm(),
+                gauge.areaMm2(),
+                drop.ohms() * 1000,
+                drop.dropV(),
+                drop.watts(),
+                LeadDrop.thinnest(length, amps, celsius, most).map(Gauge::awg).orElse(null));
+    }
 }

@@ -10,39 +10,58 @@ import org.springframework.web.bind.annotation.RestController;
 /** The limiter bulb in series with a craft. */
 @RestController
 class LimiterBulbController {
-  /** A dead short, a shorted drive, an idle craft with everything on, and a craft at rest, as resistances in ohms. */
-  private static final List<Typical> TYPICAL = List.of(new Typical("a dead short", 0), new Typical("a shorted drive", 0.3),
-      new Typical("a burst capacitor", 2), new Typical("everything on, motors stopped", 15),
-      new Typical("the board alone", 80));
+    /** A dead short, a shorted drive, an idle craft with everything on, and a craft at rest, as resistances in ohms. */
+    private static final List<Typical> TYPICAL = List.of(
+            new Typical("a dead short", 0),
+            new Typical("a shorted drive", 0.3),
+            new Typical("a burst capacitor", 2),
+            new Typical("everything on, motors stopped", 15),
+            new Typical("the board alone", 80));
 
-  private record Typical(String what, double ohms) {}
+    private record Typical(String what, double ohms) {}
 
-  record BulbAsked(double packV, double bulbV, double bulbW, double craftOhm) {}
+    record BulbAsked(double packV, double bulbV, double bulbW, double craftOhm) {}
 
-  /**
-   * @param fitness whether the bulb can tell a short from a sound craft on this pack
-   * @param shortW  what a dead short would put into it, watts
-   * @param series  how many alike in series would bear that
-   */
-  record BulbAnswer(double currentA, double craftV, double bulbV, String look, LimiterBulb.Fitness fitness, double shortW,
-      int series, List<Beside> beside) {}
+    /**
+     * @param fitness whether the bulb can tell a short from a sound craft on this pack
+     * @param shortW what a dead short would put into it, watts
+     * @param series how many alike in series would bear that
+     */
+    record BulbAnswer(
+            double currentA,
+            double craftV,
+            double bulbV,
+            String look,
+            LimiterBulb.Fitness fitness,
+            double shortW,
+            int series,
+            List<Beside> beside) {}
 
-  /** How it looks with other crafts. */
-  record Beside(String what, double craftOhm, double currentA, String look) {}
+    /** How it looks with other crafts. */
+    record Beside(String what, double craftOhm, double currentA, String look) {}
 
-  @PostMapping("/api/instruments/limiter-bulb")
-  BulbAnswer solve(@RequestBody @Valid BulbAsked asked) {
-    double pack = Asked.within("packV", asked.packV(), 1, 100, "V");
-    double bulb = Asked.within("bulbV", asked.bulbV(), 1, 250, "V");
-    double watts = Asked.within("bulbW", asked.bulbW(), 0.5, 500, "W");
-    double craft = Asked.within("craftOhm", asked.craftOhm(), 0, 1e6, "ohm");
-    LimiterBulb.Steady steady = LimiterBulb.with(pack, bulb, watts, craft);
-    LimiterBulb.Steady atShort = LimiterBulb.with(pack, bulb, watts, 0);
-    return new BulbAnswer(steady.amps(), steady.craftV(), steady.bulbV(), steady.look().label(),
-        LimiterBulb.fitness(pack, bulb, watts), atShort.amps() * atShort.bulbV(), LimiterBulb.inSeries(pack, bulb), TYPICAL.stream()
-        .map(t -> {
-          LimiterBulb.Steady s = LimiterBulb.with(pack, bulb, watts, t.ohms());
-          return new Beside(t.what(), t.ohms(), s.amps(), s.look().label());
-        }).toList());
-  }
+    @PostMapping("/api/instruments/limiter-bulb")
+    BulbAnswer solve(@RequestBody @Valid BulbAsked asked) {
+        double pack = Asked.within("packV", asked.packV(), 1, 100, "V");
+        double bulb = Asked.within("bulbV", asked.bulbV(), 1, 250, "V");
+        double watts = Asked.within("bulbW", asked.bulbW(), 0.5, 500, "W");
+        double craft = Asked.within("craftOhm", asked.craftOhm(), 0, 1e6, "ohm");
+        LimiterBulb.Steady steady = LimiterBulb.with(pack, bulb, watts, craft);
+        LimiterBulb.Steady atShort = LimiterBulb.with(pack, bulb, watts, 0);
+        return new BulbAnswer(
+                steady.amps(),
+                steady.craftV(),
+                steady.bulbV(),
+                steady.look().label(),
+                LimiterBulb.fitness(pack, bulb, watts),
+                atShort.amps() * atShort.bulbV(),
+                LimiterBulb.inSeries(pack, bulb),
+                TYPICAL.stream()
+                        .map(t -> {
+                            LimiterBulb.Steady s = LimiterBulb.with(pack, bulb, watts, t.ohms());
+                            return new Beside(
+                                    t.what(), t.ohms(), s.amps(), s.look().label());
+                        })
+                        .toList());
+    }
 }

@@ -28,75 +28,105 @@ import org.springframework.web.bind.annotation.RestController;
 /** Switches and modes on a picture of channel ranges. */
 @RestController
 class ModesController {
-  private static final int LEAST_US = 800;
-  private static final int MOST_US = 2200;
+    private static final int LEAST_US = 800;
+    private static final int MOST_US = 2200;
 
-  private final CraftStore crafts;
+    private final CraftStore crafts;
 
-  ModesController(CraftStore crafts) {
-    this.crafts = crafts;
-  }
-
-  /** @param carried channels that the link carries */
-  record ModesAsked(@NotNull @Size(max = 12, message = "are at most 12") List<@NotNull @Valid ModeLaid> modes,
-      @NotNull @Size(max = 8, message = "are at most 8") List<@NotNull @Valid SwitchLaid> switches, int carried) {}
-
-  record ModeLaid(@NotBlank(message = "names a mode") @Size(max = 40, message = "has at most 40 letters") String name, int channel, int fromUs, int toUs) {}
-
-  /** @param positions what it sends, from at rest on, microseconds */
-  record SwitchLaid(@NotBlank(message = "names a switch") @Size(max = 40, message = "has at most 40 letters") String name, int channel,
-      @NotNull @Size(min = 2, max = 6, message = "are two to six") List<@NotNull Integer> positions) {}
-
-  record ModesAnswer(List<Remark> remarks, List<Combination> combinations) {}
-
-  /** The modes and switches of a craft, as its sheet has them. */
-  @GetMapping("/api/crafts/{mark}/modes")
-  ModesAsked ofSheet(@PathVariable String mark) {
-    Craft craft = crafts.newestCraft(crafts.get(mark).mark());
-    List<ModeLaid> modes = Stream.of(laid(ModePicture.ARM, craft.told(ArmingSettings.ARM)), laid("self-level", craft.told(ArmingSettings.LEVEL)), laid("sounder", craft.told(ArmingSettings.SOUNDER)))
-        .flatMap(List::stream).toList();
-    List<SwitchLaid> switches = new ArrayList<>();
-    if (craft.told(ArmingSettings.RADIO_CHANNEL) > 0) {
-      switches.add(new SwitchLaid("arm switch", craft.told(ArmingSettings.RADIO_CHANNEL), List.of(1000, craft.told(ArmingSettings.RADIO_ON))));
+    ModesController(CraftStore crafts) {
+        this.crafts = crafts;
     }
-    if (craft.told(ArmingSettings.RADIO_LEVEL_CHANNEL) > 0) {
-      switches.add(new SwitchLaid("self-level switch", craft.told(ArmingSettings.RADIO_LEVEL_CHANNEL), List.of(1000, 2000)));
-    }
-    return new ModesAsked(modes, switches, (int) IntStream.rangeClosed(1, 18).filter(channel -> LinkSettings.carries(craft, channel)).count());
-  }
 
-  private static List<ModeLaid> laid(String name, ModeRange range) {
-    return range.isNone() ? List.of() : List.of(new ModeLaid(name, range.channel(), range.fromUs(), range.toUs()));
-  }
+    /** @param carried channels that the link carries */
+    record ModesAsked(
+            @NotNull @Size(max = 12, message = "are at most 12")
+            List<@NotNull @Valid ModeLaid> modes,
 
-  @PostMapping("/api/instruments/modes")
-  ModesAnswer modes(@RequestBody @Valid ModesAsked asked) {
-    List<Mode> modes = new ArrayList<>();
-    for (int i = 0; i < asked.modes().size(); i++) {
-      modes.add(mode(asked.modes().get(i), "modes." + i));
-    }
-    List<Switch> switches = new ArrayList<>();
-    for (int i = 0; i < asked.switches().size(); i++) {
-      switches.add(laid(asked.switches().get(i), "switches." + i, switches));
-    }
-    ModePicture picture = ModePicture.of(modes, switches, (int) Asked.within("carried", asked.carried(), 4, 18, "channels"));
-    return new ModesAnswer(picture.remarks(), picture.combinations());
-  }
+            @NotNull @Size(max = 8, message = "are at most 8")
+            List<@NotNull @Valid SwitchLaid> switches,
 
-  private static Mode mode(ModeLaid laid, String where) {
-    try {
-      return new Mode(laid.name().strip(), new ModeRange(laid.channel(), laid.fromUs(), laid.toUs()));
-    } catch (IllegalArgumentException e) {
-      throw Refusal.wrong(where, "The range of “" + laid.name() + "”: " + e.getMessage() + ".");
-    }
-  }
+            int carried) {}
 
-  private static Switch laid(SwitchLaid laid, String where, List<Switch> before) {
-    Asked.within(where + ".channel", laid.channel(), 5, 18, "as the number of a channel");
-    laid.positions().forEach(us -> Asked.within(where + ".positions", us, LEAST_US, MOST_US, "µs"));
-    if (before.stream().anyMatch(one -> one.name().equals(laid.name().strip()))) {
-      throw Refusal.wrong(where + ".name", "Two switches are called “" + laid.name() + "”; give each a name of its own.");
+    record ModeLaid(
+            @NotBlank(message = "names a mode") @Size(max = 40, message = "has at most 40 letters")
+            String name,
+
+            int channel,
+            int fromUs,
+            int toUs) {}
+
+    /** @param positions what it sends, from at rest on, microseconds */
+    record SwitchLaid(
+            @NotBlank(message = "names a switch") @Size(max = 40, message = "has at most 40 letters")
+            String name,
+
+            int channel,
+
+            @NotNull @Size(min = 2, max = 6, message = "are two to six")
+            List<@NotNull Integer> positions) {}
+
+    record ModesAnswer(List<Remark> remarks, List<Combination> combinations) {}
+
+    /** The modes and switches of a craft, as its sheet has them. */
+    @GetMapping("/api/crafts/{mark}/modes")
+    ModesAsked ofSheet(@PathVariable String mark) {
+        Craft craft = crafts.newestCraft(crafts.get(mark).mark());
+        List<ModeLaid> modes = Stream.of(
+                        laid(ModePicture.ARM, craft.told(ArmingSettings.ARM)),
+                        laid("self-level", craft.told(ArmingSettings.LEVEL)),
+                        laid("sounder", craft.told(ArmingSettings.SOUNDER)))
+                .flatMap(List::stream)
+                .toList();
+        List<SwitchLaid> switches = new ArrayList<>();
+        if (craft.told(ArmingSettings.RADIO_CHANNEL) > 0) {
+            switches.add(new SwitchLaid(
+                    "arm switch",
+                    craft.told(ArmingSettings.RADIO_CHANNEL),
+                    List.of(1000, craft.told(ArmingSettings.RADIO_ON))));
+        }
+        if (craft.told(ArmingSettings.RADIO_LEVEL_CHANNEL) > 0) {
+            switches.add(new SwitchLaid(
+                    "self-level switch", craft.told(ArmingSettings.RADIO_LEVEL_CHANNEL), List.of(1000, 2000)));
+        }
+        return new ModesAsked(modes, switches, (int) IntStream.rangeClosed(1, 18)
+                .filter(channel -> LinkSettings.carries(craft, channel))
+                .count());
     }
-    return new Switch(laid.name().strip(), laid.channel(), laid.positions());
-  }
+
+    private static List<ModeLaid> laid(String name, ModeRange range) {
+        return range.isNone() ? List.of() : List.of(new ModeLaid(name, range.channel(), range.fromUs(), range.toUs()));
+    }
+
+    @PostMapping("/api/instruments/modes")
+    ModesAnswer modes(@RequestBody @Valid ModesAsked asked) {
+        List<Mode> modes = new ArrayList<>();
+        for (int i = 0; i < asked.modes().size(); i++) {
+            modes.add(mode(asked.modes().get(i), "modes." + i));
+        }
+        List<Switch> switches = new ArrayList<>();
+        for (int i = 0; i < asked.switches().size(); i++) {
+            switches.add(laid(asked.switches().get(i), "switches." + i, switches));
+        }
+        ModePicture picture =
+                ModePicture.of(modes, switches, (int) Asked.within("carried", asked.carried(), 4, 18, "channels"));
+        return new ModesAnswer(picture.remarks(), picture.combinations());
+    }
+
+    private static Mode mode(ModeLaid laid, String where) {
+        try {
+            return new Mode(laid.name().strip(), new ModeRange(laid.channel(), laid.fromUs(), laid.toUs()));
+        } catch (IllegalArgumentException e) {
+            throw Refusal.wrong(where, "The range of “" + laid.name() + "”: " + e.getMessage() + ".");
+        }
+    }
+
+    private static Switch laid(SwitchLaid laid, String where, List<Switch> before) {
+        Asked.within(where + ".channel", laid.channel(), 5, 18, "as the number of a channel");
+        laid.positions().forEach(us -> Asked.within(where + ".positions", us, LEAST_US, MOST_US, "µs"));
+        if (before.stream().anyMatch(one -> one.name().equals(laid.name().strip()))) {
+            throw Refusal.wrong(
+                    where + ".name", "Two switches are called “" + laid.name() + "”; give each a name of its own.");
+        }
+        return new Switch(laid.name().strip(), laid.channel(), laid.positions());
+    }
 }

@@ -26,54 +26,82 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class MotorMapController {
 
-  /** What was seen of one output, and the prop's hand at each corner as far as looked at. */
-  record Spun(@Min(value = 1, message = "is 1 to 4") @Max(value = 4, message = "is 1 to 4") int output,
-      @Nullable Corner corner, @Nullable Spin spin) {}
+    /** What was seen of one output, and the prop's hand at each corner as far as looked at. */
+    record Spun(
+            @Min(value = 1, message = "is 1 to 4") @Max(value = 4, message = "is 1 to 4")
+            int output,
 
-  record MotorSightings(@NotNull FrameShape shape, @NotNull SpinSchool school,
-      @NotNull @Size(max = 8, message = "has at most eight entries") List<@NotNull @Valid Spun> seen,
-      @NotNull Map<Corner, Spin> props) {}
+            @Nullable Corner corner,
+            @Nullable Spin spin) {}
 
-  record OrderString(String numbering, String order) {}
+    record MotorSightings(
+            @NotNull FrameShape shape,
+            @NotNull SpinSchool school,
 
-  record MotorMapAnswer(List<String> wiring, List<OrderString> orders, List<String> reverse, List<String> props,
-      List<String> inferred, List<String> contradictions, List<String> missing) {}
+            @NotNull @Size(max = 8, message = "has at most eight entries")
+            List<@NotNull @Valid Spun> seen,
 
-  @PostMapping("/api/instruments/motor-map")
-  MotorMapAnswer solve(@RequestBody @Valid MotorSightings asked) {
-    FrameShape shape = asked.shape();
-    Solution solution = MotorMap.solve(asked.seen().stream()
-        .map(s -> new Seen(s.output(), Optional.ofNullable(s.corner()), Optional.ofNullable(s.spin()))).toList(),
-        shape, asked.school());
-    List<String> wiring = new ArrayList<>();
-    solution.wiring().ifPresent(corners -> {
-      for (int output = 1; output <= 4; output++) {
-        wiring.add("Output " + output + " drives " + shape.name(corners.get(output - 1)));
-      }
-    });
-    List<OrderString> orders = new ArrayList<>();
-    for (NumberingSchool numbering : NumberingSchool.values()) {
-      if (solution.orders().containsKey(numbering)) {
-        orders.add(new OrderString(numbering.label(), solution.orders().get(numbering).toString()));
-      }
+            @NotNull Map<Corner, Spin> props) {}
+
+    record OrderString(String numbering, String order) {}
+
+    record MotorMapAnswer(
+            List<String> wiring,
+            List<OrderString> orders,
+            List<String> reverse,
+            List<String> props,
+            List<String> inferred,
+            List<String> contradictions,
+            List<String> missing) {}
+
+    @PostMapping("/api/instruments/motor-map")
+    MotorMapAnswer solve(@RequestBody @Valid MotorSightings asked) {
+        FrameShape shape = asked.shape();
+        Solution solution = MotorMap.solve(
+                asked.seen().stream()
+                        .map(s -> new Seen(s.output(), Optional.ofNullable(s.corner()), Optional.ofNullable(s.spin())))
+                        .toList(),
+                shape,
+                asked.school());
+        List<String> wiring = new ArrayList<>();
+        solution.wiring().ifPresent(corners -> {
+            for (int output = 1; output <= 4; output++) {
+                wiring.add("Output " + output + " drives " + shape.name(corners.get(output - 1)));
+            }
+        });
+        List<OrderString> orders = new ArrayList<>();
+        for (NumberingSchool numbering : NumberingSchool.values()) {
+            if (solution.orders().containsKey(numbering)) {
+                orders.add(new OrderString(
+                        numbering.label(), solution.orders().get(numbering).toString()));
+            }
+        }
+        return new MotorMapAnswer(
+                wiring,
+                orders,
+                solution.reverse().stream()
+                        .map(c -> shape.name(c) + ": to " + asked.school().at(c).label())
+                        .toList(),
+                props(asked),
+                solution.inferred().stream().map(o -> "Output " + o).toList(),
+                solution.contradictions(),
+                solution.missing());
     }
-    return new MotorMapAnswer(wiring, orders,
-        solution.reverse().stream().map(c -> shape.name(c) + ": to " + asked.school().at(c).label()).toList(),
-        props(asked), solution.inferred().stream().map(o -> "Output " + o).toList(),
-        solution.contradictions(), solution.missing());
-  }
 
-  private static List<String> props(MotorSightings asked) {
-    List<String> props = new ArrayList<>(MotorMap.propMoves(asked.props(), asked.school()).stream()
-        .map(m -> "from " + asked.shape().name(m.from()) + " to " + asked.shape().name(m.to())).toList());
-    List<Corner> moved = MotorMap.propMoves(asked.props(), asked.school()).stream()
-        .map(MotorMap.PropMove::from).toList();
-    asked.props().forEach((corner, hand) -> {
-      if (hand != asked.school().at(corner) && !moved.contains(corner)) {
-        props.add("replace the one " + asked.shape().name(corner) + " by a " + asked.school().at(corner).label()
-            + " one");
-      }
-    });
-    return props;
-  }
+    private static List<String> props(MotorSightings asked) {
+        List<String> props = new ArrayList<>(MotorMap.propMoves(asked.props(), asked.school()).stream()
+                .map(m -> "from " + asked.shape().name(m.from()) + " to "
+                        + asked.shape().name(m.to()))
+                .toList());
+        List<Corner> moved = MotorMap.propMoves(asked.props(), asked.school()).stream()
+                .map(MotorMap.PropMove::from)
+                .toList();
+        asked.props().forEach((corner, hand) -> {
+            if (hand != asked.school().at(corner) && !moved.contains(corner)) {
+                props.add("replace the one " + asked.shape().name(corner) + " by a "
+                        + asked.school().at(corner).label() + " one");
+            }
+        });
+        return props;
+    }
 }

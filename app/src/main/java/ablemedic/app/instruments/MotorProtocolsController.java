@@ -17,33 +17,79 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class MotorProtocolsController {
 
-  /**
-   * @param loopHz     how often the board gives a new value
-   * @param spoken     by the controllers
-   * @param thresholds the lowest throttle at which each motor starts and keeps on, percent
-   */
-  record MotorsAsked(double loopHz, @NotNull @Size(max = 6, message = "are at most 6") List<@NotNull MotorProtocol> spoken,
-      @NotNull @Size(max = 8, message = "are at most 8") List<@NotNull Double> thresholds) {}
+    /**
+     * @param loopHz how often the board gives a new value
+     * @param spoken by the controllers
+     * @param thresholds the lowest throttle at which each motor starts and keeps on, percent
+     */
+    record MotorsAsked(
+            double loopHz,
 
-  /** @param idle to enter, percent; none where no threshold was found */
-  record MotorsAnswer(double dueUs, List<ProtocolRow> protocols, @Nullable String choice, boolean calibrate, @Nullable Double idle, double usualIdle, double spread,
-      boolean stiff, List<String> steps) {}
+            @NotNull @Size(max = 6, message = "are at most 6")
+            List<@NotNull MotorProtocol> spoken,
 
-  /** @param stoppedUs the pulse at no throttle; 0 for frames */
-  record ProtocolRow(MotorProtocol id, String label, boolean digital, double stoppedUs, double fullUs, double longestUs, boolean keepsUp, boolean needsEndPoints) {}
+            @NotNull @Size(max = 8, message = "are at most 8")
+            List<@NotNull Double> thresholds) {}
 
-  @PostMapping("/api/instruments/motor-protocols")
-  MotorsAnswer motors(@RequestBody @Valid MotorsAsked asked) {
-    double loop = Asked.within("loopHz", asked.loopHz(), 50, 32_000, "Hz");
-    IntStream.range(0, asked.thresholds().size()).forEach(i -> Asked.within("thresholds[" + i + "]", asked.thresholds().get(i), 0, 40, "%"));
-    MotorStart start = MotorStart.of(asked.spoken(), loop, asked.thresholds());
-    return new MotorsAnswer(1e6 / loop, Arrays.stream(MotorProtocol.values()).map(one -> new ProtocolRow(one, one.label(), one.isDigital(), one.stoppedUs(), one.fullUs(),
-        one.longestUs(), one.keepsUpWith(loop), one.needsEndPoints())).toList(), start.protocol().map(MotorProtocol::label).orElse(null), start.calibrate(),
-        start.idle().orElse(null), MotorStart.USUAL_IDLE, start.spread(), start.isOneStiff(), steps(start));
-  }
+    /** @param idle to enter, percent; none where no threshold was found */
+    record MotorsAnswer(
+            double dueUs,
+            List<ProtocolRow> protocols,
+            @Nullable String choice,
+            boolean calibrate,
+            @Nullable Double idle,
+            double usualIdle,
+            double spread,
+            boolean stiff,
+            List<String> steps) {}
 
-  private static List<String> steps(MotorStart start) {
-    return start.calibrate() ? List.of("Props off. Pack out.", "Throttle full, then the pack in: wait for the tones of the highest end.",
-        "Throttle to nothing: wait for the tones of the lowest end.", "Pack out and in again. Find the threshold of each motor anew.") : List.of();
-  }
+    /** @param stoppedUs the pulse at no throttle; 0 for frames */
+    record ProtocolRow(
+            MotorProtocol id,
+            String label,
+            boolean digital,
+            double stoppedUs,
+            double fullUs,
+            double longestUs,
+            boolean keepsUp,
+            boolean needsEndPoints) {}
+
+    @PostMapping("/api/instruments/motor-protocols")
+    MotorsAnswer motors(@RequestBody @Valid MotorsAsked asked) {
+        double loop = Asked.within("loopHz", asked.loopHz(), 50, 32_000, "Hz");
+        IntStream.range(0, asked.thresholds().size())
+                .forEach(i ->
+                        Asked.within("thresholds[" + i + "]", asked.thresholds().get(i), 0, 40, "%"));
+        MotorStart start = MotorStart.of(asked.spoken(), loop, asked.thresholds());
+        return new MotorsAnswer(
+                1e6 / loop,
+                Arrays.stream(MotorProtocol.values())
+                        .map(one -> new ProtocolRow(
+                                one,
+                                one.label(),
+                                one.isDigital(),
+                                one.stoppedUs(),
+                                one.fullUs(),
+                                one.longestUs(),
+                                one.keepsUpWith(loop),
+                                one.needsEndPoints()))
+                        .toList(),
+                start.protocol().map(MotorProtocol::label).orElse(null),
+                start.calibrate(),
+                start.idle().orElse(null),
+                MotorStart.USUAL_IDLE,
+                start.spread(),
+                start.isOneStiff(),
+                steps(start));
+    }
+
+    private static List<String> steps(MotorStart start) {
+        return start.calibrate()
+                ? List.of(
+                        "Props off. Pack out.",
+                        "Throttle full, then the pack in: wait for the tones of the highest end.",
+                        "Throttle to nothing: wait for the tones of the lowest end.",
+                        "Pack out and in again. Find the threshold of each motor anew.")
+                : List.of();
+    }
 }

@@ -13,18 +13,22 @@ import org.springframework.web.bind.annotation.RestController;
 /** A spare channel of the radio passed through the board to a spare output. */
 @RestController
 class OutputPassController {
-  private final CraftStore crafts;
+    private final CraftStore crafts;
 
-  OutputPassController(CraftStore crafts) {
-    this.crafts = crafts;
-  }
+    OutputPassController(CraftStore crafts) {
+        this.crafts = crafts;
+    }
 
-  /** @param mark the craft; none for any */
-  record PassAsked(@Nullable String mark, int channel, int output) {}
+    /** @param mark the craft; none for any */
+    record PassAsked(@Nullable String mark, int channel, int output) {}
 
-  @PostMapping("/api/instruments/output-pass")
-  OutputPass pass(@RequestBody @Valid PassAsked asked) {
-    Craft craft = asked.mark() == null || asked.mark().isEmpty() ? Specialities.anyCraft() : crafts.newestCraft(crafts.get(asked.mark()).mark());
-    return OutputPass.of(craft, (int) Asked.within("channel", asked.channel(), 5, 18, "as the number of a spare channel"), (int) Asked.within("output", asked.output(), 1, 16, "as the number of an output"));
-  }
+    @PostMapping("/api/instruments/output-pass")
+    OutputPass pass(@RequestBody @Valid PassAsked asked) {
+        Craft craft = asked.mark() == null || asked.mark().isEmpty()
+                ? Specialities.anyCraft()
+                : crafts.newestCraft(crafts.get(asked.mark()).mark());
+        return OutputPass.of(
+                craft, (int) Asked.within("channel", asked.channel(), 5, 18, "as the number of a spare channel"), (int)
+                        Asked.within("output", asked.output(), 1, 16, "as the number of an output"));
+    }
 }

@@ -17,26 +17,39 @@ import org.springframework.web.bind.annotation.RestController;
 /** Versions that go together, or do not. */
 @RestController
 class PairingsController {
-  private static final int MOST = 20;
+    private static final int MOST = 20;
 
-  /** @param versions by device; empty where it is not known */
-  record PairingsAsked(@NotNull @Size(max = MOST, message = "names at most 20 devices") Map<@NotNull Device, @NotNull @Size(max = 60, message = "has at most 60 letters") String> versions) {}
+    /** @param versions by device; empty where it is not known */
+    record PairingsAsked(
+            @NotNull @Size(max = MOST, message = "names at most 20 devices")
+            Map<@NotNull Device, @NotNull @Size(max = 60, message = "has at most 60 letters") String> versions) {}
 
-  record PairingsAnswer(List<PairingView> pairings) {}
+    record PairingsAnswer(List<PairingView> pairings) {}
 
-  /** @param right what would go; empty where it goes, or is not known */
-  record PairingView(String one, String other, Pairing.Verdict verdict, String right, String why) {}
+    /** @param right what would go; empty where it goes, or is not known */
+    record PairingView(String one, String other, Pairing.Verdict verdict, String right, String why) {}
 
-  @PostMapping("/api/instruments/version-pairs")
-  PairingsAnswer judge(@RequestBody @Valid PairingsAsked asked) {
-    Map<Device, Release> versions = new EnumMap<>(Device.class);
-    asked.versions().forEach((device, text) -> {
-      if (!text.isBlank()) {
-        versions.put(device, Release.read(text).orElseThrow(() -> Refusal.wrong("versions." + device, "A version is numbers with points between them, such as 3.2.1, not “"
-            + Refusal.shortened(text) + "”.")));
-      }
-    });
-    return new PairingsAnswer(Pairing.judge(versions).stream().map(one -> new PairingView(one.pairing().one().label(), one.pairing().other().label(), one.verdict(), one.right(),
-        one.pairing().why())).toList());
-  }
+    @PostMapping("/api/instruments/version-pairs")
+    PairingsAnswer judge(@RequestBody @Valid PairingsAsked asked) {
+        Map<Device, Release> versions = new EnumMap<>(Device.class);
+        asked.versions().forEach((device, text) -> {
+            if (!text.isBlank()) {
+                versions.put(
+                        device,
+                        Release.read(text)
+                                .orElseThrow(() -> Refusal.wrong(
+                                        "versions." + device,
+                                        "A version is numbers with points between them, such as 3.2.1, not “"
+                                                + Refusal.shortened(text) + "”.")));
+            }
+        });
+        return new PairingsAnswer(Pairing.judge(versions).stream()
+                .map(one -> new PairingView(
+                        one.pairing().one().label(),
+                        one.pairing().other().label(),
+                        one.verdict(),
+                        one.right(),
+                        one.pairing().why()))
+                .toList());
+    }
 }

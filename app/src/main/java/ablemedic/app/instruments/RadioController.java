@@ -24,88 +24,159 @@ import org.springframework.web.bind.annotation.RestController;
 /** Sticks, bars and frames: the order of the channels, trim and travel, how old a stick is. */
 @RestController
 class RadioController {
-  private static final double LEAST_US = 500;
-  private static final double MOST_US = 2500;
+    private static final double LEAST_US = 500;
+    private static final double MOST_US = 2500;
 
-  /** @param bar the function that the board shows moving; none where no bar moved */
-  record BarMoved(@NotNull Stick stick, @Nullable Stick bar, boolean up) {}
+    /** @param bar the function that the board shows moving; none where no bar moved */
+    record BarMoved(@NotNull Stick stick, @Nullable Stick bar, boolean up) {}
 
-  record OrderAsked(@NotNull @Size(max = 4, message = "has four letters") String board, @NotNull @Size(max = 40, message = "are at most 40") List<@NotNull @Valid BarMoved> seen) {}
+    record OrderAsked(
+            @NotNull @Size(max = 4, message = "has four letters")
+            String board,
 
-  /**
-   * @param orders   those that fit best
-   * @param reversed sticks to reverse at the radio
-   * @param against  what none of them explains, in words
-   * @param next     the stick to move next; none where one order is found
-   * @param leads    for a receiver with a lead for each channel: where each lies now, and the row that it belongs to; empty where no order is found
-   */
-  record OrderAnswer(List<String> orders, double sure, List<String> reversed, List<String> against, @Nullable Stick next, List<LeadRow> leads) {}
+            @NotNull @Size(max = 40, message = "are at most 40")
+            List<@NotNull @Valid BarMoved> seen) {}
 
-  /** @param row the board's row that the lead of a channel belongs to, and the one that it feeds now */
-  record LeadRow(int channel, String row, String now) {}
+    /**
+     * @param orders those that fit best
+     * @param reversed sticks to reverse at the radio
+     * @param against what none of them explains, in words
+     * @param next the stick to move next; none where one order is found
+     * @param leads for a receiver with a lead for each channel: where each lies now, and the row that it belongs to;
+     *     empty where no order is found
+     */
+    record OrderAnswer(
+            List<String> orders,
+            double sure,
+            List<String> reversed,
+            List<String> against,
+            @Nullable Stick next,
+            List<LeadRow> leads) {}
 
-  @PostMapping("/api/instruments/channel-order")
-  OrderAnswer order(@RequestBody @Valid OrderAsked asked) {
-    StickOrder board;
-    try {
-      board = new StickOrder(asked.board());
-    } catch (IllegalArgumentException e) {
-      throw Refusal.wrong("board", e.getMessage() + ".");
+    /** @param row the board's row that the lead of a channel belongs to, and the one that it feeds now */
+    record LeadRow(int channel, String row, String now) {}
+
+    @PostMapping("/api/instruments/channel-order")
+    OrderAnswer order(@RequestBody @Valid OrderAsked asked) {
+        StickOrder board;
+        try {
+            board = new StickOrder(asked.board());
+        } catch (IllegalArgumentException e) {
+            throw Refusal.wrong("board", e.getMessage() + ".");
+        }
+        ChannelOrder found = ChannelOrder.of(
+                board,
+                asked.seen().stream()
+                        .map(one -> new Moved(one.stick(), Optional.ofNullable(one.bar()), one.up()))
+                        .toList());
+        return new OrderAnswer(
+                found.orders().stream().map(StickOrder::toString).toList(),
+                found.sure(),
+                found.reversed().stream().map(Stick::label).toList(),
+                found.against().stream()
+                        .map(one -> "the " + one.stick().label() + " stick moved "
+                                + one.bar()
+                                        .map(bar -> "the bar of " + bar.label())
+                                        .orElse("no bar"))
+                        .toList(),
+                found.next().orElse(null),
+                found.orders().size() == 1 ? leads(found.orders().get(0), board) : List.of());
     }
-    ChannelOrder found = ChannelOrder.of(board, asked.seen().stream().map(one -> new Moved(one.stick(), Optional.ofNullable(one.bar()), one.up())).toList());
-    return new OrderAnswer(found.orders().stream().map(StickOrder::toString).toList(), found.sure(), found.reversed().stream().map(Stick::label).toList(),
-        found.against().stream().map(one -> "the " + one.stick().label() + " stick moved " + one.bar().map(bar -> "the bar of " + bar.label()).orElse("no bar")).toList(),
-        found.next().orElse(null), found.orders().size() == 1 ? leads(found.orders().get(0), board) : List.of());
-  }
 
-  /** Exchanged leads of a receiver are an exchanged order. */
-  private static List<LeadRow> leads(StickOrder radio, StickOrder board) {
-    return Arrays.stream(Stick.values()).map(row -> new LeadRow(radio.channel(row) + 1, row.label(), board.on(radio.channel(row)).label())).sorted(Comparator.comparingInt(LeadRow::channel)).toList();
-  }
-
-  /** @param centreUs with the stick in the middle; none for a stick without one */
-  record Bar(@NotNull Stick stick, @Nullable Double centreUs, double lowUs, double highUs, double lowPct, double highPct) {}
-
-  record BarsAsked(@NotNull @Size(max = 4, message = "are at most 4") List<@NotNull @Valid Bar> bars) {}
-
-  record BarsAnswer(List<BarAnswer> bars) {}
-
-  /** @param lowPct travel to set; none where the radio cannot reach it */
-  record BarAnswer(String stick, double trimUs, @Nullable Double lowPct, @Nullable Double highPct, boolean reversed) {}
-
-  @PostMapping("/api/instruments/trim-and-travel")
-  BarsAnswer bars(@RequestBody @Valid BarsAsked asked) {
-    return new BarsAnswer(asked.bars().stream().map(RadioController::bar).toList());
-  }
-
-  private static BarAnswer bar(Bar bar) {
-    String where = "bars." + bar.stick().label();
-    if (bar.centreUs() != null) {
-      Asked.within(where, bar.centreUs(), LEAST_US, MOST_US, "µs");
+    /** Exchanged leads of a receiver are an exchanged order. */
+    private static List<LeadRow> leads(StickOrder radio, StickOrder board) {
+        return Arrays.stream(Stick.values())
+                .map(row -> new LeadRow(
+                        radio.channel(row) + 1,
+                        row.label(),
+                        board.on(radio.channel(row)).label()))
+                .sorted(Comparator.comparingInt(LeadRow::channel))
+                .toList();
     }
-    TrimAndTravel set = TrimAndTravel.of(Optional.ofNullable(bar.centreUs()), Asked.within(where, bar.lowUs(), LEAST_US, MOST_US, "µs"),
-        Asked.within(where, bar.highUs(), LEAST_US, MOST_US, "µs"), new Travels(Asked.within(where, bar.lowPct(), 1, TrimAndTravel.MOST_PCT, "%"),
-            Asked.within(where, bar.highPct(), 1, TrimAndTravel.MOST_PCT, "%")));
-    return new BarAnswer(bar.stick().label(), set.trimUs(), set.lowPct().orElse(null), set.highPct().orElse(null), set.reversed());
-  }
 
-  /** @param betweenMs from one frame to the next; none for what is usual */
-  record FramesAsked(int channels, @NotNull @Size(max = 20, message = "are at most 20") List<@NotNull @Valid FrameEvery> between) {}
+    /** @param centreUs with the stick in the middle; none for a stick without one */
+    record Bar(
+            @NotNull Stick stick,
+            @Nullable Double centreUs,
+            double lowUs,
+            double highUs,
+            double lowPct,
+            double highPct) {}
 
-  record FrameEvery(@NotNull Format format, double betweenMs) {}
+    record BarsAsked(
+            @NotNull @Size(max = 4, message = "are at most 4")
+            List<@NotNull @Valid Bar> bars) {}
 
-  record FramesAnswer(List<FrameRow> rows) {}
+    record BarsAnswer(List<BarAnswer> bars) {}
 
-  record FrameRow(Format id, String format, double betweenMs, double frameMs, double usualMs, double worstMs, boolean fits) {}
+    /** @param lowPct travel to set; none where the radio cannot reach it */
+    record BarAnswer(
+            String stick,
+            double trimUs,
+            @Nullable Double lowPct,
+            @Nullable Double highPct,
+            boolean reversed) {}
 
-  @PostMapping("/api/instruments/frame-time")
-  FramesAnswer frames(@RequestBody @Valid FramesAsked asked) {
-    int channels = (int) Asked.within("channels", asked.channels(), 1, 18, "channels");
-    return new FramesAnswer(Arrays.stream(Format.values()).filter(format -> FrameTime.usualBetweenMs(format).isPresent()).map(format -> {
-      double between = asked.between().stream().filter(one -> one.format() == format).findFirst()
-          .map(one -> Asked.within("between", one.betweenMs(), 0.5, 1000, "ms")).orElseGet(() -> FrameTime.usualBetweenMs(format).orElseThrow());
-      FrameTime time = FrameTime.of(format, channels, between).orElseThrow();
-      return new FrameRow(format, format.label(), between, time.frameMs(), time.usualMs(), time.worstMs(), time.fits());
-    }).toList());
-  }
+    @PostMapping("/api/instruments/trim-and-travel")
+    BarsAnswer bars(@RequestBody @Valid BarsAsked asked) {
+        return new BarsAnswer(asked.bars().stream().map(RadioController::bar).toList());
+    }
+
+    private static BarAnswer bar(Bar bar) {
+        String where = "bars." + bar.stick().label();
+        if (bar.centreUs() != null) {
+            Asked.within(where, bar.centreUs(), LEAST_US, MOST_US, "µs");
+        }
+        TrimAndTravel set = TrimAndTravel.of(
+                Optional.ofNullable(bar.centreUs()),
+                Asked.within(where, bar.lowUs(), LEAST_US, MOST_US, "µs"),
+                Asked.within(where, bar.highUs(), LEAST_US, MOST_US, "µs"),
+                new Travels(
+                        Asked.within(where, bar.lowPct(), 1, TrimAndTravel.MOST_PCT, "%"),
+                        Asked.within(where, bar.highPct(), 1, TrimAndTravel.MOST_PCT, "%")));
+        return new BarAnswer(
+                bar.stick().label(),
+                set.trimUs(),
+                set.lowPct().orElse(null),
+                set.highPct().orElse(null),
+                set.reversed());
+    }
+
+    /** @param betweenMs from one frame to the next; none for what is usual */
+    record FramesAsked(
+            int channels,
+
+            @NotNull @Size(max = 20, message = "are at most 20")
+            List<@NotNull @Valid FrameEvery> between) {}
+
+    record FrameEvery(@NotNull Format format, double betweenMs) {}
+
+    record FramesAnswer(List<FrameRow> rows) {}
+
+    record FrameRow(
+            Format id, String format, double betweenMs, double frameMs, double usualMs, double worstMs, boolean fits) {}
+
+    @PostMapping("/api/instruments/frame-time")
+    FramesAnswer frames(@RequestBody @Valid FramesAsked asked) {
+        int channels = (int) Asked.within("channels", asked.channels(), 1, 18, "channels");
+        return new FramesAnswer(Arrays.stream(Format.values())
+                .filter(format -> FrameTime.usualBetweenMs(format).isPresent())
+                .map(format -> {
+                    double between = asked.between().stream()
+                            .filter(one -> one.format() == format)
+                            .findFirst()
+                            .map(one -> Asked.within("between", one.betweenMs(), 0.5, 1000, "ms"))
+                            .orElseGet(() -> FrameTime.usualBetweenMs(format).orElseThrow());
+                    FrameTime time = FrameTime.of(format, channels, between).orElseThrow();
+                    return new FrameRow(
+                            format,
+                            format.label(),
+                            between,
+                            time.frameMs(),
+                            time.usualMs(),
+                            time.worstMs(),
+                            time.fits());
+                })
+                .toList());
+    }
 }

@@ -28,49 +28,66 @@ import org.springframework.web.bind.annotation.RestController;
 /** A stand-in for receiver and board, fed with a session at the radio. */
 @RestController
 class RadioSessionController {
-  private final CraftStore crafts;
+    private final CraftStore crafts;
 
-  RadioSessionController(CraftStore crafts) {
-    this.crafts = crafts;
-  }
-
-  /** @param mark the craft; none for any */
-  record SessionAsked(@Nullable String mark, @NotNull(message = "is what is done at the radio") @Size(max = 20_000, message = "has at most 20 000 letters") String session) {}
-
-  record SessionAnswer(List<SimulatedReceiver.OnBench> seen) {}
-
-  /**
-   * @param session what a recording tells of a session, as text
-   * @param signals of the file, where one of several has to be chosen first
-   */
-  record SessionRead(String session, List<String> signals) {}
-
-  @PostMapping("/api/instruments/radio-session")
-  SessionAnswer run(@RequestBody @Valid SessionAsked asked) {
-    try {
-      return new SessionAnswer(SimulatedReceiver.run(craft(asked.mark()), RadioSession.parse(asked.session())));
-    } catch (UnreadableSessionException e) {
-      throw Refusal.wrong("session", e.getMessage() + ".");
+    RadioSessionController(CraftStore crafts) {
+        this.crafts = crafts;
     }
-  }
 
-  /** Makes a session of a recording of a receiver's line. */
-  @PostMapping(path = "/api/instruments/radio-session/recording", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-  @io.swagger.v3.oas.annotations.parameters.RequestBody(content = @Content(mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE, schema = @Schema(type = "string", format = "binary")))
-  SessionRead read(HttpServletRequest file, @RequestParam(name = "craft", required = false) @Nullable String mark, @RequestParam(name = "signal", required = false) @Nullable String signal) throws IOException {
-    Craft craft = craft(mark);
-    Captures.Read read = Captures.read(file.getInputStream(), Optional.ofNullable(signal), bytes -> { });
-    if (read.report().isEmpty()) {
-      return new SessionRead("", read.signals());
-    }
-    List<Moment> moments = read.report().get().carried().map(carried -> carried.moments()).orElse(List.of());
-    if (moments.isEmpty()) {
-      throw Refusal.wrong("file", "No frames with channels are in it. Record the receiver's line to the board, with times.");
-    }
-    return new SessionRead(RadioSession.of(moments, craft).written(), List.of());
-  }
+    /** @param mark the craft; none for any */
+    record SessionAsked(
+            @Nullable String mark,
 
-  private Craft craft(@Nullable String mark) {
-    return mark == null || mark.isEmpty() ? Specialities.anyCraft() : crafts.newestCraft(crafts.get(mark).mark());
-  }
+            @NotNull(message = "is what is done at the radio")
+            @Size(max = 20_000, message = "has at most 20 000 letters")
+            String session) {}
+
+    record SessionAnswer(List<SimulatedReceiver.OnBench> seen) {}
+
+    /**
+     * @param session what a recording tells of a session, as text
+     * @param signals of the file, where one of several has to be chosen first
+     */
+    record SessionRead(String session, List<String> signals) {}
+
+    @PostMapping("/api/instruments/radio-session")
+    SessionAnswer run(@RequestBody @Valid SessionAsked asked) {
+        try {
+            return new SessionAnswer(SimulatedReceiver.run(craft(asked.mark()), RadioSession.parse(asked.session())));
+        } catch (UnreadableSessionException e) {
+            throw Refusal.wrong("session", e.getMessage() + ".");
+        }
+    }
+
+    /** Makes a session of a recording of a receiver's line. */
+    @PostMapping(path = "/api/instruments/radio-session/recording", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE,
+                            schema = @Schema(type = "string", format = "binary")))
+    SessionRead read(
+            HttpServletRequest file,
+            @RequestParam(name = "craft", required = false) @Nullable String mark,
+            @RequestParam(name = "signal", required = false) @Nullable String signal)
+            throws IOException {
+        Craft craft = craft(mark);
+        Captures.Read read = Captures.read(file.getInputStream(), Optional.ofNullable(signal), bytes -> {});
+        if (read.report().isEmpty()) {
+            return new SessionRead("", read.signals());
+        }
+        List<Moment> moments =
+                read.report().get().carried().map(carried -> carried.moments()).orElse(List.of());
+        if (moments.isEmpty()) {
+            throw Refusal.wrong(
+                    "file", "No frames with channels are in it. Record the receiver's line to the board, with times.");
+        }
+        return new SessionRead(RadioSession.of(moments, craft).written(), List.of());
+    }
+
+    private Craft craft(@Nullable String mark) {
+        return mark == null || mark.isEmpty()
+                ? Specialities.anyCraft()
+                : crafts.newestCraft(crafts.get(mark).mark());
+    }
 }

@@ -13,22 +13,24 @@ import org.springframework.web.bind.annotation.RestController;
 /** The rail budget of a craft, in amperes and volts. */
 @RestController
 class RailBudgetController {
-  private final CraftStore crafts;
+    private final CraftStore crafts;
 
-  RailBudgetController(CraftStore crafts) {
-    this.crafts = crafts;
-  }
+    RailBudgetController(CraftStore crafts) {
+        this.crafts = crafts;
+    }
 
-  record OfCraft(@NotBlank(message = "names a craft") String mark) {}
+    record OfCraft(@NotBlank(message = "names a craft") String mark) {}
 
-  /** Every regulator, the parts fed from the computer alone, and what is missing for more. */
-  record BudgetAnswer(List<Rail> rails, List<String> fromUsb, double spareShare, List<String> missing) {}
+    /** Every regulator, the parts fed from the computer alone, and what is missing for more. */
+    record BudgetAnswer(List<Rail> rails, List<String> fromUsb, double spareShare, List<String> missing) {}
 
-  @PostMapping("/api/instruments/rail-budget")
-  BudgetAnswer solve(@RequestBody @Valid OfCraft asked) {
-    var electrics = crafts.newestCraft(crafts.get(asked.mark()).mark()).electrics();
-    return new BudgetAnswer(electrics.sheet().isEmpty() ? List.of() : RailBudget.of(electrics),
-        electrics.sheet().isEmpty() ? List.of() : RailBudget.fromUsb(electrics), RailBudget.SPARE,
-        electrics.sheet().missing());
-  }
+    @PostMapping("/api/instruments/rail-budget")
+    BudgetAnswer solve(@RequestBody @Valid OfCraft asked) {
+        var electrics = crafts.newestCraft(crafts.get(asked.mark()).mark()).electrics();
+        return new BudgetAnswer(
+                electrics.sheet().isEmpty() ? List.of() : RailBudget.of(electrics),
+                electrics.sheet().isEmpty() ? List.of() : RailBudget.fromUsb(electrics),
+                RailBudget.SPARE,
+                electrics.sheet().missing());
+    }
 }

@@ -18,39 +18,54 @@ import org.springframework.web.bind.annotation.RestController;
 /** What should I read here? The reading between two points of a craft, sound and under each fault that changes it. */
 @RestController
 class ReadHereController {
-  private final CraftStore crafts;
-  private final MeterStore meters;
+    private final CraftStore crafts;
+    private final MeterStore meters;
 
-  ReadHereController(CraftStore crafts, MeterStore meters) {
-    this.crafts = crafts;
-    this.meters = meters;
-  }
-
-  record TwoPoints(@NotBlank(message = "names a craft") String mark, @NotNull(message = "is OHMS or VOLTS") Mode mode,
-      @NotBlank(message = "names a point") String red, @NotBlank(message = "names a point") String black) {}
-
-  record HereAnswer(String redLabel, String blackLabel, String sound, List<UnderFault> under) {}
-
-  /** A reading and the faults that give it. */
-  record UnderFault(String reading, List<String> faults) {}
-
-  @PostMapping("/api/instruments/read-here")
-  HereAnswer solve(@RequestBody @Valid TwoPoints asked) {
-    Craft craft = crafts.newestCraft(crafts.get(asked.mark()).mark());
-    int red = point(craft, asked.red(), "red");
-    int black = point(craft, asked.black(), "black");
-    if (red == black) {
-      throw Refusal.wrong("black", "Both probes are on one point; choose another for black.");
+    ReadHereController(CraftStore crafts, MeterStore meters) {
+        this.crafts = crafts;
+        this.meters = meters;
     }
-    ReadHere.Answer answer = ReadHere.of(craft, asked.mode(), red, black, meters.get());
-    var wiring = craft.electrics().wiring();
-    return new HereAnswer(wiring.label(red), wiring.label(black), Expected.of(answer.sound(), craft),
-        answer.under().stream().map(u -> new UnderFault(Expected.of(u.reading(), craft), u.faults())).toList());
-  }
 
-  private static int point(Craft craft, String id, String where) {
-    return craft.electrics().wiring().find(id).orElseThrow(() -> Refusal.wrong(where, "This craft has no point “" + id
-        + "”" + (craft.electrics().sheet().isEmpty() ? ": its parts and leads are not entered."
-            : "; GET /api/crafts/{mark}/power-map lists them.")));
-  }
+    record TwoPoints(
+            @NotBlank(message = "names a craft") String mark,
+            @NotNull(message = "is OHMS or VOLTS") Mode mode,
+            @NotBlank(message = "names a point") String red,
+            @NotBlank(message = "names a point") String black) {}
+
+    record HereAnswer(String redLabel, String blackLabel, String sound, List<UnderFault> under) {}
+
+    /** A reading and the faults that give it. */
+    record UnderFault(String reading, List<String> faults) {}
+
+    @PostMapping("/api/instruments/read-here")
+    HereAnswer solve(@RequestBody @Valid TwoPoints asked) {
+        Craft craft = crafts.newestCraft(crafts.get(asked.mark()).mark());
+        int red = point(craft, asked.red(), "red");
+        int black = point(craft, asked.black(), "black");
+        if (red == black) {
+            throw Refusal.wrong("black", "Both probes are on one point; choose another for black.");
+        }
+        ReadHere.Answer answer = ReadHere.of(craft, asked.mode(), red, black, meters.get());
+        var wiring = craft.electrics().wiring();
+        return new HereAnswer(
+                wiring.label(red),
+                wiring.label(black),
+                Expected.of(answer.sound(), craft),
+                answer.under().stream()
+                        .map(u -> new UnderFault(Expected.of(u.reading(), craft), u.faults()))
+                        .toList());
+    }
+
+    private static int point(Craft craft, String id, String where) {
+        return craft.electrics()
+                .wiring()
+                .find(id)
+                .orElseThrow(() -> Refusal.wrong(
+                        where,
+                        "This craft has no point “" + id
+                                + "”"
+                                + (craft.electrics().sheet().isEmpty()
+                                        ? ": its parts and leads are not entered."
+                                        : "; GET /api/crafts/{mark}/power-map lists them.")));
+    }
 }

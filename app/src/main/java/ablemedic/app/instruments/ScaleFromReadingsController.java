@@ -23,42 +23,58 @@ import org.springframework.web.bind.annotation.RestController;
 /** What is behind a wrong voltage and which scale to enter, from one or two readings against the meter, in volts. */
 @RestController
 class ScaleFromReadingsController {
-  private final CraftStore crafts;
-  private final MeterStore meters;
+    private final CraftStore crafts;
+    private final MeterStore meters;
 
-  ScaleFromReadingsController(CraftStore crafts, MeterStore meters) {
-    this.crafts = crafts;
-    this.meters = meters;
-  }
+    ScaleFromReadingsController(CraftStore crafts, MeterStore meters) {
+        this.crafts = crafts;
+        this.meters = meters;
+    }
 
-  record MeterAndShown(double meterV, double shownV) {}
+    record MeterAndShown(double meterV, double shownV) {}
 
-  record Readings(@Nullable @Size(max = 24, message = "has at most 24 letters") String mark,
-      @NotNull @Size(min = 1, max = 2, message = "has one or two readings") List<@NotNull @Valid MeterAndShown> readings,
-      double scale) {}
+    record Readings(
+            @Nullable @Size(max = 24, message = "has at most 24 letters")
+            String mark,
 
-  record RankedCause(String what, double belief, String why) {}
+            @NotNull @Size(min = 1, max = 2, message = "has one or two readings")
+            List<@NotNull @Valid MeterAndShown> readings,
 
-  /** A value with half the width of its 95 % interval. */
-  record PlusMinus(double value, double plusMinus) {}
+            double scale) {}
 
-  record ScaleAnswer(List<RankedCause> causes, @Nullable PlusMinus newScale, @Nullable PlusMinus offsetV, String advice) {}
+    record RankedCause(String what, double belief, String why) {}
 
-  @PostMapping("/api/instruments/scale-from-readings")
-  ScaleAnswer solve(@RequestBody @Valid Readings asked) {
-    double scale = Asked.within("scale", asked.scale(), 0.001, 1000, "");
-    List<Pair> pairs = asked.readings().stream().map(r -> new Pair(Asked.within("meterV", r.meterV(), 0.5, ScaleFromReadings.HIGHEST_V, "V"),
-        Asked.within("shownV", r.shownV(), 0, ScaleFromReadings.HIGHEST_SHOWN_V, "V"))).toList();
-    Craft craft = asked.mark() == null || asked.mark().isBlank()
-        ? CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE)
-        : crafts.newestCraft(crafts.get(asked.mark()).mark());
-    Answer answer = ScaleFromReadings.of(pairs, scale, craft, meters.get());
-    return new ScaleAnswer(answer.causes().stream().map(c -> new RankedCause(c.what(), c.belief(), c.why())).toList(),
-        answer.newScale().map(ScaleFromReadingsController::plusMinus).orElse(null),
-        answer.offsetV().map(ScaleFromReadingsController::plusMinus).orElse(null), answer.advice());
-  }
+    /** A value with half the width of its 95 % interval. */
+    record PlusMinus(double value, double plusMinus) {}
 
-  private static PlusMinus plusMinus(Estimate e) {
-    return new PlusMinus(e.value(), e.expanded());
-  }
+    record ScaleAnswer(
+            List<RankedCause> causes,
+            @Nullable PlusMinus newScale,
+            @Nullable PlusMinus offsetV,
+            String advice) {}
+
+    @PostMapping("/api/instruments/scale-from-readings")
+    ScaleAnswer solve(@RequestBody @Valid Readings asked) {
+        double scale = Asked.within("scale", asked.scale(), 0.001, 1000, "");
+        List<Pair> pairs = asked.readings().stream()
+                .map(r -> new Pair(
+                        Asked.within("meterV", r.meterV(), 0.5, ScaleFromReadings.HIGHEST_V, "V"),
+                        Asked.within("shownV", r.shownV(), 0, ScaleFromReadings.HIGHEST_SHOWN_V, "V")))
+                .toList();
+        Craft craft = asked.mark() == null || asked.mark().isBlank()
+                ? CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE)
+                : crafts.newestCraft(crafts.get(asked.mark()).mark());
+        Answer answer = ScaleFromReadings.of(pairs, scale, craft, meters.get());
+        return new ScaleAnswer(
+                answer.causes().stream()
+                        .map(c -> new RankedCause(c.what(), c.belief(), c.why()))
+                        .toList(),
+                answer.newScale().map(ScaleFromReadingsController::plusMinus).orElse(null),
+                answer.offsetV().map(ScaleFromReadingsController::plusMinus).orElse(null),
+                answer.advice());
+    }
+
+    private static PlusMinus plusMinus(Estimate e) {
+        return new PlusMinus(e.value(), e.expanded());
+    }
 }

@@ -16,43 +16,76 @@ import org.springframework.web.bind.annotation.RestController;
 /** Where figures fall in what goggles show. */
 @RestController
 class ScreenLayoutController {
-  private static final int MOST_ITEMS = 30;
-  private static final int MOST_ROWS = 16;
+    private static final int MOST_ITEMS = 30;
+    private static final int MOST_ROWS = 16;
 
-  /**
-   * @param fields      format of the camera
-   * @param seenPercent of width and height that the goggles show
-   */
-  record ScreenAsked(@NotNull Fields fields, double seenPercent, @NotNull @Size(max = MOST_ITEMS) List<@NotNull @Valid ScreenItem> items) {}
+    /**
+     * @param fields format of the camera
+     * @param seenPercent of width and height that the goggles show
+     */
+    record ScreenAsked(
+            @NotNull Fields fields,
+            double seenPercent,
+            @NotNull @Size(max = MOST_ITEMS) List<@NotNull @Valid ScreenItem> items) {}
 
-  /** What is shown: its text, its first column and its row, counted from 0. */
-  record ScreenItem(@NotNull @Size(min = 1, max = 30) String text, int column, int row) {}
+    /** What is shown: its text, its first column and its row, counted from 0. */
+    record ScreenItem(@NotNull @Size(min = 1, max = 30) String text, int column, int row) {}
 
-  /** An item, how it stands, and the nearest place that is wholly seen. */
-  record PlacedItem(String text, int column, int row, Stands stands, String said, int nearestColumn, int nearestRow) {}
+    /** An item, how it stands, and the nearest place that is wholly seen. */
+    record PlacedItem(
+            String text, int column, int row, Stands stands, String said, int nearestColumn, int nearestRow) {}
 
-  record ScreenAnswer(int columns, int rows, int firstColumn, int lastColumn, int firstRow, int lastRow, List<PlacedItem> items) {}
+    record ScreenAnswer(
+            int columns,
+            int rows,
+            int firstColumn,
+            int lastColumn,
+            int firstRow,
+            int lastRow,
+            List<PlacedItem> items) {}
 
-  @PostMapping("/api/instruments/screen-layout")
-  ScreenAnswer place(@RequestBody @Valid ScreenAsked asked) {
-    ScreenGrid grid = new ScreenGrid(asked.fields(), Asked.within("seenPercent", asked.seenPercent(), 50, 100, "%") / 100);
-    List<Item> items = new ArrayList<>();
-    for (int i = 0; i < asked.items().size(); i++) {
-      ScreenItem one = asked.items().get(i);
-      items.add(new Item(one.text(), (int) Asked.within("items[" + i + "].column", one.column(), 0, ScreenGrid.COLUMNS - 1.0, "as a column"), (int) Asked.within("items[" + i + "].row", one.row(), 0, MOST_ROWS - 1.0, "as a row"),
-          one.text().length()));
+    @PostMapping("/api/instruments/screen-layout")
+    ScreenAnswer place(@RequestBody @Valid ScreenAsked asked) {
+        ScreenGrid grid =
+                new ScreenGrid(asked.fields(), Asked.within("seenPercent", asked.seenPercent(), 50, 100, "%") / 100);
+        List<Item> items = new ArrayList<>();
+        for (int i = 0; i < asked.items().size(); i++) {
+            ScreenItem one = asked.items().get(i);
+            items.add(new Item(
+                    one.text(),
+                    (int) Asked.within(
+                            "items[" + i + "].column", one.column(), 0, ScreenGrid.COLUMNS - 1.0, "as a column"),
+                    (int) Asked.within("items[" + i + "].row", one.row(), 0, MOST_ROWS - 1.0, "as a row"),
+                    one.text().length()));
+        }
+        return new ScreenAnswer(
+                ScreenGrid.COLUMNS,
+                grid.rows(),
+                grid.firstColumn(),
+                grid.lastColumn(),
+                grid.firstRow(),
+                grid.lastRow(),
+                grid.placed(items).stream()
+                        .map(one -> new PlacedItem(
+                                one.item().name(),
+                                one.item().column(),
+                                one.item().row(),
+                                one.stands(),
+                                said(one, grid),
+                                one.column(),
+                                one.row()))
+                        .toList());
     }
-    return new ScreenAnswer(ScreenGrid.COLUMNS, grid.rows(), grid.firstColumn(), grid.lastColumn(), grid.firstRow(), grid.lastRow(), grid.placed(items).stream()
-        .map(one -> new PlacedItem(one.item().name(), one.item().column(), one.item().row(), one.stands(), said(one, grid), one.column(), one.row())).toList());
-  }
 
-  private static String said(ScreenGrid.Placed one, ScreenGrid grid) {
-    String move = "move it to column " + (one.column() + 1) + ", row " + (one.row() + 1);
-    return switch (one.stands()) {
-      case INSIDE -> "seen";
-      case CUT -> "cut off at the edge: " + move;
-      case OUTSIDE -> (one.item().row() >= grid.rows() ? "below the last row of this format: " : "outside of what is seen: ") + move;
-      case OVERLAPS -> "another item lies on it";
-    };
-  }
+    private static String said(ScreenGrid.Placed one, ScreenGrid grid) {
+        String move = "move it to column " + (one.column() + 1) + ", row " + (one.row() + 1);
+        return switch (one.stands()) {
+            case INSIDE -> "seen";
+            case CUT -> "cut off at the edge: " + move;
+            case OUTSIDE ->
+                (one.item().row() >= grid.rows() ? "below the last row of this format: " : "outside of what is seen: ")
+                        + move;
+            case OVERLAPS -> "another item lies on it";
+        };
+    }
 }

@@ -4,15 +4,15 @@ import ablemedic.app.chart.CraftStore;
 import ablemedic.app.http.Refusal;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
+import ablemedic.craft.HoverPower;
 import ablemedic.craft.NumberingSchool;
 import ablemedic.craft.Rotation;
 import ablemedic.craft.SpinSchool;
 import ablemedic.diagnosis.Fault;
-import ablemedic.craft.HoverPower;
 import ablemedic.takeoff.LinearMotion.Axis;
 import ablemedic.takeoff.LinearMotion.Mode;
-import ablemedic.takeoff.TakeOff;
 import ablemedic.takeoff.MotionStory;
+import ablemedic.takeoff.TakeOff;
 import ablemedic.takeoff.Track.Attitude;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -29,87 +29,118 @@ import org.springframework.web.bind.annotation.RestController;
 /** Take-off motion: choose faults, see what the craft does and which faults look the same. */
 @RestController
 class TakeOffMotionController {
-  private static final double ALIKE = 0.6;
-  private static final double SECONDS = 1.5;
+    private static final double ALIKE = 0.6;
+    private static final double SECONDS = 1.5;
 
-  private final CraftStore crafts;
+    private final CraftStore crafts;
 
-  TakeOffMotionController(CraftStore crafts) {
-    this.crafts = crafts;
-  }
-
-  record MotionQuestion(@Nullable String mark,
-      @NotNull @Size(max = 2, message = "has at most two faults") List<@NotNull String> faultIds) {}
-
-  /** Angles in degrees at even times: right side down, nose up and nose right count positive. */
-  record Series(List<Double> timeS, List<Double> rollDeg, List<Double> pitchDeg, List<Double> yawDeg) {}
-
-  record AxisView(String axis, String hold) {}
-
-  record ModeView(double growthPerS, double frequencyRadS, String says) {}
-
-  record LooksAlike(String faultId, String title, double likeness) {}
-
-  record MotionAnswer(String craft, List<String> faults, boolean lifts, List<AxisView> axes, List<ModeView> modes,
-      Series series, List<LooksAlike> alike, double hoverThrustN, double hoverPowerW) {}
-
-  record NamedFault(String faultId, String title) {}
-
-  /** The faults that can be chosen, in the words of a craft. */
-  @GetMapping("/api/instruments/faults")
-  List<NamedFault> faults(@RequestParam(defaultValue = "") String mark) {
-    Craft craft = craft(mark);
-    return TakeOff.book().faults().stream().map(f -> new NamedFault(f.id(), f.describe(craft))).toList();
-  }
-
-  @PostMapping("/api/instruments/take-off-motion")
-  MotionAnswer solve(@RequestBody @Valid MotionQuestion asked) {
-    Craft sound = craft(asked.mark() == null ? "" : asked.mark());
-    Craft faulty = sound;
-    List<String> names = new ArrayList<>();
-    List<String> sites = new ArrayList<>();
-    for (String id : asked.faultIds()) {
-      Fault<Craft> fault = TakeOff.book().fault(id).orElseThrow(
-          () -> Refusal.wrong("faultIds", "There is no fault “" + id + "”. GET /api/faults lists them."));
-      if (sites.contains(fault.site())) {
-        throw Refusal.wrong("faultIds", "Two faults of one place cannot be there at once: choose another beside “"
-            + names.get(sites.indexOf(fault.site())) + "”.");
-      }
-      sites.add(fault.site());
-      faulty = fault.applyTo(faulty);
-      names.add(fault.describe(sound));
+    TakeOffMotionController(CraftStore crafts) {
+        this.crafts = crafts;
     }
-    MotionStory story = MotionStory.of(faulty, SECONDS);
-    return new MotionAnswer(asked.mark() == null ? "" : asked.mark(), names, story.flight().lifted(),
-        List.of(Axis.values()).stream().map(a -> new AxisView(a.label(), story.axes().get(a).label())).toList(),
-        story.modes().stream().map(m -> new ModeView(m.growth(), m.frequency(), says(m))).toList(),
-        series(story.flight().track().samples()),
-        TakeOff.lookalikes(sound, faulty, ALIKE).stream().limit(12)
-            .map(l -> new LooksAlike(l.fault().id(), l.fault().describe(sound), l.likeness())).toList(),
-        faulty.airframe().hoverThrustN(), HoverPower.ideal(faulty.airframe()));
-  }
 
-  private static String says(Mode mode) {
-    List<String> parts = new ArrayList<>();
-    double[] d = mode.direction();
-    String[][] words = {{"right side down", "left side down"}, {"nose up", "nose down"}, {"nose right", "nose left"}};
-    for (int i = 0; i < 3; i++) {
-      if (Math.abs(d[i]) > 0.05) {
-        parts.add(mode.frequency() > 1e-3 ? Axis.values()[i].label() : words[i][d[i] > 0 ? 0 : 1]);
-      }
+    record MotionQuestion(
+            @Nullable String mark,
+
+            @NotNull @Size(max = 2, message = "has at most two faults")
+            List<@NotNull String> faultIds) {}
+
+    /** Angles in degrees at even times: right side down, nose up and nose right count positive. */
+    record Series(List<Double> timeS, List<Double> rollDeg, List<Double> pitchDeg, List<Double> yawDeg) {}
+
+    record AxisView(String axis, String hold) {}
+
+    record ModeView(double growthPerS, double frequencyRadS, String says) {}
+
+    record LooksAlike(String faultId, String title, double likeness) {}
+
+    record MotionAnswer(
+            String craft,
+            List<String> faults,
+            boolean lifts,
+            List<AxisView> axes,
+            List<ModeView> modes,
+            Series series,
+            List<LooksAlike> alike,
+            double hoverThrustN,
+            double hoverPowerW) {}
+
+    record NamedFault(String faultId, String title) {}
+
+    /** The faults that can be chosen, in the words of a craft. */
+    @GetMapping("/api/instruments/faults")
+    List<NamedFault> faults(@RequestParam(defaultValue = "") String mark) {
+        Craft craft = craft(mark);
+        return TakeOff.book().faults().stream()
+                .map(f -> new NamedFault(f.id(), f.describe(craft)))
+                .toList();
     }
-    String how = mode.growth() > 1e-3 ? "grows" : mode.growth() < -1e-3 ? "dies away" : "stays";
-    return String.join(mode.frequency() > 1e-3 ? " into " : " with ", parts) + ": " + how;
-  }
 
-  private static Series series(List<Attitude> samples) {
-    return new Series(samples.stream().map(Attitude::timeS).toList(), samples.stream().map(Attitude::rollDeg).toList(),
-        samples.stream().map(Attitude::pitchDeg).toList(), samples.stream().map(Attitude::yawDeg).toList());
-  }
+    @PostMapping("/api/instruments/take-off-motion")
+    MotionAnswer solve(@RequestBody @Valid MotionQuestion asked) {
+        Craft sound = craft(asked.mark() == null ? "" : asked.mark());
+        Craft faulty = sound;
+        List<String> names = new ArrayList<>();
+        List<String> sites = new ArrayList<>();
+        for (String id : asked.faultIds()) {
+            Fault<Craft> fault = TakeOff.book()
+                    .fault(id)
+                    .orElseThrow(() ->
+                            Refusal.wrong("faultIds", "There is no fault “" + id + "”. GET /api/faults lists them."));
+            if (sites.contains(fault.site())) {
+                throw Refusal.wrong(
+                        "faultIds",
+                        "Two faults of one place cannot be there at once: choose another beside “"
+                                + names.get(sites.indexOf(fault.site())) + "”.");
+            }
+            sites.add(fault.site());
+            faulty = fault.applyTo(faulty);
+            names.add(fault.describe(sound));
+        }
+        MotionStory story = MotionStory.of(faulty, SECONDS);
+        return new MotionAnswer(
+                asked.mark() == null ? "" : asked.mark(),
+                names,
+                story.flight().lifted(),
+                List.of(Axis.values()).stream()
+                        .map(a -> new AxisView(a.label(), story.axes().get(a).label()))
+                        .toList(),
+                story.modes().stream()
+                        .map(m -> new ModeView(m.growth(), m.frequency(), says(m)))
+                        .toList(),
+                series(story.flight().track().samples()),
+                TakeOff.lookalikes(sound, faulty, ALIKE).stream()
+                        .limit(12)
+                        .map(l -> new LooksAlike(l.fault().id(), l.fault().describe(sound), l.likeness()))
+                        .toList(),
+                faulty.airframe().hoverThrustN(),
+                HoverPower.ideal(faulty.airframe()));
+    }
 
-  private Craft craft(String mark) {
-    return mark.isEmpty()
-        ? CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE)
-        : crafts.newestCraft(crafts.get(mark).mark());
-  }
+    private static String says(Mode mode) {
+        List<String> parts = new ArrayList<>();
+        double[] d = mode.direction();
+        String[][] words = {{"right side down", "left side down"}, {"nose up", "nose down"}, {"nose right", "nose left"}
+        };
+        for (int i = 0; i < 3; i++) {
+            if (Math.abs(d[i]) > 0.05) {
+                parts.add(mode.frequency() > 1e-3 ? Axis.values()[i].label() : words[i][d[i] > 0 ? 0 : 1]);
+            }
+        }
+        String how = mode.growth() > 1e-3 ? "grows" : mode.growth() < -1e-3 ? "dies away" : "stays";
+        return String.join(mode.frequency() > 1e-3 ? " into " : " with ", parts) + ": " + how;
+    }
+
+    private static Series series(List<Attitude> samples) {
+        return new Series(
+                samples.stream().map(Attitude::timeS).toList(),
+                samples.stream().map(Attitude::rollDeg).toList(),
+                samples.stream().map(Attitude::pitchDeg).toList(),
+                samples.stream().map(Attitude::yawDeg).toList());
+    }
+
+    private Craft craft(String mark) {
+        return mark.isEmpty()
+                ? CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE)
+                : crafts.newestCraft(crafts.get(mark).mark());
+    }
 }

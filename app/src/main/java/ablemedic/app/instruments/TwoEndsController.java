@@ -2,12 +2,12 @@ package ablemedic.app.instruments;
 
 import ablemedic.app.http.Refusal;
 import ablemedic.app.instruments.PortPlannerController.WishAsked;
-import ablemedic.line.JoinedPart;
-import ablemedic.line.JoinedPart.Told;
+import ablemedic.electrics.Job;
 import ablemedic.electrics.SerialBoard;
 import ablemedic.electrics.SerialPad;
+import ablemedic.line.JoinedPart;
+import ablemedic.line.JoinedPart.Told;
 import ablemedic.line.Wish;
-import ablemedic.electrics.Job;
 import ablemedic.wire.Format;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -22,52 +22,97 @@ import org.springframework.web.bind.annotation.RestController;
 /** Whether a part and the port that it is joined to understand one another. Bits a second, volts. */
 @RestController
 class TwoEndsController {
-  private final SerialBoards boards;
+    private final SerialBoards boards;
 
-  TwoEndsController(SerialBoards boards) {
-    this.boards = boards;
-  }
-
-  /** What the port is told. */
-  record ToldAsked(@NotNull @Size(max = 8, message = "has at most 8 letters") String port,
-      @NotNull @Size(max = 5, message = "has at most five jobs") List<@NotNull Job> jobs, @NotNull Format format, int baud, boolean inverted,
-      boolean oneWire, boolean softOn) {}
-
-  /**
-   * @param sends the pad, with its side, that the part's sending wire goes to, such as {@code R3 RX}
-   * @param hears the pad that its hearing wire goes to
-   * @param told  nothing where nobody has read it
-   */
-  record EndsAsked(@NotNull String board, @NotNull @Valid WishAsked part, int baud, @Nullable String sends, @Nullable String hears, boolean ground,
-      double supplyV, double standsV, @Nullable @Valid ToldAsked told, boolean computer) {}
-
-  /** Empty where all is sound. */
-  record EndsAnswer(List<FoundAtEnds> judged) {}
-
-  record FoundAtEnds(JoinedPart.Grade grade, String text, String remedy) {}
-
-  @PostMapping("/api/instruments/two-ends")
-  EndsAnswer judge(@RequestBody @Valid EndsAsked asked) {
-    SerialBoard board = boards.get(asked.board());
-    if (asked.told() != null && !board.ports().contains(asked.told().port())) {
-      throw Refusal.wrong("told.port", "There is no port “" + Refusal.shortened(asked.told().port()) + "”; there is " + String.join(", ", board.ports()) + ".");
+    TwoEndsController(SerialBoards boards) {
+        this.boards = boards;
     }
-    WishAsked part = asked.part();
-    return new EndsAnswer(new JoinedPart(board, new Wish(part.name(), part.job(), part.format(), part.volts5(), ""),
-        (int) Asked.within("baud", asked.baud(), 300, 10_000_000, "bits a second"), pad(board, "sends", asked.sends()), pad(board, "hears", asked.hears()),
-        asked.ground(), Asked.within("supplyV", asked.supplyV(), 0, 60, "V"), Asked.within("standsV", asked.standsV(), 1, 60, "V"),
-        Optional.ofNullable(asked.told()).map(told -> new Told(told.port(), told.jobs(), told.format(),
-            (int) Asked.within("told.baud", told.baud(), 300, 10_000_000, "bits a second"), told.inverted(), told.oneWire(), told.softOn())),
-        asked.computer()).judged().stream()
-        .map(found -> new FoundAtEnds(found.grade(), found.text(), found.remedy())).toList());
-  }
 
-  private static Optional<SerialPad> pad(SerialBoard board, String where, @Nullable String name) {
-    if (name == null || name.isEmpty()) {
-      return Optional.empty();
+    /** What the port is told. */
+    record ToldAsked(
+            @NotNull @Size(max = 8, message = "has at most 8 letters")
+            String port,
+
+            @NotNull @Size(max = 5, message = "has at most five jobs")
+            List<@NotNull Job> jobs,
+
+            @NotNull Format format,
+            int baud,
+            boolean inverted,
+            boolean oneWire,
+            boolean softOn) {}
+
+    /**
+     * @param sends the pad, with its side, that the part's sending wire goes to, such as {@code R3 RX}
+     * @param hears the pad that its hearing wire goes to
+     * @param told nothing where nobody has read it
+     */
+    record EndsAsked(
+            @NotNull String board,
+            @NotNull @Valid WishAsked part,
+            int baud,
+            @Nullable String sends,
+            @Nullable String hears,
+            boolean ground,
+            double supplyV,
+            double standsV,
+            @Nullable @Valid ToldAsked told,
+            boolean computer) {}
+
+    /** Empty where all is sound. */
+    record EndsAnswer(List<FoundAtEnds> judged) {}
+
+    record FoundAtEnds(JoinedPart.Grade grade, String text, String remedy) {}
+
+    @PostMapping("/api/instruments/two-ends")
+    EndsAnswer judge(@RequestBody @Valid EndsAsked asked) {
+        SerialBoard board = boards.get(asked.board());
+        if (asked.told() != null && !board.ports().contains(asked.told().port())) {
+            throw Refusal.wrong(
+                    "told.port",
+                    "There is no port “" + Refusal.shortened(asked.told().port()) + "”; there is "
+                            + String.join(", ", board.ports()) + ".");
+        }
+        WishAsked part = asked.part();
+        return new EndsAnswer(new JoinedPart(
+                        board,
+                        new Wish(part.name(), part.job(), part.format(), part.volts5(), ""),
+                        (int) Asked.within("baud", asked.baud(), 300, 10_000_000, "bits a second"),
+                        pad(board, "sends", asked.sends()),
+                        pad(board, "hears", asked.hears()),
+                        asked.ground(),
+                        Asked.within("supplyV", asked.supplyV(), 0, 60, "V"),
+                        Asked.within("standsV", asked.standsV(), 1, 60, "V"),
+                        Optional.ofNullable(asked.told())
+                                .map(told -> new Told(
+                                        told.port(),
+                                        told.jobs(),
+                                        told.format(),
+                                        (int) Asked.within("told.baud", told.baud(), 300, 10_000_000, "bits a second"),
+                                        told.inverted(),
+                                        told.oneWire(),
+                                        told.softOn())),
+                        asked.computer())
+                .judged().stream()
+                        .map(found -> new FoundAtEnds(found.grade(), found.text(), found.remedy()))
+                        .toList());
     }
-    return Optional.of(board.pads().stream().filter(pad -> (pad.name() + " " + pad.side()).equals(name)).findFirst().orElseThrow(
-        () -> Refusal.wrong(where, "There is no pad “" + Refusal.shortened(name) + "”; there is "
-            + String.join(", ", board.pads().stream().map(pad -> pad.name() + " " + pad.side()).toList()) + ".")));
-  }
+
+    private static Optional<SerialPad> pad(SerialBoard board, String where, @Nullable String name) {
+        if (name == null || name.isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(board.pads().stream()
+                .filter(pad -> (pad.name() + " " + pad.side()).equals(name))
+                .findFirst()
+                .orElseThrow(() -> Refusal.wrong(
+                        where,
+                        "There is no pad “" + Refusal.shortened(name) + "”; there is "
+                                + String.join(
+                                        ", ",
+                                        board.pads().stream()
+                                                .map(pad -> pad.name() + " " + pad.side())
+                                                .toList())
+                                + ".")));
+    }
 }

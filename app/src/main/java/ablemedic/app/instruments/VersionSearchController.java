@@ -18,61 +18,96 @@ import org.springframework.web.bind.annotation.RestController;
 /** Finds the version that broke something. */
 @RestController
 class VersionSearchController {
-  private static final double MOST_FLAKES = 0.45;
+    private static final double MOST_FLAKES = 0.45;
 
-  /**
-   * @param versions    by name, the oldest first: it works, and the newest does not
-   * @param seemsToWork how often a broken one works in a trial
-   * @param seemsBroken how often a sound one fails in a trial
-   */
-  record SearchAsked(@NotNull @Size(min = 2, max = 200, message = "are two to 200") List<@NotNull @Size(min = 1, max = 40, message = "has 1 to 40 letters") String> versions,
-      @NotNull @Size(max = 200, message = "are at most 200") List<@NotNull @Valid TrialMade> trials, double seemsToWork, double seemsBroken) {}
+    /**
+     * @param versions by name, the oldest first: it works, and the newest does not
+     * @param seemsToWork how often a broken one works in a trial
+     * @param seemsBroken how often a sound one fails in a trial
+     */
+    record SearchAsked(
+            @NotNull @Size(min = 2, max = 200, message = "are two to 200")
+            List<@NotNull @Size(min = 1, max = 40, message = "has 1 to 40 letters") String> versions,
 
-  record TrialMade(@NotNull String version, boolean works) {}
+            @NotNull @Size(max = 200, message = "are at most 200")
+            List<@NotNull @Valid TrialMade> trials,
 
-  /**
-   * @param next  the version to try; none once the step is found
-   * @param left  trials that are still to be expected
-   * @param proof what to do once it is found, so that the fix is known to be the fix
-   */
-  record SearchAnswer(List<StepBelief> steps, @Nullable String next, double left, @Nullable String found, List<String> proof) {}
+            double seemsToWork,
+            double seemsBroken) {}
 
-  /** How likely it is that this version broke it. */
-  record StepBelief(String version, String before, double belief, int worked, int failed) {}
+    record TrialMade(@NotNull String version, boolean works) {}
 
-  @PostMapping("/api/instruments/version-search")
-  SearchAnswer search(@RequestBody @Valid SearchAsked asked) {
-    List<String> versions = asked.versions().stream().map(String::strip).toList();
-    if (versions.stream().distinct().count() != versions.size()) {
-      throw Refusal.wrong("versions", "Each version stands once.");
+    /**
+     * @param next the version to try; none once the step is found
+     * @param left trials that are still to be expected
+     * @param proof what to do once it is found, so that the fix is known to be the fix
+     */
+    record SearchAnswer(
+            List<StepBelief> steps,
+            @Nullable String next,
+            double left,
+            @Nullable String found,
+            List<String> proof) {}
+
+    /** How likely it is that this version broke it. */
+    record StepBelief(String version, String before, double belief, int worked, int failed) {}
+
+    @PostMapping("/api/instruments/version-search")
+    SearchAnswer search(@RequestBody @Valid SearchAsked asked) {
+        List<String> versions = asked.versions().stream().map(String::strip).toList();
+        if (versions.stream().distinct().count() != versions.size()) {
+            throw Refusal.wrong("versions", "Each version stands once.");
+        }
+        VersionSearch search = new VersionSearch(
+                versions.size(),
+                Asked.within("seemsToWork", asked.seemsToWork(), 0, MOST_FLAKES, ""),
+                Asked.within("seemsBroken", asked.seemsBroken(), 0, MOST_FLAKES, ""));
+        List<Trial> trials = new ArrayList<>();
+        for (int i = 0; i < asked.trials().size(); i++) {
+            String version = asked.trials().get(i).version().strip();
+            if (!versions.contains(version)) {
+                throw Refusal.wrong(
+                        "trials[" + i + "].version",
+                        "There is no version “" + Refusal.shortened(version) + "” in the list.");
+            }
+            trials.add(
+                    new Trial(versions.indexOf(version), asked.trials().get(i).works()));
+        }
+        Standing standing;
+        try {
+            standing = search.after(trials);
+        } catch (IllegalArgumentException e) {
+            throw Refusal.wrong(
+                    "trials",
+                    "Without a chance of misleading, " + e.getMessage() + ". Enter how often a trial misleads.");
+        }
+        return new SearchAnswer(
+                IntStream.range(1, versions.size())
+                        .mapToObj(i -> new StepBelief(
+                                versions.get(i),
+                                versions.get(i - 1),
+                                standing.beliefs().get(i - 1),
+                                count(trials, i, true),
+                                count(trials, i, false)))
+                        .toList(),
+                standing.next().isPresent() ? versions.get(standing.next().getAsInt()) : null,
+                standing.left(),
+                standing.found().map(versions::get).orElse(null),
+                standing.found()
+                        .map(broken -> proof(versions.get(broken), versions.get(broken - 1)))
+                        .orElse(List.of()));
     }
-    VersionSearch search = new VersionSearch(versions.size(), Asked.within("seemsToWork", asked.seemsToWork(), 0, MOST_FLAKES, ""),
-        Asked.within("seemsBroken", asked.seemsBroken(), 0, MOST_FLAKES, ""));
-    List<Trial> trials = new ArrayList<>();
-    for (int i = 0; i < asked.trials().size(); i++) {
-      String version = asked.trials().get(i).version().strip();
-      if (!versions.contains(version)) {
-        throw Refusal.wrong("trials[" + i + "].version", "There is no version “" + Refusal.shortened(version) + "” in the list.");
-      }
-      trials.add(new Trial(versions.indexOf(version), asked.trials().get(i).works()));
-    }
-    Standing standing;
-    try {
-      standing = search.after(trials);
-    } catch (IllegalArgumentException e) {
-      throw Refusal.wrong("trials", "Without a chance of misleading, " + e.getMessage() + ". Enter how often a trial misleads.");
-    }
-    return new SearchAnswer(IntStream.range(1, versions.size()).mapToObj(i -> new StepBelief(versions.get(i), versions.get(i - 1), standing.beliefs().get(i - 1),
-        count(trials, i, true), count(trials, i, false))).toList(), standing.next().isPresent() ? versions.get(standing.next().getAsInt()) : null,
-        standing.left(), standing.found().map(versions::get).orElse(null), standing.found().map(broken -> proof(versions.get(broken), versions.get(broken - 1))).orElse(List.of()));
-  }
 
-  private static int count(List<Trial> trials, int version, boolean works) {
-    return (int) trials.stream().filter(trial -> trial.version() == version && trial.works() == works).count();
-  }
+    private static int count(List<Trial> trials, int version, boolean works) {
+        return (int) trials.stream()
+                .filter(trial -> trial.version() == version && trial.works() == works)
+                .count();
+    }
 
-  private static List<String> proof(String broken, String works) {
-    return List.of("All settings saved as text, then flash " + works + ": it works.", "Flash " + broken + ", settings put back: it does not. That it breaks again is the proof.",
-        "Stay on " + works + ", or look whether a version after " + broken + " mends it.");
-  }
+    private static List<String> proof(String broken, String works) {
+        return List.of(
+                "All settings saved as text, then flash " + works + ": it works.",
+                "Flash " + broken + ", settings put back: it does not. That it breaks again is the proof.",
+                "Stay on " + works + ", or look whether a version after " + broken + " mends it.");
+    }
 }

@@ -17,69 +17,115 @@ import org.springframework.web.bind.annotation.RestController;
 /** Which channels of video several pilots can fly at once. */
 @RestController
 class VideoChannelsController {
-  private static final int MOST_PILOTS = 8;
+    private static final int MOST_PILOTS = 8;
 
-  /**
-   * @param pilots the channel of each by its name, such as R4
-   * @param bands  those that everybody has, for a better choice
-   * @param free   whether only channels count that most places leave to everybody
-   */
-  record ChannelsAsked(@NotNull @Size(min = 1, max = MOST_PILOTS) List<@NotNull String> pilots, @NotNull List<@NotNull String> bands, boolean free) {}
+    /**
+     * @param pilots the channel of each by its name, such as R4
+     * @param bands those that everybody has, for a better choice
+     * @param free whether only channels count that most places leave to everybody
+     */
+    record ChannelsAsked(
+            @NotNull @Size(min = 1, max = MOST_PILOTS) List<@NotNull String> pilots,
+            @NotNull List<@NotNull String> bands,
+            boolean free) {}
 
-  /**
-   * @param disturbed what comes into the picture, in sentences, the closest first
-   * @param alias     other names of the same frequency
-   */
-  record PilotChannel(String channel, int megahertz, boolean free, String alias, List<String> disturbed) {}
+    /**
+     * @param disturbed what comes into the picture, in sentences, the closest first
+     * @param alias other names of the same frequency
+     */
+    record PilotChannel(String channel, int megahertz, boolean free, String alias, List<String> disturbed) {}
 
-  /** Something that two transmitters make, or the closeness of one, on whose picture. */
-  record Product(int onMhz, int pilot, String said) {}
+    /** Something that two transmitters make, or the closeness of one, on whose picture. */
+    record Product(int onMhz, int pilot, String said) {}
 
-  /**
-   * @param best    the choice of so many channels that keeps farthest apart; empty where the bands have not so many
-   * @param calm    whether nobody disturbs anybody in it
-   */
-  record ChannelsAnswer(List<PilotChannel> pilots, List<Product> products, List<String> best, boolean calm, int freeFromMhz, int freeToMhz) {}
+    /**
+     * @param best the choice of so many channels that keeps farthest apart; empty where the bands have not so many
+     * @param calm whether nobody disturbs anybody in it
+     */
+    record ChannelsAnswer(
+            List<PilotChannel> pilots,
+            List<Product> products,
+            List<String> best,
+            boolean calm,
+            int freeFromMhz,
+            int freeToMhz) {}
 
-  record ChannelBand(String name, List<TableChannel> channels) {}
+    record ChannelBand(String name, List<TableChannel> channels) {}
 
-  record TableChannel(String name, int megahertz, boolean free) {}
+    record TableChannel(String name, int megahertz, boolean free) {}
 
-  @GetMapping("/api/instruments/video-channels")
-  List<ChannelBand> table() {
-    return Channels.ALL.stream().map(Channel::band).distinct().map(band -> new ChannelBand(band, Channels.ALL.stream().filter(one -> one.band().equals(band))
-        .map(one -> new TableChannel(one.name(), one.megahertz(), one.isFree())).toList())).toList();
-  }
-
-  @PostMapping("/api/instruments/video-channels")
-  ChannelsAnswer solve(@RequestBody @Valid ChannelsAsked asked) {
-    List<Channel> pilots = new ArrayList<>();
-    for (int i = 0; i < asked.pilots().size(); i++) {
-      String name = asked.pilots().get(i);
-      String where = "pilots[" + i + "]";
-      pilots.add(Channels.find(name).orElseThrow(() -> Refusal.wrong(where, "there is no channel “" + name + "”; a channel is a band and a number from 1 to 8, such as R4")));
+    @GetMapping("/api/instruments/video-channels")
+    List<ChannelBand> table() {
+        return Channels.ALL.stream()
+                .map(Channel::band)
+                .distinct()
+                .map(band -> new ChannelBand(
+                        band,
+                        Channels.ALL.stream()
+                                .filter(one -> one.band().equals(band))
+                                .map(one -> new TableChannel(one.name(), one.megahertz(), one.isFree()))
+                                .toList()))
+                .toList();
     }
-    asked.bands().forEach(band -> {
-      if (Channels.ALL.stream().noneMatch(one -> one.band().equals(band))) {
-        throw Refusal.wrong("bands", "there is no band “" + band + "”; there is A, B, E, F, R and L");
-      }
-    });
-    List<Disturbs> all = Channels.among(pilots.stream().map(Channel::megahertz).toList());
-    List<Channel> best = Channels.best(asked.bands(), pilots.size(), asked.free());
-    List<PilotChannel> on = new ArrayList<>();
-    for (int i = 0; i < pilots.size(); i++) {
-      Channel channel = pilots.get(i);
-      int pilot = i;
-      on.add(new PilotChannel(channel.name(), channel.megahertz(), channel.isFree(), String.join(", ", Channels.on(channel.megahertz()).stream().filter(one -> !one.equals(channel)).map(Channel::name).toList()),
-          all.stream().filter(one -> one.pilot() == pilot).map(one -> said(one, pilots)).toList()));
-    }
-    return new ChannelsAnswer(on, all.stream().map(one -> new Product(one.onMhz(), one.pilot(), said(one, pilots))).toList(), best.stream().map(Channel::name).toList(),
-        !best.isEmpty() && Channels.among(best.stream().map(Channel::megahertz).toList()).isEmpty(), Channels.FREE_FROM, Channels.FREE_TO);
-  }
 
-  private static String said(Disturbs one, List<Channel> pilots) {
-    String first = pilots.get(one.one()).name();
-    return one.isBeside() ? first + " is " + (one.awayMhz() == 0 ? "on the same frequency" : "only " + one.awayMhz() + " MHz away")
-        : "2 × " + first + " − " + pilots.get(one.other()).name() + " falls on " + one.onMhz() + " MHz, " + (one.awayMhz() == 0 ? "right on it" : one.awayMhz() + " MHz away");
-  }
+    @PostMapping("/api/instruments/video-channels")
+    ChannelsAnswer solve(@RequestBody @Valid ChannelsAsked asked) {
+        List<Channel> pilots = new ArrayList<>();
+        for (int i = 0; i < asked.pilots().size(); i++) {
+            String name = asked.pilots().get(i);
+            String where = "pilots[" + i + "]";
+            pilots.add(Channels.find(name)
+                    .orElseThrow(() -> Refusal.wrong(
+                            where,
+                            "there is no channel “" + name
+                                    + "”; a channel is a band and a number from 1 to 8, such as R4")));
+        }
+        asked.bands().forEach(band -> {
+            if (Channels.ALL.stream().noneMatch(one -> one.band().equals(band))) {
+                throw Refusal.wrong("bands", "there is no band “" + band + "”; there is A, B, E, F, R and L");
+            }
+        });
+        List<Disturbs> all =
+                Channels.among(pilots.stream().map(Channel::megahertz).toList());
+        List<Channel> best = Channels.best(asked.bands(), pilots.size(), asked.free());
+        List<PilotChannel> on = new ArrayList<>();
+        for (int i = 0; i < pilots.size(); i++) {
+            Channel channel = pilots.get(i);
+            int pilot = i;
+            on.add(new PilotChannel(
+                    channel.name(),
+                    channel.megahertz(),
+                    channel.isFree(),
+                    String.join(
+                            ", ",
+                            Channels.on(channel.megahertz()).stream()
+                                    .filter(one -> !one.equals(channel))
+                                    .map(Channel::name)
+                                    .toList()),
+                    all.stream()
+                            .filter(one -> one.pilot() == pilot)
+                            .map(one -> said(one, pilots))
+                            .toList()));
+        }
+        return new ChannelsAnswer(
+                on,
+                all.stream()
+                        .map(one -> new Product(one.onMhz(), one.pilot(), said(one, pilots)))
+                        .toList(),
+                best.stream().map(Channel::name).toList(),
+                !best.isEmpty()
+                        && Channels.among(best.stream().map(Channel::megahertz).toList())
+                                .isEmpty(),
+                Channels.FREE_FROM,
+                Channels.FREE_TO);
+    }
+
+    private static String said(Disturbs one, List<Channel> pilots) {
+        String first = pilots.get(one.one()).name();
+        return one.isBeside()
+                ? first + " is "
+                        + (one.awayMhz() == 0 ? "on the same frequency" : "only " + one.awayMhz() + " MHz away")
+                : "2 × " + first + " − " + pilots.get(one.other()).name() + " falls on " + one.onMhz() + " MHz, "
+                        + (one.awayMhz() == 0 ? "right on it" : one.awayMhz() + " MHz away");
+    }
 }

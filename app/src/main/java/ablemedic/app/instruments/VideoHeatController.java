@@ -14,45 +14,66 @@ import org.springframework.web.bind.annotation.RestController;
 /** How warm a video transmitter gets, and when it shuts itself down. */
 @RestController
 class VideoHeatController {
-  private static final int MINUTES = 15;
+    private static final int MINUTES = 15;
 
-  record HeatAsked(double milliwatts, double aroundC) {}
+    record HeatAsked(double milliwatts, double aroundC) {}
 
-  /**
-   * @param minutes  until it shuts down; nothing where it never does
-   * @param soonest  the same from the soonest to the latest of two in three; nothing where never
-   * @param curve    its temperature after each minute, from 0
-   */
-  record AirAnswer(Air air, String label, double endC, @Nullable Double minutes, @Nullable Double soonest, @Nullable Double latest, List<Double> curve, String said) {}
+    /**
+     * @param minutes until it shuts down; nothing where it never does
+     * @param soonest the same from the soonest to the latest of two in three; nothing where never
+     * @param curve its temperature after each minute, from 0
+     */
+    record AirAnswer(
+            Air air,
+            String label,
+            double endC,
+            @Nullable Double minutes,
+            @Nullable Double soonest,
+            @Nullable Double latest,
+            List<Double> curve,
+            String said) {}
 
-  record HeatAnswer(double watts, double shutsC, List<AirAnswer> airs) {}
+    record HeatAnswer(double watts, double shutsC, List<AirAnswer> airs) {}
 
-  @PostMapping("/api/instruments/video-heat")
-  HeatAnswer solve(@RequestBody @Valid HeatAsked asked) {
-    double milliwatts = Asked.within("milliwatts", asked.milliwatts(), 1, 5000, "mW");
-    double around = Asked.within("aroundC", asked.aroundC(), -30, 60, "°C");
-    return new HeatAnswer(new VideoHeat(milliwatts, Air.STILL, around).watts(), VideoHeat.SHUTS_C,
-        Arrays.stream(Air.values()).map(air -> answer(new VideoHeat(milliwatts, air, around))).toList());
-  }
-
-  private static AirAnswer answer(VideoHeat heat) {
-    return new AirAnswer(heat.air(), heat.air().label(), heat.endC(), finite(heat.minutes()), finite(heat.soonest()), finite(heat.latest()),
-        IntStream.rangeClosed(0, MINUTES).mapToObj(minute -> heat.afterC(minute)).toList(), said(heat));
-  }
-
-  private static @Nullable Double finite(double minutes) {
-    return Double.isInfinite(minutes) ? null : minutes;
-  }
-
-  private static String said(VideoHeat heat) {
-    if (Double.isInfinite(heat.soonest())) {
-      return "it stays on";
+    @PostMapping("/api/instruments/video-heat")
+    HeatAnswer solve(@RequestBody @Valid HeatAsked asked) {
+        double milliwatts = Asked.within("milliwatts", asked.milliwatts(), 1, 5000, "mW");
+        double around = Asked.within("aroundC", asked.aroundC(), -30, 60, "°C");
+        return new HeatAnswer(
+                new VideoHeat(milliwatts, Air.STILL, around).watts(),
+                VideoHeat.SHUTS_C,
+                Arrays.stream(Air.values())
+                        .map(air -> answer(new VideoHeat(milliwatts, air, around)))
+                        .toList());
     }
-    long soonest = Math.max(1, Math.round(heat.soonest()));
-    if (Double.isInfinite(heat.latest())) {
-      return "it shuts down after " + soonest + " min or later, or never";
+
+    private static AirAnswer answer(VideoHeat heat) {
+        return new AirAnswer(
+                heat.air(),
+                heat.air().label(),
+                heat.endC(),
+                finite(heat.minutes()),
+                finite(heat.soonest()),
+                finite(heat.latest()),
+                IntStream.rangeClosed(0, MINUTES)
+                        .mapToObj(minute -> heat.afterC(minute))
+                        .toList(),
+                said(heat));
     }
-    long latest = Math.max(1, Math.round(heat.latest()));
-    return "it shuts down after " + (soonest == latest ? "about " + latest : soonest + " to " + latest) + " min";
-  }
+
+    private static @Nullable Double finite(double minutes) {
+        return Double.isInfinite(minutes) ? null : minutes;
+    }
+
+    private static String said(VideoHeat heat) {
+        if (Double.isInfinite(heat.soonest())) {
+            return "it stays on";
+        }
+        long soonest = Math.max(1, Math.round(heat.soonest()));
+        if (Double.isInfinite(heat.latest())) {
+            return "it shuts down after " + soonest + " min or later, or never";
+        }
+        long latest = Math.max(1, Math.round(heat.latest()));
+        return "it shuts down after " + (soonest == latest ? "about " + latest : soonest + " to " + latest) + " min";
+    }
 }

@@ -18,49 +18,60 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * Whoever comes in by the way of second seats and is not paired gets the pages, which hold no data, and may try a pairing code. Who
- * is paired may do what the bench does; but nobody is let in or sent away by a seat, which its controller sees to.
+ * Whoever comes in by the way of second seats and is not paired gets the pages, which hold no data, and may try a
+ * pairing code. Who is paired may do what the bench does; but nobody is let in or sent away by a seat, which its
+ * controller sees to.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 10)
 class LanGate extends OncePerRequestFilter {
-  /** The prefix has browsers take it over TLS only, for this host only. */
-  static final String COOKIE = "__Host-seat";
-  static final String PAIR = "/api/second-seats/pair";
-  /** A page or what it loads. Nothing that a server reads otherwise than it is written, such as an escape or a dot segment, is one. */
-  private static final Pattern PAGE = Pattern.compile("/|(/(?!api(/|$))[A-Za-z0-9_-][A-Za-z0-9._-]*)(/[A-Za-z0-9_-][A-Za-z0-9._-]*)*/?");
+    /** The prefix has browsers take it over TLS only, for this host only. */
+    static final String COOKIE = "__Host-seat";
 
-  private final Lan lan;
-  private final PairedSeats seats;
+    static final String PAIR = "/api/second-seats/pair";
+    /**
+     * A page or what it loads. Nothing that a server reads otherwise than it is written, such as an escape or a dot
+     * segment, is one.
+     */
+    private static final Pattern PAGE =
+            Pattern.compile("/|(/(?!api(/|$))[A-Za-z0-9_-][A-Za-z0-9._-]*)(/[A-Za-z0-9_-][A-Za-z0-9._-]*)*/?");
 
-  LanGate(Lan lan, PairedSeats seats) {
-    this.lan = lan;
-    this.seats = seats;
-  }
+    private final Lan lan;
+    private final PairedSeats seats;
 
-  @Override
-  protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
-    if (!lan.isOn() || request.getLocalPort() != lan.port()) {
-      chain.doFilter(request, response);
-      return;
+    LanGate(Lan lan, PairedSeats seats) {
+        this.lan = lan;
+        this.seats = seats;
     }
-    Optional<Seat> seat = cookies(request).filter(cookie -> cookie.getName().equals(COOKIE)).map(Cookie::getValue).flatMap(secret -> seats.seen(secret).stream()).findFirst();
-    String path = request.getRequestURI();
-    boolean page = request.getMethod().equals("GET") && PAGE.matcher(path).matches();
-    if (seat.isEmpty() && !page && !path.equals(PAIR)) {
-      Refused.write(response, 401, "This seat is not paired. Enter the code that is shown at the bench.");
-    } else {
-      SecondSeat.mark(request, seat.map(Seat::id).orElse(""));
-      chain.doFilter(request, response);
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        if (!lan.isOn() || request.getLocalPort() != lan.port()) {
+            chain.doFilter(request, response);
+            return;
+        }
+        Optional<Seat> seat = cookies(request)
+                .filter(cookie -> cookie.getName().equals(COOKIE))
+                .map(Cookie::getValue)
+                .flatMap(secret -> seats.seen(secret).stream())
+                .findFirst();
+        String path = request.getRequestURI();
+        boolean page = request.getMethod().equals("GET") && PAGE.matcher(path).matches();
+        if (seat.isEmpty() && !page && !path.equals(PAIR)) {
+            Refused.write(response, 401, "This seat is not paired. Enter the code that is shown at the bench.");
+        } else {
+            SecondSeat.mark(request, seat.map(Seat::id).orElse(""));
+            chain.doFilter(request, response);
+        }
     }
-  }
 
-  @Override
-  protected boolean shouldNotFilterAsyncDispatch() {
-    return true;
-  }
+    @Override
+    protected boolean shouldNotFilterAsyncDispatch() {
+        return true;
+    }
 
-  private static Stream<Cookie> cookies(HttpServletRequest request) {
-    return request.getCookies() == null ? Stream.empty() : Stream.of(request.getCookies());
-  }
+    private static Stream<Cookie> cookies(HttpServletRequest request) {
+        return request.getCookies() == null ? Stream.empty() : Stream.of(request.getCookies());
+    }
 }

@@ -8,21 +8,21 @@ import org.springframework.stereotype.Component;
 /** The meter in the database; a usual one until another is entered. */
 @Component
 public class MeterStore {
-  private static final String NAME = "meter";
-  private static final StoredForm<Meter> FORM = StoredForm.of(NAME, Meter.class);
+    private static final String NAME = "meter";
+    private static final StoredForm<Meter> FORM = StoredForm.of(NAME, Meter.class);
 
-  private final Settings settings;
+    private final Settings settings;
 
-  MeterStore(Settings settings) {
-    this.settings = settings;
-  }
+    MeterStore(Settings settings) {
+        this.settings = settings;
+    }
 
-  /** The meter that was entered; a usual one where none was, or where it cannot be read. */
-  public Meter get() {
-    return settings.get(NAME, FORM, Meter.USUAL);
-  }
+    /** The meter that was entered; a usual one where none was, or where it cannot be read. */
+    public Meter get() {
+        return settings.get(NAME, FORM, Meter.USUAL);
+    }
 
-  public void set(Meter meter) {
-    settings.set(NAME, FORM, meter);
-  }
+    public void set(Meter meter) {
+        settings.set(NAME, FORM, meter);
+    }
 }

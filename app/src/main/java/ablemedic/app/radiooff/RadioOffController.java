@@ -12,12 +12,12 @@ import ablemedic.diagnosis.BenchState.ShortTest;
 import ablemedic.diagnosis.Check;
 import ablemedic.radio.FailsafeChecks;
 import ablemedic.radio.Radio;
-import ablemedic.radio.RadioOff.Does;
 import ablemedic.radio.RadioOff;
+import ablemedic.radio.RadioOff.Does;
 import ablemedic.radio.RadioOffVerdict;
 import ablemedic.reading.Meter;
-import ablemedic.requirement.Expectation.Waits;
 import ablemedic.requirement.Expectation;
+import ablemedic.requirement.Expectation.Waits;
 import ablemedic.requirement.Required;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -36,108 +36,145 @@ import org.springframework.web.bind.annotation.RestController;
 /** The radio-off test of a craft over HTTP. */
 @RestController
 class RadioOffController {
-  private static final Meter ANY_METER = Meter.USUAL;
+    private static final Meter ANY_METER = Meter.USUAL;
 
-  private final RadioOffTests tests;
-  private final Records records;
-  private final Routines routines;
-  private final CraftStore crafts;
-  private final Clock clock;
+    private final RadioOffTests tests;
+    private final Records records;
+    private final Routines routines;
+    private final CraftStore crafts;
+    private final Clock clock;
 
-  RadioOffController(RadioOffTests tests, Records records, Routines routines, CraftStore crafts, Clock clock) {
-    this.records = records;
-    this.routines = routines;
-    this.tests = tests;
-    this.crafts = crafts;
-    this.clock = clock;
-  }
-
-  /**
-   * The test of a craft.
-   *
-   * @param why      what made it due; empty where it is not
-   * @param blocked  why it can't be made now; empty where it can
-   * @param testedAt when it was made last
-   * @param told     what the log has of that
-   * @param expected what the motors should do
-   * @param afterS   after how many seconds; nothing where nothing should change
-   */
-  record RadioOffView(String mark, RadioOffTests.State state, String why, String blocked, @Nullable Instant testedAt, String told, String instruction, List<QuestionView> questions, Does expected,
-      String expectedLabel, @Nullable Double afterS) {}
-
-  /**
-   * What was seen; seconds as written.
-   *
-   * @param propsOff whether the props were off, which a test that is kept has to say
-   */
-  record RadioOffSeen(@NotNull @Size(max = 3, message = "has at most three answers") Map<String, String> outcomes, @Nullable @Size(max = 40, message = "has at most 40 letters") String after,
-      @Nullable Boolean propsOff) {}
-
-  /** What it tells of each stage. */
-  record RadioOffJudged(boolean passed, List<RadioOffVerdict.StageJudged> stages) {}
-
-  @GetMapping("/api/crafts/{mark}/radio-off")
-  RadioOffView view(@PathVariable String mark) {
-    String right = crafts.get(mark).mark();
-    Craft craft = records.of(right).craft();
-    Check<Craft> check = check(craft);
-    RadioOff expected = RadioOff.of(craft);
-    RadioOffTests.Standing standing = tests.standing(right);
-    return new RadioOffView(right, standing.state(), standing.why(), blocked(right), standing.newest().map(line -> line.at()).orElse(null), standing.newest().map(line -> line.text()).orElse(""),
-        check.instruction(craft), QuestionView.of(check.answers(), craft), expected.does(), expected.does().label(), Double.isInfinite(expected.afterS()) ? null : expected.afterS());
-  }
-
-  /** Judges what was seen without keeping it. */
-  @PostMapping("/api/crafts/{mark}/radio-off/judge")
-  RadioOffJudged judge(@PathVariable String mark, @RequestBody @Valid RadioOffSeen seen) {
-    Craft craft = records.of(crafts.get(mark).mark()).craft();
-    return judged(craft, entered(craft, seen));
-  }
-
-  /** Judges it and puts it on the chart. */
-  @PostMapping("/api/crafts/{mark}/radio-off")
-  RadioOffView made(@PathVariable String mark, @RequestBody @Valid RadioOffSeen seen) {
-    String right = crafts.get(mark).mark();
-    String blocked = blocked(right);
-    if (!blocked.isEmpty()) {
-      throw Refusal.conflict("mark", blocked);
+    RadioOffController(RadioOffTests tests, Records records, Routines routines, CraftStore crafts, Clock clock) {
+        this.records = records;
+        this.routines = routines;
+        this.tests = tests;
+        this.crafts = crafts;
+        this.clock = clock;
     }
-    if (!Boolean.TRUE.equals(seen.propsOff())) {
-      throw Refusal.wrong("propsOff", "Props off first: confirm that they are off, then make the test.");
-    }
-    Craft craft = records.of(right).craft();
-    tests.add(right, RadioOffTests.line(craft, entered(craft, seen)).orElseThrow(), clock.instant());
-    return view(right);
-  }
 
-  /** Why the test can't be made as things stand; empty where it can. */
-  private String blocked(String mark) {
-    Required required = records.of(mark);
-    Barred barred = routines.barred(mark, false);
-    if (!barred.battery().isEmpty()) {
-      return barred.battery();
-    }
-    if (Expectation.of(check(required.craft()), required) instanceof Waits waits) {
-      return waits.why();
-    }
-    Routines.Standing routine = routines.standing(mark);
-    return routine.state() == ShortTest.PASSED ? "" : routine.state() == ShortTest.FAILED ? "The pre-power checks failed: find the trouble first." : "The pre-power checks are due (" + routine.why() + "): make them first.";
-  }
+    /**
+     * The test of a craft.
+     *
+     * @param why what made it due; empty where it is not
+     * @param blocked why it can't be made now; empty where it can
+     * @param testedAt when it was made last
+     * @param told what the log has of that
+     * @param expected what the motors should do
+     * @param afterS after how many seconds; nothing where nothing should change
+     */
+    record RadioOffView(
+            String mark,
+            RadioOffTests.State state,
+            String why,
+            String blocked,
+            @Nullable Instant testedAt,
+            String told,
+            String instruction,
+            List<QuestionView> questions,
+            Does expected,
+            String expectedLabel,
+            @Nullable Double afterS) {}
 
-  private static RadioOffJudged judged(Craft craft, Entered entered) {
-    RadioOffVerdict verdict = RadioOffTests.verdict(craft, RadioOffTests.does(entered).orElseThrow(), entered);
-    return new RadioOffJudged(verdict.passed(), verdict.stages());
-  }
+    /**
+     * What was seen; seconds as written.
+     *
+     * @param propsOff whether the props were off, which a test that is kept has to say
+     */
+    record RadioOffSeen(
+            @NotNull @Size(max = 3, message = "has at most three answers")
+            Map<String, String> outcomes,
 
-  private static Entered entered(Craft craft, RadioOffSeen seen) {
-    Entered entered = Entered.at(check(craft), seen.outcomes(), seen.after() == null || seen.after().isBlank() ? Map.of() : Map.of(FailsafeChecks.AFTER, seen.after()));
-    if (RadioOffTests.does(entered).isEmpty()) {
-      throw Refusal.wrong("outcomes." + FailsafeChecks.DOES, "Say what the motors did when the radio went off.");
+            @Nullable @Size(max = 40, message = "has at most 40 letters")
+            String after,
+
+            @Nullable Boolean propsOff) {}
+
+    /** What it tells of each stage. */
+    record RadioOffJudged(boolean passed, List<RadioOffVerdict.StageJudged> stages) {}
+
+    @GetMapping("/api/crafts/{mark}/radio-off")
+    RadioOffView view(@PathVariable String mark) {
+        String right = crafts.get(mark).mark();
+        Craft craft = records.of(right).craft();
+        Check<Craft> check = check(craft);
+        RadioOff expected = RadioOff.of(craft);
+        RadioOffTests.Standing standing = tests.standing(right);
+        return new RadioOffView(
+                right,
+                standing.state(),
+                standing.why(),
+                blocked(right),
+                standing.newest().map(line -> line.at()).orElse(null),
+                standing.newest().map(line -> line.text()).orElse(""),
+                check.instruction(craft),
+                QuestionView.of(check.answers(), craft),
+                expected.does(),
+                expected.does().label(),
+                Double.isInfinite(expected.afterS()) ? null : expected.afterS());
     }
-    return entered;
-  }
 
-  private static Check<Craft> check(Craft craft) {
-    return Radio.SPECIALITY.book(craft, ANY_METER).check(FailsafeChecks.RADIO_OFF).orElseThrow();
-  }
+    /** Judges what was seen without keeping it. */
+    @PostMapping("/api/crafts/{mark}/radio-off/judge")
+    RadioOffJudged judge(@PathVariable String mark, @RequestBody @Valid RadioOffSeen seen) {
+        Craft craft = records.of(crafts.get(mark).mark()).craft();
+        return judged(craft, entered(craft, seen));
+    }
+
+    /** Judges it and puts it on the chart. */
+    @PostMapping("/api/crafts/{mark}/radio-off")
+    RadioOffView made(@PathVariable String mark, @RequestBody @Valid RadioOffSeen seen) {
+        String right = crafts.get(mark).mark();
+        String blocked = blocked(right);
+        if (!blocked.isEmpty()) {
+            throw Refusal.conflict("mark", blocked);
+        }
+        if (!Boolean.TRUE.equals(seen.propsOff())) {
+            throw Refusal.wrong("propsOff", "Props off first: confirm that they are off, then make the test.");
+        }
+        Craft craft = records.of(right).craft();
+        tests.add(right, RadioOffTests.line(craft, entered(craft, seen)).orElseThrow(), clock.instant());
+        return view(right);
+    }
+
+    /** Why the test can't be made as things stand; empty where it can. */
+    private String blocked(String mark) {
+        Required required = records.of(mark);
+        Barred barred = routines.barred(mark, false);
+        if (!barred.battery().isEmpty()) {
+            return barred.battery();
+        }
+        if (Expectation.of(check(required.craft()), required) instanceof Waits waits) {
+            return waits.why();
+        }
+        Routines.Standing routine = routines.standing(mark);
+        return routine.state() == ShortTest.PASSED
+                ? ""
+                : routine.state() == ShortTest.FAILED
+                        ? "The pre-power checks failed: find the trouble first."
+                        : "The pre-power checks are due (" + routine.why() + "): make them first.";
+    }
+
+    private static RadioOffJudged judged(Craft craft, Entered entered) {
+        RadioOffVerdict verdict =
+                RadioOffTests.verdict(craft, RadioOffTests.does(entered).orElseThrow(), entered);
+        return new RadioOffJudged(verdict.passed(), verdict.stages());
+    }
+
+    private static Entered entered(Craft craft, RadioOffSeen seen) {
+        Entered entered = Entered.at(
+                check(craft),
+                seen.outcomes(),
+                seen.after() == null || seen.after().isBlank() ? Map.of() : Map.of(FailsafeChecks.AFTER, seen.after()));
+        if (RadioOffTests.does(entered).isEmpty()) {
+            throw Refusal.wrong("outcomes." + FailsafeChecks.DOES, "Say what the motors did when the radio went off.");
+        }
+        return entered;
+    }
+
+    private static Check<Craft> check(Craft craft) {
+        return Radio.SPECIALITY
+                .book(craft, ANY_METER)
+                .check(FailsafeChecks.RADIO_OFF)
+                .orElseThrow();
+    }
 }

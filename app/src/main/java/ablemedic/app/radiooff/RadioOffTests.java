@@ -26,114 +26,167 @@ import org.springframework.stereotype.Service;
 /** The radio-off tests of the crafts. */
 @Service
 public class RadioOffTests implements Due.Source {
-  private static final String PASSED = "radio-off";
-  private static final String FAILED = "radio-off-failed";
-  /** Lines of the log after which it is due: something was put right, replaced or bent. */
-  private static final Set<String> MAKES_DUE = Set.of("fix", "repair", "part", "crash", "flash");
-  private static final String SNAPSHOT = "snapshot";
-  /** Lines that come with a revision of the sheet; some come without, and then an older revision is looked at: rather due once too often. */
-  private static final Set<String> OF_SHEET = Set.of("sheet", "opened", "part");
-  private static final Set<String> OF_TEST = Stream.of(MAKES_DUE, OF_SHEET, Set.of(PASSED, FAILED, SNAPSHOT)).flatMap(Set::stream).collect(Collectors.toUnmodifiableSet());
+    private static final String PASSED = "radio-off";
+    private static final String FAILED = "radio-off-failed";
+    /** Lines of the log after which it is due: something was put right, replaced or bent. */
+    private static final Set<String> MAKES_DUE = Set.of("fix", "repair", "part", "crash", "flash");
 
-  private final CraftStore crafts;
-  private final CraftLog log;
-  private final SnapshotStore snapshots;
+    private static final String SNAPSHOT = "snapshot";
+    /**
+     * Lines that come with a revision of the sheet; some come without, and then an older revision is looked at: rather
+     * due once too often.
+     */
+    private static final Set<String> OF_SHEET = Set.of("sheet", "opened", "part");
 
-  RadioOffTests(CraftStore crafts, CraftLog log, SnapshotStore snapshots) {
-    this.crafts = crafts;
-    this.log = log;
-    this.snapshots = snapshots;
-  }
+    private static final Set<String> OF_TEST = Stream.of(MAKES_DUE, OF_SHEET, Set.of(PASSED, FAILED, SNAPSHOT))
+            .flatMap(Set::stream)
+            .collect(Collectors.toUnmodifiableSet());
 
-  /** How it stands with the test of a craft. */
-  public enum State {
-    NEVER, DUE, PASSED, FAILED
-  }
+    private final CraftStore crafts;
+    private final CraftLog log;
+    private final SnapshotStore snapshots;
 
-  /**
-   * @param why    what made it due; empty where it is not
-   * @param newest the line of the log that tells of the newest test
-   */
-  public record Standing(State state, String why, Optional<LogEntry> newest) {}
-
-  /** A line for the log of a craft. */
-  public record Line(String kind, String text) {
-    public boolean passed() {
-      return kind.equals(PASSED);
+    RadioOffTests(CraftStore crafts, CraftLog log, SnapshotStore snapshots) {
+        this.crafts = crafts;
+        this.log = log;
+        this.snapshots = snapshots;
     }
-  }
 
-  /** What a test that was made tells the log; nothing where nobody saw what the motors did. */
-  public static Optional<Line> line(Craft sound, Entered entered) {
-    return does(entered).map(does -> {
-      RadioOffVerdict verdict = verdict(sound, does, entered);
-      String seen = "the motors: " + does.label() + (entered.numbers().containsKey(FailsafeChecks.AFTER) ? ", after " + entered.numbers().get(FailsafeChecks.AFTER).written() : "");
-      return verdict.passed() ? new Line(PASSED, "Radio-off test passed: " + seen) : new Line(FAILED, "Radio-off test not passed: " + seen + ". " + verdict.stages().stream()
-          .filter(stage -> stage.works() != Works.AS_SET).findFirst().map(stage -> stage.name() + ": " + stage.why()).orElse(""));
-    });
-  }
-
-  static RadioOffVerdict verdict(Craft sound, Does does, Entered entered) {
-    return RadioOffVerdict.of(sound, does, Optional.ofNullable(entered.numbers().get(FailsafeChecks.AFTER)).map(Entered.Number::value));
-  }
-
-  static Optional<Does> does(Entered entered) {
-    return Optional.ofNullable(entered.outcomes().get(FailsafeChecks.DOES)).flatMap(id -> Arrays.stream(Does.values()).filter(does -> does.name().toLowerCase(Locale.ROOT).equals(id)).findFirst());
-  }
-
-  void add(String mark, Line line, Instant at) {
-    log.add(mark, at, line.kind(), line.text(), null);
-  }
-
-  @Override
-  public Optional<Due> of(String mark) {
-    Standing standing = standing(mark);
-    return standing.state() == State.PASSED ? Optional.empty() : Optional.of(new Due("radio-off test", standing.state() == State.FAILED ? "it did not pass" : standing.why(), "radio-off"));
-  }
-
-  @Override
-  public int place() {
-    return 2;
-  }
-
-  public Standing standing(String mark) {
-    List<LogEntry> lines = log.of(mark, OF_TEST);
-    Optional<LogEntry> newest = lines.stream().filter(line -> line.kind().equals(PASSED) || line.kind().equals(FAILED)).findFirst();
-    if (newest.isEmpty()) {
-      return new Standing(State.NEVER, "never done", newest);
+    /** How it stands with the test of a craft. */
+    public enum State {
+        NEVER,
+        DUE,
+        PASSED,
+        FAILED
     }
-    List<LogEntry> after = lines.stream().filter(line -> line.id() > newest.get().id()).toList();
-    Optional<String> since = after.stream().filter(line -> MAKES_DUE.contains(line.kind())).map(LogEntry::text).reduce((newer, older) -> older)
-        .or(() -> told(mark, (int) after.stream().filter(line -> OF_SHEET.contains(line.kind())).count()))
-        .or(() -> flashed(mark, (int) after.stream().filter(line -> line.kind().equals(SNAPSHOT)).count()));
-    if (since.isPresent()) {
-      return new Standing(State.DUE, since.get(), newest);
-    }
-    return new Standing(newest.get().kind().equals(PASSED) ? State.PASSED : State.FAILED, "", newest);
-  }
 
-  /** Which settings the sheet has otherwise than so many revisions ago. What counts is the order of entries, not their times. */
-  private Optional<String> told(String mark, int ago) {
-    List<Revision> revisions = crafts.revisions(mark);
-    Optional<Revision> then = ago == 0 ? Optional.empty() : Optional.of(revisions.get(Math.max(0, revisions.size() - 1 - ago)));
-    if (then.isEmpty() || then.get().readable().isEmpty()) {
-      return Optional.empty();
-    }
-    Craft before = crafts.craft(mark, then.get().number());
-    Craft now = crafts.newestCraft(mark);
-    String changed = Settings.ALL.stream().filter(setting -> !before.told(setting).equals(now.told(setting))).limit(3).map(setting -> setting.label() + ": " + now.told().said(setting))
-        .collect(Collectors.joining(", "));
-    return changed.isEmpty() ? Optional.empty() : Optional.of("told since: " + changed);
-  }
+    /**
+     * @param why what made it due; empty where it is not
+     * @param newest the line of the log that tells of the newest test
+     */
+    public record Standing(State state, String why, Optional<LogEntry> newest) {}
 
-  private Optional<String> flashed(String mark, int ago) {
-    List<SnapshotStore.Row> listed = ago == 0 ? List.of() : snapshots.of(mark);
-    if (listed.size() <= ago) {
-      return Optional.empty();
+    /** A line for the log of a craft. */
+    public record Line(String kind, String text) {
+        public boolean passed() {
+            return kind.equals(PASSED);
+        }
     }
-    SnapshotStore.Row newest = listed.get(0);
-    SnapshotStore.Row before = listed.get(ago);
-    return newest.family().equals(before.family()) && newest.version().equals(before.version()) ? Optional.empty()
-        : Optional.of("flashed since, version " + newest.version() + " instead of " + before.version());
-  }
+
+    /** What a test that was made tells the log; nothing where nobody saw what the motors did. */
+    public static Optional<Line> line(Craft sound, Entered entered) {
+        return does(entered).map(does -> {
+            RadioOffVerdict verdict = verdict(sound, does, entered);
+            String seen = "the motors: " + does.label()
+                    + (entered.numbers().containsKey(FailsafeChecks.AFTER)
+                            ? ", after "
+                                    + entered.numbers()
+                                            .get(FailsafeChecks.AFTER)
+                                            .written()
+                            : "");
+            return verdict.passed()
+                    ? new Line(PASSED, "Radio-off test passed: " + seen)
+                    : new Line(
+                            FAILED,
+                            "Radio-off test not passed: " + seen + ". "
+                                    + verdict.stages().stream()
+                                            .filter(stage -> stage.works() != Works.AS_SET)
+                                            .findFirst()
+                                            .map(stage -> stage.name() + ": " + stage.why())
+                                            .orElse(""));
+        });
+    }
+
+    static RadioOffVerdict verdict(Craft sound, Does does, Entered entered) {
+        return RadioOffVerdict.of(
+                sound,
+                does,
+                Optional.ofNullable(entered.numbers().get(FailsafeChecks.AFTER)).map(Entered.Number::value));
+    }
+
+    static Optional<Does> does(Entered entered) {
+        return Optional.ofNullable(entered.outcomes().get(FailsafeChecks.DOES))
+                .flatMap(id -> Arrays.stream(Does.values())
+                        .filter(does -> does.name().toLowerCase(Locale.ROOT).equals(id))
+                        .findFirst());
+    }
+
+    void add(String mark, Line line, Instant at) {
+        log.add(mark, at, line.kind(), line.text(), null);
+    }
+
+    @Override
+    public Optional<Due> of(String mark) {
+        Standing standing = standing(mark);
+        return standing.state() == State.PASSED
+                ? Optional.empty()
+                : Optional.of(new Due(
+                        "radio-off test",
+                        standing.state() == State.FAILED ? "it did not pass" : standing.why(),
+                        "radio-off"));
+    }
+
+    @Override
+    public int place() {
+        return 2;
+    }
+
+    public Standing standing(String mark) {
+        List<LogEntry> lines = log.of(mark, OF_TEST);
+        Optional<LogEntry> newest = lines.stream()
+                .filter(line -> line.kind().equals(PASSED) || line.kind().equals(FAILED))
+                .findFirst();
+        if (newest.isEmpty()) {
+            return new Standing(State.NEVER, "never done", newest);
+        }
+        List<LogEntry> after =
+                lines.stream().filter(line -> line.id() > newest.get().id()).toList();
+        Optional<String> since = after.stream()
+                .filter(line -> MAKES_DUE.contains(line.kind()))
+                .map(LogEntry::text)
+                .reduce((newer, older) -> older)
+                .or(() -> told(mark, (int) after.stream()
+                        .filter(line -> OF_SHEET.contains(line.kind()))
+                        .count()))
+                .or(() -> flashed(mark, (int) after.stream()
+                        .filter(line -> line.kind().equals(SNAPSHOT))
+                        .count()));
+        if (since.isPresent()) {
+            return new Standing(State.DUE, since.get(), newest);
+        }
+        return new Standing(newest.get().kind().equals(PASSED) ? State.PASSED : State.FAILED, "", newest);
+    }
+
+    /**
+     * Which settings the sheet has otherwise than so many revisions ago. What counts is the order of entries, not their
+     * times.
+     */
+    private Optional<String> told(String mark, int ago) {
+        List<Revision> revisions = crafts.revisions(mark);
+        Optional<Revision> then =
+                ago == 0 ? Optional.empty() : Optional.of(revisions.get(Math.max(0, revisions.size() - 1 - ago)));
+        if (then.isEmpty() || then.get().readable().isEmpty()) {
+            return Optional.empty();
+        }
+        Craft before = crafts.craft(mark, then.get().number());
+        Craft now = crafts.newestCraft(mark);
+        String changed = Settings.ALL.stream()
+                .filter(setting -> !before.told(setting).equals(now.told(setting)))
+                .limit(3)
+                .map(setting -> setting.label() + ": " + now.told().said(setting))
+                .collect(Collectors.joining(", "));
+        return changed.isEmpty() ? Optional.empty() : Optional.of("told since: " + changed);
+    }
+
+    private Optional<String> flashed(String mark, int ago) {
+        List<SnapshotStore.Row> listed = ago == 0 ? List.of() : snapshots.of(mark);
+        if (listed.size() <= ago) {
+            return Optional.empty();
+        }
+        SnapshotStore.Row newest = listed.get(0);
+        SnapshotStore.Row before = listed.get(ago);
+        return newest.family().equals(before.family()) && newest.version().equals(before.version())
+                ? Optional.empty()
+                : Optional.of("flashed since, version " + newest.version() + " instead of " + before.version());
+    }
 }

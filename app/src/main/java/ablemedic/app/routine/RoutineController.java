@@ -14,12 +14,12 @@ import ablemedic.app.routine.Routines.Given;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.BenchNeeds.Want;
 import ablemedic.diagnosis.Check;
-import ablemedic.speciality.RoutineVerdict;
-import ablemedic.requirement.Expectation.Waits;
 import ablemedic.requirement.Expectation;
+import ablemedic.requirement.Expectation.Waits;
 import ablemedic.requirement.Required;
 import ablemedic.speciality.Place;
 import ablemedic.speciality.RoutineSchool;
+import ablemedic.speciality.RoutineVerdict;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
@@ -42,136 +42,204 @@ import org.springframework.web.bind.annotation.RestController;
 /** The pre-power routine of a craft over HTTP. */
 @RestController
 class RoutineController {
-  private static final double LONGEST_MINUTES = 600;
+    private static final double LONGEST_MINUTES = 600;
 
-  private final Routines routines;
-  private final Records records;
-  private final CraftStore crafts;
-  private final OwnersSchool owners;
-  private final Clock clock;
+    private final Routines routines;
+    private final Records records;
+    private final CraftStore crafts;
+    private final OwnersSchool owners;
+    private final Clock clock;
 
-  RoutineController(Routines routines, CraftStore crafts, OwnersSchool owners, Clock clock, Records records) {
-    this.records = records;
-    this.owners = owners;
-    this.routines = routines;
-    this.crafts = crafts;
-    this.clock = clock;
-  }
-
-  /**
-   * The routine of a craft.
-   *
-   * @param state     NOT_DONE, PASSED or FAILED, since it was last due
-   * @param why       what made it due
-   * @param school    by which the steps are
-   * @param schools   both, with when to take them
-   * @param owners    the one that the owner holds to: quick where the occasion allows it, or always full
-   * @param destroyed what power would destroy by the sheet alone; no run passes until it is put right
-   * @param map   the lead and power map; nothing where parts are not entered
-   */
-  record RoutineView(String mark, String state, String why, RoutineSchool school, List<SchoolView> schools, RoutineSchool owners,
-      List<String> destroyed, double minutes, List<StepView> steps, List<String> cautions, @Nullable PowerMap map, @Nullable RunView newest) {}
-
-  /** One of the two schools; the occasion asks for one of them. */
-  record SchoolView(RoutineSchool id, String label, String reason, boolean asked) {}
-
-  /**
-   * A step: what it asks, where on the craft, and what a sound craft gives.
-   *
-   * @param waits what has to be put right before it can be judged; empty where nothing
-   */
-  record StepView(String id, String title, String instruction, String expected, String waits, QuestionView question, PlaceView place,
-      boolean powered) {}
-
-  record RunView(Instant at, boolean passed, double minutes, List<ReadView> steps) {}
-
-  record ReadView(String title, String expected, String given, boolean passed) {}
-
-  /** Readings by step, up to the first that fails; minutes from the first step to the last. */
-  record RunMade(@NotNull @Size(max = 100, message = "has at most 100 readings") Map<String, @NotNull @Valid StepEntry> readings,
-      double minutes, @Nullable RoutineSchool school) {}
-
-  record StepEntry(@Nullable @Size(max = 3, message = "has at most three answers") Map<String, String> outcomes,
-      @Nullable @Size(max = 40, message = "has at most 40 letters") String written,
-      @Nullable @Pattern(regexp = "differs|same", message = "is differs or same") String secondWay) {}
-
-  /**
-   * How one reading stands against the step's expectation.
-   *
-   * @param secondWay the question that tells what the reading alone does not; nothing where it tells
-   */
-  record Judged(boolean passed, String expected, @Nullable QuestionView secondWay) {}
-
-  @GetMapping("/api/crafts/{mark}/routine")
-  RoutineView view(@PathVariable String mark, @RequestParam(required = false) @Nullable RoutineSchool school) {
-    String right = crafts.get(mark).mark();
-    Required required = records.of(right);
-    Craft craft = required.craft();
-    Routines.Standing standing = routines.standing(right);
-    RoutineSchool asked = routines.school(right);
-    RoutineSchool chosen = school == null ? asked : school;
-    List<Check<Craft>> steps = routines.steps(craft, chosen);
-    return new RoutineView(right, standing.state().name(), standing.why(), chosen, Arrays.stream(RoutineSchool.values())
-        .map(one -> new SchoolView(one, one.label(), one.reason(), one == asked)).toList(), owners.get(), Stream.of(routines.barred(right, false).battery()).filter(why -> !why.isEmpty()).toList(),
-        Routines.minutes(steps), steps.stream().map(s -> step(s, required)).toList(),
-        List.of(caution("caution-short-test"), caution("caution-pack"), caution("caution-antenna")),
-        craft.electrics().sheet().isEmpty() ? null : PowerMap.of(craft.electrics().wiring(), Map.of()),
-        standing.newest().map(RoutineController::run).orElse(null));
-  }
-
-  private static String caution(String page) {
-    return Specialities.handbook().page(page).orElseThrow().paragraphs().get(0);
-  }
-
-  private static StepView step(Check<Craft> check, Required required) {
-    Craft craft = required.craft();
-    String waits = Expectation.of(check, required) instanceof Waits on ? on.why() : "";
-    return new StepView(check.id(), check.title(craft), check.instruction(craft), waits.isEmpty() ? Routines.expected(check, craft) : "", waits,
-        QuestionView.of(check.answers(), craft).get(0), PlaceView.of(Place.of(check)), check.needs().pack() == Want.YES);
-  }
-
-  private static RunView run(Run run) {
-    return new RunView(run.at(), run.passed(), run.minutes(), run.steps().stream().map(RoutineController::read).toList());
-  }
-
-  private static ReadView read(Read read) {
-    String given = String.join(", ", Stream.concat(read.entered().numbers().values().stream().map(Entered.Number::written),
-        read.entered().outcomes().values().stream()).toList());
-    return new ReadView(read.title(), read.expected(), given, read.passed());
-  }
-
-  /** The school that the owner holds to. */
-  record Owners(@NotNull RoutineSchool school) {}
-
-  @PutMapping("/api/routine-school")
-  Owners holdsTo(@RequestBody @Valid Owners held) {
-    owners.set(held.school());
-    return new Owners(owners.get());
-  }
-
-  /** Judges one reading without keeping it, so that a step can be looked at again before the next. */
-  @PostMapping("/api/crafts/{mark}/routine/judge/{step}")
-  Judged judge(@PathVariable String mark, @PathVariable String step, @RequestBody @Valid StepEntry entry) {
-    Craft craft = records.of(crafts.get(mark).mark()).craft();
-    Check<Craft> check = routines.steps(craft, RoutineSchool.FULL).stream().filter(s -> s.id().equals(step)).findFirst()
-        .orElseThrow(() -> Refusal.unknown("step", "The routine of this craft has no step “" + step + "”."));
-    Routines.Judgement judgement = Routines.judgement(check, craft, given(entry));
-    return new Judged(judgement.passed(), judgement.said(), judgement.secondWay() ? QuestionView.of(RoutineVerdict.SECOND_WAY, craft).get(0) : null);
-  }
-
-  @PostMapping("/api/crafts/{mark}/routine")
-  RoutineView runs(@PathVariable String mark, @RequestBody @Valid RunMade made) {
-    if (!(made.minutes() >= 0 && made.minutes() <= LONGEST_MINUTES)) {
-      throw Refusal.wrong("minutes", "A routine takes between 0 and " + Math.round(LONGEST_MINUTES) + " minutes.");
+    RoutineController(Routines routines, CraftStore crafts, OwnersSchool owners, Clock clock, Records records) {
+        this.records = records;
+        this.owners = owners;
+        this.routines = routines;
+        this.crafts = crafts;
+        this.clock = clock;
     }
-    String right = crafts.get(mark).mark();
-    routines.run(right, made.school() == null ? routines.school(right) : made.school(), made.readings().entrySet().stream()
-        .collect(java.util.stream.Collectors.toMap(Map.Entry::getKey, e -> given(e.getValue()))), made.minutes(),
-        clock.instant());
-    return view(right, made.school());
-  }
 
-  private static Given given(StepEntry entry) {
-    return new Given(entry.outcomes() == null ? Map.of() : entry.outcomes(), entry.written(), entry.secondWay());
-  }
+    /**
+     * The routine of a craft.
+     *
+     * @param state NOT_DONE, PASSED or FAILED, since it was last due
+     * @param why what made it due
+     * @param school by which the steps are
+     * @param schools both, with when to take them
+     * @param owners the one that the owner holds to: quick where the occasion allows it, or always full
+     * @param destroyed what power would destroy by the sheet alone; no run passes until it is put right
+     * @param map the lead and power map; nothing where parts are not entered
+     */
+    record RoutineView(
+            String mark,
+            String state,
+            String why,
+            RoutineSchool school,
+            List<SchoolView> schools,
+            RoutineSchool owners,
+            List<String> destroyed,
+            double minutes,
+            List<StepView> steps,
+            List<String> cautions,
+            @Nullable PowerMap map,
+            @Nullable RunView newest) {}
+
+    /** One of the two schools; the occasion asks for one of them. */
+    record SchoolView(RoutineSchool id, String label, String reason, boolean asked) {}
+
+    /**
+     * A step: what it asks, where on the craft, and what a sound craft gives.
+     *
+     * @param waits what has to be put right before it can be judged; empty where nothing
+     */
+    record StepView(
+            String id,
+            String title,
+            String instruction,
+            String expected,
+            String waits,
+            QuestionView question,
+            PlaceView place,
+            boolean powered) {}
+
+    record RunView(Instant at, boolean passed, double minutes, List<ReadView> steps) {}
+
+    record ReadView(String title, String expected, String given, boolean passed) {}
+
+    /** Readings by step, up to the first that fails; minutes from the first step to the last. */
+    record RunMade(
+            @NotNull @Size(max = 100, message = "has at most 100 readings")
+            Map<String, @NotNull @Valid StepEntry> readings,
+
+            double minutes,
+            @Nullable RoutineSchool school) {}
+
+    record StepEntry(
+            @Nullable @Size(max = 3, message = "has at most three answers")
+            Map<String, String> outcomes,
+
+            @Nullable @Size(max = 40, message = "has at most 40 letters")
+            String written,
+
+            @Nullable @Pattern(regexp = "differs|same", message = "is differs or same")
+            String secondWay) {}
+
+    /**
+     * How one reading stands against the step's expectation.
+     *
+     * @param secondWay the question that tells what the reading alone does not; nothing where it tells
+     */
+    record Judged(boolean passed, String expected, @Nullable QuestionView secondWay) {}
+
+    @GetMapping("/api/crafts/{mark}/routine")
+    RoutineView view(@PathVariable String mark, @RequestParam(required = false) @Nullable RoutineSchool school) {
+        String right = crafts.get(mark).mark();
+        Required required = records.of(right);
+        Craft craft = required.craft();
+        Routines.Standing standing = routines.standing(right);
+        RoutineSchool asked = routines.school(right);
+        RoutineSchool chosen = school == null ? asked : school;
+        List<Check<Craft>> steps = routines.steps(craft, chosen);
+        return new RoutineView(
+                right,
+                standing.state().name(),
+                standing.why(),
+                chosen,
+                Arrays.stream(RoutineSchool.values())
+                        .map(one -> new SchoolView(one, one.label(), one.reason(), one == asked))
+                        .toList(),
+                owners.get(),
+                Stream.of(routines.barred(right, false).battery())
+                        .filter(why -> !why.isEmpty())
+                        .toList(),
+                Routines.minutes(steps),
+                steps.stream().map(s -> step(s, required)).toList(),
+                List.of(caution("caution-short-test"), caution("caution-pack"), caution("caution-antenna")),
+                craft.electrics().sheet().isEmpty()
+                        ? null
+                        : PowerMap.of(craft.electrics().wiring(), Map.of()),
+                standing.newest().map(RoutineController::run).orElse(null));
+    }
+
+    private static String caution(String page) {
+        return Specialities.handbook().page(page).orElseThrow().paragraphs().get(0);
+    }
+
+    private static StepView step(Check<Craft> check, Required required) {
+        Craft craft = required.craft();
+        String waits = Expectation.of(check, required) instanceof Waits on ? on.why() : "";
+        return new StepView(
+                check.id(),
+                check.title(craft),
+                check.instruction(craft),
+                waits.isEmpty() ? Routines.expected(check, craft) : "",
+                waits,
+                QuestionView.of(check.answers(), craft).get(0),
+                PlaceView.of(Place.of(check)),
+                check.needs().pack() == Want.YES);
+    }
+
+    private static RunView run(Run run) {
+        return new RunView(
+                run.at(),
+                run.passed(),
+                run.minutes(),
+                run.steps().stream().map(RoutineController::read).toList());
+    }
+
+    private static ReadView read(Read read) {
+        String given = String.join(
+                ", ",
+                Stream.concat(
+                                read.entered().numbers().values().stream().map(Entered.Number::written),
+                                read.entered().outcomes().values().stream())
+                        .toList());
+        return new ReadView(read.title(), read.expected(), given, read.passed());
+    }
+
+    /** The school that the owner holds to. */
+    record Owners(@NotNull RoutineSchool school) {}
+
+    @PutMapping("/api/routine-school")
+    Owners holdsTo(@RequestBody @Valid Owners held) {
+        owners.set(held.school());
+        return new Owners(owners.get());
+    }
+
+    /** Judges one reading without keeping it, so that a step can be looked at again before the next. */
+    @PostMapping("/api/crafts/{mark}/routine/judge/{step}")
+    Judged judge(@PathVariable String mark, @PathVariable String step, @RequestBody @Valid StepEntry entry) {
+        Craft craft = records.of(crafts.get(mark).mark()).craft();
+        Check<Craft> check = routines.steps(craft, RoutineSchool.FULL).stream()
+                .filter(s -> s.id().equals(step))
+                .findFirst()
+                .orElseThrow(() -> Refusal.unknown("step", "The routine of this craft has no step “" + step + "”."));
+        Routines.Judgement judgement = Routines.judgement(check, craft, given(entry));
+        return new Judged(
+                judgement.passed(),
+                judgement.said(),
+                judgement.secondWay()
+                        ? QuestionView.of(RoutineVerdict.SECOND_WAY, craft).get(0)
+                        : null);
+    }
+
+    @PostMapping("/api/crafts/{mark}/routine")
+    RoutineView runs(@PathVariable String mark, @RequestBody @Valid RunMade made) {
+        if (!(made.minutes() >= 0 && made.minutes() <= LONGEST_MINUTES)) {
+            throw Refusal.wrong(
+                    "minutes", "A routine takes between 0 and " + Math.round(LONGEST_MINUTES) + " minutes.");
+        }
+        String right = crafts.get(mark).mark();
+        routines.run(
+                right,
+                made.school() == null ? routines.school(right) : made.school(),
+                made.readings().entrySet().stream()
+                        .collect(java.util.stream.Collectors.toMap(Map.Entry::getKey, e -> given(e.getValue()))),
+                made.minutes(),
+                clock.instant());
+        return view(right, made.school());
+    }
+
+    private static Given given(StepEntry entry) {
+        return new Given(entry.outcomes() == null ? Map.of() : entry.outcomes(), entry.written(), entry.secondWay());
+    }
 }

@@ -18,50 +18,69 @@ import tools.jackson.databind.node.ObjectNode;
 /** Runs of the routine in the database. */
 @Repository
 public class RoutineStore {
-  private final JdbcClient database;
-  private final Unreadables unreadables;
-  private final Json json;
+    private final JdbcClient database;
+    private final Unreadables unreadables;
+    private final Json json;
 
-  RoutineStore(JdbcClient database, Json json, Unreadables unreadables) {
-    this.unreadables = unreadables;
-    this.database = database;
-    this.json = json;
-  }
-
-  /** One step of a run as it was read. */
-  public record Read(String checkId, String title, String expected, Entered entered, boolean passed) {}
-
-  /** A run. */
-  public record Run(Instant at, boolean passed, double minutes, List<Read> steps) {}
-
-  /** What a run gave as text, in the present form. @throws ablemedic.app.storage.UnreadableRecordException where it is none */
-  public static String renewed(Json json, String text) {
-    return BODY.renewed(json, text);
-  }
-
-  private record Body(List<Read> steps) {}
-
-  private static final StoredForm<Body> BODY = StoredForm.of("run of the routine", Body.class, first ->
-      first.get("steps").forEach(step -> ((ObjectNode) step).set("entered", EnteredForm.second((ObjectNode) step.get("entered")))));
-
-  void add(String mark, Run run) {
-    database.sql("INSERT INTO routine_run (mark, at, passed, minutes, body) VALUES (?, ?, ?, ?, ?)")
-        .params(mark, run.at().toString(), run.passed() ? 1 : 0, run.minutes(), BODY.write(json, new Body(run.steps()))).update();
-  }
-
-  /** The newest run; none where it cannot be read, so that the routine is due. */
-  public Optional<Run> newest(String mark) {
-    return database.sql("SELECT * FROM routine_run WHERE mark = ? ORDER BY id DESC LIMIT 1").param(mark)
-        .query((rs, n) -> run(rs)).list().stream().flatMap(Optional::stream).findFirst();
-  }
-
-  private Optional<Run> run(ResultSet rs) throws SQLException {
-    try {
-      return Optional.of(new Run(unreadables.time("routine_run", rs, "at"), rs.getInt("passed") == 1, rs.getDouble("minutes"),
-          BODY.read(json, rs.getString("body")).steps()));
-    } catch (UnreadableRecordException e) {
-      unreadables.note("routine_run", rs);
-      return Optional.empty();
+    RoutineStore(JdbcClient database, Json json, Unreadables unreadables) {
+        this.unreadables = unreadables;
+        this.database = database;
+        this.json = json;
     }
-  }
+
+    /** One step of a run as it was read. */
+    public record Read(String checkId, String title, String expected, Entered entered, boolean passed) {}
+
+    /** A run. */
+    public record Run(Instant at, boolean passed, double minutes, List<Read> steps) {}
+
+    /**
+     * What a run gave as text, in the present form. @throws ablemedic.app.storage.UnreadableRecordException where it is
+     * none
+     */
+    public static String renewed(Json json, String text) {
+        return BODY.renewed(json, text);
+    }
+
+    private record Body(List<Read> steps) {}
+
+    private static final StoredForm<Body> BODY = StoredForm.of(
+            "run of the routine", Body.class, first -> first.get("steps").forEach(step -> ((ObjectNode) step)
+                    .set("entered", EnteredForm.second((ObjectNode) step.get("entered")))));
+
+    void add(String mark, Run run) {
+        database.sql("INSERT INTO routine_run (mark, at, passed, minutes, body) VALUES (?, ?, ?, ?, ?)")
+                .params(
+                        mark,
+                        run.at().toString(),
+                        run.passed() ? 1 : 0,
+                        run.minutes(),
+                        BODY.write(json, new Body(run.steps())))
+                .update();
+    }
+
+    /** The newest run; none where it cannot be read, so that the routine is due. */
+    public Optional<Run> newest(String mark) {
+        return database
+                .sql("SELECT * FROM routine_run WHERE mark = ? ORDER BY id DESC LIMIT 1")
+                .param(mark)
+                .query((rs, n) -> run(rs))
+                .list()
+                .stream()
+                .flatMap(Optional::stream)
+                .findFirst();
+    }
+
+    private Optional<Run> run(ResultSet rs) throws SQLException {
+        try {
+            return Optional.of(new Run(
+                    unreadables.time("routine_run", rs, "at"),
+                    rs.getInt("passed") == 1,
+                    rs.getDouble("minutes"),
+                    BODY.read(json, rs.getString("body")).steps()));
+        } catch (UnreadableRecordException e) {
+            unreadables.note("routine_run", rs);
+            return Optional.empty();
+        }
+    }
 }

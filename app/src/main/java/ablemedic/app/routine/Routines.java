@@ -1,8 +1,8 @@
 package ablemedic.app.routine;
 
 import ablemedic.Specialities;
-import ablemedic.app.chart.CraftLog.LogEntry;
 import ablemedic.app.chart.CraftLog;
+import ablemedic.app.chart.CraftLog.LogEntry;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.Due;
 import ablemedic.app.chart.Records;
@@ -19,8 +19,8 @@ import ablemedic.diagnosis.BenchState.ShortTest;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Proof;
 import ablemedic.diagnosis.Reading;
-import ablemedic.requirement.Expectation.Waits;
 import ablemedic.requirement.Expectation;
+import ablemedic.requirement.Expectation.Waits;
 import ablemedic.requirement.PowerHazard;
 import ablemedic.requirement.Required;
 import ablemedic.speciality.RoutineSchool;
@@ -39,202 +39,232 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** The routine of a craft: what it is, how it stands, and a run of it. */
 @Service
 public class Routines implements Due.Source {
-  /** Lines of the log that speak of one place under the iron. */
-  private static final Set<String> ONE_PLACE = Set.of("repair", "part");
+    /** Lines of the log that speak of one place under the iron. */
+    private static final Set<String> ONE_PLACE = Set.of("repair", "part");
 
-  private final RoutineStore store;
-  private final CraftStore crafts;
-  private final CraftLog log;
-  private final MeterStore meters;
-  private final TransactionTemplate transaction;
-  private final OwnersSchool owners;
-  private final Records records;
-  private final ObjectProvider<Follower> followers;
+    private final RoutineStore store;
+    private final CraftStore crafts;
+    private final CraftLog log;
+    private final MeterStore meters;
+    private final TransactionTemplate transaction;
+    private final OwnersSchool owners;
+    private final Records records;
+    private final ObjectProvider<Follower> followers;
 
-  Routines(RoutineStore store, CraftStore crafts, CraftLog log, MeterStore meters, TransactionTemplate transaction,
-      OwnersSchool owners, Records records, ObjectProvider<Follower> followers) {
-    this.records = records;
-    this.store = store;
-    this.owners = owners;
-    this.crafts = crafts;
-    this.log = log;
-    this.meters = meters;
-    this.transaction = transaction;
-    this.followers = followers;
-  }
-
-  /** Something else that a run of the routine is recorded in. */
-  public interface Follower {
-    /** Works out what follows from a run that is about to be recorded; what it gives is done along with that. */
-    Runnable following(String mark, Run run);
-  }
-
-  /**
-   * How the routine of a craft stands.
-   *
-   * @param state passed, failed, or not done since it was last due
-   * @param why   what made it due, in words
-   * @param line  the line of the log that says so
-   */
-  public record Standing(ShortTest state, String why, long line, Optional<Run> newest) {
-    /** Due through something that is about to be recorded. */
-    public static Standing dueBy(String why) {
-      return new Standing(ShortTest.NOT_DONE, why, Long.MAX_VALUE, Optional.empty());
+    Routines(
+            RoutineStore store,
+            CraftStore crafts,
+            CraftLog log,
+            MeterStore meters,
+            TransactionTemplate transaction,
+            OwnersSchool owners,
+            Records records,
+            ObjectProvider<Follower> followers) {
+        this.records = records;
+        this.store = store;
+        this.owners = owners;
+        this.crafts = crafts;
+        this.log = log;
+        this.meters = meters;
+        this.transaction = transaction;
+        this.followers = followers;
     }
-  }
 
-  @Override
-  public Optional<Due> of(String mark) {
-    Standing standing = standing(mark);
-    return standing.state() == ShortTest.PASSED ? Optional.empty() : Optional.of(new Due("pre-power routine", standing.state() == ShortTest.FAILED ? "it failed" : standing.why(), "routine"));
-  }
-
-  @Override
-  public int place() {
-    return 1;
-  }
-
-  public List<Check<Craft>> steps(Craft craft, RoutineSchool school) {
-    return Specialities.prePowerRoutine(craft, meters.get(), school);
-  }
-
-  /** What the routine that is asked for takes on a craft, minutes. */
-  public double minutes(String mark) {
-    return minutes(steps(records.of(mark).craft(), school(mark)));
-  }
-
-  static double minutes(List<Check<Craft>> steps) {
-    return steps.stream().mapToDouble(Check::minutes).sum();
-  }
-
-  /**
-   * The school that is asked for: quick where the owner holds to that and the occasion allows it, since the craft passed before
-   * and was opened at one place only.
-   */
-  public RoutineSchool school(String mark) {
-    if (owners.get() == RoutineSchool.FULL) {
-      return RoutineSchool.FULL;
+    /** Something else that a run of the routine is recorded in. */
+    public interface Follower {
+        /** Works out what follows from a run that is about to be recorded; what it gives is done along with that. */
+        Runnable following(String mark, Run run);
     }
-    List<String> since = new ArrayList<>();
-    for (LogEntry line : log.of(mark)) {
-      if (line.kind().equals("routine")) {
-        return since.size() <= 1 && ONE_PLACE.containsAll(since) ? RoutineSchool.QUICK : RoutineSchool.FULL;
-      }
-      if (CraftLog.OF_ROUTINE.contains(line.kind())) {
-        since.add(line.kind());
-      }
+
+    /**
+     * How the routine of a craft stands.
+     *
+     * @param state passed, failed, or not done since it was last due
+     * @param why what made it due, in words
+     * @param line the line of the log that says so
+     */
+    public record Standing(ShortTest state, String why, long line, Optional<Run> newest) {
+        /** Due through something that is about to be recorded. */
+        public static Standing dueBy(String why) {
+            return new Standing(ShortTest.NOT_DONE, why, Long.MAX_VALUE, Optional.empty());
+        }
     }
-    return RoutineSchool.FULL;
-  }
 
-  public Standing standing(String mark) {
-    Optional<Run> newest = store.newest(mark);
-    Optional<LogEntry> last = log.lastOfRoutine(mark);
-    long line = last.map(LogEntry::id).orElse(0L);
-    String barred = barred(mark, false).battery();
-    if (!barred.isEmpty()) {
-      return new Standing(ShortTest.NOT_DONE, barred, line, newest);
+    @Override
+    public Optional<Due> of(String mark) {
+        Standing standing = standing(mark);
+        return standing.state() == ShortTest.PASSED
+                ? Optional.empty()
+                : Optional.of(new Due(
+                        "pre-power routine",
+                        standing.state() == ShortTest.FAILED ? "it failed" : standing.why(),
+                        "routine"));
     }
-    if (newest.isEmpty() || last.isEmpty() || CraftLog.makesDue(last.get().kind())) {
-      return new Standing(ShortTest.NOT_DONE, last.map(LogEntry::text).orElse("never done"), line, newest);
+
+    @Override
+    public int place() {
+        return 1;
     }
-    return new Standing(newest.get().passed() ? ShortTest.PASSED : ShortTest.FAILED, "", line, newest);
-  }
 
-  /**
-   * The power that may not be put on a craft: what it would destroy by the newest sheet alone, and on a new build any before the routine.
-   *
-   * @param newBuild whether it was just built
-   */
-  public Barred barred(String mark, boolean newBuild) {
-    try {
-      return PowerHazard.of(crafts.newestCraft(mark), newBuild && !log.has(mark, "routine"));
-    } catch (UnreadableRecordException e) {
-      return Barred.NOTHING;
+    public List<Check<Craft>> steps(Craft craft, RoutineSchool school) {
+        return Specialities.prePowerRoutine(craft, meters.get(), school);
     }
-  }
 
-  /**
-   * Records a run of a school: a reading for each step up to the first that fails, or for all.
-   *
-   * @param readings outcomes and number as written, by the id of the step
-   * @throws Refusal where a step is left out or a reading cannot be read, and where power would destroy a part
-   */
-  public Run run(String mark, RoutineSchool school, Map<String, Given> readings, double minutes, Instant at) {
-    String barred = barred(mark, false).battery();
-    if (!barred.isEmpty()) {
-      throw Refusal.conflict("readings", barred);
+    /** What the routine that is asked for takes on a craft, minutes. */
+    public double minutes(String mark) {
+        return minutes(steps(records.of(mark).craft(), school(mark)));
     }
-    Run run = judged(records.of(mark), school, readings, minutes, at);
-    List<Runnable> following = followers.stream().map(follower -> follower.following(mark, run)).toList();
-    transaction.executeWithoutResult(status -> {
-      store.add(mark, run);
-      Read last = run.steps().get(run.steps().size() - 1);
-      log.add(mark, at, run.passed() ? "routine" : "routine-failed", run.passed()
-          ? "Pre-power routine passed (" + school.label() + "), " + Math.round(minutes) + " min"
-          : "Pre-power routine failed at: " + last.title(), null);
-      following.forEach(Runnable::run);
-    });
-    return run;
-  }
 
-  private Run judged(Required required, RoutineSchool school, Map<String, Given> readings, double minutes, Instant at) {
-    Craft craft = required.craft();
-    List<Read> read = new ArrayList<>();
-    boolean passed = true;
-    for (Check<Craft> step : steps(craft, school)) {
-      if (!passed) {
-        break;
-      }
-      if (Expectation.of(step, required) instanceof Waits waits) {
-        throw Refusal.conflict("readings." + step.id(), "“" + step.title(craft) + "” can't be judged. " + waits.why());
-      }
-      Given given = readings.get(step.id());
-      if (given == null) {
-        throw Refusal.wrong("readings." + step.id(), "The step “" + step.title(craft)
-            + "” is left out: the routine holds only as a whole.");
-      }
-      Entered entered = entered(step, craft, given);
-      Judgement judgement = judgement(step, craft, given);
-      passed = judgement.passed();
-      read.add(new Read(step.id(), step.title(craft), judgement.said(), entered, passed));
+    static double minutes(List<Check<Craft>> steps) {
+        return steps.stream().mapToDouble(Check::minutes).sum();
     }
-    return new Run(at, passed, minutes, read);
-  }
 
-  private static Entered entered(Check<Craft> step, Craft craft, Given given) {
-    Entered entered = Entered.at(step, given.outcomes(), given.written() == null ? Map.of() : Map.of(Entered.ONLY, given.written()));
-    if (entered.answersNothing()) {
-      throw Refusal.wrong("readings." + step.id(), "Say what “" + step.title(craft) + "” gave.");
+    /**
+     * The school that is asked for: quick where the owner holds to that and the occasion allows it, since the craft
+     * passed before and was opened at one place only.
+     */
+    public RoutineSchool school(String mark) {
+        if (owners.get() == RoutineSchool.FULL) {
+            return RoutineSchool.FULL;
+        }
+        List<String> since = new ArrayList<>();
+        for (LogEntry line : log.of(mark)) {
+            if (line.kind().equals("routine")) {
+                return since.size() <= 1 && ONE_PLACE.containsAll(since) ? RoutineSchool.QUICK : RoutineSchool.FULL;
+            }
+            if (CraftLog.OF_ROUTINE.contains(line.kind())) {
+                since.add(line.kind());
+            }
+        }
+        return RoutineSchool.FULL;
     }
-    return entered;
-  }
 
-  /** What a step should give, in words. */
-  static String expected(Check<Craft> step, Craft craft) {
-    return Specialities.routineExpectation(step, craft).orElseGet(() -> Expected.of(step, craft));
-  }
+    public Standing standing(String mark) {
+        Optional<Run> newest = store.newest(mark);
+        Optional<LogEntry> last = log.lastOfRoutine(mark);
+        long line = last.map(LogEntry::id).orElse(0L);
+        String barred = barred(mark, false).battery();
+        if (!barred.isEmpty()) {
+            return new Standing(ShortTest.NOT_DONE, barred, line, newest);
+        }
+        if (newest.isEmpty() || last.isEmpty() || CraftLog.makesDue(last.get().kind())) {
+            return new Standing(ShortTest.NOT_DONE, last.map(LogEntry::text).orElse("never done"), line, newest);
+        }
+        return new Standing(newest.get().passed() ? ShortTest.PASSED : ShortTest.FAILED, "", line, newest);
+    }
 
-  /** How a reading of a step stands against what a sound craft gives. */
-  static Judgement judgement(Check<Craft> step, Craft craft, Given given) {
-    Reading reading = entered(step, craft, given).reading(step.answers()).orElseThrow();
-    return Specialities.routineVerdict(step, craft, reading).map(verdict -> given.secondWay() == null ? verdict : verdict.after(given.secondWay()))
-        .map(verdict -> new Judgement(verdict.kind() == Kind.PASSES, verdict.why(), verdict.kind() == Kind.CANNOT_TELL))
-        .orElseGet(() -> new Judgement(Proof.asExpected(step, reading, craft), Expected.of(step, craft), false));
-  }
+    /**
+     * The power that may not be put on a craft: what it would destroy by the newest sheet alone, and on a new build any
+     * before the routine.
+     *
+     * @param newBuild whether it was just built
+     */
+    public Barred barred(String mark, boolean newBuild) {
+        try {
+            return PowerHazard.of(crafts.newestCraft(mark), newBuild && !log.has(mark, "routine"));
+        } catch (UnreadableRecordException e) {
+            return Barred.NOTHING;
+        }
+    }
 
-  /**
-   * How a reading stands.
-   *
-   * @param said      what was expected, or what the reading says
-   * @param secondWay whether it takes a second way to tell
-   */
-  record Judgement(boolean passed, String said, boolean secondWay) {}
+    /**
+     * Records a run of a school: a reading for each step up to the first that fails, or for all.
+     *
+     * @param readings outcomes and number as written, by the id of the step
+     * @throws Refusal where a step is left out or a reading cannot be read, and where power would destroy a part
+     */
+    public Run run(String mark, RoutineSchool school, Map<String, Given> readings, double minutes, Instant at) {
+        String barred = barred(mark, false).battery();
+        if (!barred.isEmpty()) {
+            throw Refusal.conflict("readings", barred);
+        }
+        Run run = judged(records.of(mark), school, readings, minutes, at);
+        List<Runnable> following = followers.stream()
+                .map(follower -> follower.following(mark, run))
+                .toList();
+        transaction.executeWithoutResult(status -> {
+            store.add(mark, run);
+            Read last = run.steps().get(run.steps().size() - 1);
+            log.add(
+                    mark,
+                    at,
+                    run.passed() ? "routine" : "routine-failed",
+                    run.passed()
+                            ? "Pre-power routine passed (" + school.label() + "), " + Math.round(minutes) + " min"
+                            : "Pre-power routine failed at: " + last.title(),
+                    null);
+            following.forEach(Runnable::run);
+        });
+        return run;
+    }
 
-  /**
-   * What was given for a step.
-   *
-   * @param secondWay what the second way gave, where the reading alone did not tell
-   */
-  public record Given(Map<String, String> outcomes, @Nullable String written, @Nullable String secondWay) {}
+    private Run judged(
+            Required required, RoutineSchool school, Map<String, Given> readings, double minutes, Instant at) {
+        Craft craft = required.craft();
+        List<Read> read = new ArrayList<>();
+        boolean passed = true;
+        for (Check<Craft> step : steps(craft, school)) {
+            if (!passed) {
+                break;
+            }
+            if (Expectation.of(step, required) instanceof Waits waits) {
+                throw Refusal.conflict(
+                        "readings." + step.id(), "“" + step.title(craft) + "” can't be judged. " + waits.why());
+            }
+            Given given = readings.get(step.id());
+            if (given == null) {
+                throw Refusal.wrong(
+                        "readings." + step.id(),
+                        "The step “" + step.title(craft) + "” is left out: the routine holds only as a whole.");
+            }
+            Entered entered = entered(step, craft, given);
+            Judgement judgement = judgement(step, craft, given);
+            passed = judgement.passed();
+            read.add(new Read(step.id(), step.title(craft), judgement.said(), entered, passed));
+        }
+        return new Run(at, passed, minutes, read);
+    }
+
+    private static Entered entered(Check<Craft> step, Craft craft, Given given) {
+        Entered entered = Entered.at(
+                step, given.outcomes(), given.written() == null ? Map.of() : Map.of(Entered.ONLY, given.written()));
+        if (entered.answersNothing()) {
+            throw Refusal.wrong("readings." + step.id(), "Say what “" + step.title(craft) + "” gave.");
+        }
+        return entered;
+    }
+
+    /** What a step should give, in words. */
+    static String expected(Check<Craft> step, Craft craft) {
+        return Specialities.routineExpectation(step, craft).orElseGet(() -> Expected.of(step, craft));
+    }
+
+    /** How a reading of a step stands against what a sound craft gives. */
+    static Judgement judgement(Check<Craft> step, Craft craft, Given given) {
+        Reading reading = entered(step, craft, given).reading(step.answers()).orElseThrow();
+        return Specialities.routineVerdict(step, craft, reading)
+                .map(verdict -> given.secondWay() == null ? verdict : verdict.after(given.secondWay()))
+                .map(verdict ->
+                        new Judgement(verdict.kind() == Kind.PASSES, verdict.why(), verdict.kind() == Kind.CANNOT_TELL))
+                .orElseGet(
+                        () -> new Judgement(Proof.asExpected(step, reading, craft), Expected.of(step, craft), false));
+    }
+
+    /**
+     * How a reading stands.
+     *
+     * @param said what was expected, or what the reading says
+     * @param secondWay whether it takes a second way to tell
+     */
+    record Judgement(boolean passed, String said, boolean secondWay) {}
+
+    /**
+     * What was given for a step.
+     *
+     * @param secondWay what the second way gave, where the reading alone did not tell
+     */
+    public record Given(
+            Map<String, String> outcomes,
+            @Nullable String written,
+            @Nullable String secondWay) {}
 }

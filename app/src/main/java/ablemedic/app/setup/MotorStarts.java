@@ -11,34 +11,43 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
-/** Whether the motors' start is to be looked at again: each controller has a threshold of its own, so new ones make it due. */
+/**
+ * Whether the motors' start is to be looked at again: each controller has a threshold of its own, so new ones make it
+ * due.
+ */
 @Service
 class MotorStarts implements Due.Source {
-  /** The check of a set-up that settles it. */
-  static final String CHECK = "starts-even";
-  /** The line of the log that says that it passed. */
-  static final String PASSED = "thresholds";
-  /** Lines that tell of something new on the craft. */
-  private static final Set<String> NEW = Set.of("part", "opened", "repair", "fix");
-  /** New controllers or new firmware in them; a lead that was renewed at a controller is neither. */
-  private static final Pattern CONTROLLER = Pattern.compile("\\b(another|new|other|replaced?|fit(ted)?|changed?)\\b[^.]*\\bcontrollers?\\b|\\bcontrollers?\\b[^.]*\\b(other firmware|replaced?|changed|new)\\b",
-      Pattern.CASE_INSENSITIVE);
+    /** The check of a set-up that settles it. */
+    static final String CHECK = "starts-even";
+    /** The line of the log that says that it passed. */
+    static final String PASSED = "thresholds";
+    /** Lines that tell of something new on the craft. */
+    private static final Set<String> NEW = Set.of("part", "opened", "repair", "fix");
+    /** New controllers or new firmware in them; a lead that was renewed at a controller is neither. */
+    private static final Pattern CONTROLLER = Pattern.compile(
+            "\\b(another|new|other|replaced?|fit(ted)?|changed?)\\b[^.]*\\bcontrollers?\\b|\\bcontrollers?\\b[^.]*\\b(other firmware|replaced?|changed|new)\\b",
+            Pattern.CASE_INSENSITIVE);
 
-  private final CraftLog log;
+    private final CraftLog log;
 
-  MotorStarts(CraftLog log) {
-    this.log = log;
-  }
+    MotorStarts(CraftLog log) {
+        this.log = log;
+    }
 
-  @Override
-  public Optional<Due> of(String mark) {
-    List<LogEntry> lines = log.of(mark, Stream.concat(NEW.stream(), Stream.of(PASSED)).collect(Collectors.toSet()));
-    return lines.stream().takeWhile(line -> !line.kind().equals(PASSED)).filter(line -> NEW.contains(line.kind()) && CONTROLLER.matcher(line.text()).find()).findFirst()
-        .map(line -> new Due("start of the motors", line.text(), "set-up"));
-  }
+    @Override
+    public Optional<Due> of(String mark) {
+        List<LogEntry> lines =
+                log.of(mark, Stream.concat(NEW.stream(), Stream.of(PASSED)).collect(Collectors.toSet()));
+        return lines.stream()
+                .takeWhile(line -> !line.kind().equals(PASSED))
+                .filter(line -> NEW.contains(line.kind())
+                        && CONTROLLER.matcher(line.text()).find())
+                .findFirst()
+                .map(line -> new Due("start of the motors", line.text(), "set-up"));
+    }
 
-  @Override
-  public int place() {
-    return 4;
-  }
+    @Override
+    public int place() {
+        return 4;
+    }
 }

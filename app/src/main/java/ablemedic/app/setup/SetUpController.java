@@ -16,11 +16,11 @@ import ablemedic.diagnosis.BenchStep;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.requirement.Required;
-import ablemedic.setup.SetUp.Made;
 import ablemedic.setup.SetUp;
+import ablemedic.setup.SetUp.Made;
 import ablemedic.setup.SetUpOccasion;
-import ablemedic.setup.SetUpOrder.Placed;
 import ablemedic.setup.SetUpOrder;
+import ablemedic.setup.SetUpOrder.Placed;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -42,139 +42,268 @@ import org.springframework.web.bind.annotation.RestController;
 /** The set-up of a craft over HTTP. */
 @RestController
 class SetUpController {
-  private final SetUps setUps;
-  private final SetUpStore store;
-  private final CraftStore crafts;
-  private final Routines routines;
-  private final Clock clock;
+    private final SetUps setUps;
+    private final SetUpStore store;
+    private final CraftStore crafts;
+    private final Routines routines;
+    private final Clock clock;
 
-  SetUpController(SetUps setUps, SetUpStore store, CraftStore crafts, Routines routines, Clock clock) {
-    this.setUps = setUps;
-    this.store = store;
-    this.crafts = crafts;
-    this.routines = routines;
-    this.clock = clock;
-  }
-
-  /**
-   * The set-up of a craft.
-   *
-   * @param occasions what one can be made for; none while one is under way
-   * @param run       the one that is under way
-   * @param ended     when earlier ones ended, the newest first
-   */
-  record SetUpView(String mark, List<OccasionView> occasions, @Nullable RunUnderWay run, List<EndedView> ended) {}
-
-  record OccasionView(SetUpOccasion id, String label, int steps, double minutes) {}
-
-  record EndedView(String label, Instant endedAt, int passed) {}
-
-  /**
-   * @param routineDue whether the pre-power routine comes before the next step
-   * @param conflicts  of the record, each fixed or corrected before what depends on it
-   * @param todo       what is still to be made, in order
-   * @param waiting    what can't be made yet, each with why
-   * @param passed     what was passed, in the order in which it was
-   */
-  record RunUnderWay(long version, long craftVersion, SetUpOccasion occasion, String label, Occasion happened, Instant begunAt, double minutes, boolean routineDue, List<ConflictView> conflicts, List<StepToDo> todo, List<StepWaiting> waiting, List<StepPassed> passed, List<StepLeftOut> leftOut) {}
-
-  /**
-   * @param bench     what is done to the bench before it
-   * @param given     what it gave last, where that was not as it should be
-   * @param complaint the sort of complaint that it opens
-   */
-  record StepToDo(String id, String checkId, String title, String instruction, String why, String expected, List<QuestionView> questions, QuestionView.@Nullable ScaleView told, List<String> bench, double minutes, boolean ready, @Nullable List<String> given,
-      @Nullable SetUpReading reading, String complaint) {}
-
-  record StepWaiting(String id, String title, String why) {}
-
-  record StepPassed(String title, List<String> given, Instant at, SetUpReading reading) {}
-
-  record StepLeftOut(String id, String why, String reason) {}
-
-  /** A reading of a check, as a work-up takes it over. */
-  record SetUpReading(String checkId, Map<String, String> outcomes, Map<String, String> numbers, @Nullable String told) {}
-
-  record Beginning(@NotNull(message = "says what the set-up is for") SetUpOccasion occasion) {}
-
-  record StepGiven(long version, @NotBlank(message = "names a step") @Size(max = 200, message = "names a step") String stepId,
-      @Nullable @Size(max = 10, message = "has at most ten answers") Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> outcomes,
-      @Nullable @Size(max = 10, message = "has at most ten numbers") Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> numbers,
-      @Nullable @Size(max = 40, message = "has at most 40 letters") String told, @Nullable Boolean sure) {}
-
-  record Ending(long version, @NotNull(message = "is there, if empty") @Size(max = 400, message = "has at most 400 letters") String reason) {}
-
-  @GetMapping("/api/crafts/{mark}/set-up")
-  SetUpView view(@PathVariable String mark) {
-    String right = crafts.get(mark).mark();
-    List<EndedView> ended = store.ended(right).stream().map(run -> new EndedView(run.occasion().label(), run.endedAt(), (int) run.given().stream().filter(Given::passed).map(Given::stepId).distinct().count())).toList();
-    return store.open(right).map(run -> new SetUpView(right, List.of(), underWay(setUps.standing(run, clock.instant())), ended))
-        .orElseGet(() -> new SetUpView(right, Arrays.stream(SetUpOccasion.values()).map(occasion -> occasion(right, occasion)).toList(), null, ended));
-  }
-
-  private OccasionView occasion(String mark, SetUpOccasion occasion) {
-    SetUp setUp = setUps.composed(mark, occasion);
-    return new OccasionView(occasion, occasion.label(), setUp.steps().size(), setUps.ordered(mark, occasion, setUp.steps()).minutes());
-  }
-
-  private RunUnderWay underWay(Standing standing) {
-    Run run = standing.run();
-    SetUpOrder order = standing.order();
-    boolean due = order.steps().stream().findFirst().filter(next -> next.before().steps().contains(BenchStep.SHORT_TEST) || next.made().check().needs().pack() == Want.YES).isPresent() && routines.standing(run.mark()).state() != ShortTest.PASSED;
-    Required required = standing.required();
-    List<ConflictView> conflicts = Stream.concat(required.conflicts().stream().map(ConflictView::of), required.unsolved().stream().map(ConflictView::unsolved)).toList();
-    List<StepWaiting> waiting = standing.waiting().entrySet().stream().map(one -> new StepWaiting(one.getKey().id(), one.getKey().check().title(standing.craft()), one.getValue())).toList();
-    return new RunUnderWay(run.version(), crafts.get(run.mark()).version(), run.occasion(), run.occasion().label(), run.occasion().happened(), run.begunAt(), order.minutes(), due, conflicts, order.steps().stream().map(placed -> toDo(standing, placed)).toList(), waiting,
-        standing.setUp().steps().stream().filter(made -> run.hasPassed(made.id())).map(made -> passed(made, run.newest(made.id()).orElseThrow(), standing.craft())).sorted((a, b) -> a.at().compareTo(b.at())).toList(),
-        standing.setUp().leftOut().stream().map(out -> new StepLeftOut(out.step().id(), out.step().why(), out.why())).toList());
-  }
-
-  private static StepToDo toDo(Standing standing, Placed placed) {
-    Made made = placed.made();
-    Check<Craft> check = made.check();
-    Craft craft = standing.craft();
-    boolean ready = standing.waitsFor(made).isEmpty();
-    return new StepToDo(made.id(), check.id(), check.title(craft), check.instruction(craft), made.step().why(), Expected.of(check, craft), QuestionView.of(check.answers(), craft), check.toTell().map(QuestionView.ScaleView::of).orElse(null),
-        placed.before().steps().stream().map(BenchStep::label).toList(), placed.minutes(), ready, standing.run().newest(made.id()).map(given -> given.entered().inWordsOf(check, craft)).orElse(null),
-        standing.run().newest(made.id()).map(SetUpController::reading).orElse(null), made.step().complaint());
-  }
-
-  private static StepPassed passed(Made made, Given given, Craft craft) {
-    return new StepPassed(given.title(), given.entered().inWordsOf(made.check(), craft), given.at(), reading(given));
-  }
-
-
-  private static SetUpReading reading(Given given) {
-    return new SetUpReading(given.checkId(), given.entered().outcomes(), given.entered().numbers().entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().written())), given.told());
-  }
-
-  @PostMapping("/api/crafts/{mark}/set-up")
-  SetUpView begin(@PathVariable String mark, @RequestBody @Valid Beginning beginning) {
-    String right = crafts.get(mark).mark();
-    setUps.begin(right, beginning.occasion(), clock.instant());
-    return view(right);
-  }
-
-  @PostMapping("/api/crafts/{mark}/set-up/steps")
-  SetUpView give(@PathVariable String mark, @RequestBody @Valid StepGiven given) {
-    Run run = open(mark, given.version());
-    setUps.give(run, given.stepId(), given.outcomes() == null ? Map.of() : given.outcomes(), given.numbers() == null ? Map.of() : given.numbers(), given.told(), Boolean.TRUE.equals(given.sure()), clock.instant());
-    return view(run.mark());
-  }
-
-  @PostMapping("/api/crafts/{mark}/set-up/end")
-  SetUpView end(@PathVariable String mark, @RequestBody @Valid Ending ending) {
-    Run run = open(mark, ending.version());
-    setUps.end(run, ending.reason().strip(), clock.instant());
-    return view(run.mark());
-  }
-
-  private Run open(String mark, long version) {
-    String right = crafts.get(mark).mark();
-    Run run = store.open(right).orElseThrow(() -> Refusal.conflict("mark", "No set-up of " + right + " is under way. Begin one first."));
-    if (run.version() != version) {
-      throw Refusal.conflict("version", "The set-up of " + right + " went on elsewhere meanwhile. Nothing was written; look again.");
+    SetUpController(SetUps setUps, SetUpStore store, CraftStore crafts, Routines routines, Clock clock) {
+        this.setUps = setUps;
+        this.store = store;
+        this.crafts = crafts;
+        this.routines = routines;
+        this.clock = clock;
     }
-    return run;
-  }
+
+    /**
+     * The set-up of a craft.
+     *
+     * @param occasions what one can be made for; none while one is under way
+     * @param run the one that is under way
+     * @param ended when earlier ones ended, the newest first
+     */
+    record SetUpView(
+            String mark,
+            List<OccasionView> occasions,
+            @Nullable RunUnderWay run,
+            List<EndedView> ended) {}
+
+    record OccasionView(SetUpOccasion id, String label, int steps, double minutes) {}
+
+    record EndedView(String label, Instant endedAt, int passed) {}
+
+    /**
+     * @param routineDue whether the pre-power routine comes before the next step
+     * @param conflicts of the record, each fixed or corrected before what depends on it
+     * @param todo what is still to be made, in order
+     * @param waiting what can't be made yet, each with why
+     * @param passed what was passed, in the order in which it was
+     */
+    record RunUnderWay(
+            long version,
+            long craftVersion,
+            SetUpOccasion occasion,
+            String label,
+            Occasion happened,
+            Instant begunAt,
+            double minutes,
+            boolean routineDue,
+            List<ConflictView> conflicts,
+            List<StepToDo> todo,
+            List<StepWaiting> waiting,
+            List<StepPassed> passed,
+            List<StepLeftOut> leftOut) {}
+
+    /**
+     * @param bench what is done to the bench before it
+     * @param given what it gave last, where that was not as it should be
+     * @param complaint the sort of complaint that it opens
+     */
+    record StepToDo(
+            String id,
+            String checkId,
+            String title,
+            String instruction,
+            String why,
+            String expected,
+            List<QuestionView> questions,
+            QuestionView.@Nullable ScaleView told,
+            List<String> bench,
+            double minutes,
+            boolean ready,
+            @Nullable List<String> given,
+            @Nullable SetUpReading reading,
+            String complaint) {}
+
+    record StepWaiting(String id, String title, String why) {}
+
+    record StepPassed(String title, List<String> given, Instant at, SetUpReading reading) {}
+
+    record StepLeftOut(String id, String why, String reason) {}
+
+    /** A reading of a check, as a work-up takes it over. */
+    record SetUpReading(
+            String checkId,
+            Map<String, String> outcomes,
+            Map<String, String> numbers,
+            @Nullable String told) {}
+
+    record Beginning(
+            @NotNull(message = "says what the set-up is for")
+            SetUpOccasion occasion) {}
+
+    record StepGiven(
+            long version,
+
+            @NotBlank(message = "names a step") @Size(max = 200, message = "names a step")
+            String stepId,
+
+            @Nullable @Size(max = 10, message = "has at most ten answers")
+            Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> outcomes,
+
+            @Nullable @Size(max = 10, message = "has at most ten numbers")
+            Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> numbers,
+
+            @Nullable @Size(max = 40, message = "has at most 40 letters")
+            String told,
+
+            @Nullable Boolean sure) {}
+
+    record Ending(
+            long version,
+
+            @NotNull(message = "is there, if empty") @Size(max = 400, message = "has at most 400 letters")
+            String reason) {}
+
+    @GetMapping("/api/crafts/{mark}/set-up")
+    SetUpView view(@PathVariable String mark) {
+        String right = crafts.get(mark).mark();
+        List<EndedView> ended = store.ended(right).stream()
+                .map(run -> new EndedView(run.occasion().label(), run.endedAt(), (int) run.given().stream()
+                        .filter(Given::passed)
+                        .map(Given::stepId)
+                        .distinct()
+                        .count()))
+                .toList();
+        return store.open(right)
+                .map(run -> new SetUpView(right, List.of(), underWay(setUps.standing(run, clock.instant())), ended))
+                .orElseGet(() -> new SetUpView(
+                        right,
+                        Arrays.stream(SetUpOccasion.values())
+                                .map(occasion -> occasion(right, occasion))
+                                .toList(),
+                        null,
+                        ended));
+    }
+
+    private OccasionView occasion(String mark, SetUpOccasion occasion) {
+        SetUp setUp = setUps.composed(mark, occasion);
+        return new OccasionView(
+                occasion,
+                occasion.label(),
+                setUp.steps().size(),
+                setUps.ordered(mark, occasion, setUp.steps()).minutes());
+    }
+
+    private RunUnderWay underWay(Standing standing) {
+        Run run = standing.run();
+        SetUpOrder order = standing.order();
+        boolean due = order.steps().stream()
+                        .findFirst()
+                        .filter(next -> next.before().steps().contains(BenchStep.SHORT_TEST)
+                                || next.made().check().needs().pack() == Want.YES)
+                        .isPresent()
+                && routines.standing(run.mark()).state() != ShortTest.PASSED;
+        Required required = standing.required();
+        List<ConflictView> conflicts = Stream.concat(
+                        required.conflicts().stream().map(ConflictView::of),
+                        required.unsolved().stream().map(ConflictView::unsolved))
+                .toList();
+        List<StepWaiting> waiting = standing.waiting().entrySet().stream()
+                .map(one -> new StepWaiting(
+                        one.getKey().id(), one.getKey().check().title(standing.craft()), one.getValue()))
+                .toList();
+        return new RunUnderWay(
+                run.version(),
+                crafts.get(run.mark()).version(),
+                run.occasion(),
+                run.occasion().label(),
+                run.occasion().happened(),
+                run.begunAt(),
+                order.minutes(),
+                due,
+                conflicts,
+                order.steps().stream().map(placed -> toDo(standing, placed)).toList(),
+                waiting,
+                standing.setUp().steps().stream()
+                        .filter(made -> run.hasPassed(made.id()))
+                        .map(made -> passed(made, run.newest(made.id()).orElseThrow(), standing.craft()))
+                        .sorted((a, b) -> a.at().compareTo(b.at()))
+                        .toList(),
+                standing.setUp().leftOut().stream()
+                        .map(out -> new StepLeftOut(out.step().id(), out.step().why(), out.why()))
+                        .toList());
+    }
+
+    private static StepToDo toDo(Standing standing, Placed placed) {
+        Made made = placed.made();
+        Check<Craft> check = made.check();
+        Craft craft = standing.craft();
+        boolean ready = standing.waitsFor(made).isEmpty();
+        return new StepToDo(
+                made.id(),
+                check.id(),
+                check.title(craft),
+                check.instruction(craft),
+                made.step().why(),
+                Expected.of(check, craft),
+                QuestionView.of(check.answers(), craft),
+                check.toTell().map(QuestionView.ScaleView::of).orElse(null),
+                placed.before().steps().stream().map(BenchStep::label).toList(),
+                placed.minutes(),
+                ready,
+                standing.run()
+                        .newest(made.id())
+                        .map(given -> given.entered().inWordsOf(check, craft))
+                        .orElse(null),
+                standing.run().newest(made.id()).map(SetUpController::reading).orElse(null),
+                made.step().complaint());
+    }
+
+    private static StepPassed passed(Made made, Given given, Craft craft) {
+        return new StepPassed(
+                given.title(), given.entered().inWordsOf(made.check(), craft), given.at(), reading(given));
+    }
+
+    private static SetUpReading reading(Given given) {
+        return new SetUpReading(
+                given.checkId(),
+                given.entered().outcomes(),
+                given.entered().numbers().entrySet().stream()
+                        .collect(Collectors.toMap(
+                                Map.Entry::getKey, e -> e.getValue().written())),
+                given.told());
+    }
+
+    @PostMapping("/api/crafts/{mark}/set-up")
+    SetUpView begin(@PathVariable String mark, @RequestBody @Valid Beginning beginning) {
+        String right = crafts.get(mark).mark();
+        setUps.begin(right, beginning.occasion(), clock.instant());
+        return view(right);
+    }
+
+    @PostMapping("/api/crafts/{mark}/set-up/steps")
+    SetUpView give(@PathVariable String mark, @RequestBody @Valid StepGiven given) {
+        Run run = open(mark, given.version());
+        setUps.give(
+                run,
+                given.stepId(),
+                given.outcomes() == null ? Map.of() : given.outcomes(),
+                given.numbers() == null ? Map.of() : given.numbers(),
+                given.told(),
+                Boolean.TRUE.equals(given.sure()),
+                clock.instant());
+        return view(run.mark());
+    }
+
+    @PostMapping("/api/crafts/{mark}/set-up/end")
+    SetUpView end(@PathVariable String mark, @RequestBody @Valid Ending ending) {
+        Run run = open(mark, ending.version());
+        setUps.end(run, ending.reason().strip(), clock.instant());
+        return view(run.mark());
+    }
+
+    private Run open(String mark, long version) {
+        String right = crafts.get(mark).mark();
+        Run run = store.open(right)
+                .orElseThrow(
+                        () -> Refusal.conflict("mark", "No set-up of " + right + " is under way. Begin one first."));
+        if (run.version() != version) {
+            throw Refusal.conflict(
+                    "version",
+                    "The set-up of " + right + " went on elsewhere meanwhile. Nothing was written; look again.");
+        }
+        return run;
+    }
 }

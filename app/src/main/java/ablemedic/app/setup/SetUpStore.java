@@ -21,91 +21,143 @@ import org.springframework.transaction.annotation.Transactional;
 /** Set-ups in the database. */
 @Repository
 public class SetUpStore {
-  private static final StoredForm<Body> BODY = StoredForm.of("set-up", Body.class);
+    private static final StoredForm<Body> BODY = StoredForm.of("set-up", Body.class);
 
-  private final JdbcClient database;
-  private final Unreadables unreadables;
-  private final Json json;
+    private final JdbcClient database;
+    private final Unreadables unreadables;
+    private final Json json;
 
-  SetUpStore(JdbcClient database, Json json, Unreadables unreadables) {
-    this.unreadables = unreadables;
-    this.database = database;
-    this.json = json;
-  }
-
-  /**
-   * What a step gave.
-   *
-   * @param stepId   of the step on this craft
-   * @param title    of its check
-   * @param expected what a craft as it should be gives, in words
-   * @param told     the number that was told along, as written
-   */
-  public record Given(String stepId, String checkId, String title, String expected, @Nullable String told, Entered entered, boolean passed, Instant at) {}
-
-  /** A set-up; the newest reading of a step is the one that counts. */
-  public record Run(long id, String mark, SetUpOccasion occasion, Instant begunAt, @Nullable Instant endedAt, long version, List<Given> given) {
-    Optional<Given> newest(String stepId) {
-      return given.stream().filter(one -> one.stepId().equals(stepId)).reduce((older, newer) -> newer);
+    SetUpStore(JdbcClient database, Json json, Unreadables unreadables) {
+        this.unreadables = unreadables;
+        this.database = database;
+        this.json = json;
     }
 
-    boolean hasPassed(String stepId) {
-      return newest(stepId).filter(Given::passed).isPresent();
+    /**
+     * What a step gave.
+     *
+     * @param stepId of the step on this craft
+     * @param title of its check
+     * @param expected what a craft as it should be gives, in words
+     * @param told the number that was told along, as written
+     */
+    public record Given(
+            String stepId,
+            String checkId,
+            String title,
+            String expected,
+            @Nullable String told,
+            Entered entered,
+            boolean passed,
+            Instant at) {}
+
+    /** A set-up; the newest reading of a step is the one that counts. */
+    public record Run(
+            long id,
+            String mark,
+            SetUpOccasion occasion,
+            Instant begunAt,
+            @Nullable Instant endedAt,
+            long version,
+            List<Given> given) {
+        Optional<Given> newest(String stepId) {
+            return given.stream().filter(one -> one.stepId().equals(stepId)).reduce((older, newer) -> newer);
+        }
+
+        boolean hasPassed(String stepId) {
+            return newest(stepId).filter(Given::passed).isPresent();
+        }
     }
-  }
 
-  /** What a set-up gave as text, in the present form. @throws ablemedic.app.storage.UnreadableRecordException where it is none */
-  public static String renewed(Json json, String text) {
-    return BODY.renewed(json, text);
-  }
-
-  private record Body(List<Given> given) {}
-
-  /** The set-up that is under way; none where none is, or where it cannot be read. */
-  public Optional<Run> open(String mark) {
-    return database.sql("SELECT * FROM set_up WHERE mark = ? AND ended_at IS NULL ORDER BY id DESC").param(mark).query((rs, n) -> run(rs)).list().stream().flatMap(Optional::stream).findFirst();
-  }
-
-  /** Those that were ended, the newest first. */
-  public List<Run> ended(String mark) {
-    return database.sql("SELECT * FROM set_up WHERE mark = ? AND ended_at IS NOT NULL ORDER BY id DESC LIMIT 20").param(mark).query((rs, n) -> run(rs)).list().stream().flatMap(Optional::stream).toList();
-  }
-
-  private Optional<Run> run(ResultSet rs) throws SQLException {
-    try {
-      String ended = rs.getString("ended_at");
-      return Optional.of(new Run(rs.getLong("id"), rs.getString("mark"), SetUpOccasion.valueOf(rs.getString("occasion")), unreadables.time("set_up", rs, "begun_at"), ended == null ? null : unreadables.time("set_up", rs, "ended_at"),
-          rs.getLong("version"), BODY.read(json, rs.getString("body")).given()));
-    } catch (UnreadableRecordException | IllegalArgumentException e) {
-      unreadables.note("set_up", rs);
-      return Optional.empty();
+    /**
+     * What a set-up gave as text, in the present form. @throws ablemedic.app.storage.UnreadableRecordException where it
+     * is none
+     */
+    public static String renewed(Json json, String text) {
+        return BODY.renewed(json, text);
     }
-  }
 
-  /** @param carried what was given before and still counts */
-  @Transactional
-  public void begin(String mark, SetUpOccasion occasion, List<Given> carried, Instant at) {
-    // One that can't be read can't be gone on with either, and keeps nobody back.
-    if (open(mark).isPresent()) {
-      throw Refusal.conflict("mark", "A set-up of " + mark + " is under way. Go on with it, or end it first.");
+    private record Body(List<Given> given) {}
+
+    /** The set-up that is under way; none where none is, or where it cannot be read. */
+    public Optional<Run> open(String mark) {
+        return database
+                .sql("SELECT * FROM set_up WHERE mark = ? AND ended_at IS NULL ORDER BY id DESC")
+                .param(mark)
+                .query((rs, n) -> run(rs))
+                .list()
+                .stream()
+                .flatMap(Optional::stream)
+                .findFirst();
     }
-    database.sql("INSERT INTO set_up (mark, occasion, begun_at, version, body) VALUES (?, ?, ?, 1, ?)").params(mark, occasion.name(), at.toString(), BODY.write(json, new Body(carried))).update();
-  }
 
-  /** @throws Refusal where somebody else wrote since */
-  public void add(Run run, Given given) {
-    List<Given> all = new ArrayList<>(run.given());
-    all.add(given);
-    written(database.sql("UPDATE set_up SET body = ?, version = version + 1 WHERE id = ? AND version = ? AND ended_at IS NULL").params(BODY.write(json, new Body(all)), run.id(), run.version()).update(), run);
-  }
-
-  public void end(Run run, Instant at) {
-    written(database.sql("UPDATE set_up SET ended_at = ?, version = version + 1 WHERE id = ? AND version = ? AND ended_at IS NULL").params(at.toString(), run.id(), run.version()).update(), run);
-  }
-
-  private static void written(int rows, Run run) {
-    if (rows == 0) {
-      throw Refusal.conflict("version", "The set-up of " + run.mark() + " went on elsewhere meanwhile. Nothing was written; look again.");
+    /** Those that were ended, the newest first. */
+    public List<Run> ended(String mark) {
+        return database
+                .sql("SELECT * FROM set_up WHERE mark = ? AND ended_at IS NOT NULL ORDER BY id DESC LIMIT 20")
+                .param(mark)
+                .query((rs, n) -> run(rs))
+                .list()
+                .stream()
+                .flatMap(Optional::stream)
+                .toList();
     }
-  }
+
+    private Optional<Run> run(ResultSet rs) throws SQLException {
+        try {
+            String ended = rs.getString("ended_at");
+            return Optional.of(new Run(
+                    rs.getLong("id"),
+                    rs.getString("mark"),
+                    SetUpOccasion.valueOf(rs.getString("occasion")),
+                    unreadables.time("set_up", rs, "begun_at"),
+                    ended == null ? null : unreadables.time("set_up", rs, "ended_at"),
+                    rs.getLong("version"),
+                    BODY.read(json, rs.getString("body")).given()));
+        } catch (UnreadableRecordException | IllegalArgumentException e) {
+            unreadables.note("set_up", rs);
+            return Optional.empty();
+        }
+    }
+
+    /** @param carried what was given before and still counts */
+    @Transactional
+    public void begin(String mark, SetUpOccasion occasion, List<Given> carried, Instant at) {
+        // One that can't be read can't be gone on with either, and keeps nobody back.
+        if (open(mark).isPresent()) {
+            throw Refusal.conflict("mark", "A set-up of " + mark + " is under way. Go on with it, or end it first.");
+        }
+        database.sql("INSERT INTO set_up (mark, occasion, begun_at, version, body) VALUES (?, ?, ?, 1, ?)")
+                .params(mark, occasion.name(), at.toString(), BODY.write(json, new Body(carried)))
+                .update();
+    }
+
+    /** @throws Refusal where somebody else wrote since */
+    public void add(Run run, Given given) {
+        List<Given> all = new ArrayList<>(run.given());
+        all.add(given);
+        written(
+                database.sql(
+                                "UPDATE set_up SET body = ?, version = version + 1 WHERE id = ? AND version = ? AND ended_at IS NULL")
+                        .params(BODY.write(json, new Body(all)), run.id(), run.version())
+                        .update(),
+                run);
+    }
+
+    public void end(Run run, Instant at) {
+        written(
+                database.sql(
+                                "UPDATE set_up SET ended_at = ?, version = version + 1 WHERE id = ? AND version = ? AND ended_at IS NULL")
+                        .params(at.toString(), run.id(), run.version())
+                        .update(),
+                run);
+    }
+
+    private static void written(int rows, Run run) {
+        if (rows == 0) {
+            throw Refusal.conflict(
+                    "version",
+                    "The set-up of " + run.mark() + " went on elsewhere meanwhile. Nothing was written; look again.");
+        }
+    }
 }

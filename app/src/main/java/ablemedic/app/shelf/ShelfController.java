@@ -26,79 +26,87 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /**
- * The parts shelf over HTTP. Currents in amperes, voltages in volts, resistances in ohms, capacitances in farads. The form
- * of a sort is published in docs/part-sort.schema.json.
+ * The parts shelf over HTTP. Currents in amperes, voltages in volts, resistances in ohms, capacitances in farads. The
+ * form of a sort is published in docs/part-sort.schema.json.
  */
 @RestController
 @RequestMapping("/api/part-shelf")
 class ShelfController {
-  private final SortStore sorts;
-  private final Clock clock;
+    private final SortStore sorts;
+    private final Clock clock;
 
-  ShelfController(SortStore sorts, Clock clock) {
-    this.sorts = sorts;
-    this.clock = clock;
-  }
-
-  /** A sort, and whether the workshop added it. */
-  record ShelfSort(PartSort sort, boolean own) {}
-
-  /** Sorts to take in. */
-  record Arriving(@NotNull @Size(max = 300, message = "has at most 300 sorts") List<@NotNull PartSort> sorts) {}
-
-  @GetMapping
-  List<ShelfSort> shelf() {
-    List<ShelfSort> all = new ArrayList<>(PartShelf.all().stream().map(a -> new ShelfSort(PartSort.of(a), false)).toList());
-    sorts.own().forEach(own -> all.add(new ShelfSort(own, true)));
-    return all;
-  }
-
-  @PostMapping
-  @ResponseStatus(HttpStatus.CREATED)
-  ShelfSort add(@RequestBody PartSort sort) {
-    sort.archetype();
-    sorts.add(sort, clock.instant());
-    return new ShelfSort(sort, true);
-  }
-
-  @PutMapping("/{id}")
-  ShelfSort change(@PathVariable String id, @RequestBody PartSort sort) {
-    sort.archetype();
-    sorts.change(id, sort, clock.instant());
-    return new ShelfSort(sort, true);
-  }
-
-  @DeleteMapping("/{id}")
-  List<ShelfSort> remove(@PathVariable String id) {
-    sorts.remove(id);
-    return shelf();
-  }
-
-  /** The workshop's own sorts, to keep or to pass on; they come in again by POST to the same address. */
-  @GetMapping("/own")
-  ResponseEntity<Arriving> own() {
-    return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"parts-shelf.json\"")
-        .body(new Arriving(sorts.own()));
-  }
-
-  @PostMapping("/own")
-  Imported takeIn(@RequestBody @Valid Arriving arriving) {
-    for (int i = 0; i < arriving.sorts().size(); i++) {
-      PartSort sort = arriving.sorts().get(i);
-      checked(sort, "sorts[" + i + "].");
-      if (PartShelf.find(sort.id()).isPresent()) {
-        throw Refusal.wrong("sorts[" + i + "].id", "“" + sort.id() + "” is a sort that ships with the program; give yours "
-            + "another id.");
-      }
+    ShelfController(SortStore sorts, Clock clock) {
+        this.sorts = sorts;
+        this.clock = clock;
     }
-    return sorts.takeIn(arriving.sorts(), clock.instant());
-  }
 
-  private static void checked(PartSort sort, String where) {
-    try {
-      sort.archetype();
-    } catch (UnusableSortException e) {
-      throw new UnusableSortException(e.wrong().stream().map(one -> new Wrong(where + one.where(), one.right())).toList());
+    /** A sort, and whether the workshop added it. */
+    record ShelfSort(PartSort sort, boolean own) {}
+
+    /** Sorts to take in. */
+    record Arriving(
+            @NotNull @Size(max = 300, message = "has at most 300 sorts")
+            List<@NotNull PartSort> sorts) {}
+
+    @GetMapping
+    List<ShelfSort> shelf() {
+        List<ShelfSort> all = new ArrayList<>(PartShelf.all().stream()
+                .map(a -> new ShelfSort(PartSort.of(a), false))
+                .toList());
+        sorts.own().forEach(own -> all.add(new ShelfSort(own, true)));
+        return all;
     }
-  }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    ShelfSort add(@RequestBody PartSort sort) {
+        sort.archetype();
+        sorts.add(sort, clock.instant());
+        return new ShelfSort(sort, true);
+    }
+
+    @PutMapping("/{id}")
+    ShelfSort change(@PathVariable String id, @RequestBody PartSort sort) {
+        sort.archetype();
+        sorts.change(id, sort, clock.instant());
+        return new ShelfSort(sort, true);
+    }
+
+    @DeleteMapping("/{id}")
+    List<ShelfSort> remove(@PathVariable String id) {
+        sorts.remove(id);
+        return shelf();
+    }
+
+    /** The workshop's own sorts, to keep or to pass on; they come in again by POST to the same address. */
+    @GetMapping("/own")
+    ResponseEntity<Arriving> own() {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"parts-shelf.json\"")
+                .body(new Arriving(sorts.own()));
+    }
+
+    @PostMapping("/own")
+    Imported takeIn(@RequestBody @Valid Arriving arriving) {
+        for (int i = 0; i < arriving.sorts().size(); i++) {
+            PartSort sort = arriving.sorts().get(i);
+            checked(sort, "sorts[" + i + "].");
+            if (PartShelf.find(sort.id()).isPresent()) {
+                throw Refusal.wrong(
+                        "sorts[" + i + "].id",
+                        "“" + sort.id() + "” is a sort that ships with the program; give yours " + "another id.");
+            }
+        }
+        return sorts.takeIn(arriving.sorts(), clock.instant());
+    }
+
+    private static void checked(PartSort sort, String where) {
+        try {
+            sort.archetype();
+        } catch (UnusableSortException e) {
+            throw new UnusableSortException(e.wrong().stream()
+                    .map(one -> new Wrong(where + one.where(), one.right()))
+                    .toList());
+        }
+    }
 }

@@ -21,116 +21,132 @@ import org.springframework.transaction.annotation.Transactional;
 /** The workshop's own sorts in the database, and the whole shelf with them. */
 @Repository
 public class SortStore {
-  private static final int MOST_OWN = 300;
-  private static final StoredForm<PartSort> FORM = StoredForm.of("sort of part", PartSort.class);
+    private static final int MOST_OWN = 300;
+    private static final StoredForm<PartSort> FORM = StoredForm.of("sort of part", PartSort.class);
 
-  private final JdbcClient database;
-  private final Unreadables unreadables;
-  private final Json json;
+    private final JdbcClient database;
+    private final Unreadables unreadables;
+    private final Json json;
 
-  SortStore(JdbcClient database, Json json, Unreadables unreadables) {
-    this.unreadables = unreadables;
-    this.database = database;
-    this.json = json;
-  }
-
-  /** Own sorts by id; one that cannot be read is left out and stays stored. */
-  public List<PartSort> own() {
-    return unreadables.rows("part_sort", database.sql("SELECT id, body FROM part_sort ORDER BY id"), (row, n) -> readable(row));
-  }
-
-  private PartSort readable(ResultSet row) throws SQLException {
-    try {
-      PartSort sort = FORM.read(json, row.getString("body"));
-      sort.archetype();
-      return sort;
-    } catch (UnusableSortException e) {
-      throw new UnreadableRecordException("part type", e);
+    SortStore(JdbcClient database, Json json, Unreadables unreadables) {
+        this.unreadables = unreadables;
+        this.database = database;
+        this.json = json;
     }
-  }
 
-  /** The sort of this id, own or shipped. */
-  public Optional<Archetype> find(String id) {
-    return PartShelf.find(id).or(() -> own(id).map(PartSort::archetype));
-  }
-
-  /**
-   * The sort of this id.
-   *
-   * @throws Refusal naming those there are when there is none
-   */
-  public Archetype get(String id, String where) {
-    return find(id).orElseThrow(() -> Refusal.wrong(where, "There is no “" + Refusal.shortened(id) + "” on the parts shelf; there is "
-        + Refusal.someOf(PartShelf.all().stream().map(Archetype::id).toList()) + ", and what you added yourself."));
-  }
-
-  public Optional<PartSort> own(String id) {
-    return unreadables.rows("part_sort", database.sql("SELECT id, body FROM part_sort WHERE id = ?").param(id), (row, n) -> readable(row)).stream().findFirst();
-  }
-
-  @Transactional
-  public void add(PartSort sort, Instant at) {
-    if (find(sort.id()).isPresent()) {
-      throw Refusal.conflict("id", "There is a sort “" + sort.id() + "” on the shelf already. Choose another id.");
+    /** Own sorts by id; one that cannot be read is left out and stays stored. */
+    public List<PartSort> own() {
+        return unreadables.rows(
+                "part_sort", database.sql("SELECT id, body FROM part_sort ORDER BY id"), (row, n) -> readable(row));
     }
-    if (own().size() >= MOST_OWN) {
-      throw Refusal.conflict("id", "The shelf holds at most " + MOST_OWN + " sorts of your own. Take one off first.");
+
+    private PartSort readable(ResultSet row) throws SQLException {
+        try {
+            PartSort sort = FORM.read(json, row.getString("body"));
+            sort.archetype();
+            return sort;
+        } catch (UnusableSortException e) {
+            throw new UnreadableRecordException("part type", e);
+        }
     }
-    put(sort, at);
-  }
 
-  @Transactional
-  public void change(String id, PartSort sort, Instant at) {
-    if (own(id).isEmpty()) {
-      throw missing(id);
+    /** The sort of this id, own or shipped. */
+    public Optional<Archetype> find(String id) {
+        return PartShelf.find(id).or(() -> own(id).map(PartSort::archetype));
     }
-    if (!sort.id().equals(id)) {
-      throw Refusal.wrong("id", "A sort keeps its id, “" + id + "”. Add another sort for another id.");
+
+    /**
+     * The sort of this id.
+     *
+     * @throws Refusal naming those there are when there is none
+     */
+    public Archetype get(String id, String where) {
+        return find(id).orElseThrow(() -> Refusal.wrong(
+                where,
+                "There is no “" + Refusal.shortened(id) + "” on the parts shelf; there is "
+                        + Refusal.someOf(
+                                PartShelf.all().stream().map(Archetype::id).toList())
+                        + ", and what you added yourself."));
     }
-    put(sort, at);
-  }
 
-  /** Crafts that have such a part keep it, with their copy of the sort. */
-  @Transactional
-  public void remove(String id) {
-    if (database.sql("DELETE FROM part_sort WHERE id = ?").param(id).update() == 0) {
-      throw missing(id);
+    public Optional<PartSort> own(String id) {
+        return unreadables
+                .rows(
+                        "part_sort",
+                        database.sql("SELECT id, body FROM part_sort WHERE id = ?")
+                                .param(id),
+                        (row, n) -> readable(row))
+                .stream()
+                .findFirst();
     }
-  }
 
-  private static Refusal missing(String id) {
-    return PartShelf.find(id).isPresent()
-        ? Refusal.conflict("id", "“" + id + "” ships with the program and stays as it is; add a sort like it instead.")
-        : Refusal.unknown("id", "There is no sort “" + Refusal.shortened(id) + "” of your own.");
-  }
-
-  private void put(PartSort sort, Instant at) {
-    database.sql("INSERT INTO part_sort (id, body, entered_at) VALUES (?, ?, ?) "
-        + "ON CONFLICT (id) DO UPDATE SET body = excluded.body, entered_at = excluded.entered_at")
-        .params(sort.id(), FORM.write(json, sort), at.toString()).update();
-  }
-
-  /** How many came in new, how many changed one that was there, and how many were there as they are. */
-  public record Imported(int added, int changed, int same) {}
-
-  /** Takes sorts in, all or none; the same twice changes nothing. */
-  @Transactional
-  public Imported takeIn(List<PartSort> sorts, Instant at) {
-    int added = 0;
-    int changed = 0;
-    int same = 0;
-    for (PartSort sort : sorts) {
-      Optional<PartSort> known = own(sort.id());
-      if (known.equals(Optional.of(sort))) {
-        same++;
-      } else if (known.isPresent()) {
+    @Transactional
+    public void add(PartSort sort, Instant at) {
+        if (find(sort.id()).isPresent()) {
+            throw Refusal.conflict(
+                    "id", "There is a sort “" + sort.id() + "” on the shelf already. Choose another id.");
+        }
+        if (own().size() >= MOST_OWN) {
+            throw Refusal.conflict(
+                    "id", "The shelf holds at most " + MOST_OWN + " sorts of your own. Take one off first.");
+        }
         put(sort, at);
-        changed++;
-      } else {
-        add(sort, at);
-        added++;
-      }
     }
-    return new Imported(added, changed, same);
-  }
+
+    @Transactional
+    public void change(String id, PartSort sort, Instant at) {
+        if (own(id).isEmpty()) {
+            throw missing(id);
+        }
+        if (!sort.id().equals(id)) {
+            throw Refusal.wrong("id", "A sort keeps its id, “" + id + "”. Add another sort for another id.");
+        }
+        put(sort, at);
+    }
+
+    /** Crafts that have such a part keep it, with their copy of the sort. */
+    @Transactional
+    public void remove(String id) {
+        if (database.sql("DELETE FROM part_sort WHERE id = ?").param(id).update() == 0) {
+            throw missing(id);
+        }
+    }
+
+    private static Refusal missing(String id) {
+        return PartShelf.find(id).isPresent()
+                ? Refusal.conflict(
+                        "id", "“" + id + "” ships with the program and stays as it is; add a sort like it instead.")
+                : Refusal.unknown("id", "There is no sort “" + Refusal.shortened(id) + "” of your own.");
+    }
+
+    private void put(PartSort sort, Instant at) {
+        database.sql("INSERT INTO part_sort (id, body, entered_at) VALUES (?, ?, ?) "
+                        + "ON CONFLICT (id) DO UPDATE SET body = excluded.body, entered_at = excluded.entered_at")
+                .params(sort.id(), FORM.write(json, sort), at.toString())
+                .update();
+    }
+
+    /** How many came in new, how many changed one that was there, and how many were there as they are. */
+    public record Imported(int added, int changed, int same) {}
+
+    /** Takes sorts in, all or none; the same twice changes nothing. */
+    @Transactional
+    public Imported takeIn(List<PartSort> sorts, Instant at) {
+        int added = 0;
+        int changed = 0;
+        int same = 0;
+        for (PartSort sort : sorts) {
+            Optional<PartSort> known = own(sort.id());
+            if (known.equals(Optional.of(sort))) {
+                same++;
+            } else if (known.isPresent()) {
+                put(sort, at);
+                changed++;
+            } else {
+                add(sort, at);
+                added++;
+            }
+        }
+        return new Imported(added, changed, same);
+    }
 }

@@ -22,13 +22,13 @@ import ablemedic.firmware.Dictionary;
 import ablemedic.listing.Listing;
 import ablemedic.listing.NoListingException;
 import ablemedic.power.AlarmSchool;
+import ablemedic.requirement.Violation;
 import ablemedic.settings.BuildNeeds;
 import ablemedic.snapshot.Change;
 import ablemedic.snapshot.Consequence;
 import ablemedic.snapshot.PutBack;
 import ablemedic.snapshot.Snapshot;
 import ablemedic.speciality.Complaint;
-import ablemedic.requirement.Violation;
 import ablemedic.told.Setting;
 import ablemedic.told.Told;
 import ablemedic.told.UntellableException;
@@ -56,134 +56,213 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/crafts/{mark}/snapshots")
 class SnapshotsController {
-  private static final int LONGEST_WORDS = 200;
+    private static final int LONGEST_WORDS = 200;
 
-  private final CraftStore crafts;
-  private final SnapshotStore snapshots;
-  private final FamilyStore families;
-  private final Diagnoses diagnoses;
-  private final WorkUps workUps;
-  private final PackStore packs;
-  private final Clock clock;
+    private final CraftStore crafts;
+    private final SnapshotStore snapshots;
+    private final FamilyStore families;
+    private final Diagnoses diagnoses;
+    private final WorkUps workUps;
+    private final PackStore packs;
+    private final Clock clock;
 
-  SnapshotsController(CraftStore crafts, SnapshotStore snapshots, FamilyStore families, Diagnoses diagnoses, WorkUps workUps, PackStore packs, Clock clock) {
-    this.crafts = crafts;
-    this.snapshots = snapshots;
-    this.families = families;
-    this.diagnoses = diagnoses;
-    this.workUps = workUps;
-    this.packs = packs;
-    this.clock = clock;
-  }
-
-  @GetMapping
-  List<SnapshotRow> all(@PathVariable String mark) {
-    return snapshots.counted(crafts.get(mark).mark()).stream().map(this::row).toList();
-  }
-
-  private SnapshotRow row(Row row) {
-    return SnapshotViews.row(row, families.find(row.family()));
-  }
-
-  /**
-   * Takes a listing in; family and version left out are found by its names.
-   *
-   * @param target the build of the firmware that this board takes, if it is known
-   */
-  @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-  @RequestBody(content = @Content(mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE, schema = @Schema(type = "string", format = "binary")))
-  SnapshotView add(@PathVariable String mark, @RequestParam(name = "why", defaultValue = "") String why, @RequestParam(name = "name", defaultValue = "") String name,
-      @RequestParam(name = "family", defaultValue = "") String family, @RequestParam(name = "version", defaultValue = "") String version,
-      @RequestParam(name = "target", defaultValue = "") String target, HttpServletRequest file) throws IOException {
-    String known = crafts.get(mark).mark();
-    for (String words : List.of(why, name, target)) {
-      if (words.length() > LONGEST_WORDS) {
-        throw Refusal.wrong("why", "Reason, name and target have at most " + LONGEST_WORDS + " letters each.");
-      }
+    SnapshotsController(
+            CraftStore crafts,
+            SnapshotStore snapshots,
+            FamilyStore families,
+            Diagnoses diagnoses,
+            WorkUps workUps,
+            PackStore packs,
+            Clock clock) {
+        this.crafts = crafts;
+        this.snapshots = snapshots;
+        this.families = families;
+        this.diagnoses = diagnoses;
+        this.workUps = workUps;
+        this.packs = packs;
+        this.clock = clock;
     }
-    byte[] listing = file.getInputStream().readNBytes(Listing.LONGEST + 1);
-    Dictionary dictionary = dictionary(listing, family, version);
-    return view(snapshots.add(known, dictionary, target.strip(), why.isBlank() ? "as found" : why.strip(), name.strip(), listing, clock.instant()));
-  }
 
-  private Dictionary dictionary(byte[] file, String family, String version) {
-    Listing listing;
-    try {
-      listing = Listing.read(file);
-    } catch (NoListingException e) {
-      throw Refusal.wrong("file", e.getMessage());
+    @GetMapping
+    List<SnapshotRow> all(@PathVariable String mark) {
+        return snapshots.counted(crafts.get(mark).mark()).stream()
+                .map(this::row)
+                .toList();
     }
-    if (!family.isEmpty()) {
-      return families.dictionary(family, version.isEmpty() ? families.get(family, "family").newest() : version);
+
+    private SnapshotRow row(Row row) {
+        return SnapshotViews.row(row, families.find(row.family()));
     }
-    return Dictionary.guess(listing, families.all()).map(guess -> new Dictionary(guess.family(), guess.version()))
-        .orElseThrow(() -> Refusal.wrong("family", "No firmware family that is known here has any of these names. Choose the family, or enter it first."));
-  }
 
-  @GetMapping("/{number}")
-  SnapshotView one(@PathVariable String mark, @PathVariable int number) {
-    return view(snapshots.get(crafts.get(mark).mark(), number));
-  }
-
-  private SnapshotView view(Row row) {
-    Read read = snapshots.read(row);
-    Craft sound = crafts.newestCraft(row.mark());
-    List<Violation> lint = snapshots.snapshot(row).map(snapshot -> lint(snapshot.on(sound), row)).orElse(List.of());
-    List<Complaint> complaints = lint.isEmpty() ? List.of() : diagnoses.complaints(sound);
-    return new SnapshotView(row(row), read.listing().form().label(), read.listing().encoding(), lint.stream().map(one -> SnapshotViews.lint(one, complaints)).toList(),
-        SnapshotViews.notUnderstood(read));
-  }
-
-  private List<Violation> lint(Craft listed, Row row) {
-    List<Violation> lacks = families.find(row.family()).map(family -> BuildNeeds.violations(listed, family, row.version())).orElse(List.of());
-    List<Violation> alarms = packs.schools(row.mark()).stream().flatMap(school -> AlarmSchool.violations(listed, school).stream()).toList();
-    return Stream.of(Specialities.violations(listed), lacks, alarms).flatMap(List::stream).sorted(Comparator.comparing(Violation::severity)).toList();
-  }
-
-  /** The file as it came, byte for byte. */
-  @GetMapping("/{number}/file")
-  ResponseEntity<byte[]> file(@PathVariable String mark, @PathVariable int number) {
-    Row row = snapshots.get(crafts.get(mark).mark(), number);
-    return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, DownloadName.attachment(row.name(), row.mark() + "-" + number + ".txt"))
-        .contentType(MediaType.APPLICATION_OCTET_STREAM).body(snapshots.file(row));
-  }
-
-  @GetMapping("/{number}/changes")
-  ChangesView changes(@PathVariable String mark, @PathVariable int number, @RequestParam("since") int since) {
-    String known = crafts.get(mark).mark();
-    Row row = snapshots.get(known, number);
-    Snapshot before = held(snapshots.get(known, since));
-    Snapshot now = held(row);
-    Craft sound = crafts.newestCraft(known);
-    Optional<Case<Craft>> open = workUps.openCase(known);
-    List<Change> changes = Change.between(before, now, sound, diagnoses.complaints(sound), open.map(Case::evidence).orElse(List.of()));
-    Dictionary dictionary = families.dictionary(row.family(), row.version());
-    List<PutBack> putBack = PutBack.list(before, now, dictionary);
-    return new ChangesView(since, number, workUps.openComplaint(known).orElse(null), changes.stream().map(SnapshotViews::change).toList(),
-        putBack.stream().map(SnapshotViews::putBack).toList(), putBack.isEmpty() ? "" : PutBack.text(putBack, dictionary));
-  }
-
-  private Snapshot held(Row row) {
-    return snapshots.snapshot(row).orElseThrow(() -> Refusal.conflict("number", "The family “" + row.family() + "” of snapshot " + row.number()
-        + " is not known any more. Enter it again to read it."));
-  }
-
-  /** What would follow if one setting had another value. */
-  @GetMapping("/{number}/what-if")
-  WhatIf whatIf(@PathVariable String mark, @PathVariable int number, @RequestParam("setting") String settingId, @RequestParam("value") String value) {
-    String known = crafts.get(mark).mark();
-    Setting<?> setting = Settings.find(settingId).orElseThrow(() -> Refusal.wrong("setting", "There is no setting “" + Refusal.shortened(settingId) + "”."));
-    Craft now = held(snapshots.get(known, number)).on(crafts.newestCraft(known));
-    Told told;
-    try {
-      told = now.told().withWritten(setting, value);
-    } catch (UntellableException e) {
-      throw Refusal.wrong("value", e.getMessage() + ".");
+    /**
+     * Takes a listing in; family and version left out are found by its names.
+     *
+     * @param target the build of the firmware that this board takes, if it is known
+     */
+    @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @RequestBody(
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE,
+                            schema = @Schema(type = "string", format = "binary")))
+    SnapshotView add(
+            @PathVariable String mark,
+            @RequestParam(name = "why", defaultValue = "") String why,
+            @RequestParam(name = "name", defaultValue = "") String name,
+            @RequestParam(name = "family", defaultValue = "") String family,
+            @RequestParam(name = "version", defaultValue = "") String version,
+            @RequestParam(name = "target", defaultValue = "") String target,
+            HttpServletRequest file)
+            throws IOException {
+        String known = crafts.get(mark).mark();
+        for (String words : List.of(why, name, target)) {
+            if (words.length() > LONGEST_WORDS) {
+                throw Refusal.wrong("why", "Reason, name and target have at most " + LONGEST_WORDS + " letters each.");
+            }
+        }
+        byte[] listing = file.getInputStream().readNBytes(Listing.LONGEST + 1);
+        Dictionary dictionary = dictionary(listing, family, version);
+        return view(snapshots.add(
+                known,
+                dictionary,
+                target.strip(),
+                why.isBlank() ? "as found" : why.strip(),
+                name.strip(),
+                listing,
+                clock.instant()));
     }
-    List<Complaint> complaints = diagnoses.complaints(now);
-    return new WhatIf(setting.label(), now.told().said(setting), told.said(setting),
-        Consequence.of(now, now.with(told), complaints).stream().map(Consequence::label).toList(),
-        Consequence.of(now.with(told), now, complaints).stream().map(Consequence::label).toList(),
-        Specialities.violations(now.with(told)).stream().filter(lint -> lint.settings().contains(setting)).map(one -> SnapshotViews.lint(one, complaints)).toList());
-  }
+
+    private Dictionary dictionary(byte[] file, String family, String version) {
+        Listing listing;
+        try {
+            listing = Listing.read(file);
+        } catch (NoListingException e) {
+            throw Refusal.wrong("file", e.getMessage());
+        }
+        if (!family.isEmpty()) {
+            return families.dictionary(
+                    family, version.isEmpty() ? families.get(family, "family").newest() : version);
+        }
+        return Dictionary.guess(listing, families.all())
+                .map(guess -> new Dictionary(guess.family(), guess.version()))
+                .orElseThrow(
+                        () -> Refusal.wrong(
+                                "family",
+                                "No firmware family that is known here has any of these names. Choose the family, or enter it first."));
+    }
+
+    @GetMapping("/{number}")
+    SnapshotView one(@PathVariable String mark, @PathVariable int number) {
+        return view(snapshots.get(crafts.get(mark).mark(), number));
+    }
+
+    private SnapshotView view(Row row) {
+        Read read = snapshots.read(row);
+        Craft sound = crafts.newestCraft(row.mark());
+        List<Violation> lint = snapshots
+                .snapshot(row)
+                .map(snapshot -> lint(snapshot.on(sound), row))
+                .orElse(List.of());
+        List<Complaint> complaints = lint.isEmpty() ? List.of() : diagnoses.complaints(sound);
+        return new SnapshotView(
+                row(row),
+                read.listing().form().label(),
+                read.listing().encoding(),
+                lint.stream().map(one -> SnapshotViews.lint(one, complaints)).toList(),
+                SnapshotViews.notUnderstood(read));
+    }
+
+    private List<Violation> lint(Craft listed, Row row) {
+        List<Violation> lacks = families.find(row.family())
+                .map(family -> BuildNeeds.violations(listed, family, row.version()))
+                .orElse(List.of());
+        List<Violation> alarms = packs.schools(row.mark()).stream()
+                .flatMap(school -> AlarmSchool.violations(listed, school).stream())
+                .toList();
+        return Stream.of(Specialities.violations(listed), lacks, alarms)
+                .flatMap(List::stream)
+                .sorted(Comparator.comparing(Violation::severity))
+                .toList();
+    }
+
+    /** The file as it came, byte for byte. */
+    @GetMapping("/{number}/file")
+    ResponseEntity<byte[]> file(@PathVariable String mark, @PathVariable int number) {
+        Row row = snapshots.get(crafts.get(mark).mark(), number);
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        DownloadName.attachment(row.name(), row.mark() + "-" + number + ".txt"))
+                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .body(snapshots.file(row));
+    }
+
+    @GetMapping("/{number}/changes")
+    ChangesView changes(@PathVariable String mark, @PathVariable int number, @RequestParam("since") int since) {
+        String known = crafts.get(mark).mark();
+        Row row = snapshots.get(known, number);
+        Snapshot before = held(snapshots.get(known, since));
+        Snapshot now = held(row);
+        Craft sound = crafts.newestCraft(known);
+        Optional<Case<Craft>> open = workUps.openCase(known);
+        List<Change> changes = Change.between(
+                before,
+                now,
+                sound,
+                diagnoses.complaints(sound),
+                open.map(Case::evidence).orElse(List.of()));
+        Dictionary dictionary = families.dictionary(row.family(), row.version());
+        List<PutBack> putBack = PutBack.list(before, now, dictionary);
+        return new ChangesView(
+                since,
+                number,
+                workUps.openComplaint(known).orElse(null),
+                changes.stream().map(SnapshotViews::change).toList(),
+                putBack.stream().map(SnapshotViews::putBack).toList(),
+                putBack.isEmpty() ? "" : PutBack.text(putBack, dictionary));
+    }
+
+    private Snapshot held(Row row) {
+        return snapshots
+                .snapshot(row)
+                .orElseThrow(() -> Refusal.conflict(
+                        "number",
+                        "The family “" + row.family() + "” of snapshot " + row.number()
+                                + " is not known any more. Enter it again to read it."));
+    }
+
+    /** What would follow if one setting had another value. */
+    @GetMapping("/{number}/what-if")
+    WhatIf whatIf(
+            @PathVariable String mark,
+            @PathVariable int number,
+            @RequestParam("setting") String settingId,
+            @RequestParam("value") String value) {
+        String known = crafts.get(mark).mark();
+        Setting<?> setting = Settings.find(settingId)
+                .orElseThrow(
+                        () -> Refusal.wrong("setting", "There is no setting “" + Refusal.shortened(settingId) + "”."));
+        Craft now = held(snapshots.get(known, number)).on(crafts.newestCraft(known));
+        Told told;
+        try {
+            told = now.told().withWritten(setting, value);
+        } catch (UntellableException e) {
+            throw Refusal.wrong("value", e.getMessage() + ".");
+        }
+        List<Complaint> complaints = diagnoses.complaints(now);
+        return new WhatIf(
+                setting.label(),
+                now.told().said(setting),
+                told.said(setting),
+                Consequence.of(now, now.with(told), complaints).stream()
+                        .map(Consequence::label)
+                        .toList(),
+                Consequence.of(now.with(told), now, complaints).stream()
+                        .map(Consequence::label)
+                        .toList(),
+                Specialities.violations(now.with(told)).stream()
+                        .filter(lint -> lint.settings().contains(setting))
+                        .map(one -> SnapshotViews.lint(one, complaints))
+                        .toList());
+    }
 }

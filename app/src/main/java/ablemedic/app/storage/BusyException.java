@@ -2,9 +2,9 @@ package ablemedic.app.storage;
 
 /** Too many writes are waiting. */
 public final class BusyException extends RuntimeException {
-  private static final long serialVersionUID = 1;
+    private static final long serialVersionUID = 1;
 
-  BusyException() {
-    super("Too many writes are waiting. Nothing was written; try again in a moment.");
-  }
+    BusyException() {
+        super("Too many writes are waiting. Nothing was written; try again in a moment.");
+    }
 }

@@ -11,67 +11,71 @@ import java.nio.file.StandardOpenOption;
 
 /** Keeps a second program from one database. The system lets go of it when the process ends, however it ends. */
 public final class FileLock implements AutoCloseable {
-  private final FileChannel channel;
+    private final FileChannel channel;
 
-  private FileLock(FileChannel channel) {
-    this.channel = channel;
-  }
-
-  /**
-   * Takes the lock that stands beside a database, where it really lies: symbolic links lead to one lock. A file with a second name
-   * (a hard link) could be opened under either, each with a journal of its own, and is refused.
-   *
-   * @param holder what to tell whoever comes second, such as the address of the program
-   * @throws DatabaseFile.UnusableException when another holds it, or its file cannot be made
-   */
-  public static FileLock take(Path database, String holder) {
-    try {
-      Path real = DatabaseFile.real(database);
-      Path file = beside(real);
-      Files.createDirectories(file.getParent());
-      oneName(database, real);
-      FileChannel channel = FileChannel.open(file, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
-      if (!locked(channel)) {
-        channel.close();
-        throw new DatabaseFile.UnusableException("Able Medic runs on the file " + database + " already (" + Files.readString(file)
-            + "). Use that one, stop it first, or name another file.");
-      }
-      channel.truncate(0);
-      channel.write(ByteBuffer.wrap(("process " + ProcessHandle.current().pid() + ", " + holder)
-          .getBytes(StandardCharsets.UTF_8)));
-      return new FileLock(channel);
-    } catch (IOException e) {
-      throw new DatabaseFile.UnusableException(Trouble.behind(e).map(trouble -> "The file " + trouble.of(database.toString()))
-          .orElse("The folder of " + database + " cannot be used (" + e.getMessage() + "). See that it is a folder and that this "
-              + "user may write in it."));
+    private FileLock(FileChannel channel) {
+        this.channel = channel;
     }
-  }
 
-  private static boolean locked(FileChannel channel) throws IOException {
-    try {
-      return channel.tryLock() != null;
-    } catch (OverlappingFileLockException e) {
-      return false;
+    /**
+     * Takes the lock that stands beside a database, where it really lies: symbolic links lead to one lock. A file with
+     * a second name (a hard link) could be opened under either, each with a journal of its own, and is refused.
+     *
+     * @param holder what to tell whoever comes second, such as the address of the program
+     * @throws DatabaseFile.UnusableException when another holds it, or its file cannot be made
+     */
+    public static FileLock take(Path database, String holder) {
+        try {
+            Path real = DatabaseFile.real(database);
+            Path file = beside(real);
+            Files.createDirectories(file.getParent());
+            oneName(database, real);
+            FileChannel channel = FileChannel.open(file, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+            if (!locked(channel)) {
+                channel.close();
+                throw new DatabaseFile.UnusableException("Able Medic runs on the file " + database + " already ("
+                        + Files.readString(file) + "). Use that one, stop it first, or name another file.");
+            }
+            channel.truncate(0);
+            channel.write(ByteBuffer.wrap(
+                    ("process " + ProcessHandle.current().pid() + ", " + holder).getBytes(StandardCharsets.UTF_8)));
+            return new FileLock(channel);
+        } catch (IOException e) {
+            throw new DatabaseFile.UnusableException(Trouble.behind(e)
+                    .map(trouble -> "The file " + trouble.of(database.toString()))
+                    .orElse("The folder of " + database + " cannot be used (" + e.getMessage()
+                            + "). See that it is a folder and that this " + "user may write in it."));
+        }
     }
-  }
 
-  private static void oneName(Path database, Path real) throws IOException {
-    if (Files.exists(real) && Files.getFileStore(real).supportsFileAttributeView("unix") && (Integer) Files.getAttribute(real, "unix:nlink") > 1) {
-      throw new DatabaseFile.UnusableException("The file " + database + " has a second name (a hard link). Opened under both, entries would be lost: copy it, "
-          + "remove the other name, or name another file.");
+    private static boolean locked(FileChannel channel) throws IOException {
+        try {
+            return channel.tryLock() != null;
+        } catch (OverlappingFileLockException e) {
+            return false;
+        }
     }
-  }
 
-  private static Path beside(Path database) {
-    return database.resolveSibling(database.getFileName() + ".lock");
-  }
-
-  @Override
-  public void close() {
-    try {
-      channel.close();
-    } catch (IOException e) {
-      throw new java.io.UncheckedIOException(e);
+    private static void oneName(Path database, Path real) throws IOException {
+        if (Files.exists(real)
+                && Files.getFileStore(real).supportsFileAttributeView("unix")
+                && (Integer) Files.getAttribute(real, "unix:nlink") > 1) {
+            throw new DatabaseFile.UnusableException("The file " + database
+                    + " has a second name (a hard link). Opened under both, entries would be lost: copy it, "
+                    + "remove the other name, or name another file.");
+        }
     }
-  }
+
+    private static Path beside(Path database) {
+        return database.resolveSibling(database.getFileName() + ".lock");
+    }
+
+    @Override
+    public void close() {
+        try {
+            channel.close();
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
 }

@@ -13,56 +13,58 @@ import tools.jackson.databind.json.JsonMapper;
 /** JSON as it stands in the database. */
 @Component
 public class Json {
-  private final JsonMapper mapper;
+    private final JsonMapper mapper;
 
-  Json(JsonMapper mapper) {
-    // What an older version wrote may lack a field that is a plain number today.
-    this.mapper = mapper.rebuild().disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES).build();
-  }
-
-  public String write(Object value) {
-    return mapper.writeValueAsString(value);
-  }
-
-  /** Writes a value while it is read, so that its text is never in memory whole. */
-  public void write(OutputStream into, Object value) {
-    mapper.writer().without(StreamWriteFeature.AUTO_CLOSE_TARGET).writeValue(into, value);
-  }
-
-  /** @throws UnreadableRecordException when the bytes are not what they should be */
-  public <T> T read(InputStream from, Class<T> type) {
-    try {
-      return mapper.readValue(from, type);
-    } catch (JacksonException e) {
-      throw new UnreadableRecordException("a record", e);
+    Json(JsonMapper mapper) {
+        // What an older version wrote may lack a field that is a plain number today.
+        this.mapper = mapper.rebuild()
+                .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+                .build();
     }
-  }
 
-  /** What reads JSON token by token. */
-  public JsonParser tokens(InputStream from) {
-    return mapper.createParser(from);
-  }
-
-  /** @throws UnreadableRecordException when the text is not what it should be */
-  public <T> T read(String text, Class<T> type) {
-    try {
-      return mapper.readValue(text, type);
-    } catch (JacksonException e) {
-      throw new UnreadableRecordException("a record", e);
+    public String write(Object value) {
+        return mapper.writeValueAsString(value);
     }
-  }
 
-  /** A value as a tree. */
-  public JsonNode tree(Object value) {
-    return mapper.valueToTree(value);
-  }
-
-  /** @throws UnreadableRecordException when the tree is not what it should be */
-  public <T> T of(JsonNode tree, Class<T> type) {
-    try {
-      return mapper.treeToValue(tree, type);
-    } catch (JacksonException e) {
-      throw new UnreadableRecordException("a record", e);
+    /** Writes a value while it is read, so that its text is never in memory whole. */
+    public void write(OutputStream into, Object value) {
+        mapper.writer().without(StreamWriteFeature.AUTO_CLOSE_TARGET).writeValue(into, value);
     }
-  }
+
+    /** @throws UnreadableRecordException when the bytes are not what they should be */
+    public <T> T read(InputStream from, Class<T> type) {
+        try {
+            return mapper.readValue(from, type);
+        } catch (JacksonException e) {
+            throw new UnreadableRecordException("a record", e);
+        }
+    }
+
+    /** What reads JSON token by token. */
+    public JsonParser tokens(InputStream from) {
+        return mapper.createParser(from);
+    }
+
+    /** @throws UnreadableRecordException when the text is not what it should be */
+    public <T> T read(String text, Class<T> type) {
+        try {
+            return mapper.readValue(text, type);
+        } catch (JacksonException e) {
+            throw new UnreadableRecordException("a record", e);
+        }
+    }
+
+    /** A value as a tree. */
+    public JsonNode tree(Object value) {
+        return mapper.valueToTree(value);
+    }
+
+    /** @throws UnreadableRecordException when the tree is not what it should be */
+    public <T> T of(JsonNode tree, Class<T> type) {
+        try {
+            return mapper.treeToValue(tree, type);
+        } catch (JacksonException e) {
+            throw new UnreadableRecordException("a record", e);
+        }
+    }
 }

@@ -2,20 +2,20 @@ package ablemedic.app.storage;
 
 /** Whether the request in hand has written anything, so that what is said of a later failure is true. */
 public final class Receipt {
-  private static final ThreadLocal<Boolean> WRITTEN = new ThreadLocal<>();
+    private static final ThreadLocal<Boolean> WRITTEN = new ThreadLocal<>();
 
-  private Receipt() {}
+    private Receipt() {}
 
-  /** Begins a request. */
-  public static void begin() {
-    WRITTEN.remove();
-  }
+    /** Begins a request. */
+    public static void begin() {
+        WRITTEN.remove();
+    }
 
-  static void written() {
-    WRITTEN.set(true);
-  }
+    static void written() {
+        WRITTEN.set(true);
+    }
 
-  public static boolean isWritten() {
-    return WRITTEN.get() != null;
-  }
+    public static boolean isWritten() {
+        return WRITTEN.get() != null;
+    }
 }

@@ -9,78 +9,86 @@ import org.sqlite.SQLiteErrorCode;
 
 /** What can go wrong with the file, each with its own sentence: what it is and what to do. */
 public enum Trouble {
-  LOCKED("is locked by another program", "Close what else uses it, or wait, and try again."),
-  FULL("cannot grow: the disk is full", "Make room on the disk, then try again."),
-  READ_ONLY("can be read but not written", "Give this user the right to write the file and its folder."),
-  DAMAGED("is damaged", "Stop the program and put the newest backup back: ./medic restore FILE. That leaves the damaged "
-      + "file beside it."),
-  NOT_A_DATABASE("is not a database", "Name another file, or put a backup back: ./medic restore FILE."),
-  UNREACHABLE("cannot be opened", "See that its folder is there and that this user may write in it."),
-  FAILING("cannot be read or written: the disk reports an error", "Back up what can be read, and look at the disk."),
-  CROWDED("is asked too much at once", "Try again in a moment.");
+    LOCKED("is locked by another program", "Close what else uses it, or wait, and try again."),
+    FULL("cannot grow: the disk is full", "Make room on the disk, then try again."),
+    READ_ONLY("can be read but not written", "Give this user the right to write the file and its folder."),
+    DAMAGED(
+            "is damaged",
+            "Stop the program and put the newest backup back: ./medic restore FILE. That leaves the damaged "
+                    + "file beside it."),
+    NOT_A_DATABASE("is not a database", "Name another file, or put a backup back: ./medic restore FILE."),
+    UNREACHABLE("cannot be opened", "See that its folder is there and that this user may write in it."),
+    FAILING("cannot be read or written: the disk reports an error", "Back up what can be read, and look at the disk."),
+    CROWDED("is asked too much at once", "Try again in a moment.");
 
-  private static final int PRIMARY = 0xff;
-  /** Another holds the file of shared memory beside the database. */
-  private static final int SHARED_MEMORY_LOCKED = SQLiteErrorCode.SQLITE_IOERR_SHMLOCK.code;
+    private static final int PRIMARY = 0xff;
+    /** Another holds the file of shared memory beside the database. */
+    private static final int SHARED_MEMORY_LOCKED = SQLiteErrorCode.SQLITE_IOERR_SHMLOCK.code;
 
-  private final String what;
-  private final String remedy;
+    private final String what;
+    private final String remedy;
 
-  Trouble(String what, String remedy) {
-    this.what = what;
-    this.remedy = remedy;
-  }
-
-  /** The whole sentence about a file. */
-  public String of(String file) {
-    return file + " " + what + ". " + remedy;
-  }
-
-  /** Whether it passes by itself, so that the same may be tried again. */
-  public boolean passes() {
-    return this == LOCKED || this == CROWDED;
-  }
-
-  /** The trouble behind something thrown, where it is one of the file's. */
-  public static Optional<Trouble> behind(Throwable thrown) {
-    for (Throwable t = thrown; t != null; t = t.getCause()) {
-      if (t instanceof BusyException || t instanceof SQLTransientConnectionException) {
-        return Optional.of(CROWDED);
-      }
-      if (t instanceof IOException io) {
-        Optional<Trouble> found = ofFileSystem(io);
-        if (found.isPresent()) {
-          return found;
-        }
-      }
-      if (t instanceof SQLException sql) {
-        Optional<Trouble> found = sql.getErrorCode() == SHARED_MEMORY_LOCKED ? Optional.of(LOCKED) : ofCode(sql.getErrorCode() & PRIMARY);
-        if (found.isPresent()) {
-          return found;
-        }
-      }
+    Trouble(String what, String remedy) {
+        this.what = what;
+        this.remedy = remedy;
     }
-    return Optional.empty();
-  }
 
-  /** By what the system says; Java has no code for it. */
-  private static Optional<Trouble> ofFileSystem(IOException e) {
-    String said = String.valueOf(e.getMessage());
-    return said.contains("No space left") ? Optional.of(FULL)
-        : said.contains("Read-only") || e instanceof AccessDeniedException ? Optional.of(READ_ONLY) : Optional.empty();
-  }
+    /** The whole sentence about a file. */
+    public String of(String file) {
+        return file + " " + what + ". " + remedy;
+    }
 
-  /** By SQLite's primary result codes, as its documentation numbers them. */
-  private static Optional<Trouble> ofCode(int code) {
-    return Optional.ofNullable(switch (code) {
-      case 5, 6, 15 -> LOCKED;
-      case 8 -> READ_ONLY;
-      case 10 -> FAILING;
-      case 11 -> DAMAGED;
-      case 13 -> FULL;
-      case 14 -> UNREACHABLE;
-      case 26 -> NOT_A_DATABASE;
-      default -> null;
-    });
-  }
+    /** Whether it passes by itself, so that the same may be tried again. */
+    public boolean passes() {
+        return this == LOCKED || this == CROWDED;
+    }
+
+    /** The trouble behind something thrown, where it is one of the file's. */
+    public static Optional<Trouble> behind(Throwable thrown) {
+        for (Throwable t = thrown; t != null; t = t.getCause()) {
+            if (t instanceof BusyException || t instanceof SQLTransientConnectionException) {
+                return Optional.of(CROWDED);
+            }
+            if (t instanceof IOException io) {
+                Optional<Trouble> found = ofFileSystem(io);
+                if (found.isPresent()) {
+                    return found;
+                }
+            }
+            if (t instanceof SQLException sql) {
+                Optional<Trouble> found = sql.getErrorCode() == SHARED_MEMORY_LOCKED
+                        ? Optional.of(LOCKED)
+                        : ofCode(sql.getErrorCode() & PRIMARY);
+                if (found.isPresent()) {
+                    return found;
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** By what the system says; Java has no code for it. */
+    private static Optional<Trouble> ofFileSystem(IOException e) {
+        String said = String.valueOf(e.getMessage());
+        return said.contains("No space left")
+                ? Optional.of(FULL)
+                : said.contains("Read-only") || e instanceof AccessDeniedException
+                        ? Optional.of(READ_ONLY)
+                        : Optional.empty();
+    }
+
+    /** By SQLite's primary result codes, as its documentation numbers them. */
+    private static Optional<Trouble> ofCode(int code) {
+        return Optional.ofNullable(
+                switch (code) {
+                    case 5, 6, 15 -> LOCKED;
+                    case 8 -> READ_ONLY;
+                    case 10 -> FAILING;
+                    case 11 -> DAMAGED;
+                    case 13 -> FULL;
+                    case 14 -> UNREACHABLE;
+                    case 26 -> NOT_A_DATABASE;
+                    default -> null;
+                });
+    }
 }

@@ -19,101 +19,124 @@ import org.springframework.jdbc.core.simple.JdbcClient.StatementSpec;
 import org.springframework.stereotype.Component;
 
 /**
- * What of the records can't be read. It is left out of its list, or something stands in for it, so that one record never takes a view down;
- * and it is noted here, so that the bench can name it.
+ * What of the records can't be read. It is left out of its list, or something stands in for it, so that one record
+ * never takes a view down; and it is noted here, so that the bench can name it.
  */
 @Component
 public class Unreadables {
-  private static final Logger LOG = LoggerFactory.getLogger(Unreadables.class);
-  /** Stands in for a time. */
-  private static final Instant UNKNOWN = Instant.EPOCH;
-  /** Charts that come in are bounded so too; a list by weeks to the year 999,999,999 would have no end. */
-  private static final Instant LATEST = Instant.parse("2200-01-01T00:00:00Z");
-  private static final int MOST = 1_000;
-  private static final String NUMBER = "{n}";
-  private static final String OWNER = "{of}";
-  private static final Map<String, String> NAMES = Map.ofEntries(Map.entry("craft", "craft {of}"), Map.entry("build_sheet", "build sheet {n} of {of}"), Map.entry("work_up", "work-up {n} of {of}"),
-      Map.entry("work_up_event", "entry {n} of a work-up"), Map.entry("log_entry", "line {n} of the log of {of}"), Map.entry("ledger_entry", "line {n} of the ledger, of {of}"),
-      Map.entry("routine_run", "run {n} of the pre-power routine of {of}"), Map.entry("pack", "battery {of}"), Map.entry("pack_entry", "entry {n} of battery {of}"), Map.entry("capture", "recording {n}"),
-      Map.entry("snapshot", "settings export {n} of {of}"), Map.entry("set_up", "set-up {n} of {of}"), Map.entry("kept_file", "file {n} of {of}"), Map.entry("correction", "correction {n}"),
-      Map.entry("part_sort", "part type {n}"), Map.entry("firmware_family", "firmware family {n}"));
+    private static final Logger LOG = LoggerFactory.getLogger(Unreadables.class);
+    /** Stands in for a time. */
+    private static final Instant UNKNOWN = Instant.EPOCH;
+    /** Charts that come in are bounded so too; a list by weeks to the year 999,999,999 would have no end. */
+    private static final Instant LATEST = Instant.parse("2200-01-01T00:00:00Z");
 
-  private final Map<Unread, Boolean> noted = new ConcurrentHashMap<>();
+    private static final int MOST = 1_000;
+    private static final String NUMBER = "{n}";
+    private static final String OWNER = "{of}";
+    private static final Map<String, String> NAMES = Map.ofEntries(
+            Map.entry("craft", "craft {of}"),
+            Map.entry("build_sheet", "build sheet {n} of {of}"),
+            Map.entry("work_up", "work-up {n} of {of}"),
+            Map.entry("work_up_event", "entry {n} of a work-up"),
+            Map.entry("log_entry", "line {n} of the log of {of}"),
+            Map.entry("ledger_entry", "line {n} of the ledger, of {of}"),
+            Map.entry("routine_run", "run {n} of the pre-power routine of {of}"),
+            Map.entry("pack", "battery {of}"),
+            Map.entry("pack_entry", "entry {n} of battery {of}"),
+            Map.entry("capture", "recording {n}"),
+            Map.entry("snapshot", "settings export {n} of {of}"),
+            Map.entry("set_up", "set-up {n} of {of}"),
+            Map.entry("kept_file", "file {n} of {of}"),
+            Map.entry("correction", "correction {n}"),
+            Map.entry("part_sort", "part type {n}"),
+            Map.entry("firmware_family", "firmware family {n}"));
 
-  /**
-   * Something that can't be read.
-   *
-   * @param table in which it is kept
-   * @param key   of the record
-   * @param what  a person calls it, and what of it
-   */
-  public record Unread(String table, String key, String what) {}
+    private final Map<Unread, Boolean> noted = new ConcurrentHashMap<>();
 
-  /** Everything that was met so far. */
-  public List<Unread> all() {
-    return noted.keySet().stream().sorted(Comparator.comparing(Unread::what)).toList();
-  }
+    /**
+     * Something that can't be read.
+     *
+     * @param table in which it is kept
+     * @param key of the record
+     * @param what a person calls it, and what of it
+     */
+    public record Unread(String table, String key, String what) {}
 
-  /** A time; a stand-in where it is none. */
-  public Instant time(String table, ResultSet row, String column) throws SQLException {
-    try {
-      Instant time = Instant.parse(String.valueOf(row.getString(column)));
-      if (!time.isBefore(UNKNOWN) && time.isBefore(LATEST)) {
-        return time;
-      }
-    } catch (DateTimeException e) {
-      // The same as a year that never was.
+    /** Everything that was met so far. */
+    public List<Unread> all() {
+        return noted.keySet().stream()
+                .sorted(Comparator.comparing(Unread::what))
+                .toList();
     }
-    note(table, row, Optional.of("the time"));
-    return UNKNOWN;
-  }
 
-  /** A named value; what stands in for it where it is none. */
-  public <E extends Enum<E>> E named(String table, ResultSet row, String column, Class<E> type, E standIn) throws SQLException {
-    try {
-      return Enum.valueOf(type, String.valueOf(row.getString(column)));
-    } catch (IllegalArgumentException e) {
-      note(table, row, Optional.of("the " + column));
-      return standIn;
+    /** A time; a stand-in where it is none. */
+    public Instant time(String table, ResultSet row, String column) throws SQLException {
+        try {
+            Instant time = Instant.parse(String.valueOf(row.getString(column)));
+            if (!time.isBefore(UNKNOWN) && time.isBefore(LATEST)) {
+                return time;
+            }
+        } catch (DateTimeException e) {
+            // The same as a year that never was.
+        }
+        note(table, row, Optional.of("the time"));
+        return UNKNOWN;
     }
-  }
 
-  /** The records that can be read. */
-  public <T> List<T> rows(String table, StatementSpec query, RowMapper<T> mapper) {
-    return query.query((row, n) -> readable(table, row, n, mapper)).list().stream().flatMap(Optional::stream).toList();
-  }
-
-  private <T> Optional<T> readable(String table, ResultSet row, int n, RowMapper<T> mapper) throws SQLException {
-    try {
-      return Optional.ofNullable(mapper.mapRow(row, n));
-    } catch (UnreadableRecordException | IllegalArgumentException | DateTimeException | NoSuchElementException e) {
-      note(table, row);
-      return Optional.empty();
+    /** A named value; what stands in for it where it is none. */
+    public <E extends Enum<E>> E named(String table, ResultSet row, String column, Class<E> type, E standIn)
+            throws SQLException {
+        try {
+            return Enum.valueOf(type, String.valueOf(row.getString(column)));
+        } catch (IllegalArgumentException e) {
+            note(table, row, Optional.of("the " + column));
+            return standIn;
+        }
     }
-  }
 
-  /** Notes a record that can't be read and is left out. */
-  public void note(String table, ResultSet row) throws SQLException {
-    note(table, row, Optional.empty());
-  }
-
-  private void note(String table, ResultSet row, Optional<String> part) throws SQLException {
-    List<String> columns = new ArrayList<>();
-    for (int i = 1; i <= row.getMetaData().getColumnCount(); i++) {
-      columns.add(row.getMetaData().getColumnLabel(i));
+    /** The records that can be read. */
+    public <T> List<T> rows(String table, StatementSpec query, RowMapper<T> mapper) {
+        return query.query((row, n) -> readable(table, row, n, mapper)).list().stream()
+                .flatMap(Optional::stream)
+                .toList();
     }
-    String owner = value(row, columns, "mark", "label");
-    String number = value(row, columns, "number", "revision", "n", "id");
-    String key = value(row, columns, "id");
-    String what = NAMES.getOrDefault(table, table + " {n}").replace(NUMBER, number).replace(OWNER, owner);
-    Unread unread = new Unread(table, key.isEmpty() ? owner + " " + number : key, part.map(of -> of + " of ").orElse("") + what);
-    if (noted.size() < MOST && noted.putIfAbsent(unread, true) == null) {
-      LOG.warn("Can't be read: {}", unread.what());
-    }
-  }
 
-  private static String value(ResultSet row, List<String> columns, String... names) throws SQLException {
-    Optional<String> there = Stream.of(names).filter(columns::contains).findFirst();
-    return there.isPresent() ? String.valueOf(row.getString(there.get())) : "";
-  }
+    private <T> Optional<T> readable(String table, ResultSet row, int n, RowMapper<T> mapper) throws SQLException {
+        try {
+            return Optional.ofNullable(mapper.mapRow(row, n));
+        } catch (UnreadableRecordException | IllegalArgumentException | DateTimeException | NoSuchElementException e) {
+            note(table, row);
+            return Optional.empty();
+        }
+    }
+
+    /** Notes a record that can't be read and is left out. */
+    public void note(String table, ResultSet row) throws SQLException {
+        note(table, row, Optional.empty());
+    }
+
+    private void note(String table, ResultSet row, Optional<String> part) throws SQLException {
+        List<String> columns = new ArrayList<>();
+        for (int i = 1; i <= row.getMetaData().getColumnCount(); i++) {
+            columns.add(row.getMetaData().getColumnLabel(i));
+        }
+        String owner = value(row, columns, "mark", "label");
+        String number = value(row, columns, "number", "revision", "n", "id");
+        String key = value(row, columns, "id");
+        String what = NAMES.getOrDefault(table, table + " {n}")
+                .replace(NUMBER, number)
+                .replace(OWNER, owner);
+        Unread unread = new Unread(
+                table,
+                key.isEmpty() ? owner + " " + number : key,
+                part.map(of -> of + " of ").orElse("") + what);
+        if (noted.size() < MOST && noted.putIfAbsent(unread, true) == null) {
+            LOG.warn("Can't be read: {}", unread.what());
+        }
+    }
+
+    private static String value(ResultSet row, List<String> columns, String... names) throws SQLException {
+        Optional<String> there = Stream.of(names).filter(columns::contains).findFirst();
+        return there.isPresent() ? String.valueOf(row.getString(there.get())) : "";
+    }
 }

@@ -37,152 +37,238 @@ import tools.jackson.databind.JsonNode;
 /** Whether a document is a chart that can be kept: every record readable, every number pointing at something. */
 @Component
 class BundleCheck {
-  private static final int MOST = 20_000;
-  private static final int LONGEST_WORDS = 8_000;
+    private static final int MOST = 20_000;
+    private static final int LONGEST_WORDS = 8_000;
 
-  private final Json json;
+    private final Json json;
 
-  BundleCheck(Json json) {
-    this.json = json;
-  }
-
-  /** The document with every record in its present form. @throws Refusal with the place of what is wrong */
-  ChartBundle checked(ChartBundle came) {
-    if (!came.craft().mark().matches(CraftStore.MARK)) {
-      throw Refusal.wrong("craft.mark", "A mark has 1 to 24 letters, digits, spaces, dots, dashes.");
+    BundleCheck(Json json) {
+        this.json = json;
     }
-    words("craft.name", came.craft().name(), came.craft().craftClass(), Objects.requireNonNullElse(came.craft().builder(), ""));
-    named("craft.state", () -> CraftStore.State.valueOf(came.craft().state()));
-    if (came.sheets().isEmpty()) {
-      throw Refusal.wrong("sheets", "A chart has one build sheet at least.");
+
+    /** The document with every record in its present form. @throws Refusal with the place of what is wrong */
+    ChartBundle checked(ChartBundle came) {
+        if (!came.craft().mark().matches(CraftStore.MARK)) {
+            throw Refusal.wrong("craft.mark", "A mark has 1 to 24 letters, digits, spaces, dots, dashes.");
+        }
+        words(
+                "craft.name",
+                came.craft().name(),
+                came.craft().craftClass(),
+                Objects.requireNonNullElse(came.craft().builder(), ""));
+        named("craft.state", () -> CraftStore.State.valueOf(came.craft().state()));
+        if (came.sheets().isEmpty()) {
+            throw Refusal.wrong("sheets", "A chart has one build sheet at least.");
+        }
+        List<SheetOf> sheets = each("sheets", came.sheets(), (at, n, sheet) -> {
+            need(sheet.revision() == n, at + ".revision", "Revisions count from 1, one by one.");
+            words(at + ".reason", sheet.reason());
+            return new SheetOf(
+                    n,
+                    sheet.reason(),
+                    sheet.enteredAt(),
+                    renewed(at + ".sheet", sheet.sheet(), text -> SheetForm.renewed(json, text)));
+        });
+        List<WorkUpOf> workUps = each("workUps", came.workUps(), (at, n, one) -> checked(at, one, sheets.size()));
+        each("log", came.log(), (at, n, line) -> {
+            need(
+                    line.workUp() == null || line.workUp() >= 1 && line.workUp() <= workUps.size(),
+                    at + ".workUp",
+                    "There is no work-up " + line.workUp() + " in it.");
+            words(at + ".text", line.kind(), line.text());
+            return line;
+        });
+        each("snapshots", came.snapshots(), (at, n, one) -> {
+            need(one.number() == n, at + ".number", "Snapshots count from 1, one by one.");
+            words(at, one.family(), one.version(), one.target(), one.why(), one.name());
+            listing(at + ".packed", one.packed());
+            return one;
+        });
+        return new ChartBundle(
+                came.format(),
+                came.form(),
+                came.writtenAt(),
+                came.craft(),
+                sheets,
+                came.log(),
+                workUps,
+                each(
+                        "routines",
+                        came.routines(),
+                        (at, n, one) -> new RoutineOf(
+                                one.at(),
+                                one.passed(),
+                                one.minutes(),
+                                renewed(at + ".run", one.run(), text -> RoutineStore.renewed(json, text)))),
+                each("setUps", came.setUps(), (at, n, one) -> {
+                    named(at + ".occasion", () -> SetUpOccasion.valueOf(one.occasion()));
+                    return new SetUpOf(
+                            one.occasion(),
+                            one.begunAt(),
+                            one.endedAt(),
+                            one.version(),
+                            renewed(at + ".given", one.given(), text -> SetUpStore.renewed(json, text)));
+                }),
+                came.snapshots(),
+                each("packs", came.packs(), (at, n, one) -> {
+                    need(
+                            !one.label().isBlank() && one.label().length() <= 24,
+                            at + ".label",
+                            "A pack's label has 1 to 24 letters.");
+                    return new PackOf(
+                            one.label(),
+                            one.enteredAt(),
+                            renewed(at + ".pack", one.pack(), text -> PackStore.renewed(json, text)),
+                            each(
+                                    at + ".entries",
+                                    one.entries(),
+                                    (where, k, entry) -> new PackEntryOf(
+                                            entry.at(),
+                                            renewed(
+                                                    where + ".entry",
+                                                    entry.entry(),
+                                                    text -> PackStore.renewedEntry(json, text)))));
+                }),
+                each("families", came.families(), (at, n, one) -> family(at, one)),
+                each("files", came.files(), (at, n, one) -> {
+                    need(
+                            one.workUp() == null || one.workUp() >= 1 && one.workUp() <= workUps.size(),
+                            at + ".workUp",
+                            "There is no work-up " + one.workUp() + " in it.");
+                    need(
+                            one.line() == null
+                                    || one.line() >= 1
+                                            && one.line() <= came.log().size(),
+                            at + ".line",
+                            "There is no line " + one.line() + " in its log.");
+                    need(
+                            isKept(one.bytes().read()),
+                            at + ".bytes",
+                            "A photo, PDF or plain text of at most " + FileStore.LARGEST / 1024 / 1024
+                                    + " MB is kept; this is none.");
+                    words(at + ".name", one.name());
+                    return one;
+                }));
     }
-    List<SheetOf> sheets = each("sheets", came.sheets(), (at, n, sheet) -> {
-      need(sheet.revision() == n, at + ".revision", "Revisions count from 1, one by one.");
-      words(at + ".reason", sheet.reason());
-      return new SheetOf(n, sheet.reason(), sheet.enteredAt(), renewed(at + ".sheet", sheet.sheet(), text -> SheetForm.renewed(json, text)));
-    });
-    List<WorkUpOf> workUps = each("workUps", came.workUps(), (at, n, one) -> checked(at, one, sheets.size()));
-    each("log", came.log(), (at, n, line) -> {
-      need(line.workUp() == null || line.workUp() >= 1 && line.workUp() <= workUps.size(), at + ".workUp", "There is no work-up " + line.workUp() + " in it.");
-      words(at + ".text", line.kind(), line.text());
-      return line;
-    });
-    each("snapshots", came.snapshots(), (at, n, one) -> {
-      need(one.number() == n, at + ".number", "Snapshots count from 1, one by one.");
-      words(at, one.family(), one.version(), one.target(), one.why(), one.name());
-      listing(at + ".packed", one.packed());
-      return one;
-    });
-    return new ChartBundle(came.format(), came.form(), came.writtenAt(), came.craft(), sheets, came.log(), workUps,
-        each("routines", came.routines(), (at, n, one) -> new RoutineOf(one.at(), one.passed(), one.minutes(), renewed(at + ".run", one.run(), text -> RoutineStore.renewed(json, text)))),
-        each("setUps", came.setUps(), (at, n, one) -> {
-          named(at + ".occasion", () -> SetUpOccasion.valueOf(one.occasion()));
-          return new SetUpOf(one.occasion(), one.begunAt(), one.endedAt(), one.version(), renewed(at + ".given", one.given(), text -> SetUpStore.renewed(json, text)));
-        }),
-        came.snapshots(),
-        each("packs", came.packs(), (at, n, one) -> {
-          need(!one.label().isBlank() && one.label().length() <= 24, at + ".label", "A pack's label has 1 to 24 letters.");
-          return new PackOf(one.label(), one.enteredAt(), renewed(at + ".pack", one.pack(), text -> PackStore.renewed(json, text)),
-              each(at + ".entries", one.entries(), (where, k, entry) -> new PackEntryOf(entry.at(), renewed(where + ".entry", entry.entry(), text -> PackStore.renewedEntry(json, text)))));
-        }),
-        each("families", came.families(), (at, n, one) -> family(at, one)),
-        each("files", came.files(), (at, n, one) -> {
-          need(one.workUp() == null || one.workUp() >= 1 && one.workUp() <= workUps.size(), at + ".workUp", "There is no work-up " + one.workUp() + " in it.");
-          need(one.line() == null || one.line() >= 1 && one.line() <= came.log().size(), at + ".line", "There is no line " + one.line() + " in its log.");
-          need(isKept(one.bytes().read()), at + ".bytes", "A photo, PDF or plain text of at most " + FileStore.LARGEST / 1024 / 1024 + " MB is kept; this is none.");
-          words(at + ".name", one.name());
-          return one;
-        }));
-  }
 
-  private WorkUpOf checked(String where, WorkUpOf came, int sheets) {
-    need(came.revision() >= 1 && came.revision() <= sheets, where + ".revision", "There is no build sheet " + came.revision() + " in it.");
-    named(where + ".occasion", () -> Occasion.valueOf(came.occasion()));
-    words(where + ".complaint", came.complaintKind(), came.complaint());
-    List<EventOf> events = each(where + ".events", came.events(), (at, n, event) -> {
-      need(event.n() == n, at + ".n", "Events count from 1, one by one.");
-      return new EventOf(n, event.at(), renewed(at + ".event", event.event(), text -> EventForm.EVENT.renewed(json, text)));
-    });
-    each(where + ".ledger", came.ledger(), (at, n, one) -> {
-      words(at, one.complaint(), one.ended(), one.reason(), one.causes(), one.kinds(), one.fixes(), one.changes(), one.proof(), Objects.requireNonNullElse(one.parts(), ""));
-      return one;
-    });
-    each(where + ".recordings", came.recordings(), (at, n, one) -> {
-      words(at, one.checkId(), one.name(), one.outcome(), one.told());
-      file(at + ".packed", one.packed());
-      return one;
-    });
-    need(came.end() == null || came.end().path("version").asInt(0) == events.size(), where + ".end", "The end of a work-up is what was shown after its last event.");
-    return new WorkUpOf(came.openedAt(), came.revision(), came.complaintKind(), came.complaint(), came.occasion(), came.aside(), events, came.ledger(), came.recordings(), came.end() == null ? null : renewed(where + ".end", came.end(), text -> EndStore.renewed(json, text)));
-  }
-
-  private interface Rule<T> {
-    T read(String where, int n, T one);
-  }
-
-  private static <T> List<T> each(String list, List<T> all, Rule<T> rule) {
-    need(all.size() <= MOST, list, "More than " + MOST + " of them in one chart are not read.");
-    List<T> read = new ArrayList<>();
-    for (int i = 0; i < all.size(); i++) {
-      read.add(rule.read(list + "[" + i + "]", i + 1, all.get(i)));
+    private WorkUpOf checked(String where, WorkUpOf came, int sheets) {
+        need(
+                came.revision() >= 1 && came.revision() <= sheets,
+                where + ".revision",
+                "There is no build sheet " + came.revision() + " in it.");
+        named(where + ".occasion", () -> Occasion.valueOf(came.occasion()));
+        words(where + ".complaint", came.complaintKind(), came.complaint());
+        List<EventOf> events = each(where + ".events", came.events(), (at, n, event) -> {
+            need(event.n() == n, at + ".n", "Events count from 1, one by one.");
+            return new EventOf(
+                    n, event.at(), renewed(at + ".event", event.event(), text -> EventForm.EVENT.renewed(json, text)));
+        });
+        each(where + ".ledger", came.ledger(), (at, n, one) -> {
+            words(
+                    at,
+                    one.complaint(),
+                    one.ended(),
+                    one.reason(),
+                    one.causes(),
+                    one.kinds(),
+                    one.fixes(),
+                    one.changes(),
+                    one.proof(),
+                    Objects.requireNonNullElse(one.parts(), ""));
+            return one;
+        });
+        each(where + ".recordings", came.recordings(), (at, n, one) -> {
+            words(at, one.checkId(), one.name(), one.outcome(), one.told());
+            file(at + ".packed", one.packed());
+            return one;
+        });
+        need(
+                came.end() == null || came.end().path("version").asInt(0) == events.size(),
+                where + ".end",
+                "The end of a work-up is what was shown after its last event.");
+        return new WorkUpOf(
+                came.openedAt(),
+                came.revision(),
+                came.complaintKind(),
+                came.complaint(),
+                came.occasion(),
+                came.aside(),
+                events,
+                came.ledger(),
+                came.recordings(),
+                came.end() == null ? null : renewed(where + ".end", came.end(), text -> EndStore.renewed(json, text)));
     }
-    return List.copyOf(read);
-  }
 
-  private static void need(boolean holds, String where, String right) {
-    if (!holds) {
-      throw Refusal.wrong(where, right);
+    private interface Rule<T> {
+        T read(String where, int n, T one);
     }
-  }
 
-  private static void words(String where, String... all) {
-    for (String one : all) {
-      need(one.length() <= LONGEST_WORDS, where, "More than " + LONGEST_WORDS + " letters are not kept.");
+    private static <T> List<T> each(String list, List<T> all, Rule<T> rule) {
+        need(all.size() <= MOST, list, "More than " + MOST + " of them in one chart are not read.");
+        List<T> read = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            read.add(rule.read(list + "[" + i + "]", i + 1, all.get(i)));
+        }
+        return List.copyOf(read);
     }
-  }
 
-  private static void named(String where, Runnable read) {
-    try {
-      read.run();
-    } catch (IllegalArgumentException e) {
-      throw Refusal.wrong(where, "This is none of those that there are.");
+    private static void need(boolean holds, String where, String right) {
+        if (!holds) {
+            throw Refusal.wrong(where, right);
+        }
     }
-  }
 
-  /** Opened as it will be opened later: what can't be shown is not kept. */
-  private static void listing(String where, Attached packed) {
-    try {
-      Listing.read(Packed.unpacked(packed.read(), Listing.LONGEST));
-    } catch (NoListingException | UnreadableRecordException e) {
-      throw Refusal.wrong(where, "This is no settings export: " + e.getMessage());
+    private static void words(String where, String... all) {
+        for (String one : all) {
+            need(one.length() <= LONGEST_WORDS, where, "More than " + LONGEST_WORDS + " letters are not kept.");
+        }
     }
-  }
 
-  private static boolean isKept(byte[] bytes) {
-    return bytes.length <= FileStore.LARGEST && FileSort.of(bytes).isPresent();
-  }
-
-  private static void file(String where, Attached packed) {
-    need(Packed.isOne(packed.read()), where, "A file is packed with gzip and holds at most " + Packed.MOST_UNPACKED / 1024 / 1024 + " MB.");
-  }
-
-  private static FamilyOf family(String where, FamilyOf one) {
-    try {
-      need(FamilyTable.read(one.table()).id().equals(one.id()), where + ".id", "The table is of another family.");
-      return one;
-    } catch (BadFamilyException e) {
-      throw Refusal.wrong(where + ".table", e.getMessage() + ".");
+    private static void named(String where, Runnable read) {
+        try {
+            read.run();
+        } catch (IllegalArgumentException e) {
+            throw Refusal.wrong(where, "This is none of those that there are.");
+        }
     }
-  }
 
-  private JsonNode renewed(String where, JsonNode body, UnaryOperator<String> renewing) {
-    try {
-      return json.read(renewing.apply(json.write(body)), JsonNode.class);
-    } catch (UnreadableRecordException e) {
-      throw Refusal.wrong(where, e.getMessage() + ".");
-    } catch (RuntimeException e) {
-      // A record from outside may lack anything at all.
-      throw Refusal.wrong(where, "This is no such record.");
+    /** Opened as it will be opened later: what can't be shown is not kept. */
+    private static void listing(String where, Attached packed) {
+        try {
+            Listing.read(Packed.unpacked(packed.read(), Listing.LONGEST));
+        } catch (NoListingException | UnreadableRecordException e) {
+            throw Refusal.wrong(where, "This is no settings export: " + e.getMessage());
+        }
     }
-  }
+
+    private static boolean isKept(byte[] bytes) {
+        return bytes.length <= FileStore.LARGEST && FileSort.of(bytes).isPresent();
+    }
+
+    private static void file(String where, Attached packed) {
+        need(
+                Packed.isOne(packed.read()),
+                where,
+                "A file is packed with gzip and holds at most " + Packed.MOST_UNPACKED / 1024 / 1024 + " MB.");
+    }
+
+    private static FamilyOf family(String where, FamilyOf one) {
+        try {
+            need(FamilyTable.read(one.table()).id().equals(one.id()), where + ".id", "The table is of another family.");
+            return one;
+        } catch (BadFamilyException e) {
+            throw Refusal.wrong(where + ".table", e.getMessage() + ".");
+        }
+    }
+
+    private JsonNode renewed(String where, JsonNode body, UnaryOperator<String> renewing) {
+        try {
+            return json.read(renewing.apply(json.write(body)), JsonNode.class);
+        } catch (UnreadableRecordException e) {
+            throw Refusal.wrong(where, e.getMessage() + ".");
+        } catch (RuntimeException e) {
+            // A record from outside may lack anything at all.
+            throw Refusal.wrong(where, "This is no such record.");
+        }
+    }
 }

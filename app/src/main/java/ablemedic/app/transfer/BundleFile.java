@@ -17,113 +17,128 @@ import tools.jackson.core.JsonToken;
 
 /** A chart as the bytes of a file. */
 final class BundleFile {
-  private BundleFile() {}
+    private BundleFile() {}
 
-  private static final Instant EARLIEST = Instant.parse("2000-01-01T00:00:00Z");
-  private static final Instant LATEST = Instant.parse("2200-01-01T00:00:00Z");
-  /** The longest document that is read, bytes: it lies in memory whole, and no version could write a longer one within its own. */
-  static final int LARGEST = 24 * 1024 * 1024;
+    private static final Instant EARLIEST = Instant.parse("2000-01-01T00:00:00Z");
+    private static final Instant LATEST = Instant.parse("2200-01-01T00:00:00Z");
+    /**
+     * The longest document that is read, bytes: it lies in memory whole, and no version could write a longer one within
+     * its own.
+     */
+    static final int LARGEST = 24 * 1024 * 1024;
 
-  /** Opens a document anew each time. */
-  interface Opening {
-    InputStream open() throws IOException;
-  }
-
-  private record Heading(String format, int form, String formAsWritten) {}
-
-  /** @throws Refusal where it is none, or one of a newer form */
-  static ChartBundle read(Json json, Opening document) {
-    Heading heading = reading(document, in -> heading(json, in));
-    if (!ChartBundle.FORMAT.equals(heading.format())) {
-      throw Refusal.wrong("format", "This is no chart of Able Medic: its format is not “" + ChartBundle.FORMAT + "”.");
+    /** Opens a document anew each time. */
+    interface Opening {
+        InputStream open() throws IOException;
     }
-    if (heading.form() < 1 || heading.form() > ChartBundle.FORM) {
-      throw Refusal.wrong("form", "This chart is of form " + Refusal.shortened(heading.formAsWritten()) + ", written by a newer version of this program; this one reads up to " + ChartBundle.FORM + ".");
+
+    private record Heading(String format, int form, String formAsWritten) {}
+
+    /** @throws Refusal where it is none, or one of a newer form */
+    static ChartBundle read(Json json, Opening document) {
+        Heading heading = reading(document, in -> heading(json, in));
+        if (!ChartBundle.FORMAT.equals(heading.format())) {
+            throw Refusal.wrong(
+                    "format", "This is no chart of Able Medic: its format is not “" + ChartBundle.FORMAT + "”.");
+        }
+        if (heading.form() < 1 || heading.form() > ChartBundle.FORM) {
+            throw Refusal.wrong(
+                    "form",
+                    "This chart is of form " + Refusal.shortened(heading.formAsWritten())
+                            + ", written by a newer version of this program; this one reads up to " + ChartBundle.FORM
+                            + ".");
+        }
+        ChartBundle bundle = reading(document, in -> {
+            try {
+                return json.read(in, ChartBundle.class);
+            } catch (UnreadableRecordException e) {
+                Throwable behind = e.getCause();
+                throw Refusal.wrong(
+                        "file",
+                        "This is no whole chart"
+                                + (behind == null
+                                        ? "."
+                                        : ": "
+                                                + Refusal.shortened(String.valueOf(behind.getMessage())
+                                                        .split("\\n")[0]) + "."));
+            }
+        });
+        whole(bundle, "");
+        return bundle;
     }
-    ChartBundle bundle = reading(document, in -> {
-      try {
-        return json.read(in, ChartBundle.class);
-      } catch (UnreadableRecordException e) {
-        Throwable behind = e.getCause();
-        throw Refusal.wrong("file", "This is no whole chart" + (behind == null ? "." : ": " + Refusal.shortened(String.valueOf(behind.getMessage()).split("\\n")[0]) + "."));
-      }
-    });
-    whole(bundle, "");
-    return bundle;
-  }
 
-  private interface Reading<T> {
-    T from(InputStream in);
-  }
-
-  private static <T> T reading(Opening document, Reading<T> reading) {
-    try (InputStream in = document.open()) {
-      return reading.from(in);
-    } catch (ZipException e) {
-      throw Refusal.wrong("file", "The document is damaged.");
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
+    private interface Reading<T> {
+        T from(InputStream in);
     }
-  }
 
-  /** What stands at the top of it, and that all of it is JSON, without any of it in memory. */
-  private static Heading heading(Json json, InputStream in) {
-    String format = "";
-    int form = 0;
-    String written = "";
-    try (JsonParser tokens = json.tokens(in)) {
-      if (tokens.nextToken() != JsonToken.START_OBJECT) {
+    private static <T> T reading(Opening document, Reading<T> reading) {
+        try (InputStream in = document.open()) {
+            return reading.from(in);
+        } catch (ZipException e) {
+            throw Refusal.wrong("file", "The document is damaged.");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** What stands at the top of it, and that all of it is JSON, without any of it in memory. */
+    private static Heading heading(Json json, InputStream in) {
+        String format = "";
+        int form = 0;
+        String written = "";
+        try (JsonParser tokens = json.tokens(in)) {
+            if (tokens.nextToken() != JsonToken.START_OBJECT) {
+                return new Heading(format, form, written);
+            }
+            while (tokens.nextToken() == JsonToken.PROPERTY_NAME) {
+                String name = tokens.currentName();
+                JsonToken value = tokens.nextToken();
+                if (name.equals("format") && value == JsonToken.VALUE_STRING) {
+                    format = Refusal.shortened(tokens.getString());
+                } else if (name.equals("form") && value.isScalarValue()) {
+                    written = Refusal.shortened(tokens.getString());
+                    form = value == JsonToken.VALUE_NUMBER_INT ? tokens.getValueAsInt(0) : 0;
+                } else {
+                    tokens.skipChildren();
+                }
+            }
+            if (tokens.nextToken() != null) {
+                throw Refusal.wrong("file", "This is no chart: something follows its end.");
+            }
+        } catch (JacksonException e) {
+            throw Refusal.wrong("file", "This is no chart: it is not JSON in UTF-8.");
+        }
         return new Heading(format, form, written);
-      }
-      while (tokens.nextToken() == JsonToken.PROPERTY_NAME) {
-        String name = tokens.currentName();
-        JsonToken value = tokens.nextToken();
-        if (name.equals("format") && value == JsonToken.VALUE_STRING) {
-          format = Refusal.shortened(tokens.getString());
-        } else if (name.equals("form") && value.isScalarValue()) {
-          written = Refusal.shortened(tokens.getString());
-          form = value == JsonToken.VALUE_NUMBER_INT ? tokens.getValueAsInt(0) : 0;
-        } else {
-          tokens.skipChildren();
-        }
-      }
-      if (tokens.nextToken() != null) {
-        throw Refusal.wrong("file", "This is no chart: something follows its end.");
-      }
-    } catch (JacksonException e) {
-      throw Refusal.wrong("file", "This is no chart: it is not JSON in UTF-8.");
     }
-    return new Heading(format, form, written);
-  }
 
-  /** Every field that has to be there is; what may be missing says so. */
-  private static void whole(Object record, String where) {
-    for (RecordComponent part : record.getClass().getRecordComponents()) {
-      Object value = value(record, part);
-      String at = where.isEmpty() ? part.getName() : where + "." + part.getName();
-      if (value == null && !part.getAnnotatedType().isAnnotationPresent(Nullable.class)) {
-        throw Refusal.wrong(at, "This is missing.");
-      } else if (value instanceof Instant moment && (moment.isBefore(EARLIEST) || moment.isAfter(LATEST))) {
-        throw Refusal.wrong(at, "Moments of a chart lie in the years 2000 to 2199.");
-      } else if (value instanceof List<?> list) {
-        for (int i = 0; i < list.size(); i++) {
-          Object one = list.get(i);
-          if (one == null) {
-            throw Refusal.wrong(at + "[" + i + "]", "This is missing.");
-          }
-          whole(one, at + "[" + i + "]");
+    /** Every field that has to be there is; what may be missing says so. */
+    private static void whole(Object record, String where) {
+        for (RecordComponent part : record.getClass().getRecordComponents()) {
+            Object value = value(record, part);
+            String at = where.isEmpty() ? part.getName() : where + "." + part.getName();
+            if (value == null && !part.getAnnotatedType().isAnnotationPresent(Nullable.class)) {
+                throw Refusal.wrong(at, "This is missing.");
+            } else if (value instanceof Instant moment && (moment.isBefore(EARLIEST) || moment.isAfter(LATEST))) {
+                throw Refusal.wrong(at, "Moments of a chart lie in the years 2000 to 2199.");
+            } else if (value instanceof List<?> list) {
+                for (int i = 0; i < list.size(); i++) {
+                    Object one = list.get(i);
+                    if (one == null) {
+                        throw Refusal.wrong(at + "[" + i + "]", "This is missing.");
+                    }
+                    whole(one, at + "[" + i + "]");
+                }
+            } else if (value instanceof Record inner && !(inner instanceof Attached)) {
+                whole(inner, at);
+            }
         }
-      } else if (value instanceof Record inner && !(inner instanceof Attached)) {
-        whole(inner, at);
-      }
     }
-  }
 
-  private static @Nullable Object value(Object record, RecordComponent part) {
-    try {
-      return part.getAccessor().invoke(record);
-    } catch (ReflectiveOperationException e) {
-      throw new IllegalStateException(e);
+    private static @Nullable Object value(Object record, RecordComponent part) {
+        try {
+            return part.getAccessor().invoke(record);
+        } catch (ReflectiveOperationException e) {
+            throw new IllegalStateException(e);
+        }
     }
-  }
 }

@@ -20,117 +20,138 @@ import org.jspecify.annotations.Nullable;
 
 /** A ZIP of charts that came in and lies on the disk: read chart by chart, and of each one attached file at a time. */
 final class ChartsInZip implements AutoCloseable {
-  private static final int LARGEST_MANIFEST = 16 * 1024 * 1024;
+    private static final int LARGEST_MANIFEST = 16 * 1024 * 1024;
 
-  private final Json json;
-  private final ZipFile zip;
-  private List<ChartsManifest.LeftOut> leftOut = List.of();
+    private final Json json;
+    private final ZipFile zip;
+    private List<ChartsManifest.LeftOut> leftOut = List.of();
 
-  private ChartsInZip(Json json, ZipFile zip) {
-    this.json = json;
-    this.zip = zip;
-  }
-
-  /** @throws Refusal where it can't be unpacked, or lacks something of what it names */
-  static ChartsInZip open(Json json, Path file) throws IOException {
-    ZipFile zip;
-    try {
-      zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8);
-    } catch (ZipException | IllegalArgumentException e) {
-      throw Refusal.wrong("file", "The file begins like a ZIP and cannot be unpacked: it is cut off, or something else. Nothing was taken in.");
+    private ChartsInZip(Json json, ZipFile zip) {
+        this.json = json;
+        this.zip = zip;
     }
-    ChartsInZip opened = new ChartsInZip(json, zip);
-    try {
-      opened.whole();
-      return opened;
-    } catch (RuntimeException | IOException e) {
-      zip.close();
-      throw e;
-    }
-  }
 
-  /** Whether everything is there that its last file names; what an older version wrote names nothing. */
-  private void whole() throws IOException {
-    ZipEntry named = zip.getEntry(ChartsManifest.NAME);
-    if (named == null) {
-      return;
+    /** @throws Refusal where it can't be unpacked, or lacks something of what it names */
+    static ChartsInZip open(Json json, Path file) throws IOException {
+        ZipFile zip;
+        try {
+            zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8);
+        } catch (ZipException | IllegalArgumentException e) {
+            throw Refusal.wrong(
+                    "file",
+                    "The file begins like a ZIP and cannot be unpacked: it is cut off, or something else. Nothing was taken in.");
+        }
+        ChartsInZip opened = new ChartsInZip(json, zip);
+        try {
+            opened.whole();
+            return opened;
+        } catch (RuntimeException | IOException e) {
+            zip.close();
+            throw e;
+        }
     }
-    ChartsManifest manifest;
-    try (InputStream in = bounded(named, LARGEST_MANIFEST)) {
-      manifest = json.read(in, ChartsManifest.class);
-    } catch (UnreadableRecordException e) {
-      throw Refusal.wrong(ChartsManifest.NAME, "It does not name the files of the ZIP. Nothing was taken in.");
-    }
-    if (!ChartsManifest.FORMAT.equals(manifest.format()) || manifest.form() != ChartsManifest.FORM || manifest.files() == null) {
-      throw Refusal.wrong(ChartsManifest.NAME, "This is no ZIP of charts, or one of a newer version of this program. Nothing was taken in.");
-    }
-    Set<String> there = new HashSet<>(Set.of(ChartsManifest.NAME));
-    for (ChartsManifest.File file : manifest.files()) {
-      ZipEntry entry = file == null || file.name() == null ? null : zip.getEntry(file.name());
-      if (entry == null || entry.getSize() != file.bytes()) {
-        throw Refusal.wrong(ChartsManifest.NAME, "“" + Refusal.shortened(file == null ? "" : file.name()) + "” is missing or of another length. Nothing was taken in.");
-      }
-      there.add(file.name());
-    }
-    leftOut = manifest.leftOut() == null ? List.of() : manifest.leftOut().stream().filter(one -> one != null && one.mark() != null && one.why() != null).toList();
-    if (zip.stream().anyMatch(entry -> !entry.isDirectory() && !there.contains(entry.getName()))) {
-      throw Refusal.wrong(ChartsManifest.NAME, "There is more in the ZIP than its last file names. Nothing was taken in.");
-    }
-  }
 
-  /** Charts that were left out when it was written. */
-  List<ChartsManifest.LeftOut> leftOut() {
-    return leftOut;
-  }
-
-  /** The documents in it. */
-  List<String> charts() {
-    boolean named = zip.getEntry(ChartsManifest.NAME) != null;
-    return zip.stream().filter(entry -> !entry.isDirectory()).map(ZipEntry::getName).filter(name -> !named || name.endsWith("/" + ChartsZip.DOCUMENT)).<String>map(name -> name).toList();
-  }
-
-  /** A chart, its files opened as they are needed. @throws Refusal where it is none */
-  ChartBundle chart(String name) {
-    ZipEntry document = zip.getEntry(name);
-    ChartBundle chart = BundleFile.read(json, () -> bounded(document, BundleFile.LARGEST));
-    String folder = name.substring(0, name.lastIndexOf('/') + 1);
-    return chart.withAttached(one -> one.file() == null ? one : opened(folder, one.file()));
-  }
-
-  private Attached opened(String folder, String file) {
-    @Nullable ZipEntry entry = zip.getEntry(folder + file);
-    if (entry == null) {
-      throw Refusal.wrong(Refusal.shortened(file), "The chart names this file, and it is not in the ZIP.");
+    /** Whether everything is there that its last file names; what an older version wrote names nothing. */
+    private void whole() throws IOException {
+        ZipEntry named = zip.getEntry(ChartsManifest.NAME);
+        if (named == null) {
+            return;
+        }
+        ChartsManifest manifest;
+        try (InputStream in = bounded(named, LARGEST_MANIFEST)) {
+            manifest = json.read(in, ChartsManifest.class);
+        } catch (UnreadableRecordException e) {
+            throw Refusal.wrong(ChartsManifest.NAME, "It does not name the files of the ZIP. Nothing was taken in.");
+        }
+        if (!ChartsManifest.FORMAT.equals(manifest.format())
+                || manifest.form() != ChartsManifest.FORM
+                || manifest.files() == null) {
+            throw Refusal.wrong(
+                    ChartsManifest.NAME,
+                    "This is no ZIP of charts, or one of a newer version of this program. Nothing was taken in.");
+        }
+        Set<String> there = new HashSet<>(Set.of(ChartsManifest.NAME));
+        for (ChartsManifest.File file : manifest.files()) {
+            ZipEntry entry = file == null || file.name() == null ? null : zip.getEntry(file.name());
+            if (entry == null || entry.getSize() != file.bytes()) {
+                throw Refusal.wrong(
+                        ChartsManifest.NAME,
+                        "“" + Refusal.shortened(file == null ? "" : file.name())
+                                + "” is missing or of another length. Nothing was taken in.");
+            }
+            there.add(file.name());
+        }
+        leftOut = manifest.leftOut() == null
+                ? List.of()
+                : manifest.leftOut().stream()
+                        .filter(one -> one != null && one.mark() != null && one.why() != null)
+                        .toList();
+        if (zip.stream().anyMatch(entry -> !entry.isDirectory() && !there.contains(entry.getName()))) {
+            throw Refusal.wrong(
+                    ChartsManifest.NAME, "There is more in the ZIP than its last file names. Nothing was taken in.");
+        }
     }
-    return Attached.beside(file, () -> bytes(entry));
-  }
 
-  private byte[] bytes(ZipEntry entry) {
-    try (InputStream in = bounded(entry, Packed.MOST_PACKED)) {
-      byte[] bytes = in.readAllBytes();
-      CRC32 sum = new CRC32();
-      sum.update(bytes);
-      if (bytes.length != entry.getSize() || sum.getValue() != entry.getCrc()) {
-        throw Refusal.wrong(Refusal.shortened(entry.getName()), "This file of the ZIP is damaged.");
-      }
-      return bytes;
-    } catch (ZipException e) {
-      throw Refusal.wrong(Refusal.shortened(entry.getName()), "This file of the ZIP is damaged.");
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
+    /** Charts that were left out when it was written. */
+    List<ChartsManifest.LeftOut> leftOut() {
+        return leftOut;
     }
-  }
 
-  /** A file of it that is no longer than it says, nor than it may be. */
-  private InputStream bounded(ZipEntry entry, int most) throws IOException {
-    if (entry.getSize() < 0 || entry.getSize() > most) {
-      throw Refusal.wrong(Refusal.shortened(entry.getName()), "More than " + most / 1024 / 1024 + " MB in one file are not read.");
+    /** The documents in it. */
+    List<String> charts() {
+        boolean named = zip.getEntry(ChartsManifest.NAME) != null;
+        return zip.stream()
+                .filter(entry -> !entry.isDirectory())
+                .map(ZipEntry::getName)
+                .filter(name -> !named || name.endsWith("/" + ChartsZip.DOCUMENT))
+                .<String>map(name -> name)
+                .toList();
     }
-    return new BoundedStream(zip.getInputStream(entry), entry.getSize());
-  }
 
-  @Override
-  public void close() throws IOException {
-    zip.close();
-  }
+    /** A chart, its files opened as they are needed. @throws Refusal where it is none */
+    ChartBundle chart(String name) {
+        ZipEntry document = zip.getEntry(name);
+        ChartBundle chart = BundleFile.read(json, () -> bounded(document, BundleFile.LARGEST));
+        String folder = name.substring(0, name.lastIndexOf('/') + 1);
+        return chart.withAttached(one -> one.file() == null ? one : opened(folder, one.file()));
+    }
+
+    private Attached opened(String folder, String file) {
+        @Nullable ZipEntry entry = zip.getEntry(folder + file);
+        if (entry == null) {
+            throw Refusal.wrong(Refusal.shortened(file), "The chart names this file, and it is not in the ZIP.");
+        }
+        return Attached.beside(file, () -> bytes(entry));
+    }
+
+    private byte[] bytes(ZipEntry entry) {
+        try (InputStream in = bounded(entry, Packed.MOST_PACKED)) {
+            byte[] bytes = in.readAllBytes();
+            CRC32 sum = new CRC32();
+            sum.update(bytes);
+            if (bytes.length != entry.getSize() || sum.getValue() != entry.getCrc()) {
+                throw Refusal.wrong(Refusal.shortened(entry.getName()), "This file of the ZIP is damaged.");
+            }
+            return bytes;
+        } catch (ZipException e) {
+            throw Refusal.wrong(Refusal.shortened(entry.getName()), "This file of the ZIP is damaged.");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** A file of it that is no longer than it says, nor than it may be. */
+    private InputStream bounded(ZipEntry entry, int most) throws IOException {
+        if (entry.getSize() < 0 || entry.getSize() > most) {
+            throw Refusal.wrong(
+                    Refusal.shortened(entry.getName()),
+                    "More than " + most / 1024 / 1024 + " MB in one file are not read.");
+        }
+        return new BoundedStream(zip.getInputStream(entry), entry.getSize());
+    }
+
+    @Override
+    public void close() throws IOException {
+        zip.close();
+    }
 }

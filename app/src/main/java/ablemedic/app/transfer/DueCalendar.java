@@ -12,26 +12,26 @@ import java.util.Map;
 
 /** What is due on every craft, as a calendar of today: iCalendar, RFC 5545. */
 final class DueCalendar {
-  private DueCalendar() {}
+    private DueCalendar() {}
 
-  /**
-   * The calendar.
-   *
-   * @param due  by mark
-   * @param base address of the program, before the path of a chart
-   */
-  static String of(Map<String, List<Due>> due, LocalDate today, ZoneId zone, String base) {
-    ICalendar calendar = new ICalendar();
-    calendar.setProductId("-//Able Medic//due//EN");
-    due.forEach((mark, all) -> all.forEach(one -> {
-      VEvent event = new VEvent();
-      event.setUid(mark.replace(' ', '_') + "-" + one.page() + "@able-medic");
-      event.setSummary(mark + ": " + one.what());
-      event.setDescription(one.why());
-      event.setUrl(base + "/crafts/" + mark.replace(" ", "%20") + "/" + one.page());
-      event.setDateStart(Date.from(today.atStartOfDay(zone).toInstant()), false);
-      calendar.addEvent(event);
-    }));
-    return Biweekly.write(calendar).go();
-  }
+    /**
+     * The calendar.
+     *
+     * @param due by mark
+     * @param base address of the program, before the path of a chart
+     */
+    static String of(Map<String, List<Due>> due, LocalDate today, ZoneId zone, String base) {
+        ICalendar calendar = new ICalendar();
+        calendar.setProductId("-//Able Medic//due//EN");
+        due.forEach((mark, all) -> all.forEach(one -> {
+            VEvent event = new VEvent();
+            event.setUid(mark.replace(' ', '_') + "-" + one.page() + "@able-medic");
+            event.setSummary(mark + ": " + one.what());
+            event.setDescription(one.why());
+            event.setUrl(base + "/crafts/" + mark.replace(" ", "%20") + "/" + one.page());
+            event.setDateStart(Date.from(today.atStartOfDay(zone).toInstant()), false);
+            calendar.addEvent(event);
+        }));
+        return Biweekly.write(calendar).go();
+    }
 }

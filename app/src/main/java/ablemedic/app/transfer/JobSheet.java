@@ -2,12 +2,12 @@ package ablemedic.app.transfer;
 
 import ablemedic.app.chart.CraftDrawing.Drive;
 import ablemedic.app.chart.Due;
+import ablemedic.app.workup.WorkUpView;
 import ablemedic.app.workup.WorkUpView.Made;
 import ablemedic.app.workup.WorkUpView.Noted;
 import ablemedic.app.workup.WorkUpView.ProofTest;
 import ablemedic.app.workup.WorkUpView.Stage;
 import ablemedic.app.workup.WorkUpView.ValueView;
-import ablemedic.app.workup.WorkUpView;
 import ablemedic.craft.Spin;
 import java.io.IOException;
 import java.time.ZoneId;
@@ -18,142 +18,177 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 
 /** A work-up as a sheet for the owner: complaint, findings, cause, fix, proof, and what is due. */
 final class JobSheet {
-  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.ENGLISH);
-  private static final float SIZE = 10;
-  private static final float DRAWING = 130;
-  private static final float CIRCLE = 0.5523f;
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.ENGLISH);
+    private static final float SIZE = 10;
+    private static final float DRAWING = 130;
+    private static final float CIRCLE = 0.5523f;
 
-  private final WorkUpView workUp;
-  private final List<Due> due;
-  private final ZoneId zone;
+    private final WorkUpView workUp;
+    private final List<Due> due;
+    private final ZoneId zone;
 
-  private JobSheet(WorkUpView workUp, List<Due> due, ZoneId zone) {
-    this.workUp = workUp;
-    this.due = due;
-    this.zone = zone;
-  }
-
-  /**
-   * The sheet as PDF.
-   *
-   * @param zone whose days are meant
-   */
-  static byte[] of(WorkUpView workUp, List<Due> due, ZoneId zone) {
-    try (PdfPage page = new PdfPage()) {
-      new JobSheet(workUp, due, zone).write(page);
-      return page.done("Job sheet of " + workUp.mark());
-    } catch (IOException e) {
-      throw new java.io.UncheckedIOException(e);
+    private JobSheet(WorkUpView workUp, List<Due> due, ZoneId zone) {
+        this.workUp = workUp;
+        this.due = due;
+        this.zone = zone;
     }
-  }
 
-  private void write(PdfPage page) throws IOException {
-    float right = PdfPage.RIGHT - DRAWING - 20;
-    page.write(workUp.mark(), 22, true, PdfPage.LEFT, right);
-    page.write(workUp.craftName(), SIZE, false, PdfPage.LEFT, right);
-    page.down(6);
-    page.write("Job sheet · work-up " + workUp.id() + " · opened " + DAY.format(workUp.openedAt().atZone(zone)), SIZE, false, PdfPage.LEFT, right);
-    page.write(workUp.stage() == Stage.CLOSED ? "Closed: " + workUp.ended() : "Still open", SIZE, true, PdfPage.LEFT, right);
-    page.write(Math.round(workUp.minutes()) + " minutes at the bench", SIZE, false, PdfPage.LEFT, right);
-    page.down(6);
-    page.write("“" + workUp.complaint() + "”", 13, false, PdfPage.LEFT, right);
-    page.write(workUp.occasion(), SIZE, false, PdfPage.LEFT, right);
-    draw(page, PdfPage.RIGHT - DRAWING, 842 - 46 - DRAWING);
-    page.down(Math.max(0, page.y() - (842 - 46 - DRAWING - 26)));
-    made(page);
-    found(page);
-    proof(page);
-    due(page);
-    page.down(14);
-    page.write("Made at the bench with Able Medic. Local law and licensed practice come first.", 8, false, PdfPage.LEFT, PdfPage.RIGHT);
-  }
-
-  private void made(PdfPage page) throws IOException {
-    page.heading("Cause and what was put right");
-    if (workUp.made().isEmpty()) {
-      page.write("Nothing was put right.", SIZE, false, PdfPage.LEFT, PdfPage.RIGHT);
+    /**
+     * The sheet as PDF.
+     *
+     * @param zone whose days are meant
+     */
+    static byte[] of(WorkUpView workUp, List<Due> due, ZoneId zone) {
+        try (PdfPage page = new PdfPage()) {
+            new JobSheet(workUp, due, zone).write(page);
+            return page.done("Job sheet of " + workUp.mark());
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
     }
-    for (Made one : workUp.made()) {
-      page.write(one.fault() + ".", SIZE, true, PdfPage.LEFT, PdfPage.RIGHT);
-      page.write(one.title() + ".", SIZE, false, PdfPage.LEFT, PdfPage.RIGHT);
-      for (ValueView value : one.values()) {
-        page.write(value.what() + ": before " + value.before() + ", after " + value.after(), SIZE, false, PdfPage.LEFT + 14, PdfPage.RIGHT);
-      }
-    }
-  }
 
-  private void found(PdfPage page) throws IOException {
-    List<Noted> findings = workUp.evidence().stream().filter(one -> !one.takenBack() && one.sort().equals("finding")).toList();
-    page.heading("What was found");
-    for (Noted one : findings) {
-      page.write(asked(one.title()) + String.join(", ", one.answers()), SIZE, false, PdfPage.LEFT, PdfPage.RIGHT);
+    private void write(PdfPage page) throws IOException {
+        float right = PdfPage.RIGHT - DRAWING - 20;
+        page.write(workUp.mark(), 22, true, PdfPage.LEFT, right);
+        page.write(workUp.craftName(), SIZE, false, PdfPage.LEFT, right);
+        page.down(6);
+        page.write(
+                "Job sheet · work-up " + workUp.id() + " · opened "
+                        + DAY.format(workUp.openedAt().atZone(zone)),
+                SIZE,
+                false,
+                PdfPage.LEFT,
+                right);
+        page.write(
+                workUp.stage() == Stage.CLOSED ? "Closed: " + workUp.ended() : "Still open",
+                SIZE,
+                true,
+                PdfPage.LEFT,
+                right);
+        page.write(Math.round(workUp.minutes()) + " minutes at the bench", SIZE, false, PdfPage.LEFT, right);
+        page.down(6);
+        page.write("“" + workUp.complaint() + "”", 13, false, PdfPage.LEFT, right);
+        page.write(workUp.occasion(), SIZE, false, PdfPage.LEFT, right);
+        draw(page, PdfPage.RIGHT - DRAWING, 842 - 46 - DRAWING);
+        page.down(Math.max(0, page.y() - (842 - 46 - DRAWING - 26)));
+        made(page);
+        found(page);
+        proof(page);
+        due(page);
+        page.down(14);
+        page.write(
+                "Made at the bench with Able Medic. Local law and licensed practice come first.",
+                8,
+                false,
+                PdfPage.LEFT,
+                PdfPage.RIGHT);
     }
-  }
 
-  private static String asked(String title) {
-    return title.endsWith("?") ? title + " " : title + ": ";
-  }
-
-  private void proof(PdfPage page) throws IOException {
-    page.heading("Proof");
-    if (workUp.proof() == null || workUp.proof().tests().isEmpty()) {
-      page.write("Nothing was proven.", SIZE, false, PdfPage.LEFT, PdfPage.RIGHT);
-      return;
+    private void made(PdfPage page) throws IOException {
+        page.heading("Cause and what was put right");
+        if (workUp.made().isEmpty()) {
+            page.write("Nothing was put right.", SIZE, false, PdfPage.LEFT, PdfPage.RIGHT);
+        }
+        for (Made one : workUp.made()) {
+            page.write(one.fault() + ".", SIZE, true, PdfPage.LEFT, PdfPage.RIGHT);
+            page.write(one.title() + ".", SIZE, false, PdfPage.LEFT, PdfPage.RIGHT);
+            for (ValueView value : one.values()) {
+                page.write(
+                        value.what() + ": before " + value.before() + ", after " + value.after(),
+                        SIZE,
+                        false,
+                        PdfPage.LEFT + 14,
+                        PdfPage.RIGHT);
+            }
+        }
     }
-    for (ProofTest test : workUp.proof().tests()) {
-      page.write(asked(test.title()) + test.expected() + " – " + test.state().toLowerCase(Locale.ROOT).replace('_', ' '), SIZE, false, PdfPage.LEFT, PdfPage.RIGHT);
-    }
-  }
 
-  private void due(PdfPage page) throws IOException {
-    page.heading("Due on this craft");
-    if (due.isEmpty()) {
-      page.write("Nothing is due.", SIZE, false, PdfPage.LEFT, PdfPage.RIGHT);
+    private void found(PdfPage page) throws IOException {
+        List<Noted> findings = workUp.evidence().stream()
+                .filter(one -> !one.takenBack() && one.sort().equals("finding"))
+                .toList();
+        page.heading("What was found");
+        for (Noted one : findings) {
+            page.write(asked(one.title()) + String.join(", ", one.answers()), SIZE, false, PdfPage.LEFT, PdfPage.RIGHT);
+        }
     }
-    for (Due one : due) {
-      page.write(one.what() + ": " + one.why(), SIZE, false, PdfPage.LEFT, PdfPage.RIGHT);
+
+    private static String asked(String title) {
+        return title.endsWith("?") ? title + " " : title + ": ";
     }
-  }
 
-  /** The craft from above, the places that were put right marked. */
-  private void draw(PdfPage page, float left, float bottom) throws IOException {
-    PDPageContentStream pen = page.pen();
-    List<Drive> drives = workUp.drawing().drives();
-    double reach = drives.stream().mapToDouble(one -> Math.max(Math.abs(one.forwardMm()), Math.abs(one.rightMm())) + one.propDiameterMm() / 2).max().orElse(1);
-    float scale = (float) (DRAWING / 2 / reach);
-    float middleX = left + DRAWING / 2;
-    float middleY = bottom + DRAWING / 2;
-    for (Drive one : drives) {
-      float x = middleX + (float) one.rightMm() * scale;
-      float y = middleY + (float) one.forwardMm() * scale;
-      pen.setLineWidth(2);
-      pen.moveTo(middleX, middleY);
-      pen.lineTo(x, y);
-      pen.stroke();
-      boolean marked = isMarked(one.name());
-      pen.setLineWidth(marked ? 2.4f : 0.8f);
-      circle(pen, x, y, (float) one.propDiameterMm() / 2 * scale);
-      pen.stroke();
-      String label = one.shortName() + (one.spin() == Spin.CLOCKWISE ? " cw" : " ccw");
-      page.at(label, 7.5f, marked, x - page.width(label, 7.5f) / 2, one.forwardMm() > 0 ? y + 8 : y - 13);
-      if (marked) {
-        circle(pen, x, y, 4);
-        pen.fill();
-      }
+    private void proof(PdfPage page) throws IOException {
+        page.heading("Proof");
+        if (workUp.proof() == null || workUp.proof().tests().isEmpty()) {
+            page.write("Nothing was proven.", SIZE, false, PdfPage.LEFT, PdfPage.RIGHT);
+            return;
+        }
+        for (ProofTest test : workUp.proof().tests()) {
+            page.write(
+                    asked(test.title()) + test.expected() + " – "
+                            + test.state().toLowerCase(Locale.ROOT).replace('_', ' '),
+                    SIZE,
+                    false,
+                    PdfPage.LEFT,
+                    PdfPage.RIGHT);
+        }
     }
-    page.at("front", 8, false, middleX - page.width("front", 8) / 2, bottom + DRAWING + 4);
-  }
 
-  private boolean isMarked(String arm) {
-    return workUp.made().stream().anyMatch(one -> (one.fault() + " " + one.title()).toLowerCase(Locale.ROOT).contains(arm.toLowerCase(Locale.ROOT)));
-  }
+    private void due(PdfPage page) throws IOException {
+        page.heading("Due on this craft");
+        if (due.isEmpty()) {
+            page.write("Nothing is due.", SIZE, false, PdfPage.LEFT, PdfPage.RIGHT);
+        }
+        for (Due one : due) {
+            page.write(one.what() + ": " + one.why(), SIZE, false, PdfPage.LEFT, PdfPage.RIGHT);
+        }
+    }
 
-  private static void circle(PDPageContentStream pen, float x, float y, float r) throws IOException {
-    float c = CIRCLE * r;
-    pen.moveTo(x + r, y);
-    pen.curveTo(x + r, y + c, x + c, y + r, x, y + r);
-    pen.curveTo(x - c, y + r, x - r, y + c, x - r, y);
-    pen.curveTo(x - r, y - c, x - c, y - r, x, y - r);
-    pen.curveTo(x + c, y - r, x + r, y - c, x + r, y);
-  }
+    /** The craft from above, the places that were put right marked. */
+    private void draw(PdfPage page, float left, float bottom) throws IOException {
+        PDPageContentStream pen = page.pen();
+        List<Drive> drives = workUp.drawing().drives();
+        double reach = drives.stream()
+                .mapToDouble(
+                        one -> Math.max(Math.abs(one.forwardMm()), Math.abs(one.rightMm())) + one.propDiameterMm() / 2)
+                .max()
+                .orElse(1);
+        float scale = (float) (DRAWING / 2 / reach);
+        float middleX = left + DRAWING / 2;
+        float middleY = bottom + DRAWING / 2;
+        for (Drive one : drives) {
+            float x = middleX + (float) one.rightMm() * scale;
+            float y = middleY + (float) one.forwardMm() * scale;
+            pen.setLineWidth(2);
+            pen.moveTo(middleX, middleY);
+            pen.lineTo(x, y);
+            pen.stroke();
+            boolean marked = isMarked(one.name());
+            pen.setLineWidth(marked ? 2.4f : 0.8f);
+            circle(pen, x, y, (float) one.propDiameterMm() / 2 * scale);
+            pen.stroke();
+            String label = one.shortName() + (one.spin() == Spin.CLOCKWISE ? " cw" : " ccw");
+            page.at(label, 7.5f, marked, x - page.width(label, 7.5f) / 2, one.forwardMm() > 0 ? y + 8 : y - 13);
+            if (marked) {
+                circle(pen, x, y, 4);
+                pen.fill();
+            }
+        }
+        page.at("front", 8, false, middleX - page.width("front", 8) / 2, bottom + DRAWING + 4);
+    }
+
+    private boolean isMarked(String arm) {
+        return workUp.made().stream().anyMatch(one -> (one.fault() + " " + one.title())
+                .toLowerCase(Locale.ROOT)
+                .contains(arm.toLowerCase(Locale.ROOT)));
+    }
+
+    private static void circle(PDPageContentStream pen, float x, float y, float r) throws IOException {
+        float c = CIRCLE * r;
+        pen.moveTo(x + r, y);
+        pen.curveTo(x + r, y + c, x + c, y + r, x, y + r);
+        pen.curveTo(x - c, y + r, x - r, y + c, x - r, y);
+        pen.curveTo(x - r, y - c, x - c, y - r, x, y - r);
+        pen.curveTo(x + c, y - r, x + r, y - c, x + r, y);
+    }
 }

@@ -3,8 +3,8 @@ package ablemedic.app.transfer;
 import ablemedic.app.chart.CraftDrawing;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.Due;
-import ablemedic.app.chart.Readiness;
 import ablemedic.app.chart.PowerMap;
+import ablemedic.app.chart.Readiness;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.http.SafeCsv;
 import ablemedic.app.http.Zones;
@@ -33,94 +33,145 @@ import org.springframework.web.bind.annotation.RestController;
 /** Papers that go along with a craft: job sheet, ready label, tables, and the calendar of what is due. */
 @RestController
 class PapersController {
-  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
-  private final CraftStore crafts;
-  private final Due.Dues dues;
-  private final WorkUpViews views;
-  private final WorkUpStore workUps;
-  private final PackStore packs;
-  private final Clock clock;
-  private final Readiness readiness;
+    private final CraftStore crafts;
+    private final Due.Dues dues;
+    private final WorkUpViews views;
+    private final WorkUpStore workUps;
+    private final PackStore packs;
+    private final Clock clock;
+    private final Readiness readiness;
 
-  PapersController(CraftStore crafts, Due.Dues dues, WorkUpViews views, WorkUpStore workUps, PackStore packs, Clock clock, Readiness readiness) {
-    this.readiness = readiness;
-    this.crafts = crafts;
-    this.dues = dues;
-    this.views = views;
-    this.workUps = workUps;
-    this.packs = packs;
-    this.clock = clock;
-  }
-
-  /** The work-up as a sheet for the owner. */
-  @GetMapping(value = "/api/work-ups/{id}/job-sheet", produces = "application/pdf")
-  ResponseEntity<byte[]> jobSheet(@PathVariable long id, @RequestParam(defaultValue = "") String zone) {
-    WorkUpView view = views.view(id);
-    return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"job-sheet-" + id + ".pdf\"").body(JobSheet.of(view, dues.of(view.mark()), Zones.of(zone)));
-  }
-
-  /** Its findings in their order. */
-  @GetMapping(value = "/api/work-ups/{id}/readings.csv", produces = "text/csv")
-  ResponseEntity<String> readings(@PathVariable long id) {
-    WorkUpView view = views.view(id);
-    SafeCsv csv = new SafeCsv("at", "craft", "work_up", "sort", "what", "answers", "sureness", "taken_back");
-    view.evidence().forEach(one -> csv.row(one.at().toString(), view.mark(), String.valueOf(id), one.sort(), one.title(), String.join("; ", one.answers()), one.sureness(), one.takenBack() ? "yes" : "no"));
-    return csv.as("readings-" + id + ".csv");
-  }
-
-  /** What happened to every pack. */
-  @GetMapping(value = "/api/packs.csv", produces = "text/csv")
-  ResponseEntity<String> packs() {
-    SafeCsv csv = new SafeCsv("at", "pack", "craft", "minutes", "used_mah", "charged_mah", "rest_v", "load_v", "load_a", "note");
-    packs.all().forEach(pack -> packs.entries(pack.label()).forEach(dated -> csv.row(dated.at().toString(), pack.label(), dated.entry().craft() == null ? "" : dated.entry().craft(), plain(dated.entry().minutes()),
-        plain(dated.entry().usedMah()), plain(dated.entry().chargedMah()), plain(dated.entry().restV()), plain(dated.entry().loadV()), plain(dated.entry().loadA()), dated.entry().note())));
-    return csv.as("packs.csv");
-  }
-
-  private static String plain(@Nullable Double number) {
-    return number == null ? "" : String.valueOf(number);
-  }
-
-  /** The mark with a code that opens the chart. */
-  @GetMapping(value = "/api/crafts/{mark}/label", produces = "image/svg+xml")
-  ResponseEntity<byte[]> label(@PathVariable String mark, @RequestParam(defaultValue = "") String zone, HttpServletRequest request) {
-    CraftStore.Row row = crafts.get(mark);
-    Readiness.Stands stands = readiness.of(row);
-    return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"label.svg\"")
-        .body(ReadyLabel.svg(row.mark(), row.name(), stands.fitness().label(), stands.unknowns(), DAY.format(clock.instant().atZone(Zones.of(zone))), base(request) + "/crafts/" + row.mark().replace(" ", "%20")).getBytes(StandardCharsets.UTF_8));
-  }
-
-  /** The craft from above. */
-  @GetMapping(value = "/api/crafts/{mark}/drawing", produces = "image/svg+xml")
-  ResponseEntity<byte[]> drawing(@PathVariable String mark) {
-    CraftStore.Row row = crafts.get(mark);
-    return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"drawing.svg\"")
-        .body(TopDrawing.svg(row.mark(), CraftDrawing.of(crafts.newestCraft(row.mark()))).getBytes(StandardCharsets.UTF_8));
-  }
-
-  /** Parts and leads. */
-  @GetMapping(value = "/api/crafts/{mark}/leads-drawing", produces = "image/svg+xml")
-  ResponseEntity<byte[]> leadsDrawing(@PathVariable String mark) {
-    CraftStore.Row row = crafts.get(mark);
-    Craft craft = crafts.newestCraft(row.mark());
-    if (craft.electrics().sheet().isEmpty()) {
-      throw Refusal.conflict("electrics", "The parts and leads of this craft are not entered yet: there is nothing to draw.");
+    PapersController(
+            CraftStore crafts,
+            Due.Dues dues,
+            WorkUpViews views,
+            WorkUpStore workUps,
+            PackStore packs,
+            Clock clock,
+            Readiness readiness) {
+        this.readiness = readiness;
+        this.crafts = crafts;
+        this.dues = dues;
+        this.views = views;
+        this.workUps = workUps;
+        this.packs = packs;
+        this.clock = clock;
     }
-    return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"leads.svg\"")
-        .body(LeadsDrawing.svg(row.mark(), PowerMap.of(craft.electrics().wiring(), Map.of())).getBytes(StandardCharsets.UTF_8));
-  }
 
-  /** What is due on every craft, for a calendar. */
-  @GetMapping(value = "/api/due.ics", produces = "text/calendar")
-  ResponseEntity<byte[]> due(@RequestParam(defaultValue = "") String zone, HttpServletRequest request) {
-    Map<String, List<Due>> all = new LinkedHashMap<>();
-    crafts.all().stream().filter(row -> row.aside() == null).forEach(row -> all.put(row.mark(), dues.of(row.mark())));
-    return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"due.ics\"")
-        .body(DueCalendar.of(all, LocalDate.ofInstant(clock.instant(), Zones.of(zone)), Zones.of(zone), base(request)).getBytes(StandardCharsets.UTF_8));
-  }
+    /** The work-up as a sheet for the owner. */
+    @GetMapping(value = "/api/work-ups/{id}/job-sheet", produces = "application/pdf")
+    ResponseEntity<byte[]> jobSheet(@PathVariable long id, @RequestParam(defaultValue = "") String zone) {
+        WorkUpView view = views.view(id);
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"job-sheet-" + id + ".pdf\"")
+                .body(JobSheet.of(view, dues.of(view.mark()), Zones.of(zone)));
+    }
 
-  private static String base(HttpServletRequest request) {
-    return request.getScheme() + "://" + request.getServerName() + ":" + request.getServerPort();
-  }
+    /** Its findings in their order. */
+    @GetMapping(value = "/api/work-ups/{id}/readings.csv", produces = "text/csv")
+    ResponseEntity<String> readings(@PathVariable long id) {
+        WorkUpView view = views.view(id);
+        SafeCsv csv = new SafeCsv("at", "craft", "work_up", "sort", "what", "answers", "sureness", "taken_back");
+        view.evidence()
+                .forEach(one -> csv.row(
+                        one.at().toString(),
+                        view.mark(),
+                        String.valueOf(id),
+                        one.sort(),
+                        one.title(),
+                        String.join("; ", one.answers()),
+                        one.sureness(),
+                        one.takenBack() ? "yes" : "no"));
+        return csv.as("readings-" + id + ".csv");
+    }
+
+    /** What happened to every pack. */
+    @GetMapping(value = "/api/packs.csv", produces = "text/csv")
+    ResponseEntity<String> packs() {
+        SafeCsv csv = new SafeCsv(
+                "at", "pack", "craft", "minutes", "used_mah", "charged_mah", "rest_v", "load_v", "load_a", "note");
+        packs.all().forEach(pack -> packs.entries(pack.label())
+                .forEach(dated -> csv.row(
+                        dated.at().toString(),
+                        pack.label(),
+                        dated.entry().craft() == null ? "" : dated.entry().craft(),
+                        plain(dated.entry().minutes()),
+                        plain(dated.entry().usedMah()),
+                        plain(dated.entry().chargedMah()),
+                        plain(dated.entry().restV()),
+                        plain(dated.entry().loadV()),
+                        plain(dated.entry().loadA()),
+                        dated.entry().note())));
+        return csv.as("packs.csv");
+    }
+
+    private static String plain(@Nullable Double number) {
+        return number == null ? "" : String.valueOf(number);
+    }
+
+    /** The mark with a code that opens the chart. */
+    @GetMapping(value = "/api/crafts/{mark}/label", produces = "image/svg+xml")
+    ResponseEntity<byte[]> label(
+            @PathVariable String mark, @RequestParam(defaultValue = "") String zone, HttpServletRequest request) {
+        CraftStore.Row row = crafts.get(mark);
+        Readiness.Stands stands = readiness.of(row);
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"label.svg\"")
+                .body(ReadyLabel.svg(
+                                row.mark(),
+                                row.name(),
+                                stands.fitness().label(),
+                                stands.unknowns(),
+                                DAY.format(clock.instant().atZone(Zones.of(zone))),
+                                base(request) + "/crafts/" + row.mark().replace(" ", "%20"))
+                        .getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** The craft from above. */
+    @GetMapping(value = "/api/crafts/{mark}/drawing", produces = "image/svg+xml")
+    ResponseEntity<byte[]> drawing(@PathVariable String mark) {
+        CraftStore.Row row = crafts.get(mark);
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"drawing.svg\"")
+                .body(TopDrawing.svg(row.mark(), CraftDrawing.of(crafts.newestCraft(row.mark())))
+                        .getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** Parts and leads. */
+    @GetMapping(value = "/api/crafts/{mark}/leads-drawing", produces = "image/svg+xml")
+    ResponseEntity<byte[]> leadsDrawing(@PathVariable String mark) {
+        CraftStore.Row row = crafts.get(mark);
+        Craft craft = crafts.newestCraft(row.mark());
+        if (craft.electrics().sheet().isEmpty()) {
+            throw Refusal.conflict(
+                    "electrics", "The parts and leads of this craft are not entered yet: there is nothing to draw.");
+        }
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"leads.svg\"")
+                .body(LeadsDrawing.svg(row.mark(), PowerMap.of(craft.electrics().wiring(), Map.of()))
+                        .getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** What is due on every craft, for a calendar. */
+    @GetMapping(value = "/api/due.ics", produces = "text/calendar")
+    ResponseEntity<byte[]> due(@RequestParam(defaultValue = "") String zone, HttpServletRequest request) {
+        Map<String, List<Due>> all = new LinkedHashMap<>();
+        crafts.all().stream()
+                .filter(row -> row.aside() == null)
+                .forEach(row -> all.put(row.mark(), dues.of(row.mark())));
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"due.ics\"")
+                .body(DueCalendar.of(
+                                all,
+                                LocalDate.ofInstant(clock.instant(), Zones.of(zone)),
+                                Zones.of(zone),
+                                base(request))
+                        .getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static String base(HttpServletRequest request) {
+        return request.getScheme() + "://" + request.getServerName() + ":" + request.getServerPort();
+    }
 }

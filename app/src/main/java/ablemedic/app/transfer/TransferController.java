@@ -27,158 +27,172 @@ import org.springframework.web.bind.annotation.RestController;
 /** Charts out and in, one by one or all together. */
 @RestController
 class TransferController {
-  private static final int MOST_CHARTS = 2_000;
-  /** A chart with no photo and with exports up to this, bytes, is one document. */
-  private static final long IN_DOCUMENT = 1024 * 1024;
+    private static final int MOST_CHARTS = 2_000;
+    /** A chart with no photo and with exports up to this, bytes, is one document. */
+    private static final long IN_DOCUMENT = 1024 * 1024;
 
-  private final CraftStore crafts;
-  private final BundleReader reader;
-  private final BundleWriter writer;
-  private final Json json;
-  private final ReentrantLock taking = new ReentrantLock(true);
+    private final CraftStore crafts;
+    private final BundleReader reader;
+    private final BundleWriter writer;
+    private final Json json;
+    private final ReentrantLock taking = new ReentrantLock(true);
 
-  TransferController(CraftStore crafts, BundleReader reader, BundleWriter writer, Json json) {
-    this.crafts = crafts;
-    this.reader = reader;
-    this.writer = writer;
-    this.json = json;
-  }
-
-  /**
-   * What came of a file.
-   *
-   * @param refused charts of a ZIP that were not taken in, each with the reason
-   */
-  record Arrived(List<TakenIn> taken, List<RefusedChart> refused) {}
-
-  record RefusedChart(String name, String where, String why) {}
-
-  /** Everything of a craft: one document, or a ZIP of it and its files where it has photos or large exports. */
-  @GetMapping("/api/crafts/{mark}/bundle")
-  void bundle(@PathVariable String mark, HttpServletResponse response) throws IOException {
-    ChartBundle bundle = reader.of(mark);
-    if (bundle.files().isEmpty() && reader.attached(bundle.craft().mark()) <= IN_DOCUMENT) {
-      begin(response, MediaType.APPLICATION_JSON_VALUE, bundle.craft().mark() + ".json");
-      streaming(response, () -> json.write(response.getOutputStream(), bundle));
-    } else {
-      zip(response, bundle.craft().mark() + ".zip", zip -> zip.add(bundle));
+    TransferController(CraftStore crafts, BundleReader reader, BundleWriter writer, Json json) {
+        this.crafts = crafts;
+        this.reader = reader;
+        this.writer = writer;
+        this.json = json;
     }
-  }
 
-  /** All charts in a ZIP, written while they are read. */
-  @GetMapping("/api/bundles")
-  void all(HttpServletResponse response) throws IOException {
-    zip(response, "able-medic-charts.zip", zip -> {
-      for (CraftStore.Row row : crafts.all()) {
-        Optional<ChartBundle> chart = readable(row.mark(), zip);
-        if (chart.isPresent()) {
-          zip.add(chart.get());
+    /**
+     * What came of a file.
+     *
+     * @param refused charts of a ZIP that were not taken in, each with the reason
+     */
+    record Arrived(List<TakenIn> taken, List<RefusedChart> refused) {}
+
+    record RefusedChart(String name, String where, String why) {}
+
+    /** Everything of a craft: one document, or a ZIP of it and its files where it has photos or large exports. */
+    @GetMapping("/api/crafts/{mark}/bundle")
+    void bundle(@PathVariable String mark, HttpServletResponse response) throws IOException {
+        ChartBundle bundle = reader.of(mark);
+        if (bundle.files().isEmpty() && reader.attached(bundle.craft().mark()) <= IN_DOCUMENT) {
+            begin(response, MediaType.APPLICATION_JSON_VALUE, bundle.craft().mark() + ".json");
+            streaming(response, () -> json.write(response.getOutputStream(), bundle));
+        } else {
+            zip(response, bundle.craft().mark() + ".zip", zip -> zip.add(bundle));
         }
-      }
-    });
-  }
-
-  /** A chart that can't be read is named in the ZIP and keeps no other back. */
-  private Optional<ChartBundle> readable(String mark, ChartsZip zip) {
-    try {
-      return Optional.of(reader.of(mark));
-    } catch (UnreadableRecordException e) {
-      zip.leaveOut(mark, String.valueOf(e.getMessage()));
-      return Optional.empty();
     }
-  }
 
-  private interface Charts {
-    void addTo(ChartsZip zip) throws IOException;
-  }
-
-  private void zip(HttpServletResponse response, String name, Charts charts) throws IOException {
-    begin(response, "application/zip", name);
-    streaming(response, () -> {
-      try (ChartsZip zip = new ChartsZip(json, response.getOutputStream())) {
-        charts.addTo(zip);
-        zip.finish();
-      }
-    });
-  }
-
-  private interface Answer {
-    void give() throws IOException;
-  }
-
-  /** An answer that fails half way is broken off, so that nobody takes its first half for the whole. */
-  private static void streaming(HttpServletResponse response, Answer answer) throws IOException {
-    try {
-      answer.give();
-    } catch (IOException | RuntimeException e) {
-      if (response.isCommitted()) {
-        throw new BrokenOffException(e);
-      }
-      response.reset();
-      throw e;
+    /** All charts in a ZIP, written while they are read. */
+    @GetMapping("/api/bundles")
+    void all(HttpServletResponse response) throws IOException {
+        zip(response, "able-medic-charts.zip", zip -> {
+            for (CraftStore.Row row : crafts.all()) {
+                Optional<ChartBundle> chart = readable(row.mark(), zip);
+                if (chart.isPresent()) {
+                    zip.add(chart.get());
+                }
+            }
+        });
     }
-  }
 
-  private static void begin(HttpServletResponse response, String type, String name) {
-    response.setContentType(type);
-    response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name.replaceAll("[^A-Za-z0-9._-]", "_") + "\"");
-  }
-
-  /** Takes a chart in, or every chart of a ZIP; each is taken in whole or not at all. It waits on the disk, one at a time. */
-  @PostMapping(value = "/api/bundles", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-  Arrived take(InputStream body) throws IOException {
-    Path file = Files.createTempFile("able-medic-chart", ".in");
-    try {
-      Files.copy(body, file, StandardCopyOption.REPLACE_EXISTING);
-      taking.lock();
-      try {
-        return isZip(file) ? zip(file) : new Arrived(List.of(writer.take(document(file))), List.of());
-      } finally {
-        taking.unlock();
-      }
-    } finally {
-      Files.deleteIfExists(file);
-    }
-  }
-
-  private static boolean isZip(Path file) throws IOException {
-    try (InputStream in = Files.newInputStream(file)) {
-      byte[] first = in.readNBytes(2);
-      return first.length == 2 && first[0] == 'P' && first[1] == 'K';
-    }
-  }
-
-  private ChartBundle document(Path file) throws IOException {
-    if (Files.size(file) > BundleFile.LARGEST) {
-      throw Refusal.wrong("file", "A chart of more than " + BundleFile.LARGEST / 1024 / 1024 + " MB in one document is not read; a newer version writes it as a ZIP.");
-    }
-    ChartBundle chart = BundleFile.read(json, () -> new BufferedInputStream(Files.newInputStream(file)));
-    chart.attached().filter(one -> one.file() != null).findFirst().ifPresent(one -> {
-      throw Refusal.wrong(Refusal.shortened(one.file()), "The chart names this file, and came without it: send the ZIP.");
-    });
-    return chart;
-  }
-
-  private Arrived zip(Path file) throws IOException {
-    List<TakenIn> taken = new ArrayList<>();
-    List<RefusedChart> refused = new ArrayList<>();
-    try (ChartsInZip zip = ChartsInZip.open(json, file)) {
-      zip.leftOut().forEach(one -> refused.add(new RefusedChart(Refusal.shortened(one.mark()), "", "It was left out where the file was made: " + Refusal.shortened(one.why()) + ".")));
-      List<String> charts = zip.charts();
-      if (charts.size() > MOST_CHARTS) {
-        throw Refusal.wrong("file", "More than " + MOST_CHARTS + " charts in one file are not read. Nothing was taken in.");
-      }
-      for (String name : charts) {
+    /** A chart that can't be read is named in the ZIP and keeps no other back. */
+    private Optional<ChartBundle> readable(String mark, ChartsZip zip) {
         try {
-          taken.add(writer.take(zip.chart(name)));
-        } catch (Refusal e) {
-          refused.add(new RefusedChart(Refusal.shortened(name), e.where(), String.valueOf(e.getMessage())));
+            return Optional.of(reader.of(mark));
+        } catch (UnreadableRecordException e) {
+            zip.leaveOut(mark, String.valueOf(e.getMessage()));
+            return Optional.empty();
         }
-      }
     }
-    if (taken.isEmpty() && refused.isEmpty()) {
-      throw Refusal.wrong("file", "There is no chart in the file.");
+
+    private interface Charts {
+        void addTo(ChartsZip zip) throws IOException;
     }
-    return new Arrived(taken, refused);
-  }
+
+    private void zip(HttpServletResponse response, String name, Charts charts) throws IOException {
+        begin(response, "application/zip", name);
+        streaming(response, () -> {
+            try (ChartsZip zip = new ChartsZip(json, response.getOutputStream())) {
+                charts.addTo(zip);
+                zip.finish();
+            }
+        });
+    }
+
+    private interface Answer {
+        void give() throws IOException;
+    }
+
+    /** An answer that fails half way is broken off, so that nobody takes its first half for the whole. */
+    private static void streaming(HttpServletResponse response, Answer answer) throws IOException {
+        try {
+            answer.give();
+        } catch (IOException | RuntimeException e) {
+            if (response.isCommitted()) {
+                throw new BrokenOffException(e);
+            }
+            response.reset();
+            throw e;
+        }
+    }
+
+    private static void begin(HttpServletResponse response, String type, String name) {
+        response.setContentType(type);
+        response.setHeader(
+                HttpHeaders.CONTENT_DISPOSITION,
+                "attachment; filename=\"" + name.replaceAll("[^A-Za-z0-9._-]", "_") + "\"");
+    }
+
+    /**
+     * Takes a chart in, or every chart of a ZIP; each is taken in whole or not at all. It waits on the disk, one at a
+     * time.
+     */
+    @PostMapping(value = "/api/bundles", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    Arrived take(InputStream body) throws IOException {
+        Path file = Files.createTempFile("able-medic-chart", ".in");
+        try {
+            Files.copy(body, file, StandardCopyOption.REPLACE_EXISTING);
+            taking.lock();
+            try {
+                return isZip(file) ? zip(file) : new Arrived(List.of(writer.take(document(file))), List.of());
+            } finally {
+                taking.unlock();
+            }
+        } finally {
+            Files.deleteIfExists(file);
+        }
+    }
+
+    private static boolean isZip(Path file) throws IOException {
+        try (InputStream in = Files.newInputStream(file)) {
+            byte[] first = in.readNBytes(2);
+            return first.length == 2 && first[0] == 'P' && first[1] == 'K';
+        }
+    }
+
+    private ChartBundle document(Path file) throws IOException {
+        if (Files.size(file) > BundleFile.LARGEST) {
+            throw Refusal.wrong(
+                    "file",
+                    "A chart of more than " + BundleFile.LARGEST / 1024 / 1024
+                            + " MB in one document is not read; a newer version writes it as a ZIP.");
+        }
+        ChartBundle chart = BundleFile.read(json, () -> new BufferedInputStream(Files.newInputStream(file)));
+        chart.attached().filter(one -> one.file() != null).findFirst().ifPresent(one -> {
+            throw Refusal.wrong(
+                    Refusal.shortened(one.file()), "The chart names this file, and came without it: send the ZIP.");
+        });
+        return chart;
+    }
+
+    private Arrived zip(Path file) throws IOException {
+        List<TakenIn> taken = new ArrayList<>();
+        List<RefusedChart> refused = new ArrayList<>();
+        try (ChartsInZip zip = ChartsInZip.open(json, file)) {
+            zip.leftOut()
+                    .forEach(one -> refused.add(new RefusedChart(
+                            Refusal.shortened(one.mark()),
+                            "",
+                            "It was left out where the file was made: " + Refusal.shortened(one.why()) + ".")));
+            List<String> charts = zip.charts();
+            if (charts.size() > MOST_CHARTS) {
+                throw Refusal.wrong(
+                        "file", "More than " + MOST_CHARTS + " charts in one file are not read. Nothing was taken in.");
+            }
+            for (String name : charts) {
+                try {
+                    taken.add(writer.take(zip.chart(name)));
+                } catch (Refusal e) {
+                    refused.add(new RefusedChart(Refusal.shortened(name), e.where(), String.valueOf(e.getMessage())));
+                }
+            }
+        }
+        if (taken.isEmpty() && refused.isEmpty()) {
+            throw Refusal.wrong("file", "There is no chart in the file.");
+        }
+        return new Arrived(taken, refused);
+    }
 }

@@ -8,14 +8,14 @@ import org.springframework.stereotype.Component;
 /** Which build of the program this is: another reasons anew. One that was not built as a whole is another each time. */
 @Component
 class Build {
-  private final String name;
+    private final String name;
 
-  Build(ObjectProvider<BuildProperties> build) {
-    BuildProperties properties = build.getIfAvailable();
-    name = properties == null ? UUID.randomUUID().toString() : String.valueOf(properties.getTime());
-  }
+    Build(ObjectProvider<BuildProperties> build) {
+        BuildProperties properties = build.getIfAvailable();
+        name = properties == null ? UUID.randomUUID().toString() : String.valueOf(properties.getTime());
+    }
 
-  String name() {
-    return name;
-  }
+    String name() {
+        return name;
+    }
 }

@@ -18,93 +18,110 @@ import org.springframework.transaction.annotation.Transactional;
 /** Recordings of pads that were dropped on a check, kept packed beside their work-up. */
 @Component
 public class CaptureStore {
-  private static final int MOST_PACKED = 8 * 1024 * 1024;
-  private static final int MOST_KEPT = 20;
+    private static final int MOST_PACKED = 8 * 1024 * 1024;
+    private static final int MOST_KEPT = 20;
 
-  private final Unreadables unreadables;
-  private final JdbcClient database;
+    private final Unreadables unreadables;
+    private final JdbcClient database;
 
-  CaptureStore(JdbcClient database, Unreadables unreadables) {
-    this.unreadables = unreadables;
-    this.database = database;
-  }
-
-  /**
-   * A recording that is kept.
-   *
-   * @param outcome what it answers to its check
-   * @param told    what it shows, in a sentence
-   */
-  public record Kept(long number, String checkId, String name, String outcome, String told, Instant at) {}
-
-  /** Packs a file while somebody else reads it. */
-  static final class Packing extends FilterInputStream {
-    private final ByteArrayOutputStream packed = new ByteArrayOutputStream();
-    private final OutputStream into;
-
-    Packing(InputStream file) throws IOException {
-      super(file);
-      this.into = new GZIPOutputStream(packed);
+    CaptureStore(JdbcClient database, Unreadables unreadables) {
+        this.unreadables = unreadables;
+        this.database = database;
     }
 
-    @Override
-    public int read() throws IOException {
-      int one = in.read();
-      if (one >= 0) {
-        keep(new byte[] {(byte) one}, 0, 1);
-      }
-      return one;
+    /**
+     * A recording that is kept.
+     *
+     * @param outcome what it answers to its check
+     * @param told what it shows, in a sentence
+     */
+    public record Kept(long number, String checkId, String name, String outcome, String told, Instant at) {}
+
+    /** Packs a file while somebody else reads it. */
+    static final class Packing extends FilterInputStream {
+        private final ByteArrayOutputStream packed = new ByteArrayOutputStream();
+        private final OutputStream into;
+
+        Packing(InputStream file) throws IOException {
+            super(file);
+            this.into = new GZIPOutputStream(packed);
+        }
+
+        @Override
+        public int read() throws IOException {
+            int one = in.read();
+            if (one >= 0) {
+                keep(new byte[] {(byte) one}, 0, 1);
+            }
+            return one;
+        }
+
+        @Override
+        public int read(byte[] bytes, int offset, int length) throws IOException {
+            int some = in.read(bytes, offset, length);
+            if (some > 0) {
+                keep(bytes, offset, some);
+            }
+            return some;
+        }
+
+        /** What goes past the bound is read and not kept. */
+        private void keep(byte[] bytes, int offset, int length) throws IOException {
+            if (packed.size() <= MOST_PACKED) {
+                into.write(bytes, offset, length);
+            }
+        }
+
+        /** @throws Refusal for a file that is too long to be kept */
+        byte[] packed() throws IOException {
+            into.close();
+            if (packed.size() > MOST_PACKED) {
+                throw Refusal.wrong(
+                        "file",
+                        "Packed, the recording is longer than " + MOST_PACKED / 1024 / 1024
+                                + " MB and was not kept. Record two seconds of it; the instrument "
+                                + "“Capture” reads longer ones without keeping them.");
+            }
+            return packed.toByteArray();
+        }
     }
 
-    @Override
-    public int read(byte[] bytes, int offset, int length) throws IOException {
-      int some = in.read(bytes, offset, length);
-      if (some > 0) {
-        keep(bytes, offset, some);
-      }
-      return some;
+    @Transactional
+    public long keep(
+            long workUpId, String checkId, String name, String outcome, String told, byte[] packed, Instant at) {
+        if (of(workUpId).size() >= MOST_KEPT) {
+            throw Refusal.conflict("file", "A work-up keeps at most " + MOST_KEPT + " recordings.");
+        }
+        database.sql(
+                        "INSERT INTO capture (work_up_id, check_id, name, outcome, told, entered_at, packed) VALUES (?, ?, ?, ?, ?, ?, ?)")
+                .params(workUpId, checkId, name, outcome, told, at.toString(), packed)
+                .update();
+        return database.sql("SELECT last_insert_rowid()").query(Long.class).single();
     }
 
-    /** What goes past the bound is read and not kept. */
-    private void keep(byte[] bytes, int offset, int length) throws IOException {
-      if (packed.size() <= MOST_PACKED) {
-        into.write(bytes, offset, length);
-      }
+    /** Those of a work-up, the oldest first. */
+    public List<Kept> of(long workUpId) {
+        return database.sql(
+                        "SELECT id, check_id, name, outcome, told, entered_at, work_up_id FROM capture WHERE work_up_id = ? ORDER BY id")
+                .param(workUpId)
+                .query((row, n) -> new Kept(
+                        row.getLong(1),
+                        row.getString(2),
+                        row.getString(3),
+                        row.getString(4),
+                        row.getString(5),
+                        unreadables.time("capture", row, "entered_at")))
+                .list();
     }
 
-    /** @throws Refusal for a file that is too long to be kept */
-    byte[] packed() throws IOException {
-      into.close();
-      if (packed.size() > MOST_PACKED) {
-        throw Refusal.wrong("file", "Packed, the recording is longer than " + MOST_PACKED / 1024 / 1024 + " MB and was not kept. Record two seconds of it; the instrument "
-            + "“Capture” reads longer ones without keeping them.");
-      }
-      return packed.toByteArray();
+    /** The file as it came. */
+    InputStream file(long workUpId, long number) {
+        byte[] packed = database.sql("SELECT packed FROM capture WHERE work_up_id = ? AND id = ?")
+                .params(workUpId, number)
+                .query((row, n) -> row.getBytes(1))
+                .optional()
+                .orElseThrow(
+                        () -> Refusal.unknown("number", "Work-up " + workUpId + " keeps no recording " + number + "."));
+        return Packed.stream(packed);
     }
-  }
-
-  @Transactional
-  public long keep(long workUpId, String checkId, String name, String outcome, String told, byte[] packed, Instant at) {
-    if (of(workUpId).size() >= MOST_KEPT) {
-      throw Refusal.conflict("file", "A work-up keeps at most " + MOST_KEPT + " recordings.");
-    }
-    database.sql("INSERT INTO capture (work_up_id, check_id, name, outcome, told, entered_at, packed) VALUES (?, ?, ?, ?, ?, ?, ?)")
-        .params(workUpId, checkId, name, outcome, told, at.toString(), packed).update();
-    return database.sql("SELECT last_insert_rowid()").query(Long.class).single();
-  }
-
-  /** Those of a work-up, the oldest first. */
-  public List<Kept> of(long workUpId) {
-    return database.sql("SELECT id, check_id, name, outcome, told, entered_at, work_up_id FROM capture WHERE work_up_id = ? ORDER BY id").param(workUpId)
-        .query((row, n) -> new Kept(row.getLong(1), row.getString(2), row.getString(3), row.getString(4), row.getString(5), unreadables.time("capture", row, "entered_at")))
-        .list();
-  }
-
-  /** The file as it came. */
-  InputStream file(long workUpId, long number) {
-    byte[] packed = database.sql("SELECT packed FROM capture WHERE work_up_id = ? AND id = ?").params(workUpId, number)
-        .query((row, n) -> row.getBytes(1)).optional()
-        .orElseThrow(() -> Refusal.unknown("number", "Work-up " + workUpId + " keeps no recording " + number + "."));
-    return Packed.stream(packed);
-  }
 }

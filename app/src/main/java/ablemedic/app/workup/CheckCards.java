@@ -3,8 +3,8 @@ package ablemedic.app.workup;
 import ablemedic.Specialities;
 import ablemedic.app.entry.Expected;
 import ablemedic.app.entry.PlaceView;
-import ablemedic.app.entry.QuestionView.ScaleView;
 import ablemedic.app.entry.QuestionView;
+import ablemedic.app.entry.QuestionView.ScaleView;
 import ablemedic.app.workup.WorkUpView.BenchStepView;
 import ablemedic.app.workup.WorkUpView.CheckCard;
 import ablemedic.app.workup.WorkUpView.Likely;
@@ -17,12 +17,12 @@ import ablemedic.diagnosis.Case;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Hypothesis;
+import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Outlook.Branches;
 import ablemedic.diagnosis.Outlook.Either;
 import ablemedic.diagnosis.Outlook.Spread;
 import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Outlook.Worded;
-import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Suspect;
 import ablemedic.serial.RecordedPad;
@@ -38,101 +38,137 @@ import java.util.Set;
 
 /** Makes the card of a check: how to do it, how to get there, what each leading suspect predicts. */
 final class CheckCards {
-  private static final int LEADING = 5;
-  private static final double WORTH_SHOWING = 0.02;
-  private static final double CLOSE_TO_CERTAIN = 0.5;
+    private static final int LEADING = 5;
+    private static final double WORTH_SHOWING = 0.02;
+    private static final double CLOSE_TO_CERTAIN = 0.5;
 
-  private final Diagnosis<Craft> diagnosis;
-  private final Standing<Craft> standing;
-  private final Case<Craft> known;
-  private final WorkUp workUp;
-  private final double routineMinutes;
-  private final Barred barred;
+    private final Diagnosis<Craft> diagnosis;
+    private final Standing<Craft> standing;
+    private final Case<Craft> known;
+    private final WorkUp workUp;
+    private final double routineMinutes;
+    private final Barred barred;
 
-  /**
-   * @param routineMinutes what the pre-power routine takes on this craft where it is due
-   * @param barred         power that may not be put on it
-   */
-  CheckCards(Diagnosis<Craft> diagnosis, Standing<Craft> standing, WorkUp workUp, double routineMinutes, Barred barred) {
-    this.barred = barred;
-    this.diagnosis = diagnosis;
-    this.standing = standing;
-    this.known = standing.known();
-    this.workUp = workUp;
-    this.routineMinutes = routineMinutes;
-  }
-
-  CheckCard card(Check<Craft> check, double bits) {
-    Craft sound = known.soundNow();
-    BenchState bench = workUp.bench();
-    Optional<BenchRoute> route = BenchRoute.from(bench, check.needs(), barred);
-    List<Prediction> predictions = predictions(check);
-    double minutes = check.minutes() + route.map(r -> r.minutesWith(routineMinutes)).orElse(0.0);
-    return new CheckCard(check.id(), check.kind(), check.title(sound), check.instruction(sound), bits, minutes,
-        check.minutes(), why(bits, minutes, predictions), workUp.gave(check),
-        check.needs().metBy(bench),
-        route.map(r -> !r.guards().isEmpty()).orElse(true), route.isEmpty(),
-        route.map(r -> r.steps().stream()
-            .map(step -> new BenchStepView(step.name(), step.label(), step.minutesWith(routineMinutes), step.guards())).toList()).orElse(List.of()),
-        route.map(BenchRoute::end).orElse(null),
-        QuestionView.of(check.answers(), sound), check.toTell().map(ScaleView::of).orElse(null),
-        PlaceView.of(Place.of(check)), RecordedPad.answers(check.kind()), check.kind().equals(ListingCheck.KIND),
-        check.id().equals(ReadBack.CHECK), predictions, Cautions.of(check.needs()));
-  }
-
-  private static String why(double bits, double minutes, List<Prediction> predictions) {
-    if (bits <= 0) {
-      return "";
+    /**
+     * @param routineMinutes what the pre-power routine takes on this craft where it is due
+     * @param barred power that may not be put on it
+     */
+    CheckCards(
+            Diagnosis<Craft> diagnosis, Standing<Craft> standing, WorkUp workUp, double routineMinutes, Barred barred) {
+        this.barred = barred;
+        this.diagnosis = diagnosis;
+        this.standing = standing;
+        this.known = standing.known();
+        this.workUp = workUp;
+        this.routineMinutes = routineMinutes;
     }
-    String tells = String.format(Locale.ROOT, "It tells most for the time: about %.1f bits in %.1f minutes.", bits,
-        minutes);
-    for (int i = 0; i < predictions.size(); i++) {
-      for (int j = i + 1; j < predictions.size(); j++) {
-        Prediction one = predictions.get(i);
-        Prediction other = predictions.get(j);
-        if (!one.outcomes().isEmpty() && !other.outcomes().isEmpty()
-            && !one.outcomes().get(0).label().equals(other.outcomes().get(0).label())) {
-          return tells + " It parts “" + one.suspect() + "” from “" + other.suspect() + "”.";
+
+    CheckCard card(Check<Craft> check, double bits) {
+        Craft sound = known.soundNow();
+        BenchState bench = workUp.bench();
+        Optional<BenchRoute> route = BenchRoute.from(bench, check.needs(), barred);
+        List<Prediction> predictions = predictions(check);
+        double minutes =
+                check.minutes() + route.map(r -> r.minutesWith(routineMinutes)).orElse(0.0);
+        return new CheckCard(
+                check.id(),
+                check.kind(),
+                check.title(sound),
+                check.instruction(sound),
+                bits,
+                minutes,
+                check.minutes(),
+                why(bits, minutes, predictions),
+                workUp.gave(check),
+                check.needs().metBy(bench),
+                route.map(r -> !r.guards().isEmpty()).orElse(true),
+                route.isEmpty(),
+                route.map(r -> r.steps().stream()
+                                .map(step -> new BenchStepView(
+                                        step.name(), step.label(), step.minutesWith(routineMinutes), step.guards()))
+                                .toList())
+                        .orElse(List.of()),
+                route.map(BenchRoute::end).orElse(null),
+                QuestionView.of(check.answers(), sound),
+                check.toTell().map(ScaleView::of).orElse(null),
+                PlaceView.of(Place.of(check)),
+                RecordedPad.answers(check.kind()),
+                check.kind().equals(ListingCheck.KIND),
+                check.id().equals(ReadBack.CHECK),
+                predictions,
+                Cautions.of(check.needs()));
+    }
+
+    private static String why(double bits, double minutes, List<Prediction> predictions) {
+        if (bits <= 0) {
+            return "";
         }
-      }
+        String tells = String.format(
+                Locale.ROOT, "It tells most for the time: about %.1f bits in %.1f minutes.", bits, minutes);
+        for (int i = 0; i < predictions.size(); i++) {
+            for (int j = i + 1; j < predictions.size(); j++) {
+                Prediction one = predictions.get(i);
+                Prediction other = predictions.get(j);
+                if (!one.outcomes().isEmpty()
+                        && !other.outcomes().isEmpty()
+                        && !one.outcomes()
+                                .get(0)
+                                .label()
+                                .equals(other.outcomes().get(0).label())) {
+                    return tells + " It parts “" + one.suspect() + "” from “" + other.suspect() + "”.";
+                }
+            }
+        }
+        return tells;
     }
-    return tells;
-  }
 
-  private List<Prediction> predictions(Check<Craft> check) {
-    List<Prediction> predictions = new ArrayList<>();
-    Set<String> explaining = standing.explaining();
-    List<Suspect<Craft>> leading = standing.suspects().stream()
-        .filter(s -> s.belief() >= WORTH_SHOWING && explaining.contains(s.remedy())).limit(LEADING).toList();
-    for (Suspect<Craft> suspect : leading) {
-      Hypothesis<Craft> alone = new Hypothesis<>(List.of(suspect.leading()));
-      predictions.add(new Prediction(suspect.leading().describe(known.sound()), suspect.belief(),
-          likely(diagnosis.outlook(known, alone, check))));
+    private List<Prediction> predictions(Check<Craft> check) {
+        List<Prediction> predictions = new ArrayList<>();
+        Set<String> explaining = standing.explaining();
+        List<Suspect<Craft>> leading = standing.suspects().stream()
+                .filter(s -> s.belief() >= WORTH_SHOWING && explaining.contains(s.remedy()))
+                .limit(LEADING)
+                .toList();
+        for (Suspect<Craft> suspect : leading) {
+            Hypothesis<Craft> alone = new Hypothesis<>(List.of(suspect.leading()));
+            predictions.add(new Prediction(
+                    suspect.leading().describe(known.sound()),
+                    suspect.belief(),
+                    likely(diagnosis.outlook(known, alone, check))));
+        }
+        predictions.add(new Prediction(
+                "None of them", Math.max(0, standing.nothingLeft()), likely(check.outlook(known.soundNow()))));
+        return predictions;
     }
-    predictions.add(new Prediction("None of them", Math.max(0, standing.nothingLeft()),
-        likely(check.outlook(known.soundNow()))));
-    return predictions;
-  }
 
-  private List<Likely> likely(Outlook outlook) {
-    if (outlook instanceof Spread spread) {
-      return List.of(new Likely("", Expected.number(spread), 1 - spread.blunder()));
+    private List<Likely> likely(Outlook outlook) {
+        if (outlook instanceof Spread spread) {
+            return List.of(new Likely("", Expected.number(spread), 1 - spread.blunder()));
+        }
+        if (outlook instanceof Worded worded) {
+            return List.of(new Likely(
+                    worded.word(),
+                    worded.scale()
+                            .words()
+                            .get(worded.scale().indexOf(worded.word()).orElseThrow())
+                            .label(),
+                    1 - worded.blunder()));
+        }
+        if (outlook instanceof Branches || outlook instanceof Either) {
+            return List.of(new Likely("", Expected.of(outlook, known.sound()), 1));
+        }
+        Ways ways = (Ways) outlook;
+        var outcomes = ways.choices().questions().get(0).outcomes();
+        List<Likely> all = new ArrayList<>();
+        for (int i = 0; i < outcomes.size(); i++) {
+            all.add(new Likely(
+                    outcomes.get(i).id(),
+                    Specialities.inWordsOf(known.sound(), outcomes.get(i).label()),
+                    ways.probability(i)));
+        }
+        all.sort(Comparator.comparingDouble(Likely::probability).reversed());
+        return all.stream()
+                .limit(all.get(0).probability() > CLOSE_TO_CERTAIN ? 1 : 3)
+                .toList();
     }
-    if (outlook instanceof Worded worded) {
-      return List.of(new Likely(worded.word(), worded.scale().words().get(
-          worded.scale().indexOf(worded.word()).orElseThrow()).label(), 1 - worded.blunder()));
-    }
-    if (outlook instanceof Branches || outlook instanceof Either) {
-      return List.of(new Likely("", Expected.of(outlook, known.sound()), 1));
-    }
-    Ways ways = (Ways) outlook;
-    var outcomes = ways.choices().questions().get(0).outcomes();
-    List<Likely> all = new ArrayList<>();
-    for (int i = 0; i < outcomes.size(); i++) {
-      all.add(new Likely(outcomes.get(i).id(), Specialities.inWordsOf(known.sound(), outcomes.get(i).label()),
-          ways.probability(i)));
-    }
-    all.sort(Comparator.comparingDouble(Likely::probability).reversed());
-    return all.stream().limit(all.get(0).probability() > CLOSE_TO_CERTAIN ? 1 : 3).toList();
-  }
 }

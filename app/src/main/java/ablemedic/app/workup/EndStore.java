@@ -15,70 +15,85 @@ import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** What was shown of work-ups when they were closed: their history, whatever becomes of the craft, the catalogue or the program. */
+/**
+ * What was shown of work-ups when they were closed: their history, whatever becomes of the craft, the catalogue or the
+ * program.
+ */
 @Repository
 public class EndStore {
-  private static final Logger LOG = LoggerFactory.getLogger(EndStore.class);
-  private static final StoredForm<WorkUpView> END = StoredForm.of("end of a work-up", WorkUpView.class);
+    private static final Logger LOG = LoggerFactory.getLogger(EndStore.class);
+    private static final StoredForm<WorkUpView> END = StoredForm.of("end of a work-up", WorkUpView.class);
 
-  /** The longest that is read, bytes; a long work-up has a tenth of it. */
-  private static final int LONGEST = 4 * 1024 * 1024;
+    /** The longest that is read, bytes; a long work-up has a tenth of it. */
+    private static final int LONGEST = 4 * 1024 * 1024;
 
-  private final JdbcClient database;
-  private final Json json;
+    private final JdbcClient database;
+    private final Json json;
 
-  EndStore(JdbcClient database, Json json) {
-    this.database = database;
-    this.json = json;
-  }
+    EndStore(JdbcClient database, Json json) {
+        this.database = database;
+        this.json = json;
+    }
 
-  /** An end as text, in its present form. @throws UnreadableRecordException where it is none */
-  public static String renewed(Json json, String end) {
-    return END.renewed(json, end);
-  }
+    /** An end as text, in its present form. @throws UnreadableRecordException where it is none */
+    public static String renewed(Json json, String end) {
+        return END.renewed(json, end);
+    }
 
-  @Transactional
-  public void keep(WorkUpView end) {
-    keep(end.id(), end.version(), END.write(json, end));
-  }
+    @Transactional
+    public void keep(WorkUpView end) {
+        keep(end.id(), end.version(), END.write(json, end));
+    }
 
-  /** Keeps an end that came with a chart, under the number that its work-up has here. */
-  @Transactional
-  public void keep(long id, JsonNode end) {
-    ObjectNode here = end.deepCopy().asObject();
-    here.put("id", id);
-    keep(id, here.path("version").asLong(), json.write(here));
-  }
+    /** Keeps an end that came with a chart, under the number that its work-up has here. */
+    @Transactional
+    public void keep(long id, JsonNode end) {
+        ObjectNode here = end.deepCopy().asObject();
+        here.put("id", id);
+        keep(id, here.path("version").asLong(), json.write(here));
+    }
 
-  private void keep(long id, long n, String body) {
-    database.sql("INSERT OR REPLACE INTO work_up_end (work_up_id, n, packed) VALUES (?, ?, ?)").params(id, n, Packed.of(body.getBytes(StandardCharsets.UTF_8))).update();
-  }
+    private void keep(long id, long n, String body) {
+        database.sql("INSERT OR REPLACE INTO work_up_end (work_up_id, n, packed) VALUES (?, ?, ?)")
+                .params(id, n, Packed.of(body.getBytes(StandardCharsets.UTF_8)))
+                .update();
+    }
 
-  /** What was shown, where that work-up was closed then and nothing happened in it since; nothing where that can't be read. */
-  Optional<WorkUpView> find(Stamp stamp) {
-    return text(stamp.workUp(), stamp.event()).flatMap(body -> {
-      try {
-        return Optional.of(END.read(json, body));
-      } catch (UnreadableRecordException e) {
-        LOG.warn("The end of work-up {} can't be read; it is worked out from its events", stamp.workUp(), e);
-        return Optional.empty();
-      }
-    });
-  }
+    /**
+     * What was shown, where that work-up was closed then and nothing happened in it since; nothing where that can't be
+     * read.
+     */
+    Optional<WorkUpView> find(Stamp stamp) {
+        return text(stamp.workUp(), stamp.event()).flatMap(body -> {
+            try {
+                return Optional.of(END.read(json, body));
+            } catch (UnreadableRecordException e) {
+                LOG.warn("The end of work-up {} can't be read; it is worked out from its events", stamp.workUp(), e);
+                return Optional.empty();
+            }
+        });
+    }
 
-  /** What was shown at an event, to be passed on with a chart; its number here is left behind. */
-  public Optional<JsonNode> passedOn(long id, long event) {
-    return text(id, event).map(body -> json.read(body, JsonNode.class)).filter(JsonNode::isObject).map(end -> end.asObject().put("id", 0));
-  }
+    /** What was shown at an event, to be passed on with a chart; its number here is left behind. */
+    public Optional<JsonNode> passedOn(long id, long event) {
+        return text(id, event)
+                .map(body -> json.read(body, JsonNode.class))
+                .filter(JsonNode::isObject)
+                .map(end -> end.asObject().put("id", 0));
+    }
 
-  private Optional<String> text(long id, long event) {
-    return database.sql("SELECT packed FROM work_up_end WHERE work_up_id = ? AND n = ?").params(id, event).query((rs, n) -> rs.getBytes(1)).optional().flatMap(packed -> {
-      try {
-        return Optional.of(new String(Packed.unpacked(packed, LONGEST), StandardCharsets.UTF_8));
-      } catch (UnreadableRecordException e) {
-        LOG.warn("The end of work-up {} is no packed text; it is worked out from its events", id, e);
-        return Optional.empty();
-      }
-    });
-  }
+    private Optional<String> text(long id, long event) {
+        return database.sql("SELECT packed FROM work_up_end WHERE work_up_id = ? AND n = ?")
+                .params(id, event)
+                .query((rs, n) -> rs.getBytes(1))
+                .optional()
+                .flatMap(packed -> {
+                    try {
+                        return Optional.of(new String(Packed.unpacked(packed, LONGEST), StandardCharsets.UTF_8));
+                    } catch (UnreadableRecordException e) {
+                        LOG.warn("The end of work-up {} is no packed text; it is worked out from its events", id, e);
+                        return Optional.empty();
+                    }
+                });
+    }
 }

@@ -6,26 +6,30 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** How the events of a work-up are kept. */
 public final class EventForm {
-  public static final StoredForm<WorkUpEvent> EVENT = StoredForm.of("event of a work-up", WorkUpEvent.class, EventForm::toSecond, EventForm::toThird);
+    public static final StoredForm<WorkUpEvent> EVENT =
+            StoredForm.of("event of a work-up", WorkUpEvent.class, EventForm::toSecond, EventForm::toThird);
 
-  private EventForm() {}
+    private EventForm() {}
 
-  /** Form 2 knew no corrected record, no crash from the chart, and did not say of a finding that a guard was passed over for it. */
-  private static void toThird(ObjectNode event) {}
+    /**
+     * Form 2 knew no corrected record, no crash from the chart, and did not say of a finding that a guard was passed
+     * over for it.
+     */
+    private static void toThird(ObjectNode event) {}
 
-  /** Form 1 kept outcomes and number side by side, and a number told in the id of the check. */
-  private static void toSecond(ObjectNode event) {
-    if (event.get("kind").asString().equals("found")) {
-      event.set("entered", EnteredForm.second(event));
-      event.remove("outcomes");
-      event.remove("value");
-      event.remove("written");
-      String id = event.get("checkId").asString();
-      int at = id.indexOf('@');
-      if (at >= 0) {
-        event.put("checkId", id.substring(0, at));
-        event.put("told", Double.parseDouble(id.substring(at + 1)));
-      }
+    /** Form 1 kept outcomes and number side by side, and a number told in the id of the check. */
+    private static void toSecond(ObjectNode event) {
+        if (event.get("kind").asString().equals("found")) {
+            event.set("entered", EnteredForm.second(event));
+            event.remove("outcomes");
+            event.remove("value");
+            event.remove("written");
+            String id = event.get("checkId").asString();
+            int at = id.indexOf('@');
+            if (at >= 0) {
+                event.put("checkId", id.substring(0, at));
+                event.put("told", Double.parseDouble(id.substring(at + 1)));
+            }
+        }
     }
-  }
 }

@@ -15,28 +15,46 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
-/** How a fault is put right on one craft, with the text to paste where it is a setting that its firmware has a name for. */
+/**
+ * How a fault is put right on one craft, with the text to paste where it is a setting that its firmware has a name for.
+ */
 @Component
 class FixCards {
-  private final SnapshotStore snapshots;
+    private final SnapshotStore snapshots;
 
-  FixCards(SnapshotStore snapshots) {
-    this.snapshots = snapshots;
-  }
+    FixCards(SnapshotStore snapshots) {
+        this.snapshots = snapshots;
+    }
 
-  FixCard of(Suspect<Craft> suspect, Standing<Craft> standing, WorkUp workUp) {
-    return of(suspect.leading(), suspect.belief(), standing.standsOut().isEmpty(), workUp);
-  }
+    FixCard of(Suspect<Craft> suspect, Standing<Craft> standing, WorkUp workUp) {
+        return of(suspect.leading(), suspect.belief(), standing.standsOut().isEmpty(), workUp);
+    }
 
-  FixCard of(Fault<Craft> fault, double belief, boolean trial, WorkUp workUp) {
-    Craft sound = workUp.known().sound();
-    Craft faulty = fault.applyTo(workUp.known().soundNow());
-    Optional<Dictionary> names = snapshots.names(workUp.opened().mark());
-    return new FixCard(fault.id(), fault.kind(), fault.describe(sound), belief, trial, fault.fixes(sound).stream()
-        .map(fix -> new FixOption(fix.id(), fix.title(), fix.steps(), values(fix), names.map(all -> Paste.of(faulty, fix.applyTo(faulty), all)).orElse(""), fix.minutes())).toList());
-  }
+    FixCard of(Fault<Craft> fault, double belief, boolean trial, WorkUp workUp) {
+        Craft sound = workUp.known().sound();
+        Craft faulty = fault.applyTo(workUp.known().soundNow());
+        Optional<Dictionary> names = snapshots.names(workUp.opened().mark());
+        return new FixCard(
+                fault.id(),
+                fault.kind(),
+                fault.describe(sound),
+                belief,
+                trial,
+                fault.fixes(sound).stream()
+                        .map(fix -> new FixOption(
+                                fix.id(),
+                                fix.title(),
+                                fix.steps(),
+                                values(fix),
+                                names.map(all -> Paste.of(faulty, fix.applyTo(faulty), all))
+                                        .orElse(""),
+                                fix.minutes()))
+                        .toList());
+    }
 
-  static List<ValueView> values(Fix<Craft> fix) {
-    return fix.values().stream().map(v -> new ValueView(v.what(), v.before(), v.after())).toList();
-  }
+    static List<ValueView> values(Fix<Craft> fix) {
+        return fix.values().stream()
+                .map(v -> new ValueView(v.what(), v.before(), v.after()))
+                .toList();
+    }
 }

@@ -15,13 +15,16 @@ import java.util.Optional;
  * A lock that a craft waits for before it arms, by all that is known in its work-up.
  *
  * @param label what it is about
- * @param shut  probability that it is shut, 0 to 1
+ * @param shut probability that it is shut, 0 to 1
  */
 record LockBelief(String id, String label, double shut) {
-  static List<LockBelief> of(Standing<Craft> standing) {
-    Craft sound = standing.known().sound();
-    Optional<CraftLines> lines = CraftLines.onSheet(sound);
-    Map<Reason, Double> shut = standing.beliefs(craft -> Arming.of(lines, craft, State.ofPilot(craft, true)).shut());
-    return Arrays.stream(Reason.values()).map(reason -> new LockBelief(reason.id(), reason.label(), shut.getOrDefault(reason, 0.0))).toList();
-  }
+    static List<LockBelief> of(Standing<Craft> standing) {
+        Craft sound = standing.known().sound();
+        Optional<CraftLines> lines = CraftLines.onSheet(sound);
+        Map<Reason, Double> shut = standing.beliefs(
+                craft -> Arming.of(lines, craft, State.ofPilot(craft, true)).shut());
+        return Arrays.stream(Reason.values())
+                .map(reason -> new LockBelief(reason.id(), reason.label(), shut.getOrDefault(reason, 0.0)))
+                .toList();
+    }
 }

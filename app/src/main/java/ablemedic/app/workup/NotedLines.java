@@ -14,7 +14,6 @@ import ablemedic.app.workup.WorkUpStore.Numbered;
 import ablemedic.app.workup.WorkUpView.Noted;
 import ablemedic.app.workup.WorkUps.AsOpened;
 import ablemedic.craft.Craft;
-import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Fix;
 import java.util.List;
@@ -22,116 +21,168 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
-/** What happened in a work-up, line by line. What no longer applies to the craft keeps its words, and says that it is not weighed. */
+/**
+ * What happened in a work-up, line by line. What no longer applies to the craft keeps its words, and says that it is
+ * not weighed.
+ */
 final class NotedLines {
-  private static final String NOT_WEIGHED = "not weighed: the craft has changed";
+    private static final String NOT_WEIGHED = "not weighed: the craft has changed";
 
-  private final WorkUp workUp;
-  private final Craft sound;
-  private final Supplier<AsOpened> opening;
-  private final LeadKnowledge leads;
-  private final int lastFix;
-  private @Nullable AsOpened opened;
+    private final WorkUp workUp;
+    private final Craft sound;
+    private final Supplier<AsOpened> opening;
+    private final LeadKnowledge leads;
+    private final int lastFix;
+    private @Nullable AsOpened opened;
 
-  /** @param opening asked only where something no longer applies */
-  NotedLines(WorkUp workUp, Supplier<AsOpened> opening, LeadKnowledge leads) {
-    this.workUp = workUp;
-    this.sound = workUp.known().sound();
-    this.opening = opening;
-    this.leads = leads;
-    this.lastFix = workUp.repairs().keySet().stream().max(Integer::compare).orElse(0);
-  }
-
-  List<Noted> all() {
-    return workUp.events().stream().flatMap(one -> of(one).stream()).toList();
-  }
-
-  /** The line of an event; none for one that only moves the bench or takes another back. */
-  Optional<Noted> of(Numbered e) {
-    WorkUpEvent event = e.event();
-    if (event instanceof Found found) {
-      return Optional.of(found(e, found));
+    /** @param opening asked only where something no longer applies */
+    NotedLines(WorkUp workUp, Supplier<AsOpened> opening, LeadKnowledge leads) {
+        this.workUp = workUp;
+        this.sound = workUp.known().sound();
+        this.opening = opening;
+        this.leads = leads;
+        this.lastFix = workUp.repairs().keySet().stream().max(Integer::compare).orElse(0);
     }
-    if (event instanceof Suspected s) {
-      return Optional.of(line(e, "suspicion", "Own suspicion: " + fault(s.faultId()), words(s.words()), weighed(s.faultId(), ""), true));
-    }
-    if (event instanceof Tested t) {
-      return Optional.of(line(e, "own test", "Own test " + (t.speaksFor() ? "for: " : "against: ") + fault(t.faultId()), words(t.words()), weighed(t.faultId(), t.strong() ? "strong" : "weak"), true));
-    }
-    if (event instanceof Skipped s) {
-      return Optional.of(line(e, "skipped", "Put aside: " + check(s.checkId()), List.of(), "", true));
-    }
-    if (event instanceof Fixed f) {
-      return Optional.of(fixed(e, f));
-    }
-    if (event instanceof BenchSet b && !b.override().isBlank()) {
-      return Optional.of(line(e, "override", "Guard overridden", List.of(b.override()), "", false));
-    }
-    if (event instanceof RecordCorrected c) {
-      return Optional.of(line(e, "record", "Record corrected", words(c.words()), "", false));
-    }
-    if (event instanceof CameDown c) {
-      return Optional.of(line(e, "crash", "It came down", words(c.words()), "", false));
-    }
-    if (event instanceof Closed c) {
-      return Optional.of(line(e, "closed", "Closed: " + c.end().label(), words(c.reason()), "", false));
-    }
-    if (event instanceof Reopened r) {
-      return Optional.of(line(e, "reopened", "Opened again", words(r.reason()), "", false));
-    }
-    return Optional.empty();
-  }
 
-  private Noted found(Numbered e, Found found) {
-    String sureness = found.sureness().label() + (found.override() == null ? "" : ", a guard overridden");
-    Optional<Check<Craft>> check = workUp.answered(found);
-    if (check.isEmpty()) {
-      return WorkUp.answered(opened().book(), found).map(then -> line(e, "finding", then.title(opened().craft()), WorkUp.answers(then, found, opened().craft()), NOT_WEIGHED, true))
-          .orElseGet(() -> line(e, "finding", lost("check", found.checkId()), List.of(), "", true));
+    List<Noted> all() {
+        return workUp.events().stream().flatMap(one -> of(one).stream()).toList();
     }
-    Noted line = line(e, "finding", check.get().title(sound), WorkUp.answers(check.get(), found, sound), sureness, true);
-    return line.takenBack() ? line : line.clearing(leads.clearedInWords(sound, check.get(), WorkUp.reading(check.get(), found)));
-  }
 
-  private Noted fixed(Numbered e, Fixed fixed) {
-    Optional<Fix<Craft>> now = WorkUp.fix(workUp.book(), sound, fixed);
-    Optional<Fix<Craft>> fix = now.or(() -> WorkUp.fix(opened().book(), opened().craft(), fixed));
-    return line(e, "fix", "Put right: " + fix.map(Fix::title).orElseGet(() -> lost("fix", fixed.faultId())),
-        fix.map(made -> made.values().stream().map(v -> v.what() + ": " + v.before() + " → " + v.after()).toList()).orElse(List.of()), now.isPresent() || fix.isEmpty() ? "" : NOT_WEIGHED, true);
-  }
-
-  private String check(String id) {
-    return workUp.book().check(id).map(check -> check.title(sound)).or(() -> opened().book().check(id).map(check -> check.title(opened().craft()))).orElseGet(() -> lost("check", id));
-  }
-
-  private String fault(String id) {
-    return workUp.book().fault(id).map(fault -> fault.describe(sound)).or(() -> opened().book().fault(id).map(fault -> fault.describe(opened().craft()))).orElseGet(() -> lost("fault", id));
-  }
-
-  private String weighed(String faultId, String how) {
-    return workUp.book().fault(faultId).isPresent() ? how : NOT_WEIGHED;
-  }
-
-  private AsOpened opened() {
-    AsOpened known = opened;
-    if (known == null) {
-      known = opening.get();
-      opened = known;
+    /** The line of an event; none for one that only moves the bench or takes another back. */
+    Optional<Noted> of(Numbered e) {
+        WorkUpEvent event = e.event();
+        if (event instanceof Found found) {
+            return Optional.of(found(e, found));
+        }
+        if (event instanceof Suspected s) {
+            return Optional.of(line(
+                    e,
+                    "suspicion",
+                    "Own suspicion: " + fault(s.faultId()),
+                    words(s.words()),
+                    weighed(s.faultId(), ""),
+                    true));
+        }
+        if (event instanceof Tested t) {
+            return Optional.of(line(
+                    e,
+                    "own test",
+                    "Own test " + (t.speaksFor() ? "for: " : "against: ") + fault(t.faultId()),
+                    words(t.words()),
+                    weighed(t.faultId(), t.strong() ? "strong" : "weak"),
+                    true));
+        }
+        if (event instanceof Skipped s) {
+            return Optional.of(line(e, "skipped", "Put aside: " + check(s.checkId()), List.of(), "", true));
+        }
+        if (event instanceof Fixed f) {
+            return Optional.of(fixed(e, f));
+        }
+        if (event instanceof BenchSet b && !b.override().isBlank()) {
+            return Optional.of(line(e, "override", "Guard overridden", List.of(b.override()), "", false));
+        }
+        if (event instanceof RecordCorrected c) {
+            return Optional.of(line(e, "record", "Record corrected", words(c.words()), "", false));
+        }
+        if (event instanceof CameDown c) {
+            return Optional.of(line(e, "crash", "It came down", words(c.words()), "", false));
+        }
+        if (event instanceof Closed c) {
+            return Optional.of(line(e, "closed", "Closed: " + c.end().label(), words(c.reason()), "", false));
+        }
+        if (event instanceof Reopened r) {
+            return Optional.of(line(e, "reopened", "Opened again", words(r.reason()), "", false));
+        }
+        return Optional.empty();
     }
-    return known;
-  }
 
-  /** A check or fault that was in the catalogue when it was recorded. */
-  private static String lost(String what, String id) {
-    return "the " + what + " “" + id + "” is no longer in the book";
-  }
+    private Noted found(Numbered e, Found found) {
+        String sureness = found.sureness().label() + (found.override() == null ? "" : ", a guard overridden");
+        Optional<Check<Craft>> check = workUp.answered(found);
+        if (check.isEmpty()) {
+            return WorkUp.answered(opened().book(), found)
+                    .map(then -> line(
+                            e,
+                            "finding",
+                            then.title(opened().craft()),
+                            WorkUp.answers(then, found, opened().craft()),
+                            NOT_WEIGHED,
+                            true))
+                    .orElseGet(() -> line(e, "finding", lost("check", found.checkId()), List.of(), "", true));
+        }
+        Noted line =
+                line(e, "finding", check.get().title(sound), WorkUp.answers(check.get(), found, sound), sureness, true);
+        return line.takenBack()
+                ? line
+                : line.clearing(leads.clearedInWords(sound, check.get(), WorkUp.reading(check.get(), found)));
+    }
 
-  private Noted line(Numbered e, String sort, String title, List<String> answers, String sureness, boolean canTakeBack) {
-    boolean back = workUp.isTakenBack(e.n());
-    return new Noted(e.n(), e.at(), sort, title, answers, sureness, back, e.n() < lastFix, canTakeBack && !back && workUp.closed().isEmpty(), List.of());
-  }
+    private Noted fixed(Numbered e, Fixed fixed) {
+        Optional<Fix<Craft>> now = WorkUp.fix(workUp.book(), sound, fixed);
+        Optional<Fix<Craft>> fix = now.or(() -> WorkUp.fix(opened().book(), opened().craft(), fixed));
+        return line(
+                e,
+                "fix",
+                "Put right: " + fix.map(Fix::title).orElseGet(() -> lost("fix", fixed.faultId())),
+                fix.map(made -> made.values().stream()
+                                .map(v -> v.what() + ": " + v.before() + " → " + v.after())
+                                .toList())
+                        .orElse(List.of()),
+                now.isPresent() || fix.isEmpty() ? "" : NOT_WEIGHED,
+                true);
+    }
 
-  private static List<String> words(String words) {
-    return words.isBlank() ? List.of() : List.of(words);
-  }
+    private String check(String id) {
+        return workUp.book()
+                .check(id)
+                .map(check -> check.title(sound))
+                .or(() -> opened().book().check(id).map(check -> check.title(opened().craft())))
+                .orElseGet(() -> lost("check", id));
+    }
+
+    private String fault(String id) {
+        return workUp.book()
+                .fault(id)
+                .map(fault -> fault.describe(sound))
+                .or(() -> opened().book().fault(id).map(fault -> fault.describe(opened().craft())))
+                .orElseGet(() -> lost("fault", id));
+    }
+
+    private String weighed(String faultId, String how) {
+        return workUp.book().fault(faultId).isPresent() ? how : NOT_WEIGHED;
+    }
+
+    private AsOpened opened() {
+        AsOpened known = opened;
+        if (known == null) {
+            known = opening.get();
+            opened = known;
+        }
+        return known;
+    }
+
+    /** A check or fault that was in the catalogue when it was recorded. */
+    private static String lost(String what, String id) {
+        return "the " + what + " “" + id + "” is no longer in the book";
+    }
+
+    private Noted line(
+            Numbered e, String sort, String title, List<String> answers, String sureness, boolean canTakeBack) {
+        boolean back = workUp.isTakenBack(e.n());
+        return new Noted(
+                e.n(),
+                e.at(),
+                sort,
+                title,
+                answers,
+                sureness,
+                back,
+                e.n() < lastFix,
+                canTakeBack && !back && workUp.closed().isEmpty(),
+                List.of());
+    }
+
+    private static List<String> words(String words) {
+        return words.isBlank() ? List.of() : List.of(words);
+    }
 }

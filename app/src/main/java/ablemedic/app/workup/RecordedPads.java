@@ -18,50 +18,61 @@ import org.springframework.stereotype.Component;
 /** Reads a recording that is dropped on a check, keeps it, and says what it answers to the check. */
 @Component
 public class RecordedPads {
-  private static final String TWO_SECONDS = "Record the pad that the check names, two seconds of it.";
+    private static final String TWO_SECONDS = "Record the pad that the check names, two seconds of it.";
 
-  private final WorkUps workUps;
-  private final CaptureStore captures;
+    private final WorkUps workUps;
+    private final CaptureStore captures;
 
-  RecordedPads(WorkUps workUps, CaptureStore captures) {
-    this.workUps = workUps;
-    this.captures = captures;
-  }
-
-  /**
-   * What came of a recording.
-   *
-   * @param number  under which it is kept; nothing where a signal must be chosen first
-   * @param outcome that it answers to the check; empty where it answers none
-   * @param label   the outcome in words
-   */
-  public record CaptureFinding(@Nullable Long number, String outcome, String label, CaptureAnswer answer) {}
-
-  /**
-   * Takes a recording in; nothing is recorded as a finding by it.
-   *
-   * @throws Refusal for a closed work-up, a check that no recording answers, or a file too long to be kept
-   */
-  public CaptureFinding take(long id, String checkId, String name, Optional<String> signal, InputStream file, Instant at) throws IOException {
-    WorkUp workUp = workUps.get(id);
-    if (workUp.closed().isPresent()) {
-      throw Refusal.conflict("id", "Work-up " + id + " is closed. Open it again first if the trouble came back.");
+    RecordedPads(WorkUps workUps, CaptureStore captures) {
+        this.workUps = workUps;
+        this.captures = captures;
     }
-    Craft sound = workUp.known().sound();
-    Check<Craft> check = WorkUps.check(workUp, checkId);
-    CaptureStore.Packing packing = new CaptureStore.Packing(file);
-    Captures.Read read = Captures.read(packing, signal, bytes -> { });
-    CaptureAnswer answer = CaptureAnswer.of(read);
-    if (read.report().isEmpty()) {
-      return new CaptureFinding(null, "", "", answer);
+
+    /**
+     * What came of a recording.
+     *
+     * @param number under which it is kept; nothing where a signal must be chosen first
+     * @param outcome that it answers to the check; empty where it answers none
+     * @param label the outcome in words
+     */
+    public record CaptureFinding(@Nullable Long number, String outcome, String label, CaptureAnswer answer) {}
+
+    /**
+     * Takes a recording in; nothing is recorded as a finding by it.
+     *
+     * @throws Refusal for a closed work-up, a check that no recording answers, or a file too long to be kept
+     */
+    public CaptureFinding take(
+            long id, String checkId, String name, Optional<String> signal, InputStream file, Instant at)
+            throws IOException {
+        WorkUp workUp = workUps.get(id);
+        if (workUp.closed().isPresent()) {
+            throw Refusal.conflict("id", "Work-up " + id + " is closed. Open it again first if the trouble came back.");
+        }
+        Craft sound = workUp.known().sound();
+        Check<Craft> check = WorkUps.check(workUp, checkId);
+        CaptureStore.Packing packing = new CaptureStore.Packing(file);
+        Captures.Read read = Captures.read(packing, signal, bytes -> {});
+        CaptureAnswer answer = CaptureAnswer.of(read);
+        if (read.report().isEmpty()) {
+            return new CaptureFinding(null, "", "", answer);
+        }
+        packing.readAllBytes();
+        String outcome = RecordedPad.outcome(sound, checkId, read.report().get())
+                .orElseThrow(() -> Refusal.wrong(
+                        "check", "“" + check.title(sound) + "” is not answered by a recording. " + TWO_SECONDS));
+        String told = read.report().get().verdicts().stream()
+                .findFirst()
+                .map(Verdict::text)
+                .orElse("");
+        long number = captures.keep(id, checkId, Refusal.shortened(name.strip()), outcome, told, packing.packed(), at);
+        String label = check.answers() instanceof Choices choices
+                ? choices.questions().get(0).outcomes().stream()
+                        .filter(one -> one.id().equals(outcome))
+                        .findFirst()
+                        .map(one -> one.label())
+                        .orElse(outcome)
+                : outcome;
+        return new CaptureFinding(number, outcome, label, answer);
     }
-    packing.readAllBytes();
-    String outcome = RecordedPad.outcome(sound, checkId, read.report().get()).orElseThrow(() -> Refusal.wrong("check",
-        "“" + check.title(sound) + "” is not answered by a recording. " + TWO_SECONDS));
-    String told = read.report().get().verdicts().stream().findFirst().map(Verdict::text).orElse("");
-    long number = captures.keep(id, checkId, Refusal.shortened(name.strip()), outcome, told, packing.packed(), at);
-    String label = check.answers() instanceof Choices choices ? choices.questions().get(0).outcomes().stream().filter(one -> one.id().equals(outcome))
-        .findFirst().map(one -> one.label()).orElse(outcome) : outcome;
-    return new CaptureFinding(number, outcome, label, answer);
-  }
 }

@@ -14,64 +14,69 @@ import org.springframework.transaction.annotation.Transactional;
 /** Writes drafts, each whole or not at all. Nothing is worked out here. */
 @Component
 public class Recording {
-  private final WorkUpStore store;
-  private final CraftStore crafts;
-  private final CraftLog log;
-  private final LedgerStore ledger;
-  private final EndStore ends;
+    private final WorkUpStore store;
+    private final CraftStore crafts;
+    private final CraftLog log;
+    private final LedgerStore ledger;
+    private final EndStore ends;
 
-  Recording(WorkUpStore store, CraftStore crafts, CraftLog log, LedgerStore ledger, EndStore ends) {
-    this.store = store;
-    this.crafts = crafts;
-    this.log = log;
-    this.ledger = ledger;
-    this.ends = ends;
-  }
-
-  /**
-   * Opens a work-up.
-   *
-   * @throws Refusal when the craft has an open one, or was changed since the opening was worked out
-   */
-  @Transactional
-  public long open(Opening opening) {
-    Opened opened = opening.opened();
-    refuseSecond(opened.mark());
-    if (log.newest(opened.mark()) != opening.lastLog()) {
-      throw Refusal.conflict("mark", "Craft " + opened.mark() + " was changed meanwhile. Nothing was written; try again.");
+    Recording(WorkUpStore store, CraftStore crafts, CraftLog log, LedgerStore ledger, EndStore ends) {
+        this.store = store;
+        this.crafts = crafts;
+        this.log = log;
+        this.ledger = ledger;
+        this.ends = ends;
     }
-    long id = store.open(opened);
-    log.add(opened.mark(), opened.openedAt(), opening.logKind(), opening.line(), id);
-    store.add(id, 0, opening.after().events());
-    return id;
-  }
 
-  private void refuseSecond(String mark) {
-    store.openOf(mark).ifPresent(other -> {
-      throw Refusal.conflict("mark", "Craft " + mark + " has an open work-up already, number " + other.id()
-          + ". Go on with that one, or close it first.");
-    });
-  }
+    /**
+     * Opens a work-up.
+     *
+     * @throws Refusal when the craft has an open one, or was changed since the opening was worked out
+     */
+    @Transactional
+    public long open(Opening opening) {
+        Opened opened = opening.opened();
+        refuseSecond(opened.mark());
+        if (log.newest(opened.mark()) != opening.lastLog()) {
+            throw Refusal.conflict(
+                    "mark", "Craft " + opened.mark() + " was changed meanwhile. Nothing was written; try again.");
+        }
+        long id = store.open(opened);
+        log.add(opened.mark(), opened.openedAt(), opening.logKind(), opening.line(), id);
+        store.add(id, 0, opening.after().events());
+        return id;
+    }
 
-  /**
-   * Writes a draft.
-   *
-   * @param end what is shown of a work-up that it closes
-   * @throws Refusal when something was written since it was worked out
-   */
-  @Transactional
-  public void keep(Draft draft, Optional<WorkUpView> end) {
-    Opened opened = draft.after().opened();
-    if (draft.after().closed().isEmpty()) {
-      store.openOf(opened.mark()).filter(other -> other.id() != opened.id()).ifPresent(o -> refuseSecond(opened.mark()));
+    private void refuseSecond(String mark) {
+        store.openOf(mark).ifPresent(other -> {
+            throw Refusal.conflict(
+                    "mark",
+                    "Craft " + mark + " has an open work-up already, number " + other.id()
+                            + ". Go on with that one, or close it first.");
+        });
     }
-    store.add(opened.id(), draft.version(), draft.events());
-    if (draft.events().stream().anyMatch(one -> one.event() instanceof Reopened)) {
-      store.byRuleOfToday(opened.id());
+
+    /**
+     * Writes a draft.
+     *
+     * @param end what is shown of a work-up that it closes
+     * @throws Refusal when something was written since it was worked out
+     */
+    @Transactional
+    public void keep(Draft draft, Optional<WorkUpView> end) {
+        Opened opened = draft.after().opened();
+        if (draft.after().closed().isEmpty()) {
+            store.openOf(opened.mark())
+                    .filter(other -> other.id() != opened.id())
+                    .ifPresent(o -> refuseSecond(opened.mark()));
+        }
+        store.add(opened.id(), draft.version(), draft.events());
+        if (draft.events().stream().anyMatch(one -> one.event() instanceof Reopened)) {
+            store.byRuleOfToday(opened.id());
+        }
+        draft.log().forEach(line -> log.add(opened.mark(), draft.at(), line.kind(), line.text(), opened.id()));
+        draft.sheet().ifPresent(s -> crafts.revise(opened.mark(), s.onto(), s.sheet(), s.reason(), draft.at()));
+        draft.ledger().ifPresent(ledger::add);
+        end.ifPresent(ends::keep);
     }
-    draft.log().forEach(line -> log.add(opened.mark(), draft.at(), line.kind(), line.text(), opened.id()));
-    draft.sheet().ifPresent(s -> crafts.revise(opened.mark(), s.onto(), s.sheet(), s.reason(), draft.at()));
-    draft.ledger().ifPresent(ledger::add);
-    end.ifPresent(ends::keep);
-  }
 }

@@ -8,15 +8,15 @@ import org.springframework.web.bind.annotation.RestController;
 /** Minutes of the workshop's own work-ups beside those of a fixed order. */
 @RestController
 class SavedMinutesController {
-  private final SavedMinutes saved;
+    private final SavedMinutes saved;
 
-  SavedMinutesController(SavedMinutes saved) {
-    this.saved = saved;
-  }
+    SavedMinutesController(SavedMinutes saved) {
+        this.saved = saved;
+    }
 
-  /** The newest solved work-ups, the newest first. */
-  @GetMapping("/api/ledger/saved")
-  List<Saved> all() {
-    return saved.all();
-  }
+    /** The newest solved work-ups, the newest first. */
+    @GetMapping("/api/ledger/saved")
+    List<Saved> all() {
+        return saved.all();
+    }
 }

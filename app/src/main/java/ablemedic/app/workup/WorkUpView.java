@@ -4,8 +4,8 @@ import ablemedic.app.chart.ConflictView;
 import ablemedic.app.chart.CraftDrawing;
 import ablemedic.app.chart.PowerMap;
 import ablemedic.app.entry.PlaceView;
-import ablemedic.app.entry.QuestionView.ScaleView;
 import ablemedic.app.entry.QuestionView;
+import ablemedic.app.entry.QuestionView.ScaleView;
 import ablemedic.craft.Corner;
 import ablemedic.diagnosis.BenchState;
 import java.time.Instant;
@@ -15,190 +15,213 @@ import org.jspecify.annotations.Nullable;
 /**
  * All that the work-up screen shows, asked for once.
  *
- * @param stage         where the work-up stands
- * @param map           leads and parts with what is known of them; nothing where they are not entered
+ * @param stage where the work-up stands
+ * @param map leads and parts with what is known of them; nothing where they are not entered
  * @param complaintGone why the craft can't have what was complained of any more; empty where it can
- * @param hazards       what hurts somebody or destroys something as the craft stands, in sentences
- * @param conflicts     what of the record can't be right together
- * @param notInBook     probability that no fault in the book explains it
- * @param nothingLeft   probability that nothing is wrong any more
- * @param astray        probability that a fix was made that was not needed
- * @param notYetFlown   why it is not flown yet although the proof asks for it; empty where nothing speaks against it
- * @param next          the check to do next, where one is worth it
- * @param locks         what the craft waits for before it arms, where the complaint is that it does not
- * @param ahead         titles of the checks that follow if each gives its most probable answer
+ * @param hazards what hurts somebody or destroys something as the craft stands, in sentences
+ * @param conflicts what of the record can't be right together
+ * @param notInBook probability that no fault in the book explains it
+ * @param nothingLeft probability that nothing is wrong any more
+ * @param astray probability that a fix was made that was not needed
+ * @param notYetFlown why it is not flown yet although the proof asks for it; empty where nothing speaks against it
+ * @param next the check to do next, where one is worth it
+ * @param locks what the craft waits for before it arms, where the complaint is that it does not
+ * @param ahead titles of the checks that follow if each gives its most probable answer
  */
 public record WorkUpView(
-    long id,
-    long version,
-    String mark,
-    String craftName,
-    CraftDrawing drawing,
-    @Nullable PowerMap map,
-    String complaint,
-    String complaintGone,
-    String occasion,
-    Instant openedAt,
-    double minutes,
-    Stage stage,
-    String ended,
-    BenchState bench,
-    List<String> hazards,
-    List<WorkUpConflict> conflicts,
-    List<Noted> evidence,
-    List<SuspectView> suspects,
-    Other notInBook,
-    double nothingLeft,
-    double astray,
-    Rest rest,
-    List<Misfit> misfits,
-    String notYetFlown,
-    @Nullable CheckCard next,
-    List<String> ahead,
-    List<CheckLine> checks,
-    @Nullable FixCard fix,
-    List<Made> made,
-    @Nullable ProofCard proof,
-    List<Caution> cautions,
-    @Nullable List<LockBelief> locks) {
+        long id,
+        long version,
+        String mark,
+        String craftName,
+        CraftDrawing drawing,
+        @Nullable PowerMap map,
+        String complaint,
+        String complaintGone,
+        String occasion,
+        Instant openedAt,
+        double minutes,
+        Stage stage,
+        String ended,
+        BenchState bench,
+        List<String> hazards,
+        List<WorkUpConflict> conflicts,
+        List<Noted> evidence,
+        List<SuspectView> suspects,
+        Other notInBook,
+        double nothingLeft,
+        double astray,
+        Rest rest,
+        List<Misfit> misfits,
+        String notYetFlown,
+        @Nullable CheckCard next,
+        List<String> ahead,
+        List<CheckLine> checks,
+        @Nullable FixCard fix,
+        List<Made> made,
+        @Nullable ProofCard proof,
+        List<Caution> cautions,
+        @Nullable List<LockBelief> locks) {
 
-  /** Where a work-up stands. */
-  public enum Stage {
-    LOOKING, FIXING, PROVING, CLOSED
-  }
-
-  /**
-   * Something that was noted.
-   *
-   * @param n      its number
-   * @param before  whether it speaks for the craft before a fix
-   * @param cleared links that it shows to be sound, in words
-   */
-  public record Noted(
-      int n, Instant at, String sort, String title, List<String> answers, String sureness, boolean takenBack,
-      boolean before, boolean canTakeBack, List<String> cleared) {
-    Noted clearing(List<String> links) {
-      return new Noted(n, at, sort, title, answers, sureness, takenBack, before, canTakeBack, links);
+    /** Where a work-up stands. */
+    public enum Stage {
+        LOOKING,
+        FIXING,
+        PROVING,
+        CLOSED
     }
-  }
 
-  /**
-   * A suspect: one remedy and the faults that need it.
-   *
-   * @param belief 0 to 1
-   * @param word   the belief in words
-   */
-  public record SuspectView(
-      String faultId, String kind, String title, List<String> others, double belief, String word, Reasons why,
-      List<Corner> corners) {}
+    /**
+     * Something that was noted.
+     *
+     * @param n its number
+     * @param before whether it speaks for the craft before a fix
+     * @param cleared links that it shows to be sound, in words
+     */
+    public record Noted(
+            int n,
+            Instant at,
+            String sort,
+            String title,
+            List<String> answers,
+            String sureness,
+            boolean takenBack,
+            boolean before,
+            boolean canTakeBack,
+            List<String> cleared) {
+        Noted clearing(List<String> links) {
+            return new Noted(n, at, sort, title, answers, sureness, takenBack, before, canTakeBack, links);
+        }
+    }
 
-  /** Something outside the book. */
-  public record Other(double belief, String word, Reasons why) {}
+    /**
+     * A suspect: one remedy and the faults that need it.
+     *
+     * @param belief 0 to 1
+     * @param word the belief in words
+     */
+    public record SuspectView(
+            String faultId,
+            String kind,
+            String title,
+            List<String> others,
+            double belief,
+            String word,
+            Reasons why,
+            List<Corner> corners) {}
 
-  /** Why: the odds it started with and what each piece of evidence did to them. */
-  public record Reasons(double startingOdds, List<Reason> reasons) {}
+    /** Something outside the book. */
+    public record Other(double belief, String word, Reasons why) {}
 
-  /** One piece of evidence: how many times better it fits the suspect than the rest. */
-  public record Reason(int n, String title, double ratio, String word) {}
+    /** Why: the odds it started with and what each piece of evidence did to them. */
+    public record Reasons(double startingOdds, List<Reason> reasons) {}
 
-  /**
-   * A check, ready to be done.
-   *
-   * @param bits       expected information about what to put right, bits
-   * @param minutes    with getting the bench ready
-   * @param before     what it gave when it was made before on the craft as it is now, in words; empty if it was not
-   * @param locked     whether a guard has to be passed first
-   * @param blocked    whether no safe way to it exists
-   * @param told       a number that has to be told along with the answer
-   * @param place      where on the craft it acts
-   * @param takesRecording whether a recording of the pad can be dropped on it
-   * @param takesListing   whether its answer is a listing of the settings
-   * @param readsBack      whether a listing that is dropped on it is read back against what the craft should be told
-   */
-  public record CheckCard(
-      String checkId,
-      String kind,
-      String title,
-      String instruction,
-      double bits,
-      double minutes,
-      double ownMinutes,
-      String why,
-      List<String> before,
-      boolean ready,
-      boolean locked,
-      boolean blocked,
-      List<BenchStepView> steps,
-      @Nullable BenchState benchAfter,
-      List<QuestionView> questions,
-      @Nullable ScaleView told,
-      PlaceView place,
-      boolean takesRecording,
-      boolean takesListing,
-      boolean readsBack,
-      List<Prediction> predictions,
-      List<Caution> cautions) {}
+    /** One piece of evidence: how many times better it fits the suspect than the rest. */
+    public record Reason(int n, String title, double ratio, String word) {}
 
-  public record BenchStepView(String step, String label, double minutes, boolean guards) {}
+    /**
+     * A check, ready to be done.
+     *
+     * @param bits expected information about what to put right, bits
+     * @param minutes with getting the bench ready
+     * @param before what it gave when it was made before on the craft as it is now, in words; empty if it was not
+     * @param locked whether a guard has to be passed first
+     * @param blocked whether no safe way to it exists
+     * @param told a number that has to be told along with the answer
+     * @param place where on the craft it acts
+     * @param takesRecording whether a recording of the pad can be dropped on it
+     * @param takesListing whether its answer is a listing of the settings
+     * @param readsBack whether a listing that is dropped on it is read back against what the craft should be told
+     */
+    public record CheckCard(
+            String checkId,
+            String kind,
+            String title,
+            String instruction,
+            double bits,
+            double minutes,
+            double ownMinutes,
+            String why,
+            List<String> before,
+            boolean ready,
+            boolean locked,
+            boolean blocked,
+            List<BenchStepView> steps,
+            @Nullable BenchState benchAfter,
+            List<QuestionView> questions,
+            @Nullable ScaleView told,
+            PlaceView place,
+            boolean takesRecording,
+            boolean takesListing,
+            boolean readsBack,
+            List<Prediction> predictions,
+            List<Caution> cautions) {}
 
-  /**
-   * What one suspect predicts of a check.
-   *
-   * @param outcomes the most probable outcomes of the first question, at most three
-   */
-  public record Prediction(String suspect, double belief, List<Likely> outcomes) {}
+    public record BenchStepView(String step, String label, double minutes, boolean guards) {}
 
-  public record Likely(String outcomeId, String label, double probability) {}
+    /**
+     * What one suspect predicts of a check.
+     *
+     * @param outcomes the most probable outcomes of the first question, at most three
+     */
+    public record Prediction(String suspect, double belief, List<Likely> outcomes) {}
 
-  /** A check in the list of all. */
-  public record CheckLine(
-      String checkId, String title, double bits, double minutes, boolean done, int skippedAt, boolean locked) {}
+    public record Likely(String outcomeId, String label, double probability) {}
 
-  /**
-   * A suspect that is worth acting on, with the ways to put it right.
-   *
-   * @param trial whether it does not stand out, and yet to put it right and see tells more for the time than any check
-   */
-  public record FixCard(String faultId, String kind, String title, double belief, boolean trial, List<FixOption> options) {}
+    /** A check in the list of all. */
+    public record CheckLine(
+            String checkId, String title, double bits, double minutes, boolean done, int skippedAt, boolean locked) {}
 
-  /** @param paste what to paste into the board for it; empty where it changes no setting of the board, or no firmware is known */
-  public record FixOption(
-      String fixId, String title, List<String> steps, List<ValueView> values, String paste, double minutes) {}
+    /**
+     * A suspect that is worth acting on, with the ways to put it right.
+     *
+     * @param trial whether it does not stand out, and yet to put it right and see tells more for the time than any
+     *     check
+     */
+    public record FixCard(
+            String faultId, String kind, String title, double belief, boolean trial, List<FixOption> options) {}
 
-  public record ValueView(String what, String before, String after) {}
+    /**
+     * @param paste what to paste into the board for it; empty where it changes no setting of the board, or no firmware
+     *     is known
+     */
+    public record FixOption(
+            String fixId, String title, List<String> steps, List<ValueView> values, String paste, double minutes) {}
 
-  /** A fix that was made and is in force. */
-  public record Made(int n, Instant at, String fault, String title, List<ValueView> values) {}
+    public record ValueView(String what, String before, String after) {}
 
-  public record ProofCard(List<ProofTest> tests, boolean passes, @Nullable CheckCard next) {}
+    /** A fix that was made and is in force. */
+    public record Made(int n, Instant at, String fault, String title, List<ValueView> values) {}
 
-  /** @param waits what has to be put right before it can be judged; empty where nothing */
-  public record ProofTest(String checkId, String title, String expected, String waits, String state) {}
+    public record ProofCard(
+            List<ProofTest> tests, boolean passes, @Nullable CheckCard next) {}
 
-  /**
-   * A conflict of the record in a work-up.
-   *
-   * @param belief probability that the craft has it as recorded
-   * @param apart  whether the complaint does not concern it
-   * @param fixed  whether it was put right here
-   * @param likeliest the way in which the craft most probably is, if it does not have it, counted from 1
-   */
-  public record WorkUpConflict(ConflictView conflict, double belief, boolean apart, boolean fixed, int likeliest) {}
+    /** @param waits what has to be put right before it can be judged; empty where nothing */
+    public record ProofTest(String checkId, String title, String expected, String waits, String state) {}
 
-  /** A caution, with its handbook page. */
-  public record Caution(String page, String title, String text) {}
+    /**
+     * A conflict of the record in a work-up.
+     *
+     * @param belief probability that the craft has it as recorded
+     * @param apart whether the complaint does not concern it
+     * @param fixed whether it was put right here
+     * @param likeliest the way in which the craft most probably is, if it does not have it, counted from 1
+     */
+    public record WorkUpConflict(ConflictView conflict, double belief, boolean apart, boolean fixed, int likeliest) {}
 
-  /**
-   * What is believed beside the suspects that are listed; with them, less what is counted twice, it makes one.
-   *
-   * @param count   how many more suspects there are
-   * @param belief  that one of these is to be put right, and none of the listed
-   * @param titles  the likeliest of them
-   * @param twice   how much of the listed beliefs is counted with two suspects that are there at once
-   * @param nothing that nothing is to be put right
-   */
-  public record Rest(int count, double belief, List<String> titles, double twice, double nothing) {}
+    /** A caution, with its handbook page. */
+    public record Caution(String page, String title, String text) {}
 
-  /** A finding that does not fit the others, and what would; looked at again, it is told once more. */
-  public record Misfit(int n, String checkId, String title, String said, String expected) {}
+    /**
+     * What is believed beside the suspects that are listed; with them, less what is counted twice, it makes one.
+     *
+     * @param count how many more suspects there are
+     * @param belief that one of these is to be put right, and none of the listed
+     * @param titles the likeliest of them
+     * @param twice how much of the listed beliefs is counted with two suspects that are there at once
+     * @param nothing that nothing is to be put right
+     */
+    public record Rest(int count, double belief, List<String> titles, double twice, double nothing) {}
+
+    /** A finding that does not fit the others, and what would; looked at again, it is told once more. */
+    public record Misfit(int n, String checkId, String title, String said, String expected) {}
 }

@@ -71,385 +71,571 @@ import org.springframework.stereotype.Component;
 /** Puts the view of a work-up together. */
 @Component
 public class WorkUpViews implements DisposableBean {
-  private static final Logger LOG = LoggerFactory.getLogger(WorkUpViews.class);
-  private static final int VIEWS_KEPT = 64;
-  /** So many are worked out behind at the most; who visits many in a row goes on with the last. */
-  private static final int BEHIND = 4;
-  private static final int AHEAD = 4;
-  private static final int SHOWN = 8;
-  private static final int SMALL_SHOWN = 30;
-  private static final double WORTH_SHOWING = 0.003;
-  /** A suspect at least so likely leads: what is dangerous if it is right is said at once. */
-  private static final double LEADS = 0.3;
-  /** What explains nothing that was found is shown only when it is likely all the same. */
-  private static final double BYSTANDER_WORTH_SHOWING = 0.1;
+    private static final Logger LOG = LoggerFactory.getLogger(WorkUpViews.class);
+    private static final int VIEWS_KEPT = 64;
+    /** So many are worked out behind at the most; who visits many in a row goes on with the last. */
+    private static final int BEHIND = 4;
 
-  private final WorkUps workUps;
-  private final WorkUpStore store;
-  private final CraftStore crafts;
-  private final LeadKnowledge leads;
-  private final Routines routines;
-  private final Stamps stamps;
-  private final FixCards fixes;
-  private final EndStore ends;
-  private final ShownStore before;
-  private final ExecutorService behind = new ThreadPoolExecutor(1, 1, 0, TimeUnit.SECONDS, new ArrayBlockingQueue<>(BEHIND), work -> {
-    Thread thread = new Thread(work, "behind");
-    thread.setDaemon(true);
-    return thread;
-  }, new ThreadPoolExecutor.DiscardOldestPolicy());
-  private final Semaphore reasoning = new Semaphore(Runtime.getRuntime().availableProcessors(), true);
-  private final Newest<Long, Stamp, WorkUpView> shown = new Newest<>(VIEWS_KEPT);
+    private static final int AHEAD = 4;
+    private static final int SHOWN = 8;
+    private static final int SMALL_SHOWN = 30;
+    private static final double WORTH_SHOWING = 0.003;
+    /** A suspect at least so likely leads: what is dangerous if it is right is said at once. */
+    private static final double LEADS = 0.3;
+    /** What explains nothing that was found is shown only when it is likely all the same. */
+    private static final double BYSTANDER_WORTH_SHOWING = 0.1;
 
-  WorkUpViews(WorkUps workUps, WorkUpStore store, CraftStore crafts, LeadKnowledge leads, Routines routines, Stamps stamps, FixCards fixes, EndStore ends, ShownStore before) {
-    this.ends = ends;
-    this.before = before;
-    this.workUps = workUps;
-    this.store = store;
-    this.crafts = crafts;
-    this.leads = leads;
-    this.routines = routines;
-    this.stamps = stamps;
-    this.fixes = fixes;
-  }
+    private final WorkUps workUps;
+    private final WorkUpStore store;
+    private final CraftStore crafts;
+    private final LeadKnowledge leads;
+    private final Routines routines;
+    private final Stamps stamps;
+    private final FixCards fixes;
+    private final EndStore ends;
+    private final ShownStore before;
+    private final ExecutorService behind = new ThreadPoolExecutor(
+            1,
+            1,
+            0,
+            TimeUnit.SECONDS,
+            new ArrayBlockingQueue<>(BEHIND),
+            work -> {
+                Thread thread = new Thread(work, "behind");
+                thread.setDaemon(true);
+                return thread;
+            },
+            new ThreadPoolExecutor.DiscardOldestPolicy());
+    private final Semaphore reasoning = new Semaphore(Runtime.getRuntime().availableProcessors(), true);
+    private final Newest<Long, Stamp, WorkUpView> shown = new Newest<>(VIEWS_KEPT);
 
-  /** The view of a work-up as it is stored; those who ask at once for what nobody has made yet wait for one making of it. */
-  public WorkUpView view(long id) {
-    Stamp now = stamps.of(id);
-    if (now == null) {
-      throw Refusal.unknown("id", "There is no work-up number " + id + ".");
+    WorkUpViews(
+            WorkUps workUps,
+            WorkUpStore store,
+            CraftStore crafts,
+            LeadKnowledge leads,
+            Routines routines,
+            Stamps stamps,
+            FixCards fixes,
+            EndStore ends,
+            ShownStore before) {
+        this.ends = ends;
+        this.before = before;
+        this.workUps = workUps;
+        this.store = store;
+        this.crafts = crafts;
+        this.leads = leads;
+        this.routines = routines;
+        this.stamps = stamps;
+        this.fixes = fixes;
     }
-    return view(now);
-  }
 
-  WorkUpView view(Stamp stamp) {
-    return shown.of(stamp.workUp(), stamp, () -> ends.find(stamp).or(() -> again(stamp)).orElseGet(() -> {
-      WorkUpView made = of(workUps.get(stamp.workUp()));
-      before.later(stamp, made);
-      return made;
-    }));
-  }
-
-  /** What was shown before, when nothing has changed since; what the next finding needs is worked out behind meanwhile. */
-  private Optional<WorkUpView> again(Stamp stamp) {
-    Optional<WorkUpView> view = keptFor(stamp, before.find(stamp));
-    view.ifPresent(one -> behind.execute(() -> {
-      try {
-        of(workUps.get(stamp.workUp()));
-      } catch (RuntimeException e) {
-        LOG.debug("Work-up {} not worked out behind", stamp.workUp(), e);
-      }
-    }));
-    return view;
-  }
-
-  /**
-   * What was kept of a work-up, which may be there though what it was made from can no longer be read.
-   *
-   * @throws UnreadableRecordException where that is so
-   */
-  <V> Optional<V> keptFor(Stamp stamp, Optional<V> kept) {
-    if (kept.isPresent()) {
-      store.events(stamp.workUp());
-      Opened opened = store.get(stamp.workUp());
-      crafts.craft(opened.mark(), opened.revision());
+    /**
+     * The view of a work-up as it is stored; those who ask at once for what nobody has made yet wait for one making of
+     * it.
+     */
+    public WorkUpView view(long id) {
+        Stamp now = stamps.of(id);
+        if (now == null) {
+            throw Refusal.unknown("id", "There is no work-up number " + id + ".");
+        }
+        return view(now);
     }
-    return kept;
-  }
 
-  @Override
-  public void destroy() {
-    behind.shutdownNow();
-  }
-
-  /** The view, with the check that the plan puts first. As many at once as there are processors, first come, first served. */
-  WorkUpView of(WorkUp workUp) {
-    try {
-      reasoning.acquire();
-    } catch (InterruptedException e) {
-      Thread.currentThread().interrupt();
-      throw new CancellationException("nobody waits for this any more");
+    WorkUpView view(Stamp stamp) {
+        return shown.of(stamp.workUp(), stamp, () -> ends.find(stamp)
+                .or(() -> again(stamp))
+                .orElseGet(() -> {
+                    WorkUpView made = of(workUps.get(stamp.workUp()));
+                    before.later(stamp, made);
+                    return made;
+                }));
     }
-    try {
-      return workUp.closed().isPresent() ? ended(workUp) : madeOf(workUp);
-    } finally {
-      reasoning.release();
+
+    /**
+     * What was shown before, when nothing has changed since; what the next finding needs is worked out behind
+     * meanwhile.
+     */
+    private Optional<WorkUpView> again(Stamp stamp) {
+        Optional<WorkUpView> view = keptFor(stamp, before.find(stamp));
+        view.ifPresent(one -> behind.execute(() -> {
+            try {
+                of(workUps.get(stamp.workUp()));
+            } catch (RuntimeException e) {
+                LOG.debug("Work-up {} not worked out behind", stamp.workUp(), e);
+            }
+        }));
+        return view;
     }
-  }
 
-  private WorkUpView madeOf(WorkUp workUp) {
-    long id = workUp.opened().id();
-    Diagnosis<Craft> diagnosis = workUps.diagnosis(workUp);
-    Standing<Craft> standing = diagnosis.standing(workUp.known());
-    Planner<Craft> planner = diagnosis.planner(standing, workUps.barred(workUp));
-    Plan<Craft> plan = planner.plan(workUp.bench(), workUp.skipped().keySet());
-    double routine = routineMinutes(workUp);
-    CheckCards cards = new CheckCards(diagnosis, standing, workUp, routine, workUps.barred(workUp));
-    Proof<Craft> proof = workUps.proof(workUp);
-    Optional<Suspect<Craft>> worthFixing = planner.worthFixing(plan);
-    String notYetFlown = flies(proof) ? WorkUps.notYetFlown(workUp, standing) : "";
-    Stage stage = stage(workUp, proof, worthFixing, notYetFlown.isEmpty());
-    Optional<Plan.Step<Craft>> next = plan.next();
-    Craft sound = workUp.known().soundNow();
-    List<Noted> noted = noted(workUp);
-    Map<Integer, String> titles = titles(noted);
-    List<Suspect<Craft>> listed = listed(standing);
-    return new WorkUpView(id, workUp.version(), workUp.opened().mark(), crafts.get(workUp.opened().mark()).name(),
-        CraftDrawing.of(sound), map(workUp, standing), workUp.opened().complaint(), complaintGone(workUp), workUp.opened().occasion().label(),
-        workUp.opened().openedAt(), workUp.minutes(), stage, "",
-        workUp.bench(), hazards(workUp, standing), conflicts(workUp, standing), noted, suspects(workUp, standing, listed, titles), notInBook(workUp, standing, titles),
-        standing.nothingLeft(), standing.astray(), rest(workUp, standing, listed), misfits(workUp, standing), notYetFlown,
-        hazardous(workUp, standing).or(() -> next).map(step -> cards.card(step.check(), step.bits())).orElse(null),
-        planner.lookAhead(workUp.bench(), workUp.skipped().keySet(), AHEAD).stream().skip(1).map(c -> c.title(sound)).toList(),
-        checks(workUp, plan, routine),
-        worthFixing.map(suspect -> fixes.of(suspect, standing, workUp)).orElse(null), made(workUp),
-        workUp.repairs().isEmpty() ? null : proofCard(proof, workUp, proof.next().map(t -> cards.card(t.check(), 0)).orElse(null)),
-        stage == Stage.FIXING && worthFixing.filter(suspect -> underTheIron(suspect, workUp)).isPresent() ? Cautions.whileFixing()
-            : List.of(), locks(workUp, standing));
-  }
-
-  /** A work-up that has ended, with nothing to do next. */
-  private WorkUpView ended(WorkUp workUp) {
-    Standing<Craft> standing = workUps.diagnosis(workUp).standing(workUp.known());
-    List<Noted> noted = noted(workUp);
-    Map<Integer, String> titles = titles(noted);
-    List<Suspect<Craft>> listed = listed(standing);
-    return new WorkUpView(workUp.opened().id(), workUp.version(), workUp.opened().mark(), crafts.get(workUp.opened().mark()).name(),
-        CraftDrawing.of(workUp.known().soundNow()), map(workUp, standing), workUp.opened().complaint(), complaintGone(workUp), workUp.opened().occasion().label(),
-        workUp.opened().openedAt(), workUp.minutes(), Stage.CLOSED, workUp.closed().map(c -> c.end().label()).orElse(""),
-        workUp.bench(), hazards(workUp, standing), conflicts(workUp, standing), noted, suspects(workUp, standing, listed, titles), notInBook(workUp, standing, titles),
-        standing.nothingLeft(), standing.astray(), rest(workUp, standing, listed), misfits(workUp, standing), "", null, List.of(), List.of(), null, made(workUp),
-        workUp.repairs().isEmpty() ? null : proofCard(workUps.proof(workUp), workUp, null), List.of(), locks(workUp, standing));
-  }
-
-  private static @Nullable List<LockBelief> locks(WorkUp workUp, Standing<Craft> standing) {
-    return workUp.opened().complaintKind().equals(Arming.COMPLAINT) ? LockBelief.of(standing) : null;
-  }
-
-  private String complaintGone(WorkUp workUp) {
-    return workUps.complaint(workUp).isPresent() ? "" : "This craft can't have what was complained of any more: a part that it concerns is off the build sheet. Enter the part again, or close the work-up.";
-  }
-
-  /** What the routine takes where it is due; on any other bench no way leads over it. */
-  private double routineMinutes(WorkUp workUp) {
-    return workUp.bench().shortTest() == ShortTest.NOT_DONE ? routines.minutes(workUp.opened().mark()) : 0;
-  }
-
-  private @Nullable PowerMap map(WorkUp workUp, Standing<Craft> standing) {
-    Craft sound = workUp.known().sound();
-    return sound.electrics().sheet().isEmpty() ? null : PowerMap.of(sound.electrics().wiring(),
-        leads.states(workUp.routine(), sound, Optional.of(workUp), Optional.of(standing)));
-  }
-
-  /** The lead and power map of a craft, with what its routine and its open work-up have shown. */
-  PowerMap map(String mark, Optional<Long> open) {
-    if (open.isPresent()) {
-      WorkUp workUp = workUps.get(open.get());
-      PowerMap map = map(workUp, workUps.diagnosis(workUp).standing(workUp.known()));
-      if (map != null) {
-        return map;
-      }
+    /**
+     * What was kept of a work-up, which may be there though what it was made from can no longer be read.
+     *
+     * @throws UnreadableRecordException where that is so
+     */
+    <V> Optional<V> keptFor(Stamp stamp, Optional<V> kept) {
+        if (kept.isPresent()) {
+            store.events(stamp.workUp());
+            Opened opened = store.get(stamp.workUp());
+            crafts.craft(opened.mark(), opened.revision());
+        }
+        return kept;
     }
-    Craft craft = crafts.newestCraft(mark);
-    return PowerMap.of(craft.electrics().wiring(), leads.states(routines.standing(mark), craft, Optional.empty(), Optional.empty()));
-  }
 
-  /** The card of any check, asked for out of turn. */
-  CheckCard card(long id, String checkId) {
-    WorkUp workUp = workUps.get(id);
-    Diagnosis<Craft> diagnosis = workUps.diagnosis(workUp);
-    Standing<Craft> standing = diagnosis.standing(workUp.known());
-    Check<Craft> check = WorkUps.check(workUp, checkId);
-    return new CheckCards(diagnosis, standing, workUp, routineMinutes(workUp), workUps.barred(workUp)).card(check, diagnosis.planner(standing).bits(check));
-  }
-
-  /** The ways to put any fault right, asked for out of turn. */
-  FixCard fixCard(long id, String faultId) {
-    WorkUp workUp = workUps.get(id);
-    Fault<Craft> fault = WorkUps.fault(workUp, faultId);
-    double belief = workUps.diagnosis(workUp).standing(workUp.known()).everHeld(faultId);
-    return fixes.of(fault, belief, false, workUp);
-  }
-
-  /** Whether the flight is what the proof asks for next. */
-  private static boolean flies(Proof<Craft> proof) {
-    return proof.next().filter(test -> Specialities.isFlight(test.check())).isPresent();
-  }
-
-  private static Stage stage(WorkUp workUp, Proof<Craft> proof, Optional<Suspect<Craft>> worthFixing, boolean mayFly) {
-    boolean failed = proof.tests().stream().anyMatch(t -> t.state() == Proof.State.FAILED);
-    if (!proof.tests().isEmpty() && !failed && worthFixing.isEmpty() && mayFly) {
-      return Stage.PROVING;
+    @Override
+    public void destroy() {
+        behind.shutdownNow();
     }
-    return worthFixing.isPresent() ? Stage.FIXING : Stage.LOOKING;
-  }
 
-  private List<Noted> noted(WorkUp workUp) {
-    return new NotedLines(workUp, () -> workUps.asOpened(workUp), leads).all();
-  }
-
-  private static List<Suspect<Craft>> listed(Standing<Craft> standing) {
-    Set<String> explaining = standing.explaining();
-    return standing.suspects().stream()
-        .filter(s -> s.belief() >= (explaining.contains(s.remedy()) ? WORTH_SHOWING : BYSTANDER_WORTH_SHOWING))
-        .limit(SHOWN).toList();
-  }
-
-  private static WorkUpView.Rest rest(WorkUp workUp, Standing<Craft> standing, List<Suspect<Craft>> listed) {
-    Standing.Whole whole = standing.whole(listed.stream().map(Suspect::remedy).collect(Collectors.toSet()));
-    List<Suspect<Craft>> others = standing.suspects().stream().filter(s -> !listed.contains(s)).toList();
-    return new WorkUpView.Rest(others.size(), whole.small(),
-        others.stream().limit(SMALL_SHOWN).map(s -> s.leading().describe(workUp.known().sound())).toList(), whole.twice(),
-        whole.nothing());
-  }
-
-  private static List<WorkUpView.Misfit> misfits(WorkUp workUp, Standing<Craft> standing) {
-    Craft sound = workUp.known().sound();
-    List<WorkUpView.Misfit> misfits = new ArrayList<>();
-    for (Standing.Misfit misfit : standing.misfits()) {
-      int n = workUp.evidenceNumbers().get(misfit.evidence());
-      if (workUp.events().get(n - 1).event() instanceof Found found) {
-        workUp.answered(found).ifPresent(check -> misfits.add(new WorkUpView.Misfit(n, check.id(), check.title(sound),
-            String.join(", ", WorkUp.answers(check, found, sound)), Specialities.inWordsOf(sound, misfit.expected()))));
-      }
+    /**
+     * The view, with the check that the plan puts first. As many at once as there are processors, first come, first
+     * served.
+     */
+    WorkUpView of(WorkUp workUp) {
+        try {
+            reasoning.acquire();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new CancellationException("nobody waits for this any more");
+        }
+        try {
+            return workUp.closed().isPresent() ? ended(workUp) : madeOf(workUp);
+        } finally {
+            reasoning.release();
+        }
     }
-    return misfits;
-  }
 
-  private static List<SuspectView> suspects(
-      WorkUp workUp, Standing<Craft> standing, List<Suspect<Craft>> listed, Map<Integer, String> titles) {
-    Craft sound = workUp.known().sound();
-    return listed.stream()
-        .map(s -> new SuspectView(s.leading().id(), s.leading().kind(), s.leading().describe(sound),
-            s.faults().stream().skip(1).filter(b -> b.belief() >= WORTH_SHOWING)
-                .map(b -> b.fault().describe(sound)).toList(),
-            s.belief(), Belief.of(s.belief()).label(), reasons(workUp, titles, standing.why(s.remedy())), corners(s, sound)))
-        .toList();
-  }
-
-  /** The corners where the suspected craft differs from the sound one. */
-  private static List<Corner> corners(Suspect<Craft> suspect, Craft sound) {
-    Craft faulty = suspect.leading().applyTo(sound);
-    return Corner.ALL.stream()
-        .filter(c -> !faulty.arm(c).equals(sound.arm(c)) || faulty.outputAt(c) != sound.outputAt(c)).toList();
-  }
-
-  private static Other notInBook(WorkUp workUp, Standing<Craft> standing, Map<Integer, String> titles) {
-    return new Other(standing.notInBook(), Belief.of(standing.notInBook()).label(),
-        reasons(workUp, titles, standing.whyNotInBook()));
-  }
-
-  private static Map<Integer, String> titles(List<Noted> noted) {
-    Map<Integer, String> titles = new HashMap<>();
-    noted.forEach(n -> titles.put(n.n(),
-        n.title() + (n.answers().isEmpty() ? "" : ": " + String.join(", ", n.answers()))));
-    return titles;
-  }
-
-  private static Reasons reasons(WorkUp workUp, Map<Integer, String> titles, Why why) {
-    List<Reason> reasons = new ArrayList<>();
-    for (int k = 0; k < why.ratios().size(); k++) {
-      int n = workUp.evidenceNumbers().get(k);
-      double ratio = Math.max(1e-9, Math.min(1e9, why.ratios().get(k)));
-      reasons.add(new Reason(n, titles.getOrDefault(n, ""), ratio, Weight.of(ratio).label()));
+    private WorkUpView madeOf(WorkUp workUp) {
+        long id = workUp.opened().id();
+        Diagnosis<Craft> diagnosis = workUps.diagnosis(workUp);
+        Standing<Craft> standing = diagnosis.standing(workUp.known());
+        Planner<Craft> planner = diagnosis.planner(standing, workUps.barred(workUp));
+        Plan<Craft> plan = planner.plan(workUp.bench(), workUp.skipped().keySet());
+        double routine = routineMinutes(workUp);
+        CheckCards cards = new CheckCards(diagnosis, standing, workUp, routine, workUps.barred(workUp));
+        Proof<Craft> proof = workUps.proof(workUp);
+        Optional<Suspect<Craft>> worthFixing = planner.worthFixing(plan);
+        String notYetFlown = flies(proof) ? WorkUps.notYetFlown(workUp, standing) : "";
+        Stage stage = stage(workUp, proof, worthFixing, notYetFlown.isEmpty());
+        Optional<Plan.Step<Craft>> next = plan.next();
+        Craft sound = workUp.known().soundNow();
+        List<Noted> noted = noted(workUp);
+        Map<Integer, String> titles = titles(noted);
+        List<Suspect<Craft>> listed = listed(standing);
+        return new WorkUpView(
+                id,
+                workUp.version(),
+                workUp.opened().mark(),
+                crafts.get(workUp.opened().mark()).name(),
+                CraftDrawing.of(sound),
+                map(workUp, standing),
+                workUp.opened().complaint(),
+                complaintGone(workUp),
+                workUp.opened().occasion().label(),
+                workUp.opened().openedAt(),
+                workUp.minutes(),
+                stage,
+                "",
+                workUp.bench(),
+                hazards(workUp, standing),
+                conflicts(workUp, standing),
+                noted,
+                suspects(workUp, standing, listed, titles),
+                notInBook(workUp, standing, titles),
+                standing.nothingLeft(),
+                standing.astray(),
+                rest(workUp, standing, listed),
+                misfits(workUp, standing),
+                notYetFlown,
+                hazardous(workUp, standing)
+                        .or(() -> next)
+                        .map(step -> cards.card(step.check(), step.bits()))
+                        .orElse(null),
+                planner.lookAhead(workUp.bench(), workUp.skipped().keySet(), AHEAD).stream()
+                        .skip(1)
+                        .map(c -> c.title(sound))
+                        .toList(),
+                checks(workUp, plan, routine),
+                worthFixing.map(suspect -> fixes.of(suspect, standing, workUp)).orElse(null),
+                made(workUp),
+                workUp.repairs().isEmpty()
+                        ? null
+                        : proofCard(
+                                proof,
+                                workUp,
+                                proof.next().map(t -> cards.card(t.check(), 0)).orElse(null)),
+                stage == Stage.FIXING
+                                && worthFixing
+                                        .filter(suspect -> underTheIron(suspect, workUp))
+                                        .isPresent()
+                        ? Cautions.whileFixing()
+                        : List.of(),
+                locks(workUp, standing));
     }
-    return new Reasons(why.startingOdds(), reasons);
-  }
 
-  private static List<CheckLine> checks(WorkUp workUp, Plan<Craft> plan, double routine) {
-    Map<String, Plan.Step<Craft>> planned = new HashMap<>();
-    plan.steps().forEach(step -> planned.put(step.check().id(), step));
-    Craft sound = workUp.known().soundNow();
-    List<CheckLine> lines = new ArrayList<>();
-    Map<String, Check<Craft>> all = new LinkedHashMap<>();
-    workUp.book().checks().forEach(check -> all.put(check.id(), check));
-    plan.steps().forEach(step -> all.putIfAbsent(step.check().id(), step.check()));
-    for (Check<Craft> check : all.values()) {
-      if (!check.explores()) {
-        continue;
-      }
-      Optional<Plan.Step<Craft>> step = Optional.ofNullable(planned.get(check.id()));
-      lines.add(new CheckLine(check.id(), check.title(sound), step.map(Plan.Step::bits).orElse(0.0),
-          check.minutes() + step.flatMap(Plan.Step::route).map(route -> route.minutesWith(routine)).orElse(0.0),
-          workUp.known().evidence().stream().anyMatch(ev -> ev instanceof Finding<Craft> f
-              && f.check().id().equals(check.id())),
-          workUp.skipped().getOrDefault(check.id(), 0),
-          step.map(s -> !s.unlocks().isEmpty()).orElse(false)));
+    /** A work-up that has ended, with nothing to do next. */
+    private WorkUpView ended(WorkUp workUp) {
+        Standing<Craft> standing = workUps.diagnosis(workUp).standing(workUp.known());
+        List<Noted> noted = noted(workUp);
+        Map<Integer, String> titles = titles(noted);
+        List<Suspect<Craft>> listed = listed(standing);
+        return new WorkUpView(
+                workUp.opened().id(),
+                workUp.version(),
+                workUp.opened().mark(),
+                crafts.get(workUp.opened().mark()).name(),
+                CraftDrawing.of(workUp.known().soundNow()),
+                map(workUp, standing),
+                workUp.opened().complaint(),
+                complaintGone(workUp),
+                workUp.opened().occasion().label(),
+                workUp.opened().openedAt(),
+                workUp.minutes(),
+                Stage.CLOSED,
+                workUp.closed().map(c -> c.end().label()).orElse(""),
+                workUp.bench(),
+                hazards(workUp, standing),
+                conflicts(workUp, standing),
+                noted,
+                suspects(workUp, standing, listed, titles),
+                notInBook(workUp, standing, titles),
+                standing.nothingLeft(),
+                standing.astray(),
+                rest(workUp, standing, listed),
+                misfits(workUp, standing),
+                "",
+                null,
+                List.of(),
+                List.of(),
+                null,
+                made(workUp),
+                workUp.repairs().isEmpty() ? null : proofCard(workUps.proof(workUp), workUp, null),
+                List.of(),
+                locks(workUp, standing));
     }
-    return lines;
-  }
 
-  /** Whether any way to put a suspect right is more than a change of settings. */
-  private static boolean underTheIron(Suspect<Craft> suspect, WorkUp workUp) {
-    Craft sound = workUp.known().sound();
-    return suspect.leading().fixes(sound).stream().anyMatch(fix -> Specialities.opens(sound, suspect.leading(), fix));
-  }
-
-  private static List<Made> made(WorkUp workUp) {
-    List<Made> made = new ArrayList<>();
-    for (Map.Entry<Integer, Repair<Craft>> entry : workUp.repairs().entrySet()) {
-      Repair<Craft> repair = entry.getValue();
-      made.add(new Made(entry.getKey(), workUp.events().get(entry.getKey() - 1).at(),
-          repair.fault().describe(workUp.known().sound()), repair.fix().title(), FixCards.values(repair.fix())));
+    private static @Nullable List<LockBelief> locks(WorkUp workUp, Standing<Craft> standing) {
+        return workUp.opened().complaintKind().equals(Arming.COMPLAINT) ? LockBelief.of(standing) : null;
     }
-    return made;
-  }
 
-  private static ProofTest proofTest(Proof.Test<Craft> test, WorkUp workUp, Craft sound) {
-    String waits = WorkUps.waits(workUp, test.check()).map(Waits::why).orElse("");
-    return new ProofTest(test.check().id(), test.check().title(sound), waits.isEmpty() ? Expected.of(test.check(), sound) : "", waits, test.state().name());
-  }
-
-  /** What hurts somebody or destroys something as the craft stands: by its record, and if the leading suspect is right. */
-  private List<String> hazards(WorkUp workUp, Standing<Craft> standing) {
-    Barred barred = workUps.barred(workUp);
-    List<String> hazards = new ArrayList<>(Stream.of(barred.battery(), barred.usb()).filter(why -> !why.isEmpty()).distinct().limit(1).toList());
-    workUp.required().open().stream().filter(one -> one.severity() == Severity.HAZARD && !one.id().startsWith("supply-") && !isFixed(workUp, "recorded-" + one.id()))
-        .forEach(one -> hazards.add(one.cause() + ". Do not fly it like this."));
-    Craft now = workUp.known().soundNow();
-    standing.suspects().stream().findFirst().filter(first -> first.belief() >= LEADS && !first.leading().isRecorded()).ifPresent(first -> Specialities.violations(first.leading().applyTo(now)).stream()
-        .filter(one -> one.severity() == Severity.HAZARD && Specialities.violations(now).stream().noneMatch(known -> known.id().equals(one.id())))
-        .forEach(one -> hazards.add("If this is it: " + one.cause() + ". Do not fly it.")));
-    return List.copyOf(hazards);
-  }
-
-  private static boolean isFixed(WorkUp workUp, String faultId) {
-    return workUp.repairs().values().stream().anyMatch(repair -> repair.fault().id().equals(faultId));
-  }
-
-  private static List<WorkUpConflict> conflicts(WorkUp workUp, Standing<Craft> standing) {
-    Set<String> apart = standing.apart().stream().map(one -> one.leading().id()).collect(Collectors.toSet());
-    return workUp.required().conflicts().stream().map(one -> new WorkUpConflict(ConflictView.of(one), standing.everHeld(one.id()), apart.contains(one.id()), isFixed(workUp, one.id()), likeliest(one, standing))).toList();
-  }
-
-  private static int likeliest(Conflict conflict, Standing<Craft> standing) {
-    double rest = 1 - standing.everHeld(conflict.id());
-    int best = 1;
-    double most = rest;
-    for (int way = 1; way < conflict.ways().size(); way++) {
-      most -= standing.everHeld(conflict.id() + "-otherwise-" + way);
+    private String complaintGone(WorkUp workUp) {
+        return workUps.complaint(workUp).isPresent()
+                ? ""
+                : "This craft can't have what was complained of any more: a part that it concerns is off the build sheet. Enter the part again, or close the work-up.";
     }
-    for (int way = 1; way < conflict.ways().size(); way++) {
-      double belief = standing.everHeld(conflict.id() + "-otherwise-" + way);
-      if (belief > most) {
-        most = belief;
-        best = way + 1;
-      }
-    }
-    return best;
-  }
 
-  /** Where power would destroy a part, the look at its wire comes before anything else. */
-  private Optional<Plan.Step<Craft>> hazardous(WorkUp workUp, Standing<Craft> standing) {
-    if (workUps.barred(workUp).battery().isEmpty() || workUp.closed().isPresent()) {
-      return Optional.empty();
+    /** What the routine takes where it is due; on any other bench no way leads over it. */
+    private double routineMinutes(WorkUp workUp) {
+        return workUp.bench().shortTest() == ShortTest.NOT_DONE
+                ? routines.minutes(workUp.opened().mark())
+                : 0;
     }
-    return workUp.required().conflicts().stream().filter(one -> one.root().severity() == Severity.HAZARD && one.root().id().startsWith("supply-") && !isFixed(workUp, one.id()))
-        .flatMap(one -> workUp.book().check("look-" + one.id()).stream()).filter(look -> workUp.gave(look).isEmpty() && !workUp.skipped().containsKey(look.id())).findFirst()
-        .map(look -> new Plan.Step<>(look, 0, BenchRoute.from(workUp.bench(), look.needs(), workUps.barred(workUp)), look.minutes(), 0));
-  }
 
-  private static ProofCard proofCard(Proof<Craft> proof, WorkUp workUp, @Nullable CheckCard next) {
-    return new ProofCard(proof.tests().stream().map(t -> proofTest(t, workUp, workUp.known().soundNow())).toList(), proof.passes(), next);
-  }
+    private @Nullable PowerMap map(WorkUp workUp, Standing<Craft> standing) {
+        Craft sound = workUp.known().sound();
+        return sound.electrics().sheet().isEmpty()
+                ? null
+                : PowerMap.of(
+                        sound.electrics().wiring(),
+                        leads.states(workUp.routine(), sound, Optional.of(workUp), Optional.of(standing)));
+    }
+
+    /** The lead and power map of a craft, with what its routine and its open work-up have shown. */
+    PowerMap map(String mark, Optional<Long> open) {
+        if (open.isPresent()) {
+            WorkUp workUp = workUps.get(open.get());
+            PowerMap map = map(workUp, workUps.diagnosis(workUp).standing(workUp.known()));
+            if (map != null) {
+                return map;
+            }
+        }
+        Craft craft = crafts.newestCraft(mark);
+        return PowerMap.of(
+                craft.electrics().wiring(),
+                leads.states(routines.standing(mark), craft, Optional.empty(), Optional.empty()));
+    }
+
+    /** The card of any check, asked for out of turn. */
+    CheckCard card(long id, String checkId) {
+        WorkUp workUp = workUps.get(id);
+        Diagnosis<Craft> diagnosis = workUps.diagnosis(workUp);
+        Standing<Craft> standing = diagnosis.standing(workUp.known());
+        Check<Craft> check = WorkUps.check(workUp, checkId);
+        return new CheckCards(diagnosis, standing, workUp, routineMinutes(workUp), workUps.barred(workUp))
+                .card(check, diagnosis.planner(standing).bits(check));
+    }
+
+    /** The ways to put any fault right, asked for out of turn. */
+    FixCard fixCard(long id, String faultId) {
+        WorkUp workUp = workUps.get(id);
+        Fault<Craft> fault = WorkUps.fault(workUp, faultId);
+        double belief = workUps.diagnosis(workUp).standing(workUp.known()).everHeld(faultId);
+        return fixes.of(fault, belief, false, workUp);
+    }
+
+    /** Whether the flight is what the proof asks for next. */
+    private static boolean flies(Proof<Craft> proof) {
+        return proof.next().filter(test -> Specialities.isFlight(test.check())).isPresent();
+    }
+
+    private static Stage stage(
+            WorkUp workUp, Proof<Craft> proof, Optional<Suspect<Craft>> worthFixing, boolean mayFly) {
+        boolean failed = proof.tests().stream().anyMatch(t -> t.state() == Proof.State.FAILED);
+        if (!proof.tests().isEmpty() && !failed && worthFixing.isEmpty() && mayFly) {
+            return Stage.PROVING;
+        }
+        return worthFixing.isPresent() ? Stage.FIXING : Stage.LOOKING;
+    }
+
+    private List<Noted> noted(WorkUp workUp) {
+        return new NotedLines(workUp, () -> workUps.asOpened(workUp), leads).all();
+    }
+
+    private static List<Suspect<Craft>> listed(Standing<Craft> standing) {
+        Set<String> explaining = standing.explaining();
+        return standing.suspects().stream()
+                .filter(s -> s.belief() >= (explaining.contains(s.remedy()) ? WORTH_SHOWING : BYSTANDER_WORTH_SHOWING))
+                .limit(SHOWN)
+                .toList();
+    }
+
+    private static WorkUpView.Rest rest(WorkUp workUp, Standing<Craft> standing, List<Suspect<Craft>> listed) {
+        Standing.Whole whole =
+                standing.whole(listed.stream().map(Suspect::remedy).collect(Collectors.toSet()));
+        List<Suspect<Craft>> others =
+                standing.suspects().stream().filter(s -> !listed.contains(s)).toList();
+        return new WorkUpView.Rest(
+                others.size(),
+                whole.small(),
+                others.stream()
+                        .limit(SMALL_SHOWN)
+                        .map(s -> s.leading().describe(workUp.known().sound()))
+                        .toList(),
+                whole.twice(),
+                whole.nothing());
+    }
+
+    private static List<WorkUpView.Misfit> misfits(WorkUp workUp, Standing<Craft> standing) {
+        Craft sound = workUp.known().sound();
+        List<WorkUpView.Misfit> misfits = new ArrayList<>();
+        for (Standing.Misfit misfit : standing.misfits()) {
+            int n = workUp.evidenceNumbers().get(misfit.evidence());
+            if (workUp.events().get(n - 1).event() instanceof Found found) {
+                workUp.answered(found)
+                        .ifPresent(check -> misfits.add(new WorkUpView.Misfit(
+                                n,
+                                check.id(),
+                                check.title(sound),
+                                String.join(", ", WorkUp.answers(check, found, sound)),
+                                Specialities.inWordsOf(sound, misfit.expected()))));
+            }
+        }
+        return misfits;
+    }
+
+    private static List<SuspectView> suspects(
+            WorkUp workUp, Standing<Craft> standing, List<Suspect<Craft>> listed, Map<Integer, String> titles) {
+        Craft sound = workUp.known().sound();
+        return listed.stream()
+                .map(s -> new SuspectView(
+                        s.leading().id(),
+                        s.leading().kind(),
+                        s.leading().describe(sound),
+                        s.faults().stream()
+                                .skip(1)
+                                .filter(b -> b.belief() >= WORTH_SHOWING)
+                                .map(b -> b.fault().describe(sound))
+                                .toList(),
+                        s.belief(),
+                        Belief.of(s.belief()).label(),
+                        reasons(workUp, titles, standing.why(s.remedy())),
+                        corners(s, sound)))
+                .toList();
+    }
+
+    /** The corners where the suspected craft differs from the sound one. */
+    private static List<Corner> corners(Suspect<Craft> suspect, Craft sound) {
+        Craft faulty = suspect.leading().applyTo(sound);
+        return Corner.ALL.stream()
+                .filter(c -> !faulty.arm(c).equals(sound.arm(c)) || faulty.outputAt(c) != sound.outputAt(c))
+                .toList();
+    }
+
+    private static Other notInBook(WorkUp workUp, Standing<Craft> standing, Map<Integer, String> titles) {
+        return new Other(
+                standing.notInBook(),
+                Belief.of(standing.notInBook()).label(),
+                reasons(workUp, titles, standing.whyNotInBook()));
+    }
+
+    private static Map<Integer, String> titles(List<Noted> noted) {
+        Map<Integer, String> titles = new HashMap<>();
+        noted.forEach(n ->
+                titles.put(n.n(), n.title() + (n.answers().isEmpty() ? "" : ": " + String.join(", ", n.answers()))));
+        return titles;
+    }
+
+    private static Reasons reasons(WorkUp workUp, Map<Integer, String> titles, Why why) {
+        List<Reason> reasons = new ArrayList<>();
+        for (int k = 0; k < why.ratios().size(); k++) {
+            int n = workUp.evidenceNumbers().get(k);
+            double ratio = Math.max(1e-9, Math.min(1e9, why.ratios().get(k)));
+            reasons.add(new Reason(
+                    n, titles.getOrDefault(n, ""), ratio, Weight.of(ratio).label()));
+        }
+        return new Reasons(why.startingOdds(), reasons);
+    }
+
+    private static List<CheckLine> checks(WorkUp workUp, Plan<Craft> plan, double routine) {
+        Map<String, Plan.Step<Craft>> planned = new HashMap<>();
+        plan.steps().forEach(step -> planned.put(step.check().id(), step));
+        Craft sound = workUp.known().soundNow();
+        List<CheckLine> lines = new ArrayList<>();
+        Map<String, Check<Craft>> all = new LinkedHashMap<>();
+        workUp.book().checks().forEach(check -> all.put(check.id(), check));
+        plan.steps().forEach(step -> all.putIfAbsent(step.check().id(), step.check()));
+        for (Check<Craft> check : all.values()) {
+            if (!check.explores()) {
+                continue;
+            }
+            Optional<Plan.Step<Craft>> step = Optional.ofNullable(planned.get(check.id()));
+            lines.add(new CheckLine(
+                    check.id(),
+                    check.title(sound),
+                    step.map(Plan.Step::bits).orElse(0.0),
+                    check.minutes()
+                            + step.flatMap(Plan.Step::route)
+                                    .map(route -> route.minutesWith(routine))
+                                    .orElse(0.0),
+                    workUp.known().evidence().stream()
+                            .anyMatch(ev -> ev instanceof Finding<Craft> f
+                                    && f.check().id().equals(check.id())),
+                    workUp.skipped().getOrDefault(check.id(), 0),
+                    step.map(s -> !s.unlocks().isEmpty()).orElse(false)));
+        }
+        return lines;
+    }
+
+    /** Whether any way to put a suspect right is more than a change of settings. */
+    private static boolean underTheIron(Suspect<Craft> suspect, WorkUp workUp) {
+        Craft sound = workUp.known().sound();
+        return suspect.leading().fixes(sound).stream()
+                .anyMatch(fix -> Specialities.opens(sound, suspect.leading(), fix));
+    }
+
+    private static List<Made> made(WorkUp workUp) {
+        List<Made> made = new ArrayList<>();
+        for (Map.Entry<Integer, Repair<Craft>> entry : workUp.repairs().entrySet()) {
+            Repair<Craft> repair = entry.getValue();
+            made.add(new Made(
+                    entry.getKey(),
+                    workUp.events().get(entry.getKey() - 1).at(),
+                    repair.fault().describe(workUp.known().sound()),
+                    repair.fix().title(),
+                    FixCards.values(repair.fix())));
+        }
+        return made;
+    }
+
+    private static ProofTest proofTest(Proof.Test<Craft> test, WorkUp workUp, Craft sound) {
+        String waits = WorkUps.waits(workUp, test.check()).map(Waits::why).orElse("");
+        return new ProofTest(
+                test.check().id(),
+                test.check().title(sound),
+                waits.isEmpty() ? Expected.of(test.check(), sound) : "",
+                waits,
+                test.state().name());
+    }
+
+    /**
+     * What hurts somebody or destroys something as the craft stands: by its record, and if the leading suspect is
+     * right.
+     */
+    private List<String> hazards(WorkUp workUp, Standing<Craft> standing) {
+        Barred barred = workUps.barred(workUp);
+        List<String> hazards = new ArrayList<>(Stream.of(barred.battery(), barred.usb())
+                .filter(why -> !why.isEmpty())
+                .distinct()
+                .limit(1)
+                .toList());
+        workUp.required().open().stream()
+                .filter(one -> one.severity() == Severity.HAZARD
+                        && !one.id().startsWith("supply-")
+                        && !isFixed(workUp, "recorded-" + one.id()))
+                .forEach(one -> hazards.add(one.cause() + ". Do not fly it like this."));
+        Craft now = workUp.known().soundNow();
+        standing.suspects().stream()
+                .findFirst()
+                .filter(first -> first.belief() >= LEADS && !first.leading().isRecorded())
+                .ifPresent(first -> Specialities.violations(first.leading().applyTo(now)).stream()
+                        .filter(one -> one.severity() == Severity.HAZARD
+                                && Specialities.violations(now).stream()
+                                        .noneMatch(known -> known.id().equals(one.id())))
+                        .forEach(one -> hazards.add("If this is it: " + one.cause() + ". Do not fly it.")));
+        return List.copyOf(hazards);
+    }
+
+    private static boolean isFixed(WorkUp workUp, String faultId) {
+        return workUp.repairs().values().stream()
+                .anyMatch(repair -> repair.fault().id().equals(faultId));
+    }
+
+    private static List<WorkUpConflict> conflicts(WorkUp workUp, Standing<Craft> standing) {
+        Set<String> apart =
+                standing.apart().stream().map(one -> one.leading().id()).collect(Collectors.toSet());
+        return workUp.required().conflicts().stream()
+                .map(one -> new WorkUpConflict(
+                        ConflictView.of(one),
+                        standing.everHeld(one.id()),
+                        apart.contains(one.id()),
+                        isFixed(workUp, one.id()),
+                        likeliest(one, standing)))
+                .toList();
+    }
+
+    private static int likeliest(Conflict conflict, Standing<Craft> standing) {
+        double rest = 1 - standing.everHeld(conflict.id());
+        int best = 1;
+        double most = rest;
+        for (int way = 1; way < conflict.ways().size(); way++) {
+            most -= standing.everHeld(conflict.id() + "-otherwise-" + way);
+        }
+        for (int way = 1; way < conflict.ways().size(); way++) {
+            double belief = standing.everHeld(conflict.id() + "-otherwise-" + way);
+            if (belief > most) {
+                most = belief;
+                best = way + 1;
+            }
+        }
+        return best;
+    }
+
+    /** Where power would destroy a part, the look at its wire comes before anything else. */
+    private Optional<Plan.Step<Craft>> hazardous(WorkUp workUp, Standing<Craft> standing) {
+        if (workUps.barred(workUp).battery().isEmpty() || workUp.closed().isPresent()) {
+            return Optional.empty();
+        }
+        return workUp.required().conflicts().stream()
+                .filter(one -> one.root().severity() == Severity.HAZARD
+                        && one.root().id().startsWith("supply-")
+                        && !isFixed(workUp, one.id()))
+                .flatMap(one -> workUp.book().check("look-" + one.id()).stream())
+                .filter(look -> workUp.gave(look).isEmpty() && !workUp.skipped().containsKey(look.id()))
+                .findFirst()
+                .map(look -> new Plan.Step<>(
+                        look,
+                        0,
+                        BenchRoute.from(workUp.bench(), look.needs(), workUps.barred(workUp)),
+                        look.minutes(),
+                        0));
+    }
+
+    private static ProofCard proofCard(Proof<Craft> proof, WorkUp workUp, @Nullable CheckCard next) {
+        return new ProofCard(
+                proof.tests().stream()
+                        .map(t -> proofTest(t, workUp, workUp.known().soundNow()))
+                        .toList(),
+                proof.passes(),
+                next);
+    }
 }

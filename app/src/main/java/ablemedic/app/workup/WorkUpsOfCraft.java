@@ -18,38 +18,50 @@ import org.springframework.transaction.annotation.Transactional;
 /** What a chart asks of the work-ups of its craft. */
 @Component
 class WorkUpsOfCraft implements OpenWorkUps {
-  private static final Set<String> ENDINGS = Set.of("closed", "closed-open", "signed-off");
+    private static final Set<String> ENDINGS = Set.of("closed", "closed-open", "signed-off");
 
-  private final WorkUpStore store;
-  private final CraftLog log;
-  private final Clock clock;
+    private final WorkUpStore store;
+    private final CraftLog log;
+    private final Clock clock;
 
-  WorkUpsOfCraft(WorkUpStore store, CraftLog log, Clock clock) {
-    this.store = store;
-    this.log = log;
-    this.clock = clock;
-  }
+    WorkUpsOfCraft(WorkUpStore store, CraftLog log, Clock clock) {
+        this.store = store;
+        this.log = log;
+        this.clock = clock;
+    }
 
-  @Override
-  public Optional<Long> openOf(String mark) {
-    return store.openOf(mark).map(Opened::id);
-  }
+    @Override
+    public Optional<Long> openOf(String mark) {
+        return store.openOf(mark).map(Opened::id);
+    }
 
-  @Override
-  public List<String> withoutCause(String mark) {
-    List<LogEntry> lines = log.of(mark, ENDINGS);
-    long signedOff = lines.stream().filter(line -> line.kind().equals("signed-off")).mapToLong(LogEntry::id).max().orElse(0);
-    return store.of(mark).stream().filter(one -> !one.ended().isEmpty() && !one.ended().equals(End.SOLVED.label()))
-        .filter(one -> lines.stream().filter(line -> Objects.equals(line.workUpId(), one.id())).mapToLong(LogEntry::id).max().orElse(0) > signedOff)
-        .map(one -> "“" + one.complaint() + "” was closed: " + one.ended()).toList();
-  }
+    @Override
+    public List<String> withoutCause(String mark) {
+        List<LogEntry> lines = log.of(mark, ENDINGS);
+        long signedOff = lines.stream()
+                .filter(line -> line.kind().equals("signed-off"))
+                .mapToLong(LogEntry::id)
+                .max()
+                .orElse(0);
+        return store.of(mark).stream()
+                .filter(one -> !one.ended().isEmpty() && !one.ended().equals(End.SOLVED.label()))
+                .filter(one -> lines.stream()
+                                .filter(line -> Objects.equals(line.workUpId(), one.id()))
+                                .mapToLong(LogEntry::id)
+                                .max()
+                                .orElse(0)
+                        > signedOff)
+                .map(one -> "“" + one.complaint() + "” was closed: " + one.ended())
+                .toList();
+    }
 
-  @Override
-  @Transactional
-  public void cameDown(String mark, String words) {
-    store.openOf(mark).ifPresent(open -> {
-      long version = store.version(open.id());
-      store.add(open.id(), version, List.of(new Numbered((int) version + 1, clock.instant(), new CameDown(words))));
-    });
-  }
+    @Override
+    @Transactional
+    public void cameDown(String mark, String words) {
+        store.openOf(mark).ifPresent(open -> {
+            long version = store.version(open.id());
+            store.add(
+                    open.id(), version, List.of(new Numbered((int) version + 1, clock.instant(), new CameDown(words))));
+        });
+    }
 }

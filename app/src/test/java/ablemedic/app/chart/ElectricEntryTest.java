@@ -13,9 +13,9 @@ import ablemedic.craft.Rotation;
 import ablemedic.craft.SpinSchool;
 import ablemedic.electrics.Chemistry;
 import ablemedic.electrics.Electrics;
-import ablemedic.shelf.Layout;
 import ablemedic.electrics.PackKind;
 import ablemedic.electrics.UnusableSheetException;
+import ablemedic.shelf.Layout;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -25,105 +25,123 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class ElectricEntryTest {
-  private static Electrics wired(Layout layout) {
-    return new Electrics(layout.sheet(List.of(2, 0, 3, 1), List.of("FR", "RR", "RL", "FL"), 110,
-        new PackKind(6, Chemistry.LIPO_HIGH_VOLTAGE, 1300, 3.5), List.of("receiver", "video", "camera")));
-  }
+    private static Electrics wired(Layout layout) {
+        return new Electrics(layout.sheet(
+                List.of(2, 0, 3, 1),
+                List.of("FR", "RR", "RL", "FL"),
+                110,
+                new PackKind(6, Chemistry.LIPO_HIGH_VOLTAGE, 1300, 3.5),
+                List.of("receiver", "video", "camera")));
+    }
 
-  private static ElectricEntry leads(ElectricEntry entry, UnaryOperator<List<LeadEntry>> change) {
-    return new ElectricEntry(entry.parts(), change.apply(new ArrayList<>(entry.leads())), entry.pack(), entry.sorts());
-  }
+    private static ElectricEntry leads(ElectricEntry entry, UnaryOperator<List<LeadEntry>> change) {
+        return new ElectricEntry(
+                entry.parts(), change.apply(new ArrayList<>(entry.leads())), entry.pack(), entry.sorts());
+    }
 
-  private static ElectricEntry parts(ElectricEntry entry, UnaryOperator<List<PartEntry>> change) {
-    return new ElectricEntry(change.apply(new ArrayList<>(entry.parts())), entry.leads(), entry.pack(), entry.sorts());
-  }
+    private static ElectricEntry parts(ElectricEntry entry, UnaryOperator<List<PartEntry>> change) {
+        return new ElectricEntry(
+                change.apply(new ArrayList<>(entry.parts())), entry.leads(), entry.pack(), entry.sorts());
+    }
 
-  @ParameterizedTest
-  @EnumSource(Layout.class)
-  void anEntryMadeOfACraftMakesTheSameCraftAgain(Layout layout) {
-    Electrics electrics = wired(layout);
-    assertThat(ElectricEntry.of(electrics).toElectrics()).isEqualTo(electrics);
-  }
+    @ParameterizedTest
+    @EnumSource(Layout.class)
+    void anEntryMadeOfACraftMakesTheSameCraftAgain(Layout layout) {
+        Electrics electrics = wired(layout);
+        assertThat(ElectricEntry.of(electrics).toElectrics()).isEqualTo(electrics);
+    }
 
-  @Test
-  void everyWrongPartAndGaugeIsNamedAtOnce() {
-    ElectricEntry entry = ElectricEntry.of(wired(Layout.SEPARATE));
-    ElectricEntry wrong = parts(leads(entry, all -> {
-      LeadEntry lead = all.get(2);
-      all.set(2, new LeadEntry(lead.from(), lead.to(), 99, lead.lengthMm(), lead.plugged()));
-      return all;
-    }), all -> {
-      PartEntry part = all.get(1);
-      all.set(1, new PartEntry(part.id(), "flux-box", part.label(), part.arms(), 0));
-      return all;
-    });
-    assertThatThrownBy(wrong::toElectrics).isInstanceOfSatisfying(UnusableSheetException.class, e ->
-        assertThat(e.wrong()).extracting(w -> w.where())
-            .containsExactly("electrics.parts[1].archetype", "electrics.leads[2].gaugeAwg"));
-  }
+    @Test
+    void everyWrongPartAndGaugeIsNamedAtOnce() {
+        ElectricEntry entry = ElectricEntry.of(wired(Layout.SEPARATE));
+        ElectricEntry wrong = parts(
+                leads(entry, all -> {
+                    LeadEntry lead = all.get(2);
+                    all.set(2, new LeadEntry(lead.from(), lead.to(), 99, lead.lengthMm(), lead.plugged()));
+                    return all;
+                }),
+                all -> {
+                    PartEntry part = all.get(1);
+                    all.set(1, new PartEntry(part.id(), "flux-box", part.label(), part.arms(), 0));
+                    return all;
+                });
+        assertThatThrownBy(wrong::toElectrics)
+                .isInstanceOfSatisfying(UnusableSheetException.class, e -> assertThat(e.wrong())
+                        .extracting(w -> w.where())
+                        .containsExactly("electrics.parts[1].archetype", "electrics.leads[2].gaugeAwg"));
+    }
 
-  @ParameterizedTest
-  @ValueSource(doubles = {0, -5, Double.NaN, Double.POSITIVE_INFINITY, 1e9})
-  void aLengthThatNoLeadHasIsRefused(double length) {
-    ElectricEntry wrong = leads(ElectricEntry.of(wired(Layout.STACK)), all -> {
-      LeadEntry lead = all.get(0);
-      all.set(0, new LeadEntry(lead.from(), lead.to(), lead.gaugeAwg(), length, lead.plugged()));
-      return all;
-    });
-    assertThatThrownBy(wrong::toElectrics).isInstanceOf(UnusableSheetException.class);
-  }
+    @ParameterizedTest
+    @ValueSource(doubles = {0, -5, Double.NaN, Double.POSITIVE_INFINITY, 1e9})
+    void aLengthThatNoLeadHasIsRefused(double length) {
+        ElectricEntry wrong = leads(ElectricEntry.of(wired(Layout.STACK)), all -> {
+            LeadEntry lead = all.get(0);
+            all.set(0, new LeadEntry(lead.from(), lead.to(), lead.gaugeAwg(), length, lead.plugged()));
+            return all;
+        });
+        assertThatThrownBy(wrong::toElectrics).isInstanceOf(UnusableSheetException.class);
+    }
 
-  @Test
-  void aLeadToNowhereAndAPartTwiceAreRefused() {
-    ElectricEntry entry = ElectricEntry.of(wired(Layout.SEPARATE));
-    assertThatThrownBy(leads(entry, all -> {
-      all.add(new LeadEntry("PLUG.+", "MOON.+", 20, 50, false));
-      return all;
-    })::toElectrics).isInstanceOf(UnusableSheetException.class);
-    assertThatThrownBy(parts(entry, all -> {
-      all.add(all.get(0));
-      return all;
-    })::toElectrics).isInstanceOf(UnusableSheetException.class);
-  }
+    @Test
+    void aLeadToNowhereAndAPartTwiceAreRefused() {
+        ElectricEntry entry = ElectricEntry.of(wired(Layout.SEPARATE));
+        assertThatThrownBy(leads(entry, all -> {
+                    all.add(new LeadEntry("PLUG.+", "MOON.+", 20, 50, false));
+                    return all;
+                })::toElectrics)
+                .isInstanceOf(UnusableSheetException.class);
+        assertThatThrownBy(parts(entry, all -> {
+                    all.add(all.get(0));
+                    return all;
+                })::toElectrics)
+                .isInstanceOf(UnusableSheetException.class);
+    }
 
-  private static BuildSheet sheet(ElectricEntry entry) {
-    Craft craft = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
-    return BuildSheet.of(entry == null ? craft : craft.withElectrics(entry.toElectrics()));
-  }
+    private static BuildSheet sheet(ElectricEntry entry) {
+        Craft craft = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
+        return BuildSheet.of(entry == null ? craft : craft.withElectrics(entry.toElectrics()));
+    }
 
-  private static List<String> changed(ElectricEntry before, ElectricEntry after) {
-    return SheetChanges.between(sheet(before), sheet(after)).stream()
-        .map(c -> c.what() + ": " + c.before() + " -> " + c.after()).toList();
-  }
+    private static List<String> changed(ElectricEntry before, ElectricEntry after) {
+        return SheetChanges.between(sheet(before), sheet(after)).stream()
+                .map(c -> c.what() + ": " + c.before() + " -> " + c.after())
+                .toList();
+    }
 
-  @Test
-  void whatDidNotChangeIsNotNamed() {
-    assertThat(changed(ElectricEntry.of(wired(Layout.STACK)), ElectricEntry.of(wired(Layout.STACK)))).isEmpty();
-  }
+    @Test
+    void whatDidNotChangeIsNotNamed() {
+        assertThat(changed(ElectricEntry.of(wired(Layout.STACK)), ElectricEntry.of(wired(Layout.STACK))))
+                .isEmpty();
+    }
 
-  @Test
-  void aLeadThatWasReplacedIsNamedWithItsCopper() {
-    ElectricEntry before = ElectricEntry.of(wired(Layout.STACK));
-    LeadEntry lead = before.leads().get(0);
-    ElectricEntry after = leads(before, all -> {
-      all.set(0, new LeadEntry(lead.from(), lead.to(), 10, 80, lead.plugged()));
-      return all;
-    });
-    assertThat(changed(before, after)).singleElement().asString()
-        .startsWith("lead " + lead.from() + " to " + lead.to()).contains("gauge 10, 80 mm");
-  }
+    @Test
+    void aLeadThatWasReplacedIsNamedWithItsCopper() {
+        ElectricEntry before = ElectricEntry.of(wired(Layout.STACK));
+        LeadEntry lead = before.leads().get(0);
+        ElectricEntry after = leads(before, all -> {
+            all.set(0, new LeadEntry(lead.from(), lead.to(), 10, 80, lead.plugged()));
+            return all;
+        });
+        assertThat(changed(before, after))
+                .singleElement()
+                .asString()
+                .startsWith("lead " + lead.from() + " to " + lead.to())
+                .contains("gauge 10, 80 mm");
+    }
 
-  @Test
-  void aLeadThatIsGoneAndAPackThatIsAnotherAreNamed() {
-    ElectricEntry before = ElectricEntry.of(wired(Layout.SEPARATE));
-    ElectricEntry without = leads(before, all -> all.subList(0, all.size() - 1));
-    assertThat(changed(before, without)).singleElement().asString().endsWith("-> none");
-    ElectricEntry packed = new ElectricEntry(before.parts(), before.leads(), new PackEntry(4, Chemistry.LIPO, 1500, 4), null);
-    assertThat(changed(before, packed)).singleElement().asString().contains("6 cells", "4 cells");
-  }
+    @Test
+    void aLeadThatIsGoneAndAPackThatIsAnotherAreNamed() {
+        ElectricEntry before = ElectricEntry.of(wired(Layout.SEPARATE));
+        ElectricEntry without = leads(before, all -> all.subList(0, all.size() - 1));
+        assertThat(changed(before, without)).singleElement().asString().endsWith("-> none");
+        ElectricEntry packed =
+                new ElectricEntry(before.parts(), before.leads(), new PackEntry(4, Chemistry.LIPO, 1500, 4), null);
+        assertThat(changed(before, packed)).singleElement().asString().contains("6 cells", "4 cells");
+    }
 
-  @Test
-  void theFirstEntryOfPartsAndLeadsIsOneChange() {
-    assertThat(changed(null, ElectricEntry.of(wired(Layout.SEPARATE)))).contains("parts and leads: not entered -> entered");
-  }
+    @Test
+    void theFirstEntryOfPartsAndLeadsIsOneChange() {
+        assertThat(changed(null, ElectricEntry.of(wired(Layout.SEPARATE))))
+                .contains("parts and leads: not entered -> entered");
+    }
 }

@@ -6,8 +6,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class DownloadNameTest {
-  @ParameterizedTest
-  @CsvSource(delimiter = '|', textBlock = """
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
       all settings.txt            | all settings.txt
       pad.vcd                     | pad.vcd
       html.html                   | html.html.txt
@@ -21,8 +21,8 @@ class DownloadNameTest {
       𝔘𝔘                          | recording
       a.html.                     | a.html.txt
       """)
-  void whatWouldBeOpenedAsAPageOrRunIsSavedAsText(String name, String saved) {
-    assertThat(DownloadName.of(name, "recording")).isEqualTo(saved);
-    assertThat(DownloadName.of(saved, "recording")).as("again").isEqualTo(saved);
-  }
+    void whatWouldBeOpenedAsAPageOrRunIsSavedAsText(String name, String saved) {
+        assertThat(DownloadName.of(name, "recording")).isEqualTo(saved);
+        assertThat(DownloadName.of(saved, "recording")).as("again").isEqualTo(saved);
+    }
 }

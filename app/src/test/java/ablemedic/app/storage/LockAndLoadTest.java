@@ -22,132 +22,175 @@ import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 
 class LockAndLoadTest {
-  @TempDir
-  private static Path folder;
-  private static Path file;
-  private static App app;
+    @TempDir
+    private static Path folder;
 
-  @BeforeAll
-  static void start() {
-    file = folder.resolve("load.db");
-    app = App.on(file, "--spring.datasource.hikari.data-source-properties.busy_timeout=300");
-  }
+    private static Path file;
+    private static App app;
 
-  @AfterAll
-  static void stop() {
-    app.close();
-  }
-
-  private static HttpResponse<String> enter(String mark) {
-    return app.send("POST", "/api/crafts", "{\"mark\": \"" + mark + "\", \"name\": \"\"}");
-  }
-
-  private static List<Integer> atOnce(int clients, Callable<HttpResponse<String>> asking)
-      throws InterruptedException, ExecutionException {
-    ExecutorService pool = Executors.newFixedThreadPool(clients);
-    try {
-      List<Future<HttpResponse<String>>> answers = new ArrayList<>();
-      for (int i = 0; i < clients; i++) {
-        answers.add(pool.submit(asking));
-      }
-      List<Integer> codes = new ArrayList<>();
-      for (Future<HttpResponse<String>> answer : answers) {
-        codes.add(answer.get().statusCode());
-      }
-      return codes;
-    } finally {
-      pool.shutdownNow();
+    @BeforeAll
+    static void start() {
+        file = folder.resolve("load.db");
+        app = App.on(file, "--spring.datasource.hikari.data-source-properties.busy_timeout=300");
     }
-  }
 
-  @Test
-  void aWriteAgainstAnotherProgramsLockIsRefusedAndLeavesNothingBehindAndLaterOnesAreWholeAgain() throws SQLException {
-    try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + file); var statement = other.createStatement()) {
-      statement.execute("BEGIN IMMEDIATE");
-      for (int i = 0; i < 12; i++) {
-        HttpResponse<String> refused = enter("LOCKED" + i);
-        assertThat(refused.statusCode()).as(refused.body()).isEqualTo(503);
-        assertThat(refused.body()).contains("locked by another program").contains("Nothing was written");
-      }
-      assertThat(app.send("GET", "/api/bench", "").statusCode()).as("reading goes on").isEqualTo(200);
-      statement.execute("ROLLBACK");
+    @AfterAll
+    static void stop() {
+        app.close();
     }
-    assertThat(app.get("/api/crafts").toString()).doesNotContain("LOCKED");
-    for (int i = 0; i < 12; i++) {
-      assertThat(enter("AFTER" + i).statusCode()).isEqualTo(201);
-      assertThat(enter("AFTER" + i).statusCode()).as("a second time").isEqualTo(409);
-      assertThat(app.get("/api/crafts/AFTER" + i + "/log")).as("with its line in the log").hasSize(1);
-    }
-  }
 
-  @Test
-  void oneOfManyPacksOfOneLabelIsEnteredAndTheOthersAreToldSo() throws InterruptedException, ExecutionException {
-    List<Integer> codes = atOnce(12, () -> app.send("POST", "/api/packs", """
+    private static HttpResponse<String> enter(String mark) {
+        return app.send("POST", "/api/crafts", "{\"mark\": \"" + mark + "\", \"name\": \"\"}");
+    }
+
+    private static List<Integer> atOnce(int clients, Callable<HttpResponse<String>> asking)
+            throws InterruptedException, ExecutionException {
+        ExecutorService pool = Executors.newFixedThreadPool(clients);
+        try {
+            List<Future<HttpResponse<String>>> answers = new ArrayList<>();
+            for (int i = 0; i < clients; i++) {
+                answers.add(pool.submit(asking));
+            }
+            List<Integer> codes = new ArrayList<>();
+            for (Future<HttpResponse<String>> answer : answers) {
+                codes.add(answer.get().statusCode());
+            }
+            return codes;
+        } finally {
+            pool.shutdownNow();
+        }
+    }
+
+    @Test
+    void aWriteAgainstAnotherProgramsLockIsRefusedAndLeavesNothingBehindAndLaterOnesAreWholeAgain()
+            throws SQLException {
+        try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + file);
+                var statement = other.createStatement()) {
+            statement.execute("BEGIN IMMEDIATE");
+            for (int i = 0; i < 12; i++) {
+                HttpResponse<String> refused = enter("LOCKED" + i);
+                assertThat(refused.statusCode()).as(refused.body()).isEqualTo(503);
+                assertThat(refused.body()).contains("locked by another program").contains("Nothing was written");
+            }
+            assertThat(app.send("GET", "/api/bench", "").statusCode())
+                    .as("reading goes on")
+                    .isEqualTo(200);
+            statement.execute("ROLLBACK");
+        }
+        assertThat(app.get("/api/crafts").toString()).doesNotContain("LOCKED");
+        for (int i = 0; i < 12; i++) {
+            assertThat(enter("AFTER" + i).statusCode()).isEqualTo(201);
+            assertThat(enter("AFTER" + i).statusCode()).as("a second time").isEqualTo(409);
+            assertThat(app.get("/api/crafts/AFTER" + i + "/log"))
+                    .as("with its line in the log")
+                    .hasSize(1);
+        }
+    }
+
+    @Test
+    void oneOfManyPacksOfOneLabelIsEnteredAndTheOthersAreToldSo() throws InterruptedException, ExecutionException {
+        List<Integer> codes = atOnce(
+                12,
+                () -> app.send("POST", "/api/packs", """
         {"label": "SAME", "school": "EARLY",
-         "kind": {"cells": 4, "chemistry": "LIPO", "capacityMah": 1300, "cellMilliohms": 5}}"""
-        .replace("EARLY", app.get("/api/landing-schools").get(0).get("id").asString())));
-    assertThat(codes).containsOnlyOnce(201).filteredOn(c -> c != 201).containsOnly(409);
-  }
+         "kind": {"cells": 4, "chemistry": "LIPO", "capacityMah": 1300, "cellMilliohms": 5}}""".replace(
+                                "EARLY",
+                                app.get("/api/landing-schools").get(0).get("id").asString())));
+        assertThat(codes).containsOnlyOnce(201).filteredOn(c -> c != 201).containsOnly(409);
+    }
 
-  @Test
-  void oneWorkUpIsOpenedOnACraftHoweverManyAskAtOnce() throws InterruptedException, ExecutionException {
-    enter("BUSY");
-    List<Integer> codes = atOnce(12, () -> app.send("POST", "/api/work-ups",
-        "{\"mark\": \"BUSY\", \"complaint\": \"flips\", \"occasion\": \"BUILD\", \"seen\": {}}"));
-    assertThat(codes).containsOnlyOnce(201).filteredOn(c -> c != 201).containsOnly(409);
-    assertThat(app.get("/api/crafts/BUSY").get("workUps")).hasSize(1);
-  }
+    @Test
+    void oneWorkUpIsOpenedOnACraftHoweverManyAskAtOnce() throws InterruptedException, ExecutionException {
+        enter("BUSY");
+        List<Integer> codes = atOnce(
+                12,
+                () -> app.send(
+                        "POST",
+                        "/api/work-ups",
+                        "{\"mark\": \"BUSY\", \"complaint\": \"flips\", \"occasion\": \"BUILD\", \"seen\": {}}"));
+        assertThat(codes).containsOnlyOnce(201).filteredOn(c -> c != 201).containsOnly(409);
+        assertThat(app.get("/api/crafts/BUSY").get("workUps")).hasSize(1);
+    }
 
-  @Test
-  void ofManyFindingsOnOneVersionOfAWorkUpOneIsTaken() throws InterruptedException, ExecutionException {
-    enter("BOTH");
-    JsonNode view = app.ask("POST", "/api/work-ups",
-        "{\"mark\": \"BOTH\", \"complaint\": \"flips\", \"occasion\": \"BUILD\", \"seen\": {}}");
-    List<Integer> codes = atOnce(8, () -> app.send("POST", "/api/work-ups/" + view.get("id") + "/findings", "{\"version\": "
-        + view.get("version") + ", \"checkId\": \"arrow\", \"outcomes\": {\"seen\": \"forward\"}, \"sureness\": \"SURE\"}"));
-    assertThat(codes).containsOnlyOnce(200).filteredOn(c -> c != 200).containsOnly(409);
-    assertThat(app.get("/api/work-ups/" + view.get("id")).get("evidence")).as("that the complaint is true, and one finding").hasSize(2);
-  }
+    @Test
+    void ofManyFindingsOnOneVersionOfAWorkUpOneIsTaken() throws InterruptedException, ExecutionException {
+        enter("BOTH");
+        JsonNode view = app.ask(
+                "POST",
+                "/api/work-ups",
+                "{\"mark\": \"BOTH\", \"complaint\": \"flips\", \"occasion\": \"BUILD\", \"seen\": {}}");
+        List<Integer> codes = atOnce(
+                8,
+                () -> app.send(
+                        "POST",
+                        "/api/work-ups/" + view.get("id") + "/findings",
+                        "{\"version\": " + view.get("version")
+                                + ", \"checkId\": \"arrow\", \"outcomes\": {\"seen\": \"forward\"}, \"sureness\": \"SURE\"}"));
+        assertThat(codes).containsOnlyOnce(200).filteredOn(c -> c != 200).containsOnly(409);
+        assertThat(app.get("/api/work-ups/" + view.get("id")).get("evidence"))
+                .as("that the complaint is true, and one finding")
+                .hasSize(2);
+    }
 
-  @Test
-  void ofManyRevisionsOfOneSheetOneIsTakenAndTheOthersChangeNothing() throws InterruptedException, ExecutionException {
-    enter("SHEET");
-    JsonNode chart = app.get("/api/crafts/SHEET");
-    List<Integer> codes = atOnce(8, () -> app.send("PUT", "/api/crafts/SHEET/build-sheet", "{\"version\": "
-        + chart.get("version") + ", \"reason\": \"weighed\", \"sheet\": " + chart.get("sheet").toString()
-            .replaceFirst("\"massG\":[0-9.]+", "\"massG\":700") + "}"));
-    assertThat(codes).containsOnlyOnce(200).filteredOn(c -> c != 200).containsOnly(409);
-    assertThat(app.get("/api/crafts/SHEET").get("revisions")).hasSize(2);
-  }
+    @Test
+    void ofManyRevisionsOfOneSheetOneIsTakenAndTheOthersChangeNothing()
+            throws InterruptedException, ExecutionException {
+        enter("SHEET");
+        JsonNode chart = app.get("/api/crafts/SHEET");
+        List<Integer> codes = atOnce(
+                8,
+                () -> app.send(
+                        "PUT",
+                        "/api/crafts/SHEET/build-sheet",
+                        "{\"version\": "
+                                + chart.get("version") + ", \"reason\": \"weighed\", \"sheet\": "
+                                + chart.get("sheet").toString().replaceFirst("\"massG\":[0-9.]+", "\"massG\":700")
+                                + "}"));
+        assertThat(codes).containsOnlyOnce(200).filteredOn(c -> c != 200).containsOnly(409);
+        assertThat(app.get("/api/crafts/SHEET").get("revisions")).hasSize(2);
+    }
 
-  @Test
-  void ofManyWritesOnOneVersionOneIsTakenAndNoOtherIsHalfWritten() throws InterruptedException, ExecutionException {
-    app.enterWired("MANY", "STACK");
-    JsonNode before = app.get("/api/crafts/MANY");
-    List<Integer> codes = atOnce(10, () -> app.send("POST", "/api/crafts/MANY/parts",
-        "{\"version\": " + before.get("version") + ", \"archetype\": \"beeper\"}"));
-    assertThat(codes).containsOnlyOnce(200).filteredOn(c -> c != 200).containsOnly(409);
-    JsonNode after = app.get("/api/crafts/MANY");
-    assertThat(after.get("revisions").size() - before.get("revisions").size()).as("revisions").isEqualTo(1);
-    assertThat(after.get("log").size() - before.get("log").size()).as("lines of the log").isEqualTo(1);
-  }
+    @Test
+    void ofManyWritesOnOneVersionOneIsTakenAndNoOtherIsHalfWritten() throws InterruptedException, ExecutionException {
+        app.enterWired("MANY", "STACK");
+        JsonNode before = app.get("/api/crafts/MANY");
+        List<Integer> codes = atOnce(
+                10,
+                () -> app.send(
+                        "POST",
+                        "/api/crafts/MANY/parts",
+                        "{\"version\": " + before.get("version") + ", \"archetype\": \"beeper\"}"));
+        assertThat(codes).containsOnlyOnce(200).filteredOn(c -> c != 200).containsOnly(409);
+        JsonNode after = app.get("/api/crafts/MANY");
+        assertThat(after.get("revisions").size() - before.get("revisions").size())
+                .as("revisions")
+                .isEqualTo(1);
+        assertThat(after.get("log").size() - before.get("log").size())
+                .as("lines of the log")
+                .isEqualTo(1);
+    }
 
-  @Test
-  void writersAndReadersOfAllViewsGetNoServerError() throws InterruptedException, ExecutionException {
-    enter("SHARED");
-    app.ask("POST", "/api/work-ups", "{\"mark\": \"SHARED\", \"complaint\": \"x\", \"occasion\": \"BUILD\", \"seen\": {}}");
-    long id = app.get("/api/crafts/SHARED").get("workUps").get(0).get("id").asLong();
-    List<Integer> codes = atOnce(24, () -> {
-      HttpResponse<String> last = app.send("GET", "/api/bench", "");
-      for (int i = 0; i < 4; i++) {
-        last = app.send("POST", "/api/crafts/SHARED/log", "{\"kind\": \"NOTE\", \"text\": \"seen\"}");
-        assertThat(last.statusCode()).as(last.body()).isEqualTo(200);
-        assertThat(app.send("GET", "/api/work-ups/" + id, "").statusCode()).isEqualTo(200);
-        assertThat(app.send("GET", "/api/crafts/SHARED", "").statusCode()).isEqualTo(200);
-      }
-      return last;
-    });
-    assertThat(codes).containsOnly(200);
-    assertThat(app.get("/api/crafts/SHARED/log")).hasSize(2 + 24 * 4);
-  }
+    @Test
+    void writersAndReadersOfAllViewsGetNoServerError() throws InterruptedException, ExecutionException {
+        enter("SHARED");
+        app.ask(
+                "POST",
+                "/api/work-ups",
+                "{\"mark\": \"SHARED\", \"complaint\": \"x\", \"occasion\": \"BUILD\", \"seen\": {}}");
+        long id = app.get("/api/crafts/SHARED").get("workUps").get(0).get("id").asLong();
+        List<Integer> codes = atOnce(24, () -> {
+            HttpResponse<String> last = app.send("GET", "/api/bench", "");
+            for (int i = 0; i < 4; i++) {
+                last = app.send("POST", "/api/crafts/SHARED/log", "{\"kind\": \"NOTE\", \"text\": \"seen\"}");
+                assertThat(last.statusCode()).as(last.body()).isEqualTo(200);
+                assertThat(app.send("GET", "/api/work-ups/" + id, "").statusCode())
+                        .isEqualTo(200);
+                assertThat(app.send("GET", "/api/crafts/SHARED", "").statusCode())
+                        .isEqualTo(200);
+            }
+            return last;
+        });
+        assertThat(codes).containsOnly(200);
+        assertThat(app.get("/api/crafts/SHARED/log")).hasSize(2 + 24 * 4);
+    }
 }
