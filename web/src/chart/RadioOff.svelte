@@ -1,9 +1,9 @@
 <script lang="ts">
-  import ReadingEntry from '../shared/ReadingEntry.svelte';
   import { onMount, untrack } from 'svelte';
   import { api, ask, words, type Schemas } from '../api/client';
   import { navigate, route } from '../router';
-  import Choice from '../shared/Choice.svelte';
+  import Answer from '../shared/answer/Answer.svelte';
+  import { answerKeys, AnswerState } from '../shared/answer/answer.svelte';
   import { keys } from '../shared/keys.svelte';
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
@@ -18,8 +18,6 @@
   const view = new Loading<Schemas['RadioOffView']>();
   const judged = new Loading<Schemas['RadioOffJudged']>();
   let mark = $derived(String(route.params.mark ?? ''));
-  let does = $state('');
-  let after = $state('');
   let error = $state('');
   let busy = $state(false);
   let propsOff = $state(false);
@@ -34,10 +32,17 @@
     );
   });
 
-  let outcomes = $derived(view.value?.questions.find((one) => one.id === 'does')?.outcomes ?? []);
-  let seen = $derived({
-    outcomes: { does },
-    ...(after.trim() && does !== 'on' ? { after: after.trim() } : {})
+  /** The motors that go on end after no time. */
+  const answer: AnswerState = new AnswerState(
+    () =>
+      view.value && {
+        questions: view.value.questions.filter((one) => !one.scale || answer.picks.does !== 'on')
+      }
+  );
+  let does = $derived(answer.picks.does ?? '');
+  let seen = $derived.by(() => {
+    const after = (answer.written.after ?? '').trim();
+    return { outcomes: { does }, ...(after && does !== 'on' ? { after } : {}) };
   });
 
   $effect(() => {
@@ -51,12 +56,7 @@
 
   onMount(() =>
     keys.add([
-      ...Array.from({ length: 5 }, (_, i) => ({
-        key: String(i + 1),
-        label: 'What the motors did, by its number',
-        silent: i > 0,
-        run: () => (does = outcomes[i]?.id ?? does)
-      })),
+      ...answerKeys('What the motors did, by its key', (key) => answer.press(key)),
       { key: 'Enter', label: 'Put the test on the chart', run: () => void keep() }
     ])
   );
@@ -133,26 +133,7 @@
             void keep();
           }}
         >
-          <fieldset>
-            <legend>What do the motors end with?</legend>
-            {#each outcomes as one, i (one.id)}
-              <Choice
-                label={one.label}
-                digit={String(i + 1)}
-                chosen={does === one.id}
-                onchoose={() => (does = one.id)}
-              />
-            {/each}
-          </fieldset>
-          <div class="field">
-            <label for="after">After how many seconds</label>
-            <ReadingEntry
-              id="after"
-              bind:text={after}
-              disabled={does === 'on'}
-              scale={{ unit: 's', example: '1.7' }}
-            />
-          </div>
+          <Answer {answer} asked={{ questions: answer.questions }} name="after" />
           <Notice text={judged.error} />
           {#if judged.value && does && !judged.error}
             <p class="big" aria-live="polite">{judged.value.passed ? 'It passes.' : 'It does not pass.'}</p>
@@ -188,8 +169,7 @@
     align-items: start;
   }
 
-  .how,
-  fieldset {
+  .how {
     display: grid;
     gap: 0.6rem;
   }
@@ -207,11 +187,6 @@
     padding: 1rem 1.3rem 1.3rem;
     display: grid;
     gap: 0.8rem;
-  }
-
-  legend {
-    font-weight: 700;
-    margin-bottom: 0.3rem;
   }
 
   .big {

@@ -1,8 +1,8 @@
 <script lang="ts">
-  import ReadingEntry from '../shared/ReadingEntry.svelte';
   import { onMount, untrack } from 'svelte';
   import { navigate, route } from '../router';
-  import Choice from '../shared/Choice.svelte';
+  import Answer from '../shared/answer/Answer.svelte';
+  import { answerKeys } from '../shared/answer/answer.svelte';
   import { keys } from '../shared/keys.svelte';
   import Conflict from '../shared/Conflict.svelte';
   import Notice from '../shared/Notice.svelte';
@@ -19,12 +19,9 @@
 
   onMount(() =>
     keys.add([
-      ...Array.from({ length: 9 }, (_, i) => ({
-        key: String(i + 1),
-        label: 'Answer the step by the number of an outcome, or begin by that of an occasion',
-        silent: i > 0,
-        run: () => (work.view?.run ? work.pick(i) : begin(i))
-      })),
+      ...answerKeys('Answer the step by the key of an outcome, or begin by that of an occasion', (key) =>
+        work.view?.run ? work.answer.press(key) : begin(Number(key) - 1)
+      ),
       { key: 'Enter', label: 'Record the step', run: () => void work.give() }
     ])
   );
@@ -127,39 +124,7 @@
                 void work.give();
               }}
             >
-              {#if step.told}
-                <div class="field">
-                  <label for="told">First, the {step.told.quantity}</label>
-                  <ReadingEntry id="told" bind:text={work.told} scale={step.told} />
-                </div>
-              {/if}
-              {#each step.questions as question (question.id)}
-                {#if question.scale}
-                  <div class="field">
-                    <label for={`gave-${question.id}`}>{sentence(question.text)}</label>
-                    <ReadingEntry
-                      id={`gave-${question.id}`}
-                      text={work.numbers[question.id] ?? ''}
-                      onwrite={(text) => (work.numbers = { ...work.numbers, [question.id]: text })}
-                      scale={question.scale}
-                    />
-                  </div>
-                {:else}
-                  <fieldset>
-                    <legend>{question.text}</legend>
-                    <div class:several={step.questions.length > 1} class="choices">
-                      {#each question.outcomes as outcome, i (outcome.id)}
-                        <Choice
-                          label={outcome.label}
-                          digit={String(i + 1)}
-                          chosen={work.outcomes[question.id] === outcome.id}
-                          onchoose={() => (work.outcomes = { ...work.outcomes, [question.id]: outcome.id })}
-                        />
-                      {/each}
-                    </div>
-                  </fieldset>
-                {/if}
-              {/each}
+              <Answer answer={work.answer} asked={step} />
               <p>
                 <button class="act" disabled={!work.complete || work.busy}>Record <kbd>Enter</kbd></button>
               </p>
@@ -292,25 +257,15 @@
   }
 
   form,
-  .choices,
   .astray {
     display: grid;
     gap: 0.5rem;
-  }
-
-  .several {
-    grid-template-columns: repeat(auto-fit, minmax(12rem, 1fr));
   }
 
   .astray {
     border-left: 4px solid var(--danger);
     padding-left: 0.8rem;
     justify-items: start;
-  }
-
-  legend {
-    font-weight: 700;
-    margin-bottom: 0.2rem;
   }
 
   .occasions {

@@ -1,4 +1,5 @@
 import { api, ask, type Schemas } from '../api/client';
+import { AnswerState } from '../shared/answer/answer.svelte';
 import { Doing } from '../shared/doing.svelte';
 
 type View = Schemas['SetUpView'];
@@ -10,9 +11,6 @@ const MOST_BEFORE = 10;
 export class SetUpState extends Doing {
   view = $state<View>();
   chosen = $state('');
-  outcomes = $state<Record<string, string>>({});
-  numbers = $state<Record<string, string>>({});
-  told = $state('');
   /** A number told that was asked back; entered again as it is, it counts. */
   private askedBack = '';
 
@@ -30,37 +28,17 @@ export class SetUpState extends Doing {
     return todo.find((one) => one.id === this.chosen) ?? todo[0];
   }
 
+  /** What is being answered of the step. */
+  readonly answer = new AnswerState(() => this.step);
+
   /** Whether every question of the step has its answer. */
   get complete(): boolean {
-    const step = this.step;
-    return (
-      step !== undefined &&
-      (!step.told || this.told.trim() !== '') &&
-      step.questions.every((one) =>
-        one.scale ? (this.numbers[one.id] ?? '').trim() !== '' : this.outcomes[one.id] !== undefined
-      )
-    );
+    return this.step !== undefined && this.answer.whole;
   }
 
   choose(id: string): void {
     this.chosen = id;
-    this.clear();
-  }
-
-  /** Answers a question by the place of its outcome; of several questions the first that is open. */
-  pick(place: number): void {
-    const open = this.step?.questions.find((one) => !one.scale && this.outcomes[one.id] === undefined);
-    const question = open ?? this.step?.questions.find((one) => !one.scale);
-    const outcome = question?.outcomes[place];
-    if (question && outcome) {
-      this.outcomes = { ...this.outcomes, [question.id]: outcome.id };
-    }
-  }
-
-  private clear(): void {
-    this.outcomes = {};
-    this.numbers = {};
-    this.told = '';
+    this.answer.clear();
   }
 
   private doing(act: () => Promise<View>): Promise<boolean> {
@@ -85,22 +63,20 @@ export class SetUpState extends Doing {
     if (!step || !run || !this.complete) {
       return;
     }
+    const told = this.answer.told;
     const body = {
       version: run.version,
       stepId: step.id,
-      outcomes: $state.snapshot(this.outcomes),
-      numbers: $state.snapshot(this.numbers),
-      ...(step.told
-        ? { told: this.told.trim(), sure: this.askedBack !== '' && this.askedBack === this.told }
-        : {})
+      outcomes: $state.snapshot(this.answer.picks),
+      numbers: this.answer.numbers(),
+      ...(step.told ? { told: told.trim(), sure: this.askedBack !== '' && this.askedBack === told } : {})
     };
-    const told = this.told;
     if (
       await this.doing(() => ask(api.POST('/api/crafts/{mark}/set-up/steps', { params: this.path, body })))
     ) {
       // A step that was wrong stays in view, with what can be done about it; one that passed is no longer among those to do.
       this.chosen = step.id;
-      this.clear();
+      this.answer.clear();
     }
     this.askedBack = this.wrong.some((one) => one.where === 'told') ? told : '';
   }

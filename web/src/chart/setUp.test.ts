@@ -79,17 +79,17 @@ describe('a set-up', () => {
     const post = answering(view([]));
     const work = new SetUpState('TERN');
     work.view = view([step('first', two)]);
-    work.pick(0);
+    work.answer.press('1');
     expect(work.complete).toBe(false);
     await work.give();
     expect(post).not.toHaveBeenCalled();
-    work.pick(1);
-    expect(work.outcomes).toEqual({ a: 'yes', b: 'no' });
+    work.answer.press('2');
+    expect(work.answer.picks).toEqual({ a: 'yes', b: 'no' });
     await work.give();
     expect(post.mock.calls[0]![1]).toMatchObject({
       body: { version: 3, stepId: 'first', outcomes: { a: 'yes', b: 'no' } }
     });
-    expect(work.outcomes).toEqual({});
+    expect(work.answer.picks).toEqual({});
   });
 
   it('keeps what was answered when the server refuses', async () => {
@@ -99,11 +99,11 @@ describe('a set-up', () => {
     } as never);
     const work = new SetUpState('TERN');
     work.view = view([step('first', two)]);
-    work.pick(0);
-    work.pick(0);
+    work.answer.press('1');
+    work.answer.press('1');
     await work.give();
     expect(work.error).toContain('routine');
-    expect(work.outcomes).toEqual({ a: 'yes', b: 'yes' });
+    expect(work.answer.picks).toEqual({ a: 'yes', b: 'yes' });
   });
 
   it('hands all readings to the work-up that a wrong step opens', async () => {

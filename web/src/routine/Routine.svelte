@@ -2,11 +2,12 @@
   import { onMount, untrack } from 'svelte';
   import { searchParams } from 'sv-router';
   import { navigate, route } from '../router';
+  import { answerKeys } from '../shared/answer/answer.svelte';
   import { keys } from '../shared/keys.svelte';
   import Notice from '../shared/Notice.svelte';
   import Place from '../shared/Place.svelte';
   import { minutes, moment } from '../shared/words';
-  import { RoutineState } from './state.svelte';
+  import { RESERVED, RoutineState } from './state.svelte';
   import StepEntry from './StepEntry.svelte';
 
   let mark = $derived(String(route.params.mark ?? ''));
@@ -21,12 +22,7 @@
 
   onMount(() =>
     keys.add([
-      ...Array.from({ length: 4 }, (_, i) => ({
-        key: String(i + 1),
-        label: 'Choose an outcome by its number',
-        silent: i > 0,
-        run: () => work.choose(i)
-      })),
+      ...answerKeys('Choose an outcome by its key', (key) => work.press(key), RESERVED),
       {
         key: 'Enter',
         label: 'Record the step, or put the run on the chart',

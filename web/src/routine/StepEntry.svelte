@@ -1,17 +1,14 @@
 <script lang="ts">
-  import ReadingEntry from '../shared/ReadingEntry.svelte';
   import type { Schemas } from '../api/client';
-  import Choice from '../shared/Choice.svelte';
+  import Answer from '../shared/answer/Answer.svelte';
   import type { RoutineState } from './state.svelte';
 
-  /** What a step gave: an outcome by digit, or a number as the meter shows it. */
+  /** What a step gave: an outcome by its key, or a number as the meter shows it. */
   let { work, step }: { work: RoutineState; step: Schemas['StepView'] } = $props();
 
-  let field = $state<HTMLInputElement>();
-
   $effect(() => {
-    if (step.id && field) {
-      field.focus();
+    if (step.id && step.question.scale) {
+      document.getElementById('routine-reading')?.focus();
     }
   });
 </script>
@@ -22,43 +19,10 @@
     void work.give();
   }}
 >
-  {#if step.question.scale}
-    <div class="field">
-      <label for="routine-reading">What it shows</label>
-      <ReadingEntry
-        id="routine-reading"
-        bind:element={field}
-        text={work.written}
-        onwrite={(text) => work.write(text)}
-        scale={step.question.scale}
-      />
-    </div>
-  {:else}
-    <fieldset>
-      <legend>{step.question.text}</legend>
-      {#each step.question.outcomes as outcome, i (outcome.id)}
-        <Choice
-          label={outcome.label}
-          digit={String(i + 1)}
-          chosen={work.chosen === outcome.id}
-          onchoose={() => (work.chosen = outcome.id)}
-        />
-      {/each}
-    </fieldset>
-  {/if}
+  <Answer answer={work.answer} asked={{ questions: [step.question] }} name="routine-reading" />
   {#if work.secondWay}
-    <fieldset>
-      <legend>{work.secondWay.text}</legend>
-      <p>{work.said}</p>
-      {#each work.secondWay.outcomes as outcome, i (outcome.id)}
-        <Choice
-          label={outcome.label}
-          digit={String(i + 1)}
-          chosen={work.secondAnswer === outcome.id}
-          onchoose={() => (work.secondAnswer = outcome.id)}
-        />
-      {/each}
-    </fieldset>
+    <p>{work.said}</p>
+    <Answer answer={work.second} asked={{ questions: [work.secondWay] }} name="second-way" />
   {/if}
   <p class="do">
     <button class="act" disabled={!work.complete || work.busy}>Record <kbd>Enter</kbd></button>
@@ -74,16 +38,6 @@
     gap: 0.8rem;
     border-top: 1px solid var(--rule);
     padding-top: 0.8rem;
-  }
-
-  fieldset {
-    display: grid;
-    gap: 0.35rem;
-  }
-
-  legend {
-    font-weight: 700;
-    margin-bottom: 0.3rem;
   }
 
   .do {

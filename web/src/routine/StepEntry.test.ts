@@ -50,11 +50,11 @@ describe('a step of the routine', () => {
     const state = work(limiter);
     render(StepEntry, { work: state, step: limiter });
     await fireEvent.click(screen.getByRole('button', { name: '2 bright, or it trips' }));
-    expect(state.chosen).toBe('bright');
-    state.choose(0);
-    expect(state.chosen).toBe('glows-dark');
-    state.choose(9);
-    expect(state.chosen).toBe('glows-dark');
+    expect(state.answer.picks.seen).toBe('bright');
+    state.press('1');
+    expect(state.answer.picks.seen).toBe('glows-dark');
+    state.press('9');
+    expect(state.answer.picks.seen).toBe('glows-dark');
   });
 
   it('offers no way back from the first', () => {

@@ -1,8 +1,12 @@
 import { api, ask, type Schemas } from '../api/client';
+import { AnswerState } from '../shared/answer/answer.svelte';
 import { Doing } from '../shared/doing.svelte';
 
 type View = Schemas['RoutineView'];
 type Entry = Schemas['StepEntry'];
+
+/** The letters that mean something on the routine, so that none of them is an outcome. */
+export const RESERVED = 'u';
 
 /** One run of the pre-power routine on the screen: a step at a time, each judged by the server before the next. */
 export class RoutineState extends Doing {
@@ -13,13 +17,8 @@ export class RoutineState extends Doing {
   passed = $state<Record<string, boolean>>({});
   /** The step that failed, where one did. */
   failed = $state('');
-  written = $state('');
-  chosen = $state('');
-  /** The question that tells what the reading alone did not; nothing while none is asked. */
-  secondWay = $state.raw<Schemas['QuestionView']>();
-  secondAnswer = $state('');
-  /** What a reading says that needs a second way. */
-  said = $state('');
+  /** A question that tells what a reading alone did not, of the number as it was written, and what that says. */
+  private doubt = $state.raw<{ written: string; question: Schemas['QuestionView']; said: string }>();
   private started = Date.now();
 
   constructor(readonly mark: string) {
@@ -27,10 +26,23 @@ export class RoutineState extends Doing {
   }
 
   step = $derived.by(() => this.view?.steps[this.at]);
-  complete = $derived(
-    (this.step?.question.scale ? this.written.trim() !== '' : this.chosen !== '') &&
-      (!this.secondWay || this.secondAnswer !== '')
+  /** What is being answered of the step. */
+  readonly answer = new AnswerState(
+    () => (this.step ? { questions: [this.step.question] } : undefined),
+    RESERVED
   );
+  private written = $derived.by(() => this.answer.written[this.step?.question.id ?? ''] ?? '');
+  /** What is asked a second way: of another number something else would be. */
+  private doubted = $derived.by(() => (this.doubt?.written === this.written ? this.doubt : undefined));
+  /** The question that tells what the reading alone did not; nothing while none is asked. */
+  secondWay = $derived.by(() => this.doubted?.question);
+  /** What a reading says that needs a second way. */
+  said = $derived.by(() => this.doubted?.said ?? '');
+  readonly second = new AnswerState(
+    () => (this.secondWay ? { questions: [this.secondWay] } : undefined),
+    RESERVED
+  );
+  complete = $derived.by(() => this.answer.whole && (!this.secondWay || this.second.whole));
   finished = $derived(this.view !== undefined && (this.at >= this.view.steps.length || this.failed !== ''));
 
   /** Reads the routine, of the school that the occasion asks for or of the one that was chosen; a run begins anew. */
@@ -56,16 +68,9 @@ export class RoutineState extends Doing {
     await this.load();
   }
 
-  choose(i: number): void {
-    const second = this.secondWay?.outcomes[i];
-    if (second) {
-      this.secondAnswer = second.id;
-      return;
-    }
-    const outcome = this.step?.question.outcomes[i];
-    if (outcome) {
-      this.chosen = outcome.id;
-    }
+  /** Takes a key that was pressed outside any field. */
+  press(key: string): void {
+    (this.secondWay ? this.second : this.answer).press(key);
   }
 
   /** Has the reading judged and goes on; a failed one ends the run. */
@@ -78,9 +83,9 @@ export class RoutineState extends Doing {
       ? {
           outcomes: {},
           written: this.written,
-          ...(this.secondAnswer ? { secondWay: this.secondAnswer } : {})
+          ...(this.secondWay ? { secondWay: this.second.picks[this.secondWay.id] } : {})
         }
-      : { outcomes: { seen: this.chosen } };
+      : { outcomes: { seen: this.answer.picks[step.question.id]! } };
     await this.run(async () => {
       const judged = await ask(
         api.POST('/api/crafts/{mark}/routine/judge/{step}', {
@@ -89,8 +94,8 @@ export class RoutineState extends Doing {
         })
       );
       if (judged.secondWay) {
-        this.secondWay = judged.secondWay;
-        this.said = judged.expected;
+        this.doubt = { written: this.written, question: judged.secondWay, said: judged.expected };
+        this.second.clear();
         return;
       }
       this.readings = { ...this.readings, [step.id]: entry };
@@ -105,17 +110,9 @@ export class RoutineState extends Doing {
   }
 
   private clear(): void {
-    this.written = '';
-    this.chosen = '';
-    this.secondWay = undefined;
-    this.secondAnswer = '';
-    this.said = '';
-  }
-
-  /** Takes the number of the step; another number asks for another second way. */
-  write(text: string): void {
-    this.clear();
-    this.written = text;
+    this.answer.clear();
+    this.second.clear();
+    this.doubt = undefined;
   }
 
   /** Back to the step before, its reading taken out. */

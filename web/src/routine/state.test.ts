@@ -7,11 +7,11 @@ const view = {
   state: 'NOT_DONE',
   why: 'a crash',
   steps: [
-    { id: 'look', title: 'Look', question: { outcomes: [{ id: 'sound', label: 'sound' }] } },
+    { id: 'look', title: 'Look', question: { id: 'seen', outcomes: [{ id: 'sound', label: 'sound' }] } },
     {
       id: 'short',
       title: 'Short test',
-      question: { outcomes: [], scale: { example: 'climbing', words: [] } }
+      question: { id: 'seen', outcomes: [], scale: { example: 'climbing', words: [] } }
     }
   ]
 } as unknown as Schemas['RoutineView'];
@@ -44,10 +44,10 @@ describe('a run of the routine', () => {
   it('goes on only with a reading that was judged, and ends when all have passed', async () => {
     await run.give();
     expect(run.at).toBe(0);
-    run.choose(0);
+    run.press('1');
     await run.give();
     expect(run.at).toBe(1);
-    run.written = 'climbing';
+    run.answer.write('seen', 'climbing');
     await run.give();
     expect(run.finished).toBe(true);
     await run.keep();
@@ -65,10 +65,10 @@ describe('a run of the routine', () => {
   });
 
   it('stops at a step that fails, and goes back to it', async () => {
-    run.choose(0);
+    run.press('1');
     await run.give();
     reply.passed = false;
-    run.written = '0.3';
+    run.answer.write('seen', '0.3');
     await run.give();
     expect(run.failed).toBe('short');
     expect(run.finished).toBe(true);

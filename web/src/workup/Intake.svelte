@@ -3,12 +3,13 @@
   import { searchParams } from 'sv-router';
   import { api, ask, words, type Schemas } from '../api/client';
   import { navigate } from '../router';
+  import Answer from '../shared/answer/Answer.svelte';
+  import { AnswerState } from '../shared/answer/answer.svelte';
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
   import EdgePicker from './EdgePicker.svelte';
   import SeenBefore from './SeenBefore.svelte';
   import { BeforeState } from './seenBefore.svelte';
-  import SeenQuestion from './SeenQuestion.svelte';
 
   const lists = new Loading<{ choices: Schemas['Choosable']; crafts: Schemas['ListedCraft'][] }>();
   const chart = new Loading<Schemas['Chart']>();
@@ -19,8 +20,6 @@
   let kind = $state(String(searchParams.get('kind') ?? ''));
   let complaint = $state('');
   let occasion = $state<Schemas['Intake']['occasion'] | ''>('');
-  let seen = $state<Record<string, string>>({});
-  let numbers = $state<Record<string, string>>({});
   let error = $state('');
   let busy = $state(false);
 
@@ -52,15 +51,9 @@
   );
   let ready = $derived(mark !== '' && complaint.trim() !== '' && occasion !== '' && asked !== undefined);
 
-  function answer(question: string, outcome: string | undefined): void {
-    const next = { ...seen };
-    if (outcome === undefined) {
-      delete next[question];
-    } else {
-      next[question] = outcome;
-    }
-    seen = next;
-  }
+  /** Everything that is answered by itself. */
+  let listed = $derived({ questions: (asked?.questions ?? []).filter((one) => one !== drawn) });
+  const answer: AnswerState = new AnswerState(() => listed);
 
   async function start(event: SubmitEvent): Promise<void> {
     event.preventDefault();
@@ -70,10 +63,17 @@
     busy = true;
     error = '';
     try {
-      const written = Object.fromEntries(Object.entries(numbers).filter(([, text]) => text.trim() !== ''));
       const opened = await ask(
         api.POST('/api/work-ups', {
-          body: { mark, kind, complaint, occasion, seen, numbers: written, before: before.answers() }
+          body: {
+            mark,
+            kind,
+            complaint,
+            occasion,
+            seen: { ...answer.picks },
+            numbers: answer.numbers(),
+            before: before.answers()
+          }
         })
       );
       navigate('/work-ups/:id', { params: { id: String(opened.id) } });
@@ -132,8 +132,7 @@
                   checked={kind === one.id}
                   onchange={() => {
                     kind = one.id;
-                    seen = {};
-                    numbers = {};
+                    answer.clear();
                   }}
                 />
                 {one.label}
@@ -164,17 +163,7 @@
           <div>
             <h2>What was seen</h2>
             <p class="small">Leave open what nobody saw. Do not try it again to find out.</p>
-            {#each asked.questions as question (question.id)}
-              {#if question !== drawn}
-                <SeenQuestion
-                  {question}
-                  chosen={seen[question.id]}
-                  onanswer={(outcome) => answer(question.id, outcome)}
-                  written={numbers[question.id] ?? ''}
-                  onwrite={(text) => (numbers[question.id] = text)}
-                />
-              {/if}
-            {/each}
+            <Answer {answer} asked={listed} name="seen" optional />
           </div>
           {#if drawn}
             <div>
@@ -183,8 +172,8 @@
                 <EdgePicker
                   drawing={chart.value.drawing}
                   edges={drawn.outcomes.filter((o) => o.id !== 'none')}
-                  chosen={seen[drawn.id]}
-                  onchoose={(edge) => answer(drawn.id, edge)}
+                  chosen={answer.picks[drawn.id]}
+                  onchoose={(edge) => answer.set(drawn.id, edge)}
                 />
               {/if}
               {#each [{ id: 'none', label: 'none dropped' }, { id: undefined, label: "don't know" }] as other (other.label)}
@@ -192,8 +181,8 @@
                   <input
                     type="radio"
                     name={drawn.id}
-                    checked={seen[drawn.id] === other.id}
-                    onchange={() => answer(drawn.id, other.id)}
+                    checked={answer.picks[drawn.id] === other.id}
+                    onchange={() => answer.set(drawn.id, other.id)}
                   />
                   {other.label}
                 </label>

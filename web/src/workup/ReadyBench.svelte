@@ -45,7 +45,7 @@
 <ReasonSheet
   open={asking}
   title="Recorded without the bench being ready"
-  text={work.answered
+  text={work.answer.answered
     ? 'The reading is recorded, and the reason with it.'
     : 'Choose the outcome first, then say why it was done without.'}
   action="Record with this reason"

@@ -46,7 +46,7 @@
         class="act"
         type="button"
         disabled={work.busy || !card.ready}
-        onclick={() => void work.answer(f.outcome)}>Record it: {f.label}</button
+        onclick={() => void work.answerAtOnce(f.outcome)}>Record it: {f.label}</button
       >
     </p>
   {/if}

@@ -1,6 +1,5 @@
 <script lang="ts">
-  import ReadingEntry from '../shared/ReadingEntry.svelte';
-  import SeenQuestion from './SeenQuestion.svelte';
+  import Answer from '../shared/answer/Answer.svelte';
   import type { BeforeState } from './seenBefore.svelte';
 
   /** What was found out before the craft came to the bench: found by a few letters, answered as the checks that it was. */
@@ -26,27 +25,7 @@
   {#each before.seen as one (one.entry.checkId)}
     <div class="card">
       <h3>{one.entry.title}</h3>
-      {#if one.entry.told}
-        <div class="field">
-          <label for={`told-${one.entry.checkId}`}>First, the {one.entry.told.quantity}</label>
-          <ReadingEntry
-            id={`told-${one.entry.checkId}`}
-            class="entry"
-            bind:text={one.told}
-            scale={one.entry.told}
-          />
-        </div>
-      {/if}
-      {#each one.entry.questions as question (question.id)}
-        <SeenQuestion
-          {question}
-          of={`${one.entry.checkId}-`}
-          chosen={one.outcomes[question.id]}
-          onanswer={(outcome) => before.answer(one, question.id, outcome)}
-          written={one.numbers[question.id] ?? ''}
-          onwrite={(text) => (one.numbers[question.id] = text)}
-        />
-      {/each}
+      <Answer answer={one.answer} asked={one.entry} name={one.entry.checkId} optional />
       <button type="button" class="plain" onclick={() => before.remove(one.entry.checkId)}
         >Leave it out</button
       >

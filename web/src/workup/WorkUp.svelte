@@ -2,6 +2,7 @@
   import { zone } from '../transfer/transfer.svelte';
   import { onMount, untrack } from 'svelte';
   import { route } from '../router';
+  import { answerKeys } from '../shared/answer/answer.svelte';
   import { keys } from '../shared/keys.svelte';
   import Locks from '../shared/Locks.svelte';
   import Notice from '../shared/Notice.svelte';
@@ -17,7 +18,7 @@
   import ProofPanel from './ProofPanel.svelte';
   import RecordConflicts from './RecordConflicts.svelte';
   import { follow } from './seats';
-  import { WorkUpState } from './state.svelte';
+  import { RESERVED, WorkUpState } from './state.svelte';
   import Suspects from './Suspects.svelte';
 
   let id = $derived(Number(route.params.id));
@@ -35,12 +36,7 @@
 
   onMount(() =>
     keys.add([
-      ...Array.from('1234567890', (key, i) => ({
-        key,
-        label: 'Choose an outcome by its number',
-        silent: i > 0,
-        run: () => press(key)
-      })),
+      ...answerKeys('Choose an outcome by its key', press, RESERVED),
       { key: 'Escape', label: 'Leave the field, so that letters are keys again', run: () => {} },
       { key: 'Enter', label: 'Record', run: () => void work.record() },
       { key: 'd', label: 'How sure: sure, fairly, doubtful', run: () => work.nextSureness() },
@@ -61,8 +57,8 @@
   );
 
   /** A digit belongs to the field where the card has one. */
-  function press(digit: string): void {
-    work.press(digit);
+  function press(key: string): void {
+    work.press(key);
     document.getElementById('reading')?.focus();
   }
 

@@ -5,7 +5,6 @@ import BenchLine from './BenchLine.svelte';
 import Findings from './Findings.svelte';
 import Outcomes from './Outcomes.svelte';
 import ReadyBench from './ReadyBench.svelte';
-import SeenQuestion from './SeenQuestion.svelte';
 import Suspects from './Suspects.svelte';
 import { WorkUpState } from './state.svelte';
 
@@ -175,11 +174,11 @@ describe('several questions of one check', () => {
     const work = working({ next: card });
     render(Outcomes, { work, card });
     await fireEvent.click(screen.getByRole('button', { name: '1 clockwise' }));
-    expect(work.picks).toEqual({ 'spin-1': 'cw' });
+    expect(work.answer.picks).toEqual({ 'spin-1': 'cw' });
     expect(screen.getByRole('button', { name: /Motor 2 now/ })).toBeTruthy();
     await fireEvent.click(screen.getByRole('button', { name: /Motor 1 clockwise/ }));
     await fireEvent.click(screen.getByRole('button', { name: '2 nothing turns' }));
-    expect(work.picks).toEqual({ 'spin-1': 'none' });
+    expect(work.answer.picks).toEqual({ 'spin-1': 'none' });
   });
 
   it('have the field of a number in focus, and letters for the words of the meter', async () => {
@@ -230,26 +229,5 @@ describe('getting ready', () => {
     render(ReadyBench, { work: working(), card: card({ blocked: 'the routine failed' }) });
     expect(screen.getByText('No safe way there')).toBeTruthy();
     expect(screen.getByRole('link', { name: 'run the routine again' })).toBeTruthy();
-  });
-});
-
-describe('a question of the intake', () => {
-  const question = {
-    id: 'seen',
-    text: 'What does it show?',
-    outcomes: [
-      { id: 'nothing', label: 'nothing' },
-      { id: 'low', label: 'too low' }
-    ]
-  } as unknown as Schemas['QuestionView'];
-
-  it('stays open until somebody saw something, and can be opened again', async () => {
-    const onanswer = vi.fn();
-    render(SeenQuestion, { question, chosen: undefined, onanswer });
-    expect(screen.getByLabelText<HTMLInputElement>("don't know").checked).toBe(true);
-    await fireEvent.click(screen.getByLabelText('too low'));
-    expect(onanswer).toHaveBeenLastCalledWith('low');
-    await fireEvent.click(screen.getByLabelText("don't know"));
-    expect(onanswer).toHaveBeenLastCalledWith(undefined);
   });
 });

@@ -1,13 +1,12 @@
 import type { Schemas } from '../api/client';
+import { AnswerState } from '../shared/answer/answer.svelte';
 
 type Entry = Schemas['BeforeEntry'];
 
 /** A check that was made before the craft came to the bench, with what it gave. */
 export interface SeenBefore {
   entry: Entry;
-  outcomes: Record<string, string>;
-  numbers: Record<string, string>;
-  told: string;
+  answer: AnswerState;
 }
 
 /** What was found out before a work-up is opened. */
@@ -29,7 +28,7 @@ export class BeforeState {
   });
 
   add(entry: Entry): void {
-    this.seen.push({ entry, outcomes: {}, numbers: {}, told: '' });
+    this.seen.push({ entry, answer: new AnswerState(() => entry) });
     this.typed = '';
   }
 
@@ -37,31 +36,16 @@ export class BeforeState {
     this.seen = this.seen.filter((one) => one.entry.checkId !== checkId);
   }
 
-  answer(one: SeenBefore, question: string, outcome: string | undefined): void {
-    if (outcome === undefined) {
-      delete one.outcomes[question];
-    } else {
-      one.outcomes[question] = outcome;
-    }
-  }
-
   /** What is sent: the checks of which anything was answered. */
   answers(): NonNullable<Schemas['Intake']['before']> {
-    return this.seen.flatMap((one) => {
-      const numbers = Object.fromEntries(
-        Object.entries(one.numbers).filter(([, text]) => text.trim() !== '')
-      );
-      return Object.keys(one.outcomes).length + Object.keys(numbers).length === 0
-        ? []
-        : [
-            {
-              checkId: one.entry.checkId,
-              outcomes: { ...one.outcomes },
-              numbers,
-              told: one.entry.told ? one.told : undefined
-            }
-          ];
-    });
+    return this.seen
+      .filter((one) => one.answer.answered)
+      .map(({ entry, answer }) => ({
+        checkId: entry.checkId,
+        outcomes: { ...answer.picks },
+        numbers: answer.numbers(),
+        told: entry.told ? answer.told : undefined
+      }));
   }
 }
 

@@ -1,4 +1,5 @@
 import { api, ask, words, type Schemas } from '../api/client';
+import { AnswerState } from '../shared/answer/answer.svelte';
 import { Doing } from '../shared/doing.svelte';
 
 type View = Schemas['WorkUpView'];
@@ -9,16 +10,8 @@ const SURENESS = ['SURE', 'FAIRLY', 'DOUBTFUL'] as const;
 const SOON_MS = 300;
 export type Sureness = (typeof SURENESS)[number];
 
-/**
- * The digit of an outcome: its place, from 1, the tenth by 0. Where the outcomes are counts, a count's digit is its number, and
- * the one that is none has the 9.
- */
-export function digitOf(outcomes: readonly { id: string }[], i: number): string {
-  if (outcomes.some((one) => /^\d$/.test(one.id))) {
-    return /^\d$/.test(outcomes[i]!.id) ? outcomes[i]!.id : '9';
-  }
-  return String((i + 1) % 10);
-}
+/** The letters that mean something on a work-up, so that none of them is an outcome. */
+export const RESERVED = 'dbuswotfc';
 
 /** One work-up on the screen: what the server says of it, and what is being entered. */
 export class WorkUpState extends Doing {
@@ -29,17 +22,9 @@ export class WorkUpState extends Doing {
   fixOutOfTurn = $state.raw<Schemas['FixCard']>();
   /** Whether to go on checking although a suspect stands out. */
   checkOn = $state(false);
-  picks = $state<Record<string, string>>({});
-  /** Numbers as written, by question. */
-  written = $state<Record<string, string>>({});
-  /** The number told along with the answer, where the check asks for one. */
-  told = $state('');
   /** A number told that was asked back; entered again as it is, it counts. */
   private askedBack = '';
   sureness = $state<Sureness>('SURE');
-  /** Which of several questions is asked, where they are asked one after the other. */
-  asking = $state(0);
-
   constructor(readonly id: number) {
     super();
   }
@@ -68,20 +53,11 @@ export class WorkUpState extends Doing {
     return this.fixOutOfTurn ?? (view.stage === 'FIXING' && !this.checkOn ? view.fix : undefined);
   });
 
-  /** Whether any question is answered. */
-  answered = $derived(Object.keys(this.picks).length > 0 || Object.keys(this.numbers()).length > 0);
+  /** What is being answered on the card. */
+  readonly answer = new AnswerState(() => this.card, RESERVED);
 
   /** Whether there is enough to record. */
-  complete = $derived.by(() => {
-    const card = this.card;
-    if (!card?.ready) {
-      return false;
-    }
-    if (card.told && this.told.trim() === '') {
-      return false;
-    }
-    return this.answered;
-  });
+  complete = $derived.by(() => this.card?.ready === true && this.answer.hasTold && this.answer.answered);
 
   async load(): Promise<void> {
     await this.run(async () => {
@@ -102,7 +78,7 @@ export class WorkUpState extends Doing {
     if (!this.view || version <= this.view.version) {
       return;
     }
-    if (this.answered || this.told.trim() !== '') {
+    if (this.answer.answered || this.answer.told.trim() !== '') {
       this.ahead = version;
       return;
     }
@@ -118,61 +94,19 @@ export class WorkUpState extends Doing {
     await this.load();
   }
 
-  /** Whether the card asks several things one after the other, each by its outcomes. */
-  oneByOne = $derived.by(() => {
-    const questions = this.card?.questions ?? [];
-    return questions.length > 1 && questions.every((question) => !question.scale);
-  });
-
-  /** The question that a digit answers. */
-  question = $derived(this.card?.questions[this.oneByOne ? this.asking : 0]);
-
   /**
-   * Takes a digit that was pressed outside any field: of an outcome, or the next one of a number. The field of a number takes what
-   * is typed before the bench is ready too, so its first digit must not get lost.
+   * Takes a key that was pressed outside any field. The field of a number takes what is typed before the bench is ready too, so its
+   * first digit must not get lost.
    */
-  press(digit: string): void {
-    const question = this.question;
-    if (!question) {
-      return;
+  press(key: string): void {
+    if (this.card?.ready || this.answer.question?.scale) {
+      this.answer.press(key);
     }
-    if (question.scale) {
-      this.write(question.id, (this.written[question.id] ?? '') + digit);
-      return;
-    }
-    const outcome = question.outcomes.find((one, i) => digitOf(question.outcomes, i) === digit);
-    if (outcome && this.card?.ready) {
-      this.pick(question.id, outcome.id);
-    }
-  }
-
-  /** Chooses an outcome, or takes it back when it was chosen; goes on to the next question of several. */
-  pick(question: string, outcome: string): void {
-    const picks = { ...this.picks };
-    if (picks[question] === outcome) {
-      delete picks[question];
-    } else {
-      picks[question] = outcome;
-      if (this.oneByOne) {
-        this.asking = Math.min(this.asking + 1, this.card!.questions.length - 1);
-      }
-    }
-    this.picks = picks;
-  }
-
-  /** Takes the text of a number. */
-  write(question: string, text: string): void {
-    this.written = { ...this.written, [question]: text };
-  }
-
-  /** The numbers that were written, by question. */
-  private numbers(): Record<string, string> {
-    return Object.fromEntries(Object.entries(this.written).filter(([, text]) => text.trim() !== ''));
   }
 
   /** Answers a check of one question at once. */
-  async answer(outcome: string): Promise<void> {
-    this.picks = { [this.card?.questions[0]?.id ?? '']: outcome };
+  async answerAtOnce(outcome: string): Promise<void> {
+    this.answer.picks = { [this.card?.questions[0]?.id ?? '']: outcome };
     await this.record();
   }
 
@@ -182,17 +116,17 @@ export class WorkUpState extends Doing {
     if (!card || !view || !(override || this.complete)) {
       return;
     }
-    const told = this.told;
+    const told = this.answer.told;
     const done = await this.send(() =>
       api.POST('/api/work-ups/{id}/findings', {
         params: { path: { id: this.id } },
         body: {
           version: view.version,
           checkId: card.checkId,
-          outcomes: { ...this.picks },
-          numbers: this.numbers(),
-          told: card.told ? this.told : undefined,
-          sure: this.askedBack !== '' && this.askedBack === this.told,
+          outcomes: { ...this.answer.picks },
+          numbers: this.answer.numbers(),
+          told: card.told ? told : undefined,
+          sure: this.askedBack !== '' && this.askedBack === told,
           sureness: this.sureness,
           override
         }
@@ -350,10 +284,7 @@ export class WorkUpState extends Doing {
   }
 
   private clearEntry(): void {
-    this.picks = {};
-    this.written = {};
-    this.told = '';
-    this.asking = 0;
+    this.answer.clear();
     this.sureness = 'SURE';
   }
 

@@ -63,7 +63,7 @@ describe('a work-up on the screen', () => {
     await work.load();
     work.press('4');
     work.press('7');
-    expect(work.written).toEqual({ seen: '47' });
+    expect(work.answer.written).toEqual({ seen: '47' });
     expect(work.complete).toBe(true);
     reply.view = view({
       next: {
@@ -74,7 +74,7 @@ describe('a work-up on the screen', () => {
     });
     await work.load();
     expect(work.complete).toBe(false);
-    work.told = '16.4';
+    work.answer.told = '16.4';
     await work.record();
     expect(sent.at(-2)).toMatchObject({ body: { numbers: { seen: '47' }, told: '16.4' } });
   });
@@ -84,11 +84,11 @@ describe('a work-up on the screen', () => {
     const work = new WorkUpState(3);
     await work.load();
     work.press('1');
-    work.told = '25';
+    work.answer.told = '25';
     reply.refused = { detail: 'Never.', errors: [{ where: 'told', right: 'Look once more.' }] };
     await work.record();
     expect(sent.at(-1)).toMatchObject({ body: { told: '25', sure: false } });
-    work.told = '16';
+    work.answer.told = '16';
     await work.record();
     expect(sent.at(-1)).toMatchObject({ body: { told: '16', sure: false } });
     await work.record();
@@ -107,7 +107,7 @@ describe('a work-up on the screen', () => {
       method: 'POST',
       body: { version: 5, checkId: 'arrow', outcomes: { seen: 'back' }, sureness: 'FAIRLY' }
     });
-    expect(work.picks).toEqual({});
+    expect(work.answer.picks).toEqual({});
     expect(work.sureness).toBe('SURE');
   });
 
@@ -135,7 +135,7 @@ describe('a work-up on the screen', () => {
     await work.load();
     work.press('1');
     await work.record();
-    expect(work.picks).toEqual({});
+    expect(work.answer.picks).toEqual({});
     expect(sent).toHaveLength(1);
   });
 
@@ -147,27 +147,8 @@ describe('a work-up on the screen', () => {
     const work = new WorkUpState(3);
     await work.load();
     work.press('2');
-    expect(work.written).toEqual({ seen: '2' });
+    expect(work.answer.written).toEqual({ seen: '2' });
     expect(work.complete).toBe(false);
-  });
-
-  it('has the number of a count for its key', async () => {
-    const outcomes = [...'0123', 'more'].map((id) => ({ id, label: `${id} cells` }));
-    reply.view = view({ next: { ...card, questions: [{ id: 'seen', text: '', outcomes }] } });
-    const work = new WorkUpState(3);
-    await work.load();
-    for (const [key, id] of [
-      ['3', '3'],
-      ['0', '0'],
-      ['9', 'more']
-    ] as const) {
-      work.picks = {};
-      work.press(key);
-      expect(work.picks).toEqual({ seen: id });
-    }
-    work.picks = {};
-    work.press('7');
-    expect(work.picks).toEqual({});
   });
 
   it('asks several things one after the other, and is recorded when it is broken off', async () => {
@@ -180,12 +161,12 @@ describe('a work-up on the screen', () => {
     const work = new WorkUpState(3);
     await work.load();
     work.press('1');
-    expect(work.asking).toBe(1);
+    expect(work.answer.asking).toBe(1);
     work.press('2');
     expect(work.complete).toBe(true);
     await work.record();
     expect(sent.at(-2)).toMatchObject({ body: { outcomes: { one: 'turns', two: 'none' } } });
-    expect(work.asking).toBe(0);
+    expect(work.answer.asking).toBe(0);
   });
 
   it('takes back the last entry that can be', async () => {
@@ -240,10 +221,10 @@ describe('a work-up on the screen', () => {
     await work.wentOn(7);
     expect(work.view?.version, 'while something is entered').toBe(6);
     expect(work.ahead).toBe(7);
-    expect(work.answered).toBe(true);
+    expect(work.answer.answered).toBe(true);
     await work.catchUp();
     expect(work.view?.version).toBe(7);
     expect(work.ahead).toBe(0);
-    expect(work.answered).toBe(false);
+    expect(work.answer.answered).toBe(false);
   });
 });
