@@ -1,5 +1,5 @@
 <script lang="ts">
-  /** One of several answers, chosen by press or by its key: a digit, or a letter that is typed into the field beside it. */
+  /** One of several answers, chosen by press or by its key where it has one. */
   let {
     label,
     digit,

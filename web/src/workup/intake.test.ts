@@ -106,7 +106,7 @@ describe('the intake', () => {
 
   it('asks words and numbers each in its own way, and sends what was answered and nothing else', async () => {
     const start = await opened({ kind: 'voltage' });
-    await fireEvent.click(screen.getByRole('button', { name: 'low' }));
+    await fireEvent.click(screen.getByLabelText('low'));
     await fireEvent.input(screen.getByLabelText('Voltage shown'), { target: { value: '12.1 V' } });
     await fireEvent.click(start);
     await waitFor(() => expect(gone).toHaveLength(1));
@@ -126,7 +126,7 @@ describe('the intake', () => {
     const start = await opened({ kind: 'take-off' });
     const sector = screen.getByRole('radio', { name: 'front right' });
     await fireEvent.click(sector);
-    await fireEvent.click(screen.getByRole('button', { name: 'flips' }));
+    await fireEvent.click(screen.getByLabelText('flips'));
     await fireEvent.click(screen.getByLabelText('none dropped'));
     await fireEvent.click(start);
     await waitFor(() =>
@@ -136,7 +136,7 @@ describe('the intake', () => {
 
   it('forgets what was seen when it turns out to be about something else', async () => {
     const start = await opened({ kind: 'voltage' });
-    await fireEvent.click(screen.getByRole('button', { name: 'low' }));
+    await fireEvent.click(screen.getByLabelText('low'));
     await fireEvent.click(screen.getByLabelText('It flips'));
     await fireEvent.click(start);
     await waitFor(() =>
@@ -149,7 +149,7 @@ describe('the intake', () => {
     const find = await waitFor(() => screen.getByLabelText('Find it by a few letters'));
     await fireEvent.input(find, { target: { value: 'left' } });
     await fireEvent.click(await screen.findByText('Find the arrow on the board'));
-    await fireEvent.click(screen.getByRole('button', { name: 'to the-left' }));
+    await fireEvent.click(screen.getByLabelText('to the-left'));
     await fireEvent.input(find, { target: { value: 'meter shown' } });
     await fireEvent.keyDown(find, { key: 'Enter' });
     await fireEvent.input(screen.getByLabelText('First, the meter reading'), { target: { value: '16.2' } });

@@ -2,7 +2,7 @@
   import Choice from '../Choice.svelte';
   import ReadingEntry from '../ReadingEntry.svelte';
   import { sentence } from '../words';
-  import type { AnswerState, Asked, Question } from './answer.svelte';
+  import type { AnswerState, Asked, Question, Scale } from './answer.svelte';
 
   /** What was asked, to be answered by press, by key, or by a number as it is written. */
   let {
@@ -37,6 +37,12 @@
     }
   }
 
+  /** What is entered, where the question has not said so, and the unit that is meant. */
+  function entered(text: string, scale: Scale): string {
+    const what = text === scale.quantity ? '' : scale.quantity;
+    return [what, scale.unit && `${scale.unit} if no unit is written`].filter(Boolean).join('; ');
+  }
+
   function chosen(question: Question): string {
     return question.outcomes.find((one) => one.id === answer.picks[question.id])?.label ?? 'not looked at';
   }
@@ -67,7 +73,7 @@
 {/if}
 {#each shown as question (question.id)}
   {#if question.scale}
-    <div class="field">
+    <div class="field" class:apart={optional}>
       <label for={field(question)}>{question.text === '' ? 'What it shows' : sentence(question.text)}</label>
       <ReadingEntry
         id={field(question)}
@@ -76,19 +82,12 @@
         onkeydown={leave}
         scale={question.scale}
       />
-      {#if !optional}
-        <span class="small"
-          >{question.scale.quantity}{question.scale.unit
-            ? `; ${question.scale.unit} if no unit is written`
-            : ''}</span
-        >
-      {/if}
+      {#if !optional}<span class="small">{entered(question.text, question.scale)}</span>{/if}
       {#if question.scale.words.length > 0}
         <div class="choices" data-outcomes>
           {#each question.scale.words as word (word.id)}
             <Choice
               label={word.label}
-              digit={word.id.charAt(0)}
               chosen={answer.written[question.id]?.trim().toLowerCase() === word.id}
               onchoose={() =>
                 answer.write(question.id, answer.written[question.id] === word.id ? '' : word.id)}
@@ -98,25 +97,34 @@
       {/if}
     </div>
   {:else}
-    <fieldset>
+    <fieldset class:apart={optional}>
       <legend>{sentence(question.text)}</legend>
-      <div class="choices" data-outcomes>
-        {#each question.outcomes as outcome, i (outcome.id)}
-          <Choice
-            label={outcome.label}
-            digit={optional ? undefined : answer.keyOf(question, i)}
-            chosen={answer.picks[question.id] === outcome.id}
-            onchoose={() => answer.pick(question.id, outcome.id)}
-          />
-        {/each}
-        {#if optional}
-          <Choice
-            label="don't know"
-            chosen={answer.picks[question.id] === undefined}
-            onchoose={() => answer.set(question.id, undefined)}
-          />
-        {/if}
-      </div>
+      {#if optional}
+        <div class="open">
+          {#each [...question.outcomes, { id: undefined, label: "don't know" }] as outcome (outcome.id)}
+            <label>
+              <input
+                type="radio"
+                name={`${name}-${question.id}`}
+                checked={answer.picks[question.id] === outcome.id}
+                onchange={() => answer.set(question.id, outcome.id)}
+              />
+              {outcome.label}
+            </label>
+          {/each}
+        </div>
+      {:else}
+        <div class="choices" data-outcomes>
+          {#each question.outcomes as outcome, i (outcome.id)}
+            <Choice
+              label={outcome.label}
+              digit={answer.keyOf(question, i)}
+              chosen={answer.picks[question.id] === outcome.id}
+              onchoose={() => answer.pick(question.id, outcome.id)}
+            />
+          {/each}
+        </div>
+      {/if}
     </fieldset>
   {/if}
 {/each}
@@ -131,10 +139,28 @@
     max-width: 26rem;
   }
 
+  .apart {
+    margin-top: 0.8rem;
+  }
+
   .choices {
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(min(13.5rem, 100%), 1fr));
     gap: 0.35rem;
+  }
+
+  .open {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 1.4rem;
+  }
+
+  .open label {
+    display: inline-flex;
+    gap: 0.5rem;
+    align-items: center;
+    min-height: 44px;
+    margin-right: 1.2rem;
   }
 
   .several {

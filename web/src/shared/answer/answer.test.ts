@@ -87,9 +87,9 @@ describe('an answer', () => {
     const asked = asking({ id: 'seen', outcomes: named('low', 'nothing') });
     const answer = new AnswerState(() => asked);
     render(Answer, { answer, asked, optional: true });
-    const open = screen.getByRole('button', { name: "don't know" });
-    expect(open.getAttribute('aria-pressed')).toBe('true');
-    await fireEvent.click(screen.getByRole('button', { name: 'it is low' }));
+    const open = screen.getByLabelText<HTMLInputElement>("don't know");
+    expect(open.checked).toBe(true);
+    await fireEvent.click(screen.getByLabelText('it is low'));
     expect(answer.picks).toEqual({ seen: 'low' });
     await fireEvent.click(open);
     expect(answer.picks).toEqual({});
