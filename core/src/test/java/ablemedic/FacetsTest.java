@@ -9,9 +9,9 @@ import ablemedic.craft.Rotation;
 import ablemedic.craft.SpinSchool;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Fault;
-import ablemedic.diagnosis.Outlook;
 import ablemedic.electrics.Chemistry;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.PackKind;
@@ -57,10 +57,10 @@ class FacetsTest {
         List<Craft> states = states();
         int shared = 0;
         for (Check<Craft> check : book.checks()) {
-            Map<Object, Outlook> byFacet = new HashMap<>();
+            Map<Object, Distribution> byFacet = new HashMap<>();
             for (Craft state : states) {
-                Outlook outlook = check.outlook(state);
-                Outlook before = byFacet.putIfAbsent(check.reads().of(state), outlook);
+                Distribution outlook = check.outlook(state);
+                Distribution before = byFacet.putIfAbsent(check.reads().of(state), outlook);
                 if (before != null) {
                     shared++;
                     assertThat(outlook).as(check.id()).isEqualTo(before);

@@ -1,12 +1,12 @@
 package ablemedic;
 
-import ablemedic.diagnosis.Outlook;
-import ablemedic.diagnosis.Outlook.Branch;
-import ablemedic.diagnosis.Outlook.Branches;
-import ablemedic.diagnosis.Outlook.Either;
-import ablemedic.diagnosis.Outlook.Spread;
-import ablemedic.diagnosis.Outlook.Ways;
-import ablemedic.diagnosis.Outlook.Worded;
+import ablemedic.diagnosis.Categorical;
+import ablemedic.diagnosis.Distribution;
+import ablemedic.diagnosis.FixedWord;
+import ablemedic.diagnosis.Gaussian;
+import ablemedic.diagnosis.Joint;
+import ablemedic.diagnosis.Joint.Branch;
+import ablemedic.diagnosis.Mixture;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
@@ -19,10 +19,10 @@ import java.util.Map;
 public final class Sound {
     private Sound() {}
 
-    public static Reading reading(Outlook outlook) {
-        if (outlook instanceof Ways ways) {
-            Outlook.Way likeliest = ways.ways().stream()
-                    .max(Comparator.comparingDouble(Outlook.Way::share))
+    public static Reading reading(Distribution outlook) {
+        if (outlook instanceof Categorical ways) {
+            Categorical.Way likeliest = ways.ways().stream()
+                    .max(Comparator.comparingDouble(Categorical.Way::share))
                     .orElseThrow();
             Map<String, String> chosen = new LinkedHashMap<>();
             for (int q = 0; q < ways.choices().questions().size(); q++) {
@@ -36,14 +36,14 @@ public final class Sound {
                         ways.choices().questions().get(q).outcomes().get(best).id());
             }
             return new Chosen(chosen);
-        } else if (outlook instanceof Spread spread) {
+        } else if (outlook instanceof Gaussian spread) {
             return new Measured(spread.mean());
-        } else if (outlook instanceof Worded worded) {
+        } else if (outlook instanceof FixedWord worded) {
             return Chosen.of(worded.word());
-        } else if (outlook instanceof Either either) {
+        } else if (outlook instanceof Mixture either) {
             return reading(either.likeliest());
         }
-        Branches branches = (Branches) outlook;
+        Joint branches = (Joint) outlook;
         Branch likeliest = branches.branches().stream()
                 .max(Comparator.comparingDouble(Branch::share))
                 .orElseThrow();

@@ -6,13 +6,13 @@ import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Case;
+import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Occasion;
-import ablemedic.diagnosis.Outlook;
-import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Sureness;
 import java.util.ArrayList;
@@ -151,8 +151,8 @@ final class MadeUp {
         }
 
         @Override
-        public Outlook outlook(List<Integer> system) {
-            return Ways.expecting(ANSWERS, String.valueOf(shows(system)), 0.05);
+        public Distribution outlook(List<Integer> system) {
+            return Categorical.expecting(ANSWERS, String.valueOf(shows(system)), 0.05);
         }
 
         @Override

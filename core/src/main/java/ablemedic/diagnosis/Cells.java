@@ -3,14 +3,9 @@ package ablemedic.diagnosis;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Mixed;
 import ablemedic.diagnosis.Answers.Scale;
-import ablemedic.diagnosis.Outlook.Branch;
-import ablemedic.diagnosis.Outlook.Branches;
-import ablemedic.diagnosis.Outlook.Either;
-import ablemedic.diagnosis.Outlook.Share;
-import ablemedic.diagnosis.Outlook.Spread;
-import ablemedic.diagnosis.Outlook.Way;
-import ablemedic.diagnosis.Outlook.Ways;
-import ablemedic.diagnosis.Outlook.Worded;
+import ablemedic.diagnosis.Categorical.Way;
+import ablemedic.diagnosis.Joint.Branch;
+import ablemedic.diagnosis.Mixture.Share;
 import ablemedic.diagnosis.Reading.Chosen;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -46,7 +41,7 @@ final class Cells {
         this.tuples = tuples;
     }
 
-    static Cells of(Answers answers, Iterable<Outlook> outlooks) {
+    static Cells of(Answers answers, Iterable<Distribution> outlooks) {
         if (answers instanceof Choices choices) {
             return new Cells(choices.combinations(), List.of(), List.of());
         }
@@ -63,16 +58,16 @@ final class Cells {
                 List.of());
     }
 
-    private static Cells ofSeveral(Mixed mixed, Iterable<Outlook> outlooks) {
+    private static Cells ofSeveral(Mixed mixed, Iterable<Distribution> outlooks) {
         if (mixed.items().stream().allMatch(item -> item.form() instanceof Choices)) {
             return ofTuples(outlooks);
         }
         List<Cells> parts = new ArrayList<>();
         int count = 1;
         for (int q = 0; q < mixed.items().size(); q++) {
-            List<Outlook> asked = new ArrayList<>();
-            for (Outlook outlook : outlooks) {
-                asked.addAll(((Branches) outlook).of(q).keySet());
+            List<Distribution> asked = new ArrayList<>();
+            for (Distribution outlook : outlooks) {
+                asked.addAll(((Joint) outlook).of(q).keySet());
             }
             Cells part = of(mixed.items().get(q).form(), asked);
             parts.add(part);
@@ -86,12 +81,12 @@ final class Cells {
      * story takes for the likeliest is a cell, and all others are one: what that leaves out is what only slips of the
      * observer tell.
      */
-    private static Cells ofTuples(Iterable<Outlook> outlooks) {
+    private static Cells ofTuples(Iterable<Distribution> outlooks) {
         Map<List<Integer>, int[]> tuples = new LinkedHashMap<>();
-        for (Outlook outlook : outlooks) {
-            for (Branch branch : ((Branches) outlook).branches()) {
+        for (Distribution outlook : outlooks) {
+            for (Branch branch : ((Joint) outlook).branches()) {
                 int[] likeliest = branch.parts().stream()
-                        .mapToInt(part -> likeliest((Ways) part))
+                        .mapToInt(part -> Shares.greatest(((Categorical) part).marginal(0)))
                         .toArray();
                 tuples.put(Arrays.stream(likeliest).boxed().toList(), likeliest);
             }
@@ -99,20 +94,10 @@ final class Cells {
         return new Cells(tuples.size() + 1, List.of(), List.copyOf(tuples.values()));
     }
 
-    private static int likeliest(Ways ways) {
-        int best = 0;
-        for (int o = 1; o < ways.choices().questions().get(0).outcomes().size(); o++) {
-            if (ways.probability(o) > ways.probability(best)) {
-                best = o;
-            }
-        }
-        return best;
-    }
-
-    private static double[] between(Iterable<Outlook> outlooks, Scale scale) {
+    private static double[] between(Iterable<Distribution> outlooks, Scale scale) {
         TreeMap<Double, Double> means = new TreeMap<>();
-        for (Outlook outlook : outlooks) {
-            if (outlook instanceof Either either) {
+        for (Distribution outlook : outlooks) {
+            if (outlook instanceof Mixture either) {
                 either.ways().forEach(way -> mean(way.outlook(), means));
             }
             mean(outlook, means);
@@ -135,8 +120,8 @@ final class Cells {
         return edges.stream().mapToDouble(Double::doubleValue).toArray();
     }
 
-    private static void mean(Outlook outlook, Map<Double, Double> means) {
-        if (outlook instanceof Spread s && s.blunder() < 1) {
+    private static void mean(Distribution outlook, Map<Double, Double> means) {
+        if (outlook instanceof Gaussian s && s.blunder() < 1) {
             means.merge(s.mean(), s.spread(), Math::min);
         }
     }
@@ -151,24 +136,24 @@ final class Cells {
     }
 
     /** The probability of each cell; they sum to 1. */
-    double[] probabilities(Outlook outlook) {
+    double[] probabilities(Distribution outlook) {
         double[] p = new double[count];
         if (!tuples.isEmpty()) {
             double left = 1;
             for (int t = 0; t < tuples.size(); t++) {
-                p[t] = probability((Branches) outlook, tuples.get(t));
+                p[t] = probability((Joint) outlook, tuples.get(t));
                 left -= p[t];
             }
             p[tuples.size()] = Math.max(0, left);
             return p;
         }
-        if (outlook instanceof Ways ways) {
+        if (outlook instanceof Categorical ways) {
             for (Way way : ways.ways()) {
                 addJoint(p, way.probabilities(), 0, 0, way.share());
             }
             return p;
         }
-        if (outlook instanceof Branches branches) {
+        if (outlook instanceof Joint branches) {
             for (Branch branch : branches.branches()) {
                 double[][] questions = new double[parts.size()][];
                 for (int q = 0; q < questions.length; q++) {
@@ -178,7 +163,7 @@ final class Cells {
             }
             return p;
         }
-        if (outlook instanceof Either either) {
+        if (outlook instanceof Mixture either) {
             for (Share way : either.ways()) {
                 double[] of = probabilities(way.outlook());
                 for (int i = 0; i < count; i++) {
@@ -187,7 +172,7 @@ final class Cells {
             }
             return p;
         }
-        Scale scale = outlook instanceof Spread spread ? spread.scale() : ((Worded) outlook).scale();
+        Scale scale = outlook instanceof Gaussian spread ? spread.scale() : ((FixedWord) outlook).scale();
         double words = 0;
         for (int w = 0; w < scale.words().size(); w++) {
             p[edges.length + 1 + w] =
@@ -203,12 +188,12 @@ final class Cells {
         return p;
     }
 
-    private static double probability(Branches branches, int[] tuple) {
+    private static double probability(Joint branches, int[] tuple) {
         double sum = 0;
         for (Branch branch : branches.branches()) {
             double p = branch.share();
             for (int q = 0; q < tuple.length; q++) {
-                p *= ((Ways) branch.parts().get(q)).probability(tuple[q]);
+                p *= ((Categorical) branch.parts().get(q)).probability(tuple[q]);
             }
             sum += p;
         }
@@ -229,8 +214,8 @@ final class Cells {
      * Probability that a number below x, with that share of the scale below it, is given, when words are given with the
      * probability {@code words}.
      */
-    private static double cumulative(Outlook outlook, double x, double below, double words) {
-        if (!(outlook instanceof Spread spread)) {
+    private static double cumulative(Distribution outlook, double x, double below, double words) {
+        if (!(outlook instanceof Gaussian spread)) {
             return (1 - words) * below;
         }
         return (1 - spread.blunder()) * Normal.below((x - spread.mean()) / spread.spread())

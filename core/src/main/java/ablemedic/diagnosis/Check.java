@@ -26,7 +26,7 @@ public interface Check<S> {
     Answers answers();
 
     /** How likely each answer is on this system, observers' errors included. It depends on {@link #reads()} alone. */
-    Outlook outlook(S system);
+    Distribution outlook(S system);
 
     /** What it reads of a system; all of it, until a check says less. */
     default Facet<S, ?> reads() {

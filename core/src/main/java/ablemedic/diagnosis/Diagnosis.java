@@ -146,7 +146,7 @@ public final class Diagnosis<S> {
     }
 
     /** What a check predicts of a hypothesis, with the repairs of the case made. */
-    public Outlook outlook(Case<S> known, Hypothesis<S> hypothesis, Check<S> check) {
+    public Distribution outlook(Case<S> known, Hypothesis<S> hypothesis, Check<S> check) {
         return predictions.of(hypothesis, predictions.state(known.sound(), hypothesis, known.repairs()), check);
     }
 
@@ -368,7 +368,7 @@ public final class Diagnosis<S> {
                 logPrior += Math.log(fault.odds(known.occasion()));
             }
             double[] logLikelihoods = new double[known.evidence().size()];
-            Map<Finding<S>, Outlook> expected = new IdentityHashMap<>();
+            Map<Finding<S>, Distribution> expected = new IdentityHashMap<>();
             List<Repair<S>> repairs = null;
             Predictions.State<S> state = null;
             for (int k = 0; k < logLikelihoods.length; k++) {
@@ -378,7 +378,7 @@ public final class Diagnosis<S> {
                         repairs = finding.repairs();
                         state = predictions.state(known.sound(), hypothesis, repairs);
                     }
-                    Outlook outlook = predictions.of(hypothesis, state, finding.check());
+                    Distribution outlook = predictions.of(hypothesis, state, finding.check());
                     expected.put(finding, outlook);
                     List<Guesses.Bearing<S>> bearing = before.get(k);
                     logLikelihoods[k] = likelihoods
@@ -395,8 +395,8 @@ public final class Diagnosis<S> {
     }
 
     private static <S> Foreseen foreseen(
-            Outlook outlook, List<Guesses.Bearing<S>> before, Map<Finding<S>, Outlook> expected) {
-        Outlook[] all = new Outlook[before.size() + 1];
+            Distribution outlook, List<Guesses.Bearing<S>> before, Map<Finding<S>, Distribution> expected) {
+        Distribution[] all = new Distribution[before.size() + 1];
         all[0] = outlook;
         for (int i = 1; i < all.length; i++) {
             all[i] = expected.get(before.get(i - 1).finding());
@@ -405,8 +405,9 @@ public final class Diagnosis<S> {
     }
 
     /** An outlook, after findings that bear on the same guess and the outlook that was had on each. */
-    static <S> Outlook knowing(Outlook outlook, List<Guesses.Bearing<S>> before, Function<Finding<S>, Outlook> then) {
-        Outlook now = outlook;
+    static <S> Distribution knowing(
+            Distribution outlook, List<Guesses.Bearing<S>> before, Function<Finding<S>, Distribution> then) {
+        Distribution now = outlook;
         for (Guesses.Bearing<S> bearing : before) {
             now = bearing.on(now, then.apply(bearing.finding()));
         }

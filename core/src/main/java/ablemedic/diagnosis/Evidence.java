@@ -19,9 +19,10 @@ public sealed interface Evidence<S> {
             repairs = List.copyOf(repairs);
         }
 
-        double likelihood(Outlook outlook) {
+        double likelihood(Distribution outlook) {
             return sureness.temper(
-                    outlook.likelihood(reading), Outlook.broad(check.answers()).likelihood(reading));
+                    outlook.likelihood(reading),
+                    Distribution.broad(check.answers()).likelihood(reading));
         }
     }
 

@@ -5,13 +5,13 @@ package ablemedic.diagnosis;
  * prediction is the very same: predictions are kept once, and comparing what they hold takes longer than weighing them.
  */
 final class Foreseen {
-    private final Outlook[] outlooks;
+    private final Distribution[] outlooks;
     private final int hash;
 
-    Foreseen(Outlook... outlooks) {
+    Foreseen(Distribution... outlooks) {
         this.outlooks = outlooks;
         int hash = 1;
-        for (Outlook outlook : outlooks) {
+        for (Distribution outlook : outlooks) {
             hash = 31 * hash + System.identityHashCode(outlook);
         }
         this.hash = hash;

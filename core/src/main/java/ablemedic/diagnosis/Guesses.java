@@ -1,7 +1,6 @@
 package ablemedic.diagnosis;
 
 import ablemedic.diagnosis.Evidence.Finding;
-import ablemedic.diagnosis.Outlook.Either;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -16,7 +15,7 @@ final class Guesses<S> {
     /** How surely what sits alike on one system is off alike, as parts of one make are. From memory. */
     private static final double ALIKE = 0.9;
 
-    private final Function<Check<S>, Outlook> ofSound;
+    private final Function<Check<S>, Distribution> ofSound;
 
     Guesses(S sound, Predictions<S> predictions) {
         ofSound = check ->
@@ -30,7 +29,7 @@ final class Guesses<S> {
      */
     record Bearing<S>(Finding<S> finding, double alike) {
         /** An outlook, after this finding was made where it was expected so. */
-        Outlook on(Outlook outlook, Outlook then) {
+        Distribution on(Distribution outlook, Distribution then) {
             return outlook.knowing(then, finding::likelihood, alike);
         }
     }
@@ -41,7 +40,7 @@ final class Guesses<S> {
             return List.of();
         }
         List<Bearing<S>> bearing = new ArrayList<>();
-        Optional<Outlook> guessed = guessed(check);
+        Optional<Distribution> guessed = guessed(check);
         for (Finding<S> finding : earlier) {
             if (finding.check().key().equals(check.key()) && finding.repairs().equals(repairs)) {
                 bearing.add(new Bearing<>(finding, 1));
@@ -52,8 +51,7 @@ final class Guesses<S> {
         return List.copyOf(bearing);
     }
 
-    private Optional<Outlook> guessed(Check<S> check) {
-        return Optional.of(ofSound.apply(check))
-                .filter(outlook -> outlook instanceof Either either && !either.redrawn());
+    private Optional<Distribution> guessed(Check<S> check) {
+        return Optional.of(ofSound.apply(check)).filter(Distribution::isAssumed);
     }
 }

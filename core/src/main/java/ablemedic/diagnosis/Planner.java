@@ -242,7 +242,7 @@ public final class Planner<S> {
     /** What a check tells of whether one suspect is to blame, in bits. */
     private double settles(Check<S> check, Suspect<S> suspect) {
         Case<S> known = standing.known();
-        List<Outlook> outlooks = Stream.of(Hypothesis.of(suspect.leading()), Hypothesis.<S>none())
+        List<Distribution> outlooks = Stream.of(Hypothesis.of(suspect.leading()), Hypothesis.<S>none())
                 .map(story -> predictions.of(story, predictions.state(known.sound(), story, known.repairs()), check))
                 .toList();
         Cells cells = Cells.of(check.answers(), outlooks);
@@ -303,9 +303,9 @@ public final class Planner<S> {
         if (sorted.kinds.size() < 2) {
             return 0;
         }
-        List<Outlook> outlooks = sorted.outlooks(check);
+        List<Distribution> outlooks = sorted.outlooks(check);
         Cells cells = Cells.of(check.answers(), outlooks);
-        Map<Outlook, double[]> known = answersAreNamed(check) ? new IdentityHashMap<>() : new HashMap<>();
+        Map<Distribution, double[]> known = answersAreNamed(check) ? new IdentityHashMap<>() : new HashMap<>();
         double[][] joint = new double[sorted.groupWeight.length][cells.count()];
         double[] marginal = new double[cells.count()];
         double total = 0;
@@ -409,8 +409,8 @@ public final class Planner<S> {
             kinds.forEach(kind -> kind.weigh(scratch));
         }
 
-        List<Outlook> outlooks(Check<S> check) {
-            List<Outlook> outlooks = new ArrayList<>(kinds.size());
+        List<Distribution> outlooks(Check<S> check) {
+            List<Distribution> outlooks = new ArrayList<>(kinds.size());
             List<Guesses.Bearing<S>> before =
                     guesses.bearing(check, standing.known().repairs(), foundOf(check.reads()));
             kinds.forEach(kind -> outlooks.add(
@@ -418,17 +418,17 @@ public final class Planner<S> {
             return outlooks;
         }
 
-        private Outlook predicted(Kind kind, Check<S> check) {
+        private Distribution predicted(Kind kind, Check<S> check) {
             return Predictions.outlook(kind.first.hypothesis, check, predictions.in(kind.row, kind.first.state, check));
         }
     }
 
     private List<Belief<S>> afterMostProbableAnswer(List<Belief<S>> beliefs, Check<S> check) {
-        List<Outlook> outlooks = beliefs.stream()
+        List<Distribution> outlooks = beliefs.stream()
                 .map(b -> predictions.of(b.hypothesis, b.state, check))
                 .toList();
         Cells cells = Cells.of(check.answers(), outlooks);
-        Map<Outlook, double[]> known = new IdentityHashMap<>();
+        Map<Distribution, double[]> known = new IdentityHashMap<>();
         double[][] p = outlooks.stream()
                 .map(o -> known.computeIfAbsent(o, cells::probabilities))
                 .toArray(double[][]::new);

@@ -8,12 +8,12 @@ import java.util.function.Function;
  * @param <S> the system
  * @param <V> what is read of it
  */
-public record Prediction<S, V>(Facet<S, V> facet, Function<V, Outlook> from) {
-    public static <S, V> Prediction<S, V> from(Facet<S, V> facet, Function<V, Outlook> from) {
+public record Prediction<S, V>(Facet<S, V> facet, Function<V, Distribution> from) {
+    public static <S, V> Prediction<S, V> from(Facet<S, V> facet, Function<V, Distribution> from) {
         return new Prediction<>(facet, from);
     }
 
-    public Outlook of(S system) {
+    public Distribution of(S system) {
         return from.apply(facet.of(system));
     }
 }

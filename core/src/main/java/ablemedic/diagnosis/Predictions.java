@@ -44,7 +44,7 @@ final class Predictions<S> {
 
     /** What the checks predict from one value of one facet, by their keys. */
     static final class Row {
-        private final Map<String, Outlook> outlooks = new ConcurrentHashMap<>();
+        private final Map<String, Distribution> outlooks = new ConcurrentHashMap<>();
     }
 
     /** A system as a story leaves it, with what was read of it. */
@@ -129,13 +129,13 @@ final class Predictions<S> {
      * What a check predicts were the story true. What is not in the book leaves most checks as on a sound system, but
      * may show as anything.
      */
-    Outlook of(Hypothesis<S> story, State<S> state, Check<S> check) {
-        Outlook predicted = in(row(state, check.reads()), state, check);
+    Distribution of(Hypothesis<S> story, State<S> state, Check<S> check) {
+        Distribution predicted = in(row(state, check.reads()), state, check);
         return outlook(story, check, predicted);
     }
 
     /** What a check predicts of a story, from what it predicts of the system that the faults of the story leave. */
-    static Outlook outlook(Hypothesis<?> story, Check<?> check, Outlook predicted) {
+    static Distribution outlook(Hypothesis<?> story, Check<?> check, Distribution predicted) {
         if (story.inBook() || check.explores() && !story.outside().get().shows()) {
             return predicted;
         }
@@ -144,16 +144,16 @@ final class Predictions<S> {
     }
 
     /** What a check predicts from the row of the facet that it reads. */
-    Outlook in(Row row, State<S> state, Check<S> check) {
-        Outlook known = row.outlooks.get(check.key());
+    Distribution in(Row row, State<S> state, Check<S> check) {
+        Distribution known = row.outlooks.get(check.key());
         if (known != null) {
             return known;
         }
         if (Thread.currentThread().isInterrupted()) {
             throw new CancellationException("nobody waits for this any more");
         }
-        Outlook made = check.outlook(state.system);
-        Outlook other = row.outlooks.putIfAbsent(check.key().intern(), made);
+        Distribution made = check.outlook(state.system);
+        Distribution other = row.outlooks.putIfAbsent(check.key().intern(), made);
         return other == null ? made : other;
     }
 }

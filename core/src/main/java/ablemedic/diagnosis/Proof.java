@@ -1,19 +1,7 @@
 package ablemedic.diagnosis;
 
-import ablemedic.diagnosis.Answers.Choices;
-import ablemedic.diagnosis.Answers.Outcome;
-import ablemedic.diagnosis.Answers.Scale;
+import ablemedic.diagnosis.Answers.Question;
 import ablemedic.diagnosis.Evidence.Finding;
-import ablemedic.diagnosis.Outlook.Branch;
-import ablemedic.diagnosis.Outlook.Branches;
-import ablemedic.diagnosis.Outlook.Either;
-import ablemedic.diagnosis.Outlook.Spread;
-import ablemedic.diagnosis.Outlook.Ways;
-import ablemedic.diagnosis.Outlook.Worded;
-import ablemedic.diagnosis.Reading.Chosen;
-import ablemedic.diagnosis.Reading.Measured;
-import ablemedic.diagnosis.Reading.Several;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -32,10 +20,6 @@ public record Proof<S>(List<Test<S>> tests) {
 
     /** What is less than this share of its own spread is nothing. */
     private static final double NOTHING = 1e-3;
-    /** A way that a check can go at least so often on a sound system is as good as the likeliest. */
-    private static final double ONE_OF_THE_WAYS = 0.2;
-    /** A way that one reading can come out at least so often, where a guess makes several. */
-    private static final double NOT_RULED_OUT = 0.02;
 
     /** How a test of the proof stands. */
     public enum State {
@@ -129,37 +113,7 @@ public record Proof<S>(List<Test<S>> tests) {
 
     /** Whether a reading is what a system like this most probably gives. */
     public static <S> boolean asExpected(Check<S> check, Reading reading, S system) {
-        return asExpected(check.outlook(system), reading);
-    }
-
-    static boolean asExpected(Outlook outlook, Reading reading) {
-        if (outlook instanceof Branches branches && reading instanceof Several several) {
-            return branches.branches().stream()
-                    .anyMatch(branch -> branch.share() >= ONE_OF_THE_WAYS && asExpected(branches, branch, several));
-        }
-        if (outlook instanceof Either either) {
-            return either.ways().stream()
-                    .anyMatch(way -> way.share() >= NOT_RULED_OUT && asExpected(way.outlook(), reading));
-        }
-        if (outlook instanceof Spread spread && reading instanceof Measured measured) {
-            return Math.abs(measured.value() - spread.mean()) <= 3 * spread.spread();
-        }
-        if (outlook instanceof Worded worded) {
-            return reading.equals(Chosen.of(worded.word()));
-        }
-        return outlook instanceof Ways ways
-                && reading instanceof Chosen chosen
-                && mostProbable(ways).id().equals(chosen.outcomes().get(first(ways)));
-    }
-
-    private static boolean asExpected(Branches branches, Branch branch, Several several) {
-        for (int q = 0; q < branch.parts().size(); q++) {
-            Reading part = several.parts().get(branches.mixed().items().get(q).id());
-            if (part != null && !asExpected(branch.parts().get(q), part)) {
-                return false;
-            }
-        }
-        return true;
+        return check.outlook(system).contains(reading);
     }
 
     /** What a system like this most probably gives, in words. */
@@ -167,93 +121,23 @@ public record Proof<S>(List<Test<S>> tests) {
         return expected(check.outlook(system));
     }
 
-    /** What is most probable by an outlook, in words. */
-    public static String expected(Outlook outlook) {
-        if (outlook instanceof Branches branches) {
+    /** What is most probable by a distribution, in words. */
+    public static String expected(Distribution outlook) {
+        Distribution likeliest = outlook.likeliest();
+        if (likeliest instanceof Joint joint) {
             return String.join(
                     ", ",
-                    mostProbable(branches).parts().stream().map(Proof::expected).toList());
+                    joint.likeliestWay().parts().stream().map(Proof::expected).toList());
         }
-        if (outlook instanceof Either either) {
-            return expected(either.likeliest());
+        if (likeliest instanceof FixedWord fixed) {
+            return fixed.label();
         }
-        if (outlook instanceof Worded worded) {
-            Scale scale = worded.scale();
-            return scale.words().get(scale.indexOf(worded.word()).orElseThrow()).label();
+        if (likeliest instanceof Gaussian number) {
+            double shown = Math.abs(number.mean()) < NOTHING * number.spread() ? 0 : number.mean();
+            return String.format(Locale.ROOT, "%.3g %s", shown, number.scale().unit());
         }
-        return outlook instanceof Spread spread
-                ? String.format(
-                        Locale.ROOT,
-                        "%.3g %s",
-                        Math.abs(spread.mean()) < NOTHING * spread.spread() ? 0 : spread.mean(),
-                        spread.scale().unit())
-                : mostProbable((Ways) outlook).label();
-    }
-
-    /** What is most probable by an outlook, as a reading. */
-    public static Reading likeliest(Outlook outlook) {
-        if (outlook instanceof Branches branches) {
-            Branch likeliest = mostProbable(branches);
-            Map<String, Reading> parts = new LinkedHashMap<>();
-            for (int q = 0; q < likeliest.parts().size(); q++) {
-                parts.put(
-                        branches.mixed().items().get(q).id(),
-                        likeliest(likeliest.parts().get(q)));
-            }
-            return new Several(parts);
-        } else if (outlook instanceof Either either) {
-            return likeliest(either.likeliest());
-        } else if (outlook instanceof Worded worded) {
-            return Chosen.of(worded.word());
-        } else if (outlook instanceof Spread spread) {
-            return new Measured(spread.mean());
-        }
-        Ways ways = (Ways) outlook;
-        Map<String, String> chosen = new LinkedHashMap<>();
-        for (int q = 0; q < ways.choices().questions().size(); q++) {
-            chosen.put(
-                    ways.choices().questions().get(q).id(),
-                    mostProbable(ways, q).id());
-        }
-        return new Chosen(chosen);
-    }
-
-    private static Outcome mostProbable(Ways ways, int question) {
-        List<Outcome> outcomes = ways.choices().questions().get(question).outcomes();
-        double[] p = new double[outcomes.size()];
-        for (Outlook.Way way : ways.ways()) {
-            for (int o = 0; o < p.length; o++) {
-                p[o] += way.share() * way.probabilities()[question][o];
-            }
-        }
-        int best = 0;
-        for (int o = 1; o < p.length; o++) {
-            best = p[o] > p[best] ? o : best;
-        }
-        return outcomes.get(best);
-    }
-
-    private static Branch mostProbable(Branches branches) {
-        return branches.branches().stream()
-                .max(Comparator.comparingDouble(Branch::share))
-                .orElseThrow();
-    }
-
-    private static String first(Ways ways) {
-        return ways.choices().questions().get(0).id();
-    }
-
-    private static Outcome mostProbable(Ways ways) {
-        Choices choices = ways.choices();
-        List<Outcome> outcomes = new ArrayList<>(choices.questions().get(0).outcomes());
-        Outcome best = outcomes.get(0);
-        double most = -1;
-        for (int i = 0; i < outcomes.size(); i++) {
-            if (ways.probability(i) > most) {
-                most = ways.probability(i);
-                best = outcomes.get(i);
-            }
-        }
-        return best;
+        Question first = ((Categorical) likeliest).choices().questions().get(0);
+        String mode = ((Categorical) likeliest).mode().outcomes().get(first.id());
+        return first.outcomes().get(first.indexOf(mode).orElseThrow()).label();
     }
 }

@@ -171,11 +171,11 @@ public final class Standing<S> {
         for (int k = 0; k < known.evidence().size() && most.belief() > 0.5; k++) {
             if (known.evidence().get(k) instanceof Evidence.Finding<S> finding
                     && finding.check().explores()) {
-                Outlook outlook = predictions.of(
+                Distribution outlook = predictions.of(
                         most.hypothesis(),
                         predictions.state(known.sound(), most.hypothesis(), finding.repairs()),
                         finding.check());
-                if (!Proof.asExpected(outlook, finding.reading())) {
+                if (!outlook.contains(finding.reading())) {
                     misfits.add(new Misfit(k, Proof.expected(outlook)));
                 }
             }

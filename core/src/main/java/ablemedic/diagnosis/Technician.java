@@ -1,17 +1,7 @@
 package ablemedic.diagnosis;
 
-import ablemedic.diagnosis.Answers.Choices;
-import ablemedic.diagnosis.Answers.Question;
-import ablemedic.diagnosis.Outlook.Branch;
-import ablemedic.diagnosis.Outlook.Branches;
-import ablemedic.diagnosis.Outlook.Either;
-import ablemedic.diagnosis.Outlook.Spread;
-import ablemedic.diagnosis.Outlook.Way;
-import ablemedic.diagnosis.Outlook.Ways;
-import ablemedic.diagnosis.Outlook.Worded;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
-import ablemedic.diagnosis.Reading.Several;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -183,7 +173,7 @@ public final class Technician<S> {
             BenchRoute route = BenchRoute.from(bench, flight.needs()).orElseThrow();
             bench = route.end();
             minutes += route.minutes() + flight.minutes();
-            Reading seen = sample(flight.outlook(Case.after(known.repairs(), truth)), random);
+            Reading seen = flight.outlook(Case.after(known.repairs(), truth)).sample(random);
             known = known.with(flight, seen, Sureness.SURE);
             if (Proof.asExpected(flight, seen, sound)) {
                 return new Walk(
@@ -226,21 +216,21 @@ public final class Technician<S> {
      * come.
      */
     private Reading complained(S truth, S sound, Random random) {
-        Outlook outlook = complaint.outlook(truth);
-        return Stream.generate(() -> sample(outlook, random))
+        Distribution outlook = complaint.outlook(truth);
+        return Stream.generate(() -> outlook.sample(random))
                 .limit(OWNERS)
                 .filter(seen -> !fine.test(seen) && !Proof.asExpected(complaint, seen, sound))
                 .findFirst()
-                .orElseGet(() -> sample(outlook, random));
+                .orElseGet(() -> outlook.sample(random));
     }
 
     /**
      * What a patient gives: named answers are wrong as often as the check has it, numbers as often as this patient's.
      */
     private Reading given(Patient<S> patient, Check<S> check, S state, Random random) {
-        Outlook outlook = check.outlook(state);
+        Distribution outlook = check.outlook(state);
         if (patient.wrong() == 0 || !(check.answers() instanceof Answers.Scale scale)) {
-            return sample(outlook, random);
+            return outlook.sample(random);
         }
         if (random.nextDouble() < patient.wrong()) {
             return scale.words().isEmpty() || random.nextBoolean()
@@ -250,10 +240,10 @@ public final class Technician<S> {
                             .id());
         }
         // What the check only guesses, this body has: its reading is the one that the guesses stand about.
-        Outlook body = outlook instanceof Either either ? either.likeliest() : outlook;
-        return body instanceof Spread spread
+        Distribution body = outlook.likeliest();
+        return body instanceof Gaussian spread
                 ? new Measured(patient.meter() * (spread.mean() + spread.spread() * random.nextGaussian()))
-                : Chosen.of(((Worded) body).word());
+                : body.mode();
     }
 
     private boolean owes(Patient<S> patient, String remedy) {
@@ -307,70 +297,5 @@ public final class Technician<S> {
                 .filter(p -> p > 0)
                 .mapToDouble(p -> -p * Math.log(p) / Math.log(2))
                 .sum();
-    }
-
-    private static Reading sample(Outlook outlook, Random random) {
-        if (outlook instanceof Spread spread) {
-            return new Measured(
-                    random.nextDouble() < spread.blunder()
-                            ? spread.scale().at(random.nextDouble())
-                            : spread.mean() + spread.spread() * random.nextGaussian());
-        }
-        if (outlook instanceof Worded worded) {
-            return random.nextDouble() < worded.blunder()
-                    ? new Measured(worded.scale().at(random.nextDouble()))
-                    : Chosen.of(worded.word());
-        }
-        if (outlook instanceof Either either) {
-            return sample(
-                    either.ways()
-                            .get(pick(
-                                    either.ways().stream()
-                                            .mapToDouble(Outlook.Share::share)
-                                            .toArray(),
-                                    random))
-                            .outlook(),
-                    random);
-        }
-        if (outlook instanceof Branches several) {
-            Branch branch = several.branches()
-                    .get(pick(
-                            several.branches().stream()
-                                    .mapToDouble(Branch::share)
-                                    .toArray(),
-                            random));
-            Map<String, Reading> parts = new LinkedHashMap<>();
-            for (int q = 0; q < branch.parts().size(); q++) {
-                parts.put(
-                        several.mixed().items().get(q).id(),
-                        sample(branch.parts().get(q), random));
-            }
-            return new Several(parts);
-        }
-        Ways ways = (Ways) outlook;
-        Choices choices = ways.choices();
-        Way way = ways.ways()
-                .get(pick(ways.ways().stream().mapToDouble(Way::share).toArray(), random));
-        Map<String, String> outcomes = new LinkedHashMap<>();
-        for (int q = 0; q < choices.questions().size(); q++) {
-            Question question = choices.questions().get(q);
-            outcomes.put(
-                    question.id(),
-                    question.outcomes()
-                            .get(pick(way.probabilities()[q], random))
-                            .id());
-        }
-        return new Chosen(outcomes);
-    }
-
-    private static int pick(double[] probabilities, Random random) {
-        double at = random.nextDouble();
-        for (int i = 0; i < probabilities.length; i++) {
-            at -= probabilities[i];
-            if (at < 0) {
-                return i;
-            }
-        }
-        return probabilities.length - 1;
     }
 }

@@ -5,8 +5,9 @@ import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook;
+import ablemedic.diagnosis.Gaussian;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -59,12 +60,12 @@ record CountedCharge(String id, OptionalDouble backAh) implements Check<Craft> {
     }
 
     @Override
-    public Outlook outlook(Craft craft) {
+    public Distribution outlook(Craft craft) {
         double back = backAh.orElse(0.75 * craft.electrics().sheet().pack().capacityMah() / 1000);
         double meanA = back / FLIGHT_H;
         double counted = Math.max(0, ShownCurrent.shown(SenseChain.SENSED.of(craft), meanA) * FLIGHT_H);
         double known = backAh.isPresent() ? 0 : 0.15 * counted;
-        return new Outlook.Spread(COUNTED, counted, Math.hypot(SHARE * counted + 0.01, known), 0.05);
+        return new Gaussian(COUNTED, counted, Math.hypot(SHARE * counted + 0.01, known), 0.05);
     }
 
     @Override

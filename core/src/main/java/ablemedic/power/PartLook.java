@@ -1,8 +1,8 @@
 package ablemedic.power;
 
 import ablemedic.diagnosis.Answers.Choices;
-import ablemedic.diagnosis.Outlook;
-import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.diagnosis.Categorical;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Harm;
 import ablemedic.electrics.Wiring;
@@ -39,7 +39,7 @@ final class PartLook {
 
     private PartLook() {}
 
-    static Outlook outlook(Choices answers, Electrics electrics, String partId) {
+    static Distribution outlook(Choices answers, Electrics electrics, String partId) {
         double[] p = new double[Sign.values().length];
         Arrays.fill(p, 0.012);
         for (Harm one : electrics.harm()) {
@@ -51,7 +51,7 @@ final class PartLook {
         }
         p[0] = Math.max(0.03, 1 - seen);
         double total = seen + p[0];
-        return Ways.of(answers, Arrays.stream(p).map(x -> x / total).toArray());
+        return Categorical.of(answers, Arrays.stream(p).map(x -> x / total).toArray());
     }
 
     private static void see(double[] p, Electrics electrics, String partId, Harm harm) {

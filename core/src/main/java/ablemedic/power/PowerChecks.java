@@ -9,11 +9,11 @@ import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook;
-import ablemedic.diagnosis.Outlook.Spread;
-import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.diagnosis.Gaussian;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.electrics.Archetype;
 import ablemedic.electrics.Electrics;
@@ -120,7 +120,7 @@ final class PowerChecks {
                 milli,
                 from(
                         pack("resistance of the pack", Electrics::packOhmsTimes),
-                        times -> new Spread(milli, own * times, 0.2 * own + 0.003, MISREAD)),
+                        times -> new Gaussian(milli, own * times, 0.2 * own + 0.003, MISREAD)),
                 1.5,
                 0,
                 BenchNeeds.PACK_OUT);
@@ -135,7 +135,7 @@ final class PowerChecks {
                 cells,
                 from(
                         pack("weak cell", Electrics::weakCellV),
-                        weak -> Ways.expecting(cells, weak > 0.2 ? "one-low" : "alike", 0.06)),
+                        weak -> Categorical.expecting(cells, weak > 0.2 ? "one-low" : "alike", 0.06)),
                 1.5,
                 0.05,
                 BenchNeeds.PACK_OUT);
@@ -149,7 +149,8 @@ final class PowerChecks {
                 count,
                 from(
                         pack("cells too many", Electrics::cellsMore),
-                        more -> Ways.expecting(count, cell(sound.sheet().pack().cells() + more), MISREAD)),
+                        more -> Categorical.expecting(
+                                count, cell(sound.sheet().pack().cells() + more), MISREAD)),
                 0.2,
                 0,
                 BenchNeeds.NOTHING);
@@ -187,7 +188,7 @@ final class PowerChecks {
                             + PowerFaults.number(right) + ".",
                     scale,
                     right,
-                    told -> new Spread(scale, told, 0.01 * right, MISREAD),
+                    told -> new Gaussian(scale, told, 0.01 * right, MISREAD),
                     0.5));
             Choices cells = count();
             checks.add(PowerFixes.CELLS.read(
@@ -197,7 +198,7 @@ final class PowerChecks {
                     c -> "In the board's power settings; 0 or automatic means that it guesses.",
                     cells,
                     craft.told(BoardSettings.CELLS),
-                    told -> Ways.expecting(cells, cell(told), MISREAD),
+                    told -> Categorical.expecting(cells, cell(told), MISREAD),
                     0.5));
         }
         if (!sound.wiring().all(Inner.CurrentSensor.class).isEmpty()) {
@@ -217,7 +218,7 @@ final class PowerChecks {
                             "In the board's power settings; set over right, 1 when they agree. The sensor's own is in its booklet.",
                     scale,
                     craft.told(BoardSettings.CURRENT_SCALE),
-                    told -> new Spread(scale, told, 0.03, MISREAD),
+                    told -> new Gaussian(scale, told, 0.03, MISREAD),
                     0.8));
         }
     }
@@ -255,7 +256,7 @@ final class PowerChecks {
                 "First power through the limiter",
                 "Limiter between pack and craft, hands off, watch and smell. A glow that dies is capacitors charging.",
                 bulb,
-                from(WIRED, e -> Ways.expecting(bulb, bulb(e), MISREAD)),
+                from(WIRED, e -> Categorical.expecting(bulb, bulb(e), MISREAD)),
                 1,
                 0.4,
                 BenchNeeds.POWERED_THROUGH_LIMITER);
@@ -294,7 +295,7 @@ final class PowerChecks {
                         "Take the pack out, put a small ammeter in its supply lead so that nothing can touch, then put the pack in. "
                                 + "The good sort draws about " + PowerFaults.number(own) + " A, and stays cool.",
                         amps,
-                        from(WIRED, e -> new Spread(amps, drawn(e, load), DRAW_SHARE * own + 0.004, MISREAD)),
+                        from(WIRED, e -> new Gaussian(amps, drawn(e, load), DRAW_SHARE * own + 0.004, MISREAD)),
                         3,
                         0.3,
                         BenchNeeds.POWERED,
@@ -337,7 +338,7 @@ final class PowerChecks {
     }
 
     /** What is answered when some parts do not work; with several, any of them may be named. */
-    static Outlook dark(Choices answers, Electrics electrics, Predicate<Part> works) {
+    static Distribution dark(Choices answers, Electrics electrics, Predicate<Part> works) {
         List<Outcome> outcomes = answers.questions().get(0).outcomes();
         List<Integer> dark = new ArrayList<>();
         for (int i = 1; i < outcomes.size() - 1; i++) {
@@ -356,7 +357,7 @@ final class PowerChecks {
         for (int i : dark) {
             p[i] += (1 - MISREAD) / dark.size();
         }
-        return Ways.of(answers, p);
+        return Categorical.of(answers, p);
     }
 
     private void byScreen() {
@@ -372,7 +373,7 @@ final class PowerChecks {
                     cells,
                     from(
                             SenseChain.SENSED,
-                            s -> Ways.expecting(
+                            s -> Categorical.expecting(
                                     cells,
                                     cell(s.at(s.electrics().sheet().pack().restingV(0.95))
                                             .cells()),

@@ -11,13 +11,13 @@ import ablemedic.diagnosis.Answers.Mixed;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Question;
 import ablemedic.diagnosis.Answers.Scale;
+import ablemedic.diagnosis.Categorical;
+import ablemedic.diagnosis.Categorical.Way;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook;
-import ablemedic.diagnosis.Outlook.Branches;
-import ablemedic.diagnosis.Outlook.Spread;
-import ablemedic.diagnosis.Outlook.Way;
-import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.diagnosis.Gaussian;
+import ablemedic.diagnosis.Joint;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Reading.Chosen;
@@ -132,7 +132,7 @@ final class PowerComplaints {
             return new Arms(affected, late);
         }
 
-        Outlook told(Choices answers) {
+        Distribution told(Choices answers) {
             double[] which = new double[answers.questions().get(0).outcomes().size()];
             Arrays.fill(which, TOLD_WRONG / which.length);
             if (affected.isEmpty()) {
@@ -146,7 +146,7 @@ final class PowerComplaints {
                 affected.forEach(corner -> which[affected.size() == ALL ? ALL : corner] += rest / affected.size());
             }
             double stutters = affected.isEmpty() ? 0.5 : TOLD_WRONG + (1 - 2 * TOLD_WRONG) * late / affected.size();
-            return new Ways(answers, List.of(new Way(1, new double[][] {which, {1 - stutters, stutters}})));
+            return new Categorical(answers, List.of(new Way(1, new double[][] {which, {1 - stutters, stutters}})));
         }
     }
 
@@ -167,7 +167,7 @@ final class PowerComplaints {
                 check(PowerChecks.LIMITER));
     }
 
-    private static Outlook smoke(Choices answers, List<Part> parts, Electrics electrics) {
+    private static Distribution smoke(Choices answers, List<Part> parts, Electrics electrics) {
         List<Integer> seen = new ArrayList<>();
         if (PowerChecks.bulb(electrics).equals("bright")) {
             seen.add(0);
@@ -232,10 +232,10 @@ final class PowerComplaints {
                 answers,
                 from(
                         Facet.of("how the voltage is shown", Told::of),
-                        told -> Branches.of(
+                        told -> Joint.of(
                                 answers,
-                                Ways.expecting((Choices) against.form(), told.as(), TOLD_WRONG),
-                                new Spread(
+                                Categorical.expecting((Choices) against.form(), told.as(), TOLD_WRONG),
+                                new Gaussian(
                                         shownV,
                                         told.chargedV(),
                                         REMEMBERED_V + REMEMBERED_SHARE * told.chargedV(),
@@ -289,7 +289,7 @@ final class PowerComplaints {
                 answers,
                 from(
                         Facet.of("how the current is shown", PowerComplaints::current),
-                        shown -> Ways.expecting(answers, shown, TOLD_WRONG)),
+                        shown -> Categorical.expecting(answers, shown, TOLD_WRONG)),
                 RIGHT,
                 check(PowerChecks.SHOWN_CURRENT));
     }
@@ -320,7 +320,7 @@ final class PowerComplaints {
                 answers,
                 from(
                         Facet.of("what gives way in a punch", PowerComplaints::underLoad),
-                        does -> Ways.expecting(answers, does, 0.15)),
+                        does -> Categorical.expecting(answers, does, 0.15)),
                 FINE,
                 flight);
     }
@@ -370,13 +370,13 @@ final class PowerComplaints {
     }
 
     /** Any of those that are so may be named. */
-    private static Outlook named(Choices answers, List<Integer> so) {
+    private static Distribution named(Choices answers, List<Integer> so) {
         double[] p = new double[answers.questions().get(0).outcomes().size()];
         Arrays.fill(p, TOLD_WRONG / p.length);
         for (int i : so) {
             p[i] += (1 - TOLD_WRONG) / so.size();
         }
-        return Ways.of(answers, p);
+        return Categorical.of(answers, p);
     }
 
     @SafeVarargs

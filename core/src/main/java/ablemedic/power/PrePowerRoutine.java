@@ -4,9 +4,9 @@ import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Inner;
@@ -185,7 +185,8 @@ public final class PrePowerRoutine {
                 answers,
                 Prediction.from(
                         Facet.nothing(),
-                        nothing -> Ways.expecting(answers, outcomes.get(0).id(), 0.05)),
+                        nothing ->
+                                Categorical.expecting(answers, outcomes.get(0).id(), 0.05)),
                 minutes,
                 0.1,
                 needs,

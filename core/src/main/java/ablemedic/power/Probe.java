@@ -5,8 +5,11 @@ import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook;
+import ablemedic.diagnosis.FixedWord;
+import ablemedic.diagnosis.Gaussian;
+import ablemedic.diagnosis.Mixture;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Wiring;
 import ablemedic.physics.Memory;
@@ -153,14 +156,14 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
     }
 
     @Override
-    public Outlook outlook(Craft craft) {
+    public Distribution outlook(Craft craft) {
         return mode == Mode.OHMS ? ohms(craft.electrics()) : volts(craft.electrics());
     }
 
-    private Outlook ohms(Electrics electrics) {
+    private Distribution ohms(Electrics electrics) {
         PackOut craft = PackOut.of(electrics, meter);
         if (craft.over(red.node(), black.node())) {
-            return new Outlook.Worded(ohmScale(), OVER, BLUNDER);
+            return new FixedWord(ohmScale(), OVER, BLUNDER);
         }
         double ohms = craft.ohms(red.node(), black.node());
         if (ohms < CHIP_OHMS) {
@@ -169,24 +172,24 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
         return restingOnGuess(ohms, craft.settlingS(red.node(), black.node()));
     }
 
-    private Outlook shown(double ohms, double unit) {
+    private Distribution shown(double ohms, double unit) {
         Estimate shown = meter.ofOhms(ohms);
-        return new Outlook.Spread(ohmScale(), rounded(shown.value()), rounded(Math.hypot(shown.u(), unit)), BLUNDER);
+        return new Gaussian(ohmScale(), rounded(shown.value()), rounded(Math.hypot(shown.u(), unit)), BLUNDER);
     }
 
     /** Nothing but chips and pull-downs joins the points: about what is guessed, or nothing at all. */
-    private Outlook restingOnGuess(double ohms, double settlingS) {
+    private Distribution restingOnGuess(double ohms, double settlingS) {
         double climbs = rounded(
                 1 / (1 + Math.pow(PackOut.CLIMBS_S / Math.max(settlingS, 1e-9), 1 / Math.log(CHARGING_FACTOR))));
-        List<Outlook.Share> ways = new ArrayList<>();
+        List<Mixture.Share> ways = new ArrayList<>();
         for (double times : TIMES_THE_GUESS) {
             double may = Math.min(meter.highestOhms() / (1 + ABOUT_IT), times * ohms);
-            ways.add(new Outlook.Share(
+            ways.add(new Mixture.Share(
                     (1 - climbs) * (1 - ABSENT) / TIMES_THE_GUESS.length, shown(may, ABOUT_IT * may)));
         }
-        ways.add(new Outlook.Share((1 - climbs) * ABSENT, new Outlook.Worded(ohmScale(), OVER, BLUNDER)));
-        ways.add(new Outlook.Share(climbs, new Outlook.Worded(ohmScale(), CLIMBING, BLUNDER)));
-        return new Outlook.Either(ways);
+        ways.add(new Mixture.Share((1 - climbs) * ABSENT, new FixedWord(ohmScale(), OVER, BLUNDER)));
+        ways.add(new Mixture.Share(climbs, new FixedWord(ohmScale(), CLIMBING, BLUNDER)));
+        return new Mixture(ways);
     }
 
     /** The least that the meter may show where chips are guessed to rest at this, ohms. */
@@ -194,20 +197,20 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
         return TIMES_THE_GUESS[0] * guessedOhms * (1 - ABOUT_IT);
     }
 
-    private Outlook volts(Electrics electrics) {
+    private Distribution volts(Electrics electrics) {
         Powered powered = Powered.onBench(electrics);
         double v = powered.between(red.node(), black.node());
-        Outlook held = shownVolts(v, Math.abs(v) * share(powered, Math.abs(v)) + 0.004);
+        Distribution held = shownVolts(v, Math.abs(v) * share(powered, Math.abs(v)) + 0.004);
         if (Math.abs(v) < PULLED_V || powered.ohms(red.node(), black.node()) < CHIP_OHMS) {
             return held;
         }
-        return new Outlook.Either(
-                List.of(new Outlook.Share(1 - ABSENT, held), new Outlook.Share(ABSENT, shownVolts(0, 0.004))));
+        return new Mixture(
+                List.of(new Mixture.Share(1 - ABSENT, held), new Mixture.Share(ABSENT, shownVolts(0, 0.004))));
     }
 
-    private Outlook shownVolts(double volts, double unit) {
+    private Distribution shownVolts(double volts, double unit) {
         Estimate shown = meter.ofVolts(volts);
-        return new Outlook.Spread(VOLTS, rounded(shown.value()), rounded(Math.hypot(shown.u(), unit)), BLUNDER);
+        return new Gaussian(VOLTS, rounded(shown.value()), rounded(Math.hypot(shown.u(), unit)), BLUNDER);
     }
 
     /**

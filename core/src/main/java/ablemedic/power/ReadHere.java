@@ -1,10 +1,8 @@
 package ablemedic.power;
 
 import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Fault;
-import ablemedic.diagnosis.Outlook;
-import ablemedic.diagnosis.Outlook.Either;
-import ablemedic.diagnosis.Outlook.Spread;
 import ablemedic.electrics.Wiring;
 import ablemedic.reading.Meter;
 import java.util.ArrayList;
@@ -20,21 +18,21 @@ public final class ReadHere {
     private ReadHere() {}
 
     /** A reading that some faults give. */
-    public record Under(Outlook reading, List<String> faults) {}
+    public record Under(Distribution reading, List<String> faults) {}
 
     /** The reading of a sound craft, then those of faults, each with the faults that give it. */
-    public record Answer(Outlook sound, List<Under> under) {}
+    public record Answer(Distribution sound, List<Under> under) {}
 
     public static Answer of(Craft craft, Probe.Mode mode, int red, int black, Meter meter) {
         Wiring wiring = craft.electrics().wiring();
         Probe probe = new Probe(mode, wiring.points().get(red), wiring.points().get(black), meter);
         Craft whole = craft.withElectrics(craft.electrics().sound());
-        Outlook sound = probe.outlook(whole);
-        Map<Outlook, List<String>> byReading = new LinkedHashMap<>();
+        Distribution sound = probe.outlook(whole);
+        Map<Distribution, List<String>> byReading = new LinkedHashMap<>();
         for (Fault<Craft> fault : PowerFaults.of(whole)) {
-            Outlook reading = probe.outlook(fault.applyTo(whole));
+            Distribution reading = probe.outlook(fault.applyTo(whole));
             if (different(sound, reading)) {
-                Outlook alike = byReading.keySet().stream()
+                Distribution alike = byReading.keySet().stream()
                         .filter(known -> !different(known, reading))
                         .findFirst()
                         .orElse(reading);
@@ -49,13 +47,7 @@ public final class ReadHere {
     }
 
     /** Whether a meter would tell two readings apart. */
-    public static boolean different(Outlook one, Outlook other) {
-        if (one instanceof Either a && other instanceof Either b) {
-            return different(a.likeliest(), b.likeliest());
-        }
-        if (one instanceof Spread a && other instanceof Spread b) {
-            return Math.abs(a.mean() - b.mean()) > DIFFERENT * Math.min(a.spread(), b.spread());
-        }
-        return !one.equals(other);
+    public static boolean different(Distribution one, Distribution other) {
+        return !one.isWithin(other, DIFFERENT);
     }
 }

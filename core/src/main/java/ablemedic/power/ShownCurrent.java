@@ -6,8 +6,9 @@ import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook;
+import ablemedic.diagnosis.Gaussian;
 import ablemedic.physics.Powered;
 import java.util.List;
 import java.util.Locale;
@@ -54,13 +55,13 @@ record ShownCurrent(String id) implements Check<Craft> {
     }
 
     @Override
-    public Outlook outlook(Craft craft) {
+    public Distribution outlook(Craft craft) {
         double shown = Math.min(
                 SHOWN.high(),
                 shown(
                         SenseChain.SENSED.of(craft),
                         Powered.onBench(craft.electrics()).packA()));
-        return new Outlook.Spread(SHOWN, shown, 0.35 + 0.1 * Math.abs(shown), 0.05);
+        return new Gaussian(SHOWN, shown, 0.35 + 0.1 * Math.abs(shown), 0.05);
     }
 
     @Override

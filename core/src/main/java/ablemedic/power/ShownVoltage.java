@@ -5,8 +5,9 @@ import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook;
+import ablemedic.diagnosis.Gaussian;
 import ablemedic.reading.Meter;
 import java.util.List;
 import java.util.Locale;
@@ -69,21 +70,21 @@ record ShownVoltage(String id, String with, double charge, Meter meter, Optional
     }
 
     @Override
-    public Outlook outlook(Craft craft) {
+    public Distribution outlook(Craft craft) {
         SenseChain.Sensed sensed = SenseChain.SENSED.of(craft);
         SenseChain.Sensed measured = meterV.isPresent() ? sensed.withPackAsOnSheet() : sensed;
         Optional<SenseChain> found = meterV.isPresent()
                 ? measured.atPlug(meterV.getAsDouble())
                 : Optional.of(measured.at(sensed.electrics().sheet().pack().restingV(charge)));
         if (found.isEmpty()) {
-            return Outlook.broad(SHOWN);
+            return Distribution.broad(SHOWN);
         }
         SenseChain chain = found.get();
         double resting = meterV.orElse(chain.restingV());
         double shown = chain.shownV();
         double packU = meterV.isPresent() ? meter.ofVolts(resting).u() : PACK_SHARE * resting;
         double follows = resting == 0 || chain.converterV() >= SenseChain.REFERENCE_V ? 0 : shown / resting;
-        return new Outlook.Spread(SHOWN, shown, Math.hypot(follows * packU, CHAIN_SHARE * shown + STEP_V), BLUNDER);
+        return new Gaussian(SHOWN, shown, Math.hypot(follows * packU, CHAIN_SHARE * shown + STEP_V), BLUNDER);
     }
 
     @Override

@@ -7,8 +7,8 @@ import ablemedic.craft.RadioSettings;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.speciality.CheckList;
 import ablemedic.speciality.SettingTrouble;
 import java.util.List;
@@ -38,7 +38,7 @@ final class BindChecks {
                 moves,
                 from(
                         Facet.of("link and line", chain::isHeard),
-                        heard -> Ways.expecting(moves, heard ? "moves" : "still", MISREAD)),
+                        heard -> Categorical.expecting(moves, heard ? "moves" : "still", MISREAD)),
                 1,
                 0.05,
                 chain.barsNeed());
@@ -61,7 +61,7 @@ final class BindChecks {
                                 craft -> !craft.told(RadioSettings.MODULE) || !craft.told(LinkSettings.PROTOCOL)
                                         ? "dark"
                                         : chain.isLinked(craft) && chain.isAlive(craft) ? "solid" : "slow"),
-                        now -> Ways.expecting(lamp, now, 0.1)),
+                        now -> Categorical.expecting(lamp, now, 0.1)),
                 0.3,
                 0.1,
                 BenchNeeds.POWERED_AND_RADIO);
@@ -107,7 +107,7 @@ final class BindChecks {
                         c -> "How far is the radio from the receiver?",
                         c -> "Look. Closer than a step it may swamp it.",
                         stood,
-                        beside -> Ways.expecting(stood, beside ? "beside" : "away", MISREAD),
+                        beside -> Categorical.expecting(stood, beside ? "beside" : "away", MISREAD),
                         0.1)
                 .needing(BenchNeeds.NOTHING));
     }
@@ -137,7 +137,7 @@ final class BindChecks {
                         c -> title,
                         c -> how + " Both must be of one.",
                         number,
-                        told -> Ways.expecting(
+                        told -> Categorical.expecting(
                                 number, told == sound ? "as-told" : told < sound ? "older" : "newer", MISREAD),
                         1)
                 .needing(needs));

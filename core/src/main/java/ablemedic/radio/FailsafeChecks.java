@@ -14,12 +14,12 @@ import ablemedic.diagnosis.Answers.Mixed;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Categorical;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook;
-import ablemedic.diagnosis.Outlook.Branches;
-import ablemedic.diagnosis.Outlook.Spread;
-import ablemedic.diagnosis.Outlook.Ways;
-import ablemedic.diagnosis.Outlook.Worded;
+import ablemedic.diagnosis.FixedWord;
+import ablemedic.diagnosis.Gaussian;
+import ablemedic.diagnosis.Joint;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.radio.FailsafeTimeline.End;
 import ablemedic.radio.LostLink.Moment;
@@ -111,17 +111,17 @@ public final class FailsafeChecks {
                 answers,
                 from(
                         Facet.of("motors without the radio", RadioOff::of),
-                        off -> Branches.of(
-                                answers, Ways.expecting(what, id(off.does()), MISREAD), seconds(after, off))),
+                        off -> Joint.of(
+                                answers, Categorical.expecting(what, id(off.does()), MISREAD), seconds(after, off))),
                 3,
                 0.4,
                 BenchNeeds.POWERED_AND_RADIO_ALONE);
     }
 
-    private static Outlook seconds(Scale after, RadioOff off) {
+    private static Distribution seconds(Scale after, RadioOff off) {
         return Double.isInfinite(off.afterS())
-                ? new Worded(after, NEVER, MISREAD)
-                : new Spread(after, off.afterS(), WATCH_S + WATCH_SHARE * off.afterS(), MISREAD);
+                ? new FixedWord(after, NEVER, MISREAD)
+                : new Gaussian(after, off.afterS(), WATCH_S + WATCH_SHARE * off.afterS(), MISREAD);
     }
 
     private void watched() {
@@ -140,7 +140,7 @@ public final class FailsafeChecks {
                 bars,
                 from(
                         Facet.of("bars without the radio", craft -> craft.told(ReceiverSettings.WHEN_LOST)),
-                        lost -> Ways.expecting(
+                        lost -> Categorical.expecting(
                                 bars,
                                 lost == WhenLost.HOLD ? "stay" : lost == WhenLost.PRESETS ? "presets" : "lost",
                                 MISREAD)),
@@ -211,7 +211,7 @@ public final class FailsafeChecks {
                 c -> "How many satellites does a return want?",
                 c -> "On the board's page of return home.",
                 satellites,
-                told -> Ways.expecting(satellites, told <= wanted ? "as-told" : "more", MISREAD),
+                told -> Categorical.expecting(satellites, told <= wanted ? "as-told" : "more", MISREAD),
                 0.5));
         checks.add(FailsafeFaults.HOME_AT.read(
                 "home-at-setting",
@@ -233,7 +233,7 @@ public final class FailsafeChecks {
                 heading,
                 from(
                         Facet.of("north off by", craft -> craft.told(FailsafeSettings.COMPASS_OFF)),
-                        off -> Ways.expecting(
+                        off -> Categorical.expecting(
                                 heading,
                                 Math.abs(off) < 45 ? "north" : Math.abs(off) < 135 ? "side" : "south",
                                 MISREAD)),
@@ -254,7 +254,7 @@ public final class FailsafeChecks {
                         + " satellites, arm at another. The distance to home begins at "
                         + "nothing where it was armed. Disarm at once.",
                 noted,
-                from(Facet.of("home noted", this::noted), at -> Ways.expecting(noted, at, MISREAD)),
+                from(Facet.of("home noted", this::noted), at -> Categorical.expecting(noted, at, MISREAD)),
                 6,
                 0.3,
                 BenchNeeds.OUTDOORS);
@@ -267,7 +267,7 @@ public final class FailsafeChecks {
         return from(
                 Facet.<Craft, Return>of(
                         "end of a return", craft -> new Return(chain.end(craft), RadioChain.goesElsewhere(craft))),
-                end -> Ways.expecting(
+                end -> Categorical.expecting(
                         CAME,
                         switch (end.end()) {
                             case HOME, BACK -> end.elsewhere() ? "elsewhere" : "home";
@@ -319,7 +319,7 @@ public final class FailsafeChecks {
                 c -> how,
                 scale,
                 expected,
-                told -> new Spread(scale, told, COARSE + 0.01 * told, MISREAD),
+                told -> new Gaussian(scale, told, COARSE + 0.01 * told, MISREAD),
                 0.5));
     }
 }

@@ -12,9 +12,9 @@ import ablemedic.craft.ReceiverSettings.WhenLost;
 import ablemedic.craft.Stick;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
+import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Reading.Chosen;
@@ -90,7 +90,7 @@ final class RadioComplaints {
                                         : !chain.isLinked(craft)
                                                 ? "slow"
                                                 : chain.heard(craft, false) == Reach.NONE ? "solid" : "linked"),
-                        seen -> Ways.expecting(lamp, seen, TOLD_WRONG)),
+                        seen -> Categorical.expecting(lamp, seen, TOLD_WRONG)),
                 Chosen.of("linked"),
                 BindChecks.MOVES);
     }
@@ -143,13 +143,13 @@ final class RadioComplaints {
         return amiss.stream().distinct().toList();
     }
 
-    private static Ways told(Choices answers, List<String> amiss) {
+    private static Categorical told(Choices answers, List<String> amiss) {
         if (amiss.isEmpty()) {
-            return Ways.expecting(answers, "right", TOLD_WRONG);
+            return Categorical.expecting(answers, "right", TOLD_WRONG);
         }
-        Ways ways = Ways.expecting(answers, amiss.get(0), TOLD_WRONG);
+        Categorical ways = Categorical.expecting(answers, amiss.get(0), TOLD_WRONG);
         for (int i = 1; i < amiss.size(); i++) {
-            ways = ways.or(1.0 / (i + 1), Ways.expecting(answers, amiss.get(i), TOLD_WRONG));
+            ways = ways.or(1.0 / (i + 1), Categorical.expecting(answers, amiss.get(i), TOLD_WRONG));
         }
         return ways;
     }
@@ -178,7 +178,7 @@ final class RadioComplaints {
                 does,
                 from(
                         Facet.of("motors without the radio", RadioOff::of),
-                        off -> Ways.expecting(does, said(off), TOLD_WRONG)),
+                        off -> Categorical.expecting(does, said(off), TOLD_WRONG)),
                 Chosen.of(said(RadioOff.of(chain.sound()))),
                 FailsafeChecks.RADIO_OFF);
     }
@@ -201,7 +201,7 @@ final class RadioComplaints {
                 flew,
                 from(
                         Facet.of("end of a flight that lost its link", chain::end),
-                        end -> Ways.expecting(
+                        end -> Categorical.expecting(
                                 flew,
                                 end == End.FLIES_ON
                                         ? "on"
@@ -233,10 +233,10 @@ final class RadioComplaints {
                 fell,
                 from(
                         Facet.of("flights that lose their link", craft -> new Flight(lost(craft), chain.end(craft))),
-                        flight -> Ways.expecting(fell, "flies", FELL_WRONG)
+                        flight -> Categorical.expecting(fell, "flies", FELL_WRONG)
                                 .or(
                                         flight.lost(),
-                                        Ways.expecting(
+                                        Categorical.expecting(
                                                 fell,
                                                 flight.end() == End.FALLS
                                                         ? "stopped"
@@ -276,7 +276,7 @@ final class RadioComplaints {
                 reaches,
                 from(
                         Facet.of("reach", craft -> FreeSpace.reach(chain.lossDb(craft))),
-                        share -> Ways.expecting(
+                        share -> Categorical.expecting(
                                 reaches,
                                 share > 0.7 ? "as-far" : share > 0.4 ? "half" : share > 0.15 ? "third" : "tenth",
                                 0.15)),

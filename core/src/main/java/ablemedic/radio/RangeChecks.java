@@ -7,9 +7,9 @@ import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook.Spread;
-import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.diagnosis.Gaussian;
 import ablemedic.electrics.Harm.PoorAntenna;
 import ablemedic.speciality.CheckList;
 import ablemedic.speciality.Place;
@@ -43,8 +43,8 @@ final class RangeChecks {
                                 "strength at ten metres",
                                 craft -> new Heard(chain.isLinked(craft), chain.strength(craft))),
                         heard -> heard.linked()
-                                ? new Spread(dbm, heard.dbm(), PLACE_DB, MISREAD)
-                                : new Spread(dbm, -125, 5, 0.3)),
+                                ? new Gaussian(dbm, heard.dbm(), PLACE_DB, MISREAD)
+                                : new Gaussian(dbm, -125, 5, 0.3)),
                 3,
                 0.1,
                 BenchNeeds.OUTDOORS);
@@ -65,7 +65,7 @@ final class RangeChecks {
                     from(
                             Facet.of("antenna of the receiver", craft -> craft.electrics()
                                     .poorAntenna(part)),
-                            why -> Ways.expecting(
+                            why -> Categorical.expecting(
                                     looks,
                                     why.map(w -> w == PoorAntenna.Why.BROKEN ? "broken" : "hidden")
                                             .orElse("well"),
@@ -86,7 +86,7 @@ final class RangeChecks {
                         c -> "What power is the module set to?",
                         c -> "In its own page at the radio; one that follows the distance begins low.",
                         power,
-                        told -> Ways.expecting(power, told >= 0.7 * milliwatts ? "as-told" : "less", MISREAD),
+                        told -> Categorical.expecting(power, told >= 0.7 * milliwatts ? "as-told" : "less", MISREAD),
                         0.5)
                 .needing(BenchNeeds.RADIO));
         Choices other = Choices.of(
@@ -102,7 +102,7 @@ final class RangeChecks {
                 other,
                 from(
                         Facet.of("output of the radio", craft -> LinkBudget.lossDb(craft, "", milliwatts) > WEAKER_DB),
-                        weak -> Ways.expecting(other, weak ? "stronger" : "alike", 0.1)),
+                        weak -> Categorical.expecting(other, weak ? "stronger" : "alike", 0.1)),
                 6,
                 0.1,
                 BenchNeeds.RADIO);

@@ -11,11 +11,11 @@ import ablemedic.diagnosis.Answers.Mixed;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Categorical;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook;
-import ablemedic.diagnosis.Outlook.Branches;
-import ablemedic.diagnosis.Outlook.Spread;
-import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.diagnosis.Gaussian;
+import ablemedic.diagnosis.Joint;
 import ablemedic.speciality.CheckList;
 import java.util.Arrays;
 import java.util.List;
@@ -83,7 +83,7 @@ final class StickChecks {
                                 craft -> !chain.isHeard(craft)
                                         ? "none"
                                         : craft.told(LinkSettings.MODEL_TYPE).mixes() ? "several" : "one"),
-                        seen -> Ways.expecting(along, seen, MISREAD)),
+                        seen -> Categorical.expecting(along, seen, MISREAD)),
                 0.4,
                 0.05,
                 all.needs);
@@ -125,14 +125,14 @@ final class StickChecks {
                 how,
                 answers,
                 from(facet, bars -> {
-                    Outlook[] parts = new Outlook[functions.size()];
+                    Distribution[] parts = new Distribution[functions.size()];
                     for (int i = 0; i < parts.length; i++) {
                         Scale scale = (Scale) items.get(i).form();
                         parts[i] = bars.heard()
-                                ? new Spread(scale, bars.us().get(i), spread, MISREAD)
-                                : new Spread(scale, 1500, 300, 0.5);
+                                ? new Gaussian(scale, bars.us().get(i), spread, MISREAD)
+                                : new Gaussian(scale, 1500, 300, 0.5);
                     }
-                    return Branches.of(answers, parts);
+                    return Joint.of(answers, parts);
                 }),
                 minutes,
                 0.05,

@@ -11,9 +11,9 @@ import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Question;
 import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Categorical;
+import ablemedic.diagnosis.Categorical.Way;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook.Way;
-import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.radio.RadioChain.Switch;
 import ablemedic.speciality.CheckList;
 import java.util.List;
@@ -44,8 +44,8 @@ final class SwitchChecks {
 
     record Both(Switch arm, Switch level) {}
 
-    static Ways does(Choices answers, Both both, double wrong) {
-        return new Ways(
+    static Categorical does(Choices answers, Both both, double wrong) {
+        return new Categorical(
                 answers, List.of(new Way(1, new double[][] {shares(both.arm(), wrong), shares(both.level(), wrong)})));
     }
 
@@ -101,7 +101,7 @@ final class SwitchChecks {
                                     craft -> chain.isHeard(craft)
                                             && LinkSettings.carries(craft, channel)
                                             && isOn(craft, sound, channel)),
-                            comes -> Ways.expecting(bar, comes ? "moves" : "still", MISREAD)),
+                            comes -> Categorical.expecting(bar, comes ? "moves" : "still", MISREAD)),
                     0.3,
                     0.05,
                     needs);
@@ -118,7 +118,7 @@ final class SwitchChecks {
                         c -> "Which frame mode is the module set to?",
                         c -> "In the model's page of modules. Some pairs lose their switches in the short mode.",
                         frames,
-                        told -> Ways.expecting(frames, told == Frames.FULL ? "full" : "short", MISREAD),
+                        told -> Categorical.expecting(frames, told == Frames.FULL ? "full" : "short", MISREAD),
                         0.5)
                 .needing(BenchNeeds.RADIO));
         int sends = sound.told(LinkSettings.CHANNELS);
@@ -132,7 +132,7 @@ final class SwitchChecks {
                         c -> "How many channels does the radio send?",
                         c -> "In the model's page of modules: its range of channels.",
                         channels,
-                        told -> Ways.expecting(channels, told >= sends ? "as-told" : "fewer", MISREAD),
+                        told -> Categorical.expecting(channels, told >= sends ? "as-told" : "fewer", MISREAD),
                         0.5)
                 .needing(BenchNeeds.RADIO));
         if (!level.isNone()) {
@@ -148,7 +148,7 @@ final class SwitchChecks {
                             c -> "On which channel has the radio its switch of self-level?",
                             c -> "In the radio's model, its page of channels.",
                             on,
-                            told -> Ways.expecting(on, told == level.channel() ? "as-told" : "other", MISREAD),
+                            told -> Categorical.expecting(on, told == level.channel() ? "as-told" : "other", MISREAD),
                             0.5)
                     .needing(BenchNeeds.RADIO));
         }

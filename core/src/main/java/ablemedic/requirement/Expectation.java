@@ -1,7 +1,6 @@
 package ablemedic.requirement;
 
 import ablemedic.craft.Craft;
-import ablemedic.diagnosis.Alike;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Proof;
 import ablemedic.diagnosis.Reading;
@@ -72,7 +71,7 @@ public sealed interface Expectation {
 
     /** What a check tells of by what a craft most probably gives; nothing where that may be expected. */
     static Optional<Severity> forbidden(Check<Craft> check, Craft craft) {
-        return Forbidden.of(check.kind(), Proof.likeliest(check.outlook(craft)));
+        return Forbidden.of(check.kind(), check.outlook(craft).mode());
     }
 
     /** What a reading of a check tells of; nothing where it may be expected. */
@@ -82,6 +81,6 @@ public sealed interface Expectation {
 
     private static boolean differs(Check<Craft> check, Craft right, Craft recorded) {
         return !check.reads().of(recorded).equals(check.reads().of(right))
-                && !Alike.are(check.outlook(recorded), check.outlook(right));
+                && !check.outlook(recorded).isLike(check.outlook(right));
     }
 }

@@ -8,8 +8,8 @@ import ablemedic.craft.SpokenSettings;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Harm;
 import ablemedic.electrics.Job;
@@ -79,7 +79,7 @@ final class LineChecks {
                 answers,
                 from(
                         Facet.of("wires of " + line.id(), c -> lies(line, c.electrics())),
-                        lies -> lies.equals("off") ? seenBroken(answers) : Ways.expecting(answers, lies, 0.1)),
+                        lies -> lies.equals("off") ? seenBroken(answers) : Categorical.expecting(answers, lies, 0.1)),
                 0.8,
                 0,
                 BenchNeeds.PACK_OUT,
@@ -87,8 +87,8 @@ final class LineChecks {
     }
 
     /** What is broken under its sleeve or in a crimp looks right as often as not. Common practice, no source. */
-    private static Ways seenBroken(Choices answers) {
-        return Ways.of(answers, 0.5, 0.02, 0.03, 0.45);
+    private static Categorical seenBroken(Choices answers) {
+        return Categorical.of(answers, 0.5, 0.02, 0.03, 0.45);
     }
 
     private static String lies(CraftLine line, Electrics electrics) {
@@ -124,7 +124,7 @@ final class LineChecks {
                 answers,
                 from(
                         Facet.of("ports with " + job.label(), c -> given(job, c)),
-                        given -> Ways.expecting(
+                        given -> Categorical.expecting(
                                 answers,
                                 given.ports().isEmpty()
                                         ? "none"
@@ -225,7 +225,7 @@ final class LineChecks {
                     jumper,
                     from(
                             Facet.of("jumper of " + id, c -> c.electrics().otherJumper(address)),
-                            other -> Ways.expecting(
+                            other -> Categorical.expecting(
                                     jumper,
                                     line.format().inverted() != other ? "inverted" : "plain",
                                     SerialChecks.MISREAD)),
@@ -273,7 +273,7 @@ final class LineChecks {
                 answers,
                 from(
                         Facet.of("line with another " + line.part().id(), c -> withAnother(line, c)),
-                        works -> Ways.expecting(answers, works ? "works" : "not", SerialChecks.MISREAD)),
+                        works -> Categorical.expecting(answers, works ? "works" : "not", SerialChecks.MISREAD)),
                 9,
                 0.2,
                 BenchNeeds.POWERED_AND_RADIO,
@@ -311,7 +311,7 @@ final class LineChecks {
                 answers,
                 from(
                         Facet.of("line at another port " + line.id(), c -> elsewhere(line, c)),
-                        works -> Ways.expecting(answers, works ? "works" : "not", SerialChecks.MISREAD)),
+                        works -> Categorical.expecting(answers, works ? "works" : "not", SerialChecks.MISREAD)),
                 10,
                 0.15,
                 BenchNeeds.UNPOWERED,
@@ -372,7 +372,7 @@ final class LineChecks {
                     from(
                             Facet.of("port " + port + " in itself", c -> pads.stream()
                                     .noneMatch(c.electrics()::deadPort)),
-                            sound -> Ways.expecting(answers, sound ? "hears" : "deaf", 0.08)),
+                            sound -> Categorical.expecting(answers, sound ? "hears" : "deaf", 0.08)),
                     5,
                     0.1,
                     BenchNeeds.COMPUTER,

@@ -7,12 +7,12 @@ import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Categorical;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook;
-import ablemedic.diagnosis.Outlook.Either;
-import ablemedic.diagnosis.Outlook.Share;
-import ablemedic.diagnosis.Outlook.Spread;
-import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.diagnosis.Gaussian;
+import ablemedic.diagnosis.Mixture;
+import ablemedic.diagnosis.Mixture.Share;
 import ablemedic.electrics.Job;
 import ablemedic.electrics.SerialPad;
 import ablemedic.electrics.Wiring;
@@ -106,8 +106,8 @@ final class PadChecks {
                         new Outcome("spoilt", "edges, but broken or two at once")));
     }
 
-    private static Outlook signal(Choices answers, Format format, OnPad on) {
-        return Ways.expecting(answers, seen(format, on), SCOPE_MISREAD);
+    private static Distribution signal(Choices answers, Format format, OnPad on) {
+        return Categorical.expecting(answers, seen(format, on), SCOPE_MISREAD);
     }
 
     /** The outcome for what stands on a pad that should bear a format. */
@@ -134,20 +134,20 @@ final class PadChecks {
                 .orElse("still");
     }
 
-    private static Outlook level(Scale scale, OnPad on) {
+    private static Distribution level(Scale scale, OnPad on) {
         if (on.jammed()) {
-            return new Spread(scale, 1.5, 1, SerialChecks.MISREAD);
+            return new Gaussian(scale, 1.5, 1, SerialChecks.MISREAD);
         }
         return on.sending()
                 .map(sending -> average(scale, sending))
-                .orElseGet(() -> new Either(List.of(
-                        new Share(0.5, new Spread(scale, 0, 0.05, SerialChecks.MISREAD)),
-                        new Share(0.5, new Spread(scale, HIGH_V, 0.12, SerialChecks.MISREAD)))));
+                .orElseGet(() -> new Mixture(List.of(
+                        new Share(0.5, new Gaussian(scale, 0, 0.05, SerialChecks.MISREAD)),
+                        new Share(0.5, new Gaussian(scale, HIGH_V, 0.12, SerialChecks.MISREAD)))));
     }
 
-    private static Outlook average(Scale scale, Sending sending) {
+    private static Distribution average(Scale scale, Sending sending) {
         Average average = AVERAGES.of(sending, Average::of);
-        return new Spread(
+        return new Gaussian(
                 scale,
                 (average.leastV() + average.mostV()) / 2,
                 0.08 + (average.mostV() - average.leastV()) / 2,

@@ -11,10 +11,10 @@ import ablemedic.craft.SpokenSettings;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook;
-import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.electrics.Harm;
 import ablemedic.electrics.Job;
 import ablemedic.line.CraftLine;
@@ -113,7 +113,7 @@ final class SerialChecks {
                         Facet.of(
                                 "lamp of the receiver",
                                 c -> !lines.now(line, c, false).alive() ? "dark" : lines.linked(c) ? "solid" : "slow"),
-                        now -> Ways.expecting(lamp, now, MISREAD)),
+                        now -> Categorical.expecting(lamp, now, MISREAD)),
                 0.4,
                 0.15,
                 BenchNeeds.POWERED_AND_RADIO,
@@ -129,11 +129,11 @@ final class SerialChecks {
     }
 
     /** What is seen where something comes through well, now and then, or never. */
-    private static Outlook flow(Choices answers, Reach reach) {
+    private static Distribution flow(Choices answers, Reach reach) {
         return switch (reach) {
-            case GOOD -> Ways.of(answers, 0.94, 0.03, 0.03);
-            case FLAKY -> Ways.of(answers, 0.3, 0.6, 0.1);
-            case NONE -> Ways.of(answers, 0.02, 0.03, 0.95);
+            case GOOD -> Categorical.of(answers, 0.94, 0.03, 0.03);
+            case FLAKY -> Categorical.of(answers, 0.3, 0.6, 0.1);
+            case NONE -> Categorical.of(answers, 0.02, 0.03, 0.95);
         };
     }
 
@@ -169,7 +169,7 @@ final class SerialChecks {
                     "Change a harmless setting from " + screen,
                     "A name or a lamp. Read it back.",
                     up,
-                    from(facet, t -> Ways.expecting(up, t.up() ? "works" : "not", MISREAD)),
+                    from(facet, t -> Categorical.expecting(up, t.up() ? "works" : "not", MISREAD)),
                     1.5,
                     0.15,
                     needs);
@@ -220,7 +220,7 @@ final class SerialChecks {
                 from(
                         Facet.of("sort of the receiver", c -> c.electrics()
                                 .sendsNoTelemetry(receiver.part().id())),
-                        none -> Ways.expecting(sorts, none ? "none" : "back", MISREAD)),
+                        none -> Categorical.expecting(sorts, none ? "none" : "back", MISREAD)),
                 0.8,
                 0,
                 BenchNeeds.NOTHING,
@@ -238,14 +238,14 @@ final class SerialChecks {
         return Choices.of("What shows?", outcomes);
     }
 
-    static Outlook told(Choices answers, Telemetry.Way way, Telemetry telemetry, double wrong) {
+    static Distribution told(Choices answers, Telemetry.Way way, Telemetry telemetry, double wrong) {
         String seen =
                 switch (telemetry.shown()) {
                     case GOOD -> "all";
                     case FLAKY -> "comes-and-goes";
                     case NONE -> telemetry.strength() && way != Telemetry.Way.MODEM ? "strength" : "nothing";
                 };
-        return Ways.expecting(answers, seen, wrong);
+        return Categorical.expecting(answers, seen, wrong);
     }
 
     private void modems() {
@@ -339,7 +339,7 @@ final class SerialChecks {
                     page,
                     from(
                             Facet.of("positioning heard with the computer", c -> lines.now(line, c, true)),
-                            now -> Ways.expecting(page, now.isPositioned() ? "heard" : "dead", MISREAD)),
+                            now -> Categorical.expecting(page, now.isPositioned() ? "heard" : "dead", MISREAD)),
                     0.7,
                     0.05,
                     UsbPower.feeds(craft.electrics(), line.part()) ? BenchNeeds.COMPUTER : BenchNeeds.MOTORS_POWERED,
@@ -359,7 +359,7 @@ final class SerialChecks {
                     from(
                             Facet.of("sky over the module", c -> c.electrics()
                                     .noSky(line.part().id())),
-                            why -> Ways.expecting(
+                            why -> Categorical.expecting(
                                     lies,
                                     why.filter(w -> w != Harm.NoSky.Why.NO_TIME_YET)
                                             .map(w -> w == Harm.NoSky.Why.FACE_DOWN ? "down" : "beside")
@@ -392,8 +392,8 @@ final class SerialChecks {
                 .orElse(lines.now(line, craft, computer).heard() == Reach.FLAKY ? Positioning.FEW : Positioning.ENOUGH);
     }
 
-    static Outlook positioned(Choices answers, Positioning now, double wrong) {
-        return Ways.expecting(answers, now.name().toLowerCase(Locale.ROOT), wrong);
+    static Distribution positioned(Choices answers, Positioning now, double wrong) {
+        return Categorical.expecting(answers, now.name().toLowerCase(Locale.ROOT), wrong);
     }
 
     private void computer() {
@@ -410,7 +410,7 @@ final class SerialChecks {
                 "Plug the computer in: what does it list?",
                 "Look at its list of ports before and after.",
                 listed,
-                from(SeenOfLines.computer(lines), now -> Ways.expecting(listed, now, MISREAD)),
+                from(SeenOfLines.computer(lines), now -> Categorical.expecting(listed, now, MISREAD)),
                 0.6,
                 0,
                 BenchNeeds.COMPUTER);
@@ -446,7 +446,7 @@ final class SerialChecks {
                 "Enter the ports anew, save, restart and read them back",
                 "Change one line and change it back, save, let the board restart, read every line.",
                 kept,
-                from(SerialSettings.STALE.facet(), stale -> Ways.expecting(kept, stale ? "back" : "kept", 0.15)),
+                from(SerialSettings.STALE.facet(), stale -> Categorical.expecting(kept, stale ? "back" : "kept", 0.15)),
                 2,
                 0,
                 BenchNeeds.COMPUTER);

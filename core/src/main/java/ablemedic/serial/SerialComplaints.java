@@ -5,9 +5,9 @@ import static ablemedic.diagnosis.Prediction.from;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
+import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.electrics.Job;
@@ -67,7 +67,7 @@ final class SerialComplaints {
                     up,
                     from(
                             facet,
-                            t -> Ways.expecting(
+                            t -> Categorical.expecting(
                                     up, t.up() ? "works" : t.shown() != Reach.NONE ? "not" : "nothing", TOLD_WRONG)),
                     "works",
                     SerialChecks.UP);
@@ -92,7 +92,8 @@ final class SerialComplaints {
                                     c -> lines.linked(c)
                                             ? lines.now(line, c, false).heard()
                                             : Reach.NONE),
-                            reach -> Ways.expecting(answers, said(reach, "answers", "drops", "nothing"), TOLD_WRONG)),
+                            reach -> Categorical.expecting(
+                                    answers, said(reach, "answers", "drops", "nothing"), TOLD_WRONG)),
                     "answers",
                     SerialChecks.BARS);
         });
@@ -131,7 +132,7 @@ final class SerialComplaints {
                 "no-computer",
                 "The computer does not find the board",
                 answers,
-                from(SeenOfLines.computer(lines), now -> Ways.expecting(answers, now, TOLD_WRONG)),
+                from(SeenOfLines.computer(lines), now -> Categorical.expecting(answers, now, TOLD_WRONG)),
                 "answers",
                 SerialChecks.LISTED);
     }

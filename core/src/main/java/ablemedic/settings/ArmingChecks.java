@@ -13,12 +13,12 @@ import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Question;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Categorical;
+import ablemedic.diagnosis.Categorical.Way;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook;
-import ablemedic.diagnosis.Outlook.Spread;
-import ablemedic.diagnosis.Outlook.Way;
-import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.diagnosis.Gaussian;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Reading.Chosen;
@@ -97,7 +97,7 @@ final class ArmingChecks {
                 ARMS,
                 from(
                         shut("locks at the bench", State.AT_BENCH),
-                        shut -> Ways.expecting(ARMS, shut.isEmpty() ? "arms" : "not", MISREAD)),
+                        shut -> Categorical.expecting(ARMS, shut.isEmpty() ? "arms" : "not", MISREAD)),
                 1,
                 0.3,
                 BenchNeeds.POWERED_AND_RADIO_ALONE,
@@ -136,13 +136,13 @@ final class ArmingChecks {
                 true));
     }
 
-    private static Outlook given(Choices answers, Set<Reason> shut) {
+    private static Distribution given(Choices answers, Set<Reason> shut) {
         double[][] each = ASKED.stream()
                 .map(reason -> shut.contains(reason)
                         ? new double[] {1 - MISREAD, MISREAD}
                         : new double[] {MISREAD / 2, 1 - MISREAD / 2})
                 .toArray(double[][]::new);
-        return new Ways(answers, List.of(new Way(1, each)));
+        return new Categorical(answers, List.of(new Way(1, each)));
     }
 
     private boolean radioNeedsPack() {
@@ -165,9 +165,9 @@ final class ArmingChecks {
                 c -> "On the receiver's page, in microseconds. It counts as down below "
                         + c.told(ArmingSettings.THROTTLE_LOW) + " µs.",
                 pulse,
-                from(Facet.of("throttle bar", this::throttleUs), us -> us.<Outlook>map(
-                                at -> new Spread(pulse, at, 3, MISREAD))
-                        .orElseGet(() -> new Spread(pulse, 1500, 400, 0.5))),
+                from(Facet.of("throttle bar", this::throttleUs), us -> us.<Distribution>map(
+                                at -> new Gaussian(pulse, at, 3, MISREAD))
+                        .orElseGet(() -> new Gaussian(pulse, 1500, 400, 0.5))),
                 0.5,
                 0.05,
                 radio(),
@@ -187,7 +187,9 @@ final class ArmingChecks {
                 c -> "Flip the arm switch and watch the page of modes",
                 c -> "Computer joined, radio on. Does the mark of its channel go into " + "the range that arms?",
                 answers,
-                from(Facet.of("mark of the arm switch", this::mark), seen -> Ways.expecting(answers, seen, MISREAD)),
+                from(
+                        Facet.of("mark of the arm switch", this::mark),
+                        seen -> Categorical.expecting(answers, seen, MISREAD)),
                 0.6,
                 0.05,
                 radio(),
@@ -248,7 +250,7 @@ final class ArmingChecks {
                         c -> "In the radio's model, its page of " + "channels. The board arms on "
                                 + c.told(ArmingSettings.ARM) + ".",
                         channel,
-                        told -> Ways.expecting(
+                        told -> Categorical.expecting(
                                 channel,
                                 told.equals(sound.told(ArmingSettings.RADIO_CHANNEL)) ? "as-told" : "other",
                                 MISREAD),
@@ -263,7 +265,7 @@ final class ArmingChecks {
                         c -> "Where did the arm switch stand when the pack went in?",
                         c -> "Ask or remember.",
                         stood,
-                        on -> Ways.of(stood, on ? 0.15 : 0.8, on ? 0.85 : 0.2),
+                        on -> Categorical.of(stood, on ? 0.15 : 0.8, on ? 0.85 : 0.2),
                         0.2)
                 .needing(BenchNeeds.NOTHING));
         Scale tilt = new Scale("how far from level it stands", "deg", 0, 180);
@@ -277,7 +279,7 @@ final class ArmingChecks {
                                         + "a protractor beside it. It arms up to "
                                         + Math.round(c.told(ArmingSettings.TILT)) + "°.",
                         tilt,
-                        stands -> new Spread(tilt, stands, STANDS_DEG, TOLD_WRONG),
+                        stands -> new Gaussian(tilt, stands, STANDS_DEG, TOLD_WRONG),
                         0.3)
                 .needing(BenchNeeds.NOTHING));
         Choices joined = Choices.of("Was it?", List.of(new Outcome("out", "out"), new Outcome("in", "in")));
@@ -288,7 +290,7 @@ final class ArmingChecks {
                         c -> "Was the computer joined when it was to arm?",
                         c -> "Ask or remember. Most boards arm only without its program.",
                         joined,
-                        in -> Ways.of(joined, in ? 0.1 : 0.92, in ? 0.9 : 0.08),
+                        in -> Categorical.of(joined, in ? 0.1 : 0.92, in ? 0.9 : 0.08),
                         0.2)
                 .needing(BenchNeeds.NOTHING));
     }
@@ -344,11 +346,11 @@ final class ArmingChecks {
     /** What keeps it from arming outdoors and indoors; where it was tried nobody says. */
     private record Tried(Set<Reason> outdoors, Set<Reason> indoors) {}
 
-    private static Ways told(Choices answers, Set<Reason> shut) {
+    private static Categorical told(Choices answers, Set<Reason> shut) {
         double[] says = new double[Reason.values().length];
         Arrays.fill(says, shut.isEmpty() ? 1.0 / says.length : SAID_WRONG / says.length);
         shut.forEach(reason -> says[reason.ordinal()] += (1 - SAID_WRONG) / shut.size());
-        return new Ways(answers, List.of(new Way(1, new double[][] {
+        return new Categorical(answers, List.of(new Way(1, new double[][] {
             shut.isEmpty() ? new double[] {1 - TOLD_WRONG, TOLD_WRONG} : new double[] {TOLD_WRONG, 1 - TOLD_WRONG}, says
         })));
     }

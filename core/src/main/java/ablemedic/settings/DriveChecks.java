@@ -12,12 +12,12 @@ import ablemedic.diagnosis.Answers.Mixed;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook;
-import ablemedic.diagnosis.Outlook.Branches;
-import ablemedic.diagnosis.Outlook.Spread;
-import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.diagnosis.Gaussian;
+import ablemedic.diagnosis.Joint;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.physics.Drives;
 import ablemedic.physics.FedArm;
@@ -74,7 +74,9 @@ final class DriveChecks {
                 c -> "Bring all four up from nothing: how do they start?",
                 c -> "Props off. From the computer, slowly, all four at once, twice.",
                 STARTS,
-                from(Facet.of("how all start", DriveChecks::starts), seen -> Ways.expecting(STARTS, seen, MISREAD)),
+                from(
+                        Facet.of("how all start", DriveChecks::starts),
+                        seen -> Categorical.expecting(STARTS, seen, MISREAD)),
                 0.8,
                 0.35,
                 BenchNeeds.MOTORS_POWERED,
@@ -92,7 +94,7 @@ final class DriveChecks {
                 c -> "Props off. The first say that the controllers have power, "
                         + "the second that they hear the board.",
                 tones,
-                from(Facet.of("tones", DriveChecks::tones), heard -> Ways.expecting(tones, heard, MISREAD)),
+                from(Facet.of("tones", DriveChecks::tones), heard -> Categorical.expecting(tones, heard, MISREAD)),
                 0.4,
                 0.15,
                 BenchNeeds.POWERED,
@@ -112,7 +114,7 @@ final class DriveChecks {
                     comes,
                     from(
                             Facet.of("how all start on pulses", DriveChecks::onPulses),
-                            runs -> Ways.expecting(comes, runs ? "run" : "same", MISREAD)),
+                            runs -> Categorical.expecting(comes, runs ? "run" : "same", MISREAD)),
                     3,
                     0.35,
                     BenchNeeds.MOTORS_POWERED,
@@ -159,16 +161,16 @@ final class DriveChecks {
                 answers,
                 from(
                         Facet.of("thresholds", DriveChecks::kept),
-                        late -> Branches.of(
+                        late -> Joint.of(
                                 answers,
                                 late.stream()
-                                        .map(one -> (Outlook) one.map(isLate -> new Spread(
+                                        .map(one -> (Distribution) one.map(isLate -> new Gaussian(
                                                         percent,
                                                         isLate ? LATE_AT : STARTS_AT,
                                                         isLate ? UNLIKE : ALIKE,
                                                         MISREAD))
-                                                .orElseGet(() -> new Spread(percent, 20, 6, 0.5)))
-                                        .toArray(Outlook[]::new))),
+                                                .orElseGet(() -> new Gaussian(percent, 20, 6, 0.5)))
+                                        .toArray(Distribution[]::new))),
                 3,
                 0.35,
                 BenchNeeds.MOTORS_POWERED,
@@ -211,7 +213,7 @@ final class DriveChecks {
                 c -> "On the board's page of motors. " + sound.told().said(DriveSettings.IDLE) + " by the sheet.",
                 idle,
                 sound.told(DriveSettings.IDLE),
-                told -> new Spread(idle, told, 0.1, MISREAD),
+                told -> new Gaussian(idle, told, 0.1, MISREAD),
                 0.5));
         if (sound.told(DriveSettings.PROTOCOL).needsEndPoints()) {
             Choices taught = Choices.of(
@@ -226,7 +228,7 @@ final class DriveChecks {
                             c -> "Were the controllers taught the ends of the throttle?",
                             c -> "Ask or remember.",
                             taught,
-                            ends -> Ways.of(taught, ends ? 0.8 : 0.1, ends ? 0.2 : 0.9),
+                            ends -> Categorical.of(taught, ends ? 0.8 : 0.1, ends ? 0.2 : 0.9),
                             0.2)
                     .needing(BenchNeeds.NOTHING));
         }
@@ -240,7 +242,7 @@ final class DriveChecks {
                 STARTS,
                 from(
                         Facet.of("how all start, told", DriveChecks::starts),
-                        seen -> Ways.expecting(STARTS, seen, TOLD_WRONG)),
+                        seen -> Categorical.expecting(STARTS, seen, TOLD_WRONG)),
                 Optional.of(Chosen.of("together")),
                 List.of(checks.stream()
                         .filter(check -> check.id().equals(EVEN))

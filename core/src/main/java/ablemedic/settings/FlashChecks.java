@@ -10,9 +10,9 @@ import ablemedic.craft.SpokenSettings;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.electrics.Job;
 import ablemedic.line.CraftLines;
@@ -65,7 +65,7 @@ final class FlashChecks {
                 COMES_UP,
                 from(
                         Facet.of("how the board comes up", FlashChecks::comesUp),
-                        seen -> Ways.expecting(COMES_UP, seen, MISREAD)),
+                        seen -> Categorical.expecting(COMES_UP, seen, MISREAD)),
                 0.5,
                 0,
                 BenchNeeds.COMPUTER,
@@ -87,7 +87,7 @@ final class FlashChecks {
                         Facet.of(
                                 "boot device",
                                 craft -> craft.told(SpokenSettings.CABLE) && !isWreck(craft) ? "boot" : "nothing"),
-                        seen -> Ways.expecting(boot, seen, MISREAD)),
+                        seen -> Categorical.expecting(boot, seen, MISREAD)),
                 1,
                 0,
                 BenchNeeds.COMPUTER,
@@ -108,7 +108,7 @@ final class FlashChecks {
                         Facet.of(
                                 "target of what was flashed",
                                 craft -> craft.told(FirmwareSettings.IMAGE) == Image.OF_ANOTHER_BOARD),
-                        other -> Ways.of(target, other ? 0.1 : 0.75, other ? 0.7 : 0.05, 0.2)),
+                        other -> Categorical.of(target, other ? 0.1 : 0.75, other ? 0.7 : 0.05, 0.2)),
                 1,
                 0,
                 BenchNeeds.NOTHING,
@@ -122,7 +122,7 @@ final class FlashChecks {
                 KEPT,
                 from(
                         Facet.of("settings that are not as on the sheet", craft -> differing(sound, craft)),
-                        seen -> Ways.expecting(KEPT, seen, MISREAD)),
+                        seen -> Categorical.expecting(KEPT, seen, MISREAD)),
                 3,
                 0,
                 BenchNeeds.COMPUTER,
@@ -140,7 +140,7 @@ final class FlashChecks {
                 from(
                         Facet.of("whether it lists its settings", craft -> comesUp(craft)
                                 .equals("starts")),
-                        lists -> Ways.expecting(kept, lists ? "kept" : "none", MISREAD)),
+                        lists -> Categorical.expecting(kept, lists ? "kept" : "none", MISREAD)),
                 2,
                 0,
                 BenchNeeds.COMPUTER,
@@ -205,10 +205,10 @@ final class FlashChecks {
     }
 
     /** One setting that changed is seldom noticed as such; what it does is another complaint. */
-    private static Ways noticed(String differing) {
+    private static Categorical noticed(String differing) {
         return differing.equals("one")
-                ? Ways.of(KEPT, 0.72, 0.24, 0.02, 0.02)
-                : Ways.expecting(KEPT, differing, TOLD_WRONG);
+                ? Categorical.of(KEPT, 0.72, 0.24, 0.02, 0.02)
+                : Categorical.expecting(KEPT, differing, TOLD_WRONG);
     }
 
     /** How somebody says that so many settings differ from those of a sound craft. */
@@ -238,7 +238,7 @@ final class FlashChecks {
                         COMES_UP,
                         from(
                                 Facet.of("how the board comes up, told", FlashChecks::comesUp),
-                                seen -> Ways.expecting(COMES_UP, seen, TOLD_WRONG)),
+                                seen -> Categorical.expecting(COMES_UP, seen, TOLD_WRONG)),
                         Optional.of(Chosen.of("starts")),
                         proof(checks, STARTS)));
     }

@@ -6,9 +6,9 @@ import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.electrics.Job;
 import ablemedic.line.CraftLine;
@@ -110,11 +110,11 @@ final class VersionChecks {
                 .notRepeated();
     }
 
-    private static Ways again(VersionEffect seen) {
+    private static Categorical again(VersionEffect seen) {
         if (seen.onlyFlaky()) {
-            return Ways.of(BACK, 0.2, 0.35, 0.45);
+            return Categorical.of(BACK, 0.2, 0.35, 0.45);
         }
-        return Ways.expecting(BACK, seen.mended() ? "works" : seen.sound() ? "both" : "not", MISREAD);
+        return Categorical.expecting(BACK, seen.mended() ? "works" : seen.sound() ? "both" : "not", MISREAD);
     }
 
     private Check<Craft> works() {
@@ -133,13 +133,14 @@ final class VersionChecks {
     }
 
     /** What a person says fails on this version, and works on another. */
-    private Ways told(VersionEffect seen, double wrong) {
+    private Categorical told(VersionEffect seen, double wrong) {
         if (seen.onlyFlaky()) {
             String blamed =
                     seen.flaky().size() == 1 ? seen.flaky().iterator().next().id() : SEVERAL;
-            return Ways.expecting(lost, NOTHING, wrong).or(BY_CHANCE, Ways.expecting(lost, blamed, wrong));
+            return Categorical.expecting(lost, NOTHING, wrong)
+                    .or(BY_CHANCE, Categorical.expecting(lost, blamed, wrong));
         }
-        return Ways.expecting(lost, said(seen), wrong);
+        return Categorical.expecting(lost, said(seen), wrong);
     }
 
     private static String said(VersionEffect seen) {

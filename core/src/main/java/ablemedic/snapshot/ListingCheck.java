@@ -4,10 +4,10 @@ import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Fault;
-import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.speciality.CraftCheck;
 import ablemedic.told.Device;
@@ -86,7 +86,7 @@ public final class ListingCheck {
                 answers,
                 Prediction.from(
                         Facet.of("settings of the board otherwise than on the sheet", craft -> listed(sound, craft)),
-                        differences -> Ways.expecting(
+                        differences -> Categorical.expecting(
                                 answers,
                                 outcomes.getOrDefault(differences, new Outcome(MORE, ""))
                                         .id(),
@@ -158,12 +158,12 @@ public final class ListingCheck {
         return Choices.of("Is this what it is told?", outcomes);
     }
 
-    private static Ways outlook(Choices answers, int differ) {
+    private static Categorical outlook(Choices answers, int differ) {
         int others = answers.questions().get(0).outcomes().size() - 1;
         double[] p = new double[others + 1];
         p[0] = (1 - OTHERWISE) * Math.pow(OTHERWISE / others, differ);
         Arrays.fill(p, 1, p.length, (1 - p[0]) / others);
-        return Ways.of(answers, p);
+        return Categorical.of(answers, p);
     }
 
     public static String id(long id) {

@@ -5,7 +5,7 @@ import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Check;
-import ablemedic.diagnosis.Outlook.Spread;
+import ablemedic.diagnosis.Gaussian;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.told.Setting;
 import java.util.ArrayList;
@@ -71,7 +71,7 @@ public final class CheckList {
                 c -> how,
                 scale,
                 sound.told(setting),
-                told -> new Spread(scale, told, 1 + 0.005 * told, MISREAD),
+                told -> new Gaussian(scale, told, 1 + 0.005 * told, MISREAD),
                 1));
     }
 

@@ -2,8 +2,8 @@ package ablemedic.speciality;
 
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Fault;
-import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Reading;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Harm;
@@ -22,8 +22,8 @@ public final class Cleared {
     public static List<Link> by(Craft craft, Check<Craft> check, Reading reading) {
         Electrics sound = craft.electrics().sound();
         Craft whole = craft.withElectrics(sound);
-        Outlook asItShould = check.outlook(whole);
-        if (asItShould instanceof Outlook.Either) {
+        Distribution asItShould = check.outlook(whole);
+        if (asItShould.isAssumed()) {
             // What rests on a guess of what chips let through proves no copper sound.
             return List.of();
         }

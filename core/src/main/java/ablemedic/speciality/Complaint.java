@@ -5,9 +5,9 @@ import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
-import ablemedic.diagnosis.Outlook;
-import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Reading;
 import java.util.List;
@@ -112,7 +112,7 @@ public record Complaint(
                 false);
     }
 
-    private static Outlook isAmiss(double fine) {
-        return Ways.of(IS_IT_SO, 1 - fine, fine);
+    private static Distribution isAmiss(double fine) {
+        return Categorical.of(IS_IT_SO, 1 - fine, fine);
     }
 }

@@ -3,8 +3,8 @@ package ablemedic.speciality;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Prediction;
 import java.util.function.Function;
 
@@ -173,7 +173,7 @@ public record CraftCheck(
     }
 
     @Override
-    public Outlook outlook(Craft craft) {
+    public Distribution outlook(Craft craft) {
         return prediction.of(craft);
     }
 

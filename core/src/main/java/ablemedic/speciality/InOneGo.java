@@ -6,10 +6,10 @@ import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Item;
 import ablemedic.diagnosis.Answers.Mixed;
 import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Categorical;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook;
-import ablemedic.diagnosis.Outlook.Branches;
-import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.diagnosis.Joint;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.IntStream;
@@ -81,14 +81,14 @@ public final class InOneGo implements Place.Placed {
     }
 
     @Override
-    public Outlook outlook(Craft craft) {
-        return Branches.of(
+    public Distribution outlook(Craft craft) {
+        return Joint.of(
                 answers,
                 IntStream.range(0, parts.size())
-                        .mapToObj(i -> (Outlook) new Ways(
+                        .mapToObj(i -> (Distribution) new Categorical(
                                 (Choices) answers.items().get(i).form(),
-                                ((Ways) parts.get(i).outlook(craft)).ways()))
-                        .toArray(Outlook[]::new));
+                                ((Categorical) parts.get(i).outlook(craft)).ways()))
+                        .toArray(Distribution[]::new));
     }
 
     @Override

@@ -6,10 +6,10 @@ import ablemedic.craft.Settings;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Fix.Value;
-import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Reading;
 import ablemedic.requirement.Conflict;
@@ -104,7 +104,7 @@ public final class RecordLook {
                 answers,
                 Prediction.from(
                         facet,
-                        seen -> Ways.expecting(
+                        seen -> Categorical.expecting(
                                 answers,
                                 known.contains(seen)
                                         ? outcomes.get(known.indexOf(seen)).id()

@@ -5,12 +5,11 @@ import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Categorical;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Fix.Value;
-import ablemedic.diagnosis.Outlook;
-import ablemedic.diagnosis.Outlook.Either;
-import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.told.Form.Choice;
 import ablemedic.told.Setting;
@@ -102,7 +101,7 @@ public final class SettingTrouble<T> {
             Function<Craft, String> instruction,
             Answers answers,
             T expected,
-            Function<T, Outlook> shown,
+            Function<T, Distribution> shown,
             double minutes) {
         return read(
                 id,
@@ -110,14 +109,10 @@ public final class SettingTrouble<T> {
                 title,
                 instruction,
                 answers,
-                told -> told.equals(expected) ? shown.apply(told) : slipping(shown.apply(told), shown.apply(expected)),
+                told -> told.equals(expected)
+                        ? shown.apply(told)
+                        : shown.apply(told).mixedWith(shown.apply(expected), SEEN_AS_EXPECTED),
                 minutes);
-    }
-
-    private static Outlook slipping(Outlook there, Outlook takenFor) {
-        return there instanceof Ways ways
-                ? ways.or(SEEN_AS_EXPECTED, (Ways) takenFor)
-                : Either.slipping(there, SEEN_AS_EXPECTED, takenFor);
     }
 
     /** The check that reads a setting of a few values, each an outcome. */
@@ -136,7 +131,7 @@ public final class SettingTrouble<T> {
                 craft -> title,
                 craft -> instruction,
                 answers,
-                value -> Ways.expecting(answers, choice.written(value), MISREAD),
+                value -> Categorical.expecting(answers, choice.written(value), MISREAD),
                 minutes);
     }
 
@@ -147,7 +142,7 @@ public final class SettingTrouble<T> {
             Function<Craft, String> title,
             Function<Craft, String> instruction,
             Answers answers,
-            Function<T, Outlook> outlook,
+            Function<T, Distribution> outlook,
             double minutes) {
         return new CraftCheck(
                 id,

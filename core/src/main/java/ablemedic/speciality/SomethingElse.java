@@ -3,9 +3,9 @@ package ablemedic.speciality;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
+import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Prediction;
 import java.util.List;
 import java.util.Optional;
@@ -33,7 +33,7 @@ public final class SomethingElse {
                 ID,
                 "Something else",
                 answers,
-                Prediction.from(Facet.nothing(), nothing -> Ways.of(answers, alike, alike, alike, alike)),
+                Prediction.from(Facet.nothing(), nothing -> Categorical.of(answers, alike, alike, alike, alike)),
                 Optional.empty(),
                 List.of(flight));
     }

@@ -8,11 +8,11 @@ import ablemedic.diagnosis.Answers.Mixed;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Question;
 import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Categorical;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook;
-import ablemedic.diagnosis.Outlook.Branch;
-import ablemedic.diagnosis.Outlook.Branches;
-import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.diagnosis.Joint;
+import ablemedic.diagnosis.Joint.Branch;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.speciality.CraftCheck;
 import ablemedic.takeoff.BoardOrientation.Motion;
@@ -75,8 +75,8 @@ final class HandTilts {
     }
 
     /** What one kind of picture shows of one motion. */
-    static Ways shown(Choices answers, Motion hand, Rotation misalignment, Picture picture) {
-        return Ways.expecting(answers, TakeOffSeen.id(picture.shows(hand, misalignment)), MISREAD);
+    static Categorical shown(Choices answers, Motion hand, Rotation misalignment, Picture picture) {
+        return Categorical.expecting(answers, TakeOffSeen.id(picture.shows(hand, misalignment)), MISREAD);
     }
 
     /** The check of all three, in the order of its questions. */
@@ -91,7 +91,7 @@ final class HandTilts {
                 ANSWERS,
                 Prediction.from(
                         MISALIGNMENT,
-                        turn -> new Branches(
+                        turn -> new Joint(
                                 ANSWERS,
                                 List.of(
                                         branch(turn, Picture.ATTITUDE, 1 - RATES_SHARE),
@@ -103,12 +103,12 @@ final class HandTilts {
     }
 
     private static Branch branch(Rotation turn, Picture picture, double share) {
-        List<Outlook> parts = new ArrayList<>();
+        List<Distribution> parts = new ArrayList<>();
         for (Item item : ANSWERS.items()) {
             Choices form = (Choices) item.form();
             parts.add(
                     item == PICTURE
-                            ? Ways.expecting(form, TakeOffSeen.id(picture), WRONG_KIND)
+                            ? Categorical.expecting(form, TakeOffSeen.id(picture), WRONG_KIND)
                             : shown(form, MOTIONS.get(item.id()), turn, picture));
         }
         return new Branch(share, parts);

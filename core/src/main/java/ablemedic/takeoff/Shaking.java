@@ -9,11 +9,11 @@ import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Question;
 import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Categorical;
+import ablemedic.diagnosis.Categorical.Way;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook;
-import ablemedic.diagnosis.Outlook.Way;
-import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.physics.FedArm;
 import ablemedic.speciality.Complaint;
@@ -107,7 +107,7 @@ final class Shaking {
                 c -> "Outdoors, clear of people; only if it can be held. Knee height, land, disarm, pack out, then "
                         + "a finger on each motor.",
                 answers,
-                from(HOVER, hover -> Ways.expecting(answers, TakeOffSeen.id(hover.heat()), FELT_WRONG)),
+                from(HOVER, hover -> Categorical.expecting(answers, TakeOffSeen.id(hover.heat()), FELT_WRONG)),
                 3,
                 1,
                 BenchNeeds.FLIGHT,
@@ -130,14 +130,14 @@ final class Shaking {
                 List.of(hover, heat()));
     }
 
-    private static Outlook told(Hover hover) {
+    private static Distribution told(Hover hover) {
         double shakes = hover.shaking();
         double calm = hover.heat() == Heat.COOL ? 1 - shakes : 0;
         double[] seen = {calm, shakes, 1 - calm - shakes};
         double[] heat = new double[Heat.values().length];
         Arrays.fill(heat, TOLD_WRONG / (heat.length - 1));
         heat[hover.heat().ordinal()] = 1 - TOLD_WRONG;
-        return new Ways(ANSWERS, List.of(new Way(1, new double[][] {
+        return new Categorical(ANSWERS, List.of(new Way(1, new double[][] {
             Arrays.stream(seen).map(p -> (1 - TOLD_WRONG) * p + TOLD_WRONG / 3).toArray(), heat
         })));
     }

@@ -20,11 +20,11 @@ import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook;
-import ablemedic.diagnosis.Outlook.Spread;
-import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.diagnosis.Gaussian;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.physics.Drives;
 import ablemedic.physics.FedArm;
@@ -113,7 +113,7 @@ final class TakeOffChecks {
                     answers,
                     from(
                             Facet.of("prop " + id(corner), c -> c.arm(corner).prop()),
-                            prop -> Ways.expecting(answers, prop(prop), MISREAD)),
+                            prop -> Categorical.expecting(answers, prop(prop), MISREAD)),
                     0.4,
                     0,
                     BenchNeeds.PACK_OUT,
@@ -157,7 +157,7 @@ final class TakeOffChecks {
                 arrow,
                 from(
                         Facet.of("how the board sits", Craft::mounted),
-                        mounted -> Ways.expecting(arrow, seat(mounted), BLUNDER)),
+                        mounted -> Categorical.expecting(arrow, seat(mounted), BLUNDER)),
                 0.8,
                 0,
                 BenchNeeds.PACK_OUT);
@@ -176,7 +176,7 @@ final class TakeOffChecks {
                 mount,
                 from(
                         Facet.of("how fast the board sits", c -> c.seat().loose()),
-                        loose -> Ways.expecting(mount, loose ? "loose" : "firm", BLUNDER)),
+                        loose -> Categorical.expecting(mount, loose ? "loose" : "firm", BLUNDER)),
                 0.5,
                 0,
                 BenchNeeds.PACK_OUT);
@@ -189,7 +189,7 @@ final class TakeOffChecks {
                 c -> "How did it lie when level was last calibrated?",
                 c -> "Ask or remember: a strap, a pack or a folded leg under the frame, a sloping table?",
                 under,
-                from(Fixes.LEVEL.facet(), off -> Ways.of(under, strap(off), 1 - strap(off))),
+                from(Fixes.LEVEL.facet(), off -> Categorical.of(under, strap(off), 1 - strap(off))),
                 0.3,
                 0,
                 BenchNeeds.NOTHING);
@@ -208,7 +208,7 @@ final class TakeOffChecks {
     }
 
     /** Which corner is named as the odd one, or none, by how surely each would be. */
-    private static Outlook odd(Choices answers, List<Double> surelyAt) {
+    private static Distribution odd(Choices answers, List<Double> surelyAt) {
         double[] p = new double[5];
         Arrays.fill(p, 0.02);
         for (Corner corner : Corner.ALL) {
@@ -217,7 +217,7 @@ final class TakeOffChecks {
         double named = Arrays.stream(p, 0, 4).sum();
         p[4] = Math.max(0.05, 1 - named);
         double total = Arrays.stream(p).sum();
-        return Ways.of(answers, Arrays.stream(p).map(x -> x / total).toArray());
+        return Categorical.of(answers, Arrays.stream(p).map(x -> x / total).toArray());
     }
 
     private static List<Outcome> corners(String none) {
@@ -262,7 +262,7 @@ final class TakeOffChecks {
                 mass,
                 from(
                         Facet.of("all-up mass", c -> c.airframe().massG()),
-                        grams -> new Spread(mass, grams / 1000, SCALES_SHARE * grams / 1000, BLUNDER)),
+                        grams -> new Gaussian(mass, grams / 1000, SCALES_SHARE * grams / 1000, BLUNDER)),
                 1,
                 0,
                 BenchNeeds.PACK_OUT);
@@ -275,7 +275,7 @@ final class TakeOffChecks {
                         "Strap the pack on, unplugged. Balance the craft on two fingertips under the side arms. How far forward of "
                                 + "the middle of the motors do they stand? Behind the middle counts negative.",
                 forward,
-                from(BALANCE, at -> new Spread(forward, at.forwardMm() / 1000, BALANCE_MM / 1000, BLUNDER)),
+                from(BALANCE, at -> new Gaussian(forward, at.forwardMm() / 1000, BALANCE_MM / 1000, BLUNDER)),
                 1.2,
                 0,
                 BenchNeeds.PACK_OUT);
@@ -288,7 +288,7 @@ final class TakeOffChecks {
                         "Strap the pack on, unplugged. Balance the craft on two fingertips under nose and tail. How far right of the "
                                 + "middle of the motors do they stand? Left of the middle counts negative.",
                 right,
-                from(BALANCE, at -> new Spread(right, at.rightMm() / 1000, BALANCE_MM / 1000, BLUNDER)),
+                from(BALANCE, at -> new Gaussian(right, at.rightMm() / 1000, BALANCE_MM / 1000, BLUNDER)),
                 1.2,
                 0,
                 BenchNeeds.PACK_OUT);
@@ -303,7 +303,7 @@ final class TakeOffChecks {
                 c -> "Read the alignment angles in the board's settings. The build sheet says "
                         + c.mounted().angles() + ", " + Rotation.Angles.ORDER + ".",
                 alignment,
-                told -> Ways.expecting(alignment, told(told), BLUNDER),
+                told -> Categorical.expecting(alignment, told(told), BLUNDER),
                 0.7));
         Choices spins = Choices.of(
                 "What is set?",
@@ -316,7 +316,7 @@ final class TakeOffChecks {
                 c -> "Read the direction of motors that is set",
                 c -> "Read in the board's settings whether it takes the front blades to turn inward or outward.",
                 spins,
-                told -> Ways.expecting(spins, id(told), BLUNDER),
+                told -> Categorical.expecting(spins, id(told), BLUNDER),
                 0.5));
         Choices order = Choices.of(
                 "Which order is set?",
@@ -330,7 +330,7 @@ final class TakeOffChecks {
                 c -> "Read the channel order that the board expects",
                 c -> "Read the channel order in the board's receiver settings.",
                 order,
-                told -> Ways.expecting(order, order(told), BLUNDER),
+                told -> Categorical.expecting(order, order(told), BLUNDER),
                 0.5));
         Choices gain = Choices.of(
                 "How do they compare with what suits this size?",
@@ -357,8 +357,8 @@ final class TakeOffChecks {
                 1));
     }
 
-    private static Outlook gain(Choices answers, double gain) {
-        return Ways.expecting(answers, gain > 3 ? "high" : gain < 1.0 / 3 ? "low" : "usual", 0.1);
+    private static Distribution gain(Choices answers, double gain) {
+        return Categorical.expecting(answers, gain > 3 ? "high" : gain < 1.0 / 3 ? "low" : "usual", 0.1);
     }
 
     private static String order(StickOrder order) {
@@ -406,7 +406,9 @@ final class TakeOffChecks {
                 c -> "Lay it flat and look whether the picture is level",
                 c -> "Lay the craft on a surface that a spirit level shows flat, nothing under it. Wait two seconds.",
                 level,
-                from(Facet.of("how the picture lies", TakeOffChecks::lies), lies -> Ways.expecting(level, lies, 0.08)),
+                from(
+                        Facet.of("how the picture lies", TakeOffChecks::lies),
+                        lies -> Categorical.expecting(level, lies, 0.08)),
                 1,
                 0,
                 BenchNeeds.COMPUTER);
@@ -478,7 +480,7 @@ final class TakeOffChecks {
                                     "bar of the " + stick.label() + " stick",
                                     c -> c.functionOf(stick).label()
                                             + (c.told(RadioSettings.reversed(stick)) ? "-down" : "-up")),
-                            bar -> Ways.expecting(answers, bar, BLUNDER)),
+                            bar -> Categorical.expecting(answers, bar, BLUNDER)),
                     0.4,
                     0,
                     BenchNeeds.COMPUTER_AND_RADIO,
@@ -595,9 +597,9 @@ final class TakeOffChecks {
 
     /** What turns when one motor is driven, and whether it stutters first; either may be what is named. */
     private record Turned(String what, boolean stutters) {
-        Outlook seen(Choices answers) {
-            Ways clean = Ways.expecting(answers, what, BLUNDER);
-            return stutters ? clean.or(STUTTER_IS_NAMED, Ways.expecting(answers, "stutters", BLUNDER)) : clean;
+        Distribution seen(Choices answers) {
+            Categorical clean = Categorical.expecting(answers, what, BLUNDER);
+            return stutters ? clean.or(STUTTER_IS_NAMED, Categorical.expecting(answers, "stutters", BLUNDER)) : clean;
         }
     }
 
@@ -632,14 +634,14 @@ final class TakeOffChecks {
                 .toList();
     }
 
-    private static Outlook starts(Choices answers, List<String> seen) {
+    private static Distribution starts(Choices answers, List<String> seen) {
         // With two at fault, either may be the one that is named.
         double[] p = new double[9];
         Arrays.fill(p, MISREAD / 9);
         for (String one : seen) {
             p[answers.questions().get(0).indexOf(one).orElseThrow()] += (1 - MISREAD) / seen.size();
         }
-        return Ways.of(answers, p);
+        return Categorical.of(answers, p);
     }
 
     private void byFlight() {
@@ -665,12 +667,12 @@ final class TakeOffChecks {
         checks.add(Shaking.heat());
     }
 
-    private static Outlook hover(Choices answers, Sightings.Flying flown) {
+    private static Distribution hover(Choices answers, Sightings.Flying flown) {
         List<Sight> sights = Sightings.of(flown);
         double[] p = new double[Manner.values().length];
         Arrays.fill(p, 0.05 / p.length);
         sights.forEach(sight -> p[sight.manner().ordinal()] += 0.95 / sights.size());
-        return Ways.of(answers, p);
+        return Categorical.of(answers, p);
     }
 
     private void add(

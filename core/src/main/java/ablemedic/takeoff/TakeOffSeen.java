@@ -6,10 +6,10 @@ import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Question;
 import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Categorical;
+import ablemedic.diagnosis.Categorical.Way;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook;
-import ablemedic.diagnosis.Outlook.Way;
-import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Reading;
 import ablemedic.speciality.Place;
 import ablemedic.takeoff.Sight.Edge;
@@ -122,11 +122,11 @@ final class TakeOffSeen implements Place.Placed {
     }
 
     @Override
-    public Outlook outlook(Craft craft) {
+    public Distribution outlook(Craft craft) {
         return outlook(Sightings.FLIGHT.of(craft));
     }
 
-    static Outlook outlook(Sightings.Flying flown) {
+    static Distribution outlook(Sightings.Flying flown) {
         List<Sight> sights = Sightings.of(flown);
         double[] repeat = repeat(sights);
         Map<Sight, Integer> counts = new LinkedHashMap<>();
@@ -139,7 +139,7 @@ final class TakeOffSeen implements Place.Placed {
             named(2, sight.atOnce() ? 0 : 1, MOMENT),
             repeat
         })));
-        return new Ways(ANSWERS, ways);
+        return new Categorical(ANSWERS, ways);
     }
 
     /** "The same way each time" is the chance that two take-offs go over within an eighth of a turn of each other. */

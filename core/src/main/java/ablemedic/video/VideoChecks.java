@@ -8,9 +8,9 @@ import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.electrics.Harm.NoPicture;
 import ablemedic.electrics.Harm.PoorAntenna;
@@ -86,9 +86,9 @@ final class VideoChecks {
         return Choices.of("What do the goggles show?", all);
     }
 
-    static Ways shown(Choices answers, Screen screen, double wrong) {
-        Ways ways = Ways.expecting(answers, word(screen), wrong);
-        return screen.either() ? ways.or(OTHER_BOARDS, Ways.expecting(answers, "picture", wrong)) : ways;
+    static Categorical shown(Choices answers, Screen screen, double wrong) {
+        Categorical ways = Categorical.expecting(answers, word(screen), wrong);
+        return screen.either() ? ways.or(OTHER_BOARDS, Categorical.expecting(answers, "picture", wrong)) : ways;
     }
 
     private static String word(Screen screen) {
@@ -130,7 +130,7 @@ final class VideoChecks {
                                 craft -> new Reached(
                                         chain.screen(craft).behind(),
                                         Math.round(FreeSpace.reach(chain.lossDb(craft)) * 20))),
-                        reached -> Ways.expecting(
+                        reached -> Categorical.expecting(
                                 strong,
                                 reached.behind() == Behind.SNOW
                                         ? "nowhere"
@@ -154,7 +154,7 @@ final class VideoChecks {
                                 craft -> chain.screen(VideoChain.withOtherGoggles(chain.sound(), craft))
                                                 .behind()
                                         != chain.screen(craft).behind()),
-                        better -> Ways.expecting(others, better ? "picture" : "as-before", MISREAD)),
+                        better -> Categorical.expecting(others, better ? "picture" : "as-before", MISREAD)),
                 3,
                 BenchNeeds.POWERED,
                 Place.NOWHERE);
@@ -186,7 +186,7 @@ final class VideoChecks {
                 from(
                         Facet.of("antenna of the transmitter", craft -> craft.electrics()
                                 .poorAntenna(sender.id())),
-                        why -> Ways.expecting(
+                        why -> Categorical.expecting(
                                 looks,
                                 why.map(w -> w == PoorAntenna.Why.BROKEN ? "broken" : "hidden")
                                         .orElse("well"),
@@ -209,7 +209,7 @@ final class VideoChecks {
                 from(
                         Facet.of("air at the transmitter", craft -> craft.electrics()
                                 .noAir(sender.id())),
-                        closed -> Ways.expecting(lies, closed ? "closed" : "open", 0.1)),
+                        closed -> Categorical.expecting(lies, closed ? "closed" : "open", 0.1)),
                 0.4,
                 0,
                 BenchNeeds.PACK_OUT,
@@ -247,7 +247,7 @@ final class VideoChecks {
                     found,
                     from(
                             Facet.of("what a search finds", craft -> found(craft)),
-                            word -> Ways.expecting(found, word, MISREAD)),
+                            word -> Categorical.expecting(found, word, MISREAD)),
                     1,
                     BenchNeeds.POWERED,
                     Place.NOWHERE);
@@ -268,7 +268,7 @@ final class VideoChecks {
                         c -> "What power is the transmitter set to?",
                         c -> ANTENNA_FIRST + "Lamps at it, or the board's page of video.",
                         power,
-                        now -> Ways.expecting(power, now > 1.3 * told ? "more" : "as-told", MISREAD),
+                        now -> Categorical.expecting(power, now > 1.3 * told ? "more" : "as-told", MISREAD),
                         0.7)
                 .needing(BenchNeeds.POWERED));
         if (chain.line(Job.VIDEO_CONTROL).isPresent() && way.milliwatts().size() > 1) {
@@ -288,7 +288,7 @@ final class VideoChecks {
                                             .map(String::valueOf)
                                             .toList()) + " mW.",
                     levels,
-                    now -> Ways.expecting(
+                    now -> Categorical.expecting(
                             levels,
                             now.equals(chain.sound().told(VideoSettings.LEVELS)) ? "as-many" : "other",
                             MISREAD),
@@ -312,9 +312,11 @@ final class VideoChecks {
                                 craft ->
                                         new Ten(chain.screen(craft).behind() == Behind.SNOW, chain.heat(craft, false))),
                         ten -> ten.snow()
-                                ? Ways.expecting(stays, "none", MISREAD)
-                                : Ways.expecting(stays, "stays", MISREAD)
-                                        .or(ten.heat().shutsWithin(MINUTES), Ways.expecting(stays, "goes", MISREAD))),
+                                ? Categorical.expecting(stays, "none", MISREAD)
+                                : Categorical.expecting(stays, "stays", MISREAD)
+                                        .or(
+                                                ten.heat().shutsWithin(MINUTES),
+                                                Categorical.expecting(stays, "goes", MISREAD))),
                 MINUTES,
                 BenchNeeds.POWERED,
                 new Place.OnePart(sender.id()));
@@ -346,7 +348,7 @@ final class VideoChecks {
                         past,
                         from(
                                 Facet.of("camera straight to the transmitter", craft -> straight(way, craft)),
-                                behind -> Ways.expecting(past, behind, MISREAD)),
+                                behind -> Categorical.expecting(past, behind, MISREAD)),
                         4,
                         BenchNeeds.POWERED,
                         new Place.OnePart(camera.id()));
@@ -368,7 +370,7 @@ final class VideoChecks {
                                                             .behind()
                                                     == Behind.PICTURE
                                             && chain.screen(craft).behind() != Behind.PICTURE),
-                            cures -> Ways.expecting(other, cures ? "picture" : "as-before", MISREAD)),
+                            cures -> Categorical.expecting(other, cures ? "picture" : "as-before", MISREAD)),
                     6,
                     BenchNeeds.POWERED,
                     new Place.OnePart(camera.id()));
@@ -392,7 +394,7 @@ final class VideoChecks {
                                 craft -> !chain.isFed(craft, sender)
                                         ? "cold"
                                         : chain.heat(craft, false).afterC(1) > 55 ? "hot" : "warm"),
-                        word -> Ways.expecting(warm, word, 0.1)),
+                        word -> Categorical.expecting(warm, word, 0.1)),
                 1.2,
                 BenchNeeds.POWERED,
                 new Place.OnePart(sender.id()));
@@ -432,7 +434,7 @@ final class VideoChecks {
                                         && craft.told(VideoSettings.GOGGLES_BOUND)
                                         && craft.told(VideoSettings.GOGGLES_UNIT)
                                         && craft.told(VideoSettings.GOGGLES_HEAR)),
-                        bound -> Ways.expecting(lamp, bound ? "bound" : "searching", MISREAD)),
+                        bound -> Categorical.expecting(lamp, bound ? "bound" : "searching", MISREAD)),
                 0.5,
                 BenchNeeds.POWERED,
                 new Place.OnePart(unit.id()));
@@ -449,7 +451,7 @@ final class VideoChecks {
                         c -> ANTENNA_FIRST
                                 + "The unit powered from the pack and on the computer's cable; the newest tool.",
                         said,
-                        paired -> Ways.expecting(said, paired ? "paired" : "not", MISREAD),
+                        paired -> Categorical.expecting(said, paired ? "paired" : "not", MISREAD),
                         4)
                 .needing(BenchNeeds.POWERED));
         Choices cable = Choices.of(
@@ -466,7 +468,7 @@ final class VideoChecks {
                                 .noPicture(unit.id())
                                 .filter(why -> why == NoPicture.Why.LOOSE_CABLE)
                                 .isPresent()),
-                        loose -> Ways.expecting(cable, loose ? "loose" : "seated", 0.1)),
+                        loose -> Categorical.expecting(cable, loose ? "loose" : "seated", 0.1)),
                 1,
                 0,
                 BenchNeeds.PACK_OUT,
@@ -481,7 +483,9 @@ final class VideoChecks {
                 "Raise the throttle: what comes into the picture?",
                 "Props off, the craft held down, one motor after another and then all.",
                 noise,
-                from(ripple(way), seen -> Ways.expecting(noise, seen.name().toLowerCase(Locale.ROOT), 0.1)),
+                from(
+                        ripple(way),
+                        seen -> Categorical.expecting(noise, seen.name().toLowerCase(Locale.ROOT), 0.1)),
                 1.5,
                 BenchNeeds.MOTORS_POWERED,
                 Place.NOWHERE);
@@ -496,7 +500,7 @@ final class VideoChecks {
                 another,
                 from(
                         Facet.of("lines with another capacitor", craft -> Ripple.isLessWithAnother(craft, way.maker())),
-                        less -> Ways.expecting(another, less ? "less" : "same", 0.1)),
+                        less -> Categorical.expecting(another, less ? "less" : "same", 0.1)),
                 6,
                 BenchNeeds.MOTORS_POWERED,
                 Place.NOWHERE);
@@ -527,9 +531,9 @@ final class VideoChecks {
                         new Outcome("no-picture", "there is nothing to put them on")));
     }
 
-    static Ways figures(Choices answers, Screen screen, double wrong) {
+    static Categorical figures(Choices answers, Screen screen, double wrong) {
         boolean nothing = screen.behind() == Behind.SNOW || screen.behind() == Behind.MESSAGE;
-        return Ways.expecting(
+        return Categorical.expecting(
                 answers, nothing ? "no-picture" : screen.figures().name().toLowerCase(Locale.ROOT), wrong);
     }
 
@@ -597,8 +601,9 @@ final class VideoChecks {
         return Facet.of("how the transmitter follows", chain::obeys);
     }
 
-    static Ways follows(Choices answers, Obeys now, double wrong) {
-        return Ways.expecting(answers, now.name().toLowerCase(Locale.ROOT).replace('_', '-'), wrong);
+    static Categorical follows(Choices answers, Obeys now, double wrong) {
+        return Categorical.expecting(
+                answers, now.name().toLowerCase(Locale.ROOT).replace('_', '-'), wrong);
     }
 
     private void powered(
@@ -633,7 +638,7 @@ final class VideoChecks {
                         c -> title,
                         c -> how,
                         is,
-                        told -> Ways.expecting(is, told == right ? "as-told" : "other", MISREAD),
+                        told -> Categorical.expecting(is, told == right ? "as-told" : "other", MISREAD),
                         0.5)
                 .needing(how.startsWith(ANTENNA_FIRST) ? BenchNeeds.POWERED : BenchNeeds.NOTHING));
     }

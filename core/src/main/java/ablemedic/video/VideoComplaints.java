@@ -5,9 +5,9 @@ import static ablemedic.diagnosis.Prediction.from;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
+import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.electrics.Job;
@@ -90,7 +90,7 @@ final class VideoComplaints {
                 answers,
                 from(
                         VideoChecks.ripple(chain.path().orElseThrow()),
-                        seen -> Ways.expecting(answers, seen.name().toLowerCase(Locale.ROOT), TOLD_WRONG)),
+                        seen -> Categorical.expecting(answers, seen.name().toLowerCase(Locale.ROOT), TOLD_WRONG)),
                 "clean",
                 VideoChecks.NOISE);
     }
@@ -115,14 +115,14 @@ final class VideoComplaints {
                                         chain.heat(craft, false),
                                         chain.heat(craft, true))),
                         stays -> stays.snow()
-                                ? Ways.expecting(answers, "none", TOLD_WRONG)
-                                : Ways.expecting(answers, "stays", TOLD_WRONG)
+                                ? Categorical.expecting(answers, "none", TOLD_WRONG)
+                                : Categorical.expecting(answers, "stays", TOLD_WRONG)
                                         .or(
                                                 stays.bench().shutsWithin(BENCH_MINUTES),
-                                                Ways.expecting(answers, "bench", TOLD_WRONG))
+                                                Categorical.expecting(answers, "bench", TOLD_WRONG))
                                         .or(
                                                 stays.flight().shutsWithin(FLIGHT_MINUTES),
-                                                Ways.expecting(answers, "flight", TOLD_WRONG))),
+                                                Categorical.expecting(answers, "flight", TOLD_WRONG))),
                 "stays",
                 VideoChecks.TEN_MINUTES);
     }

@@ -5,10 +5,7 @@ import static org.assertj.core.api.Assertions.offset;
 
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Scale;
-import ablemedic.diagnosis.Outlook.Either;
-import ablemedic.diagnosis.Outlook.Share;
-import ablemedic.diagnosis.Outlook.Spread;
-import ablemedic.diagnosis.Outlook.Worded;
+import ablemedic.diagnosis.Mixture.Share;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
 import java.util.List;
@@ -21,8 +18,8 @@ class GuessesTest {
     private static final double[] GUESSED = {0.4, 0.35, 0.25};
     private static final double ALIKE = 0.9;
     private static final Scale OHMS = new Scale("resistance", "ohm", 0, 1e6, 1, List.of(new Outcome("ol", "OL")));
-    private static final List<Outlook> WAYS = List.of(
-            new Spread(OHMS, 1000, 200, 0.04), new Spread(OHMS, 5000, 1000, 0.04), new Worded(OHMS, "ol", 0.04));
+    private static final List<Distribution> WAYS = List.of(
+            new Gaussian(OHMS, 1000, 200, 0.04), new Gaussian(OHMS, 5000, 1000, 0.04), new FixedWord(OHMS, "ol", 0.04));
     private static final Reading OL = Chosen.of("ol");
     private static final Reading READS = new Measured(1050);
 
@@ -44,8 +41,8 @@ class GuessesTest {
                 id, OHMS, system -> system.contains(opened) ? WAYS.get(2) : guessed(GUESSED), 1, BenchNeeds.NOTHING);
     }
 
-    private static Outlook guessed(double... shares) {
-        return new Either(List.of(
+    private static Distribution guessed(double... shares) {
+        return new Mixture(List.of(
                 new Share(shares[0], WAYS.get(0)),
                 new Share(shares[1], WAYS.get(1)),
                 new Share(shares[2], WAYS.get(2))));

@@ -9,11 +9,7 @@ import ablemedic.diagnosis.Answers.Item;
 import ablemedic.diagnosis.Answers.Mixed;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Scale;
-import ablemedic.diagnosis.Outlook.Branch;
-import ablemedic.diagnosis.Outlook.Branches;
-import ablemedic.diagnosis.Outlook.Spread;
-import ablemedic.diagnosis.Outlook.Ways;
-import ablemedic.diagnosis.Outlook.Worded;
+import ablemedic.diagnosis.Joint.Branch;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
 import ablemedic.diagnosis.Reading.Several;
@@ -35,16 +31,16 @@ class MixedAnswersTest {
     private static final Mixed ANSWERS = new Mixed(List.of(DID, new Item("after", SECONDS)));
 
     /** Either it drops after about a second, or it holds and nothing ever comes. */
-    private static Branches outlook(double drops) {
-        return new Branches(
+    private static Joint outlook(double drops) {
+        return new Joint(
                 ANSWERS,
                 List.of(
-                        new Branch(drops, List.of(did(0.95), new Spread(SECONDS, 1, 0.3, 0.04))),
-                        new Branch(1 - drops, List.of(did(0.05), new Worded(SECONDS, "never", 0.04)))));
+                        new Branch(drops, List.of(did(0.95), new Gaussian(SECONDS, 1, 0.3, 0.04))),
+                        new Branch(1 - drops, List.of(did(0.05), new FixedWord(SECONDS, "never", 0.04)))));
     }
 
-    private static Ways did(double drops) {
-        return Ways.of((Choices) DID.form(), drops, 1 - drops);
+    private static Categorical did(double drops) {
+        return Categorical.of((Choices) DID.form(), drops, 1 - drops);
     }
 
     private static Several said(Map<String, Reading> parts) {
@@ -55,13 +51,13 @@ class MixedAnswersTest {
         return new Chosen(Map.of("did", outcome));
     }
 
-    private static Check<Set<String>> loss(Function<Set<String>, Outlook> predicting) {
+    private static Check<Set<String>> loss(Function<Set<String>, Distribution> predicting) {
         return new Toy.Any("loss", ANSWERS, predicting, 1, BenchNeeds.NOTHING);
     }
 
     @Test
     void theAnswersHangTogetherOverTheWaysItCanGo() {
-        Branches half = outlook(0.5);
+        Joint half = outlook(0.5);
         double dropped = half.likelihood(said(Map.of("did", chose("drops"))));
         double soon = half.likelihood(said(Map.of("after", new Measured(1))));
         double both = half.likelihood(said(Map.of("did", chose("drops"), "after", new Measured(1))));
@@ -75,7 +71,7 @@ class MixedAnswersTest {
     @ParameterizedTest
     @ValueSource(doubles = {0, 0.2, 0.5, 1})
     void allAnswersTogetherAreCertainHoweverLoosened(double share) {
-        Outlook loose = outlook(0.7).loosened(share);
+        Distribution loose = outlook(0.7).loosened(share);
         double sum = 0;
         double step = 0.01;
         for (String did : List.of("drops", "holds")) {
@@ -90,7 +86,7 @@ class MixedAnswersTest {
     @ParameterizedTest
     @ValueSource(doubles = {0.1, 0.5, 0.9})
     void itsCellsAreCertainTogetherAndHoldWhatSamplingFinds(double drops) {
-        Branches outlook = outlook(drops);
+        Joint outlook = outlook(drops);
         Cells cells = Cells.of(ANSWERS, List.of(outlook, outlook(0.3)));
         double[] p = cells.probabilities(outlook);
         assertThat(Arrays.stream(p).sum()).isCloseTo(1, within(1e-9));
@@ -112,7 +108,7 @@ class MixedAnswersTest {
         Case<Set<String>> nothing = new Case<>(Set.of(), Occasion.NOTHING_KNOWN, List.of(), List.of());
         double before = ratio(diagnosis.standing(nothing));
         double after = ratio(diagnosis.standing(nothing.with(check, reading, Sureness.SURE)));
-        double broad = Outlook.broad(ANSWERS).likelihood(reading);
+        double broad = Distribution.broad(ANSWERS).likelihood(reading);
         double by = Sureness.SURE.temper(outlook(0.1).likelihood(reading), broad)
                 / Sureness.SURE.temper(outlook(0.9).likelihood(reading), broad);
         assertThat(by).as("it tells").isGreaterThan(3);
@@ -169,7 +165,7 @@ class MixedAnswersTest {
 
     @Test
     void whatIsNoAnswerIsRefusedWithTheQuestion() {
-        Branches outlook = outlook(0.5);
+        Joint outlook = outlook(0.5);
         assertThatExceptionOfType(IllegalArgumentException.class)
                 .isThrownBy(() -> outlook.likelihood(said(Map.of("colour", chose("drops")))))
                 .withMessageContaining("colour");
@@ -183,7 +179,7 @@ class MixedAnswersTest {
                 .withMessageContaining("inner");
         assertThatExceptionOfType(IllegalArgumentException.class).isThrownBy(() -> new Mixed(List.of()));
         assertThatExceptionOfType(IllegalArgumentException.class)
-                .isThrownBy(() -> Branches.of(ANSWERS, did(0.5)))
+                .isThrownBy(() -> Joint.of(ANSWERS, did(0.5)))
                 .withMessageContaining("2 questions");
     }
 

@@ -145,7 +145,7 @@ class RepairTest {
         final Check<Set<String>> motors = new Toy.Any(
                 "motors",
                 new Answers.Mixed(List.of(item("one"), item("two"))),
-                system -> Outlook.Branches.of(
+                system -> Joint.of(
                         new Answers.Mixed(List.of(item("one"), item("two"))),
                         ways("one", true),
                         ways("two", !system.contains("joint"))),
@@ -166,8 +166,8 @@ class RepairTest {
                     id, id, List.of(new Answers.Outcome("dead", "dead"), new Answers.Outcome("turns", "turns")));
         }
 
-        static Outlook ways(String id, boolean turns) {
-            return Outlook.Ways.of((Answers.Choices) item(id).form(), turns ? 0 : 1, turns ? 1 : 0);
+        static Distribution ways(String id, boolean turns) {
+            return Categorical.of((Answers.Choices) item(id).form(), turns ? 0 : 1, turns ? 1 : 0);
         }
 
         Case<Set<String>> seen(Case<Set<String>> known, String... turning) {

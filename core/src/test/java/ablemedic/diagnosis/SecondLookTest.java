@@ -5,10 +5,7 @@ import static org.assertj.core.api.Assertions.offset;
 
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Scale;
-import ablemedic.diagnosis.Outlook.Either;
-import ablemedic.diagnosis.Outlook.Share;
-import ablemedic.diagnosis.Outlook.Spread;
-import ablemedic.diagnosis.Outlook.Worded;
+import ablemedic.diagnosis.Mixture.Share;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
 import java.util.List;
@@ -99,11 +96,12 @@ class SecondLookTest {
     @Test
     void whatIsGuessedIsNotGuessedAnew() {
         Scale ohms = new Scale("resistance", "ohm", 0, 1e6, 1, List.of(new Outcome("ol", "OL")));
-        Outlook guessed = new Either(List.of(
-                new Share(0.75, new Spread(ohms, 1000, 300, 0.04)), new Share(0.25, new Worded(ohms, "ol", 0.04))));
+        Distribution guessed = new Mixture(List.of(
+                new Share(0.75, new Gaussian(ohms, 1000, 300, 0.04)),
+                new Share(0.25, new FixedWord(ohms, "ol", 0.04))));
         Reading ol = Chosen.of("ol");
         assertThat(guessed.likelihood(ol)).isCloseTo(0.26, offset(1e-12));
-        Outlook again = guessed.knowing(guessed, outlook -> outlook.likelihood(ol), 1);
+        Distribution again = guessed.knowing(guessed, outlook -> outlook.likelihood(ol), 1);
         assertThat(guessed.likelihood(ol) * again.likelihood(ol)).isCloseTo(0.2404, offset(1e-12));
         assertThat(again.likelihood(new Measured(1000))).isLessThan(0.1 * guessed.likelihood(new Measured(1000)));
     }

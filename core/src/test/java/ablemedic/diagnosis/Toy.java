@@ -2,7 +2,6 @@ package ablemedic.diagnosis;
 
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
-import ablemedic.diagnosis.Outlook.Ways;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
@@ -67,20 +66,25 @@ final class Toy {
                 IntStream.range(0, outcomes)
                         .mapToObj(i -> new Outcome(String.valueOf(i), String.valueOf(i)))
                         .toList());
-        return new Any(id, answers, system -> Ways.of(answers, probabilities.apply(system)), minutes, needs);
+        return new Any(id, answers, system -> Categorical.of(answers, probabilities.apply(system)), minutes, needs);
     }
 
     /** A check of any form. */
     record Any(
             String id,
             Answers answers,
-            Function<Set<String>, Outlook> predicting,
+            Function<Set<String>, Distribution> predicting,
             double minutes,
             BenchNeeds needs,
             Facet<Set<String>, ?> reads)
             implements Check<Set<String>> {
         /** One that reads all of the system. */
-        Any(String id, Answers answers, Function<Set<String>, Outlook> predicting, double minutes, BenchNeeds needs) {
+        Any(
+                String id,
+                Answers answers,
+                Function<Set<String>, Distribution> predicting,
+                double minutes,
+                BenchNeeds needs) {
             this(id, answers, predicting, minutes, needs, Facet.whole());
         }
 
@@ -100,7 +104,7 @@ final class Toy {
         }
 
         @Override
-        public Outlook outlook(Set<String> system) {
+        public Distribution outlook(Set<String> system) {
             return predicting.apply(system);
         }
 
@@ -138,7 +142,7 @@ final class Toy {
         }
 
         @Override
-        public Outlook outlook(Set<String> system) {
+        public Distribution outlook(Set<String> system) {
             return of.outlook(system);
         }
 

@@ -7,8 +7,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Scale;
-import ablemedic.diagnosis.Outlook.Spread;
-import ablemedic.diagnosis.Outlook.Worded;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
 import java.util.ArrayList;
@@ -55,16 +53,16 @@ class WordsAndSurveysTest {
 
     @Test
     void everyOutlookOnAScaleWithWordsIsOneInAll() {
-        List<Outlook> outlooks = List.of(
-                new Spread(ohms, 0.3, 0.1, 0.02),
-                new Spread(ohms, 12_000, 3_000, 0.05),
-                new Worded(ohms, "ol", 0.02),
-                new Worded(ohms, "climbing", 0.3),
-                Outlook.broad(ohms),
-                new Spread(ohms, 0.3, 0.1, 0.02).loosened(0.2),
-                new Worded(ohms, "ol", 0.02).loosened(0.2));
+        List<Distribution> outlooks = List.of(
+                new Gaussian(ohms, 0.3, 0.1, 0.02),
+                new Gaussian(ohms, 12_000, 3_000, 0.05),
+                new FixedWord(ohms, "ol", 0.02),
+                new FixedWord(ohms, "climbing", 0.3),
+                Distribution.broad(ohms),
+                new Gaussian(ohms, 0.3, 0.1, 0.02).loosened(0.2),
+                new FixedWord(ohms, "ol", 0.02).loosened(0.2));
         Cells cells = Cells.of(ohms, outlooks);
-        for (Outlook outlook : outlooks) {
+        for (Distribution outlook : outlooks) {
             double[] p = cells.probabilities(outlook);
             assertThat(Arrays.stream(p).sum()).isCloseTo(1, within(1e-9));
             assertThat(Arrays.stream(p).min().orElseThrow()).isGreaterThanOrEqualTo(-1e-12);
@@ -74,27 +72,28 @@ class WordsAndSurveysTest {
 
     @Test
     void aWordSpeaksForItselfAndABlunderForAnything() {
-        Worded open = new Worded(ohms, "ol", 0.02);
+        FixedWord open = new FixedWord(ohms, "ol", 0.02);
         assertThat(open.likelihood(Chosen.of("ol"))).isCloseTo(0.985, within(1e-9));
         assertThat(open.likelihood(Chosen.of("climbing"))).isCloseTo(0.005, within(1e-9));
         assertThat(open.likelihood(new Measured(0.3))).isPositive().isLessThan(0.02);
-        assertThat(new Spread(ohms, 0.3, 0.1, 0.02).likelihood(Chosen.of("ol"))).isCloseTo(0.005, within(1e-9));
+        assertThat(new Gaussian(ohms, 0.3, 0.1, 0.02).likelihood(Chosen.of("ol")))
+                .isCloseTo(0.005, within(1e-9));
     }
 
     @Test
     void aWordThatTheScaleDoesNotHaveIsRefused() {
-        assertThatIllegalArgumentException().isThrownBy(() -> new Worded(ohms, "beep", 0.1));
+        assertThatIllegalArgumentException().isThrownBy(() -> new FixedWord(ohms, "beep", 0.1));
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new Spread(ohms, 1, 1, 0.1).likelihood(Chosen.of("beep")));
+                .isThrownBy(() -> new Gaussian(ohms, 1, 1, 0.1).likelihood(Chosen.of("beep")));
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new Spread(even, 1, 1, 0.1).likelihood(Chosen.of("ol")))
+                .isThrownBy(() -> new Gaussian(even, 1, 1, 0.1).likelihood(Chosen.of("ol")))
                 .withMessageContaining("answered by a number");
         assertThatIllegalArgumentException().isThrownBy(() -> new Scale("x", "", 0, 1, 0, List.of()));
     }
 
     @Test
     void cellsPartPredictionsWhereTheyAreEquallyFarInTheirOwnSpreads() {
-        List<Outlook> two = List.of(new Spread(ohms, 1, 0.1, 0), new Spread(ohms, 100, 20, 0));
+        List<Distribution> two = List.of(new Gaussian(ohms, 1, 0.1, 0), new Gaussian(ohms, 100, 20, 0));
         Cells cells = Cells.of(ohms, two);
         assertThat(Arrays.stream(cells.probabilities(two.get(0))).max().orElseThrow())
                 .isGreaterThan(0.95);
@@ -139,10 +138,10 @@ class WordsAndSurveysTest {
                 }
 
                 @Override
-                public Outlook outlook(Set<String> system) {
+                public Distribution outlook(Set<String> system) {
                     boolean open =
                             java.util.stream.IntStream.range(from, to).anyMatch(i -> system.contains("fuse" + i));
-                    return open ? new Worded(scale, "ol", 0.01) : new Spread(scale, 0.3, 0.1, 0.01);
+                    return open ? new FixedWord(scale, "ol", 0.01) : new Gaussian(scale, 0.3, 0.1, 0.01);
                 }
 
                 @Override

@@ -13,9 +13,11 @@ import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Case;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Fault;
+import ablemedic.diagnosis.FixedWord;
+import ablemedic.diagnosis.Gaussian;
 import ablemedic.diagnosis.Occasion;
-import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Sureness;
@@ -100,9 +102,9 @@ class HalvingTest {
         }
     }
 
-    private static Reading exact(Outlook outlook) {
-        return outlook instanceof Outlook.Spread spread
+    private static Reading exact(Distribution outlook) {
+        return outlook instanceof Gaussian spread
                 ? new Reading.Measured(spread.mean())
-                : Reading.Chosen.of(((Outlook.Worded) outlook).word());
+                : Reading.Chosen.of(((FixedWord) outlook).word());
     }
 }

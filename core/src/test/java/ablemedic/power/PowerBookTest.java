@@ -8,12 +8,16 @@ import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Assumptions;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Case;
+import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
+import ablemedic.diagnosis.FixedWord;
+import ablemedic.diagnosis.Gaussian;
+import ablemedic.diagnosis.Mixture;
 import ablemedic.diagnosis.Occasion;
-import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Proof;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
@@ -71,9 +75,9 @@ class PowerBookTest {
     }
 
     private static boolean tells(Check<Craft> check, Craft sound, Craft faulty) {
-        Outlook one = check.outlook(sound);
-        Outlook other = check.outlook(faulty);
-        return one instanceof Outlook.Ways
+        Distribution one = check.outlook(sound);
+        Distribution other = check.outlook(faulty);
+        return one instanceof Categorical
                 ? !Proof.expected(check, sound).equals(Proof.expected(check, faulty))
                 : ReadHere.different(one, other);
     }
@@ -360,10 +364,10 @@ class PowerBookTest {
         Wiring wiring = craft.electrics().wiring();
         ReadHere.Answer answer =
                 ReadHere.of(craft, Probe.Mode.OHMS, wiring.node("FC.S2"), wiring.node("CFR.S"), Meter.USUAL);
-        assertThat(answer.sound()).isInstanceOf(Outlook.Spread.class);
-        assertThat(((Outlook.Spread) answer.sound()).mean()).isCloseTo(0.3, within(0.1));
+        assertThat(answer.sound()).isInstanceOf(Gaussian.class);
+        assertThat(((Gaussian) answer.sound()).mean()).isCloseTo(0.3, within(0.1));
         assertThat(answer.under()).anySatisfy(u -> {
-            assertThat(u.reading()).isInstanceOf(Outlook.Worded.class);
+            assertThat(u.reading()).isInstanceOf(FixedWord.class);
             assertThat(u.faults())
                     .anyMatch(f -> f.contains("pin at flight board S2"))
                     .hasSize(3);
@@ -397,18 +401,17 @@ class PowerBookTest {
     void aVoltageIsAsUncertainAsWhatItRestsOn() {
         Craft craft = PowerCrafts.separate();
         Book<Craft> book = Specialities.book(craft, Meter.USUAL);
-        Outlook rail = book.check("volts~FC.3V3~PLUG.-").orElseThrow().outlook(craft);
-        assertThat(rail).isInstanceOfSatisfying(Outlook.Spread.class, spread -> assertThat(spread.spread())
+        Distribution rail = book.check("volts~FC.3V3~PLUG.-").orElseThrow().outlook(craft);
+        assertThat(rail).isInstanceOfSatisfying(Gaussian.class, spread -> assertThat(spread.spread())
                 .isLessThan(0.08));
-        Outlook pack = book.check("volts~PLUG.+~PLUG.-").orElseThrow().outlook(craft);
-        assertThat(pack)
-                .isInstanceOfSatisfying(Outlook.Spread.class, spread -> assertThat(spread.spread() / spread.mean())
-                        .isBetween(0.034, 0.045));
+        Distribution pack = book.check("volts~PLUG.+~PLUG.-").orElseThrow().outlook(craft);
+        assertThat(pack).isInstanceOfSatisfying(Gaussian.class, spread -> assertThat(spread.spread() / spread.mean())
+                .isBetween(0.034, 0.045));
         Craft shorted = craft.withElectrics(craft.electrics().with(new Harm.DriveShort("CFR.+", 0.4)));
-        Outlook sagged = book.check("volts~PLUG.+~PLUG.-").orElseThrow().outlook(shorted);
+        Distribution sagged = book.check("volts~PLUG.+~PLUG.-").orElseThrow().outlook(shorted);
         assertThat(sagged)
                 .as("by how much a short drags the pack down is a guess")
-                .isInstanceOfSatisfying(Outlook.Spread.class, spread -> assertThat(spread.spread() / spread.mean())
+                .isInstanceOfSatisfying(Gaussian.class, spread -> assertThat(spread.spread() / spread.mean())
                         .isGreaterThan(0.39));
         Check<Craft> pulled = book.check("volts~VTX.+~CRL.S").orElseThrow();
         Craft open = craft.withElectrics(craft.electrics().with(new Harm.Open("FC.S3>CRL.S")));
@@ -427,8 +430,8 @@ class PowerBookTest {
         Craft craft = PowerCrafts.separate();
         Probe guessed = (Probe)
                 Specialities.book(craft, Meter.USUAL).check("ohms~PB.5V~FC.S3").orElseThrow();
-        Outlook outlook = guessed.outlook(craft);
-        assertThat(outlook).isInstanceOf(Outlook.Either.class);
+        Distribution outlook = guessed.outlook(craft);
+        assertThat(outlook).isInstanceOf(Mixture.class);
         double modelled = PackOut.of(craft.electrics(), Meter.USUAL)
                 .ohms(guessed.red().node(), guessed.black().node());
         // A board that lets through a fifth as much, or lacks the pull-down altogether, is as good a craft.
@@ -449,6 +452,6 @@ class PowerBookTest {
         Probe copper = (Probe) Specialities.book(craft, Meter.USUAL)
                 .check("ohms~PLUG.+~PB.IN+")
                 .orElseThrow();
-        assertThat(copper.outlook(craft)).isInstanceOf(Outlook.Spread.class);
+        assertThat(copper.outlook(craft)).isInstanceOf(Gaussian.class);
     }
 }

@@ -6,9 +6,11 @@ import static org.assertj.core.api.Assertions.within;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Scale;
+import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Fault;
-import ablemedic.diagnosis.Outlook;
+import ablemedic.diagnosis.Gaussian;
 import ablemedic.diagnosis.Proof;
 import ablemedic.electrics.Archetype;
 import ablemedic.electrics.Harm;
@@ -50,8 +52,8 @@ class PowerOutlooksTest {
     void everyOutlookIsOneInAllOrASpreadWithinItsScale(Craft craft) {
         for (Craft state : states(craft)) {
             for (Check<Craft> check : checks(craft)) {
-                Outlook outlook = check.outlook(state);
-                if (outlook instanceof Outlook.Ways ways) {
+                Distribution outlook = check.outlook(state);
+                if (outlook instanceof Categorical ways) {
                     double sum = 0;
                     int outcomes = ((Choices) check.answers()).combinations();
                     for (int i = 0; i < outcomes; i++) {
@@ -59,7 +61,7 @@ class PowerOutlooksTest {
                         sum += ways.probability(i);
                     }
                     assertThat(sum).as(check.id()).isCloseTo(1, within(1e-9));
-                } else if (outlook instanceof Outlook.Spread spread) {
+                } else if (outlook instanceof Gaussian spread) {
                     Scale scale = (Scale) check.answers();
                     assertThat(spread.mean())
                             .as("%s of %s", check.id(), state.electrics())
@@ -131,7 +133,7 @@ class PowerOutlooksTest {
         for (Part part : craft.electrics().sheet().parts()) {
             if (part.archetype().load().isPresent() && part.archetype().kind() == Archetype.Kind.PART) {
                 Craft dead = craft.withElectrics(craft.electrics().with(new Harm.OtherDraw(part.id(), 0)));
-                assertThat(((Outlook.Ways) on.outlook(dead))
+                assertThat(((Categorical) on.outlook(dead))
                                 .choices()
                                 .questions()
                                 .get(0)

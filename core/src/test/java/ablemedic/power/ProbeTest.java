@@ -11,8 +11,9 @@ import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Case;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
+import ablemedic.diagnosis.Gaussian;
+import ablemedic.diagnosis.Mixture;
 import ablemedic.diagnosis.Occasion;
-import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
@@ -127,10 +128,8 @@ class ProbeTest {
                     .isEqualTo(probe(Probe.Mode.OHMS, link.b(), link.a()).outlook(craft));
         }
         int[] plug = wiring.plug().orElseThrow();
-        Outlook.Spread one =
-                (Outlook.Spread) probe(Probe.Mode.VOLTS, plug[0], plug[1]).outlook(craft);
-        Outlook.Spread other =
-                (Outlook.Spread) probe(Probe.Mode.VOLTS, plug[1], plug[0]).outlook(craft);
+        Gaussian one = (Gaussian) probe(Probe.Mode.VOLTS, plug[0], plug[1]).outlook(craft);
+        Gaussian other = (Gaussian) probe(Probe.Mode.VOLTS, plug[1], plug[0]).outlook(craft);
         assertThat(one.mean()).isPositive().isCloseTo(-other.mean(), within(1e-9));
         assertThat(one.spread()).isEqualTo(other.spread());
     }
@@ -205,9 +204,7 @@ class ProbeTest {
         List<Check<Craft>> promising = survey(Probe.Mode.VOLTS).promising(stories(List.of(craft, bridged)));
         assertThat(promising).isNotEmpty();
         for (Check<Craft> check : promising) {
-            assertThat(((Outlook.Spread) check.outlook(craft)).mean())
-                    .as(check.id())
-                    .isGreaterThanOrEqualTo(-1e-6);
+            assertThat(((Gaussian) check.outlook(craft)).mean()).as(check.id()).isGreaterThanOrEqualTo(-1e-6);
         }
     }
 
@@ -229,8 +226,8 @@ class ProbeTest {
     @Test
     void aComparisonWithASoundArmIsWorthMoreThanANumber() {
         double alone = broken(Map.of());
-        Outlook.Either guessed = (Outlook.Either) check("ohms~FC.S1~PLUG.-").outlook(craft);
-        double shown = ((Outlook.Spread) guessed.likeliest()).mean();
+        Mixture guessed = (Mixture) check("ohms~FC.S1~PLUG.-").outlook(craft);
+        double shown = ((Gaussian) guessed.likeliest()).mean();
         assertThat(broken(Map.of("ohms~FC.S1~PLUG.-", new Measured(shown))))
                 .as("a sound arm lets something through")
                 .isGreaterThan(1.15 * alone);

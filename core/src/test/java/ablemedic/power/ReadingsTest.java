@@ -5,9 +5,12 @@ import static org.assertj.core.api.Assertions.within;
 
 import ablemedic.circuit.Network;
 import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Fault;
-import ablemedic.diagnosis.Outlook;
+import ablemedic.diagnosis.FixedWord;
+import ablemedic.diagnosis.Gaussian;
 import ablemedic.diagnosis.Proof;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Harm;
@@ -168,13 +171,13 @@ class ReadingsTest {
     @Test
     void everyStepOfTheRoutinePassesOnASoundCraft() {
         for (Check<Craft> step : PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.FULL)) {
-            Outlook predicted = step.outlook(craft);
-            Outlook outlook = predicted instanceof Outlook.Either either ? either.likeliest() : predicted;
-            var reading = outlook instanceof Outlook.Spread s
+            Distribution predicted = step.outlook(craft);
+            Distribution outlook = predicted.likeliest();
+            var reading = outlook instanceof Gaussian s
                     ? new ablemedic.diagnosis.Reading.Measured(s.mean())
-                    : outlook instanceof Outlook.Worded w
+                    : outlook instanceof FixedWord w
                             ? ablemedic.diagnosis.Reading.Chosen.of(w.word())
-                            : ablemedic.diagnosis.Reading.Chosen.of(((Outlook.Ways) outlook)
+                            : ablemedic.diagnosis.Reading.Chosen.of(((Categorical) outlook)
                                     .choices()
                                     .questions()
                                     .get(0)

@@ -13,10 +13,10 @@ import ablemedic.craft.ReceiverSettings.WhenLost;
 import ablemedic.diagnosis.Assumptions;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Diagnosis;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Occasion;
-import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Technician;
 import ablemedic.physics.FreeSpace;
@@ -85,7 +85,7 @@ class RadioBookTest {
     @MethodSource("crafts")
     void everyComplaintIsCausedBySeveralFaultsAndASoundCraftGivesNoneOfThem(Craft craft) {
         for (Complaint complaint : complaints(craft)) {
-            Outlook sound = complaint.seen().outlook(craft);
+            Distribution sound = complaint.seen().outlook(craft);
             assertThat(Specialities.book(craft, Meter.USUAL).faults().stream().filter(fault -> !complaint
                             .seen()
                             .outlook(fault.applyTo(craft))

@@ -6,11 +6,11 @@ import ablemedic.Specialities;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Occasion;
-import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Reading;
 import ablemedic.handbook.Handbook;
 import ablemedic.line.CraftLine;
@@ -103,10 +103,10 @@ class SerialBookTest {
         }
         for (Check<Craft> check : book.checks()) {
             assertThat(check.reads()).as(check.id()).isNotSameAs(Facet.whole());
-            Map<Object, Outlook> byFacet = new HashMap<>();
+            Map<Object, Distribution> byFacet = new HashMap<>();
             for (Craft state : states) {
-                Outlook outlook = check.outlook(state);
-                Outlook before = byFacet.putIfAbsent(check.reads().of(state), outlook);
+                Distribution outlook = check.outlook(state);
+                Distribution before = byFacet.putIfAbsent(check.reads().of(state), outlook);
                 assertThat(before == null || before.equals(outlook))
                         .as(check.id())
                         .isTrue();
@@ -164,7 +164,7 @@ class SerialBookTest {
         for (Craft craft : crafts()) {
             Book<Craft> book = book(craft);
             for (Complaint complaint : Serial.SPECIALITY.complaints(craft, Meter.USUAL, null)) {
-                Outlook sound = complaint.seen().outlook(craft);
+                Distribution sound = complaint.seen().outlook(craft);
                 assertThat(book.faults().stream().filter(fault -> !complaint
                                 .seen()
                                 .outlook(fault.applyTo(craft))

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import ablemedic.Specialities;
 import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
-import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.electrics.Electrics;
 import ablemedic.electrics.Harm;
 import ablemedic.line.CraftLine;
@@ -133,7 +133,7 @@ class TradeFactsOfLinesTest {
     }
 
     private static String likeliest(Check<Craft> check, Craft craft) {
-        Ways ways = (Ways) check.outlook(craft);
+        Categorical ways = (Categorical) check.outlook(craft);
         double[] shares = ways.ways().get(0).probabilities()[0];
         int most = IntStream.range(0, shares.length)
                 .reduce((a, b) -> shares[a] >= shares[b] ? a : b)

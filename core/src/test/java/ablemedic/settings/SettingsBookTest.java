@@ -13,10 +13,10 @@ import ablemedic.diagnosis.Assumptions;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Occasion;
-import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Proof;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Technician;
@@ -85,7 +85,7 @@ class SettingsBookTest {
     @MethodSource("crafts")
     void everyComplaintIsCausedBySeveralFaultsOfTheBookAndNotByASoundCraft(Craft craft) {
         for (Complaint complaint : complaints(craft)) {
-            Outlook sound = complaint.seen().outlook(craft);
+            Distribution sound = complaint.seen().outlook(craft);
             assertThat(Specialities.book(craft, Meter.USUAL).faults().stream().filter(fault -> !complaint
                             .seen()
                             .outlook(fault.applyTo(craft))

@@ -15,10 +15,10 @@ import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Case;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Evidence;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Occasion;
-import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Sureness;
@@ -341,8 +341,8 @@ class SnapshotTest {
         assertThat(flips.fault()).isEmpty();
         for (Fault<Craft> fault : settingsOfTheBoard()) {
             Craft faulty = fault.applyTo(SOUND);
-            Outlook behind = flips.check().outlook(faulty);
-            Outlook plain = ListingCheck.of(1, 1, listed(SOUND)).outlook(faulty);
+            Distribution behind = flips.check().outlook(faulty);
+            Distribution plain = ListingCheck.of(1, 1, listed(SOUND)).outlook(faulty);
             assertThat(behind.likelihood(Reading.Chosen.of(ListingCheck.LISTED)) > 0.5)
                     .as(fault.describe(SOUND))
                     .isEqualTo(plain.likelihood(Reading.Chosen.of(ListingCheck.LISTED)) > 0.5);

@@ -9,15 +9,15 @@ import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Mixed;
 import ablemedic.diagnosis.Assumptions;
 import ablemedic.diagnosis.Case;
+import ablemedic.diagnosis.Categorical;
+import ablemedic.diagnosis.Categorical.Way;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Fault;
+import ablemedic.diagnosis.Gaussian;
+import ablemedic.diagnosis.Joint;
 import ablemedic.diagnosis.Occasion;
-import ablemedic.diagnosis.Outlook;
-import ablemedic.diagnosis.Outlook.Branches;
-import ablemedic.diagnosis.Outlook.Spread;
-import ablemedic.diagnosis.Outlook.Way;
-import ablemedic.diagnosis.Outlook.Ways;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Sureness;
@@ -45,10 +45,10 @@ class TakeOffBookTest {
         }
     }
 
-    private static void isAProbability(Outlook outlook, String what) {
-        if (outlook instanceof Branches branches) {
+    private static void isAProbability(Distribution outlook, String what) {
+        if (outlook instanceof Joint branches) {
             branches.branches().forEach(branch -> branch.parts().forEach(part -> isAProbability(part, what)));
-        } else if (outlook instanceof Ways ways) {
+        } else if (outlook instanceof Categorical ways) {
             for (Way way : ways.ways()) {
                 for (double[] p : way.probabilities()) {
                     assertThat(Arrays.stream(p).sum()).as(what).isCloseTo(1, offset(1e-9));
@@ -56,7 +56,7 @@ class TakeOffBookTest {
                 }
             }
         } else {
-            Spread spread = (Spread) outlook;
+            Gaussian spread = (Gaussian) outlook;
             assertThat(spread.mean())
                     .isBetween(spread.scale().low(), spread.scale().high());
         }
@@ -68,12 +68,13 @@ class TakeOffBookTest {
             Craft faulty = fault.applyTo(Crafts.inch5(FlightMode.values()[0]));
             for (Check<Craft> check : TakeOff.book().checks()) {
                 if (check instanceof InOneGo && check.answers() instanceof Mixed mixed) {
-                    List<Outlook> parts =
-                            ((Branches) check.outlook(faulty)).branches().get(0).parts();
+                    List<Distribution> parts =
+                            ((Joint) check.outlook(faulty)).branches().get(0).parts();
                     for (int i = 0; i < parts.size(); i++) {
                         Check<Craft> part = check(mixed.items().get(i).id());
                         assertThat(part.planned()).as("made out of turn only").isFalse();
-                        assertThat(((Ways) parts.get(i)).ways()).isEqualTo(((Ways) part.outlook(faulty)).ways());
+                        assertThat(((Categorical) parts.get(i)).ways())
+                                .isEqualTo(((Categorical) part.outlook(faulty)).ways());
                     }
                 }
             }

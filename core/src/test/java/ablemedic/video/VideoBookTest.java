@@ -9,8 +9,8 @@ import ablemedic.craft.VideoSettings;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.BenchNeeds.Want;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Fault;
-import ablemedic.diagnosis.Outlook;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.electrics.ElectricSheet;
 import ablemedic.electrics.Electrics;
@@ -146,8 +146,8 @@ class VideoBookTest {
 
     /** Whether what is expected of some answer differs by a fault, by more than a guess. */
     private static boolean tells(Check<Craft> check, Craft craft, Fault<Craft> fault) {
-        Outlook sound = check.outlook(craft);
-        Outlook faulty = check.outlook(fault.applyTo(craft));
+        Distribution sound = check.outlook(craft);
+        Distribution faulty = check.outlook(fault.applyTo(craft));
         return ((Choices) check.answers())
                 .questions().get(0).outcomes().stream()
                         .map(one -> Chosen.of(one.id()))

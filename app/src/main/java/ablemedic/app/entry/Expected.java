@@ -2,18 +2,20 @@ package ablemedic.app.entry;
 
 import ablemedic.Specialities;
 import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Answers.Mixed;
+import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.Check;
-import ablemedic.diagnosis.Outlook;
-import ablemedic.diagnosis.Outlook.Branch;
-import ablemedic.diagnosis.Outlook.Branches;
-import ablemedic.diagnosis.Outlook.Either;
-import ablemedic.diagnosis.Outlook.Spread;
+import ablemedic.diagnosis.Distribution;
+import ablemedic.diagnosis.Distribution.Alternative;
 import ablemedic.diagnosis.Proof;
-import java.util.ArrayList;
-import java.util.Comparator;
+import ablemedic.diagnosis.Reading.Chosen;
+import ablemedic.diagnosis.Reading.Measured;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** What a check gives on a craft, as a bench would say it. */
 public final class Expected {
@@ -29,61 +31,58 @@ public final class Expected {
         return of(check.outlook(craft), craft);
     }
 
-    /** An outlook in words. */
-    public static String of(Outlook outlook, Craft craft) {
-        if (outlook instanceof Branches branches) {
-            List<Outlook> parts = branches.branches().stream()
-                    .max(Comparator.comparingDouble(Branch::share))
-                    .orElseThrow()
-                    .parts();
+    /** A distribution in words. */
+    public static String of(Distribution distribution, Craft craft) {
+        if (distribution.answers() instanceof Mixed mixed) {
+            List<Distribution> parts = distribution.parts();
             return IntStream.range(0, parts.size())
                     .mapToObj(i -> Specialities.inWordsOf(
-                                    craft, Entered.of(branches.mixed().items().get(i)))
+                                    craft, Entered.of(mixed.items().get(i)))
                             + of(parts.get(i), craft))
                     .collect(Collectors.joining("; "));
         }
-        if (outlook instanceof Either either) {
-            return either(either, craft);
-        }
-        return outlook instanceof Spread spread
-                ? number(spread)
-                : Specialities.inWordsOf(craft, Proof.expected(outlook));
+        return distribution.answers() instanceof Scale scale
+                ? onScale(scale, distribution.alternatives(), craft)
+                : Specialities.inWordsOf(craft, Proof.expected(distribution));
     }
 
-    /** From the least to the most that its ways may show, and the words that may stand instead. */
-    private static String either(Either either, Craft craft) {
-        List<Outlook> ways = either.ways().stream()
-                .filter(way -> way.share() >= WORTH_SAYING)
-                .map(Outlook.Share::outlook)
-                .toList();
-        List<Spread> numbers = ways.stream()
-                .filter(Spread.class::isInstance)
-                .map(Spread.class::cast)
-                .toList();
-        List<String> said = new ArrayList<>();
-        if (!numbers.isEmpty()) {
-            said.add("about "
-                    + Units.shown(
-                            numbers.get(0).scale(),
-                            numbers.stream()
-                                    .mapToDouble(n -> n.mean() - n.spread())
-                                    .min()
-                                    .orElseThrow())
-                    + " to "
-                    + Units.shown(
-                            numbers.get(0).scale(),
-                            numbers.stream()
-                                    .mapToDouble(n -> n.mean() + n.spread())
-                                    .max()
-                                    .orElseThrow()));
+    /**
+     * One number with how far it may be off; or from the least to the most that may show, and the words that may stand
+     * instead.
+     */
+    private static String onScale(Scale scale, List<Alternative> ways, Craft craft) {
+        if (ways.size() == 1 && ways.get(0).reading() instanceof Measured) {
+            return number(scale, ways.get(0));
         }
-        ways.stream().filter(way -> !(way instanceof Spread)).forEach(way -> said.add(of(way, craft)));
-        return String.join(", or ", said);
+        List<Alternative> worth = ways.stream()
+                .filter(way -> ways.size() == 1 || way.probability() >= WORTH_SAYING)
+                .toList();
+        DoubleSummaryStatistics numbers = worth.stream()
+                .filter(way -> way.reading() instanceof Measured)
+                .flatMapToDouble(way -> DoubleStream.of(mean(way) - way.spread(), mean(way) + way.spread()))
+                .summaryStatistics();
+        Stream<String> range = numbers.getCount() == 0
+                ? Stream.of()
+                : Stream.of("about " + Units.shown(scale, numbers.getMin()) + " to "
+                        + Units.shown(scale, numbers.getMax()));
+        Stream<String> words = worth.stream()
+                .filter(way -> way.reading() instanceof Chosen)
+                .map(way -> Specialities.inWordsOf(craft, word(scale, way)));
+        return Stream.concat(range, words).collect(Collectors.joining(", or "));
+    }
+
+    /** The word that stands in place of a number. */
+    static String word(Scale scale, Alternative way) {
+        String word = ((Chosen) way.reading()).outcomes().get(Entered.ONLY);
+        return scale.words().get(scale.indexOf(word).orElseThrow()).label();
     }
 
     /** A number with how far it may be off. */
-    public static String number(Spread spread) {
-        return Units.shown(spread.scale(), spread.mean()) + " ± "
-                + Units.shown(spread.scale(), WIDTH * spread.spread());
+    public static String number(Scale scale, Alternative way) {
+        return Units.shown(scale, mean(way)) + " ± " + Units.shown(scale, WIDTH * way.spread());
+    }
+
+    private static double mean(Alternative way) {
+        return ((Measured) way.reading()).value();
     }
 }

@@ -10,19 +10,20 @@ import ablemedic.app.workup.WorkUpView.CheckCard;
 import ablemedic.app.workup.WorkUpView.Likely;
 import ablemedic.app.workup.WorkUpView.Prediction;
 import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Answers;
+import ablemedic.diagnosis.Answers.Choices;
+import ablemedic.diagnosis.Answers.Outcome;
+import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.Barred;
 import ablemedic.diagnosis.BenchRoute;
 import ablemedic.diagnosis.BenchState;
 import ablemedic.diagnosis.Case;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
+import ablemedic.diagnosis.Distribution;
+import ablemedic.diagnosis.Distribution.Alternative;
 import ablemedic.diagnosis.Hypothesis;
-import ablemedic.diagnosis.Outlook;
-import ablemedic.diagnosis.Outlook.Branches;
-import ablemedic.diagnosis.Outlook.Either;
-import ablemedic.diagnosis.Outlook.Spread;
-import ablemedic.diagnosis.Outlook.Ways;
-import ablemedic.diagnosis.Outlook.Worded;
+import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Suspect;
 import ablemedic.serial.RecordedPad;
@@ -141,34 +142,36 @@ final class CheckCards {
         return predictions;
     }
 
-    private List<Likely> likely(Outlook outlook) {
-        if (outlook instanceof Spread spread) {
-            return List.of(new Likely("", Expected.number(spread), 1 - spread.blunder()));
+    private List<Likely> likely(Distribution distribution) {
+        List<Alternative> alternatives = distribution.alternatives();
+        if (alternatives.isEmpty() || alternatives.size() > 1 && distribution.answers() instanceof Scale) {
+            return List.of(new Likely("", Expected.of(distribution, known.sound()), 1));
         }
-        if (outlook instanceof Worded worded) {
-            return List.of(new Likely(
-                    worded.word(),
-                    worded.scale()
-                            .words()
-                            .get(worded.scale().indexOf(worded.word()).orElseThrow())
-                            .label(),
-                    1 - worded.blunder()));
-        }
-        if (outlook instanceof Branches || outlook instanceof Either) {
-            return List.of(new Likely("", Expected.of(outlook, known.sound()), 1));
-        }
-        Ways ways = (Ways) outlook;
-        var outcomes = ways.choices().questions().get(0).outcomes();
         List<Likely> all = new ArrayList<>();
-        for (int i = 0; i < outcomes.size(); i++) {
-            all.add(new Likely(
-                    outcomes.get(i).id(),
-                    Specialities.inWordsOf(known.sound(), outcomes.get(i).label()),
-                    ways.probability(i)));
-        }
+        alternatives.forEach(one -> all.add(likely(distribution.answers(), one)));
         all.sort(Comparator.comparingDouble(Likely::probability).reversed());
         return all.stream()
                 .limit(all.get(0).probability() > CLOSE_TO_CERTAIN ? 1 : 3)
                 .toList();
+    }
+
+    private Likely likely(Answers answers, Alternative one) {
+        if (one.reading() instanceof Chosen chosen) {
+            String outcome = chosen.outcomes().values().iterator().next();
+            return new Likely(
+                    outcome, Specialities.inWordsOf(known.sound(), label(answers, outcome)), one.probability());
+        }
+        return new Likely("", Expected.number((Scale) answers, one), one.probability());
+    }
+
+    private static String label(Answers answers, String outcome) {
+        List<Outcome> outcomes = answers instanceof Scale scale
+                ? scale.words()
+                : ((Choices) answers).questions().get(0).outcomes();
+        return outcomes.stream()
+                .filter(one -> one.id().equals(outcome))
+                .map(Outcome::label)
+                .findFirst()
+                .orElseThrow();
     }
 }

@@ -5,8 +5,13 @@ import ablemedic.app.RunningApp.App;
 import ablemedic.app.chart.BuildSheet;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
+import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
-import ablemedic.diagnosis.Outlook;
+import ablemedic.diagnosis.Distribution;
+import ablemedic.diagnosis.FixedWord;
+import ablemedic.diagnosis.Gaussian;
+import ablemedic.diagnosis.Joint;
+import ablemedic.diagnosis.Mixture;
 import ablemedic.reading.Meter;
 import java.math.BigDecimal;
 import java.math.MathContext;
@@ -69,31 +74,31 @@ final class Patient {
         return answers(told.map(check::told).orElse(check).outlook(now));
     }
 
-    private static List<Answer> answers(Outlook outlook) {
-        if (outlook instanceof Outlook.Branches branches) {
+    private static List<Answer> answers(Distribution outlook) {
+        if (outlook instanceof Joint branches) {
             return branches.branches().stream()
-                    .max(Comparator.comparingDouble(Outlook.Branch::share))
+                    .max(Comparator.comparingDouble(Joint.Branch::share))
                     .orElseThrow()
                     .parts()
                     .stream()
                     .flatMap(part -> answers(part).stream())
                     .toList();
         }
-        if (outlook instanceof Outlook.Ways ways) {
+        if (outlook instanceof Categorical ways) {
             return Arrays.stream(ways.ways().stream()
-                            .max(Comparator.comparingDouble(Outlook.Way::share))
+                            .max(Comparator.comparingDouble(Categorical.Way::share))
                             .orElseThrow()
                             .probabilities())
                     .map(question -> new Answer(1 + likeliest(question), ""))
                     .toList();
         }
-        if (outlook instanceof Outlook.Either either) {
+        if (outlook instanceof Mixture either) {
             return answers(either.likeliest());
         }
-        if (outlook instanceof Outlook.Worded worded) {
+        if (outlook instanceof FixedWord worded) {
             return List.of(new Answer(0, worded.word()));
         }
-        Outlook.Spread spread = (Outlook.Spread) outlook;
+        Gaussian spread = (Gaussian) outlook;
         return List.of(new Answer(
                 0,
                 new BigDecimal(spread.mean()).round(new MathContext(3)).toPlainString() + " "

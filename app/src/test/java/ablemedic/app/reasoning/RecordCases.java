@@ -4,11 +4,14 @@ import ablemedic.app.reasoning.RecordedCase.Step;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Book;
+import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Fault;
+import ablemedic.diagnosis.FixedWord;
+import ablemedic.diagnosis.Gaussian;
 import ablemedic.diagnosis.Occasion;
-import ablemedic.diagnosis.Outlook;
 import ablemedic.reading.Meter;
 import ablemedic.speciality.Complaint;
 import java.io.IOException;
@@ -76,15 +79,15 @@ class RecordCases {
     }
 
     private static Step step(Check<Craft> check, Craft truth, Random random) {
-        Outlook predicted = check.outlook(truth);
-        Outlook outlook = predicted instanceof Outlook.Either either ? either.likeliest() : predicted;
-        if (outlook instanceof Outlook.Spread spread) {
+        Distribution predicted = check.outlook(truth);
+        Distribution outlook = predicted.likeliest();
+        if (outlook instanceof Gaussian spread) {
             return new Step(check.id(), null, spread.mean() + spread.spread() * random.nextGaussian(), null, null);
         }
-        if (outlook instanceof Outlook.Worded worded) {
+        if (outlook instanceof FixedWord worded) {
             return new Step(check.id(), Map.of("seen", worded.word()), null, null, null);
         }
-        Outlook.Ways ways = (Outlook.Ways) outlook;
+        Categorical ways = (Categorical) outlook;
         var way = ways.ways().get(random.nextInt(ways.ways().size()));
         Map<String, String> outcomes = new LinkedHashMap<>();
         for (int q = 0; q < ways.choices().questions().size(); q++) {

@@ -8,9 +8,7 @@ import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Question;
 import ablemedic.diagnosis.Answers.Scale;
-import ablemedic.diagnosis.Outlook.Spread;
-import ablemedic.diagnosis.Outlook.Way;
-import ablemedic.diagnosis.Outlook.Ways;
+import ablemedic.diagnosis.Categorical.Way;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
 import java.util.Arrays;
@@ -18,11 +16,11 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
-class OutlookTest {
+class DistributionTest {
     private final Choices two = new Choices(List.of(
             new Question("up", "Up?", List.of(new Outcome("y", "yes"), new Outcome("n", "no"))),
             new Question("left", "Left?", List.of(new Outcome("y", "yes"), new Outcome("n", "no")))));
-    private final Ways together = new Ways(
+    private final Categorical together = new Categorical(
             two, List.of(new Way(0.5, new double[][] {{1, 0}, {1, 0}}), new Way(0.5, new double[][] {{0, 1}, {0, 1}})));
     private final Scale metres = new Scale("length", "m", -1, 1);
 
@@ -42,7 +40,7 @@ class OutlookTest {
 
     @Test
     void theDensityOfANumberIntegratesToOneOverItsScale() {
-        Spread spread = new Spread(metres, 0.1, 0.05, 0.1);
+        Gaussian spread = new Gaussian(metres, 0.1, 0.05, 0.1);
         double step = 1e-4;
         double sum = 0;
         for (double x = -1; x < 1; x += step) {
@@ -53,10 +51,12 @@ class OutlookTest {
 
     @Test
     void theCellsOfAnyOutlookSumToOne() {
-        List<Outlook> spreads = List.of(
-                new Spread(metres, -0.3, 0.02, 0.05), new Spread(metres, 0.4, 0.02, 0.05), Outlook.broad(metres));
+        List<Distribution> spreads = List.of(
+                new Gaussian(metres, -0.3, 0.02, 0.05),
+                new Gaussian(metres, 0.4, 0.02, 0.05),
+                Distribution.broad(metres));
         Cells cells = Cells.of(metres, spreads);
-        for (Outlook outlook : spreads) {
+        for (Distribution outlook : spreads) {
             assertThat(Arrays.stream(cells.probabilities(outlook)).sum()).isCloseTo(1, offset(1e-9));
         }
         assertThat(Cells.of(two, List.of(together)).probabilities(together)).containsExactly(0.5, 0, 0, 0.5);
@@ -66,7 +66,7 @@ class OutlookTest {
     void aReadingOfTheWrongSortIsRefused() {
         assertThatIllegalArgumentException().isThrownBy(() -> together.likelihood(new Measured(1)));
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> Outlook.broad(metres).likelihood(Chosen.of("y")));
+                .isThrownBy(() -> Distribution.broad(metres).likelihood(Chosen.of("y")));
         assertThatIllegalArgumentException().isThrownBy(() -> together.likelihood(new Chosen(Map.of("up", "perhaps"))));
         assertThatIllegalArgumentException().isThrownBy(() -> new Measured(Double.NaN));
     }
