@@ -20,7 +20,7 @@ class Screenshots {
             browser.open("/work-ups/new?craft=EIDER");
             browser.see("input[name=kind]");
             browser.click("input[name=kind][value=take-off]");
-            browser.click("input[name=manner]");
+            browser.click("input[name=seen-manner]");
             browser.seeText("Press the side");
             browser.picture(FOLDER.resolve("intake.png"));
             shot(browser, open(app, "PUFFIN"), "work-up", "Suspects");

@@ -47,7 +47,7 @@ class WalkTest {
             browser.choose("#occasion", "PART_SWAP");
             browser.type("#complaint", "Dips at the back and goes over");
             browser.click("input[name=kind][value=take-off]");
-            browser.click("input[name=manner]");
+            browser.click("input[name=seen-manner]");
             browser.click("[role=radio][aria-label='rear-left corner']");
             browser.seeText("rear-left corner");
             settled(browser);
@@ -163,7 +163,7 @@ class WalkTest {
             browser.keys("Flips since the flash");
             browser.tabTo("input[name=kind]");
             browser.keys(Keys.SPACE);
-            browser.tabTo("input[name=manner]:checked");
+            browser.tabTo("input[name=seen-manner]:checked");
             browser.keys(Keys.ARROW_RIGHT);
             browser.tabTo("[role=radio]");
             browser.keys(Keys.SPACE);
