@@ -7,14 +7,12 @@
     scale,
     text = $bindable(),
     onwrite,
-    element = $bindable(),
     class: look = 'entry reading',
     ...rest
   }: {
     scale: { unit: string; example: string };
     text: string;
     onwrite?: (text: string) => void;
-    element?: HTMLInputElement;
   } & Omit<HTMLInputAttributes, 'value'> = $props();
 
   let said = $derived(understood(text, scale.unit));
@@ -23,7 +21,6 @@
 <span class="number">
   <input
     {...rest}
-    bind:this={element}
     class={look}
     value={text}
     oninput={(event) => {

@@ -20,6 +20,13 @@ public sealed interface Answers {
             return new Choices(List.of(new Question("seen", text, outcomes)));
         }
 
+        private static Optional<String> labelOf(List<Outcome> outcomes, String id) {
+            return outcomes.stream()
+                    .filter(one -> one.id().equals(id))
+                    .map(Outcome::label)
+                    .findFirst();
+        }
+
         private static Optional<Integer> indexOf(List<Outcome> outcomes, String id) {
             for (int i = 0; i < outcomes.size(); i++) {
                 if (outcomes.get(i).id().equals(id)) {
@@ -92,6 +99,11 @@ public sealed interface Answers {
             return Choices.indexOf(words, word);
         }
 
+        /** What stands on the display for a word. */
+        public Optional<String> labelOf(String word) {
+            return Choices.labelOf(words, word);
+        }
+
         private static double asinh(double x) {
             return Math.signum(x) * Math.log(Math.abs(x) + Math.hypot(x, 1));
         }
@@ -140,6 +152,11 @@ public sealed interface Answers {
         /** Where the outcome stands in the list, counted from 0. */
         public Optional<Integer> indexOf(String outcome) {
             return Choices.indexOf(outcomes, outcome);
+        }
+
+        /** What a person calls the outcome. */
+        public Optional<String> labelOf(String outcome) {
+            return Choices.labelOf(outcomes, outcome);
         }
     }
 

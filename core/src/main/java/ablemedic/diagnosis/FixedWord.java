@@ -22,7 +22,7 @@ public record FixedWord(Scale scale, String word, double blunder) implements Dis
 
     /** The word as it is shown. */
     public String label() {
-        return scale.words().get(scale.indexOf(word).orElseThrow()).label();
+        return scale.labelOf(word).orElseThrow();
     }
 
     @Override

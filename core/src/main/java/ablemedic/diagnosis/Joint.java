@@ -46,7 +46,7 @@ public record Joint(Mixed mixed, List<Branch> branches) implements Distribution 
     }
 
     /** The way that has the greatest share. */
-    Branch likeliestWay() {
+    private Branch likeliestWay() {
         return branches.stream().max(Comparator.comparingDouble(Branch::share)).orElseThrow();
     }
 

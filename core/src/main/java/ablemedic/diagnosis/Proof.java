@@ -125,9 +125,7 @@ public record Proof<S>(List<Test<S>> tests) {
     public static String expected(Distribution outlook) {
         Distribution likeliest = outlook.likeliest();
         if (likeliest instanceof Joint joint) {
-            return String.join(
-                    ", ",
-                    joint.likeliestWay().parts().stream().map(Proof::expected).toList());
+            return String.join(", ", joint.parts().stream().map(Proof::expected).toList());
         }
         if (likeliest instanceof FixedWord fixed) {
             return fixed.label();
@@ -138,6 +136,6 @@ public record Proof<S>(List<Test<S>> tests) {
         }
         Question first = ((Categorical) likeliest).choices().questions().get(0);
         String mode = ((Categorical) likeliest).mode().outcomes().get(first.id());
-        return first.outcomes().get(first.indexOf(mode).orElseThrow()).label();
+        return first.labelOf(mode).orElseThrow();
     }
 }

@@ -137,15 +137,13 @@ public record Entered(Map<String, String> outcomes, Map<String, Number> numbers)
         }
         String outcome = outcomes.get(id);
         if (form instanceof Scale scale) {
-            return Optional.ofNullable(outcome).flatMap(word -> scale.indexOf(word)
-                    .map(i -> scale.words().get(i).label()));
+            return Optional.ofNullable(outcome).flatMap(scale::labelOf);
         }
         return label(((Choices) form).questions().get(0), outcome);
     }
 
     private static Optional<String> label(Question question, @Nullable String outcome) {
-        return Optional.ofNullable(outcome).flatMap(word -> question.indexOf(word)
-                .map(i -> question.outcomes().get(i).label()));
+        return Optional.ofNullable(outcome).flatMap(question::labelOf);
     }
 
     /**

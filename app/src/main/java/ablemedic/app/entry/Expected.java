@@ -72,9 +72,9 @@ public final class Expected {
     }
 
     /** The word that stands in place of a number. */
-    static String word(Scale scale, Alternative way) {
+    private static String word(Scale scale, Alternative way) {
         String word = ((Chosen) way.reading()).outcomes().get(Entered.ONLY);
-        return scale.words().get(scale.indexOf(word).orElseThrow()).label();
+        return scale.labelOf(word).orElseThrow();
     }
 
     /** A number with how far it may be off. */

@@ -12,7 +12,6 @@ import ablemedic.app.workup.WorkUpView.Prediction;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
-import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.Barred;
 import ablemedic.diagnosis.BenchRoute;
@@ -165,13 +164,9 @@ final class CheckCards {
     }
 
     private static String label(Answers answers, String outcome) {
-        List<Outcome> outcomes = answers instanceof Scale scale
-                ? scale.words()
-                : ((Choices) answers).questions().get(0).outcomes();
-        return outcomes.stream()
-                .filter(one -> one.id().equals(outcome))
-                .map(Outcome::label)
-                .findFirst()
+        return (answers instanceof Scale scale
+                        ? scale.labelOf(outcome)
+                        : ((Choices) answers).questions().get(0).labelOf(outcome))
                 .orElseThrow();
     }
 }
