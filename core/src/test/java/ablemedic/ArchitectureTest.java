@@ -99,7 +99,7 @@ class ArchitectureTest {
             .resideInAPackage("..told..")
             .should()
             .onlyDependOnClassesThat()
-            .resideInAnyPackage("ablemedic.told..", "java..");
+            .resideInAnyPackage("ablemedic.configuration..", "java..");
 
     @ArchTest
     static final ArchRule theCraftKnowsNoReasoning = noClasses()
@@ -116,7 +116,7 @@ class ArchitectureTest {
             .should()
             .onlyDependOnClassesThat()
             .resideInAnyPackage(
-                    "ablemedic.wire..",
+                    "ablemedic.protocol..",
                     "ablemedic.capture..",
                     "java..",
                     "io.dronefleet..",
@@ -129,7 +129,8 @@ class ArchitectureTest {
             .resideInAPackage("..listing..")
             .should()
             .onlyDependOnClassesThat()
-            .resideInAnyPackage("ablemedic.listing..", "ablemedic.wire..", "java..", "de.siegmar..", "tools.jackson..");
+            .resideInAnyPackage(
+                    "ablemedic.export..", "ablemedic.protocol..", "java..", "de.siegmar..", "tools.jackson..");
 
     @ArchTest
     static final ArchRule theNamesOfAFirmwareKnowNoTrouble = classes()
@@ -139,11 +140,11 @@ class ArchitectureTest {
             .onlyDependOnClassesThat()
             .resideInAnyPackage(
                     "ablemedic.firmware..",
-                    "ablemedic.listing..",
+                    "ablemedic.export..",
                     "ablemedic.craft..",
-                    "ablemedic.electrics..",
-                    "ablemedic.wire..",
-                    "ablemedic.told..",
+                    "ablemedic.wiring..",
+                    "ablemedic.protocol..",
+                    "ablemedic.configuration..",
                     "java..",
                     "de.siegmar..");
 
@@ -157,10 +158,10 @@ class ArchitectureTest {
             .resideInAPackage("ablemedic..")
             .and()
             .resideOutsideOfPackages(
-                    "ablemedic.shelf..",
-                    "ablemedic.wire..",
+                    "ablemedic.parts..",
+                    "ablemedic.protocol..",
                     "ablemedic.capture..",
-                    "ablemedic.listing..",
+                    "ablemedic.export..",
                     "ablemedic.firmware..")
             .should()
             .onlyDependOnClassesThat()

@@ -3,6 +3,8 @@ package ablemedic;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
+import ablemedic.family.Complaint;
+import ablemedic.family.PrePowerConvention;
 import ablemedic.reading.Meter;
 import ablemedic.requirement.Expectation;
 import ablemedic.requirement.Expectation.Gives;
@@ -10,8 +12,6 @@ import ablemedic.requirement.Recorded;
 import ablemedic.requirement.Required;
 import ablemedic.setup.SetUp;
 import ablemedic.setup.SetUpOccasion;
-import ablemedic.speciality.Complaint;
-import ablemedic.speciality.RoutineSchool;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,7 +31,7 @@ public final class BadExpectations {
 
     /** What is wrongly expected of a craft with this record, in words. */
     public List<String> of(Craft record) {
-        Required required = Specialities.required(Recorded.of(record));
+        Required required = Families.required(Recorded.of(record));
         return steps(required.craft()).stream()
                 .filter(check ->
                         Expectation.of(check, required) instanceof Gives gives && isForbidden(check, gives.craft()))
@@ -54,16 +54,16 @@ public final class BadExpectations {
     /** Every check of which something is expected, by id. */
     public static Map<String, Check<Craft>> expected(Craft craft) {
         Map<String, Check<Craft>> all = new LinkedHashMap<>();
-        Book<Craft> book = Specialities.book(craft, Meter.USUAL);
+        Book<Craft> book = Families.book(craft, Meter.USUAL);
         for (SetUpOccasion occasion : SetUpOccasion.values()) {
             SetUp.of(book, occasion)
                     .steps()
                     .forEach(made -> all.put(made.check().id(), made.check()));
         }
-        for (Complaint complaint : Specialities.complaints(craft, Meter.USUAL)) {
+        for (Complaint complaint : Families.complaints(craft, Meter.USUAL)) {
             complaint.proof().forEach(check -> all.put(check.id(), check));
         }
-        Specialities.prePowerRoutine(craft, Meter.USUAL, RoutineSchool.FULL)
+        Families.prePowerRoutine(craft, Meter.USUAL, PrePowerConvention.FULL)
                 .forEach(check -> all.put(check.id(), check));
         return all;
     }

@@ -6,10 +6,10 @@ import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Reading.Chosen;
+import ablemedic.family.Complaint;
 import ablemedic.power.PowerCrafts;
 import ablemedic.reading.Meter;
 import ablemedic.serial.SerialCrafts;
-import ablemedic.speciality.Complaint;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -29,7 +29,7 @@ class ComplaintsTest {
     @Test
     void aCraftWithNothingWrongHardlyBearsAnyComplaintOut() {
         for (Craft craft : CRAFTS) {
-            for (Complaint complaint : Specialities.complaints(craft, Meter.USUAL)) {
+            for (Complaint complaint : Families.complaints(craft, Meter.USUAL)) {
                 complaint.amiss().ifPresent(amiss -> assertThat(isSo(amiss, craft))
                         .as(complaint.id())
                         .isLessThan(0.2));
@@ -40,8 +40,8 @@ class ComplaintsTest {
     @Test
     void everySuchComplaintIsBorneOutBySomeFaultOfTheBook() {
         for (Craft craft : CRAFTS) {
-            Book<Craft> book = Specialities.book(craft, Meter.USUAL);
-            for (Complaint complaint : Specialities.complaints(craft, Meter.USUAL)) {
+            Book<Craft> book = Families.book(craft, Meter.USUAL);
+            for (Complaint complaint : Families.complaints(craft, Meter.USUAL)) {
                 complaint.amiss().ifPresent(amiss -> assertThat(book.faults().stream()
                                 .mapToDouble(f -> isSo(amiss, f.applyTo(craft)))
                                 .max()
@@ -55,7 +55,7 @@ class ComplaintsTest {
     @Test
     void allButWhatNoFamilyHasSayThatTheComplaintIsTrue() {
         for (Craft craft : CRAFTS) {
-            assertThat(Specialities.complaints(craft, Meter.USUAL))
+            assertThat(Families.complaints(craft, Meter.USUAL))
                     .filteredOn(c -> c.amiss().isEmpty())
                     .extracting(Complaint::id)
                     .containsExactly("something-else");

@@ -83,7 +83,7 @@ class ExpectationTest {
     @Test
     void whatDependsOnAConflictWaitsForItAndNothingElseDoes() {
         Craft craft = SerialCrafts.shared().withMounted(Rotation.UPSIDE_DOWN);
-        Required required = Specialities.required(Recorded.of(craft));
+        Required required = Families.required(Recorded.of(craft));
         Map<String, Check<Craft>> steps = BadExpectations.expected(required.craft());
         for (String waiting : List.of("tilts", "flat", "hover")) {
             assertThat(Expectation.of(steps.get(waiting), required))

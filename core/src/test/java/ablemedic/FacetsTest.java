@@ -4,19 +4,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
-import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.MotorNumbering;
 import ablemedic.craft.Rotation;
-import ablemedic.craft.SpinSchool;
+import ablemedic.craft.SpinConvention;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Fault;
-import ablemedic.electrics.Chemistry;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.PackKind;
+import ablemedic.parts.WiringLayout;
 import ablemedic.reading.Meter;
-import ablemedic.shelf.Layout;
+import ablemedic.wiring.BatteryType;
+import ablemedic.wiring.Chemistry;
+import ablemedic.wiring.Electrics;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -28,15 +28,15 @@ import org.junit.jupiter.api.Test;
 class FacetsTest {
     private static final int PAIRS = 300;
     private final Craft sound = wired();
-    private final Book<Craft> book = Specialities.book(sound, Meter.USUAL);
+    private final Book<Craft> book = Families.book(sound, Meter.USUAL);
 
     private static Craft wired() {
-        Craft craft = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
-        return craft.withElectrics(new Electrics(Layout.SEPARATE.sheet(
+        Craft craft = CraftClass.INCH_5.sound(SpinConvention.INWARD, MotorNumbering.REAR_RIGHT_FIRST, Rotation.NONE);
+        return craft.withElectrics(new Electrics(WiringLayout.SEPARATE.sheet(
                 List.of(1, 0, 2, 3),
                 List.of("FR", "RR", "RL", "FL"),
                 85,
-                new PackKind(4, Chemistry.LIPO, 1500, 4),
+                new BatteryType(4, Chemistry.LIPO, 1500, 4),
                 List.of("receiver", "camera", "video", "capacitor-470"))));
     }
 

@@ -2,6 +2,7 @@ package ablemedic;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import ablemedic.configuration.ValueForm;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Fault;
@@ -10,7 +11,6 @@ import ablemedic.reading.Meter;
 import ablemedic.requirement.Recorded;
 import ablemedic.requirement.Required;
 import ablemedic.serial.SerialCrafts;
-import ablemedic.told.Form;
 import ablemedic.video.VideoCrafts;
 import java.util.List;
 import java.util.stream.Stream;
@@ -31,8 +31,8 @@ class FaultsAtTheEndsTest {
                     .toList();
             assertThat(records).hasSizeGreaterThan(RECORDS);
             records.parallelStream().forEach(record -> {
-                Required required = Specialities.required(Recorded.of(record));
-                Book<Craft> book = Specialities.book(required, Meter.USUAL);
+                Required required = Families.required(Recorded.of(record));
+                Book<Craft> book = Families.book(required, Meter.USUAL);
                 List<Fault<Craft>> conflicts =
                         book.faults().stream().filter(Fault::isRecorded).toList();
                 book.faults().forEach(fault -> {
@@ -49,6 +49,6 @@ class FaultsAtTheEndsTest {
     private static boolean isNumber(Craft craft, Craft record) {
         return craft.told().differencesTo(record.told()).stream()
                 .map(one -> one.setting().form())
-                .anyMatch(form -> form instanceof Form.Range || form instanceof Form.Count);
+                .anyMatch(form -> form instanceof ValueForm.Range || form instanceof ValueForm.Count);
     }
 }

@@ -1,10 +1,10 @@
 package ablemedic;
 
+import ablemedic.configuration.Setting;
+import ablemedic.configuration.ValueForm;
 import ablemedic.craft.Craft;
 import ablemedic.craft.Settings;
 import ablemedic.diagnosis.Check;
-import ablemedic.told.Form;
-import ablemedic.told.Setting;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
@@ -88,15 +88,15 @@ public final class OtherRecords {
     }
 
     private static <T> Stream<Craft> values(Craft craft, Setting<T> setting) {
-        if (setting.form() instanceof Form.Choice<T> choice) {
+        if (setting.form() instanceof ValueForm.Choice<T> choice) {
             return choice.values().stream().map(value -> craft.with(setting, value));
         }
-        List<String> written = setting.form() instanceof Form.Range range
+        List<String> written = setting.form() instanceof ValueForm.Range range
                 ? List.of(
                         range.written(range.least()),
                         range.written(range.most()),
                         range.written(1.4 * (Double) craft.told(setting)))
-                : setting.form() instanceof Form.Count count
+                : setting.form() instanceof ValueForm.Count count
                         ? List.of(
                                 String.valueOf(count.least()),
                                 String.valueOf(count.most()),

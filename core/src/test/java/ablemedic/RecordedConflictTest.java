@@ -3,19 +3,19 @@ package ablemedic;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import ablemedic.craft.ArmingSettings;
-import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
+import ablemedic.craft.FcSettings;
 import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.LinkSettings;
 import ablemedic.craft.ModeRange;
-import ablemedic.craft.PortSettings;
 import ablemedic.craft.ReceiverSettings;
 import ablemedic.craft.ReceiverSettings.WhenLost;
 import ablemedic.craft.Rotation;
-import ablemedic.craft.SpinSchool;
+import ablemedic.craft.SpinConvention;
 import ablemedic.craft.SpokenSettings;
 import ablemedic.craft.StickOrder;
+import ablemedic.craft.UartSettings;
 import ablemedic.craft.VideoSettings;
 import ablemedic.diagnosis.Assumptions;
 import ablemedic.diagnosis.BenchState;
@@ -23,22 +23,22 @@ import ablemedic.diagnosis.Case;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Occasion;
+import ablemedic.diagnosis.Posterior;
 import ablemedic.diagnosis.Reading;
-import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Sureness;
 import ablemedic.diagnosis.Suspect;
-import ablemedic.electrics.ElectricSheet;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Job;
-import ablemedic.electrics.Lead;
+import ablemedic.family.Complaint;
 import ablemedic.power.PowerCrafts;
 import ablemedic.reading.Meter;
 import ablemedic.requirement.Conflict;
 import ablemedic.requirement.Recorded;
 import ablemedic.requirement.Required;
 import ablemedic.serial.SerialCrafts;
-import ablemedic.speciality.Complaint;
 import ablemedic.video.VideoCrafts;
+import ablemedic.wiring.ElectricSheet;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.UartFunction;
+import ablemedic.wiring.Wire;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -54,10 +54,10 @@ class RecordedConflictTest {
     static Stream<Arguments> recordedWrong() {
         Craft shared = SerialCrafts.shared();
         return Stream.of(
-                Arguments.of("stick order", shared.with(BoardSettings.STICK_ORDER, StickOrder.TAER), "take-off"),
-                Arguments.of("voltage scale", PowerCrafts.stack().with(BoardSettings.VOLTAGE_SCALE, 15.0), "voltage"),
+                Arguments.of("stick order", shared.with(FcSettings.STICK_ORDER, StickOrder.TAER), "take-off"),
+                Arguments.of("voltage scale", PowerCrafts.stack().with(FcSettings.VOLTAGE_SCALE, 15.0), "voltage"),
                 Arguments.of("hold-last failsafe", shared.with(ReceiverSettings.WHEN_LOST, WhenLost.HOLD), "flew-away"),
-                Arguments.of("spins", shared.with(BoardSettings.SPINS, SpinSchool.OUTWARD), "take-off"),
+                Arguments.of("spins", shared.with(FcSettings.SPINS, SpinConvention.OUTWARD), "take-off"),
                 Arguments.of("channels", shared.with(LinkSettings.CHANNELS, 5), "switch-wrong"),
                 Arguments.of("no arm switch", shared.with(ArmingSettings.ARM, ModeRange.NONE), "will-not-arm"),
                 Arguments.of("alignment", shared.withMounted(Rotation.UPSIDE_DOWN), "take-off"),
@@ -69,7 +69,7 @@ class RecordedConflictTest {
                 Arguments.of(
                         "compass left out",
                         shared.with(FailsafeSettings.STAGE_2, FailsafeSettings.Stage2.RETURN_HOME)
-                                .with(BoardSettings.COMPASS, true)
+                                .with(FcSettings.COMPASS, true)
                                 .with(FirmwareSettings.COMPASS_BUILT, false),
                         "no-return"));
     }
@@ -78,12 +78,13 @@ class RecordedConflictTest {
     private static Craft atTheComputersUart() {
         Craft craft = SerialCrafts.with("board-f1", "gnss");
         ElectricSheet sheet = craft.electrics().sheet();
-        List<Lead> leads = sheet.leads().stream()
-                .map(lead -> new Lead(
+        List<Wire> leads = sheet.leads().stream()
+                .map(lead -> new Wire(
                         atFirst(lead.from()), atFirst(lead.to()), lead.gauge(), lead.lengthMm(), lead.plugged()))
                 .toList();
         Craft moved = craft.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), leads, sheet.pack())));
-        return moved.with(PortSettings.jobsOf("2"), List.of()).with(PortSettings.jobsOf("1"), List.of(Job.GNSS));
+        return moved.with(UartSettings.jobsOf("2"), List.of())
+                .with(UartSettings.jobsOf("1"), List.of(UartFunction.GNSS));
     }
 
     private static String atFirst(String pad) {
@@ -93,7 +94,7 @@ class RecordedConflictTest {
     private static Craft withoutGnssWire() {
         Craft craft = SerialCrafts.shared();
         ElectricSheet sheet = craft.electrics().sheet();
-        List<Lead> left = sheet.leads().stream()
+        List<Wire> left = sheet.leads().stream()
                 .filter(lead -> !(lead.from() + lead.to()).contains("GNSS.T"))
                 .toList();
         assertThat(left).hasSizeLessThan(sheet.leads().size());
@@ -103,19 +104,19 @@ class RecordedConflictTest {
     @ParameterizedTest(name = "{0}")
     @MethodSource("recordedWrong")
     void aCraftThatHasItIsToldInAtMostOneLook(String name, Craft recorded, String kind) {
-        Required required = Specialities.required(Recorded.of(recorded));
+        Required required = Families.required(Recorded.of(recorded));
         assertThat(required.conflicts()).as("conflicts").isNotEmpty();
         Conflict conflict = required.conflicts().get(0);
         Craft truth = conflict.on(required.craft());
-        Diagnosis<Craft> diagnosis = new Diagnosis<>(Specialities.book(required, Meter.USUAL), Assumptions.USUAL);
-        Complaint complaint = Specialities.complaints(required.craft(), Meter.USUAL).stream()
+        Diagnosis<Craft> diagnosis = new Diagnosis<>(Families.book(required, Meter.USUAL), Assumptions.USUAL);
+        Complaint complaint = Families.complaints(required.craft(), Meter.USUAL).stream()
                 .filter(one -> one.id().equals(kind))
                 .findFirst()
                 .orElseThrow();
         Check<Craft> told = diagnosis.book().check(complaint.seen().id()).orElse(complaint.seen());
         Case<Craft> known = new Case<>(required.craft(), Occasion.BUILD, List.of(), List.of())
                 .with(told, given(told, truth), Sureness.SURE);
-        Standing<Craft> standing = diagnosis.standing(known);
+        Posterior<Craft> standing = diagnosis.standing(known);
         int looks = 0;
         while (!isFound(standing, conflict) && looks < 3) {
             Check<Craft> next = diagnosis
@@ -135,7 +136,7 @@ class RecordedConflictTest {
         return kind + " in a book of " + diagnosis.book().faults().size();
     }
 
-    private static boolean isFound(Standing<Craft> standing, Conflict conflict) {
+    private static boolean isFound(Posterior<Craft> standing, Conflict conflict) {
         Optional<Suspect<Craft>> first = standing.standsOut();
         return first.filter(suspect -> suspect.faults().stream()
                         .anyMatch(blamed -> blamed.fault().id().equals(conflict.id())))
@@ -150,19 +151,19 @@ class RecordedConflictTest {
     @Test
     void aRecordThatIsOutOfDateIsNotTakenForAFault() {
         Craft recorded = SerialCrafts.shared().withMounted(Rotation.UPSIDE_DOWN);
-        Required required = Specialities.required(Recorded.of(recorded));
-        Diagnosis<Craft> diagnosis = new Diagnosis<>(Specialities.book(required, Meter.USUAL), Assumptions.USUAL);
+        Required required = Families.required(Recorded.of(recorded));
+        Diagnosis<Craft> diagnosis = new Diagnosis<>(Families.book(required, Meter.USUAL), Assumptions.USUAL);
         Check<Craft> arrow = diagnosis.book().check("arrow").orElseThrow();
         Check<Craft> alignment = diagnosis.book().checks().stream()
                 .filter(check -> check.kind().equals("read-alignment"))
                 .findFirst()
                 .orElseThrow();
-        Complaint complaint = Specialities.usualComplaint();
+        Complaint complaint = Families.usualComplaint();
         Case<Craft> known = new Case<>(required.craft(), Occasion.BUILD, List.of(), List.of());
         for (Check<Craft> check : List.of(complaint.seen(), alignment, arrow)) {
             known = known.with(check, given(check, required.craft()), Sureness.SURE);
         }
-        Standing<Craft> standing = diagnosis.standing(known);
+        Posterior<Craft> standing = diagnosis.standing(known);
         assertThat(standing.everHeld("recorded-alignment")).isLessThan(0.1);
     }
 }

@@ -3,10 +3,10 @@ package ablemedic;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import ablemedic.craft.ArmingSettings;
-import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.DriveSettings;
 import ablemedic.craft.FailsafeSettings;
+import ablemedic.craft.FcSettings;
 import ablemedic.craft.LinkSettings;
 import ablemedic.craft.ModeRange;
 import ablemedic.craft.MotorProtocol;
@@ -15,7 +15,7 @@ import ablemedic.craft.ReceiverSettings;
 import ablemedic.craft.ReceiverSettings.WhenLost;
 import ablemedic.craft.Rotation;
 import ablemedic.craft.Settings;
-import ablemedic.craft.SpinSchool;
+import ablemedic.craft.SpinConvention;
 import ablemedic.craft.SpokenSettings;
 import ablemedic.craft.StickOrder;
 import ablemedic.craft.VideoSettings;
@@ -58,7 +58,7 @@ class RequiredTest {
             "named only where the modems carry too little");
 
     private static Required required(Craft recorded) {
-        return Specialities.required(Recorded.of(recorded));
+        return Families.required(Recorded.of(recorded));
     }
 
     @Test
@@ -96,8 +96,7 @@ class RequiredTest {
                 .flatMap(List::stream)
                 .toList()) {
             for (Craft wrong : OtherRecords.singly(craft)) {
-                Specialities.violations(wrong)
-                        .forEach(one -> one.settings().forEach(setting -> named.add(setting.id())));
+                Families.violations(wrong).forEach(one -> one.settings().forEach(setting -> named.add(setting.id())));
             }
         }
         Set<String> all = new TreeSet<>();
@@ -124,7 +123,7 @@ class RequiredTest {
     private static Craft returning() {
         return SerialCrafts.shared()
                 .with(FailsafeSettings.STAGE_2, FailsafeSettings.Stage2.RETURN_HOME)
-                .with(BoardSettings.COMPASS, true);
+                .with(FcSettings.COMPASS, true);
     }
 
     @Test
@@ -134,10 +133,11 @@ class RequiredTest {
                 .containsExactlyInAnyOrder(
                         "Set board alignment to " + Rotation.UPSIDE_DOWN.angles(),
                         "Turn the FC to " + Rotation.NONE.angles());
-        assertThat(ways(craft.with(BoardSettings.STICK_ORDER, StickOrder.TAER)))
+        assertThat(ways(craft.with(FcSettings.STICK_ORDER, StickOrder.TAER)))
                 .containsExactlyInAnyOrder(
                         "Set channel order of the board to AETR", "Set channel order of the radio to TAER");
-        assertThat(required(craft.with(BoardSettings.SPINS, SpinSchool.OUTWARD)).conflicts())
+        assertThat(required(craft.with(FcSettings.SPINS, SpinConvention.OUTWARD))
+                        .conflicts())
                 .singleElement()
                 .satisfies(conflict -> assertThat(conflict.root().severity()).isEqualTo(Severity.HAZARD));
         assertThat(required(craft.with(ReceiverSettings.WHEN_LOST, WhenLost.HOLD))
@@ -173,13 +173,13 @@ class RequiredTest {
 
     @Test
     void whatWasMeasuredIsRatherBelievedThanWhatWasTakenOver() {
-        Craft craft = SerialCrafts.shared().with(BoardSettings.STICK_ORDER, StickOrder.TAER);
-        assertThat(required(craft).craft().told(BoardSettings.STICK_ORDER))
+        Craft craft = SerialCrafts.shared().with(FcSettings.STICK_ORDER, StickOrder.TAER);
+        assertThat(required(craft).craft().told(FcSettings.STICK_ORDER))
                 .as("entered, against a radio taken over as usual")
                 .isEqualTo(StickOrder.TAER);
         Required measured =
-                Specialities.required(new Recorded(craft, Map.of(Site.of(RadioSettings.STICK_ORDER), Source.MEASURED)));
-        assertThat(measured.craft().told(BoardSettings.STICK_ORDER))
+                Families.required(new Recorded(craft, Map.of(Site.of(RadioSettings.STICK_ORDER), Source.MEASURED)));
+        assertThat(measured.craft().told(FcSettings.STICK_ORDER))
                 .as("the radio's was measured")
                 .isEqualTo(StickOrder.AETR);
     }
@@ -192,7 +192,7 @@ class RequiredTest {
     }
 
     private static List<Violation> binding(Craft craft) {
-        return Specialities.violations(craft).stream()
+        return Families.violations(craft).stream()
                 .filter(one -> one.severity().isBinding())
                 .toList();
     }
@@ -207,9 +207,9 @@ class RequiredTest {
      */
     @Test
     void aWayIsKnownAgainWhereTheWaysStandInAnotherOrder() {
-        Craft craft = SerialCrafts.shared().with(BoardSettings.STICK_ORDER, StickOrder.TAER);
+        Craft craft = SerialCrafts.shared().with(FcSettings.STICK_ORDER, StickOrder.TAER);
         Conflict one = required(craft).conflicts().get(0);
-        Conflict other = Specialities.required(
+        Conflict other = Families.required(
                         new Recorded(craft, Map.of(Site.of(RadioSettings.STICK_ORDER), Source.MEASURED)))
                 .conflicts()
                 .get(0);

@@ -2,21 +2,21 @@ package ablemedic;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import ablemedic.craft.BoardSettings;
+import ablemedic.configuration.Configuration;
+import ablemedic.configuration.Device;
+import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
-import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.FcSettings;
+import ablemedic.craft.MotorNumbering;
 import ablemedic.craft.OutputOrder;
-import ablemedic.craft.PortSettings;
+import ablemedic.craft.UartSettings;
 import ablemedic.diagnosis.Fault;
-import ablemedic.electrics.Job;
 import ablemedic.power.PowerCrafts;
 import ablemedic.reading.Meter;
 import ablemedic.requirement.Severity;
 import ablemedic.requirement.Violation;
 import ablemedic.serial.SerialCrafts;
-import ablemedic.told.Device;
-import ablemedic.told.Setting;
-import ablemedic.told.Told;
+import ablemedic.wiring.UartFunction;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
@@ -37,23 +37,23 @@ class RequirementsTest {
     @Test
     void ofASoundCraftThereIsNothingToSay() {
         for (Craft craft : CRAFTS) {
-            assertThat(Specialities.violations(craft)).isEmpty();
+            assertThat(Families.violations(craft)).isEmpty();
         }
     }
 
     @Test
     void everyFaultThatIsASettingOfTheBoardIsSaidWithTheSettingThatItTouches() {
         for (Craft craft : CRAFTS) {
-            for (Fault<Craft> fault : Specialities.book(craft, Meter.USUAL).faults()) {
+            for (Fault<Craft> fault : Families.book(craft, Meter.USUAL).faults()) {
                 Craft faulty = fault.applyTo(craft);
-                List<Told.Difference> differences = craft.told().differencesTo(faulty.told());
+                List<Configuration.Difference> differences = craft.told().differencesTo(faulty.told());
                 if (faulty.with(craft.told()).equals(craft)
                         && differences.stream().anyMatch(one -> one.setting().device() == Device.FLIGHT_BOARD)
                         && differences.stream()
                                 .noneMatch(one ->
                                         MAY_BE_MEANT.contains(one.setting().id()))) {
                     Set<Setting<?>> said = new TreeSet<>();
-                    Specialities.violations(faulty).forEach(lint -> said.addAll(lint.settings()));
+                    Families.violations(faulty).forEach(lint -> said.addAll(lint.settings()));
                     assertThat(differences).as(fault.describe(craft)).anyMatch(one -> said.contains(one.setting()));
                 }
             }
@@ -62,11 +62,11 @@ class RequirementsTest {
 
     @Test
     void aFirmwareOfTheOtherNumberingSchoolNeedsTheOrderThatUndoesIt() {
-        Craft craft = PowerCrafts.stack().with(BoardSettings.NUMBERING, NumberingSchool.FRONT_RIGHT_FIRST);
-        Violation lint = Specialities.violations(craft).get(0);
+        Craft craft = PowerCrafts.stack().with(FcSettings.NUMBERING, MotorNumbering.FRONT_RIGHT_FIRST);
+        Violation lint = Families.violations(craft).get(0);
         assertThat(lint.severity()).isEqualTo(Severity.HAZARD);
         String order = lint.remedy().replace("Enter the output order ", "");
-        assertThat(Specialities.violations(craft.with(BoardSettings.OUTPUT_ORDER, OutputOrder.parse(order))))
+        assertThat(Families.violations(craft.with(FcSettings.OUTPUT_ORDER, OutputOrder.parse(order))))
                 .as("entered, it is silent")
                 .isEmpty();
     }
@@ -74,13 +74,13 @@ class RequirementsTest {
     @Test
     void aJobWithoutItsPartAndAPartWithoutItsJobAreSaid() {
         Craft craft = SerialCrafts.shared();
-        assertThat(Specialities.violations(craft.with(PortSettings.jobsOf("6"), List.of(Job.DISPLAY))))
+        assertThat(Families.violations(craft.with(UartSettings.jobsOf("6"), List.of(UartFunction.DISPLAY))))
                 .extracting(Violation::cause)
                 .anyMatch(cause -> cause.contains("UART 6 has the function display, and no part for it lies there"));
-        assertThat(Specialities.violations(craft.with(PortSettings.jobsOf("1"), List.of())))
+        assertThat(Families.violations(craft.with(UartSettings.jobsOf("1"), List.of())))
                 .extracting(Violation::complaint)
                 .contains("no-sticks");
-        assertThat(Specialities.violations(craft.with(PortSettings.jobsOf("1"), List.of())))
+        assertThat(Families.violations(craft.with(UartSettings.jobsOf("1"), List.of())))
                 .filteredOn(lint -> lint.complaint().equals("no-sticks"))
                 .isNotEmpty()
                 .allSatisfy(lint -> assertThat(lint.pads()).isNotEmpty().allSatisfy(pad -> assertThat(
@@ -94,14 +94,14 @@ class RequirementsTest {
     @Test
     void aScaleThatIsTooHighForTheDividerSaysWhatAPackWouldShow() {
         Craft craft = PowerCrafts.stack();
-        double right = craft.told(BoardSettings.VOLTAGE_SCALE);
-        assertThat(Specialities.violations(craft.with(BoardSettings.VOLTAGE_SCALE, 1.1 * right)))
+        double right = craft.told(FcSettings.VOLTAGE_SCALE);
+        assertThat(Families.violations(craft.with(FcSettings.VOLTAGE_SCALE, 1.1 * right)))
                 .singleElement()
                 .satisfies(lint -> assertThat(lint.cause()).contains("17.6 V"));
-        assertThat(Specialities.violations(craft.with(BoardSettings.VOLTAGE_SCALE, 1.02 * right)))
+        assertThat(Families.violations(craft.with(FcSettings.VOLTAGE_SCALE, 1.02 * right)))
                 .as("trimmed to the meter")
                 .isEmpty();
-        assertThat(Specialities.violations(craft.with(BoardSettings.CELLS, 6)))
+        assertThat(Families.violations(craft.with(FcSettings.CELLS, 6)))
                 .singleElement()
                 .satisfies(lint -> assertThat(lint.cause()).contains("flies with 4"));
     }

@@ -28,7 +28,7 @@ class AppArchitectureTest {
                     "ablemedic.app.chart..",
                     "ablemedic.app.workup..",
                     "ablemedic.app.instruments..",
-                    "ablemedic.app.ledger..");
+                    "ablemedic.app.repairs..");
 
     @ArchTest
     static final ArchRule noViewButInstrumentsAndPacksKnowsASpecialityByName = noClasses()
@@ -38,7 +38,7 @@ class AppArchitectureTest {
                     "ablemedic.app.chart..",
                     "ablemedic.app.workup..",
                     "ablemedic.app.routine..",
-                    "ablemedic.app.ledger..",
+                    "ablemedic.app.repairs..",
                     "ablemedic.app.entry..",
                     "ablemedic.app.handbook..")
             .should()

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import ablemedic.app.RunningApp.App;
-import ablemedic.wire.Format;
-import ablemedic.wire.Sender;
+import ablemedic.protocol.Format;
+import ablemedic.protocol.Sender;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.Random;

@@ -1,10 +1,10 @@
 package ablemedic.bench;
 
+import ablemedic.family.Family;
 import ablemedic.power.Power;
 import ablemedic.radio.Radio;
 import ablemedic.serial.Serial;
 import ablemedic.settings.SettingsAndFirmware;
-import ablemedic.speciality.Speciality;
 import ablemedic.takeoff.TakeOff;
 import ablemedic.video.Video;
 import java.nio.file.Files;
@@ -100,7 +100,7 @@ public final class Bench {
         System.out.println();
     }
 
-    private static FamiliesTable.Ward ward(Speciality family, Map<String, Patients> crafts, String... marks) {
+    private static FamiliesTable.Ward ward(Family family, Map<String, Patients> crafts, String... marks) {
         return new FamiliesTable.Ward(family, Stream.of(marks).map(crafts::get).toList());
     }
 }

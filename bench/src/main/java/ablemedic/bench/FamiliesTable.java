@@ -1,6 +1,6 @@
 package ablemedic.bench;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.bench.Patients.Drawn;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.BenchState;
@@ -9,11 +9,11 @@ import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Reading;
+import ablemedic.diagnosis.SimulatedTechnician.Habit;
 import ablemedic.diagnosis.Sureness;
-import ablemedic.diagnosis.Technician.Habit;
+import ablemedic.family.Complaint;
+import ablemedic.family.Family;
 import ablemedic.reading.Meter;
-import ablemedic.speciality.Complaint;
-import ablemedic.speciality.Speciality;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -34,7 +34,7 @@ final class FamiliesTable {
     private final int patients;
 
     /** The crafts on which a family is tried. */
-    record Ward(Speciality family, List<Patients> crafts) {}
+    record Ward(Family family, List<Patients> crafts) {}
 
     /** @param patients of each family */
     FamiliesTable(List<Ward> wards, int patients) {
@@ -87,8 +87,8 @@ final class FamiliesTable {
         return all[all.length / 2];
     }
 
-    private static boolean isOf(Speciality family, Craft craft, Complaint complaint) {
-        Check<Craft> flight = Specialities.ALL.stream()
+    private static boolean isOf(Family family, Craft craft, Complaint complaint) {
+        Check<Craft> flight = Families.ALL.stream()
                 .flatMap(one -> one.flight().stream())
                 .findFirst()
                 .orElseThrow();

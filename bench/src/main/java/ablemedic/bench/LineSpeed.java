@@ -2,13 +2,13 @@ package ablemedic.bench;
 
 import ablemedic.capture.CaptureWriter;
 import ablemedic.capture.Captures;
-import ablemedic.electrics.Job;
-import ablemedic.line.Wish;
-import ablemedic.serial.PortPlanner;
-import ablemedic.shelf.SerialBoards;
-import ablemedic.wire.Format;
-import ablemedic.wire.Frames;
-import ablemedic.wire.Sender;
+import ablemedic.parts.SerialBoards;
+import ablemedic.protocol.Format;
+import ablemedic.protocol.Frames;
+import ablemedic.protocol.Sender;
+import ablemedic.serial.UartPlanner;
+import ablemedic.uart.UartRequest;
+import ablemedic.wiring.UartFunction;
 import ch.randelshofer.fastdoubleparser.JavaDoubleParser;
 import de.siegmar.fastcsv.reader.AbstractBaseCsvCallbackHandler;
 import de.siegmar.fastcsv.reader.CsvReader;
@@ -55,7 +55,7 @@ public class LineSpeed {
     private byte[] packets;
     private byte[] sentences;
     private List<String> lines;
-    private List<Wish> wishes;
+    private List<UartRequest> wishes;
 
     /** A recording of 30 MB in volts, and what comes over a line in half an hour. */
     @Setup
@@ -72,9 +72,9 @@ public class LineSpeed {
         lines = new String(sentences, StandardCharsets.US_ASCII).lines().toList();
         wishes = IntStream.range(0, 10)
                 .mapToObj(i -> {
-                    Job job = Job.values()[i % Job.values().length];
+                    UartFunction job = UartFunction.values()[i % UartFunction.values().length];
                     List<Format> formats = job.formats();
-                    return new Wish(job.label() + i, job, formats.get(i / 5 % formats.size()), false, "");
+                    return new UartRequest(job.label() + i, job, formats.get(i / 5 % formats.size()), false, "");
                 })
                 .toList();
     }
@@ -141,7 +141,7 @@ public class LineSpeed {
 
     @Benchmark
     public Object plannerOfTenParts() {
-        return PortPlanner.plan(SerialBoards.find("board-h7").orElseThrow(), wishes);
+        return UartPlanner.plan(SerialBoards.find("board-h7").orElseThrow(), wishes);
     }
 
     private static long read(Format format, byte[] bytes) {

@@ -1,17 +1,17 @@
 package ablemedic.bench;
 
-import ablemedic.Specialities;
-import ablemedic.craft.BoardSettings;
+import ablemedic.Families;
 import ablemedic.craft.Craft;
+import ablemedic.craft.FcSettings;
+import ablemedic.export.SettingsExport;
+import ablemedic.family.Complaint;
 import ablemedic.firmware.Dictionary;
-import ablemedic.firmware.Families;
+import ablemedic.firmware.FirmwareDialects;
 import ablemedic.firmware.Understood;
-import ablemedic.listing.Listing;
 import ablemedic.reading.Meter;
 import ablemedic.requirement.Violation;
 import ablemedic.snapshot.Change;
 import ablemedic.snapshot.Snapshot;
-import ablemedic.speciality.Complaint;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
@@ -38,7 +38,8 @@ import org.openjdk.jmh.annotations.Warmup;
 public class ListingSpeed {
     private static final int LINES = 2000;
 
-    private final Dictionary dictionary = new Dictionary(Families.shipped().get(0), "2");
+    private final Dictionary dictionary =
+            new Dictionary(FirmwareDialects.shipped().get(0), "2");
     private Craft craft;
     private List<Complaint> complaints;
     private byte[] before;
@@ -47,10 +48,10 @@ public class ListingSpeed {
     @Setup
     public void make() {
         craft = ReasoningSpeed.lined();
-        complaints = Specialities.complaints(craft, Meter.USUAL);
+        complaints = Families.complaints(craft, Meter.USUAL);
         before = listing(craft);
         after = listing(craft.with(
-                craft.told().withWritten(BoardSettings.ALIGNMENT, "0/0/180").with(BoardSettings.CELLS, 6)));
+                craft.told().withWritten(FcSettings.ALIGNMENT, "0/0/180").with(FcSettings.CELLS, 6)));
     }
 
     private byte[] listing(Craft told) {
@@ -62,7 +63,7 @@ public class ListingSpeed {
     }
 
     private Snapshot read(byte[] file) {
-        Understood understood = dictionary.read(Listing.read(file));
+        Understood understood = dictionary.read(SettingsExport.read(file));
         return new Snapshot(understood.told(), understood.held());
     }
 
@@ -70,7 +71,7 @@ public class ListingSpeed {
     public int readComparedAndHeldAgainstTheCraft() {
         Snapshot now = read(after);
         List<Change> changes = Change.between(read(before), now, craft, complaints, List.of());
-        List<Violation> lint = Specialities.violations(now.on(craft));
+        List<Violation> lint = Families.violations(now.on(craft));
         return changes.size() + lint.size();
     }
 }

@@ -1,7 +1,7 @@
 package ablemedic.bench;
 
+import ablemedic.Families;
 import ablemedic.OtherRecords;
-import ablemedic.Specialities;
 import ablemedic.craft.Craft;
 import ablemedic.craft.Rotation;
 import ablemedic.diagnosis.Assumptions;
@@ -9,15 +9,15 @@ import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Hypothesis;
 import ablemedic.diagnosis.Occasion;
-import ablemedic.electrics.ElectricSheet;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Lead;
-import ablemedic.electrics.UnusableSheetException;
+import ablemedic.family.Complaint;
 import ablemedic.reading.Meter;
 import ablemedic.requirement.Conflict;
 import ablemedic.requirement.Recorded;
 import ablemedic.requirement.Required;
-import ablemedic.speciality.Complaint;
+import ablemedic.wiring.ElectricSheet;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.UnusableSheetException;
+import ablemedic.wiring.Wire;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -78,7 +78,7 @@ final class Misrecorded {
     private Optional<Drawn> any() {
         Craft record = wrong(truth);
         record = random.nextDouble() < TWO ? wrong(record) : record;
-        Required required = Specialities.required(Recorded.of(record));
+        Required required = Families.required(Recorded.of(record));
         boolean outOfDate = random.nextBoolean();
         if (record.equals(truth) || !outOfDate && required.conflicts().isEmpty()) {
             return Optional.empty();
@@ -86,7 +86,7 @@ final class Misrecorded {
         Craft unlike = Unlike.craft(required.craft(), seed);
         Optional<Craft> body = outOfDate ? asInTruth(unlike, record, required) : Optional.of(unlike);
         Occasion occasion = Occasion.values()[random.nextInt(Occasion.values().length)];
-        Diagnosis<Craft> diagnosis = new Diagnosis<>(Specialities.book(required, Meter.USUAL), Assumptions.USUAL);
+        Diagnosis<Craft> diagnosis = new Diagnosis<>(Families.book(required, Meter.USUAL), Assumptions.USUAL);
         return body.flatMap(
                 is -> Stream.generate(() -> outOfDate ? other(diagnosis, occasion) : recorded(diagnosis, required))
                         .limit(9)
@@ -130,14 +130,14 @@ final class Misrecorded {
     /** A fine wire recorded on another pad, or not at all. */
     private Optional<Craft> rewired(Craft record) {
         ElectricSheet sheet = record.electrics().sheet();
-        List<Lead> fine = sheet.leads().stream()
+        List<Wire> fine = sheet.leads().stream()
                 .filter(lead -> finePads(sheet).contains(lead.to()))
                 .toList();
         if (fine.isEmpty()) {
             return Optional.empty();
         }
-        Lead lead = fine.get(random.nextInt(fine.size()));
-        List<Lead> leads = new ArrayList<>(sheet.leads());
+        Wire lead = fine.get(random.nextInt(fine.size()));
+        List<Wire> leads = new ArrayList<>(sheet.leads());
         leads.remove(lead);
         if (random.nextDouble() > JOINED_TO_NOTHING) {
             List<String> pads = finePads(sheet).stream()
@@ -146,7 +146,7 @@ final class Misrecorded {
             if (pads.isEmpty()) {
                 return Optional.empty();
             }
-            leads.add(new Lead(
+            leads.add(new Wire(
                     lead.from(), pads.get(random.nextInt(pads.size())), lead.gauge(), lead.lengthMm(), lead.plugged()));
         }
         try {
@@ -208,7 +208,7 @@ final class Misrecorded {
 
     private static Optional<Complaint> complaint(Craft sheet, Craft body, List<Fault<Craft>> faults) {
         Craft faulty = new Hypothesis<>(faults).applyTo(body);
-        return Specialities.complaints(sheet, Meter.USUAL).stream()
+        return Families.complaints(sheet, Meter.USUAL).stream()
                 .filter(complaint -> complaint.isMadeOf(faulty) && !complaint.isMadeOf(body))
                 .findFirst();
     }

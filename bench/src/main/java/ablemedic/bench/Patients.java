@@ -1,18 +1,18 @@
 package ablemedic.bench;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Assumptions;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Occasion;
-import ablemedic.diagnosis.Technician;
-import ablemedic.diagnosis.Technician.Habit;
-import ablemedic.diagnosis.Technician.Patient;
-import ablemedic.diagnosis.Technician.Walk;
+import ablemedic.diagnosis.SimulatedTechnician;
+import ablemedic.diagnosis.SimulatedTechnician.Habit;
+import ablemedic.diagnosis.SimulatedTechnician.Patient;
+import ablemedic.diagnosis.SimulatedTechnician.Walk;
+import ablemedic.family.Complaint;
 import ablemedic.reading.Meter;
-import ablemedic.speciality.Complaint;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -38,9 +38,9 @@ final class Patients {
     Patients(String mark, Craft craft, long seed) {
         this.mark = mark;
         this.craft = craft;
-        this.book = Specialities.book(craft, Meter.USUAL);
+        this.book = Families.book(craft, Meter.USUAL);
         this.diagnosis = new Diagnosis<>(book, Assumptions.USUAL);
-        this.complaints = Specialities.complaints(craft, Meter.USUAL);
+        this.complaints = Families.complaints(craft, Meter.USUAL);
         this.seed = seed;
     }
 
@@ -143,7 +143,7 @@ final class Patients {
             Occasion occasion,
             Habit habit,
             long seed) {
-        return new Technician<>(by, complaint.seen(), complaint.proof().get(0), complaint::isFine)
+        return new SimulatedTechnician<>(by, complaint.seen(), complaint.proof().get(0), complaint::isFine)
                 .workUp(patient, occasion, habit, seed);
     }
 

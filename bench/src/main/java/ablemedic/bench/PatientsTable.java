@@ -1,8 +1,8 @@
 package ablemedic.bench;
 
 import ablemedic.bench.Patients.Walked;
-import ablemedic.diagnosis.Technician.Habit;
-import ablemedic.diagnosis.Technician.Walk;
+import ablemedic.diagnosis.SimulatedTechnician.Habit;
+import ablemedic.diagnosis.SimulatedTechnician.Walk;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

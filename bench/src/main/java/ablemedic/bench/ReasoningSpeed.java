@@ -1,11 +1,11 @@
 package ablemedic.bench;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
-import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.MotorNumbering;
 import ablemedic.craft.Rotation;
-import ablemedic.craft.SpinSchool;
+import ablemedic.craft.SpinConvention;
 import ablemedic.diagnosis.Assumptions;
 import ablemedic.diagnosis.BenchState;
 import ablemedic.diagnosis.Book;
@@ -14,18 +14,18 @@ import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Evidence;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Plan;
+import ablemedic.diagnosis.Posterior;
 import ablemedic.diagnosis.Reading.Chosen;
-import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Sureness;
-import ablemedic.electrics.Chemistry;
-import ablemedic.electrics.ElectricSheet;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.PackKind;
+import ablemedic.parts.PartsLibrary;
+import ablemedic.parts.WiringLayout;
 import ablemedic.reading.Meter;
-import ablemedic.serial.AsTheLeadsLie;
-import ablemedic.shelf.Layout;
-import ablemedic.shelf.PartShelf;
+import ablemedic.serial.UartsFromWiring;
 import ablemedic.takeoff.TakeOff;
+import ablemedic.wiring.BatteryType;
+import ablemedic.wiring.Chemistry;
+import ablemedic.wiring.ElectricSheet;
+import ablemedic.wiring.Electrics;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -55,7 +55,7 @@ public class ReasoningSpeed {
     private int turn;
 
     private static Case<Craft> twelveFindings() {
-        Craft sound = CraftClass.INCH_7.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
+        Craft sound = CraftClass.INCH_7.sound(SpinConvention.INWARD, MotorNumbering.REAR_RIGHT_FIRST, Rotation.NONE);
         Case<Craft> known = new Case<>(sound, Occasion.CRASH, List.of(), List.of())
                 .with(TakeOff.seen(), new Chosen(Map.of("manner", "flips", "edge", "front-right")), Sureness.SURE);
         String[][] found = {
@@ -81,7 +81,8 @@ public class ReasoningSpeed {
     private <S> Plan<S> standingAndPlan(Diagnosis<S> diagnosis, Case<S> known) {
         List<Evidence<S>> turned = new ArrayList<>(known.evidence());
         Collections.rotate(turned, ++turn % turned.size());
-        Standing<S> standing = diagnosis.standing(new Case<>(known.sound(), known.occasion(), turned, known.repairs()));
+        Posterior<S> standing =
+                diagnosis.standing(new Case<>(known.sound(), known.occasion(), turned, known.repairs()));
         return diagnosis.planner(standing).plan(BenchState.AT_INTAKE, Set.of());
     }
 
@@ -98,20 +99,19 @@ public class ReasoningSpeed {
     }
 
     private final Craft wired = wired();
-    private final Diagnosis<Craft> wiredWarm =
-            new Diagnosis<>(Specialities.book(wired, Meter.USUAL), Assumptions.USUAL);
+    private final Diagnosis<Craft> wiredWarm = new Diagnosis<>(Families.book(wired, Meter.USUAL), Assumptions.USUAL);
     private final Case<Craft> power = new Case<>(wired, Occasion.CRASH, List.of(), List.of())
             .with(wiredWarm.book().check("told-dead-arm").orElseThrow(), Chosen.of("front-right"), Sureness.SURE)
             .with(wiredWarm.book().check("look-C4").orElseThrow(), Chosen.of("clean"), Sureness.SURE)
             .with(wiredWarm.book().check("ohms~PLUG.+~PLUG.-").orElseThrow(), Chosen.of("climbing"), Sureness.SURE);
 
     private static Craft wired() {
-        Craft craft = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
-        return craft.withElectrics(new Electrics(Layout.STACK.sheet(
+        Craft craft = CraftClass.INCH_5.sound(SpinConvention.INWARD, MotorNumbering.REAR_RIGHT_FIRST, Rotation.NONE);
+        return craft.withElectrics(new Electrics(WiringLayout.STACK.sheet(
                 List.of(1, 0, 2, 3),
                 List.of("FR", "RR", "RL", "FL"),
                 85,
-                new PackKind(4, Chemistry.LIPO, 1500, 4),
+                new BatteryType(4, Chemistry.LIPO, 1500, 4),
                 List.of("receiver", "camera", "video", "capacitor-470"))));
     }
 
@@ -122,25 +122,24 @@ public class ReasoningSpeed {
     }
 
     private final Craft lined = lined();
-    private final Diagnosis<Craft> linedWarm =
-            new Diagnosis<>(Specialities.book(lined, Meter.USUAL), Assumptions.USUAL);
+    private final Diagnosis<Craft> linedWarm = new Diagnosis<>(Families.book(lined, Meter.USUAL), Assumptions.USUAL);
     private final Case<Craft> telemetry = new Case<>(lined, Occasion.BUILD, List.of(), List.of())
             .with(linedWarm.book().check("told-telemetry").orElseThrow(), Chosen.of("nothing"), Sureness.SURE)
             .with(linedWarm.book().check("jobs-telemetry").orElseThrow(), Chosen.of("2"), Sureness.SURE)
             .with(linedWarm.book().check("telemetry-setting").orElseThrow(), Chosen.of("on"), Sureness.SURE);
 
     static Craft lined() {
-        Craft craft = CraftClass.INCH_7.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
-        ElectricSheet sheet = Layout.STACK.bare(
+        Craft craft = CraftClass.INCH_7.sound(SpinConvention.INWARD, MotorNumbering.REAR_RIGHT_FIRST, Rotation.NONE);
+        ElectricSheet sheet = WiringLayout.STACK.bare(
                 List.of(1, 0, 2, 3),
                 List.of("FR", "RR", "RL", "FL"),
                 120,
-                new PackKind(4, Chemistry.LIPO, 1500, 4),
-                PartShelf.find("board-f7").orElseThrow());
+                new BatteryType(4, Chemistry.LIPO, 1500, 4),
+                PartsLibrary.find("board-f7").orElseThrow());
         for (String part : List.of("receiver", "modem", "gnss", "video", "display", "camera", "capacitor-1000")) {
-            sheet = Layout.withPart(sheet, PartShelf.find(part).orElseThrow());
+            sheet = WiringLayout.withPart(sheet, PartsLibrary.find(part).orElseThrow());
         }
-        return AsTheLeadsLie.told(craft.withElectrics(new Electrics(sheet)));
+        return UartsFromWiring.told(craft.withElectrics(new Electrics(sheet)));
     }
 
     /** A craft with all five sorts of serial line besides. */

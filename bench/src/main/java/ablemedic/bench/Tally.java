@@ -1,7 +1,7 @@
 package ablemedic.bench;
 
-import ablemedic.diagnosis.Technician.Habit;
-import ablemedic.diagnosis.Technician.Walk;
+import ablemedic.diagnosis.SimulatedTechnician.Habit;
+import ablemedic.diagnosis.SimulatedTechnician.Walk;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -5,11 +5,11 @@ import ablemedic.craft.Craft;
 import ablemedic.craft.Point;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Occasion;
-import ablemedic.electrics.Archetype;
-import ablemedic.electrics.ElectricSheet;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Inner;
-import ablemedic.electrics.Part;
+import ablemedic.wiring.Archetype;
+import ablemedic.wiring.ElectricSheet;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.InnerCircuit;
+import ablemedic.wiring.Part;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -79,18 +79,19 @@ final class Unlike {
             double leaks = Math.pow(10, off(1));
             boolean absent = random.nextDouble() < ABSENT;
             double draws = 1 + off(0.5);
-            List<Inner> inner = new ArrayList<>();
-            for (Inner each : one.inner()) {
-                if (each instanceof Inner.Leak leak) {
+            List<InnerCircuit> inner = new ArrayList<>();
+            for (InnerCircuit each : one.inner()) {
+                if (each instanceof InnerCircuit.Leak leak) {
                     if (!absent) {
-                        inner.add(new Inner.Leak(leak.a(), leak.b(), leak.ohms() * leaks));
+                        inner.add(new InnerCircuit.Leak(leak.a(), leak.b(), leak.ohms() * leaks));
                     }
-                } else if (each instanceof Inner.Capacitance c) {
-                    inner.add(new Inner.Capacitance(c.plus(), c.minus(), c.farads() * Math.pow(2, off(1)), c.bulky()));
-                } else if (each instanceof Inner.Trace trace) {
-                    inner.add(new Inner.Trace(trace.a(), trace.b(), trace.ohms() * Math.pow(2, off(1))));
-                } else if (each instanceof Inner.Load load) {
-                    inner.add(new Inner.Load(
+                } else if (each instanceof InnerCircuit.Capacitance c) {
+                    inner.add(new InnerCircuit.Capacitance(
+                            c.plus(), c.minus(), c.farads() * Math.pow(2, off(1)), c.bulky()));
+                } else if (each instanceof InnerCircuit.Trace trace) {
+                    inner.add(new InnerCircuit.Trace(trace.a(), trace.b(), trace.ohms() * Math.pow(2, off(1))));
+                } else if (each instanceof InnerCircuit.Load load) {
+                    inner.add(new InnerCircuit.Load(
                             load.plus(), load.minus(), load.volts(), load.amps() * draws, load.poorAmps()));
                 } else {
                     inner.add(each);

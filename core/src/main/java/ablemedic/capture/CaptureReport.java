@@ -1,9 +1,9 @@
 package ablemedic.capture;
 
-import ablemedic.wire.Format;
-import ablemedic.wire.Framing;
-import ablemedic.wire.Heard.Channel;
-import ablemedic.wire.Heard.Moment;
+import ablemedic.protocol.Format;
+import ablemedic.protocol.Framing;
+import ablemedic.protocol.Heard.Channel;
+import ablemedic.protocol.Heard.Moment;
 import java.util.List;
 import java.util.Optional;
 

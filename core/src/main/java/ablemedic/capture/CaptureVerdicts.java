@@ -5,7 +5,7 @@ import ablemedic.capture.CaptureReport.Serial;
 import ablemedic.capture.CaptureReport.Verdict;
 import ablemedic.capture.CaptureReport.Volts;
 import ablemedic.capture.CaptureReport.Weight;
-import ablemedic.wire.Format;
+import ablemedic.protocol.Format;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

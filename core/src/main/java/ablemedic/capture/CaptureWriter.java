@@ -1,6 +1,6 @@
 package ablemedic.capture;
 
-import ablemedic.wire.Line;
+import ablemedic.protocol.Line;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.Locale;

@@ -1,6 +1,6 @@
 package ablemedic.capture;
 
-import ablemedic.wire.Line;
+import ablemedic.protocol.Line;
 
 /** Passes a line on without what stands too short to be a bit: noise of a sample or two. */
 final class Deglitched implements Line {

@@ -1,6 +1,6 @@
 package ablemedic.capture;
 
-import ablemedic.wire.Line;
+import ablemedic.protocol.Line;
 
 /** What a file held, as it is read. */
 interface Recorded extends Line {

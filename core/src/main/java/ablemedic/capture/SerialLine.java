@@ -1,8 +1,8 @@
 package ablemedic.capture;
 
-import ablemedic.wire.Framing;
-import ablemedic.wire.Framing.Parity;
-import ablemedic.wire.Line;
+import ablemedic.protocol.Framing;
+import ablemedic.protocol.Framing.Parity;
+import ablemedic.protocol.Line;
 
 /**
  * Reads the bytes of a serial line whose bit time, framing and sense are known: each bit in its middle, from the edge

@@ -1,12 +1,12 @@
 package ablemedic.craft;
 
-import ablemedic.told.Device;
-import ablemedic.told.Form;
-import ablemedic.told.Form.Choice;
-import ablemedic.told.Form.Count;
-import ablemedic.told.Form.Range;
-import ablemedic.told.Form.Words;
-import ablemedic.told.Setting;
+import ablemedic.configuration.Device;
+import ablemedic.configuration.Setting;
+import ablemedic.configuration.ValueForm;
+import ablemedic.configuration.ValueForm.Choice;
+import ablemedic.configuration.ValueForm.Count;
+import ablemedic.configuration.ValueForm.Range;
+import ablemedic.configuration.ValueForm.Words;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -15,7 +15,7 @@ import java.util.Set;
 public final class ArmingSettings {
     private static final String ARMING = "arming";
     private static final String MODES = "modes";
-    private static final Form<ModeRange> RANGE =
+    private static final ValueForm<ModeRange> RANGE =
             new Words<>(ModeRange.FORM, ModeRange::written, ModeRange::parse, ModeRange::toString);
 
     /** By what it is armed. Both are schools. */
@@ -62,7 +62,7 @@ public final class ArmingSettings {
             new Count(900, 1500, n -> Optional.of(n + " µs")));
     /** Whether it waits for a fix of its position. */
     public static final Setting<Boolean> WAITS_FOR_FIX =
-            board(ARMING, "arm-waits-for-fix", "waits for a fix", false, PortSettings.onOff());
+            board(ARMING, "arm-waits-for-fix", "waits for a fix", false, UartSettings.onOff());
     /** Whether level was ever calibrated since it was last erased. */
     public static final Setting<Boolean> CALIBRATED = board(
             ARMING,
@@ -146,7 +146,7 @@ public final class ArmingSettings {
 
     private ArmingSettings() {}
 
-    private static <T> Setting<T> board(String group, String id, String label, T usual, Form<T> form) {
+    private static <T> Setting<T> board(String group, String id, String label, T usual, ValueForm<T> form) {
         return Setting.of(Device.FLIGHT_BOARD, group, id, label, usual, form);
     }
 }

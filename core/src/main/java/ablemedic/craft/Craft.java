@@ -1,8 +1,8 @@
 package ablemedic.craft;
 
-import ablemedic.electrics.Electrics;
-import ablemedic.told.Setting;
-import ablemedic.told.Told;
+import ablemedic.configuration.Configuration;
+import ablemedic.configuration.Setting;
+import ablemedic.wiring.Electrics;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -17,7 +17,13 @@ import java.util.function.UnaryOperator;
  * @param told what its devices were told, the pilot's radio among them
  * @param electrics its parts, leads and pack
  */
-public record Craft(Airframe airframe, List<Arm> arms, List<Corner> wiring, Seat seat, Told told, Electrics electrics) {
+public record Craft(
+        Airframe airframe,
+        List<Arm> arms,
+        List<Corner> wiring,
+        BoardMount seat,
+        Configuration told,
+        Electrics electrics) {
 
     public Craft {
         arms = List.copyOf(arms);
@@ -53,29 +59,27 @@ public record Craft(Airframe airframe, List<Arm> arms, List<Corner> wiring, Seat
 
     /** The motor number, 1 to 4, that the board means by a corner. */
     public int motor(Corner corner) {
-        return told(BoardSettings.NUMBERING).number(corner);
+        return told(FcSettings.NUMBERING).number(corner);
     }
 
     /** The corner that turns when the board means another. */
     public Corner reached(Corner meant) {
-        return wiredTo(told(BoardSettings.OUTPUT_ORDER).outputOf(motor(meant)));
+        return wiredTo(told(FcSettings.OUTPUT_ORDER).outputOf(motor(meant)));
     }
 
     /** What the board takes for a turn of the craft, in craft axes; {@link Rotation#NONE} when it was told right. */
     public Rotation misalignment() {
-        return told(BoardSettings.ALIGNMENT).after(mounted().inverse());
+        return told(FcSettings.ALIGNMENT).after(mounted().inverse());
     }
 
     /** The stick that moves the board's function. */
     public Stick stickFor(Stick function) {
-        return told(RadioSettings.STICK_ORDER)
-                .on(told(BoardSettings.STICK_ORDER).channel(function));
+        return told(RadioSettings.STICK_ORDER).on(told(FcSettings.STICK_ORDER).channel(function));
     }
 
     /** The function that the board moves when this stick is moved. */
     public Stick functionOf(Stick stick) {
-        return told(BoardSettings.STICK_ORDER)
-                .on(told(RadioSettings.STICK_ORDER).channel(stick));
+        return told(FcSettings.STICK_ORDER).on(told(RadioSettings.STICK_ORDER).channel(stick));
     }
 
     public Craft withAirframe(Airframe other) {
@@ -92,13 +96,13 @@ public record Craft(Airframe airframe, List<Arm> arms, List<Corner> wiring, Seat
         return new Craft(airframe, arms, other, seat, told, electrics);
     }
 
-    public Craft withSeat(Seat other) {
+    public Craft withSeat(BoardMount other) {
         return new Craft(airframe, arms, wiring, other, told, electrics);
     }
 
     /** The same board in the same mount, turned another way. */
     public Craft withMounted(Rotation other) {
-        return withSeat(new Seat(other, seat.loose()));
+        return withSeat(new BoardMount(other, seat.loose()));
     }
 
     public <T> Craft with(Setting<T> setting, T value) {
@@ -109,7 +113,7 @@ public record Craft(Airframe airframe, List<Arm> arms, List<Corner> wiring, Seat
         return with(told.changing(setting, change));
     }
 
-    public Craft with(Told other) {
+    public Craft with(Configuration other) {
         return new Craft(airframe, arms, wiring, seat, other, electrics);
     }
 

@@ -1,7 +1,7 @@
 package ablemedic.craft;
 
-import ablemedic.electrics.Electrics;
-import ablemedic.told.Told;
+import ablemedic.configuration.Configuration;
+import ablemedic.wiring.Electrics;
 import java.util.List;
 
 /**
@@ -53,23 +53,23 @@ public enum CraftClass {
     }
 
     /** A sound craft of this class, wired, mounted and told alike. */
-    public Craft sound(SpinSchool spins, NumberingSchool numbering, Rotation mounted) {
+    public Craft sound(SpinConvention spins, MotorNumbering numbering, Rotation mounted) {
         return sound(airframe, spins, numbering, mounted, FlightMode.RATE);
     }
 
     /** A sound craft on any airframe, its outputs wired as the firmware numbers them. */
     public static Craft sound(
-            Airframe airframe, SpinSchool spins, NumberingSchool numbering, Rotation mounted, FlightMode mode) {
+            Airframe airframe, SpinConvention spins, MotorNumbering numbering, Rotation mounted, FlightMode mode) {
         List<Arm> arms =
                 Corner.ALL.stream().map(corner -> Arm.good(spins.at(corner))).toList();
         List<Corner> wiring = java.util.stream.IntStream.rangeClosed(1, 4)
                 .mapToObj(numbering::corner)
                 .toList();
-        Told told = Told.USUAL
-                .with(BoardSettings.NUMBERING, numbering)
-                .with(BoardSettings.SPINS, spins)
-                .with(BoardSettings.ALIGNMENT, mounted)
-                .with(BoardSettings.MODE, mode);
-        return new Craft(airframe, arms, wiring, Seat.firm(mounted), told, Electrics.NONE);
+        Configuration told = Configuration.USUAL
+                .with(FcSettings.NUMBERING, numbering)
+                .with(FcSettings.SPINS, spins)
+                .with(FcSettings.ALIGNMENT, mounted)
+                .with(FcSettings.MODE, mode);
+        return new Craft(airframe, arms, wiring, BoardMount.firm(mounted), told, Electrics.NONE);
     }
 }

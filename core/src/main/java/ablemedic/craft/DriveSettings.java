@@ -1,9 +1,9 @@
 package ablemedic.craft;
 
-import ablemedic.told.Device;
-import ablemedic.told.Form.Choice;
-import ablemedic.told.Form.Range;
-import ablemedic.told.Setting;
+import ablemedic.configuration.Device;
+import ablemedic.configuration.Setting;
+import ablemedic.configuration.ValueForm.Choice;
+import ablemedic.configuration.ValueForm.Range;
 import java.util.List;
 
 /** What board and speed controllers are told of one another. */
@@ -20,7 +20,7 @@ public final class DriveSettings {
             Choice.of(MotorProtocol.class, MotorProtocol::label));
     /** Whether the board asks the controllers for the speed of the motors over the same lead. */
     public static final Setting<Boolean> TWO_WAY = Setting.of(
-            Device.FLIGHT_BOARD, MOTORS, "motor-two-way", "two-way motor protocol", false, PortSettings.onOff());
+            Device.FLIGHT_BOARD, MOTORS, "motor-two-way", "two-way motor protocol", false, UartSettings.onOff());
     /** Throttle at which armed motors turn. About 5.5 is usual; common practice, no source. */
     public static final Setting<Double> IDLE =
             Setting.of(Device.FLIGHT_BOARD, MOTORS, "idle", "idle", 5.5, new Range(0, 30, "%"));

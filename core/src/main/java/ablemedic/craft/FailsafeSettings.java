@@ -1,11 +1,11 @@
 package ablemedic.craft;
 
-import ablemedic.told.Device;
-import ablemedic.told.Form;
-import ablemedic.told.Form.Choice;
-import ablemedic.told.Form.Count;
-import ablemedic.told.Form.Range;
-import ablemedic.told.Setting;
+import ablemedic.configuration.Device;
+import ablemedic.configuration.Setting;
+import ablemedic.configuration.ValueForm;
+import ablemedic.configuration.ValueForm.Choice;
+import ablemedic.configuration.ValueForm.Count;
+import ablemedic.configuration.ValueForm.Range;
 import java.util.List;
 import java.util.Optional;
 
@@ -99,7 +99,7 @@ public final class FailsafeSettings {
 
     private FailsafeSettings() {}
 
-    private static <T> Setting<T> home(String id, String label, T usual, Form<T> form) {
+    private static <T> Setting<T> home(String id, String label, T usual, ValueForm<T> form) {
         return Setting.of(Device.FLIGHT_BOARD, HOME, id, label, usual, form);
     }
 }

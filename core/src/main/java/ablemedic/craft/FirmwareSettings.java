@@ -1,9 +1,9 @@
 package ablemedic.craft;
 
-import ablemedic.electrics.Job;
-import ablemedic.told.Device;
-import ablemedic.told.Form.Choice;
-import ablemedic.told.Setting;
+import ablemedic.configuration.Device;
+import ablemedic.configuration.Setting;
+import ablemedic.configuration.ValueForm.Choice;
+import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -13,9 +13,10 @@ import java.util.Map;
 public final class FirmwareSettings {
     private static final String VERSION = "version";
     /** Jobs that a build can leave out to save room. */
-    private static final List<Job> LEFT_OUT = List.of(Job.GNSS, Job.DISPLAY, Job.VIDEO_CONTROL);
+    private static final List<UartFunction> LEFT_OUT =
+            List.of(UartFunction.GNSS, UartFunction.DISPLAY, UartFunction.VIDEO_CONTROL);
 
-    private static final Map<Job, Setting<Boolean>> BUILT = new EnumMap<>(Job.class);
+    private static final Map<UartFunction, Setting<Boolean>> BUILT = new EnumMap<>(UartFunction.class);
 
     static {
         LEFT_OUT.forEach(job -> BUILT.put(
@@ -77,22 +78,22 @@ public final class FirmwareSettings {
     }
 
     /** Whether a build can leave a job out. */
-    public static boolean canBeLeftOut(Job job) {
+    public static boolean canBeLeftOut(UartFunction job) {
         return BUILT.containsKey(job);
     }
 
     /** Whether the build holds what a job needs; it always does where none leaves it out. */
-    public static boolean holds(Craft craft, Job job) {
+    public static boolean holds(Craft craft, UartFunction job) {
         return !canBeLeftOut(job) || craft.told(BUILT.get(job));
     }
 
     /** Whether a compass that is used can be read; so it is where none is used. */
     public static boolean readsCompass(Craft craft) {
-        return !craft.told(BoardSettings.COMPASS) || craft.told(COMPASS_BUILT);
+        return !craft.told(FcSettings.COMPASS) || craft.told(COMPASS_BUILT);
     }
 
     /** Whether a job that can be left out is built in. */
-    public static Setting<Boolean> built(Job job) {
+    public static Setting<Boolean> built(UartFunction job) {
         return BUILT.get(job);
     }
 

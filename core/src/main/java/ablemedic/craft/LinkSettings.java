@@ -1,11 +1,11 @@
 package ablemedic.craft;
 
-import ablemedic.told.Device;
-import ablemedic.told.Form;
-import ablemedic.told.Form.Choice;
-import ablemedic.told.Form.Count;
-import ablemedic.told.Form.Range;
-import ablemedic.told.Setting;
+import ablemedic.configuration.Device;
+import ablemedic.configuration.Setting;
+import ablemedic.configuration.ValueForm;
+import ablemedic.configuration.ValueForm.Choice;
+import ablemedic.configuration.ValueForm.Count;
+import ablemedic.configuration.ValueForm.Range;
 import java.util.List;
 import java.util.Optional;
 
@@ -183,7 +183,7 @@ public final class LinkSettings {
 
     private static Setting<Boolean> yesNo(
             Device device, String id, String label, boolean usual, String yesId, String yes, String noId, String no) {
-        Form<Boolean> form = new Choice<>(List.of(usual, !usual), is -> is ? yesId : noId, is -> is ? yes : no);
+        ValueForm<Boolean> form = new Choice<>(List.of(usual, !usual), is -> is ? yesId : noId, is -> is ? yes : no);
         return Setting.of(device, LINK, id, label, usual, form);
     }
 }

@@ -1,9 +1,9 @@
 package ablemedic.craft;
 
-import ablemedic.told.Device;
-import ablemedic.told.Form.Choice;
-import ablemedic.told.Form.Count;
-import ablemedic.told.Setting;
+import ablemedic.configuration.Device;
+import ablemedic.configuration.Setting;
+import ablemedic.configuration.ValueForm.Choice;
+import ablemedic.configuration.ValueForm.Count;
 import java.util.List;
 import java.util.Optional;
 
@@ -17,10 +17,10 @@ public final class ModemSettings {
             Setting.of(Device.MODEM_ON_CRAFT, LINK, "modem-air-rate", "rate in the air", 64_000, RATE);
     /** Whether they decode downwards only, for range. */
     public static final Setting<Boolean> ONE_WAY = Setting.of(
-            Device.MODEM_ON_CRAFT, LINK, "modem-one-way", "one-way decode mode", false, PortSettings.onOff());
+            Device.MODEM_ON_CRAFT, LINK, "modem-one-way", "one-way decode mode", false, UartSettings.onOff());
     /** Whether the modem on the craft waits for lines that say it may send. */
     public static final Setting<Boolean> FLOW =
-            Setting.of(Device.MODEM_ON_CRAFT, LINK, "modem-flow", "hardware flow control", false, PortSettings.onOff());
+            Setting.of(Device.MODEM_ON_CRAFT, LINK, "modem-flow", "hardware flow control", false, UartSettings.onOff());
     /** Whether both modems know one another as they are set now. */
     public static final Setting<Boolean> PAIRED = Setting.of(
             Device.MODEM_ON_CRAFT,

@@ -1,9 +1,9 @@
 package ablemedic.craft;
 
-import ablemedic.told.Device;
-import ablemedic.told.Form.Choice;
-import ablemedic.told.Form.Range;
-import ablemedic.told.Setting;
+import ablemedic.configuration.Device;
+import ablemedic.configuration.Setting;
+import ablemedic.configuration.ValueForm.Choice;
+import ablemedic.configuration.ValueForm.Range;
 import java.util.List;
 
 /** What a receiver is told to do when it hears nothing. */

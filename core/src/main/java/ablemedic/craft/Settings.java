@@ -1,6 +1,6 @@
 package ablemedic.craft;
 
-import ablemedic.told.Setting;
+import ablemedic.configuration.Setting;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,11 +12,11 @@ import java.util.stream.Stream;
 public final class Settings {
     /** All settings, device by device. A new one is added to its device and stands here by that. */
     public static final List<Setting<?>> ALL = Stream.of(
-                    BoardSettings.ALL,
+                    FcSettings.ALL,
                     DriveSettings.ALL,
                     ArmingSettings.ALL,
                     FailsafeSettings.ALL,
-                    PortSettings.ALL,
+                    UartSettings.ALL,
                     RadioSettings.ALL,
                     LinkSettings.ALL,
                     ReceiverSettings.ALL,

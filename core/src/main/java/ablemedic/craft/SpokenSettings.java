@@ -1,11 +1,11 @@
 package ablemedic.craft;
 
-import ablemedic.electrics.Job;
-import ablemedic.told.Device;
-import ablemedic.told.Form.Choice;
-import ablemedic.told.Form.Count;
-import ablemedic.told.Setting;
-import ablemedic.wire.Format;
+import ablemedic.configuration.Device;
+import ablemedic.configuration.Setting;
+import ablemedic.configuration.ValueForm.Choice;
+import ablemedic.configuration.ValueForm.Count;
+import ablemedic.protocol.Format;
+import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -16,11 +16,11 @@ import java.util.Optional;
 /** What the parts on serial lines and the computer are set to. */
 public final class SpokenSettings {
     private static final int FASTEST = 3_000_000;
-    private static final Map<Job, Setting<Optional<Format>>> FORMAT = new EnumMap<>(Job.class);
-    private static final Map<Job, Setting<Integer>> BAUD = new EnumMap<>(Job.class);
+    private static final Map<UartFunction, Setting<Optional<Format>>> FORMAT = new EnumMap<>(UartFunction.class);
+    private static final Map<UartFunction, Setting<Integer>> BAUD = new EnumMap<>(UartFunction.class);
 
     static {
-        for (Job job : Job.values()) {
+        for (UartFunction job : UartFunction.values()) {
             FORMAT.put(
                     job,
                     Setting.of(
@@ -81,20 +81,20 @@ public final class SpokenSettings {
     }
 
     /** The format that a part of a job was set to speak; nothing where it speaks the one that it comes with. */
-    public static Setting<Optional<Format>> format(Job job) {
+    public static Setting<Optional<Format>> format(UartFunction job) {
         return FORMAT.get(job);
     }
 
     /** Bits a second that a part of a job was set to; 0 for the usual rate of its format. */
-    public static Setting<Integer> baud(Job job) {
+    public static Setting<Integer> baud(UartFunction job) {
         return BAUD.get(job);
     }
 
-    private static Choice<Optional<Format>> formats(Job job) {
+    private static Choice<Optional<Format>> formats(UartFunction job) {
         List<Optional<Format>> values = new ArrayList<>(List.of(Optional.empty()));
         Arrays.stream(Format.values())
                 .filter(format -> job.formats().contains(format)
-                        || job == Job.RECEIVER && (format == Format.PPM || format == Format.PWM))
+                        || job == UartFunction.RECEIVER && (format == Format.PPM || format == Format.PWM))
                 .map(Optional::of)
                 .forEach(values::add);
         return new Choice<>(
@@ -102,7 +102,7 @@ public final class SpokenSettings {
                         .orElse("as it comes"));
     }
 
-    private static Device device(Job job) {
+    private static Device device(UartFunction job) {
         return switch (job) {
             case RECEIVER -> Device.RECEIVER;
             case TELEMETRY -> Device.MODEM_ON_CRAFT;

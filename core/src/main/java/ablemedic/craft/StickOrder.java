@@ -1,6 +1,6 @@
 package ablemedic.craft;
 
-import ablemedic.told.Form;
+import ablemedic.configuration.ValueForm;
 import java.util.List;
 
 /**
@@ -11,7 +11,7 @@ public record StickOrder(String letters) {
     public static final StickOrder AETR = new StickOrder("AETR");
     public static final StickOrder TAER = new StickOrder("TAER");
 
-    static final Form<StickOrder> FORM = new Form.Words<>(
+    static final ValueForm<StickOrder> FORM = new ValueForm.Words<>(
             "an order that has each of A, E, T and R once, as in AETR",
             StickOrder::letters,
             StickOrder::new,

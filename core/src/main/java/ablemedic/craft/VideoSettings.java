@@ -1,10 +1,10 @@
 package ablemedic.craft;
 
-import ablemedic.told.Device;
-import ablemedic.told.Form;
-import ablemedic.told.Form.Choice;
-import ablemedic.told.Form.Count;
-import ablemedic.told.Setting;
+import ablemedic.configuration.Device;
+import ablemedic.configuration.Setting;
+import ablemedic.configuration.ValueForm;
+import ablemedic.configuration.ValueForm.Choice;
+import ablemedic.configuration.ValueForm.Count;
 import java.util.List;
 import java.util.Optional;
 
@@ -159,7 +159,7 @@ public final class VideoSettings {
             String usually,
             String otherId,
             String other) {
-        Form<Boolean> form = new Choice<>(
+        ValueForm<Boolean> form = new Choice<>(
                 List.of(usual, !usual), is -> is == usual ? usualId : otherId, is -> is == usual ? usually : other);
         return Setting.of(device, VIDEO, id, label, usual, form);
     }

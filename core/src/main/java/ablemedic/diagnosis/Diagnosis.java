@@ -38,11 +38,11 @@ public final class Diagnosis<S> {
     private final Assumptions assumptions;
     private final Predictions<S> predictions;
     private final Map<S, Remedies<S>> remedies = new ConcurrentHashMap<>();
-    private final Map<Case<S>, Standing<S>> standings = new LinkedHashMap<>(4, 0.75f, true) {
+    private final Map<Case<S>, Posterior<S>> standings = new LinkedHashMap<>(4, 0.75f, true) {
         private static final long serialVersionUID = 1;
 
         @Override
-        protected boolean removeEldestEntry(Map.Entry<Case<S>, Standing<S>> eldest) {
+        protected boolean removeEldestEntry(Map.Entry<Case<S>, Posterior<S>> eldest) {
             return size() > STANDINGS_KEPT;
         }
     };
@@ -59,7 +59,7 @@ public final class Diagnosis<S> {
         }
     };
     /** A finding after those that bear on the same guess. */
-    private record InContext<S>(Finding<S> finding, List<Guesses.Bearing<S>> before) {}
+    private record InContext<S>(Finding<S> finding, List<CorrelatedAssumptions.Bearing<S>> before) {}
 
     /** The place of each fault in the book. */
     private final Map<String, Integer> order = new HashMap<>();
@@ -83,21 +83,21 @@ public final class Diagnosis<S> {
      * What to believe of the case as it stands. The last few are kept: a plan, a card and a map of one case ask for the
      * same.
      */
-    public Standing<S> standing(Case<S> known) {
+    public Posterior<S> standing(Case<S> known) {
         synchronized (standings) {
-            Standing<S> kept = standings.get(known);
+            Posterior<S> kept = standings.get(known);
             if (kept != null) {
                 return kept;
             }
         }
-        Standing<S> made = made(known);
+        Posterior<S> made = made(known);
         synchronized (standings) {
             standings.put(known, made);
         }
         return made;
     }
 
-    private Standing<S> made(Case<S> known) {
+    private Posterior<S> made(Case<S> known) {
         List<Story<S>> stories = stories(known);
         double[] logWeights = new double[stories.size()];
         double greatest = Double.NEGATIVE_INFINITY;
@@ -109,13 +109,13 @@ public final class Diagnosis<S> {
         for (double logWeight : logWeights) {
             total += Math.exp(logWeight - greatest);
         }
-        List<Standing.Weighed<S>> weighed = new ArrayList<>();
+        List<Posterior.Weighed<S>> weighed = new ArrayList<>();
         for (int i = 0; i < logWeights.length; i++) {
             Story<S> story = stories.get(i);
             double belief = Math.exp(logWeights[i] - greatest) / total;
-            weighed.add(new Standing.Weighed<>(story.hypothesis(), story.logPrior(), story.logLikelihoods(), belief));
+            weighed.add(new Posterior.Weighed<>(story.hypothesis(), story.logPrior(), story.logLikelihoods(), belief));
         }
-        return new Standing<>(known, assumptions, weighed, remedies(known.sound()), predictions);
+        return new Posterior<>(known, assumptions, weighed, remedies(known.sound()), predictions);
     }
 
     private Map<Foreseen, Double> weighed(InContext<S> finding) {
@@ -136,12 +136,12 @@ public final class Diagnosis<S> {
     }
 
     /** Plans the next checks for a standing that this diagnosis has made. */
-    public Planner<S> planner(Standing<S> standing) {
+    public Planner<S> planner(Posterior<S> standing) {
         return planner(standing, Barred.NOTHING);
     }
 
     /** The same where some power is barred. */
-    public Planner<S> planner(Standing<S> standing, Barred barred) {
+    public Planner<S> planner(Posterior<S> standing, Barred barred) {
         return new Planner<>(book, predictions, standing, barred);
     }
 
@@ -178,7 +178,7 @@ public final class Diagnosis<S> {
     /** Whether a story makes something that was found likelier than nothing being wrong would. */
     private static <S> boolean explains(Story<S> story, Story<S> none) {
         return IntStream.range(0, none.logLikelihoods().length)
-                .anyMatch(k -> story.logLikelihoods()[k] - none.logLikelihoods()[k] > Standing.EXPLAINS);
+                .anyMatch(k -> story.logLikelihoods()[k] - none.logLikelihoods()[k] > Posterior.EXPLAINS);
     }
 
     /**
@@ -329,15 +329,16 @@ public final class Diagnosis<S> {
         /** What the record has wrong and explains nothing that was found. */
         private final Set<Fault<S>> apart = new HashSet<>();
         /** For each piece of evidence, what was found before and bears on the same guess. */
-        private final List<List<Guesses.Bearing<S>>> before = new ArrayList<>();
+        private final List<List<CorrelatedAssumptions.Bearing<S>>> before = new ArrayList<>();
 
         Weighing(Case<S> known) {
             this.known = known;
-            Guesses<S> guesses = new Guesses<>(known.sound(), predictions);
+            CorrelatedAssumptions<S> guesses = new CorrelatedAssumptions<>(known.sound(), predictions);
             List<Finding<S>> findings = new ArrayList<>();
             for (Evidence<S> evidence : known.evidence()) {
                 if (evidence instanceof Finding<S> finding) {
-                    List<Guesses.Bearing<S>> bearing = guesses.bearing(finding.check(), finding.repairs(), findings);
+                    List<CorrelatedAssumptions.Bearing<S>> bearing =
+                            guesses.bearing(finding.check(), finding.repairs(), findings);
                     likelihoods.add(weighed(new InContext<>(finding, bearing)));
                     before.add(bearing);
                     findings.add(finding);
@@ -380,7 +381,7 @@ public final class Diagnosis<S> {
                     }
                     Distribution outlook = predictions.of(hypothesis, state, finding.check());
                     expected.put(finding, outlook);
-                    List<Guesses.Bearing<S>> bearing = before.get(k);
+                    List<CorrelatedAssumptions.Bearing<S>> bearing = before.get(k);
                     logLikelihoods[k] = likelihoods
                             .get(k)
                             .computeIfAbsent(
@@ -395,7 +396,9 @@ public final class Diagnosis<S> {
     }
 
     private static <S> Foreseen foreseen(
-            Distribution outlook, List<Guesses.Bearing<S>> before, Map<Finding<S>, Distribution> expected) {
+            Distribution outlook,
+            List<CorrelatedAssumptions.Bearing<S>> before,
+            Map<Finding<S>, Distribution> expected) {
         Distribution[] all = new Distribution[before.size() + 1];
         all[0] = outlook;
         for (int i = 1; i < all.length; i++) {
@@ -406,9 +409,11 @@ public final class Diagnosis<S> {
 
     /** An outlook, after findings that bear on the same guess and the outlook that was had on each. */
     static <S> Distribution knowing(
-            Distribution outlook, List<Guesses.Bearing<S>> before, Function<Finding<S>, Distribution> then) {
+            Distribution outlook,
+            List<CorrelatedAssumptions.Bearing<S>> before,
+            Function<Finding<S>, Distribution> then) {
         Distribution now = outlook;
-        for (Guesses.Bearing<S> bearing : before) {
+        for (CorrelatedAssumptions.Bearing<S> bearing : before) {
             now = bearing.on(now, then.apply(bearing.finding()));
         }
         return now;

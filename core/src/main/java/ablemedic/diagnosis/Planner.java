@@ -1,9 +1,9 @@
 package ablemedic.diagnosis;
 
 import ablemedic.diagnosis.Evidence.Finding;
+import ablemedic.diagnosis.Posterior.Weighed;
 import ablemedic.diagnosis.Predictions.Row;
 import ablemedic.diagnosis.Predictions.State;
-import ablemedic.diagnosis.Standing.Weighed;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
@@ -62,21 +62,21 @@ public final class Planner<S> {
 
     private final Book<S> book;
     private final Predictions<S> predictions;
-    private final Standing<S> standing;
+    private final Posterior<S> standing;
     private final Map<String, List<Finding<S>>> made = new HashMap<>();
     private final Map<Facet<S, ?>, List<Finding<S>>> foundOf = new ConcurrentHashMap<>();
-    private final Guesses<S> guesses;
+    private final CorrelatedAssumptions<S> guesses;
     private final Barred barred;
     private List<Check<S>> candidates = List.of();
     private Asked lastAsked;
     private Plan<S> lastPlan;
 
-    Planner(Book<S> book, Predictions<S> predictions, Standing<S> standing, Barred barred) {
+    Planner(Book<S> book, Predictions<S> predictions, Posterior<S> standing, Barred barred) {
         this.barred = barred;
         this.book = book;
         this.predictions = predictions;
         this.standing = standing;
-        this.guesses = new Guesses<>(standing.known().sound(), predictions);
+        this.guesses = new CorrelatedAssumptions<>(standing.known().sound(), predictions);
     }
 
     /**
@@ -245,7 +245,7 @@ public final class Planner<S> {
         List<Distribution> outlooks = Stream.of(Hypothesis.of(suspect.leading()), Hypothesis.<S>none())
                 .map(story -> predictions.of(story, predictions.state(known.sound(), story, known.repairs()), check))
                 .toList();
-        Cells cells = Cells.of(check.answers(), outlooks);
+        Discretisation cells = Discretisation.of(check.answers(), outlooks);
         double[] with = cells.probabilities(outlooks.get(0));
         double[] without = cells.probabilities(outlooks.get(1));
         double bits = 0;
@@ -304,7 +304,7 @@ public final class Planner<S> {
             return 0;
         }
         List<Distribution> outlooks = sorted.outlooks(check);
-        Cells cells = Cells.of(check.answers(), outlooks);
+        Discretisation cells = Discretisation.of(check.answers(), outlooks);
         Map<Distribution, double[]> known = answersAreNamed(check) ? new IdentityHashMap<>() : new HashMap<>();
         double[][] joint = new double[sorted.groupWeight.length][cells.count()];
         double[] marginal = new double[cells.count()];
@@ -411,7 +411,7 @@ public final class Planner<S> {
 
         List<Distribution> outlooks(Check<S> check) {
             List<Distribution> outlooks = new ArrayList<>(kinds.size());
-            List<Guesses.Bearing<S>> before =
+            List<CorrelatedAssumptions.Bearing<S>> before =
                     guesses.bearing(check, standing.known().repairs(), foundOf(check.reads()));
             kinds.forEach(kind -> outlooks.add(
                     Diagnosis.knowing(predicted(kind, check), before, finding -> predicted(kind, finding.check()))));
@@ -427,7 +427,7 @@ public final class Planner<S> {
         List<Distribution> outlooks = beliefs.stream()
                 .map(b -> predictions.of(b.hypothesis, b.state, check))
                 .toList();
-        Cells cells = Cells.of(check.answers(), outlooks);
+        Discretisation cells = Discretisation.of(check.answers(), outlooks);
         Map<Distribution, double[]> known = new IdentityHashMap<>();
         double[][] p = outlooks.stream()
                 .map(o -> known.computeIfAbsent(o, cells::probabilities))

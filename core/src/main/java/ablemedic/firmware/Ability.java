@@ -1,8 +1,8 @@
 package ablemedic.firmware;
 
 import ablemedic.craft.MotorProtocol;
-import ablemedic.electrics.Job;
-import ablemedic.wire.Format;
+import ablemedic.protocol.Format;
+import ablemedic.wiring.UartFunction;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
@@ -30,7 +30,7 @@ public record Ability(String what, int since, int until, boolean leftOut) {
 
     private static Map<String, String> known() {
         Map<String, String> all = new LinkedHashMap<>();
-        for (Job job : Job.values()) {
+        for (UartFunction job : UartFunction.values()) {
             all.put(of(job), job.label());
         }
         for (Format format : Format.values()) {
@@ -46,7 +46,7 @@ public record Ability(String what, int since, int until, boolean leftOut) {
     }
 
     /** The id of being able to do a job. */
-    public static String of(Job job) {
+    public static String of(UartFunction job) {
         return "job-" + job.id();
     }
 

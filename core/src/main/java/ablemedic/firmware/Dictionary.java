@@ -1,13 +1,13 @@
 package ablemedic.firmware;
 
+import ablemedic.configuration.Configuration;
+import ablemedic.configuration.Setting;
+import ablemedic.configuration.SettingValueException;
 import ablemedic.craft.ArmingSettings;
+import ablemedic.export.SettingsExport;
+import ablemedic.export.SettingsExport.Entry;
 import ablemedic.firmware.Understood.Kind;
 import ablemedic.firmware.Understood.Line;
-import ablemedic.listing.Listing;
-import ablemedic.listing.Listing.Entry;
-import ablemedic.told.Setting;
-import ablemedic.told.Told;
-import ablemedic.told.UntellableException;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -21,13 +21,13 @@ import java.util.TreeSet;
 
 /** A family in one of its versions: reads listings as settings, and writes settings as that version names them. */
 public final class Dictionary {
-    private final Family family;
+    private final FirmwareDialect family;
     private final int version;
     private final Map<String, List<Term>> byName = new HashMap<>();
     private final Map<Setting<?>, Term> bySetting = new HashMap<>();
 
     /** @throws IllegalArgumentException where the family has no such version */
-    public Dictionary(Family family, String version) {
+    public Dictionary(FirmwareDialect family, String version) {
         this.family = family;
         this.version = family.version(version)
                 .orElseThrow(() -> new IllegalArgumentException(family.label() + " has no version “" + version
@@ -42,13 +42,13 @@ public final class Dictionary {
     }
 
     /** A family and version that a listing may be of. */
-    public record Guess(Family family, String version, long known, int of) {}
+    public record Guess(FirmwareDialect family, String version, long known, int of) {}
 
     /**
      * The family and version of which a listing has the most names; the newest of those alike. Nothing where none knows
      * any.
      */
-    public static Optional<Guess> guess(Listing listing, Collection<Family> families) {
+    public static Optional<Guess> guess(SettingsExport listing, Collection<FirmwareDialect> families) {
         return families.stream()
                 .flatMap(family -> family.versions().stream()
                         .map(version -> new Guess(
@@ -61,8 +61,8 @@ public final class Dictionary {
                         .thenComparing(guess -> guess.family().versions().indexOf(guess.version())));
     }
 
-    public Understood read(Listing listing) {
-        Told told = Told.USUAL;
+    public Understood read(SettingsExport listing) {
+        Configuration told = Configuration.USUAL;
         SortedSet<Setting<?>> held = new TreeSet<>();
         List<Line> lines = new ArrayList<>();
         for (Entry entry : listing.entries()) {
@@ -100,7 +100,7 @@ public final class Dictionary {
         try {
             String said = term.written(entry.value())
                     .map(written -> said(term.setting(), written))
-                    .orElseThrow(() -> new UntellableException(
+                    .orElseThrow(() -> new SettingValueException(
                             term.setting().id(),
                             term.setting().label() + " is one of "
                                     + String.join(", ", term.values().values()) + ", not " + entry.value()));
@@ -111,7 +111,7 @@ public final class Dictionary {
                     term.isIn(version) ? Kind.KNOWN : Kind.OTHER_VERSION,
                     Optional.of(term.setting()),
                     said);
-        } catch (UntellableException e) {
+        } catch (SettingValueException e) {
             return new Line(
                     entry.line(),
                     entry.name(),
@@ -135,19 +135,19 @@ public final class Dictionary {
      * The line to paste for a setting as it is told; nothing where this version has no name for it, or where it is not
      * entered but done.
      */
-    public Optional<String> line(Setting<?> setting, Told told) {
+    public Optional<String> line(Setting<?> setting, Configuration told) {
         return Optional.ofNullable(bySetting.get(setting))
                 .filter(term -> !ArmingSettings.DONE_NOT_ENTERED.contains(setting))
                 .map(term -> line(term, told));
     }
 
-    private String line(Term term, Told told) {
+    private String line(Term term, Configuration told) {
         return (family.assigns().isEmpty() ? "" : family.assigns() + " ") + term.name() + " = "
                 + term.listed(told.written(term.setting()));
     }
 
     /** Every setting that this version has a name for, as told: a whole listing. */
-    public String listing(Told told) {
+    public String listing(Configuration told) {
         StringBuilder all = new StringBuilder(
                 "# " + family.label() + " " + family.versions().get(version - 1) + "\n");
         for (Term term : family.terms()) {
@@ -158,7 +158,7 @@ public final class Dictionary {
         return all.toString();
     }
 
-    public Family family() {
+    public FirmwareDialect family() {
         return family;
     }
 

@@ -1,6 +1,6 @@
 package ablemedic.firmware;
 
-import ablemedic.told.Setting;
+import ablemedic.configuration.Setting;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;

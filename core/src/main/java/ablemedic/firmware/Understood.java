@@ -1,7 +1,7 @@
 package ablemedic.firmware;
 
-import ablemedic.told.Setting;
-import ablemedic.told.Told;
+import ablemedic.configuration.Configuration;
+import ablemedic.configuration.Setting;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
@@ -15,7 +15,7 @@ import java.util.TreeSet;
  * @param held which those are: what a listing does not hold it says nothing of
  * @param lines every entry of the listing, with what was made of it
  */
-public record Understood(Told told, SortedSet<Setting<?>> held, List<Line> lines) {
+public record Understood(Configuration told, SortedSet<Setting<?>> held, List<Line> lines) {
     public Understood {
         held = Collections.unmodifiableSortedSet(new TreeSet<>(held));
         lines = List.copyOf(lines);

@@ -3,13 +3,13 @@ package ablemedic.physics;
 import ablemedic.circuit.Network;
 import ablemedic.circuit.Network.Capacitor;
 import ablemedic.circuit.Network.Link;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Harm;
-import ablemedic.electrics.Inner;
-import ablemedic.electrics.Lead;
-import ablemedic.electrics.Part;
-import ablemedic.electrics.Wiring;
-import ablemedic.electrics.Wiring.At;
+import ablemedic.wiring.Defect;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.InnerCircuit;
+import ablemedic.wiring.Part;
+import ablemedic.wiring.Wire;
+import ablemedic.wiring.Wiring;
+import ablemedic.wiring.Wiring.At;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -31,13 +31,13 @@ public final class Circuits {
     public static List<Link> links(Wiring wiring) {
         List<Link> links = new ArrayList<>();
         wiring.links().forEach(link -> links.add(new Link(link.a(), link.b(), 1 / link.ohms())));
-        for (At<Inner.Leak> leak : wiring.all(Inner.Leak.class)) {
+        for (At<InnerCircuit.Leak> leak : wiring.all(InnerCircuit.Leak.class)) {
             links.add(new Link(
                     node(wiring, leak, leak.of().a()),
                     node(wiring, leak, leak.of().b()),
                     1 / leak.of().ohms()));
         }
-        for (At<Inner.Divider> d : wiring.all(Inner.Divider.class)) {
+        for (At<InnerCircuit.Divider> d : wiring.all(InnerCircuit.Divider.class)) {
             links.add(new Link(
                     node(wiring, d, d.of().sense()),
                     node(wiring, d, d.of().minus()),
@@ -55,7 +55,7 @@ public final class Circuits {
     }
 
     static List<Capacitor> capacitors(Wiring wiring) {
-        return wiring.all(Inner.Capacitance.class).stream()
+        return wiring.all(InnerCircuit.Capacitance.class).stream()
                 .map(c ->
                         new Capacitor(node(wiring, c, c.of().plus()), node(wiring, c, c.of().minus()), c.of().farads()))
                 .toList();
@@ -68,43 +68,43 @@ public final class Circuits {
     /** A sound network of these links, altered by the harm that shows in resistances. */
     static Network harmed(Network sound, Electrics electrics) {
         Network network = sound;
-        for (Harm one : electrics.harm()) {
+        for (Defect one : electrics.harm()) {
             network = harmed(network, electrics.wiring(), one);
         }
         return network;
     }
 
-    private static Network harmed(Network network, Wiring wiring, Harm harm) {
-        if (harm instanceof Harm.Open open) {
+    private static Network harmed(Network network, Wiring wiring, Defect harm) {
+        if (harm instanceof Defect.Open open) {
             return link(wiring, open.linkId()).map(i -> network.with(i, 0)).orElse(network);
-        } else if (harm instanceof Harm.LeadAbsent absent) {
+        } else if (harm instanceof Defect.LeadAbsent absent) {
             return link(wiring, absent.leadId()).map(i -> network.with(i, 0)).orElse(network);
-        } else if (harm instanceof Harm.Poor poor) {
+        } else if (harm instanceof Defect.Poor poor) {
             return link(wiring, poor.linkId())
                     .map(i -> network.with(i, 1 / poor.ohms()))
                     .orElse(network);
-        } else if (harm instanceof Harm.Bridge bridge) {
+        } else if (harm instanceof Defect.Bridge bridge) {
             return network.bridged(wiring.node(bridge.onePad()), wiring.node(bridge.otherPad()), 1 / bridge.ohms());
-        } else if (harm instanceof Harm.Crossed crossed) {
+        } else if (harm instanceof Defect.Crossed crossed) {
             return crossed(network, wiring, crossed.partId());
-        } else if (harm instanceof Harm.DriveShort drive) {
+        } else if (harm instanceof Defect.DriveShort drive) {
             return driveShort(network, wiring, drive);
-        } else if (harm instanceof Harm.BurstCapacitor burst) {
+        } else if (harm instanceof Defect.BurstCapacitor burst) {
             return capacitor(network, wiring, burst);
-        } else if (harm instanceof Harm.LeadMoved moved) {
+        } else if (harm instanceof Defect.LeadMoved moved) {
             return wiring.sheet().leads().stream()
                     .filter(lead -> lead.id().equals(moved.leadId()))
                     .findFirst()
                     .map(lead -> moved(network, wiring, lead, wiring.node(moved.pad())))
                     .orElse(network);
-        } else if (harm instanceof Harm.LeadOnOther other) {
+        } else if (harm instanceof Defect.LeadOnOther other) {
             return link(wiring, other.leadId()).map(i -> network.with(i, 0)).orElse(network);
         }
         return network;
     }
 
-    private static Network driveShort(Network network, Wiring wiring, Harm.DriveShort drive) {
-        return wiring.all(Inner.Drive.class).stream()
+    private static Network driveShort(Network network, Wiring wiring, Defect.DriveShort drive) {
+        return wiring.all(InnerCircuit.Drive.class).stream()
                 .filter(d -> d.address(d.of().plus()).equals(drive.supplyPad()))
                 .findFirst()
                 .map(d -> network.bridged(
@@ -151,10 +151,10 @@ public final class Circuits {
         return Optional.empty();
     }
 
-    private static Network capacitor(Network network, Wiring wiring, Harm.BurstCapacitor burst) {
-        List<At<Inner.Capacitance>> all = wiring.all(Inner.Capacitance.class);
+    private static Network capacitor(Network network, Wiring wiring, Defect.BurstCapacitor burst) {
+        List<At<InnerCircuit.Capacitance>> all = wiring.all(InnerCircuit.Capacitance.class);
         for (int i = 0; i < all.size(); i++) {
-            At<Inner.Capacitance> c = all.get(i);
+            At<InnerCircuit.Capacitance> c = all.get(i);
             if (c.address(c.of().plus()).equals(burst.plusPad())) {
                 return network.withoutCapacitor(i)
                         .bridged(node(wiring, c, c.of().plus()), node(wiring, c, c.of().minus()), 1 / burst.ohms());
@@ -163,7 +163,7 @@ public final class Circuits {
         return network;
     }
 
-    private static Network moved(Network network, Wiring wiring, Lead lead, int target) {
+    private static Network moved(Network network, Wiring wiring, Wire lead, int target) {
         int i = link(wiring, lead.id()).orElseThrow();
         Wiring.Link link = wiring.links().get(i);
         String kept = wiring.farEnd(lead).equals(lead.from()) ? lead.to() : lead.from();

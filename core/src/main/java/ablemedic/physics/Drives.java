@@ -7,12 +7,12 @@ import ablemedic.craft.DriveSettings;
 import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.HoverPower;
 import ablemedic.craft.MotorProtocol;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Inner;
-import ablemedic.electrics.Lead;
-import ablemedic.electrics.Wiring;
-import ablemedic.electrics.Wiring.At;
 import ablemedic.reading.Meter;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.InnerCircuit;
+import ablemedic.wiring.Wire;
+import ablemedic.wiring.Wiring;
+import ablemedic.wiring.Wiring.At;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -114,15 +114,15 @@ public final class Drives {
     private static List<Double> worked(Fed fed) {
         Electrics electrics = fed.electrics();
         List<Double> feeds = new ArrayList<>(Collections.nCopies(4, 1.0));
-        Map<Integer, At<Inner.Drive>> drives = electrics.wiring().drives();
+        Map<Integer, At<InnerCircuit.Drive>> drives = electrics.wiring().drives();
         if (drives.isEmpty()) {
             return feeds;
         }
         Powered sound = flying(electrics.sound(), fed.hoverA(), HOVER_CHARGE, 1);
         Powered now = flying(electrics, fed.hoverA(), HOVER_CHARGE, 1);
         boolean commands = electrics.sheet().flightBoard().map(now::works).orElse(true);
-        for (Map.Entry<Integer, At<Inner.Drive>> one : drives.entrySet()) {
-            At<Inner.Drive> drive = one.getValue();
+        for (Map.Entry<Integer, At<InnerCircuit.Drive>> one : drives.entrySet()) {
+            At<InnerCircuit.Drive> drive = one.getValue();
             double volts = sound.driveV(drive) > 0 ? now.driveV(drive) / sound.driveV(drive) : 1;
             double feed = commands ? Math.max(0, Math.min(1, volts)) * signal(electrics, drive) : 0;
             feeds.set(one.getKey(), feed > 0.97 ? 1 : Math.round(feed * 100) / 100.0);
@@ -131,21 +131,21 @@ public final class Drives {
     }
 
     /** 1 when the signal reaches a drive, 0 when not, and between when it comes through badly. */
-    private static double signal(Electrics electrics, At<Inner.Drive> drive) {
+    private static double signal(Electrics electrics, At<InnerCircuit.Drive> drive) {
         if (electrics.crossed(drive.part().id())
                 || electrics.driveShorted(drive.address(drive.of().plus()))) {
             return 0;
         }
         String pad = drive.address(drive.of().signal());
-        Optional<Lead> lead = electrics.sheet().leads().stream()
+        Optional<Wire> lead = electrics.sheet().leads().stream()
                 .filter(l -> l.to().equals(pad) || l.from().equals(pad))
                 .findFirst();
         return lead.map(one -> reaches(electrics, one)).orElse(1.0);
     }
 
-    private static double reaches(Electrics electrics, Lead lead) {
+    private static double reaches(Electrics electrics, Wire lead) {
         Wiring wiring = electrics.wiring();
-        double ohms = PackOut.of(electrics, Meter.USUAL).ohms(wiring.node(lead.from()), wiring.node(lead.to()));
+        double ohms = BatteryOut.of(electrics, Meter.USUAL).ohms(wiring.node(lead.from()), wiring.node(lead.to()));
         boolean mixed = electrics.bridged(lead.from()) || electrics.bridged(lead.to());
         return ohms > SIGNAL_LOST_OHMS ? 0 : ohms > SIGNAL_POOR_OHMS || mixed ? STUTTERS : 1;
     }

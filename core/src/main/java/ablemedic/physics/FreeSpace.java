@@ -1,6 +1,6 @@
 package ablemedic.physics;
 
-import ablemedic.electrics.Harm.PoorAntenna;
+import ablemedic.wiring.Defect.PoorAntenna;
 
 /**
  * What becomes of radio waves in the open, in dB and dBm. Loss is that of Rec. ITU-R P.525: 32.44 dB + 20 lg km + 20 lg

@@ -2,14 +2,14 @@ package ablemedic.physics;
 
 import ablemedic.circuit.Network;
 import ablemedic.circuit.Network.Link;
-import ablemedic.electrics.ElectricSheet;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Inner;
-import ablemedic.electrics.PackKind;
-import ablemedic.electrics.Pad;
-import ablemedic.electrics.Part;
-import ablemedic.electrics.Wiring;
-import ablemedic.electrics.Wiring.At;
+import ablemedic.wiring.BatteryType;
+import ablemedic.wiring.ElectricSheet;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.InnerCircuit;
+import ablemedic.wiring.Pad;
+import ablemedic.wiring.Part;
+import ablemedic.wiring.Wiring;
+import ablemedic.wiring.Wiring.At;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -81,7 +81,7 @@ public final class Powered {
         this.emf = emf(electrics, run);
         this.other = other(electrics, emf);
         this.network = loaded(Circuits.harmed(sound, electrics));
-        List<At<Inner.Regulator>> regulators = wiring.all(Inner.Regulator.class);
+        List<At<InnerCircuit.Regulator>> regulators = wiring.all(InnerCircuit.Regulator.class);
         double[] target = new double[regulators.size()];
         double[] input = new double[regulators.size()];
         for (int k = 0; k < target.length; k++) {
@@ -106,7 +106,7 @@ public final class Powered {
                 wiring.plug().map(p -> (emf - between(p[0], p[1])) / packOhms).orElse(0.0);
         this.outputs = new ArrayList<>();
         for (int k = 0; k < target.length; k++) {
-            At<Inner.Regulator> r = regulators.get(k);
+            At<InnerCircuit.Regulator> r = regulators.get(k);
             double out = between(node(r, r.of().out()), node(r, r.of().minus()));
             outputs.add(
                     new Output(r.part(), r.of().out(), r.of().volts(), limit(r), (target[k] - out) / OUTPUT_OHMS, out));
@@ -128,7 +128,7 @@ public final class Powered {
     }
 
     private static double emf(Electrics electrics, Run run) {
-        PackKind pack = electrics.sheet().pack();
+        BatteryType pack = electrics.sheet().pack();
         double perCell = run.restingV() / pack.cells();
         double cells = pack.cells() + electrics.cellsMore();
         // A weak cell sags with the current, until nothing is left of it.
@@ -140,19 +140,19 @@ public final class Powered {
         List<Link> links = Circuits.links(wiring);
         wiring.plug().ifPresent(p -> links.add(new Link(p[0], p[1], 1 / key.packOhms())));
         double nominal = key.sheet().pack().nominalV();
-        for (At<Inner.Drive> d : wiring.all(Inner.Drive.class)) {
+        for (At<InnerCircuit.Drive> d : wiring.all(InnerCircuit.Drive.class)) {
             links.add(new Link(
                     Circuits.node(wiring, d, d.of().plus()),
                     Circuits.node(wiring, d, d.of().minus()),
                     (CONTROLLER_IDLE_A + key.driveA()) / nominal));
         }
-        for (At<Inner.Load> l : wiring.all(Inner.Load.class)) {
+        for (At<InnerCircuit.Load> l : wiring.all(InnerCircuit.Load.class)) {
             links.add(new Link(
                     Circuits.node(wiring, l, l.of().plus()),
                     Circuits.node(wiring, l, l.of().minus()),
                     draw(l) / l.of().volts()));
         }
-        for (At<Inner.Regulator> r : wiring.all(Inner.Regulator.class)) {
+        for (At<InnerCircuit.Regulator> r : wiring.all(InnerCircuit.Regulator.class)) {
             links.add(new Link(
                     Circuits.node(wiring, r, r.of().out()), Circuits.node(wiring, r, r.of().minus()), 1 / OUTPUT_OHMS));
         }
@@ -160,7 +160,7 @@ public final class Powered {
     }
 
     /** What a part draws by its archetype, or as the sheet has it, amperes. */
-    public static double draw(At<Inner.Load> load) {
+    public static double draw(At<InnerCircuit.Load> load) {
         return load.part().draw() > 0 ? load.part().draw() : load.of().amps();
     }
 
@@ -176,7 +176,7 @@ public final class Powered {
     private Network loaded(Network harmed) {
         Network changed = other.map(o -> harmed.bridged(o.plus(), o.minus(), 1 / OUTPUT_OHMS))
                 .orElse(harmed);
-        for (At<Inner.Load> l : wiring.all(Inner.Load.class)) {
+        for (At<InnerCircuit.Load> l : wiring.all(InnerCircuit.Load.class)) {
             double times = electrics.drawTimes(l.part().id());
             if (times != 1) {
                 changed = changed.adjusted(
@@ -188,7 +188,8 @@ public final class Powered {
         return changed;
     }
 
-    private double[] solve(double packAmps, List<At<Inner.Regulator>> regulators, double[] target, double[] input) {
+    private double[] solve(
+            double packAmps, List<At<InnerCircuit.Regulator>> regulators, double[] target, double[] input) {
         double[] amps = new double[wiring.points().size()];
         wiring.plug().ifPresent(p -> {
             amps[p[0]] += packAmps;
@@ -199,7 +200,7 @@ public final class Powered {
             amps[o.minus()] -= o.volts() / OUTPUT_OHMS;
         });
         for (int k = 0; k < target.length; k++) {
-            At<Inner.Regulator> r = regulators.get(k);
+            At<InnerCircuit.Regulator> r = regulators.get(k);
             int minus = node(r, r.of().minus());
             amps[node(r, r.of().out())] += target[k] / OUTPUT_OHMS;
             amps[minus] -= target[k] / OUTPUT_OHMS;
@@ -212,7 +213,7 @@ public final class Powered {
     }
 
     /** Moves a regulator's voltage and input current towards where they belong. */
-    private void adjust(At<Inner.Regulator> r, int k, double[] target, double[] input, double[] v) {
+    private void adjust(At<InnerCircuit.Regulator> r, int k, double[] target, double[] input, double[] v) {
         int minus = node(r, r.of().minus());
         double in = network.connected(node(r, r.of().in()), minus) ? v[node(r, r.of().in())] - v[minus] : 0;
         double out = v[node(r, r.of().out())] - v[minus];
@@ -230,7 +231,7 @@ public final class Powered {
         input[k] = (input[k] + (in < LEAST_INPUT_V ? 0 : Math.max(0, Math.min(drawn, 2 * limit)))) / 2;
     }
 
-    private double limit(At<Inner.Regulator> r) {
+    private double limit(At<InnerCircuit.Regulator> r) {
         return r.of().limitA() * electrics.regulatorShare(r.address(r.of().out()));
     }
 
@@ -316,7 +317,7 @@ public final class Powered {
     }
 
     /** Voltage across a drive, volts. */
-    public double driveV(At<Inner.Drive> d) {
+    public double driveV(At<InnerCircuit.Drive> d) {
         return between(node(d, d.of().plus()), node(d, d.of().minus()));
     }
 }

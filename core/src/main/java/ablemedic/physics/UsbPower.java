@@ -1,10 +1,10 @@
 package ablemedic.physics;
 
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Pad;
-import ablemedic.electrics.Part;
-import ablemedic.electrics.Wiring;
 import ablemedic.reading.Meter;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.Pad;
+import ablemedic.wiring.Part;
+import ablemedic.wiring.Wiring;
 import java.util.Optional;
 
 /** What comes on when the computer alone feeds the craft. */
@@ -31,7 +31,7 @@ public final class UsbPower {
 
     /** Whether a part that it feeds comes on: its way from the live pad and to ground holds, and it is no wreck. */
     public static boolean works(Electrics electrics, Part part) {
-        PackOut craft = PackOut.of(electrics, Meter.USUAL);
+        BatteryOut craft = BatteryOut.of(electrics, Meter.USUAL);
         Wiring wiring = electrics.wiring();
         int plus = wiring.node(part.address(Powered.supplyPad(part)));
         int minus = wiring.node(part.address(Powered.groundPad(part)));

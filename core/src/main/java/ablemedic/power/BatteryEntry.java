@@ -1,6 +1,6 @@
 package ablemedic.power;
 
-import ablemedic.electrics.PackKind;
+import ablemedic.wiring.BatteryType;
 import java.util.Locale;
 
 /**
@@ -39,7 +39,7 @@ public final class BatteryEntry {
     private static final Judged FINE = new Judged(Likely.FINE, "");
 
     /** The voltage at rest. */
-    public static Judged atRest(PackKind kind, double volts) {
+    public static Judged atRest(BatteryType kind, double volts) {
         double empty = kind.chemistry().restingV(0) * BELOW_EMPTY * kind.cells();
         Judged most = noMoreThanFull(kind, volts, "at rest");
         return most.likely() != Likely.FINE || volts >= empty
@@ -51,7 +51,7 @@ public final class BatteryEntry {
     }
 
     /** The voltage under load. */
-    public static Judged underLoad(PackKind kind, double volts) {
+    public static Judged underLoad(BatteryType kind, double volts) {
         double least = LOADED_CELL_V * kind.cells();
         Judged most = noMoreThanFull(kind, volts, "under load");
         return most.likely() != Likely.FINE || volts >= least
@@ -63,7 +63,7 @@ public final class BatteryEntry {
     }
 
     /** The charge that was used or put back. */
-    public static Judged charge(PackKind kind, double mah) {
+    public static Judged charge(BatteryType kind, double mah) {
         if (mah > TWICE * kind.capacityMah()) {
             return new Judged(
                     Likely.NEVER,
@@ -79,7 +79,7 @@ public final class BatteryEntry {
     }
 
     /** The current at which it was loaded. */
-    public static Judged current(PackKind kind, double amps) {
+    public static Judged current(BatteryType kind, double amps) {
         double rated = HIGHEST_RATING * kind.capacityMah() / 1000;
         if (amps > TWICE * rated) {
             return new Judged(
@@ -95,7 +95,7 @@ public final class BatteryEntry {
                 : FINE;
     }
 
-    private static Judged noMoreThanFull(PackKind kind, double volts, String when) {
+    private static Judged noMoreThanFull(BatteryType kind, double volts, String when) {
         double full = kind.chemistry().fullV() * kind.cells();
         return volts > full * ABOVE_FULL
                 ? new Judged(
@@ -105,7 +105,7 @@ public final class BatteryEntry {
                 : FINE;
     }
 
-    private static String said(PackKind kind) {
+    private static String said(BatteryType kind) {
         return "A " + kind.cells() + "-cell battery (" + kind.chemistry().label() + ")";
     }
 

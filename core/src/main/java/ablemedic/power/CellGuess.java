@@ -1,6 +1,6 @@
 package ablemedic.power;
 
-import ablemedic.electrics.PackKind;
+import ablemedic.wiring.BatteryType;
 
 /**
  * The number of cells that a board guesses at plug-in: the least for which no cell would be above 4.30 V. Common
@@ -18,7 +18,7 @@ public final class CellGuess {
     }
 
     /** The resting voltages of a cell, volts, between which a pack of this kind is guessed right. */
-    public static double[] rightBetween(PackKind pack) {
+    public static double[] rightBetween(BatteryType pack) {
         return new double[] {HIGHEST_V * (pack.cells() - 1) / pack.cells(), HIGHEST_V};
     }
 }

@@ -1,10 +1,10 @@
 package ablemedic.power;
 
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Lead;
-import ablemedic.electrics.Pad;
-import ablemedic.physics.PackOut;
+import ablemedic.physics.BatteryOut;
 import ablemedic.reading.Meter;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.Pad;
+import ablemedic.wiring.Wire;
 
 /** From the current sensor to the board. */
 final class CurrentChain {
@@ -17,9 +17,9 @@ final class CurrentChain {
 
     /** The share of the sensor's reading that reaches the board, 0 when its lead is off. */
     static double share(Electrics electrics) {
-        for (Lead lead : electrics.sheet().leads()) {
+        for (Wire lead : electrics.sheet().leads()) {
             if (electrics.sheet().pad(lead.from()).kind() == Pad.Kind.CURRENT) {
-                double ohms = PackOut.of(electrics, Meter.USUAL)
+                double ohms = BatteryOut.of(electrics, Meter.USUAL)
                         .ohms(
                                 electrics.wiring().node(lead.from()),
                                 electrics.wiring().node(lead.to()));

@@ -3,9 +3,9 @@ package ablemedic.power;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Distribution;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Harm;
-import ablemedic.electrics.Wiring;
+import ablemedic.wiring.Defect;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.Wiring;
 import java.util.Arrays;
 import java.util.Locale;
 
@@ -42,7 +42,7 @@ final class PartLook {
     static Distribution outlook(Choices answers, Electrics electrics, String partId) {
         double[] p = new double[Sign.values().length];
         Arrays.fill(p, 0.012);
-        for (Harm one : electrics.harm()) {
+        for (Defect one : electrics.harm()) {
             see(p, electrics, partId, one);
         }
         double seen = 0;
@@ -54,8 +54,8 @@ final class PartLook {
         return Categorical.of(answers, Arrays.stream(p).map(x -> x / total).toArray());
     }
 
-    private static void see(double[] p, Electrics electrics, String partId, Harm harm) {
-        if (harm instanceof Harm.Open || harm instanceof Harm.Poor) {
+    private static void see(double[] p, Electrics electrics, String partId, Defect harm) {
+        if (harm instanceof Defect.Open || harm instanceof Defect.Poor) {
             electrics.wiring().links().stream()
                     .filter(l -> l.id().equals(harm.slot().where()))
                     .findFirst()
@@ -63,17 +63,17 @@ final class PartLook {
                     .ifPresent(l -> p[(l.kind() == Wiring.Kind.TRACE ? Sign.BURNT : Sign.JOINT).ordinal()] +=
                             visible(l.kind()));
         } else if (harm.isAt(partId)) {
-            if (harm instanceof Harm.Bridge) {
+            if (harm instanceof Defect.Bridge) {
                 p[Sign.BRIDGE.ordinal()] += 0.7;
-            } else if (harm instanceof Harm.Crossed) {
+            } else if (harm instanceof Defect.Crossed) {
                 p[Sign.CROSSED.ordinal()] += 0.85;
-            } else if (harm instanceof Harm.DriveShort) {
+            } else if (harm instanceof Defect.DriveShort) {
                 p[Sign.BURNT.ordinal()] += 0.6;
-            } else if (harm instanceof Harm.WeakRegulator || harm instanceof Harm.OtherDraw) {
+            } else if (harm instanceof Defect.WeakRegulator || harm instanceof Defect.OtherDraw) {
                 p[Sign.BURNT.ordinal()] += 0.2;
-            } else if (harm instanceof Harm.BurstCapacitor) {
+            } else if (harm instanceof Defect.BurstCapacitor) {
                 p[Sign.BURST.ordinal()] += 0.85;
-            } else if (harm instanceof Harm.DriedCapacitor) {
+            } else if (harm instanceof Defect.DriedCapacitor) {
                 p[Sign.BURST.ordinal()] += 0.3;
             }
         }

@@ -5,10 +5,10 @@ import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
-import ablemedic.electrics.Electrics;
-import ablemedic.physics.PackOut;
-import ablemedic.speciality.RoutineVerdict;
-import ablemedic.speciality.RoutineVerdict.Kind;
+import ablemedic.family.RoutineVerdict;
+import ablemedic.family.RoutineVerdict.Kind;
+import ablemedic.physics.BatteryOut;
+import ablemedic.wiring.Electrics;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -82,7 +82,7 @@ public final class PlugOhms {
     /** The least that the parts of a craft rest at, and no less than what a half short may leave, ohms. */
     private static double tellsFrom(Probe probe, Electrics electrics) {
         Electrics sound = electrics.sound();
-        double rests = PackOut.of(sound, probe.meter())
+        double rests = BatteryOut.of(sound, probe.meter())
                 .ohms(probe.red().node(), probe.black().node());
         return Math.max(HALF_SHORT_OHMS, Double.isInfinite(rests) ? HALF_SHORT_OHMS : Probe.least(rests));
     }

@@ -4,16 +4,16 @@ import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Survey;
-import ablemedic.electrics.Wiring;
+import ablemedic.family.Complaint;
+import ablemedic.family.Family;
+import ablemedic.family.Instrument;
+import ablemedic.family.PrePowerConvention;
 import ablemedic.handbook.Handbook;
 import ablemedic.handbook.Handbook.Chapter;
 import ablemedic.handbook.Handbook.Page;
 import ablemedic.reading.Meter;
 import ablemedic.requirement.Requirement;
-import ablemedic.speciality.Complaint;
-import ablemedic.speciality.Instrument;
-import ablemedic.speciality.RoutineSchool;
-import ablemedic.speciality.Speciality;
+import ablemedic.wiring.Wiring;
 import java.util.List;
 
 /**
@@ -23,7 +23,7 @@ public final class Power {
     private static final String TITLE = "Power and voltage";
     private static final List<Page> PAGES = Handbook.read(Power.class, TITLE, Chapter.FAULTS, Chapter.CHECKS);
 
-    public static final Speciality SPECIALITY = new Speciality() {
+    public static final Family SPECIALITY = new Family() {
         @Override
         public String id() {
             return "power";
@@ -82,8 +82,8 @@ public final class Power {
         }
 
         @Override
-        public List<Check<Craft>> prePowerRoutine(Craft craft, Meter meter, RoutineSchool school) {
-            return PrePowerRoutine.of(craft, meter, school);
+        public List<Check<Craft>> prePowerRoutine(Craft craft, Meter meter, PrePowerConvention school) {
+            return PrePowerChecks.of(craft, meter, school);
         }
 
         @Override

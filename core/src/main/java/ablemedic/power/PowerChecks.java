@@ -2,8 +2,8 @@ package ablemedic.power;
 
 import static ablemedic.diagnosis.Prediction.from;
 
-import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
+import ablemedic.craft.FcSettings;
 import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
@@ -15,17 +15,17 @@ import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Gaussian;
 import ablemedic.diagnosis.Prediction;
-import ablemedic.electrics.Archetype;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Inner;
-import ablemedic.electrics.Part;
-import ablemedic.electrics.Wiring.At;
-import ablemedic.physics.PackOut;
+import ablemedic.family.CraftCheck;
+import ablemedic.family.Place;
+import ablemedic.physics.BatteryOut;
 import ablemedic.physics.Powered;
 import ablemedic.physics.UsbPower;
 import ablemedic.reading.Meter;
-import ablemedic.speciality.CraftCheck;
-import ablemedic.speciality.Place;
+import ablemedic.wiring.Archetype;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.InnerCircuit;
+import ablemedic.wiring.Part;
+import ablemedic.wiring.Wiring.At;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -178,7 +178,7 @@ final class PowerChecks {
                     "Read where the board takes the voltage from",
                     IN_POWER_SETTINGS,
                     0.5));
-            double right = craft.told(BoardSettings.VOLTAGE_SCALE);
+            double right = craft.told(FcSettings.VOLTAGE_SCALE);
             Scale scale = new Scale("voltage scale", "", 0, 1000, 1, List.of());
             checks.add(PowerFixes.SCALE.read(
                     "scale-setting",
@@ -197,11 +197,11 @@ final class PowerChecks {
                     c -> "Read the number of cells that is set",
                     c -> "In the board's power settings; 0 or automatic means that it guesses.",
                     cells,
-                    craft.told(BoardSettings.CELLS),
+                    craft.told(FcSettings.CELLS),
                     told -> Categorical.expecting(cells, cell(told), MISREAD),
                     0.5));
         }
-        if (!sound.wiring().all(Inner.CurrentSensor.class).isEmpty()) {
+        if (!sound.wiring().all(InnerCircuit.CurrentSensor.class).isEmpty()) {
             checks.add(PowerFixes.CURRENT.read(
                     "current-setting",
                     "read-current-settings",
@@ -217,7 +217,7 @@ final class PowerChecks {
                     c ->
                             "In the board's power settings; set over right, 1 when they agree. The sensor's own is in its booklet.",
                     scale,
-                    craft.told(BoardSettings.CURRENT_SCALE),
+                    craft.told(FcSettings.CURRENT_SCALE),
                     told -> new Gaussian(scale, told, 0.03, MISREAD),
                     0.8));
         }
@@ -284,7 +284,7 @@ final class PowerChecks {
                 3.5,
                 0.25,
                 BenchNeeds.POWERED);
-        for (At<Inner.Load> load : sound.wiring().all(Inner.Load.class)) {
+        for (At<InnerCircuit.Load> load : sound.wiring().all(InnerCircuit.Load.class)) {
             if (load.of().hasPoorSort()) {
                 Scale amps = new Scale("current into the " + load.part().label(), "A", 0, 5);
                 double own = Powered.draw(load);
@@ -304,7 +304,7 @@ final class PowerChecks {
         }
     }
 
-    private static double drawn(Electrics electrics, At<Inner.Load> load) {
+    private static double drawn(Electrics electrics, At<InnerCircuit.Load> load) {
         double volts =
                 Math.max(0, Powered.onBench(electrics).supply(load.part()).orElse(0.0));
         return Powered.draw(load)
@@ -319,7 +319,7 @@ final class PowerChecks {
             return "glows-dark";
         }
         boolean crossed = electrics.anyCrossed();
-        PackOut craft = PackOut.of(electrics, Meter.USUAL);
+        BatteryOut craft = BatteryOut.of(electrics, Meter.USUAL);
         return crossed || craft.ohms(plug[0], plug[1]) < LIMITER_BRIGHT_OHMS
                 ? "bright"
                 : craft.over(plug[0], plug[1]) ? "dark" : "glows-dark";
@@ -382,7 +382,7 @@ final class PowerChecks {
                     0.15,
                     BenchNeeds.POWERED);
         }
-        if (!sound.wiring().all(Inner.CurrentSensor.class).isEmpty()) {
+        if (!sound.wiring().all(InnerCircuit.CurrentSensor.class).isEmpty()) {
             checks.add(new ShownCurrent(SHOWN_CURRENT));
             checks.add(new CountedCharge("counted-charge"));
         }

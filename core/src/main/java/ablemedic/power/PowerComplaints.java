@@ -22,16 +22,16 @@ import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Several;
-import ablemedic.electrics.Archetype;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Harm;
-import ablemedic.electrics.Inner;
-import ablemedic.electrics.Part;
+import ablemedic.family.Complaint;
 import ablemedic.physics.Drives;
 import ablemedic.physics.FedArm;
 import ablemedic.physics.Powered;
 import ablemedic.reading.Meter;
-import ablemedic.speciality.Complaint;
+import ablemedic.wiring.Archetype;
+import ablemedic.wiring.Defect;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.InnerCircuit;
+import ablemedic.wiring.Part;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -185,12 +185,12 @@ final class PowerComplaints {
         return named(answers, seen.isEmpty() ? List.of(parts.size() + 1) : seen);
     }
 
-    private static boolean smokes(Harm harm) {
-        return harm instanceof Harm.DriveShort
-                || harm instanceof Harm.Crossed
-                || harm instanceof Harm.BurstCapacitor
-                || harm instanceof Harm.WeakRegulator
-                || harm instanceof Harm.OtherDraw other && other.times() < SMOKES_BELOW;
+    private static boolean smokes(Defect harm) {
+        return harm instanceof Defect.DriveShort
+                || harm instanceof Defect.Crossed
+                || harm instanceof Defect.BurstCapacitor
+                || harm instanceof Defect.WeakRegulator
+                || harm instanceof Defect.OtherDraw other && other.times() < SMOKES_BELOW;
     }
 
     private void noPower() {
@@ -272,7 +272,7 @@ final class PowerComplaints {
     }
 
     private void current() {
-        if (sound.wiring().all(Inner.CurrentSensor.class).isEmpty()) {
+        if (sound.wiring().all(InnerCircuit.CurrentSensor.class).isEmpty()) {
             return;
         }
         Choices answers = Choices.of(

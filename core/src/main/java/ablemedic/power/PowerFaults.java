@@ -1,25 +1,25 @@
 package ablemedic.power;
 
-import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
+import ablemedic.craft.FcSettings;
 import ablemedic.craft.VoltageSource;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Harm;
-import ablemedic.electrics.Inner;
-import ablemedic.electrics.Part;
-import ablemedic.electrics.Wiring;
-import ablemedic.electrics.Wiring.At;
-import ablemedic.electrics.Wiring.Link;
-import ablemedic.electrics.Wiring.Purpose;
-import ablemedic.physics.PackOut;
+import ablemedic.family.Cleared;
+import ablemedic.family.CraftFault;
+import ablemedic.family.Odds;
+import ablemedic.family.SettingTrouble;
+import ablemedic.physics.BatteryOut;
 import ablemedic.physics.Powered;
 import ablemedic.reading.Meter;
-import ablemedic.speciality.Cleared;
-import ablemedic.speciality.CraftFault;
-import ablemedic.speciality.Odds;
-import ablemedic.speciality.SettingTrouble;
+import ablemedic.wiring.Defect;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.InnerCircuit;
+import ablemedic.wiring.Part;
+import ablemedic.wiring.Wiring;
+import ablemedic.wiring.Wiring.At;
+import ablemedic.wiring.Wiring.Link;
+import ablemedic.wiring.Wiring.Purpose;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -89,7 +89,7 @@ final class PowerFaults {
                     "link-open",
                     link,
                     odds,
-                    new Harm.Open(link.id()),
+                    new Defect.Open(link.id()),
                     sentence(link.label()) + " is open");
             double poor = link.purpose() == Purpose.SIGNAL || link.purpose() == Purpose.SENSE
                     ? POOR_SIGNAL_OHMS
@@ -99,15 +99,15 @@ final class PowerFaults {
                     "link-poor",
                     link,
                     odds.times(0.35),
-                    new Harm.Poor(link.id(), poor),
+                    new Defect.Poor(link.id(), poor),
                     sentence(link.label()) + " conducts badly");
         }
     }
 
     /** Whether another way of copper goes past a link, so that neither meter nor craft would miss it. */
     private boolean isDoubled(Link link) {
-        Electrics open = sound.with(new Harm.Open(link.id()));
-        return PackOut.of(open, Meter.USUAL).ohms(link.a(), link.b()) < DOUBLED_OHMS;
+        Electrics open = sound.with(new Defect.Open(link.id()));
+        return BatteryOut.of(open, Meter.USUAL).ohms(link.a(), link.b()) < DOUBLED_OHMS;
     }
 
     private void bridges() {
@@ -120,7 +120,7 @@ final class PowerFaults {
                     "bridge",
                     pads.id(),
                     PowerOdds.BRIDGE,
-                    new Harm.Bridge(pads.onePad(), pads.otherPad(), BRIDGE_OHMS),
+                    new Defect.Bridge(pads.onePad(), pads.otherPad(), BRIDGE_OHMS),
                     "Solder or a strand bridges " + pads.label(),
                     PowerFixes.bridge(pads));
         }
@@ -128,11 +128,11 @@ final class PowerFaults {
 
     /** Two pads of one net are no neighbours to fear. */
     private boolean alreadyJoined(Wiring.Neighbours pads) {
-        return PackOut.of(sound, Meter.USUAL).ohms(pads.a(), pads.b()) < 1;
+        return BatteryOut.of(sound, Meter.USUAL).ohms(pads.a(), pads.b()) < 1;
     }
 
     private void controllers() {
-        for (At<Inner.Drive> drive : wiring.all(Inner.Drive.class)) {
+        for (At<InnerCircuit.Drive> drive : wiring.all(InnerCircuit.Drive.class)) {
             String pad = drive.address(drive.of().plus());
             String which =
                     drive.part().archetype().slots() > 1 ? " " + (drive.of().slot() + 1) : "";
@@ -141,7 +141,7 @@ final class PowerFaults {
                     "drive-shorted",
                     pad,
                     PowerOdds.DRIVE_SHORT,
-                    new Harm.DriveShort(pad, DRIVE_SHORT_OHMS),
+                    new Defect.DriveShort(pad, DRIVE_SHORT_OHMS),
                     sentence(drive.part().label()) + which + " is shorted inside",
                     PowerFixes.part(drive.part(), "shorted"));
             if (drive.part().archetype().slots() == 1 && fed(drive.part())) {
@@ -150,7 +150,7 @@ final class PowerFaults {
                         "leads-crossed",
                         drive.part().id(),
                         PowerOdds.CROSSED,
-                        new Harm.Crossed(drive.part().id()),
+                        new Defect.Crossed(drive.part().id()),
                         "Plus and minus of the " + drive.part().label() + " are crossed",
                         PowerFixes.crossed(drive.part()));
             }
@@ -164,7 +164,7 @@ final class PowerFaults {
 
     private void regulators() {
         Powered idle = Powered.onBench(sound);
-        for (At<Inner.Regulator> r : wiring.all(Inner.Regulator.class)) {
+        for (At<InnerCircuit.Regulator> r : wiring.all(InnerCircuit.Regulator.class)) {
             String pad = r.address(r.of().out());
             double gives = idle.outputs().stream()
                     .filter(o -> (o.part().id() + "." + o.pad()).equals(pad))
@@ -182,7 +182,7 @@ final class PowerFaults {
                     "regulator-dead",
                     pad,
                     PowerOdds.REGULATOR_DEAD,
-                    new Harm.WeakRegulator(pad, 0),
+                    new Defect.WeakRegulator(pad, 0),
                     name + " is dead",
                     PowerFixes.regulator(r));
             harmed(
@@ -190,14 +190,14 @@ final class PowerFaults {
                     "regulator-weak",
                     pad,
                     PowerOdds.REGULATOR_WEAK,
-                    new Harm.WeakRegulator(pad, weak),
+                    new Defect.WeakRegulator(pad, weak),
                     name + " gives way under load",
                     PowerFixes.regulator(r));
         }
     }
 
     private void capacitors() {
-        for (At<Inner.Capacitance> c : wiring.all(Inner.Capacitance.class)) {
+        for (At<InnerCircuit.Capacitance> c : wiring.all(InnerCircuit.Capacitance.class)) {
             if (c.of().bulky()) {
                 String pad = c.address(c.of().plus());
                 harmed(
@@ -205,7 +205,7 @@ final class PowerFaults {
                         "capacitor-burst",
                         pad,
                         PowerOdds.CAPACITOR,
-                        new Harm.BurstCapacitor(pad, BURST_OHMS),
+                        new Defect.BurstCapacitor(pad, BURST_OHMS),
                         "The " + c.part().label() + " is burst and shorted",
                         PowerFixes.part(c.part(), "burst"));
             }
@@ -213,14 +213,14 @@ final class PowerFaults {
     }
 
     private void parts() {
-        for (At<Inner.Load> load : wiring.all(Inner.Load.class)) {
+        for (At<InnerCircuit.Load> load : wiring.all(InnerCircuit.Load.class)) {
             Part part = load.part();
             harmed(
                     "dead-" + plain(part.id()),
                     "part-dead",
                     part.id(),
                     PowerOdds.PART_DEAD,
-                    new Harm.OtherDraw(part.id(), 0),
+                    new Defect.OtherDraw(part.id(), 0),
                     "Dead in itself: the " + part.label(),
                     PowerFixes.part(part, "dead"));
             double times = load.of().poorAmps() / load.of().amps();
@@ -230,7 +230,7 @@ final class PowerFaults {
                         "part-greedy",
                         part.id(),
                         PowerOdds.PART_GREEDY,
-                        new Harm.OtherDraw(part.id(), times),
+                        new Defect.OtherDraw(part.id(), times),
                         "The " + part.label() + " is the sort that draws "
                                 + number(load.of().poorAmps()) + " A",
                         PowerFixes.greedy(part, load.of()));
@@ -244,7 +244,7 @@ final class PowerFaults {
         }
         wiring.senseLead().ifPresent(lead -> {
             Set<Double> rails = new HashSet<>();
-            for (At<Inner.Regulator> r : wiring.all(Inner.Regulator.class)) {
+            for (At<InnerCircuit.Regulator> r : wiring.all(InnerCircuit.Regulator.class)) {
                 if (rails.add(r.of().volts())) {
                     String pad = r.address(r.of().out());
                     harmedAt(
@@ -252,7 +252,7 @@ final class PowerFaults {
                             "sense-on-" + plain(pad),
                             "sense-lead-on-rail",
                             PowerOdds.SENSE_ON_RAIL,
-                            new Harm.LeadMoved(lead.id(), pad),
+                            new Defect.LeadMoved(lead.id(), pad),
                             "The sense lead sits on the regulated " + number(r.of().volts()) + " V at "
                                     + wiring.label(wiring.node(pad)),
                             PowerFixes.senseLead(wiring, lead));
@@ -266,7 +266,7 @@ final class PowerFaults {
                             "sense-on-other-" + plain(number(volts)),
                             "sense-lead-on-rail",
                             PowerOdds.SENSE_ON_RAIL,
-                            new Harm.LeadOnOther(lead.id(), volts),
+                            new Defect.LeadOnOther(lead.id(), volts),
                             "The sense lead sits on a regulated " + number(volts) + " V that is not on the sheet",
                             PowerFixes.senseLead(wiring, lead));
                 }
@@ -279,7 +279,7 @@ final class PowerFaults {
                     "divider-off",
                     "divider",
                     PowerOdds.DIVIDER,
-                    new Harm.DividerOff(factor),
+                    new Defect.DividerOff(factor),
                     "A resistor of the divider on the " + board + " is off, it reads " + (factor < 1 ? "low" : "high"),
                     PowerFixes.divider(sound));
         }
@@ -288,7 +288,7 @@ final class PowerFaults {
                 "divider-off",
                 "divider",
                 PowerOdds.DIVIDER,
-                new Harm.DividerOff(0),
+                new Defect.DividerOff(0),
                 "The upper resistor of the divider on the " + board + " is off",
                 PowerFixes.divider(sound));
         harmed(
@@ -296,7 +296,7 @@ final class PowerFaults {
                 "divider-off",
                 "divider",
                 PowerOdds.DIVIDER,
-                new Harm.DividerOff(11),
+                new Defect.DividerOff(11),
                 "The lower resistor of the divider on the " + board + " is off",
                 PowerFixes.divider(sound));
         harmed(
@@ -304,14 +304,14 @@ final class PowerFaults {
                 "converter-off",
                 "converter",
                 PowerOdds.CONVERTER,
-                new Harm.DividerOff(1.04),
+                new Defect.DividerOff(1.04),
                 "The converter's 3.3 V reference is low",
                 PowerFixes.converter());
         told();
     }
 
     private void told() {
-        double told = craft.told(BoardSettings.VOLTAGE_SCALE);
+        double told = craft.told(FcSettings.VOLTAGE_SCALE);
         for (double f : new double[] {0.5, 0.77, 10 / 11.0, 1.1, 1.3, 2}) {
             double scale = Math.round(told * f * 1000) / 1000.0;
             toldWrong(
@@ -338,7 +338,7 @@ final class PowerFaults {
                         PowerFixes.cells(craft));
             }
         }
-        if (craft.told(BoardSettings.VOLTAGE_SOURCE) != VoltageSource.NONE) {
+        if (craft.told(FcSettings.VOLTAGE_SOURCE) != VoltageSource.NONE) {
             toldWrong(
                     PowerFixes.SOURCE,
                     "source-none",
@@ -352,7 +352,7 @@ final class PowerFaults {
     }
 
     private void current() {
-        if (wiring.all(Inner.CurrentSensor.class).isEmpty()) {
+        if (wiring.all(InnerCircuit.CurrentSensor.class).isEmpty()) {
             return;
         }
         toldWrong(
@@ -392,17 +392,17 @@ final class PowerFaults {
                 "pack-worn",
                 "pack ohms",
                 PowerOdds.PACK_WORN,
-                new Harm.WornPack(WORN),
+                new Defect.WornPack(WORN),
                 "The pack is worn out",
-                PowerFixes.pack("Fly another pack; retire this one", Harm.WornPack.SLOT));
+                PowerFixes.pack("Fly another pack; retire this one", Defect.WornPack.SLOT));
         harmed(
                 "cell-weak",
                 "cell-weak",
                 "pack cell",
                 PowerOdds.CELL_WEAK,
-                new Harm.WeakCell(WEAK_CELL_V),
+                new Defect.WeakCell(WEAK_CELL_V),
                 "One cell of the pack is weak",
-                PowerFixes.pack("Fly another pack; retire this one", Harm.WeakCell.SLOT));
+                PowerFixes.pack("Fly another pack; retire this one", Defect.WeakCell.SLOT));
         for (int off : new int[] {-1, 1}) {
             int cells = sound.sheet().pack().cells() + off;
             if (cells >= 1) {
@@ -411,16 +411,16 @@ final class PowerFaults {
                         "pack-of-other-cells",
                         "pack cells",
                         PowerOdds.OTHER_PACK,
-                        new Harm.OtherPack(off),
+                        new Defect.OtherPack(off),
                         "A pack of " + cells + " cells is fitted",
                         PowerFixes.pack(
                                 "Fit a pack of " + sound.sheet().pack().cells() + " cells, or correct the sheet",
-                                Harm.OtherPack.SLOT));
+                                Defect.OtherPack.SLOT));
             }
         }
     }
 
-    private void linkHarmed(String id, String kind, Link link, Odds odds, Harm harm, String description) {
+    private void linkHarmed(String id, String kind, Link link, Odds odds, Defect harm, String description) {
         harmedAt(Cleared.site(link.id()), id, kind, odds, harm, description, PowerFixes.link(wiring, link));
     }
 
@@ -429,7 +429,7 @@ final class PowerFaults {
             String kind,
             String site,
             Odds odds,
-            Harm harm,
+            Defect harm,
             String description,
             BiFunction<Craft, Craft, List<Fix<Craft>>> fixing) {
         harmedAt("power " + site, id, kind, odds, harm, description, fixing);
@@ -440,7 +440,7 @@ final class PowerFaults {
             String id,
             String kind,
             Odds odds,
-            Harm harm,
+            Defect harm,
             String description,
             BiFunction<Craft, Craft, List<Fix<Craft>>> fixing) {
         faults.add(new CraftFault(

@@ -1,19 +1,19 @@
 package ablemedic.power;
 
-import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
+import ablemedic.craft.FcSettings;
 import ablemedic.craft.VoltageSource;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Fix.Value;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Harm;
-import ablemedic.electrics.Inner;
-import ablemedic.electrics.Lead;
-import ablemedic.electrics.Part;
-import ablemedic.electrics.Wiring;
-import ablemedic.electrics.Wiring.At;
-import ablemedic.electrics.Wiring.Link;
-import ablemedic.speciality.SettingTrouble;
+import ablemedic.family.SettingTrouble;
+import ablemedic.wiring.Defect;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.InnerCircuit;
+import ablemedic.wiring.Part;
+import ablemedic.wiring.Wire;
+import ablemedic.wiring.Wiring;
+import ablemedic.wiring.Wiring.At;
+import ablemedic.wiring.Wiring.Link;
 import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
@@ -23,12 +23,12 @@ final class PowerFixes {
     private static final String PACK_OUT = "Pack out, computer out.";
     private static final String ROUTINE = "Then the pre-power routine, before the pack goes in again.";
 
-    static final SettingTrouble<Double> SCALE = SettingTrouble.of(BoardSettings.VOLTAGE_SCALE);
-    static final SettingTrouble<Integer> CELLS = SettingTrouble.of(BoardSettings.CELLS);
-    static final SettingTrouble<VoltageSource> SOURCE = SettingTrouble.of(BoardSettings.VOLTAGE_SOURCE);
-    static final SettingTrouble<Boolean> CURRENT = SettingTrouble.of(BoardSettings.CURRENT_READ);
-    static final SettingTrouble<Double> CURRENT_SCALE = SettingTrouble.of(BoardSettings.CURRENT_SCALE);
-    static final SettingTrouble<Double> CURRENT_AT_REST = SettingTrouble.of(BoardSettings.CURRENT_AT_REST);
+    static final SettingTrouble<Double> SCALE = SettingTrouble.of(FcSettings.VOLTAGE_SCALE);
+    static final SettingTrouble<Integer> CELLS = SettingTrouble.of(FcSettings.CELLS);
+    static final SettingTrouble<VoltageSource> SOURCE = SettingTrouble.of(FcSettings.VOLTAGE_SOURCE);
+    static final SettingTrouble<Boolean> CURRENT = SettingTrouble.of(FcSettings.CURRENT_READ);
+    static final SettingTrouble<Double> CURRENT_SCALE = SettingTrouble.of(FcSettings.CURRENT_SCALE);
+    static final SettingTrouble<Double> CURRENT_AT_REST = SettingTrouble.of(FcSettings.CURRENT_AT_REST);
 
     /** Makes fixes from the sound craft and the craft with the fault. */
     interface Fixing extends BiFunction<Craft, Craft, List<Fix<Craft>>> {}
@@ -81,7 +81,7 @@ final class PowerFixes {
                     List.of(new Value(
                             what, Double.isInfinite(ohms) ? "open" : PowerFaults.number(ohms) + " ohm", "sound")),
                     minutes,
-                    without(Harm.Poor.slot(link.id()))));
+                    without(Defect.Poor.slot(link.id()))));
         };
     }
 
@@ -106,7 +106,7 @@ final class PowerFixes {
                         ROUTINE),
                 List.of(new Value("between " + pads.label(), "bridged", "clear")),
                 8,
-                without(Harm.Bridge.slot(pads.onePad(), pads.otherPad()))));
+                without(Defect.Bridge.slot(pads.onePad(), pads.otherPad()))));
     }
 
     static Fixing crossed(Part part) {
@@ -121,7 +121,7 @@ final class PowerFixes {
                         ROUTINE),
                 List.of(new Value("leads of the " + part.label(), "crossed", "plus on plus")),
                 12,
-                without(new Harm.Crossed(part.id()).slot())));
+                without(new Defect.Crossed(part.id()).slot())));
     }
 
     static Fixing part(Part part, String was) {
@@ -139,7 +139,7 @@ final class PowerFixes {
                 25,
                 craft -> {
                     Electrics e = craft.electrics();
-                    for (Harm harm : craft.electrics().harm()) {
+                    for (Defect harm : craft.electrics().harm()) {
                         if (harm.goesWithPart() && harm.isAt(part.id())) {
                             e = e.without(harm.slot());
                         }
@@ -148,7 +148,7 @@ final class PowerFixes {
                 }));
     }
 
-    static Fixing greedy(Part part, Inner.Load load) {
+    static Fixing greedy(Part part, InnerCircuit.Load load) {
         return one(new Fix<>(
                 "replace",
                 "new " + part.id(),
@@ -164,10 +164,10 @@ final class PowerFixes {
                         PowerFaults.number(load.poorAmps()) + " A",
                         PowerFaults.number(load.amps()) + " A")),
                 20,
-                without(Harm.OtherDraw.slot(part.id()))));
+                without(Defect.OtherDraw.slot(part.id()))));
     }
 
-    static Fixing regulator(At<Inner.Regulator> r) {
+    static Fixing regulator(At<InnerCircuit.Regulator> r) {
         String volts = PowerFaults.number(r.of().volts()) + " V";
         return one(new Fix<>(
                 "replace",
@@ -183,10 +183,10 @@ final class PowerFixes {
                         ROUTINE),
                 List.of(new Value(volts + " of the " + r.part().label(), "failing", "sound")),
                 30,
-                without(Harm.WeakRegulator.slot(r.address(r.of().out())))));
+                without(Defect.WeakRegulator.slot(r.address(r.of().out())))));
     }
 
-    static Fixing senseLead(Wiring wiring, Lead lead) {
+    static Fixing senseLead(Wiring wiring, Wire lead) {
         String from = wiring.label(wiring.node(lead.from()));
         return (sound, faulty) -> List.of(new Fix<>(
                 "move",
@@ -208,7 +208,7 @@ final class PowerFixes {
                                                 wiring.node(faulty.electrics().movedTo(lead.id(), lead.from())))),
                         "on " + from)),
                 8,
-                without(Harm.LeadMoved.slot(lead.id()))));
+                without(Defect.LeadMoved.slot(lead.id()))));
     }
 
     static Fixing divider(Electrics sound) {
@@ -228,7 +228,7 @@ final class PowerFixes {
                         ROUTINE),
                 List.of(new Value("divider", "off", ratio)),
                 25,
-                without(Harm.DividerOff.SLOT)));
+                without(Defect.DividerOff.SLOT)));
     }
 
     static Fixing converter() {
@@ -241,11 +241,11 @@ final class PowerFixes {
                         "If the rail is right, correct the scale by two readings instead."),
                 List.of(new Value("3.3 V reference", "low", "3.3 V")),
                 25,
-                without(Harm.DividerOff.SLOT)));
+                without(Defect.DividerOff.SLOT)));
     }
 
     static Fixing scale(Craft sound) {
-        String right = sound.told().said(BoardSettings.VOLTAGE_SCALE);
+        String right = sound.told().said(FcSettings.VOLTAGE_SCALE);
         return SCALE.entered(
                 "scale",
                 "voltage scale " + right,
@@ -258,7 +258,7 @@ final class PowerFixes {
     }
 
     static Fixing cells(Craft sound) {
-        String right = sound.told().said(BoardSettings.CELLS);
+        String right = sound.told().said(FcSettings.CELLS);
         return CELLS.entered(
                 "cells",
                 "cells " + right,
@@ -271,7 +271,7 @@ final class PowerFixes {
     }
 
     static Fixing source(Craft sound) {
-        String right = sound.told().said(BoardSettings.VOLTAGE_SOURCE);
+        String right = sound.told().said(FcSettings.VOLTAGE_SOURCE);
         return SOURCE.entered(
                 "source",
                 "voltage source " + right,
@@ -313,7 +313,7 @@ final class PowerFixes {
                 3)::apply;
     }
 
-    static Fixing pack(String title, Harm.Slot slot) {
+    static Fixing pack(String title, Defect.Slot slot) {
         return one(new Fix<>(
                 "pack",
                 "pack " + slot.sort(),
@@ -331,7 +331,7 @@ final class PowerFixes {
         return (sound, faulty) -> List.of(fix);
     }
 
-    private static UnaryOperator<Craft> without(Harm.Slot slot) {
+    private static UnaryOperator<Craft> without(Defect.Slot slot) {
         return craft -> craft.withElectrics(craft.electrics().without(slot));
     }
 }

@@ -1,7 +1,7 @@
 package ablemedic.power;
 
-import ablemedic.electrics.Wiring.Kind;
-import ablemedic.speciality.Odds;
+import ablemedic.family.Odds;
+import ablemedic.wiring.Wiring.Kind;
 
 /** How often each sort of fault of power is met. All are common practice with no source. */
 final class PowerOdds {

@@ -1,16 +1,16 @@
 package ablemedic.power;
 
-import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
+import ablemedic.craft.FcSettings;
 import ablemedic.craft.VoltageSource;
-import ablemedic.electrics.ElectricSheet;
-import ablemedic.electrics.ElectricSheet.Fed;
-import ablemedic.electrics.Pad;
-import ablemedic.electrics.Part;
 import ablemedic.requirement.Edit;
 import ablemedic.requirement.Requirement;
 import ablemedic.requirement.Severity;
 import ablemedic.requirement.Violation;
+import ablemedic.wiring.ElectricSheet;
+import ablemedic.wiring.ElectricSheet.Fed;
+import ablemedic.wiring.Pad;
+import ablemedic.wiring.Part;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -97,7 +97,7 @@ final class PowerRequirements {
     }
 
     private static List<Violation> source(Craft craft) {
-        VoltageSource source = craft.told(BoardSettings.VOLTAGE_SOURCE);
+        VoltageSource source = craft.told(FcSettings.VOLTAGE_SOURCE);
         if (craft.electrics().sheet().isEmpty()
                 || source == VoltageSource.CONTROLLERS
                 || source == VoltageSource.DIVIDER
@@ -111,24 +111,24 @@ final class PowerRequirements {
                                 "No voltage is read, so nothing warns of a low battery",
                                 "Choose the source that it has",
                                 COMPLAINT,
-                                BoardSettings.VOLTAGE_SOURCE)
+                                FcSettings.VOLTAGE_SOURCE)
                         : Violation.of(
                                 "voltage-source",
                                 Severity.CANNOT_WORK,
                                 "The voltage is taken from the FC's divider, and the FC on the sheet has none",
                                 "Choose the source that it has",
                                 COMPLAINT,
-                                List.of(BoardSettings.VOLTAGE_SOURCE),
+                                List.of(FcSettings.VOLTAGE_SOURCE),
                                 List.of(
-                                        Edit.set(BoardSettings.VOLTAGE_SOURCE, VoltageSource.CONTROLLERS),
-                                        Edit.set(BoardSettings.VOLTAGE_SOURCE, VoltageSource.NONE))));
+                                        Edit.set(FcSettings.VOLTAGE_SOURCE, VoltageSource.CONTROLLERS),
+                                        Edit.set(FcSettings.VOLTAGE_SOURCE, VoltageSource.NONE))));
     }
 
     private static List<Violation> scale(Craft craft) {
-        double scale = craft.told(BoardSettings.VOLTAGE_SCALE);
+        double scale = craft.told(FcSettings.VOLTAGE_SCALE);
         double right = SenseChain.rightScale(craft);
         if (craft.electrics().sheet().isEmpty()
-                || craft.told(BoardSettings.VOLTAGE_SOURCE) != VoltageSource.DIVIDER
+                || craft.told(FcSettings.VOLTAGE_SOURCE) != VoltageSource.DIVIDER
                 || Math.abs(scale / right - 1) <= SCALE_OFF) {
             return List.of();
         }
@@ -143,12 +143,12 @@ final class PowerRequirements {
                         16 * scale / right),
                 String.format(Locale.ROOT, "Enter %.4g, then trim it with two readings against the meter", right),
                 COMPLAINT,
-                List.of(BoardSettings.VOLTAGE_SCALE),
-                List.of(Edit.set(BoardSettings.VOLTAGE_SCALE, Math.round(right * 1000) / 1000.0))));
+                List.of(FcSettings.VOLTAGE_SCALE),
+                List.of(Edit.set(FcSettings.VOLTAGE_SCALE, Math.round(right * 1000) / 1000.0))));
     }
 
     private static List<Violation> cells(Craft craft) {
-        int told = craft.told(BoardSettings.CELLS);
+        int told = craft.told(FcSettings.CELLS);
         int cells = craft.electrics().sheet().pack().cells();
         if (craft.electrics().sheet().isEmpty() || told == 0 || told == cells) {
             return List.of();
@@ -160,46 +160,46 @@ final class PowerRequirements {
                         + (told > cells ? ": it warns at once" : ": it warns too late"),
                 "Enter " + cells,
                 COMPLAINT,
-                List.of(BoardSettings.CELLS),
-                List.of(Edit.set(BoardSettings.CELLS, cells), Edit.set(BoardSettings.CELLS, 0))));
+                List.of(FcSettings.CELLS),
+                List.of(Edit.set(FcSettings.CELLS, cells), Edit.set(FcSettings.CELLS, 0))));
     }
 
     private static List<Violation> sensor(Craft craft) {
         boolean wired = craft.electrics().sheet().leads().stream()
                 .anyMatch(lead -> craft.electrics().sheet().pad(lead.from()).kind() == Pad.Kind.CURRENT);
-        return craft.electrics().sheet().isEmpty() || craft.told(BoardSettings.CURRENT_READ) || !wired
+        return craft.electrics().sheet().isEmpty() || craft.told(FcSettings.CURRENT_READ) || !wired
                 ? List.of()
                 : List.of(Violation.doubt(
                         "current-sensor",
                         "A current sensor is wired to the FC, and it is not read",
                         "Switch it on, unless it is meant",
                         COMPLAINT,
-                        BoardSettings.CURRENT_READ));
+                        FcSettings.CURRENT_READ));
     }
 
     private static List<Violation> current(Craft craft) {
         List<Violation> found = new ArrayList<>();
-        double scale = craft.told(BoardSettings.CURRENT_SCALE);
-        if (craft.told(BoardSettings.CURRENT_READ) && Math.abs(scale - 1) > CURRENT_OFF) {
+        double scale = craft.told(FcSettings.CURRENT_SCALE);
+        if (craft.told(FcSettings.CURRENT_READ) && Math.abs(scale - 1) > CURRENT_OFF) {
             found.add(Violation.of(
                     "current-scale",
                     Severity.CANNOT_WORK,
                     String.format(Locale.ROOT, "It shows %.2f times the real current", scale),
                     "Trim the scale by what the charger puts back",
                     COMPLAINT,
-                    List.of(BoardSettings.CURRENT_SCALE),
-                    List.of(Edit.set(BoardSettings.CURRENT_SCALE, 1.0))));
+                    List.of(FcSettings.CURRENT_SCALE),
+                    List.of(Edit.set(FcSettings.CURRENT_SCALE, 1.0))));
         }
-        double rest = craft.told(BoardSettings.CURRENT_AT_REST);
-        if (craft.told(BoardSettings.CURRENT_READ) && Math.abs(rest) > AT_REST_A) {
+        double rest = craft.told(FcSettings.CURRENT_AT_REST);
+        if (craft.told(FcSettings.CURRENT_READ) && Math.abs(rest) > AT_REST_A) {
             found.add(Violation.of(
                     "current-at-rest",
                     Severity.CANNOT_WORK,
-                    "It shows " + craft.told().said(BoardSettings.CURRENT_AT_REST) + " more than flows",
+                    "It shows " + craft.told().said(FcSettings.CURRENT_AT_REST) + " more than flows",
                     "Enter 0",
                     COMPLAINT,
-                    List.of(BoardSettings.CURRENT_AT_REST),
-                    List.of(Edit.set(BoardSettings.CURRENT_AT_REST, 0.0))));
+                    List.of(FcSettings.CURRENT_AT_REST),
+                    List.of(Edit.set(FcSettings.CURRENT_AT_REST, 0.0))));
         }
         return found;
     }
@@ -212,40 +212,40 @@ final class PowerRequirements {
     private static List<Violation> alarms(Craft craft) {
         double floor = floor(craft.electrics().sheet());
         double early = floor + WARN_BEFORE;
-        double warn = craft.told(BoardSettings.WARN_CELL);
-        double lowest = craft.told(BoardSettings.LOWEST_CELL);
+        double warn = craft.told(FcSettings.WARN_CELL);
+        double lowest = craft.told(FcSettings.LOWEST_CELL);
         List<Violation> found = new ArrayList<>();
         if (lowest < floor - 1e-9) {
             found.add(Violation.of(
                     "lowest-cell",
                     Severity.HAZARD,
-                    "It calls a battery critical at " + craft.told().said(BoardSettings.LOWEST_CELL) + ": below "
-                            + floor + " V a cell is harmed even under load",
+                    "It calls a battery critical at " + craft.told().said(FcSettings.LOWEST_CELL) + ": below " + floor
+                            + " V a cell is harmed even under load",
                     "Enter " + floor + " V a cell",
                     "",
-                    List.of(BoardSettings.LOWEST_CELL),
-                    List.of(Edit.set(BoardSettings.LOWEST_CELL, floor))));
+                    List.of(FcSettings.LOWEST_CELL),
+                    List.of(Edit.set(FcSettings.LOWEST_CELL, floor))));
         }
         if (warn < lowest) {
             found.add(Violation.of(
                     "warn-cell",
                     Severity.CANNOT_WORK,
-                    "It warns at " + craft.told().said(BoardSettings.WARN_CELL)
+                    "It warns at " + craft.told().said(FcSettings.WARN_CELL)
                             + ", after it calls the battery critical at "
-                            + craft.told().said(BoardSettings.LOWEST_CELL),
+                            + craft.told().said(FcSettings.LOWEST_CELL),
                     "The warning comes first: 3.7 or 3.5 V a cell",
                     "",
-                    List.of(BoardSettings.WARN_CELL, BoardSettings.LOWEST_CELL),
+                    List.of(FcSettings.WARN_CELL, FcSettings.LOWEST_CELL),
                     List.of(
-                            Edit.set(BoardSettings.WARN_CELL, Math.min(4.4, Math.max(early, lowest + 0.1))),
-                            Edit.set(BoardSettings.LOWEST_CELL, Math.max(floor, Math.min(lowest, warn - 0.1))))));
+                            Edit.set(FcSettings.WARN_CELL, Math.min(4.4, Math.max(early, lowest + 0.1))),
+                            Edit.set(FcSettings.LOWEST_CELL, Math.max(floor, Math.min(lowest, warn - 0.1))))));
         } else if (warn < early - 1e-9) {
             found.add(Violation.doubt(
                     "warn-cell-low",
-                    "It warns at " + craft.told().said(BoardSettings.WARN_CELL),
+                    "It warns at " + craft.told().said(FcSettings.WARN_CELL),
                     "3.7 V a cell for a long battery life, 3.5 V to use it",
                     "",
-                    BoardSettings.WARN_CELL));
+                    FcSettings.WARN_CELL));
         }
         return found;
     }

@@ -10,14 +10,14 @@ import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.FixedWord;
 import ablemedic.diagnosis.Gaussian;
 import ablemedic.diagnosis.Mixture;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Wiring;
+import ablemedic.family.Place;
+import ablemedic.physics.BatteryOut;
 import ablemedic.physics.Memory;
-import ablemedic.physics.PackOut;
 import ablemedic.physics.Powered;
 import ablemedic.reading.Estimate;
 import ablemedic.reading.Meter;
-import ablemedic.speciality.Place;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.Wiring;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -130,7 +130,7 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
     /** The caution where neither probe is on a ground and the two are not one net. */
     private String betweenSupplies(Craft sound) {
         Electrics electrics = sound.electrics().sound();
-        PackOut craft = PackOut.of(electrics, meter);
+        BatteryOut craft = BatteryOut.of(electrics, meter);
         boolean safe = electrics.wiring().plug().isEmpty()
                 || craft.ohms(electrics.wiring().plug().orElseThrow()[1], black.node()) < GROUND_OHMS
                 || craft.ohms(red.node(), black.node()) < GROUND_OHMS;
@@ -161,7 +161,7 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
     }
 
     private Distribution ohms(Electrics electrics) {
-        PackOut craft = PackOut.of(electrics, meter);
+        BatteryOut craft = BatteryOut.of(electrics, meter);
         if (craft.over(red.node(), black.node())) {
             return new FixedWord(ohmScale(), OVER, BLUNDER);
         }
@@ -180,7 +180,7 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
     /** Nothing but chips and pull-downs joins the points: about what is guessed, or nothing at all. */
     private Distribution restingOnGuess(double ohms, double settlingS) {
         double climbs = rounded(
-                1 / (1 + Math.pow(PackOut.CLIMBS_S / Math.max(settlingS, 1e-9), 1 / Math.log(CHARGING_FACTOR))));
+                1 / (1 + Math.pow(BatteryOut.CLIMBS_S / Math.max(settlingS, 1e-9), 1 / Math.log(CHARGING_FACTOR))));
         List<Mixture.Share> ways = new ArrayList<>();
         for (double times : TIMES_THE_GUESS) {
             double may = Math.min(meter.highestOhms() / (1 + ABOUT_IT), times * ohms);

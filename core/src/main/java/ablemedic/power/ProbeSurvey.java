@@ -3,11 +3,11 @@ package ablemedic.power;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Survey;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Wiring;
-import ablemedic.physics.PackOut;
+import ablemedic.physics.BatteryOut;
 import ablemedic.physics.Powered;
 import ablemedic.reading.Meter;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.Wiring;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
@@ -129,7 +129,7 @@ final class ProbeSurvey implements Survey<Craft> {
     private BitSet grounds(Electrics sound) {
         BitSet grounds = new BitSet();
         wiring.plug().ifPresent(plug -> {
-            PackOut craft = PackOut.of(sound, meter);
+            BatteryOut craft = BatteryOut.of(sound, meter);
             wiring.points().stream()
                     .filter(point -> craft.ohms(plug[1], point.node()) < SAME_OHMS)
                     .forEach(point -> grounds.set(point.node()));
@@ -142,7 +142,7 @@ final class ProbeSurvey implements Survey<Craft> {
      * supplies.
      */
     private BiPredicate<Integer, Integer> safeLive(Electrics sound, BitSet grounds) {
-        PackOut craft = PackOut.of(sound, meter);
+        BatteryOut craft = BatteryOut.of(sound, meter);
         return (a, b) -> grounds.get(a) || grounds.get(b) || craft.ohms(a, b) < SAME_OHMS;
     }
 
@@ -190,7 +190,7 @@ final class ProbeSurvey implements Survey<Craft> {
 
     private BiPredicate<Integer, Integer> same(Electrics electrics) {
         if (mode == Probe.Mode.OHMS) {
-            PackOut craft = PackOut.of(electrics, meter);
+            BatteryOut craft = BatteryOut.of(electrics, meter);
             return (a, b) -> craft.ohms(a, b) < SAME_OHMS;
         }
         Powered craft = Powered.onBench(electrics);
@@ -236,7 +236,7 @@ final class ProbeSurvey implements Survey<Craft> {
 
     private Shown shown(Electrics electrics) {
         if (mode == Probe.Mode.OHMS) {
-            PackOut craft = PackOut.of(electrics, meter);
+            BatteryOut craft = BatteryOut.of(electrics, meter);
             return (red, black) -> craft.classed(red, black, (a, b) -> decade(craft.ohms(a, b)));
         }
         Powered craft = Powered.onBench(electrics);

@@ -1,15 +1,15 @@
 package ablemedic.power;
 
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Harm;
-import ablemedic.electrics.Inner;
-import ablemedic.electrics.Part;
-import ablemedic.electrics.Wiring.At;
+import ablemedic.physics.BatteryOut;
 import ablemedic.physics.Circuits;
-import ablemedic.physics.PackOut;
 import ablemedic.physics.Powered;
 import ablemedic.physics.UsbPower;
 import ablemedic.reading.Meter;
+import ablemedic.wiring.Defect;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.InnerCircuit;
+import ablemedic.wiring.Part;
+import ablemedic.wiring.Wiring.At;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -53,13 +53,13 @@ public final class RailBudget {
         List<Rail> rails = new ArrayList<>();
         for (int k = 0; k < good.outputs().size(); k++) {
             Powered.Output output = good.outputs().get(k);
-            List<At<Inner.Load>> loads = on(electrics, output);
+            List<At<InnerCircuit.Load>> loads = on(electrics, output);
             List<Poor> poor = new ArrayList<>();
-            for (At<Inner.Load> load : loads) {
+            for (At<InnerCircuit.Load> load : loads) {
                 double times = load.of().poorAmps() / Powered.draw(load);
                 if (times > 1.01) {
                     Powered with = Powered.onBench(
-                            electrics.with(new Harm.OtherDraw(load.part().id(), times)));
+                            electrics.with(new Defect.OtherDraw(load.part().id(), times)));
                     Powered.Output then = with.outputs().get(k);
                     poor.add(new Poor(
                             load.part().label(),
@@ -95,10 +95,10 @@ public final class RailBudget {
     }
 
     /** Loads whose supply hangs on a regulator's output by copper. */
-    private static List<At<Inner.Load>> on(Electrics electrics, Powered.Output output) {
-        PackOut craft = PackOut.of(electrics.sound(), Meter.USUAL);
+    private static List<At<InnerCircuit.Load>> on(Electrics electrics, Powered.Output output) {
+        BatteryOut craft = BatteryOut.of(electrics.sound(), Meter.USUAL);
         int node = electrics.wiring().node(output.part().id() + "." + output.pad());
-        return electrics.wiring().all(Inner.Load.class).stream()
+        return electrics.wiring().all(InnerCircuit.Load.class).stream()
                 .filter(l -> craft.ohms(node, Circuits.node(electrics.wiring(), l, l.of().plus())) < 1)
                 .toList();
     }

@@ -1,11 +1,11 @@
 package ablemedic.power;
 
 import ablemedic.craft.Craft;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Inner;
-import ablemedic.electrics.Wiring.At;
 import ablemedic.reading.Estimate;
 import ablemedic.reading.Meter;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.InnerCircuit;
+import ablemedic.wiring.Wiring.At;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -166,9 +166,9 @@ public final class ScaleFromReadings {
     /** The regulated voltage that this looks like, one of the craft or one that such boards have. */
     private static Optional<Double> rail(double shownV, Electrics electrics) {
         return Stream.concat(
-                        electrics.wiring().all(Inner.Regulator.class).stream()
+                        electrics.wiring().all(InnerCircuit.Regulator.class).stream()
                                 .map(At::of)
-                                .map(Inner.Regulator::volts),
+                                .map(InnerCircuit.Regulator::volts),
                         SenseChain.USUAL_RAILS.stream())
                 .filter(r -> Math.abs(shownV - r) < NEAR_RAIL * r)
                 .findFirst();

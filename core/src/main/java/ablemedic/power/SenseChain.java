@@ -1,14 +1,14 @@
 package ablemedic.power;
 
-import ablemedic.craft.BoardSettings;
+import ablemedic.configuration.Configuration;
 import ablemedic.craft.Craft;
+import ablemedic.craft.FcSettings;
 import ablemedic.diagnosis.Facet;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Inner;
-import ablemedic.electrics.Wiring.At;
 import ablemedic.physics.Circuits;
 import ablemedic.physics.Powered;
-import ablemedic.told.Told;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.InnerCircuit;
+import ablemedic.wiring.Wiring.At;
 import java.util.List;
 import java.util.Optional;
 
@@ -40,10 +40,10 @@ public final class SenseChain {
     /** What the readings on screen depend on. */
     static final Facet<Craft, Sensed> SENSED = Facet.of(
             "wiring, harm, and what the board was told of power",
-            craft -> new Sensed(craft.electrics(), craft.told().only(BoardSettings::isOfPower)));
+            craft -> new Sensed(craft.electrics(), craft.told().only(FcSettings::isOfPower)));
 
     /** The electrical side and what the board was told of it. */
-    record Sensed(Electrics electrics, Told told) {
+    record Sensed(Electrics electrics, Configuration told) {
         Sensed withPackAsOnSheet() {
             return new Sensed(electrics.withPackAsOnSheet(), told);
         }
@@ -67,11 +67,11 @@ public final class SenseChain {
     }
 
     private final Electrics electrics;
-    private final Told told;
+    private final Configuration told;
     private final Powered powered;
     private final double restingV;
 
-    private SenseChain(Electrics electrics, Told told, Powered powered, double restingV) {
+    private SenseChain(Electrics electrics, Configuration told, Powered powered, double restingV) {
         this.electrics = electrics;
         this.told = told;
         this.powered = powered;
@@ -110,7 +110,7 @@ public final class SenseChain {
                 .wiring()
                 .divider()
                 .map(At::of)
-                .map(Inner.Divider::ratio)
+                .map(InnerCircuit.Divider::ratio)
                 .orElse(1.0);
         return converterV(padV() * electrics.sensedTimes(), ratio);
     }
@@ -122,16 +122,16 @@ public final class SenseChain {
 
     /** What the board shows, volts. */
     public double shownV() {
-        return switch (told.get(BoardSettings.VOLTAGE_SOURCE)) {
+        return switch (told.get(FcSettings.VOLTAGE_SOURCE)) {
             case NONE -> 0;
             case CONTROLLERS -> trueV();
-            case DIVIDER -> converterV() * told.get(BoardSettings.VOLTAGE_SCALE);
+            case DIVIDER -> converterV() * told.get(FcSettings.VOLTAGE_SCALE);
         };
     }
 
     /** The most that the chain can show, volts: the reference times the scale. */
     public double fullScaleV() {
-        return REFERENCE_V * told.get(BoardSettings.VOLTAGE_SCALE);
+        return REFERENCE_V * told.get(FcSettings.VOLTAGE_SCALE);
     }
 
     /** The voltage-sensing value that suits a craft's divider; that told where it has none. */
@@ -140,11 +140,11 @@ public final class SenseChain {
                 .wiring()
                 .divider()
                 .map(d -> d.of().ratio())
-                .orElse(craft.told(BoardSettings.VOLTAGE_SCALE));
+                .orElse(craft.told(FcSettings.VOLTAGE_SCALE));
     }
 
     /** How many cells the board takes the pack to have. */
     public int cells() {
-        return told.get(BoardSettings.CELLS) > 0 ? told.get(BoardSettings.CELLS) : CellGuess.of(shownV());
+        return told.get(FcSettings.CELLS) > 0 ? told.get(FcSettings.CELLS) : CellGuess.of(shownV());
     }
 }

@@ -1,7 +1,7 @@
 package ablemedic.power;
 
-import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
+import ablemedic.craft.FcSettings;
 import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
@@ -20,9 +20,9 @@ record ShownCurrent(String id) implements Check<Craft> {
 
     /** Current that the board reckons while another flows, amperes. */
     static double shown(SenseChain.Sensed craft, double trueA) {
-        return craft.told().get(BoardSettings.CURRENT_READ)
-                ? trueA * CurrentChain.share(craft.electrics()) * craft.told().get(BoardSettings.CURRENT_SCALE)
-                        + craft.told().get(BoardSettings.CURRENT_AT_REST)
+        return craft.told().get(FcSettings.CURRENT_READ)
+                ? trueA * CurrentChain.share(craft.electrics()) * craft.told().get(FcSettings.CURRENT_SCALE)
+                        + craft.told().get(FcSettings.CURRENT_AT_REST)
                 : 0;
     }
 

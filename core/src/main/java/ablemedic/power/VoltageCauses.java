@@ -1,8 +1,9 @@
 package ablemedic.power;
 
-import ablemedic.craft.BoardSettings;
+import ablemedic.configuration.Configuration;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
+import ablemedic.craft.FcSettings;
 import ablemedic.diagnosis.Assumptions;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Case;
@@ -10,17 +11,16 @@ import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Occasion;
+import ablemedic.diagnosis.Posterior;
 import ablemedic.diagnosis.Reading.Measured;
-import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Sureness;
 import ablemedic.diagnosis.Suspect;
-import ablemedic.electrics.Electrics;
+import ablemedic.parts.WiringLayout;
 import ablemedic.physics.Memory;
 import ablemedic.power.ScaleFromReadings.Cause;
 import ablemedic.power.ScaleFromReadings.Pair;
 import ablemedic.reading.Meter;
-import ablemedic.shelf.Layout;
-import ablemedic.told.Told;
+import ablemedic.wiring.Electrics;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -34,33 +34,33 @@ final class VoltageCauses {
 
     private VoltageCauses() {}
 
-    private record Wired(Electrics electrics, Told told, Meter meter) {}
+    private record Wired(Electrics electrics, Configuration told, Meter meter) {}
 
     /** The causes, the most believed first. What is shown is taken to what the sheet's own scale would have shown. */
     static List<Cause> of(List<Pair> pairs, double setScale, Craft asked, Meter meter) {
         boolean usual = asked.electrics().wiring().divider().isEmpty();
         Craft craft = usual ? usual(asked) : asked;
         Craft sound = craft.withElectrics(craft.electrics().sound())
-                .with(BoardSettings.VOLTAGE_SCALE, SenseChain.rightScale(craft));
+                .with(FcSettings.VOLTAGE_SCALE, SenseChain.rightScale(craft));
         Diagnosis<Craft> diagnosis = KNOWN.of(
                 new Wired(sound.electrics(), SenseChain.SENSED.of(sound).told(), meter),
                 key -> new Diagnosis<>(
                         new Book<>(PowerFaults.of(sound), PowerChecks.of(sound, meter)), Assumptions.USUAL));
-        double toSheet = usual ? 1 : sound.told(BoardSettings.VOLTAGE_SCALE) / setScale;
+        double toSheet = usual ? 1 : sound.told(FcSettings.VOLTAGE_SCALE) / setScale;
         Case<Craft> known = new Case<>(sound, Occasion.NOTHING_KNOWN, List.of(), List.of());
         for (Pair pair : pairs) {
             Check<Craft> check =
                     diagnosis.book().check(PowerChecks.SHOWN_FULL).orElseThrow().told(pair.trueV());
             known = known.with(check, new Measured(pair.shownV() * toSheet), Sureness.SURE);
         }
-        Standing<Craft> standing = diagnosis.standing(known);
+        Posterior<Craft> standing = diagnosis.standing(known);
         List<Cause> causes = new ArrayList<>();
         double right = standing.nothingLeft();
         boolean scaleDiffers = Math.abs(toSheet - 1) > SCALE_DIFFERS;
         causes.add(new Cause(
                 scaleDiffers
                         ? "The scale of " + PowerFaults.number(setScale) + " is not that of this divider, "
-                                + PowerFaults.number(sound.told(BoardSettings.VOLTAGE_SCALE))
+                                + PowerFaults.number(sound.told(FcSettings.VOLTAGE_SCALE))
                         : "It is right: resistors of 1 % and a meter may differ so much",
                 right,
                 "would show " + volts(sound, pairs.get(0), toSheet)));
@@ -90,7 +90,7 @@ final class VoltageCauses {
 
     /** A usual craft with a sense lead; the scale that is set is taken to suit its divider. */
     private static Craft usual(Craft craft) {
-        return craft.withElectrics(new Electrics(Layout.SEPARATE.sheet(
+        return craft.withElectrics(new Electrics(WiringLayout.SEPARATE.sheet(
                         List.of(0, 1, 2, 3),
                         Corner.ALL.stream()
                                 .map(craft.airframe().shape()::shortName)
@@ -98,6 +98,6 @@ final class VoltageCauses {
                         craft.airframe().reachMm(),
                         craft.electrics().sheet().pack(),
                         List.of("receiver"))))
-                .with(Told.USUAL);
+                .with(Configuration.USUAL);
     }
 }

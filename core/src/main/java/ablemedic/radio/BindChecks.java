@@ -9,8 +9,8 @@ import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Facet;
-import ablemedic.speciality.CheckList;
-import ablemedic.speciality.SettingTrouble;
+import ablemedic.family.CheckList;
+import ablemedic.family.SettingTrouble;
 import java.util.List;
 
 /** The checks of whether module and receiver know one another. Observers' error rates are common practice. */

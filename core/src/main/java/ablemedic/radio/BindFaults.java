@@ -2,8 +2,8 @@ package ablemedic.radio;
 
 import ablemedic.craft.Craft;
 import ablemedic.craft.LinkSettings;
-import ablemedic.speciality.FaultList;
-import ablemedic.speciality.SettingTrouble;
+import ablemedic.family.FaultList;
+import ablemedic.family.SettingTrouble;
 
 /** The faults that keep a receiver from taking a radio for its own, besides its supply and that it was never bound. */
 final class BindFaults {

@@ -8,10 +8,10 @@ import ablemedic.craft.ReceiverSettings;
 import ablemedic.craft.ReceiverSettings.WhenLost;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Fix.Value;
-import ablemedic.speciality.CraftFault;
-import ablemedic.speciality.FaultList;
-import ablemedic.speciality.Odds;
-import ablemedic.speciality.SettingTrouble;
+import ablemedic.family.CraftFault;
+import ablemedic.family.FaultList;
+import ablemedic.family.Odds;
+import ablemedic.family.SettingTrouble;
 import java.util.List;
 
 /** The faults of what receiver and board do when the link is lost. */

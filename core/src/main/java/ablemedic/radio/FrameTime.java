@@ -1,7 +1,7 @@
 package ablemedic.radio;
 
-import ablemedic.wire.Format;
-import ablemedic.wire.Framing;
+import ablemedic.protocol.Format;
+import ablemedic.protocol.Framing;
 import java.util.Optional;
 
 /**

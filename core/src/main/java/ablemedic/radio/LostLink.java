@@ -1,11 +1,11 @@
 package ablemedic.radio;
 
 import ablemedic.craft.ArmingSettings;
-import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
 import ablemedic.craft.FailsafeSettings.HomeAt;
 import ablemedic.craft.FailsafeSettings.Stage2;
+import ablemedic.craft.FcSettings;
 import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.ReceiverSettings;
 import ablemedic.craft.ReceiverSettings.WhenLost;
@@ -114,7 +114,7 @@ public record LostLink(
 
     /** The link of a craft, lost at a moment, as receiver and board are told. */
     public static LostLink of(Craft craft, Moment moment) {
-        Tilt off = craft.told(BoardSettings.LEVEL_OFF);
+        Tilt off = craft.told(FcSettings.LEVEL_OFF);
         boolean level = craft.told(ArmingSettings.CALIBRATED)
                 && Math.hypot(off.rollDeg(), off.pitchDeg()) < LEVEL_OFF
                 && FirmwareSettings.readsCompass(craft);

@@ -4,16 +4,16 @@ import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Fault;
+import ablemedic.family.CheckList;
+import ablemedic.family.Complaint;
+import ablemedic.family.Family;
+import ablemedic.family.FaultList;
+import ablemedic.family.Instrument;
 import ablemedic.handbook.Handbook;
 import ablemedic.handbook.Handbook.Chapter;
 import ablemedic.handbook.Handbook.Page;
 import ablemedic.reading.Meter;
 import ablemedic.requirement.Requirement;
-import ablemedic.speciality.CheckList;
-import ablemedic.speciality.Complaint;
-import ablemedic.speciality.FaultList;
-import ablemedic.speciality.Instrument;
-import ablemedic.speciality.Speciality;
 import java.util.List;
 
 /**
@@ -24,7 +24,7 @@ public final class Radio {
     private static final String TITLE = "Radio and failsafe";
     private static final List<Page> PAGES = Handbook.read(Radio.class, TITLE, Chapter.FAULTS, Chapter.CHECKS);
 
-    public static final Speciality SPECIALITY = new Speciality() {
+    public static final Family SPECIALITY = new Family() {
         @Override
         public String id() {
             return "radio";

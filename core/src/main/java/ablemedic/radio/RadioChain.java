@@ -9,14 +9,14 @@ import ablemedic.craft.ModeRange;
 import ablemedic.craft.RadioSettings;
 import ablemedic.craft.Stick;
 import ablemedic.diagnosis.BenchNeeds;
-import ablemedic.electrics.Job;
-import ablemedic.line.CraftLine;
-import ablemedic.line.CraftLines;
-import ablemedic.line.Reach;
 import ablemedic.physics.FreeSpace;
 import ablemedic.physics.UsbPower;
 import ablemedic.radio.FailsafeTimeline.End;
 import ablemedic.radio.LostLink.Moment;
+import ablemedic.uart.CraftLine;
+import ablemedic.uart.CraftLines;
+import ablemedic.uart.Reach;
+import ablemedic.wiring.UartFunction;
 import java.util.Optional;
 
 /**
@@ -40,7 +40,7 @@ record RadioChain(Craft sound, Optional<CraftLines> lines) {
     }
 
     Optional<CraftLine> receiver() {
-        return lines.flatMap(all -> all.of(Job.RECEIVER));
+        return lines.flatMap(all -> all.of(UartFunction.RECEIVER));
     }
 
     /** The receiver's name among the parts; empty where none is entered. */
@@ -49,7 +49,7 @@ record RadioChain(Craft sound, Optional<CraftLines> lines) {
     }
 
     boolean hasPositioning() {
-        return lines.flatMap(all -> all.of(Job.GNSS)).isPresent();
+        return lines.flatMap(all -> all.of(UartFunction.GNSS)).isPresent();
     }
 
     boolean receiverByComputer() {
@@ -112,7 +112,7 @@ record RadioChain(Craft sound, Optional<CraftLines> lines) {
     }
 
     boolean isFixed(Craft craft) {
-        return lines.flatMap(all -> all.of(Job.GNSS)
+        return lines.flatMap(all -> all.of(UartFunction.GNSS)
                         .map(line -> all.now(line, craft, false).isPositioned()
                                 && craft.electrics().noSky(line.part().id()).isEmpty()))
                 .orElse(false);

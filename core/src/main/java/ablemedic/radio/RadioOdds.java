@@ -1,6 +1,6 @@
 package ablemedic.radio;
 
-import ablemedic.speciality.Odds;
+import ablemedic.family.Odds;
 
 /** How often each sort of fault of radio, modes and failsafe is met. All are common practice with no source. */
 final class RadioOdds {

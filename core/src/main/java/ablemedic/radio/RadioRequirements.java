@@ -1,5 +1,6 @@
 package ablemedic.radio;
 
+import ablemedic.configuration.Setting;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
@@ -14,7 +15,6 @@ import ablemedic.requirement.Edit;
 import ablemedic.requirement.Requirement;
 import ablemedic.requirement.Severity;
 import ablemedic.requirement.Violation;
-import ablemedic.told.Setting;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

@@ -1,12 +1,12 @@
 package ablemedic.radio;
 
 import ablemedic.craft.ArmingSettings;
-import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
+import ablemedic.craft.FcSettings;
 import ablemedic.craft.ModeRange;
 import ablemedic.craft.RadioSettings;
 import ablemedic.craft.Stick;
-import ablemedic.wire.Heard.Moment;
+import ablemedic.protocol.Heard.Moment;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -119,7 +119,7 @@ public record RadioSession(List<Act> acts) {
     }
 
     private static double percent(Craft craft, Stick function, List<Double> us) {
-        int channel = craft.told(BoardSettings.STICK_ORDER).channel(function);
+        int channel = craft.told(FcSettings.STICK_ORDER).channel(function);
         double pushed = channel >= us.size() ? 0 : (us.get(channel) - 1500) / 5;
         double side = craft.told(RadioSettings.reversed(craft.stickFor(function))) ? -pushed : pushed;
         double percent = craft.stickFor(function) == Stick.THROTTLE ? (side + 100) / 2 : side;

@@ -10,9 +10,9 @@ import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Gaussian;
-import ablemedic.electrics.Harm.PoorAntenna;
-import ablemedic.speciality.CheckList;
-import ablemedic.speciality.Place;
+import ablemedic.family.CheckList;
+import ablemedic.family.Place;
+import ablemedic.wiring.Defect.PoorAntenna;
 import java.util.List;
 
 /** The checks of how strong the radio is heard. Observers' error rates are common practice. */

@@ -4,10 +4,10 @@ import ablemedic.craft.Craft;
 import ablemedic.craft.LinkSettings;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Fix.Value;
-import ablemedic.electrics.Harm.PoorAntenna;
-import ablemedic.speciality.FaultList;
-import ablemedic.speciality.Odds;
-import ablemedic.speciality.SettingTrouble;
+import ablemedic.family.FaultList;
+import ablemedic.family.Odds;
+import ablemedic.family.SettingTrouble;
+import ablemedic.wiring.Defect.PoorAntenna;
 import java.util.List;
 
 /** The faults that shorten the range of a radio link. */

@@ -1,11 +1,11 @@
 package ablemedic.radio;
 
 import ablemedic.craft.ArmingSettings;
-import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
 import ablemedic.craft.FailsafeSettings.HomeAt;
 import ablemedic.craft.FailsafeSettings.Stage2;
+import ablemedic.craft.FcSettings;
 import ablemedic.craft.ReceiverSettings;
 import ablemedic.craft.ReceiverSettings.WhenLost;
 import ablemedic.craft.Tilt;
@@ -157,7 +157,7 @@ public record ReturnHome(List<Condition> conditions, List<String> plan) {
         }
 
         private void attitude() {
-            Tilt off = craft.told(BoardSettings.LEVEL_OFF);
+            Tilt off = craft.told(FcSettings.LEVEL_OFF);
             double tilt = Math.hypot(off.rollDeg(), off.pitchDeg());
             boolean calibrated = craft.told(ArmingSettings.CALIBRATED);
             add(

@@ -1,12 +1,12 @@
 package ablemedic.radio;
 
+import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
 import ablemedic.craft.FailsafeSettings.HomeAt;
 import ablemedic.craft.FailsafeSettings.Stage2;
 import ablemedic.craft.ReceiverSettings;
 import ablemedic.craft.ReceiverSettings.WhenLost;
-import ablemedic.told.Setting;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

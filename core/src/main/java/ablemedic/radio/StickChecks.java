@@ -16,7 +16,7 @@ import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Gaussian;
 import ablemedic.diagnosis.Joint;
-import ablemedic.speciality.CheckList;
+import ablemedic.family.CheckList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.ToDoubleBiFunction;

@@ -5,8 +5,8 @@ import ablemedic.craft.LinkSettings;
 import ablemedic.craft.LinkSettings.ModelType;
 import ablemedic.craft.RadioSettings;
 import ablemedic.craft.Stick;
-import ablemedic.speciality.FaultList;
-import ablemedic.speciality.SettingTrouble;
+import ablemedic.family.FaultList;
+import ablemedic.family.SettingTrouble;
 import java.util.Arrays;
 import java.util.List;
 

@@ -14,8 +14,8 @@ import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Categorical.Way;
 import ablemedic.diagnosis.Facet;
+import ablemedic.family.CheckList;
 import ablemedic.radio.RadioChain.Switch;
-import ablemedic.speciality.CheckList;
 import java.util.List;
 import java.util.Locale;
 

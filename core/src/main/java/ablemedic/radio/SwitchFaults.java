@@ -5,8 +5,8 @@ import ablemedic.craft.Craft;
 import ablemedic.craft.LinkSettings;
 import ablemedic.craft.LinkSettings.Frames;
 import ablemedic.craft.ModeRange;
-import ablemedic.speciality.FaultList;
-import ablemedic.speciality.SettingTrouble;
+import ablemedic.family.FaultList;
+import ablemedic.family.SettingTrouble;
 
 /**
  * The faults of switches that do nothing, or that arm at the wrong end. That the arm switch's range is gone or out of

@@ -2,9 +2,9 @@ package ablemedic.requirement;
 
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Fix.Value;
-import ablemedic.electrics.Gauge;
-import ablemedic.electrics.Harm;
-import ablemedic.electrics.Lead;
+import ablemedic.wiring.Defect;
+import ablemedic.wiring.Gauge;
+import ablemedic.wiring.Wire;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -13,8 +13,8 @@ record AddWire(String from, String to) implements Edit {
     private static final Gauge THIN = new Gauge(28);
     private static final double LENGTH_MM = 80;
 
-    private Lead lead() {
-        return new Lead(from, to, THIN, LENGTH_MM, false);
+    private Wire lead() {
+        return new Wire(from, to, THIN, LENGTH_MM, false);
     }
 
     @Override
@@ -32,12 +32,12 @@ record AddWire(String from, String to) implements Edit {
 
     @Override
     public Craft onCraft(Craft craft) {
-        return craft.withElectrics(craft.electrics().without(new Harm.LeadAbsent(lead().id()).slot()));
+        return craft.withElectrics(craft.electrics().without(new Defect.LeadAbsent(lead().id()).slot()));
     }
 
     @Override
     public Craft undo(Craft craft, Craft recorded) {
-        return craft.withElectrics(craft.electrics().with(new Harm.LeadAbsent(lead().id())));
+        return craft.withElectrics(craft.electrics().with(new Defect.LeadAbsent(lead().id())));
     }
 
     @Override

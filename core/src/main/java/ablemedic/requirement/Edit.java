@@ -1,12 +1,12 @@
 package ablemedic.requirement;
 
+import ablemedic.configuration.Device;
+import ablemedic.configuration.Setting;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.craft.Point;
 import ablemedic.craft.Rotation;
 import ablemedic.diagnosis.Fix.Value;
-import ablemedic.told.Device;
-import ablemedic.told.Setting;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;

@@ -1,8 +1,8 @@
 package ablemedic.requirement;
 
+import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Fix.Value;
-import ablemedic.told.Setting;
 import java.util.List;
 
 /** A setting. */

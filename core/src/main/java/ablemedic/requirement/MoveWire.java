@@ -2,9 +2,9 @@ package ablemedic.requirement;
 
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Fix.Value;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Harm;
-import ablemedic.electrics.Lead;
+import ablemedic.wiring.Defect;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.Wire;
 import java.util.List;
 import java.util.Optional;
 
@@ -30,18 +30,18 @@ record MoveWire(String stays, String from, String to) implements Edit {
                         .toList());
     }
 
-    private boolean is(Lead lead, String far) {
+    private boolean is(Wire lead, String far) {
         return lead.from().equals(stays) && lead.to().equals(far)
                 || lead.to().equals(stays) && lead.from().equals(far);
     }
 
-    private Lead moved(Lead lead) {
+    private Wire moved(Wire lead) {
         return lead.from().equals(stays)
-                ? new Lead(stays, to, lead.gauge(), lead.lengthMm(), lead.plugged())
-                : new Lead(to, stays, lead.gauge(), lead.lengthMm(), lead.plugged());
+                ? new Wire(stays, to, lead.gauge(), lead.lengthMm(), lead.plugged())
+                : new Wire(to, stays, lead.gauge(), lead.lengthMm(), lead.plugged());
     }
 
-    private Optional<Lead> there(Craft craft, String far) {
+    private Optional<Wire> there(Craft craft, String far) {
         return craft.electrics().sheet().leads().stream()
                 .filter(lead -> is(lead, far))
                 .findFirst();
@@ -51,15 +51,15 @@ record MoveWire(String stays, String from, String to) implements Edit {
     public Craft onCraft(Craft craft) {
         Electrics electrics = craft.electrics();
         return craft.withElectrics(there(craft, to)
-                .map(lead -> electrics.without(Harm.LeadMoved.slot(lead.id())))
-                .or(() -> there(craft, from).map(lead -> electrics.with(new Harm.LeadMoved(lead.id(), to))))
+                .map(lead -> electrics.without(Defect.LeadMoved.slot(lead.id())))
+                .or(() -> there(craft, from).map(lead -> electrics.with(new Defect.LeadMoved(lead.id(), to))))
                 .orElse(electrics));
     }
 
     @Override
     public Craft undo(Craft craft, Craft recorded) {
         return there(craft, to)
-                .map(lead -> craft.withElectrics(craft.electrics().with(new Harm.LeadMoved(lead.id(), from))))
+                .map(lead -> craft.withElectrics(craft.electrics().with(new Defect.LeadMoved(lead.id(), from))))
                 .orElse(craft);
     }
 

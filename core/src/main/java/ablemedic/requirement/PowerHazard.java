@@ -2,7 +2,7 @@ package ablemedic.requirement;
 
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Barred;
-import ablemedic.electrics.ElectricSheet.Fed;
+import ablemedic.wiring.ElectricSheet.Fed;
 import java.util.List;
 import java.util.Locale;
 

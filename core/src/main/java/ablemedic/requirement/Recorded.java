@@ -1,8 +1,8 @@
 package ablemedic.requirement;
 
+import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
 import ablemedic.requirement.Site.Kind;
-import ablemedic.told.Setting;
 import java.util.Map;
 import java.util.function.Predicate;
 

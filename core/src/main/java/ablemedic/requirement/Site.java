@@ -1,8 +1,8 @@
 package ablemedic.requirement;
 
+import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
 import ablemedic.craft.Settings;
-import ablemedic.told.Setting;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;

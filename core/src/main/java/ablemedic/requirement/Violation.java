@@ -1,7 +1,7 @@
 package ablemedic.requirement;
 
+import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
-import ablemedic.told.Setting;
 import java.util.List;
 import java.util.Optional;
 

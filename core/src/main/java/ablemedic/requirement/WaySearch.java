@@ -1,7 +1,7 @@
 package ablemedic.requirement;
 
 import ablemedic.craft.Craft;
-import ablemedic.electrics.UnusableSheetException;
+import ablemedic.wiring.UnusableSheetException;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;

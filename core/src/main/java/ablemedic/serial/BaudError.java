@@ -1,6 +1,6 @@
 package ablemedic.serial;
 
-import ablemedic.wire.Framing;
+import ablemedic.protocol.Framing;
 
 /**
  * The rate that a clock makes through a whole divider, baud = clock / (oversampling · divider), and what is left of a

@@ -1,6 +1,6 @@
 package ablemedic.serial;
 
-import ablemedic.wire.Format;
+import ablemedic.protocol.Format;
 import java.util.List;
 import java.util.Optional;
 

@@ -3,27 +3,27 @@ package ablemedic.serial;
 import static ablemedic.diagnosis.Prediction.from;
 
 import ablemedic.craft.Craft;
-import ablemedic.craft.PortSettings;
 import ablemedic.craft.SpokenSettings;
+import ablemedic.craft.UartSettings;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Facet;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Harm;
-import ablemedic.electrics.Job;
-import ablemedic.electrics.SerialPad;
-import ablemedic.electrics.SerialPad.Inverter;
-import ablemedic.electrics.SerialPad.Side;
-import ablemedic.line.CraftLine;
-import ablemedic.line.CraftLine.End;
-import ablemedic.line.CraftLines;
-import ablemedic.line.Reach;
-import ablemedic.line.Wish;
-import ablemedic.speciality.CheckList;
-import ablemedic.speciality.Place;
-import ablemedic.wire.Format;
+import ablemedic.family.CheckList;
+import ablemedic.family.Place;
+import ablemedic.protocol.Format;
+import ablemedic.uart.CraftLine;
+import ablemedic.uart.CraftLine.End;
+import ablemedic.uart.CraftLines;
+import ablemedic.uart.Reach;
+import ablemedic.uart.UartRequest;
+import ablemedic.wiring.Defect;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.SerialPad;
+import ablemedic.wiring.SerialPad.Inverter;
+import ablemedic.wiring.SerialPad.Side;
+import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -108,7 +108,7 @@ final class LineChecks {
     private record Given(List<String> ports, boolean alone) {}
 
     private void jobs(CraftLine line) {
-        Job job = line.job();
+        UartFunction job = line.job();
         if (checks.has("jobs-" + job.id())) {
             return;
         }
@@ -139,15 +139,15 @@ final class LineChecks {
         return lines.board().ports().contains(port) ? port : "none";
     }
 
-    private static Given given(Job job, Craft craft) {
-        List<String> ports = PortSettings.portsWith(job, craft);
+    private static Given given(UartFunction job, Craft craft) {
+        List<String> ports = UartSettings.portsWith(job, craft);
         return new Given(
                 ports,
-                ports.isEmpty() || craft.told(PortSettings.jobsOf(ports.get(0))).size() == 1);
+                ports.isEmpty() || craft.told(UartSettings.jobsOf(ports.get(0))).size() == 1);
     }
 
     private void settings(CraftLine line) {
-        Job job = line.job();
+        UartFunction job = line.job();
         String id = line.id();
         if (job.formats().size() > 1) {
             checks.add(SerialSettings.format(job)
@@ -162,23 +162,23 @@ final class LineChecks {
             checks.add(SerialSettings.partFormat(job)
                     .read(
                             "speaks-" + id,
-                            job == Job.RECEIVER ? "read-at-radio" : "read-part",
+                            job == UartFunction.RECEIVER ? "read-at-radio" : "read-part",
                             "Read what the " + line.label() + " is set to speak",
-                            job == Job.RECEIVER
+                            job == UartFunction.RECEIVER
                                     ? "In the radio's bind settings: the receiver's output. Its lamp's colour may tell it too."
                                     : "With its own tool, or by the letters that come: $ begins a sentence.",
                             1)
-                    .needing(job == Job.RECEIVER ? BenchNeeds.RADIO : BenchNeeds.COMPUTER));
+                    .needing(job == UartFunction.RECEIVER ? BenchNeeds.RADIO : BenchNeeds.COMPUTER));
         }
         Optional<SerialPad> pad = lines.pads(line).stream().findFirst();
-        if (pad.isEmpty() || !PortSettings.PORTS.contains(pad.get().port())) {
+        if (pad.isEmpty() || !UartSettings.PORTS.contains(pad.get().port())) {
             return;
         }
         String port = pad.get().port();
         if (line.format().bauds().size() > 1 && line.format() != Format.CRSF) {
             checks.rate(
                     SerialSettings.baud(port),
-                    PortSettings.baud(port),
+                    UartSettings.baud(port),
                     craft,
                     "rate-" + id,
                     "read-rate",
@@ -193,7 +193,7 @@ final class LineChecks {
                     "Read the rate that the " + line.label() + " is set to",
                     "With its own tool; 0 where it is as it came.");
         }
-        if (job == Job.GNSS) {
+        if (job == UartFunction.GNSS) {
             checks.rate(
                     SerialSettings.GNSS_HZ,
                     SpokenSettings.GNSS_HZ,
@@ -257,7 +257,7 @@ final class LineChecks {
 
     /** Another part in the place of one rules out the part, and what it was set to. */
     private void knownGood(CraftLine line) {
-        if (line.job() == Job.VIDEO_CONTROL
+        if (line.job() == UartFunction.VIDEO_CONTROL
                 || checks.has("known-good-" + line.part().id())) {
             return;
         }
@@ -281,7 +281,8 @@ final class LineChecks {
     }
 
     private boolean withAnother(CraftLine line, Craft craft) {
-        Electrics e = craft.electrics().without(Harm.OtherDraw.slot(line.part().id()));
+        Electrics e =
+                craft.electrics().without(Defect.OtherDraw.slot(line.part().id()));
         Craft other = craft.withElectrics(e)
                 .with(SpokenSettings.format(line.job()), this.craft.told(SpokenSettings.format(line.job())))
                 .with(SpokenSettings.baud(line.job()), this.craft.told(SpokenSettings.baud(line.job())));
@@ -290,14 +291,14 @@ final class LineChecks {
 
     private boolean works(CraftLine line, Craft craft) {
         CraftLines.Now now = lines.now(line, craft, false);
-        Wish wish = line.wish(line.format());
+        UartRequest wish = line.wish(line.format());
         return (!wish.heard() || now.heard() != Reach.NONE) && (!wish.spokenTo() || now.spoken() != Reach.NONE);
     }
 
     /** The same part at another port rules out the port, its pads and what it was told. */
     private void otherPort(CraftLine line) {
         List<String> how = SerialFixes.elsewhere(lines, line);
-        if (how.isEmpty() || line.job() == Job.VIDEO_CONTROL) {
+        if (how.isEmpty() || line.job() == UartFunction.VIDEO_CONTROL) {
             return;
         }
         Choices answers = Choices.of(
@@ -326,15 +327,15 @@ final class LineChecks {
         Electrics e = craft.electrics();
         Craft other = craft;
         for (End end : line.ends()) {
-            e = e.without(Harm.LeadMoved.slot(end.lead().id()))
-                    .without(Harm.DeadPortPad.slot(end.boardPad()))
-                    .without(Harm.OtherJumper.slot(end.boardPad()));
+            e = e.without(Defect.LeadMoved.slot(end.lead().id()))
+                    .without(Defect.DeadPortPad.slot(end.boardPad()))
+                    .without(Defect.OtherJumper.slot(end.boardPad()));
             String port = lines.pad(end.boardPad()).map(SerialPad::port).orElse("");
-            if (PortSettings.PORTS.contains(port)) {
-                other = other.with(PortSettings.jobsOf(port), this.craft.told(PortSettings.jobsOf(port)))
-                        .with(PortSettings.baud(port), this.craft.told(PortSettings.baud(port)))
-                        .with(PortSettings.inversion(port), this.craft.told(PortSettings.inversion(port)))
-                        .with(PortSettings.oneWire(port), this.craft.told(PortSettings.oneWire(port)));
+            if (UartSettings.PORTS.contains(port)) {
+                other = other.with(UartSettings.jobsOf(port), this.craft.told(UartSettings.jobsOf(port)))
+                        .with(UartSettings.baud(port), this.craft.told(UartSettings.baud(port)))
+                        .with(UartSettings.inversion(port), this.craft.told(UartSettings.inversion(port)))
+                        .with(UartSettings.oneWire(port), this.craft.told(UartSettings.oneWire(port)));
             }
         }
         return works(line, other.withElectrics(e));

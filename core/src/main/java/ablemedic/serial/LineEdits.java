@@ -1,27 +1,27 @@
 package ablemedic.serial;
 
+import ablemedic.configuration.Setting;
 import ablemedic.craft.AsFormat;
 import ablemedic.craft.Craft;
-import ablemedic.craft.PortSettings;
 import ablemedic.craft.SpokenSettings;
-import ablemedic.electrics.Job;
-import ablemedic.electrics.Pad;
-import ablemedic.electrics.Part;
-import ablemedic.electrics.SerialPad;
-import ablemedic.electrics.SerialPad.Side;
-import ablemedic.line.CraftLine;
-import ablemedic.line.CraftLine.End;
-import ablemedic.line.CraftLines;
-import ablemedic.line.GnssLoad;
-import ablemedic.line.JoinedPart;
-import ablemedic.line.JoinedPart.Grade;
-import ablemedic.line.JoinedPart.Judged;
-import ablemedic.line.JoinedPart.Rule;
+import ablemedic.craft.UartSettings;
+import ablemedic.protocol.Format;
 import ablemedic.requirement.Edit;
 import ablemedic.requirement.Severity;
 import ablemedic.requirement.Violation;
-import ablemedic.told.Setting;
-import ablemedic.wire.Format;
+import ablemedic.uart.CraftLine;
+import ablemedic.uart.CraftLine.End;
+import ablemedic.uart.CraftLines;
+import ablemedic.uart.GnssLoad;
+import ablemedic.uart.JoinedPart;
+import ablemedic.uart.JoinedPart.Grade;
+import ablemedic.uart.JoinedPart.Judged;
+import ablemedic.uart.JoinedPart.Rule;
+import ablemedic.wiring.Pad;
+import ablemedic.wiring.Part;
+import ablemedic.wiring.SerialPad;
+import ablemedic.wiring.SerialPad.Side;
+import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -33,7 +33,8 @@ import java.util.stream.Stream;
 /** What of a line violates a requirement, with the edits that satisfy it: settings of both ends first, then wires. */
 final class LineEdits {
     /** What a part is on a craft for; a transmitter may be set by its button, and telemetry may be left out. */
-    private static final Set<Job> NEEDED = Set.of(Job.RECEIVER, Job.GNSS, Job.DISPLAY);
+    private static final Set<UartFunction> NEEDED =
+            Set.of(UartFunction.RECEIVER, UartFunction.GNSS, UartFunction.DISPLAY);
 
     private final Craft craft;
     private final CraftLines lines;
@@ -48,7 +49,7 @@ final class LineEdits {
         return new LineEdits(craft, CraftLines.of(craft).orElseThrow());
     }
 
-    static String complaint(Job job) {
+    static String complaint(UartFunction job) {
         return switch (job) {
             case RECEIVER -> "no-sticks";
             case TELEMETRY -> "telemetry";
@@ -80,15 +81,15 @@ final class LineEdits {
         List<Setting<?>> settings = Stream.concat(
                         SerialRequirements.uarts(line)
                                 .flatMap(uart -> Stream.<Setting<?>>of(
-                                        PortSettings.jobsOf(uart),
-                                        PortSettings.baud(uart),
-                                        PortSettings.inversion(uart),
-                                        PortSettings.oneWire(uart))),
+                                        UartSettings.jobsOf(uart),
+                                        UartSettings.baud(uart),
+                                        UartSettings.inversion(uart),
+                                        UartSettings.oneWire(uart))),
                         Stream.of(
-                                PortSettings.format(line.wish().job()),
+                                UartSettings.format(line.wish().job()),
                                 SpokenSettings.format(line.wish().job()),
                                 SpokenSettings.baud(line.wish().job()),
-                                PortSettings.SOFT,
+                                UartSettings.SOFT,
                                 SpokenSettings.GNSS_HZ))
                 .toList();
         String id = "line-" + line.partId() + "-" + line.wish().job().id() + "-"
@@ -162,16 +163,16 @@ final class LineEdits {
         JoinedPart joined = lines.joined(line, craft, false);
         String uart = lines.pads(line).stream()
                 .map(SerialPad::port)
-                .filter(PortSettings.PORTS::contains)
+                .filter(UartSettings.PORTS::contains)
                 .findFirst()
                 .orElse("");
-        Job job = line.job();
+        UartFunction job = line.job();
         return switch (judged.rule()) {
             case NO_FUNCTION, OTHER_FUNCTION, FUNCTION_ELSEWHERE ->
                 Stream.concat(function(line, uart).stream(), toUartOf(line).stream())
                         .toList();
             case SEVERAL_FUNCTIONS ->
-                uart.isEmpty() ? List.of() : List.of(Edit.set(PortSettings.jobsOf(uart), List.of(job)));
+                uart.isEmpty() ? List.of() : List.of(Edit.set(UartSettings.jobsOf(uart), List.of(job)));
             case FORMAT -> formats(line);
             case RATE -> rates(line, joined, uart);
             case INVERSION -> inversions(line, uart);
@@ -179,8 +180,8 @@ final class LineEdits {
                 Stream.concat(withinUart(line).stream(), elsewhere(line).stream())
                         .toList();
             case TWO_WIRES_FOR_ONE, ONE_WIRE_FOR_TWO ->
-                uart.isEmpty() ? List.of() : List.of(Edit.set(PortSettings.oneWire(uart), AsFormat.BY_FORMAT));
-            case SOFT_OFF -> List.of(Edit.set(PortSettings.SOFT, true));
+                uart.isEmpty() ? List.of() : List.of(Edit.set(UartSettings.oneWire(uart), AsFormat.BY_FORMAT));
+            case SOFT_OFF -> List.of(Edit.set(UartSettings.SOFT, true));
             case SENDS_TO_TX, HEARS_RX, ONE_WIRE_ON_RX ->
                 Stream.concat(exchanged(line).stream(), withinUart(line).stream())
                         .toList();
@@ -205,17 +206,18 @@ final class LineEdits {
         if (uart.isEmpty()) {
             return Optional.empty();
         }
-        boolean shared = line.job() == Job.RECEIVER
-                && craft.told(PortSettings.jobsOf(uart)).contains(Job.TELEMETRY)
+        boolean shared = line.job() == UartFunction.RECEIVER
+                && craft.told(UartSettings.jobsOf(uart)).contains(UartFunction.TELEMETRY)
                 && line.format().back() == Format.Back.TWO_WAY;
         Edit give = Edit.set(
-                PortSettings.jobsOf(uart), shared ? List.of(Job.RECEIVER, Job.TELEMETRY) : List.of(line.job()));
+                UartSettings.jobsOf(uart),
+                shared ? List.of(UartFunction.RECEIVER, UartFunction.TELEMETRY) : List.of(line.job()));
         List<Edit> all = new ArrayList<>(List.of(give));
-        PortSettings.portsWith(line.job(), craft).stream()
+        UartSettings.portsWith(line.job(), craft).stream()
                 .filter(other -> !other.equals(uart))
                 .forEach(other -> all.add(Edit.set(
-                        PortSettings.jobsOf(other),
-                        craft.told(PortSettings.jobsOf(other)).stream()
+                        UartSettings.jobsOf(other),
+                        craft.told(UartSettings.jobsOf(other)).stream()
                                 .filter(job -> job != line.job())
                                 .toList())));
         return Optional.of(Edit.together(all));
@@ -223,15 +225,15 @@ final class LineEdits {
 
     /** Its wires moved to the UART that has its function already. */
     private Optional<Edit> toUartOf(CraftLine line) {
-        return PortSettings.portsWith(line.job(), craft).stream()
+        return UartSettings.portsWith(line.job(), craft).stream()
                 .filter(uart -> lines.portOf(line).filter(uart::equals).isEmpty())
                 .findFirst()
                 .flatMap(uart -> to(line, uart, line.format().inverted()));
     }
 
     private List<Edit> formats(CraftLine line) {
-        List<Edit> all = new ArrayList<>(List.of(Edit.set(PortSettings.format(line.job()), line.format())));
-        Format told = craft.told(PortSettings.format(line.job()));
+        List<Edit> all = new ArrayList<>(List.of(Edit.set(UartSettings.format(line.job()), line.format())));
+        Format told = craft.told(UartSettings.format(line.job()));
         if (line.spoken().formats().contains(told)) {
             all.add(Edit.set(
                     SpokenSettings.format(line.job()),
@@ -244,9 +246,9 @@ final class LineEdits {
         List<Edit> all = new ArrayList<>();
         List<Integer> usual = line.format().bauds();
         if (!uart.isEmpty()) {
-            int told = craft.told(PortSettings.baud(uart));
+            int told = craft.told(UartSettings.baud(uart));
             if (usual.contains(joined.baud())) {
-                all.add(Edit.set(PortSettings.baud(uart), joined.baud() == usual.get(0) ? 0 : joined.baud()));
+                all.add(Edit.set(UartSettings.baud(uart), joined.baud() == usual.get(0) ? 0 : joined.baud()));
             }
             if (told == 0 || usual.contains(told)) {
                 all.add(Edit.set(SpokenSettings.baud(line.job()), told == 0 || told == usual.get(0) ? 0 : told));
@@ -254,7 +256,7 @@ final class LineEdits {
             if (all.isEmpty()) {
                 all.add(Edit.all(
                         "Set both ends to " + usual.get(0) + " baud",
-                        Edit.set(PortSettings.baud(uart), 0),
+                        Edit.set(UartSettings.baud(uart), 0),
                         Edit.set(SpokenSettings.baud(line.job()), 0)));
             }
         }
@@ -264,7 +266,7 @@ final class LineEdits {
     private List<Edit> inversions(CraftLine line, String uart) {
         List<Edit> all = new ArrayList<>();
         if (!uart.isEmpty()) {
-            all.add(Edit.set(PortSettings.inversion(uart), AsFormat.BY_FORMAT));
+            all.add(Edit.set(UartSettings.inversion(uart), AsFormat.BY_FORMAT));
         }
         all.addAll(withinUart(line));
         return all;
@@ -300,14 +302,14 @@ final class LineEdits {
 
     private Edit moved(CraftLine line, Edit wires, String uart) {
         List<Edit> all = new ArrayList<>(List.of(wires));
-        if (PortSettings.PORTS.contains(uart)) {
-            all.add(Edit.set(PortSettings.jobsOf(uart), List.of(line.job())));
+        if (UartSettings.PORTS.contains(uart)) {
+            all.add(Edit.set(UartSettings.jobsOf(uart), List.of(line.job())));
         }
-        PortSettings.portsWith(line.job(), craft).stream()
+        UartSettings.portsWith(line.job(), craft).stream()
                 .filter(other -> !other.equals(uart))
                 .forEach(other -> all.add(Edit.set(
-                        PortSettings.jobsOf(other),
-                        craft.told(PortSettings.jobsOf(other)).stream()
+                        UartSettings.jobsOf(other),
+                        craft.told(UartSettings.jobsOf(other)).stream()
                                 .filter(job -> job != line.job())
                                 .toList())));
         return Edit.together(all);
@@ -321,7 +323,7 @@ final class LineEdits {
                         && lines.board().pads().stream()
                                 .filter(pad -> pad.port().equals(uart))
                                 .allMatch(pad -> !isTaken(lines.boardPart().address(pad.name())))
-                        && PortSettings.PORTS.contains(uart))
+                        && UartSettings.PORTS.contains(uart))
                 .toList();
     }
 
@@ -365,7 +367,7 @@ final class LineEdits {
         }
         String from = line.part().address(partPad);
         List<Edit> all = new ArrayList<>();
-        Stream.of(lines.portOf(line).stream(), PortSettings.portsWith(line.job(), craft).stream(), free().stream())
+        Stream.of(lines.portOf(line).stream(), UartSettings.portsWith(line.job(), craft).stream(), free().stream())
                 .flatMap(uarts -> uarts)
                 .distinct()
                 .forEach(uart -> pad(uart, side, line.format().inverted(), line, "")
@@ -431,7 +433,7 @@ final class LineEdits {
                 .filter(baud -> !uart.isEmpty())
                 .ifPresent(baud -> all.add(Edit.all(
                         "Set UART " + uart + " and the " + line.label() + " to " + baud + " baud",
-                        Edit.set(PortSettings.baud(uart), baud),
+                        Edit.set(UartSettings.baud(uart), baud),
                         Edit.set(SpokenSettings.baud(line.job()), baud))));
         return all;
     }

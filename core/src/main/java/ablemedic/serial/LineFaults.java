@@ -3,30 +3,30 @@ package ablemedic.serial;
 import static ablemedic.serial.SerialSettings.elsewhere;
 import static ablemedic.serial.SerialSettings.entered;
 
+import ablemedic.configuration.Setting;
 import ablemedic.craft.AsFormat;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FirmwareSettings;
-import ablemedic.craft.PortSettings;
 import ablemedic.craft.SpokenSettings;
+import ablemedic.craft.UartSettings;
 import ablemedic.diagnosis.Fix;
-import ablemedic.electrics.Harm;
-import ablemedic.electrics.Harm.NoSky.Why;
-import ablemedic.electrics.Inner;
-import ablemedic.electrics.Job;
-import ablemedic.electrics.SerialPad;
-import ablemedic.electrics.SerialPad.Inverter;
-import ablemedic.line.CraftLine;
-import ablemedic.line.CraftLine.End;
-import ablemedic.line.CraftLines;
-import ablemedic.line.GnssLoad;
-import ablemedic.line.JoinedPart;
-import ablemedic.speciality.CraftFault;
-import ablemedic.speciality.FaultList;
-import ablemedic.speciality.Odds;
-import ablemedic.speciality.SettingTrouble;
-import ablemedic.told.Setting;
-import ablemedic.wire.Format;
-import ablemedic.wire.Format.Back;
+import ablemedic.family.CraftFault;
+import ablemedic.family.FaultList;
+import ablemedic.family.Odds;
+import ablemedic.family.SettingTrouble;
+import ablemedic.protocol.Format;
+import ablemedic.protocol.Format.Back;
+import ablemedic.uart.CraftLine;
+import ablemedic.uart.CraftLine.End;
+import ablemedic.uart.CraftLines;
+import ablemedic.uart.GnssLoad;
+import ablemedic.uart.JoinedPart;
+import ablemedic.wiring.Defect;
+import ablemedic.wiring.Defect.NoSky.Why;
+import ablemedic.wiring.InnerCircuit;
+import ablemedic.wiring.SerialPad;
+import ablemedic.wiring.SerialPad.Inverter;
+import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -76,7 +76,7 @@ final class LineFaults {
                     SerialOdds.BY_SHEET,
                     "As the sheet has it the " + line.label() + " cannot work. "
                             + wrong.get(0).text(),
-                    e -> e.with(new Harm.CannotWork(line.part().id(), line.id())),
+                    e -> e.with(new Defect.CannotWork(line.part().id(), line.id())),
                     SerialFixes.asBuilt(lines, line, wrong));
         }
     }
@@ -92,9 +92,9 @@ final class LineFaults {
                     "serial wires " + line.id(),
                     SerialOdds.WIRES_EXCHANGED,
                     "TX and RX of the " + name + " are exchanged",
-                    e -> e.with(new Harm.LeadMoved(
+                    e -> e.with(new Defect.LeadMoved(
                                     one.lead().id(), e.movedTo(other.lead().id(), other.boardPad())))
-                            .with(new Harm.LeadMoved(
+                            .with(new Defect.LeadMoved(
                                     other.lead().id(), e.movedTo(one.lead().id(), one.boardPad()))),
                     SerialFixes.wires(
                             "Exchange the two wires of the " + name,
@@ -102,8 +102,8 @@ final class LineFaults {
                             "TX on TX",
                             "TX on RX",
                             List.of(
-                                    Harm.LeadMoved.slot(one.lead().id()),
-                                    Harm.LeadMoved.slot(other.lead().id()))));
+                                    Defect.LeadMoved.slot(one.lead().id()),
+                                    Defect.LeadMoved.slot(other.lead().id()))));
         }
         for (End end : line.needed()) {
             for (String wrong : plausible(end)) {
@@ -114,13 +114,13 @@ final class LineFaults {
                         SerialOdds.WRONG_PAD,
                         "The wire from " + label(end.partPad()) + " lies on pad " + End.printed(wrong) + " instead of "
                                 + end.printed(),
-                        e -> e.with(new Harm.LeadMoved(end.lead().id(), wrong)),
+                        e -> e.with(new Defect.LeadMoved(end.lead().id(), wrong)),
                         SerialFixes.wires(
                                 "Move the wire from " + label(end.partPad()) + " to pad " + end.printed(),
                                 "wire from " + label(end.partPad()),
                                 "on " + End.printed(wrong),
                                 "on " + end.printed(),
-                                List.of(Harm.LeadMoved.slot(end.lead().id()))));
+                                List.of(Defect.LeadMoved.slot(end.lead().id()))));
             }
         }
     }
@@ -160,8 +160,8 @@ final class LineFaults {
             return;
         }
         String p = port.get();
-        Job job = line.job();
-        Setting<List<Job>> jobs = PortSettings.jobsOf(p);
+        UartFunction job = line.job();
+        Setting<List<UartFunction>> jobs = UartSettings.jobsOf(p);
         BiFunction<Craft, Craft, List<Fix<Craft>>> fixing = entered(
                 SerialSettings.jobs(p),
                 jobs,
@@ -176,14 +176,14 @@ final class LineFaults {
                 was -> without(was, job),
                 "Port " + p + " was not given the job of " + job.label(),
                 fixing);
-        for (Job other : Job.values()) {
-            boolean carried = job == Job.RECEIVER
-                    && other == Job.TELEMETRY
+        for (UartFunction other : UartFunction.values()) {
+            boolean carried = job == UartFunction.RECEIVER
+                    && other == UartFunction.TELEMETRY
                     && line.format().back() == Back.TWO_WAY;
             if (other != job
                     && !carried
-                    && List.of(Job.GNSS, Job.TELEMETRY).contains(other)
-                    && PortSettings.portsWith(other, craft).isEmpty()) {
+                    && List.of(UartFunction.GNSS, UartFunction.TELEMETRY).contains(other)
+                    && UartSettings.portsWith(other, craft).isEmpty()) {
                 faults.told(
                         SerialSettings.jobs(p),
                         "job-twice-" + line.id(),
@@ -198,7 +198,7 @@ final class LineFaults {
         }
         lines.board().ports().stream()
                 .filter(other -> !other.equals(p)
-                        && craft.told(PortSettings.jobsOf(other)).isEmpty())
+                        && craft.told(UartSettings.jobsOf(other)).isEmpty())
                 .limit(ELSEWHERE)
                 .forEach(other -> faults.add(new CraftFault(
                         "job-at-" + other + "-" + line.id(),
@@ -208,7 +208,7 @@ final class LineFaults {
                                 + ", and the wires lie on port " + p,
                         SerialOdds.JOB_ELSEWHERE,
                         any -> any.changing(jobs, was -> without(was, job))
-                                .changing(PortSettings.jobsOf(other), was -> with(was, job)),
+                                .changing(UartSettings.jobsOf(other), was -> with(was, job)),
                         SerialFixes.job(craft, job, p, other))));
         turned(line, p);
         if (line.format() == Format.POLLED) {
@@ -216,13 +216,13 @@ final class LineFaults {
                     SerialSettings.oneWire(p),
                     "half-duplex-off-" + line.id(),
                     "half-duplex-wrong",
-                    PortSettings.oneWire(p),
+                    UartSettings.oneWire(p),
                     SerialOdds.HALF_DUPLEX,
                     was -> AsFormat.OFF,
                     "Half duplex of port " + p + " is off",
                     entered(
                             SerialSettings.oneWire(p),
-                            PortSettings.oneWire(p),
+                            UartSettings.oneWire(p),
                             craft,
                             line.format().label() + " goes both ways over one wire: half duplex of port " + p
                                     + " on, or left to the format."));
@@ -233,14 +233,14 @@ final class LineFaults {
                         SerialSettings.baud(p),
                         "rate-" + wrong + "-" + line.id(),
                         "rate-wrong",
-                        PortSettings.baud(p),
+                        UartSettings.baud(p),
                         SerialOdds.RATE.times(0.5),
                         was -> wrong,
                         "Port " + p + " is set to " + wrong + " baud, and the " + line.label() + " speaks at "
                                 + soundBaud(line, p),
                         entered(
                                 SerialSettings.baud(p),
-                                PortSettings.baud(p),
+                                UartSettings.baud(p),
                                 craft,
                                 "Set port " + p + " to " + soundBaud(line, p) + " baud."));
             }
@@ -290,13 +290,13 @@ final class LineFaults {
                     SerialSettings.SOFT,
                     "soft-off",
                     "soft-serial-off",
-                    PortSettings.SOFT,
+                    UartSettings.SOFT,
                     SerialOdds.SOFT,
                     was -> false,
                     "Soft serial is off",
                     entered(
                             SerialSettings.SOFT,
-                            PortSettings.SOFT,
+                            UartSettings.SOFT,
                             craft,
                             "Switch soft serial on; the port appears after the restart."));
         }
@@ -311,14 +311,14 @@ final class LineFaults {
                     SerialSettings.inversion(port),
                     "inversion-" + line.id(),
                     "inversion-wrong",
-                    PortSettings.inversion(port),
+                    UartSettings.inversion(port),
                     SerialOdds.INVERSION,
                     was -> wants ? AsFormat.OFF : AsFormat.ON,
                     "Inversion of port " + port + " is " + (wants ? "off" : "on") + ", and "
                             + line.format().label() + " idles " + (wants ? "low" : "high"),
                     entered(
                             SerialSettings.inversion(port),
-                            PortSettings.inversion(port),
+                            UartSettings.inversion(port),
                             craft,
                             line.format().label() + " idles " + (wants ? "low: inversion on" : "high: inversion off")
                                     + ", or left to the format."));
@@ -335,7 +335,7 @@ final class LineFaults {
                             SerialOdds.JUMPER,
                             "The jumper of pad " + pad.name() + " is bridged for " + (wants ? "a plain" : "an inverted")
                                     + " line",
-                            e -> e.with(new Harm.OtherJumper(address)),
+                            e -> e.with(new Defect.OtherJumper(address)),
                             SerialFixes.harm(
                                     "jumper " + address,
                                     "Bridge the jumper of pad " + pad.name() + " for "
@@ -344,33 +344,33 @@ final class LineFaults {
                                     wants ? "plain" : "inverted",
                                     wants ? "inverted" : "plain",
                                     8,
-                                    Harm.OtherJumper.slot(address),
+                                    Defect.OtherJumper.slot(address),
                                     "Wick the bridge off and set it across the other pair of its three spots."));
                 });
     }
 
     private void format(CraftLine line) {
-        Job job = line.job();
+        UartFunction job = line.job();
         for (Format other : job.formats()) {
             if (other != line.format()) {
                 faults.told(
                         SerialSettings.format(job),
                         "format-" + other.id() + "-" + line.id(),
                         "format-wrong",
-                        PortSettings.format(job),
+                        UartSettings.format(job),
                         SerialOdds.FORMAT.times(0.5),
                         was -> other,
                         "The board was told that the " + line.label() + " speaks " + other.label() + ", and it speaks "
                                 + line.format().label(),
                         entered(
                                 SerialSettings.format(job),
-                                PortSettings.format(job),
+                                UartSettings.format(job),
                                 craft,
                                 "Choose " + line.format().label() + " as the format of the " + job.label() + "."));
             }
         }
         List<Format> others = new ArrayList<>(line.spoken().formats());
-        if (job == Job.RECEIVER && others.size() > 1) {
+        if (job == UartFunction.RECEIVER && others.size() > 1) {
             others.add(Format.PPM);
         }
         others.remove(line.format());
@@ -390,7 +390,7 @@ final class LineFaults {
                             craft,
                             "Set the " + line.label() + " to " + line.format().label(),
                             5,
-                            job == Job.RECEIVER
+                            job == UartFunction.RECEIVER
                                     ? "In the radio's bind settings choose an output with "
                                             + line.format().label() + ", and bind again if it asks for that."
                                     : "With its own tool choose "
@@ -401,7 +401,7 @@ final class LineFaults {
     }
 
     private void part(CraftLine line) {
-        if (line.job() == Job.GNSS) {
+        if (line.job() == UartFunction.GNSS) {
             overloading(line)
                     .ifPresent(hz -> faults.told(
                             SerialSettings.GNSS_HZ,
@@ -430,7 +430,7 @@ final class LineFaults {
                     "Turn the " + line.label() + " round: its ceramic face to the sky",
                     8);
             if (craft.electrics().sheet().parts().stream().anyMatch(part -> part.archetype().inner().stream()
-                    .anyMatch(one -> one instanceof Inner.Spoken s && s.job() == Job.VIDEO_CONTROL))) {
+                    .anyMatch(one -> one instanceof InnerCircuit.Spoken s && s.job() == UartFunction.VIDEO_CONTROL))) {
                 noSky(
                         line,
                         Why.BESIDE_TRANSMITTER,
@@ -467,7 +467,7 @@ final class LineFaults {
                 "serial sky " + part,
                 odds,
                 "The " + line.label() + words,
-                e -> e.with(new Harm.NoSky(part, why)),
+                e -> e.with(new Defect.NoSky(part, why)),
                 SerialFixes.sky(name + " " + part, title, line.label(), minutes, part, why));
     }
 
@@ -484,14 +484,14 @@ final class LineFaults {
                         "serial pad " + end.boardPad(),
                         SerialOdds.PORT_PAD_DEAD,
                         "The chip behind pad " + end.printed() + " is dead",
-                        e -> e.with(new Harm.DeadPortPad(end.boardPad())),
+                        e -> e.with(new Defect.DeadPortPad(end.boardPad())),
                         SerialFixes.otherPort(craft, lines, line, end));
             }
         }
     }
 
     private int soundBaud(CraftLine line, String port) {
-        int told = craft.told(PortSettings.baud(port));
+        int told = craft.told(UartSettings.baud(port));
         return told > 0 ? told : line.format().bauds().get(0);
     }
 
@@ -504,11 +504,11 @@ final class LineFaults {
         return near;
     }
 
-    private static List<Job> without(List<Job> jobs, Job job) {
+    private static List<UartFunction> without(List<UartFunction> jobs, UartFunction job) {
         return jobs.stream().filter(other -> other != job).toList();
     }
 
-    private static List<Job> with(List<Job> jobs, Job job) {
+    private static List<UartFunction> with(List<UartFunction> jobs, UartFunction job) {
         return Stream.concat(jobs.stream(), Stream.of(job)).distinct().sorted().toList();
     }
 

@@ -13,20 +13,20 @@ import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Gaussian;
 import ablemedic.diagnosis.Mixture;
 import ablemedic.diagnosis.Mixture.Share;
-import ablemedic.electrics.Job;
-import ablemedic.electrics.SerialPad;
-import ablemedic.electrics.Wiring;
-import ablemedic.line.CraftLine;
-import ablemedic.line.CraftLine.End;
-import ablemedic.line.CraftLines;
-import ablemedic.line.OnPad;
-import ablemedic.line.OnPad.Sending;
+import ablemedic.family.CheckList;
+import ablemedic.family.Place;
 import ablemedic.physics.Memory;
 import ablemedic.physics.Powered;
-import ablemedic.speciality.CheckList;
-import ablemedic.speciality.Place;
-import ablemedic.wire.Format;
-import ablemedic.wire.Sender;
+import ablemedic.protocol.Format;
+import ablemedic.protocol.Sender;
+import ablemedic.uart.CraftLine;
+import ablemedic.uart.CraftLine.End;
+import ablemedic.uart.CraftLines;
+import ablemedic.uart.OnPad;
+import ablemedic.uart.OnPad.Sending;
+import ablemedic.wiring.SerialPad;
+import ablemedic.wiring.UartFunction;
+import ablemedic.wiring.Wiring;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -49,7 +49,7 @@ final class PadChecks {
 
     void add(CraftLine line, End end) {
         Optional<SerialPad> found = lines.pad(end.boardPad());
-        if (found.isEmpty() || line.job() == Job.VIDEO_CONTROL || checks.has(RecordedPad.check(found.get()))) {
+        if (found.isEmpty() || line.job() == UartFunction.VIDEO_CONTROL || checks.has(RecordedPad.check(found.get()))) {
             return;
         }
         SerialPad pad = found.get();

@@ -1,10 +1,10 @@
 package ablemedic.serial;
 
 import ablemedic.craft.Craft;
-import ablemedic.electrics.SerialPad;
-import ablemedic.line.CraftLine;
-import ablemedic.line.CraftLines;
-import ablemedic.wire.Sender;
+import ablemedic.protocol.Sender;
+import ablemedic.uart.CraftLine;
+import ablemedic.uart.CraftLines;
+import ablemedic.wiring.SerialPad;
 import java.util.List;
 import java.util.Optional;
 

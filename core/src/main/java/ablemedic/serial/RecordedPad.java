@@ -2,9 +2,9 @@ package ablemedic.serial;
 
 import ablemedic.capture.CaptureReport;
 import ablemedic.craft.Craft;
-import ablemedic.electrics.SerialPad;
-import ablemedic.line.CraftLines;
-import ablemedic.wire.Format;
+import ablemedic.protocol.Format;
+import ablemedic.uart.CraftLines;
+import ablemedic.wiring.SerialPad;
 import java.util.Optional;
 
 /** What a recording of a pad says to the check that asked for a look at that pad. */

@@ -2,8 +2,8 @@ package ablemedic.serial;
 
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Facet;
-import ablemedic.line.CraftLine;
-import ablemedic.line.CraftLines;
+import ablemedic.uart.CraftLine;
+import ablemedic.uart.CraftLines;
 
 /** What is seen of a craft's lines as a whole, made once for what an owner tells and for what a check looks at. */
 final class SeenOfLines {

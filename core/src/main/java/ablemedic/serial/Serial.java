@@ -3,16 +3,16 @@ package ablemedic.serial;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
+import ablemedic.family.Complaint;
+import ablemedic.family.Family;
+import ablemedic.family.Instrument;
 import ablemedic.handbook.Handbook;
 import ablemedic.handbook.Handbook.Chapter;
 import ablemedic.handbook.Handbook.Page;
-import ablemedic.line.CraftLines;
+import ablemedic.protocol.Format;
 import ablemedic.reading.Meter;
 import ablemedic.requirement.Requirement;
-import ablemedic.speciality.Complaint;
-import ablemedic.speciality.Instrument;
-import ablemedic.speciality.Speciality;
-import ablemedic.wire.Format;
+import ablemedic.uart.CraftLines;
 import java.util.List;
 
 /** The speciality of serial wiring and telemetry: what can be worked out of a line. */
@@ -21,7 +21,7 @@ public final class Serial {
     private static final List<Page> PAGES =
             Handbook.read(Serial.class, TITLE, Chapter.FAULTS, Chapter.CHECKS, Chapter.FORMATS);
 
-    public static final Speciality SPECIALITY = new Speciality() {
+    public static final Family SPECIALITY = new Family() {
         @Override
         public String id() {
             return "serial";

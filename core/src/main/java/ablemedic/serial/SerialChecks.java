@@ -6,8 +6,8 @@ import ablemedic.craft.Craft;
 import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.FirmwareSettings.Image;
 import ablemedic.craft.ModemSettings;
-import ablemedic.craft.PortSettings;
 import ablemedic.craft.SpokenSettings;
+import ablemedic.craft.UartSettings;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.BenchNeeds;
@@ -15,14 +15,14 @@ import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
-import ablemedic.electrics.Harm;
-import ablemedic.electrics.Job;
-import ablemedic.line.CraftLine;
-import ablemedic.line.CraftLines;
-import ablemedic.line.Reach;
+import ablemedic.family.CheckList;
+import ablemedic.family.Place;
 import ablemedic.physics.UsbPower;
-import ablemedic.speciality.CheckList;
-import ablemedic.speciality.Place;
+import ablemedic.uart.CraftLine;
+import ablemedic.uart.CraftLines;
+import ablemedic.uart.Reach;
+import ablemedic.wiring.Defect;
+import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -67,7 +67,7 @@ final class SerialChecks {
     private record Sticks(Reach heard, boolean linked) {}
 
     private void receiver() {
-        Optional<CraftLine> receiver = lines.of(Job.RECEIVER);
+        Optional<CraftLine> receiver = lines.of(UartFunction.RECEIVER);
         if (receiver.isEmpty()) {
             return;
         }
@@ -181,7 +181,7 @@ final class SerialChecks {
                 "Among the board's features.",
                 0.5));
         if (way.get() != Telemetry.Way.MODEM) {
-            lines.of(Job.RECEIVER)
+            lines.of(UartFunction.RECEIVER)
                     .filter(line -> way.get() == Telemetry.Way.OWN_LINE)
                     .ifPresent(this::sort);
             checks.add(SerialSettings.SENSORS
@@ -309,7 +309,7 @@ final class SerialChecks {
     }
 
     private void positioning() {
-        lines.of(Job.GNSS).ifPresent(line -> {
+        lines.of(UartFunction.GNSS).ifPresent(line -> {
             Choices answers = positioned();
             checks.add(
                     SATELLITES,
@@ -361,8 +361,8 @@ final class SerialChecks {
                                     .noSky(line.part().id())),
                             why -> Categorical.expecting(
                                     lies,
-                                    why.filter(w -> w != Harm.NoSky.Why.NO_TIME_YET)
-                                            .map(w -> w == Harm.NoSky.Why.FACE_DOWN ? "down" : "beside")
+                                    why.filter(w -> w != Defect.NoSky.Why.NO_TIME_YET)
+                                            .map(w -> w == Defect.NoSky.Why.FACE_DOWN ? "down" : "beside")
                                             .orElse("well"),
                                     MISREAD)),
                     0.4,
@@ -388,7 +388,7 @@ final class SerialChecks {
         }
         return craft.electrics()
                 .noSky(line.part().id())
-                .map(why -> why == Harm.NoSky.Why.BESIDE_TRANSMITTER ? Positioning.FEW : Positioning.NONE)
+                .map(why -> why == Defect.NoSky.Why.BESIDE_TRANSMITTER ? Positioning.FEW : Positioning.NONE)
                 .orElse(lines.now(line, craft, computer).heard() == Reach.FLAKY ? Positioning.FEW : Positioning.ENOUGH);
     }
 
@@ -430,7 +430,7 @@ final class SerialChecks {
             return "unknown";
         }
         String port = lines.board().computer();
-        return !port.isEmpty() && !craft.told(PortSettings.jobsOf(port)).isEmpty() ? "silent" : "answers";
+        return !port.isEmpty() && !craft.told(UartSettings.jobsOf(port)).isEmpty() ? "silent" : "answers";
     }
 
     private void firmware() {

@@ -10,10 +10,10 @@ import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Reading.Chosen;
-import ablemedic.electrics.Job;
-import ablemedic.line.CraftLines;
-import ablemedic.line.Reach;
-import ablemedic.speciality.Complaint;
+import ablemedic.family.Complaint;
+import ablemedic.uart.CraftLines;
+import ablemedic.uart.Reach;
+import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -75,7 +75,7 @@ final class SerialComplaints {
     }
 
     private void sticks() {
-        lines.of(Job.RECEIVER).ifPresent(line -> {
+        lines.of(UartFunction.RECEIVER).ifPresent(line -> {
             Choices answers = Choices.of(
                     "What comes of the sticks?",
                     List.of(
@@ -108,7 +108,7 @@ final class SerialComplaints {
     }
 
     private void positioning() {
-        lines.of(Job.GNSS).ifPresent(line -> {
+        lines.of(UartFunction.GNSS).ifPresent(line -> {
             Choices answers = SerialChecks.positioned();
             add(
                     "positioning",

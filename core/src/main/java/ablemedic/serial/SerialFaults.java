@@ -7,17 +7,17 @@ import ablemedic.craft.Craft;
 import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.LinkSettings;
 import ablemedic.craft.ModemSettings;
-import ablemedic.craft.PortSettings;
 import ablemedic.craft.RadioSettings;
 import ablemedic.craft.SpokenSettings;
+import ablemedic.craft.UartSettings;
 import ablemedic.diagnosis.Fault;
-import ablemedic.electrics.Harm;
-import ablemedic.electrics.Job;
-import ablemedic.line.CraftLine;
-import ablemedic.line.CraftLines;
-import ablemedic.speciality.FaultList;
-import ablemedic.speciality.SettingTrouble;
-import ablemedic.wire.Format;
+import ablemedic.family.FaultList;
+import ablemedic.family.SettingTrouble;
+import ablemedic.protocol.Format;
+import ablemedic.uart.CraftLine;
+import ablemedic.uart.CraftLines;
+import ablemedic.wiring.Defect;
+import ablemedic.wiring.UartFunction;
 import java.util.List;
 import java.util.Optional;
 
@@ -47,7 +47,7 @@ final class SerialFaults {
     }
 
     private void receiver() {
-        if (lines.of(Job.RECEIVER).isEmpty()) {
+        if (lines.of(UartFunction.RECEIVER).isEmpty()) {
             return;
         }
         faults.told(
@@ -93,16 +93,18 @@ final class SerialFaults {
                 SerialSettings.TELEMETRY,
                 "telemetry-off",
                 "telemetry-off",
-                PortSettings.TELEMETRY,
+                UartSettings.TELEMETRY,
                 SerialOdds.FEATURE,
                 was -> false,
                 "Telemetry is switched off at the board",
-                entered(SerialSettings.TELEMETRY, PortSettings.TELEMETRY, craft, "Switch the board's telemetry on."));
+                entered(SerialSettings.TELEMETRY, UartSettings.TELEMETRY, craft, "Switch the board's telemetry on."));
         if (way.get() != Telemetry.Way.MODEM) {
-            lines.of(Job.RECEIVER)
+            lines.of(UartFunction.RECEIVER)
                     .filter(line -> way.get() == Telemetry.Way.OWN_LINE)
                     .ifPresent(this::mute);
-            lines.of(Job.TELEMETRY).filter(line -> Telemetry.isStream(lines)).ifPresent(this::oneWay);
+            lines.of(UartFunction.TELEMETRY)
+                    .filter(line -> Telemetry.isStream(lines))
+                    .ifPresent(this::oneWay);
             faults.told(
                     SerialSettings.RADIO_TELEMETRY,
                     "radio-telemetry-off",
@@ -144,7 +146,7 @@ final class SerialFaults {
                 "serial sort " + part,
                 SerialOdds.NO_TELEMETRY,
                 "The " + receiver.label() + " is a sort without telemetry",
-                e -> e.with(new Harm.NoTelemetry(part)),
+                e -> e.with(new Defect.NoTelemetry(part)),
                 SerialFixes.harm(
                         "telemetry of " + part,
                         "Fit a receiver that sends telemetry back, " + "or do without",
@@ -152,7 +154,7 @@ final class SerialFaults {
                         "without telemetry",
                         "with telemetry",
                         25,
-                        Harm.NoTelemetry.slot(part),
+                        Defect.NoTelemetry.slot(part),
                         "Without: leave telemetry out and show the values on the screen, or put strength on a spare channel and tell the board which."));
     }
 
@@ -165,7 +167,7 @@ final class SerialFaults {
                 "serial sort " + up,
                 SerialOdds.BY_SHEET,
                 "The one-way stream of the " + line.part().label() + " shows values and can never change a setting",
-                e -> e.with(new Harm.CannotWork(line.part().id(), up)),
+                e -> e.with(new Defect.CannotWork(line.part().id(), up)),
                 SerialFixes.harm(
                         "two ways for " + line.id(),
                         "Fit a receiver whose telemetry goes both ways, or change settings at the computer",
@@ -173,7 +175,7 @@ final class SerialFaults {
                         "one way",
                         "both ways",
                         25,
-                        Harm.CannotWork.slot(up),
+                        Defect.CannotWork.slot(up),
                         "One-wire polled telemetry and links that carry it on the receiver's own line go both ways. Enter the new part on the sheet."));
     }
 
@@ -355,18 +357,18 @@ final class SerialFaults {
                         8,
                         "Look at the computer's list of devices: an unknown one comes and goes with the plug. Install its driver, plug in again."));
         String port = lines.board().computer();
-        if (!port.isEmpty() && craft.told(PortSettings.jobsOf(port)).isEmpty()) {
+        if (!port.isEmpty() && craft.told(UartSettings.jobsOf(port)).isEmpty()) {
             faults.told(
                     SerialSettings.jobs(port),
                     "computer-port-given-away",
                     "computer-port-given-away",
-                    PortSettings.jobsOf(port),
+                    UartSettings.jobsOf(port),
                     SerialOdds.PORT_GIVEN_AWAY,
-                    was -> List.of(Job.GNSS),
+                    was -> List.of(UartFunction.GNSS),
                     "Port " + port + ", which is the computer's, was given away",
                     entered(
                             SerialSettings.jobs(port),
-                            PortSettings.jobsOf(port),
+                            UartSettings.jobsOf(port),
                             craft,
                             "Start the board with its boot button or pads held, or over another port, and take the job from port "
                                     + port + "."));

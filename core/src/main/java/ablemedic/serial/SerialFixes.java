@@ -1,18 +1,18 @@
 package ablemedic.serial;
 
 import ablemedic.craft.Craft;
-import ablemedic.craft.PortSettings;
+import ablemedic.craft.UartSettings;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Fix.Value;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Harm;
-import ablemedic.electrics.Job;
-import ablemedic.electrics.SerialPad;
-import ablemedic.line.CraftLine;
-import ablemedic.line.CraftLine.End;
-import ablemedic.line.CraftLines;
-import ablemedic.line.JoinedPart;
-import ablemedic.speciality.SettingTrouble;
+import ablemedic.family.SettingTrouble;
+import ablemedic.uart.CraftLine;
+import ablemedic.uart.CraftLine.End;
+import ablemedic.uart.CraftLines;
+import ablemedic.uart.JoinedPart;
+import ablemedic.wiring.Defect;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.SerialPad;
+import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiFunction;
@@ -27,7 +27,7 @@ final class SerialFixes {
 
     /** Wires that lie on other pads than they should. */
     static BiFunction<Craft, Craft, List<Fix<Craft>>> wires(
-            String title, String what, String before, String after, List<Harm.Slot> moved) {
+            String title, String what, String before, String after, List<Defect.Slot> moved) {
         return (sound, faulty) -> List.of(new Fix<>(
                 "move",
                 title,
@@ -41,7 +41,7 @@ final class SerialFixes {
                 8,
                 craft -> {
                     Electrics e = craft.electrics();
-                    for (Harm.Slot slot : moved) {
+                    for (Defect.Slot slot : moved) {
                         e = e.without(slot);
                     }
                     return craft.withElectrics(e);
@@ -56,7 +56,7 @@ final class SerialFixes {
             String before,
             String after,
             double minutes,
-            Harm.Slot slot,
+            Defect.Slot slot,
             String how) {
         return (sound, faulty) -> List.of(new Fix<>(
                 "put-right",
@@ -70,7 +70,7 @@ final class SerialFixes {
 
     /** What hides the sky from a module; each cause has a remedy of its own, which does nothing for the others. */
     static BiFunction<Craft, Craft, List<Fix<Craft>>> sky(
-            String remedy, String title, String module, double minutes, String part, Harm.NoSky.Why why) {
+            String remedy, String title, String module, double minutes, String part, Defect.NoSky.Why why) {
         return (sound, faulty) -> List.of(new Fix<>(
                 "put-right",
                 "sky " + remedy,
@@ -79,14 +79,14 @@ final class SerialFixes {
                 List.of(new Value("sky over the " + module, "hidden", "free")),
                 minutes,
                 craft -> craft.electrics().noSky(part).filter(why::equals).isPresent()
-                        ? craft.withElectrics(craft.electrics().without(Harm.NoSky.slot(part)))
+                        ? craft.withElectrics(craft.electrics().without(Defect.NoSky.slot(part)))
                         : craft));
     }
 
     /** A job that was given to another port than the wires lie on. */
-    static BiFunction<Craft, Craft, List<Fix<Craft>>> job(Craft sound, Job job, String right, String wrong) {
-        List<Job> jobs = sound.told(PortSettings.jobsOf(right));
-        List<Job> others = sound.told(PortSettings.jobsOf(wrong));
+    static BiFunction<Craft, Craft, List<Fix<Craft>>> job(Craft sound, UartFunction job, String right, String wrong) {
+        List<UartFunction> jobs = sound.told(UartSettings.jobsOf(right));
+        List<UartFunction> others = sound.told(UartSettings.jobsOf(wrong));
         return (any, faulty) -> List.of(new Fix<>(
                 "set",
                 "job of " + job.label() + " at port " + right,
@@ -97,14 +97,14 @@ final class SerialFixes {
                         SettingTrouble.SAVE),
                 List.of(new Value("job of " + job.label(), "port " + wrong, "port " + right)),
                 3,
-                craft -> craft.with(PortSettings.jobsOf(right), jobs).with(PortSettings.jobsOf(wrong), others)));
+                craft -> craft.with(UartSettings.jobsOf(right), jobs).with(UartSettings.jobsOf(wrong), others)));
     }
 
     /** A line that cannot work as it is joined: what the rules say, and a port of this board that would do. */
     static BiFunction<Craft, Craft, List<Fix<Craft>>> asBuilt(
             CraftLines lines, CraftLine line, List<JoinedPart.Judged> wrong) {
         List<String> taken = takenBesides(lines, line);
-        List<String> planned = PortPlanner.elsewhere(lines.board(), line.wish(line.format()), taken, "");
+        List<String> planned = UartPlanner.elsewhere(lines.board(), line.wish(line.format()), taken, "");
         List<String> steps = new ArrayList<>(List.of(PACK_OUT));
         wrong.forEach(found -> steps.add(found.text() + " " + found.remedy()));
         steps.addAll(planned);
@@ -117,12 +117,12 @@ final class SerialFixes {
                 steps,
                 List.of(new Value(line.label(), "cannot work as joined", "joined so that it can")),
                 15,
-                craft -> craft.withElectrics(craft.electrics().without(Harm.CannotWork.slot(line.id())))));
+                craft -> craft.withElectrics(craft.electrics().without(Defect.CannotWork.slot(line.id())))));
     }
 
     /** What is joined and set to have a line at another port than its own; empty where none is free that speaks it. */
     static List<String> elsewhere(CraftLines lines, CraftLine line) {
-        return PortPlanner.elsewhere(
+        return UartPlanner.elsewhere(
                 lines.board(),
                 line.wish(line.format()),
                 takenBesides(lines, line),
@@ -162,6 +162,6 @@ final class SerialFixes {
                                 .toList(),
                 List.of(new Value("pad " + end.boardPad(), "dead", how.isEmpty() ? "sound" : "left unused")),
                 how.isEmpty() ? 60 : 15,
-                craft -> craft.withElectrics(craft.electrics().without(Harm.DeadPortPad.slot(end.boardPad())))));
+                craft -> craft.withElectrics(craft.electrics().without(Defect.DeadPortPad.slot(end.boardPad())))));
     }
 }

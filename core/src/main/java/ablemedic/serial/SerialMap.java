@@ -1,21 +1,21 @@
 package ablemedic.serial;
 
 import ablemedic.craft.Craft;
-import ablemedic.craft.PortSettings;
 import ablemedic.craft.SpokenSettings;
-import ablemedic.electrics.Job;
-import ablemedic.electrics.SerialBoard;
-import ablemedic.electrics.SerialPad;
-import ablemedic.electrics.SerialPad.Inverter;
-import ablemedic.line.CraftLine;
-import ablemedic.line.CraftLine.End;
-import ablemedic.line.CraftLines;
-import ablemedic.line.GnssLoad;
-import ablemedic.line.JoinedPart;
-import ablemedic.line.JoinedPart.Grade;
-import ablemedic.line.JoinedPart.Judged;
-import ablemedic.line.JoinedPart.Rule;
-import ablemedic.line.Wish;
+import ablemedic.craft.UartSettings;
+import ablemedic.uart.CraftLine;
+import ablemedic.uart.CraftLine.End;
+import ablemedic.uart.CraftLines;
+import ablemedic.uart.GnssLoad;
+import ablemedic.uart.JoinedPart;
+import ablemedic.uart.JoinedPart.Grade;
+import ablemedic.uart.JoinedPart.Judged;
+import ablemedic.uart.JoinedPart.Rule;
+import ablemedic.uart.UartRequest;
+import ablemedic.wiring.SerialBoard;
+import ablemedic.wiring.SerialPad;
+import ablemedic.wiring.SerialPad.Inverter;
+import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -38,7 +38,7 @@ public record SerialMap(SerialBoard board, List<Port> ports, List<Line> lines, b
      * @param jobs that it was given
      * @param pads that lead it out
      */
-    public record Port(String name, List<Job> jobs, List<SerialPad> pads) {}
+    public record Port(String name, List<UartFunction> jobs, List<SerialPad> pads) {}
 
     /** How a line stands. */
     public enum Verdict {
@@ -61,7 +61,7 @@ public record SerialMap(SerialBoard board, List<Port> ports, List<Line> lines, b
     public record Line(
             String partId,
             String name,
-            Wish wish,
+            UartRequest wish,
             String speaks,
             List<Wire> wires,
             Verdict verdict,
@@ -84,7 +84,7 @@ public record SerialMap(SerialBoard board, List<Port> ports, List<Line> lines, b
                         lines.board().ports().stream()
                                 .map(port -> new Port(
                                         port,
-                                        craft.told(PortSettings.jobsOf(port)),
+                                        craft.told(UartSettings.jobsOf(port)),
                                         lines.board().pads().stream()
                                                 .filter(pad -> pad.port().equals(port))
                                                 .toList()))
@@ -100,7 +100,7 @@ public record SerialMap(SerialBoard board, List<Port> ports, List<Line> lines, b
         JoinedPart joined = lines.joined(line, craft, false);
         String speaks = line.format().label() + (joined.baud() > 0 ? ", " + joined.baud() + " baud" : "") + ", idles "
                 + (line.format().inverted() ? "low" : "high");
-        Wish wish = lines.wish(line);
+        UartRequest wish = lines.wish(line);
         List<Wire> wires = line.ends().stream()
                 .map(end -> wire(lines, end, line.sends().filter(end::equals).isPresent()))
                 .toList();
@@ -168,7 +168,8 @@ public record SerialMap(SerialBoard board, List<Port> ports, List<Line> lines, b
                                     case SHARED ->
                                         "Telemetry goes back over the receiver's own line; it needs no port of its own.";
                                     case OWN_LINE ->
-                                        !lines.bySheet(lines.of(Job.TELEMETRY).orElseThrow())
+                                        !lines.bySheet(lines.of(UartFunction.TELEMETRY)
+                                                                .orElseThrow())
                                                         .isEmpty()
                                                 ? "Telemetry has a line of its own, which cannot work as it is joined."
                                                 : Telemetry.goesUp(lines)
@@ -176,7 +177,7 @@ public record SerialMap(SerialBoard board, List<Port> ports, List<Line> lines, b
                                                         : "Telemetry has a line of its own, one way: values show, and no setting can ever be changed over it.";
                                     case MODEM -> "Telemetry goes over a pair of modems to a ground station.";
                                 }),
-                        () -> lines.of(Job.RECEIVER)
+                        () -> lines.of(UartFunction.RECEIVER)
                                 .ifPresent(
                                         line -> notes.add(
                                                 line.format().label()

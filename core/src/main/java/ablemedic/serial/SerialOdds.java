@@ -1,6 +1,6 @@
 package ablemedic.serial;
 
-import ablemedic.speciality.Odds;
+import ablemedic.family.Odds;
 
 /** How often each sort of fault of a serial line is met. All are common practice with no source. */
 final class SerialOdds {

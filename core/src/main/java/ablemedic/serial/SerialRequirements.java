@@ -1,19 +1,19 @@
 package ablemedic.serial;
 
+import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.ModemSettings;
-import ablemedic.craft.PortSettings;
 import ablemedic.craft.RadioSettings;
 import ablemedic.craft.SpokenSettings;
-import ablemedic.electrics.Job;
-import ablemedic.line.CraftLines;
+import ablemedic.craft.UartSettings;
+import ablemedic.protocol.Format.Back;
 import ablemedic.requirement.Edit;
 import ablemedic.requirement.Requirement;
 import ablemedic.requirement.Severity;
 import ablemedic.requirement.Violation;
-import ablemedic.told.Setting;
-import ablemedic.wire.Format.Back;
+import ablemedic.uart.CraftLines;
+import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -81,7 +81,7 @@ final class SerialRequirements {
                                 "UART " + port.name() + " has the function " + job.label()
                                         + ", and no part for it lies there",
                                 "Take the function from UART " + port.name() + ", or enter the wire on the sheet",
-                                List.of(PortSettings.jobsOf(port.name())),
+                                List.of(UartSettings.jobsOf(port.name())),
                                 pads(craft, port),
                                 LineEdits.complaint(job),
                                 List.of())));
@@ -90,10 +90,10 @@ final class SerialRequirements {
         return found;
     }
 
-    private static boolean carries(SerialMap.Line line, Job job) {
+    private static boolean carries(SerialMap.Line line, UartFunction job) {
         return line.wish().job() == job
-                || job == Job.TELEMETRY
-                        && line.wish().job() == Job.RECEIVER
+                || job == UartFunction.TELEMETRY
+                        && line.wish().job() == UartFunction.RECEIVER
                         && line.wish().format().back() == Back.TWO_WAY;
     }
 
@@ -115,10 +115,10 @@ final class SerialRequirements {
         return SerialMap.of(craft)
                 .map(map -> {
                     String uart = map.board().computer();
-                    if (uart.isEmpty() || craft.told(PortSettings.jobsOf(uart)).isEmpty()) {
+                    if (uart.isEmpty() || craft.told(UartSettings.jobsOf(uart)).isEmpty()) {
                         return List.<Violation>of();
                     }
-                    Setting<List<Job>> jobs = PortSettings.jobsOf(uart);
+                    Setting<List<UartFunction>> jobs = UartSettings.jobsOf(uart);
                     List<Edit> edits = LineEdits.of(craft).away(uart);
                     String cause = "UART " + uart + " is the computer's as well, and has the function "
                             + craft.told().said(jobs);
@@ -175,7 +175,7 @@ final class SerialRequirements {
         List<Violation> found = new ArrayList<>();
         Violation.unless(
                         craft,
-                        PortSettings.TELEMETRY,
+                        UartSettings.TELEMETRY,
                         true,
                         "telemetry-on",
                         "Telemetry is switched off on the FC",
@@ -278,6 +278,6 @@ final class SerialRequirements {
 
     /** The UARTs on which a part lies, for its lines. */
     static Stream<String> uarts(SerialMap.Line line) {
-        return line.wires().stream().map(SerialMap.Wire::port).distinct().filter(PortSettings.PORTS::contains);
+        return line.wires().stream().map(SerialMap.Wire::port).distinct().filter(UartSettings.PORTS::contains);
     }
 }

@@ -1,17 +1,17 @@
 package ablemedic.serial;
 
+import ablemedic.configuration.Setting;
 import ablemedic.craft.AsFormat;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.ModemSettings;
-import ablemedic.craft.PortSettings;
 import ablemedic.craft.RadioSettings;
 import ablemedic.craft.SpokenSettings;
+import ablemedic.craft.UartSettings;
 import ablemedic.diagnosis.Fix;
-import ablemedic.electrics.Job;
-import ablemedic.speciality.SettingTrouble;
-import ablemedic.told.Setting;
-import ablemedic.wire.Format;
+import ablemedic.family.SettingTrouble;
+import ablemedic.protocol.Format;
+import ablemedic.wiring.UartFunction;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,8 +20,8 @@ import java.util.function.BiFunction;
 
 /** The settings that a serial line hangs on, each with the check that reads it and the fix that enters it. */
 final class SerialSettings {
-    static final SettingTrouble<Boolean> SOFT = SettingTrouble.of(PortSettings.SOFT);
-    static final SettingTrouble<Boolean> TELEMETRY = SettingTrouble.of(PortSettings.TELEMETRY);
+    static final SettingTrouble<Boolean> SOFT = SettingTrouble.of(UartSettings.SOFT);
+    static final SettingTrouble<Boolean> TELEMETRY = SettingTrouble.of(UartSettings.TELEMETRY);
     static final SettingTrouble<Boolean> RADIO_TELEMETRY = SettingTrouble.of(RadioSettings.TELEMETRY);
     static final SettingTrouble<Boolean> SENSORS = SettingTrouble.of(RadioSettings.SENSORS);
     static final SettingTrouble<Boolean> MODULE = SettingTrouble.of(RadioSettings.MODULE);
@@ -42,16 +42,16 @@ final class SerialSettings {
     private static final Map<Setting<?>, SettingTrouble<?>> MADE = new HashMap<>();
 
     static {
-        for (Job job : Job.values()) {
-            make(PortSettings.format(job));
+        for (UartFunction job : UartFunction.values()) {
+            make(UartSettings.format(job));
             make(SpokenSettings.format(job));
             make(SpokenSettings.baud(job));
         }
-        for (String port : PortSettings.PORTS) {
-            make(PortSettings.jobsOf(port));
-            make(PortSettings.baud(port));
-            make(PortSettings.inversion(port));
-            make(PortSettings.oneWire(port));
+        for (String port : UartSettings.PORTS) {
+            make(UartSettings.jobsOf(port));
+            make(UartSettings.baud(port));
+            make(UartSettings.inversion(port));
+            make(UartSettings.oneWire(port));
         }
     }
 
@@ -66,32 +66,32 @@ final class SerialSettings {
         return (SettingTrouble<T>) MADE.get(setting);
     }
 
-    static SettingTrouble<Format> format(Job job) {
-        return of(PortSettings.format(job));
+    static SettingTrouble<Format> format(UartFunction job) {
+        return of(UartSettings.format(job));
     }
 
-    static SettingTrouble<Optional<Format>> partFormat(Job job) {
+    static SettingTrouble<Optional<Format>> partFormat(UartFunction job) {
         return of(SpokenSettings.format(job));
     }
 
-    static SettingTrouble<Integer> partBaud(Job job) {
+    static SettingTrouble<Integer> partBaud(UartFunction job) {
         return of(SpokenSettings.baud(job));
     }
 
-    static SettingTrouble<List<Job>> jobs(String port) {
-        return of(PortSettings.jobsOf(port));
+    static SettingTrouble<List<UartFunction>> jobs(String port) {
+        return of(UartSettings.jobsOf(port));
     }
 
     static SettingTrouble<Integer> baud(String port) {
-        return of(PortSettings.baud(port));
+        return of(UartSettings.baud(port));
     }
 
     static SettingTrouble<AsFormat> inversion(String port) {
-        return of(PortSettings.inversion(port));
+        return of(UartSettings.inversion(port));
     }
 
     static SettingTrouble<AsFormat> oneWire(String port) {
-        return of(PortSettings.oneWire(port));
+        return of(UartSettings.oneWire(port));
     }
 
     /** The fix that enters a setting of the board as the sound craft has it. */

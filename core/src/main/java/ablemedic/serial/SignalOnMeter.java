@@ -1,7 +1,7 @@
 package ablemedic.serial;
 
-import ablemedic.wire.Format;
-import ablemedic.wire.Sender;
+import ablemedic.protocol.Format;
+import ablemedic.protocol.Sender;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;

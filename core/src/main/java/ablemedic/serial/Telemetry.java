@@ -3,12 +3,12 @@ package ablemedic.serial;
 import ablemedic.craft.Craft;
 import ablemedic.craft.ModemSettings;
 import ablemedic.craft.RadioSettings;
-import ablemedic.electrics.Job;
-import ablemedic.line.CraftLine;
-import ablemedic.line.CraftLines;
-import ablemedic.line.JoinedPart;
-import ablemedic.line.Reach;
-import ablemedic.wire.Format;
+import ablemedic.protocol.Format;
+import ablemedic.uart.CraftLine;
+import ablemedic.uart.CraftLines;
+import ablemedic.uart.JoinedPart;
+import ablemedic.uart.Reach;
+import ablemedic.wiring.UartFunction;
 import java.util.Optional;
 
 /**
@@ -44,7 +44,7 @@ record Telemetry(Reach shown, boolean strength, boolean up) {
 
     /** The way that a craft has; nothing where it has none. */
     static Optional<Way> way(CraftLines lines) {
-        Optional<CraftLine> own = lines.of(Job.TELEMETRY);
+        Optional<CraftLine> own = lines.of(UartFunction.TELEMETRY);
         if (own.isPresent()) {
             return Optional.of(own.get().format() == Format.MAVLINK ? Way.MODEM : Way.OWN_LINE);
         }
@@ -60,7 +60,7 @@ record Telemetry(Reach shown, boolean strength, boolean up) {
      * Whether it goes one way by what it is, so that whoever wants to change settings over it has the wrong receiver.
      */
     static boolean isStream(CraftLines lines) {
-        return lines.of(Job.TELEMETRY)
+        return lines.of(UartFunction.TELEMETRY)
                 .filter(line -> line.format() == Format.STREAM)
                 .isPresent();
     }
@@ -73,12 +73,12 @@ record Telemetry(Reach shown, boolean strength, boolean up) {
     static Telemetry of(CraftLines lines, Craft craft) {
         return switch (way(lines).orElseThrow()) {
             case SHARED -> {
-                CraftLines.Now line = lines.now(lines.of(Job.RECEIVER).orElseThrow(), craft, false);
+                CraftLines.Now line = lines.now(lines.of(UartFunction.RECEIVER).orElseThrow(), craft, false);
                 Reach down = CraftLines.telemetryOn(craft) ? line.spoken() : Reach.NONE;
                 yield atRadio(lines, craft, down, line.heard() != Reach.NONE);
             }
             case OWN_LINE -> {
-                CraftLine own = lines.of(Job.TELEMETRY).orElseThrow();
+                CraftLine own = lines.of(UartFunction.TELEMETRY).orElseThrow();
                 CraftLines.Now line = lines.now(own, craft, false);
                 yield atRadio(lines, craft, line.spoken(), !craft.electrics().cannotWork(upOf(own)));
             }
@@ -87,7 +87,7 @@ record Telemetry(Reach shown, boolean strength, boolean up) {
     }
 
     private static Telemetry atRadio(CraftLines lines, Craft craft, Reach down, boolean up) {
-        boolean mute = lines.of(Job.RECEIVER)
+        boolean mute = lines.of(UartFunction.RECEIVER)
                 .filter(line -> craft.electrics().sendsNoTelemetry(line.part().id()))
                 .isPresent();
         if (!lines.linked(craft) || !craft.told(RadioSettings.TELEMETRY) || mute) {
@@ -98,7 +98,7 @@ record Telemetry(Reach shown, boolean strength, boolean up) {
     }
 
     private static Telemetry overModems(CraftLines lines, Craft craft) {
-        CraftLines.Now line = lines.now(lines.of(Job.TELEMETRY).orElseThrow(), craft, false);
+        CraftLines.Now line = lines.now(lines.of(UartFunction.TELEMETRY).orElseThrow(), craft, false);
         boolean comesDown = holds(chain(craft, line.joined(), false));
         boolean goesUp = holds(chain(craft, line.joined(), true));
         Reach shown = comesDown ? line.spoken() : Reach.NONE;
@@ -113,7 +113,8 @@ record Telemetry(Reach shown, boolean strength, boolean up) {
     static Optional<ModemChain> chain(Craft craft) {
         return CraftLines.of(craft)
                 .filter(lines -> way(lines).filter(Way.MODEM::equals).isPresent())
-                .map(lines -> chain(craft, lines.joined(lines.of(Job.TELEMETRY).orElseThrow(), craft, false), true));
+                .map(lines -> chain(
+                        craft, lines.joined(lines.of(UartFunction.TELEMETRY).orElseThrow(), craft, false), true));
     }
 
     /** The way from the board over its modems to the ground station, as its boxes are told. */

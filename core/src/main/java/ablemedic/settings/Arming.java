@@ -1,8 +1,9 @@
 package ablemedic.settings;
 
+import ablemedic.configuration.Setting;
 import ablemedic.craft.ArmingSettings;
-import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
+import ablemedic.craft.FcSettings;
 import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.LinkSettings;
 import ablemedic.craft.ModeRange;
@@ -10,11 +11,10 @@ import ablemedic.craft.RadioSettings;
 import ablemedic.craft.Rotation;
 import ablemedic.craft.Stick;
 import ablemedic.craft.Tilt;
-import ablemedic.electrics.Job;
-import ablemedic.line.CraftLine;
-import ablemedic.line.CraftLines;
-import ablemedic.line.Reach;
-import ablemedic.told.Setting;
+import ablemedic.uart.CraftLine;
+import ablemedic.uart.CraftLines;
+import ablemedic.uart.Reach;
+import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -181,7 +181,7 @@ public record Arming(List<Lock> locks) {
 
         private boolean isHeard() {
             return state.radioOn()
-                    && lines.flatMap(all -> all.of(Job.RECEIVER)
+                    && lines.flatMap(all -> all.of(UartFunction.RECEIVER)
                                     .map(line -> all.linked(craft)
                                             && all.now(line, craft, state.computer())
                                                             .heard()
@@ -210,14 +210,14 @@ public record Arming(List<Lock> locks) {
                             + "°",
                     ArmingSettings.TILT,
                     ArmingSettings.STANDS,
-                    BoardSettings.ALIGNMENT,
-                    BoardSettings.LEVEL_OFF);
+                    FcSettings.ALIGNMENT,
+                    FcSettings.LEVEL_OFF);
         }
 
         /** How far from level the board takes the craft to lie, degrees. */
         private double seenTilt() {
             Rotation turned = craft.misalignment();
-            Tilt off = craft.told(BoardSettings.LEVEL_OFF);
+            Tilt off = craft.told(FcSettings.LEVEL_OFF);
             double upright = Math.toDegrees(Math.acos(Math.max(-1, Math.min(1, turned.at(2, 2)))));
             return Math.abs(upright - state.lyingDeg()) + Math.hypot(off.rollDeg(), off.pitchDeg());
         }
@@ -238,7 +238,7 @@ public record Arming(List<Lock> locks) {
                             + "; it counts as down below " + limit + " µs",
                     ArmingSettings.RADIO_THROTTLE_DOWN,
                     ArmingSettings.THROTTLE_LOW,
-                    BoardSettings.STICK_ORDER);
+                    FcSettings.STICK_ORDER);
         }
 
         private void fix() {
@@ -254,7 +254,7 @@ public record Arming(List<Lock> locks) {
 
         private boolean hasFix() {
             return state.sky()
-                    && lines.flatMap(all -> all.of(Job.GNSS).map(line -> sees(all, line)))
+                    && lines.flatMap(all -> all.of(UartFunction.GNSS).map(line -> sees(all, line)))
                             .orElse(false);
         }
 

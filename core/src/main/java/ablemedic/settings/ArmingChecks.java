@@ -22,14 +22,14 @@ import ablemedic.diagnosis.Gaussian;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Reading.Chosen;
-import ablemedic.electrics.Job;
-import ablemedic.line.CraftLine;
-import ablemedic.line.CraftLines;
+import ablemedic.family.Complaint;
+import ablemedic.family.CraftCheck;
 import ablemedic.physics.UsbPower;
 import ablemedic.settings.Arming.Reason;
 import ablemedic.settings.Arming.State;
-import ablemedic.speciality.Complaint;
-import ablemedic.speciality.CraftCheck;
+import ablemedic.uart.CraftLine;
+import ablemedic.uart.CraftLines;
+import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -146,7 +146,7 @@ final class ArmingChecks {
     }
 
     private boolean radioNeedsPack() {
-        Optional<CraftLine> receiver = lines.flatMap(all -> all.of(Job.RECEIVER));
+        Optional<CraftLine> receiver = lines.flatMap(all -> all.of(UartFunction.RECEIVER));
         return receiver.isPresent()
                 && !UsbPower.feeds(sound.electrics(), receiver.get().part());
     }

@@ -1,12 +1,12 @@
 package ablemedic.settings;
 
+import ablemedic.configuration.Setting;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.ModeRange;
 import ablemedic.diagnosis.Fault;
-import ablemedic.speciality.Odds;
-import ablemedic.speciality.SettingTrouble;
-import ablemedic.told.Setting;
+import ablemedic.family.Odds;
+import ablemedic.family.SettingTrouble;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;

@@ -1,17 +1,17 @@
 package ablemedic.settings;
 
-import ablemedic.craft.BoardSettings;
+import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
 import ablemedic.craft.DriveSettings;
-import ablemedic.craft.PortSettings;
-import ablemedic.electrics.Job;
+import ablemedic.craft.FcSettings;
+import ablemedic.craft.UartSettings;
 import ablemedic.firmware.Ability;
-import ablemedic.firmware.Family;
-import ablemedic.line.CraftLine;
-import ablemedic.line.CraftLines;
+import ablemedic.firmware.FirmwareDialect;
 import ablemedic.requirement.Severity;
 import ablemedic.requirement.Violation;
-import ablemedic.told.Setting;
+import ablemedic.uart.CraftLine;
+import ablemedic.uart.CraftLines;
+import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -46,7 +46,7 @@ public final class BuildNeeds {
     public record Need(String label, Met met, List<String> versions, List<String> taken) {}
 
     /** What a craft needs, and how a version stands to it. */
-    public static List<Need> of(Craft craft, Family family, String version) {
+    public static List<Need> of(Craft craft, FirmwareDialect family, String version) {
         List<Need> needs = new ArrayList<>();
         for (String what : needed(craft)) {
             Optional<List<String>> able = family.versionsAble(what);
@@ -60,7 +60,7 @@ public final class BuildNeeds {
     }
 
     /** What a version that is on the board lacks of what the craft needs. */
-    public static List<Violation> violations(Craft craft, Family family, String version) {
+    public static List<Violation> violations(Craft craft, FirmwareDialect family, String version) {
         return of(craft, family, version).stream()
                 .filter(need -> need.met() == Met.NO)
                 .map(need -> Violation.of(
@@ -83,17 +83,17 @@ public final class BuildNeeds {
         if (craft.told(DriveSettings.TWO_WAY)) {
             needed.add("two-way-motors");
         }
-        if (craft.told(PortSettings.SOFT)) {
+        if (craft.told(UartSettings.SOFT)) {
             needed.add("soft-serial");
         }
-        if (craft.told(BoardSettings.COMPASS)) {
+        if (craft.told(FcSettings.COMPASS)) {
             needed.add(Ability.COMPASS);
         }
         return needed;
     }
 
     private static void addLine(Set<String> needed, CraftLine line) {
-        if (line.job() != Job.RECEIVER) {
+        if (line.job() != UartFunction.RECEIVER) {
             needed.add(Ability.of(line.job()));
         }
         needed.add(Ability.of(line.format()));
@@ -102,10 +102,10 @@ public final class BuildNeeds {
     /** The settings of a job that a build without it has no name for. */
     private static List<String> taken(String what, Craft craft) {
         List<String> taken = new ArrayList<>();
-        for (Job job : Job.values()) {
+        for (UartFunction job : UartFunction.values()) {
             if (Ability.of(job).equals(what)) {
-                PortSettings.portsWith(job, craft).forEach(port -> taken.add(said(PortSettings.jobsOf(port), craft)));
-                taken.add(said(PortSettings.format(job), craft));
+                UartSettings.portsWith(job, craft).forEach(port -> taken.add(said(UartSettings.jobsOf(port), craft)));
+                taken.add(said(UartSettings.format(job), craft));
             }
         }
         return taken;

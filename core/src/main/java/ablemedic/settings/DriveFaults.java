@@ -6,7 +6,7 @@ import ablemedic.craft.MotorProtocol;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Fix.Value;
-import ablemedic.speciality.SettingTrouble;
+import ablemedic.family.SettingTrouble;
 import java.util.ArrayList;
 import java.util.List;
 

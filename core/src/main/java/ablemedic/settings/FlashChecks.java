@@ -2,8 +2,9 @@ package ablemedic.settings;
 
 import static ablemedic.diagnosis.Prediction.from;
 
-import ablemedic.craft.BoardSettings;
+import ablemedic.configuration.Configuration;
 import ablemedic.craft.Craft;
+import ablemedic.craft.FcSettings;
 import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.FirmwareSettings.Image;
 import ablemedic.craft.SpokenSettings;
@@ -14,11 +15,10 @@ import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Reading.Chosen;
-import ablemedic.electrics.Job;
-import ablemedic.line.CraftLines;
-import ablemedic.speciality.Complaint;
-import ablemedic.speciality.CraftCheck;
-import ablemedic.told.Told;
+import ablemedic.family.Complaint;
+import ablemedic.family.CraftCheck;
+import ablemedic.uart.CraftLines;
+import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -145,7 +145,7 @@ final class FlashChecks {
                 0,
                 BenchNeeds.COMPUTER,
                 false));
-        if (sound.told(BoardSettings.COMPASS)) {
+        if (sound.told(FcSettings.COMPASS)) {
             checks.add(FlashFaults.compassBuilt()
                     .read(
                             "built-compass",
@@ -154,7 +154,7 @@ final class FlashChecks {
                             "A build that leaves it out has no page and no setting of it.",
                             0.5));
         }
-        lines.ifPresent(all -> Arrays.stream(Job.values())
+        lines.ifPresent(all -> Arrays.stream(UartFunction.values())
                 .filter(job -> FirmwareSettings.canBeLeftOut(job) && all.of(job).isPresent())
                 .forEach(job -> checks.add(FlashFaults.built(job)
                         .read(
@@ -198,7 +198,7 @@ final class FlashChecks {
         if (!FirmwareSettings.starts(craft)) {
             return "all";
         }
-        List<Told.Difference> differences = sound.told().differencesTo(craft.told()).stream()
+        List<Configuration.Difference> differences = sound.told().differencesTo(craft.told()).stream()
                 .filter(one -> FlashFaults.isOfBoard(one.setting()))
                 .toList();
         return howMany(differences.size(), sound);

@@ -1,21 +1,21 @@
 package ablemedic.settings;
 
+import ablemedic.configuration.Configuration;
+import ablemedic.configuration.Device;
+import ablemedic.configuration.Setting;
 import ablemedic.craft.ArmingSettings;
-import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
+import ablemedic.craft.FcSettings;
 import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.FirmwareSettings.Image;
 import ablemedic.craft.ModeRange;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Fix.Value;
-import ablemedic.electrics.Job;
-import ablemedic.line.CraftLines;
-import ablemedic.speciality.CraftFault;
-import ablemedic.speciality.SettingTrouble;
-import ablemedic.told.Device;
-import ablemedic.told.Setting;
-import ablemedic.told.Told;
+import ablemedic.family.CraftFault;
+import ablemedic.family.SettingTrouble;
+import ablemedic.uart.CraftLines;
+import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -28,10 +28,10 @@ import java.util.stream.Stream;
 final class FlashFaults {
     static final SettingTrouble<Image> IMAGE = SettingTrouble.of(FirmwareSettings.IMAGE);
     private static final SettingTrouble<Boolean> COMPASS = SettingTrouble.of(FirmwareSettings.COMPASS_BUILT);
-    private static final Map<Job, SettingTrouble<Boolean>> BUILT = new EnumMap<>(Job.class);
+    private static final Map<UartFunction, SettingTrouble<Boolean>> BUILT = new EnumMap<>(UartFunction.class);
 
     static {
-        Arrays.stream(Job.values())
+        Arrays.stream(UartFunction.values())
                 .filter(FirmwareSettings::canBeLeftOut)
                 .forEach(job -> BUILT.put(job, SettingTrouble.of(FirmwareSettings.built(job))));
     }
@@ -47,7 +47,7 @@ final class FlashFaults {
         return COMPASS;
     }
 
-    static SettingTrouble<Boolean> built(Job job) {
+    static SettingTrouble<Boolean> built(UartFunction job) {
         return BUILT.get(job);
     }
 
@@ -122,14 +122,14 @@ final class FlashFaults {
     }
 
     static Craft erased(Craft craft) {
-        return craft.with(craft.told().taking(FlashFaults::isOfBoard, Told.USUAL))
+        return craft.with(craft.told().taking(FlashFaults::isOfBoard, Configuration.USUAL))
                 .with(ArmingSettings.ARM, ModeRange.NONE)
                 .with(ArmingSettings.LEVEL, ModeRange.NONE)
                 .with(ArmingSettings.CALIBRATED, false);
     }
 
     private void compass() {
-        if (sound.told(BoardSettings.COMPASS) && FirmwareSettings.readsCompass(sound)) {
+        if (sound.told(FcSettings.COMPASS) && FirmwareSettings.readsCompass(sound)) {
             faults.add(COMPASS.wrong(
                     "left-out-compass",
                     "job-left-out",
@@ -150,8 +150,8 @@ final class FlashFaults {
     }
 
     private void leftOut(CraftLines lines) {
-        for (Map.Entry<Job, SettingTrouble<Boolean>> one : BUILT.entrySet()) {
-            Job job = one.getKey();
+        for (Map.Entry<UartFunction, SettingTrouble<Boolean>> one : BUILT.entrySet()) {
+            UartFunction job = one.getKey();
             if (lines.of(job).isPresent() && FirmwareSettings.holds(sound, job)) {
                 faults.add(one.getValue()
                         .wrong(

@@ -1,8 +1,8 @@
 package ablemedic.settings;
 
+import ablemedic.configuration.Setting;
 import ablemedic.firmware.Dictionary;
 import ablemedic.snapshot.Snapshot;
-import ablemedic.told.Setting;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,9 +1,9 @@
 package ablemedic.settings;
 
+import ablemedic.configuration.Configuration;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Repair;
 import ablemedic.snapshot.Snapshot;
-import ablemedic.told.Told;
 import java.util.List;
 
 /**
@@ -12,7 +12,7 @@ import java.util.List;
  * @param differs what of the board's settings in the listing is not as it should be; the listing is what comes after
  * @param outcome what that is as an answer to {@link #CHECK}, which compares with the sheet
  */
-public record ReadBack(List<Told.Difference> differs, String outcome) {
+public record ReadBack(List<Configuration.Difference> differs, String outcome) {
     /** The check that it answers. */
     public static final String CHECK = FlashChecks.READ_BACK;
 
@@ -37,7 +37,7 @@ public record ReadBack(List<Told.Difference> differs, String outcome) {
                 .anyMatch(one -> FlashFaults.isOfBoard(one.setting()));
     }
 
-    private static List<Told.Difference> ofBoard(Snapshot snapshot, Craft craft) {
+    private static List<Configuration.Difference> ofBoard(Snapshot snapshot, Craft craft) {
         return snapshot.differencesFrom(craft.told()).stream()
                 .filter(one -> FlashFaults.isOfBoard(one.setting()))
                 .toList();

@@ -3,15 +3,15 @@ package ablemedic.settings;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
+import ablemedic.family.Complaint;
+import ablemedic.family.Family;
+import ablemedic.family.Instrument;
 import ablemedic.handbook.Handbook;
 import ablemedic.handbook.Handbook.Chapter;
 import ablemedic.handbook.Handbook.Page;
-import ablemedic.line.CraftLines;
 import ablemedic.reading.Meter;
 import ablemedic.requirement.Requirement;
-import ablemedic.speciality.Complaint;
-import ablemedic.speciality.Instrument;
-import ablemedic.speciality.Speciality;
+import ablemedic.uart.CraftLines;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -25,7 +25,7 @@ public final class SettingsAndFirmware {
     private static final List<Page> PAGES =
             Handbook.read(SettingsAndFirmware.class, TITLE, Chapter.FAULTS, Chapter.CHECKS);
 
-    public static final Speciality SPECIALITY = new Speciality() {
+    public static final Family SPECIALITY = new Family() {
         @Override
         public String id() {
             return "settings";

@@ -1,6 +1,6 @@
 package ablemedic.settings;
 
-import ablemedic.speciality.Odds;
+import ablemedic.family.Odds;
 
 /** How often each sort of fault of settings and firmware is met. All are common practice with no source. */
 final class SettingsOdds {

@@ -1,20 +1,20 @@
 package ablemedic.settings;
 
+import ablemedic.configuration.Setting;
 import ablemedic.craft.ArmingSettings;
-import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.DriveSettings;
+import ablemedic.craft.FcSettings;
 import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.ModeRange;
 import ablemedic.craft.MotorProtocol;
-import ablemedic.craft.PortSettings;
-import ablemedic.electrics.Job;
-import ablemedic.line.CraftLines;
+import ablemedic.craft.UartSettings;
 import ablemedic.requirement.Edit;
 import ablemedic.requirement.Requirement;
 import ablemedic.requirement.Severity;
 import ablemedic.requirement.Violation;
-import ablemedic.told.Setting;
+import ablemedic.uart.CraftLines;
+import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -127,7 +127,7 @@ final class SettingsRequirements {
         Optional<CraftLines> lines = CraftLines.onSheet(craft);
         return craft.told(ArmingSettings.WAITS_FOR_FIX)
                         && lines.isPresent()
-                        && lines.get().of(Job.GNSS).isEmpty()
+                        && lines.get().of(UartFunction.GNSS).isEmpty()
                 ? List.of(Violation.cannotWork(
                         "arming-fix",
                         "It waits for a fix before it arms, and has no GNSS module",
@@ -359,14 +359,14 @@ final class SettingsRequirements {
     private static List<Violation> build(Craft craft) {
         List<Violation> found = new ArrayList<>();
         CraftLines.onSheet(craft).ifPresent(lines -> {
-            for (Job job : Job.values()) {
+            for (UartFunction job : UartFunction.values()) {
                 if (FirmwareSettings.canBeLeftOut(job)
                         && lines.of(job).isPresent()
                         && !FirmwareSettings.holds(craft, job)) {
                     found.add(left(FirmwareSettings.built(job), job.label(), job.id()));
                 }
             }
-            boolean soft = craft.told(PortSettings.SOFT)
+            boolean soft = craft.told(UartSettings.SOFT)
                     && lines.joined().stream().anyMatch(line -> lines.portOf(line)
                             .filter(lines.board()::isSoft)
                             .isPresent());
@@ -381,10 +381,10 @@ final class SettingsRequirements {
                     "It is configured to use a compass, and the build on the FC leaves it out",
                     "Flash a build with the compass, or switch the compass off",
                     "no-return",
-                    List.of(FirmwareSettings.COMPASS_BUILT, BoardSettings.COMPASS),
+                    List.of(FirmwareSettings.COMPASS_BUILT, FcSettings.COMPASS),
                     List.of(
                             flash(FirmwareSettings.COMPASS_BUILT, "the compass"),
-                            Edit.set(BoardSettings.COMPASS, false))));
+                            Edit.set(FcSettings.COMPASS, false))));
         }
         return found;
     }

@@ -10,11 +10,11 @@ import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Reading.Chosen;
-import ablemedic.electrics.Job;
-import ablemedic.line.CraftLine;
-import ablemedic.line.CraftLines;
-import ablemedic.speciality.Complaint;
-import ablemedic.speciality.CraftCheck;
+import ablemedic.family.Complaint;
+import ablemedic.family.CraftCheck;
+import ablemedic.uart.CraftLine;
+import ablemedic.uart.CraftLines;
+import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -78,18 +78,19 @@ final class VersionChecks {
 
     private Choices lost() {
         List<Outcome> outcomes = new ArrayList<>(List.of(new Outcome(NOTHING, "nothing: all of it works")));
-        jobs().forEach(job -> outcomes.add(new Outcome(job.id(), job == Job.RECEIVER ? "the sticks" : job.label())));
+        jobs().forEach(job ->
+                outcomes.add(new Outcome(job.id(), job == UartFunction.RECEIVER ? "the sticks" : job.label())));
         outcomes.add(new Outcome(SEVERAL, "several things on its ports"));
         outcomes.add(new Outcome(AS_NEW, "nearly everything, as if it had never been set up"));
         outcomes.add(new Outcome(DEAD, "the board does not start"));
         return Choices.of("What does not work on this version?", outcomes);
     }
 
-    private List<Job> jobs() {
-        TreeSet<Job> jobs = new TreeSet<>();
+    private List<UartFunction> jobs() {
+        TreeSet<UartFunction> jobs = new TreeSet<>();
         lines.joined().stream().map(CraftLine::job).forEach(jobs::add);
         if (lines.isShared()) {
-            jobs.add(Job.TELEMETRY);
+            jobs.add(UartFunction.TELEMETRY);
         }
         return List.copyOf(jobs);
     }
@@ -151,6 +152,6 @@ final class VersionChecks {
         }
         return seen.lost().size() > 1
                 ? SEVERAL
-                : seen.lost().stream().map(Job::id).findFirst().orElse(NOTHING);
+                : seen.lost().stream().map(UartFunction::id).findFirst().orElse(NOTHING);
     }
 }

@@ -1,13 +1,13 @@
 package ablemedic.settings;
 
+import ablemedic.configuration.Configuration;
+import ablemedic.configuration.Device;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FirmwareSettings;
-import ablemedic.electrics.Job;
-import ablemedic.line.CraftLine;
-import ablemedic.line.CraftLines;
-import ablemedic.line.Reach;
-import ablemedic.told.Device;
-import ablemedic.told.Told;
+import ablemedic.uart.CraftLine;
+import ablemedic.uart.CraftLines;
+import ablemedic.uart.Reach;
+import ablemedic.wiring.UartFunction;
 import java.util.EnumSet;
 import java.util.Set;
 
@@ -21,16 +21,17 @@ import java.util.Set;
  * @param lost jobs that work on another version and not on this one
  * @param flaky jobs that come and go on any version, which is easily taken for the version
  */
-record VersionEffect(boolean sound, boolean starts, boolean asNew, Set<Job> lost, Set<Job> flaky) {
+record VersionEffect(boolean sound, boolean starts, boolean asNew, Set<UartFunction> lost, Set<UartFunction> flaky) {
     VersionEffect {
         lost = Set.copyOf(lost);
         flaky = Set.copyOf(flaky);
     }
 
     static VersionEffect of(CraftLines lines, Craft sound, Craft craft) {
-        Craft elsewhere = craft.with(craft.told().taking(setting -> setting.device() == Device.FIRMWARE, Told.USUAL));
-        Set<Job> lost = EnumSet.noneOf(Job.class);
-        Set<Job> flaky = EnumSet.noneOf(Job.class);
+        Craft elsewhere =
+                craft.with(craft.told().taking(setting -> setting.device() == Device.FIRMWARE, Configuration.USUAL));
+        Set<UartFunction> lost = EnumSet.noneOf(UartFunction.class);
+        Set<UartFunction> flaky = EnumSet.noneOf(UartFunction.class);
         for (CraftLine line : lines.joined()) {
             Reach there = works(lines, line, elsewhere);
             if (there == Reach.FLAKY) {
@@ -40,7 +41,7 @@ record VersionEffect(boolean sound, boolean starts, boolean asNew, Set<Job> lost
             }
         }
         if (lines.isShared() && CraftLines.telemetryOn(elsewhere) && !CraftLines.telemetryOn(craft)) {
-            lost.add(Job.TELEMETRY);
+            lost.add(UartFunction.TELEMETRY);
         }
         return new VersionEffect(
                 craft.equals(sound), FirmwareSettings.starts(craft), FlashChecks.isAsNew(sound, craft), lost, flaky);
@@ -59,7 +60,7 @@ record VersionEffect(boolean sound, boolean starts, boolean asNew, Set<Job> lost
     /** A line works when both ends hear what they need; telemetry of one way is only spoken. */
     private static Reach works(CraftLines lines, CraftLine line, Craft craft) {
         CraftLines.Now now = lines.now(line, craft, false);
-        if (line.job() == Job.TELEMETRY) {
+        if (line.job() == UartFunction.TELEMETRY) {
             return now.spoken();
         }
         return line.sends().isPresent() ? now.heard() : now.spoken();

@@ -1,11 +1,11 @@
 package ablemedic.snapshot;
 
+import ablemedic.configuration.Configuration;
+import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Evidence;
+import ablemedic.family.Complaint;
 import ablemedic.snapshot.Consequence.Likely;
-import ablemedic.speciality.Complaint;
-import ablemedic.told.Setting;
-import ablemedic.told.Told;
 import java.util.List;
 
 /**
@@ -46,7 +46,11 @@ public record Change(
     }
 
     private static Change change(
-            Told.Difference difference, Told now, Craft was, Likely likely, List<Evidence<Craft>> found) {
+            Configuration.Difference difference,
+            Configuration now,
+            Craft was,
+            Likely likely,
+            List<Evidence<Craft>> found) {
         Craft changed = was.with(was.told().taking(difference.setting()::equals, now));
         Likely then = Likely.on(changed, likely.complaints());
         return new Change(

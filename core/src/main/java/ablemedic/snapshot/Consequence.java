@@ -2,7 +2,7 @@ package ablemedic.snapshot;
 
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Reading;
-import ablemedic.speciality.Complaint;
+import ablemedic.family.Complaint;
 import java.util.ArrayList;
 import java.util.List;
 

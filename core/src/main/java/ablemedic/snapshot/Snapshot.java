@@ -1,10 +1,10 @@
 package ablemedic.snapshot;
 
+import ablemedic.configuration.Configuration;
+import ablemedic.configuration.Setting;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.ModeRange;
-import ablemedic.told.Setting;
-import ablemedic.told.Told;
 import java.util.Collections;
 import java.util.List;
 import java.util.SortedSet;
@@ -17,7 +17,7 @@ import java.util.function.Predicate;
  * @param told what it holds; the rest as usual
  * @param held the settings that it holds; of the others it says nothing
  */
-public record Snapshot(Told told, SortedSet<Setting<?>> held) {
+public record Snapshot(Configuration told, SortedSet<Setting<?>> held) {
     /** A listing rounds its numbers, to this share of them or better. */
     private static final double LISTED_TO = 1e-5;
 
@@ -44,7 +44,7 @@ public record Snapshot(Told told, SortedSet<Setting<?>> held) {
         if (gone.isEmpty() || still < WHOLE * (before.held.size() - gone.size())) {
             return this;
         }
-        Told lost = told;
+        Configuration lost = told;
         SortedSet<Setting<?>> more = new TreeSet<>(held);
         for (Setting<ModeRange> one : gone) {
             lost = lost.with(one, ModeRange.NONE);
@@ -59,7 +59,7 @@ public record Snapshot(Told told, SortedSet<Setting<?>> held) {
     }
 
     /** Where what was told differs from what the listing holds, by setting; the listing is what comes after. */
-    public List<Told.Difference> differencesFrom(Told other) {
+    public List<Configuration.Difference> differencesFrom(Configuration other) {
         return differencesFrom(other, LISTED_TO);
     }
 
@@ -68,18 +68,18 @@ public record Snapshot(Told told, SortedSet<Setting<?>> held) {
      *
      * @param near a share of the greater
      */
-    List<Told.Difference> differencesFrom(Told other, double near) {
+    List<Configuration.Difference> differencesFrom(Configuration other, double near) {
         return other.only(held::contains).differencesTo(told.only(held::contains)).stream()
                 .filter(one -> !near(one.setting(), other, near))
                 .toList();
     }
 
     /** Whether another was told the same of a setting, to what a listing can tell. */
-    boolean isAlike(Setting<?> setting, Told other) {
+    boolean isAlike(Setting<?> setting, Configuration other) {
         return told.get(setting).equals(other.get(setting)) || near(setting, other, LISTED_TO);
     }
 
-    private <T> boolean near(Setting<T> setting, Told other, double near) {
+    private <T> boolean near(Setting<T> setting, Configuration other, double near) {
         return told.get(setting) instanceof Double a
                 && other.get(setting) instanceof Double b
                 && Math.abs(a - b) <= near * Math.max(Math.abs(a), Math.abs(b));

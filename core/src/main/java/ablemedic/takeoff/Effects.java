@@ -1,12 +1,12 @@
 package ablemedic.takeoff;
 
+import ablemedic.craft.BoardMount;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.craft.Motor;
 import ablemedic.craft.Point;
 import ablemedic.craft.Prop;
 import ablemedic.craft.Rotation;
-import ablemedic.craft.Seat;
 import ablemedic.craft.Spin;
 import ablemedic.craft.Stick;
 import ablemedic.craft.StickOrder;
@@ -96,7 +96,7 @@ final class Effects {
 
     /** The board's mount lets it move. */
     static Craft boardLoose(Craft craft) {
-        return craft.withSeat(new Seat(craft.mounted(), true));
+        return craft.withSeat(new BoardMount(craft.mounted(), true));
     }
 
     /** The tilt that the board takes for level. */

@@ -1,23 +1,23 @@
 package ablemedic.takeoff;
 
 import ablemedic.craft.Arm;
-import ablemedic.craft.BoardSettings;
+import ablemedic.craft.BoardMount;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
+import ablemedic.craft.FcSettings;
 import ablemedic.craft.Motor;
 import ablemedic.craft.OutputOrder;
 import ablemedic.craft.Prop;
 import ablemedic.craft.RadioSettings;
 import ablemedic.craft.Rotation;
-import ablemedic.craft.Seat;
 import ablemedic.craft.Spin;
-import ablemedic.craft.SpinSchool;
+import ablemedic.craft.SpinConvention;
 import ablemedic.craft.Stick;
 import ablemedic.craft.StickOrder;
 import ablemedic.craft.Tilt;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Fix.Value;
-import ablemedic.speciality.SettingTrouble;
+import ablemedic.family.SettingTrouble;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -26,14 +26,14 @@ import java.util.stream.Collectors;
 
 /** The ways to put each fault of take-off right, worked out in the labels and numbers of the craft at hand. */
 final class Fixes {
-    static final SettingTrouble<SpinSchool> SPINS = SettingTrouble.of(BoardSettings.SPINS);
-    static final SettingTrouble<Rotation> ALIGNMENT = SettingTrouble.of(BoardSettings.ALIGNMENT);
-    static final SettingTrouble<Tilt> LEVEL = SettingTrouble.of(BoardSettings.LEVEL_OFF);
-    static final SettingTrouble<Double> GAIN = SettingTrouble.of(BoardSettings.GAIN);
-    static final SettingTrouble<Double> FILTER = SettingTrouble.of(BoardSettings.FILTER);
-    static final SettingTrouble<StickOrder> BOARD_ORDER = SettingTrouble.of(BoardSettings.STICK_ORDER);
+    static final SettingTrouble<SpinConvention> SPINS = SettingTrouble.of(FcSettings.SPINS);
+    static final SettingTrouble<Rotation> ALIGNMENT = SettingTrouble.of(FcSettings.ALIGNMENT);
+    static final SettingTrouble<Tilt> LEVEL = SettingTrouble.of(FcSettings.LEVEL_OFF);
+    static final SettingTrouble<Double> GAIN = SettingTrouble.of(FcSettings.GAIN);
+    static final SettingTrouble<Double> FILTER = SettingTrouble.of(FcSettings.FILTER);
+    static final SettingTrouble<StickOrder> BOARD_ORDER = SettingTrouble.of(FcSettings.STICK_ORDER);
     static final SettingTrouble<StickOrder> RADIO_ORDER = SettingTrouble.of(RadioSettings.STICK_ORDER);
-    private static final SettingTrouble<OutputOrder> OUTPUT_ORDER = SettingTrouble.of(BoardSettings.OUTPUT_ORDER);
+    private static final SettingTrouble<OutputOrder> OUTPUT_ORDER = SettingTrouble.of(FcSettings.OUTPUT_ORDER);
     private static final List<SettingTrouble<Boolean>> SENSES = Arrays.stream(Stick.values())
             .map(stick -> SettingTrouble.of(RadioSettings.reversed(stick)))
             .toList();
@@ -47,7 +47,7 @@ final class Fixes {
     static List<Fix<Craft>> outputs(Craft sound, Craft faulty) {
         OutputOrder order = MotorMap.order(faulty);
         String remedy = "output order " + order;
-        String numbering = faulty.told().said(BoardSettings.NUMBERING);
+        String numbering = faulty.told().said(FcSettings.NUMBERING);
         String moves = Corner.ALL.stream()
                 .filter(corner -> faulty.outputAt(corner) != sound.outputAt(corner))
                 .map(corner -> "the lead of the " + sound.name(corner) + " motor from output " + faulty.outputAt(corner)
@@ -73,7 +73,7 @@ final class Fixes {
                         List.of(
                                 "Take the pack out.",
                                 "Move " + moves + ".",
-                                "Leave the output order at " + sound.told(BoardSettings.OUTPUT_ORDER) + "."),
+                                "Leave the output order at " + sound.told(FcSettings.OUTPUT_ORDER) + "."),
                         List.of(new Value("signal leads", leads(faulty), leads(sound))),
                         20,
                         craft -> craft.withWiring(sound.wiring())));
@@ -165,7 +165,7 @@ final class Fixes {
     }
 
     static List<Fix<Craft>> spinSchool(Craft faulty) {
-        SpinSchool actual = faulty.told(BoardSettings.SPINS).other();
+        SpinConvention actual = faulty.told(FcSettings.SPINS).other();
         String remedy = "board told " + actual.label();
         return List.of(SPINS.entering(
                 "tell",
@@ -186,7 +186,7 @@ final class Fixes {
     }
 
     static List<Fix<Craft>> allDirections(Craft sound, String remedy) {
-        SpinSchool school = sound.told(BoardSettings.SPINS);
+        SpinConvention school = sound.told(FcSettings.SPINS);
         return List.of(new Fix<>(
                 "reverse",
                 remedy,
@@ -309,7 +309,7 @@ final class Fixes {
                         "No wire touches the board or is pinched when the plate closes. Short test before the pack goes in again."),
                 List.of(new Value("board mount", "loose", "fast")),
                 8,
-                craft -> craft.withSeat(Seat.firm(craft.mounted()))));
+                craft -> craft.withSeat(BoardMount.firm(craft.mounted()))));
     }
 
     static List<Fix<Craft>> level(Craft faulty) {

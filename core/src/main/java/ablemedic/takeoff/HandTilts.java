@@ -14,7 +14,7 @@ import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Joint;
 import ablemedic.diagnosis.Joint.Branch;
 import ablemedic.diagnosis.Prediction;
-import ablemedic.speciality.CraftCheck;
+import ablemedic.family.CraftCheck;
 import ablemedic.takeoff.BoardOrientation.Motion;
 import ablemedic.takeoff.BoardOrientation.Picture;
 import java.util.ArrayList;

@@ -1,9 +1,9 @@
 package ablemedic.takeoff;
 
 import ablemedic.craft.Airframe;
-import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
+import ablemedic.craft.FcSettings;
 import ablemedic.craft.FlightMode;
 import ablemedic.craft.Point;
 import ablemedic.craft.Spin;
@@ -97,8 +97,8 @@ final class Loop {
         inertia = frame.inertia();
         massKg = frame.massG() / 1000;
         thrustToWeight = frame.thrustToWeight();
-        filterLag = FILTER_LAG / craft.told(BoardSettings.FILTER);
-        double g = craft.told(BoardSettings.GAIN);
+        filterLag = FILTER_LAG / craft.told(FcSettings.FILTER);
+        double g = craft.told(FcSettings.GAIN);
         gain = new double[] {ROLL_PITCH_GAIN * g, ROLL_PITCH_GAIN * g, YAW_GAIN * g};
         double torqueArm = TORQUE_ARM * frame.propDiameterMm() / 2000;
         for (Corner corner : Corner.ALL) {
@@ -122,8 +122,8 @@ final class Loop {
             }
         }
         rocks = craft.seat().loose();
-        selfLevel = craft.told(BoardSettings.MODE) == FlightMode.LEVEL;
-        Tilt off = craft.told(BoardSettings.LEVEL_OFF);
+        selfLevel = craft.told(FcSettings.MODE) == FlightMode.LEVEL;
+        Tilt off = craft.told(FcSettings.LEVEL_OFF);
         levelOff = new double[] {Math.toRadians(off.rollDeg()), Math.toRadians(off.pitchDeg())};
     }
 
@@ -137,7 +137,7 @@ final class Loop {
         for (Corner meant : Corner.ALL) {
             int c = meant.ordinal();
             Point p = craft.airframe().motor(meant);
-            Spin spin = craft.told(BoardSettings.SPINS).at(meant);
+            Spin spin = craft.told(FcSettings.SPINS).at(meant);
             believed[0][c] = 1;
             believed[1][c] = -p.rightMm() / 1000;
             believed[2][c] = p.forwardMm() / 1000;

@@ -1,13 +1,13 @@
 package ablemedic.takeoff;
 
-import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
+import ablemedic.craft.FcSettings;
 import ablemedic.craft.FrameShape;
-import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.MotorNumbering;
 import ablemedic.craft.OutputOrder;
 import ablemedic.craft.Spin;
-import ablemedic.craft.SpinSchool;
+import ablemedic.craft.SpinConvention;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -50,7 +50,7 @@ public final class MotorMap {
     public record Solution(
             Optional<List<Corner>> wiring,
             List<Integer> inferred,
-            Map<NumberingSchool, OutputOrder> orders,
+            Map<MotorNumbering, OutputOrder> orders,
             List<Corner> reverse,
             List<String> contradictions,
             List<String> missing) {}
@@ -59,7 +59,7 @@ public final class MotorMap {
     public record PropMove(Corner from, Corner to) {}
 
     /** Works out everything that the sightings allow. */
-    public static Solution solve(List<Seen> seen, FrameShape shape, SpinSchool school) {
+    public static Solution solve(List<Seen> seen, FrameShape shape, SpinConvention school) {
         Corner[] corners = new Corner[4];
         List<String> contradictions = new ArrayList<>();
         Map<Corner, Spin> spins = new EnumMap<>(Corner.class);
@@ -92,16 +92,16 @@ public final class MotorMap {
         if (Arrays.asList(corners).contains(null)) {
             return new Solution(Optional.empty(), inferred, Map.of(), reverse, List.of(), missing);
         }
-        Map<NumberingSchool, OutputOrder> orders = new EnumMap<>(NumberingSchool.class);
+        Map<MotorNumbering, OutputOrder> orders = new EnumMap<>(MotorNumbering.class);
         List<Corner> wiring = List.of(corners);
-        for (NumberingSchool numbering : NumberingSchool.values()) {
+        for (MotorNumbering numbering : MotorNumbering.values()) {
             orders.put(numbering, order(wiring, numbering));
         }
         return new Solution(Optional.of(wiring), inferred, orders, reverse, List.of(), missing);
     }
 
     /** The order to enter so that each of the firmware's motors is the right corner. */
-    public static OutputOrder order(List<Corner> wiring, NumberingSchool numbering) {
+    public static OutputOrder order(List<Corner> wiring, MotorNumbering numbering) {
         return new OutputOrder(List.of(1, 2, 3, 4).stream()
                 .map(motor -> wiring.indexOf(numbering.corner(motor)) + 1)
                 .toList());
@@ -109,7 +109,7 @@ public final class MotorMap {
 
     /** The order that a craft needs as it is wired. */
     static OutputOrder order(Craft craft) {
-        return order(craft.wiring(), craft.told(BoardSettings.NUMBERING));
+        return order(craft.wiring(), craft.told(FcSettings.NUMBERING));
     }
 
     /**
@@ -118,7 +118,7 @@ public final class MotorMap {
      *
      * @param hands the hand of the prop at each corner, as far as it was looked at
      */
-    public static List<PropMove> propMoves(Map<Corner, Spin> hands, SpinSchool school) {
+    public static List<PropMove> propMoves(Map<Corner, Spin> hands, SpinConvention school) {
         List<Corner> clockwiseTooMany = wrong(hands, school, Spin.CLOCKWISE);
         List<Corner> counterTooMany = wrong(hands, school, Spin.COUNTER_CLOCKWISE);
         List<PropMove> moves = new ArrayList<>();
@@ -129,7 +129,7 @@ public final class MotorMap {
         return moves;
     }
 
-    private static List<Corner> wrong(Map<Corner, Spin> hands, SpinSchool school, Spin hand) {
+    private static List<Corner> wrong(Map<Corner, Spin> hands, SpinConvention school, Spin hand) {
         return Corner.ALL.stream()
                 .filter(c -> hands.get(c) == hand && school.at(c) != hand)
                 .toList();

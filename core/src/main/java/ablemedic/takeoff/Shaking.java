@@ -2,9 +2,9 @@ package ablemedic.takeoff;
 
 import static ablemedic.diagnosis.Prediction.from;
 
-import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
+import ablemedic.craft.FcSettings;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Question;
@@ -15,9 +15,9 @@ import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Reading.Chosen;
+import ablemedic.family.Complaint;
+import ablemedic.family.CraftCheck;
 import ablemedic.physics.FedArm;
-import ablemedic.speciality.Complaint;
-import ablemedic.speciality.CraftCheck;
 import ablemedic.takeoff.Sight.Manner;
 import java.util.Arrays;
 import java.util.List;
@@ -87,7 +87,7 @@ final class Shaking {
     private static Heat heat(Craft craft, List<FedArm> arms, List<Sight> sights) {
         boolean oscillates = sights.stream().allMatch(sight -> sight.manner() == Manner.SHAKES);
         if (oscillates
-                || craft.told(BoardSettings.GAIN) * craft.told(BoardSettings.FILTER) > NOISE_HEATS
+                || craft.told(FcSettings.GAIN) * craft.told(FcSettings.FILTER) > NOISE_HEATS
                 || craft.airframe().thrustToWeight() < LABOURS) {
             return Heat.ALL;
         }

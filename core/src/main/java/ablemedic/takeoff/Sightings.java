@@ -1,17 +1,17 @@
 package ablemedic.takeoff;
 
-import ablemedic.craft.BoardSettings;
+import ablemedic.configuration.Configuration;
+import ablemedic.configuration.Setting;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
+import ablemedic.craft.FcSettings;
 import ablemedic.craft.RadioSettings;
 import ablemedic.craft.Stick;
 import ablemedic.diagnosis.Facet;
-import ablemedic.electrics.Electrics;
 import ablemedic.physics.Drives;
 import ablemedic.physics.FedArm;
 import ablemedic.physics.Memory;
-import ablemedic.told.Setting;
-import ablemedic.told.Told;
+import ablemedic.wiring.Electrics;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
@@ -28,7 +28,7 @@ final class Sightings {
 
     /** The settings that a take-off feels; of all others it knows nothing. */
     private static final Set<Setting<?>> FELT = Stream.of(
-                    BoardSettings.ALL.stream().filter(setting -> !BoardSettings.isOfPower(setting)),
+                    FcSettings.ALL.stream().filter(setting -> !FcSettings.isOfPower(setting)),
                     Stream.of(RadioSettings.STICK_ORDER),
                     Arrays.stream(Stick.values()).map(RadioSettings::reversed))
             .<Setting<?>>flatMap(all -> all)
@@ -41,7 +41,7 @@ final class Sightings {
             "how it takes off",
             craft -> new Flying(
                     craft.withElectrics(Electrics.NONE)
-                            .with(craft.told().taking(setting -> !FELT.contains(setting), Told.USUAL)),
+                            .with(craft.told().taking(setting -> !FELT.contains(setting), Configuration.USUAL)),
                     Drives.of(craft)));
 
     private Sightings() {}

@@ -9,14 +9,14 @@ import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Repair;
+import ablemedic.family.Complaint;
+import ablemedic.family.Family;
+import ablemedic.family.Instrument;
 import ablemedic.handbook.Handbook;
 import ablemedic.handbook.Handbook.Chapter;
 import ablemedic.handbook.Handbook.Page;
 import ablemedic.reading.Meter;
 import ablemedic.requirement.Requirement;
-import ablemedic.speciality.Complaint;
-import ablemedic.speciality.Instrument;
-import ablemedic.speciality.Speciality;
 import java.util.List;
 import java.util.Optional;
 
@@ -27,7 +27,7 @@ public final class TakeOff {
     private static final String TITLE = "Take-off";
     private static final List<Page> PAGES = Handbook.read(TakeOff.class, TITLE, Chapter.FAULTS, Chapter.CHECKS);
 
-    public static final Speciality SPECIALITY = new Speciality() {
+    public static final Family SPECIALITY = new Family() {
         @Override
         public String id() {
             return "take-off";

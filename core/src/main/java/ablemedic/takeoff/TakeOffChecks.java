@@ -3,15 +3,15 @@ package ablemedic.takeoff;
 import static ablemedic.diagnosis.Prediction.from;
 import static ablemedic.takeoff.TakeOffSeen.id;
 
-import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
+import ablemedic.craft.FcSettings;
 import ablemedic.craft.Point;
 import ablemedic.craft.Prop;
 import ablemedic.craft.RadioSettings;
 import ablemedic.craft.Rotation;
 import ablemedic.craft.Spin;
-import ablemedic.craft.SpinSchool;
+import ablemedic.craft.SpinConvention;
 import ablemedic.craft.Stick;
 import ablemedic.craft.StickOrder;
 import ablemedic.craft.Tilt;
@@ -26,11 +26,11 @@ import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Gaussian;
 import ablemedic.diagnosis.Prediction;
+import ablemedic.family.CraftCheck;
+import ablemedic.family.InOneGo;
+import ablemedic.family.Place;
 import ablemedic.physics.Drives;
 import ablemedic.physics.FedArm;
-import ablemedic.speciality.CraftCheck;
-import ablemedic.speciality.InOneGo;
-import ablemedic.speciality.Place;
 import ablemedic.takeoff.BoardOrientation.Arrow;
 import ablemedic.takeoff.BoardOrientation.Lie;
 import ablemedic.takeoff.BoardOrientation.Motion;
@@ -307,7 +307,7 @@ final class TakeOffChecks {
                 0.7));
         Choices spins = Choices.of(
                 "What is set?",
-                Arrays.stream(SpinSchool.values())
+                Arrays.stream(SpinConvention.values())
                         .map(s -> new Outcome(id(s), s.label()))
                         .toList());
         checks.add(Fixes.SPINS.read(
@@ -420,7 +420,7 @@ final class TakeOffChecks {
         if (lie != Lie.LEVEL) {
             return id(lie);
         }
-        Tilt off = craft.told(BoardSettings.LEVEL_OFF);
+        Tilt off = craft.told(FcSettings.LEVEL_OFF);
         if (Math.hypot(off.rollDeg(), off.pitchDeg()) < 2) {
             return "level";
         }
@@ -519,8 +519,8 @@ final class TakeOffChecks {
                     c -> "Props off. From the computer drive motor " + motor
                             + " alone at the lowest throttle at which it turns. By the "
                             + "build sheet that is "
-                            + c.name(c.told(BoardSettings.NUMBERING).corner(motor)) + ", "
-                            + c.arm(c.told(BoardSettings.NUMBERING).corner(motor))
+                            + c.name(c.told(FcSettings.NUMBERING).corner(motor)) + ", "
+                            + c.arm(c.told(FcSettings.NUMBERING).corner(motor))
                                     .motor()
                                     .spin()
                                     .label()
@@ -539,8 +539,8 @@ final class TakeOffChecks {
                         + "throttle at which it turns. By the build sheet: "
                         + IntStream.rangeClosed(1, 4)
                                 .mapToObj(n -> n + " "
-                                        + c.name(c.told(BoardSettings.NUMBERING).corner(n)) + ", "
-                                        + c.arm(c.told(BoardSettings.NUMBERING).corner(n))
+                                        + c.name(c.told(FcSettings.NUMBERING).corner(n)) + ", "
+                                        + c.arm(c.told(FcSettings.NUMBERING).corner(n))
                                                 .motor()
                                                 .spin()
                                                 .label())
@@ -590,7 +590,7 @@ final class TakeOffChecks {
     }
 
     private static Turned spun(Craft craft, int motor) {
-        Corner corner = craft.reached(craft.told(BoardSettings.NUMBERING).corner(motor));
+        Corner corner = craft.reached(craft.told(FcSettings.NUMBERING).corner(motor));
         FedArm arm = Drives.at(craft, corner);
         return new Turned(arm.turns() ? spun(corner, arm.spin()) : "none", arm.startsLate());
     }

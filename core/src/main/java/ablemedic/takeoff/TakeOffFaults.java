@@ -1,18 +1,18 @@
 package ablemedic.takeoff;
 
-import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
-import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.FcSettings;
+import ablemedic.craft.MotorNumbering;
 import ablemedic.craft.RadioSettings;
 import ablemedic.craft.Rotation;
-import ablemedic.craft.SpinSchool;
+import ablemedic.craft.SpinConvention;
 import ablemedic.craft.Stick;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
-import ablemedic.speciality.CraftFault;
-import ablemedic.speciality.Odds;
-import ablemedic.speciality.SettingTrouble;
+import ablemedic.family.CraftFault;
+import ablemedic.family.Odds;
+import ablemedic.family.SettingTrouble;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiFunction;
@@ -92,8 +92,8 @@ final class TakeOffFaults {
                     c -> Effects.outputsMoved(c, moved),
                     Fixes::outputs,
                     c -> "All outputs are " + how);
-        } else if (follows(moved, NumberingSchool.REAR_RIGHT_FIRST)
-                || follows(moved, NumberingSchool.FRONT_RIGHT_FIRST)) {
+        } else if (follows(moved, MotorNumbering.REAR_RIGHT_FIRST)
+                || follows(moved, MotorNumbering.FRONT_RIGHT_FIRST)) {
             add(
                     id,
                     "outputs-of-other-school",
@@ -101,7 +101,7 @@ final class TakeOffFaults {
                     TakeOffOdds.OUTPUTS_OF_OTHER_SCHOOL,
                     c -> Effects.outputsMoved(c, moved),
                     Fixes::outputs,
-                    c -> follows(moved, c.told(BoardSettings.NUMBERING))
+                    c -> follows(moved, c.told(FcSettings.NUMBERING))
                             ? "The board is wired by the other numbering school than the firmware counts by"
                             : "The firmware counts by the other numbering school than the board is wired by");
         } else {
@@ -125,10 +125,10 @@ final class TakeOffFaults {
      * firmware of the other, or flashed the other way round: each is the inverse of the other, and either is two
      * schools that met.
      */
-    private static boolean follows(List<Corner> moved, NumberingSchool told) {
-        NumberingSchool other = told == NumberingSchool.REAR_RIGHT_FIRST
-                ? NumberingSchool.FRONT_RIGHT_FIRST
-                : NumberingSchool.REAR_RIGHT_FIRST;
+    private static boolean follows(List<Corner> moved, MotorNumbering told) {
+        MotorNumbering other = told == MotorNumbering.REAR_RIGHT_FIRST
+                ? MotorNumbering.FRONT_RIGHT_FIRST
+                : MotorNumbering.REAR_RIGHT_FIRST;
         return Corner.ALL.stream().allMatch(c -> moved.get(c.ordinal()) == other.corner(told.number(c)));
     }
 
@@ -177,7 +177,7 @@ final class TakeOffFaults {
                 "other-school",
                 "school",
                 TakeOffOdds.SCHOOL_TOLD_WRONG,
-                SpinSchool::other,
+                SpinConvention::other,
                 (sound, faulty) -> Fixes.spinSchool(faulty),
                 c -> "The board was told the other spin school");
     }
@@ -325,7 +325,7 @@ final class TakeOffFaults {
                 Effects::otherUsual,
                 Fixes::stickOrder,
                 c -> "The radio sends " + Effects.otherUsual(c.told(RadioSettings.STICK_ORDER)) + ", the board expects "
-                        + c.told(BoardSettings.STICK_ORDER));
+                        + c.told(FcSettings.STICK_ORDER));
         told(
                 Fixes.BOARD_ORDER,
                 "board-other-order",
@@ -334,7 +334,7 @@ final class TakeOffFaults {
                 TakeOffOdds.STICK_ORDER,
                 Effects::otherUsual,
                 Fixes::stickOrder,
-                c -> "The board expects " + Effects.otherUsual(c.told(BoardSettings.STICK_ORDER)) + ", the radio sends "
+                c -> "The board expects " + Effects.otherUsual(c.told(FcSettings.STICK_ORDER)) + ", the radio sends "
                         + c.told(RadioSettings.STICK_ORDER));
         for (Stick stick : List.of(Stick.ROLL, Stick.PITCH, Stick.YAW)) {
             told(

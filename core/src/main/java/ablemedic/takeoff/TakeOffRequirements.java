@@ -1,14 +1,15 @@
 package ablemedic.takeoff;
 
-import ablemedic.craft.BoardSettings;
+import ablemedic.configuration.Setting;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
-import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.FcSettings;
+import ablemedic.craft.MotorNumbering;
 import ablemedic.craft.OutputOrder;
 import ablemedic.craft.Point;
 import ablemedic.craft.RadioSettings;
 import ablemedic.craft.Rotation;
-import ablemedic.craft.SpinSchool;
+import ablemedic.craft.SpinConvention;
 import ablemedic.craft.Stick;
 import ablemedic.craft.StickOrder;
 import ablemedic.craft.Tilt;
@@ -17,7 +18,6 @@ import ablemedic.requirement.Requirement;
 import ablemedic.requirement.Severity;
 import ablemedic.requirement.Violation;
 import ablemedic.takeoff.Sight.Manner;
-import ablemedic.told.Setting;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -50,7 +50,7 @@ final class TakeOffRequirements {
                                     "gain",
                                     craft -> tuned(
                                             craft,
-                                            BoardSettings.GAIN,
+                                            FcSettings.GAIN,
                                             "Its gains are ",
                                             ", as for another size of craft",
                                             TakeOffSeen.ID)),
@@ -58,7 +58,7 @@ final class TakeOffRequirements {
                                     "filter",
                                     craft -> tuned(
                                             craft,
-                                            BoardSettings.FILTER,
+                                            FcSettings.FILTER,
                                             "The gyro's filter cuts off at ",
                                             ", as for another size of craft",
                                             Shaking.ID))),
@@ -84,16 +84,16 @@ final class TakeOffRequirements {
         if (craft.misalignment().equals(Rotation.NONE)) {
             return List.of();
         }
-        Rotation told = craft.told(BoardSettings.ALIGNMENT);
+        Rotation told = craft.told(FcSettings.ALIGNMENT);
         return List.of(Violation.of(
                 "alignment",
                 Severity.HAZARD,
                 "The FC is configured as turned " + told.angles() + ", and is mounted turned "
                         + craft.mounted().angles(),
-                "Enter the board alignment " + BoardSettings.ALIGNMENT.form().written(craft.mounted()),
+                "Enter the board alignment " + FcSettings.ALIGNMENT.form().written(craft.mounted()),
                 TakeOffSeen.ID,
-                List.of(BoardSettings.ALIGNMENT),
-                List.of(Edit.set(BoardSettings.ALIGNMENT, craft.mounted()), Edit.mounted(told))));
+                List.of(FcSettings.ALIGNMENT),
+                List.of(Edit.set(FcSettings.ALIGNMENT, craft.mounted()), Edit.mounted(told))));
     }
 
     private static List<Violation> outputs(Craft craft) {
@@ -101,26 +101,26 @@ final class TakeOffRequirements {
             return List.of();
         }
         OutputOrder order = MotorMap.order(craft);
-        List<Edit> edits = new ArrayList<>(List.of(Edit.set(BoardSettings.OUTPUT_ORDER, order)));
-        Arrays.stream(NumberingSchool.values())
+        List<Edit> edits = new ArrayList<>(List.of(Edit.set(FcSettings.OUTPUT_ORDER, order)));
+        Arrays.stream(MotorNumbering.values())
                 .filter(other -> {
-                    Craft renumbered = craft.with(BoardSettings.NUMBERING, other);
+                    Craft renumbered = craft.with(FcSettings.NUMBERING, other);
                     return Corner.ALL.stream().allMatch(corner -> renumbered.reached(corner) == corner);
                 })
-                .forEach(other -> edits.add(Edit.set(BoardSettings.NUMBERING, other)));
+                .forEach(other -> edits.add(Edit.set(FcSettings.NUMBERING, other)));
         return List.of(Violation.of(
                 "outputs",
                 Severity.HAZARD,
-                "With the output order " + craft.told(BoardSettings.OUTPUT_ORDER) + " and "
-                        + craft.told().said(BoardSettings.NUMBERING) + " the FC turns other motors than it means",
+                "With the output order " + craft.told(FcSettings.OUTPUT_ORDER) + " and "
+                        + craft.told().said(FcSettings.NUMBERING) + " the FC turns other motors than it means",
                 "Enter the output order " + order,
                 TakeOffSeen.ID,
-                List.of(BoardSettings.OUTPUT_ORDER, BoardSettings.NUMBERING),
+                List.of(FcSettings.OUTPUT_ORDER, FcSettings.NUMBERING),
                 edits));
     }
 
     private static List<Violation> spins(Craft craft) {
-        SpinSchool told = craft.told(BoardSettings.SPINS);
+        SpinConvention told = craft.told(FcSettings.SPINS);
         Set<Corner> against = Corner.ALL.stream()
                 .filter(corner -> craft.arm(corner).motor().spin() != told.at(corner))
                 .collect(Collectors.toSet());
@@ -138,8 +138,8 @@ final class TakeOffRequirements {
                                         + "”, and all four motors turn the other way",
                                 "Enter “" + told.other().label() + "”",
                                 TakeOffSeen.ID,
-                                List.of(BoardSettings.SPINS),
-                                List.of(Edit.set(BoardSettings.SPINS, told.other()), reverse))
+                                List.of(FcSettings.SPINS),
+                                List.of(Edit.set(FcSettings.SPINS, told.other()), reverse))
                         : Violation.of(
                                 "spins",
                                 Severity.HAZARD,
@@ -147,12 +147,12 @@ final class TakeOffRequirements {
                                         + " turns the wrong way",
                                 "See which way it turns, props off, and reverse it",
                                 TakeOffSeen.ID,
-                                List.of(BoardSettings.SPINS),
+                                List.of(FcSettings.SPINS),
                                 List.of(reverse)));
     }
 
     private static List<Violation> stickOrder(Craft craft) {
-        StickOrder expects = craft.told(BoardSettings.STICK_ORDER);
+        StickOrder expects = craft.told(FcSettings.STICK_ORDER);
         StickOrder sends = craft.told(RadioSettings.STICK_ORDER);
         return expects.equals(sends)
                 ? List.of()
@@ -162,9 +162,9 @@ final class TakeOffRequirements {
                         "The FC expects the channels as " + expects + ", and the radio sends " + sends,
                         "Set the FC to " + sends,
                         TakeOffSeen.ID,
-                        List.of(BoardSettings.STICK_ORDER, RadioSettings.STICK_ORDER),
+                        List.of(FcSettings.STICK_ORDER, RadioSettings.STICK_ORDER),
                         List.of(
-                                Edit.set(BoardSettings.STICK_ORDER, sends),
+                                Edit.set(FcSettings.STICK_ORDER, sends),
                                 Edit.set(RadioSettings.STICK_ORDER, expects))));
     }
 
@@ -238,18 +238,18 @@ final class TakeOffRequirements {
     }
 
     private static List<Violation> level(Craft craft) {
-        Tilt off = craft.told(BoardSettings.LEVEL_OFF);
+        Tilt off = craft.told(FcSettings.LEVEL_OFF);
         return Math.max(Math.abs(off.rollDeg()), Math.abs(off.pitchDeg())) <= LEVEL_DEG
                 ? List.of()
                 : List.of(Violation.of(
                         "level",
                         Severity.CANNOT_WORK,
-                        "Its level is off by " + craft.told().said(BoardSettings.LEVEL_OFF) + ": it slides",
+                        "Its level is off by " + craft.told().said(FcSettings.LEVEL_OFF) + ": it slides",
                         "Calibrate level on a flat surface",
                         TakeOffSeen.ID,
-                        List.of(BoardSettings.LEVEL_OFF),
+                        List.of(FcSettings.LEVEL_OFF),
                         List.of(Edit.doing(
-                                BoardSettings.LEVEL_OFF,
+                                FcSettings.LEVEL_OFF,
                                 Tilt.NONE,
                                 "Calibrate level on a flat surface",
                                 3,
@@ -263,7 +263,7 @@ final class TakeOffRequirements {
         return value <= OTHER_SIZE && value >= 1 / OTHER_SIZE
                 ? List.of()
                 : List.of(Violation.of(
-                        setting == BoardSettings.GAIN ? "gain" : "filter",
+                        setting == FcSettings.GAIN ? "gain" : "filter",
                         Severity.CANNOT_WORK,
                         what + craft.told().said(setting) + why,
                         "Enter what suits this size",

@@ -11,7 +11,7 @@ import ablemedic.diagnosis.Categorical.Way;
 import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Reading;
-import ablemedic.speciality.Place;
+import ablemedic.family.Place;
 import ablemedic.takeoff.Sight.Edge;
 import ablemedic.takeoff.Sight.Manner;
 import ablemedic.takeoff.Sight.Turn;

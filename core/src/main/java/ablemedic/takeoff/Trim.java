@@ -3,7 +3,7 @@ package ablemedic.takeoff;
 import ablemedic.craft.Airframe;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Point;
-import ablemedic.craft.SpinSchool;
+import ablemedic.craft.SpinConvention;
 import java.util.Arrays;
 import org.hipparchus.linear.LUDecomposition;
 import org.hipparchus.linear.MatrixUtils;
@@ -39,7 +39,7 @@ public final class Trim {
             moments[0][c] = 1;
             moments[1][c] = (motor.rightMm() - frame.balance().rightMm()) / 1000;
             moments[2][c] = (motor.forwardMm() - frame.balance().forwardMm()) / 1000;
-            moments[3][c] = SpinSchool.INWARD.at(corner).yawPush();
+            moments[3][c] = SpinConvention.INWARD.at(corner).yawPush();
         }
         double[] level = new LUDecomposition(MatrixUtils.createRealMatrix(moments), 1e-30)
                 .getSolver()

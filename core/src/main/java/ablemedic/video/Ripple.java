@@ -1,13 +1,13 @@
 package ablemedic.video;
 
 import ablemedic.craft.Craft;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Inner;
-import ablemedic.electrics.Pad;
-import ablemedic.electrics.Part;
-import ablemedic.electrics.Wiring.At;
 import ablemedic.physics.Drives;
 import ablemedic.physics.Powered;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.InnerCircuit;
+import ablemedic.wiring.Pad;
+import ablemedic.wiring.Part;
+import ablemedic.wiring.Wiring.At;
 
 /**
  * What the speed controllers' switching leaves on the supply of a picture, in volts, and what of it shows. A capacitor
@@ -81,7 +81,7 @@ final class Ripple {
         double conductance = 1 / impedance(OWN_FARADS, OWN_OHMS)
                 + (isEnough(craft.electrics()) ? 1 / impedance(ENOUGH_FARADS, CAPACITOR_OHMS) : 0)
                 + (more > 0 ? 1 / impedance(more, CAPACITOR_OHMS) : 0);
-        for (At<Inner.Capacitance> one : craft.electrics().wiring().all(Inner.Capacitance.class)) {
+        for (At<InnerCircuit.Capacitance> one : craft.electrics().wiring().all(InnerCircuit.Capacitance.class)) {
             if (one.of().bulky()
                     && craft.electrics().takesUp(one.address(one.of().plus()))
                     && isJoined(craft.electrics(), one)) {
@@ -100,7 +100,7 @@ final class Ripple {
     }
 
     static boolean hasCapacitor(Electrics electrics) {
-        return electrics.wiring().all(Inner.Capacitance.class).stream()
+        return electrics.wiring().all(InnerCircuit.Capacitance.class).stream()
                 .anyMatch(one -> one.of().bulky());
     }
 
@@ -108,7 +108,7 @@ final class Ripple {
         return ohms + 1 / (8 * HERTZ * farads);
     }
 
-    private static boolean isJoined(Electrics electrics, At<Inner.Capacitance> one) {
+    private static boolean isJoined(Electrics electrics, At<InnerCircuit.Capacitance> one) {
         return electrics.sheet().leads().stream()
                 .filter(lead -> lead.from().startsWith(one.part().id() + ".")
                         || lead.to().startsWith(one.part().id() + "."))

@@ -3,14 +3,14 @@ package ablemedic.video;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
+import ablemedic.family.Complaint;
+import ablemedic.family.Family;
+import ablemedic.family.Instrument;
 import ablemedic.handbook.Handbook;
 import ablemedic.handbook.Handbook.Chapter;
 import ablemedic.handbook.Handbook.Page;
 import ablemedic.reading.Meter;
 import ablemedic.requirement.Requirement;
-import ablemedic.speciality.Complaint;
-import ablemedic.speciality.Instrument;
-import ablemedic.speciality.Speciality;
 import java.util.List;
 
 /** The speciality of video and camera: whether a picture comes, figures on it, and for how long. */
@@ -18,7 +18,7 @@ public final class Video {
     private static final String TITLE = "Video and camera";
     private static final List<Page> PAGES = Handbook.read(Video.class, TITLE, Chapter.FAULTS, Chapter.CHECKS);
 
-    public static final Speciality SPECIALITY = new Speciality() {
+    public static final Family SPECIALITY = new Family() {
         @Override
         public String id() {
             return "video";

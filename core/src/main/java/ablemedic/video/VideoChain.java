@@ -3,17 +3,17 @@ package ablemedic.video;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.VideoSettings;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Job;
-import ablemedic.electrics.Pad;
-import ablemedic.electrics.Part;
-import ablemedic.electrics.VideoPath;
-import ablemedic.electrics.VideoPath.Hop;
-import ablemedic.line.CraftLine;
-import ablemedic.line.CraftLines;
-import ablemedic.line.Reach;
 import ablemedic.physics.FreeSpace;
 import ablemedic.physics.Powered;
+import ablemedic.uart.CraftLine;
+import ablemedic.uart.CraftLines;
+import ablemedic.uart.Reach;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.Pad;
+import ablemedic.wiring.Part;
+import ablemedic.wiring.UartFunction;
+import ablemedic.wiring.VideoPath;
+import ablemedic.wiring.VideoPath.Hop;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -79,18 +79,19 @@ record VideoChain(Craft sound, Optional<VideoPath> path, Optional<CraftLines> li
         return path.map(VideoPath::sender);
     }
 
-    Optional<CraftLine> line(Job job) {
+    Optional<CraftLine> line(UartFunction job) {
         return lines.flatMap(all -> all.of(job));
     }
 
     /** Whether anything can be asked of the picture or of the figures on it. */
     boolean isThere() {
-        return path.isPresent() || line(Job.DISPLAY).isPresent();
+        return path.isPresent() || line(UartFunction.DISPLAY).isPresent();
     }
 
     /** Whether the board, or a part of its own, draws figures that are shown. */
     boolean hasFigures() {
-        return line(Job.DISPLAY).isPresent() || path.flatMap(VideoPath::overlay).isPresent();
+        return line(UartFunction.DISPLAY).isPresent()
+                || path.flatMap(VideoPath::overlay).isPresent();
     }
 
     Screen screen(Craft craft) {
@@ -197,7 +198,7 @@ record VideoChain(Craft sound, Optional<VideoPath> path, Optional<CraftLines> li
     }
 
     private Figures figures(Craft craft) {
-        Reach told = line(Job.DISPLAY)
+        Reach told = line(UartFunction.DISPLAY)
                 .map(line -> lines.orElseThrow().now(line, craft, false).spoken())
                 .orElseGet(() -> FirmwareSettings.starts(craft) ? Reach.GOOD : Reach.NONE);
         boolean drawn =
@@ -229,7 +230,7 @@ record VideoChain(Craft sound, Optional<VideoPath> path, Optional<CraftLines> li
 
     /** What comes of a channel and a power that the board tells the transmitter. */
     Obeys obeys(Craft craft) {
-        Reach told = line(Job.VIDEO_CONTROL)
+        Reach told = line(UartFunction.VIDEO_CONTROL)
                 .map(line -> lines.orElseThrow().now(line, craft, false).spoken())
                 .orElse(Reach.NONE);
         if (told == Reach.NONE || sender().filter(part -> !isFed(craft, part)).isPresent()) {

@@ -12,19 +12,19 @@ import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Prediction;
-import ablemedic.electrics.Harm.NoPicture;
-import ablemedic.electrics.Harm.PoorAntenna;
-import ablemedic.electrics.Job;
-import ablemedic.electrics.Part;
-import ablemedic.electrics.VideoPath;
+import ablemedic.family.CheckList;
+import ablemedic.family.Place;
+import ablemedic.family.SettingTrouble;
 import ablemedic.physics.FreeSpace;
-import ablemedic.speciality.CheckList;
-import ablemedic.speciality.Place;
-import ablemedic.speciality.SettingTrouble;
 import ablemedic.video.VideoChain.Behind;
 import ablemedic.video.VideoChain.Figures;
 import ablemedic.video.VideoChain.Obeys;
 import ablemedic.video.VideoChain.Screen;
+import ablemedic.wiring.Defect.NoPicture;
+import ablemedic.wiring.Defect.PoorAntenna;
+import ablemedic.wiring.Part;
+import ablemedic.wiring.UartFunction;
+import ablemedic.wiring.VideoPath;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -271,7 +271,8 @@ final class VideoChecks {
                         now -> Categorical.expecting(power, now > 1.3 * told ? "more" : "as-told", MISREAD),
                         0.7)
                 .needing(BenchNeeds.POWERED));
-        if (chain.line(Job.VIDEO_CONTROL).isPresent() && way.milliwatts().size() > 1) {
+        if (chain.line(UartFunction.VIDEO_CONTROL).isPresent()
+                && way.milliwatts().size() > 1) {
             Choices levels = Choices.of(
                     "Has the table as many powers as the transmitter?",
                     List.of(
@@ -549,7 +550,7 @@ final class VideoChecks {
                     from(screen(chain), screen -> figures(figures, screen, MISREAD)),
                     0.7,
                     BenchNeeds.POWERED,
-                    chain.line(Job.DISPLAY)
+                    chain.line(UartFunction.DISPLAY)
                             .map(line -> (Place) new Place.OnePart(line.part().id()))
                             .orElse(Place.NOWHERE));
             if (!chain.isDigital() && chain.path().flatMap(VideoPath::camera).isPresent()) {
@@ -571,7 +572,7 @@ final class VideoChecks {
     }
 
     private void control() {
-        chain.line(Job.VIDEO_CONTROL).ifPresent(line -> {
+        chain.line(UartFunction.VIDEO_CONTROL).ifPresent(line -> {
             Choices follows = follows();
             powered(
                     FOLLOWS,

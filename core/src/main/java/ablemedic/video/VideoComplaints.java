@@ -10,9 +10,9 @@ import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Reading.Chosen;
-import ablemedic.electrics.Job;
-import ablemedic.speciality.Complaint;
+import ablemedic.family.Complaint;
 import ablemedic.video.VideoChain.Behind;
+import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -144,7 +144,7 @@ final class VideoComplaints {
     }
 
     private void control() {
-        if (chain.line(Job.VIDEO_CONTROL).isPresent()) {
+        if (chain.line(UartFunction.VIDEO_CONTROL).isPresent()) {
             Choices answers = VideoChecks.follows();
             add(
                     CONTROL,

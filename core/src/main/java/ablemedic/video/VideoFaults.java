@@ -1,26 +1,26 @@
 package ablemedic.video;
 
+import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
 import ablemedic.craft.VideoSettings;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Fix.Value;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Harm;
-import ablemedic.electrics.Harm.LeadMoved;
-import ablemedic.electrics.Harm.NoAir;
-import ablemedic.electrics.Harm.NoPicture;
-import ablemedic.electrics.Harm.PoorAntenna;
-import ablemedic.electrics.Inner;
-import ablemedic.electrics.Job;
-import ablemedic.electrics.Part;
-import ablemedic.electrics.VideoPath;
-import ablemedic.electrics.VideoPath.Hop;
-import ablemedic.electrics.Wiring.At;
-import ablemedic.speciality.FaultList;
-import ablemedic.speciality.Odds;
-import ablemedic.speciality.SettingTrouble;
-import ablemedic.told.Setting;
+import ablemedic.family.FaultList;
+import ablemedic.family.Odds;
+import ablemedic.family.SettingTrouble;
+import ablemedic.wiring.Defect;
+import ablemedic.wiring.Defect.LeadMoved;
+import ablemedic.wiring.Defect.NoAir;
+import ablemedic.wiring.Defect.NoPicture;
+import ablemedic.wiring.Defect.PoorAntenna;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.InnerCircuit;
+import ablemedic.wiring.Part;
+import ablemedic.wiring.UartFunction;
+import ablemedic.wiring.VideoPath;
+import ablemedic.wiring.VideoPath.Hop;
+import ablemedic.wiring.Wiring.At;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiFunction;
@@ -176,7 +176,8 @@ final class VideoFaults {
                 "Take the transmitter out of pit mode",
                 1.5,
                 "From the board's page or a switch; some leave it only when their supply comes anew.");
-        if (chain.line(Job.VIDEO_CONTROL).isPresent() && way.milliwatts().size() > 1) {
+        if (chain.line(UartFunction.VIDEO_CONTROL).isPresent()
+                && way.milliwatts().size() > 1) {
             entered(
                     LEVELS,
                     VideoSettings.LEVELS,
@@ -417,14 +418,14 @@ final class VideoFaults {
                     "supply of the picture",
                     VideoOdds.NO_CAPACITOR,
                     "No capacitor sits at the pack's leads, and the controllers' own are not enough",
-                    new Harm.CannotWork(way.maker().id(), Ripple.SUPPLY),
+                    new Defect.CannotWork(way.maker().id(), Ripple.SUPPLY),
                     "Fit a capacitor at the pack's leads",
                     "without a capacitor",
                     "470 µF or more, of low resistance",
                     15,
                     "Pack out. Plus to plus, its legs short, its voltage well above the pack's. Enter it on the sheet.");
         }
-        for (At<Inner.Capacitance> one : sound.electrics().wiring().all(Inner.Capacitance.class)) {
+        for (At<InnerCircuit.Capacitance> one : sound.electrics().wiring().all(InnerCircuit.Capacitance.class)) {
             if (one.of().bulky()) {
                 String pad = one.address(one.of().plus());
                 harmed(
@@ -434,7 +435,7 @@ final class VideoFaults {
                         one.part().label(),
                         VideoOdds.DRIED,
                         "The " + one.part().label() + " has dried out and takes up next to nothing",
-                        new Harm.DriedCapacitor(pad),
+                        new Defect.DriedCapacitor(pad),
                         "Replace the " + one.part().label(),
                         "dried out",
                         "new, of low resistance",
@@ -469,7 +470,7 @@ final class VideoFaults {
             String what,
             Odds odds,
             String description,
-            Harm harm,
+            Defect harm,
             String title,
             String before,
             String after,

@@ -1,6 +1,6 @@
 package ablemedic.video;
 
-import ablemedic.speciality.Odds;
+import ablemedic.family.Odds;
 
 /** How often each sort of fault of video is met. All are common practice with no source. */
 final class VideoOdds {

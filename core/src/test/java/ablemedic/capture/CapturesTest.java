@@ -6,11 +6,11 @@ import static org.assertj.core.api.Assertions.within;
 
 import ablemedic.capture.CaptureReport.Verdict;
 import ablemedic.capture.CaptureReport.Weight;
+import ablemedic.protocol.Format;
+import ablemedic.protocol.Framing;
+import ablemedic.protocol.Sender;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
-import ablemedic.wire.Format;
-import ablemedic.wire.Framing;
-import ablemedic.wire.Sender;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;

@@ -49,11 +49,11 @@ class CraftTest {
     @OutsideCheck(kind = Kind.COMMON_PRACTICE, source = "the usual directions and the two numbering schools")
     @Test
     void theSchoolsAreThoseOfTheTrade() {
-        assertThat(Corner.ALL.stream().map(SpinSchool.INWARD::at))
+        assertThat(Corner.ALL.stream().map(SpinConvention.INWARD::at))
                 .containsExactly(Spin.COUNTER_CLOCKWISE, Spin.CLOCKWISE, Spin.COUNTER_CLOCKWISE, Spin.CLOCKWISE);
-        assertThat(List.of(1, 2, 3, 4).stream().map(NumberingSchool.REAR_RIGHT_FIRST::corner))
+        assertThat(List.of(1, 2, 3, 4).stream().map(MotorNumbering.REAR_RIGHT_FIRST::corner))
                 .containsExactly(Corner.REAR_RIGHT, Corner.FRONT_RIGHT, Corner.REAR_LEFT, Corner.FRONT_LEFT);
-        assertThat(List.of(1, 2, 3, 4).stream().map(NumberingSchool.FRONT_RIGHT_FIRST::corner))
+        assertThat(List.of(1, 2, 3, 4).stream().map(MotorNumbering.FRONT_RIGHT_FIRST::corner))
                 .containsExactly(Corner.FRONT_RIGHT, Corner.REAR_LEFT, Corner.FRONT_LEFT, Corner.REAR_RIGHT);
     }
 
@@ -76,8 +76,8 @@ class CraftTest {
     @ParameterizedTest
     @EnumSource(CraftClass.class)
     void aSoundCraftIsToldWhatItIs(CraftClass size) {
-        for (NumberingSchool numbering : NumberingSchool.values()) {
-            Craft craft = size.sound(SpinSchool.OUTWARD, numbering, Rotation.yaw(90));
+        for (MotorNumbering numbering : MotorNumbering.values()) {
+            Craft craft = size.sound(SpinConvention.OUTWARD, numbering, Rotation.yaw(90));
             assertThat(craft.misalignment()).isEqualTo(Rotation.NONE);
             assertThat(Corner.ALL)
                     .allSatisfy(corner -> assertThat(craft.reached(corner)).isEqualTo(corner));

@@ -67,16 +67,16 @@ class ChestClinicTest {
         return faults;
     }
 
-    private static double belief(Standing<Set<String>> standing, char what) {
+    private static double belief(Posterior<Set<String>> standing, char what) {
         return standing.stories().stream()
                 .filter(w -> w.hypothesis().faults().stream().anyMatch(f -> f.id().indexOf(what) >= 0))
-                .mapToDouble(Standing.Weighed::belief)
+                .mapToDouble(Posterior.Weighed::belief)
                 .sum();
     }
 
     @Test
     void aPositiveXRayGivesThePrintedPosteriors() {
-        Standing<Set<String>> standing = diagnosis.standing(Toy.found(Toy.opened(), xRay, 1));
+        Posterior<Set<String>> standing = diagnosis.standing(Toy.found(Toy.opened(), xRay, 1));
         assertThat(belief(standing, 't')).isCloseTo(2800.0 / 8291.0, offset(1e-9));
         assertThat(belief(standing, 'l')).isCloseTo(0.371487, offset(1e-6));
         assertThat(belief(standing, 'b')).isCloseTo(0.491102, offset(1e-6));
@@ -84,7 +84,7 @@ class ChestClinicTest {
 
     @Test
     void dyspnoeaGivesThePrintedPosteriors() {
-        Standing<Set<String>> standing = diagnosis.standing(Toy.found(Toy.opened(), dyspnoea, 1));
+        Posterior<Set<String>> standing = diagnosis.standing(Toy.found(Toy.opened(), dyspnoea, 1));
         assertThat(belief(standing, 't')).isCloseTo(0.087751, offset(1e-6));
         assertThat(belief(standing, 'l')).isCloseTo(0.099525, offset(1e-6));
         assertThat(belief(standing, 'b')).isCloseTo(0.811402, offset(1e-6));

@@ -55,11 +55,12 @@ class DistributionTest {
                 new Gaussian(metres, -0.3, 0.02, 0.05),
                 new Gaussian(metres, 0.4, 0.02, 0.05),
                 Distribution.broad(metres));
-        Cells cells = Cells.of(metres, spreads);
+        Discretisation cells = Discretisation.of(metres, spreads);
         for (Distribution outlook : spreads) {
             assertThat(Arrays.stream(cells.probabilities(outlook)).sum()).isCloseTo(1, offset(1e-9));
         }
-        assertThat(Cells.of(two, List.of(together)).probabilities(together)).containsExactly(0.5, 0, 0, 0.5);
+        assertThat(Discretisation.of(two, List.of(together)).probabilities(together))
+                .containsExactly(0.5, 0, 0, 0.5);
     }
 
     @Test
@@ -78,8 +79,8 @@ class DistributionTest {
         }
         assertThat(Belief.of(0.96)).isEqualTo(Belief.ALMOST_CERTAIN);
         assertThat(Belief.of(0)).isEqualTo(Belief.RULED_OUT);
-        assertThat(Weight.of(12)).isEqualTo(Weight.STRONGLY_FOR);
-        assertThat(Weight.of(1)).isEqualTo(Weight.NEUTRAL);
-        assertThat(Weight.of(1.0 / 12)).isEqualTo(Weight.STRONGLY_AGAINST);
+        assertThat(LikelihoodRatio.of(12)).isEqualTo(LikelihoodRatio.STRONGLY_FOR);
+        assertThat(LikelihoodRatio.of(1)).isEqualTo(LikelihoodRatio.NEUTRAL);
+        assertThat(LikelihoodRatio.of(1.0 / 12)).isEqualTo(LikelihoodRatio.STRONGLY_AGAINST);
     }
 }

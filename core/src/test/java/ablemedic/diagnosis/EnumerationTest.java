@@ -120,7 +120,7 @@ class EnumerationTest {
     void beliefsAreThoseOfEnumeration(long seed) {
         Drawn drawn = new Drawn(seed);
         Map<Set<String>, Double> exact = drawn.enumerate();
-        Standing<Set<String>> standing = drawn.diagnosis.standing(drawn.known);
+        Posterior<Set<String>> standing = drawn.diagnosis.standing(drawn.known);
         for (int i = 0; i < FAULTS; i++) {
             String id = "f" + i;
             double belief = exact.entrySet().stream()
@@ -138,7 +138,7 @@ class EnumerationTest {
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12})
     void theReasonsOfASuspectMultiplyToItsOdds(long seed) {
         Drawn drawn = new Drawn(seed);
-        Standing<Set<String>> standing = drawn.diagnosis.standing(drawn.known);
+        Posterior<Set<String>> standing = drawn.diagnosis.standing(drawn.known);
         for (Suspect<Set<String>> suspect : standing.suspects()) {
             assertThat(standing.why(suspect.remedy()).odds())
                     .isCloseTo(suspect.belief() / (1 - suspect.belief()), offset(1e-9));

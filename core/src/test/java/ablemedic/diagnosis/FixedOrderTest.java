@@ -3,7 +3,7 @@ package ablemedic.diagnosis;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.takeoff.TakeOff;
@@ -12,7 +12,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class FixedOrderTest {
-    private static final Craft SOUND = Specialities.anyCraft();
+    private static final Craft SOUND = Families.anyCraft();
     private static final Book<Craft> BOOK = TakeOff.book();
 
     private static List<Check<Craft>> planned() {

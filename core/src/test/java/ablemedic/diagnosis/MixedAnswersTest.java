@@ -87,7 +87,7 @@ class MixedAnswersTest {
     @ValueSource(doubles = {0.1, 0.5, 0.9})
     void itsCellsAreCertainTogetherAndHoldWhatSamplingFinds(double drops) {
         Joint outlook = outlook(drops);
-        Cells cells = Cells.of(ANSWERS, List.of(outlook, outlook(0.3)));
+        Discretisation cells = Discretisation.of(ANSWERS, List.of(outlook, outlook(0.3)));
         double[] p = cells.probabilities(outlook);
         assertThat(Arrays.stream(p).sum()).isCloseTo(1, within(1e-9));
         assertThat(Arrays.stream(p).min().orElseThrow()).isNotNegative();
@@ -117,7 +117,7 @@ class MixedAnswersTest {
                 .isBetween(0.8 * by, by);
     }
 
-    private static double ratio(Standing<Set<String>> standing) {
+    private static double ratio(Posterior<Set<String>> standing) {
         return standing.everHeld("no stage") / standing.everHeld("else");
     }
 
@@ -145,8 +145,8 @@ class MixedAnswersTest {
         Book<Set<String>> book = new Book<>(
                 List.of(Toy.fault("no stage", "no stage", "stage", 0.02), Toy.fault("else", "else", "else", 0.02)),
                 List.of(complaint, flight));
-        Technician<Set<String>> technician =
-                new Technician<>(new Diagnosis<>(book, Assumptions.USUAL), complaint, flight);
+        SimulatedTechnician<Set<String>> technician =
+                new SimulatedTechnician<>(new Diagnosis<>(book, Assumptions.USUAL), complaint, flight);
         int solved = 0;
         for (long seed = 0; seed < 20; seed++) {
             solved += technician
@@ -154,7 +154,7 @@ class MixedAnswersTest {
                                     Set.of(),
                                     List.of(book.faults().get(0)),
                                     Occasion.NOTHING_KNOWN,
-                                    Technician.Habit.PLAN,
+                                    SimulatedTechnician.Habit.PLAN,
                                     seed)
                             .solved()
                     ? 1

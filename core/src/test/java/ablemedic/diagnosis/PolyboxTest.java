@@ -64,7 +64,7 @@ class PolyboxTest {
                 name, 2 * VALUES, 1, BenchNeeds.NOTHING, broken -> Toy.surely(value.apply(Box.of(broken)), 2 * VALUES));
     }
 
-    private Standing<Set<String>> seen() {
+    private Posterior<Set<String>> seen() {
         return diagnosis.standing(Toy.found(Toy.found(Toy.opened(), f, 10), g, 12));
     }
 

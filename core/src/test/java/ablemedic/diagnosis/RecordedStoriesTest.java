@@ -113,7 +113,7 @@ class RecordedStoriesTest {
         }
         Map<Set<String>, Double> exact = enumerated(known);
         double all = exact.values().stream().mapToDouble(Double::doubleValue).sum();
-        Standing<Set<String>> standing = diagnosis.standing(known);
+        Posterior<Set<String>> standing = diagnosis.standing(known);
         for (String id : List.of("a", "b", "other", "f0", "f1", "f2", "f3")) {
             double belief = exact.entrySet().stream()
                             .filter(one -> one.getKey().contains(id))
@@ -178,7 +178,7 @@ class RecordedStoriesTest {
 
     @Test
     void whatIsRightInAnotherWayOwesNothing() {
-        Standing<Set<String>> standing = diagnosis.standing(Toy.opened());
+        Posterior<Set<String>> standing = diagnosis.standing(Toy.opened());
         assertThat(standing.suspects())
                 .extracting(suspect -> suspect.leading().id())
                 .doesNotContain("other");
@@ -197,13 +197,13 @@ class RecordedStoriesTest {
                 List.of(new Kept("a", "site a", 9, false), Toy.fault("f0", "site0", "r0", 0.02));
         Diagnosis<Set<String>> small = new Diagnosis<>(new Book<>(faults, List.of(flies)), Assumptions.USUAL);
         Case<Set<String>> known = Toy.found(Toy.opened(), flies, 1);
-        Standing<Set<String>> standing = small.standing(known);
+        Posterior<Set<String>> standing = small.standing(known);
         assertThat(standing.apart()).singleElement().satisfies(one -> assertThat(one.belief())
                 .isCloseTo(0.9, offset(0.01)));
         assertThat(standing.suspects())
                 .extracting(suspect -> suspect.leading().id())
                 .containsExactly("f0");
-        Standing<Set<String>> fixed = small.standing(Toy.found(
+        Posterior<Set<String>> fixed = small.standing(Toy.found(
                 known.withRepair(faults.get(1), faults.get(1).fixes(Set.of()).get(0)), flies, 0));
         assertThat(fixed.nothingLeft()).isGreaterThan(0.8);
     }

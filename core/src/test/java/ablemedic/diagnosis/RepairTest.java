@@ -38,7 +38,7 @@ class RepairTest {
 
     @Test
     void aFixThatHelpsLeavesNothingToSuspect() {
-        Standing<Set<String>> standing = diagnosis.standing(Toy.found(aFixed(), flight, 1));
+        Posterior<Set<String>> standing = diagnosis.standing(Toy.found(aFixed(), flight, 1));
         assertThat(standing.nothingLeft()).isGreaterThan(0.9);
         assertThat(standing.suspects().stream().filter(s -> s.remedy().equals("fix a")))
                 .isEmpty();
@@ -63,8 +63,8 @@ class RepairTest {
 
     @Test
     void aComplaintThatPersistsReopensTheRestWithWhatWasLearnt() {
-        Standing<Set<String>> before = diagnosis.standing(aFixed());
-        Standing<Set<String>> standing = diagnosis.standing(Toy.found(aFixed(), flight, 0));
+        Posterior<Set<String>> before = diagnosis.standing(aFixed());
+        Posterior<Set<String>> standing = diagnosis.standing(Toy.found(aFixed(), flight, 0));
         assertThat(standing.suspects().get(0).remedy()).isEqualTo("fix b");
         assertThat(standing.suspects().get(0).belief())
                 .isGreaterThan(3 * before.suspects().get(0).belief());
@@ -72,7 +72,7 @@ class RepairTest {
 
     @Test
     void findingsFromBeforeAFixDoNotSpeakForTheStateAfterIt() {
-        Standing<Set<String>> once = diagnosis.standing(Toy.found(aFixed(), seesA, 1));
+        Posterior<Set<String>> once = diagnosis.standing(Toy.found(aFixed(), seesA, 1));
         assertThat(once.everHeld("a")).as("it was there, and is gone").isGreaterThan(0.8);
     }
 
@@ -129,11 +129,12 @@ class RepairTest {
 
     @Test
     void aSimulatedTechnicianFindsBothFaultsAndTheSameSeedGivesTheSameWalk() {
-        var technician = new Technician<>(diagnosis, flight, flight);
-        var walk = technician.workUp(Set.of(), List.of(a, b), Occasion.NOTHING_KNOWN, Technician.Habit.PLAN, 5);
+        var technician = new SimulatedTechnician<>(diagnosis, flight, flight);
+        var walk =
+                technician.workUp(Set.of(), List.of(a, b), Occasion.NOTHING_KNOWN, SimulatedTechnician.Habit.PLAN, 5);
         assertThat(walk)
-                .isEqualTo(
-                        technician.workUp(Set.of(), List.of(a, b), Occasion.NOTHING_KNOWN, Technician.Habit.PLAN, 5));
+                .isEqualTo(technician.workUp(
+                        Set.of(), List.of(a, b), Occasion.NOTHING_KNOWN, SimulatedTechnician.Habit.PLAN, 5));
         assertThat(walk.solved()).isTrue();
         assertThat(walk.fixes()).isGreaterThanOrEqualTo(2);
     }

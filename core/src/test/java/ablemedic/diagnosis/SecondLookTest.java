@@ -165,7 +165,7 @@ class SecondLookTest {
         Case<Set<String>> seen = Toy.found(Toy.found(Toy.found(Toy.opened(), COMPLAINT, 0), LOOK, 0), LOOK, 0);
         assertThat(diagnosis.standing(seen).suspects().get(0).remedy()).isEqualTo("new capacitor");
         Case<Set<String>> fixed = seen.withRepair(BURST, BURST.fixes(Set.of()).get(0));
-        Standing<Set<String>> after = diagnosis.standing(Toy.found(Toy.found(fixed, COMPLAINT, 0), LOOK, 0));
+        Posterior<Set<String>> after = diagnosis.standing(Toy.found(Toy.found(fixed, COMPLAINT, 0), LOOK, 0));
         assertThat(after.notInBook()).isGreaterThan(0.9);
         assertThat(after.suspects()).allMatch(suspect -> suspect.belief() < 0.1);
     }

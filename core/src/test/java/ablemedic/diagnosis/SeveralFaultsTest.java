@@ -70,7 +70,7 @@ class SeveralFaultsTest {
         for (int i = 0; i < repairs; i++) {
             known = seenAndFixed(known, i);
         }
-        Standing<Set<String>> standing =
+        Posterior<Set<String>> standing =
                 diagnosis.standing(Toy.found(Toy.found(known, seeing.get(5), 0), feeling.get(5), 0));
         assertThat(standing.suspects().get(0).remedy()).isEqualTo("fix f5");
         assertThat(standing.suspects().get(0).belief()).isGreaterThan(0.9);
@@ -81,10 +81,10 @@ class SeveralFaultsTest {
     @Test
     void aTechnicianPutsFourFaultsRight() {
         List<Fault<Set<String>>> four = List.of(faults.get(0), faults.get(2), faults.get(3), faults.get(6));
-        var technician = new Technician<>(diagnosis, flight, flight);
+        var technician = new SimulatedTechnician<>(diagnosis, flight, flight);
         long solved = IntStream.range(0, 40)
                 .filter(seed -> technician
-                        .workUp(Set.of(), four, Occasion.BUILD, Technician.Habit.PLAN, seed)
+                        .workUp(Set.of(), four, Occasion.BUILD, SimulatedTechnician.Habit.PLAN, seed)
                         .solved())
                 .count();
         assertThat(solved).isGreaterThanOrEqualTo(34);
@@ -98,10 +98,10 @@ class SeveralFaultsTest {
             known = Toy.found(Toy.found(known, seeing.get(look), 1), feeling.get(look), 1);
         }
         known = Toy.found(Toy.found(known, inUse, 0), inUse, 0);
-        Standing<Set<String>> standing = diagnosis.standing(known);
+        Posterior<Set<String>> standing = diagnosis.standing(known);
         double besides = standing.stories().stream()
                 .filter(w -> !w.hypothesis().inBook() && w.hypothesis().holds("f0"))
-                .mapToDouble(Standing.Weighed::belief)
+                .mapToDouble(Posterior.Weighed::belief)
                 .sum();
         assertThat(besides)
                 .as("beside what was put right")
@@ -114,7 +114,7 @@ class SeveralFaultsTest {
         Case<Set<String>> known = Toy.found(seenAndFixed(Toy.found(Toy.opened(), flight, 0), 0), seeing.get(4), 0);
         Map<Set<String>, Double> exact = enumerated(known);
         double all = exact.values().stream().mapToDouble(Double::doubleValue).sum();
-        Standing<Set<String>> standing = diagnosis.standing(known);
+        Posterior<Set<String>> standing = diagnosis.standing(known);
         for (int i = 0; i < FAULTS; i++) {
             String id = "f" + i;
             double belief = exact.entrySet().stream()
@@ -198,7 +198,7 @@ class SeveralFaultsTest {
             assertThat(after).as(check.id()).isGreaterThan(before);
             before = after;
         }
-        Standing<Set<String>> standing = diagnosis.standing(known);
+        Posterior<Set<String>> standing = diagnosis.standing(known);
         assertThat(standing.notInBook())
                 .isGreaterThan(standing.suspects().get(0).belief())
                 .isGreaterThan(0.4);
@@ -227,10 +227,10 @@ class SeveralFaultsTest {
         for (int other = 3; other < 9; other += 3) {
             known = Toy.found(known, checks.get(other), 0);
         }
-        Standing<Set<String>> standing = diagnosis.standing(known);
+        Posterior<Set<String>> standing = diagnosis.standing(known);
         for (Set<String> listed :
                 List.of(Set.<String>of(), Set.of("f0"), Set.of("f0", "f1"), Set.of("f0", "f1", "f2", "f3"))) {
-            Standing.Whole whole = standing.whole(listed);
+            Posterior.Whole whole = standing.whole(listed);
             double shown = standing.suspects().stream()
                     .filter(s -> listed.contains(s.remedy()))
                     .mapToDouble(Suspect::belief)
@@ -238,7 +238,7 @@ class SeveralFaultsTest {
             assertThat(shown - whole.twice() + whole.small() + whole.nothing() + standing.notInBook())
                     .isCloseTo(1, offset(1e-9));
         }
-        assertThat(standing.misfits()).extracting(Standing.Misfit::evidence).containsExactly(2);
+        assertThat(standing.misfits()).extracting(Posterior.Misfit::evidence).containsExactly(2);
         assertThat(standing.misfits().get(0).expected()).isEqualTo("1");
     }
 }

@@ -61,7 +61,7 @@ class WordsAndSurveysTest {
                 Distribution.broad(ohms),
                 new Gaussian(ohms, 0.3, 0.1, 0.02).loosened(0.2),
                 new FixedWord(ohms, "ol", 0.02).loosened(0.2));
-        Cells cells = Cells.of(ohms, outlooks);
+        Discretisation cells = Discretisation.of(ohms, outlooks);
         for (Distribution outlook : outlooks) {
             double[] p = cells.probabilities(outlook);
             assertThat(Arrays.stream(p).sum()).isCloseTo(1, within(1e-9));
@@ -94,7 +94,7 @@ class WordsAndSurveysTest {
     @Test
     void cellsPartPredictionsWhereTheyAreEquallyFarInTheirOwnSpreads() {
         List<Distribution> two = List.of(new Gaussian(ohms, 1, 0.1, 0), new Gaussian(ohms, 100, 20, 0));
-        Cells cells = Cells.of(ohms, two);
+        Discretisation cells = Discretisation.of(ohms, two);
         assertThat(Arrays.stream(cells.probabilities(two.get(0))).max().orElseThrow())
                 .isGreaterThan(0.95);
         assertThat(Arrays.stream(cells.probabilities(two.get(1))).max().orElseThrow())
@@ -245,9 +245,9 @@ class WordsAndSurveysTest {
                         List.of(Toy.fault("a", "a", "a", 0.2), Toy.fault("b", "b", "b", 0.9)),
                         List.of(seesA, splitsA, seesB)),
                 new Assumptions(10, 1, 0.01, 0.99));
-        Standing<Set<String>> nothing = diagnosis.standing(Toy.opened());
+        Posterior<Set<String>> nothing = diagnosis.standing(Toy.opened());
         assertThat(nothing.explaining()).containsExactlyInAnyOrder("a", "b");
-        Standing<Set<String>> standing = diagnosis.standing(Toy.found(Toy.opened(), seesA, 1));
+        Posterior<Set<String>> standing = diagnosis.standing(Toy.found(Toy.opened(), seesA, 1));
         assertThat(standing.explaining()).containsExactly("a");
         assertThat(diagnosis
                         .planner(standing)
@@ -292,8 +292,13 @@ class WordsAndSurveysTest {
         Diagnosis<Set<String>> diagnosis = new Diagnosis<>(book, new Assumptions(10, 0.01, 0.001, 0.9));
         Check<Set<String>> whole = book.check("between 0 4").orElseThrow();
         int which = new Random(seed).nextInt(4);
-        var walk = new Technician<>(diagnosis, whole, whole)
-                .workUp(Set.of(), List.of(fuses.get(which)), Occasion.NOTHING_KNOWN, Technician.Habit.PLAN, seed);
+        var walk = new SimulatedTechnician<>(diagnosis, whole, whole)
+                .workUp(
+                        Set.of(),
+                        List.of(fuses.get(which)),
+                        Occasion.NOTHING_KNOWN,
+                        SimulatedTechnician.Habit.PLAN,
+                        seed);
         assertThat(walk.solved()).as(walk.toString()).isTrue();
         assertThat(walk.checks()).isLessThanOrEqualTo(6);
     }

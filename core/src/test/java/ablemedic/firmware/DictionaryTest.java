@@ -3,17 +3,17 @@ package ablemedic.firmware;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import ablemedic.craft.BoardSettings;
-import ablemedic.craft.NumberingSchool;
-import ablemedic.craft.PortSettings;
-import ablemedic.craft.SpinSchool;
+import ablemedic.configuration.Configuration;
+import ablemedic.configuration.Setting;
+import ablemedic.configuration.ValueForm;
+import ablemedic.craft.FcSettings;
+import ablemedic.craft.MotorNumbering;
+import ablemedic.craft.SpinConvention;
+import ablemedic.craft.UartSettings;
 import ablemedic.craft.VoltageSource;
-import ablemedic.electrics.Job;
+import ablemedic.export.SettingsExport;
 import ablemedic.firmware.Understood.Kind;
-import ablemedic.listing.Listing;
-import ablemedic.told.Form;
-import ablemedic.told.Setting;
-import ablemedic.told.Told;
+import ablemedic.wiring.UartFunction;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Random;
@@ -23,26 +23,26 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 class DictionaryTest {
     static List<Dictionary> dictionaries() {
-        return Families.shipped().stream()
+        return FirmwareDialects.shipped().stream()
                 .flatMap(family -> family.versions().stream().map(version -> new Dictionary(family, version)))
                 .toList();
     }
 
-    private static Listing listing(String text) {
-        return Listing.read(text.getBytes(StandardCharsets.UTF_8));
+    private static SettingsExport listing(String text) {
+        return SettingsExport.read(text.getBytes(StandardCharsets.UTF_8));
     }
 
     /** Any value that the setting can have, written to what a table of a firmware can tell apart. */
     @SuppressWarnings("unchecked")
-    private static <T> Told any(Told told, Setting<T> setting, Random random) {
-        if (setting.form() instanceof Form.Choice<T> choice) {
+    private static <T> Configuration any(Configuration told, Setting<T> setting, Random random) {
+        if (setting.form() instanceof ValueForm.Choice<T> choice) {
             return told.with(
                     setting, choice.values().get(random.nextInt(choice.values().size())));
-        } else if (setting.form() instanceof Form.Count count) {
+        } else if (setting.form() instanceof ValueForm.Count count) {
             return told.with(
                     (Setting<Integer>) setting,
                     count.least() + random.nextInt(Math.min(100_000, count.most() - count.least())));
-        } else if (setting.form() instanceof Form.Range range) {
+        } else if (setting.form() instanceof ValueForm.Range range) {
             return told.with(
                     (Setting<Double>) setting,
                     Math.ceil((Math.max(0, range.least())
@@ -65,9 +65,9 @@ class DictionaryTest {
                 .filter(dictionary::names)
                 .toList();
         for (int i = 0; i < 100; i++) {
-            Told told = Told.USUAL
-                    .withWritten(BoardSettings.ALIGNMENT, 90 * random.nextInt(4) + "/0/" + 90 * random.nextInt(4))
-                    .with(PortSettings.jobsOf("3"), List.of(Job.RECEIVER, Job.TELEMETRY));
+            Configuration told = Configuration.USUAL
+                    .withWritten(FcSettings.ALIGNMENT, 90 * random.nextInt(4) + "/0/" + 90 * random.nextInt(4))
+                    .with(UartSettings.jobsOf("3"), List.of(UartFunction.RECEIVER, UartFunction.TELEMETRY));
             for (Setting<?> setting : settings) {
                 told = any(told, setting, random);
             }
@@ -83,7 +83,8 @@ class DictionaryTest {
     @ParameterizedTest
     @MethodSource("dictionaries")
     void aListingIsTakenForItsOwnFamilyAndVersion(Dictionary dictionary) {
-        Dictionary.Guess guess = Dictionary.guess(listing(dictionary.listing(Told.USUAL)), Families.shipped())
+        Dictionary.Guess guess = Dictionary.guess(
+                        listing(dictionary.listing(Configuration.USUAL)), FirmwareDialects.shipped())
                 .orElseThrow();
         assertThat(guess.family().id()).isEqualTo(dictionary.family().id());
         assertThat(guess.version()).isEqualTo(dictionary.version());
@@ -92,51 +93,52 @@ class DictionaryTest {
 
     @Test
     void ofWhatNoFamilyKnowsNothingIsGuessed() {
-        assertThat(Dictionary.guess(listing("colour = red\n"), Families.shipped()))
+        assertThat(Dictionary.guess(listing("colour = red\n"), FirmwareDialects.shipped()))
                 .isEmpty();
     }
 
     @Test
     void aNameOfAnotherVersionIsTakenOverAndSaidToBeOne() {
-        Dictionary second = new Dictionary(Families.shipped().get(0), "2");
+        Dictionary second = new Dictionary(FirmwareDialects.shipped().get(0), "2");
         Understood understood = second.read(
                 listing("set volt_scale = 110\nset pack_cells = 40\nset start_mode = SPORT\nset led_colour = 3\n"));
         assertThat(understood.lines())
                 .extracting(Understood.Line::kind)
                 .containsExactly(Kind.OTHER_VERSION, Kind.IMPOSSIBLE, Kind.IMPOSSIBLE, Kind.UNKNOWN);
-        assertThat(understood.told().get(BoardSettings.VOLTAGE_SCALE)).isEqualTo(11.0);
+        assertThat(understood.told().get(FcSettings.VOLTAGE_SCALE)).isEqualTo(11.0);
         assertThat(understood.held())
                 .as("what is impossible or unknown is held by nothing")
-                .containsExactly(BoardSettings.VOLTAGE_SCALE);
+                .containsExactly(FcSettings.VOLTAGE_SCALE);
         assertThat(understood.lines().get(1).said()).contains("0 to 14");
         assertThat(understood.lines().get(2).said()).contains("RATE, LEVEL");
-        assertThat(second.line(BoardSettings.VOLTAGE_SCALE, understood.told()))
+        assertThat(second.line(FcSettings.VOLTAGE_SCALE, understood.told()))
                 .as("pasted by this version's name and unit")
                 .contains("set pack_ratio = 11000");
     }
 
     @Test
     void eachSchoolOfNumberingHasItsFamilyAndValuesAreThoseOfTheFamily() {
-        Told told = Told.USUAL
-                .with(BoardSettings.NUMBERING, NumberingSchool.FRONT_RIGHT_FIRST)
-                .with(BoardSettings.SPINS, SpinSchool.OUTWARD)
-                .with(BoardSettings.VOLTAGE_SOURCE, VoltageSource.CONTROLLERS);
-        Dictionary birch = new Dictionary(Families.shipped().get(1), "5");
-        assertThat(birch.line(BoardSettings.NUMBERING, told)).contains("MOT_SCHOOL = 0");
-        assertThat(birch.line(BoardSettings.SPINS, told)).contains("MOT_SPIN = 1");
-        assertThat(birch.line(PortSettings.SOFT, told))
+        Configuration told = Configuration.USUAL
+                .with(FcSettings.NUMBERING, MotorNumbering.FRONT_RIGHT_FIRST)
+                .with(FcSettings.SPINS, SpinConvention.OUTWARD)
+                .with(FcSettings.VOLTAGE_SOURCE, VoltageSource.CONTROLLERS);
+        Dictionary birch = new Dictionary(FirmwareDialects.shipped().get(1), "5");
+        assertThat(birch.line(FcSettings.NUMBERING, told)).contains("MOT_SCHOOL = 0");
+        assertThat(birch.line(FcSettings.SPINS, told)).contains("MOT_SPIN = 1");
+        assertThat(birch.line(UartSettings.SOFT, told))
                 .as("came with version 6")
                 .isEmpty();
-        assertThat(new Dictionary(Families.shipped().get(0), "1").line(BoardSettings.VOLTAGE_SOURCE, told))
+        assertThat(new Dictionary(FirmwareDialects.shipped().get(0), "1").line(FcSettings.VOLTAGE_SOURCE, told))
                 .contains("set voltage_from = CONTROLLERS");
-        assertThatThrownBy(() -> new Dictionary(Families.shipped().get(0), "9")).hasMessageContaining("it has 1, 2");
+        assertThatThrownBy(() -> new Dictionary(FirmwareDialects.shipped().get(0), "9"))
+                .hasMessageContaining("it has 1, 2");
     }
 
     @Test
     void aFamilyIsWrittenAndReadAsATableWithoutLoss() {
-        for (Family family : Families.shipped()) {
-            assertThat(FamilyTable.read(FamilyTable.write(family))).isEqualTo(family);
-            assertThat(FamilyTable.read(FamilyTable.rows(family)))
+        for (FirmwareDialect family : FirmwareDialects.shipped()) {
+            assertThat(DialectTable.read(DialectTable.write(family))).isEqualTo(family);
+            assertThat(DialectTable.read(DialectTable.rows(family)))
                     .as("row by row")
                     .isEqualTo(family);
         }
@@ -163,28 +165,28 @@ class DictionaryTest {
         refused(heads + "x,cells,1,,,\n*,job-gnss,2,1,,\n", "earlier first");
         refused(heads + "*,job-gnss,1,,,\n", "at least one name");
         refused(heads + "x,cells,1,,,\n\"y,cells,2,,,\n", "Line");
-        assertThat(FamilyTable.read(heads + "x,cells,1,1,,\ny,cells,2,,,\n").terms())
+        assertThat(DialectTable.read(heads + "x,cells,1,1,,\ny,cells,2,,,\n").terms())
                 .hasSize(2);
     }
 
     private static void refused(String table, String saying) {
-        assertThatThrownBy(() -> FamilyTable.read(table))
-                .isInstanceOf(BadFamilyException.class)
+        assertThatThrownBy(() -> DialectTable.read(table))
+                .isInstanceOf(BadDialectException.class)
                 .hasMessageContaining(saying);
     }
 
     @Test
     void anyBytesAreAFamilyOrRefused() {
         Random random = new Random(22);
-        String table = FamilyTable.write(Families.shipped().get(1));
+        String table = DialectTable.write(FirmwareDialects.shipped().get(1));
         for (int i = 0; i < 1000; i++) {
             StringBuilder spoilt = new StringBuilder(table);
             for (int hits = 0; hits < 5; hits++) {
                 spoilt.setCharAt(random.nextInt(Math.min(2000, spoilt.length())), (char) (random.nextInt(95) + 32));
             }
             try {
-                FamilyTable.read(spoilt.toString());
-            } catch (BadFamilyException e) {
+                DialectTable.read(spoilt.toString());
+            } catch (BadDialectException e) {
                 assertThat(e.row()).isPositive();
             }
         }

@@ -2,34 +2,34 @@ package ablemedic.handbook;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.DriveSettings;
 import ablemedic.craft.FailsafeSettings;
 import ablemedic.craft.FailsafeSettings.Stage2;
+import ablemedic.craft.MotorNumbering;
 import ablemedic.craft.MotorProtocol;
-import ablemedic.craft.NumberingSchool;
 import ablemedic.craft.Rotation;
-import ablemedic.craft.SpinSchool;
+import ablemedic.craft.SpinConvention;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Fault;
-import ablemedic.electrics.Chemistry;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.PackKind;
+import ablemedic.family.PrePowerConvention;
+import ablemedic.family.RecordLook;
 import ablemedic.handbook.Handbook.Chapter;
 import ablemedic.handbook.Handbook.Page;
-import ablemedic.power.PrePowerRoutine;
+import ablemedic.parts.WiringLayout;
+import ablemedic.power.PrePowerChecks;
+import ablemedic.protocol.Format;
 import ablemedic.reading.Meter;
 import ablemedic.requirement.ConflictFault;
 import ablemedic.serial.SerialCrafts;
-import ablemedic.shelf.Layout;
-import ablemedic.snapshot.ListingCheck;
-import ablemedic.snapshot.TakenListing;
-import ablemedic.speciality.RecordLook;
-import ablemedic.speciality.RoutineSchool;
+import ablemedic.snapshot.ExportAsEvidence;
+import ablemedic.snapshot.ExportCheck;
 import ablemedic.video.VideoCrafts;
-import ablemedic.wire.Format;
+import ablemedic.wiring.BatteryType;
+import ablemedic.wiring.Chemistry;
+import ablemedic.wiring.Electrics;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -38,7 +38,7 @@ import org.junit.jupiter.api.Test;
 
 class HandbookTest {
     private static java.util.Set<String> ids(Chapter chapter) {
-        return Specialities.handbook().pages().stream()
+        return Families.handbook().pages().stream()
                 .filter(p -> p.chapter() == chapter)
                 .map(Page::id)
                 .collect(Collectors.toSet());
@@ -55,14 +55,14 @@ class HandbookTest {
                                                 .with(DriveSettings.PROTOCOL, MotorProtocol.ONESHOT125)
                                                 .with(FailsafeSettings.STAGE_2, Stage2.RETURN_HOME),
                                         SerialCrafts.polled().with(FailsafeSettings.STAGE_2, Stage2.LAND))),
-                        Arrays.stream(Layout.values()).map(layout -> {
+                        Arrays.stream(WiringLayout.values()).map(layout -> {
                             Craft craft = CraftClass.INCH_5.sound(
-                                    SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
+                                    SpinConvention.INWARD, MotorNumbering.REAR_RIGHT_FIRST, Rotation.NONE);
                             return craft.withElectrics(new Electrics(layout.sheet(
                                     List.of(1, 0, 2, 3),
                                     List.of("FR", "RR", "RL", "FL"),
                                     85,
-                                    new PackKind(4, Chemistry.LIPO, 1500, 4),
+                                    new BatteryType(4, Chemistry.LIPO, 1500, 4),
                                     List.of("receiver", "camera", "display", "capacitor-470"))));
                         })),
                 VideoCrafts.all().stream());
@@ -72,9 +72,9 @@ class HandbookTest {
     void everySortOfFaultHasAPageAndEveryPageAFault() {
         assertThat(ids(Chapter.FAULTS))
                 .isEqualTo(Stream.concat(
-                                wired().flatMap(craft -> Specialities.book(craft, Meter.USUAL).faults().stream())
+                                wired().flatMap(craft -> Families.book(craft, Meter.USUAL).faults().stream())
                                         .map(Fault::kind),
-                                Stream.of(TakenListing.KIND, ConflictFault.KIND))
+                                Stream.of(ExportAsEvidence.KIND, ConflictFault.KIND))
                         .collect(Collectors.toSet()));
     }
 
@@ -83,12 +83,12 @@ class HandbookTest {
         assertThat(ids(Chapter.CHECKS))
                 .isEqualTo(Stream.concat(
                                 wired().flatMap(craft -> Stream.of(
-                                                        Specialities.book(craft, Meter.USUAL).checks().stream(),
-                                                        Specialities.book(craft, Meter.USUAL).surveys().stream()
+                                                        Families.book(craft, Meter.USUAL).checks().stream(),
+                                                        Families.book(craft, Meter.USUAL).surveys().stream()
                                                                 .flatMap(survey -> survey.routine().stream()),
-                                                        PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.FULL)
+                                                        PrePowerChecks.of(craft, Meter.USUAL, PrePowerConvention.FULL)
                                                                 .stream(),
-                                                        Stream.of(ListingCheck.planned(craft, List.of())))
+                                                        Stream.of(ExportCheck.planned(craft, List.of())))
                                                 .flatMap(checks -> checks))
                                         .map(Check::kind),
                                 Stream.of(RecordLook.KIND))
@@ -105,7 +105,7 @@ class HandbookTest {
 
     @Test
     void everyPageHasATitleAndSomethingToSay() {
-        assertThat(Specialities.handbook().pages()).allSatisfy(page -> {
+        assertThat(Families.handbook().pages()).allSatisfy(page -> {
             assertThat(page.title()).isNotBlank();
             assertThat(page.paragraphs()).isNotEmpty().allSatisfy(p -> assertThat(p)
                     .isNotBlank());

@@ -4,13 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import ablemedic.craft.Craft;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Harm;
-import ablemedic.electrics.Inner;
-import ablemedic.electrics.Wiring;
 import ablemedic.power.PowerCrafts;
 import ablemedic.power.SenseChain;
 import ablemedic.reading.Meter;
+import ablemedic.wiring.Defect;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.InnerCircuit;
+import ablemedic.wiring.Wiring;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -22,8 +22,8 @@ class CircuitsTest {
         return Stream.of(PowerCrafts.separate(), PowerCrafts.stack());
     }
 
-    private static PackOut under(Electrics electrics) {
-        return PackOut.of(electrics, Meter.USUAL);
+    private static BatteryOut under(Electrics electrics) {
+        return BatteryOut.of(electrics, Meter.USUAL);
     }
 
     @ParameterizedTest
@@ -31,7 +31,7 @@ class CircuitsTest {
     void anOpenLinkIsFurtherApartThanItWasAndNoPairIsNearer(Craft craft) {
         Electrics sound = craft.electrics();
         for (Wiring.Link link : sound.wiring().links()) {
-            Electrics open = sound.with(new Harm.Open(link.id()));
+            Electrics open = sound.with(new Defect.Open(link.id()));
             assertThat(under(open).ohms(link.a(), link.b()))
                     .as(link.label())
                     .isGreaterThan(under(sound).ohms(link.a(), link.b()));
@@ -49,8 +49,8 @@ class CircuitsTest {
         Electrics sound = craft.electrics();
         for (Wiring.Link link : sound.wiring().links()) {
             double before = under(sound).ohms(link.a(), link.b());
-            double poor = under(sound.with(new Harm.Poor(link.id(), 4))).ohms(link.a(), link.b());
-            double open = under(sound.with(new Harm.Open(link.id()))).ohms(link.a(), link.b());
+            double poor = under(sound.with(new Defect.Poor(link.id(), 4))).ohms(link.a(), link.b());
+            double open = under(sound.with(new Defect.Open(link.id()))).ohms(link.a(), link.b());
             assertThat(poor).as(link.label()).isGreaterThan(before).isLessThanOrEqualTo(Math.min(4.01, open + 1e-6));
         }
     }
@@ -60,7 +60,7 @@ class CircuitsTest {
     void aBridgeBringsItsPadsTogetherAndIsTheSameFromBothSides(Craft craft) {
         Electrics sound = craft.electrics();
         for (Wiring.Neighbours n : sound.wiring().neighbours()) {
-            PackOut bridged = under(sound.with(new Harm.Bridge(n.onePad(), n.otherPad(), 0.05)));
+            BatteryOut bridged = under(sound.with(new Defect.Bridge(n.onePad(), n.otherPad(), 0.05)));
             assertThat(bridged.ohms(n.a(), n.b())).as(n.label()).isLessThanOrEqualTo(0.0501);
             assertThat(bridged.ohms(n.b(), n.a())).isCloseTo(bridged.ohms(n.a(), n.b()), within(1e-9));
             assertThat(bridged.climbs(n.a(), n.b()))
@@ -74,9 +74,9 @@ class CircuitsTest {
     void aShortedDriveIsAShortAcrossThePack(Craft craft) {
         Electrics sound = craft.electrics();
         int[] plug = sound.wiring().plug().orElseThrow();
-        for (Wiring.At<Inner.Drive> drive : sound.wiring().all(Inner.Drive.class)) {
-            PackOut craftUnder = under(
-                    sound.with(new Harm.DriveShort(drive.address(drive.of().plus()), 0.4)));
+        for (Wiring.At<InnerCircuit.Drive> drive : sound.wiring().all(InnerCircuit.Drive.class)) {
+            BatteryOut craftUnder = under(
+                    sound.with(new Defect.DriveShort(drive.address(drive.of().plus()), 0.4)));
             assertThat(craftUnder.ohms(plug[0], plug[1])).isBetween(0.39, 0.6);
         }
     }
@@ -85,12 +85,12 @@ class CircuitsTest {
     @MethodSource("crafts")
     void aBurstCapacitorShortsItsPads(Craft craft) {
         Electrics sound = craft.electrics();
-        Wiring.At<Inner.Capacitance> bulky = sound.wiring().all(Inner.Capacitance.class).stream()
+        Wiring.At<InnerCircuit.Capacitance> bulky = sound.wiring().all(InnerCircuit.Capacitance.class).stream()
                 .filter(c -> c.of().bulky())
                 .findFirst()
                 .orElseThrow();
         Electrics burst =
-                sound.with(new Harm.BurstCapacitor(bulky.address(bulky.of().plus()), 0.8));
+                sound.with(new Defect.BurstCapacitor(bulky.address(bulky.of().plus()), 0.8));
         int plus = Circuits.node(sound.wiring(), bulky, bulky.of().plus());
         int minus = Circuits.node(sound.wiring(), bulky, bulky.of().minus());
         assertThat(under(sound).climbs(plus, minus)).isTrue();
@@ -104,12 +104,12 @@ class CircuitsTest {
         Electrics sound = craft.electrics();
         int[] plug = sound.wiring().plug().orElseThrow();
         double before = under(sound).ohms(plug[0], plug[1]);
-        for (Harm harm : List.of(
-                new Harm.DividerOff(2),
-                new Harm.WornPack(2),
-                new Harm.WeakCell(2),
-                new Harm.OtherPack(2),
-                new Harm.OtherDraw("FC", 2))) {
+        for (Defect harm : List.of(
+                new Defect.DividerOff(2),
+                new Defect.WornPack(2),
+                new Defect.WeakCell(2),
+                new Defect.OtherPack(2),
+                new Defect.OtherDraw("FC", 2))) {
             assertThat(under(sound.with(harm)).ohms(plug[0], plug[1]))
                     .as(harm.toString())
                     .isEqualTo(before);
@@ -128,10 +128,10 @@ class CircuitsTest {
                 wiring,
                 wiring.divider().orElseThrow(),
                 wiring.divider().orElseThrow().of().sense());
-        for (Wiring.At<Inner.Regulator> r : wiring.all(Inner.Regulator.class)) {
+        for (Wiring.At<InnerCircuit.Regulator> r : wiring.all(InnerCircuit.Regulator.class)) {
             int rail = Circuits.node(wiring, r, r.of().out());
             Electrics moved = sound.with(
-                    new Harm.LeadMoved(wiring.senseLead().orElseThrow().id(), r.address(r.of().out())));
+                    new Defect.LeadMoved(wiring.senseLead().orElseThrow().id(), r.address(r.of().out())));
             assertThat(under(moved).ohms(rail, sense)).isLessThan(0.1);
             assertThat(under(sound).ohms(rail, sense)).isGreaterThan(100);
             assertThat(SenseChain.at(craft.withElectrics(moved), 15.4).shownV())
@@ -147,13 +147,13 @@ class CircuitsTest {
         Electrics sound = craft.electrics();
         Wiring wiring = sound.wiring();
         Powered powered = Powered.onBench(sound);
-        PackOut copper = under(sound);
-        List<Wiring.At<Inner.Regulator>> regulators = wiring.all(Inner.Regulator.class);
+        BatteryOut copper = under(sound);
+        List<Wiring.At<InnerCircuit.Regulator>> regulators = wiring.all(InnerCircuit.Regulator.class);
         for (int k = 0; k < regulators.size(); k++) {
-            Wiring.At<Inner.Regulator> r = regulators.get(k);
+            Wiring.At<InnerCircuit.Regulator> r = regulators.get(k);
             int out = Circuits.node(wiring, r, r.of().out());
             double flows = 0;
-            for (Wiring.At<Inner.Load> load : wiring.all(Inner.Load.class)) {
+            for (Wiring.At<InnerCircuit.Load> load : wiring.all(InnerCircuit.Load.class)) {
                 int plus = Circuits.node(wiring, load, load.of().plus());
                 if (copper.ohms(out, plus) < 1) {
                     flows += Powered.draw(load)
@@ -162,7 +162,7 @@ class CircuitsTest {
                                     plus, Circuits.node(wiring, load, load.of().minus()));
                 }
             }
-            for (Wiring.At<Inner.Leak> leak : wiring.all(Inner.Leak.class)) {
+            for (Wiring.At<InnerCircuit.Leak> leak : wiring.all(InnerCircuit.Leak.class)) {
                 int plus = Circuits.node(wiring, leak, leak.of().a());
                 int minus = Circuits.node(wiring, leak, leak.of().b());
                 boolean from = copper.ohms(out, plus) < 1;
@@ -173,7 +173,7 @@ class CircuitsTest {
                 }
             }
             for (int j = 0; j < regulators.size(); j++) {
-                Wiring.At<Inner.Regulator> fed = regulators.get(j);
+                Wiring.At<InnerCircuit.Regulator> fed = regulators.get(j);
                 if (j != k
                         && fed.of().linear()
                         && copper.ohms(out, Circuits.node(wiring, fed, fed.of().in())) < 1) {
@@ -196,14 +196,14 @@ class CircuitsTest {
         Wiring wiring = sound.wiring();
         Powered powered = Powered.onBench(sound);
         double taken = 0;
-        for (Wiring.At<Inner.Drive> drive : wiring.all(Inner.Drive.class)) {
+        for (Wiring.At<InnerCircuit.Drive> drive : wiring.all(InnerCircuit.Drive.class)) {
             taken += 0.03 / sound.sheet().pack().nominalV() * powered.driveV(drive);
         }
-        PackOut copper = under(sound);
+        BatteryOut copper = under(sound);
         int plus = wiring.plug().orElseThrow()[0];
-        List<Wiring.At<Inner.Regulator>> regulators = wiring.all(Inner.Regulator.class);
+        List<Wiring.At<InnerCircuit.Regulator>> regulators = wiring.all(InnerCircuit.Regulator.class);
         for (int k = 0; k < regulators.size(); k++) {
-            Wiring.At<Inner.Regulator> r = regulators.get(k);
+            Wiring.At<InnerCircuit.Regulator> r = regulators.get(k);
             int in = Circuits.node(wiring, r, r.of().in());
             if (copper.ohms(plus, in) < 1) {
                 Powered.Output output = powered.outputs().get(k);
@@ -215,7 +215,7 @@ class CircuitsTest {
                                 / powered.between(in, Circuits.node(wiring, r, r.of().minus()));
             }
         }
-        for (Wiring.At<Inner.Load> load : wiring.all(Inner.Load.class)) {
+        for (Wiring.At<InnerCircuit.Load> load : wiring.all(InnerCircuit.Load.class)) {
             int at = Circuits.node(wiring, load, load.of().plus());
             if (copper.ohms(plus, at) < 1) {
                 taken += Powered.draw(load)

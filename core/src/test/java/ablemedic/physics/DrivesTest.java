@@ -6,13 +6,13 @@ import static org.assertj.core.api.Assertions.within;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.craft.HoverPower;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Harm;
-import ablemedic.electrics.Inner;
-import ablemedic.electrics.Wiring;
 import ablemedic.power.PowerCrafts;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
+import ablemedic.wiring.Defect;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.InnerCircuit;
+import ablemedic.wiring.Wiring;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -29,7 +29,7 @@ class DrivesTest {
         return Drives.at(craft, corner).feed();
     }
 
-    private static Craft harmed(Craft craft, Harm harm) {
+    private static Craft harmed(Craft craft, Defect harm) {
         return craft.withElectrics(craft.electrics().with(harm));
     }
 
@@ -37,7 +37,7 @@ class DrivesTest {
     @MethodSource("crafts")
     void aSoundWiringLeavesEveryArmAsItIs(Craft craft) {
         assertThat(Drives.of(craft)).allSatisfy(arm -> assertThat(arm.feed()).isEqualTo(1));
-        Craft worn = harmed(craft, new Harm.DividerOff(0.9));
+        Craft worn = harmed(craft, new Defect.DividerOff(0.9));
         assertThat(Drives.of(worn))
                 .as("worked out from the network, and not assumed")
                 .allSatisfy(arm -> assertThat(arm.feed()).isEqualTo(1));
@@ -46,11 +46,11 @@ class DrivesTest {
     @ParameterizedTest
     @MethodSource("crafts")
     void aShortedDriveStopsItsOwnArm(Craft craft) {
-        for (Map.Entry<Integer, Wiring.At<Inner.Drive>> one :
+        for (Map.Entry<Integer, Wiring.At<InnerCircuit.Drive>> one :
                 craft.electrics().wiring().drives().entrySet()) {
-            Wiring.At<Inner.Drive> drive = one.getValue();
+            Wiring.At<InnerCircuit.Drive> drive = one.getValue();
             Craft hurt =
-                    harmed(craft, new Harm.DriveShort(drive.address(drive.of().plus()), 0.4));
+                    harmed(craft, new Defect.DriveShort(drive.address(drive.of().plus()), 0.4));
             assertThat(feed(hurt, Corner.ALL.get(one.getKey()))).isZero();
         }
     }
@@ -58,7 +58,7 @@ class DrivesTest {
     @Test
     void aCutSupplyLeadOfASeparateControllerStopsThatArmAlone() {
         Craft craft = PowerCrafts.separate();
-        for (Map.Entry<Integer, Wiring.At<Inner.Drive>> one :
+        for (Map.Entry<Integer, Wiring.At<InnerCircuit.Drive>> one :
                 craft.electrics().wiring().drives().entrySet()) {
             String plus = one.getValue().address(one.getValue().of().plus());
             String lead = craft.electrics().wiring().links().stream()
@@ -69,7 +69,7 @@ class DrivesTest {
                     .map(Wiring.Link::id)
                     .findFirst()
                     .orElseThrow();
-            Craft hurt = harmed(craft, new Harm.Open(lead));
+            Craft hurt = harmed(craft, new Defect.Open(lead));
             for (Corner corner : Corner.ALL) {
                 boolean own = corner == Corner.ALL.get(one.getKey());
                 assertThat(feed(hurt, corner))
@@ -84,7 +84,7 @@ class DrivesTest {
     void aBoardWithoutPowerStopsAllArms(Craft craft) {
         Electrics electrics = craft.electrics();
         String board = electrics.sheet().flightBoard().orElseThrow().id();
-        Craft hurt = harmed(craft, new Harm.OtherDraw(board, 0));
+        Craft hurt = harmed(craft, new Defect.OtherDraw(board, 0));
         assertThat(Corner.ALL)
                 .allSatisfy(corner -> assertThat(feed(hurt, corner)).isZero());
     }
@@ -99,7 +99,7 @@ class DrivesTest {
             }
             double before = 4;
             for (double ohms : new double[] {link.ohms(), 0.5, 2, Double.POSITIVE_INFINITY}) {
-                Craft hurt = harmed(craft, new Harm.Poor(link.id(), ohms));
+                Craft hurt = harmed(craft, new Defect.Poor(link.id(), ohms));
                 double all = Corner.ALL.stream().mapToDouble(c -> feed(hurt, c)).sum();
                 assertThat(all).as("%s of %s ohm", link.label(), ohms).isLessThanOrEqualTo(before + 1e-9);
                 before = all;

@@ -2,10 +2,10 @@ package ablemedic.power;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import ablemedic.electrics.Chemistry;
-import ablemedic.electrics.PackKind;
 import ablemedic.power.BatteryEntry.Judged;
 import ablemedic.power.BatteryEntry.Likely;
+import ablemedic.wiring.BatteryType;
+import ablemedic.wiring.Chemistry;
 import java.util.List;
 import java.util.function.BiFunction;
 import org.junit.jupiter.api.Test;
@@ -14,7 +14,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** What is noted of a battery against what batteries give. Common practice, no source. */
 class BatteryEntryTest {
-    private static final PackKind FOUR_CELLS = new PackKind(4, Chemistry.LIPO, 1500, 4);
+    private static final BatteryType FOUR_CELLS = new BatteryType(4, Chemistry.LIPO, 1500, 4);
 
     @Test
     void whatABatteryCannotGiveIsRefusedAndWhatItSeldomGivesIsAsked() {
@@ -36,7 +36,7 @@ class BatteryEntryTest {
     @EnumSource(Chemistry.class)
     void everyChargeOfEveryChemistryIsFineAtRest(Chemistry chemistry) {
         for (int cells = 1; cells <= 14; cells++) {
-            PackKind kind = new PackKind(cells, chemistry, 1500, 4);
+            BatteryType kind = new BatteryType(cells, chemistry, 1500, 4);
             for (double charge = 0; charge <= 1; charge += 0.05) {
                 assertThat(BatteryEntry.atRest(kind, cells * chemistry.restingV(charge))
                                 .likely())
@@ -48,7 +48,7 @@ class BatteryEntryTest {
 
     @Test
     void whatIsNotFineSaysWhy() {
-        for (BiFunction<PackKind, Double, Judged> one : List.of(
+        for (BiFunction<BatteryType, Double, Judged> one : List.of(
                 wide(BatteryEntry::atRest),
                 wide(BatteryEntry::underLoad),
                 wide(BatteryEntry::charge),
@@ -60,7 +60,7 @@ class BatteryEntryTest {
         }
     }
 
-    private static BiFunction<PackKind, Double, Judged> wide(BiFunction<PackKind, Double, Judged> one) {
+    private static BiFunction<BatteryType, Double, Judged> wide(BiFunction<BatteryType, Double, Judged> one) {
         return one;
     }
 }

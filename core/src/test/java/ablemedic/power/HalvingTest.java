@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
-import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.MotorNumbering;
 import ablemedic.craft.Rotation;
-import ablemedic.craft.SpinSchool;
+import ablemedic.craft.SpinConvention;
 import ablemedic.diagnosis.Assumptions;
 import ablemedic.diagnosis.BenchState;
 import ablemedic.diagnosis.Book;
@@ -18,20 +18,20 @@ import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.FixedWord;
 import ablemedic.diagnosis.Gaussian;
 import ablemedic.diagnosis.Occasion;
+import ablemedic.diagnosis.Posterior;
 import ablemedic.diagnosis.Reading;
-import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Sureness;
-import ablemedic.electrics.Archetype;
-import ablemedic.electrics.ElectricSheet;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Inner;
-import ablemedic.electrics.Pad;
-import ablemedic.electrics.Part;
+import ablemedic.family.CraftFault;
+import ablemedic.family.Odds;
 import ablemedic.reading.Meter;
-import ablemedic.speciality.CraftFault;
-import ablemedic.speciality.Odds;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
+import ablemedic.wiring.Archetype;
+import ablemedic.wiring.ElectricSheet;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.InnerCircuit;
+import ablemedic.wiring.Pad;
+import ablemedic.wiring.Part;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -44,15 +44,15 @@ class HalvingTest {
 
     private static Craft chain(int segments) {
         List<Pad> pads = new ArrayList<>();
-        List<Inner> traces = new ArrayList<>();
+        List<InnerCircuit> traces = new ArrayList<>();
         for (int i = 0; i <= segments; i++) {
             pads.add(new Pad("P" + i, Pad.Kind.GROUND, 0, i, false, 1));
             if (i > 0) {
-                traces.add(new Inner.Trace("P" + (i - 1), "P" + i, 0.01));
+                traces.add(new InnerCircuit.Trace("P" + (i - 1), "P" + i, 0.01));
             }
         }
         Archetype strip = new Archetype("strip", "Strip", "S", Archetype.Kind.PART, pads, traces, 0, 60);
-        Craft craft = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
+        Craft craft = CraftClass.INCH_5.sound(SpinConvention.INWARD, MotorNumbering.REAR_RIGHT_FIRST, Rotation.NONE);
         return craft.withElectrics(new Electrics(new ElectricSheet(
                 List.of(new Part("S", strip, "strip", List.of(), 0)), List.of(), PowerCrafts.FOUR_CELLS)));
     }
@@ -85,7 +85,7 @@ class HalvingTest {
             Case<Craft> known = new Case<>(sound, Occasion.BUILD, List.of(), List.of())
                     .with(whole, Reading.Chosen.of(Probe.OVER), Sureness.SURE);
             int measured = 0;
-            Standing<Craft> standing = diagnosis.standing(known);
+            Posterior<Craft> standing = diagnosis.standing(known);
             while (standing.standsOut().isEmpty()) {
                 Check<Craft> next = diagnosis
                         .planner(standing)

@@ -2,8 +2,8 @@ package ablemedic.power;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
+import ablemedic.craft.FcSettings;
 import ablemedic.diagnosis.Assumptions;
 import ablemedic.diagnosis.BenchState;
 import ablemedic.diagnosis.Case;
@@ -11,8 +11,8 @@ import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Planner;
+import ablemedic.diagnosis.Posterior;
 import ablemedic.diagnosis.Reading.Measured;
-import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Sureness;
 import ablemedic.reading.Meter;
 import java.util.List;
@@ -23,8 +23,8 @@ import org.junit.jupiter.api.Test;
 /** Who reads a setting may see what the sheet says in place of what stands there. Common practice, no source. */
 class MisreadSettingTest {
     private final Craft sound = PowerCrafts.stack();
-    private final double right = sound.told(BoardSettings.VOLTAGE_SCALE);
-    private final Craft toldWrong = sound.with(BoardSettings.VOLTAGE_SCALE, right * 10 / 11);
+    private final double right = sound.told(FcSettings.VOLTAGE_SCALE);
+    private final Craft toldWrong = sound.with(FcSettings.VOLTAGE_SCALE, right * 10 / 11);
     private final Diagnosis<Craft> diagnosis = new Diagnosis<>(Power.book(sound, Meter.USUAL), Assumptions.USUAL);
     private final Check<Craft> scale = diagnosis.book().check("scale-setting").orElseThrow();
 
@@ -48,7 +48,7 @@ class MisreadSettingTest {
             known = known.with(read, new Measured(volts), Sureness.SURE);
         }
         known = known.with(scale, new Measured(right), Sureness.SURE);
-        Standing<Craft> standing = diagnosis.standing(known);
+        Posterior<Craft> standing = diagnosis.standing(known);
         Planner<Craft> planner = diagnosis.planner(standing);
         assertThat(planner.worthFixing(planner.plan(BenchState.AT_INTAKE, List.of())))
                 .as("%s", standing.suspects().get(0))

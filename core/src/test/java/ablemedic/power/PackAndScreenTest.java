@@ -3,18 +3,18 @@ package ablemedic.power;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
+import ablemedic.craft.FcSettings;
 import ablemedic.craft.VoltageSource;
 import ablemedic.diagnosis.Proof;
-import ablemedic.electrics.Chemistry;
-import ablemedic.electrics.Gauge;
-import ablemedic.electrics.Harm;
-import ablemedic.electrics.PackKind;
 import ablemedic.power.ScaleFromReadings.Pair;
 import ablemedic.reading.Meter;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
+import ablemedic.wiring.BatteryType;
+import ablemedic.wiring.Chemistry;
+import ablemedic.wiring.Defect;
+import ablemedic.wiring.Gauge;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -30,7 +30,7 @@ class PackAndScreenTest {
     @ParameterizedTest
     @ValueSource(ints = {1, 2, 3, 4, 5, 6, 8, 12})
     void everyPackBetweenItsBoundsIsGuessedRightAndJustOutsideWrong(int cells) {
-        PackKind pack = new PackKind(cells, Chemistry.LIPO, 1500, 4);
+        BatteryType pack = new BatteryType(cells, Chemistry.LIPO, 1500, 4);
         double[] right = CellGuess.rightBetween(pack);
         for (double share = 0.01; share < 1; share += 0.01) {
             double cell = right[0] + share * (right[1] - right[0]);
@@ -58,13 +58,13 @@ class PackAndScreenTest {
     @Test
     void twiceTheLengthIsTwiceTheDropAndTwiceTheCurrentIsFourTimesTheHeat() {
         for (int awg = 10; awg <= 30; awg += 2) {
-            LeadDrop one = LeadDrop.of(new Gauge(awg), 100, 5, 20);
-            assertThat(LeadDrop.of(new Gauge(awg), 200, 5, 20).dropV()).isCloseTo(2 * one.dropV(), within(1e-12));
-            assertThat(LeadDrop.of(new Gauge(awg), 100, 10, 20).watts()).isCloseTo(4 * one.watts(), within(1e-9));
-            assertThat(LeadDrop.of(new Gauge(awg), 100, 5, 80).ohms())
+            WireDrop one = WireDrop.of(new Gauge(awg), 100, 5, 20);
+            assertThat(WireDrop.of(new Gauge(awg), 200, 5, 20).dropV()).isCloseTo(2 * one.dropV(), within(1e-12));
+            assertThat(WireDrop.of(new Gauge(awg), 100, 10, 20).watts()).isCloseTo(4 * one.watts(), within(1e-9));
+            assertThat(WireDrop.of(new Gauge(awg), 100, 5, 80).ohms())
                     .as("warm copper")
                     .isGreaterThan(one.ohms());
-            assertThat(LeadDrop.of(new Gauge(awg + 1), 100, 5, 20).ohms())
+            assertThat(WireDrop.of(new Gauge(awg + 1), 100, 5, 20).ohms())
                     .as("thinner")
                     .isGreaterThan(one.ohms());
         }
@@ -72,7 +72,7 @@ class PackAndScreenTest {
 
     @Test
     void whatNoGaugeCanKeepGetsNone() {
-        assertThat(LeadDrop.thinnest(10_000, 500, 20, 0.001)).isEmpty();
+        assertThat(WireDrop.thinnest(10_000, 500, 20, 0.001)).isEmpty();
     }
 
     @Test
@@ -98,27 +98,27 @@ class PackAndScreenTest {
     @ParameterizedTest
     @EnumSource(Chemistry.class)
     void theUsableShareFallsWithTheLoadAndRisesWithABolderLanding(Chemistry chemistry) {
-        PackKind pack = new PackKind(4, chemistry, 1500, 5);
-        double careful = PackUse.landCellV(chemistry, LandingSchool.LONG_LIFE.landV());
-        double bold = PackUse.landCellV(chemistry, LandingSchool.USE_THE_PACK.landV());
+        BatteryType pack = new BatteryType(4, chemistry, 1500, 5);
+        double careful = BatteryUse.landCellV(chemistry, LandingVoltageRule.LONG_LIFE.landV());
+        double bold = BatteryUse.landCellV(chemistry, LandingVoltageRule.USE_THE_PACK.landV());
         assertThat(bold).isLessThan(careful);
         double before = 1;
         for (double amps = 0; amps <= 60; amps += 5) {
-            double share = PackUse.usableShare(pack, careful, amps);
+            double share = BatteryUse.usableShare(pack, careful, amps);
             assertThat(share).isBetween(0.0, before);
-            assertThat(PackUse.usableShare(pack, bold, amps)).isGreaterThanOrEqualTo(share);
+            assertThat(BatteryUse.usableShare(pack, bold, amps)).isGreaterThanOrEqualTo(share);
             before = share;
         }
     }
 
     @Test
     void theEnergyOfTwoLegsIsThatOfTheWhole() {
-        PackKind pack = new PackKind(6, Chemistry.LIPO, 1300, 4);
-        double whole = PackUse.energyWh(pack, 0.8, 12);
+        BatteryType pack = new BatteryType(6, Chemistry.LIPO, 1300, 4);
+        double whole = BatteryUse.energyWh(pack, 0.8, 12);
         assertThat(whole)
-                .isGreaterThan(PackUse.energyWh(pack, 0.4, 12))
-                .isLessThan(2 * PackUse.energyWh(pack, 0.4, 12));
-        assertThat(PackUse.energyWh(pack, 0.8, 20))
+                .isGreaterThan(BatteryUse.energyWh(pack, 0.4, 12))
+                .isLessThan(2 * BatteryUse.energyWh(pack, 0.4, 12));
+        assertThat(BatteryUse.energyWh(pack, 0.8, 20))
                 .as("more load, more is lost in the pack")
                 .isLessThan(whole);
     }
@@ -128,7 +128,7 @@ class PackAndScreenTest {
         Random random = new Random(7);
         for (int n = 0; n < 40; n++) {
             double wrong = SenseChain.rightScale(craft) * (0.8 + 0.4 * random.nextDouble());
-            Craft told = craft.with(BoardSettings.VOLTAGE_SCALE, wrong);
+            Craft told = craft.with(FcSettings.VOLTAGE_SCALE, wrong);
             SenseChain full = SenseChain.at(told, 16.5);
             SenseChain low = SenseChain.at(told, 13.4);
             ScaleFromReadings.Answer answer = ScaleFromReadings.of(
@@ -137,7 +137,7 @@ class PackAndScreenTest {
                     told,
                     Meter.USUAL);
             double newScale = answer.newScale().orElseThrow().value();
-            SenseChain then = SenseChain.at(told.with(BoardSettings.VOLTAGE_SCALE, newScale), 15.2);
+            SenseChain then = SenseChain.at(told.with(FcSettings.VOLTAGE_SCALE, newScale), 15.2);
             assertThat(then.shownV()).as("scale %.3f", wrong).isCloseTo(then.trueV(), within(0.03));
             assertThat(Math.abs(newScale - SenseChain.rightScale(craft)))
                     .isLessThan(answer.newScale().orElseThrow().expanded() + 0.01 * newScale);
@@ -155,16 +155,16 @@ class PackAndScreenTest {
 
     @Test
     void aSourceToldAsNoneShowsNothingAndTheControllersTellTheTruth() {
-        assertThat(SenseChain.at(craft.with(BoardSettings.VOLTAGE_SOURCE, VoltageSource.NONE), 15)
+        assertThat(SenseChain.at(craft.with(FcSettings.VOLTAGE_SOURCE, VoltageSource.NONE), 15)
                         .shownV())
                 .isZero();
-        SenseChain controllers = SenseChain.at(craft.with(BoardSettings.VOLTAGE_SOURCE, VoltageSource.CONTROLLERS), 15);
+        SenseChain controllers = SenseChain.at(craft.with(FcSettings.VOLTAGE_SOURCE, VoltageSource.CONTROLLERS), 15);
         assertThat(controllers.shownV()).isEqualTo(controllers.trueV());
     }
 
     @Test
     void theLowestPackThatIsEverFlownShowsWithinATenthOfItsVoltage() {
-        double steps = SenseChain.REFERENCE_V / SenseChain.STEPS * craft.told(BoardSettings.VOLTAGE_SCALE);
+        double steps = SenseChain.REFERENCE_V / SenseChain.STEPS * craft.told(FcSettings.VOLTAGE_SCALE);
         assertThat(steps).as("one step of the converter on the screen").isLessThan(0.1);
     }
 
@@ -174,7 +174,7 @@ class PackAndScreenTest {
                 .filter(c -> c.id().startsWith("look-"))
                 .toList();
         assertThat(answers).hasSizeGreaterThan(4);
-        Craft crossed = craft.withElectrics(craft.electrics().with(new Harm.Crossed("CRR")));
+        Craft crossed = craft.withElectrics(craft.electrics().with(new Defect.Crossed("CRR")));
         long telling = answers.stream()
                 .filter(c -> !Proof.expected(c, crossed).equals(Proof.expected(c, craft)))
                 .count();

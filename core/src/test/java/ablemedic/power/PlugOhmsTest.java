@@ -6,10 +6,10 @@ import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
+import ablemedic.family.PrePowerConvention;
+import ablemedic.family.RoutineVerdict;
+import ablemedic.family.RoutineVerdict.Kind;
 import ablemedic.reading.Meter;
-import ablemedic.speciality.RoutineSchool;
-import ablemedic.speciality.RoutineVerdict;
-import ablemedic.speciality.RoutineVerdict.Kind;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -22,7 +22,7 @@ class PlugOhmsTest {
     }
 
     private static RoutineVerdict said(Craft craft, Reading reading) {
-        return PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.QUICK).stream()
+        return PrePowerChecks.of(craft, Meter.USUAL, PrePowerConvention.QUICK).stream()
                 .flatMap(step -> PlugOhms.of(step, craft, reading).stream())
                 .findFirst()
                 .orElseThrow();

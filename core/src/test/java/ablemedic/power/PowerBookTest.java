@@ -3,7 +3,7 @@ package ablemedic.power;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Assumptions;
 import ablemedic.diagnosis.Book;
@@ -21,22 +21,22 @@ import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Proof;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
+import ablemedic.diagnosis.SimulatedTechnician;
 import ablemedic.diagnosis.Sureness;
 import ablemedic.diagnosis.Suspect;
-import ablemedic.diagnosis.Technician;
-import ablemedic.electrics.ElectricSheet;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Harm;
-import ablemedic.electrics.Part;
-import ablemedic.electrics.Wiring;
+import ablemedic.family.Cleared;
+import ablemedic.family.Complaint;
+import ablemedic.family.PrePowerConvention;
+import ablemedic.family.SomethingElse;
+import ablemedic.physics.BatteryOut;
 import ablemedic.physics.Drives;
-import ablemedic.physics.PackOut;
 import ablemedic.physics.Powered;
 import ablemedic.reading.Meter;
-import ablemedic.speciality.Cleared;
-import ablemedic.speciality.Complaint;
-import ablemedic.speciality.RoutineSchool;
-import ablemedic.speciality.SomethingElse;
+import ablemedic.wiring.Defect;
+import ablemedic.wiring.ElectricSheet;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.Part;
+import ablemedic.wiring.Wiring;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -61,7 +61,7 @@ class PowerBookTest {
     private static List<Check<Craft>> checks(Craft craft) {
         List<Check<Craft>> all = new ArrayList<>(book(craft).checks());
         book(craft).surveys().forEach(survey -> all.addAll(survey.routine()));
-        all.addAll(PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.FULL).stream()
+        all.addAll(PrePowerChecks.of(craft, Meter.USUAL, PrePowerConvention.FULL).stream()
                 .filter(Probe.class::isInstance)
                 .toList());
         Wiring wiring = craft.electrics().wiring();
@@ -87,8 +87,8 @@ class PowerBookTest {
     void everyLinkOfTheCraftCanBeOpenOrPoor(Craft craft) {
         Wiring wiring = craft.electrics().wiring();
         for (Wiring.Link link : wiring.links()) {
-            Craft open = craft.withElectrics(craft.electrics().with(new Harm.Open(link.id())));
-            boolean doubled = PackOut.of(open.electrics(), Meter.USUAL).ohms(link.a(), link.b()) < 1;
+            Craft open = craft.withElectrics(craft.electrics().with(new Defect.Open(link.id())));
+            boolean doubled = BatteryOut.of(open.electrics(), Meter.USUAL).ohms(link.a(), link.b()) < 1;
             assertThat(links(craft, link)).as(link.id()).hasSize(doubled ? 0 : 2);
         }
     }
@@ -189,7 +189,7 @@ class PowerBookTest {
     @ParameterizedTest
     @MethodSource("crafts")
     void aSoundCraftGivesNoCauseForAnyComplaint(Craft craft) {
-        for (Complaint complaint : Specialities.complaints(craft, Meter.USUAL)) {
+        for (Complaint complaint : Families.complaints(craft, Meter.USUAL)) {
             if (complaint.id().equals(SomethingElse.ID)) {
                 continue;
             }
@@ -222,7 +222,7 @@ class PowerBookTest {
     }
 
     private static String told(Craft craft, String complaint, String fault) {
-        Check<Craft> seen = Specialities.complaints(craft, Meter.USUAL).stream()
+        Check<Craft> seen = Families.complaints(craft, Meter.USUAL).stream()
                 .filter(c -> c.id().equals(complaint))
                 .findFirst()
                 .orElseThrow()
@@ -237,8 +237,8 @@ class PowerBookTest {
         assertThat(told(craft, "dead-arm", "crossed-CRL")).isEqualTo("@rear-left");
         assertThat(told(craft, "dead-arm", "open-PB_5V_FC_5V")).isEqualTo("all four");
         Craft two = craft.withElectrics(
-                craft.electrics().with(new Harm.Open("FC.S3>CRL.S")).with(new Harm.Open("FC.S2>CFR.S")));
-        Check<Craft> arms = Specialities.complaints(craft, Meter.USUAL).stream()
+                craft.electrics().with(new Defect.Open("FC.S3>CRL.S")).with(new Defect.Open("FC.S2>CFR.S")));
+        Check<Craft> arms = Families.complaints(craft, Meter.USUAL).stream()
                 .filter(c -> c.id().equals("dead-arm"))
                 .findFirst()
                 .orElseThrow()
@@ -257,7 +257,7 @@ class PowerBookTest {
     @ParameterizedTest
     @MethodSource("crafts")
     void aWeakCellAndAWornPackAreTakenForCuttingOutUnderLoad(Craft craft) {
-        Complaint cutsOut = Specialities.complaints(craft, Meter.USUAL).stream()
+        Complaint cutsOut = Families.complaints(craft, Meter.USUAL).stream()
                 .filter(c -> c.id().equals("cuts-out"))
                 .findFirst()
                 .orElseThrow();
@@ -283,7 +283,7 @@ class PowerBookTest {
     void twoFaultsMeetOnTheCraft() {
         Craft craft = PowerCrafts.separate();
         Craft both = craft.withElectrics(
-                craft.electrics().with(new Harm.Open("PB.5V>FC.5V")).with(new Harm.Open("FC.R5>RX.+")));
+                craft.electrics().with(new Defect.Open("PB.5V>FC.5V")).with(new Defect.Open("FC.R5>RX.+")));
         assertThat(Powered.onBench(both.electrics())
                         .works(both.electrics().sheet().part("FC").orElseThrow()))
                 .isFalse();
@@ -292,9 +292,9 @@ class PowerBookTest {
 
     @Test
     void aCraftWithoutASheetGetsNoBookOfPowerButKeepsTheRest() {
-        Craft bare = PowerCrafts.separate().withElectrics(ablemedic.electrics.Electrics.NONE);
+        Craft bare = PowerCrafts.separate().withElectrics(ablemedic.wiring.Electrics.NONE);
         assertThat(book(bare).faults()).isEmpty();
-        assertThat(Specialities.complaints(bare, Meter.USUAL))
+        assertThat(Families.complaints(bare, Meter.USUAL))
                 .extracting(Complaint::id)
                 .containsExactly(
                         "take-off",
@@ -311,14 +311,15 @@ class PowerBookTest {
                         "dropped",
                         "poor-range",
                         "something-else");
-        assertThat(PrePowerRoutine.of(bare, Meter.USUAL, RoutineSchool.FULL)).hasSize(4);
+        assertThat(PrePowerChecks.of(bare, Meter.USUAL, PrePowerConvention.FULL))
+                .hasSize(4);
     }
 
     @ParameterizedTest
     @MethodSource("crafts")
     void aTechnicianWhoFollowsThePlanFindsFaultsOfEverySort(Craft craft) {
-        Diagnosis<Craft> diagnosis = new Diagnosis<>(Specialities.book(craft, Meter.USUAL), Assumptions.USUAL);
-        List<Complaint> complaints = Specialities.complaints(craft, Meter.USUAL);
+        Diagnosis<Craft> diagnosis = new Diagnosis<>(Families.book(craft, Meter.USUAL), Assumptions.USUAL);
+        List<Complaint> complaints = Families.complaints(craft, Meter.USUAL);
         int walks = 0;
         int solved = 0;
         double checks = 0;
@@ -332,11 +333,11 @@ class PowerBookTest {
             if (complaint.isEmpty()) {
                 continue;
             }
-            var walk = new Technician<>(
+            var walk = new SimulatedTechnician<>(
                             diagnosis,
                             complaint.get().seen(),
                             complaint.get().proof().get(0))
-                    .workUp(craft, List.of(fault), Occasion.CRASH, Technician.Habit.PLAN, 7);
+                    .workUp(craft, List.of(fault), Occasion.CRASH, SimulatedTechnician.Habit.PLAN, 7);
             walks++;
             solved += walk.solved() ? 1 : 0;
             checks += walk.checks();
@@ -377,11 +378,11 @@ class PowerBookTest {
     @Test
     void whatIsSaidOfSomethingElseSpeaksForNothing() {
         Craft craft = PowerCrafts.stack();
-        Complaint other = Specialities.complaints(craft, Meter.USUAL).stream()
+        Complaint other = Families.complaints(craft, Meter.USUAL).stream()
                 .filter(c -> c.id().equals(SomethingElse.ID))
                 .findFirst()
                 .orElseThrow();
-        Diagnosis<Craft> diagnosis = new Diagnosis<>(Specialities.book(craft, Meter.USUAL), Assumptions.USUAL);
+        Diagnosis<Craft> diagnosis = new Diagnosis<>(Families.book(craft, Meter.USUAL), Assumptions.USUAL);
         Case<Craft> known = new Case<>(craft, Occasion.CRASH, List.of(), List.of());
         List<Suspect<Craft>> before = diagnosis.standing(known).suspects();
         List<Suspect<Craft>> after = diagnosis
@@ -400,21 +401,21 @@ class PowerBookTest {
     @Test
     void aVoltageIsAsUncertainAsWhatItRestsOn() {
         Craft craft = PowerCrafts.separate();
-        Book<Craft> book = Specialities.book(craft, Meter.USUAL);
+        Book<Craft> book = Families.book(craft, Meter.USUAL);
         Distribution rail = book.check("volts~FC.3V3~PLUG.-").orElseThrow().outlook(craft);
         assertThat(rail).isInstanceOfSatisfying(Gaussian.class, spread -> assertThat(spread.spread())
                 .isLessThan(0.08));
         Distribution pack = book.check("volts~PLUG.+~PLUG.-").orElseThrow().outlook(craft);
         assertThat(pack).isInstanceOfSatisfying(Gaussian.class, spread -> assertThat(spread.spread() / spread.mean())
                 .isBetween(0.034, 0.045));
-        Craft shorted = craft.withElectrics(craft.electrics().with(new Harm.DriveShort("CFR.+", 0.4)));
+        Craft shorted = craft.withElectrics(craft.electrics().with(new Defect.DriveShort("CFR.+", 0.4)));
         Distribution sagged = book.check("volts~PLUG.+~PLUG.-").orElseThrow().outlook(shorted);
         assertThat(sagged)
                 .as("by how much a short drags the pack down is a guess")
                 .isInstanceOfSatisfying(Gaussian.class, spread -> assertThat(spread.spread() / spread.mean())
                         .isGreaterThan(0.39));
         Check<Craft> pulled = book.check("volts~VTX.+~CRL.S").orElseThrow();
-        Craft open = craft.withElectrics(craft.electrics().with(new Harm.Open("FC.S3>CRL.S")));
+        Craft open = craft.withElectrics(craft.electrics().with(new Defect.Open("FC.S3>CRL.S")));
         assertThat(Proof.asExpected(pulled, new Measured(0), open))
                 .as("nothing holds the pad")
                 .isTrue();
@@ -429,10 +430,10 @@ class PowerBookTest {
     void whatRestsOnAGuessIsUncertainAndContinuityIsNot() {
         Craft craft = PowerCrafts.separate();
         Probe guessed = (Probe)
-                Specialities.book(craft, Meter.USUAL).check("ohms~PB.5V~FC.S3").orElseThrow();
+                Families.book(craft, Meter.USUAL).check("ohms~PB.5V~FC.S3").orElseThrow();
         Distribution outlook = guessed.outlook(craft);
         assertThat(outlook).isInstanceOf(Mixture.class);
-        double modelled = PackOut.of(craft.electrics(), Meter.USUAL)
+        double modelled = BatteryOut.of(craft.electrics(), Meter.USUAL)
                 .ohms(guessed.red().node(), guessed.black().node());
         // A board that lets through a fifth as much, or lacks the pull-down altogether, is as good a craft.
         for (var reading : List.of(new Measured(modelled), new Measured(5 * modelled), Chosen.of("ol"))) {
@@ -445,13 +446,12 @@ class PowerBookTest {
                     .as("a short of %s ohm", ohms)
                     .isFalse();
         }
-        Craft open = craft.withElectrics(craft.electrics().with(new Harm.Open("FC.S3>CRL.S")));
+        Craft open = craft.withElectrics(craft.electrics().with(new Defect.Open("FC.S3>CRL.S")));
         assertThat(guessed.outlook(open).likelihood(Chosen.of("ol")) / outlook.likelihood(Chosen.of("ol")))
                 .as("a missing pull-down is no proof of an open lead")
                 .isLessThan(5);
-        Probe copper = (Probe) Specialities.book(craft, Meter.USUAL)
-                .check("ohms~PLUG.+~PB.IN+")
-                .orElseThrow();
+        Probe copper = (Probe)
+                Families.book(craft, Meter.USUAL).check("ohms~PLUG.+~PB.IN+").orElseThrow();
         assertThat(copper.outlook(craft)).isInstanceOf(Gaussian.class);
     }
 }

@@ -12,13 +12,13 @@ import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Gaussian;
 import ablemedic.diagnosis.Proof;
-import ablemedic.electrics.Archetype;
-import ablemedic.electrics.Harm;
-import ablemedic.electrics.Inner;
-import ablemedic.electrics.Part;
-import ablemedic.electrics.Wiring;
+import ablemedic.family.PrePowerConvention;
 import ablemedic.reading.Meter;
-import ablemedic.speciality.RoutineSchool;
+import ablemedic.wiring.Archetype;
+import ablemedic.wiring.Defect;
+import ablemedic.wiring.InnerCircuit;
+import ablemedic.wiring.Part;
+import ablemedic.wiring.Wiring;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -35,7 +35,7 @@ class PowerOutlooksTest {
 
     private static List<Check<Craft>> checks(Craft craft) {
         List<Check<Craft>> all = new ArrayList<>(Power.book(craft, Meter.USUAL).checks());
-        all.addAll(PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.FULL));
+        all.addAll(PrePowerChecks.of(craft, Meter.USUAL, PrePowerConvention.FULL));
         return all;
     }
 
@@ -132,7 +132,7 @@ class PowerOutlooksTest {
                 Power.book(craft, Meter.USUAL).check(PowerChecks.ALL_ON).orElseThrow();
         for (Part part : craft.electrics().sheet().parts()) {
             if (part.archetype().load().isPresent() && part.archetype().kind() == Archetype.Kind.PART) {
-                Craft dead = craft.withElectrics(craft.electrics().with(new Harm.OtherDraw(part.id(), 0)));
+                Craft dead = craft.withElectrics(craft.electrics().with(new Defect.OtherDraw(part.id(), 0)));
                 assertThat(((Categorical) on.outlook(dead))
                                 .choices()
                                 .questions()
@@ -148,7 +148,7 @@ class PowerOutlooksTest {
                 .map(Wiring.Link::id)
                 .findFirst()
                 .orElseThrow();
-        Craft dark = craft.withElectrics(craft.electrics().with(new Harm.Open(plug)));
+        Craft dark = craft.withElectrics(craft.electrics().with(new Defect.Open(plug)));
         assertThat(Proof.expected(on, dark).toString()).contains("every one");
     }
 
@@ -159,7 +159,7 @@ class PowerOutlooksTest {
     @ParameterizedTest
     @MethodSource("crafts")
     void theRoutineGoesFromTheEyeOverThePackOutToThePackIn(Craft craft) {
-        List<Check<Craft>> steps = PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.FULL);
+        List<Check<Craft>> steps = PrePowerChecks.of(craft, Meter.USUAL, PrePowerConvention.FULL);
         assertThat(steps).extracting(Check::id).doesNotHaveDuplicates().startsWith("routine-look");
         boolean powered = false;
         for (Check<Craft> step : steps) {
@@ -172,14 +172,14 @@ class PowerOutlooksTest {
         List<String> ids = steps.stream().map(Check::id).toList();
         int limiter = ids.indexOf("routine-limiter");
         assertThat(ids.subList(0, limiter)).as("no volts before the limiter").noneMatch(id -> id.startsWith("volts~"));
-        int rails = craft.electrics().wiring().all(Inner.Regulator.class).size();
+        int rails = craft.electrics().wiring().all(InnerCircuit.Regulator.class).size();
         assertThat(ids.subList(limiter + 1, ids.size())).as("every rail").hasSize(rails);
     }
 
     @Test
     void aCraftWithoutASheetHasTheRoutineOfEveryBench() {
-        Craft bare = PowerCrafts.separate().withElectrics(ablemedic.electrics.Electrics.NONE);
-        assertThat(PrePowerRoutine.of(bare, Meter.USUAL, RoutineSchool.FULL))
+        Craft bare = PowerCrafts.separate().withElectrics(ablemedic.wiring.Electrics.NONE);
+        assertThat(PrePowerChecks.of(bare, Meter.USUAL, PrePowerConvention.FULL))
                 .extracting(Check::id)
                 .containsExactly("routine-look", "routine-short", "routine-polarity", "routine-limiter");
     }

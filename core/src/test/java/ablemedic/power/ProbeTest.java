@@ -3,7 +3,7 @@ package ablemedic.power;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Assumptions;
 import ablemedic.diagnosis.BenchNeeds;
@@ -20,11 +20,11 @@ import ablemedic.diagnosis.Reading.Measured;
 import ablemedic.diagnosis.Sureness;
 import ablemedic.diagnosis.Survey;
 import ablemedic.diagnosis.Suspect;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Harm;
-import ablemedic.electrics.Wiring;
-import ablemedic.physics.PackOut;
+import ablemedic.physics.BatteryOut;
 import ablemedic.reading.Meter;
+import ablemedic.wiring.Defect;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.Wiring;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -46,7 +46,7 @@ class ProbeTest {
         return new ProbeSurvey(mode, wiring, Meter.USUAL);
     }
 
-    private Craft with(Harm harm) {
+    private Craft with(Defect harm) {
         return craft.withElectrics(sound.with(harm));
     }
 
@@ -91,8 +91,8 @@ class ProbeTest {
     void liveProbingPutsTheBlackProbeOnAGroundWhereAPairWithOneTellsAnything() {
         List<Survey.Story<Craft>> stories = new ArrayList<>(List.of(new Survey.Story<>(craft, 1, 0)));
         wiring.links()
-                .forEach(link -> stories.add(new Survey.Story<>(with(new Harm.Open(link.id())), 1, stories.size())));
-        PackOut unpowered = PackOut.of(sound, Meter.USUAL);
+                .forEach(link -> stories.add(new Survey.Story<>(with(new Defect.Open(link.id())), 1, stories.size())));
+        BatteryOut unpowered = BatteryOut.of(sound, Meter.USUAL);
         int minus = wiring.plug().orElseThrow()[1];
         List<Check<Craft>> promising = survey(Probe.Mode.VOLTS).promising(stories);
         assertThat(promising).isNotEmpty().allSatisfy(check -> {
@@ -140,12 +140,12 @@ class ProbeTest {
             if (link.purpose() != Wiring.Purpose.SIGNAL) {
                 continue;
             }
-            Craft broken = with(new Harm.Open(link.id()));
+            Craft broken = with(new Defect.Open(link.id()));
             Probe across = probe(Probe.Mode.OHMS, link.a(), link.b());
             double likely = across.outlook(broken).likelihood(Chosen.of(Probe.OVER));
             double unlikely = across.outlook(craft).likelihood(Chosen.of(Probe.OVER));
             assertThat(unlikely).as(link.label()).isLessThan(0.02);
-            if (PackOut.of(broken.electrics(), Meter.USUAL).over(link.a(), link.b())) {
+            if (BatteryOut.of(broken.electrics(), Meter.USUAL).over(link.a(), link.b())) {
                 assertThat(likely).as(link.label()).isGreaterThan(0.9);
             }
         }
@@ -156,9 +156,9 @@ class ProbeTest {
         Meter small = new Meter(2000, 0.005, 2, 0.008, 3, 0.3, 1e5, 0.4);
         int over = 0;
         for (Wiring.Link link : wiring.links()) {
-            Electrics broken = sound.with(new Harm.Open(link.id()));
-            boolean usual = PackOut.of(broken, Meter.USUAL).over(link.a(), link.b());
-            assertThat(PackOut.of(broken, small).over(link.a(), link.b()) || !usual)
+            Electrics broken = sound.with(new Defect.Open(link.id()));
+            boolean usual = BatteryOut.of(broken, Meter.USUAL).over(link.a(), link.b());
+            assertThat(BatteryOut.of(broken, small).over(link.a(), link.b()) || !usual)
                     .as(link.label())
                     .isTrue();
             over += usual ? 1 : 0;
@@ -180,7 +180,7 @@ class ProbeTest {
                 .filter(l -> l.purpose() == Wiring.Purpose.SIGNAL && !l.leadId().isEmpty())
                 .findFirst()
                 .orElseThrow();
-        Craft broken = with(new Harm.Open(cut.id()));
+        Craft broken = with(new Defect.Open(cut.id()));
         List<Check<Craft>> promising = survey(Probe.Mode.OHMS).promising(stories(List.of(craft, broken)));
         assertThat(promising).isNotEmpty().hasSizeLessThanOrEqualTo(24);
         assertThat(promising)
@@ -191,7 +191,7 @@ class ProbeTest {
 
     @Test
     void aSurveyHasNothingToSayOfStoriesThatReadAlike() {
-        Craft sagging = with(new Harm.WornPack(3));
+        Craft sagging = with(new Defect.WornPack(3));
         assertThat(survey(Probe.Mode.OHMS).promising(stories(List.of(craft, sagging))))
                 .isEmpty();
         assertThat(survey(Probe.Mode.OHMS).promising(List.of())).isEmpty();
@@ -200,7 +200,7 @@ class ProbeTest {
     @Test
     void redGoesOnTheMorePositivePoint() {
         Wiring.Neighbours n = wiring.neighbours().get(0);
-        Craft bridged = with(new Harm.Bridge(n.onePad(), n.otherPad(), 0.05));
+        Craft bridged = with(new Defect.Bridge(n.onePad(), n.otherPad(), 0.05));
         List<Check<Craft>> promising = survey(Probe.Mode.VOLTS).promising(stories(List.of(craft, bridged)));
         assertThat(promising).isNotEmpty();
         for (Check<Craft> check : promising) {
@@ -241,7 +241,7 @@ class ProbeTest {
         Book<Craft> book = Power.book(craft, Meter.USUAL);
         Case<Craft> known = new Case<>(craft, Occasion.CRASH, List.of(), List.of())
                 .with(
-                        Specialities.complaints(craft, Meter.USUAL).stream()
+                        Families.complaints(craft, Meter.USUAL).stream()
                                 .filter(one -> one.id().equals("dead-arm"))
                                 .findFirst()
                                 .orElseThrow()

@@ -12,17 +12,17 @@ import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.FixedWord;
 import ablemedic.diagnosis.Gaussian;
 import ablemedic.diagnosis.Proof;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Harm;
-import ablemedic.electrics.Part;
-import ablemedic.electrics.Wiring;
+import ablemedic.family.PrePowerConvention;
+import ablemedic.physics.BatteryOut;
 import ablemedic.physics.Circuits;
-import ablemedic.physics.PackOut;
 import ablemedic.physics.Powered;
 import ablemedic.reading.Meter;
-import ablemedic.speciality.RoutineSchool;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
+import ablemedic.wiring.Defect;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.Part;
+import ablemedic.wiring.Wiring;
 import java.util.List;
 import org.ejml.simple.SimpleMatrix;
 import org.junit.jupiter.api.Test;
@@ -34,7 +34,7 @@ class ReadingsTest {
     private final Wiring wiring = electrics.wiring();
 
     private double ohms(Electrics e, String a, String b) {
-        return PackOut.of(e, Meter.USUAL).ohms(wiring.node(a), wiring.node(b));
+        return BatteryOut.of(e, Meter.USUAL).ohms(wiring.node(a), wiring.node(b));
     }
 
     @Test
@@ -43,7 +43,7 @@ class ReadingsTest {
             source = "continuity of a trace, joint or lead: near zero, under about 1 ohm")
     void everyLinkOfASoundCraftHasContinuity() {
         for (Wiring.Link link : wiring.links()) {
-            assertThat(PackOut.of(electrics, Meter.USUAL).ohms(link.a(), link.b()))
+            assertThat(BatteryOut.of(electrics, Meter.USUAL).ohms(link.a(), link.b()))
                     .as(link.id())
                     .isLessThan(1);
         }
@@ -57,16 +57,16 @@ class ReadingsTest {
     void theShortTestClimbsStaysNearZeroOrIsOpen() {
         int plus = wiring.node("PLUG.+");
         int minus = wiring.node("PLUG.-");
-        assertThat(PackOut.of(electrics, Meter.USUAL).climbs(plus, minus)).isTrue();
-        for (Harm harm : List.of(
-                new Harm.DriveShort("CFR.+", 0.3),
-                new Harm.BurstCapacitor("CAP.+", 0.3),
-                new Harm.Bridge("PB.2+", "PB.2-", 0.3))) {
-            PackOut shorted = PackOut.of(electrics.with(harm), Meter.USUAL);
+        assertThat(BatteryOut.of(electrics, Meter.USUAL).climbs(plus, minus)).isTrue();
+        for (Defect harm : List.of(
+                new Defect.DriveShort("CFR.+", 0.3),
+                new Defect.BurstCapacitor("CAP.+", 0.3),
+                new Defect.Bridge("PB.2+", "PB.2-", 0.3))) {
+            BatteryOut shorted = BatteryOut.of(electrics.with(harm), Meter.USUAL);
             assertThat(shorted.ohms(plus, minus)).as(harm.toString()).isLessThan(1);
             assertThat(shorted.climbs(plus, minus)).isFalse();
         }
-        assertThat(PackOut.of(electrics.with(new Harm.Open("PLUG.->PB.IN-")), Meter.USUAL)
+        assertThat(BatteryOut.of(electrics.with(new Defect.Open("PLUG.->PB.IN-")), Meter.USUAL)
                         .over(plus, minus))
                 .isTrue();
     }
@@ -83,7 +83,7 @@ class ReadingsTest {
             laplacian.set(link.b(), link.a(), laplacian.get(link.b(), link.a()) - link.siemens());
         }
         // A second tie at another node of each part than the code's; parts are found by what the code calls connected.
-        PackOut code = PackOut.of(electrics, Meter.USUAL);
+        BatteryOut code = BatteryOut.of(electrics, Meter.USUAL);
         for (int i = n - 1; i >= 0; i--) {
             boolean last = true;
             for (int j = i + 1; j < n; j++) {
@@ -106,7 +106,7 @@ class ReadingsTest {
 
     @Test
     void aBreakIsOpenAcrossItAndHasContinuityOnEitherSide() {
-        Electrics broken = electrics.with(new Harm.Open("FC.S2>CFR.S"));
+        Electrics broken = electrics.with(new Defect.Open("FC.S2>CFR.S"));
         assertThat(ohms(broken, "FC.S2", "CFR.S")).isInfinite();
         assertThat(ohms(broken, "FC.S2", "FC.S2>CFR.S#1")).isLessThan(1);
         assertThat(ohms(broken, "FC.S2>CFR.S#2", "CFR.S")).isLessThan(1);
@@ -114,11 +114,11 @@ class ReadingsTest {
 
     @Test
     void crossedLeadsRunPlusToMinus() {
-        Electrics crossed = electrics.with(new Harm.Crossed("CFR"));
+        Electrics crossed = electrics.with(new Defect.Crossed("CFR"));
         assertThat(ohms(crossed, "PB.1+", "CFR.-")).isLessThan(1);
         assertThat(ohms(crossed, "PB.1+", "CFR.+")).isGreaterThan(500);
         Meter strong = new Meter(6000, 0.005, 2, 0.008, 3, 0.3, 40e6, 2.5);
-        double through = PackOut.of(crossed, strong).ohms(wiring.node("PB.1+"), wiring.node("PB.1-"));
+        double through = BatteryOut.of(crossed, strong).ohms(wiring.node("PB.1+"), wiring.node("PB.1-"));
         assertThat(through).as("a strong test voltage opens the junction").isLessThan(ohms(crossed, "PB.1+", "PB.1-"));
     }
 
@@ -131,13 +131,13 @@ class ReadingsTest {
                         .isCloseTo(3.3, within(0.03)));
         Powered flat = Powered.idle(electrics, 4.5);
         assertThat(flat.outputs().get(0).givesV()).isCloseTo(4.2, within(0.1));
-        Powered dead = Powered.idle(electrics.with(new Harm.WeakRegulator("PB.5V", 0)), 16);
+        Powered dead = Powered.idle(electrics.with(new Defect.WeakRegulator("PB.5V", 0)), 16);
         assertThat(dead.between(wiring.node("PB.5V"), wiring.node("PB.G5"))).isCloseTo(0, within(0.05));
     }
 
     @Test
     void aRegulatorHoldsItsLimitAndTheRailFalls() {
-        Powered weak = Powered.idle(electrics.with(new Harm.WeakRegulator("PB.5V", 0.1)), 16);
+        Powered weak = Powered.idle(electrics.with(new Defect.WeakRegulator("PB.5V", 0.1)), 16);
         Powered.Output five = weak.outputs().get(0);
         assertThat(five.givesA()).isCloseTo(0.2, within(0.02));
         assertThat(five.givesV()).isLessThan(4);
@@ -150,7 +150,8 @@ class ReadingsTest {
     void theBooksOfPowerBalance() {
         Powered idle = Powered.idle(electrics, 16);
         double taken = 0;
-        for (Wiring.At<ablemedic.electrics.Inner.Load> load : wiring.all(ablemedic.electrics.Inner.Load.class)) {
+        for (Wiring.At<ablemedic.wiring.InnerCircuit.Load> load :
+                wiring.all(ablemedic.wiring.InnerCircuit.Load.class)) {
             double v = idle.between(
                     wiring.node(load.address(load.of().plus())),
                     wiring.node(load.address(load.of().minus())));
@@ -162,7 +163,7 @@ class ReadingsTest {
 
     @Test
     void aPartBehindABrokenGroundHasNoSupply() {
-        Electrics broken = electrics.with(new Harm.Open("FC.G1>RX.-"));
+        Electrics broken = electrics.with(new Defect.Open("FC.G1>RX.-"));
         Part receiver = electrics.sheet().part("RX").orElseThrow();
         assertThat(Powered.idle(broken, 16).works(receiver)).isFalse();
         assertThat(Powered.idle(electrics, 16).works(receiver)).isTrue();
@@ -170,7 +171,7 @@ class ReadingsTest {
 
     @Test
     void everyStepOfTheRoutinePassesOnASoundCraft() {
-        for (Check<Craft> step : PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.FULL)) {
+        for (Check<Craft> step : PrePowerChecks.of(craft, Meter.USUAL, PrePowerConvention.FULL)) {
             Distribution predicted = step.outlook(craft);
             Distribution outlook = predicted.likeliest();
             var reading = outlook instanceof Gaussian s
@@ -193,7 +194,7 @@ class ReadingsTest {
         for (Fault<Craft> fault : PowerFaults.of(craft)) {
             Craft faulty = fault.applyTo(craft);
             if (ohms(faulty.electrics(), "PLUG.+", "PLUG.-") < 5) {
-                assertThat(PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.FULL).stream()
+                assertThat(PrePowerChecks.of(craft, Meter.USUAL, PrePowerConvention.FULL).stream()
                                 .filter(step -> step instanceof Probe p && p.mode() == Probe.Mode.OHMS)
                                 .anyMatch(step -> ReadHere.different(step.outlook(craft), step.outlook(faulty))))
                         .as(fault.id())
@@ -201,8 +202,8 @@ class ReadingsTest {
             }
         }
         for (String corner : List.of("CFR", "CRR", "CRL", "CFL")) {
-            Craft crossed = craft.withElectrics(electrics.with(new Harm.Crossed(corner)));
-            assertThat(PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.FULL).stream()
+            Craft crossed = craft.withElectrics(electrics.with(new Defect.Crossed(corner)));
+            assertThat(PrePowerChecks.of(craft, Meter.USUAL, PrePowerConvention.FULL).stream()
                             .filter(Probe.class::isInstance)
                             .anyMatch(step -> ReadHere.different(step.outlook(craft), step.outlook(crossed))))
                     .as(corner)
@@ -212,10 +213,10 @@ class ReadingsTest {
 
     @Test
     void theQuickRoutineIsAmongTheFullOneAndHoldsTheShortTestThePowerAndTheRails() {
-        List<String> full = PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.FULL).stream()
+        List<String> full = PrePowerChecks.of(craft, Meter.USUAL, PrePowerConvention.FULL).stream()
                 .map(Check::id)
                 .toList();
-        List<String> quick = PrePowerRoutine.of(craft, Meter.USUAL, RoutineSchool.QUICK).stream()
+        List<String> quick = PrePowerChecks.of(craft, Meter.USUAL, PrePowerConvention.QUICK).stream()
                 .map(Check::id)
                 .toList();
         assertThat(full).containsAll(quick).hasSizeGreaterThan(quick.size() + 4);

@@ -8,17 +8,17 @@ import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Reading.Measured;
-import ablemedic.electrics.Chemistry;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Gauge;
-import ablemedic.electrics.Harm;
-import ablemedic.electrics.PackKind;
 import ablemedic.physics.Powered;
 import ablemedic.power.ScaleFromReadings.Pair;
 import ablemedic.reading.Estimate;
 import ablemedic.reading.Meter;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
+import ablemedic.wiring.BatteryType;
+import ablemedic.wiring.Chemistry;
+import ablemedic.wiring.Defect;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.Gauge;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -73,7 +73,7 @@ class VoltageTest {
             source = "a pack below about 3.5 V a cell, or of high-voltage cells at 4.35 V, is misjudged at plug-in")
     void theGuessOfTheCellsGoesWrongFarDownAndWithHighVoltageCells(int cells, double cellV, int guessed) {
         assertThat(CellGuess.of(cells * cellV)).isEqualTo(guessed);
-        double[] right = CellGuess.rightBetween(new PackKind(cells, Chemistry.LIPO, 1000, 5));
+        double[] right = CellGuess.rightBetween(new BatteryType(cells, Chemistry.LIPO, 1000, 5));
         assertThat(cellV >= right[0] && cellV < right[1]).isEqualTo(guessed == cells);
     }
 
@@ -171,11 +171,11 @@ class VoltageTest {
             kind = Kind.COMMON_PRACTICE,
             source = "a 1300 mAh pack gives about 1000 mAh to the land voltage; usable is 75 to 80 % of the label")
     void aPackGivesThreeQuartersToEightTenthsOfItsLabel() {
-        PackKind pack = new PackKind(4, Chemistry.LIPO, 1300, 4);
-        double share = PackUse.usableShare(pack, LandingSchool.LONG_LIFE.landV(), 8);
+        BatteryType pack = new BatteryType(4, Chemistry.LIPO, 1300, 4);
+        double share = BatteryUse.usableShare(pack, LandingVoltageRule.LONG_LIFE.landV(), 8);
         assertThat(share).isBetween(0.74, 0.81);
         assertThat(share * 1300).isCloseTo(1000, within(50.0));
-        assertThat(PackUse.usableShare(pack, LandingSchool.USE_THE_PACK.landV(), 8))
+        assertThat(BatteryUse.usableShare(pack, LandingVoltageRule.USE_THE_PACK.landV(), 8))
                 .isGreaterThan(share);
     }
 
@@ -188,11 +188,11 @@ class VoltageTest {
         assertThat(PowerCrafts.FOUR_CELLS.fullV()).isCloseTo(16.8, within(1e-9));
         assertThat(PowerCrafts.FOUR_CELLS.nominalV()).isCloseTo(14.8, within(1e-9));
         assertThat(Chemistry.LIPO.chargeAt(3.8)).isBetween(0.3, 0.6);
-        assertThat(LandingSchool.values()[0])
+        assertThat(LandingVoltageRule.values()[0])
                 .as("the careful one is the default")
-                .isEqualTo(LandingSchool.LONG_LIFE);
-        assertThat(LandingSchool.USE_THE_PACK.criticalV()).isEqualTo(3.3);
-        assertThat(LandingSchool.USE_THE_PACK.warnV()).isEqualTo(3.5);
+                .isEqualTo(LandingVoltageRule.LONG_LIFE);
+        assertThat(LandingVoltageRule.USE_THE_PACK.criticalV()).isEqualTo(3.3);
+        assertThat(LandingVoltageRule.USE_THE_PACK.warnV()).isEqualTo(3.5);
     }
 
     @Test
@@ -200,12 +200,12 @@ class VoltageTest {
             kind = Kind.COMMON_PRACTICE,
             source = "pack resistance from sag (V_rest − V_load)/I; new charge scale = old · charged back / counted")
     void resistanceAndChargeScaleFollowFromTheLog() {
-        Estimate ohms = PackUse.resistance(16.6, 16.1, Estimate.exactly(25), Meter.USUAL);
+        Estimate ohms = BatteryUse.resistance(16.6, 16.1, Estimate.exactly(25), Meter.USUAL);
         assertThat(ohms.value()).isCloseTo(0.02, within(1e-12));
-        assertThat(PackUse.chargeScale(1.2, Estimate.exactly(1000), Estimate.exactly(800))
+        assertThat(BatteryUse.chargeScale(1.2, Estimate.exactly(1000), Estimate.exactly(800))
                         .value())
                 .isCloseTo(1.5, within(1e-12));
-        assertThat(PackUse.flightTime(1000, List.of())).isEmpty();
+        assertThat(BatteryUse.flightTime(1000, List.of())).isEmpty();
     }
 
     @Test
@@ -219,7 +219,7 @@ class VoltageTest {
         assertThat(Meter.USUAL.correlation(16.6, 13.2)).isCloseTo(r, within(1e-9));
         double ua = 0.103 / Math.sqrt(3);
         double ub = 0.086 / Math.sqrt(3);
-        Estimate ohms = PackUse.resistance(16.6, 13.2, Estimate.exactly(10), Meter.USUAL);
+        Estimate ohms = BatteryUse.resistance(16.6, 13.2, Estimate.exactly(10), Meter.USUAL);
         assertThat(ohms.u()).isCloseTo(Math.sqrt(ua * ua + ub * ub - 2 * r * ua * ub) / 10, within(1e-12));
         var offset = ScaleFromReadings.of(List.of(new Pair(16.6, 15.8), new Pair(13.2, 12.4)), 11, craft, Meter.USUAL);
         double shown = 0.05 / Math.sqrt(3);
@@ -235,31 +235,31 @@ class VoltageTest {
         // 900 mAh in 6 min and 1100 in 7: 150 and 157.1 mAh/min, mean 153.6, standard deviation of the mean 3.57; t for
         // one
         // degree of freedom at 95.45 % is 13.97, so 6.51 min ± 13.97·3.57/153.6 of it.
-        PackUse.FlightTime two = PackUse.flightTime(
-                        1000, List.of(new PackUse.Flight(900, 6), new PackUse.Flight(1100, 7)))
+        BatteryUse.FlightTime two = BatteryUse.flightTime(
+                        1000, List.of(new BatteryUse.Flight(900, 6), new BatteryUse.Flight(1100, 7)))
                 .orElseThrow();
         assertThat(two.minutes()).isCloseTo(6.51, within(0.01));
         assertThat(two.plusMinus()).isCloseTo(6.51 * 13.97 * 3.571 / 153.57, within(0.01));
-        List<PackUse.Flight> many = new ArrayList<>();
+        List<BatteryUse.Flight> many = new ArrayList<>();
         for (int i = 0; i < 30; i++) {
-            many.add(new PackUse.Flight(i % 2 == 0 ? 900 : 910, 6));
+            many.add(new BatteryUse.Flight(i % 2 == 0 ? 900 : 910, 6));
         }
-        assertThat(PackUse.flightTime(1000, many).orElseThrow().plusMinus()).isLessThan(0.05);
+        assertThat(BatteryUse.flightTime(1000, many).orElseThrow().plusMinus()).isLessThan(0.05);
     }
 
     @Test
     void theEnergyIsTheChargeTimesTheMeanVoltageUnderLoad() {
-        PackKind pack = new PackKind(4, Chemistry.LIPO, 1000, 5);
-        double whole = PackUse.energyWh(pack, 1, 0);
+        BatteryType pack = new BatteryType(4, Chemistry.LIPO, 1000, 5);
+        double whole = BatteryUse.energyWh(pack, 1, 0);
         assertThat(whole).isBetween(14.0, 16.0);
-        assertThat(whole - PackUse.energyWh(pack, 1, 10)).as("I·R·Q").isCloseTo(10 * pack.ohms() * 1, within(1e-9));
-        assertThat(PackUse.energyWh(pack, 0, 10)).isZero();
+        assertThat(whole - BatteryUse.energyWh(pack, 1, 10)).as("I·R·Q").isCloseTo(10 * pack.ohms() * 1, within(1e-9));
+        assertThat(BatteryUse.energyWh(pack, 0, 10)).isZero();
     }
 
     @Test
     void theRailBudgetAddsUpAndSaysWhatAPoorPartDoes() {
-        Craft greedy =
-                PowerCrafts.wired(ablemedic.shelf.Layout.SEPARATE, List.of("receiver", "display", "lights", "modem"));
+        Craft greedy = PowerCrafts.wired(
+                ablemedic.parts.WiringLayout.SEPARATE, List.of("receiver", "display", "lights", "modem"));
         var rails = RailBudget.of(greedy.electrics());
         assertThat(rails.get(0).givesA()).isCloseTo(0.06 + 0.1 + 0.2 + 0.12 + 0.12, within(0.03));
         assertThat(rails.get(0).spareA()).isCloseTo(0.8 * 2 - rails.get(0).givesA(), within(1e-9));
@@ -273,13 +273,13 @@ class VoltageTest {
 
     @Test
     void aLeadDropsByOhmsLawAndTheThinnestGaugeKeepsTheBound() {
-        LeadDrop drop = LeadDrop.of(new Gauge(16), 100, 20, 20);
+        WireDrop drop = WireDrop.of(new Gauge(16), 100, 20, 20);
         assertThat(drop.dropV()).isCloseTo(20 * 2 * 0.1 * 0.01317, within(1e-3));
         assertThat(drop.watts()).isCloseTo(20 * drop.dropV(), within(1e-12));
         for (double most : new double[] {0.02, 0.1, 0.5}) {
-            Gauge thinnest = LeadDrop.thinnest(100, 20, 20, most).orElseThrow();
-            assertThat(LeadDrop.of(thinnest, 100, 20, 20).dropV()).isLessThanOrEqualTo(most);
-            assertThat(LeadDrop.of(new Gauge(thinnest.awg() + 1), 100, 20, 20).dropV())
+            Gauge thinnest = WireDrop.thinnest(100, 20, 20, most).orElseThrow();
+            assertThat(WireDrop.of(thinnest, 100, 20, 20).dropV()).isLessThanOrEqualTo(most);
+            assertThat(WireDrop.of(new Gauge(thinnest.awg() + 1), 100, 20, 20).dropV())
                     .isGreaterThan(most);
         }
     }
@@ -315,13 +315,13 @@ class VoltageTest {
 
     @Test
     void aWornPackSagsAndAWeakCellShowsUnderLoad() {
-        Electrics worn = electrics.with(new Harm.WornPack(4));
-        Electrics weak = electrics.with(new Harm.WeakCell(0.7));
+        Electrics worn = electrics.with(new Defect.WornPack(4));
+        Electrics weak = electrics.with(new Defect.WeakCell(0.7));
         Powered.Run flying = new Powered.Run(15.4, 8, 1);
         double sound = Powered.of(electrics, flying).plugV();
         assertThat(Powered.of(worn, flying).plugV()).isLessThan(sound - 1);
         assertThat(Powered.of(weak, flying).plugV()).isCloseTo(sound - 0.7, within(0.05));
-        assertThat(PackUse.worn(PowerCrafts.FOUR_CELLS, 0.064)).isTrue();
-        assertThat(PackUse.worn(PowerCrafts.FOUR_CELLS, 0.018)).isFalse();
+        assertThat(BatteryUse.worn(PowerCrafts.FOUR_CELLS, 0.064)).isTrue();
+        assertThat(BatteryUse.worn(PowerCrafts.FOUR_CELLS, 0.018)).isFalse();
     }
 }

@@ -7,10 +7,10 @@ import ablemedic.craft.Airframe;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.FailsafeSettings.HomeAt;
 import ablemedic.craft.FailsafeSettings.Stage2;
-import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.MotorNumbering;
 import ablemedic.craft.ReceiverSettings.WhenLost;
 import ablemedic.craft.Rotation;
-import ablemedic.craft.SpinSchool;
+import ablemedic.craft.SpinConvention;
 import ablemedic.radio.FailsafeTimeline.At;
 import ablemedic.radio.FailsafeTimeline.End;
 import ablemedic.radio.FailsafeTimeline.Event;
@@ -33,7 +33,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class FailsafeTimelineTest {
     private static final Airframe FRAME = CraftClass.INCH_5
-            .sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE)
+            .sound(SpinConvention.INWARD, MotorNumbering.REAR_RIGHT_FIRST, Rotation.NONE)
             .airframe();
     private static final Home READY = new Home(true, true, 12, 8, 10, 30, true, 0, HomeAt.ARMING);
 

@@ -5,11 +5,11 @@ import static org.assertj.core.api.Assertions.within;
 
 import ablemedic.craft.Stick;
 import ablemedic.craft.StickOrder;
+import ablemedic.protocol.Format;
 import ablemedic.radio.ChannelOrder.Moved;
 import ablemedic.radio.TrimAndTravel.Travels;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
-import ablemedic.wire.Format;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

@@ -3,7 +3,7 @@ package ablemedic.radio;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
 import ablemedic.craft.FailsafeSettings.Stage2;
@@ -18,7 +18,8 @@ import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Reading.Chosen;
-import ablemedic.diagnosis.Technician;
+import ablemedic.diagnosis.SimulatedTechnician;
+import ablemedic.family.Complaint;
 import ablemedic.physics.FreeSpace;
 import ablemedic.power.PowerCrafts;
 import ablemedic.radio.FailsafeTimeline.End;
@@ -26,7 +27,6 @@ import ablemedic.radio.LostLink.Moment;
 import ablemedic.radio.RadioOff.Does;
 import ablemedic.reading.Meter;
 import ablemedic.serial.SerialCrafts;
-import ablemedic.speciality.Complaint;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
 import java.util.Comparator;
@@ -86,7 +86,7 @@ class RadioBookTest {
     void everyComplaintIsCausedBySeveralFaultsAndASoundCraftGivesNoneOfThem(Craft craft) {
         for (Complaint complaint : complaints(craft)) {
             Distribution sound = complaint.seen().outlook(craft);
-            assertThat(Specialities.book(craft, Meter.USUAL).faults().stream().filter(fault -> !complaint
+            assertThat(Families.book(craft, Meter.USUAL).faults().stream().filter(fault -> !complaint
                             .seen()
                             .outlook(fault.applyTo(craft))
                             .equals(sound)))
@@ -175,7 +175,7 @@ class RadioBookTest {
     @ParameterizedTest
     @MethodSource("crafts")
     void aTechnicianWhoFollowsThePlanFindsEveryFault(Craft craft) {
-        Diagnosis<Craft> diagnosis = new Diagnosis<>(Specialities.book(craft, Meter.USUAL), Assumptions.USUAL);
+        Diagnosis<Craft> diagnosis = new Diagnosis<>(Families.book(craft, Meter.USUAL), Assumptions.USUAL);
         int walks = 0;
         int solved = 0;
         double checks = 0;
@@ -185,9 +185,9 @@ class RadioBookTest {
                     .max(Comparator.comparingDouble(
                             one -> one.amiss().orElseThrow().outlook(faulty).likelihood(Chosen.of(Complaint.TRUE))))
                     .orElseThrow();
-            Technician.Walk walk = new Technician<>(
+            SimulatedTechnician.Walk walk = new SimulatedTechnician<>(
                             diagnosis, complaint.seen(), complaint.proof().get(0))
-                    .workUp(craft, List.of(fault), Occasion.BUILD, Technician.Habit.PLAN, 7);
+                    .workUp(craft, List.of(fault), Occasion.BUILD, SimulatedTechnician.Habit.PLAN, 7);
             walks++;
             solved += walk.solved() ? 1 : 0;
             checks += walk.checks();

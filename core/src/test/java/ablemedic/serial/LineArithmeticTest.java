@@ -3,13 +3,13 @@ package ablemedic.serial;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import ablemedic.protocol.Format;
+import ablemedic.protocol.Framing;
+import ablemedic.protocol.Sender;
 import ablemedic.serial.ByteBudget.Hop;
 import ablemedic.serial.ByteBudget.Message;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
-import ablemedic.wire.Format;
-import ablemedic.wire.Framing;
-import ablemedic.wire.Sender;
 import java.util.Collections;
 import java.util.List;
 import org.junit.jupiter.api.Test;

@@ -2,7 +2,7 @@ package ablemedic.serial;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
@@ -12,12 +12,12 @@ import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Reading;
+import ablemedic.family.Complaint;
 import ablemedic.handbook.Handbook;
-import ablemedic.line.CraftLine;
-import ablemedic.line.CraftLines;
-import ablemedic.line.Reach;
 import ablemedic.reading.Meter;
-import ablemedic.speciality.Complaint;
+import ablemedic.uart.CraftLine;
+import ablemedic.uart.CraftLines;
+import ablemedic.uart.Reach;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -76,7 +76,7 @@ class SerialBookTest {
     @ParameterizedTest
     @MethodSource("crafts")
     void everyFaultShowsInSomeCheckAndItsFixPutsItRight(Craft craft) {
-        Book<Craft> book = Specialities.book(craft, Meter.USUAL);
+        Book<Craft> book = Families.book(craft, Meter.USUAL);
         for (Fault<Craft> fault : book(craft).faults()) {
             Craft faulty = fault.applyTo(craft);
             assertThat(book.checks()).as(fault.id()).anyMatch(check -> !check.outlook(faulty)
@@ -182,7 +182,7 @@ class SerialBookTest {
     @Test
     void whatTheChipsLetThroughBetweenTwoPadsOfAPortIsNoBridge() {
         Craft craft = SerialCrafts.polled();
-        Book<Craft> all = Specialities.book(craft, Meter.USUAL);
+        Book<Craft> all = Families.book(craft, Meter.USUAL);
         Fault<Craft> bridge = all.faults().stream()
                 .filter(fault -> fault.describe(craft).contains("bridges R3 and T3"))
                 .findFirst()

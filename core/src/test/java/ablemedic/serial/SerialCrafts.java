@@ -3,17 +3,17 @@ package ablemedic.serial;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
-import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.MotorNumbering;
 import ablemedic.craft.Rotation;
-import ablemedic.craft.SpinSchool;
-import ablemedic.electrics.Chemistry;
-import ablemedic.electrics.ElectricSheet;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Gauge;
-import ablemedic.electrics.Lead;
-import ablemedic.electrics.PackKind;
-import ablemedic.shelf.Layout;
-import ablemedic.shelf.PartShelf;
+import ablemedic.craft.SpinConvention;
+import ablemedic.parts.PartsLibrary;
+import ablemedic.parts.WiringLayout;
+import ablemedic.wiring.BatteryType;
+import ablemedic.wiring.Chemistry;
+import ablemedic.wiring.ElectricSheet;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.Gauge;
+import ablemedic.wiring.Wire;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -23,18 +23,20 @@ public final class SerialCrafts {
 
     /** A 5-inch craft with a board and parts of the shelf, its ports told as the leads lie. */
     public static Craft with(String board, String... parts) {
-        Craft craft = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
-        Layout layout = Layout.STACK.takes(PartShelf.find(board).orElseThrow()) ? Layout.STACK : Layout.SEPARATE;
+        Craft craft = CraftClass.INCH_5.sound(SpinConvention.INWARD, MotorNumbering.REAR_RIGHT_FIRST, Rotation.NONE);
+        WiringLayout layout = WiringLayout.STACK.takes(PartsLibrary.find(board).orElseThrow())
+                ? WiringLayout.STACK
+                : WiringLayout.SEPARATE;
         ElectricSheet sheet = layout.bare(
                 craft.wiring().stream().map(Corner::ordinal).toList(),
                 Corner.ALL.stream().map(craft.airframe().shape()::shortName).toList(),
                 craft.airframe().reachMm(),
-                new PackKind(4, Chemistry.LIPO, 1500, 4),
-                PartShelf.find(board).orElseThrow());
+                new BatteryType(4, Chemistry.LIPO, 1500, 4),
+                PartsLibrary.find(board).orElseThrow());
         for (String part : parts) {
-            sheet = Layout.withPart(sheet, PartShelf.find(part).orElseThrow());
+            sheet = WiringLayout.withPart(sheet, PartsLibrary.find(part).orElseThrow());
         }
-        return AsTheLeadsLie.told(craft.withElectrics(new Electrics(sheet)));
+        return UartsFromWiring.told(craft.withElectrics(new Electrics(sheet)));
     }
 
     /**
@@ -59,20 +61,20 @@ public final class SerialCrafts {
     public static Craft plainPad() {
         Craft craft = with("board-f4-pad", "receiver-polled", "gnss");
         ElectricSheet sheet = craft.electrics().sheet();
-        List<Lead> leads = new ArrayList<>(sheet.leads());
-        leads.add(new Lead("FC.T4", "RX.TEL", new Gauge(28), 80, false));
-        return AsTheLeadsLie.told(
+        List<Wire> leads = new ArrayList<>(sheet.leads());
+        leads.add(new Wire("FC.T4", "RX.TEL", new Gauge(28), 80, false));
+        return UartsFromWiring.told(
                 craft.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), leads, sheet.pack()))));
     }
 
     /** The same with a video transmitter's control lead on that pad as well. */
     static Craft crowded() {
         Craft craft = plainPad();
-        ElectricSheet sheet = Layout.withPart(
-                craft.electrics().sheet(), PartShelf.find("video").orElseThrow());
-        List<Lead> leads = new ArrayList<>(sheet.leads());
-        leads.add(new Lead("FC.T4", "VTX.C", new Gauge(28), 80, false));
-        return AsTheLeadsLie.told(
+        ElectricSheet sheet = WiringLayout.withPart(
+                craft.electrics().sheet(), PartsLibrary.find("video").orElseThrow());
+        List<Wire> leads = new ArrayList<>(sheet.leads());
+        leads.add(new Wire("FC.T4", "VTX.C", new Gauge(28), 80, false));
+        return UartsFromWiring.told(
                 craft.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), leads, sheet.pack()))));
     }
 

@@ -2,20 +2,20 @@ package ablemedic.serial;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Harm;
-import ablemedic.line.CraftLine;
-import ablemedic.line.CraftLine.End;
-import ablemedic.line.CraftLines;
-import ablemedic.line.Reach;
-import ablemedic.physics.PackOut;
+import ablemedic.physics.BatteryOut;
 import ablemedic.reading.Meter;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
+import ablemedic.uart.CraftLine;
+import ablemedic.uart.CraftLine.End;
+import ablemedic.uart.CraftLines;
+import ablemedic.uart.Reach;
+import ablemedic.wiring.Defect;
+import ablemedic.wiring.Electrics;
 import java.util.Map;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -122,7 +122,7 @@ class TradeFactsOfLinesTest {
     @ParameterizedTest(name = "{1} {2}")
     @MethodSource("facts")
     void aFaultLooksAsEveryTechnicianKnowsIt(Craft craft, String fault, Map<String, String> shows) {
-        var book = Specialities.book(craft, Meter.USUAL);
+        var book = Families.book(craft, Meter.USUAL);
         Craft faulty = book.fault(fault)
                 .orElseThrow(() -> new AssertionError("no fault " + fault + " among "
                         + book.faults().stream().map(f -> f.id()).toList()))
@@ -151,19 +151,19 @@ class TradeFactsOfLinesTest {
             for (CraftLine line : lines.joined()) {
                 for (End end : line.needed()) {
                     Electrics sound = craft.electrics();
-                    for (Harm harm : Stream.concat(
+                    for (Defect harm : Stream.concat(
                                     end.links().stream()
-                                            .flatMap(
-                                                    link -> Stream.of(new Harm.Open(link), new Harm.Poor(link, 4_000))),
+                                            .flatMap(link ->
+                                                    Stream.of(new Defect.Open(link), new Defect.Poor(link, 4_000))),
                                     lines.board().pads().stream()
                                             .limit(3)
-                                            .map(pad -> new Harm.LeadMoved(
+                                            .map(pad -> new Defect.LeadMoved(
                                                     end.lead().id(),
                                                     lines.boardPart().address(pad.name()))))
                             .toList()) {
                         Electrics harmed = sound.with(harm);
                         String lies = harmed.movedTo(end.lead().id(), end.boardPad());
-                        double ohms = PackOut.of(harmed, Meter.USUAL)
+                        double ohms = BatteryOut.of(harmed, Meter.USUAL)
                                 .ohms(
                                         harmed.wiring().node(end.partPad()),
                                         harmed.wiring().node(lies));

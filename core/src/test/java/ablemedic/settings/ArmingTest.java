@@ -2,9 +2,9 @@ package ablemedic.settings;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
 import ablemedic.craft.Settings;
-import ablemedic.line.CraftLines;
 import ablemedic.power.PowerCrafts;
 import ablemedic.serial.SerialCrafts;
 import ablemedic.settings.Arming.Lock;
@@ -12,7 +12,7 @@ import ablemedic.settings.Arming.Reason;
 import ablemedic.settings.Arming.State;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
-import ablemedic.told.Setting;
+import ablemedic.uart.CraftLines;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;

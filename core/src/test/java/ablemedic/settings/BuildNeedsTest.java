@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import ablemedic.craft.Craft;
 import ablemedic.craft.DriveSettings;
 import ablemedic.craft.MotorProtocol;
-import ablemedic.firmware.Families;
-import ablemedic.firmware.Family;
-import ablemedic.firmware.FamilyTable;
+import ablemedic.firmware.DialectTable;
+import ablemedic.firmware.FirmwareDialect;
+import ablemedic.firmware.FirmwareDialects;
 import ablemedic.power.PowerCrafts;
 import ablemedic.serial.SerialCrafts;
 import ablemedic.settings.BuildNeeds.Met;
@@ -16,9 +16,9 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class BuildNeedsTest {
-    private static final Family ALDER = Families.shipped().get(0);
+    private static final FirmwareDialect ALDER = FirmwareDialects.shipped().get(0);
 
-    private static Need need(Craft craft, Family family, String version, String label) {
+    private static Need need(Craft craft, FirmwareDialect family, String version, String label) {
         return BuildNeeds.of(craft, family, version).stream()
                 .filter(one -> one.label().equals(label))
                 .findFirst()
@@ -48,7 +48,8 @@ class BuildNeedsTest {
 
     @Test
     void aTableThatDoesNotSayIsNotTakenForANo() {
-        Family bare = FamilyTable.read("family,oak,Oak,,1\nname,setting,since,until,times,values\nx,cells,1,,,\n");
+        FirmwareDialect bare =
+                DialectTable.read("family,oak,Oak,,1\nname,setting,since,until,times,values\nx,cells,1,,,\n");
         assertThat(BuildNeeds.of(SerialCrafts.shared(), bare, "1"))
                 .isNotEmpty()
                 .allSatisfy(need -> assertThat(need.met()).isEqualTo(Met.NOT_SAID));

@@ -2,16 +2,16 @@ package ablemedic.settings;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import ablemedic.craft.BoardSettings;
-import ablemedic.craft.PortSettings;
+import ablemedic.configuration.Configuration;
+import ablemedic.configuration.Setting;
+import ablemedic.craft.FcSettings;
+import ablemedic.craft.UartSettings;
+import ablemedic.export.SettingsExport;
 import ablemedic.firmware.Dictionary;
-import ablemedic.firmware.Families;
-import ablemedic.firmware.Family;
+import ablemedic.firmware.FirmwareDialect;
+import ablemedic.firmware.FirmwareDialects;
 import ablemedic.firmware.Understood;
-import ablemedic.listing.Listing;
 import ablemedic.snapshot.Snapshot;
-import ablemedic.told.Setting;
-import ablemedic.told.Told;
 import java.nio.charset.StandardCharsets;
 import java.util.HashSet;
 import java.util.List;
@@ -19,19 +19,19 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class FlashPlanTest {
-    private static final Told TOLD = Told.USUAL
-            .with(BoardSettings.VOLTAGE_SCALE, 15.0)
-            .with(BoardSettings.GAIN, 1.3)
-            .with(PortSettings.SOFT, true)
-            .with(PortSettings.TELEMETRY, false);
+    private static final Configuration TOLD = Configuration.USUAL
+            .with(FcSettings.VOLTAGE_SCALE, 15.0)
+            .with(FcSettings.GAIN, 1.3)
+            .with(UartSettings.SOFT, true)
+            .with(UartSettings.TELEMETRY, false);
 
     private static Dictionary dictionary(int family, String version) {
-        return new Dictionary(Families.shipped().get(family), version);
+        return new Dictionary(FirmwareDialects.shipped().get(family), version);
     }
 
     private static Snapshot listed(Dictionary dictionary) {
         Understood understood =
-                dictionary.read(Listing.read(dictionary.listing(TOLD).getBytes(StandardCharsets.UTF_8)));
+                dictionary.read(SettingsExport.read(dictionary.listing(TOLD).getBytes(StandardCharsets.UTF_8)));
         return new Snapshot(understood.told(), understood.held());
     }
 
@@ -49,14 +49,14 @@ class FlashPlanTest {
     void whatTheTargetDoesNotHaveIsLostAndTheVersionsThatHaveItAreNamed() {
         FlashPlan back = FlashPlan.of(listed(dictionary(1, "6")), dictionary(1, "6"), dictionary(1, "5"));
         assertThat(back.lost()).singleElement().satisfies(one -> {
-            assertThat(one.setting()).isEqualTo(PortSettings.SOFT);
+            assertThat(one.setting()).isEqualTo(UartSettings.SOFT);
             assertThat(one.versions()).containsExactly("6");
         });
     }
 
     @Test
     void theSameVersionChangesNothing() {
-        for (Family family : Families.shipped()) {
+        for (FirmwareDialect family : FirmwareDialects.shipped()) {
             for (String version : family.versions()) {
                 Dictionary same = new Dictionary(family, version);
                 assertThat(FlashPlan.of(listed(same), same, same)).isEqualTo(new FlashPlan(List.of(), List.of()));

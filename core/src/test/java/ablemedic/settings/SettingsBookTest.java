@@ -2,7 +2,7 @@ package ablemedic.settings;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.craft.DriveSettings;
@@ -19,12 +19,12 @@ import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Proof;
 import ablemedic.diagnosis.Reading;
-import ablemedic.diagnosis.Technician;
+import ablemedic.diagnosis.SimulatedTechnician;
+import ablemedic.family.Complaint;
 import ablemedic.physics.Drives;
 import ablemedic.power.PowerCrafts;
 import ablemedic.reading.Meter;
 import ablemedic.serial.SerialCrafts;
-import ablemedic.speciality.Complaint;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
 import java.util.List;
@@ -63,7 +63,7 @@ class SettingsBookTest {
     void everyFaultShowsInSomeCheckAndItsFixesTakeItsComplaintsAway(Craft craft) {
         for (Fault<Craft> fault : book(craft).faults()) {
             Craft faulty = fault.applyTo(craft);
-            assertThat(Specialities.book(craft, Meter.USUAL).checks())
+            assertThat(Families.book(craft, Meter.USUAL).checks())
                     .as(fault.id())
                     .anyMatch(check -> !check.outlook(faulty).equals(check.outlook(craft)));
             for (Fix<Craft> fix : fault.fixes(craft)) {
@@ -86,7 +86,7 @@ class SettingsBookTest {
     void everyComplaintIsCausedBySeveralFaultsOfTheBookAndNotByASoundCraft(Craft craft) {
         for (Complaint complaint : complaints(craft)) {
             Distribution sound = complaint.seen().outlook(craft);
-            assertThat(Specialities.book(craft, Meter.USUAL).faults().stream().filter(fault -> !complaint
+            assertThat(Families.book(craft, Meter.USUAL).faults().stream().filter(fault -> !complaint
                             .seen()
                             .outlook(fault.applyTo(craft))
                             .equals(sound)))
@@ -153,19 +153,19 @@ class SettingsBookTest {
     @ParameterizedTest
     @MethodSource("crafts")
     void aTechnicianWhoFollowsThePlanFindsEveryFault(Craft craft) {
-        Diagnosis<Craft> diagnosis = new Diagnosis<>(Specialities.book(craft, Meter.USUAL), Assumptions.USUAL);
+        Diagnosis<Craft> diagnosis = new Diagnosis<>(Families.book(craft, Meter.USUAL), Assumptions.USUAL);
         int walks = 0;
         int solved = 0;
         double checks = 0;
         for (Fault<Craft> fault : book(craft).faults()) {
             Craft faulty = fault.applyTo(craft);
-            Complaint complaint = Specialities.complaints(craft, Meter.USUAL).stream()
+            Complaint complaint = Families.complaints(craft, Meter.USUAL).stream()
                     .filter(one -> !Proof.expected(one.seen(), faulty).equals(Proof.expected(one.seen(), craft)))
                     .findFirst()
                     .orElseThrow(() -> new AssertionError("nobody complains of " + fault.id()));
-            Technician.Walk walk = new Technician<>(
+            SimulatedTechnician.Walk walk = new SimulatedTechnician<>(
                             diagnosis, complaint.seen(), complaint.proof().get(0))
-                    .workUp(craft, List.of(fault), Occasion.FLASH, Technician.Habit.PLAN, 7);
+                    .workUp(craft, List.of(fault), Occasion.FLASH, SimulatedTechnician.Habit.PLAN, 7);
             walks++;
             solved += walk.solved() ? 1 : 0;
             checks += walk.checks();

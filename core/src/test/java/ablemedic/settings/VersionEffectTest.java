@@ -2,7 +2,7 @@ package ablemedic.settings;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Assumptions;
 import ablemedic.diagnosis.Book;
@@ -13,13 +13,13 @@ import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Sureness;
-import ablemedic.electrics.Job;
-import ablemedic.line.CraftLines;
+import ablemedic.family.Complaint;
 import ablemedic.reading.Meter;
 import ablemedic.serial.SerialCrafts;
-import ablemedic.speciality.Complaint;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
+import ablemedic.uart.CraftLines;
+import ablemedic.wiring.UartFunction;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -28,7 +28,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class VersionEffectTest {
     private static final Craft SHARED = SerialCrafts.shared();
-    private static final Book<Craft> BOOK = Specialities.book(SHARED, Meter.USUAL);
+    private static final Book<Craft> BOOK = Families.book(SHARED, Meter.USUAL);
 
     private static Fault<Craft> fault(String id) {
         return BOOK.faults().stream()
@@ -45,7 +45,7 @@ class VersionEffectTest {
     }
 
     private static Complaint complaint() {
-        return Specialities.complaints(SHARED, Meter.USUAL).stream()
+        return Families.complaints(SHARED, Meter.USUAL).stream()
                 .filter(one -> one.id().equals("one-version-not-another"))
                 .findFirst()
                 .orElseThrow();
@@ -117,7 +117,7 @@ class VersionEffectTest {
     @Test
     void aPoorJointIsBlamedOnTheVersionNowAndThenAndTheTrialClearsTheVersion() {
         Fault<Craft> poor = BOOK.faults().stream()
-                .filter(one -> effect(one.applyTo(SHARED)).flaky().contains(Job.GNSS))
+                .filter(one -> effect(one.applyTo(SHARED)).flaky().contains(UartFunction.GNSS))
                 .findFirst()
                 .orElseThrow();
         Craft faulty = poor.applyTo(SHARED);

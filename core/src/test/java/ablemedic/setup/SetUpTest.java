@@ -3,18 +3,18 @@ package ablemedic.setup;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
 import ablemedic.craft.FailsafeSettings.Stage2;
 import ablemedic.diagnosis.BenchRoute;
 import ablemedic.diagnosis.BenchState;
+import ablemedic.family.Complaint;
 import ablemedic.power.PowerCrafts;
 import ablemedic.reading.Meter;
 import ablemedic.serial.SerialCrafts;
 import ablemedic.setup.SetUp.Made;
 import ablemedic.setup.SetUpOrder.Placed;
-import ablemedic.speciality.Complaint;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
 import java.util.ArrayList;
@@ -32,10 +32,10 @@ import org.junit.jupiter.params.provider.EnumSource;
 class SetUpTest {
     private static final Craft FULL = SerialCrafts.shared().with(FailsafeSettings.STAGE_2, Stage2.RETURN_HOME);
     private static final List<Craft> CRAFTS =
-            List.of(FULL, SerialCrafts.polled(), SerialCrafts.modem(), PowerCrafts.separate(), Specialities.anyCraft());
+            List.of(FULL, SerialCrafts.polled(), SerialCrafts.modem(), PowerCrafts.separate(), Families.anyCraft());
 
     private static SetUp of(Craft craft, SetUpOccasion occasion) {
-        return SetUp.of(Specialities.book(craft, Meter.USUAL), occasion);
+        return SetUp.of(Families.book(craft, Meter.USUAL), occasion);
     }
 
     private static List<String> ids(SetUpOrder order) {
@@ -166,7 +166,7 @@ class SetUpTest {
     @Test
     void aStepThatDoesNotGiveWhatItShouldOpensAComplaintThatThereIs() {
         Set<String> known = Stream.of(FULL, PowerCrafts.separate(), SerialCrafts.modem())
-                .flatMap(craft -> Specialities.complaints(craft, Meter.USUAL).stream())
+                .flatMap(craft -> Families.complaints(craft, Meter.USUAL).stream())
                 .map(Complaint::id)
                 .collect(Collectors.toSet());
         assertThat(SetUpStep.all())

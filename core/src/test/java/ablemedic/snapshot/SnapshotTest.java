@@ -2,13 +2,16 @@ package ablemedic.snapshot;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
+import ablemedic.configuration.Configuration;
+import ablemedic.configuration.Device;
+import ablemedic.configuration.Setting;
 import ablemedic.craft.ArmingSettings;
-import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Craft;
+import ablemedic.craft.FcSettings;
 import ablemedic.craft.ModeRange;
-import ablemedic.craft.PortSettings;
 import ablemedic.craft.Settings;
+import ablemedic.craft.UartSettings;
 import ablemedic.diagnosis.Assumptions;
 import ablemedic.diagnosis.BenchState;
 import ablemedic.diagnosis.Book;
@@ -19,20 +22,17 @@ import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Evidence;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Occasion;
+import ablemedic.diagnosis.Posterior;
 import ablemedic.diagnosis.Reading;
-import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Sureness;
-import ablemedic.electrics.Job;
+import ablemedic.export.SettingsExport;
+import ablemedic.family.Complaint;
 import ablemedic.firmware.Dictionary;
-import ablemedic.firmware.Families;
-import ablemedic.listing.Listing;
+import ablemedic.firmware.FirmwareDialects;
 import ablemedic.power.PowerCrafts;
 import ablemedic.reading.Meter;
 import ablemedic.serial.SerialCrafts;
-import ablemedic.speciality.Complaint;
-import ablemedic.told.Device;
-import ablemedic.told.Setting;
-import ablemedic.told.Told;
+import ablemedic.wiring.UartFunction;
 import java.nio.charset.StandardCharsets;
 import java.util.Comparator;
 import java.util.List;
@@ -46,9 +46,10 @@ import org.junit.jupiter.api.Test;
 
 class SnapshotTest {
     private static final Craft SOUND = SerialCrafts.polled();
-    private static final Book<Craft> BOOK = Specialities.book(SOUND, Meter.USUAL);
+    private static final Book<Craft> BOOK = Families.book(SOUND, Meter.USUAL);
     private static final Reading IS_SO = Reading.Chosen.of(Complaint.TRUE);
-    private static final Dictionary ALDER = new Dictionary(Families.shipped().get(0), "2");
+    private static final Dictionary ALDER =
+            new Dictionary(FirmwareDialects.shipped().get(0), "2");
 
     /** What the board of a craft would list, written as text and read back through the dictionary. */
     private static Snapshot listed(Craft craft) {
@@ -56,8 +57,8 @@ class SnapshotTest {
     }
 
     private static Snapshot listed(Craft craft, Dictionary dictionary) {
-        var understood =
-                dictionary.read(Listing.read(dictionary.listing(craft.told()).getBytes(StandardCharsets.UTF_8)));
+        var understood = dictionary.read(
+                SettingsExport.read(dictionary.listing(craft.told()).getBytes(StandardCharsets.UTF_8)));
         return new Snapshot(understood.told(), understood.held());
     }
 
@@ -72,26 +73,26 @@ class SnapshotTest {
         return BOOK.faults().stream().filter(SnapshotTest::isOfBoard).toList();
     }
 
-    private static Standing<Craft> after(Snapshot snapshot) {
+    private static Posterior<Craft> after(Snapshot snapshot) {
         return after(new Case<>(SOUND, Occasion.FLASH, List.of(), List.of()), snapshot);
     }
 
-    private static Standing<Craft> after(Case<Craft> known, Snapshot snapshot) {
-        Check<Craft> check = ListingCheck.of(1, 1, snapshot);
+    private static Posterior<Craft> after(Case<Craft> known, Snapshot snapshot) {
+        Check<Craft> check = ExportCheck.of(1, 1, snapshot);
         return new Diagnosis<>(BOOK, Assumptions.USUAL)
-                .standing(known.with(check, Reading.Chosen.of(ListingCheck.LISTED), Sureness.SURE));
+                .standing(known.with(check, Reading.Chosen.of(ExportCheck.LISTED), Sureness.SURE));
     }
 
-    private static double belief(Standing<Craft> standing, Fault<Craft> fault) {
+    private static double belief(Posterior<Craft> standing, Fault<Craft> fault) {
         return standing.stories().stream()
                 .filter(story -> story.hypothesis().faults().contains(fault))
-                .mapToDouble(Standing.Weighed::belief)
+                .mapToDouble(Posterior.Weighed::belief)
                 .sum();
     }
 
     @Test
     void aListingThatIsAsTheSheetHasItClearsEverySuspectThatIsASettingOfTheBoard() {
-        Standing<Craft> standing = after(listed(SOUND));
+        Posterior<Craft> standing = after(listed(SOUND));
         assertThat(settingsOfTheBoard()).hasSizeGreaterThan(20).allSatisfy(fault -> assertThat(belief(standing, fault))
                 .as(fault.describe(SOUND))
                 .isLessThan(0.002));
@@ -101,12 +102,12 @@ class SnapshotTest {
     void aListingWithOneFaultConfirmsItAndClearsTheOthers() {
         for (Fault<Craft> fault : settingsOfTheBoard()) {
             Craft faulty = fault.applyTo(SOUND);
-            Check<Craft> complaint = Specialities.complaints(SOUND, Meter.USUAL).stream()
+            Check<Craft> complaint = Families.complaints(SOUND, Meter.USUAL).stream()
                     .flatMap(one -> one.amiss().stream())
                     .max(Comparator.comparingDouble(
                             amiss -> amiss.outlook(faulty).likelihood(IS_SO)))
                     .orElseThrow();
-            Standing<Craft> standing = after(
+            Posterior<Craft> standing = after(
                     new Case<>(SOUND, Occasion.FLASH, List.of(), List.of()).with(complaint, IS_SO, Sureness.SURE),
                     listed(faulty));
             double alike = settingsOfTheBoard().stream()
@@ -122,11 +123,10 @@ class SnapshotTest {
     @Test
     void ofWhatAListingDoesNotHoldItSaysNothing() {
         SortedSet<Setting<?>> held = new TreeSet<>(listed(SOUND).held());
-        held.remove(BoardSettings.ALIGNMENT);
-        Standing<Craft> standing = after(new Snapshot(SOUND.told(), held));
+        held.remove(FcSettings.ALIGNMENT);
+        Posterior<Craft> standing = after(new Snapshot(SOUND.told(), held));
         Fault<Craft> turned = settingsOfTheBoard().stream()
-                .filter(f ->
-                        !f.applyTo(SOUND).told(BoardSettings.ALIGNMENT).equals(SOUND.told(BoardSettings.ALIGNMENT)))
+                .filter(f -> !f.applyTo(SOUND).told(FcSettings.ALIGNMENT).equals(SOUND.told(FcSettings.ALIGNMENT)))
                 .findFirst()
                 .orElseThrow();
         Diagnosis<Craft> diagnosis = new Diagnosis<>(BOOK, Assumptions.USUAL);
@@ -138,24 +138,24 @@ class SnapshotTest {
 
     @Test
     void thePlanAsksForAListingWhereSettingsAreSuspected() {
-        Check<Craft> planned = ListingCheck.planned(SOUND, BOOK.faults());
+        Check<Craft> planned = ExportCheck.planned(SOUND, BOOK.faults());
         Diagnosis<Craft> diagnosis =
                 new Diagnosis<>(BOOK.and(new Book<>(List.of(), List.of(planned))), Assumptions.USUAL);
         Check<Craft> flips =
-                Specialities.complaints(SOUND, Meter.USUAL).get(0).amiss().orElseThrow();
+                Families.complaints(SOUND, Meter.USUAL).get(0).amiss().orElseThrow();
         Case<Craft> afterFlash =
                 new Case<>(SOUND, Occasion.FLASH, List.of(), List.of()).with(flips, IS_SO, Sureness.SURE);
         List<String> worth = steps(diagnosis, afterFlash);
-        assertThat(worth.indexOf(ListingCheck.KIND)).isLessThan(2).isGreaterThanOrEqualTo(0);
-        assertThat(worth.indexOf(ListingCheck.KIND))
+        assertThat(worth.indexOf(ExportCheck.KIND)).isLessThan(2).isGreaterThanOrEqualTo(0);
+        assertThat(worth.indexOf(ExportCheck.KIND))
                 .as("no setting is worth reading by itself before the listing")
                 .isLessThan(IntStream.range(0, worth.size())
                         .filter(i -> worth.get(i).endsWith("-setting"))
                         .min()
                         .orElseThrow());
         Case<Craft> listedAlready = afterFlash.with(
-                ListingCheck.of(1, 1, listed(SOUND)), Reading.Chosen.of(ListingCheck.LISTED), Sureness.SURE);
-        assertThat(steps(diagnosis, listedAlready)).as("once is enough").first().isNotEqualTo(ListingCheck.KIND);
+                ExportCheck.of(1, 1, listed(SOUND)), Reading.Chosen.of(ExportCheck.LISTED), Sureness.SURE);
+        assertThat(steps(diagnosis, listedAlready)).as("once is enough").first().isNotEqualTo(ExportCheck.KIND);
     }
 
     private static List<String> steps(Diagnosis<Craft> diagnosis, Case<Craft> known) {
@@ -166,12 +166,12 @@ class SnapshotTest {
 
     @Test
     void whatAChangeCausesFollowsFromThePhysicsOfTheCraft() {
-        Craft turned = SOUND.with(SOUND.told().withWritten(BoardSettings.ALIGNMENT, "0/0/180"))
-                .with(PortSettings.jobsOf("3"), List.of())
-                .with(PortSettings.TELEMETRY, false)
-                .with(PortSettings.baud("9"), 115_200);
+        Craft turned = SOUND.with(SOUND.told().withWritten(FcSettings.ALIGNMENT, "0/0/180"))
+                .with(UartSettings.jobsOf("3"), List.of())
+                .with(UartSettings.TELEMETRY, false)
+                .with(UartSettings.baud("9"), 115_200);
         List<Change> changes = Change.between(
-                listed(SOUND), listed(turned), SOUND, Specialities.complaints(SOUND, Meter.USUAL), List.of());
+                listed(SOUND), listed(turned), SOUND, Families.complaints(SOUND, Meter.USUAL), List.of());
         assertThat(changes)
                 .extracting(change -> change.setting().id())
                 .containsExactlyInAnyOrder("alignment", "port-3-jobs", "telemetry-on", "port-9-baud");
@@ -181,9 +181,9 @@ class SnapshotTest {
         assertThat(causes(changes, "port-9-baud")).as("nothing lies on port 9").isEmpty();
         assertThat(changes).allSatisfy(change -> assertThat(change.ends()).isEmpty());
         assertThat(Change.between(
-                        listed(turned), listed(SOUND), SOUND, Specialities.complaints(SOUND, Meter.USUAL), List.of()))
+                        listed(turned), listed(SOUND), SOUND, Families.complaints(SOUND, Meter.USUAL), List.of()))
                 .as("put back, it ends")
-                .filteredOn(change -> change.setting().equals(BoardSettings.ALIGNMENT))
+                .filteredOn(change -> change.setting().equals(FcSettings.ALIGNMENT))
                 .singleElement()
                 .satisfies(change -> assertThat(change.ends())
                         .extracting(Consequence::complaintId)
@@ -203,22 +203,22 @@ class SnapshotTest {
 
     @Test
     void theChangeThatExplainsTheComplaintWeighsMost() {
-        Check<Craft> noSatellites = Specialities.complaints(SOUND, Meter.USUAL).stream()
+        Check<Craft> noSatellites = Families.complaints(SOUND, Meter.USUAL).stream()
                 .filter(one -> one.id().equals("positioning"))
                 .findFirst()
                 .orElseThrow()
                 .seen();
         List<Evidence<Craft>> found =
                 List.of(new Evidence.Finding<>(noSatellites, Reading.Chosen.of("dead"), Sureness.SURE, List.of()));
-        Craft changed = SOUND.with(PortSettings.jobsOf("3"), List.of()).with(BoardSettings.CELLS, 6);
-        List<Change> changes = Change.between(
-                listed(SOUND), listed(changed), SOUND, Specialities.complaints(SOUND, Meter.USUAL), found);
+        Craft changed = SOUND.with(UartSettings.jobsOf("3"), List.of()).with(FcSettings.CELLS, 6);
+        List<Change> changes =
+                Change.between(listed(SOUND), listed(changed), SOUND, Families.complaints(SOUND, Meter.USUAL), found);
         assertThat(changes)
                 .filteredOn(change -> change.setting().id().equals("port-3-jobs"))
                 .singleElement()
                 .satisfies(change -> assertThat(change.weight()).isGreaterThan(10));
         assertThat(changes)
-                .filteredOn(change -> change.setting().equals(BoardSettings.CELLS))
+                .filteredOn(change -> change.setting().equals(FcSettings.CELLS))
                 .singleElement()
                 .satisfies(change -> assertThat(change.weight()).isEqualTo(1));
     }
@@ -227,26 +227,26 @@ class SnapshotTest {
     void theSameTwiceChangedNothing() {
         assertThat(Change.between(listed(SOUND), listed(SOUND), SOUND, List.of(), List.of()))
                 .isEmpty();
-        assertThat(PutBack.list(listed(SOUND), listed(SOUND), ALDER)).isEmpty();
+        assertThat(RestoreCommand.list(listed(SOUND), listed(SOUND), ALDER)).isEmpty();
     }
 
     @Test
     void whatIsPutBackByAnotherVersionsNamesGivesTheSettingsOfBefore() {
-        Dictionary first = new Dictionary(Families.shipped().get(0), "1");
+        Dictionary first = new Dictionary(FirmwareDialects.shipped().get(0), "1");
         Craft before = PowerCrafts.stack()
-                .with(BoardSettings.VOLTAGE_SCALE, 16.5)
-                .with(BoardSettings.GAIN, 1.2)
-                .with(PortSettings.jobsOf("4"), List.of(Job.GNSS));
+                .with(FcSettings.VOLTAGE_SCALE, 16.5)
+                .with(FcSettings.GAIN, 1.2)
+                .with(UartSettings.jobsOf("4"), List.of(UartFunction.GNSS));
         Snapshot old = listed(before, first);
-        Snapshot now = listed(before.with(Told.USUAL), ALDER);
-        List<PutBack> list = PutBack.list(old, now, ALDER);
+        Snapshot now = listed(before.with(Configuration.USUAL), ALDER);
+        List<RestoreCommand> list = RestoreCommand.list(old, now, ALDER);
         assertThat(list)
                 .extracting(one -> one.setting().id())
                 .containsExactlyInAnyOrder("voltage-scale", "gain", "port-4-jobs");
-        String text = PutBack.text(list, ALDER);
+        String text = RestoreCommand.text(list, ALDER);
         assertThat(text).contains("set pack_ratio = 16500").doesNotContain("volt_scale");
-        Told pasted =
-                ALDER.read(Listing.read(text.getBytes(StandardCharsets.UTF_8))).told();
+        Configuration pasted = ALDER.read(SettingsExport.read(text.getBytes(StandardCharsets.UTF_8)))
+                .told();
         assertThat(now.told()
                         .taking(
                                 setting -> list.stream()
@@ -258,18 +258,18 @@ class SnapshotTest {
 
     @Test
     void whatTheTargetHasNoNameForIsARemarkAndNoLine() {
-        Dictionary birch5 = new Dictionary(Families.shipped().get(1), "5");
-        Dictionary birch6 = new Dictionary(Families.shipped().get(1), "6");
-        Snapshot old = listed(SOUND.with(PortSettings.SOFT, true), birch6);
-        List<PutBack> list = PutBack.list(old, listed(SOUND, birch5), birch5);
+        Dictionary birch5 = new Dictionary(FirmwareDialects.shipped().get(1), "5");
+        Dictionary birch6 = new Dictionary(FirmwareDialects.shipped().get(1), "6");
+        Snapshot old = listed(SOUND.with(UartSettings.SOFT, true), birch6);
+        List<RestoreCommand> list = RestoreCommand.list(old, listed(SOUND, birch5), birch5);
         assertThat(list).singleElement().satisfies(one -> assertThat(one.line()).isEmpty());
-        assertThat(PutBack.text(list, birch5)).contains("# by hand: soft serial was on");
+        assertThat(RestoreCommand.text(list, birch5)).contains("# by hand: soft serial was on");
     }
 
     @Test
     void everySettingOfTheBoardHasANameInTheNewestOfEachFamilyOrIsNoneThatABoardLists() {
         Set<String> none = Set.of("telemetry-bytes");
-        for (var family : Families.shipped()) {
+        for (var family : FirmwareDialects.shipped()) {
             Dictionary newest = new Dictionary(family, family.newest());
             assertThat(Settings.ALL.stream()
                             .filter(setting -> setting.device() == Device.FLIGHT_BOARD && !none.contains(setting.id())))
@@ -279,7 +279,7 @@ class SnapshotTest {
     }
 
     private static Snapshot told(String... settings) {
-        Told told = SOUND.told();
+        Configuration told = SOUND.told();
         for (String one : settings) {
             String[] parts = one.split("=", 2);
             told = told.withWritten(Settings.find(parts[0]).orElseThrow(), parts[1]);
@@ -287,13 +287,13 @@ class SnapshotTest {
         return listed(SOUND.with(told));
     }
 
-    private static TakenListing taken(Snapshot snapshot, String complaint) {
-        return TakenListing.of(
+    private static ExportAsEvidence taken(Snapshot snapshot, String complaint) {
+        return ExportAsEvidence.of(
                 1,
                 1,
                 snapshot,
                 SOUND,
-                () -> Specialities.complaints(SOUND, Meter.USUAL).stream()
+                () -> Families.complaints(SOUND, Meter.USUAL).stream()
                         .filter(one -> one.id().equals(complaint))
                         .findFirst()
                         .orElseThrow()
@@ -304,20 +304,20 @@ class SnapshotTest {
     /** A flash that lost three things at once is no two faults of the book, and was called none of them. */
     @Test
     void whatAFlashLostAtOnceIsOneSuspectThatIsPutRightByEnteringItAll() {
-        TakenListing taken = taken(told("mode-arm=none", "mode-level=none", "level-calibrated=no"), "will-not-arm");
+        ExportAsEvidence taken = taken(told("mode-arm=none", "mode-level=none", "level-calibrated=no"), "will-not-arm");
         Fault<Craft> fault = taken.fault().orElseThrow();
         assertThat(fault.describe(SOUND)).contains("3 settings").contains("switch that arms");
-        Check<Craft> complaint = Specialities.complaints(SOUND, Meter.USUAL).stream()
+        Check<Craft> complaint = Families.complaints(SOUND, Meter.USUAL).stream()
                 .filter(one -> one.id().equals("will-not-arm"))
                 .findFirst()
                 .orElseThrow()
                 .amiss()
                 .orElseThrow();
         Book<Craft> book = BOOK.and(new Book<>(List.of(fault), List.of()));
-        Standing<Craft> standing = new Diagnosis<>(book, Assumptions.USUAL)
+        Posterior<Craft> standing = new Diagnosis<>(book, Assumptions.USUAL)
                 .standing(new Case<>(SOUND, Occasion.FLASH, List.of(), List.of())
                         .with(complaint, IS_SO, Sureness.SURE)
-                        .with(taken.check(), Reading.Chosen.of(ListingCheck.LISTED), Sureness.SURE));
+                        .with(taken.check(), Reading.Chosen.of(ExportCheck.LISTED), Sureness.SURE));
         assertThat(belief(standing, fault)).isGreaterThan(0.9);
         assertThat(standing.notInBook()).isLessThan(0.05);
         assertThat(fault.fixes(SOUND)).singleElement().satisfies(fix -> assertThat(fix.applyTo(fault.applyTo(SOUND)))
@@ -335,17 +335,17 @@ class SnapshotTest {
      */
     @Test
     void whatDoesNotMatterToTheComplaintSpeaksForNothing() {
-        TakenListing taken = taken(told("idle=6.5", "arm-tilt=45", "alignment=0/0/180"), "will-not-arm");
+        ExportAsEvidence taken = taken(told("idle=6.5", "arm-tilt=45", "alignment=0/0/180"), "will-not-arm");
         assertThat(taken.fault()).isEmpty();
-        TakenListing flips = taken(told("idle=6.5", "arm-tilt=45"), "take-off");
+        ExportAsEvidence flips = taken(told("idle=6.5", "arm-tilt=45"), "take-off");
         assertThat(flips.fault()).isEmpty();
         for (Fault<Craft> fault : settingsOfTheBoard()) {
             Craft faulty = fault.applyTo(SOUND);
             Distribution behind = flips.check().outlook(faulty);
-            Distribution plain = ListingCheck.of(1, 1, listed(SOUND)).outlook(faulty);
-            assertThat(behind.likelihood(Reading.Chosen.of(ListingCheck.LISTED)) > 0.5)
+            Distribution plain = ExportCheck.of(1, 1, listed(SOUND)).outlook(faulty);
+            assertThat(behind.likelihood(Reading.Chosen.of(ExportCheck.LISTED)) > 0.5)
                     .as(fault.describe(SOUND))
-                    .isEqualTo(plain.likelihood(Reading.Chosen.of(ListingCheck.LISTED)) > 0.5);
+                    .isEqualTo(plain.likelihood(Reading.Chosen.of(ExportCheck.LISTED)) > 0.5);
         }
     }
 
@@ -353,7 +353,7 @@ class SnapshotTest {
     private static Snapshot without(Craft craft, Predicate<String> line) {
         String text =
                 ALDER.listing(craft.told()).lines().filter(Predicate.not(line)).collect(Collectors.joining("\n"));
-        var understood = ALDER.read(Listing.read(text.getBytes(StandardCharsets.UTF_8)));
+        var understood = ALDER.read(SettingsExport.read(text.getBytes(StandardCharsets.UTF_8)));
         return new Snapshot(understood.told(), understood.held());
     }
 
@@ -364,10 +364,10 @@ class SnapshotTest {
         Snapshot after = without(craft, line -> line.contains("mode_"));
         assertThat(after.held()).doesNotContain(ArmingSettings.ARM);
         Snapshot lost = after.since(before, ALDER::names);
-        assertThat(PutBack.list(before, lost, ALDER))
+        assertThat(RestoreCommand.list(before, lost, ALDER))
                 .extracting(one -> one.setting().id() + " " + one.line().isPresent())
                 .containsExactlyInAnyOrder("mode-arm true", "mode-level true", "mode-sounder true");
-        assertThat(Change.between(before, lost, craft, Specialities.complaints(craft, Meter.USUAL), List.of()))
+        assertThat(Change.between(before, lost, craft, Families.complaints(craft, Meter.USUAL), List.of()))
                 .filteredOn(change -> change.setting().equals(ArmingSettings.ARM))
                 .singleElement()
                 .satisfies(change -> assertThat(change.causes()).isNotEmpty());

@@ -4,9 +4,9 @@ import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.FlightMode;
-import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.MotorNumbering;
 import ablemedic.craft.Rotation;
-import ablemedic.craft.SpinSchool;
+import ablemedic.craft.SpinConvention;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
@@ -17,7 +17,11 @@ final class Crafts {
 
     static Craft inch5(FlightMode mode) {
         return CraftClass.sound(
-                CraftClass.INCH_5.airframe(), SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE, mode);
+                CraftClass.INCH_5.airframe(),
+                SpinConvention.INWARD,
+                MotorNumbering.REAR_RIGHT_FIRST,
+                Rotation.NONE,
+                mode);
     }
 
     /** One of each class, over both schools, both modes and several seats of the board. */
@@ -27,8 +31,8 @@ final class Crafts {
         for (CraftClass size : CraftClass.values()) {
             crafts.add(CraftClass.sound(
                     size.airframe(),
-                    SpinSchool.values()[i % 2],
-                    NumberingSchool.values()[i / 2 % 2],
+                    SpinConvention.values()[i % 2],
+                    MotorNumbering.values()[i / 2 % 2],
                     Rotation.yaw(90 * i),
                     FlightMode.values()[i % 2]));
             i++;

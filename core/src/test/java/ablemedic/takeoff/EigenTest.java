@@ -7,9 +7,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
-import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.MotorNumbering;
 import ablemedic.craft.Rotation;
-import ablemedic.craft.SpinSchool;
+import ablemedic.craft.SpinConvention;
 import ablemedic.diagnosis.Fault;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
@@ -33,7 +33,7 @@ class EigenTest {
     @ParameterizedTest
     @EnumSource(CraftClass.class)
     void aLooseBoardBesideAnyOtherFaultHasAMotion(CraftClass size) {
-        Craft sound = size.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
+        Craft sound = size.sound(SpinConvention.INWARD, MotorNumbering.REAR_RIGHT_FIRST, Rotation.NONE);
         Craft loose = TakeOff.book().fault("board-loose").orElseThrow().applyTo(sound);
         for (Fault<Craft> one : TakeOff.book().faults()) {
             Craft two = one.applyTo(loose);

@@ -6,11 +6,11 @@ import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.FrameShape;
-import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.MotorNumbering;
 import ablemedic.craft.OutputOrder;
 import ablemedic.craft.Rotation;
 import ablemedic.craft.Spin;
-import ablemedic.craft.SpinSchool;
+import ablemedic.craft.SpinConvention;
 import ablemedic.takeoff.BoardOrientation.Arrow;
 import ablemedic.takeoff.BoardOrientation.Lie;
 import ablemedic.takeoff.BoardOrientation.Motion;
@@ -47,7 +47,7 @@ class SolversTest {
         List<Seen> seen = new ArrayList<>();
         for (int output = 1; output <= howMany; output++) {
             Corner corner = wiring.get(output - 1);
-            Spin right = SpinSchool.INWARD.at(corner);
+            Spin right = SpinConvention.INWARD.at(corner);
             boolean reversed = (reversedBits >> corner.ordinal() & 1) == 1;
             seen.add(new Seen(output, Optional.of(corner), Optional.of(reversed ? right.reversed() : right)));
         }
@@ -60,14 +60,14 @@ class SolversTest {
         for (List<Corner> wiring : allWirings()) {
             for (int bits = 0; bits < 16; bits++) {
                 int reversedBits = bits;
-                MotorMap.Solution solution = MotorMap.solve(spun(wiring, bits, 4), FrameShape.X, SpinSchool.INWARD);
+                MotorMap.Solution solution = MotorMap.solve(spun(wiring, bits, 4), FrameShape.X, SpinConvention.INWARD);
                 assertThat(solution.wiring()).contains(wiring);
                 assertThat(solution.missing()).isEmpty();
                 assertThat(solution.reverse())
                         .isEqualTo(Corner.ALL.stream()
                                 .filter(c -> (reversedBits >> c.ordinal() & 1) == 1)
                                 .toList());
-                for (NumberingSchool school : NumberingSchool.values()) {
+                for (MotorNumbering school : MotorNumbering.values()) {
                     OutputOrder order = solution.orders().get(school);
                     for (int motor = 1; motor <= 4; motor++) {
                         assertThat(wiring.get(order.outputOf(motor) - 1)).isEqualTo(school.corner(motor));
@@ -80,10 +80,10 @@ class SolversTest {
     @Test
     void aBoardOfOneNumberingSchoolUnderAFirmwareOfTheOtherNeedsARemap() {
         List<Corner> wired = List.of(1, 2, 3, 4).stream()
-                .map(NumberingSchool.FRONT_RIGHT_FIRST::corner)
+                .map(MotorNumbering.FRONT_RIGHT_FIRST::corner)
                 .toList();
-        assertThat(MotorMap.order(wired, NumberingSchool.REAR_RIGHT_FIRST)).hasToString("4-1-2-3");
-        assertThat(MotorMap.order(wired, NumberingSchool.FRONT_RIGHT_FIRST)).isEqualTo(OutputOrder.AS_LABELLED);
+        assertThat(MotorMap.order(wired, MotorNumbering.REAR_RIGHT_FIRST)).hasToString("4-1-2-3");
+        assertThat(MotorMap.order(wired, MotorNumbering.FRONT_RIGHT_FIRST)).isEqualTo(OutputOrder.AS_LABELLED);
     }
 
     @Test
@@ -97,14 +97,14 @@ class SolversTest {
         // inverse: FR is
         // meant by 1 and turns RR, RR by 4 turns FL, RL by 2 turns FR, FL by 3 turns RL: 2 4 1 3.
         for (String id : List.of("outputs-3142", "outputs-2413")) {
-            for (NumberingSchool told : NumberingSchool.values()) {
-                Craft craft = CraftClass.INCH_5.sound(SpinSchool.INWARD, told, Rotation.NONE);
+            for (MotorNumbering told : MotorNumbering.values()) {
+                Craft craft = CraftClass.INCH_5.sound(SpinConvention.INWARD, told, Rotation.NONE);
                 var fault = TakeOff.book().fault(id).orElseThrow();
                 assertThat(fault.kind()).isEqualTo("outputs-of-other-school");
                 assertThat(fault.describe(craft)).contains("other numbering school");
             }
         }
-        Craft craft = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
+        Craft craft = CraftClass.INCH_5.sound(SpinConvention.INWARD, MotorNumbering.REAR_RIGHT_FIRST, Rotation.NONE);
         assertThat(TakeOff.book().fault("outputs-3142").orElseThrow().describe(craft))
                 .startsWith("The board is wired by the other");
         assertThat(TakeOff.book().fault("outputs-2413").orElseThrow().describe(craft))
@@ -116,7 +116,7 @@ class SolversTest {
         var seen = List.of(
                 new MotorMap.Seen(1, Optional.of(Corner.REAR_RIGHT), Optional.of(Spin.CLOCKWISE)),
                 new MotorMap.Seen(1, Optional.of(Corner.REAR_RIGHT), Optional.of(Spin.COUNTER_CLOCKWISE)));
-        assertThat(MotorMap.solve(seen, FrameShape.X, SpinSchool.INWARD)
+        assertThat(MotorMap.solve(seen, FrameShape.X, SpinConvention.INWARD)
                         .contradictions()
                         .get(0))
                 .contains("both ways");
@@ -124,7 +124,8 @@ class SolversTest {
 
     @Test
     void theFourthOutputFollowsFromTheOtherThree() {
-        MotorMap.Solution solution = MotorMap.solve(spun(allWirings().get(7), 0, 3), FrameShape.X, SpinSchool.INWARD);
+        MotorMap.Solution solution =
+                MotorMap.solve(spun(allWirings().get(7), 0, 3), FrameShape.X, SpinConvention.INWARD);
         assertThat(solution.wiring()).contains(allWirings().get(7));
         assertThat(solution.inferred()).containsExactly(4);
         assertThat(solution.missing()).singleElement().asString().contains("turns");
@@ -137,7 +138,7 @@ class SolversTest {
                         new Seen(1, Optional.of(Corner.REAR_LEFT), Optional.empty()),
                         new Seen(3, Optional.of(Corner.REAR_LEFT), Optional.empty())),
                 FrameShape.X,
-                SpinSchool.INWARD);
+                SpinConvention.INWARD);
         assertThat(solution.contradictions())
                 .singleElement()
                 .asString()
@@ -149,7 +150,8 @@ class SolversTest {
 
     @Test
     void withLittleSeenItSaysWhatIsMissing() {
-        MotorMap.Solution solution = MotorMap.solve(spun(allWirings().get(0), 0, 1), FrameShape.X, SpinSchool.INWARD);
+        MotorMap.Solution solution =
+                MotorMap.solve(spun(allWirings().get(0), 0, 1), FrameShape.X, SpinConvention.INWARD);
         assertThat(solution.wiring()).isEmpty();
         assertThat(solution.missing()).hasSize(3);
     }
@@ -157,14 +159,14 @@ class SolversTest {
     @Test
     void propsOfTheWrongHandAreExchangedInPairs() {
         Map<Corner, Spin> hands = new EnumMap<>(Corner.class);
-        Corner.ALL.forEach(c -> hands.put(c, SpinSchool.INWARD.at(c)));
-        assertThat(MotorMap.propMoves(hands, SpinSchool.INWARD)).isEmpty();
+        Corner.ALL.forEach(c -> hands.put(c, SpinConvention.INWARD.at(c)));
+        assertThat(MotorMap.propMoves(hands, SpinConvention.INWARD)).isEmpty();
         hands.put(Corner.FRONT_RIGHT, Spin.CLOCKWISE);
-        assertThat(MotorMap.propMoves(hands, SpinSchool.INWARD))
+        assertThat(MotorMap.propMoves(hands, SpinConvention.INWARD))
                 .as("no partner")
                 .isEmpty();
         hands.put(Corner.FRONT_LEFT, Spin.COUNTER_CLOCKWISE);
-        assertThat(MotorMap.propMoves(hands, SpinSchool.INWARD))
+        assertThat(MotorMap.propMoves(hands, SpinConvention.INWARD))
                 .containsExactlyInAnyOrder(
                         new PropMove(Corner.FRONT_RIGHT, Corner.FRONT_LEFT),
                         new PropMove(Corner.FRONT_LEFT, Corner.FRONT_RIGHT));

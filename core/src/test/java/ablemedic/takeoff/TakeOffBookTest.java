@@ -18,12 +18,12 @@ import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Gaussian;
 import ablemedic.diagnosis.Joint;
 import ablemedic.diagnosis.Occasion;
+import ablemedic.diagnosis.Posterior;
 import ablemedic.diagnosis.Reading.Chosen;
-import ablemedic.diagnosis.Standing;
+import ablemedic.diagnosis.SimulatedTechnician;
 import ablemedic.diagnosis.Sureness;
 import ablemedic.diagnosis.Suspect;
-import ablemedic.diagnosis.Technician;
-import ablemedic.speciality.InOneGo;
+import ablemedic.family.InOneGo;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -102,7 +102,7 @@ class TakeOffBookTest {
     @ParameterizedTest
     @MethodSource("ablemedic.takeoff.Crafts#varied")
     void aTechnicianWhoFollowsThePlanFindsAHiddenFault(Craft sound) {
-        var technician = new Technician<>(diagnosis, TakeOff.seen(), TakeOff.hover());
+        var technician = new SimulatedTechnician<>(diagnosis, TakeOff.seen(), TakeOff.hover());
         int i = 0;
         int walks = 0;
         int checks = 0;
@@ -110,7 +110,7 @@ class TakeOffBookTest {
             if (i++ % 16 != 0) {
                 continue;
             }
-            var walk = technician.workUp(sound, List.of(fault), Occasion.BUILD, Technician.Habit.PLAN, 11);
+            var walk = technician.workUp(sound, List.of(fault), Occasion.BUILD, SimulatedTechnician.Habit.PLAN, 11);
             assertThat(walk.solved()).as(fault.id()).isTrue();
             walks++;
             checks += walk.checks();
@@ -129,7 +129,7 @@ class TakeOffBookTest {
                 .with(check("tilt-nose"), Chosen.of("nose-up"), Sureness.SURE)
                 .with(check("arrow"), Chosen.of("back"), Sureness.SURE)
                 .with(check("prop-front-left"), Chosen.of("ccw"), Sureness.SURE);
-        Standing<Craft> standing = diagnosis.standing(known);
+        Posterior<Craft> standing = diagnosis.standing(known);
         assertThat(standing.suspects().subList(0, 2))
                 .extracting(Suspect::remedy)
                 .containsExactlyInAnyOrder(
@@ -152,7 +152,7 @@ class TakeOffBookTest {
                 .with(check("prop-rear-right"), Chosen.of("cw"), Sureness.SURE)
                 .with(check("prop-rear-left"), Chosen.of("ccw"), Sureness.SURE)
                 .with(check("prop-front-left"), Chosen.of("cw"), Sureness.SURE);
-        Standing<Craft> standing = diagnosis.standing(known);
+        Posterior<Craft> standing = diagnosis.standing(known);
         assertThat(standing.notInBook())
                 .as("more than the only known cause of shaking")
                 .isGreaterThan(standing.everHeld("gain-too-high"));

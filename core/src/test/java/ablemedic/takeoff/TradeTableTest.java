@@ -13,9 +13,9 @@ import static ablemedic.takeoff.LinearMotion.Hold.RUNS_AWAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.data.Offset.offset;
 
-import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
+import ablemedic.craft.FcSettings;
 import ablemedic.craft.FlightMode;
 import ablemedic.craft.RadioSettings;
 import ablemedic.craft.Rotation;
@@ -195,17 +195,17 @@ class TradeTableTest {
 
     @Test
     void selfLevelWithABadCalibrationSlidesAndDoesNotFlip() {
-        Craft level = Crafts.inch5(FlightMode.LEVEL).with(BoardSettings.LEVEL_OFF, Effects.levelOff(1, 0));
+        Craft level = Crafts.inch5(FlightMode.LEVEL).with(FcSettings.LEVEL_OFF, Effects.levelOff(1, 0));
         assertThat(sights(level))
                 .allMatch(s -> s.manner() == Manner.SLIDES && s.edge().orElseThrow() == Edge.RIGHT);
-        assertThat(sights(sound.with(BoardSettings.LEVEL_OFF, Effects.levelOff(1, 0))))
+        assertThat(sights(sound.with(FcSettings.LEVEL_OFF, Effects.levelOff(1, 0))))
                 .as("rate mode does not notice")
                 .allMatch(s -> s.manner() == Manner.FLIES);
     }
 
     @Test
     void gainsFarTooHighShake() {
-        assertThat(sights(sound.changing(BoardSettings.GAIN, Effects::gainTooHigh)))
+        assertThat(sights(sound.changing(FcSettings.GAIN, Effects::gainTooHigh)))
                 .allMatch(s -> s.manner() == Manner.SHAKES);
     }
 

@@ -8,10 +8,10 @@ import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.FrameShape;
-import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.MotorNumbering;
 import ablemedic.craft.Point;
 import ablemedic.craft.Rotation;
-import ablemedic.craft.SpinSchool;
+import ablemedic.craft.SpinConvention;
 import ablemedic.takeoff.Sight.Manner;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
@@ -30,7 +30,7 @@ class TrimTest {
             List.of(new Point(60, 125), new Point(-90, 75), new Point(-90, -75), new Point(60, -125));
 
     private static Craft craft(List<Point> motors, Point balance, double thrustToWeight) {
-        Craft usual = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
+        Craft usual = CraftClass.INCH_5.sound(SpinConvention.INWARD, MotorNumbering.REAR_RIGHT_FIRST, Rotation.NONE);
         Airframe frame = usual.airframe();
         return usual.withAirframe(new Airframe(
                 FrameShape.STRETCHED,

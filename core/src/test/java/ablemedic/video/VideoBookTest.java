@@ -3,7 +3,7 @@ package ablemedic.video;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.craft.Craft;
 import ablemedic.craft.VideoSettings;
 import ablemedic.diagnosis.Answers.Choices;
@@ -12,14 +12,14 @@ import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Reading.Chosen;
-import ablemedic.electrics.ElectricSheet;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Harm;
+import ablemedic.family.Complaint;
 import ablemedic.reading.Meter;
-import ablemedic.speciality.Complaint;
 import ablemedic.video.VideoChain.Behind;
 import ablemedic.video.VideoChain.Figures;
 import ablemedic.video.VideoChain.Obeys;
+import ablemedic.wiring.Defect;
+import ablemedic.wiring.ElectricSheet;
+import ablemedic.wiring.Electrics;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -36,7 +36,7 @@ class VideoBookTest {
     }
 
     private static Fault<Craft> fault(Craft craft, String start) {
-        return Specialities.book(craft, Meter.USUAL).faults().stream()
+        return Families.book(craft, Meter.USUAL).faults().stream()
                 .filter(one -> one.id().startsWith(start))
                 .findFirst()
                 .orElseThrow(() -> new AssertionError("no fault " + start));
@@ -53,7 +53,7 @@ class VideoBookTest {
         assertThat(chain.screen(craft)).isEqualTo(new VideoChain.Screen(Behind.PICTURE, Figures.SHOWN, false));
         assertThat(chain.heat(craft, false).shutsWithin(60)).isLessThan(0.1);
         assertThat(Ripple.seen(craft, chain.path().orElseThrow().maker())).isEqualTo(Ripple.Seen.CLEAN);
-        assertThat(ablemedic.Specialities.violations(craft)).isEmpty();
+        assertThat(ablemedic.Families.violations(craft)).isEmpty();
     }
 
     /**
@@ -186,7 +186,7 @@ class VideoBookTest {
     void aCameraStraightFromThePackShowsLinesWhereOneBehindARegulatorDoesNot() {
         Craft craft = VideoCrafts.analog();
         var camera = VideoChain.of(craft).path().orElseThrow().maker();
-        Craft dried = craft.withElectrics(craft.electrics().with(new Harm.DriedCapacitor("CAP.+")));
+        Craft dried = craft.withElectrics(craft.electrics().with(new Defect.DriedCapacitor("CAP.+")));
         assertThat(Ripple.volts(dried)).isGreaterThan(3 * Ripple.volts(craft));
         assertThat(Ripple.seen(dried, camera)).isNotEqualTo(Ripple.Seen.CLEAN);
         Craft open = fault(craft, "open-C4_INp_CAP").applyTo(craft);

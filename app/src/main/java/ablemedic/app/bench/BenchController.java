@@ -1,36 +1,36 @@
 package ablemedic.app.bench;
 
-import ablemedic.app.chart.CraftStamps;
-import ablemedic.app.chart.CraftStamps.CraftStamp;
+import ablemedic.app.batteries.BatteryStore;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.CraftStore.Revision;
 import ablemedic.app.chart.CraftStore.Row;
+import ablemedic.app.chart.CraftVersions;
+import ablemedic.app.chart.CraftVersions.CraftStamp;
 import ablemedic.app.chart.Due;
 import ablemedic.app.chart.Fitness;
 import ablemedic.app.chart.Readiness;
 import ablemedic.app.http.Refusal;
-import ablemedic.app.packs.PackStore;
-import ablemedic.app.shelf.SortStore;
+import ablemedic.app.parts.PartTypeStore;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.app.storage.Unreadables;
 import ablemedic.app.storage.Unreadables.Unread;
-import ablemedic.app.workup.Stamps.Stamp;
-import ablemedic.app.workup.WorkUpGlance;
-import ablemedic.app.workup.WorkUpGlance.Glance;
-import ablemedic.app.workup.WorkUpGlance.Outcome;
 import ablemedic.app.workup.WorkUpStore;
 import ablemedic.app.workup.WorkUpStore.Opened;
+import ablemedic.app.workup.WorkUpSummary;
+import ablemedic.app.workup.WorkUpSummary.Glance;
+import ablemedic.app.workup.WorkUpSummary.Outcome;
+import ablemedic.app.workup.WorkUpVersions.Stamp;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.FlightMode;
-import ablemedic.craft.NumberingSchool;
-import ablemedic.craft.SpinSchool;
+import ablemedic.craft.MotorNumbering;
+import ablemedic.craft.SpinConvention;
 import ablemedic.diagnosis.Occasion;
-import ablemedic.electrics.Archetype;
-import ablemedic.electrics.Chemistry;
-import ablemedic.electrics.SerialBoard;
-import ablemedic.shelf.Layout;
-import ablemedic.shelf.PartShelf;
-import ablemedic.shelf.PartSort;
+import ablemedic.parts.PartType;
+import ablemedic.parts.PartsLibrary;
+import ablemedic.parts.WiringLayout;
+import ablemedic.wiring.Archetype;
+import ablemedic.wiring.Chemistry;
+import ablemedic.wiring.SerialBoard;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -62,11 +62,11 @@ class BenchController {
 
     private final CraftStore crafts;
     private final Readiness readiness;
-    private final CraftStamps craftStamps;
+    private final CraftVersions craftStamps;
     private final WorkUpStore workUps;
-    private final PackStore packs;
-    private final WorkUpGlance glances;
-    private final SortStore sorts;
+    private final BatteryStore packs;
+    private final WorkUpSummary glances;
+    private final PartTypeStore sorts;
     private final Unreadables unreadables;
     private final RecordsAside records;
     private final Clock clock;
@@ -74,11 +74,11 @@ class BenchController {
     BenchController(
             CraftStore crafts,
             Readiness readiness,
-            CraftStamps craftStamps,
+            CraftVersions craftStamps,
             WorkUpStore workUps,
-            PackStore packs,
-            WorkUpGlance glances,
-            SortStore sorts,
+            BatteryStore packs,
+            WorkUpSummary glances,
+            PartTypeStore sorts,
             Unreadables unreadables,
             RecordsAside records,
             Clock clock) {
@@ -162,7 +162,7 @@ class BenchController {
             List<BoardChoice> boards) {}
 
     /** A flight board, its ports entered, with the layouts that take it. */
-    record BoardChoice(String id, String label, List<Layout> layouts) {}
+    record BoardChoice(String id, String label, List<WiringLayout> layouts) {}
 
     @GetMapping("/api/bench")
     Bench bench() {
@@ -232,7 +232,7 @@ class BenchController {
 
     private static void shown(Bench bench, Row row, Opened opened, CompletableFuture<Outcome> asked) {
         if (!asked.isDone() || asked.isCompletedExceptionally()) {
-            bench.needing().add(WorkUpGlance.pending(opened, row));
+            bench.needing().add(WorkUpSummary.pending(opened, row));
             return;
         }
         Outcome outcome = asked.join();
@@ -316,10 +316,10 @@ class BenchController {
                 Arrays.stream(CraftClass.values())
                         .map(c -> new Choice(c.name(), c.label()))
                         .toList(),
-                Arrays.stream(SpinSchool.values())
+                Arrays.stream(SpinConvention.values())
                         .map(s -> new Choice(s.name(), s.label()))
                         .toList(),
-                Arrays.stream(NumberingSchool.values())
+                Arrays.stream(MotorNumbering.values())
                         .map(s -> new Choice(s.name(), s.label()))
                         .toList(),
                 Arrays.stream(FlightMode.values())
@@ -328,23 +328,23 @@ class BenchController {
                 Arrays.stream(Occasion.values())
                         .map(o -> new Choice(o.name(), o.label()))
                         .toList(),
-                Arrays.stream(Layout.values())
+                Arrays.stream(WiringLayout.values())
                         .map(l -> new Choice(l.name(), l.label()))
                         .toList(),
                 Arrays.stream(Chemistry.values())
                         .map(c -> new Choice(c.name(), c.label()))
                         .toList(),
-                Stream.concat(PartShelf.all().stream(), sorts.own().stream().map(PartSort::archetype))
+                Stream.concat(PartsLibrary.all().stream(), sorts.own().stream().map(PartType::archetype))
                         .filter(a -> a.kind() == Archetype.Kind.PART || a.kind() == Archetype.Kind.CAPACITOR)
                         .map(a -> new Choice(a.id(), a.label()))
                         .toList(),
-                Stream.concat(PartShelf.all().stream(), sorts.own().stream().map(PartSort::archetype))
+                Stream.concat(PartsLibrary.all().stream(), sorts.own().stream().map(PartType::archetype))
                         .filter(a -> a.kind() == Archetype.Kind.BOARD
                                 && SerialBoard.of(a).isPresent())
                         .map(a -> new BoardChoice(
                                 a.id(),
                                 a.label(),
-                                Arrays.stream(Layout.values())
+                                Arrays.stream(WiringLayout.values())
                                         .filter(layout -> layout.takes(a))
                                         .toList()))
                         .toList());

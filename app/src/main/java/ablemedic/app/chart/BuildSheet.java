@@ -1,23 +1,23 @@
 package ablemedic.app.chart;
 
+import ablemedic.configuration.Configuration;
+import ablemedic.configuration.Setting;
+import ablemedic.configuration.SettingValueException;
 import ablemedic.craft.Airframe;
 import ablemedic.craft.Arm;
+import ablemedic.craft.BoardMount;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FrameShape;
 import ablemedic.craft.NoCraftException;
 import ablemedic.craft.Point;
 import ablemedic.craft.Rotation;
-import ablemedic.craft.Seat;
 import ablemedic.craft.Settings;
 import ablemedic.craft.Spin;
-import ablemedic.electrics.Electrics;
 import ablemedic.requirement.Recorded;
 import ablemedic.requirement.Site;
 import ablemedic.requirement.Source;
-import ablemedic.told.Setting;
-import ablemedic.told.Told;
-import ablemedic.told.UntellableException;
+import ablemedic.wiring.Electrics;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -119,7 +119,7 @@ public record BuildSheet(
                 airframe,
                 propSpins.stream().map(Arm::good).toList(),
                 outputs(electrical),
-                Seat.firm(mounted.rotation("mounted")),
+                BoardMount.firm(mounted.rotation("mounted")),
                 devicesTold(),
                 electrical);
     }
@@ -168,8 +168,8 @@ public record BuildSheet(
                         sources);
     }
 
-    private Told devicesTold() {
-        Told all = Told.USUAL;
+    private Configuration devicesTold() {
+        Configuration all = Configuration.USUAL;
         for (Map.Entry<String, String> one : told.entrySet()) {
             String where = "told." + one.getKey();
             Setting<?> setting = Settings.find(one.getKey())
@@ -177,7 +177,7 @@ public record BuildSheet(
                             where, "there is no such setting; GET /api/settings lists what there is"));
             try {
                 all = all.withWritten(setting, one.getValue());
-            } catch (UntellableException e) {
+            } catch (SettingValueException e) {
                 throw new NoCraftException(where, String.valueOf(e.getMessage()));
             }
         }

@@ -12,9 +12,9 @@ import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Folded;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.FlightMode;
-import ablemedic.craft.NumberingSchool;
-import ablemedic.craft.SpinSchool;
-import ablemedic.shelf.Layout;
+import ablemedic.craft.MotorNumbering;
+import ablemedic.craft.SpinConvention;
+import ablemedic.parts.WiringLayout;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -97,11 +97,11 @@ class ChartController {
             String name,
 
             @Nullable CraftClass craftClass,
-            @Nullable SpinSchool spins,
-            @Nullable NumberingSchool numbering,
+            @Nullable SpinConvention spins,
+            @Nullable MotorNumbering numbering,
             @Valid @Nullable Turn mounted,
             @Nullable FlightMode mode,
-            @Nullable Layout layout,
+            @Nullable WiringLayout layout,
 
             @Nullable @Size(max = 20, message = "has at most 20 parts")
             List<@NotNull @Size(max = 60) String> parts,

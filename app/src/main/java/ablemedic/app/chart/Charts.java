@@ -5,18 +5,18 @@ import ablemedic.app.chart.CraftLog.LogEntry;
 import ablemedic.app.chart.CraftStore.Revision;
 import ablemedic.app.chart.CraftStore.Row;
 import ablemedic.app.chart.CraftStore.State;
-import ablemedic.app.shelf.SortStore;
+import ablemedic.app.parts.PartTypeStore;
 import ablemedic.app.workup.WorkUpStore;
 import ablemedic.app.workup.WorkUpStore.Opened;
-import ablemedic.craft.BoardSettings;
+import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
+import ablemedic.craft.FcSettings;
 import ablemedic.craft.HoverPower;
 import ablemedic.craft.RadioSettings;
 import ablemedic.craft.Settings;
-import ablemedic.electrics.PackKind;
+import ablemedic.parts.PartType;
 import ablemedic.requirement.Required;
-import ablemedic.shelf.PartSort;
-import ablemedic.told.Setting;
+import ablemedic.wiring.BatteryType;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -33,7 +33,7 @@ class Charts {
     private final CraftLog log;
     private final Corrections corrections;
     private final WorkUpStore workUps;
-    private final SortStore sorts;
+    private final PartTypeStore sorts;
     private final Readiness readiness;
     private final Records records;
 
@@ -42,7 +42,7 @@ class Charts {
             CraftLog log,
             Corrections corrections,
             WorkUpStore workUps,
-            SortStore sorts,
+            PartTypeStore sorts,
             Readiness readiness,
             Records records) {
         this.crafts = crafts;
@@ -143,7 +143,7 @@ class Charts {
                 facts(craft),
                 told(craft),
                 craft.electrics().sheet().missing(),
-                behind(sheet).stream().map(PartSort::label).toList(),
+                behind(sheet).stream().map(PartType::label).toList(),
                 revised(revisions),
                 log.of(row.mark()),
                 corrections.ofLog(row.mark()),
@@ -153,8 +153,8 @@ class Charts {
     }
 
     /** The workshop's own sorts that this sheet has otherwise than they stand on the shelf now. */
-    List<PartSort> behind(BuildSheet sheet) {
-        List<PartSort> copies = sheet.electrics() == null || sheet.electrics().sorts() == null
+    List<PartType> behind(BuildSheet sheet) {
+        List<PartType> copies = sheet.electrics() == null || sheet.electrics().sorts() == null
                 ? List.of()
                 : sheet.electrics().sorts();
         return copies.stream()
@@ -180,7 +180,7 @@ class Charts {
                         "Frame",
                         frame.shape().label() + ", motors " + Math.round(frame.reachMm()) + " mm from the middle"),
                 new Fact("All-up mass", Math.round(frame.massG()) + " g"),
-                new Fact("Props", Math.round(frame.propDiameterMm()) + " mm; " + said(craft, BoardSettings.SPINS)),
+                new Fact("Props", Math.round(frame.propDiameterMm()) + " mm; " + said(craft, FcSettings.SPINS)),
                 new Fact(
                         "Hover",
                         String.format(
@@ -190,27 +190,25 @@ class Charts {
                                 HoverPower.ideal(frame))),
                 new Fact(
                         "Numbering",
-                        said(craft, BoardSettings.NUMBERING) + ", output order "
-                                + said(craft, BoardSettings.OUTPUT_ORDER)),
+                        said(craft, FcSettings.NUMBERING) + ", output order " + said(craft, FcSettings.OUTPUT_ORDER)),
                 new Fact(
-                        "Board",
-                        "sits at " + craft.mounted().angles() + "; told " + said(craft, BoardSettings.ALIGNMENT)),
+                        "Board", "sits at " + craft.mounted().angles() + "; told " + said(craft, FcSettings.ALIGNMENT)),
                 new Fact(
                         "Sticks",
                         "radio " + said(craft, RadioSettings.STICK_ORDER) + ", board "
-                                + said(craft, BoardSettings.STICK_ORDER)),
-                new Fact("Mode at take-off", said(craft, BoardSettings.MODE))));
+                                + said(craft, FcSettings.STICK_ORDER)),
+                new Fact("Mode at take-off", said(craft, FcSettings.MODE))));
         if (!craft.electrics().sheet().isEmpty()) {
-            PackKind pack = craft.electrics().sheet().pack();
+            BatteryType pack = craft.electrics().sheet().pack();
             facts.add(new Fact(
                     "Pack",
                     pack.cells() + " cells " + pack.chemistry().label() + ", " + Math.round(pack.capacityMah())
                             + " mAh"));
             facts.add(new Fact(
                     "Voltage",
-                    "from " + said(craft, BoardSettings.VOLTAGE_SOURCE) + ", scale "
-                            + said(craft, BoardSettings.VOLTAGE_SCALE) + ", cells "
-                            + said(craft, BoardSettings.CELLS)));
+                    "from " + said(craft, FcSettings.VOLTAGE_SOURCE) + ", scale "
+                            + said(craft, FcSettings.VOLTAGE_SCALE) + ", cells "
+                            + said(craft, FcSettings.CELLS)));
             facts.add(new Fact(
                     "Parts",
                     craft.electrics().sheet().parts().stream()

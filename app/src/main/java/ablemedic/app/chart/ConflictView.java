@@ -1,9 +1,9 @@
 package ablemedic.app.chart;
 
+import ablemedic.configuration.Setting;
 import ablemedic.requirement.Conflict;
 import ablemedic.requirement.Severity;
 import ablemedic.requirement.Violation;
-import ablemedic.told.Setting;
 import java.util.List;
 import java.util.stream.IntStream;
 

@@ -1,8 +1,8 @@
 package ablemedic.app.chart;
 
-import ablemedic.craft.BoardSettings;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
+import ablemedic.craft.FcSettings;
 import ablemedic.craft.FrameShape;
 import ablemedic.craft.Point;
 import ablemedic.craft.Spin;
@@ -45,8 +45,8 @@ public record CraftDrawing(
                 drives,
                 Math.toDegrees(Math.atan2(arrow[1], arrow[0])),
                 faceDown,
-                craft.told().said(BoardSettings.OUTPUT_ORDER),
-                craft.told().said(BoardSettings.NUMBERING));
+                craft.told().said(FcSettings.OUTPUT_ORDER),
+                craft.told().said(FcSettings.NUMBERING));
     }
 
     private static Drive drive(Craft craft, Corner corner) {

@@ -5,11 +5,11 @@ import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Folded;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.FlightMode;
-import ablemedic.craft.NumberingSchool;
-import ablemedic.craft.SpinSchool;
-import ablemedic.electrics.Chemistry;
-import ablemedic.electrics.UnusableSheetException;
-import ablemedic.shelf.Layout;
+import ablemedic.craft.MotorNumbering;
+import ablemedic.craft.SpinConvention;
+import ablemedic.parts.WiringLayout;
+import ablemedic.wiring.Chemistry;
+import ablemedic.wiring.UnusableSheetException;
 import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.NamedCsvRecord;
@@ -101,11 +101,11 @@ class CraftTable {
             String parts = cell(row, "parts");
             BuildSheet sheet = first.of(
                     preset,
-                    one(row, where, "spins", SpinSchool.class, null),
-                    one(row, where, "numbering", NumberingSchool.class, null),
+                    one(row, where, "spins", SpinConvention.class, null),
+                    one(row, where, "numbering", MotorNumbering.class, null),
                     null,
                     one(row, where, "mode", FlightMode.class, null),
-                    one(row, where, "layout", Layout.class, parts.isEmpty() ? null : Layout.STACK),
+                    one(row, where, "layout", WiringLayout.class, parts.isEmpty() ? null : WiringLayout.STACK),
                     pack(row, where),
                     Arrays.stream(parts.split(";"))
                             .map(String::strip)

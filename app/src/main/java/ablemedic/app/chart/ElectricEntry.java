@@ -1,18 +1,18 @@
 package ablemedic.app.chart;
 
-import ablemedic.electrics.Archetype;
-import ablemedic.electrics.Chemistry;
-import ablemedic.electrics.ElectricSheet;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Gauge;
-import ablemedic.electrics.Lead;
-import ablemedic.electrics.PackKind;
-import ablemedic.electrics.Part;
-import ablemedic.electrics.UnusableSheetException;
-import ablemedic.electrics.UnusableSheetException.Wrong;
-import ablemedic.shelf.PartShelf;
-import ablemedic.shelf.PartSort;
-import ablemedic.shelf.UnusableSortException;
+import ablemedic.parts.PartType;
+import ablemedic.parts.PartsLibrary;
+import ablemedic.parts.UnusablePartTypeException;
+import ablemedic.wiring.Archetype;
+import ablemedic.wiring.BatteryType;
+import ablemedic.wiring.Chemistry;
+import ablemedic.wiring.ElectricSheet;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.Gauge;
+import ablemedic.wiring.Part;
+import ablemedic.wiring.UnusableSheetException;
+import ablemedic.wiring.UnusableSheetException.Wrong;
+import ablemedic.wiring.Wire;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -40,7 +40,7 @@ public record ElectricEntry(
         @NotNull @Valid PackEntry pack,
 
         @Nullable @Size(max = 40, message = "has at most 40 sorts")
-        List<@NotNull PartSort> sorts) {
+        List<@NotNull PartType> sorts) {
 
     private static final String SHORT = "has 1 to 12 letters, digits or dashes, such as RX";
     private static final String ADDRESS = "is the address of a pad, such as RX.+";
@@ -68,11 +68,11 @@ public record ElectricEntry(
             boolean plugged) {}
 
     public record PackEntry(int cells, @NotNull Chemistry chemistry, double capacityMah, double cellMilliohms) {
-        public PackKind kind() {
-            return new PackKind(cells, chemistry, capacityMah, cellMilliohms);
+        public BatteryType kind() {
+            return new BatteryType(cells, chemistry, capacityMah, cellMilliohms);
         }
 
-        public static PackEntry of(PackKind kind) {
+        public static PackEntry of(BatteryType kind) {
             return new PackEntry(kind.cells(), kind.chemistry(), kind.capacityMah(), kind.cellMilliohms());
         }
     }
@@ -89,7 +89,7 @@ public record ElectricEntry(
         for (int i = 0; i < parts.size(); i++) {
             PartEntry p = parts.get(i);
             Optional<Archetype> archetype =
-                    Optional.ofNullable(own.get(p.archetype())).or(() -> PartShelf.find(p.archetype()));
+                    Optional.ofNullable(own.get(p.archetype())).or(() -> PartsLibrary.find(p.archetype()));
             if (archetype.isEmpty()) {
                 wrong.add(new Wrong(
                         "electrics.parts[" + i + "].archetype",
@@ -99,14 +99,14 @@ public record ElectricEntry(
                 made.add(new Part(p.id(), archetype.get(), p.label().strip(), p.arms(), p.drawA()));
             }
         }
-        List<Lead> run = new ArrayList<>();
+        List<Wire> run = new ArrayList<>();
         for (int i = 0; i < leads.size(); i++) {
             LeadEntry l = leads.get(i);
             if (l.gaugeAwg() < 0 || l.gaugeAwg() > 40) {
                 wrong.add(new Wrong(
                         "electrics.leads[" + i + "].gaugeAwg", "wire gauges run from 0 to 40, not " + l.gaugeAwg()));
             } else {
-                run.add(new Lead(l.from(), l.to(), new Gauge(l.gaugeAwg()), l.lengthMm(), l.plugged()));
+                run.add(new Wire(l.from(), l.to(), new Gauge(l.gaugeAwg()), l.lengthMm(), l.plugged()));
             }
         }
         if (!wrong.isEmpty()) {
@@ -117,11 +117,11 @@ public record ElectricEntry(
 
     private Map<String, Archetype> own(List<Wrong> wrong) {
         Map<String, Archetype> own = new HashMap<>();
-        List<PartSort> all = sorts == null ? List.of() : sorts;
+        List<PartType> all = sorts == null ? List.of() : sorts;
         for (int i = 0; i < all.size(); i++) {
             try {
                 own.put(all.get(i).id(), all.get(i).archetype());
-            } catch (UnusableSortException e) {
+            } catch (UnusablePartTypeException e) {
                 String where = "electrics.sorts[" + i + "].";
                 e.wrong().forEach(one -> wrong.add(new Wrong(where + one.where(), one.right())));
             }
@@ -130,7 +130,7 @@ public record ElectricEntry(
     }
 
     /** The same with a sort of the shelf in place of its copy of it. */
-    ElectricEntry with(PartSort newer) {
+    ElectricEntry with(PartType newer) {
         return new ElectricEntry(
                 parts,
                 leads,
@@ -147,12 +147,12 @@ public record ElectricEntry(
         return parts.equals(other.parts) && leads.equals(other.leads) && Objects.equals(sorts, other.sorts);
     }
 
-    private static @Nullable List<PartSort> own(ElectricSheet sheet) {
-        List<PartSort> own = sheet.parts().stream()
+    private static @Nullable List<PartType> own(ElectricSheet sheet) {
+        List<PartType> own = sheet.parts().stream()
                 .map(Part::archetype)
                 .distinct()
-                .filter(sort -> !PartShelf.find(sort.id()).equals(Optional.of(sort)))
-                .map(PartSort::of)
+                .filter(sort -> !PartsLibrary.find(sort.id()).equals(Optional.of(sort)))
+                .map(PartType::of)
                 .toList();
         return own.isEmpty() ? null : own;
     }

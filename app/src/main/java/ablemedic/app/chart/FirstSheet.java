@@ -2,16 +2,16 @@ package ablemedic.app.chart;
 
 import ablemedic.app.chart.BuildSheet.Turn;
 import ablemedic.app.chart.ElectricEntry.PackEntry;
-import ablemedic.app.shelf.SortStore;
+import ablemedic.app.parts.PartTypeStore;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.FlightMode;
-import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.MotorNumbering;
 import ablemedic.craft.Rotation;
-import ablemedic.craft.SpinSchool;
-import ablemedic.electrics.Chemistry;
-import ablemedic.electrics.PackKind;
-import ablemedic.shelf.Layout;
+import ablemedic.craft.SpinConvention;
+import ablemedic.parts.WiringLayout;
+import ablemedic.wiring.BatteryType;
+import ablemedic.wiring.Chemistry;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -20,11 +20,11 @@ import org.springframework.stereotype.Component;
 /** The first build sheet of a craft from the few things that are told of it; what is not told is as usual. */
 @Component
 class FirstSheet {
-    private static final PackKind USUAL_PACK = new PackKind(4, Chemistry.LIPO, 1500, 4);
+    private static final BatteryType USUAL_PACK = new BatteryType(4, Chemistry.LIPO, 1500, 4);
 
-    private final SortStore sorts;
+    private final PartTypeStore sorts;
 
-    FirstSheet(SortStore sorts) {
+    FirstSheet(PartTypeStore sorts) {
         this.sorts = sorts;
     }
 
@@ -36,17 +36,17 @@ class FirstSheet {
      */
     BuildSheet of(
             CraftClass preset,
-            @Nullable SpinSchool spins,
-            @Nullable NumberingSchool numbering,
+            @Nullable SpinConvention spins,
+            @Nullable MotorNumbering numbering,
             @Nullable Turn mounted,
             @Nullable FlightMode mode,
-            @Nullable Layout layout,
+            @Nullable WiringLayout layout,
             @Nullable PackEntry pack,
             @Nullable List<String> parts) {
         Craft craft = CraftClass.sound(
                 preset.airframe(),
-                Optional.ofNullable(spins).orElse(SpinSchool.INWARD),
-                Optional.ofNullable(numbering).orElse(NumberingSchool.REAR_RIGHT_FIRST),
+                Optional.ofNullable(spins).orElse(SpinConvention.INWARD),
+                Optional.ofNullable(numbering).orElse(MotorNumbering.REAR_RIGHT_FIRST),
                 mounted == null ? Rotation.NONE : mounted.rotation("mounted"),
                 Optional.ofNullable(mode).orElse(FlightMode.LEVEL));
         return BuildSheet.of(

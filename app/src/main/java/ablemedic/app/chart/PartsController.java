@@ -5,18 +5,18 @@ import ablemedic.app.chart.CraftStore.Row;
 import ablemedic.app.chart.ElectricEntry.PackEntry;
 import ablemedic.app.chart.ElectricEntry.PartEntry;
 import ablemedic.app.http.Refusal;
-import ablemedic.app.shelf.SortStore;
+import ablemedic.app.parts.PartTypeStore;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
-import ablemedic.electrics.Archetype;
-import ablemedic.electrics.ElectricSheet;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.PackKind;
-import ablemedic.electrics.Part;
-import ablemedic.electrics.UnusableSheetException;
-import ablemedic.serial.AsTheLeadsLie;
-import ablemedic.shelf.Layout;
-import ablemedic.shelf.PartSort;
+import ablemedic.parts.PartType;
+import ablemedic.parts.WiringLayout;
+import ablemedic.serial.UartsFromWiring;
+import ablemedic.wiring.Archetype;
+import ablemedic.wiring.BatteryType;
+import ablemedic.wiring.ElectricSheet;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.Part;
+import ablemedic.wiring.UnusableSheetException;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -38,11 +38,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/crafts/{mark}")
 public class PartsController {
     private final CraftStore crafts;
-    private final SortStore sorts;
+    private final PartTypeStore sorts;
     private final Charts charts;
     private final Clock clock;
 
-    PartsController(CraftStore crafts, SortStore sorts, Charts charts, Clock clock) {
+    PartsController(CraftStore crafts, PartTypeStore sorts, Charts charts, Clock clock) {
         this.crafts = crafts;
         this.sorts = sorts;
         this.charts = charts;
@@ -60,7 +60,7 @@ public class PartsController {
             long version,
 
             @NotNull(message = "is one of the layouts under /api/choices")
-            Layout layout,
+            WiringLayout layout,
 
             @NotNull(message = "says which pack it flies with") @Valid
             PackEntry pack,
@@ -73,9 +73,9 @@ public class PartsController {
     Chart addPart(@PathVariable String mark, @RequestBody @Valid PartAdded added) {
         Row row = crafts.get(mark);
         BuildSheet sheet = crafts.newestSheet(row.mark()).sheet();
-        ElectricSheet more = Layout.withPart(electrics(sheet).sheet(), sorts.get(added.archetype(), "archetype"));
+        ElectricSheet more = WiringLayout.withPart(electrics(sheet).sheet(), sorts.get(added.archetype(), "archetype"));
         Part part = more.parts().get(more.parts().size() - 1);
-        Craft craft = AsTheLeadsLie.toldOf(sheet.toCraft().withElectrics(new Electrics(more)), part.id());
+        Craft craft = UartsFromWiring.toldOf(sheet.toCraft().withElectrics(new Electrics(more)), part.id());
         return revised(row.mark(), added.version(), BuildSheet.of(craft), "part added: " + part.label());
     }
 
@@ -111,12 +111,12 @@ public class PartsController {
     Chart refresh(@PathVariable String mark, @RequestBody @Valid Refreshing refreshing) {
         Row row = crafts.get(mark);
         BuildSheet sheet = crafts.newestSheet(row.mark()).sheet();
-        List<PartSort> behind = charts.behind(sheet);
+        List<PartType> behind = charts.behind(sheet);
         if (behind.isEmpty() || sheet.electrics() == null) {
             throw Refusal.conflict("sorts", "The parts of " + row.mark() + " are as they stand on the shelf.");
         }
         ElectricEntry entry = sheet.electrics();
-        for (PartSort newer : behind) {
+        for (PartType newer : behind) {
             entry = entry.with(newer);
         }
         return revised(
@@ -124,7 +124,7 @@ public class PartsController {
                 refreshing.version(),
                 sheet.withElectrics(entry),
                 "taken over from the shelf: "
-                        + String.join(", ", behind.stream().map(PartSort::label).toList()));
+                        + String.join(", ", behind.stream().map(PartType::label).toList()));
     }
 
     /** Wires a craft by a usual layout, in place of what was entered. */
@@ -163,7 +163,7 @@ public class PartsController {
         return sheet.electrics().toElectrics();
     }
 
-    private Craft wired(Craft craft, Layout layout, PackKind pack, List<String> parts) {
+    private Craft wired(Craft craft, WiringLayout layout, BatteryType pack, List<String> parts) {
         return wired(craft, layout, pack, parts, id -> sorts.get(id, "parts"));
     }
 
@@ -172,7 +172,7 @@ public class PartsController {
      * among them takes the place of the usual one. Its ports are told as the leads lie.
      */
     public static Craft wired(
-            Craft craft, Layout layout, PackKind pack, List<String> parts, Function<String, Archetype> shelf) {
+            Craft craft, WiringLayout layout, BatteryType pack, List<String> parts, Function<String, Archetype> shelf) {
         List<Archetype> sorts = parts.stream().map(shelf).toList();
         List<Archetype> boards = sorts.stream()
                 .filter(sort -> sort.kind() == Archetype.Kind.BOARD)
@@ -187,8 +187,8 @@ public class PartsController {
                 pack,
                 boards.isEmpty() ? shelf.apply(layout.board()) : boards.get(0));
         for (Archetype sort : sorts) {
-            sheet = sort.kind() == Archetype.Kind.BOARD ? sheet : Layout.withPart(sheet, sort);
+            sheet = sort.kind() == Archetype.Kind.BOARD ? sheet : WiringLayout.withPart(sheet, sort);
         }
-        return AsTheLeadsLie.told(craft.withElectrics(new Electrics(sheet)));
+        return UartsFromWiring.told(craft.withElectrics(new Electrics(sheet)));
     }
 }

@@ -1,11 +1,11 @@
 package ablemedic.app.chart;
 
-import ablemedic.electrics.Archetype.Kind;
-import ablemedic.electrics.ElectricSheet;
-import ablemedic.electrics.Lead;
-import ablemedic.electrics.Pad;
-import ablemedic.electrics.Part;
-import ablemedic.electrics.Wiring;
+import ablemedic.wiring.Archetype.Kind;
+import ablemedic.wiring.ElectricSheet;
+import ablemedic.wiring.Pad;
+import ablemedic.wiring.Part;
+import ablemedic.wiring.Wire;
+import ablemedic.wiring.Wiring;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -198,7 +198,7 @@ public record PowerMap(double width, double height, List<Box> boxes, List<Spot> 
             }
         }
 
-        private LeadRun run(Lead lead) {
+        private LeadRun run(Wire lead) {
             Spot a = spots.get(lead.from());
             Spot b = spots.get(lead.to());
             List<Double> corners = corners(a, b);
@@ -218,7 +218,7 @@ public record PowerMap(double width, double height, List<Box> boxes, List<Spot> 
                     corners);
         }
 
-        private void end(Lead lead, int which, Spot pad) {
+        private void end(Wire lead, int which, Spot pad) {
             String id = lead.id() + "#" + which;
             long already = spots.values().stream()
                     .filter(s -> !s.pad() && s.y() == pad.y() && Math.abs(s.x() - pad.x()) < 60)

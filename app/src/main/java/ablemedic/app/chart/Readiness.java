@@ -1,8 +1,8 @@
 package ablemedic.app.chart;
 
-import ablemedic.app.chart.CraftStamps.CraftStamp;
 import ablemedic.app.chart.CraftStore.Row;
 import ablemedic.app.chart.CraftStore.State;
+import ablemedic.app.chart.CraftVersions.CraftStamp;
 import ablemedic.app.chart.Fitness.Facts;
 import ablemedic.app.storage.Newest;
 import ablemedic.app.storage.UnreadableRecordException;

@@ -1,6 +1,6 @@
 package ablemedic.app.chart;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.app.storage.Recent;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.requirement.Recorded;
@@ -36,7 +36,7 @@ public class Records {
     }
 
     public Required of(Recorded recorded) {
-        return kept.of(recorded, Specialities::required);
+        return kept.of(recorded, Families::required);
     }
 
     /** The same; nothing where the newest sheet can't be read. */

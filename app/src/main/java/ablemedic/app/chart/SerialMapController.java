@@ -2,11 +2,11 @@ package ablemedic.app.chart;
 
 import ablemedic.app.chart.Charts.Chart;
 import ablemedic.craft.Craft;
-import ablemedic.electrics.Job;
-import ablemedic.electrics.SerialPad;
-import ablemedic.serial.AsTheLeadsLie;
+import ablemedic.protocol.Format;
 import ablemedic.serial.SerialMap;
-import ablemedic.wire.Format;
+import ablemedic.serial.UartsFromWiring;
+import ablemedic.wiring.SerialPad;
+import ablemedic.wiring.UartFunction;
 import jakarta.validation.Valid;
 import java.time.Clock;
 import java.util.List;
@@ -50,7 +50,7 @@ class SerialMapController {
     record MapLine(
             String partId,
             String name,
-            Job job,
+            UartFunction job,
             Format format,
             boolean volts5,
             String speaks,
@@ -79,7 +79,7 @@ class SerialMapController {
                 map.ports().stream()
                         .map(port -> new MapPort(
                                 port.name(),
-                                port.jobs().stream().map(Job::label).collect(Collectors.joining(" and ")),
+                                port.jobs().stream().map(UartFunction::label).collect(Collectors.joining(" and ")),
                                 map.board().isSoft(port.name()),
                                 port.pads().stream()
                                         .map(pad -> new MapPad(
@@ -120,7 +120,7 @@ class SerialMapController {
     Chart asTheLeadsLie(@PathVariable String mark, @RequestBody @Valid PortsTold told) {
         String known = crafts.get(mark).mark();
         BuildSheet sheet = BuildSheet.of(
-                AsTheLeadsLie.told(crafts.newestSheet(known).sheet().toCraft()));
+                UartsFromWiring.told(crafts.newestSheet(known).sheet().toCraft()));
         String reason = "ports told as the leads lie";
         crafts.revise(
                 known,

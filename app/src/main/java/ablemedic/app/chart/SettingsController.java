@@ -1,8 +1,8 @@
 package ablemedic.app.chart;
 
+import ablemedic.configuration.Setting;
+import ablemedic.configuration.ValueForm;
 import ablemedic.craft.Settings;
-import ablemedic.told.Form;
-import ablemedic.told.Setting;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -46,8 +46,8 @@ class SettingsController {
                 values(setting.form()));
     }
 
-    private static <T> List<ValueOf> values(Form<T> form) {
-        return form instanceof Form.Choice<T> choice
+    private static <T> List<ValueOf> values(ValueForm<T> form) {
+        return form instanceof ValueForm.Choice<T> choice
                 ? choice.values().stream()
                         .map(value -> new ValueOf(form.written(value), form.said(value)))
                         .toList()

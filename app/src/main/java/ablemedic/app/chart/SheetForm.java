@@ -3,10 +3,10 @@ package ablemedic.app.chart;
 import ablemedic.app.storage.Json;
 import ablemedic.app.storage.StoredForm;
 import ablemedic.app.storage.UnreadableRecordException;
-import ablemedic.craft.BoardSettings;
+import ablemedic.configuration.Setting;
+import ablemedic.craft.FcSettings;
 import ablemedic.craft.RadioSettings;
 import ablemedic.craft.Stick;
-import ablemedic.told.Setting;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
@@ -46,39 +46,39 @@ public final class SheetForm {
      */
     private static void toSecond(ObjectNode sheet) {
         ObjectNode told = sheet.objectNode();
-        choice(told, BoardSettings.NUMBERING, sheet.remove("numbering"));
-        text(told, BoardSettings.OUTPUT_ORDER, sheet.remove("outputOrder"));
-        choice(told, BoardSettings.SPINS, sheet.remove("toldSpins"));
+        choice(told, FcSettings.NUMBERING, sheet.remove("numbering"));
+        text(told, FcSettings.OUTPUT_ORDER, sheet.remove("outputOrder"));
+        choice(told, FcSettings.SPINS, sheet.remove("toldSpins"));
         JsonNode turn = sheet.remove("toldAlignment");
         if (turn != null) {
             put(
                     told,
-                    BoardSettings.ALIGNMENT,
+                    FcSettings.ALIGNMENT,
                     turn.get("rollDeg").asInt() + "/" + turn.get("pitchDeg").asInt() + "/"
                             + turn.get("yawDeg").asInt());
         }
-        text(told, BoardSettings.STICK_ORDER, sheet.remove("boardSticks"));
+        text(told, FcSettings.STICK_ORDER, sheet.remove("boardSticks"));
         text(told, RadioSettings.STICK_ORDER, sheet.remove("radioSticks"));
         JsonNode reversed = sheet.remove("reversedSticks");
         if (reversed != null) {
             reversed.forEach(stick -> put(told, RadioSettings.reversed(Stick.valueOf(stick.asString())), "on"));
         }
-        choice(told, BoardSettings.MODE, sheet.remove("mode"));
-        text(told, BoardSettings.GAIN, sheet.remove("gain"));
+        choice(told, FcSettings.MODE, sheet.remove("mode"));
+        text(told, FcSettings.GAIN, sheet.remove("gain"));
         if (sheet.get("electrics") instanceof ObjectNode electrics) {
             if (electrics.remove("told") instanceof ObjectNode power) {
-                choice(told, BoardSettings.VOLTAGE_SOURCE, power.get("source"));
-                text(told, BoardSettings.VOLTAGE_SCALE, power.get("scale"));
-                text(told, BoardSettings.CELLS, power.get("cells"));
+                choice(told, FcSettings.VOLTAGE_SOURCE, power.get("source"));
+                text(told, FcSettings.VOLTAGE_SCALE, power.get("scale"));
+                text(told, FcSettings.CELLS, power.get("cells"));
                 JsonNode read = power.get("current");
                 if (read != null && !read.asBoolean()) {
                     put(
                             told,
-                            BoardSettings.CURRENT_READ,
-                            BoardSettings.CURRENT_READ.form().written(false));
+                            FcSettings.CURRENT_READ,
+                            FcSettings.CURRENT_READ.form().written(false));
                 }
-                text(told, BoardSettings.CURRENT_SCALE, power.get("currentScale"));
-                text(told, BoardSettings.CURRENT_AT_REST, power.get("currentAtRestA"));
+                text(told, FcSettings.CURRENT_SCALE, power.get("currentScale"));
+                text(told, FcSettings.CURRENT_AT_REST, power.get("currentAtRestA"));
             }
         }
         sheet.set("told", told);

@@ -1,6 +1,6 @@
 package ablemedic.app.chart;
 
-import ablemedic.app.firmware.FamilyStore;
+import ablemedic.app.firmware.FirmwareDialectStore;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Packed;
 import ablemedic.app.storage.Recent;
@@ -10,16 +10,16 @@ import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Fault;
+import ablemedic.export.NoExportException;
+import ablemedic.export.SettingsExport;
+import ablemedic.firmware.DialectTable;
 import ablemedic.firmware.Dictionary;
-import ablemedic.firmware.Family;
-import ablemedic.firmware.FamilyTable;
+import ablemedic.firmware.FirmwareDialect;
 import ablemedic.firmware.Understood;
 import ablemedic.firmware.Understood.Kind;
-import ablemedic.listing.Listing;
-import ablemedic.listing.NoListingException;
-import ablemedic.snapshot.ListingCheck;
+import ablemedic.snapshot.ExportAsEvidence;
+import ablemedic.snapshot.ExportCheck;
 import ablemedic.snapshot.Snapshot;
-import ablemedic.snapshot.TakenListing;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
@@ -44,12 +44,12 @@ public class SnapshotStore {
     private static final int TO_TAKE = 5;
 
     private final JdbcClient database;
-    private final FamilyStore families;
+    private final FirmwareDialectStore families;
     private final CraftLog log;
     private final Unreadables unreadables;
     private final Recent<Long, Read> read = new Recent<>(64);
 
-    SnapshotStore(JdbcClient database, FamilyStore families, CraftLog log, Unreadables unreadables) {
+    SnapshotStore(JdbcClient database, FirmwareDialectStore families, CraftLog log, Unreadables unreadables) {
         this.unreadables = unreadables;
         this.database = database;
         this.families = families;
@@ -83,7 +83,7 @@ public class SnapshotStore {
     public record Counted(long settings, long odd, String with) {}
 
     /** A snapshot as it is understood; nothing is understood where its family is not known any more. */
-    public record Read(Listing listing, Optional<Understood> understood) {
+    public record Read(SettingsExport listing, Optional<Understood> understood) {
         public Optional<Snapshot> snapshot() {
             return understood.map(all -> new Snapshot(all.told(), all.held()));
         }
@@ -155,8 +155,9 @@ public class SnapshotStore {
     }
 
     /** Names a table of names; another where it changed. */
-    private static String with(Family family) {
-        return family.id() + " " + Integer.toHexString(FamilyTable.write(family).hashCode());
+    private static String with(FirmwareDialect family) {
+        return family.id() + " "
+                + Integer.toHexString(DialectTable.write(family).hashCode());
     }
 
     /** Newest first. */
@@ -196,7 +197,7 @@ public class SnapshotStore {
                         .param(row.id())
                         .query((rs, n) -> rs.getBytes(1))
                         .single(),
-                Listing.LONGEST);
+                SettingsExport.LONGEST);
     }
 
     /** What a snapshot holds, through the dictionary of its family and version. */
@@ -218,12 +219,13 @@ public class SnapshotStore {
     }
 
     private Read reading(Row row) {
-        Listing listing;
+        SettingsExport listing;
         try {
-            listing = Listing.read(file(row));
-        } catch (NoListingException | UnreadableRecordException e) {
+            listing = SettingsExport.read(file(row));
+        } catch (NoExportException | UnreadableRecordException e) {
             return new Read(
-                    Listing.unreadable("This file can't be read as settings: " + e.getMessage()), Optional.empty());
+                    SettingsExport.unreadable("This file can't be read as settings: " + e.getMessage()),
+                    Optional.empty());
         }
         return new Read(
                 listing,
@@ -251,7 +253,7 @@ public class SnapshotStore {
      * @param amiss what stands known of the complaint when nobody saw how it shows
      * @param faults that a listing could show
      */
-    public List<TakenListing> toTake(
+    public List<ExportAsEvidence> toTake(
             String mark,
             Collection<String> taken,
             Craft sheet,
@@ -259,11 +261,11 @@ public class SnapshotStore {
             Collection<Fault<Craft>> faults) {
         List<Row> rows = of(mark);
         return IntStream.range(0, rows.size())
-                .filter(i -> i < TO_TAKE
-                        || taken.contains(ListingCheck.id(rows.get(i).id())))
+                .filter(i ->
+                        i < TO_TAKE || taken.contains(ExportCheck.id(rows.get(i).id())))
                 .mapToObj(rows::get)
                 .flatMap(row -> snapshot(row).stream()
-                        .map(snapshot -> TakenListing.of(row.id(), row.number(), snapshot, sheet, amiss, faults)))
+                        .map(snapshot -> ExportAsEvidence.of(row.id(), row.number(), snapshot, sheet, amiss, faults)))
                 .toList();
     }
 }

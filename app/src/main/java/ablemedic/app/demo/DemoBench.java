@@ -1,5 +1,6 @@
 package ablemedic.app.demo;
 
+import ablemedic.app.batteries.BatteryStore;
 import ablemedic.app.chart.BuildSheet;
 import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftStore;
@@ -9,8 +10,7 @@ import ablemedic.app.chart.ElectricEntry.PackEntry;
 import ablemedic.app.chart.PartsController;
 import ablemedic.app.chart.SnapshotStore;
 import ablemedic.app.entry.Entered;
-import ablemedic.app.firmware.FamilyStore;
-import ablemedic.app.packs.PackStore;
+import ablemedic.app.firmware.FirmwareDialectStore;
 import ablemedic.app.routine.Routines;
 import ablemedic.app.setup.SetUpStore;
 import ablemedic.app.setup.SetUps;
@@ -24,28 +24,28 @@ import ablemedic.app.workup.WorkUps;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.FlightMode;
-import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.MotorNumbering;
 import ablemedic.craft.Rotation;
 import ablemedic.craft.Settings;
-import ablemedic.craft.SpinSchool;
+import ablemedic.craft.SpinConvention;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.BenchRoute;
 import ablemedic.diagnosis.BenchStep;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Sureness;
-import ablemedic.electrics.ElectricSheet;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.Gauge;
-import ablemedic.electrics.Lead;
+import ablemedic.family.PrePowerConvention;
 import ablemedic.firmware.Dictionary;
-import ablemedic.power.LandingSchool;
-import ablemedic.serial.AsTheLeadsLie;
+import ablemedic.parts.PartsLibrary;
+import ablemedic.parts.WiringLayout;
+import ablemedic.power.LandingVoltageRule;
+import ablemedic.serial.UartsFromWiring;
 import ablemedic.setup.SetUpOccasion;
 import ablemedic.setup.SetUpOrder;
-import ablemedic.shelf.Layout;
-import ablemedic.shelf.PartShelf;
-import ablemedic.speciality.RoutineSchool;
+import ablemedic.wiring.ElectricSheet;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.Gauge;
+import ablemedic.wiring.Wire;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -73,11 +73,11 @@ public class DemoBench {
     private final Recording recording;
     private final Routines routines;
     private final RecordedPads pads;
-    private final PackStore packs;
+    private final BatteryStore packs;
     private final SnapshotStore snapshots;
     private final SetUps setUps;
     private final SetUpStore setUpStore;
-    private final FamilyStore families;
+    private final FirmwareDialectStore families;
     private final Json json;
     private final Clock clock;
 
@@ -88,11 +88,11 @@ public class DemoBench {
             Recording recording,
             Routines routines,
             RecordedPads pads,
-            PackStore packs,
+            BatteryStore packs,
             SnapshotStore snapshots,
             SetUps setUps,
             SetUpStore setUpStore,
-            FamilyStore families,
+            FirmwareDialectStore families,
             Json json,
             Clock clock) {
         this.crafts = crafts;
@@ -137,20 +137,20 @@ public class DemoBench {
     /** A set-up under way, of which the first so many steps gave what they should, a few minutes each. */
     record DemoSetUp(String mark, double daysAgo, SetUpOccasion occasion, int steps) {}
 
-    record DemoPack(String label, PackEntry kind, LandingSchool school, List<DemoPackEntry> entries) {}
+    record DemoPack(String label, PackEntry kind, LandingVoltageRule school, List<DemoPackEntry> entries) {}
 
-    record DemoPackEntry(double daysAgo, PackStore.PackEvent entry) {}
+    record DemoPackEntry(double daysAgo, BatteryStore.PackEvent entry) {}
 
     record DemoCraft(
             String mark,
             String name,
             String builder,
             CraftClass craftClass,
-            SpinSchool spins,
-            NumberingSchool numbering,
+            SpinConvention spins,
+            MotorNumbering numbering,
             BuildSheet.@Nullable Turn mounted,
             FlightMode mode,
-            @Nullable Layout layout,
+            @Nullable WiringLayout layout,
             @Nullable List<String> parts,
             @Nullable PackEntry pack,
             @Nullable List<LeadEntry> leads,
@@ -206,7 +206,7 @@ public class DemoBench {
         for (DemoPack pack : script.packs()) {
             year.add(new Happened(
                     ago(now, 300),
-                    () -> packs.enter(new PackStore.Pack(pack.label(), pack.kind(), pack.school()), ago(now, 300))));
+                    () -> packs.enter(new BatteryStore.Pack(pack.label(), pack.kind(), pack.school()), ago(now, 300))));
             pack.entries()
                     .forEach(e -> year.add(new Happened(
                             ago(now, e.daysAgo()), () -> packs.add(pack.label(), e.entry(), ago(now, e.daysAgo())))));
@@ -236,7 +236,7 @@ public class DemoBench {
                         craft.layout(),
                         craft.pack().kind(),
                         craft.parts() == null ? List.of() : craft.parts(),
-                        id -> PartShelf.find(id).orElseThrow());
+                        id -> PartsLibrary.find(id).orElseThrow());
         BuildSheet sheet = BuildSheet.of(told(craft.told(), led(craft, wired)));
         Instant entered = ago(now, craft.daysAgo());
         year.add(new Happened(
@@ -271,11 +271,11 @@ public class DemoBench {
             return wired;
         }
         ElectricSheet sheet = wired.electrics().sheet();
-        List<Lead> leads = new ArrayList<>(sheet.leads());
+        List<Wire> leads = new ArrayList<>(sheet.leads());
         craft.leads()
                 .forEach(lead -> leads.add(
-                        new Lead(lead.from(), lead.to(), new Gauge(lead.gaugeAwg()), lead.lengthMm(), lead.plugged())));
-        return AsTheLeadsLie.told(
+                        new Wire(lead.from(), lead.to(), new Gauge(lead.gaugeAwg()), lead.lengthMm(), lead.plugged())));
+        return UartsFromWiring.told(
                 wired.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), leads, sheet.pack()))));
     }
 
@@ -407,13 +407,13 @@ public class DemoBench {
     private void runRoutine(String mark, Instant at) {
         Craft craft = crafts.newestCraft(mark);
         Map<String, Routines.Given> readings = new HashMap<>();
-        for (Check<Craft> step : routines.steps(craft, RoutineSchool.FULL)) {
+        for (Check<Craft> step : routines.steps(craft, PrePowerConvention.FULL)) {
             SoundAnswers given = SoundAnswers.of(step, craft);
             readings.put(
                     step.id(),
                     new Routines.Given(given.outcomes(), given.numbers().get(Entered.ONLY), null));
         }
-        routines.run(mark, RoutineSchool.FULL, readings, 9, at);
+        routines.run(mark, PrePowerConvention.FULL, readings, 9, at);
     }
 
     private static Instant ago(Instant now, double days) {

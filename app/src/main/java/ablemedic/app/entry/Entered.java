@@ -1,6 +1,6 @@
 package ablemedic.app.entry;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.app.http.Refusal;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
@@ -15,7 +15,7 @@ import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
 import ablemedic.diagnosis.Reading.Several;
-import ablemedic.reading.Written;
+import ablemedic.reading.EnteredNumber;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -100,7 +100,7 @@ public record Entered(Map<String, String> outcomes, Map<String, Number> numbers)
     /** The answers to a check as a person says them of this craft, with the frame's own names. */
     public List<String> inWordsOf(Check<Craft> check, Craft craft) {
         return inWords(check.answers()).stream()
-                .map(label -> Specialities.inWordsOf(craft, label))
+                .map(label -> Families.inWordsOf(craft, label))
                 .toList();
     }
 
@@ -225,16 +225,19 @@ public record Entered(Map<String, String> outcomes, Map<String, Number> numbers)
         if (shown.isPresent()) {
             return word(id, scale, shown.get(), text, where);
         }
-        Written written = Written.read(text, Units.of(scale), Units.handy(scale));
-        if (written instanceof Written.OverLimit) {
+        EnteredNumber written = EnteredNumber.read(text, Units.of(scale), Units.handy(scale));
+        if (written instanceof EnteredNumber.OverLimit) {
             return word(id, scale, "ol", text, where);
         }
-        if (written instanceof Written.Climbing) {
+        if (written instanceof EnteredNumber.Climbing) {
             return word(id, scale, "climbing", text, where);
         }
         return new Entered(
                 Map.of(),
-                Map.of(id, new Number(within(scale, ((Written.Amount) written).value(), text, where), text.strip())));
+                Map.of(
+                        id,
+                        new Number(
+                                within(scale, ((EnteredNumber.Amount) written).value(), text, where), text.strip())));
     }
 
     private static Entered word(String id, Scale scale, String word, String text, String where) {
@@ -265,7 +268,7 @@ public record Entered(Map<String, String> outcomes, Map<String, Number> numbers)
         if (text == null || text.isBlank()) {
             throw Refusal.wrong("told", "Write the " + scale.quantity() + " too: the answer is weighed against it.");
         }
-        if (!(Written.read(text, Units.of(scale), Units.handy(scale)) instanceof Written.Amount amount)) {
+        if (!(EnteredNumber.read(text, Units.of(scale), Units.handy(scale)) instanceof EnteredNumber.Amount amount)) {
             throw Refusal.wrong("told", "“" + text.strip() + "” is no " + scale.quantity() + ": write a number.");
         }
         return within(scale, amount.value(), text, "told");

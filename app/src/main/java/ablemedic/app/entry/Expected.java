@@ -1,6 +1,6 @@
 package ablemedic.app.entry;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Mixed;
 import ablemedic.diagnosis.Answers.Scale;
@@ -36,14 +36,13 @@ public final class Expected {
         if (distribution.answers() instanceof Mixed mixed) {
             List<Distribution> parts = distribution.parts();
             return IntStream.range(0, parts.size())
-                    .mapToObj(i -> Specialities.inWordsOf(
-                                    craft, Entered.of(mixed.items().get(i)))
-                            + of(parts.get(i), craft))
+                    .mapToObj(i ->
+                            Families.inWordsOf(craft, Entered.of(mixed.items().get(i))) + of(parts.get(i), craft))
                     .collect(Collectors.joining("; "));
         }
         return distribution.answers() instanceof Scale scale
                 ? onScale(scale, distribution.alternatives(), craft)
-                : Specialities.inWordsOf(craft, Proof.expected(distribution));
+                : Families.inWordsOf(craft, Proof.expected(distribution));
     }
 
     /**
@@ -67,7 +66,7 @@ public final class Expected {
                         + Units.shown(scale, numbers.getMax()));
         Stream<String> words = worth.stream()
                 .filter(way -> way.reading() instanceof Chosen)
-                .map(way -> Specialities.inWordsOf(craft, word(scale, way)));
+                .map(way -> Families.inWordsOf(craft, word(scale, way)));
         return Stream.concat(range, words).collect(Collectors.joining(", or "));
     }
 

@@ -1,7 +1,7 @@
 package ablemedic.app.entry;
 
 import ablemedic.craft.Corner;
-import ablemedic.speciality.Place;
+import ablemedic.family.Place;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 

@@ -1,6 +1,6 @@
 package ablemedic.app.entry;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
@@ -60,7 +60,7 @@ public record QuestionView(
     private static QuestionView asked(Question question, Craft craft) {
         return new QuestionView(
                 question.id(),
-                Specialities.inWordsOf(craft, question.text()),
+                Families.inWordsOf(craft, question.text()),
                 question.outcomes().stream()
                         .map(outcome -> seen(outcome, craft))
                         .toList(),
@@ -68,6 +68,6 @@ public record QuestionView(
     }
 
     private static OutcomeView seen(Outcome outcome, Craft craft) {
-        return new OutcomeView(outcome.id(), Specialities.inWordsOf(craft, outcome.label()));
+        return new OutcomeView(outcome.id(), Families.inWordsOf(craft, outcome.label()));
     }
 }

@@ -68,7 +68,7 @@ public class FileStore {
             @Nullable Long logId) {}
 
     @Transactional
-    public void keep(String mark, Beside beside, String name, FileSort sort, byte[] bytes, Instant at) {
+    public void keep(String mark, Beside beside, String name, FileType sort, byte[] bytes, Instant at) {
         if (database.sql("SELECT count(*) FROM kept_file WHERE mark = ? AND withdrawn = 0")
                         .param(mark)
                         .query(Integer.class)
@@ -111,7 +111,7 @@ public class FileStore {
         Long workUpId = number(rs, "work_up_id");
         int number = rs.getInt("n");
         Integer n = rs.wasNull() ? null : number;
-        FileSort sort = FileSort.ofType(rs.getString("type"));
+        FileType sort = FileType.ofType(rs.getString("type"));
         return new KeptFile(
                 rs.getLong("id"),
                 workUpId,

@@ -113,7 +113,7 @@ class FilesController {
                     "A file of more than " + FileStore.LARGEST / 1024 / 1024
                             + " MB is not kept. Photos are made smaller by the page.");
         }
-        FileSort sort = FileSort.of(bytes)
+        FileType sort = FileType.of(bytes)
                 .orElseThrow(() -> Refusal.wrong(
                         "file", "Photos (JPEG, PNG, WEBP), PDF and plain text are kept; this is none of them."));
         files.keep(known, beside(known, workUp, n, line), called(name), sort, bytes, clock.instant());

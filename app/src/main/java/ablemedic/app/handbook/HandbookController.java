@@ -1,6 +1,6 @@
 package ablemedic.app.handbook;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.app.http.Refusal;
 import ablemedic.handbook.Handbook.Page;
 import java.util.List;
@@ -13,12 +13,12 @@ import org.springframework.web.bind.annotation.RestController;
 class HandbookController {
     @GetMapping("/api/handbook")
     List<Page> pages() {
-        return Specialities.handbook().pages();
+        return Families.handbook().pages();
     }
 
     @GetMapping("/api/handbook/{id}")
     Page page(@PathVariable String id) {
-        return Specialities.handbook()
+        return Families.handbook()
                 .page(id)
                 .orElseThrow(() -> Refusal.unknown("id", "The handbook has no page “" + id + "”."));
     }

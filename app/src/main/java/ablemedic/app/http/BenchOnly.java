@@ -20,7 +20,7 @@ class BenchOnly implements HandlerInterceptor, WebMvcConfigurer {
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
         if (handler instanceof HandlerMethod method
                 && method.hasMethodAnnotation(AtTheBench.class)
-                && SecondSeat.of(request).isPresent()) {
+                && PairedDevice.of(request).isPresent()) {
             throw Refusal.forbidden(
                     "seat",
                     "This is done at the bench only: letting devices in and sending them away, backups, and how many of them are kept.");

@@ -18,7 +18,7 @@ import org.springframework.web.bind.annotation.RestController;
 class Errors implements ErrorController {
     @RequestMapping("/error")
     ResponseEntity<ProblemDetail> error(HttpServletRequest request) {
-        HttpStatus status = request.getAttribute(Border.CUT_OFF) != null
+        HttpStatus status = request.getAttribute(RequestGuard.CUT_OFF) != null
                 ? HttpStatus.REQUEST_TIMEOUT
                 : request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE) instanceof Integer code
                         ? HttpStatus.valueOf(code)

@@ -5,11 +5,11 @@ import ablemedic.app.storage.Trouble;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.capture.UnreadableCaptureException;
 import ablemedic.craft.NoCraftException;
-import ablemedic.electrics.SerialBoard;
-import ablemedic.electrics.UnusableSheetException;
+import ablemedic.parts.UnusablePartTypeException;
+import ablemedic.reading.EnteredNumber;
 import ablemedic.reading.Meter;
-import ablemedic.reading.Written;
-import ablemedic.shelf.UnusableSortException;
+import ablemedic.wiring.SerialBoard;
+import ablemedic.wiring.UnusableSheetException;
 import java.io.IOException;
 import java.net.URI;
 import java.util.List;
@@ -71,7 +71,7 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
-    ResponseEntity<ProblemDetail> noSort(UnusableSortException e) {
+    ResponseEntity<ProblemDetail> noSort(UnusablePartTypeException e) {
         return answer(
                 HttpStatus.UNPROCESSABLE_CONTENT,
                 String.valueOf(e.getMessage()),
@@ -87,7 +87,7 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
-    ResponseEntity<ProblemDetail> unreadable(Written.UnreadableException e) {
+    ResponseEntity<ProblemDetail> unreadable(EnteredNumber.UnreadableException e) {
         return answer(
                 HttpStatus.UNPROCESSABLE_CONTENT,
                 String.valueOf(e.getMessage()),
@@ -104,8 +104,8 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> tooLarge(ReadRequest.TooLargeException e) {
-        String right =
-                "More than " + Border.LARGEST_FILE / 1024 + " kB were sent; that is the most that is read at once.";
+        String right = "More than " + RequestGuard.LARGEST_FILE / 1024
+                + " kB were sent; that is the most that is read at once.";
         return answer(HttpStatus.CONTENT_TOO_LARGE, right, List.of(new Wrong("file", right)));
     }
 
@@ -124,7 +124,9 @@ class Problems extends ResponseEntityExceptionHandler {
                 e.getName() + " cannot be “" + Refusal.shortened(e.getValue()) + "”.",
                 List.of(new Wrong(
                         e.getName(),
-                        "is " + Misread.wanted(e.getRequiredType() == null ? Object.class : e.getRequiredType()))));
+                        "is "
+                                + UnreadableJson.wanted(
+                                        e.getRequiredType() == null ? Object.class : e.getRequiredType()))));
     }
 
     @ExceptionHandler
@@ -210,7 +212,7 @@ class Problems extends ResponseEntityExceptionHandler {
             }
         }
         Wrong wrong = e.getCause() instanceof JacksonException json
-                ? Misread.of(json)
+                ? UnreadableJson.of(json)
                 : new Wrong("the body", "is missing; /api/docs describes it");
         return widened(answer(HttpStatus.BAD_REQUEST, wrong.where() + ": " + wrong.right() + ".", List.of(wrong)));
     }

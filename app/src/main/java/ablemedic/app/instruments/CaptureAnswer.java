@@ -5,8 +5,8 @@ import ablemedic.capture.CaptureReport.ByteAt;
 import ablemedic.capture.CaptureReport.Verdict;
 import ablemedic.capture.CaptureReport.Volts;
 import ablemedic.capture.Captures;
+import ablemedic.protocol.Heard.Channel;
 import ablemedic.serial.Serial;
-import ablemedic.wire.Heard.Channel;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 

@@ -2,8 +2,8 @@ package ablemedic.app.instruments;
 
 import ablemedic.app.http.Refusal;
 import ablemedic.capture.Captures;
-import ablemedic.wire.Format;
-import ablemedic.wire.Sender;
+import ablemedic.protocol.Format;
+import ablemedic.protocol.Sender;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;

@@ -1,6 +1,6 @@
 package ablemedic.app.instruments;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.http.Refusal;
 import ablemedic.craft.Craft;
@@ -42,7 +42,7 @@ class CraftSignalController {
         Craft craft = craft(mark);
         return new Recordable(
                 PadSignals.of(craft).map(PadSignals::pads).orElse(List.of()),
-                Specialities.book(craft, Meter.USUAL).faults().stream()
+                Families.book(craft, Meter.USUAL).faults().stream()
                         .map(fault -> new RecordableFault(fault.id(), fault.describe(craft)))
                         .toList());
     }
@@ -86,7 +86,7 @@ class CraftSignalController {
         if (fault == null || fault.isEmpty()) {
             return sound;
         }
-        Fault<Craft> known = Specialities.book(sound, Meter.USUAL)
+        Fault<Craft> known = Families.book(sound, Meter.USUAL)
                 .fault(fault)
                 .orElseThrow(() ->
                         Refusal.wrong("fault", "There is no fault “" + Refusal.shortened(fault) + "” for this craft."));

@@ -1,6 +1,6 @@
 package ablemedic.app.instruments;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings.HomeAt;
@@ -151,7 +151,7 @@ class FailsafeTimelineController {
     @PostMapping("/api/instruments/failsafe-timeline")
     TimelineAnswer timeline(@RequestBody @Valid LinkLost asked) {
         Craft craft = asked.mark() == null || asked.mark().isEmpty()
-                ? Specialities.anyCraft()
+                ? Families.anyCraft()
                 : crafts.newestCraft(crafts.get(asked.mark()).mark());
         LostLink lost = new LostLink(
                 asked.receiver(),

@@ -1,7 +1,7 @@
 package ablemedic.app.instruments;
 
-import ablemedic.Specialities;
-import ablemedic.speciality.Instrument;
+import ablemedic.Families;
+import ablemedic.family.Instrument;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -15,7 +15,7 @@ class InstrumentsController {
 
     @GetMapping("/api/instruments")
     List<Family> families() {
-        return Specialities.ALL.stream()
+        return Families.ALL.stream()
                 .map(one -> new Family(one.title(), one.instruments()))
                 .toList();
     }

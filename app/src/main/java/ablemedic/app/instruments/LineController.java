@@ -1,5 +1,7 @@
 package ablemedic.app.instruments;
 
+import ablemedic.protocol.Framing;
+import ablemedic.protocol.Sender;
 import ablemedic.serial.BaudError;
 import ablemedic.serial.ByteBudget;
 import ablemedic.serial.ByteBudget.Hop;
@@ -7,8 +9,6 @@ import ablemedic.serial.ByteBudget.Message;
 import ablemedic.serial.ChannelNumber;
 import ablemedic.serial.Serial;
 import ablemedic.serial.SignalOnMeter;
-import ablemedic.wire.Framing;
-import ablemedic.wire.Sender;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;

@@ -1,7 +1,7 @@
 package ablemedic.app.instruments;
 
 import ablemedic.capture.CaptureWriter;
-import ablemedic.wire.Sender;
+import ablemedic.protocol.Sender;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;

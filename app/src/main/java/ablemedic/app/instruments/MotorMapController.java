@@ -2,9 +2,9 @@ package ablemedic.app.instruments;
 
 import ablemedic.craft.Corner;
 import ablemedic.craft.FrameShape;
-import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.MotorNumbering;
 import ablemedic.craft.Spin;
-import ablemedic.craft.SpinSchool;
+import ablemedic.craft.SpinConvention;
 import ablemedic.takeoff.MotorMap;
 import ablemedic.takeoff.MotorMap.Seen;
 import ablemedic.takeoff.MotorMap.Solution;
@@ -36,7 +36,7 @@ class MotorMapController {
 
     record MotorSightings(
             @NotNull FrameShape shape,
-            @NotNull SpinSchool school,
+            @NotNull SpinConvention school,
 
             @NotNull @Size(max = 8, message = "has at most eight entries")
             List<@NotNull @Valid Spun> seen,
@@ -70,7 +70,7 @@ class MotorMapController {
             }
         });
         List<OrderString> orders = new ArrayList<>();
-        for (NumberingSchool numbering : NumberingSchool.values()) {
+        for (MotorNumbering numbering : MotorNumbering.values()) {
             if (solution.orders().containsKey(numbering)) {
                 orders.add(new OrderString(
                         numbering.label(), solution.orders().get(numbering).toString()));

@@ -1,6 +1,6 @@
 package ablemedic.app.instruments;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.craft.Craft;
 import ablemedic.radio.OutputPass;
@@ -25,7 +25,7 @@ class OutputPassController {
     @PostMapping("/api/instruments/output-pass")
     OutputPass pass(@RequestBody @Valid PassAsked asked) {
         Craft craft = asked.mark() == null || asked.mark().isEmpty()
-                ? Specialities.anyCraft()
+                ? Families.anyCraft()
                 : crafts.newestCraft(crafts.get(asked.mark()).mark());
         return OutputPass.of(
                 craft, (int) Asked.within("channel", asked.channel(), 5, 18, "as the number of a spare channel"), (int)

@@ -1,14 +1,14 @@
 package ablemedic.app.instruments;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.http.Refusal;
 import ablemedic.capture.Captures;
 import ablemedic.craft.Craft;
+import ablemedic.protocol.Heard.Moment;
 import ablemedic.radio.RadioSession;
 import ablemedic.radio.RadioSession.UnreadableSessionException;
 import ablemedic.radio.SimulatedReceiver;
-import ablemedic.wire.Heard.Moment;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
@@ -87,7 +87,7 @@ class RadioSessionController {
 
     private Craft craft(@Nullable String mark) {
         return mark == null || mark.isEmpty()
-                ? Specialities.anyCraft()
+                ? Families.anyCraft()
                 : crafts.newestCraft(crafts.get(mark).mark());
     }
 }

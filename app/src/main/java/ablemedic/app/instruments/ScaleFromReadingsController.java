@@ -4,9 +4,9 @@ import ablemedic.app.chart.CraftStore;
 import ablemedic.app.meter.MeterStore;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
-import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.MotorNumbering;
 import ablemedic.craft.Rotation;
-import ablemedic.craft.SpinSchool;
+import ablemedic.craft.SpinConvention;
 import ablemedic.power.ScaleFromReadings;
 import ablemedic.power.ScaleFromReadings.Answer;
 import ablemedic.power.ScaleFromReadings.Pair;
@@ -62,7 +62,7 @@ class ScaleFromReadingsController {
                         Asked.within("shownV", r.shownV(), 0, ScaleFromReadings.HIGHEST_SHOWN_V, "V")))
                 .toList();
         Craft craft = asked.mark() == null || asked.mark().isBlank()
-                ? CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE)
+                ? CraftClass.INCH_5.sound(SpinConvention.INWARD, MotorNumbering.REAR_RIGHT_FIRST, Rotation.NONE)
                 : crafts.newestCraft(crafts.get(asked.mark()).mark());
         Answer answer = ScaleFromReadings.of(pairs, scale, craft, meters.get());
         return new ScaleAnswer(

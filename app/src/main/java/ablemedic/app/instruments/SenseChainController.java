@@ -1,9 +1,9 @@
 package ablemedic.app.instruments;
 
-import ablemedic.electrics.ESeries;
-import ablemedic.electrics.Inner.Divider;
 import ablemedic.power.SenseChain;
 import ablemedic.reading.Estimate;
+import ablemedic.wiring.ESeries;
+import ablemedic.wiring.InnerCircuit.Divider;
 import jakarta.validation.Valid;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;

@@ -1,9 +1,9 @@
 package ablemedic.app.instruments;
 
 import ablemedic.app.http.Refusal;
-import ablemedic.app.shelf.SortStore;
-import ablemedic.electrics.SerialBoard;
-import ablemedic.shelf.PartSort;
+import ablemedic.app.parts.PartTypeStore;
+import ablemedic.parts.PartType;
+import ablemedic.wiring.SerialBoard;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -12,17 +12,17 @@ import org.springframework.stereotype.Component;
 /** The flight boards of the shelf that have their ports entered: those that ship, and the workshop's own. */
 @Component
 class SerialBoards {
-    private final SortStore sorts;
+    private final PartTypeStore sorts;
 
-    SerialBoards(SortStore sorts) {
+    SerialBoards(PartTypeStore sorts) {
         this.sorts = sorts;
     }
 
     List<SerialBoard> all() {
         return Stream.concat(
-                        ablemedic.shelf.SerialBoards.SHIPPED.stream(),
+                        ablemedic.parts.SerialBoards.SHIPPED.stream(),
                         sorts.own().stream()
-                                .map(PartSort::archetype)
+                                .map(PartType::archetype)
                                 .map(SerialBoard::of)
                                 .flatMap(Optional::stream))
                 .toList();

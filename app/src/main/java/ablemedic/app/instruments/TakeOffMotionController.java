@@ -5,9 +5,9 @@ import ablemedic.app.http.Refusal;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.HoverPower;
-import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.MotorNumbering;
 import ablemedic.craft.Rotation;
-import ablemedic.craft.SpinSchool;
+import ablemedic.craft.SpinConvention;
 import ablemedic.diagnosis.Fault;
 import ablemedic.takeoff.LinearMotion.Axis;
 import ablemedic.takeoff.LinearMotion.Mode;
@@ -140,7 +140,7 @@ class TakeOffMotionController {
 
     private Craft craft(String mark) {
         return mark.isEmpty()
-                ? CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE)
+                ? CraftClass.INCH_5.sound(SpinConvention.INWARD, MotorNumbering.REAR_RIGHT_FIRST, Rotation.NONE)
                 : crafts.newestCraft(crafts.get(mark).mark());
     }
 }

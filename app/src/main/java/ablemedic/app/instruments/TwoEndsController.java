@@ -1,14 +1,14 @@
 package ablemedic.app.instruments;
 
 import ablemedic.app.http.Refusal;
-import ablemedic.app.instruments.PortPlannerController.WishAsked;
-import ablemedic.electrics.Job;
-import ablemedic.electrics.SerialBoard;
-import ablemedic.electrics.SerialPad;
-import ablemedic.line.JoinedPart;
-import ablemedic.line.JoinedPart.Told;
-import ablemedic.line.Wish;
-import ablemedic.wire.Format;
+import ablemedic.app.instruments.UartPlannerController.WishAsked;
+import ablemedic.protocol.Format;
+import ablemedic.uart.JoinedPart;
+import ablemedic.uart.JoinedPart.Told;
+import ablemedic.uart.UartRequest;
+import ablemedic.wiring.SerialBoard;
+import ablemedic.wiring.SerialPad;
+import ablemedic.wiring.UartFunction;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -34,7 +34,7 @@ class TwoEndsController {
             String port,
 
             @NotNull @Size(max = 5, message = "has at most five jobs")
-            List<@NotNull Job> jobs,
+            List<@NotNull UartFunction> jobs,
 
             @NotNull Format format,
             int baud,
@@ -76,7 +76,7 @@ class TwoEndsController {
         WishAsked part = asked.part();
         return new EndsAnswer(new JoinedPart(
                         board,
-                        new Wish(part.name(), part.job(), part.format(), part.volts5(), ""),
+                        new UartRequest(part.name(), part.job(), part.format(), part.volts5(), ""),
                         (int) Asked.within("baud", asked.baud(), 300, 10_000_000, "bits a second"),
                         pad(board, "sends", asked.sends()),
                         pad(board, "hears", asked.hears()),

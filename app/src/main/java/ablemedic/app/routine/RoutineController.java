@@ -1,6 +1,6 @@
 package ablemedic.app.routine;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.PowerMap;
 import ablemedic.app.chart.Records;
@@ -14,12 +14,12 @@ import ablemedic.app.routine.Routines.Given;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.BenchNeeds.Want;
 import ablemedic.diagnosis.Check;
+import ablemedic.family.Place;
+import ablemedic.family.PrePowerConvention;
+import ablemedic.family.RoutineVerdict;
 import ablemedic.requirement.Expectation;
 import ablemedic.requirement.Expectation.Waits;
 import ablemedic.requirement.Required;
-import ablemedic.speciality.Place;
-import ablemedic.speciality.RoutineSchool;
-import ablemedic.speciality.RoutineVerdict;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
@@ -47,10 +47,10 @@ class RoutineController {
     private final Routines routines;
     private final Records records;
     private final CraftStore crafts;
-    private final OwnersSchool owners;
+    private final OwnersConvention owners;
     private final Clock clock;
 
-    RoutineController(Routines routines, CraftStore crafts, OwnersSchool owners, Clock clock, Records records) {
+    RoutineController(Routines routines, CraftStore crafts, OwnersConvention owners, Clock clock, Records records) {
         this.records = records;
         this.owners = owners;
         this.routines = routines;
@@ -73,9 +73,9 @@ class RoutineController {
             String mark,
             String state,
             String why,
-            RoutineSchool school,
+            PrePowerConvention school,
             List<SchoolView> schools,
-            RoutineSchool owners,
+            PrePowerConvention owners,
             List<String> destroyed,
             double minutes,
             List<StepView> steps,
@@ -84,7 +84,7 @@ class RoutineController {
             @Nullable RunView newest) {}
 
     /** One of the two schools; the occasion asks for one of them. */
-    record SchoolView(RoutineSchool id, String label, String reason, boolean asked) {}
+    record SchoolView(PrePowerConvention id, String label, String reason, boolean asked) {}
 
     /**
      * A step: what it asks, where on the craft, and what a sound craft gives.
@@ -111,7 +111,7 @@ class RoutineController {
             Map<String, @NotNull @Valid StepEntry> readings,
 
             double minutes,
-            @Nullable RoutineSchool school) {}
+            @Nullable PrePowerConvention school) {}
 
     record StepEntry(
             @Nullable @Size(max = 3, message = "has at most three answers")
@@ -131,20 +131,20 @@ class RoutineController {
     record Judged(boolean passed, String expected, @Nullable QuestionView secondWay) {}
 
     @GetMapping("/api/crafts/{mark}/routine")
-    RoutineView view(@PathVariable String mark, @RequestParam(required = false) @Nullable RoutineSchool school) {
+    RoutineView view(@PathVariable String mark, @RequestParam(required = false) @Nullable PrePowerConvention school) {
         String right = crafts.get(mark).mark();
         Required required = records.of(right);
         Craft craft = required.craft();
         Routines.Standing standing = routines.standing(right);
-        RoutineSchool asked = routines.school(right);
-        RoutineSchool chosen = school == null ? asked : school;
+        PrePowerConvention asked = routines.school(right);
+        PrePowerConvention chosen = school == null ? asked : school;
         List<Check<Craft>> steps = routines.steps(craft, chosen);
         return new RoutineView(
                 right,
                 standing.state().name(),
                 standing.why(),
                 chosen,
-                Arrays.stream(RoutineSchool.values())
+                Arrays.stream(PrePowerConvention.values())
                         .map(one -> new SchoolView(one, one.label(), one.reason(), one == asked))
                         .toList(),
                 owners.get(),
@@ -161,7 +161,7 @@ class RoutineController {
     }
 
     private static String caution(String page) {
-        return Specialities.handbook().page(page).orElseThrow().paragraphs().get(0);
+        return Families.handbook().page(page).orElseThrow().paragraphs().get(0);
     }
 
     private static StepView step(Check<Craft> check, Required required) {
@@ -197,7 +197,7 @@ class RoutineController {
     }
 
     /** The school that the owner holds to. */
-    record Owners(@NotNull RoutineSchool school) {}
+    record Owners(@NotNull PrePowerConvention school) {}
 
     @PutMapping("/api/routine-school")
     Owners holdsTo(@RequestBody @Valid Owners held) {
@@ -209,7 +209,7 @@ class RoutineController {
     @PostMapping("/api/crafts/{mark}/routine/judge/{step}")
     Judged judge(@PathVariable String mark, @PathVariable String step, @RequestBody @Valid StepEntry entry) {
         Craft craft = records.of(crafts.get(mark).mark()).craft();
-        Check<Craft> check = routines.steps(craft, RoutineSchool.FULL).stream()
+        Check<Craft> check = routines.steps(craft, PrePowerConvention.FULL).stream()
                 .filter(s -> s.id().equals(step))
                 .findFirst()
                 .orElseThrow(() -> Refusal.unknown("step", "The routine of this craft has no step “" + step + "”."));

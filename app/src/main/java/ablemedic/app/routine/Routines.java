@@ -1,6 +1,6 @@
 package ablemedic.app.routine;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftLog.LogEntry;
 import ablemedic.app.chart.CraftStore;
@@ -19,12 +19,12 @@ import ablemedic.diagnosis.BenchState.ShortTest;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Proof;
 import ablemedic.diagnosis.Reading;
+import ablemedic.family.PrePowerConvention;
+import ablemedic.family.RoutineVerdict.Kind;
 import ablemedic.requirement.Expectation;
 import ablemedic.requirement.Expectation.Waits;
 import ablemedic.requirement.PowerHazard;
 import ablemedic.requirement.Required;
-import ablemedic.speciality.RoutineSchool;
-import ablemedic.speciality.RoutineVerdict.Kind;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -47,7 +47,7 @@ public class Routines implements Due.Source {
     private final CraftLog log;
     private final MeterStore meters;
     private final TransactionTemplate transaction;
-    private final OwnersSchool owners;
+    private final OwnersConvention owners;
     private final Records records;
     private final ObjectProvider<Follower> followers;
 
@@ -57,7 +57,7 @@ public class Routines implements Due.Source {
             CraftLog log,
             MeterStore meters,
             TransactionTemplate transaction,
-            OwnersSchool owners,
+            OwnersConvention owners,
             Records records,
             ObjectProvider<Follower> followers) {
         this.records = records;
@@ -106,8 +106,8 @@ public class Routines implements Due.Source {
         return 1;
     }
 
-    public List<Check<Craft>> steps(Craft craft, RoutineSchool school) {
-        return Specialities.prePowerRoutine(craft, meters.get(), school);
+    public List<Check<Craft>> steps(Craft craft, PrePowerConvention school) {
+        return Families.prePowerRoutine(craft, meters.get(), school);
     }
 
     /** What the routine that is asked for takes on a craft, minutes. */
@@ -123,20 +123,22 @@ public class Routines implements Due.Source {
      * The school that is asked for: quick where the owner holds to that and the occasion allows it, since the craft
      * passed before and was opened at one place only.
      */
-    public RoutineSchool school(String mark) {
-        if (owners.get() == RoutineSchool.FULL) {
-            return RoutineSchool.FULL;
+    public PrePowerConvention school(String mark) {
+        if (owners.get() == PrePowerConvention.FULL) {
+            return PrePowerConvention.FULL;
         }
         List<String> since = new ArrayList<>();
         for (LogEntry line : log.of(mark)) {
             if (line.kind().equals("routine")) {
-                return since.size() <= 1 && ONE_PLACE.containsAll(since) ? RoutineSchool.QUICK : RoutineSchool.FULL;
+                return since.size() <= 1 && ONE_PLACE.containsAll(since)
+                        ? PrePowerConvention.QUICK
+                        : PrePowerConvention.FULL;
             }
             if (CraftLog.OF_ROUTINE.contains(line.kind())) {
                 since.add(line.kind());
             }
         }
-        return RoutineSchool.FULL;
+        return PrePowerConvention.FULL;
     }
 
     public Standing standing(String mark) {
@@ -173,7 +175,7 @@ public class Routines implements Due.Source {
      * @param readings outcomes and number as written, by the id of the step
      * @throws Refusal where a step is left out or a reading cannot be read, and where power would destroy a part
      */
-    public Run run(String mark, RoutineSchool school, Map<String, Given> readings, double minutes, Instant at) {
+    public Run run(String mark, PrePowerConvention school, Map<String, Given> readings, double minutes, Instant at) {
         String barred = barred(mark, false).battery();
         if (!barred.isEmpty()) {
             throw Refusal.conflict("readings", barred);
@@ -199,7 +201,7 @@ public class Routines implements Due.Source {
     }
 
     private Run judged(
-            Required required, RoutineSchool school, Map<String, Given> readings, double minutes, Instant at) {
+            Required required, PrePowerConvention school, Map<String, Given> readings, double minutes, Instant at) {
         Craft craft = required.craft();
         List<Read> read = new ArrayList<>();
         boolean passed = true;
@@ -236,13 +238,13 @@ public class Routines implements Due.Source {
 
     /** What a step should give, in words. */
     static String expected(Check<Craft> step, Craft craft) {
-        return Specialities.routineExpectation(step, craft).orElseGet(() -> Expected.of(step, craft));
+        return Families.routineExpectation(step, craft).orElseGet(() -> Expected.of(step, craft));
     }
 
     /** How a reading of a step stands against what a sound craft gives. */
     static Judgement judgement(Check<Craft> step, Craft craft, Given given) {
         Reading reading = entered(step, craft, given).reading(step.answers()).orElseThrow();
-        return Specialities.routineVerdict(step, craft, reading)
+        return Families.routineVerdict(step, craft, reading)
                 .map(verdict -> given.secondWay() == null ? verdict : verdict.after(given.secondWay()))
                 .map(verdict ->
                         new Judgement(verdict.kind() == Kind.PASSES, verdict.why(), verdict.kind() == Kind.CANNOT_TELL))

@@ -1,6 +1,6 @@
 package ablemedic.app.setup;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftLog.LogEntry;
 import ablemedic.app.chart.CraftStore;
@@ -124,7 +124,7 @@ public class SetUps implements Due.Source {
 
     /** How a set-up would be: what it makes and leaves out, and how long that takes. */
     public SetUp composed(String mark, SetUpOccasion occasion) {
-        return SetUp.of(Specialities.book(records.of(mark).craft(), meters.get()), occasion);
+        return SetUp.of(Families.book(records.of(mark).craft(), meters.get()), occasion);
     }
 
     /** The order on a craft as it comes in. */
@@ -188,7 +188,7 @@ public class SetUps implements Due.Source {
         Optional<Violation> hazard = required.open().stream()
                 .filter(one -> one.severity() == Severity.HAZARD)
                 .findFirst();
-        if (Specialities.isFlight(check) && hazard.isPresent()) {
+        if (Families.isFlight(check) && hazard.isPresent()) {
             return Optional.of("Not into the air: " + hazard.get().cause() + ".");
         }
         if (BenchRoute.from(bench, check.needs(), barred).isEmpty()) {
@@ -197,7 +197,7 @@ public class SetUps implements Due.Source {
                     .findFirst()
                     .orElse("The pre-power checks come first."));
         }
-        return Specialities.isFlight(check) && motors.of(run.mark()).isPresent() && !hasMotors(run)
+        return Families.isFlight(check) && motors.of(run.mark()).isPresent() && !hasMotors(run)
                 ? Optional.of(
                         "The motors were not seen to turn, each at its corner and its way, since the last crash, repair or flash. "
                                 + "Make the set-up “" + SetUpOccasion.MOTORS.label() + "” first.")
@@ -353,7 +353,7 @@ public class SetUps implements Due.Source {
             log.add(
                     run.mark(),
                     at,
-                    Specialities.crashed(check, reading) ? "crash" : "set-up",
+                    Families.crashed(check, reading) ? "crash" : "set-up",
                     "Set-up, “" + given.title() + "”: not as it should be",
                     null);
         }

@@ -4,7 +4,7 @@ import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.SnapshotStore;
 import ablemedic.app.chart.SnapshotStore.Row;
-import ablemedic.app.firmware.FamilyStore;
+import ablemedic.app.firmware.FirmwareDialectStore;
 import ablemedic.firmware.Dictionary;
 import ablemedic.settings.BuildNeeds;
 import ablemedic.settings.FlashPlan;
@@ -28,9 +28,9 @@ class FlashController {
     private final CraftStore crafts;
     private final CraftLog log;
     private final SnapshotStore snapshots;
-    private final FamilyStore families;
+    private final FirmwareDialectStore families;
 
-    FlashController(CraftStore crafts, CraftLog log, SnapshotStore snapshots, FamilyStore families) {
+    FlashController(CraftStore crafts, CraftLog log, SnapshotStore snapshots, FirmwareDialectStore families) {
         this.crafts = crafts;
         this.log = log;
         this.snapshots = snapshots;

@@ -2,17 +2,17 @@ package ablemedic.app.snapshot;
 
 import ablemedic.app.chart.SnapshotStore.Read;
 import ablemedic.app.chart.SnapshotStore.Row;
-import ablemedic.firmware.Family;
+import ablemedic.family.Complaint;
+import ablemedic.firmware.FirmwareDialect;
 import ablemedic.firmware.Understood;
 import ablemedic.firmware.Understood.Kind;
-import ablemedic.line.CraftLine;
 import ablemedic.requirement.Severity;
 import ablemedic.requirement.Violation;
 import ablemedic.snapshot.Change;
 import ablemedic.snapshot.Consequence;
-import ablemedic.snapshot.ListingCheck;
-import ablemedic.snapshot.PutBack;
-import ablemedic.speciality.Complaint;
+import ablemedic.snapshot.ExportCheck;
+import ablemedic.snapshot.RestoreCommand;
+import ablemedic.uart.CraftLine;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
@@ -43,11 +43,11 @@ final class SnapshotViews {
             long settings,
             long odd) {}
 
-    static SnapshotRow row(Row row, Optional<Family> family) {
+    static SnapshotRow row(Row row, Optional<FirmwareDialect> family) {
         return new SnapshotRow(
                 row.number(),
-                ListingCheck.id(row.id()),
-                family.map(Family::label).orElse(row.family()),
+                ExportCheck.id(row.id()),
+                family.map(FirmwareDialect::label).orElse(row.family()),
                 row.version(),
                 row.target(),
                 row.why(),
@@ -165,7 +165,7 @@ final class SnapshotViews {
             String now,
             @Nullable String line) {}
 
-    static PutBackView putBack(PutBack one) {
+    static PutBackView putBack(RestoreCommand one) {
         return new PutBackView(
                 one.setting().id(),
                 one.setting().label(),

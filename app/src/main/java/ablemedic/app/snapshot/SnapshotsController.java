@@ -1,37 +1,37 @@
 package ablemedic.app.snapshot;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
+import ablemedic.app.batteries.BatteryStore;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.SnapshotStore;
 import ablemedic.app.chart.SnapshotStore.Read;
 import ablemedic.app.chart.SnapshotStore.Row;
-import ablemedic.app.firmware.FamilyStore;
+import ablemedic.app.firmware.FirmwareDialectStore;
 import ablemedic.app.http.DownloadName;
 import ablemedic.app.http.Refusal;
-import ablemedic.app.packs.PackStore;
 import ablemedic.app.snapshot.SnapshotViews.ChangesView;
 import ablemedic.app.snapshot.SnapshotViews.SnapshotRow;
 import ablemedic.app.snapshot.SnapshotViews.SnapshotView;
 import ablemedic.app.snapshot.SnapshotViews.WhatIf;
 import ablemedic.app.workup.Diagnoses;
 import ablemedic.app.workup.WorkUps;
+import ablemedic.configuration.Configuration;
+import ablemedic.configuration.Setting;
+import ablemedic.configuration.SettingValueException;
 import ablemedic.craft.Craft;
 import ablemedic.craft.Settings;
 import ablemedic.diagnosis.Case;
+import ablemedic.export.NoExportException;
+import ablemedic.export.SettingsExport;
+import ablemedic.family.Complaint;
 import ablemedic.firmware.Dictionary;
-import ablemedic.listing.Listing;
-import ablemedic.listing.NoListingException;
-import ablemedic.power.AlarmSchool;
+import ablemedic.power.AlarmConvention;
 import ablemedic.requirement.Violation;
 import ablemedic.settings.BuildNeeds;
 import ablemedic.snapshot.Change;
 import ablemedic.snapshot.Consequence;
-import ablemedic.snapshot.PutBack;
+import ablemedic.snapshot.RestoreCommand;
 import ablemedic.snapshot.Snapshot;
-import ablemedic.speciality.Complaint;
-import ablemedic.told.Setting;
-import ablemedic.told.Told;
-import ablemedic.told.UntellableException;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
@@ -60,19 +60,19 @@ class SnapshotsController {
 
     private final CraftStore crafts;
     private final SnapshotStore snapshots;
-    private final FamilyStore families;
+    private final FirmwareDialectStore families;
     private final Diagnoses diagnoses;
     private final WorkUps workUps;
-    private final PackStore packs;
+    private final BatteryStore packs;
     private final Clock clock;
 
     SnapshotsController(
             CraftStore crafts,
             SnapshotStore snapshots,
-            FamilyStore families,
+            FirmwareDialectStore families,
             Diagnoses diagnoses,
             WorkUps workUps,
-            PackStore packs,
+            BatteryStore packs,
             Clock clock) {
         this.crafts = crafts;
         this.snapshots = snapshots;
@@ -120,7 +120,7 @@ class SnapshotsController {
                 throw Refusal.wrong("why", "Reason, name and target have at most " + LONGEST_WORDS + " letters each.");
             }
         }
-        byte[] listing = file.getInputStream().readNBytes(Listing.LONGEST + 1);
+        byte[] listing = file.getInputStream().readNBytes(SettingsExport.LONGEST + 1);
         Dictionary dictionary = dictionary(listing, family, version);
         return view(snapshots.add(
                 known,
@@ -133,10 +133,10 @@ class SnapshotsController {
     }
 
     private Dictionary dictionary(byte[] file, String family, String version) {
-        Listing listing;
+        SettingsExport listing;
         try {
-            listing = Listing.read(file);
-        } catch (NoListingException e) {
+            listing = SettingsExport.read(file);
+        } catch (NoExportException e) {
             throw Refusal.wrong("file", e.getMessage());
         }
         if (!family.isEmpty()) {
@@ -177,9 +177,9 @@ class SnapshotsController {
                 .map(family -> BuildNeeds.violations(listed, family, row.version()))
                 .orElse(List.of());
         List<Violation> alarms = packs.schools(row.mark()).stream()
-                .flatMap(school -> AlarmSchool.violations(listed, school).stream())
+                .flatMap(school -> AlarmConvention.violations(listed, school).stream())
                 .toList();
-        return Stream.of(Specialities.violations(listed), lacks, alarms)
+        return Stream.of(Families.violations(listed), lacks, alarms)
                 .flatMap(List::stream)
                 .sorted(Comparator.comparing(Violation::severity))
                 .toList();
@@ -212,14 +212,14 @@ class SnapshotsController {
                 diagnoses.complaints(sound),
                 open.map(Case::evidence).orElse(List.of()));
         Dictionary dictionary = families.dictionary(row.family(), row.version());
-        List<PutBack> putBack = PutBack.list(before, now, dictionary);
+        List<RestoreCommand> putBack = RestoreCommand.list(before, now, dictionary);
         return new ChangesView(
                 since,
                 number,
                 workUps.openComplaint(known).orElse(null),
                 changes.stream().map(SnapshotViews::change).toList(),
                 putBack.stream().map(SnapshotViews::putBack).toList(),
-                putBack.isEmpty() ? "" : PutBack.text(putBack, dictionary));
+                putBack.isEmpty() ? "" : RestoreCommand.text(putBack, dictionary));
     }
 
     private Snapshot held(Row row) {
@@ -243,10 +243,10 @@ class SnapshotsController {
                 .orElseThrow(
                         () -> Refusal.wrong("setting", "There is no setting “" + Refusal.shortened(settingId) + "”."));
         Craft now = held(snapshots.get(known, number)).on(crafts.newestCraft(known));
-        Told told;
+        Configuration told;
         try {
             told = now.told().withWritten(setting, value);
-        } catch (UntellableException e) {
+        } catch (SettingValueException e) {
             throw Refusal.wrong("value", e.getMessage() + ".");
         }
         List<Complaint> complaints = diagnoses.complaints(now);
@@ -260,7 +260,7 @@ class SnapshotsController {
                 Consequence.of(now.with(told), now, complaints).stream()
                         .map(Consequence::label)
                         .toList(),
-                Specialities.violations(now.with(told)).stream()
+                Families.violations(now.with(told)).stream()
                         .filter(lint -> lint.settings().contains(setting))
                         .map(one -> SnapshotViews.lint(one, complaints))
                         .toList());

@@ -1,11 +1,11 @@
 package ablemedic.app.transfer;
 
+import ablemedic.app.batteries.BatteryStore;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.SheetForm;
-import ablemedic.app.files.FileSort;
 import ablemedic.app.files.FileStore;
+import ablemedic.app.files.FileType;
 import ablemedic.app.http.Refusal;
-import ablemedic.app.packs.PackStore;
 import ablemedic.app.routine.RoutineStore;
 import ablemedic.app.setup.SetUpStore;
 import ablemedic.app.storage.Json;
@@ -22,10 +22,10 @@ import ablemedic.app.transfer.ChartBundle.WorkUpOf;
 import ablemedic.app.workup.EndStore;
 import ablemedic.app.workup.EventForm;
 import ablemedic.diagnosis.Occasion;
-import ablemedic.firmware.BadFamilyException;
-import ablemedic.firmware.FamilyTable;
-import ablemedic.listing.Listing;
-import ablemedic.listing.NoListingException;
+import ablemedic.export.NoExportException;
+import ablemedic.export.SettingsExport;
+import ablemedic.firmware.BadDialectException;
+import ablemedic.firmware.DialectTable;
 import ablemedic.setup.SetUpOccasion;
 import java.util.ArrayList;
 import java.util.List;
@@ -118,7 +118,7 @@ class BundleCheck {
                     return new PackOf(
                             one.label(),
                             one.enteredAt(),
-                            renewed(at + ".pack", one.pack(), text -> PackStore.renewed(json, text)),
+                            renewed(at + ".pack", one.pack(), text -> BatteryStore.renewed(json, text)),
                             each(
                                     at + ".entries",
                                     one.entries(),
@@ -127,7 +127,7 @@ class BundleCheck {
                                             renewed(
                                                     where + ".entry",
                                                     entry.entry(),
-                                                    text -> PackStore.renewedEntry(json, text)))));
+                                                    text -> BatteryStore.renewedEntry(json, text)))));
                 }),
                 each("families", came.families(), (at, n, one) -> family(at, one)),
                 each("files", came.files(), (at, n, one) -> {
@@ -235,14 +235,14 @@ class BundleCheck {
     /** Opened as it will be opened later: what can't be shown is not kept. */
     private static void listing(String where, Attached packed) {
         try {
-            Listing.read(Packed.unpacked(packed.read(), Listing.LONGEST));
-        } catch (NoListingException | UnreadableRecordException e) {
+            SettingsExport.read(Packed.unpacked(packed.read(), SettingsExport.LONGEST));
+        } catch (NoExportException | UnreadableRecordException e) {
             throw Refusal.wrong(where, "This is no settings export: " + e.getMessage());
         }
     }
 
     private static boolean isKept(byte[] bytes) {
-        return bytes.length <= FileStore.LARGEST && FileSort.of(bytes).isPresent();
+        return bytes.length <= FileStore.LARGEST && FileType.of(bytes).isPresent();
     }
 
     private static void file(String where, Attached packed) {
@@ -254,9 +254,12 @@ class BundleCheck {
 
     private static FamilyOf family(String where, FamilyOf one) {
         try {
-            need(FamilyTable.read(one.table()).id().equals(one.id()), where + ".id", "The table is of another family.");
+            need(
+                    DialectTable.read(one.table()).id().equals(one.id()),
+                    where + ".id",
+                    "The table is of another family.");
             return one;
-        } catch (BadFamilyException e) {
+        } catch (BadDialectException e) {
             throw Refusal.wrong(where + ".table", e.getMessage() + ".");
         }
     }

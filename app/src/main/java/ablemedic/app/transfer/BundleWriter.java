@@ -3,7 +3,7 @@ package ablemedic.app.transfer;
 import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.SheetForm;
-import ablemedic.app.files.FileSort;
+import ablemedic.app.files.FileType;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Folded;
 import ablemedic.app.storage.Json;
@@ -139,7 +139,7 @@ class BundleWriter {
                     one.n(),
                     one.line() == null ? null : lines.get(one.line() - 1),
                     one.name(),
-                    FileSort.of(bytes).orElseThrow().type(),
+                    FileType.of(bytes).orElseThrow().type(),
                     one.enteredAt(),
                     bytes);
         }

@@ -1,6 +1,6 @@
 package ablemedic.app.transfer;
 
-import ablemedic.snapshot.ListingCheck;
+import ablemedic.snapshot.ExportCheck;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -27,7 +27,7 @@ record LocalNumbers(List<Long> workUps, List<Long> lines, Map<Integer, Long> sna
 
     private static final String LINE = "line";
     private static final String CHECK = "checkId";
-    private static final String LISTING = ListingCheck.KIND + "-";
+    private static final String LISTING = ExportCheck.KIND + "-";
 
     static LocalNumbers of(JdbcClient database, String mark) {
         Map<Integer, Long> snapshots = new TreeMap<>();

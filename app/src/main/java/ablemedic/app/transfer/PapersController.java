@@ -1,5 +1,6 @@
 package ablemedic.app.transfer;
 
+import ablemedic.app.batteries.BatteryStore;
 import ablemedic.app.chart.CraftDrawing;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.Due;
@@ -8,7 +9,6 @@ import ablemedic.app.chart.Readiness;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.http.SafeCsv;
 import ablemedic.app.http.Zones;
-import ablemedic.app.packs.PackStore;
 import ablemedic.app.workup.WorkUpStore;
 import ablemedic.app.workup.WorkUpView;
 import ablemedic.app.workup.WorkUpViews;
@@ -39,7 +39,7 @@ class PapersController {
     private final Due.Dues dues;
     private final WorkUpViews views;
     private final WorkUpStore workUps;
-    private final PackStore packs;
+    private final BatteryStore packs;
     private final Clock clock;
     private final Readiness readiness;
 
@@ -48,7 +48,7 @@ class PapersController {
             Due.Dues dues,
             WorkUpViews views,
             WorkUpStore workUps,
-            PackStore packs,
+            BatteryStore packs,
             Clock clock,
             Readiness readiness) {
         this.readiness = readiness;
@@ -119,7 +119,7 @@ class PapersController {
         Readiness.Stands stands = readiness.of(row);
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"label.svg\"")
-                .body(ReadyLabel.svg(
+                .body(ReadyTag.svg(
                                 row.mark(),
                                 row.name(),
                                 stands.fitness().label(),
@@ -150,7 +150,8 @@ class PapersController {
         }
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"leads.svg\"")
-                .body(LeadsDrawing.svg(row.mark(), PowerMap.of(craft.electrics().wiring(), Map.of()))
+                .body(WiringDrawing.svg(
+                                row.mark(), PowerMap.of(craft.electrics().wiring(), Map.of()))
                         .getBytes(StandardCharsets.UTF_8));
     }
 

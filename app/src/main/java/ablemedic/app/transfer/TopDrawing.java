@@ -26,7 +26,7 @@ final class TopDrawing {
         <svg xmlns="http://www.w3.org/2000/svg" viewBox="%1$.1f %1$.1f %2$.1f %2$.1f" role="img">
         <title>%3$s from above, front up</title>
         <g fill="none" stroke="#222" stroke-width="%4$.1f" font-family="sans-serif" font-size="%5$.1f" text-anchor="middle">
-        """, -reach, 2 * reach, ReadyLabel.escaped(mark), reach / 90, letters));
+        """, -reach, 2 * reach, ReadyTag.escaped(mark), reach / 90, letters));
         for (Drive one : drawing.drives()) {
             double x = one.rightMm();
             double y = -one.forwardMm();

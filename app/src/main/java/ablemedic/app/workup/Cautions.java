@@ -1,6 +1,6 @@
 package ablemedic.app.workup;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.app.workup.WorkUpView.Caution;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.BenchNeeds.Want;
@@ -29,7 +29,7 @@ final class Cautions {
     }
 
     private static Caution caution(String page) {
-        Handbook.Page found = Specialities.handbook().page(page).orElseThrow();
+        Handbook.Page found = Families.handbook().page(page).orElseThrow();
         return new Caution(page, found.title(), found.paragraphs().get(0));
     }
 }

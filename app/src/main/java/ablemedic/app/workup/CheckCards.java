@@ -1,6 +1,6 @@
 package ablemedic.app.workup;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.app.entry.Expected;
 import ablemedic.app.entry.PlaceView;
 import ablemedic.app.entry.QuestionView;
@@ -22,13 +22,13 @@ import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Distribution.Alternative;
 import ablemedic.diagnosis.Hypothesis;
+import ablemedic.diagnosis.Posterior;
 import ablemedic.diagnosis.Reading.Chosen;
-import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Suspect;
+import ablemedic.family.Place;
 import ablemedic.serial.RecordedPad;
 import ablemedic.settings.ReadBack;
-import ablemedic.snapshot.ListingCheck;
-import ablemedic.speciality.Place;
+import ablemedic.snapshot.ExportCheck;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -43,7 +43,7 @@ final class CheckCards {
     private static final double CLOSE_TO_CERTAIN = 0.5;
 
     private final Diagnosis<Craft> diagnosis;
-    private final Standing<Craft> standing;
+    private final Posterior<Craft> standing;
     private final Case<Craft> known;
     private final WorkUp workUp;
     private final double routineMinutes;
@@ -54,7 +54,11 @@ final class CheckCards {
      * @param barred power that may not be put on it
      */
     CheckCards(
-            Diagnosis<Craft> diagnosis, Standing<Craft> standing, WorkUp workUp, double routineMinutes, Barred barred) {
+            Diagnosis<Craft> diagnosis,
+            Posterior<Craft> standing,
+            WorkUp workUp,
+            double routineMinutes,
+            Barred barred) {
         this.barred = barred;
         this.diagnosis = diagnosis;
         this.standing = standing;
@@ -93,7 +97,7 @@ final class CheckCards {
                 check.toTell().map(ScaleView::of).orElse(null),
                 PlaceView.of(Place.of(check)),
                 RecordedPad.answers(check.kind()),
-                check.kind().equals(ListingCheck.KIND),
+                check.kind().equals(ExportCheck.KIND),
                 check.id().equals(ReadBack.CHECK),
                 predictions,
                 Cautions.of(check.needs()));
@@ -157,8 +161,7 @@ final class CheckCards {
     private Likely likely(Answers answers, Alternative one) {
         if (one.reading() instanceof Chosen chosen) {
             String outcome = chosen.outcomes().values().iterator().next();
-            return new Likely(
-                    outcome, Specialities.inWordsOf(known.sound(), label(answers, outcome)), one.probability());
+            return new Likely(outcome, Families.inWordsOf(known.sound(), label(answers, outcome)), one.probability());
         }
         return new Likely("", Expected.number((Scale) answers, one), one.probability());
     }

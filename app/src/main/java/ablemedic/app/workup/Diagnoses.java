@@ -1,6 +1,6 @@
 package ablemedic.app.workup;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.app.chart.Records;
 import ablemedic.app.meter.MeterStore;
 import ablemedic.app.storage.Recent;
@@ -9,11 +9,11 @@ import ablemedic.diagnosis.Assumptions;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Fault;
+import ablemedic.family.Complaint;
 import ablemedic.reading.Meter;
 import ablemedic.requirement.Recorded;
 import ablemedic.requirement.Required;
-import ablemedic.snapshot.ListingCheck;
-import ablemedic.speciality.Complaint;
+import ablemedic.snapshot.ExportCheck;
 import java.util.List;
 import java.util.Objects;
 import org.springframework.stereotype.Component;
@@ -36,12 +36,12 @@ public class Diagnoses {
     private record Read(Recorded recorded, boolean asRecorded, Meter meter, boolean listed, List<Besides> otherwise) {
         Diagnosis<Craft> made(Records records) {
             Required required = asRecorded ? Required.asRecorded(recorded) : records.of(recorded);
-            Book<Craft> book = Specialities.book(required, meter)
+            Book<Craft> book = Families.book(required, meter)
                     .and(new Book<>(otherwise.stream().map(Besides::fault).toList(), List.of()));
             return new Diagnosis<>(
                     listed
                             ? book.and(new Book<>(
-                                    List.of(), List.of(ListingCheck.planned(required.craft(), book.faults()))))
+                                    List.of(), List.of(ExportCheck.planned(required.craft(), book.faults()))))
                             : book,
                     Assumptions.USUAL);
         }
@@ -86,6 +86,6 @@ public class Diagnoses {
 
     /** What an owner of a craft can complain of. */
     public List<Complaint> complaints(Craft craft) {
-        return Specialities.complaints(craft, meters.get());
+        return Families.complaints(craft, meters.get());
     }
 }

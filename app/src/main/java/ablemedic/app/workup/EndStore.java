@@ -4,7 +4,7 @@ import ablemedic.app.storage.Json;
 import ablemedic.app.storage.Packed;
 import ablemedic.app.storage.StoredForm;
 import ablemedic.app.storage.UnreadableRecordException;
-import ablemedic.app.workup.Stamps.Stamp;
+import ablemedic.app.workup.WorkUpVersions.Stamp;
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 import org.slf4j.Logger;

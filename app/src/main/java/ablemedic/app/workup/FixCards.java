@@ -7,10 +7,10 @@ import ablemedic.app.workup.WorkUpView.ValueView;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
-import ablemedic.diagnosis.Standing;
+import ablemedic.diagnosis.Posterior;
 import ablemedic.diagnosis.Suspect;
 import ablemedic.firmware.Dictionary;
-import ablemedic.snapshot.Paste;
+import ablemedic.snapshot.RestoreCommands;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
@@ -26,7 +26,7 @@ class FixCards {
         this.snapshots = snapshots;
     }
 
-    FixCard of(Suspect<Craft> suspect, Standing<Craft> standing, WorkUp workUp) {
+    FixCard of(Suspect<Craft> suspect, Posterior<Craft> standing, WorkUp workUp) {
         return of(suspect.leading(), suspect.belief(), standing.standsOut().isEmpty(), workUp);
     }
 
@@ -46,7 +46,7 @@ class FixCards {
                                 fix.title(),
                                 fix.steps(),
                                 values(fix),
-                                names.map(all -> Paste.of(faulty, fix.applyTo(faulty), all))
+                                names.map(all -> RestoreCommands.of(faulty, fix.applyTo(faulty), all))
                                         .orElse(""),
                                 fix.minutes()))
                         .toList());

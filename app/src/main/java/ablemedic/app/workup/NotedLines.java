@@ -31,12 +31,12 @@ final class NotedLines {
     private final WorkUp workUp;
     private final Craft sound;
     private final Supplier<AsOpened> opening;
-    private final LeadKnowledge leads;
+    private final WireKnowledge leads;
     private final int lastFix;
     private @Nullable AsOpened opened;
 
     /** @param opening asked only where something no longer applies */
-    NotedLines(WorkUp workUp, Supplier<AsOpened> opening, LeadKnowledge leads) {
+    NotedLines(WorkUp workUp, Supplier<AsOpened> opening, WireKnowledge leads) {
         this.workUp = workUp;
         this.sound = workUp.known().sound();
         this.opening = opening;

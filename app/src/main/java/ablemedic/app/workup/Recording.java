@@ -3,7 +3,7 @@ package ablemedic.app.workup;
 import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.http.Refusal;
-import ablemedic.app.ledger.LedgerStore;
+import ablemedic.app.repairs.RepairLogStore;
 import ablemedic.app.workup.WorkUpEvent.Reopened;
 import ablemedic.app.workup.WorkUpStore.Opened;
 import ablemedic.app.workup.WorkUps.Opening;
@@ -17,10 +17,10 @@ public class Recording {
     private final WorkUpStore store;
     private final CraftStore crafts;
     private final CraftLog log;
-    private final LedgerStore ledger;
+    private final RepairLogStore ledger;
     private final EndStore ends;
 
-    Recording(WorkUpStore store, CraftStore crafts, CraftLog log, LedgerStore ledger, EndStore ends) {
+    Recording(WorkUpStore store, CraftStore crafts, CraftLog log, RepairLogStore ledger, EndStore ends) {
         this.store = store;
         this.crafts = crafts;
         this.log = log;

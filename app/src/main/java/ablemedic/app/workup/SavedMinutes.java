@@ -1,6 +1,6 @@
 package ablemedic.app.workup;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.app.workup.WorkUpEvent.End;
 import ablemedic.app.workup.WorkUpStore.Opened;
@@ -11,7 +11,7 @@ import ablemedic.diagnosis.Evidence.Finding;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.FixedOrder;
 import ablemedic.diagnosis.Proof;
-import ablemedic.speciality.Speciality;
+import ablemedic.family.Family;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -90,11 +90,11 @@ class SavedMinutes {
                 .toList();
     }
 
-    private static boolean isOf(Speciality family, String kind) {
+    private static boolean isOf(Family family, String kind) {
         return family.pages().stream().anyMatch(page -> page.id().equals(kind));
     }
 
-    private static Optional<Speciality> family(Fault<Craft> fault) {
-        return Specialities.ALL.stream().filter(one -> isOf(one, fault.kind())).findFirst();
+    private static Optional<Family> family(Fault<Craft> fault) {
+        return Families.ALL.stream().filter(one -> isOf(one, fault.kind())).findFirst();
     }
 }

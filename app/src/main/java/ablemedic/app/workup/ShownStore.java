@@ -5,7 +5,7 @@ import ablemedic.app.storage.Packed;
 import ablemedic.app.storage.Receipt;
 import ablemedic.app.storage.Trouble;
 import ablemedic.app.storage.UnreadableRecordException;
-import ablemedic.app.workup.Stamps.Stamp;
+import ablemedic.app.workup.WorkUpVersions.Stamp;
 import ablemedic.app.workup.WorkUpView.Stage;
 import java.nio.charset.StandardCharsets;
 import java.util.List;

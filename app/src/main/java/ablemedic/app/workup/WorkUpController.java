@@ -1,13 +1,13 @@
 package ablemedic.app.workup;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.app.chart.PowerMap;
 import ablemedic.app.entry.Entered;
 import ablemedic.app.entry.PlaceView;
 import ablemedic.app.entry.QuestionView;
 import ablemedic.app.entry.QuestionView.ScaleView;
 import ablemedic.app.entry.SettingAside;
-import ablemedic.app.http.SecondSeat;
+import ablemedic.app.http.PairedDevice;
 import ablemedic.app.workup.WorkUpEvent.End;
 import ablemedic.app.workup.WorkUpView.CheckCard;
 import ablemedic.app.workup.WorkUpView.FixCard;
@@ -17,8 +17,8 @@ import ablemedic.diagnosis.BenchState;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Sureness;
+import ablemedic.family.Place;
 import ablemedic.settings.ReadBack;
-import ablemedic.speciality.Place;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -57,9 +57,10 @@ class WorkUpController {
     private final WorkUpViews views;
     private final Writing writing;
     private final Clock clock;
-    private final Seats seats;
+    private final Watchers seats;
 
-    WorkUpController(WorkUps workUps, WorkUpStore store, WorkUpViews views, Writing writing, Clock clock, Seats seats) {
+    WorkUpController(
+            WorkUps workUps, WorkUpStore store, WorkUpViews views, Writing writing, Clock clock, Watchers seats) {
         this.seats = seats;
         this.workUps = workUps;
         this.store = store;
@@ -223,7 +224,7 @@ class WorkUpController {
     WriteAnswer open(@RequestBody @Valid Intake intake) {
         return writing.open(workUps.open(
                 intake.mark(),
-                intake.kind() == null ? Specialities.usualComplaint().id() : intake.kind(),
+                intake.kind() == null ? Families.usualComplaint().id() : intake.kind(),
                 intake.complaint().strip(),
                 intake.occasion(),
                 intake.seen(),
@@ -249,7 +250,7 @@ class WorkUpController {
     /** Tells the number of the last event whenever the work-up went on, as server-sent events. */
     @GetMapping(value = "/work-ups/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter live(@PathVariable long id, HttpServletRequest request) {
-        return seats.take(id, SecondSeat.of(request));
+        return seats.take(id, PairedDevice.of(request));
     }
 
     @GetMapping("/work-ups/{id}/checks/{checkId}")
@@ -371,14 +372,14 @@ class WorkUpController {
     /** The faults that a craft can have, or those that need no craft's wiring. */
     @GetMapping("/faults")
     List<FaultEntry> faults(@RequestParam(required = false) @Nullable String craft) {
-        Craft sound = craft == null ? Specialities.anyCraft() : workUps.craft(craft);
+        Craft sound = craft == null ? Families.anyCraft() : workUps.craft(craft);
         return book(craft).faults().stream()
                 .map(f -> new FaultEntry(f.id(), f.kind(), f.site(), f.describe(sound)))
                 .toList();
     }
 
     private Book<Craft> book(@Nullable String mark) {
-        return mark == null ? Specialities.bookOfAnyCraft() : workUps.book(mark);
+        return mark == null ? Families.bookOfAnyCraft() : workUps.book(mark);
     }
 
     /** Leads and parts of a craft, laid out from its build sheet, with what is known of each lead. */

@@ -60,7 +60,7 @@ public record WorkUpView(
         List<Made> made,
         @Nullable ProofCard proof,
         List<Caution> cautions,
-        @Nullable List<LockBelief> locks) {
+        @Nullable List<BlockerBelief> locks) {
 
     /** Where a work-up stands. */
     public enum Stage {

@@ -1,6 +1,6 @@
 package ablemedic.app.workup;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.app.chart.ConflictView;
 import ablemedic.app.chart.CraftDrawing;
 import ablemedic.app.chart.CraftStore;
@@ -9,9 +9,9 @@ import ablemedic.app.entry.Expected;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.routine.Routines;
 import ablemedic.app.storage.Newest;
-import ablemedic.app.workup.Stamps.Stamp;
 import ablemedic.app.workup.WorkUpEvent.Found;
 import ablemedic.app.workup.WorkUpStore.Opened;
+import ablemedic.app.workup.WorkUpVersions.Stamp;
 import ablemedic.app.workup.WorkUpView.CheckCard;
 import ablemedic.app.workup.WorkUpView.CheckLine;
 import ablemedic.app.workup.WorkUpView.FixCard;
@@ -35,13 +35,13 @@ import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Evidence.Finding;
 import ablemedic.diagnosis.Fault;
+import ablemedic.diagnosis.LikelihoodRatio;
 import ablemedic.diagnosis.Plan;
 import ablemedic.diagnosis.Planner;
+import ablemedic.diagnosis.Posterior;
 import ablemedic.diagnosis.Proof;
 import ablemedic.diagnosis.Repair;
-import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Suspect;
-import ablemedic.diagnosis.Weight;
 import ablemedic.diagnosis.Why;
 import ablemedic.requirement.Conflict;
 import ablemedic.requirement.Expectation.Waits;
@@ -88,9 +88,9 @@ public class WorkUpViews implements DisposableBean {
     private final WorkUps workUps;
     private final WorkUpStore store;
     private final CraftStore crafts;
-    private final LeadKnowledge leads;
+    private final WireKnowledge leads;
     private final Routines routines;
-    private final Stamps stamps;
+    private final WorkUpVersions stamps;
     private final FixCards fixes;
     private final EndStore ends;
     private final ShownStore before;
@@ -113,9 +113,9 @@ public class WorkUpViews implements DisposableBean {
             WorkUps workUps,
             WorkUpStore store,
             CraftStore crafts,
-            LeadKnowledge leads,
+            WireKnowledge leads,
             Routines routines,
-            Stamps stamps,
+            WorkUpVersions stamps,
             FixCards fixes,
             EndStore ends,
             ShownStore before) {
@@ -208,7 +208,7 @@ public class WorkUpViews implements DisposableBean {
     private WorkUpView madeOf(WorkUp workUp) {
         long id = workUp.opened().id();
         Diagnosis<Craft> diagnosis = workUps.diagnosis(workUp);
-        Standing<Craft> standing = diagnosis.standing(workUp.known());
+        Posterior<Craft> standing = diagnosis.standing(workUp.known());
         Planner<Craft> planner = diagnosis.planner(standing, workUps.barred(workUp));
         Plan<Craft> plan = planner.plan(workUp.bench(), workUp.skipped().keySet());
         double routine = routineMinutes(workUp);
@@ -275,7 +275,7 @@ public class WorkUpViews implements DisposableBean {
 
     /** A work-up that has ended, with nothing to do next. */
     private WorkUpView ended(WorkUp workUp) {
-        Standing<Craft> standing = workUps.diagnosis(workUp).standing(workUp.known());
+        Posterior<Craft> standing = workUps.diagnosis(workUp).standing(workUp.known());
         List<Noted> noted = noted(workUp);
         Map<Integer, String> titles = titles(noted);
         List<Suspect<Craft>> listed = listed(standing);
@@ -314,8 +314,8 @@ public class WorkUpViews implements DisposableBean {
                 locks(workUp, standing));
     }
 
-    private static @Nullable List<LockBelief> locks(WorkUp workUp, Standing<Craft> standing) {
-        return workUp.opened().complaintKind().equals(Arming.COMPLAINT) ? LockBelief.of(standing) : null;
+    private static @Nullable List<BlockerBelief> locks(WorkUp workUp, Posterior<Craft> standing) {
+        return workUp.opened().complaintKind().equals(Arming.COMPLAINT) ? BlockerBelief.of(standing) : null;
     }
 
     private String complaintGone(WorkUp workUp) {
@@ -331,7 +331,7 @@ public class WorkUpViews implements DisposableBean {
                 : 0;
     }
 
-    private @Nullable PowerMap map(WorkUp workUp, Standing<Craft> standing) {
+    private @Nullable PowerMap map(WorkUp workUp, Posterior<Craft> standing) {
         Craft sound = workUp.known().sound();
         return sound.electrics().sheet().isEmpty()
                 ? null
@@ -359,7 +359,7 @@ public class WorkUpViews implements DisposableBean {
     CheckCard card(long id, String checkId) {
         WorkUp workUp = workUps.get(id);
         Diagnosis<Craft> diagnosis = workUps.diagnosis(workUp);
-        Standing<Craft> standing = diagnosis.standing(workUp.known());
+        Posterior<Craft> standing = diagnosis.standing(workUp.known());
         Check<Craft> check = WorkUps.check(workUp, checkId);
         return new CheckCards(diagnosis, standing, workUp, routineMinutes(workUp), workUps.barred(workUp))
                 .card(check, diagnosis.planner(standing).bits(check));
@@ -375,7 +375,7 @@ public class WorkUpViews implements DisposableBean {
 
     /** Whether the flight is what the proof asks for next. */
     private static boolean flies(Proof<Craft> proof) {
-        return proof.next().filter(test -> Specialities.isFlight(test.check())).isPresent();
+        return proof.next().filter(test -> Families.isFlight(test.check())).isPresent();
     }
 
     private static Stage stage(
@@ -391,7 +391,7 @@ public class WorkUpViews implements DisposableBean {
         return new NotedLines(workUp, () -> workUps.asOpened(workUp), leads).all();
     }
 
-    private static List<Suspect<Craft>> listed(Standing<Craft> standing) {
+    private static List<Suspect<Craft>> listed(Posterior<Craft> standing) {
         Set<String> explaining = standing.explaining();
         return standing.suspects().stream()
                 .filter(s -> s.belief() >= (explaining.contains(s.remedy()) ? WORTH_SHOWING : BYSTANDER_WORTH_SHOWING))
@@ -399,8 +399,8 @@ public class WorkUpViews implements DisposableBean {
                 .toList();
     }
 
-    private static WorkUpView.Rest rest(WorkUp workUp, Standing<Craft> standing, List<Suspect<Craft>> listed) {
-        Standing.Whole whole =
+    private static WorkUpView.Rest rest(WorkUp workUp, Posterior<Craft> standing, List<Suspect<Craft>> listed) {
+        Posterior.Whole whole =
                 standing.whole(listed.stream().map(Suspect::remedy).collect(Collectors.toSet()));
         List<Suspect<Craft>> others =
                 standing.suspects().stream().filter(s -> !listed.contains(s)).toList();
@@ -415,10 +415,10 @@ public class WorkUpViews implements DisposableBean {
                 whole.nothing());
     }
 
-    private static List<WorkUpView.Misfit> misfits(WorkUp workUp, Standing<Craft> standing) {
+    private static List<WorkUpView.Misfit> misfits(WorkUp workUp, Posterior<Craft> standing) {
         Craft sound = workUp.known().sound();
         List<WorkUpView.Misfit> misfits = new ArrayList<>();
-        for (Standing.Misfit misfit : standing.misfits()) {
+        for (Posterior.Misfit misfit : standing.misfits()) {
             int n = workUp.evidenceNumbers().get(misfit.evidence());
             if (workUp.events().get(n - 1).event() instanceof Found found) {
                 workUp.answered(found)
@@ -427,14 +427,14 @@ public class WorkUpViews implements DisposableBean {
                                 check.id(),
                                 check.title(sound),
                                 String.join(", ", WorkUp.answers(check, found, sound)),
-                                Specialities.inWordsOf(sound, misfit.expected()))));
+                                Families.inWordsOf(sound, misfit.expected()))));
             }
         }
         return misfits;
     }
 
     private static List<SuspectView> suspects(
-            WorkUp workUp, Standing<Craft> standing, List<Suspect<Craft>> listed, Map<Integer, String> titles) {
+            WorkUp workUp, Posterior<Craft> standing, List<Suspect<Craft>> listed, Map<Integer, String> titles) {
         Craft sound = workUp.known().sound();
         return listed.stream()
                 .map(s -> new SuspectView(
@@ -461,7 +461,7 @@ public class WorkUpViews implements DisposableBean {
                 .toList();
     }
 
-    private static Other notInBook(WorkUp workUp, Standing<Craft> standing, Map<Integer, String> titles) {
+    private static Other notInBook(WorkUp workUp, Posterior<Craft> standing, Map<Integer, String> titles) {
         return new Other(
                 standing.notInBook(),
                 Belief.of(standing.notInBook()).label(),
@@ -481,7 +481,10 @@ public class WorkUpViews implements DisposableBean {
             int n = workUp.evidenceNumbers().get(k);
             double ratio = Math.max(1e-9, Math.min(1e9, why.ratios().get(k)));
             reasons.add(new Reason(
-                    n, titles.getOrDefault(n, ""), ratio, Weight.of(ratio).label()));
+                    n,
+                    titles.getOrDefault(n, ""),
+                    ratio,
+                    LikelihoodRatio.of(ratio).label()));
         }
         return new Reasons(why.startingOdds(), reasons);
     }
@@ -519,8 +522,7 @@ public class WorkUpViews implements DisposableBean {
     /** Whether any way to put a suspect right is more than a change of settings. */
     private static boolean underTheIron(Suspect<Craft> suspect, WorkUp workUp) {
         Craft sound = workUp.known().sound();
-        return suspect.leading().fixes(sound).stream()
-                .anyMatch(fix -> Specialities.opens(sound, suspect.leading(), fix));
+        return suspect.leading().fixes(sound).stream().anyMatch(fix -> Families.opens(sound, suspect.leading(), fix));
     }
 
     private static List<Made> made(WorkUp workUp) {
@@ -551,7 +553,7 @@ public class WorkUpViews implements DisposableBean {
      * What hurts somebody or destroys something as the craft stands: by its record, and if the leading suspect is
      * right.
      */
-    private List<String> hazards(WorkUp workUp, Standing<Craft> standing) {
+    private List<String> hazards(WorkUp workUp, Posterior<Craft> standing) {
         Barred barred = workUps.barred(workUp);
         List<String> hazards = new ArrayList<>(Stream.of(barred.battery(), barred.usb())
                 .filter(why -> !why.isEmpty())
@@ -567,9 +569,9 @@ public class WorkUpViews implements DisposableBean {
         standing.suspects().stream()
                 .findFirst()
                 .filter(first -> first.belief() >= LEADS && !first.leading().isRecorded())
-                .ifPresent(first -> Specialities.violations(first.leading().applyTo(now)).stream()
+                .ifPresent(first -> Families.violations(first.leading().applyTo(now)).stream()
                         .filter(one -> one.severity() == Severity.HAZARD
-                                && Specialities.violations(now).stream()
+                                && Families.violations(now).stream()
                                         .noneMatch(known -> known.id().equals(one.id())))
                         .forEach(one -> hazards.add("If this is it: " + one.cause() + ". Do not fly it.")));
         return List.copyOf(hazards);
@@ -580,7 +582,7 @@ public class WorkUpViews implements DisposableBean {
                 .anyMatch(repair -> repair.fault().id().equals(faultId));
     }
 
-    private static List<WorkUpConflict> conflicts(WorkUp workUp, Standing<Craft> standing) {
+    private static List<WorkUpConflict> conflicts(WorkUp workUp, Posterior<Craft> standing) {
         Set<String> apart =
                 standing.apart().stream().map(one -> one.leading().id()).collect(Collectors.toSet());
         return workUp.required().conflicts().stream()
@@ -593,7 +595,7 @@ public class WorkUpViews implements DisposableBean {
                 .toList();
     }
 
-    private static int likeliest(Conflict conflict, Standing<Craft> standing) {
+    private static int likeliest(Conflict conflict, Posterior<Craft> standing) {
         double rest = 1 - standing.everHeld(conflict.id());
         int best = 1;
         double most = rest;
@@ -611,7 +613,7 @@ public class WorkUpViews implements DisposableBean {
     }
 
     /** Where power would destroy a part, the look at its wire comes before anything else. */
-    private Optional<Plan.Step<Craft>> hazardous(WorkUp workUp, Standing<Craft> standing) {
+    private Optional<Plan.Step<Craft>> hazardous(WorkUp workUp, Posterior<Craft> standing) {
         if (workUps.barred(workUp).battery().isEmpty() || workUp.closed().isPresent()) {
             return Optional.empty();
         }

@@ -1,6 +1,6 @@
 package ablemedic.app.workup;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.app.chart.BuildSheet;
 import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftStore;
@@ -10,8 +10,8 @@ import ablemedic.app.chart.SnapshotStore;
 import ablemedic.app.chart.SnapshotStore.Row;
 import ablemedic.app.entry.Entered;
 import ablemedic.app.http.Refusal;
-import ablemedic.app.ledger.LedgerStore;
 import ablemedic.app.radiooff.RadioOffTests;
+import ablemedic.app.repairs.RepairLogStore;
 import ablemedic.app.routine.RoutineStore;
 import ablemedic.app.routine.Routines;
 import ablemedic.app.workup.WorkUpEvent.BenchSet;
@@ -38,11 +38,13 @@ import ablemedic.diagnosis.Evidence;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Occasion;
+import ablemedic.diagnosis.Posterior;
 import ablemedic.diagnosis.Proof;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Repair;
-import ablemedic.diagnosis.Standing;
 import ablemedic.diagnosis.Sureness;
+import ablemedic.family.Complaint;
+import ablemedic.family.LiesIn;
 import ablemedic.radio.FailsafeChecks;
 import ablemedic.requirement.Conflict;
 import ablemedic.requirement.ConflictFault;
@@ -55,10 +57,8 @@ import ablemedic.requirement.Severity;
 import ablemedic.requirement.Source;
 import ablemedic.requirement.Violation;
 import ablemedic.settings.ReadBack;
-import ablemedic.snapshot.ListingCheck;
-import ablemedic.snapshot.TakenListing;
-import ablemedic.speciality.Complaint;
-import ablemedic.speciality.LiesIn;
+import ablemedic.snapshot.ExportAsEvidence;
+import ablemedic.snapshot.ExportCheck;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -112,12 +112,12 @@ public class WorkUps implements Routines.Follower {
         // A listing that nobody took for a finding makes no suspect.
         List<String> taken = workUp.events().stream()
                 .flatMap(WorkUps::found)
-                .map(TakenListing::faultId)
+                .map(ExportAsEvidence::faultId)
                 .toList();
         return diagnoses.of(
                 workUp.required().recorded(),
                 workUp.opened().isAsRecorded(),
-                workUp.book().check(ListingCheck.KIND).isPresent(),
+                workUp.book().check(ExportCheck.KIND).isPresent(),
                 workUp.book().faults().stream()
                         .filter(fault -> taken.contains(fault.id()) || fault instanceof PutRight)
                         .toList());
@@ -135,7 +135,7 @@ public class WorkUps implements Routines.Follower {
         List<Fault<Craft>> besides = putRight(opened, required, events);
         Book<Craft> plain =
                 diagnoses.of(recorded, opened.isAsRecorded(), false, besides).book();
-        List<TakenListing> listings = snapshots.toTake(
+        List<ExportAsEvidence> listings = snapshots.toTake(
                 opened.mark(),
                 taken,
                 sound,
@@ -153,7 +153,7 @@ public class WorkUps implements Routines.Follower {
                                 listings.stream()
                                         .flatMap(one -> one.fault().stream())
                                         .toList(),
-                                listings.stream().map(TakenListing::check).toList())),
+                                listings.stream().map(ExportAsEvidence::check).toList())),
                 events,
                 routines.standing(opened.mark()));
     }
@@ -370,9 +370,9 @@ public class WorkUps implements Routines.Follower {
                         .takeWhile(line -> !line.kind().equals("snapshot"))
                         .noneMatch(line -> CHANGES_SETTINGS.contains(line.kind())))
                 .map(row -> new Found(
-                        ListingCheck.id(row.id()),
+                        ExportCheck.id(row.id()),
                         null,
-                        new Entered(Map.of("seen", ListingCheck.LISTED), Map.of()),
+                        new Entered(Map.of("seen", ExportCheck.LISTED), Map.of()),
                         Sureness.SURE));
     }
 
@@ -397,7 +397,7 @@ public class WorkUps implements Routines.Follower {
 
     private static boolean crashed(Check<Craft> check, Entered entered) {
         return entered.reading(check.answers())
-                .filter(reading -> Specialities.crashed(check, reading))
+                .filter(reading -> Families.crashed(check, reading))
                 .isPresent();
     }
 
@@ -555,7 +555,7 @@ public class WorkUps implements Routines.Follower {
             lines.add(new Draft.LogLine(
                     "crash", "It came down in “" + check.title(workUp.known().sound()) + "”"));
         }
-        if (Specialities.flashes(check)) {
+        if (Families.flashes(check)) {
             lines.add(new Draft.LogLine(
                     "flash", "Flashed for “" + check.title(workUp.known().sound()) + "”, and back"));
         }
@@ -600,7 +600,7 @@ public class WorkUps implements Routines.Follower {
         if (check.needs().usb() == Want.YES && !barred.usb().isEmpty()) {
             guards.add(barred.usb());
         }
-        String flight = Specialities.isFlight(check) ? notYetFlown(workUp) : "";
+        String flight = Families.isFlight(check) ? notYetFlown(workUp) : "";
         if (!flight.isEmpty()) {
             guards.add(flight);
         }
@@ -745,9 +745,9 @@ public class WorkUps implements Routines.Follower {
         }
         Draft.Builder draft = Draft.on(workUp, at).add(new Fixed(faultId, fixId));
         draft.log(
-                Specialities.opens(workUp.known().sound(), fault, fix)
+                Families.opens(workUp.known().sound(), fault, fix)
                         ? "repair"
-                        : Specialities.flashes(workUp.known().sound(), fault) ? "flash" : "fix",
+                        : Families.flashes(workUp.known().sound(), fault) ? "flash" : "fix",
                 fix.title() + remark);
         return revisedChart(workUp, draft, new Repair<>(fault, fix), true, fix.title())
                 .done();
@@ -832,9 +832,9 @@ public class WorkUps implements Routines.Follower {
                         complaint(workUp)
                                 .orElseGet(() -> offered(
                                         workUp.known().sound(),
-                                        Specialities.usualComplaint().id()))
+                                        Families.usualComplaint().id()))
                                 .proof()),
-                Specialities.beforeFlight(workUp.known()));
+                Families.beforeFlight(workUp.known()));
     }
 
     /**
@@ -846,7 +846,7 @@ public class WorkUps implements Routines.Follower {
                 .anyMatch(repair -> ReadBack.isOwed(workUp.known().sound(), repair));
         boolean listed = workUp.known().evidence().stream()
                 .anyMatch(one -> one instanceof Evidence.Finding<Craft> finding
-                        && finding.check().kind().equals(ListingCheck.KIND)
+                        && finding.check().kind().equals(ExportCheck.KIND)
                         && !Proof.asExpected(
                                 finding.check(),
                                 finding.reading(),
@@ -881,7 +881,7 @@ public class WorkUps implements Routines.Follower {
      *
      * @param standing what is believed of it
      */
-    static String notYetFlown(WorkUp workUp, Standing<Craft> standing) {
+    static String notYetFlown(WorkUp workUp, Posterior<Craft> standing) {
         Craft sound = workUp.known().soundNow();
         Optional<Violation> hazard = workUp.opened().isAsRecorded()
                 ? Optional.empty()
@@ -894,11 +894,11 @@ public class WorkUps implements Routines.Follower {
             return "Not into the air: " + hazard.get().cause() + ". Fix it, or correct the record, first.";
         }
         Optional<Waits> waits =
-                waits(workUp, Specialities.beforeFlight(workUp.known()).flight());
+                waits(workUp, Families.beforeFlight(workUp.known()).flight());
         if (waits.isPresent()) {
             return "Not into the air yet. " + waits.get().why();
         }
-        List<Check<Craft>> missing = Specialities.beforeFlight(workUp.known()).missing(workUp.known());
+        List<Check<Craft>> missing = Families.beforeFlight(workUp.known()).missing(workUp.known());
         if (!missing.isEmpty()) {
             return "Not into the air yet. First, props off: "
                     + String.join(
@@ -906,8 +906,8 @@ public class WorkUps implements Routines.Follower {
                             missing.stream().map(check -> check.title(sound)).toList())
                     + ", each as it should be, since the last repair, build or crash.";
         }
-        double left = Math.min(
-                standing.explained(), standing.nothingLeftBut(fault -> Specialities.takesOffWith(sound, fault)));
+        double left =
+                Math.min(standing.explained(), standing.nothingLeftBut(fault -> Families.takesOffWith(sound, fault)));
         return standing.nothingLeft() >= LIKELY_SOUND || left >= LIKELY_SOUND
                 ? ""
                 : "Not into the air yet: that nothing is left which explains what was seen, or would show in the air, is "
@@ -946,7 +946,7 @@ public class WorkUps implements Routines.Follower {
         return draft.ledger(entry(draft.after(), end, reason, at)).done();
     }
 
-    private LedgerStore.LedgerEntry entry(WorkUp workUp, End end, String reason, Instant at) {
+    private RepairLogStore.LedgerEntry entry(WorkUp workUp, End end, String reason, Instant at) {
         Craft sound = workUp.known().sound();
         List<String> causes = new ArrayList<>();
         List<String> kinds = new ArrayList<>();
@@ -970,7 +970,7 @@ public class WorkUps implements Routines.Follower {
                                     case TO_DO -> " – not done";
                                 })
                         .toList());
-        return new LedgerStore.LedgerEntry(
+        return new RepairLogStore.LedgerEntry(
                 0,
                 workUp.opened().id(),
                 workUp.opened().mark(),

@@ -12,9 +12,9 @@ public class Writing {
     private final WorkUpStore store;
     private final WorkUps workUps;
     private final WorkUpViews views;
-    private final LeadKnowledge leads;
+    private final WireKnowledge leads;
 
-    Writing(Recording recording, WorkUpStore store, WorkUps workUps, WorkUpViews views, LeadKnowledge leads) {
+    Writing(Recording recording, WorkUpStore store, WorkUps workUps, WorkUpViews views, WireKnowledge leads) {
         this.recording = recording;
         this.store = store;
         this.workUps = workUps;

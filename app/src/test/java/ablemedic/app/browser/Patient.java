@@ -1,6 +1,6 @@
 package ablemedic.app.browser;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.app.RunningApp.App;
 import ablemedic.app.chart.BuildSheet;
 import ablemedic.craft.Craft;
@@ -34,7 +34,7 @@ final class Patient {
         this.sound = app.json
                 .treeToValue(app.get("/api/crafts/" + mark + "/build-sheet"), BuildSheet.class)
                 .toCraft();
-        this.book = Specialities.book(sound, Meter.USUAL);
+        this.book = Families.book(sound, Meter.USUAL);
         this.now = sound;
         for (String faultId : faultIds) {
             now = book.fault(faultId)

@@ -8,14 +8,14 @@ import ablemedic.app.chart.ElectricEntry.PackEntry;
 import ablemedic.app.chart.ElectricEntry.PartEntry;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
-import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.MotorNumbering;
 import ablemedic.craft.Rotation;
-import ablemedic.craft.SpinSchool;
-import ablemedic.electrics.Chemistry;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.PackKind;
-import ablemedic.electrics.UnusableSheetException;
-import ablemedic.shelf.Layout;
+import ablemedic.craft.SpinConvention;
+import ablemedic.parts.WiringLayout;
+import ablemedic.wiring.BatteryType;
+import ablemedic.wiring.Chemistry;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.UnusableSheetException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -25,12 +25,12 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class ElectricEntryTest {
-    private static Electrics wired(Layout layout) {
+    private static Electrics wired(WiringLayout layout) {
         return new Electrics(layout.sheet(
                 List.of(2, 0, 3, 1),
                 List.of("FR", "RR", "RL", "FL"),
                 110,
-                new PackKind(6, Chemistry.LIPO_HIGH_VOLTAGE, 1300, 3.5),
+                new BatteryType(6, Chemistry.LIPO_HIGH_VOLTAGE, 1300, 3.5),
                 List.of("receiver", "video", "camera")));
     }
 
@@ -45,15 +45,15 @@ class ElectricEntryTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Layout.class)
-    void anEntryMadeOfACraftMakesTheSameCraftAgain(Layout layout) {
+    @EnumSource(WiringLayout.class)
+    void anEntryMadeOfACraftMakesTheSameCraftAgain(WiringLayout layout) {
         Electrics electrics = wired(layout);
         assertThat(ElectricEntry.of(electrics).toElectrics()).isEqualTo(electrics);
     }
 
     @Test
     void everyWrongPartAndGaugeIsNamedAtOnce() {
-        ElectricEntry entry = ElectricEntry.of(wired(Layout.SEPARATE));
+        ElectricEntry entry = ElectricEntry.of(wired(WiringLayout.SEPARATE));
         ElectricEntry wrong = parts(
                 leads(entry, all -> {
                     LeadEntry lead = all.get(2);
@@ -74,7 +74,7 @@ class ElectricEntryTest {
     @ParameterizedTest
     @ValueSource(doubles = {0, -5, Double.NaN, Double.POSITIVE_INFINITY, 1e9})
     void aLengthThatNoLeadHasIsRefused(double length) {
-        ElectricEntry wrong = leads(ElectricEntry.of(wired(Layout.STACK)), all -> {
+        ElectricEntry wrong = leads(ElectricEntry.of(wired(WiringLayout.STACK)), all -> {
             LeadEntry lead = all.get(0);
             all.set(0, new LeadEntry(lead.from(), lead.to(), lead.gaugeAwg(), length, lead.plugged()));
             return all;
@@ -84,7 +84,7 @@ class ElectricEntryTest {
 
     @Test
     void aLeadToNowhereAndAPartTwiceAreRefused() {
-        ElectricEntry entry = ElectricEntry.of(wired(Layout.SEPARATE));
+        ElectricEntry entry = ElectricEntry.of(wired(WiringLayout.SEPARATE));
         assertThatThrownBy(leads(entry, all -> {
                     all.add(new LeadEntry("PLUG.+", "MOON.+", 20, 50, false));
                     return all;
@@ -98,7 +98,7 @@ class ElectricEntryTest {
     }
 
     private static BuildSheet sheet(ElectricEntry entry) {
-        Craft craft = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
+        Craft craft = CraftClass.INCH_5.sound(SpinConvention.INWARD, MotorNumbering.REAR_RIGHT_FIRST, Rotation.NONE);
         return BuildSheet.of(entry == null ? craft : craft.withElectrics(entry.toElectrics()));
     }
 
@@ -110,13 +110,13 @@ class ElectricEntryTest {
 
     @Test
     void whatDidNotChangeIsNotNamed() {
-        assertThat(changed(ElectricEntry.of(wired(Layout.STACK)), ElectricEntry.of(wired(Layout.STACK))))
+        assertThat(changed(ElectricEntry.of(wired(WiringLayout.STACK)), ElectricEntry.of(wired(WiringLayout.STACK))))
                 .isEmpty();
     }
 
     @Test
     void aLeadThatWasReplacedIsNamedWithItsCopper() {
-        ElectricEntry before = ElectricEntry.of(wired(Layout.STACK));
+        ElectricEntry before = ElectricEntry.of(wired(WiringLayout.STACK));
         LeadEntry lead = before.leads().get(0);
         ElectricEntry after = leads(before, all -> {
             all.set(0, new LeadEntry(lead.from(), lead.to(), 10, 80, lead.plugged()));
@@ -131,7 +131,7 @@ class ElectricEntryTest {
 
     @Test
     void aLeadThatIsGoneAndAPackThatIsAnotherAreNamed() {
-        ElectricEntry before = ElectricEntry.of(wired(Layout.SEPARATE));
+        ElectricEntry before = ElectricEntry.of(wired(WiringLayout.SEPARATE));
         ElectricEntry without = leads(before, all -> all.subList(0, all.size() - 1));
         assertThat(changed(before, without)).singleElement().asString().endsWith("-> none");
         ElectricEntry packed =
@@ -141,7 +141,7 @@ class ElectricEntryTest {
 
     @Test
     void theFirstEntryOfPartsAndLeadsIsOneChange() {
-        assertThat(changed(null, ElectricEntry.of(wired(Layout.SEPARATE))))
+        assertThat(changed(null, ElectricEntry.of(wired(WiringLayout.SEPARATE))))
                 .contains("parts and leads: not entered -> entered");
     }
 }

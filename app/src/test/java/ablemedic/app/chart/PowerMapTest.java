@@ -6,12 +6,12 @@ import ablemedic.app.chart.PowerMap.Box;
 import ablemedic.app.chart.PowerMap.LeadRun;
 import ablemedic.app.chart.PowerMap.LeadState;
 import ablemedic.app.chart.PowerMap.Spot;
-import ablemedic.electrics.Chemistry;
-import ablemedic.electrics.ElectricSheet;
-import ablemedic.electrics.Lead;
-import ablemedic.electrics.PackKind;
-import ablemedic.electrics.Wiring;
-import ablemedic.shelf.Layout;
+import ablemedic.parts.WiringLayout;
+import ablemedic.wiring.BatteryType;
+import ablemedic.wiring.Chemistry;
+import ablemedic.wiring.ElectricSheet;
+import ablemedic.wiring.Wire;
+import ablemedic.wiring.Wiring;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -31,16 +31,16 @@ class PowerMapTest {
             List.of("receiver", "gnss", "video", "camera", "lights", "display", "modem", "capacitor-470"));
 
     static Stream<Arguments> wirings() {
-        return Stream.of(Layout.values())
+        return Stream.of(WiringLayout.values())
                 .flatMap(layout -> OUTFITS.stream().map(outfit -> Arguments.of(layout, outfit)));
     }
 
-    private static Wiring wiring(Layout layout, List<String> outfit) {
+    private static Wiring wiring(WiringLayout layout, List<String> outfit) {
         return new Wiring(layout.sheet(
                 List.of(0, 1, 2, 3),
                 List.of("FR", "RR", "RL", "FL"),
                 110,
-                new PackKind(4, Chemistry.LIPO, 1500, 4),
+                new BatteryType(4, Chemistry.LIPO, 1500, 4),
                 outfit));
     }
 
@@ -50,7 +50,7 @@ class PowerMapTest {
 
     @ParameterizedTest
     @MethodSource("wirings")
-    void noPartLiesOnAnotherAndAllLieInTheDrawing(Layout layout, List<String> outfit) {
+    void noPartLiesOnAnotherAndAllLieInTheDrawing(WiringLayout layout, List<String> outfit) {
         PowerMap map = PowerMap.of(wiring(layout, outfit), Map.of());
         for (Box a : map.boxes()) {
             assertThat(a.x()).isNotNegative();
@@ -71,7 +71,7 @@ class PowerMapTest {
 
     @ParameterizedTest
     @MethodSource("wirings")
-    void everyPointOfTheCraftIsOnTheMapOnceAndNoTwoCoincide(Layout layout, List<String> outfit) {
+    void everyPointOfTheCraftIsOnTheMapOnceAndNoTwoCoincide(WiringLayout layout, List<String> outfit) {
         Wiring wiring = wiring(layout, outfit);
         PowerMap map = PowerMap.of(wiring, Map.of());
         assertThat(map.points())
@@ -89,7 +89,7 @@ class PowerMapTest {
 
     @ParameterizedTest
     @MethodSource("wirings")
-    void aPadLiesOnTheSideOfItsPart(Layout layout, List<String> outfit) {
+    void aPadLiesOnTheSideOfItsPart(WiringLayout layout, List<String> outfit) {
         PowerMap map = PowerMap.of(wiring(layout, outfit), Map.of());
         Map<String, Box> boxes = map.boxes().stream().collect(Collectors.toMap(Box::partId, Function.identity()));
         for (Spot spot : map.points()) {
@@ -103,12 +103,12 @@ class PowerMapTest {
 
     @ParameterizedTest
     @MethodSource("wirings")
-    void aLeadRunsFromPadToPadInRightAnglesAndInsideTheDrawing(Layout layout, List<String> outfit) {
+    void aLeadRunsFromPadToPadInRightAnglesAndInsideTheDrawing(WiringLayout layout, List<String> outfit) {
         Wiring wiring = wiring(layout, outfit);
         PowerMap map = PowerMap.of(wiring, Map.of());
         Map<String, Spot> spots = spots(map);
-        Map<String, Lead> leads =
-                wiring.sheet().leads().stream().collect(Collectors.toMap(Lead::id, Function.identity()));
+        Map<String, Wire> leads =
+                wiring.sheet().leads().stream().collect(Collectors.toMap(Wire::id, Function.identity()));
         assertThat(map.leads()).extracting(LeadRun::id).containsExactlyInAnyOrderElementsOf(leads.keySet());
         for (LeadRun run : map.leads()) {
             List<Double> at = run.corners();
@@ -134,7 +134,7 @@ class PowerMapTest {
 
     @ParameterizedTest
     @MethodSource("wirings")
-    void noLeadRunsThroughAPart(Layout layout, List<String> outfit) {
+    void noLeadRunsThroughAPart(WiringLayout layout, List<String> outfit) {
         PowerMap map = PowerMap.of(wiring(layout, outfit), Map.of());
         for (LeadRun run : map.leads()) {
             List<Double> at = run.corners();
@@ -158,7 +158,7 @@ class PowerMapTest {
 
     @Test
     void whatIsKnownOfALeadIsOnIt() {
-        Wiring wiring = wiring(Layout.SEPARATE, List.of("receiver"));
+        Wiring wiring = wiring(WiringLayout.SEPARATE, List.of("receiver"));
         ElectricSheet sheet = wiring.sheet();
         String first = sheet.leads().get(0).id();
         PowerMap map = PowerMap.of(wiring, Map.of(first, LeadState.BROKEN));

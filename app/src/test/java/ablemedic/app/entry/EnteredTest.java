@@ -4,13 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.app.http.Refusal;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
-import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.MotorNumbering;
 import ablemedic.craft.Rotation;
-import ablemedic.craft.SpinSchool;
+import ablemedic.craft.SpinConvention;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.Book;
@@ -18,12 +18,12 @@ import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
 import ablemedic.diagnosis.Reading.Several;
-import ablemedic.electrics.Chemistry;
-import ablemedic.electrics.Electrics;
-import ablemedic.electrics.PackKind;
+import ablemedic.parts.WiringLayout;
+import ablemedic.reading.EnteredNumber.UnreadableException;
 import ablemedic.reading.Meter;
-import ablemedic.reading.Written.UnreadableException;
-import ablemedic.shelf.Layout;
+import ablemedic.wiring.BatteryType;
+import ablemedic.wiring.Chemistry;
+import ablemedic.wiring.Electrics;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -42,15 +42,15 @@ class EnteredTest {
     private static final Scale VOLTS = new Scale("voltage from red to black", "V", -65, 65);
 
     private final Craft craft = wired();
-    private final Book<Craft> book = Specialities.book(craft, Meter.USUAL);
+    private final Book<Craft> book = Families.book(craft, Meter.USUAL);
 
     private static Craft wired() {
-        Craft bare = CraftClass.INCH_5.sound(SpinSchool.INWARD, NumberingSchool.REAR_RIGHT_FIRST, Rotation.NONE);
-        return bare.withElectrics(new Electrics(Layout.SEPARATE.sheet(
+        Craft bare = CraftClass.INCH_5.sound(SpinConvention.INWARD, MotorNumbering.REAR_RIGHT_FIRST, Rotation.NONE);
+        return bare.withElectrics(new Electrics(WiringLayout.SEPARATE.sheet(
                 List.of(0, 1, 2, 3),
                 List.of("FR", "RR", "RL", "FL"),
                 110,
-                new PackKind(4, Chemistry.LIPO, 1500, 4),
+                new BatteryType(4, Chemistry.LIPO, 1500, 4),
                 List.of("receiver", "video"))));
     }
 

@@ -12,8 +12,8 @@ import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.FixedWord;
 import ablemedic.diagnosis.Gaussian;
 import ablemedic.diagnosis.Occasion;
+import ablemedic.family.Complaint;
 import ablemedic.reading.Meter;
-import ablemedic.speciality.Complaint;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -57,7 +57,7 @@ class RecordCases {
             truth = fault.applyTo(truth);
         }
         List<Step> steps = new ArrayList<>();
-        var seen = ablemedic.Specialities.complaints(sound, Meter.USUAL).stream()
+        var seen = ablemedic.Families.complaints(sound, Meter.USUAL).stream()
                 .map(Complaint::seen)
                 .filter(check -> check.answers() instanceof Answers.Choices)
                 .toList();

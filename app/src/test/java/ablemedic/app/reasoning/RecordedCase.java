@@ -1,14 +1,14 @@
 package ablemedic.app.reasoning;
 
-import ablemedic.Specialities;
+import ablemedic.Families;
 import ablemedic.app.chart.PartsController;
 import ablemedic.app.entry.Entered;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.FlightMode;
-import ablemedic.craft.NumberingSchool;
+import ablemedic.craft.MotorNumbering;
 import ablemedic.craft.Rotation;
-import ablemedic.craft.SpinSchool;
+import ablemedic.craft.SpinConvention;
 import ablemedic.diagnosis.Assumptions;
 import ablemedic.diagnosis.BenchState;
 import ablemedic.diagnosis.Book;
@@ -18,13 +18,13 @@ import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Occasion;
-import ablemedic.diagnosis.Standing;
+import ablemedic.diagnosis.Posterior;
 import ablemedic.diagnosis.Sureness;
-import ablemedic.electrics.Chemistry;
-import ablemedic.electrics.PackKind;
+import ablemedic.parts.PartsLibrary;
+import ablemedic.parts.WiringLayout;
 import ablemedic.reading.Meter;
-import ablemedic.shelf.Layout;
-import ablemedic.shelf.PartShelf;
+import ablemedic.wiring.BatteryType;
+import ablemedic.wiring.Chemistry;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -67,40 +67,63 @@ record RecordedCase(
     static Craft craft(String name) {
         return switch (name) {
             case "stack" ->
-                wired(CraftClass.INCH_5, Layout.STACK, 4, "receiver", "camera", "video", "lights", "capacitor-470");
+                wired(
+                        CraftClass.INCH_5,
+                        WiringLayout.STACK,
+                        4,
+                        "receiver",
+                        "camera",
+                        "video",
+                        "lights",
+                        "capacitor-470");
             case "separate" ->
-                wired(CraftClass.INCH_7, Layout.SEPARATE, 4, "receiver", "gnss", "video", "camera", "capacitor-1000");
+                wired(
+                        CraftClass.INCH_7,
+                        WiringLayout.SEPARATE,
+                        4,
+                        "receiver",
+                        "gnss",
+                        "video",
+                        "camera",
+                        "capacitor-1000");
             case "plus" ->
-                wired(CraftClass.INCH_5_PLUS, Layout.SEPARATE, 4, "receiver-one-way", "display", "video", "camera");
+                wired(
+                        CraftClass.INCH_5_PLUS,
+                        WiringLayout.SEPARATE,
+                        4,
+                        "receiver-one-way",
+                        "display",
+                        "video",
+                        "camera");
             case "large" ->
-                wired(CraftClass.INCH_10, Layout.SEPARATE, 6, "receiver", "gnss", "modem", "video", "camera");
+                wired(CraftClass.INCH_10, WiringLayout.SEPARATE, 6, "receiver", "gnss", "modem", "video", "camera");
             default ->
                 CraftClass.sound(
                         CraftClass.INCH_5.airframe(),
-                        SpinSchool.OUTWARD,
-                        NumberingSchool.FRONT_RIGHT_FIRST,
+                        SpinConvention.OUTWARD,
+                        MotorNumbering.FRONT_RIGHT_FIRST,
                         Rotation.NONE,
                         FlightMode.RATE);
         };
     }
 
-    private static Craft wired(CraftClass sort, Layout layout, int cells, String... parts) {
+    private static Craft wired(CraftClass sort, WiringLayout layout, int cells, String... parts) {
         return PartsController.wired(
                 CraftClass.sound(
                         sort.airframe(),
-                        SpinSchool.INWARD,
-                        NumberingSchool.REAR_RIGHT_FIRST,
+                        SpinConvention.INWARD,
+                        MotorNumbering.REAR_RIGHT_FIRST,
                         Rotation.NONE,
                         FlightMode.LEVEL),
                 layout,
-                new PackKind(cells, Chemistry.LIPO, 1500, 4),
+                new BatteryType(cells, Chemistry.LIPO, 1500, 4),
                 List.of(parts),
-                id -> PartShelf.find(id).orElseThrow());
+                id -> PartsLibrary.find(id).orElseThrow());
     }
 
     static Diagnosis<Craft> reasoning(String name) {
         return REASONING.computeIfAbsent(
-                name, n -> new Diagnosis<>(Specialities.book(craft(n), Meter.USUAL), Assumptions.USUAL));
+                name, n -> new Diagnosis<>(Families.book(craft(n), Meter.USUAL), Assumptions.USUAL));
     }
 
     /** The same case with what the engine says of it now. */
@@ -115,7 +138,7 @@ record RecordedCase(
         for (Step step : steps) {
             known = step.check() == null ? repaired(known, book, step) : found(known, book, step);
         }
-        Standing<Craft> standing = diagnosis.standing(known);
+        Posterior<Craft> standing = diagnosis.standing(known);
         Map<String, Double> beliefs = new HashMap<>();
         standing.suspects().stream()
                 .filter(s -> s.belief() > WORTH_NAMING)

@@ -1,0 +1,334 @@
+package ablemedic.app.batteries;
+
+import ablemedic.app.batteries.BatteryStore.Dated;
+import ablemedic.app.batteries.BatteryStore.Pack;
+import ablemedic.app.batteries.BatteryStore.PackEvent;
+import ablemedic.app.chart.Corrections;
+import ablemedic.app.chart.Corrections.EntryCorrection;
+import ablemedic.app.chart.CraftStore;
+import ablemedic.app.chart.ElectricEntry.PackEntry;
+import ablemedic.app.http.Refusal;
+import ablemedic.app.meter.MeterStore;
+import ablemedic.app.storage.Folded;
+import ablemedic.power.BatteryEntry;
+import ablemedic.power.BatteryUse;
+import ablemedic.power.BatteryUse.Flight;
+import ablemedic.power.LandingVoltageRule;
+import ablemedic.reading.Estimate;
+import ablemedic.wiring.BatteryType;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.DoubleFunction;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Packs over HTTP. Voltages in volts, currents in amperes, charges in milliampere-hours, resistances in milliohms. */
+@RestController
+class BatteryController {
+    private static final double CLAMP_SHARE = 0.03;
+    private static final double COUNT_SHARE = 0.01;
+
+    private final BatteryStore store;
+    private final CraftStore crafts;
+    private final MeterStore meters;
+    private final Corrections corrections;
+    private final Clock clock;
+
+    BatteryController(BatteryStore store, Corrections corrections, CraftStore crafts, MeterStore meters, Clock clock) {
+        this.store = store;
+        this.corrections = corrections;
+        this.crafts = crafts;
+        this.meters = meters;
+        this.clock = clock;
+    }
+
+    record NewPack(
+            @NotNull
+            @Pattern(
+                    regexp = "[\\p{L}\\p{N}][\\p{L}\\p{M}\\p{N} ._-]{0,23}",
+                    message = "has 1 to 24 letters, digits, spaces, dots, dashes")
+            String label,
+
+            @NotNull @Valid PackEntry kind,
+            @NotNull LandingVoltageRule school) {}
+
+    /** A school of when to land, and why. */
+    record School(String id, String label) {}
+
+    @GetMapping("/api/landing-schools")
+    List<School> schools() {
+        return Arrays.stream(LandingVoltageRule.values())
+                .map(one -> new School(one.name(), one.label()))
+                .toList();
+    }
+
+    record Schooled(@NotNull LandingVoltageRule school) {}
+
+    /**
+     * Something that happened to a battery, or its correction.
+     *
+     * @param sure that what a battery seldom gives was looked at twice
+     * @param reason why an entry is corrected or withdrawn; asked for with those only
+     */
+    record NewEntry(
+            @Nullable @Size(max = 24, message = "has at most 24 letters")
+            String craft,
+
+            @Nullable Double minutes,
+            @Nullable Double usedMah,
+            @Nullable Double chargedMah,
+            @Nullable Double restV,
+            @Nullable Double loadV,
+            @Nullable Double loadA,
+
+            @NotNull @Size(max = 400, message = "has at most 400 letters")
+            String note,
+
+            @Nullable Boolean sure,
+
+            @Nullable @Size(max = 400, message = "has at most 400 letters")
+            String reason) {}
+
+    /** A number with half the width of its 95 % interval. */
+    record Value(double value, double plusMinus) {
+        static Value of(Estimate e) {
+            return new Value(e.value(), e.expanded());
+        }
+    }
+
+    /**
+     * All that is known of a pack.
+     *
+     * @param resistanceMohm of the whole pack, from the newest sag
+     * @param usableMah to the landing voltage at the mean draw
+     * @param flightMinutes to expect
+     * @param chargeScale by which to multiply the craft's charge scale, from what the charger put back
+     * @param corrections what its entries said before, newest first
+     */
+    record PackView(
+            String label,
+            PackEntry kind,
+            LandingVoltageRule school,
+            String schoolLabel,
+            String reason,
+            String chemistry,
+            double landV,
+            double warnV,
+            double criticalV,
+            double landCellV,
+            double warnCellV,
+            double criticalCellV,
+            @Nullable Value resistanceMohm,
+            boolean worn,
+            double usableMah,
+            double usableShare,
+            double drawA,
+            @Nullable Value flightMinutes,
+            @Nullable Value chargeScale,
+            int flights,
+            List<Dated> entries,
+            List<EntryCorrection> corrections) {}
+
+    @GetMapping("/api/packs")
+    List<PackView> list() {
+        return store.all().stream().map(this::view).toList();
+    }
+
+    @PostMapping("/api/packs")
+    @ResponseStatus(HttpStatus.CREATED)
+    PackView enter(@RequestBody @Valid NewPack entry) {
+        entry.kind().kind();
+        String label = Folded.composed(entry.label());
+        store.enter(new Pack(label, entry.kind(), entry.school()), clock.instant());
+        return get(label);
+    }
+
+    @GetMapping("/api/packs/{label}")
+    PackView get(@PathVariable String label) {
+        return view(store.get(label));
+    }
+
+    /** Chooses the school by which a pack is landed. */
+    @PutMapping("/api/packs/{label}/school")
+    PackView school(@PathVariable String label, @RequestBody @Valid Schooled schooled) {
+        Pack pack = store.get(label);
+        store.change(new Pack(pack.label(), pack.kind(), schooled.school()));
+        return get(label);
+    }
+
+    @PostMapping("/api/packs/{label}/entries")
+    PackView add(@PathVariable String label, @RequestBody @Valid NewEntry entry) {
+        Pack pack = store.get(label);
+        store.add(pack.label(), event(pack, entry), clock.instant());
+        return get(label);
+    }
+
+    /** Corrects an entry; what was there before stays in its history. */
+    @PutMapping("/api/packs/{label}/entries/{id}")
+    PackView correct(@PathVariable String label, @PathVariable long id, @RequestBody @Valid NewEntry entry) {
+        Pack pack = store.get(label);
+        store.correct(pack.label(), id, event(pack, entry), Corrections.reason(entry.reason()), clock.instant());
+        return get(label);
+    }
+
+    record Withdrawn(
+            @NotNull @Size(max = 400, message = "has at most 400 letters")
+            String reason) {}
+
+    /** Takes an entry back; it counts no more and stays in the history. */
+    @PostMapping("/api/packs/{label}/entries/{id}/withdrawal")
+    PackView withdraw(@PathVariable String label, @PathVariable long id, @RequestBody @Valid Withdrawn withdrawn) {
+        Pack pack = store.get(label);
+        store.correct(pack.label(), id, null, Corrections.reason(withdrawn.reason()), clock.instant());
+        return get(label);
+    }
+
+    private PackEvent event(Pack pack, NewEntry entry) {
+        String craft = entry.craft() == null || entry.craft().isBlank()
+                ? null
+                : crafts.get(entry.craft()).mark();
+        check("minutes", entry.minutes(), 0.1, 600);
+        check("usedMah", entry.usedMah(), 1, 200_000);
+        check("chargedMah", entry.chargedMah(), 1, 200_000);
+        check("restV", entry.restV(), 0.5, 100);
+        check("loadV", entry.loadV(), 0.5, 100);
+        check("loadA", entry.loadA(), 0.05, 2_000);
+        BatteryType kind = pack.kind().kind();
+        boolean sure = Boolean.TRUE.equals(entry.sure());
+        likely("restV", entry.restV(), sure, volts -> BatteryEntry.atRest(kind, volts));
+        likely("loadV", entry.loadV(), sure, volts -> BatteryEntry.underLoad(kind, volts));
+        likely("usedMah", entry.usedMah(), sure, mah -> BatteryEntry.charge(kind, mah));
+        likely("chargedMah", entry.chargedMah(), sure, mah -> BatteryEntry.charge(kind, mah));
+        likely("loadA", entry.loadA(), sure, amps -> BatteryEntry.current(kind, amps));
+        if (entry.restV() != null && entry.loadV() != null && entry.loadV() >= entry.restV()) {
+            throw Refusal.wrong(
+                    "loadV",
+                    "Under load a pack stands below its resting voltage: " + entry.loadV() + " V is not below "
+                            + entry.restV() + " V.");
+        }
+        return new PackEvent(
+                craft,
+                entry.minutes(),
+                entry.usedMah(),
+                entry.chargedMah(),
+                entry.restV(),
+                entry.loadV(),
+                entry.loadA(),
+                entry.note().strip());
+    }
+
+    /** Refuses what can't be, and asks back what seldom is. */
+    private static void likely(
+            String where, @Nullable Double value, boolean sure, DoubleFunction<BatteryEntry.Judged> judge) {
+        if (value == null) {
+            return;
+        }
+        BatteryEntry.Judged judged = judge.apply(value);
+        if (judged.likely() == BatteryEntry.Likely.NEVER) {
+            throw Refusal.wrong(where, judged.why());
+        }
+        if (judged.likely() == BatteryEntry.Likely.SELDOM && !sure) {
+            throw Refusal.conflict(where, judged.why() + " Look once more; if it is so, say that it is right.");
+        }
+    }
+
+    private static void check(String where, @Nullable Double value, double low, double high) {
+        if (value != null && !(value >= low && value <= high)) {
+            throw Refusal.wrong(where, where + " lies between " + low + " and " + high + ", not " + value + ".");
+        }
+    }
+
+    private PackView view(Pack pack) {
+        BatteryType kind = pack.kind().kind();
+        LandingVoltageRule school = pack.school();
+        List<Dated> entries = store.entries(pack.label());
+        List<Flight> flights = flights(entries);
+        double drawA = flights.isEmpty()
+                ? kind.capacityMah() / 1000 * 5
+                : flights.stream()
+                        .mapToDouble(f -> f.usedMah() / f.minutes() * 60 / 1000)
+                        .average()
+                        .orElseThrow();
+        Optional<Estimate> ohms = resistance(entries);
+        double cellMohm =
+                ohms.map(o -> Math.max(0.1, o.value() * 1000 / kind.cells())).orElse(kind.cellMilliohms());
+        BatteryType asIs = new BatteryType(kind.cells(), kind.chemistry(), kind.capacityMah(), Math.min(500, cellMohm));
+        double land = BatteryUse.landCellV(kind.chemistry(), school.landV());
+        double share = BatteryUse.usableShare(asIs, land, drawA);
+        double usable = share * kind.capacityMah();
+        double warn = BatteryUse.landCellV(kind.chemistry(), school.warnV());
+        double critical = BatteryUse.landCellV(kind.chemistry(), school.criticalV());
+        return new PackView(
+                pack.label(),
+                pack.kind(),
+                school,
+                school.label(),
+                school.reason(),
+                kind.chemistry().label(),
+                land * kind.cells(),
+                warn * kind.cells(),
+                critical * kind.cells(),
+                land,
+                warn,
+                critical,
+                ohms.map(o -> Value.of(o.times(Estimate.exactly(1000)))).orElse(null),
+                ohms.map(o -> BatteryUse.worn(kind, o.value())).orElse(false),
+                usable,
+                share,
+                drawA,
+                BatteryUse.flightTime(usable, flights)
+                        .map(t -> new Value(t.minutes(), t.plusMinus()))
+                        .orElse(null),
+                chargeScale(entries),
+                flights.size(),
+                entries,
+                corrections.ofBattery(pack.label()));
+    }
+
+    private static List<Flight> flights(List<Dated> entries) {
+        List<Flight> flights = new ArrayList<>();
+        for (Dated dated : entries) {
+            PackEvent e = dated.entry();
+            Double used = e.chargedMah() != null ? e.chargedMah() : e.usedMah();
+            if (e.minutes() != null && used != null) {
+                flights.add(new Flight(used, e.minutes()));
+            }
+        }
+        return flights;
+    }
+
+    private Optional<Estimate> resistance(List<Dated> entries) {
+        return entries.stream()
+                .map(Dated::entry)
+                .filter(e -> e.restV() != null && e.loadV() != null && e.loadA() != null)
+                .findFirst()
+                .map(e -> BatteryUse.resistance(
+                        e.restV(), e.loadV(), Estimate.within(e.loadA(), CLAMP_SHARE * e.loadA()), meters.get()));
+    }
+
+    private static @Nullable Value chargeScale(List<Dated> entries) {
+        return entries.stream()
+                .map(Dated::entry)
+                .filter(e -> e.usedMah() != null && e.chargedMah() != null)
+                .findFirst()
+                .map(e -> Value.of(BatteryUse.chargeScale(
+                        1,
+                        Estimate.within(e.chargedMah(), COUNT_SHARE * e.chargedMah()),
+                        Estimate.exactly(e.usedMah()))))
+                .orElse(null);
+    }
+}

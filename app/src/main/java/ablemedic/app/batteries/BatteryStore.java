@@ -1,0 +1,202 @@
+package ablemedic.app.batteries;
+
+import ablemedic.app.chart.Corrections;
+import ablemedic.app.chart.Corrections.EntryCorrection;
+import ablemedic.app.chart.Corrections.What;
+import ablemedic.app.chart.ElectricEntry.PackEntry;
+import ablemedic.app.http.Refusal;
+import ablemedic.app.storage.Folded;
+import ablemedic.app.storage.Json;
+import ablemedic.app.storage.StoredForm;
+import ablemedic.app.storage.UnreadableRecordException;
+import ablemedic.app.storage.Unreadables;
+import ablemedic.power.LandingVoltageRule;
+import ablemedic.wiring.UnusableSheetException;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Packs and their entries in the database. */
+@Repository
+public class BatteryStore {
+    private final JdbcClient database;
+    private final Corrections corrections;
+    private final Unreadables unreadables;
+    private final Json json;
+
+    BatteryStore(JdbcClient database, Corrections corrections, Json json, Unreadables unreadables) {
+        this.unreadables = unreadables;
+        this.database = database;
+        this.corrections = corrections;
+        this.json = json;
+    }
+
+    /** A pack: what it is, the school by which it is flown, the craft's charge scale. */
+    public record Pack(String label, PackEntry kind, LandingVoltageRule school) {}
+
+    /** A pack as text, in the present form. @throws UnreadableRecordException where it is none */
+    public static String renewed(Json json, String text) {
+        BODY.read(json, text).kind().kind();
+        return BODY.renewed(json, text);
+    }
+
+    /** An entry of a pack as text, in the present form. @throws UnreadableRecordException where it is none */
+    public static String renewedEntry(Json json, String text) {
+        return ENTRY.renewed(json, text);
+    }
+
+    private record Body(PackEntry kind, LandingVoltageRule school) {}
+
+    private static final StoredForm<Body> BODY = StoredForm.of("pack", Body.class);
+    private static final StoredForm<PackEvent> ENTRY = StoredForm.of("entry of a pack", PackEvent.class);
+
+    /**
+     * What happened to a pack. Voltages in volts, current in amperes, charge in milliampere-hours; left out where not
+     * known.
+     *
+     * @param craft the mark of the craft that it flew
+     * @param usedMah counted on the craft
+     * @param chargedMah put back by the charger
+     */
+    public record PackEvent(
+            @Nullable String craft,
+            @Nullable Double minutes,
+            @Nullable Double usedMah,
+            @Nullable Double chargedMah,
+            @Nullable Double restV,
+            @Nullable Double loadV,
+            @Nullable Double loadA,
+            String note) {}
+
+    /** An entry with its time. */
+    public record Dated(long id, Instant at, PackEvent entry) {}
+
+    public List<Pack> all() {
+        return database.sql("SELECT * FROM pack ORDER BY label").query((rs, n) -> readable(rs)).list().stream()
+                .flatMap(Optional::stream)
+                .toList();
+    }
+
+    /** Labels of those that this version cannot read. */
+    public List<String> unreadable() {
+        return database
+                .sql("SELECT * FROM pack ORDER BY label")
+                .query((rs, n) -> readable(rs).isPresent() ? "" : rs.getString("label"))
+                .list()
+                .stream()
+                .filter(label -> !label.isEmpty())
+                .toList();
+    }
+
+    private Optional<Pack> readable(ResultSet rs) throws SQLException {
+        try {
+            Pack pack = pack(rs);
+            pack.kind().kind();
+            return Optional.of(pack);
+        } catch (UnreadableRecordException | UnusableSheetException e) {
+            return Optional.empty();
+        }
+    }
+
+    /**
+     * The pack of this label.
+     *
+     * @throws Refusal when there is none
+     */
+    Pack get(String label) {
+        return find(label)
+                .orElseThrow(() -> Refusal.unknown("label", "No pack is labelled “" + Refusal.shortened(label) + "”."));
+    }
+
+    private Optional<Pack> find(String label) {
+        return database.sql(
+                        "SELECT * FROM pack WHERE folded = ? OR label = ? ORDER BY label = ? COLLATE BINARY DESC LIMIT 1")
+                .params(Folded.of(label), label, label)
+                .query((rs, n) -> pack(rs))
+                .optional();
+    }
+
+    private Pack pack(ResultSet rs) throws SQLException {
+        Body body = BODY.read(json, rs.getString("body"));
+        return new Pack(rs.getString("label"), body.kind(), body.school());
+    }
+
+    @Transactional
+    public void enter(Pack pack, Instant at) {
+        if (find(pack.label()).isPresent()) {
+            throw Refusal.conflict(
+                    "label", "There is a pack labelled “" + pack.label() + "” already. Choose another label.");
+        }
+        database.sql("INSERT INTO pack (label, folded, body, entered_at) VALUES (?, ?, ?, ?)")
+                .params(
+                        pack.label(),
+                        Folded.of(pack.label()),
+                        BODY.write(json, new Body(pack.kind(), pack.school())),
+                        at.toString())
+                .update();
+    }
+
+    @Transactional
+    public void change(Pack pack) {
+        database.sql("UPDATE pack SET body = ? WHERE label = ?")
+                .params(BODY.write(json, new Body(pack.kind(), pack.school())), pack.label())
+                .update();
+    }
+
+    @Transactional
+    public void add(String label, PackEvent entry, Instant at) {
+        database.sql("INSERT INTO pack_entry (label, at, body) VALUES (?, ?, ?)")
+                .params(label, at.toString(), ENTRY.write(json, entry))
+                .update();
+    }
+
+    /** The schools by which the packs are flown that flew a craft. */
+    public Set<LandingVoltageRule> schools(String mark) {
+        return all().stream()
+                .filter(pack -> entries(pack.label()).stream()
+                        .anyMatch(entry -> mark.equals(entry.entry().craft())))
+                .map(Pack::school)
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(LandingVoltageRule.class)));
+    }
+
+    /** Newest first. */
+    public List<Dated> entries(String label) {
+        return unreadables.rows(
+                "pack_entry",
+                database.sql("SELECT * FROM pack_entry WHERE label = ? AND NOT withdrawn ORDER BY id DESC")
+                        .param(label),
+                (rs, n) -> new Dated(
+                        rs.getLong("id"),
+                        unreadables.time("pack_entry", rs, "at"),
+                        ENTRY.read(json, rs.getString("body"))));
+    }
+
+    /** Puts another entry in the place of one, or nothing; what was there stays in its history. */
+    @Transactional
+    public void correct(String label, long id, @Nullable PackEvent entry, String reason, Instant at) {
+        String before = database.sql("SELECT body FROM pack_entry WHERE label = ? AND id = ? AND NOT withdrawn")
+                .params(label, id)
+                .query(String.class)
+                .optional()
+                .orElseThrow(() -> Refusal.unknown("id", "Battery “" + label + "” has no entry " + id + "."));
+        corrections.add(What.BATTERY, new EntryCorrection(id, at, before, reason, entry == null));
+        if (entry == null) {
+            database.sql("UPDATE pack_entry SET withdrawn = 1 WHERE id = ?")
+                    .param(id)
+                    .update();
+        } else {
+            database.sql("UPDATE pack_entry SET body = ? WHERE id = ?")
+                    .params(ENTRY.write(json, entry), id)
+                    .update();
+        }
+    }
+}

@@ -1,0 +1,77 @@
+package ablemedic.app.devices;
+
+import ablemedic.app.devices.PairedDevices.Seat;
+import ablemedic.app.http.PairedDevice;
+import ablemedic.app.http.Refused;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.Cookie;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Whoever comes in by the way of second seats and is not paired gets the pages, which hold no data, and may try a
+ * pairing code. Who is paired may do what the bench does; but nobody is let in or sent away by a seat, which its
+ * controller sees to.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE + 10)
+class LanGate extends OncePerRequestFilter {
+    /** The prefix has browsers take it over TLS only, for this host only. */
+    static final String COOKIE = "__Host-seat";
+
+    static final String PAIR = "/api/second-seats/pair";
+    /**
+     * A page or what it loads. Nothing that a server reads otherwise than it is written, such as an escape or a dot
+     * segment, is one.
+     */
+    private static final Pattern PAGE =
+            Pattern.compile("/|(/(?!api(/|$))[A-Za-z0-9_-][A-Za-z0-9._-]*)(/[A-Za-z0-9_-][A-Za-z0-9._-]*)*/?");
+
+    private final Lan lan;
+    private final PairedDevices seats;
+
+    LanGate(Lan lan, PairedDevices seats) {
+        this.lan = lan;
+        this.seats = seats;
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        if (!lan.isOn() || request.getLocalPort() != lan.port()) {
+            chain.doFilter(request, response);
+            return;
+        }
+        Optional<Seat> seat = cookies(request)
+                .filter(cookie -> cookie.getName().equals(COOKIE))
+                .map(Cookie::getValue)
+                .flatMap(secret -> seats.seen(secret).stream())
+                .findFirst();
+        String path = request.getRequestURI();
+        boolean page = request.getMethod().equals("GET") && PAGE.matcher(path).matches();
+        if (seat.isEmpty() && !page && !path.equals(PAIR)) {
+            Refused.write(response, 401, "This seat is not paired. Enter the code that is shown at the bench.");
+        } else {
+            PairedDevice.mark(request, seat.map(Seat::id).orElse(""));
+            chain.doFilter(request, response);
+        }
+    }
+
+    @Override
+    protected boolean shouldNotFilterAsyncDispatch() {
+        return true;
+    }
+
+    private static Stream<Cookie> cookies(HttpServletRequest request) {
+        return request.getCookies() == null ? Stream.empty() : Stream.of(request.getCookies());
+    }
+}

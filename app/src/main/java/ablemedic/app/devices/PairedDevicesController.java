@@ -1,0 +1,157 @@
+package ablemedic.app.devices;
+
+import ablemedic.app.devices.PairedDevices.Seat;
+import ablemedic.app.devices.Pairing.Code;
+import ablemedic.app.http.AtTheBench;
+import ablemedic.app.http.PairedDevice;
+import ablemedic.app.http.Refusal;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseCookie;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Second seats: the code at the bench, the pairing at the seat, the list of those that are in. */
+@RestController
+@RequestMapping("/api/second-seats")
+class PairedDevicesController {
+    private final Lan lan;
+    private final Pairing pairing;
+    private final PairedDevices seats;
+
+    PairedDevicesController(Lan lan, Pairing pairing, PairedDevices seats) {
+        this.lan = lan;
+        this.pairing = pairing;
+        this.seats = seats;
+    }
+
+    /**
+     * How it stands, for the bench.
+     *
+     * @param mode how seats come in
+     * @param addresses where a seat's browser goes; empty behind a server in front
+     * @param fingerprint of the certificate; empty behind a server in front
+     * @param code that is open now
+     */
+    record SecondSeats(
+            LanMode mode,
+            List<String> addresses,
+            String fingerprint,
+            @Nullable PairingCode code,
+            List<SeatRow> seats) {}
+
+    /** @param triesLeft until it is void */
+    record PairingCode(String digits, Instant until, int triesLeft) {}
+
+    record SeatRow(String id, String name, String from, Instant since, Instant lastSeen) {}
+
+    record PairAsked(
+            @NotNull @NotBlank @Size(max = 40, message = "has at most 40 letters")
+            String code,
+
+            @NotNull @NotBlank @Size(max = 40, message = "has at most 40 letters")
+            String name) {}
+
+    /** @param name of the seat */
+    record MySeat(String name) {}
+
+    @AtTheBench
+    @GetMapping
+    SecondSeats now() {
+        return new SecondSeats(
+                lan.mode(),
+                lan.urls(),
+                lan.certificate().map(LanCertificate::fingerprint).orElse(""),
+                pairing.open().map(PairedDevicesController::shown).orElse(null),
+                seats.all().stream().map(PairedDevicesController::row).toList());
+    }
+
+    @AtTheBench
+    @PostMapping("/code")
+    SecondSeats newCode() {
+        if (!lan.isOn()) {
+            throw Refusal.conflict("mode", "Second seats are off. Start with ./medic serve --lan to let them in.");
+        }
+        pairing.renew();
+        return now();
+    }
+
+    @PostMapping("/pair")
+    ResponseEntity<MySeat> pair(@RequestBody @Valid PairAsked asked, HttpServletRequest request) {
+        if (PairedDevice.of(request).isEmpty()) {
+            throw Refusal.conflict("code", "This is the bench itself; it needs no pairing.");
+        }
+        switch (pairing.attempt(asked.code(), request.getRemoteAddr())) {
+            case WRONG ->
+                throw Refusal.wrong(
+                        "code", "That is not the code. After " + Pairing.TRIES + " wrong tries it is void.");
+            case NO_CODE ->
+                throw Refusal.wrong(
+                        "code",
+                        "No code is open. Have one made at the bench; it is good for " + Pairing.LASTS.toMinutes()
+                                + " minutes and for one seat.");
+            case TOO_MANY ->
+                throw Refusal.conflict(
+                        "code",
+                        "Too many wrong codes were tried. Wait " + Pairing.REMEMBERED.toMinutes()
+                                + " minutes, then have a new one made at the bench.");
+            case PAIRED -> {}
+        }
+        String secret = seats.pair(asked.name().strip(), request.getRemoteAddr())
+                .orElseThrow(() ->
+                        Refusal.conflict("code", PairedDevices.MOST + " seats are in already. End one at the bench."));
+        return ResponseEntity.ok()
+                .header(HttpHeaders.SET_COOKIE, cookie(secret, PairedDevices.LASTS.toSeconds()))
+                .body(new MySeat(asked.name().strip()));
+    }
+
+    /** A seat leaves by itself. */
+    @DeleteMapping("/mine")
+    ResponseEntity<MySeat> leave(HttpServletRequest request) {
+        String id = PairedDevice.of(request)
+                .orElseThrow(() -> Refusal.conflict("seat", "This is the bench itself; it cannot leave."));
+        seats.end(id);
+        return ResponseEntity.ok().header(HttpHeaders.SET_COOKIE, cookie("", 0)).body(new MySeat(""));
+    }
+
+    @AtTheBench
+    @DeleteMapping("/{id}")
+    SecondSeats end(@PathVariable String id) {
+        if (!seats.end(id)) {
+            throw Refusal.unknown("id", "No seat “" + Refusal.shortened(id) + "” is in.");
+        }
+        return now();
+    }
+
+    private static String cookie(String secret, long seconds) {
+        return ResponseCookie.from(LanGate.COOKIE, secret)
+                .httpOnly(true)
+                .secure(true)
+                .sameSite("Strict")
+                .path("/")
+                .maxAge(seconds)
+                .build()
+                .toString();
+    }
+
+    private static PairingCode shown(Code code) {
+        return new PairingCode(code.digits(), code.until(), code.triesLeft());
+    }
+
+    private static SeatRow row(Seat seat) {
+        return new SeatRow(seat.id(), seat.name(), seat.from(), seat.since(), seat.lastSeen());
+    }
+}

@@ -1,8 +1,0 @@
-package ablemedic.app.http;
-
-/**
- * A second seat is let in no more; what it still hears ends.
- *
- * @param seat its id
- */
-public record SeatEnded(String seat) {}

@@ -1,0 +1,101 @@
+package ablemedic.app.instruments;
+
+import ablemedic.app.chart.ElectricEntry.PackEntry;
+import ablemedic.app.http.Refusal;
+import ablemedic.app.meter.MeterStore;
+import ablemedic.power.BatteryUse;
+import ablemedic.power.CellGuess;
+import ablemedic.power.LandingVoltageRule;
+import ablemedic.reading.Estimate;
+import ablemedic.wiring.BatteryType;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/**
+ * The pack: sag, usable charge, thresholds, and how its cells are guessed. Volts, amperes, milliamp hours, milliohms.
+ */
+@RestController
+class BatteryInstrumentController {
+    private final MeterStore meters;
+
+    BatteryInstrumentController(MeterStore meters) {
+        this.meters = meters;
+    }
+
+    record PackAsked(
+            @NotNull @Valid PackEntry kind,
+            @NotNull LandingVoltageRule school,
+            double drawA,
+            @Nullable Double restV,
+            @Nullable Double loadV,
+            @Nullable Double loadA) {}
+
+    record PackAnswer(
+            double fullV,
+            double nominalV,
+            double landV,
+            double landCellV,
+            String reason,
+            double sagV,
+            double usableMah,
+            double usableShare,
+            double usableWh,
+            double minutes,
+            @Nullable Double resistanceMohm,
+            @Nullable Double resistancePlusMinusMohm,
+            boolean worn,
+            double guessLowCellV,
+            double guessHighCellV,
+            int guessFull) {}
+
+    @PostMapping("/api/instruments/pack")
+    PackAnswer solve(@RequestBody @Valid PackAsked asked) {
+        BatteryType kind = asked.kind().kind();
+        double draw = Asked.within("drawA", asked.drawA(), 0.1, 500, "A");
+        Double mohm = null;
+        Double u = null;
+        boolean worn = false;
+        BatteryType used = kind;
+        if (asked.restV() != null && asked.loadV() != null && asked.loadA() != null) {
+            double rest = Asked.within("restV", asked.restV(), 0.5, 100, "V");
+            double load = Asked.within("loadV", asked.loadV(), 0.5, 100, "V");
+            double amps = Asked.within("loadA", asked.loadA(), 0.05, 500, "A");
+            if (load >= rest) {
+                throw Refusal.wrong(
+                        "loadV",
+                        "Under load a pack stands below its resting voltage: " + load + " V is not below " + rest
+                                + " V.");
+            }
+            Estimate ohms = BatteryUse.resistance(rest, load, Estimate.within(amps, 0.03 * amps), meters.get());
+            mohm = ohms.value() * 1000;
+            u = ohms.expanded() * 1000;
+            worn = BatteryUse.worn(kind, ohms.value());
+            used = new BatteryType(
+                    kind.cells(), kind.chemistry(), kind.capacityMah(), Math.min(500, mohm / kind.cells()));
+        }
+        double land = BatteryUse.landCellV(kind.chemistry(), asked.school().landV());
+        double share = BatteryUse.usableShare(used, land, draw);
+        double[] guessed = CellGuess.rightBetween(kind);
+        return new PackAnswer(
+                kind.fullV(),
+                kind.nominalV(),
+                land * kind.cells(),
+                land,
+                asked.school().reason(),
+                draw * used.ohms(),
+                share * kind.capacityMah(),
+                share,
+                BatteryUse.energyWh(used, share, draw),
+                share * kind.capacityMah() / 1000 / draw * 60,
+                mohm,
+                u,
+                worn,
+                guessed[0],
+                guessed[1],
+                CellGuess.of(kind.fullV()));
+    }
+}

@@ -1,0 +1,8 @@
+/**
+ * The parts shelf of the workshop: the sorts that ship, and those that it added. A sheet keeps a copy of each own sort
+ * that it uses, so that what was built stays what it was when the shelf changes.
+ */
+@NullMarked
+package ablemedic.app.parts;
+
+import org.jspecify.annotations.NullMarked;

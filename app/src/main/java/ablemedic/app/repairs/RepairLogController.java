@@ -1,0 +1,157 @@
+package ablemedic.app.repairs;
+
+import ablemedic.Families;
+import ablemedic.app.chart.CraftStore;
+import ablemedic.app.http.Refusal;
+import ablemedic.app.http.SafeCsv;
+import ablemedic.app.http.Zones;
+import ablemedic.app.repairs.RepairLogStore.LedgerEntry;
+import ablemedic.app.repairs.RepairLogStore.Search;
+import ablemedic.handbook.Handbook;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The ledger over HTTP. */
+@RestController
+class RepairLogController {
+    /** Entries of a page. */
+    private static final int PAGE = 50;
+
+    private final RepairLogStore ledger;
+    private final CraftStore crafts;
+
+    RepairLogController(RepairLogStore ledger, CraftStore crafts) {
+        this.ledger = ledger;
+        this.crafts = crafts;
+    }
+
+    /**
+     * What was found.
+     *
+     * @param entries those of this page
+     * @param all how many there are on all pages
+     * @param minutes of all of them
+     */
+    record Ledger(List<LedgerEntry> entries, int all, double minutes, List<Returning> returning) {}
+
+    /** A sort of cause that came more than once. */
+    record Returning(String kind, String title, int times) {}
+
+    /**
+     * Searches the ledger.
+     *
+     * @param zone the time zone whose days are meant, such as Europe/Dublin; left out, that of the program's computer
+     * @param skip how many entries to leave out at the start
+     */
+    @GetMapping("/api/ledger")
+    Ledger ledger(
+            @RequestParam(defaultValue = "") String q,
+            @RequestParam(defaultValue = "") String craft,
+            @RequestParam(defaultValue = "") String cause,
+            @RequestParam(defaultValue = "") String from,
+            @RequestParam(defaultValue = "") String to,
+            @RequestParam(defaultValue = "") String zone,
+            @RequestParam(defaultValue = "0") int skip) {
+        ZoneId where = Zones.of(zone);
+        List<LedgerEntry> found = ledger.find(new Search(
+                q,
+                craft.strip(),
+                cause,
+                day("from", from).map(day -> day.atStartOfDay(where).toInstant()),
+                day("to", to).map(day -> day.plusDays(1).atStartOfDay(where).toInstant())));
+        return new Ledger(
+                found.stream().skip(Math.max(0, skip)).limit(PAGE).toList(),
+                found.size(),
+                found.stream().mapToDouble(LedgerEntry::minutes).sum(),
+                returning(found));
+    }
+
+    private static Optional<LocalDate> day(String where, String day) {
+        try {
+            LocalDate read = day.isEmpty() ? null : LocalDate.parse(day);
+            if (read != null && (read.getYear() < 1970 || read.getYear() > 9999)) {
+                throw Refusal.wrong(where, "“" + day + "” lies outside the years 1970 to 9999.");
+            }
+            return Optional.ofNullable(read);
+        } catch (DateTimeException e) {
+            throw Refusal.wrong(where, "“" + Refusal.shortened(day) + "” is no day; write it as 2026-03-31.");
+        }
+    }
+
+    private static List<Returning> returning(List<LedgerEntry> entries) {
+        Map<String, Integer> counts = new LinkedHashMap<>();
+        for (LedgerEntry entry : entries) {
+            for (String kind : new LinkedHashSet<>(List.of(entry.kinds().split(" ")))) {
+                if (!kind.isEmpty()) {
+                    counts.merge(kind, 1, Integer::sum);
+                }
+            }
+        }
+        return counts.entrySet().stream()
+                .filter(e -> e.getValue() > 1)
+                .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
+                .map(e -> new Returning(
+                        e.getKey(),
+                        Families.handbook()
+                                .page(e.getKey())
+                                .map(Handbook.Page::title)
+                                .orElse(e.getKey()),
+                        e.getValue()))
+                .toList();
+    }
+
+    /** What comes back again and again, and how the bench went month by month. */
+    @GetMapping("/api/ledger/trends")
+    Trends trends(@RequestParam(defaultValue = "") String zone) {
+        return Trends.of(ledger.find(Search.ALL), builders(), Zones.of(zone));
+    }
+
+    private Map<String, String> builders() {
+        return crafts.all().stream().collect(Collectors.toMap(CraftStore.Row::mark, CraftStore.Row::builder));
+    }
+
+    @GetMapping(value = "/api/ledger.csv", produces = "text/csv")
+    ResponseEntity<String> csv() {
+        SafeCsv csv = new SafeCsv(
+                "closed_at",
+                "craft",
+                "work_up",
+                "complaint",
+                "ended",
+                "reason",
+                "causes",
+                "parts",
+                "fixes",
+                "changes",
+                "proof",
+                "minutes");
+        for (LedgerEntry e : ledger.find(Search.ALL)) {
+            csv.row(
+                    e.closedAt().toString(),
+                    e.mark(),
+                    String.valueOf(e.workUpId()),
+                    e.complaint(),
+                    e.ended(),
+                    e.reason(),
+                    e.causes(),
+                    e.parts(),
+                    e.fixes(),
+                    e.changes(),
+                    e.proof(),
+                    String.format(Locale.ROOT, "%.0f", e.minutes()));
+        }
+        return csv.as("ledger.csv");
+    }
+}

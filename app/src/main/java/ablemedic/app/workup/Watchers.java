@@ -1,0 +1,135 @@
+package ablemedic.app.workup;
+
+import ablemedic.app.http.PairingEnded;
+import ablemedic.app.http.Refusal;
+import java.io.IOException;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Queue;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.DisposableBean;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** Those who look at a work-up at the same time: each is told when it went on, whoever wrote it. */
+@Component
+class Watchers implements DisposableBean {
+    private static final Logger LOG = LoggerFactory.getLogger(Watchers.class);
+    private static final int MOST = 40;
+    private static final long LOOK_MS = 300;
+    /** A line now and then shows whether somebody is still there. */
+    private static final int LOOKS_PER_SIGN = 40;
+
+    private static final long LONGEST_MS = 3_600_000;
+
+    private final WorkUpStore store;
+    private final Map<Long, Queue<Seat>> taken = new ConcurrentHashMap<>();
+    private final ScheduledExecutorService looking = Executors.newSingleThreadScheduledExecutor(work -> {
+        Thread thread = new Thread(work, "seats");
+        thread.setDaemon(true);
+        return thread;
+    });
+    private int looks;
+
+    Watchers(WorkUpStore store) {
+        this.store = store;
+        looking.scheduleWithFixedDelay(this::look, LOOK_MS, LOOK_MS, TimeUnit.MILLISECONDS);
+    }
+
+    private static final class Seat {
+        private final SseEmitter line;
+        /** Its id where it came over the network. */
+        private final Optional<String> paired;
+
+        private volatile long told;
+
+        Seat(SseEmitter line, Optional<String> paired, long told) {
+            this.line = line;
+            this.paired = paired;
+            this.told = told;
+        }
+    }
+
+    /**
+     * Takes a seat at a work-up.
+     *
+     * @param paired the id of a seat that came over the network
+     * @throws Refusal where there is no work-up of this number, or no seat is left
+     */
+    SseEmitter take(long workUpId, Optional<String> paired) {
+        store.get(workUpId);
+        if (taken.values().stream().mapToInt(Queue::size).sum() >= MOST) {
+            throw Refusal.conflict("id", "Nobody else can be told at once how it goes on; look again now and then.");
+        }
+        Seat seat = new Seat(new SseEmitter(LONGEST_MS), paired, store.version(workUpId));
+        Queue<Seat> all = taken.computeIfAbsent(workUpId, id -> new ConcurrentLinkedQueue<>());
+        all.add(seat);
+        Runnable leave = () -> all.remove(seat);
+        seat.line.onCompletion(leave);
+        seat.line.onTimeout(leave);
+        seat.line.onError(e -> leave.run());
+        say(all, seat, SseEmitter.event().data(seat.told));
+        return seat.line;
+    }
+
+    private void look() {
+        try {
+            boolean sign = ++looks % LOOKS_PER_SIGN == 0;
+            taken.forEach((id, all) -> {
+                if (all.isEmpty()) {
+                    return;
+                }
+                long version = store.version(id);
+                for (Seat seat : all) {
+                    if (seat.told != version) {
+                        seat.told = version;
+                        say(all, seat, SseEmitter.event().data(version));
+                    } else if (sign) {
+                        say(all, seat, SseEmitter.event().comment("still here"));
+                    }
+                }
+            });
+        } catch (RuntimeException e) {
+            // The program may be stopping, or the file be locked; the next look tries again.
+            LOG.debug("Seats not told", e);
+        }
+    }
+
+    private static void say(Queue<Seat> all, Seat seat, SseEmitter.SseEventBuilder words) {
+        try {
+            seat.line.send(words);
+        } catch (IOException | IllegalStateException e) {
+            all.remove(seat);
+        }
+    }
+
+    private static void leave(Seat seat) {
+        try {
+            seat.line.complete();
+        } catch (IllegalStateException e) {
+            // Whoever sat there is gone already.
+            LOG.debug("Seat left", e);
+        }
+    }
+
+    /** Who is let in no more hears no more. */
+    @EventListener
+    void ended(PairingEnded ended) {
+        taken.values().forEach(all -> all.stream()
+                .filter(seat -> seat.paired.filter(ended.seat()::equals).isPresent())
+                .forEach(Watchers::leave));
+    }
+
+    @Override
+    public void destroy() {
+        looking.shutdownNow();
+        taken.values().forEach(all -> all.forEach(Watchers::leave));
+    }
+}

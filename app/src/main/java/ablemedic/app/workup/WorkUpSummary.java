@@ -1,0 +1,177 @@
+package ablemedic.app.workup;
+
+import ablemedic.app.chart.CraftStore.Row;
+import ablemedic.app.storage.Newest;
+import ablemedic.app.storage.Trouble;
+import ablemedic.app.storage.UnreadableRecordException;
+import ablemedic.app.workup.WorkUpVersions.Stamp;
+import ablemedic.app.workup.WorkUpView.Stage;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.DisposableBean;
+import org.springframework.stereotype.Component;
+
+/** A work-up in one strip, for the bench. One that is not known yet is worked out behind, one after the other. */
+@Component
+public class WorkUpSummary implements DisposableBean {
+    private static final Logger LOG = LoggerFactory.getLogger(WorkUpSummary.class);
+    private static final int KEPT = 2_000;
+    private static final String NOT_WORKED_OUT = "It cannot be worked out; the reason stands in the program's log.";
+
+    private final WorkUpViews views;
+    private final WorkUpVersions stamps;
+    private final SummaryStore store;
+    private final Newest<Long, Stamp, Outcome> kept = new Newest<>(KEPT);
+    private final Map<Stamp, CompletableFuture<Outcome>> underWay = new ConcurrentHashMap<>();
+    private final ExecutorService behind = Executors.newSingleThreadExecutor(work -> {
+        Thread thread = new Thread(work, "glances");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    WorkUpSummary(WorkUpViews views, WorkUpVersions stamps, SummaryStore store) {
+        this.views = views;
+        this.stamps = stamps;
+        this.store = store;
+    }
+
+    /**
+     * One strip.
+     *
+     * @param suspect the leading suspect, empty when there is none
+     * @param next what to do next
+     * @param blocked what stands in the way, empty when nothing does
+     * @param pending whether it is still being worked out: suspect, stage and what is next follow
+     */
+    public record Glance(
+            long workUpId,
+            String mark,
+            String name,
+            String complaint,
+            Stage stage,
+            String suspect,
+            double belief,
+            String word,
+            String next,
+            String blocked,
+            double minutes,
+            boolean pending) {}
+
+    /** A strip, or why there is none. */
+    public record Outcome(@Nullable Glance glance, String why) {}
+
+    /** What the strips of these work-ups are good for; asked once for all of them. */
+    public Map<Long, Stamp> stamps(List<Long> ids) {
+        return stamps.of(ids);
+    }
+
+    /**
+     * What is known of a work-up without working anything out.
+     *
+     * @throws UnreadableRecordException where what it was made from can no longer be read
+     */
+    public Optional<Outcome> known(Stamp stamp) {
+        return kept.known(stamp.workUp(), stamp).or(() -> views.keptFor(stamp, store.find(stamp))
+                .map(glance -> kept.of(stamp.workUp(), stamp, () -> new Outcome(glance, ""))));
+    }
+
+    /** Has a strip worked out behind; whoever wants it soon waits for what comes of it. */
+    public CompletableFuture<Outcome> ask(Stamp stamp, Row craft) {
+        CompletableFuture<Outcome> mine = new CompletableFuture<>();
+        CompletableFuture<Outcome> other = underWay.putIfAbsent(stamp, mine);
+        if (other != null) {
+            return other;
+        }
+        behind.execute(() -> {
+            try {
+                mine.complete(made(stamp, craft));
+            } catch (RuntimeException | Error e) {
+                mine.completeExceptionally(e);
+            } finally {
+                underWay.remove(stamp);
+            }
+        });
+        return mine;
+    }
+
+    private Outcome made(Stamp stamp, Row craft) {
+        return kept.of(stamp.workUp(), stamp, () -> {
+            try {
+                Glance made = of(views.view(stamp), craft);
+                store.keep(stamp, made);
+                return new Outcome(made, "");
+            } catch (UnreadableRecordException e) {
+                return new Outcome(null, "Its " + e.getMessage() + ".");
+            } catch (RuntimeException e) {
+                if (Thread.currentThread().isInterrupted() || Trouble.behind(e).isPresent()) {
+                    throw e;
+                }
+                LOG.error("Work-up {} cannot be shown", stamp.workUp(), e);
+                return new Outcome(null, NOT_WORKED_OUT);
+            }
+        });
+    }
+
+    /** A strip with what needs no reasoning. */
+    public static Glance pending(WorkUpStore.Opened opened, Row craft) {
+        return new Glance(
+                opened.id(),
+                craft.mark(),
+                craft.name(),
+                opened.complaint(),
+                Stage.LOOKING,
+                "",
+                0,
+                "",
+                "Being worked out",
+                "",
+                0,
+                true);
+    }
+
+    @Override
+    public void destroy() {
+        behind.shutdownNow();
+    }
+
+    private static Glance of(WorkUpView view, Row craft) {
+        var first = view.suspects().stream().findFirst();
+        var card = view.stage() == Stage.PROVING && view.proof() != null
+                ? view.proof().next()
+                : view.next();
+        String next =
+                switch (view.stage()) {
+                    case FIXING ->
+                        view.fix() == null ? "" : view.fix().options().get(0).title();
+                    case PROVING -> card == null ? "Close it as solved" : "Prove it: " + card.title();
+                    default -> card == null ? "Nothing left that tells more: name a suspicion" : card.title();
+                };
+        String blocked = card == null || card.ready() || view.stage() == Stage.FIXING
+                ? ""
+                : card.steps().stream()
+                        .findFirst()
+                        .map(s -> "first: " + s.label().split(":")[0])
+                        .orElse("no safe way to it");
+        return new Glance(
+                view.id(),
+                craft.mark(),
+                craft.name(),
+                view.complaint(),
+                view.stage(),
+                first.map(WorkUpView.SuspectView::title).orElse(""),
+                first.map(WorkUpView.SuspectView::belief).orElse(0.0),
+                first.map(WorkUpView.SuspectView::word).orElse(""),
+                next,
+                blocked,
+                view.minutes(),
+                false);
+    }
+}

@@ -1,0 +1,78 @@
+package ablemedic.app.repairs;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import ablemedic.app.repairs.RepairLogStore.LedgerEntry;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+class TrendsTest {
+    private static LedgerEntry entry(String mark, String day, String kinds, String parts, double minutes) {
+        return new LedgerEntry(
+                1,
+                1,
+                mark,
+                Instant.parse(day),
+                "complaint",
+                kinds.isEmpty() ? "not solved" : "solved",
+                "",
+                kinds.isEmpty() ? "" : "cause",
+                kinds,
+                parts,
+                "",
+                "",
+                "",
+                minutes);
+    }
+
+    private static final List<LedgerEntry> ENTRIES = List.of(
+            entry("A", "2026-01-31T23:30:00Z", "prop-damaged", "Propeller", 10),
+            entry("A", "2026-04-02T10:00:00Z", "prop-damaged camera-dead", "Camera; Propeller", 30),
+            entry("B", "2026-04-03T10:00:00Z", "", "", 20),
+            entry("A", "2026-04-05T10:00:00Z", "prop-damaged", "", 50));
+
+    private static final Map<String, String> BUILDERS = Map.of("A", "the club", "B", "");
+
+    @Test
+    void monthsAreThoseOfWhoeverLooksAndNoneIsLeftOut() {
+        Trends utc = Trends.of(ENTRIES, BUILDERS, ZoneId.of("UTC"));
+        assertThat(utc.months())
+                .extracting(Trends.Month::month)
+                .containsExactly("2026-01", "2026-02", "2026-03", "2026-04");
+        assertThat(utc.months().get(3)).isEqualTo(new Trends.Month("2026-04", 3, 2, 100));
+        assertThat(Trends.of(ENTRIES, BUILDERS, ZoneId.of("Europe/Berlin"))
+                        .months()
+                        .get(0)
+                        .month())
+                .isEqualTo("2026-02");
+    }
+
+    @Test
+    void whatComesOftenestStandsFirstWithTheMiddleOfItsMinutes() {
+        Trends trends = Trends.of(ENTRIES, BUILDERS, ZoneId.of("UTC"));
+        assertThat(trends.crafts())
+                .containsExactly(new Trends.Share("A", "A", 3, 30), new Trends.Share("B", "B", 1, 20));
+        assertThat(trends.causes()).extracting(Trends.Share::id).containsExactly("prop-damaged", "camera-dead");
+        assertThat(trends.families()).extracting(Trends.Share::title).contains("Video and camera");
+        assertThat(trends.families().stream().mapToInt(Trends.Share::times).sum())
+                .isEqualTo(4);
+    }
+
+    @Test
+    void partsAndBuildersCountAsFarAsTheyAreKnown() {
+        Trends trends = Trends.of(ENTRIES, BUILDERS, ZoneId.of("UTC"));
+        assertThat(trends.parts())
+                .containsExactly(
+                        new Trends.Share("Propeller", "Propeller", 2, 20), new Trends.Share("Camera", "Camera", 1, 30));
+        assertThat(trends.builders()).containsExactly(new Trends.Share("the club", "the club", 3, 30));
+    }
+
+    @Test
+    void anEmptyLedgerHasNoTrends() {
+        assertThat(Trends.of(List.of(), Map.of(), ZoneId.of("UTC")))
+                .isEqualTo(new Trends(List.of(), List.of(), List.of(), List.of(), List.of(), List.of()));
+    }
+}

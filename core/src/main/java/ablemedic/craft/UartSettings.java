@@ -1,0 +1,154 @@
+package ablemedic.craft;
+
+import ablemedic.configuration.Device;
+import ablemedic.configuration.Setting;
+import ablemedic.configuration.ValueForm;
+import ablemedic.configuration.ValueForm.Choice;
+import ablemedic.configuration.ValueForm.Count;
+import ablemedic.configuration.ValueForm.Words;
+import ablemedic.protocol.Format;
+import ablemedic.wiring.UartFunction;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/** What the flight board can be told of its serial ports, which firmware counts from 1 to 12. */
+public final class UartSettings {
+    /** The ports that a firmware counts. */
+    public static final List<String> PORTS =
+            IntStream.rangeClosed(1, 12).mapToObj(String::valueOf).toList();
+
+    private static final String GROUP = "ports";
+    private static final int FASTEST = 3_000_000;
+    private static final ValueForm<List<UartFunction>> JOBS = new Words<>(
+            "none, or one or more of "
+                    + String.join(
+                            ", ",
+                            Arrays.stream(UartFunction.values())
+                                    .map(UartFunction::id)
+                                    .toList()) + " with + between them",
+            UartSettings::written,
+            UartSettings::jobs,
+            jobs -> jobs.isEmpty()
+                    ? "none"
+                    : String.join(
+                            " and ", jobs.stream().map(UartFunction::label).toList()));
+    private static final Map<String, Setting<List<UartFunction>>> JOBS_OF =
+            each(port -> setting("port-" + port + "-jobs", "jobs of port " + port, List.of(), JOBS));
+    private static final Map<String, Setting<Integer>> BAUD_OF = each(port -> setting(
+            "port-" + port + "-baud",
+            "rate of port " + port,
+            0,
+            new Count(0, FASTEST, n -> Optional.of(n == 0 ? "the usual of its format" : n + " baud"))));
+    private static final Map<String, Setting<AsFormat>> INVERSION_OF = each(port -> setting(
+            "port-" + port + "-inversion",
+            "inversion of port " + port,
+            AsFormat.BY_FORMAT,
+            Choice.of(AsFormat.class, AsFormat::label)));
+    private static final Map<String, Setting<AsFormat>> ONE_WIRE_OF = each(port -> setting(
+            "port-" + port + "-half-duplex",
+            "half duplex of port " + port,
+            AsFormat.BY_FORMAT,
+            Choice.of(AsFormat.class, AsFormat::label)));
+    private static final Map<UartFunction, Setting<Format>> FORMAT_OF = formats();
+
+    /** Whether it makes ports out of plain pins. */
+    public static final Setting<Boolean> SOFT = setting("soft-serial", "soft serial", false, onOff());
+    /** Whether it sends telemetry at all. */
+    public static final Setting<Boolean> TELEMETRY = setting("telemetry-on", "telemetry", true, onOff());
+
+    /** All of them, in the order in which a person goes over them. */
+    public static final List<Setting<?>> ALL = Stream.of(
+                    FORMAT_OF.values().stream()
+                            .filter(setting ->
+                                    ((Choice<Format>) setting.form()).values().size() > 1),
+                    Stream.of(SOFT, TELEMETRY),
+                    PORTS.stream().flatMap(port -> Stream.of(jobsOf(port), baud(port), inversion(port), oneWire(port))))
+            .<Setting<?>>flatMap(Function.identity())
+            .toList();
+
+    private UartSettings() {}
+
+    /** The jobs that a port has; it can do one, or the receiver's and telemetry over a format that carries both. */
+    public static Setting<List<UartFunction>> jobsOf(String port) {
+        return JOBS_OF.get(port);
+    }
+
+    /** Bits a second; 0 for the usual rate of the format. */
+    public static Setting<Integer> baud(String port) {
+        return BAUD_OF.get(port);
+    }
+
+    /** Whether it turns its line round. */
+    public static Setting<AsFormat> inversion(String port) {
+        return INVERSION_OF.get(port);
+    }
+
+    /** Whether it hears and speaks over its sending pad. */
+    public static Setting<AsFormat> oneWire(String port) {
+        return ONE_WIRE_OF.get(port);
+    }
+
+    /** The format that it speaks for a job. */
+    public static Setting<Format> format(UartFunction job) {
+        return FORMAT_OF.get(job);
+    }
+
+    /** The ports that were given a job, in their order. */
+    public static List<String> portsWith(UartFunction job, Craft craft) {
+        return PORTS.stream()
+                .filter(port -> craft.told(jobsOf(port)).contains(job))
+                .toList();
+    }
+
+    private static Map<UartFunction, Setting<Format>> formats() {
+        Map<UartFunction, Setting<Format>> all = new EnumMap<>(UartFunction.class);
+        for (UartFunction job : UartFunction.values()) {
+            all.put(
+                    job,
+                    setting(
+                            "format-" + job.id(),
+                            "format of " + job.label(),
+                            job.formats().get(0),
+                            new Choice<>(job.formats(), Format::id, Format::label)));
+        }
+        return all;
+    }
+
+    static Choice<Boolean> onOff() {
+        return new Choice<>(List.of(true, false), on -> on ? "on" : "off", on -> on ? "on" : "off");
+    }
+
+    private static <T> Map<String, Setting<T>> each(Function<String, Setting<T>> making) {
+        return PORTS.stream().collect(Collectors.toMap(Function.identity(), making));
+    }
+
+    private static <T> Setting<T> setting(String id, String label, T usual, ValueForm<T> form) {
+        return Setting.of(Device.FLIGHT_BOARD, GROUP, id, label, usual, form);
+    }
+
+    private static String written(List<UartFunction> jobs) {
+        return jobs.isEmpty()
+                ? "none"
+                : String.join("+", jobs.stream().map(UartFunction::id).toList());
+    }
+
+    private static List<UartFunction> jobs(String text) {
+        return text.equals("none")
+                ? List.of()
+                : Stream.of(text.split("\\+", -1))
+                        .map(id -> Arrays.stream(UartFunction.values())
+                                .filter(job -> job.id().equals(id))
+                                .findFirst()
+                                .orElseThrow(() -> new IllegalArgumentException("there is no job " + id)))
+                        .distinct()
+                        .sorted()
+                        .toList();
+    }
+}

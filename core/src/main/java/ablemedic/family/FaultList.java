@@ -1,0 +1,84 @@
+package ablemedic.family;
+
+import ablemedic.configuration.Setting;
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Fault;
+import ablemedic.diagnosis.Fix;
+import ablemedic.wiring.Electrics;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.BiFunction;
+import java.util.function.UnaryOperator;
+
+/** The faults of one craft as they are gathered. */
+public final class FaultList {
+    private final List<Fault<Craft>> faults = new ArrayList<>();
+
+    public void add(Fault<Craft> fault) {
+        faults.add(fault);
+    }
+
+    public void harmed(
+            String id,
+            String kind,
+            String site,
+            Odds odds,
+            String description,
+            UnaryOperator<Electrics> effect,
+            BiFunction<Craft, Craft, List<Fix<Craft>>> fixing) {
+        faults.add(new CraftFault(
+                id,
+                kind,
+                site,
+                any -> description,
+                odds,
+                any -> any.withElectrics(effect.apply(any.electrics())),
+                fixing));
+    }
+
+    public <T> void told(
+            SettingTrouble<T> trouble,
+            String id,
+            String kind,
+            Setting<T> setting,
+            Odds odds,
+            UnaryOperator<T> change,
+            String description,
+            BiFunction<Craft, Craft, List<Fix<Craft>>> fixing) {
+        faults.add(trouble.wrong(id, kind, "setting " + setting.id(), odds, change, any -> description, fixing));
+    }
+
+    /**
+     * A setting that was told wrong, and the fix that enters the value of a sound craft.
+     *
+     * @param title of the fix
+     * @param steps of it
+     */
+    public <T> void entered(
+            SettingTrouble<T> trouble,
+            Setting<T> setting,
+            Craft sound,
+            String id,
+            String kind,
+            Odds odds,
+            UnaryOperator<T> change,
+            String description,
+            String title,
+            double minutes,
+            String... steps) {
+        told(
+                trouble,
+                id,
+                kind,
+                setting,
+                odds,
+                change,
+                description,
+                trouble.entered(
+                        "set", setting.id() + " " + sound.told().written(setting), title, List.of(steps), minutes));
+    }
+
+    public List<Fault<Craft>> all() {
+        return List.copyOf(faults);
+    }
+}

@@ -1,0 +1,77 @@
+package ablemedic.family;
+
+import ablemedic.craft.Arm;
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Fault;
+import ablemedic.wiring.Archetype;
+import ablemedic.wiring.Defect;
+import ablemedic.wiring.Part;
+import ablemedic.wiring.Wiring;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
+
+/**
+ * In which parts of a craft a fault lies, in plain words: by these a workshop sees which part comes back again and
+ * again.
+ */
+public final class LiesIn {
+    private static final String LEADS = "Leads and joints";
+
+    private LiesIn() {}
+
+    /** The parts by which the craft with the fault differs from the sound one, in the order of the alphabet. */
+    public static List<String> of(Fault<Craft> fault, Craft sound) {
+        Craft faulty = fault.applyTo(sound);
+        Set<String> parts = new TreeSet<>();
+        for (int i = 0; i < sound.arms().size(); i++) {
+            arm(sound.arms().get(i), faulty.arms().get(i), parts);
+        }
+        if (!faulty.wiring().equals(sound.wiring())) {
+            parts.add(LEADS);
+        }
+        if (!faulty.seat().equals(sound.seat())) {
+            parts.add("Seat of the board");
+        }
+        if (!faulty.airframe().equals(sound.airframe())) {
+            parts.add("Frame and load");
+        }
+        if (!faulty.told().equals(sound.told())) {
+            parts.add("Settings and firmware");
+        }
+        faulty.electrics().harm().stream()
+                .filter(harm -> !sound.electrics().harm().contains(harm))
+                .forEach(harm -> harm(harm, sound.electrics().wiring(), parts));
+        return List.copyOf(parts);
+    }
+
+    private static void arm(Arm sound, Arm faulty, Set<String> parts) {
+        if (!faulty.motor().equals(sound.motor())) {
+            parts.add("Motor");
+        }
+        if (!faulty.prop().equals(sound.prop())) {
+            parts.add("Propeller");
+        }
+    }
+
+    private static void harm(Defect harm, Wiring wiring, Set<String> parts) {
+        switch (harm.slot().sort()) {
+            case LINK, BRIDGE, LEAD -> parts.add(LEADS);
+            case PACK_OHMS, PACK_CELL, PACK_CELLS -> parts.add("Pack");
+            default ->
+                parts.add(wiring.sheet().parts().stream()
+                        .filter(part -> harm.isAt(part.id()))
+                        .map(LiesIn::called)
+                        .findFirst()
+                        .orElse("Flight board"));
+        }
+    }
+
+    private static String called(Part part) {
+        String called = part.archetype().kind() == Archetype.Kind.PART
+                ? part.archetype().label()
+                : part.archetype().kind().label();
+        return called.substring(0, 1).toUpperCase(Locale.ROOT) + called.substring(1);
+    }
+}

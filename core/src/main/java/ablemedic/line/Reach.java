@@ -1,8 +1,0 @@
-package ablemedic.line;
-
-/** How well what one end of a line says reaches the other. */
-public enum Reach {
-    NONE,
-    FLAKY,
-    GOOD
-}

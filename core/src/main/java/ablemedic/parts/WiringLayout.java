@@ -1,0 +1,211 @@
+package ablemedic.parts;
+
+import ablemedic.wiring.Archetype;
+import ablemedic.wiring.BatteryType;
+import ablemedic.wiring.ElectricSheet;
+import ablemedic.wiring.Gauge;
+import ablemedic.wiring.Pad;
+import ablemedic.wiring.Pad.Kind;
+import ablemedic.wiring.Part;
+import ablemedic.wiring.UnusableSheetException;
+import ablemedic.wiring.Wire;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Usual ways to wire a quad, to start a sheet from. Gauges and lengths follow the size of the craft. */
+public enum WiringLayout {
+    SEPARATE("Power board, four controllers", "board-5v", List.of("5V", "G", "VS", "GS", "S1", "S2", "S3", "S4")),
+    STACK("Four controllers on one board", "board-pack", List.of("VB", "G", "C", "S1", "S2", "S3", "S4"));
+
+    private final String label;
+    private final String board;
+    private final List<String> boardPads;
+
+    WiringLayout(String label, String board, List<String> boardPads) {
+        this.label = label;
+        this.board = board;
+        this.boardPads = boardPads;
+    }
+
+    /** The id of the flight board that it has where none is chosen. */
+    public String board() {
+        return board;
+    }
+
+    /** Whether a sort of flight board has the pads that it is wired to. */
+    public boolean takes(Archetype sort) {
+        return sort.kind() == Archetype.Kind.BOARD
+                && boardPads.stream().allMatch(pad -> sort.pad(pad).isPresent());
+    }
+
+    public String label() {
+        return label;
+    }
+
+    /**
+     * A sheet of this layout.
+     *
+     * @param armOfOutput the arm, 0 to 3, that each board output, 1 to 4, drives
+     * @param armNames short names of the arms 0 to 3, such as FR
+     * @param reachMm motors from the middle, millimetres
+     * @param pack the pack it flies with
+     * @param parts ids of sorts that ship, to fit besides
+     */
+    public ElectricSheet sheet(
+            List<Integer> armOfOutput, List<String> armNames, double reachMm, BatteryType pack, List<String> parts) {
+        ElectricSheet sheet = bare(
+                armOfOutput, armNames, reachMm, pack, PartsLibrary.find(board).orElseThrow());
+        for (String id : parts) {
+            sheet = withPart(
+                    sheet,
+                    PartsLibrary.find(id)
+                            .orElseThrow(() -> new UnusableSheetException(
+                                    "archetype",
+                                    "there is no “" + id + "” on the shelf; there is "
+                                            + String.join(
+                                                    ", ",
+                                                    PartsLibrary.all().stream()
+                                                            .map(Archetype::id)
+                                                            .toList()))));
+        }
+        return sheet;
+    }
+
+    /**
+     * The same with nothing fitted besides.
+     *
+     * @param flightBoard one that it {@link #takes}
+     */
+    public ElectricSheet bare(
+            List<Integer> armOfOutput, List<String> armNames, double reachMm, BatteryType pack, Archetype flightBoard) {
+        if (!takes(flightBoard)) {
+            throw new UnusableSheetException(
+                    "board",
+                    "“" + flightBoard.label() + "” has not the pads that this layout is wired to: "
+                            + String.join(", ", boardPads));
+        }
+        Gauge main = new Gauge(reachMm > 150 ? 10 : reachMm > 90 ? 12 : 14);
+        Gauge branch = new Gauge(reachMm > 150 ? 14 : reachMm > 90 ? 16 : 18);
+        List<Part> fitted = new ArrayList<>(List.of(named("PLUG", "plug", "pack plug", List.of())));
+        List<Wire> leads = new ArrayList<>();
+        if (this == SEPARATE) {
+            fitted.add(named("PB", "power-board-5v", "power board", List.of()));
+            fitted.add(new Part("FC", flightBoard, "flight board", List.of(), 0));
+            both(leads, "PLUG.", "PB.IN", main, 90);
+            for (int arm = 0; arm < 4; arm++) {
+                String id = "C" + armNames.get(arm);
+                fitted.add(named(id, "controller", "controller " + armNames.get(arm), List.of(arm)));
+                int spot = arm + 1;
+                both(leads, "PB." + spot, id + ".", branch, Math.round(reachMm * 0.6));
+                leads.add(new Wire(
+                        "FC.S" + (armOfOutput.indexOf(arm) + 1),
+                        id + ".S",
+                        new Gauge(26),
+                        Math.round(reachMm * 0.8),
+                        true));
+            }
+            leads.add(new Wire("PB.5V", "FC.5V", new Gauge(22), 60, false));
+            leads.add(new Wire("PB.G5", "FC.G", new Gauge(22), 60, false));
+            leads.add(new Wire("PB.B+", "FC.VS", new Gauge(26), 60, false));
+            leads.add(new Wire("PB.B-", "FC.GS", new Gauge(26), 60, false));
+        } else {
+            fitted.add(named("C4", "controller-four", "four controllers", armOfOutput));
+            fitted.add(new Part("FC", flightBoard, "flight board", List.of(), 0));
+            both(leads, "PLUG.", "C4.IN", main, 100);
+            leads.add(new Wire("C4.VB", "FC.VB", new Gauge(26), 40, true));
+            leads.add(new Wire("C4.G", "FC.G", new Gauge(26), 40, true));
+            for (int n = 1; n <= 4; n++) {
+                leads.add(new Wire("FC.S" + n, "C4.S" + n, new Gauge(28), 40, true));
+            }
+            leads.add(new Wire("C4.C", "FC.C", new Gauge(28), 40, true));
+        }
+        return new ElectricSheet(fitted, leads, pack);
+    }
+
+    private static Part named(String id, String archetype, String label, List<Integer> arms) {
+        return new Part(id, PartsLibrary.find(archetype).orElseThrow(), label, arms, 0);
+    }
+
+    private static void both(List<Wire> leads, String from, String to, Gauge gauge, double mm) {
+        leads.add(new Wire(from + "+", to + "+", gauge, mm, false));
+        leads.add(new Wire(from + "-", to + "-", gauge, mm, false));
+    }
+
+    /**
+     * The sheet with one more part of a sort, its leads run to the first pads that fit it; where none is free it stays
+     * without, which {@link ElectricSheet#missing()} says.
+     */
+    public static ElectricSheet withPart(ElectricSheet sheet, Archetype archetype) {
+        String stem = archetype.shortName();
+        String id = stem;
+        for (int n = 2; sheet.part(id).isPresent(); n++) {
+            id = stem + n;
+        }
+        String label = called(archetype) + (id.equals(stem) ? "" : " " + id.substring(stem.length()));
+        Part part = new Part(id, archetype, label, List.of(), 0);
+        List<Part> parts = new ArrayList<>(sheet.parts());
+        parts.add(part);
+        List<Wire> leads = new ArrayList<>(sheet.leads());
+        if (archetype.pad("+").isPresent() && archetype.pad("-").isPresent()) {
+            feedFor(sheet, archetype).ifPresent(feed -> {
+                Gauge gauge = new Gauge(archetype.kind() == Archetype.Kind.CAPACITOR ? 20 : 28);
+                leads.add(new Wire(feed, part.address("+"), gauge, 80, false));
+                groundBeside(sheet, feed)
+                        .ifPresent(ground -> leads.add(new Wire(ground, part.address("-"), gauge, 80, false)));
+            });
+        }
+        leads.addAll(SerialWires.of(sheet, part));
+        return new ElectricSheet(parts, VideoWires.run(parts, leads), sheet.pack());
+    }
+
+    private static String called(Archetype archetype) {
+        String name = archetype.label().split(",")[0];
+        return name.startsWith("GNSS") ? name : name.toLowerCase(java.util.Locale.ROOT);
+    }
+
+    private static Optional<String> feedFor(ElectricSheet sheet, Archetype archetype) {
+        if (archetype.kind() == Archetype.Kind.CAPACITOR) {
+            return sheet.parts().stream()
+                    .filter(p -> p.archetype().pad("IN+").isPresent())
+                    .map(p -> p.address("IN+"))
+                    .findFirst();
+        }
+        double wanted = archetype.pad("+").orElseThrow().volts();
+        Optional<String> exact = freeFeed(sheet, pad -> pad.volts() == wanted);
+        return exact.isPresent()
+                ? exact
+                : freeFeed(sheet, pad -> pad.volts() == 0 && sheet.pack().fullV() <= archetype.highestV());
+    }
+
+    private static Optional<String> freeFeed(ElectricSheet sheet, java.util.function.Predicate<Pad> fits) {
+        Map<String, Integer> used = new HashMap<>();
+        sheet.leads().forEach(lead -> List.of(lead.from(), lead.to()).forEach(end -> used.merge(end, 1, Integer::sum)));
+        return sheet.parts().stream()
+                .filter(part -> part.archetype().kind() != Archetype.Kind.PLUG)
+                .flatMap(part -> part.archetype().pads().stream()
+                        .filter(pad -> pad.kind() == Kind.FEED && fits.test(pad))
+                        .map(pad -> Map.entry(part.address(pad.name()), used.getOrDefault(part.address(pad.name()), 0)))
+                        .filter(free -> free.getValue() < 2))
+                .min(Map.Entry.comparingByValue())
+                .map(Map.Entry::getKey);
+    }
+
+    /** The ground that stands after a feed in the order of its part's pads. */
+    private static Optional<String> groundBeside(ElectricSheet sheet, String feed) {
+        Part part = sheet.parts().stream()
+                .filter(p -> feed.startsWith(p.id() + "."))
+                .findFirst()
+                .orElseThrow();
+        boolean past = false;
+        for (Pad pad : part.archetype().pads()) {
+            past |= part.address(pad.name()).equals(feed);
+            if (past && pad.kind() == Kind.GROUND) {
+                return Optional.of(part.address(pad.name()));
+            }
+        }
+        return Optional.empty();
+    }
+}

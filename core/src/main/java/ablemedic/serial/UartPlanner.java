@@ -1,0 +1,372 @@
+package ablemedic.serial;
+
+import ablemedic.protocol.Format.Back;
+import ablemedic.uart.UartRequest;
+import ablemedic.wiring.SerialBoard;
+import ablemedic.wiring.SerialPad;
+import ablemedic.wiring.SerialPad.Inverter;
+import ablemedic.wiring.SerialPad.Side;
+import ablemedic.wiring.UartFunction;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * Gives every part a port of the board, exactly: of all ways the one that loses least, and among those the one with
+ * least to solder and to mind. A port holds one job; telemetry shares that of the receiver where its format carries
+ * both. Where not all can be had, the smallest set of wishes is named that cannot be had together.
+ */
+public final class UartPlanner {
+    /** A software port makes no more than this; common practice with no source. */
+    private static final int SOFT_BAUD = 19_200;
+
+    private static final int LOST = 1000;
+    private static final int MOVED = 12;
+    private static final int COMPUTER = 8;
+    private static final int SOFT = 6;
+    private static final int JUMPER = 5;
+    private static final int TOLD = 1;
+    public static final int MOST_WISHES = 12;
+
+    private final SerialBoard board;
+    /** Receivers first: where telemetry may go hangs on them. */
+    private final List<UartRequest> wishes;
+
+    private final List<String> ports;
+    /** Every way in which each part can be had, by itself. */
+    private final List<List<Placed>> options;
+
+    private final Map<Map.Entry<Integer, Taken>, Best> known = new HashMap<>();
+
+    /**
+     * A part on a port.
+     *
+     * @param over the part over whose port it goes as well; empty where it has one of its own
+     * @param leads what is joined to what
+     * @param set what is told to the board or done to it
+     * @param minds what to keep in mind
+     */
+    public record Placed(
+            UartRequest wish,
+            String port,
+            String over,
+            List<String> leads,
+            List<String> set,
+            List<String> minds,
+            int cost) {}
+
+    /**
+     * A part without a port.
+     *
+     * @param why for each port, why it cannot be
+     * @param conflict the smallest set of wishes, itself among them, that cannot be had together
+     * @param otherwise what is done instead
+     */
+    public record Lost(UartRequest wish, List<String> why, List<String> conflict, List<String> otherwise) {}
+
+    /** The whole plan. */
+    public record Planned(List<Placed> placed, List<Lost> lost) {}
+
+    private record Best(int cost, Optional<Placed> here) {}
+
+    private UartPlanner(SerialBoard board, List<UartRequest> wishes) {
+        this.board = board;
+        this.wishes = wishes.stream()
+                .sorted(Comparator.comparing(wish -> wish.job() != UartFunction.RECEIVER))
+                .toList();
+        this.ports = board.ports();
+        this.options = this.wishes.stream().map(this::options).toList();
+    }
+
+    /** @throws SerialBoard.UnusableException where there are more wishes than a board ever holds */
+    public static Planned plan(SerialBoard board, List<UartRequest> wishes) {
+        if (wishes.size() > MOST_WISHES) {
+            throw new SerialBoard.UnusableException("wishes", "at most " + MOST_WISHES + " parts are planned at once");
+        }
+        UartPlanner planner = new UartPlanner(board, wishes);
+        List<Placed> placed = new ArrayList<>();
+        List<UartRequest> left = new ArrayList<>();
+        Taken taken = new Taken(0, false);
+        for (int i = 0; i < wishes.size(); i++) {
+            Optional<Placed> here = planner.best(i, taken).here();
+            if (here.isPresent()) {
+                placed.add(here.get());
+                taken = planner.with(taken, here.get());
+            } else {
+                left.add(planner.wishes.get(i));
+            }
+        }
+        placed.sort(Comparator.comparingInt(one -> wishes.indexOf(one.wish())));
+        return new Planned(
+                placed,
+                left.stream()
+                        .map(wish ->
+                                new Lost(wish, planner.reasons(wish), planner.conflict(wish, placed), otherwise(wish)))
+                        .toList());
+    }
+
+    /**
+     * What is joined and set to have a part on the best port that is not taken, and not one that failed; empty where
+     * there is none.
+     */
+    static List<String> elsewhere(SerialBoard board, UartRequest wish, List<String> taken, String failed) {
+        UartPlanner planner = new UartPlanner(board, List.of(wish));
+        return planner.options.get(0).stream()
+                .filter(one -> !isShared(one)
+                        && !taken.contains(one.port())
+                        && !one.port().equals(failed))
+                .min(Comparator.comparingInt(Placed::cost))
+                .map(one -> Stream.concat(one.leads().stream().map(lead -> lead + "."), one.set().stream())
+                        .toList())
+                .orElse(List.of());
+    }
+
+    /** The ports that are taken, as bits, and whether a receiver has one over which telemetry goes too. */
+    private record Taken(long ports, boolean carriesBack) {}
+
+    private Taken with(Taken taken, Placed placed) {
+        return new Taken(
+                taken.ports() | bit(placed),
+                taken.carriesBack() || placed.wish().job() == UartFunction.RECEIVER && carriesBack(placed.wish()));
+    }
+
+    private long bit(Placed placed) {
+        return isShared(placed) ? 0 : 1L << ports.indexOf(placed.port());
+    }
+
+    private static boolean carriesBack(UartRequest wish) {
+        return wish.format().back() == Back.TWO_WAY && wish.format().wires() == 2;
+    }
+
+    private static boolean isShared(Placed placed) {
+        return !placed.over().isEmpty();
+    }
+
+    /** What a job is worth, where not all can be had: nothing flies without a receiver. */
+    private static int worth(UartFunction job) {
+        return switch (job) {
+            case RECEIVER -> 100;
+            case GNSS -> 30;
+            case DISPLAY -> 25;
+            case TELEMETRY -> 20;
+            case VIDEO_CONTROL -> 10;
+        };
+    }
+
+    /** The best for the wishes from one on, with some ports taken. */
+    private Best best(int wish, Taken taken) {
+        if (wish == wishes.size()) {
+            return new Best(0, Optional.empty());
+        }
+        Map.Entry<Integer, Taken> key = Map.entry(wish, taken);
+        Best seen = known.get(key);
+        if (seen != null) {
+            return seen;
+        }
+        UartRequest wanted = wishes.get(wish);
+        Best best = new Best(LOST * worth(wanted.job()) + best(wish + 1, taken).cost(), Optional.empty());
+        for (Placed option : options.get(wish)) {
+            if (isShared(option) ? taken.carriesBack() : (taken.ports() & bit(option)) == 0) {
+                int cost = option.cost() + best(wish + 1, with(taken, option)).cost();
+                if (cost < best.cost()) {
+                    best = new Best(cost, Optional.of(option));
+                }
+            }
+        }
+        known.put(key, best);
+        return best;
+    }
+
+    /** Every way in which a part can be had, by itself. */
+    private List<Placed> options(UartRequest wish) {
+        List<Placed> options = new ArrayList<>();
+        sharing(wish)
+                .ifPresent(receiver -> options.add(new Placed(
+                        wish,
+                        "",
+                        receiver.name(),
+                        List.of(),
+                        List.of("Telemetry on."),
+                        List.of(wish.format().label() + " carries it back over the port of " + receiver.name()
+                                + "; it needs none of its own."),
+                        0)));
+        for (String port : ports) {
+            option(wish, port).ifPresent(options::add);
+        }
+        return options;
+    }
+
+    /** The receiver whose line carries the telemetry as well. */
+    private Optional<UartRequest> sharing(UartRequest wish) {
+        return wish.job() != UartFunction.TELEMETRY
+                ? Optional.empty()
+                : wishes.stream()
+                        .filter(other -> other.job() == UartFunction.RECEIVER
+                                && other.format() == wish.format()
+                                && carriesBack(other))
+                        .findFirst();
+    }
+
+    private Optional<Placed> option(UartRequest wish, String port) {
+        if (!reason(wish, port).isEmpty()) {
+            return Optional.empty();
+        }
+        List<String> leads = new ArrayList<>();
+        List<String> set = new ArrayList<>();
+        List<String> minds = new ArrayList<>();
+        int cost = 0;
+        boolean inverted = wish.format().inverted();
+        if (wish.heard()) {
+            SerialPad pad = pad(wish, port, Side.RX).orElseThrow();
+            leads.add(wish.name() + (wish.job() == UartFunction.RECEIVER && !wish.spokenTo() ? " signal" : " TX")
+                    + " to pad " + pad.name());
+            cost += turned(pad, inverted, set);
+        }
+        if (wish.spokenTo()) {
+            SerialPad pad = pad(wish, port, Side.TX).orElseThrow();
+            leads.add(wish.name() + (wish.oneWire() ? " telemetry" : " RX") + " to pad " + pad.name());
+            cost += turned(pad, inverted, set);
+        }
+        leads.add(wish.name() + " ground to a ground of the board");
+        set.add(
+                0,
+                "Port " + port + ": " + wish.job().label() + ", "
+                        + wish.format().label()
+                        + (wish.format().bauds().isEmpty()
+                                ? ""
+                                : " at " + wish.format().bauds().get(0) + " baud") + ".");
+        if (wish.oneWire()) {
+            set.add("Half duplex on.");
+        }
+        if (port.equals(board.computer())) {
+            minds.add("Port " + port
+                    + " is the computer's too: while it is joined this part is silent, and nothing can be set while the part holds the port. Set "
+                    + "everything first, then give the port away.");
+            cost += COMPUTER;
+        }
+        if (board.isSoft(port)) {
+            set.add("Soft serial on for port " + port + ".");
+            minds.add("A software port: up to 19 200 baud, and the firmware must have it on this pin.");
+            cost += SOFT;
+        }
+        if (!wish.at().isEmpty() && !wish.at().equals(port)) {
+            minds.add("Its leads lie on port " + wish.at() + " now. Leave them unused or move them.");
+            cost += MOVED;
+        }
+        return Optional.of(new Placed(wish, port, "", leads, set, minds, cost));
+    }
+
+    private int turned(SerialPad pad, boolean inverted, List<String> set) {
+        return switch (pad.inverter()) {
+            case NONE, FIXED -> 0;
+            case CHIP -> {
+                set.add("Pad " + pad.name() + ": inversion " + (inverted ? "on." : "off."));
+                yield inverted ? TOLD : 0;
+            }
+            case SOFTWARE -> {
+                set.add("Pad " + pad.name() + ": its inverter " + (inverted ? "on" : "off") + " in the settings.");
+                yield TOLD;
+            }
+            case JUMPER -> {
+                set.add("Pad " + pad.name() + ": bridge the jumper for " + (inverted ? "an inverted" : "a plain")
+                        + " line.");
+                yield JUMPER;
+            }
+        };
+    }
+
+    /** The pad of a side that hears the line, with the least to do. */
+    private Optional<SerialPad> pad(UartRequest wish, String port, Side side) {
+        return board.pads(port, side).stream()
+                .filter(pad -> hears(pad, wish))
+                .filter(pad -> bears(pad, wish, side))
+                .min(Comparator.comparingInt(pad -> pad.inverter() == Inverter.JUMPER ? 1 : 0));
+    }
+
+    private boolean hears(SerialPad pad, UartRequest wish) {
+        return pad.hears(wish.format().inverted()) || board.isSoft(pad.port());
+    }
+
+    private static boolean bears(SerialPad pad, UartRequest wish, Side side) {
+        return !wish.volts5() || pad.bears5V() || side == Side.TX && !wish.oneWire();
+    }
+
+    /** Why a part cannot have a port; empty where it can. */
+    private String reason(UartRequest wish, String port) {
+        if (board.isSoft(port) && wish.format().bauds().stream().noneMatch(baud -> baud <= SOFT_BAUD)) {
+            return wish.format().label() + " is too fast for a software port";
+        }
+        for (Side side : Side.values()) {
+            if (!(side == Side.RX ? wish.heard() : wish.spokenTo())) {
+                continue;
+            }
+            List<SerialPad> pads = board.pads(port, side);
+            if (pads.isEmpty()) {
+                return "its " + side + " is not led out";
+            }
+            if (pads.stream().noneMatch(pad -> hears(pad, wish))) {
+                return wish.format().inverted()
+                        ? "no inverter at its " + side + " pad"
+                        : "its " + side + " pad always turns the line round";
+            }
+            if (pad(wish, port, side).isEmpty()) {
+                return "its " + side + " pad bears 3.3 V only, and " + wish.name() + " sends 5 V";
+            }
+        }
+        return "";
+    }
+
+    private List<String> reasons(UartRequest wish) {
+        return ports.stream()
+                .map(port -> {
+                    String reason = reason(wish, port);
+                    return "Port " + port + ": " + (reason.isEmpty() ? "would do, but is given to another" : reason)
+                            + ".";
+                })
+                .toList();
+    }
+
+    /**
+     * The smallest set with this wish in it that cannot be had together. What is placed can be had, and with this wish
+     * it cannot, or the plan would not be the best (what shares a port takes none); so leaving out one after the other
+     * as long as it still cannot leads there.
+     */
+    private List<String> conflict(UartRequest lost, List<Placed> placed) {
+        List<UartRequest> holding =
+                placed.stream().filter(one -> !isShared(one)).map(Placed::wish).toList();
+        List<UartRequest> set = new ArrayList<>(holding);
+        set.add(lost);
+        for (UartRequest other : holding) {
+            List<UartRequest> without = new ArrayList<>(set);
+            without.remove(other);
+            if (!fits(without)) {
+                set = without;
+            }
+        }
+        return set.stream().map(UartRequest::name).toList();
+    }
+
+    private boolean fits(List<UartRequest> some) {
+        return new UartPlanner(board, some).best(0, new Taken(0, false)).cost() < LOST;
+    }
+
+    private static List<String> otherwise(UartRequest wish) {
+        return switch (wish.job()) {
+            case TELEMETRY ->
+                List.of(
+                        "Leave telemetry out and show the values on the screen.",
+                        "Let the receiver put strength on a spare channel, and tell the board which.");
+            case RECEIVER ->
+                List.of(
+                        "A receiver whose format idles the other way, or whose output can be set to one.",
+                        "An inverter of one transistor in the lead.");
+            case GNSS -> List.of("Leave positioning out: without it there is no return home.");
+            case DISPLAY -> List.of("A display chip on the board itself, if it has one.");
+            case VIDEO_CONTROL -> List.of("Set channel, band and power by the button of the transmitter.");
+        };
+    }
+}

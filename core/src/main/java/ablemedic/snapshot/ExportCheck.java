@@ -1,0 +1,172 @@
+package ablemedic.snapshot;
+
+import ablemedic.configuration.Configuration;
+import ablemedic.configuration.Device;
+import ablemedic.configuration.Setting;
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Answers.Choices;
+import ablemedic.diagnosis.Answers.Outcome;
+import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Categorical;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Facet;
+import ablemedic.diagnosis.Fault;
+import ablemedic.diagnosis.Prediction;
+import ablemedic.family.CraftCheck;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+
+/**
+ * A snapshot as a check: whether the craft is told just what the listing holds. A craft that is told otherwise would
+ * hardly give this listing, the less so the more settings differ; so a listing settles every suspect that is a setting
+ * it holds, and of the settings that it does not hold it says nothing. What the sheet itself has otherwise speaks
+ * against all alike.
+ */
+public final class ExportCheck {
+    /** The handbook page of such checks. */
+    public static final String KIND = "settings-listing";
+    /** The outcome that stands for the listing. */
+    public static final String LISTED = "listed";
+
+    /**
+     * How often a listing has some setting otherwise than the board that gave it: of another craft, of before the last
+     * save, or read through a wrong dictionary. Common practice, no source.
+     */
+    private static final double OTHERWISE = 0.004;
+    /** Wrong values that a setting could have in it besides. */
+    private static final int OTHER_VALUES = 2;
+    /** A suspect is one wrong number of many; a listing with one so near it bears it out. */
+    private static final double ALIKE = 0.03;
+
+    private static final double MINUTES = 1.5;
+
+    private static final String AS_ON_SHEET = "as-on-sheet";
+    private static final String MORE = "more";
+    /** How often a listing is of another board, or of before the last save. Common practice, no source. */
+    private static final double OF_ANOTHER = 0.01;
+
+    private ExportCheck() {}
+
+    /**
+     * The check that the plan offers before there is a listing: it counts as much as it would part of the suspects. Its
+     * answer is a snapshot, and that is the finding.
+     *
+     * @param sound the craft as on its sheet
+     * @param faults those that a listing could show
+     */
+    public static Check<Craft> planned(Craft sound, Collection<Fault<Craft>> faults) {
+        Map<List<Configuration.Difference>, Outcome> outcomes = new LinkedHashMap<>();
+        outcomes.put(List.of(), new Outcome(AS_ON_SHEET, "as on the sheet"));
+        for (Fault<Craft> fault : faults) {
+            List<Configuration.Difference> differences = listed(sound, fault.applyTo(sound));
+            outcomes.computeIfAbsent(
+                    differences,
+                    key -> new Outcome(
+                            "listed-" + outcomes.size(),
+                            String.join(
+                                    "; ",
+                                    key.stream()
+                                            .map(one -> one.setting().label() + " " + one.after())
+                                            .toList())));
+        }
+        List<Outcome> all = new ArrayList<>(outcomes.values());
+        all.add(new Outcome(MORE, "more than one of these"));
+        Choices answers = Choices.of("What does it list?", all);
+        return new CraftCheck(
+                KIND,
+                KIND,
+                craft -> "Let the board list its settings",
+                craft ->
+                        "All of them, as text: copy it, or save it as a file, and drop it here. It settles every suspect that is a setting of the board.",
+                answers,
+                Prediction.from(
+                        Facet.of("settings of the board otherwise than on the sheet", craft -> listed(sound, craft)),
+                        differences -> Categorical.expecting(
+                                answers,
+                                outcomes.getOrDefault(differences, new Outcome(MORE, ""))
+                                        .id(),
+                                OF_ANOTHER)),
+                MINUTES,
+                0,
+                BenchNeeds.COMPUTER,
+                true);
+    }
+
+    private static List<Configuration.Difference> listed(Craft sound, Craft craft) {
+        return sound.told()
+                .only(ExportCheck::isListed)
+                .differencesTo(craft.told().only(ExportCheck::isListed));
+    }
+
+    private static boolean isListed(Setting<?> setting) {
+        return setting.device() == Device.FLIGHT_BOARD;
+    }
+
+    /**
+     * A listing that is at hand.
+     *
+     * @param id of the snapshot among those of all crafts, since what a check predicts is remembered by its id
+     * @param number of the snapshot on its craft's chart
+     */
+    public static Check<Craft> of(long id, int number, Snapshot snapshot) {
+        return of(id, number, snapshot, UnaryOperator.identity());
+    }
+
+    /**
+     * The same where the sheet is behind.
+     *
+     * @param updated what a craft is told, with what of its sheet is known to be behind as the listing has it
+     */
+    static Check<Craft> of(long id, int number, Snapshot snapshot, UnaryOperator<Configuration> updated) {
+        Choices answers = answers(snapshot);
+        return new CraftCheck(
+                id(id),
+                KIND,
+                craft -> "Listing of the settings, snapshot " + number,
+                craft -> "Let the board list its settings, all of them, and drop the text here.",
+                answers,
+                Prediction.from(
+                        Facet.of("settings otherwise than in snapshot " + number, craft -> snapshot.differencesFrom(
+                                        updated.apply(craft.told()), ALIKE)
+                                .size()),
+                        differ -> outlook(answers, differ)),
+                MINUTES,
+                0,
+                BenchNeeds.NOTHING,
+                false);
+    }
+
+    /**
+     * This listing, or one of those that have one setting otherwise: as many as there are, so that a guess hardly hits
+     * it.
+     */
+    private static Choices answers(Snapshot snapshot) {
+        List<Outcome> outcomes = new ArrayList<>(List.of(new Outcome(LISTED, "as listed")));
+        for (Setting<?> setting : snapshot.held()) {
+            for (int n = 1; n <= OTHER_VALUES; n++) {
+                outcomes.add(new Outcome(setting.id() + "-" + n, setting.label() + " otherwise"));
+            }
+        }
+        if (outcomes.size() == 1) {
+            outcomes.add(new Outcome("other", "otherwise"));
+        }
+        return Choices.of("Is this what it is told?", outcomes);
+    }
+
+    private static Categorical outlook(Choices answers, int differ) {
+        int others = answers.questions().get(0).outcomes().size() - 1;
+        double[] p = new double[others + 1];
+        p[0] = (1 - OTHERWISE) * Math.pow(OTHERWISE / others, differ);
+        Arrays.fill(p, 1, p.length, (1 - p[0]) / others);
+        return Categorical.of(answers, p);
+    }
+
+    public static String id(long id) {
+        return KIND + "-" + id;
+    }
+}

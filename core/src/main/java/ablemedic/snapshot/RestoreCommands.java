@@ -1,0 +1,35 @@
+package ablemedic.snapshot;
+
+import ablemedic.configuration.Configuration;
+import ablemedic.configuration.Device;
+import ablemedic.configuration.Setting;
+import ablemedic.craft.Craft;
+import ablemedic.firmware.Dictionary;
+import java.util.List;
+
+/** What to paste into a board so that it is told what it should be. */
+public final class RestoreCommands {
+    private RestoreCommands() {}
+
+    /**
+     * A line for each setting of the board that a fix changes, by the names of a version, and a remark for each that
+     * cannot be pasted; empty where the fix changes no setting of the board.
+     */
+    public static String of(Craft faulty, Craft fixed, Dictionary names) {
+        List<Setting<?>> changed = faulty.told().differencesTo(fixed.told()).stream()
+                .<Setting<?>>map(Configuration.Difference::setting)
+                .filter(setting -> setting.device() == Device.FLIGHT_BOARD)
+                .toList();
+        if (changed.isEmpty()) {
+            return "";
+        }
+        StringBuilder text = new StringBuilder("# for " + names.family().label() + " " + names.version() + "\n");
+        for (Setting<?> setting : changed) {
+            text.append(names.line(setting, fixed.told())
+                            .orElseGet(() -> "# by hand: " + setting.label() + " to be "
+                                    + fixed.told().said(setting) + "; " + RestoreCommand.why(setting, names)))
+                    .append('\n');
+        }
+        return text.toString();
+    }
+}

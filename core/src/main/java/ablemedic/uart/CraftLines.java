@@ -1,0 +1,497 @@
+package ablemedic.uart;
+
+import ablemedic.configuration.Configuration;
+import ablemedic.craft.Craft;
+import ablemedic.craft.FirmwareSettings;
+import ablemedic.craft.LinkSettings;
+import ablemedic.craft.SpokenSettings;
+import ablemedic.craft.UartSettings;
+import ablemedic.physics.BatteryOut;
+import ablemedic.physics.Memory;
+import ablemedic.physics.Powered;
+import ablemedic.physics.UsbPower;
+import ablemedic.protocol.Format;
+import ablemedic.protocol.Format.Back;
+import ablemedic.reading.Meter;
+import ablemedic.uart.CraftLine.End;
+import ablemedic.uart.JoinedPart.Grade;
+import ablemedic.uart.JoinedPart.Judged;
+import ablemedic.uart.JoinedPart.Rule;
+import ablemedic.uart.JoinedPart.Way;
+import ablemedic.wiring.Electrics;
+import ablemedic.wiring.InnerCircuit;
+import ablemedic.wiring.Pad;
+import ablemedic.wiring.Part;
+import ablemedic.wiring.SerialBoard;
+import ablemedic.wiring.SerialPad;
+import ablemedic.wiring.SerialPad.Inverter;
+import ablemedic.wiring.SerialPad.Side;
+import ablemedic.wiring.UartFunction;
+import ablemedic.wiring.Wire;
+import ablemedic.wiring.Wiring;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Stream;
+
+/**
+ * The serial lines of one craft: which there are by its sheet, and how each stands on the craft as it is. What becomes
+ * of a line follows from leads, supply and ground on the craft's network, and from {@link JoinedPart}, which judges the
+ * two ends.
+ */
+public final class CraftLines {
+    /** A way of copper has less, ohms. */
+    private static final double COPPER_OHMS = 5;
+
+    private static final double HALF_A_VOLT = 0.5;
+    /** States remembered of one craft: those that one plan asks for. */
+    private static final int KEPT = 600;
+
+    /** Crafts whose lines are kept, since several families of troubles ask for them. */
+    private static final int CRAFTS = 8;
+
+    private static final Memory<Craft, Optional<CraftLines>> MADE = new Memory<>(CRAFTS);
+
+    private final SerialBoard board;
+    private final Part boardPart;
+    private final List<CraftLine> lines;
+    private final Craft sound;
+    /** What the sheet alone shows to be wrong with each line. */
+    private final Map<String, List<Judged>> bySheet = new TreeMap<>();
+
+    private final Memory<Key, Map<String, Now>> known = new Memory<>(KEPT);
+
+    private record Key(Electrics electrics, Configuration told, boolean computer) {}
+
+    /**
+     * How a line stands.
+     *
+     * @param alive whether its part has its supply and is no wreck
+     * @param heard how well the board hears the part
+     * @param spoken how well the part hears the board
+     * @param joined its two ends, as they are judged
+     */
+    public record Now(boolean alive, Reach heard, Reach spoken, JoinedPart joined) {
+        /** Whether the board has what it needs of a positioning module. */
+        public boolean isPositioned() {
+            return heard != Reach.NONE && (!joined.part().spokenTo() || spoken != Reach.NONE);
+        }
+    }
+
+    private CraftLines(Craft sound, Part boardPart, SerialBoard board, List<CraftLine> lines) {
+        this.sound = sound;
+        this.boardPart = boardPart;
+        this.board = board;
+        this.lines = lines;
+    }
+
+    /** Those of a craft; nothing where its flight board has no ports entered. */
+    public static Optional<CraftLines> of(Craft craft) {
+        return MADE.of(craft, CraftLines::made);
+    }
+
+    /** Those of a craft as on its sheet, whatever has come to its leads. */
+    public static Optional<CraftLines> onSheet(Craft craft) {
+        return of(craft.withElectrics(craft.electrics().sound()));
+    }
+
+    private static Optional<CraftLines> made(Craft craft) {
+        return craft.electrics().sheet().flightBoard().flatMap(part -> SerialBoard.of(part.archetype())
+                .map(board -> new CraftLines(craft, part, board, lines(craft, part)).judgedBySheet()));
+    }
+
+    private CraftLines judgedBySheet() {
+        lines.forEach(line -> bySheet.put(
+                line.id(),
+                Stream.concat(
+                                line.needed().stream()
+                                        .filter(end -> jammed(sound, end, end.boardPad()))
+                                        .map(end -> new Judged(
+                                                Rule.SHARED_PAD,
+                                                Grade.WRONG,
+                                                Way.BOTH,
+                                                "Another part sends on pad " + end.printed() + " as well.",
+                                                "Give each its own pad.")),
+                                joined(line, sound, false).wrong().stream())
+                        .toList()));
+        return this;
+    }
+
+    /** What the sheet alone shows to be wrong with a line that is joined. */
+    public List<Judged> bySheet(CraftLine line) {
+        return bySheet.get(line.id());
+    }
+
+    private static List<CraftLine> lines(Craft craft, Part board) {
+        List<CraftLine> all = new ArrayList<>();
+        for (Part part : craft.electrics().sheet().parts()) {
+            for (InnerCircuit one : part.archetype().inner()) {
+                if (one instanceof InnerCircuit.Spoken spoken) {
+                    Format format = craft.told(SpokenSettings.format(spoken.job()))
+                            .filter(spoken.formats()::contains)
+                            .orElse(spoken.formats().get(0));
+                    all.add(new CraftLine(
+                            part,
+                            spoken,
+                            format,
+                            end(craft, part, spoken.sends(), board),
+                            end(craft, part, spoken.hears(), board)));
+                }
+            }
+        }
+        return List.copyOf(all);
+    }
+
+    private static Optional<End> end(Craft craft, Part part, String pad, Part board) {
+        String at = part.address(pad);
+        Wiring wiring = craft.electrics().wiring();
+        return craft.electrics().sheet().leads().stream()
+                .filter(lead -> lead.from().equals(at) || lead.to().equals(at))
+                .findFirst()
+                .filter(lead -> other(lead, at).startsWith(board.id() + "."))
+                .map(lead -> new End(
+                        lead,
+                        at,
+                        other(lead, at),
+                        wiring.links().stream()
+                                .filter(link -> link.leadId().equals(lead.id()))
+                                .map(Wiring.Link::id)
+                                .toList()));
+    }
+
+    /** What the planner is asked for a line, with the port that it lies on. */
+    public UartRequest wish(CraftLine line) {
+        UartRequest wish = line.wish(line.format());
+        return new UartRequest(
+                wish.name(),
+                wish.job(),
+                wish.format(),
+                wish.volts5(),
+                portOf(line).orElse(""));
+    }
+
+    private static String other(Wire lead, String end) {
+        return lead.from().equals(end) ? lead.to() : lead.from();
+    }
+
+    public SerialBoard board() {
+        return board;
+    }
+
+    public Part boardPart() {
+        return boardPart;
+    }
+
+    /** Every line that a part of the craft could speak on. */
+    public List<CraftLine> all() {
+        return lines;
+    }
+
+    /** Those with a lead on the sheet. */
+    public List<CraftLine> joined() {
+        return lines.stream().filter(line -> !line.ends().isEmpty()).toList();
+    }
+
+    /** The first line of a job that is joined. */
+    public Optional<CraftLine> of(UartFunction job) {
+        return joined().stream().filter(line -> line.job() == job).findFirst();
+    }
+
+    /**
+     * How a line stands on a craft.
+     *
+     * @param computer whether the computer is joined; then what it feeds has its supply from it, and the rest from the
+     *     pack
+     */
+    public Now now(CraftLine line, Craft craft, boolean computer) {
+        return known.of(new Key(craft.electrics(), craft.told(), computer), key -> all(craft, computer))
+                .get(line.id());
+    }
+
+    private Map<String, Now> all(Craft craft, boolean computer) {
+        Map<String, Now> all = new TreeMap<>();
+        for (CraftLine line : lines) {
+            all.put(line.id(), stands(line, craft, computer));
+        }
+        return all;
+    }
+
+    private Now stands(CraftLine line, Craft craft, boolean computer) {
+        Electrics electrics = craft.electrics();
+        boolean byComputer = computer && UsbPower.feeds(electrics, line.part());
+        boolean alive = byComputer
+                ? UsbPower.works(electrics, line.part())
+                : Powered.onBench(electrics).works(line.part());
+        JoinedPart joined = joined(line, craft, computer);
+        if (!alive
+                || electrics.cannotWork(line.id())
+                || !FirmwareSettings.starts(craft)
+                || !FirmwareSettings.holds(craft, line.job())) {
+            return new Now(alive, Reach.NONE, Reach.NONE, joined);
+        }
+        boolean oneWire = joined.part().oneWire();
+        Reach sends = line.sends().map(end -> wire(craft, end)).orElse(Reach.NONE);
+        Reach hears = (oneWire ? line.sends().or(line::hears) : line.hears())
+                .map(end -> wire(craft, end))
+                .orElse(Reach.NONE);
+        Reach heard = joined.isHeard(bySheet(line))
+                ? GnssLoad.of(joined, craft.told(SpokenSettings.GNSS_HZ)).through(sends)
+                : Reach.NONE;
+        boolean silent = line.job() == UartFunction.TELEMETRY && !telemetryOn(craft);
+        Reach spoken = joined.isSpokenTo(bySheet(line)) && !silent ? hears : Reach.NONE;
+        return new Now(true, heard, spoken, joined);
+    }
+
+    public static boolean telemetryOn(Craft craft) {
+        return craft.told(UartSettings.TELEMETRY) && craft.told(FirmwareSettings.TELEMETRY_WORKS);
+    }
+
+    /** Whether what is sent gets through a lead, whatever it says. */
+    private Reach wire(Craft craft, End end) {
+        Electrics electrics = craft.electrics();
+        String at = electrics.movedTo(end.lead().id(), end.boardPad());
+        double ohms = ohms(electrics, end);
+        if (Double.isInfinite(ohms)
+                || electrics.deadPort(at)
+                || jammed(craft, end, at) && !jammed(sound, end, end.boardPad())) {
+            return Reach.NONE;
+        }
+        return ohms > 0 ? Reach.FLAKY : Reach.GOOD;
+    }
+
+    /** What its links have come to, ohms: 0 where all are sound, infinite where one is open. */
+    private static double ohms(Electrics electrics, End end) {
+        return end.links().stream()
+                .mapToDouble(link -> electrics.spoilt(link).orElse(0))
+                .sum();
+    }
+
+    /** Whether a lead has something on it that sends as well, or that holds it. */
+    private boolean jammed(Craft craft, End end, String boardPad) {
+        Electrics electrics = craft.electrics();
+        List<String> bridged = new ArrayList<>(electrics.bridgedWith(boardPad));
+        bridged.addAll(electrics.bridgedWith(end.partPad()));
+        if (bridged.stream().anyMatch(pad -> holds(craft, end, pad))) {
+            return true;
+        }
+        return lines.stream()
+                .flatMap(line -> line.sends().stream())
+                .filter(other -> !other.equals(end))
+                .anyMatch(other ->
+                        electrics.movedTo(other.lead().id(), other.boardPad()).equals(boardPad)
+                                && ohms(electrics, other) < Double.POSITIVE_INFINITY);
+    }
+
+    /** Whether a pad drives whatever is bridged with it. */
+    private boolean holds(Craft craft, End end, String pad) {
+        Electrics electrics = craft.electrics();
+        if (electrics.sheet().pad(pad).kind() != Pad.Kind.SERIAL) {
+            return true;
+        }
+        Optional<SerialPad> onBoard = pad(pad);
+        boolean boardSends = onBoard.filter(
+                        one -> one.side() == Side.TX && !jobs(craft, one.port()).isEmpty())
+                .isPresent();
+        boolean partSends = lines.stream()
+                .flatMap(line -> line.ends().stream())
+                .filter(other -> !other.equals(end))
+                .anyMatch(other -> other.partPad().equals(pad)
+                        || electrics
+                                .movedTo(other.lead().id(), other.boardPad())
+                                .equals(pad));
+        return boardSends || partSends;
+    }
+
+    /** The serial pad of the flight board at an address. */
+    public Optional<SerialPad> pad(String address) {
+        return board.pads().stream()
+                .filter(pad -> boardPart.address(pad.name()).equals(address))
+                .findFirst();
+    }
+
+    /** The pads of the flight board that a line lies on. */
+    public List<SerialPad> pads(CraftLine line) {
+        return line.ends().stream()
+                .map(End::boardPad)
+                .map(this::pad)
+                .flatMap(Optional::stream)
+                .toList();
+    }
+
+    /** The port that a line lies on. */
+    public Optional<String> portOf(CraftLine line) {
+        return pads(line).stream().map(SerialPad::port).findFirst();
+    }
+
+    /** The jobs that a port does; none where something left behind overrules what is set. */
+    private static List<UartFunction> jobs(Craft craft, String port) {
+        return craft.told(FirmwareSettings.STALE) || !UartSettings.PORTS.contains(port)
+                ? List.of()
+                : craft.told(UartSettings.jobsOf(port));
+    }
+
+    /** The two ends of a line as they are, for the rules to judge. */
+    public JoinedPart joined(CraftLine line, Craft craft, boolean computer) {
+        Electrics electrics = craft.electrics();
+        Format speaks = craft.told(SpokenSettings.format(line.job()))
+                .orElse(line.spoken().formats().get(0));
+        Optional<SerialPad> sends =
+                line.sends().flatMap(end -> pad(electrics.movedTo(end.lead().id(), end.boardPad())));
+        Optional<SerialPad> hears =
+                line.hears().flatMap(end -> pad(electrics.movedTo(end.lead().id(), end.boardPad())));
+        boolean byComputer = computer && UsbPower.feeds(electrics, line.part());
+        double supply = byComputer
+                ? feedV(electrics, line.part())
+                : Powered.onBench(electrics).supply(line.part()).orElse(0.0);
+        return new JoinedPart(
+                board,
+                line.wish(speaks),
+                baud(craft.told(SpokenSettings.baud(line.job())), speaks),
+                sends,
+                hears,
+                grounded(electrics, line.part()),
+                supply < HALF_A_VOLT ? 0 : Math.round(supply * 10) / 10.0,
+                line.part().archetype().highestV(),
+                Optional.of(told(
+                        line, craft, sends.or(() -> hears).map(SerialPad::port).orElse(""), sends.or(() -> hears))),
+                computer);
+    }
+
+    private static double feedV(Electrics electrics, Part part) {
+        return UsbPower.works(electrics, part)
+                ? part.archetype().pads().stream()
+                        .filter(pad -> pad.kind() == Pad.Kind.SUPPLY)
+                        .mapToDouble(Pad::volts)
+                        .findFirst()
+                        .orElse(0)
+                : 0;
+    }
+
+    private boolean grounded(Electrics electrics, Part part) {
+        Wiring wiring = electrics.wiring();
+        Optional<Integer> one = wiring.find(part.address(Powered.groundPad(part)));
+        Optional<Integer> other = wiring.find(boardPart.address(Powered.groundPad(boardPart)));
+        return one.isPresent()
+                && other.isPresent()
+                && BatteryOut.of(electrics, Meter.USUAL).ohms(one.get(), other.get()) < COPPER_OHMS;
+    }
+
+    private JoinedPart.Told told(CraftLine line, Craft craft, String lies, Optional<SerialPad> used) {
+        List<String> ports = craft.told(FirmwareSettings.STALE) ? List.of() : UartSettings.portsWith(line.job(), craft);
+        String port = ports.isEmpty() || ports.contains(lies) ? lies : ports.get(0);
+        Format format = craft.told(UartSettings.format(line.job()));
+        int baud = UartSettings.PORTS.contains(port) ? craft.told(UartSettings.baud(port)) : 0;
+        boolean oneWire = UartSettings.PORTS.contains(port)
+                && craft.told(UartSettings.oneWire(port)).done(format == Format.POLLED);
+        return new JoinedPart.Told(
+                port,
+                jobs(craft, port),
+                format,
+                baud(baud, format),
+                inverted(line, craft, port, format, used),
+                oneWire,
+                craft.told(UartSettings.SOFT) && craft.told(FirmwareSettings.SOFT_BUILT));
+    }
+
+    /**
+     * Whether port or jumper turn the line round: the port as it is told, a jumper as it was bridged for what the sheet
+     * has there.
+     */
+    private boolean inverted(CraftLine line, Craft craft, String port, Format told, Optional<SerialPad> used) {
+        Optional<SerialPad> jumper = used.filter(pad -> pad.inverter() == Inverter.JUMPER);
+        if (jumper.isPresent()) {
+            return line.format().inverted()
+                    != craft.electrics()
+                            .otherJumper(boardPart.address(jumper.get().name()));
+        }
+        return UartSettings.PORTS.contains(port)
+                ? craft.told(UartSettings.inversion(port)).done(told.inverted())
+                : told.inverted();
+    }
+
+    private static int baud(int told, Format format) {
+        return told > 0 ? told : format.bauds().stream().findFirst().orElse(0);
+    }
+
+    /** What stands on a pad of the flight board, pack in and the computer off. */
+    public OnPad on(SerialPad pad, Craft craft) {
+        String address = boardPart.address(pad.name());
+        List<OnPad.Sending> sending = new ArrayList<>();
+        for (CraftLine line : joined()) {
+            for (End end : line.sends().stream().toList()) {
+                if (craft.electrics().movedTo(end.lead().id(), end.boardPad()).equals(address)) {
+                    Reach reach = wire(craft, end);
+                    if (jammed(craft, end, address)) {
+                        return OnPad.JAMMED;
+                    } else if (reach != Reach.NONE && sends(line, craft)) {
+                        JoinedPart joined = now(line, craft, false).joined();
+                        sending.add(new OnPad.Sending(
+                                joined.part().format(),
+                                joined.baud(),
+                                joined.part().format().inverted(),
+                                line.spoken().highV(),
+                                reach == Reach.FLAKY));
+                    }
+                }
+            }
+        }
+        if (sending.isEmpty() && pad.side() == Side.TX) {
+            return boardSends(pad, craft)
+                    .map(one -> new OnPad(Optional.of(one), false))
+                    .orElse(OnPad.STILL);
+        }
+        return sending.isEmpty() ? OnPad.STILL : new OnPad(Optional.of(sending.get(0)), false);
+    }
+
+    /** Whether a part sends: it is alive, and has a link where it sends nothing without one. */
+    private boolean sends(CraftLine line, Craft craft) {
+        Format speaks = now(line, craft, false).joined().part().format();
+        boolean needsLink = line.job() == UartFunction.RECEIVER && (speaks == Format.CRSF || speaks == Format.SATELLITE)
+                || speaks == Format.POLLED;
+        return now(line, craft, false).alive() && (!needsLink || linked(craft));
+    }
+
+    private Optional<OnPad.Sending> boardSends(SerialPad pad, Craft craft) {
+        if (craft.electrics().deadPort(boardPart.address(pad.name()))) {
+            return Optional.empty();
+        }
+        // A polled line is silent until somebody asks.
+        for (UartFunction job : jobs(craft, pad.port())) {
+            Format format = craft.told(UartSettings.format(job));
+            boolean speaks = new UartRequest("", job, format, false, "").spokenTo()
+                    && (job != UartFunction.TELEMETRY || telemetryOn(craft))
+                    && job != UartFunction.VIDEO_CONTROL;
+            if (speaks && format != Format.POLLED) {
+                boolean turned = pad.inverter() != Inverter.NONE
+                        && craft.told(UartSettings.inversion(pad.port())).done(format.inverted());
+                return Optional.of(new OnPad.Sending(
+                        format,
+                        baud(craft.told(UartSettings.baud(pad.port())), format),
+                        pad.inverter() == Inverter.JUMPER ? format.inverted() : turned,
+                        3.3,
+                        false));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /**
+     * Whether receiver and radio know one another, the module that the receiver listens to is on, and the receiver is
+     * alive.
+     */
+    public boolean linked(Craft craft) {
+        return LinkSettings.isLinked(craft)
+                && of(UartFunction.RECEIVER)
+                        .map(line -> now(line, craft, false).alive())
+                        .orElse(true);
+    }
+
+    /** Whether the receiver's own line carries telemetry back. */
+    public boolean isShared() {
+        return of(UartFunction.RECEIVER)
+                .filter(line -> line.format().back() == Back.TWO_WAY)
+                .isPresent();
+    }
+}

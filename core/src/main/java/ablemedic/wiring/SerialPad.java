@@ -1,0 +1,48 @@
+package ablemedic.wiring;
+
+/**
+ * A pad of a board that is one side of a serial port.
+ *
+ * @param name as printed beside it
+ * @param port the port that it is a side of, as the firmware counts it
+ * @param side what it is for the board
+ * @param inverter what can turn the line round between pad and port
+ * @param bears5V whether a signal of 5 V does it no harm
+ */
+public record SerialPad(String name, String port, Side side, Inverter inverter, boolean bears5V)
+        implements InnerCircuit {
+
+    /** A side of a port. */
+    public enum Side {
+        RX,
+        TX
+    }
+
+    /** What turns a line round. */
+    public enum Inverter {
+        NONE("nothing turns the line round"),
+        CHIP("the chip turns it round when told"),
+        FIXED("always turned round behind the pad"),
+        JUMPER("turned round by a solder jumper"),
+        SOFTWARE("turned round by a switch that the firmware sets");
+
+        private final String label;
+
+        Inverter(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
+
+    /** Whether a line of this sense can be heard over it. */
+    public boolean hears(boolean inverted) {
+        return switch (inverter) {
+            case NONE -> !inverted;
+            case FIXED -> inverted;
+            case CHIP, JUMPER, SOFTWARE -> true;
+        };
+    }
+}

@@ -1,0 +1,29 @@
+package ablemedic.wiring;
+
+/**
+ * A lead between two pads.
+ *
+ * @param from address of a pad, such as {@code PB.1+}
+ * @param to address of another
+ * @param gauge copper
+ * @param lengthMm millimetres
+ * @param plugged through a connector with a pin at each end, instead of soldered
+ */
+public record Wire(String from, String to, Gauge gauge, double lengthMm, boolean plugged) {
+    /** The gauge up to which a lead is thick enough to touch its joints one by one. */
+    private static final int THICK = 20;
+
+    public String id() {
+        return from + ">" + to;
+    }
+
+    /** Whether its ends can be told from its pads with a probe. */
+    public boolean inPieces() {
+        return plugged || gauge.awg() <= THICK;
+    }
+
+    /** Resistance at 20 °C, ohms. */
+    public double ohms() {
+        return gauge.ohmsPerM(20) * lengthMm / 1000;
+    }
+}

@@ -1,0 +1,151 @@
+package ablemedic.wiring;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
+import ablemedic.parts.PartsLibrary;
+import ablemedic.parts.WiringLayout;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class ElectricSheetTest {
+    private static final BatteryType PACK = new BatteryType(4, Chemistry.LIPO, 1500, 4);
+    private final ElectricSheet sheet = layout(WiringLayout.SEPARATE, List.of("receiver", "camera", "capacitor-470"));
+
+    private static ElectricSheet layout(WiringLayout layout, List<String> parts) {
+        return layout.sheet(List.of(1, 0, 2, 3), List.of("FR", "RR", "RL", "FL"), 85, PACK, parts);
+    }
+
+    private void refused(UnaryOperator<List<Wire>> change, String where, String right) {
+        List<Wire> leads = change.apply(new ArrayList<>(sheet.leads()));
+        assertThatExceptionOfType(UnusableSheetException.class)
+                .isThrownBy(() -> new ElectricSheet(sheet.parts(), leads, PACK))
+                .satisfies(e -> assertThat(e.wrong()).anySatisfy(wrong -> {
+                    assertThat(wrong.where()).startsWith(where);
+                    assertThat(wrong.right()).contains(right);
+                }));
+    }
+
+    private static UnaryOperator<List<Wire>> with(Wire lead) {
+        return leads -> {
+            leads.add(lead);
+            return leads;
+        };
+    }
+
+    private static Wire lead(String from, String to, double mm) {
+        return new Wire(from, to, new Gauge(26), mm, false);
+    }
+
+    @Test
+    void aLeadToAPadThatIsNotThereIsRefusedWithThePadsThereAre() {
+        refused(with(lead("PB.9+", "RX.+", 50)), "leads[", "PB has IN+, IN-, 1+");
+        refused(with(lead("XX.+", "RX.+", 50)), "leads[", "the parts are PLUG, PB");
+    }
+
+    @Test
+    void twoLeadsOnOnePadWhereOneFitsAreRefused() {
+        refused(with(lead("PB.5V", "RX.+", 50)), "leads[", "one lead fits on RX.+");
+    }
+
+    @Test
+    void impossibleLengthsAndDirectionsAreRefused() {
+        refused(with(lead("FC.A5", "PB.B+", -3)), "leads[", "longer than 0");
+        refused(with(lead("FC.A5", "PB.B+", Double.NaN)), "leads[", "longer than 0");
+        refused(with(lead("FC.G1", "FC.A5", 30)), "leads[", "ground to ground");
+    }
+
+    @Test
+    void theSameLeadTwiceIsRefused() {
+        refused(with(sheet.leads().get(0)), "leads[", "twice");
+    }
+
+    @Test
+    void twoControllersOnOneArmAndNamesTwiceAreRefused() {
+        List<Part> parts = new ArrayList<>(sheet.parts());
+        parts.add(new Part("CFR", PartsLibrary.find("controller").orElseThrow(), "one more", List.of(0), -1));
+        assertThatExceptionOfType(UnusableSheetException.class)
+                .isThrownBy(() -> new ElectricSheet(parts, List.of(), PACK))
+                .withMessageContaining("two parts named CFR")
+                .withMessageContaining("each arm has one")
+                .withMessageContaining("between 0 and 100 A");
+    }
+
+    @Test
+    void aFloatingPartIsNoErrorButIsSaid() {
+        List<Wire> fewer =
+                sheet.leads().stream().filter(l -> !l.to().equals("RX.+")).toList();
+        ElectricSheet floating = new ElectricSheet(sheet.parts(), fewer, PACK);
+        assertThat(floating.missing())
+                .anySatisfy(text -> assertThat(text).contains("receiver floats", "Enter the lead"));
+        assertThat(sheet.missing()).isEmpty();
+    }
+
+    @Test
+    void aPartForLowVoltageOnAHighOneIsSaidToBeDestroyed() {
+        ElectricSheet satellite =
+                WiringLayout.withPart(sheet, PartsLibrary.find("gnss-3v3").orElseThrow());
+        assertThat(satellite.missing()).isEmpty();
+        List<Wire> moved = satellite.leads().stream()
+                .map(l -> l.to().equals("GNSS.+") ? lead("FC.A5", "GNSS.+", 60) : l)
+                .toList();
+        ElectricSheet deadly = new ElectricSheet(satellite.parts(), moved, PACK);
+        assertThat(satellite.destroyed()).isEmpty();
+        assertThat(deadly.destroyed()).singleElement().asString().contains("3.6 V is the most", "destroys it");
+        assertThat(deadly.missing()).containsAll(deadly.destroyed());
+    }
+
+    @ParameterizedTest
+    @EnumSource(WiringLayout.class)
+    void everyPartOfTheShelfFindsPadsOnEveryLayoutOrIsSaidToFloat(WiringLayout layout) {
+        for (Archetype archetype : PartsLibrary.all()) {
+            if (archetype.kind() == Archetype.Kind.PART || archetype.kind() == Archetype.Kind.CAPACITOR) {
+                ElectricSheet more = WiringLayout.withPart(layout(layout, List.of()), archetype);
+                boolean led =
+                        more.leads().size() > layout(layout, List.of()).leads().size();
+                assertThat(more.missing().isEmpty()).as(archetype.id()).isEqualTo(led);
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(WiringLayout.class)
+    void theWiringHasAPointForEveryPadAndTwoForEveryLeadInPieces(WiringLayout layout) {
+        ElectricSheet full = layout(layout, List.of("receiver", "camera", "video", "capacitor-470"));
+        Wiring wiring = new Wiring(full);
+        long pads = full.parts().stream()
+                .mapToLong(p -> p.archetype().pads().size())
+                .sum();
+        long pieces = full.leads().stream().filter(Wire::inPieces).count();
+        assertThat(wiring.points()).hasSize((int) (pads + 2 * pieces));
+        assertThat(wiring.points())
+                .allSatisfy(p -> assertThat(wiring.node(p.id())).isEqualTo(p.node()));
+        assertThat(wiring.drives()).containsOnlyKeys(0, 1, 2, 3);
+        assertThat(wiring.links()).extracting(Wiring.Link::id).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void nothingEnteredSaysWhatItKeepsFromBeingWorkedOut() {
+        assertThat(Electrics.NONE.sheet().missing())
+                .hasSize(1)
+                .first()
+                .asString()
+                .contains("not entered");
+    }
+
+    @ParameterizedTest
+    @EnumSource(Chemistry.class)
+    void theRestingVoltageRisesWithTheChargeAndIsReadBackFromIt(Chemistry chemistry) {
+        for (double charge = 0; charge <= 1; charge += 0.01) {
+            assertThat(chemistry.chargeAt(chemistry.restingV(charge)))
+                    .isCloseTo(charge, org.assertj.core.data.Offset.offset(1e-9));
+        }
+        assertThat(chemistry.restingV(1)).isEqualTo(chemistry.fullV());
+        assertThat(chemistry.chargeAt(9)).isEqualTo(1);
+        assertThat(chemistry.chargeAt(0)).isZero();
+    }
+}
