@@ -1,5 +1,6 @@
 package ablemedic;
 
+import ablemedic.capture.CaptureReport;
 import ablemedic.configuration.Device;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
@@ -15,7 +16,9 @@ import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Occasion;
+import ablemedic.diagnosis.Posterior;
 import ablemedic.diagnosis.Reading;
+import ablemedic.family.BlockerBelief;
 import ablemedic.family.Complaint;
 import ablemedic.family.Family;
 import ablemedic.family.PrePowerConvention;
@@ -39,20 +42,15 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/** All specialities together. */
+/** All families together. */
 public final class Families {
     private Families() {}
 
     /** All there are, in the order in which an owner thinks of them. A new one is added here and nowhere else. */
     public static final List<Family> ALL = List.of(
-            TakeOff.SPECIALITY,
-            Power.SPECIALITY,
-            Serial.SPECIALITY,
-            SettingsAndFirmware.SPECIALITY,
-            Radio.SPECIALITY,
-            Video.SPECIALITY);
+            TakeOff.FAMILY, Power.FAMILY, Serial.FAMILY, SettingsAndFirmware.FAMILY, Radio.FAMILY, Video.FAMILY);
 
-    /** All pages of the handbook: those of every speciality, then those that belong to none. */
+    /** All pages of the handbook: those of every family, then those that belong to none. */
     public static Handbook handbook() {
         return HANDBOOK;
     }
@@ -101,6 +99,25 @@ public final class Families {
                 || !faulty.wiring().equals(fixed.wiring())
                 || !faulty.seat().equals(fixed.seat())
                 || !faulty.electrics().harm().equals(fixed.electrics().harm());
+    }
+
+    /** What may keep a craft from arming, for a complaint of that, each with how likely it is by all that is known. */
+    public static List<BlockerBelief> armingBlockers(String complaint, Posterior<Craft> posterior) {
+        return ALL.stream()
+                .flatMap(one -> one.armingBlockers(complaint, posterior).stream())
+                .toList();
+    }
+
+    /** Whether a recording of a pad answers checks of a kind. */
+    public static boolean isAnsweredByRecording(String kind) {
+        return ALL.stream().anyMatch(one -> one.isAnsweredByRecording(kind));
+    }
+
+    /** The outcome of a check for a recording; nothing where the check is none that a recording answers. */
+    public static Optional<String> outcomeOf(CaptureReport recording, String checkId, Craft sound) {
+        return ALL.stream()
+                .flatMap(one -> one.outcomeOf(recording, checkId, sound).stream())
+                .findFirst();
     }
 
     /** Whether firmware is flashed in a check. */

@@ -1,6 +1,6 @@
 /**
  * The rules and the computation of Able Medic, without interface, storage or framework. {@code craft} is the model,
- * {@code diagnosis} the reasoning, and each speciality adds its faults, checks and physics. {@link ablemedic.Families}
+ * {@code diagnosis} the reasoning, and each family adds its faults, checks and physics. {@link ablemedic.Families}
  * lists them.
  */
 package ablemedic;

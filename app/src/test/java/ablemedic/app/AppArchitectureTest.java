@@ -2,6 +2,7 @@ package ablemedic.app;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 
+import ablemedic.Families;
 import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
@@ -9,6 +10,10 @@ import com.tngtech.archunit.lang.ArchRule;
 
 @AnalyzeClasses(packages = "ablemedic", importOptions = DoNotIncludeTests.class)
 class AppArchitectureTest {
+    private static final String[] FAMILIES = Families.ALL.stream()
+            .map(family -> family.getClass().getPackageName() + "..")
+            .toArray(String[]::new);
+
     @ArchTest
     static final ArchRule theCoreKnowsNothingOfTheApplication = noClasses()
             .that()
@@ -31,7 +36,7 @@ class AppArchitectureTest {
                     "ablemedic.app.repairs..");
 
     @ArchTest
-    static final ArchRule noViewButInstrumentsAndPacksKnowsASpecialityByName = noClasses()
+    static final ArchRule noViewButInstrumentsAndBatteriesKnowsAFamilyByName = noClasses()
             .that()
             .resideInAnyPackage(
                     "ablemedic.app.bench..",
@@ -41,7 +46,10 @@ class AppArchitectureTest {
                     "ablemedic.app.repairs..",
                     "ablemedic.app.entry..",
                     "ablemedic.app.handbook..")
+            // The serial map is an instrument that edits the chart.
+            .and()
+            .haveNameNotMatching("ablemedic\\.app\\.chart\\.SerialMapController.*")
             .should()
             .dependOnClassesThat()
-            .resideInAnyPackage("ablemedic.takeoff..", "ablemedic.power..");
+            .resideInAnyPackage(FAMILIES);
 }

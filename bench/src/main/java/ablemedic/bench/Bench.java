@@ -89,12 +89,12 @@ public final class Bench {
         System.out.println("The same by family, beside the book's order and any check that tells something");
         new FamiliesTable(
                         List.of(
-                                ward(TakeOff.SPECIALITY, crafts, "SKUA", "EIDER"),
-                                ward(Power.SPECIALITY, crafts, "EIDER", "FULMAR"),
-                                ward(Serial.SPECIALITY, crafts, "CURLEW", "LAPWING"),
-                                ward(SettingsAndFirmware.SPECIALITY, crafts, "EIDER", "CURLEW"),
-                                ward(Radio.SPECIALITY, crafts, "CURLEW", "EIDER"),
-                                ward(Video.SPECIALITY, crafts, "FULMAR", "LAPWING")),
+                                ward(TakeOff.FAMILY, crafts, "SKUA", "EIDER"),
+                                ward(Power.FAMILY, crafts, "EIDER", "FULMAR"),
+                                ward(Serial.FAMILY, crafts, "CURLEW", "LAPWING"),
+                                ward(SettingsAndFirmware.FAMILY, crafts, "EIDER", "CURLEW"),
+                                ward(Radio.FAMILY, crafts, "CURLEW", "EIDER"),
+                                ward(Video.FAMILY, crafts, "FULMAR", "LAPWING")),
                         patients / 2)
                 .print();
         System.out.println();

@@ -20,8 +20,8 @@ import ablemedic.diagnosis.Sureness;
 import ablemedic.parts.PartsLibrary;
 import ablemedic.parts.WiringLayout;
 import ablemedic.reading.Meter;
-import ablemedic.serial.UartsFromWiring;
 import ablemedic.takeoff.TakeOff;
+import ablemedic.uart.UartsFromWiring;
 import ablemedic.wiring.BatteryType;
 import ablemedic.wiring.Chemistry;
 import ablemedic.wiring.ElectricSheet;
@@ -115,7 +115,7 @@ public class ReasoningSpeed {
                 List.of("receiver", "camera", "video", "capacitor-470"))));
     }
 
-    /** Both specialities, some 270 faults, all pairs of points under the probes. */
+    /** Both families, some 270 faults, all pairs of points under the probes. */
     @Benchmark
     public Plan<Craft> standingAndPlanWithPowerWarm() {
         return standingAndPlan(wiredWarm, power);

@@ -1,8 +1,10 @@
 package ablemedic.family;
 
+import ablemedic.capture.CaptureReport;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Posterior;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Repair;
 import ablemedic.handbook.Handbook.Page;
@@ -41,23 +43,47 @@ public interface Family {
     /** What a safe, working craft satisfies. */
     List<Requirement> requirements();
 
-    /** What is done before the pack goes in, from the one speciality that has it; each step passes on a sound craft. */
+    /** What is done before the pack goes in, from the one family that has it; each step passes on a sound craft. */
     default List<Check<Craft>> prePowerRoutine(Craft craft, Meter meter, PrePowerConvention school) {
         return List.of();
     }
 
-    /** The flight that proves a craft, from the one speciality that has it. */
+    /** The flight that proves a craft, from the one family that has it. */
     default Optional<Check<Craft>> flight() {
         return Optional.empty();
     }
 
     /**
-     * What has to be seen at the bench before a craft flies again after repairs, from the one speciality that knows.
+     * What has to be seen at the bench before a craft flies again after repairs, from the one family that knows.
      *
      * @param flipped whether it went over, or came down hard
      */
     default List<Check<Craft>> beforeFlight(Craft sound, List<Repair<Craft>> repairs, boolean flipped) {
         return List.of();
+    }
+
+    /**
+     * What may keep a craft from arming, each with how likely it is; nothing where a complaint is about something else.
+     *
+     * @param complaint its kind
+     */
+    default List<BlockerBelief> armingBlockers(String complaint, Posterior<Craft> posterior) {
+        return List.of();
+    }
+
+    /** Whether a recording of a pad answers checks of a kind. */
+    default boolean isAnsweredByRecording(String kind) {
+        return false;
+    }
+
+    /**
+     * The outcome of a check for a recording.
+     *
+     * @param sound the craft as it should be
+     * @return the outcome's id; nothing where the check is none that a recording answers
+     */
+    default Optional<String> outcomeOf(CaptureReport recording, String checkId, Craft sound) {
+        return Optional.empty();
     }
 
     /** Whether firmware is flashed in a check. */

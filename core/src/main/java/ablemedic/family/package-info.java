@@ -1,6 +1,6 @@
 /**
- * What specialities are put together from: a fault and a check made of their parts, the odds of a fault, and a
- * complaint with the checks that prove it cured, and the place on a craft where a check acts. A speciality is a package
- * that offers a book of these for a craft. It knows the craft and the reasoning, and no other speciality.
+ * What families are put together from: a fault and a check made of their parts, the odds of a fault, and a complaint
+ * with the checks that prove it cured, and the place on a craft where a check acts. A family is a package that offers a
+ * book of these for a craft. It knows the craft and the reasoning, and no other family.
  */
 package ablemedic.family;

@@ -16,14 +16,12 @@ import ablemedic.requirement.Requirement;
 import ablemedic.wiring.Wiring;
 import java.util.List;
 
-/**
- * The speciality of power and voltage: what it adds to the book of a craft, which depends on how the craft is wired.
- */
+/** The family of power and voltage: what it adds to the book of a craft, which depends on how the craft is wired. */
 public final class Power {
     private static final String TITLE = "Power and voltage";
     private static final List<Page> PAGES = Handbook.read(Power.class, TITLE, Chapter.FAULTS, Chapter.CHECKS);
 
-    public static final Family SPECIALITY = new Family() {
+    public static final Family FAMILY = new Family() {
         @Override
         public String id() {
             return "power";

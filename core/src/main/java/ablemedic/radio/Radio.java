@@ -17,14 +17,13 @@ import ablemedic.requirement.Requirement;
 import java.util.List;
 
 /**
- * The speciality of radio, modes and failsafe: whether sticks and switches mean what they say, and how a lost link
- * ends.
+ * The family of radio, modes and failsafe: whether sticks and switches mean what they say, and how a lost link ends.
  */
 public final class Radio {
     private static final String TITLE = "Radio and failsafe";
     private static final List<Page> PAGES = Handbook.read(Radio.class, TITLE, Chapter.FAULTS, Chapter.CHECKS);
 
-    public static final Family SPECIALITY = new Family() {
+    public static final Family FAMILY = new Family() {
         @Override
         public String id() {
             return "radio";

@@ -8,7 +8,7 @@ import ablemedic.wiring.SerialPad;
 import java.util.Optional;
 
 /** What a recording of a pad says to the check that asked for a look at that pad. */
-public final class RecordedPad {
+final class RecordedPad {
     /** Two clocks further apart do not understand one another; see {@link BaudError}. */
     private static final double RATE_FITS = 0.03;
     /** A recording of which more is broken is no sound line. */
@@ -22,7 +22,7 @@ public final class RecordedPad {
      * @param sound the craft as it should be
      * @return the outcome's id; nothing where the check is none that a recording answers
      */
-    public static Optional<String> outcome(Craft sound, String checkId, CaptureReport report) {
+    static Optional<String> outcome(Craft sound, String checkId, CaptureReport report) {
         return CraftLines.of(sound).flatMap(lines -> lines.joined().stream()
                 .flatMap(line -> line.needed().stream()
                         .filter(end -> lines.pad(end.boardPad())
@@ -35,7 +35,7 @@ public final class RecordedPad {
     }
 
     /** Whether a check of a kind is answered by a recording. */
-    public static boolean answers(String kind) {
+    static boolean answers(String kind) {
         return kind.equals(SerialChecks.SIGNAL);
     }
 

@@ -1,5 +1,6 @@
 package ablemedic.serial;
 
+import ablemedic.capture.CaptureReport;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
@@ -14,14 +15,15 @@ import ablemedic.reading.Meter;
 import ablemedic.requirement.Requirement;
 import ablemedic.uart.CraftLines;
 import java.util.List;
+import java.util.Optional;
 
-/** The speciality of serial wiring and telemetry: what can be worked out of a line. */
+/** The family of serial wiring and telemetry: what can be worked out of a line. */
 public final class Serial {
     private static final String TITLE = "Serial wiring";
     private static final List<Page> PAGES =
             Handbook.read(Serial.class, TITLE, Chapter.FAULTS, Chapter.CHECKS, Chapter.FORMATS);
 
-    public static final Family SPECIALITY = new Family() {
+    public static final Family FAMILY = new Family() {
         @Override
         public String id() {
             return "serial";
@@ -30,6 +32,16 @@ public final class Serial {
         @Override
         public String title() {
             return TITLE;
+        }
+
+        @Override
+        public boolean isAnsweredByRecording(String kind) {
+            return RecordedPad.answers(kind);
+        }
+
+        @Override
+        public Optional<String> outcomeOf(CaptureReport recording, String checkId, Craft sound) {
+            return RecordedPad.outcome(sound, checkId, recording);
         }
 
         @Override

@@ -17,6 +17,7 @@ import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.family.Complaint;
 import ablemedic.family.CraftCheck;
+import ablemedic.snapshot.ReadBack;
 import ablemedic.uart.CraftLines;
 import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
@@ -29,15 +30,11 @@ import java.util.Optional;
  */
 final class FlashChecks {
     static final String STARTS = "board-starts";
-    static final String READ_BACK = "read-back";
     static final String LISTED = "listing-kept";
 
     private static final double MISREAD = 0.05;
     private static final double TOLD_WRONG = 0.08;
-    /** From so many on it looks as if everything were gone; on a craft that is told little, from most of that. */
-    private static final int MANY = 6;
 
-    private static final double MOST = 0.7;
     private static final Choices COMES_UP = Choices.of(
             "What does the board do when the computer is plugged in?",
             List.of(
@@ -114,7 +111,7 @@ final class FlashChecks {
                 BenchNeeds.NOTHING,
                 true));
         checks.add(new CraftCheck(
-                READ_BACK,
+                ReadBack.CHECK,
                 "read-back",
                 c -> "Read the settings back against the sheet",
                 c -> "Let the board list its settings, and drop them on this check; or go over its pages. "
@@ -199,9 +196,9 @@ final class FlashChecks {
             return "all";
         }
         List<Configuration.Difference> differences = sound.told().differencesTo(craft.told()).stream()
-                .filter(one -> FlashFaults.isOfBoard(one.setting()))
+                .filter(one -> ReadBack.isOfBoard(one.setting()))
                 .toList();
-        return howMany(differences.size(), sound);
+        return ReadBack.howMany(differences.size(), sound);
     }
 
     /** One setting that changed is seldom noticed as such; what it does is another complaint. */
@@ -209,16 +206,6 @@ final class FlashChecks {
         return differing.equals("one")
                 ? Categorical.of(KEPT, 0.72, 0.24, 0.02, 0.02)
                 : Categorical.expecting(KEPT, differing, TOLD_WRONG);
-    }
-
-    /** How somebody says that so many settings differ from those of a sound craft. */
-    static String howMany(int differing, Craft sound) {
-        long told = sound.told().differencesTo(FlashFaults.erased(sound).told()).stream()
-                .filter(one -> FlashFaults.isOfBoard(one.setting()))
-                .count();
-        return differing == 0
-                ? "none"
-                : differing == 1 ? "one" : differing < Math.min(MANY, MOST * told) ? "some" : "all";
     }
 
     static List<Complaint> complaints(Craft sound, List<Check<Craft>> checks) {
@@ -231,7 +218,7 @@ final class FlashChecks {
                                 Facet.of("settings told to be odd", craft -> differing(sound, craft)),
                                 FlashChecks::noticed),
                         Optional.of(Chosen.of("none")),
-                        proof(checks, READ_BACK)),
+                        proof(checks, ReadBack.CHECK)),
                 Complaint.told(
                         "flash-failed",
                         "A flash failed, or the board is dead after it",

@@ -1,19 +1,15 @@
 package ablemedic.settings;
 
-import ablemedic.configuration.Configuration;
-import ablemedic.configuration.Device;
-import ablemedic.configuration.Setting;
-import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FcSettings;
 import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.FirmwareSettings.Image;
-import ablemedic.craft.ModeRange;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
 import ablemedic.diagnosis.Fix.Value;
 import ablemedic.family.CraftFault;
 import ablemedic.family.SettingTrouble;
+import ablemedic.snapshot.ReadBack;
 import ablemedic.uart.CraftLines;
 import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
@@ -94,7 +90,7 @@ final class FlashFaults {
 
     /** A full erase: the board is as new. */
     private void erased() {
-        Craft erased = erased(sound);
+        Craft erased = ReadBack.erased(sound);
         if (!erased.equals(sound)) {
             faults.add(new CraftFault(
                     "settings-erased",
@@ -102,7 +98,7 @@ final class FlashFaults {
                     "settings",
                     any -> "The board's settings are as new: a full erase took them",
                     SettingsOdds.ERASED,
-                    FlashFaults::erased,
+                    ReadBack::erased,
                     (whole, faulty) -> List.of(new Fix<>(
                             "put-back",
                             "settings as before",
@@ -113,19 +109,8 @@ final class FlashFaults {
                                     SettingTrouble.SAVE),
                             List.of(new Value("settings of the board", "as new", "as on its sheet")),
                             12,
-                            craft -> craft.with(craft.told().taking(FlashFaults::isOfBoard, sound.told()))))));
+                            craft -> craft.with(craft.told().taking(ReadBack::isOfBoard, sound.told()))))));
         }
-    }
-
-    static boolean isOfBoard(Setting<?> setting) {
-        return setting.device() == Device.FLIGHT_BOARD;
-    }
-
-    static Craft erased(Craft craft) {
-        return craft.with(craft.told().taking(FlashFaults::isOfBoard, Configuration.USUAL))
-                .with(ArmingSettings.ARM, ModeRange.NONE)
-                .with(ArmingSettings.LEVEL, ModeRange.NONE)
-                .with(ArmingSettings.CALIBRATED, false);
     }
 
     private void compass() {

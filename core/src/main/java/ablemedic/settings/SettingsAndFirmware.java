@@ -3,6 +3,8 @@ package ablemedic.settings;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Posterior;
+import ablemedic.family.BlockerBelief;
 import ablemedic.family.Complaint;
 import ablemedic.family.Family;
 import ablemedic.family.Instrument;
@@ -12,20 +14,22 @@ import ablemedic.handbook.Handbook.Page;
 import ablemedic.reading.Meter;
 import ablemedic.requirement.Requirement;
 import ablemedic.uart.CraftLines;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * The speciality of settings and firmware: what keeps a craft from arming, what board and controllers say to one
- * another, what a flash leaves.
+ * The family of settings and firmware: what keeps a craft from arming, what board and controllers say to one another,
+ * what a flash leaves.
  */
 public final class SettingsAndFirmware {
     private static final String TITLE = "Settings and firmware";
     private static final List<Page> PAGES =
             Handbook.read(SettingsAndFirmware.class, TITLE, Chapter.FAULTS, Chapter.CHECKS);
 
-    public static final Family SPECIALITY = new Family() {
+    public static final Family FAMILY = new Family() {
         @Override
         public String id() {
             return "settings";
@@ -44,6 +48,20 @@ public final class SettingsAndFirmware {
                             .flatMap(List::stream)
                             .toList(),
                     checks(craft, lines));
+        }
+
+        @Override
+        public List<BlockerBelief> armingBlockers(String complaint, Posterior<Craft> posterior) {
+            if (!complaint.equals(Arming.COMPLAINT)) {
+                return List.of();
+            }
+            Craft sound = posterior.known().sound();
+            Optional<CraftLines> lines = CraftLines.onSheet(sound);
+            Map<Arming.Reason, Double> active = posterior.beliefs(craft ->
+                    Arming.of(lines, craft, Arming.State.ofPilot(craft, true)).shut());
+            return Arrays.stream(Arming.Reason.values())
+                    .map(reason -> new BlockerBelief(reason.id(), reason.label(), active.getOrDefault(reason, 0.0)))
+                    .toList();
         }
 
         @Override

@@ -20,14 +20,14 @@ import ablemedic.requirement.Requirement;
 import java.util.List;
 import java.util.Optional;
 
-/** The speciality of take-off: what it adds to the book. */
+/** The family of take-off: what it adds to the book. */
 public final class TakeOff {
     private static final Book<Craft> BOOK = new Book<>(TakeOffFaults.all(), TakeOffChecks.all());
 
     private static final String TITLE = "Take-off";
     private static final List<Page> PAGES = Handbook.read(TakeOff.class, TITLE, Chapter.FAULTS, Chapter.CHECKS);
 
-    public static final Family SPECIALITY = new Family() {
+    public static final Family FAMILY = new Family() {
         @Override
         public String id() {
             return "take-off";
@@ -117,7 +117,7 @@ public final class TakeOff {
         return BOOK;
     }
 
-    /** The complaint that opens a work-up of this speciality; the hover proves it cured. */
+    /** The complaint that opens a work-up of this family; the hover proves it cured. */
     public static Complaint complaint() {
         String label = "It flips, tips, spins or slides at take-off";
         return new Complaint(

@@ -13,12 +13,12 @@ import ablemedic.reading.Meter;
 import ablemedic.requirement.Requirement;
 import java.util.List;
 
-/** The speciality of video and camera: whether a picture comes, figures on it, and for how long. */
+/** The family of video and camera: whether a picture comes, figures on it, and for how long. */
 public final class Video {
     private static final String TITLE = "Video and camera";
     private static final List<Page> PAGES = Handbook.read(Video.class, TITLE, Chapter.FAULTS, Chapter.CHECKS);
 
-    public static final Family SPECIALITY = new Family() {
+    public static final Family FAMILY = new Family() {
         @Override
         public String id() {
             return "video";

@@ -49,11 +49,11 @@ class RadioBookTest {
     }
 
     private static Book<Craft> book(Craft craft) {
-        return Radio.SPECIALITY.book(craft, Meter.USUAL);
+        return Radio.FAMILY.book(craft, Meter.USUAL);
     }
 
     private static List<Complaint> complaints(Craft craft) {
-        return Radio.SPECIALITY.complaints(craft, Meter.USUAL, null);
+        return Radio.FAMILY.complaints(craft, Meter.USUAL, null);
     }
 
     @ParameterizedTest

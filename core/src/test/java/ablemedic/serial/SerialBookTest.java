@@ -38,7 +38,7 @@ class SerialBookTest {
     }
 
     private static Book<Craft> book(Craft craft) {
-        return Serial.SPECIALITY.book(craft, Meter.USUAL);
+        return Serial.FAMILY.book(craft, Meter.USUAL);
     }
 
     @ParameterizedTest
@@ -64,7 +64,7 @@ class SerialBookTest {
         assertThat(book.faults()).extracting(Fault::id).doesNotHaveDuplicates();
         assertThat(book.checks()).extracting(Check::id).doesNotHaveDuplicates();
         Set<String> pages = new HashSet<>(
-                Serial.SPECIALITY.pages().stream().map(Handbook.Page::id).toList());
+                Serial.FAMILY.pages().stream().map(Handbook.Page::id).toList());
         assertThat(pages)
                 .containsAll(book.faults().stream().map(Fault::kind).toList())
                 .containsAll(book.checks().stream().map(Check::kind).toList());
@@ -163,7 +163,7 @@ class SerialBookTest {
     void everyComplaintIsCausedByAFaultOfTheBookAndNotByASoundCraft() {
         for (Craft craft : crafts()) {
             Book<Craft> book = book(craft);
-            for (Complaint complaint : Serial.SPECIALITY.complaints(craft, Meter.USUAL, null)) {
+            for (Complaint complaint : Serial.FAMILY.complaints(craft, Meter.USUAL, null)) {
                 Distribution sound = complaint.seen().outlook(craft);
                 assertThat(book.faults().stream().filter(fault -> !complaint
                                 .seen()

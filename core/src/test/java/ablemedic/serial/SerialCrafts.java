@@ -8,6 +8,7 @@ import ablemedic.craft.Rotation;
 import ablemedic.craft.SpinConvention;
 import ablemedic.parts.PartsLibrary;
 import ablemedic.parts.WiringLayout;
+import ablemedic.uart.UartsFromWiring;
 import ablemedic.wiring.BatteryType;
 import ablemedic.wiring.Chemistry;
 import ablemedic.wiring.ElectricSheet;

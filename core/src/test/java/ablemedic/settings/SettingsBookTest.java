@@ -48,11 +48,11 @@ class SettingsBookTest {
     }
 
     private static Book<Craft> book(Craft craft) {
-        return SettingsAndFirmware.SPECIALITY.book(craft, Meter.USUAL);
+        return SettingsAndFirmware.FAMILY.book(craft, Meter.USUAL);
     }
 
     private static List<Complaint> complaints(Craft craft) {
-        return SettingsAndFirmware.SPECIALITY.complaints(craft, Meter.USUAL, null);
+        return SettingsAndFirmware.FAMILY.complaints(craft, Meter.USUAL, null);
     }
 
     /**
@@ -70,7 +70,7 @@ class SettingsBookTest {
                 Craft fixed = fix.applyTo(faulty);
                 for (Complaint complaint : complaints(craft)) {
                     for (Check<Craft> proof : complaint.proof()) {
-                        if (!fix.id().equals("fall-back") || !proof.id().equals(FlashChecks.READ_BACK)) {
+                        if (!fix.id().equals("fall-back") || !proof.id().equals(ablemedic.snapshot.ReadBack.CHECK)) {
                             assertThat(proof.outlook(fixed))
                                     .as(fault.id() + " by " + fix.id() + ", " + proof.id())
                                     .isEqualTo(proof.outlook(craft));

@@ -118,7 +118,7 @@ class VideoBookTest {
     @MethodSource("crafts")
     void everyFixOfEveryFaultBringsTheScreenBack(Craft craft) {
         VideoChain chain = VideoChain.of(craft);
-        for (Fault<Craft> fault : Video.SPECIALITY.book(craft, Meter.USUAL).faults()) {
+        for (Fault<Craft> fault : Video.FAMILY.book(craft, Meter.USUAL).faults()) {
             Craft faulty = fault.applyTo(craft);
             assertThat(faulty).as(fault.id()).isNotEqualTo(craft);
             assertThat(fault.fixes(craft)).as(fault.id()).isNotEmpty().allSatisfy(fix -> {
@@ -133,12 +133,12 @@ class VideoBookTest {
     @ParameterizedTest
     @MethodSource("crafts")
     void everyFaultOfTheFamilyIsSeenInSomeComplaintOfItAndInSomeCheck(Craft craft) {
-        List<Check<Craft>> complaints = Video.SPECIALITY.complaints(craft, Meter.USUAL, null).stream()
+        List<Check<Craft>> complaints = Video.FAMILY.complaints(craft, Meter.USUAL, null).stream()
                 .map(Complaint::seen)
                 .toList();
-        for (Fault<Craft> fault : Video.SPECIALITY.book(craft, Meter.USUAL).faults()) {
+        for (Fault<Craft> fault : Video.FAMILY.book(craft, Meter.USUAL).faults()) {
             assertThat(complaints).as(fault.id() + " in a complaint").anyMatch(one -> tells(one, craft, fault));
-            assertThat(Video.SPECIALITY.book(craft, Meter.USUAL).checks())
+            assertThat(Video.FAMILY.book(craft, Meter.USUAL).checks())
                     .as(fault.id() + " in a check")
                     .anyMatch(one -> tells(one, craft, fault));
         }
@@ -157,7 +157,7 @@ class VideoBookTest {
     @ParameterizedTest
     @MethodSource("crafts")
     void everyCheckThatGivesATransmitterItsSupplyAsksForItsAntennaFirst(Craft craft) {
-        assertThat(Video.SPECIALITY.book(craft, Meter.USUAL).checks())
+        assertThat(Video.FAMILY.book(craft, Meter.USUAL).checks())
                 .filteredOn(check -> check.needs().pack() == Want.YES)
                 .hasSizeGreaterThan(4)
                 .allSatisfy(check ->
@@ -178,7 +178,7 @@ class VideoBookTest {
         Craft old = craft.withElectrics(new Electrics(bare));
         assertThat(VideoChain.of(old).screen(old))
                 .isEqualTo(VideoChain.of(craft).screen(craft));
-        assertThat(Video.SPECIALITY.book(old, Meter.USUAL).faults())
+        assertThat(Video.FAMILY.book(old, Meter.USUAL).faults())
                 .noneMatch(one -> one.id().startsWith("video-exchanged"));
     }
 
@@ -196,7 +196,7 @@ class VideoBookTest {
     @Test
     void whatIsPredictedOfAnExchangeLeavesRoomForBoardsThatLetThePicturePass() {
         Craft craft = VideoCrafts.analog();
-        Complaint complaint = Video.SPECIALITY.complaints(craft, Meter.USUAL, null).stream()
+        Complaint complaint = Video.FAMILY.complaints(craft, Meter.USUAL, null).stream()
                 .filter(one -> one.id().equals("no-picture"))
                 .findFirst()
                 .orElseThrow();

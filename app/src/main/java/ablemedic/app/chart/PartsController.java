@@ -10,7 +10,7 @@ import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.parts.PartType;
 import ablemedic.parts.WiringLayout;
-import ablemedic.serial.UartsFromWiring;
+import ablemedic.uart.UartsFromWiring;
 import ablemedic.wiring.Archetype;
 import ablemedic.wiring.BatteryType;
 import ablemedic.wiring.ElectricSheet;

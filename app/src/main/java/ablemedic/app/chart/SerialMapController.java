@@ -4,7 +4,7 @@ import ablemedic.app.chart.Charts.Chart;
 import ablemedic.craft.Craft;
 import ablemedic.protocol.Format;
 import ablemedic.serial.SerialMap;
-import ablemedic.serial.UartsFromWiring;
+import ablemedic.uart.UartsFromWiring;
 import ablemedic.wiring.SerialPad;
 import ablemedic.wiring.UartFunction;
 import jakarta.validation.Valid;

@@ -172,7 +172,7 @@ class RadioOffController {
     }
 
     private static Check<Craft> check(Craft craft) {
-        return Radio.SPECIALITY
+        return Radio.FAMILY
                 .book(craft, ANY_METER)
                 .check(FailsafeChecks.RADIO_OFF)
                 .orElseThrow();

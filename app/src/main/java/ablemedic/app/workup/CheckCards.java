@@ -26,9 +26,8 @@ import ablemedic.diagnosis.Posterior;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Suspect;
 import ablemedic.family.Place;
-import ablemedic.serial.RecordedPad;
-import ablemedic.settings.ReadBack;
 import ablemedic.snapshot.ExportCheck;
+import ablemedic.snapshot.ReadBack;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -96,7 +95,7 @@ final class CheckCards {
                 QuestionView.of(check.answers(), sound),
                 check.toTell().map(ScaleView::of).orElse(null),
                 PlaceView.of(Place.of(check)),
-                RecordedPad.answers(check.kind()),
+                Families.isAnsweredByRecording(check.kind()),
                 check.kind().equals(ExportCheck.KIND),
                 check.id().equals(ReadBack.CHECK),
                 predictions,

@@ -1,5 +1,6 @@
 package ablemedic.app.workup;
 
+import ablemedic.Families;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.instruments.CaptureAnswer;
 import ablemedic.capture.CaptureReport.Verdict;
@@ -7,7 +8,6 @@ import ablemedic.capture.Captures;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Check;
-import ablemedic.serial.RecordedPad;
 import java.io.IOException;
 import java.io.InputStream;
 import java.time.Instant;
@@ -58,7 +58,7 @@ public class RecordedPads {
             return new CaptureFinding(null, "", "", answer);
         }
         packing.readAllBytes();
-        String outcome = RecordedPad.outcome(sound, checkId, read.report().get())
+        String outcome = Families.outcomeOf(read.report().get(), checkId, sound)
                 .orElseThrow(() -> Refusal.wrong(
                         "check", "“" + check.title(sound) + "” is not answered by a recording. " + TWO_SECONDS));
         String told = read.report().get().verdicts().stream()

@@ -18,7 +18,7 @@ import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Sureness;
 import ablemedic.family.Place;
-import ablemedic.settings.ReadBack;
+import ablemedic.snapshot.ReadBack;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;

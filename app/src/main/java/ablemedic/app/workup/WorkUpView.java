@@ -8,6 +8,7 @@ import ablemedic.app.entry.QuestionView;
 import ablemedic.app.entry.QuestionView.ScaleView;
 import ablemedic.craft.Corner;
 import ablemedic.diagnosis.BenchState;
+import ablemedic.family.BlockerBelief;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

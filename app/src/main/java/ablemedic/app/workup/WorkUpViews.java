@@ -43,10 +43,10 @@ import ablemedic.diagnosis.Proof;
 import ablemedic.diagnosis.Repair;
 import ablemedic.diagnosis.Suspect;
 import ablemedic.diagnosis.Why;
+import ablemedic.family.BlockerBelief;
 import ablemedic.requirement.Conflict;
 import ablemedic.requirement.Expectation.Waits;
 import ablemedic.requirement.Severity;
-import ablemedic.settings.Arming;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -315,7 +315,8 @@ public class WorkUpViews implements DisposableBean {
     }
 
     private static @Nullable List<BlockerBelief> locks(WorkUp workUp, Posterior<Craft> standing) {
-        return workUp.opened().complaintKind().equals(Arming.COMPLAINT) ? BlockerBelief.of(standing) : null;
+        List<BlockerBelief> blockers = Families.armingBlockers(workUp.opened().complaintKind(), standing);
+        return blockers.isEmpty() ? null : blockers;
     }
 
     private String complaintGone(WorkUp workUp) {

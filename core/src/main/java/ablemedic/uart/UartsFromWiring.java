@@ -1,9 +1,7 @@
-package ablemedic.serial;
+package ablemedic.uart;
 
 import ablemedic.craft.Craft;
 import ablemedic.craft.UartSettings;
-import ablemedic.uart.CraftLine;
-import ablemedic.uart.CraftLines;
 import ablemedic.wiring.UartFunction;
 import java.util.List;
 import java.util.Optional;
