@@ -12,22 +12,22 @@
 
 <Paper
   title="Screen layout"
-  text="Goggles show less than the whole picture, and 60 fields have three rows less than 50. Choose an item and move it with the arrow keys."
+  text="Goggles show less than the whole picture, and NTSC has three rows fewer than PAL. Choose an item and move it with the arrow keys."
   error={work.solved.error}
 >
   {#snippet asked()}
     <div class="field">
       <label for="fields">Camera</label>
       <select id="fields" class="entry" bind:value={work.fields}>
-        <option value="FIFTY">50 fields, 16 rows</option>
-        <option value="SIXTY">60 fields, 13 rows</option>
+        <option value="FIFTY">PAL, 16 rows</option>
+        <option value="SIXTY">NTSC, 13 rows</option>
       </select>
     </div>
     <NumberField
       id="seen"
-      label="What the goggles show, %"
+      label="Visible area, %"
       bind:value={work.seen}
-      hint="of width and height; try a letter in each corner"
+      hint="of width and height; put a letter in each corner to find it"
     />
     <ul class="items" aria-label="Items">
       {#each work.solved.value?.items ?? [] as one, i (i)}
@@ -50,11 +50,11 @@
         work.add();
       }}
     >
-      <label for="adding">Another item, by its text</label>
+      <label for="adding">Text of another item</label>
       <input id="adding" class="entry" maxlength="30" bind:value={work.adding} />
-      <button class="quiet">Add it</button>
+      <button class="quiet">Add item</button>
       <button type="button" class="quiet" disabled={work.items.length === 0} onclick={() => work.remove()}
-        >Take the chosen one off</button
+        >Remove chosen item</button
       >
     </form>
   {/snippet}
@@ -84,12 +84,12 @@
           {/each}
         {/each}
       </div>
-      <p class="small">Inside the frame all is seen. What lies outside is cut off or lost.</p>
+      <p class="small">Inside the frame everything is visible. Outside it is cut off or lost.</p>
       <p class="big" class:against={off > 0}>
-        {off === 0 ? 'Everything is seen.' : `${off} not wholly seen.`}
+        {off === 0 ? 'Everything is visible.' : `${off} not fully visible.`}
       </p>
       {#if off > 0}
-        <div class="acts"><button class="act" onclick={() => work.bringIn()}>Bring them in</button></div>
+        <div class="acts"><button class="act" onclick={() => work.bringIn()}>Move them inside</button></div>
       {/if}
     {/if}
   {/snippet}

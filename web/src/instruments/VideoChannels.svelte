@@ -10,7 +10,7 @@
 
 <Paper
   title="Channel and frequency"
-  text="Pilots disturb one another by lying too close, and by what two transmitters make together: twice the one less the other."
+  text="Pilots interfere with each other when their channels are too close, and through what two VTXs make together: twice one frequency minus the other."
   error={work.solved.error || work.table.error}
 >
   {#snippet asked()}
@@ -28,17 +28,17 @@
         </select>
         <button
           class="quiet"
-          aria-label={`take off pilot ${i + 1}`}
+          aria-label={`remove pilot ${i + 1}`}
           disabled={work.pilots.length === 1}
-          onclick={() => work.remove(i)}>take off</button
+          onclick={() => work.remove(i)}>Remove</button
         >
       </div>
     {/each}
     <div class="acts">
-      <button class="quiet" disabled={work.full} onclick={() => work.add()}>One more pilot</button>
+      <button class="quiet" disabled={work.full} onclick={() => work.add()}>Add pilot</button>
     </div>
     <fieldset>
-      <legend>Look for better ones in the bands</legend>
+      <legend>Find better channels in these bands</legend>
       {#each work.table.value ?? [] as band (band.name)}
         <label class="one"
           ><input
@@ -50,7 +50,7 @@
         >
       {/each}
       <label class="one"
-        ><input type="checkbox" bind:checked={work.free} /> only where most places let everybody send</label
+        ><input type="checkbox" bind:checked={work.free} /> only channels that are free to use in most places</label
       >
     </fieldset>
   {/snippet}
@@ -59,9 +59,9 @@
       {@const now = work.solved.value}
       {@const quiet = now.pilots.every((pilot) => pilot.disturbed.length === 0)}
       <p class="big" class:bad={!quiet}>
-        {quiet ? 'Nobody disturbs anybody.' : 'They disturb one another.'}
+        {quiet ? 'No interference.' : 'They interfere with each other.'}
       </p>
-      <div class="axis" role="img" aria-label="Where everybody sends, and where what two make together falls">
+      <div class="axis" role="img" aria-label="Channels of all pilots, and the products of two of them">
         <div
           class="free"
           style:left={`${work.at(now.freeFromMhz)}%`}
@@ -82,8 +82,8 @@
         {/each}
       </div>
       <p class="small">
-        Shaded: {now.freeFromMhz} to {now.freeToMhz} MHz, which most places leave to everybody; the law of the place
-        and your licence decide. Dashed: what two transmitters make.
+        Shaded: {now.freeFromMhz} to {now.freeToMhz} MHz, free to use in most places; local law and your
+        licence decide. Dashed: what two VTXs make together.
       </p>
       <ul>
         {#each now.pilots as pilot, i (i)}
@@ -91,25 +91,25 @@
             <b>Pilot {i + 1}, {pilot.channel}</b>
             <span class="figure">{pilot.megahertz} MHz</span>
             {#if pilot.alias}<span class="small">also {pilot.alias}</span>{/if}
-            {#if !pilot.free}<span class="small">outside of the shaded part</span>{/if}
+            {#if !pilot.free}<span class="small">outside the shaded part</span>{/if}
             {#each pilot.disturbed as one (one)}<br /><span class="against">{one}</span>{/each}
           </li>
         {/each}
       </ul>
       {#if now.best.length === 0}
-        <p>The bands chosen have not so many channels.</p>
+        <p>The chosen bands don’t have that many channels.</p>
       {:else if now.best.join() === now.pilots
           .map((pilot) => pilot.channel)
           .sort()
           .join() || now.best.join() === now.pilots.map((pilot) => pilot.channel).join()}
-        <p>No choice of these bands keeps farther apart.</p>
+        <p>No choice from these bands is farther apart.</p>
       {:else}
         <p>
           Farthest apart in these bands: <b>{now.best.join(', ')}</b>{now.calm
-            ? ', and nobody disturbs anybody.'
-            : '; even there something falls on somebody.'}
+            ? ', without interference.'
+            : '; some interference remains even there.'}
         </p>
-        <div class="acts"><button class="act" onclick={() => work.takeBest()}>Take these</button></div>
+        <div class="acts"><button class="act" onclick={() => work.takeBest()}>Use these</button></div>
       {/if}
     {/if}
   {/snippet}

@@ -16,8 +16,8 @@
 </script>
 
 <Paper
-  title="Heat of a transmitter"
-  text="What it does not send becomes heat. On a still bench it has nowhere to go; in flight the air takes it."
+  title="VTX temperature"
+  text="What it doesn’t send becomes heat. On the bench, without airflow, the heat has nowhere to go; in flight the air takes it away."
   error={solved.error}
 >
   {#snippet asked()}
@@ -25,23 +25,22 @@
       id="milliwatts"
       label="Power, mW"
       bind:value={milliwatts}
-      hint="25 on the bench, as a rule"
+      hint="usually 25 on the bench"
     />
-    <NumberField id="around" label="Air about it, °C" bind:value={aroundC} />
-    <p class="caution">Antenna on before power. Too hot to touch means off.</p>
+    <NumberField id="around" label="Air temperature, °C" bind:value={aroundC} />
+    <p class="caution">Antenna on before power. Too hot to touch: switch it off.</p>
   {/snippet}
   {#snippet answer()}
     {#if solved.value && !solved.error}
       {@const a = solved.value}
       <p>
-        <span class="reading">{a.watts.toFixed(1)} W</span> become heat; at {a.shutsC.toFixed(0)} °C it shuts itself
-        down.
+        <span class="reading">{a.watts.toFixed(1)} W</span> of heat; it shuts down at {a.shutsC.toFixed(0)} °C.
       </p>
       <dl>
         {#each a.airs as air (air.air)}
           <dt>{air.label}</dt>
           <dd class:hot={air.soonest !== undefined && air.soonest !== null}>
-            <span class="figure">{air.endC.toFixed(0)} °C</span> in the end; {air.said}
+            <span class="figure">{air.endC.toFixed(0)} °C</span> when settled; {air.said}
           </dd>
         {/each}
       </dl>
@@ -57,7 +56,7 @@
         ]}
       />
       <p class="small">
-        Resistances to the air differ from craft to craft by a quarter; that is where the ranges come from.
+        Cooling differs from craft to craft by a quarter; that is why these are ranges.
       </p>
     {/if}
   {/snippet}

@@ -17,19 +17,18 @@ public final class VideoSettings {
     public static final int HIGHEST_MHZ = 5950;
 
     /** What the transmitter sends on. */
-    public static final Setting<Integer> CHANNEL =
-            megahertz(Device.VIDEO_TRANSMITTER, "video-channel", "channel of the transmitter");
+    public static final Setting<Integer> CHANNEL = megahertz(Device.VIDEO_TRANSMITTER, "video-channel", "VTX channel");
     /** What it sends with, where it is not in pit mode. */
     public static final Setting<Integer> POWER = Setting.of(
             Device.VIDEO_TRANSMITTER,
             VIDEO,
             "video-power",
-            "power of the transmitter",
+            "VTX power",
             25,
             new Count(1, 2000, n -> Optional.of(n + " mW")));
     /** Next to no power, for the pits of a race or the bench. */
-    public static final Setting<Boolean> PIT = yesNo(
-            Device.VIDEO_TRANSMITTER, "video-pit", "pit mode of the transmitter", false, "off", "off", "on", "on");
+    public static final Setting<Boolean> PIT =
+            yesNo(Device.VIDEO_TRANSMITTER, "video-pit", "VTX pit mode", false, "off", "off", "on", "on");
     /**
      * How many powers the board's table has; it must have as many as the transmitter, else the board asks for what
      * there is not.
@@ -38,25 +37,25 @@ public final class VideoSettings {
             Device.FLIGHT_BOARD,
             VIDEO,
             "video-levels",
-            "powers in the board's table",
+            "power levels in the FC's VTX table",
             0,
-            new Count(0, 8, n -> n == 0 ? Optional.of("as many as the transmitter has") : Optional.empty()));
+            new Count(0, 8, n -> n == 0 ? Optional.of("as many as the VTX has") : Optional.empty()));
     /** Whether all items lie inside what the goggles show. */
     public static final Setting<Boolean> INSIDE = yesNo(
             Device.DISPLAY,
             "screen-items",
-            "items on the screen",
+            "OSD items",
             true,
             "inside",
-            "inside what the goggles show",
+            "inside the visible area",
             "outside",
-            "some outside of it");
+            "some outside it");
     /** Fields a second of the camera. */
     public static final Setting<Fields> CAMERA_FIELDS = Setting.of(
             Device.CAMERA,
             VIDEO,
             "camera-fields",
-            "format of the camera",
+            "camera format",
             Fields.FIFTY,
             Choice.of(Fields.class, Fields::label));
     /** Fields a second that figures are drawn for. */
@@ -64,25 +63,25 @@ public final class VideoSettings {
             Device.FLIGHT_BOARD,
             VIDEO,
             "figures-fields",
-            "format of the figures",
+            "OSD format",
             Fields.FIFTY,
             Choice.of(Fields.class, Fields::label));
     /** What the goggles listen to. */
     public static final Setting<Integer> GOGGLES_CHANNEL =
-            megahertz(Device.GOGGLES, "goggles-channel", "channel of the goggles");
+            megahertz(Device.GOGGLES, "goggles-channel", "goggles channel");
     /** Whether the goggles show what their receiver hears. */
     public static final Setting<Boolean> GOGGLES_INPUT = yesNo(
             Device.GOGGLES,
             "goggles-input",
-            "input of the goggles",
+            "goggles input",
             true,
             "air",
             "their own receiver",
             "other",
             "another input");
     /** Whether the receiver of the goggles hears anything. */
-    public static final Setting<Boolean> GOGGLES_HEAR = yesNo(
-            Device.GOGGLES, "goggles-receiver", "receiver of the goggles", true, "whole", "whole", "deaf", "deaf");
+    public static final Setting<Boolean> GOGGLES_HEAR =
+            yesNo(Device.GOGGLES, "goggles-receiver", "goggles receiver", true, "whole", "working", "deaf", "dead");
     /** Whether air unit and goggles know one another. */
     public static final Setting<Boolean> GOGGLES_BOUND =
             yesNo(Device.GOGGLES, "goggles-bound", "goggles and air unit", true, "bound", "bound", "not", "not bound");
@@ -90,12 +89,12 @@ public final class VideoSettings {
     public static final Setting<Boolean> GOGGLES_UNIT = yesNo(
             Device.GOGGLES,
             "goggles-unit",
-            "air unit that the goggles are set for",
+            "air unit type set in the goggles",
             true,
             "this",
-            "this sort",
+            "this type",
             "other",
-            "another sort");
+            "another type");
     /** Whether the air unit has the data of the camera that is on it. */
     public static final Setting<Boolean> CAMERA_PAIRED = yesNo(
             Device.VIDEO_TRANSMITTER,
@@ -127,8 +126,8 @@ public final class VideoSettings {
 
     /** How many fields an analog picture has a second. */
     public enum Fields {
-        FIFTY("50 fields"),
-        SIXTY("60 fields");
+        FIFTY("PAL"),
+        SIXTY("NTSC");
 
         private final String label;
 

@@ -1,5 +1,6 @@
 package ablemedic.family;
 
+import ablemedic.catalogue.Words;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
@@ -20,6 +21,11 @@ public final class CheckList {
 
     public boolean has(String id) {
         return checks.stream().anyMatch(check -> check.id().equals(id));
+    }
+
+    /** The check of an entry of a catalogue, to be declared. */
+    public CheckBuilder ask(Words words) {
+        return new CheckBuilder(this, words);
     }
 
     public void add(Check<Craft> check) {

@@ -1,5 +1,6 @@
 package ablemedic.family;
 
+import ablemedic.catalogue.Words;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Fault;
@@ -13,6 +14,11 @@ import java.util.function.UnaryOperator;
 /** The faults of one craft as they are gathered. */
 public final class FaultList {
     private final List<Fault<Craft>> faults = new ArrayList<>();
+
+    /** The fault of an entry of a catalogue, to be declared. */
+    public FaultBuilder add(Words words) {
+        return new FaultBuilder(this, words);
+    }
 
     public void add(Fault<Craft> fault) {
         faults.add(fault);

@@ -45,6 +45,11 @@ public final class SettingTrouble<T> {
         return new SettingTrouble<>(setting);
     }
 
+    /** The setting that it is about. */
+    public Setting<T> setting() {
+        return setting;
+    }
+
     /** What a check reads that reads this setting and nothing else. */
     public Facet<Craft, T> facet() {
         return told;
@@ -117,11 +122,16 @@ public final class SettingTrouble<T> {
 
     /** The check that reads a setting of a few values, each an outcome. */
     public CraftCheck read(String id, String kind, String title, String instruction, double minutes) {
+        return read(id, kind, title, instruction, "What is set?", minutes);
+    }
+
+    /** The same with a question of its own. */
+    CraftCheck read(String id, String kind, String title, String instruction, String question, double minutes) {
         if (!(setting.form() instanceof Choice<T> choice)) {
             throw new IllegalArgumentException(setting + " is not one of a few values");
         }
         Choices answers = Choices.of(
-                "What is set?",
+                question,
                 choice.values().stream()
                         .map(value -> new Outcome(choice.written(value), choice.said(value)))
                         .toList());

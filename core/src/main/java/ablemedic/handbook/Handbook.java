@@ -1,5 +1,6 @@
 package ablemedic.handbook;
 
+import ablemedic.catalogue.Catalogue;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -11,7 +12,10 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
-/** Pages in their order, found by id. Files have their pages under headings of the form {@code ## id | title}. */
+/**
+ * Pages in their order, found by id. Files have their pages under headings of the form {@code ## id | title}; where the
+ * words of faults and checks stand in the same file, the page follows them.
+ */
 public final class Handbook {
     private static final String OF_ALL = "Everywhere";
 
@@ -87,8 +91,11 @@ public final class Handbook {
         String[] parts = section.split("\n", 2);
         String[] heading = parts[0].split("\\|", 2);
         List<String> paragraphs = new ArrayList<>();
-        for (String paragraph : parts[1].strip().split("\n\\s*\n")) {
-            paragraphs.add(paragraph.replaceAll("\\s+", " ").strip());
+        String page = parts[1].split("(?m)^### ", 2)[0].strip();
+        for (String paragraph : page.split("\n\\s*\n")) {
+            if (!Catalogue.isOfWords(paragraph.lines().findFirst().orElse(""))) {
+                paragraphs.add(paragraph.replaceAll("\\s+", " ").strip());
+            }
         }
         return new Page(heading[0].strip(), chapter, family, heading[1].strip(), paragraphs);
     }

@@ -1,5 +1,6 @@
 package ablemedic.requirement;
 
+import ablemedic.catalogue.Words;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
 import java.util.List;
@@ -36,6 +37,36 @@ public record Violation(
     /** The sentence goes on where it is said, so its full stop stands there. */
     private static String withoutStop(String sentence) {
         return sentence.endsWith(".") ? sentence.substring(0, sentence.length() - 1) : sentence;
+    }
+
+    /**
+     * One that is about no wire, in the words of a catalogue: {@code cause} and {@code remedy}.
+     *
+     * @param words an entry whose id is that of the violation
+     */
+    public static Violation of(
+            Words words, Severity severity, String complaint, List<Setting<?>> settings, List<Edit> edits) {
+        return of(
+                words.id(),
+                severity,
+                words.line("cause").plain(),
+                words.line("remedy").plain(),
+                complaint,
+                settings,
+                edits);
+    }
+
+    /** A setting that has one right value, and another, in the words of a catalogue; nothing where it has that. */
+    public static <T> Optional<Violation> unless(
+            Craft craft, Setting<T> setting, T right, Words words, String complaint) {
+        return unless(
+                craft,
+                setting,
+                right,
+                words.id(),
+                words.line("cause").plain(),
+                words.line("remedy").plain(),
+                complaint);
     }
 
     /** One that is about no wire. */

@@ -1,11 +1,13 @@
 package ablemedic.video;
 
+import ablemedic.catalogue.Catalogue;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
 import ablemedic.family.Complaint;
 import ablemedic.family.Family;
 import ablemedic.family.Instrument;
+import ablemedic.family.SharedSteps;
 import ablemedic.handbook.Handbook;
 import ablemedic.handbook.Handbook.Chapter;
 import ablemedic.handbook.Handbook.Page;
@@ -13,9 +15,11 @@ import ablemedic.reading.Meter;
 import ablemedic.requirement.Requirement;
 import java.util.List;
 
-/** The family of video and camera: whether a picture comes, figures on it, and for how long. */
+/** The family of video and camera: whether there is a picture, an OSD on it, and for how long. */
 public final class Video {
-    private static final String TITLE = "Video and camera";
+    static final Catalogue NAMES = SharedSteps.catalogue(Video.class, "names");
+
+    private static final String TITLE = NAMES.of("video").title().plain();
     private static final List<Page> PAGES = Handbook.read(Video.class, TITLE, Chapter.FAULTS, Chapter.CHECKS);
 
     public static final Family FAMILY = new Family() {
@@ -50,19 +54,7 @@ public final class Video {
 
         @Override
         public List<Instrument> instruments() {
-            return List.of(
-                    new Instrument(
-                            "video-channels",
-                            "Channel and frequency",
-                            "Which channels several pilots can fly at once: what lies too close, what two transmitters make on a third, and the choice that keeps farthest apart."),
-                    new Instrument(
-                            "screen-layout",
-                            "Screen layout",
-                            "Where figures fall in what the goggles show, by format and by how much of it is seen, and the nearest place that is."),
-                    new Instrument(
-                            "video-heat",
-                            "Heat of a transmitter",
-                            "How warm it gets by power and moving air, and after how many minutes it shuts itself down, as a range."));
+            return Instrument.all(SharedSteps.catalogue(Video.class, "instruments"));
         }
 
         @Override

@@ -1,5 +1,6 @@
 package ablemedic.video;
 
+import ablemedic.catalogue.Param;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.VideoSettings;
@@ -69,6 +70,16 @@ record VideoChain(Craft sound, Optional<VideoPath> path, Optional<CraftLines> li
     static VideoChain of(Craft craft) {
         Craft sound = craft.withElectrics(craft.electrics().sound());
         return new VideoChain(sound, VideoPath.of(sound.electrics()), CraftLines.onSheet(craft));
+    }
+
+    /** Whether it has an OSD, for a text that says so. */
+    Param osd() {
+        return Param.when(hasFigures());
+    }
+
+    /** Whether it is digital, for a text that says so. */
+    Param digital() {
+        return Param.when(isDigital());
     }
 
     boolean isDigital() {

@@ -2,15 +2,19 @@ package ablemedic.video;
 
 import static ablemedic.diagnosis.Prediction.from;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
-import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Reading.Chosen;
+import ablemedic.family.CheckBuilder;
 import ablemedic.family.Complaint;
+import ablemedic.family.Observer;
+import ablemedic.family.SharedSteps;
 import ablemedic.video.VideoChain.Behind;
 import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
@@ -18,9 +22,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
-/**
- * What an owner can say of picture, figures and transmitter, and how a craft with each fault would look to an owner.
- */
+/** What an owner can say of video, OSD and VTX, and how a craft with each fault would look to an owner. */
 final class VideoComplaints {
     static final String NO_PICTURE = "no-picture";
     static final String NO_FIGURES = "no-figures";
@@ -29,7 +31,7 @@ final class VideoComplaints {
     static final String GOES = "picture-goes";
     static final String CONTROL = "video-control";
 
-    private static final double TOLD_WRONG = 0.08;
+    private static final Catalogue WORDS = SharedSteps.catalogue(VideoComplaints.class, "complaints");
     /** How long somebody leaves a craft on a bench, and flies one, minutes. Common practice. */
     private static final double BENCH_MINUTES = 12;
 
@@ -64,106 +66,91 @@ final class VideoComplaints {
     }
 
     private void picture() {
-        Choices answers = VideoChecks.shown(chain);
+        Choices asked = PictureChecks.shown(chain);
         add(
-                NO_PICTURE,
-                chain.hasFigures() ? "No picture in the goggles, or figures without one" : "No picture in the goggles",
-                answers,
-                from(VideoChecks.screen(chain), screen -> VideoChecks.shown(answers, screen, TOLD_WRONG)),
+                WORDS.of(NO_PICTURE).with("osd", chain.osd()),
+                asked,
+                from(PictureChecks.screen(chain), screen -> PictureChecks.shown(asked, screen, Observer.TELLS)),
                 "picture",
-                VideoChecks.SHOWN);
+                PictureChecks.SHOWN);
     }
 
     private void figures() {
-        Choices answers = VideoChecks.figuresShown();
+        Choices asked = OsdChecks.shown();
         Prediction<Craft, ?> seen =
-                from(VideoChecks.screen(chain), screen -> VideoChecks.figures(answers, screen, TOLD_WRONG));
-        add(NO_FIGURES, "A picture, but no figures on it", answers, seen, "shown", VideoChecks.FIGURES);
-        add(ITEMS, "Items off the screen, cut off, or rolling", answers, seen, "shown", VideoChecks.FIGURES);
+                from(PictureChecks.screen(chain), screen -> OsdChecks.shown(asked, screen, Observer.TELLS));
+        add(WORDS.of(NO_FIGURES), asked, seen, "shown", OsdChecks.SHOWN);
+        add(WORDS.of(ITEMS), asked, seen, "shown", OsdChecks.SHOWN);
     }
 
     private void noise() {
-        Choices answers = VideoChecks.noise();
+        Words check = VideoChecks.words(PictureChecks.NOISE);
+        Choices asked = CheckBuilder.asked(check, check.outcomes());
         add(
-                NOISE,
-                "Lines or noise in the picture with throttle",
-                answers,
+                WORDS.of(NOISE),
+                asked,
                 from(
-                        VideoChecks.ripple(chain.path().orElseThrow()),
-                        seen -> Categorical.expecting(answers, seen.name().toLowerCase(Locale.ROOT), TOLD_WRONG)),
+                        PictureChecks.ripple(chain.path().orElseThrow()),
+                        seen -> told(asked, seen.name().toLowerCase(Locale.ROOT))),
                 "clean",
-                VideoChecks.NOISE);
+                PictureChecks.NOISE);
+    }
+
+    private static Categorical told(Choices asked, String outcome) {
+        return Categorical.expecting(asked, outcome, Observer.TELLS.slips());
     }
 
     private void goes() {
-        Choices answers = Choices.of(
-                "When does the picture go?",
-                List.of(
-                        new Outcome("stays", "it stays"),
-                        new Outcome("bench", "after minutes on the bench, in flight it stays"),
-                        new Outcome("flight", "after minutes in flight too"),
-                        new Outcome("none", "there is none at all")));
+        Words words = WORDS.of(GOES);
+        Choices asked = CheckBuilder.asked(words, words.outcomes());
         add(
-                GOES,
-                "The picture goes after minutes",
-                answers,
+                words,
+                asked,
                 from(
                         Facet.of(
-                                "how long a picture stays",
+                                "video-lasts",
                                 craft -> new Stays(
                                         chain.screen(craft).behind() == Behind.SNOW,
                                         chain.heat(craft, false),
                                         chain.heat(craft, true))),
                         stays -> stays.snow()
-                                ? Categorical.expecting(answers, "none", TOLD_WRONG)
-                                : Categorical.expecting(answers, "stays", TOLD_WRONG)
-                                        .or(
-                                                stays.bench().shutsWithin(BENCH_MINUTES),
-                                                Categorical.expecting(answers, "bench", TOLD_WRONG))
-                                        .or(
-                                                stays.flight().shutsWithin(FLIGHT_MINUTES),
-                                                Categorical.expecting(answers, "flight", TOLD_WRONG))),
+                                ? told(asked, "none")
+                                : told(asked, "stays")
+                                        .or(stays.bench().shutsWithin(BENCH_MINUTES), told(asked, "bench"))
+                                        .or(stays.flight().shutsWithin(FLIGHT_MINUTES), told(asked, "flight"))),
                 "stays",
-                VideoChecks.TEN_MINUTES);
+                TransmitterChecks.TEN_MINUTES);
     }
 
     private record Stays(boolean snow, VideoHeat bench, VideoHeat flight) {}
 
     private void digital() {
-        Choices answers = VideoChecks.shown(chain);
+        Choices asked = PictureChecks.shown(chain);
         Prediction<Craft, ?> seen =
-                from(VideoChecks.screen(chain), screen -> VideoChecks.shown(answers, screen, TOLD_WRONG));
-        add(
-                "goggles-error",
-                "An error in the goggles after a camera was changed",
-                answers,
-                seen,
-                "picture",
-                VideoChecks.SHOWN);
-        add("goggles-unbound", "The goggles do not bind", answers, seen, "picture", VideoChecks.SHOWN);
+                from(PictureChecks.screen(chain), screen -> PictureChecks.shown(asked, screen, Observer.TELLS));
+        add(WORDS.of("goggles-error"), asked, seen, "picture", PictureChecks.SHOWN);
+        add(WORDS.of("goggles-unbound"), asked, seen, "picture", PictureChecks.SHOWN);
     }
 
     private void control() {
         if (chain.line(UartFunction.VIDEO_CONTROL).isPresent()) {
-            Choices answers = VideoChecks.follows();
+            Choices asked = TransmitterChecks.follows();
             add(
-                    CONTROL,
-                    "The video transmitter is stuck at low power or a wrong channel, or cannot be set",
-                    answers,
-                    from(VideoChecks.obeys(chain), now -> VideoChecks.follows(answers, now, TOLD_WRONG)),
+                    WORDS.of(CONTROL),
+                    asked,
+                    from(TransmitterChecks.obeys(chain), now -> TransmitterChecks.follows(asked, now, Observer.TELLS)),
                     "follows",
-                    VideoChecks.FOLLOWS);
+                    TransmitterChecks.FOLLOWS);
         }
     }
 
-    private void add(
-            String id, String label, Choices answers, Prediction<Craft, ?> prediction, String fine, String proof) {
+    private void add(Words words, Choices asked, Prediction<Craft, ?> prediction, String fine, String proof) {
         complaints.add(Complaint.told(
-                id,
-                label,
-                answers,
+                words.id(),
+                words.title().plain(),
+                asked,
                 prediction,
                 Optional.of(Chosen.of(fine)),
-                List.of(VideoChecks.find(checks, proof).orElseThrow())));
+                checks.stream().filter(check -> check.id().equals(proof)).toList()));
     }
 }

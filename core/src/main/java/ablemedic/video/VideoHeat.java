@@ -23,22 +23,20 @@ public record VideoHeat(double milliwatts, Air air, double aroundC) {
 
     /** How the air moves about a transmitter. */
     public enum Air {
-        STILL("still, on the bench", 28),
-        FAN("a fan, or a breath of wind", 10),
-        FLIGHT("in flight", 7),
-        CLOSED_IN("wrapped up, in flight", 34),
-        CLOSED_IN_STILL("wrapped up, on the bench", 44);
+        STILL(28),
+        FAN(10),
+        FLIGHT(7),
+        CLOSED_IN(34),
+        CLOSED_IN_STILL(44);
 
-        private final String label;
         private final double kelvinsAWatt;
 
-        Air(String label, double kelvinsAWatt) {
-            this.label = label;
+        Air(double kelvinsAWatt) {
             this.kelvinsAWatt = kelvinsAWatt;
         }
 
         public String label() {
-            return label;
+            return Video.NAMES.of("air").name(this);
         }
     }
 

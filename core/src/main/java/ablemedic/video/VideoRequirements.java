@@ -1,8 +1,13 @@
 package ablemedic.video;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
+import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
 import ablemedic.craft.VideoSettings;
 import ablemedic.craft.VideoSettings.Fields;
+import ablemedic.family.SharedSteps;
 import ablemedic.requirement.Edit;
 import ablemedic.requirement.Requirement;
 import ablemedic.requirement.Severity;
@@ -21,7 +26,17 @@ final class VideoRequirements {
             new Requirement("video-power", VideoRequirements::power),
             new Requirement("video-pairing", VideoRequirements::pairing));
 
+    private static final Catalogue WORDS = SharedSteps.catalogue(VideoRequirements.class, "requirements");
+
     private VideoRequirements() {}
+
+    private static Violation cannotWork(Words words, String complaint, List<Setting<?>> settings, Edit... edits) {
+        return Violation.of(words, Severity.CANNOT_WORK, complaint, settings, List.of(edits));
+    }
+
+    private static Violation doubt(Words words, String complaint, Setting<?> setting) {
+        return Violation.of(words, Severity.DOUBTFUL, complaint, List.of(setting), List.of());
+    }
 
     private static List<Violation> format(Craft craft) {
         VideoChain chain = VideoChain.of(craft);
@@ -32,24 +47,17 @@ final class VideoRequirements {
                 && !chain.isDigital()
                 && chain.path().flatMap(VideoPath::camera).isPresent()
                 && camera != figures) {
-            found.add(Violation.cannotWork(
-                    "video-format",
-                    "The camera gives " + camera.label() + ", the OSD is set for " + figures.label(),
-                    "Set both to one",
+            found.add(cannotWork(
+                    WORDS.of("video-format")
+                            .with("camera", Param.written(camera.label()))
+                            .with("osd", Param.written(figures.label())),
                     VideoComplaints.ITEMS,
                     List.of(VideoSettings.FIGURES_FIELDS, VideoSettings.CAMERA_FIELDS),
                     Edit.set(VideoSettings.FIGURES_FIELDS, camera),
                     Edit.set(VideoSettings.CAMERA_FIELDS, figures)));
         }
         if (chain.hasFigures()) {
-            Violation.unless(
-                            craft,
-                            VideoSettings.INSIDE,
-                            true,
-                            "video-items",
-                            "Some items of the OSD lie outside what the goggles show",
-                            "Move the items inside, with the goggles on",
-                            VideoComplaints.ITEMS)
+            Violation.unless(craft, VideoSettings.INSIDE, true, WORDS.of("video-items"), VideoComplaints.ITEMS)
                     .ifPresent(found::add);
         }
         return found;
@@ -60,12 +68,14 @@ final class VideoRequirements {
         return VideoChain.of(craft)
                 .path()
                 .filter(way -> levels != 0 && levels != way.milliwatts().size())
-                .map(way -> Violation.cannotWork(
-                        "video-levels",
-                        "The FC's table has " + levels + " powers, the "
-                                + way.sender().label() + " has "
-                                + way.milliwatts().size(),
-                        "Enter as many as it has, each with its own number",
+                .map(way -> cannotWork(
+                        WORDS.of("video-levels")
+                                .with("n", new Param.Count(levels))
+                                .with("has", new Param.Count(way.milliwatts().size()))
+                                .with(
+                                        "part",
+                                        Param.part(
+                                                way.sender().id(), way.sender().label())),
                         VideoComplaints.CONTROL,
                         List.of(VideoSettings.LEVELS),
                         Edit.set(VideoSettings.LEVELS, 0)))
@@ -82,22 +92,21 @@ final class VideoRequirements {
         int listens = craft.told(VideoSettings.GOGGLES_CHANNEL);
         List<Violation> found = new ArrayList<>();
         if (!chain.isTuned(craft)) {
-            found.add(Violation.cannotWork(
-                    "video-channel",
-                    "The transmitter sends on " + Channels.said(sends) + ", the goggles listen to "
-                            + Channels.said(listens),
-                    "Set both to one channel",
+            found.add(cannotWork(
+                    WORDS.of("video-channel")
+                            .with("sends", Param.written(Channels.said(sends)))
+                            .with("listens", Param.written(Channels.said(listens))),
                     VideoComplaints.NO_PICTURE,
                     List.of(VideoSettings.GOGGLES_CHANNEL, VideoSettings.CHANNEL),
                     Edit.set(VideoSettings.GOGGLES_CHANNEL, sends),
                     Edit.set(VideoSettings.CHANNEL, listens)));
         }
         if (sends < Channels.FREE_FROM || sends > Channels.FREE_TO) {
-            found.add(Violation.doubt(
-                    "video-free",
-                    Channels.said(sends) + " lies outside of " + Channels.FREE_FROM + " to " + Channels.FREE_TO
-                            + " MHz, which most places leave to everybody",
-                    "Check that this channel is legal where you are",
+            found.add(doubt(
+                    WORDS.of("video-free")
+                            .with("channel", Param.written(Channels.said(sends)))
+                            .with("from", Param.whole(Channels.FREE_FROM, ""))
+                            .with("to", Param.whole(Channels.FREE_TO, "")),
                     "",
                     VideoSettings.CHANNEL));
         }
@@ -112,12 +121,7 @@ final class VideoRequirements {
             return List.of();
         }
         if (craft.told(VideoSettings.PIT)) {
-            return List.of(Violation.doubt(
-                    "video-pit",
-                    "The transmitter is in pit mode: its picture ends a few metres away",
-                    "Leave pit mode before it flies",
-                    VideoComplaints.GOES,
-                    VideoSettings.PIT));
+            return List.of(doubt(WORDS.of("video-pit"), VideoComplaints.GOES, VideoSettings.PIT));
         }
         double soonest = chain.heat(craft, false).soonest();
         if (soonest == Double.POSITIVE_INFINITY) {
@@ -132,12 +136,15 @@ final class VideoRequirements {
                 .ifPresent(mw -> edits.add(Edit.set(VideoSettings.POWER, mw)));
         edits.add(Edit.set(VideoSettings.PIT, true));
         return List.of(Violation.of(
-                "video-power",
+                WORDS.of("video-power")
+                        .with("power", Param.whole(craft.told(VideoSettings.POWER), "mW"))
+                        .with(
+                                "part",
+                                Param.part(
+                                        path.get().sender().id(),
+                                        path.get().sender().label()))
+                        .with("minutes", new Param.Count(Math.round(soonest))),
                 Severity.CANNOT_WORK,
-                "At " + craft.told(VideoSettings.POWER) + " mW the "
-                        + path.get().sender().label() + " shuts itself down on a still bench, from some "
-                        + Math.round(soonest) + " minutes on",
-                "Least power or pit mode on the bench, and a fan",
                 VideoComplaints.GOES,
                 List.of(VideoSettings.POWER, VideoSettings.PIT),
                 edits));
@@ -149,22 +156,13 @@ final class VideoRequirements {
         if (path.isEmpty()) {
             return found;
         }
-        Violation.unless(
-                        craft,
-                        VideoSettings.GOGGLES_INPUT,
-                        true,
-                        "video-input",
-                        "The goggles show another input than their own receiver",
-                        "Choose the goggles' own receiver",
-                        VideoComplaints.NO_PICTURE)
+        Violation.unless(craft, VideoSettings.GOGGLES_INPUT, true, WORDS.of("video-input"), VideoComplaints.NO_PICTURE)
                 .ifPresent(found::add);
         Violation.unless(
                         craft,
                         VideoSettings.GOGGLES_HEAR,
                         true,
-                        "video-goggles-deaf",
-                        "The receiver of the goggles is deaf",
-                        "Have the goggles' receiver repaired",
+                        WORDS.of("video-goggles-deaf"),
                         VideoComplaints.NO_PICTURE)
                 .ifPresent(found::add);
         if (path.get().isDigital()) {
@@ -172,27 +170,17 @@ final class VideoRequirements {
                             craft,
                             VideoSettings.GOGGLES_BOUND,
                             true,
-                            "video-bound",
-                            "Goggles and air unit are not bound",
-                            "Bind goggles and air unit",
+                            WORDS.of("video-bound"),
                             VideoComplaints.NO_PICTURE)
                     .ifPresent(found::add);
             Violation.unless(
-                            craft,
-                            VideoSettings.GOGGLES_UNIT,
-                            true,
-                            "video-unit",
-                            "The goggles are set for another sort of air unit",
-                            "Choose this sort of air unit in the goggles",
-                            VideoComplaints.NO_PICTURE)
+                            craft, VideoSettings.GOGGLES_UNIT, true, WORDS.of("video-unit"), VideoComplaints.NO_PICTURE)
                     .ifPresent(found::add);
             Violation.unless(
                             craft,
                             VideoSettings.CAMERA_PAIRED,
                             true,
-                            "video-camera",
-                            "The camera is not paired with the air unit",
-                            "Pair the camera with the air unit, the unit powered",
+                            WORDS.of("video-camera"),
                             VideoComplaints.NO_PICTURE)
                     .ifPresent(found::add);
         }

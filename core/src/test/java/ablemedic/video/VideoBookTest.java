@@ -14,6 +14,7 @@ import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.family.Complaint;
 import ablemedic.reading.Meter;
+import ablemedic.testing.CatalogueUse;
 import ablemedic.video.VideoChain.Behind;
 import ablemedic.video.VideoChain.Figures;
 import ablemedic.video.VideoChain.Obeys;
@@ -161,7 +162,7 @@ class VideoBookTest {
                 .filteredOn(check -> check.needs().pack() == Want.YES)
                 .hasSizeGreaterThan(4)
                 .allSatisfy(check ->
-                        assertThat(check.instruction(craft)).as(check.id()).startsWith(VideoChecks.ANTENNA_FIRST));
+                        assertThat(check.instruction(craft)).as(check.id()).startsWith("VTX antenna on first"));
     }
 
     @Test
@@ -206,5 +207,13 @@ class VideoBookTest {
         assertThat(complaint.seen().outlook(exchanged).likelihood(Chosen.of("black")))
                 .isBetween(0.5, 0.8);
         assertThat(VideoSettings.ALL).hasSize(13);
+    }
+
+    @Test
+    void theCataloguesNameWhatTheBookHasAndNothingElse() {
+        new CatalogueUse(Video.FAMILY, crafts())
+                .everyFaultItsFixesAndItsPageAreInIt()
+                .everyCheckItsOutcomesAndItsPageAreInIt()
+                .everyComplaintIsInIt();
     }
 }

@@ -80,12 +80,12 @@ class ScreenLayoutController {
     private static String said(ScreenGrid.Placed one, ScreenGrid grid) {
         String move = "move it to column " + (one.column() + 1) + ", row " + (one.row() + 1);
         return switch (one.stands()) {
-            case INSIDE -> "seen";
+            case INSIDE -> "visible";
             case CUT -> "cut off at the edge: " + move;
             case OUTSIDE ->
-                (one.item().row() >= grid.rows() ? "below the last row of this format: " : "outside of what is seen: ")
+                (one.item().row() >= grid.rows() ? "below the last row of this format: " : "outside the visible area: ")
                         + move;
-            case OVERLAPS -> "another item lies on it";
+            case OVERLAPS -> "overlaps another item";
         };
     }
 }

@@ -507,7 +507,7 @@ class WalkTest {
             browser.open(path);
             browser.see(".card-layout");
             new Walker(app, browser, patient, path).checkUntilSomethingStandsOut(false);
-            browser.seeText("The air unit has not the data of the camera that is on it");
+            browser.seeText("Camera not paired with the air unit");
             browser.seeText("the computer's cable alone will not do");
             settled(browser);
             JsonNode evidence = app.get("/api" + path).get("evidence");

@@ -1,0 +1,166 @@
+package ablemedic.family;
+
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Text;
+import ablemedic.catalogue.Words;
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Answers.Choices;
+import ablemedic.diagnosis.Answers.Outcome;
+import ablemedic.diagnosis.BenchNeeds;
+import ablemedic.diagnosis.Categorical;
+import ablemedic.diagnosis.Distribution;
+import ablemedic.diagnosis.Facet;
+import ablemedic.diagnosis.Prediction;
+import ablemedic.wiring.Part;
+import java.util.List;
+import java.util.Objects;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/** One check as it is declared: what is asked, what it reads of a craft, what it shows then, and what it costs. */
+public final class CheckBuilder {
+    private final CheckList list;
+    private Words words;
+    private String kind;
+    private List<String> outcomes;
+    private Function<Choices, Prediction<Craft, ?>> shows;
+    private BenchNeeds needs = BenchNeeds.NOTHING;
+    private double minutes;
+    private double risk;
+    private Place place = Place.NOWHERE;
+
+    CheckBuilder(CheckList list, Words words) {
+        this.list = list;
+        this.words = words;
+        this.kind = words.id();
+        this.outcomes = words.outcomes();
+    }
+
+    /** The page that it shares with others; its own where it shares none. */
+    public CheckBuilder kind(String page) {
+        kind = page;
+        return this;
+    }
+
+    /** It acts at a part, which its texts name as {@code part}. */
+    public CheckBuilder at(Part part) {
+        place = new Place.OnePart(part.id());
+        return with("part", Param.part(part.id(), part.label()));
+    }
+
+    /** What stands in a gap of its texts. */
+    public CheckBuilder with(String name, Param param) {
+        words = words.with(name, param);
+        return this;
+    }
+
+    /** The outcomes that this craft can show, where those are not all that the catalogue names. */
+    public CheckBuilder outcomes(List<String> ids) {
+        outcomes = List.copyOf(ids);
+        return this;
+    }
+
+    /**
+     * What it shows: an outcome by what it reads of the craft, as an observer gives it.
+     *
+     * @param reads what of the craft it depends on
+     */
+    public <V> CheckBuilder shows(Facet<Craft, V> reads, Function<V, String> outcome, Observer observer) {
+        return shows(reads, (asked, read) -> Categorical.expecting(asked, outcome.apply(read), observer.slips()));
+    }
+
+    /** What it shows, with the question in hand. */
+    public <V> CheckBuilder shows(Facet<Craft, V> reads, Shown<V> shown) {
+        shows = asked -> Prediction.from(reads, read -> shown.by(asked, read));
+        return this;
+    }
+
+    /** How an answer is distributed, by what is read of a craft. */
+    @FunctionalInterface
+    public interface Shown<V> {
+        Distribution by(Choices asked, V read);
+    }
+
+    public CheckBuilder needs(BenchNeeds state) {
+        needs = state;
+        return this;
+    }
+
+    public CheckBuilder minutes(double each) {
+        minutes = each;
+        return this;
+    }
+
+    /** 0 for looking on, 1 for what can hurt somebody or break something. */
+    public CheckBuilder risk(double share) {
+        risk = share;
+        return this;
+    }
+
+    /** The question and its outcomes, as the catalogue names them. */
+    public static Choices asked(Words words, List<String> outcomes) {
+        return Choices.of(
+                words.line("ask").plain(),
+                outcomes.stream()
+                        .map(one -> new Outcome(one, words.outcome(one).plain()))
+                        .toList());
+    }
+
+    /** Adds the check. */
+    public void add() {
+        Choices asked = asked(words, outcomes);
+        list.add(new CraftCheck(
+                words.id(),
+                kind,
+                said(words.line("do")),
+                said(instruction()),
+                asked,
+                Objects.requireNonNull(shows).apply(asked),
+                minutes,
+                risk,
+                needs,
+                true,
+                true,
+                place));
+    }
+
+    /**
+     * Adds it as one that reads a setting: its outcomes are the values that the setting can have, or those of the
+     * catalogue.
+     *
+     * @param outcome which of the catalogue's outcomes a value is
+     */
+    public <T> void reads(SettingTrouble<T> trouble, Function<T, String> outcome, Observer observer) {
+        Choices asked = asked(words, outcomes);
+        list.add(trouble.read(
+                        words.id(),
+                        kind,
+                        said(words.line("do")),
+                        said(instruction()),
+                        asked,
+                        value -> Categorical.expecting(asked, outcome.apply(value), observer.slips()),
+                        minutes)
+                .needing(needs));
+    }
+
+    /** Adds it as one that reads a setting of a few values, each of them an outcome. */
+    public <T> void reads(SettingTrouble<T> trouble) {
+        list.add(trouble.read(
+                        words.id(),
+                        kind,
+                        words.line("do").plain(),
+                        instruction(),
+                        words.line("ask").plain(),
+                        minutes)
+                .needing(needs));
+    }
+
+    private String instruction() {
+        return words.steps("do").stream().map(Text::plain).collect(Collectors.joining(" "));
+    }
+
+    private static Function<Craft, String> said(Object text) {
+        String plain = text.toString();
+        return craft -> plain;
+    }
+}

@@ -1,0 +1,15 @@
+package ablemedic.family;
+
+import ablemedic.catalogue.Catalogue;
+
+/** The steps that faults and checks of several families have in common. */
+public final class SharedSteps {
+    private static final Catalogue STEPS = Catalogue.beside(SharedSteps.class, "steps");
+
+    private SharedSteps() {}
+
+    /** The catalogue files beside a class, which may name these steps. */
+    public static Catalogue catalogue(Class<?> owner, String... files) {
+        return Catalogue.beside(owner, STEPS, files);
+    }
+}
