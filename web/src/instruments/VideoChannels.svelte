@@ -82,8 +82,8 @@
         {/each}
       </div>
       <p class="small">
-        Shaded: {now.freeFromMhz} to {now.freeToMhz} MHz, free to use in most places; local law and your
-        licence decide. Dashed: what two VTXs make together.
+        Shaded: {now.freeFromMhz} to {now.freeToMhz} MHz, free to use in most places; local law and your licence
+        decide. Dashed: what two VTXs make together.
       </p>
       <ul>
         {#each now.pilots as pilot, i (i)}

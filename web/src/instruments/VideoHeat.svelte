@@ -21,12 +21,7 @@
   error={solved.error}
 >
   {#snippet asked()}
-    <NumberField
-      id="milliwatts"
-      label="Power, mW"
-      bind:value={milliwatts}
-      hint="usually 25 on the bench"
-    />
+    <NumberField id="milliwatts" label="Power, mW" bind:value={milliwatts} hint="usually 25 on the bench" />
     <NumberField id="around" label="Air temperature, °C" bind:value={aroundC} />
     <p class="caution">Antenna on before power. Too hot to touch: switch it off.</p>
   {/snippet}
@@ -55,9 +50,7 @@
           { label: 'shuts down', y: a.airs[0]!.curve.map(() => a.shutsC) }
         ]}
       />
-      <p class="small">
-        Cooling differs from craft to craft by a quarter; that is why these are ranges.
-      </p>
+      <p class="small">Cooling differs from craft to craft by a quarter; that is why these are ranges.</p>
     {/if}
   {/snippet}
 </Paper>

@@ -153,20 +153,20 @@ describe('channel and frequency', () => {
     await waitFor(() => screen.getByLabelText('Pilot 1'));
     await fireEvent.change(screen.getByLabelText('Pilot 3'), { target: { value: 'R3' } });
     await fireEvent.click(screen.getByLabelText(/only where most places/));
-    await waitFor(() => screen.getByText('They disturb one another.'));
+    await waitFor(() => screen.getByText('They interfere with each other.'));
     expect(screen.getByText('twice R3 less R1')).toBeTruthy();
     expect(post()).toMatchObject({ free: true, bands: ['R', 'F'] });
-    await fireEvent.click(screen.getByRole('button', { name: 'Take these' }));
+    await fireEvent.click(screen.getByRole('button', { name: 'Use these' }));
     await waitFor(() => expect(post()?.pilots).toEqual(['R1', 'R4', 'R7']));
   });
 
   it('keeps one pilot at the least', async () => {
     render(VideoChannels);
     await waitFor(() => screen.getByLabelText('Pilot 3'));
-    await fireEvent.click(screen.getByRole('button', { name: 'take off pilot 3' }));
-    await fireEvent.click(screen.getByRole('button', { name: 'take off pilot 2' }));
-    expect(screen.getByRole<HTMLButtonElement>('button', { name: 'take off pilot 1' }).disabled).toBe(true);
-    await fireEvent.click(screen.getByRole('button', { name: 'One more pilot' }));
+    await fireEvent.click(screen.getByRole('button', { name: 'remove pilot 3' }));
+    await fireEvent.click(screen.getByRole('button', { name: 'remove pilot 2' }));
+    expect(screen.getByRole<HTMLButtonElement>('button', { name: 'remove pilot 1' }).disabled).toBe(true);
+    await fireEvent.click(screen.getByRole('button', { name: 'Add pilot' }));
     await waitFor(() => expect(post()?.pilots).toEqual(['R1', 'R2']));
   });
 });
@@ -193,12 +193,12 @@ describe('the screen layout', () => {
       items: [item('16.4V', 0, 0, 'OUTSIDE'), item('12:01', 10, 5, 'INSIDE')]
     };
     render(ScreenLayout);
-    await waitFor(() => screen.getByText('1 not wholly seen.'));
+    await waitFor(() => screen.getByText('1 not fully visible.'));
     expect(screen.getByRole('img', { name: 'Raster of 30 columns and 13 rows' })).toBeTruthy();
     const items = screen.getByRole('list', { name: 'Items' });
     await fireEvent.click(within(items).getByRole('button', { name: /12:01/ }));
     expect(within(items).getByRole('button', { pressed: true }).textContent).toContain('12:01');
-    await fireEvent.click(screen.getByRole('button', { name: 'Bring them in' }));
+    await fireEvent.click(screen.getByRole('button', { name: 'Move them inside' }));
     await waitFor(() =>
       expect((post()?.items as { column: number }[])[0]).toMatchObject({ column: 2, row: 1 })
     );
