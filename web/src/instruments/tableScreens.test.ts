@@ -152,7 +152,7 @@ describe('channel and frequency', () => {
     render(VideoChannels);
     await waitFor(() => screen.getByLabelText('Pilot 1'));
     await fireEvent.change(screen.getByLabelText('Pilot 3'), { target: { value: 'R3' } });
-    await fireEvent.click(screen.getByLabelText(/only where most places/));
+    await fireEvent.click(screen.getByLabelText(/only channels that are free/));
     await waitFor(() => screen.getByText('They interfere with each other.'));
     expect(screen.getByText('twice R3 less R1')).toBeTruthy();
     expect(post()).toMatchObject({ free: true, bands: ['R', 'F'] });

@@ -4,16 +4,20 @@ import ablemedic.catalogue.Param;
 import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
+import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
+import ablemedic.diagnosis.Gaussian;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.wiring.Part;
 import java.util.List;
 import java.util.Objects;
+import java.util.function.DoubleUnaryOperator;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -23,7 +27,8 @@ public final class CheckBuilder {
     private Words words;
     private String kind;
     private List<String> outcomes;
-    private Function<Choices, Prediction<Craft, ?>> shows;
+    private Function<Words, Shows> shows;
+    private boolean explores = true;
     private BenchNeeds needs = BenchNeeds.NOTHING;
     private double minutes;
     private double risk;
@@ -71,9 +76,30 @@ public final class CheckBuilder {
 
     /** What it shows, with the question in hand. */
     public <V> CheckBuilder shows(Facet<Craft, V> reads, Shown<V> shown) {
-        shows = asked -> Prediction.from(reads, read -> shown.by(asked, read));
+        shows = said -> {
+            Choices asked = asked(said, outcomes);
+            return new Shows(asked, Prediction.from(reads, read -> shown.by(asked, read)));
+        };
         return this;
     }
+
+    /**
+     * What it shows, with answers of another form than one question of named outcomes.
+     *
+     * @param answers from its words, with all their gaps filled
+     * @param prediction from these answers
+     */
+    public <A extends Answers> CheckBuilder shows(
+            Function<Words, A> answers, Function<A, Prediction<Craft, ?>> prediction) {
+        shows = said -> {
+            A asked = answers.apply(said);
+            return new Shows(asked, prediction.apply(asked));
+        };
+        return this;
+    }
+
+    /** What is asked, and what is predicted of it. */
+    private record Shows(Answers answers, Prediction<Craft, ?> prediction) {}
 
     /** How an answer is distributed, by what is read of a craft. */
     @FunctionalInterface
@@ -97,31 +123,66 @@ public final class CheckBuilder {
         return this;
     }
 
+    /** It opens or closes a work-up and does not explore a suspect. */
+    public CheckBuilder exploresNothing() {
+        explores = false;
+        return this;
+    }
+
     /** The question and its outcomes, as the catalogue names them. */
     public static Choices asked(Words words, List<String> outcomes) {
-        return Choices.of(
-                words.line("ask").plain(),
-                outcomes.stream()
-                        .map(one -> new Outcome(one, words.outcome(one).plain()))
-                        .toList());
+        return Choices.of(words.line("ask").plain(), named(words, outcomes));
+    }
+
+    /** Outcomes as the catalogue names them. */
+    public static List<Outcome> named(Words words, List<String> outcomes) {
+        return outcomes.stream()
+                .map(one -> new Outcome(one, words.outcome(one).plain()))
+                .toList();
     }
 
     /** Adds the check. */
     public void add() {
-        Choices asked = asked(words, outcomes);
+        Shows shown = Objects.requireNonNull(shows).apply(words);
         list.add(new CraftCheck(
                 words.id(),
                 kind,
                 said(words.line("do")),
                 said(instruction()),
-                asked,
-                Objects.requireNonNull(shows).apply(asked),
+                shown.answers(),
+                shown.prediction(),
                 minutes,
                 risk,
                 needs,
-                true,
-                true,
+                explores,
+                explores,
                 place));
+    }
+
+    /**
+     * Adds it as one that reads a number that is set, by somebody who may see what they expect there.
+     *
+     * @param expected what the chart has
+     * @param spread how coarsely it is read, one standard deviation, by the number
+     */
+    public void reads(
+            SettingTrouble<Double> trouble,
+            double expected,
+            double low,
+            double high,
+            DoubleUnaryOperator spread,
+            Observer observer) {
+        Scale scale = new Scale(words.line("measure").plain(), "", low, high);
+        list.add(trouble.read(
+                        words.id(),
+                        kind,
+                        said(words.line("do")),
+                        said(instruction()),
+                        scale,
+                        expected,
+                        value -> new Gaussian(scale, value, spread.applyAsDouble(value), observer.slips()),
+                        minutes)
+                .needing(needs));
     }
 
     /**

@@ -17,7 +17,7 @@ import java.util.function.UnaryOperator;
 /** One fault as it is declared: where it sits, how likely it is, what it changes, and the fix that undoes it. */
 public final class FaultBuilder {
     private final FaultList list;
-    private final String kind;
+    private String kind;
     private Words words;
     private String id;
     private String site;
@@ -42,6 +42,12 @@ public final class FaultBuilder {
         id = kind + "-" + part.id();
         site = part.id();
         return with("part", Param.part(part.id(), part.label()));
+    }
+
+    /** The page that it shares with others; its own where it shares none. */
+    public FaultBuilder kind(String page) {
+        kind = page;
+        return this;
     }
 
     /** Its id, where that is not its kind or its kind at a part. */
@@ -94,6 +100,13 @@ public final class FaultBuilder {
                 trouble.setting().label(),
                 faulty.told().said(trouble.setting()),
                 sound.told().said(trouble.setting())));
+        return this;
+    }
+
+    /** What it changes besides, which its fix need not change back. */
+    public FaultBuilder also(UnaryOperator<Craft> more) {
+        UnaryOperator<Craft> first = Objects.requireNonNull(effect);
+        effect = craft -> more.apply(first.apply(craft));
         return this;
     }
 

@@ -79,7 +79,8 @@ public final class Handbook {
         for (Chapter chapter : chapters) {
             for (String section : text(beside, chapter.name().toLowerCase(Locale.ROOT) + ".md")
                     .split("(?m)^## ")) {
-                if (!section.isBlank()) {
+                // An entry without a title has its page elsewhere.
+                if (section.lines().findFirst().orElse("").contains("|")) {
                     pages.add(page(section, family, chapter));
                 }
             }

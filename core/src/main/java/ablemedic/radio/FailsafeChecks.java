@@ -2,6 +2,8 @@ package ablemedic.radio;
 
 import static ablemedic.diagnosis.Prediction.from;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
 import ablemedic.craft.FailsafeSettings.HomeAt;
@@ -21,8 +23,9 @@ import ablemedic.diagnosis.FixedWord;
 import ablemedic.diagnosis.Gaussian;
 import ablemedic.diagnosis.Joint;
 import ablemedic.diagnosis.Prediction;
+import ablemedic.family.CheckBuilder;
 import ablemedic.family.CheckList;
-import ablemedic.family.CraftCheck;
+import ablemedic.family.Observer;
 import ablemedic.family.SettingTrouble;
 import ablemedic.radio.FailsafeTimeline.End;
 import ablemedic.radio.LostLink.Moment;
@@ -45,17 +48,13 @@ public final class FailsafeChecks {
     static final String HOME = "home-arrow";
     static final String HEADING = "heading";
     static final String RETURN_TRY = "return-try";
-    static final Choices CAME = Choices.of(
-            "What did it do?",
-            List.of(
-                    new Outcome("home", "it came home"),
-                    new Outcome("lands", "it landed where it was"),
-                    new Outcome("falls", "its motors stopped"),
-                    new Outcome("elsewhere", "it went to another place"),
-                    new Outcome("away", "it flew away from home"),
-                    new Outcome("on", "nothing, it flew on or climbed")));
+    static final Choices CAME = CheckBuilder.asked(
+            RadioWords.check(RETURN_TRY), RadioWords.check(RETURN_TRY).outcomes());
 
-    private static final double MISREAD = 0.05;
+    private static final double MISREAD = Observer.READS.slips();
+    /** The page that the settings of failsafe share. */
+    private static final String SETTINGS = "read-failsafe";
+
     private static final double LONGEST_S = 60;
     /** A watch in the hand. */
     private static final double WATCH_S = 0.4;
@@ -93,29 +92,32 @@ public final class FailsafeChecks {
     }
 
     private void tested() {
-        Scale after = new Scale(
-                "after how many seconds",
+        checks.ask(RadioWords.check(RADIO_OFF))
+                .shows(
+                        words -> new Mixed(List.of(
+                                Item.of(DOES, words.line("ask " + DOES).plain(), motors()),
+                                new Item(AFTER, after(words)))),
+                        asked -> from(Facet.of("motors-radio-off", RadioOff::of), off -> seen(asked, off)))
+                .needs(BenchNeeds.POWERED_AND_RADIO_ALONE)
+                .minutes(3)
+                .risk(0.4)
+                .add();
+    }
+
+    private static Scale after(Words words) {
+        return new Scale(
+                words.line("measure " + AFTER).plain(),
                 "s",
                 0,
                 LONGEST_S,
                 Double.POSITIVE_INFINITY,
-                List.of(new Outcome(NEVER, "never")));
-        Mixed answers = new Mixed(List.of(Item.of(DOES, "What do the motors do?", motors()), new Item(AFTER, after)));
-        Choices what = (Choices) answers.items().get(0).form();
-        checks.add(
-                RADIO_OFF,
-                "radio-off",
-                "Radio-off test: switch the radio off and watch the motors",
-                "PROPS OFF, craft held down or strapped. Pack in, radio on, arm, throttle a third. Switch the radio off and count until the motors do "
-                        + "what they end with: what is it, and after how many seconds? Wait half a minute. Then radio on, arm switch off. Motors that go on as before are stopped by the pack's plug: keep a hand at it.",
-                answers,
-                from(
-                        Facet.of("motors without the radio", RadioOff::of),
-                        off -> Joint.of(
-                                answers, Categorical.expecting(what, id(off.does()), MISREAD), seconds(after, off))),
-                3,
-                0.4,
-                BenchNeeds.POWERED_AND_RADIO_ALONE);
+                CheckBuilder.named(words, List.of(NEVER)));
+    }
+
+    private static Distribution seen(Mixed asked, RadioOff off) {
+        Choices what = (Choices) asked.items().get(0).form();
+        Scale after = (Scale) asked.items().get(1).form();
+        return Joint.of(asked, Categorical.expecting(what, id(off.does()), MISREAD), seconds(after, off));
     }
 
     private static Distribution seconds(Scale after, RadioOff off) {
@@ -125,139 +127,69 @@ public final class FailsafeChecks {
     }
 
     private void watched() {
-        Choices bars = Choices.of(
-                "What do the bars do?",
-                List.of(
-                        new Outcome("lost", "the board says that it has lost its receiver"),
-                        new Outcome("stay", "they stand as they were, and the board says nothing"),
-                        new Outcome("presets", "they jump to other values, and the board says nothing")));
-        checks.add(
-                "bars-radio-off",
-                "bars-radio-off",
-                "Switch the radio off and watch the bars",
-                "Computer joined" + (chain.receiverByComputer() ? "" : ", pack in and props off")
-                        + ", a stick held half to one side, radio off. No motor turns.",
-                bars,
-                from(
-                        Facet.of("bars without the radio", craft -> craft.told(ReceiverSettings.WHEN_LOST)),
-                        lost -> Categorical.expecting(
-                                bars,
-                                lost == WhenLost.HOLD ? "stay" : lost == WhenLost.PRESETS ? "presets" : "lost",
-                                MISREAD)),
-                0.6,
-                0.05,
-                chain.barsNeed());
+        checks.ask(RadioWords.check("bars-radio-off"))
+                .with("usb", Param.when(chain.receiverByComputer()))
+                .shows(
+                        Facet.of("bars-radio-off", craft -> craft.told(ReceiverSettings.WHEN_LOST)),
+                        lost -> lost == WhenLost.HOLD ? "stay" : lost == WhenLost.PRESETS ? "presets" : "lost",
+                        Observer.READS)
+                .needs(chain.barsNeed())
+                .minutes(0.6)
+                .risk(0.05)
+                .add();
     }
 
     private void read() {
-        checks.add(FailsafeFaults.WHEN_LOST
-                .read(
-                        "receiver-failsafe-setting",
-                        "read-at-radio",
-                        "What is the receiver told to do when it hears nothing?",
-                        "In the radio's menu of the receiver, or its own page.",
-                        1)
-                .needing(BenchNeeds.RADIO));
-        checks.add(FailsafeFaults.STAGE_2.read(
-                "stage-2-setting",
-                "read-failsafe",
-                "What does the board do when the link stays lost?",
-                "On its page of failsafe: stage 2.",
-                0.5));
-        number(
-                FailsafeFaults.GUARD,
-                "guard-setting",
-                "Read the guard time, seconds",
-                "On the board's page of failsafe.",
-                0,
-                20,
-                chain.sound().told(FailsafeSettings.GUARD));
+        BindChecks.atRadio(checks, "receiver-failsafe-setting").minutes(1).reads(FailsafeFaults.WHEN_LOST);
+        atBoard("stage-2-setting").reads(FailsafeFaults.STAGE_2);
+        number("guard-setting", FailsafeFaults.GUARD, 20);
         if (chain.sound().told(FailsafeSettings.STAGE_2) != Stage2.DROP) {
-            number(
-                    FailsafeFaults.LANDING_THROTTLE,
-                    "landing-throttle-setting",
-                    "Read the landing throttle, percent",
-                    "On the board's page of failsafe; 1000 µs is 0, 2000 is 100.",
-                    0,
-                    100,
-                    chain.sound().told(FailsafeSettings.LANDING_THROTTLE));
-            number(
-                    FailsafeFaults.LANDING_TIME,
-                    "landing-time-setting",
-                    "Read how long a landing lasts, seconds",
-                    "On the board's page of failsafe.",
-                    0,
-                    600,
-                    chain.sound().told(FailsafeSettings.LANDING_TIME));
+            number("landing-throttle-setting", FailsafeFaults.LANDING_THROTTLE, 100);
+            number("landing-time-setting", FailsafeFaults.LANDING_TIME, 600);
         }
     }
 
+    private CheckBuilder atBoard(String id) {
+        return checks.ask(RadioWords.check(id))
+                .kind(SETTINGS)
+                .needs(BenchNeeds.COMPUTER)
+                .minutes(0.5);
+    }
+
+    private void number(String id, SettingTrouble<Double> trouble, double high) {
+        atBoard(id)
+                .reads(
+                        trouble,
+                        chain.sound().told(trouble.setting()),
+                        0,
+                        high,
+                        is -> COARSE + 0.01 * is,
+                        Observer.READS);
+    }
+
     private void home() {
-        number(
-                FailsafeFaults.LEAST_DISTANCE,
-                "least-distance-setting",
-                "Read the least distance of a return, metres",
-                "On the board's page of return home.",
-                0,
-                1000,
-                chain.sound().told(FailsafeSettings.LEAST_DISTANCE));
+        number("least-distance-setting", FailsafeFaults.LEAST_DISTANCE, 1000);
         int wanted = chain.sound().told(FailsafeSettings.LEAST_SATELLITES);
-        Choices satellites = Choices.of(
-                "How many?",
-                List.of(new Outcome("as-told", wanted + " or fewer"), new Outcome("more", "more than " + wanted)));
-        checks.add(FailsafeFaults.LEAST_SATELLITES.read(
-                "satellites-wanted-setting",
-                "read-failsafe",
-                c -> "How many satellites does a return want?",
-                c -> "On the board's page of return home.",
-                satellites,
-                told -> Categorical.expecting(satellites, told <= wanted ? "as-told" : "more", MISREAD),
-                0.5));
-        checks.add(FailsafeFaults.HOME_AT.read(
-                "home-at-setting",
-                "read-failsafe",
-                "When does it note where home is?",
-                "On the board's page of return home.",
-                0.5));
-        Choices heading = Choices.of(
-                "What heading does it read?",
-                List.of(
-                        new Outcome("north", "north, within twenty degrees"),
-                        new Outcome("side", "east or west"),
-                        new Outcome("south", "south")));
-        checks.add(
-                HEADING,
-                "heading",
-                "Point its nose north: what heading does it read?",
-                "Outdoors, away from cars and fences, level; north by a compass in the hand. Then carry it twenty metres off: the arrow to home points back.",
-                heading,
-                from(
-                        Facet.of("north off by", craft -> craft.told(FailsafeSettings.COMPASS_OFF)),
-                        off -> Categorical.expecting(
-                                heading,
-                                Math.abs(off) < 45 ? "north" : Math.abs(off) < 135 ? "side" : "south",
-                                MISREAD)),
-                2,
-                0.15,
-                BenchNeeds.OUTDOORS);
-        Choices noted = Choices.of(
-                "Where does it take home to be?",
-                List.of(
-                        new Outcome("armed", "where it was armed"),
-                        new Outcome("power", "where it got its power"),
-                        new Outcome("none", "no distance shows, or it says that it cannot return")));
-        checks.add(
-                HOME,
-                "home-arrow",
-                "Carry it twenty metres, arm, look at the distance to home",
-                "PROPS OFF, outdoors, with a fix: power at one place, wait for " + wanted
-                        + " satellites, arm at another. The distance to home begins at "
-                        + "nothing where it was armed. Disarm at once.",
-                noted,
-                from(Facet.of("home noted", this::noted), at -> Categorical.expecting(noted, at, MISREAD)),
-                6,
-                0.3,
-                BenchNeeds.OUTDOORS);
+        atBoard("satellites-wanted-setting")
+                .with("right", new Param.Count(wanted))
+                .reads(FailsafeFaults.LEAST_SATELLITES, is -> is <= wanted ? "as-told" : "more", Observer.READS);
+        atBoard("home-at-setting").reads(FailsafeFaults.HOME_AT);
+        checks.ask(RadioWords.check(HEADING))
+                .shows(
+                        Facet.of("heading", craft -> craft.told(FailsafeSettings.COMPASS_OFF)),
+                        off -> Math.abs(off) < 45 ? "north" : Math.abs(off) < 135 ? "side" : "south",
+                        Observer.READS)
+                .needs(BenchNeeds.OUTDOORS)
+                .minutes(2)
+                .risk(0.15)
+                .add();
+        checks.ask(RadioWords.check(HOME))
+                .with("satellites", new Param.Count(wanted))
+                .shows(Facet.of("home-point", this::noted), at -> at, Observer.READS)
+                .needs(BenchNeeds.OUTDOORS)
+                .minutes(6)
+                .risk(0.3)
+                .add();
     }
 
     private record Return(End end, boolean elsewhere) {}
@@ -266,7 +198,7 @@ public final class FailsafeChecks {
     static Prediction<Craft, ?> came(RadioChain chain, double wrong) {
         return from(
                 Facet.<Craft, Return>of(
-                        "end of a return", craft -> new Return(chain.end(craft), RadioChain.goesElsewhere(craft))),
+                        "return-end", craft -> new Return(chain.end(craft), RadioChain.goesElsewhere(craft))),
                 end -> Categorical.expecting(
                         CAME,
                         switch (end.end()) {
@@ -280,19 +212,13 @@ public final class FailsafeChecks {
     }
 
     private void tryReturn() {
-        checks.add(new CraftCheck(
-                RETURN_TRY,
-                "return-try",
-                c -> "Try the return for the first time",
-                c ->
-                        "In the open, nobody below, a thumb on the switch that ends it. Beyond its least distance and above every tree: switch the "
-                                + "return on, watch which way it turns, and take over before it is overhead.",
-                CAME,
-                came(chain, MISREAD),
-                5,
-                1,
-                BenchNeeds.FLIGHT,
-                false));
+        checks.ask(RadioWords.check(RETURN_TRY))
+                .shows(words -> CAME, asked -> came(chain, MISREAD))
+                .needs(BenchNeeds.FLIGHT)
+                .minutes(5)
+                .risk(1)
+                .exploresNothing()
+                .add();
     }
 
     private String noted(Craft craft) {
@@ -301,25 +227,5 @@ public final class FailsafeChecks {
                                 > Moment.usual(true).satellites()
                 ? "none"
                 : craft.told(FailsafeSettings.HOME_AT) == HomeAt.POWER ? "power" : "armed";
-    }
-
-    private void number(
-            SettingTrouble<Double> trouble,
-            String id,
-            String title,
-            String how,
-            double low,
-            double high,
-            double expected) {
-        Scale scale = new Scale("what is set", "", low, high);
-        checks.add(trouble.read(
-                id,
-                "read-failsafe",
-                c -> title,
-                c -> how,
-                scale,
-                expected,
-                told -> new Gaussian(scale, told, COARSE + 0.01 * told, MISREAD),
-                0.5));
     }
 }

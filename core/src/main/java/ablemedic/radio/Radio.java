@@ -9,6 +9,7 @@ import ablemedic.family.Complaint;
 import ablemedic.family.Family;
 import ablemedic.family.FaultList;
 import ablemedic.family.Instrument;
+import ablemedic.family.SharedSteps;
 import ablemedic.handbook.Handbook;
 import ablemedic.handbook.Handbook.Chapter;
 import ablemedic.handbook.Handbook.Page;
@@ -20,7 +21,7 @@ import java.util.List;
  * The family of radio, modes and failsafe: whether sticks and switches mean what they say, and how a lost link ends.
  */
 public final class Radio {
-    private static final String TITLE = "Radio and failsafe";
+    private static final String TITLE = RadioWords.name("radio").title().plain();
     private static final List<Page> PAGES = Handbook.read(Radio.class, TITLE, Chapter.FAULTS, Chapter.CHECKS);
 
     public static final Family FAMILY = new Family() {
@@ -53,39 +54,7 @@ public final class Radio {
 
         @Override
         public List<Instrument> instruments() {
-            return List.of(
-                    new Instrument(
-                            "channel-order",
-                            "Channel order",
-                            "Move a stick, press the bar that moved: the order to enter, the sticks to reverse, what does not fit."),
-                    new Instrument(
-                            "failsafe-timeline",
-                            "Failsafe timeline",
-                            "A link lost in flight, second by second: who notices when, what is done, how far and how hard. Two schools side by side."),
-                    new Instrument(
-                            "trim-and-travel",
-                            "Trim and travel",
-                            "Where the bars stand in the middle and at their ends: what to set at the radio, stick by stick."),
-                    new Instrument(
-                            "modes",
-                            "Switches and modes",
-                            "Ranges of every mode beside what each switch sends: gaps, overlaps, what no position reaches, what is on at every combination."),
-                    new Instrument(
-                            "return-home",
-                            "Return home, go or no go",
-                            "Every condition of a first return with its value and source; what nobody knows is no go. Then the plan of the try."),
-                    new Instrument(
-                            "radio-session",
-                            "Receiver and board on the bench",
-                            "A stand-in: write what is done at the radio, or drop a recording, and see lamp, bars and motors of this craft second by second."),
-                    new Instrument(
-                            "output-pass",
-                            "Outputs through the board",
-                            "A spare channel to a spare output: its auxiliary number, what speaks against it, and the steps that prove it up to the pad."),
-                    new Instrument(
-                            "frame-time",
-                            "Frame rate and latency",
-                            "How long a frame of channels takes, and how old a stick is when the board has heard of it."));
+            return Instrument.all(SharedSteps.catalogue(Radio.class, "instruments"));
         }
 
         @Override

@@ -2,6 +2,7 @@ package ablemedic.radio;
 
 import static ablemedic.diagnosis.Prediction.from;
 
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
 import ablemedic.craft.FailsafeSettings.Stage2;
@@ -18,7 +19,9 @@ import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Reading.Chosen;
+import ablemedic.family.CheckBuilder;
 import ablemedic.family.Complaint;
+import ablemedic.family.Observer;
 import ablemedic.physics.FreeSpace;
 import ablemedic.radio.FailsafeTimeline.End;
 import ablemedic.uart.Reach;
@@ -30,7 +33,7 @@ import java.util.Optional;
 
 /** What an owner can say of radio, switches and a lost link, and how a craft with each fault would look to an owner. */
 final class RadioComplaints {
-    private static final double TOLD_WRONG = 0.08;
+    private static final double TOLD_WRONG = Observer.TELLS.slips();
     /** That it fell or flew away nobody gets wrong; how, some do. */
     private static final double FELL_WRONG = 0.02;
     /**
@@ -71,20 +74,14 @@ final class RadioComplaints {
     }
 
     private void bind() {
-        Choices lamp = Choices.of(
-                "What does the receiver's lamp do?",
-                List.of(
-                        new Outcome("linked", "solid, and the sticks are heard"),
-                        new Outcome("solid", "solid, and nothing is heard"),
-                        new Outcome("slow", "it blinks and waits"),
-                        new Outcome("dark", "dark")));
+        Words words = RadioWords.complaint("will-not-bind");
+        Choices lamp = CheckBuilder.asked(words, words.outcomes());
         add(
-                "will-not-bind",
-                "It will not bind",
+                words,
                 lamp,
                 from(
                         Facet.of(
-                                "lamp of a receiver that is to bind",
+                                "receiver-led",
                                 craft -> !chain.isAlive(craft)
                                         ? "dark"
                                         : !chain.isLinked(craft)
@@ -96,21 +93,12 @@ final class RadioComplaints {
     }
 
     private void sticks() {
-        Choices seen = Choices.of(
-                "What is wrong with them?",
-                List.of(
-                        new Outcome("right", "nothing, they are right"),
-                        new Outcome("axis", "a stick moves the wrong axis"),
-                        new Outcome("reversed", "one goes the wrong way"),
-                        new Outcome("middle", "one is off centre"),
-                        new Outcome("ends", "one does not reach its ends"),
-                        new Outcome("several", "one moves several axes"),
-                        new Outcome("nothing", "nothing moves")));
+        Words words = RadioWords.complaint("sticks-wrong");
+        Choices seen = CheckBuilder.asked(words, words.outcomes());
         add(
-                "sticks-wrong",
-                "Sticks on the wrong axes, reversed, off centre or short",
+                words,
                 seen,
-                from(Facet.of("how the sticks look", this::amiss), amiss -> told(seen, amiss)),
+                from(Facet.of("sticks", this::amiss), amiss -> told(seen, amiss)),
                 Chosen.of("right"),
                 StickChecks.MIDDLES,
                 StickChecks.ENDS);
@@ -160,8 +148,7 @@ final class RadioComplaints {
         }
         Choices does = SwitchChecks.does();
         add(
-                "switch-wrong",
-                "A switch does nothing, or arms at the wrong end",
+                RadioWords.complaint("switch-wrong"),
                 does,
                 from(SwitchChecks.facet(chain), both -> SwitchChecks.does(does, both, TOLD_WRONG)),
                 new Chosen(Map.of("arm", "works", "level", "works")),
@@ -169,15 +156,15 @@ final class RadioComplaints {
     }
 
     private void failsafe() {
+        Words words = RadioWords.complaint("failsafe-wrong");
         List<Outcome> outcomes = new ArrayList<>(FailsafeChecks.motors());
-        outcomes.add(new Outcome(LATE, "what they should, but many seconds later"));
-        Choices does = Choices.of("What did the motors do when the radio went off?", outcomes);
+        outcomes.addAll(CheckBuilder.named(words, List.of(LATE)));
+        Choices does = Choices.of(words.line("ask").plain(), outcomes);
         add(
-                "failsafe-wrong",
-                "Failsafe does nothing, or the wrong thing",
+                words,
                 does,
                 from(
-                        Facet.of("motors without the radio", RadioOff::of),
+                        Facet.of("motors-radio-off", RadioOff::of),
                         off -> Categorical.expecting(does, said(off), TOLD_WRONG)),
                 Chosen.of(said(RadioOff.of(chain.sound()))),
                 FailsafeChecks.RADIO_OFF);
@@ -188,19 +175,13 @@ final class RadioComplaints {
     }
 
     private void flewAway() {
-        Choices flew = Choices.of(
-                "How did it go?",
-                List.of(
-                        new Outcome("on", "straight on, as the sticks were"),
-                        new Outcome("up", "up, and out of sight"),
-                        new Outcome("off", "it turned and flew off another way"),
-                        new Outcome("came", "it came down, or came back")));
+        Words words = RadioWords.complaint("flew-away");
+        Choices flew = CheckBuilder.asked(words, words.outcomes());
         add(
-                "flew-away",
-                "It flew away",
+                words,
                 flew,
                 from(
-                        Facet.of("end of a flight that lost its link", chain::end),
+                        Facet.of("lost-link-end", chain::end),
                         end -> Categorical.expecting(
                                 flew,
                                 end == End.FLIES_ON
@@ -221,18 +202,13 @@ final class RadioComplaints {
     }
 
     private void dropped() {
-        Choices fell = Choices.of(
-                "How did it drop?",
-                List.of(
-                        new Outcome("stopped", "its motors stopped, and it fell"),
-                        new Outcome("sank", "it sank on its motors"),
-                        new Outcome("flies", "it did not, it flew on")));
+        Words words = RadioWords.complaint("dropped");
+        Choices fell = CheckBuilder.asked(words, words.outcomes());
         add(
-                "dropped",
-                "It dropped out of the air",
+                words,
                 fell,
                 from(
-                        Facet.of("flights that lose their link", craft -> new Flight(lost(craft), chain.end(craft))),
+                        Facet.of("lost-link-flight", craft -> new Flight(lost(craft), chain.end(craft))),
                         flight -> Categorical.expecting(fell, "flies", FELL_WRONG)
                                 .or(
                                         flight.lost(),
@@ -252,8 +228,7 @@ final class RadioComplaints {
             return;
         }
         add(
-                "no-return",
-                "Return home does not start, or goes the wrong way",
+                RadioWords.complaint("no-return"),
                 FailsafeChecks.CAME,
                 FailsafeChecks.came(chain, TOLD_WRONG),
                 Chosen.of("home"),
@@ -263,16 +238,10 @@ final class RadioComplaints {
     }
 
     private void range() {
-        Choices reaches = Choices.of(
-                "How far does it reach against before, or against others like it?",
-                List.of(
-                        new Outcome("as-far", "as far"),
-                        new Outcome("half", "about half"),
-                        new Outcome("third", "a third or a quarter"),
-                        new Outcome("tenth", "a tenth, some tens of metres")));
+        Words words = RadioWords.complaint("poor-range");
+        Choices reaches = CheckBuilder.asked(words, words.outcomes());
         add(
-                "poor-range",
-                "Range is poor",
+                words,
                 reaches,
                 from(
                         Facet.of("reach", craft -> FreeSpace.reach(chain.lossDb(craft))),
@@ -284,11 +253,10 @@ final class RadioComplaints {
                 RangeChecks.STRENGTH);
     }
 
-    private void add(
-            String id, String label, Choices answers, Prediction<Craft, ?> prediction, Reading fine, String... proof) {
+    private void add(Words words, Choices answers, Prediction<Craft, ?> prediction, Reading fine, String... proof) {
         complaints.add(Complaint.told(
-                id,
-                label,
+                words.id(),
+                words.title().plain(),
                 answers,
                 prediction,
                 Optional.of(fine),

@@ -1,14 +1,14 @@
 package ablemedic.radio;
 
+import ablemedic.catalogue.Param;
 import ablemedic.craft.Craft;
 import ablemedic.craft.LinkSettings;
-import ablemedic.diagnosis.Fix;
-import ablemedic.diagnosis.Fix.Value;
 import ablemedic.family.FaultList;
 import ablemedic.family.Odds;
 import ablemedic.family.SettingTrouble;
+import ablemedic.uart.CraftLine;
 import ablemedic.wiring.Defect.PoorAntenna;
-import java.util.List;
+import ablemedic.wiring.Part;
 
 /** The faults that shorten the range of a radio link. */
 final class RangeFaults {
@@ -19,91 +19,34 @@ final class RangeFaults {
 
     static void addTo(FaultList faults, Craft sound, RadioChain chain) {
         chain.receiver().ifPresent(line -> {
-            antenna(
-                    faults,
-                    line.part().id(),
-                    line.label(),
-                    "broken",
-                    PoorAntenna.Why.BROKEN,
-                    RadioOdds.ANTENNA_BROKEN,
-                    " is broken off, or its plug is",
-                    "Fit a new antenna to the ",
-                    "Pack out. Its plug snaps on; a sleeve of heat shrink keeps it there. Strength before and after, from the same place.",
-                    10);
-            antenna(
-                    faults,
-                    line.part().id(),
-                    line.label(),
-                    "hidden",
-                    PoorAntenna.Why.BESIDE_CARBON,
-                    RadioOdds.ANTENNA_HIDDEN,
-                    " lies along carbon or the pack's leads",
-                    "Bring the antenna into the open: ",
-                    "Its live end away from carbon, leads and the video transmitter; two antennas at a right angle.",
-                    8);
+            antenna(faults, line, "antenna-broken", PoorAntenna.Why.BROKEN, RadioOdds.ANTENNA_BROKEN, 10);
+            antenna(faults, line, "antenna-hidden", PoorAntenna.Why.BESIDE_CARBON, RadioOdds.ANTENNA_HIDDEN, 8);
         });
         double power = sound.told(LinkSettings.POWER);
         if (power >= 20) {
-            faults.entered(
-                    POWER,
-                    LinkSettings.POWER,
-                    sound,
-                    "radio-power-low",
-                    "radio-power-low",
-                    RadioOdds.POWER_LOW,
-                    was -> was / 10,
-                    "The module sends with " + Math.round(power / 10) + " mW instead of " + Math.round(power),
-                    "Set the module's power to " + Math.round(power) + " mW",
-                    1,
-                    "In the radio's menu of the module, as far as the law of the place and your licence allow.");
+            faults.add(RadioWords.fault("radio-power-low"))
+                    .sets(POWER, sound, was -> was / 10)
+                    .prior(RadioOdds.POWER_LOW)
+                    .with("low", Param.whole(Math.round(power / 10), ""))
+                    .with("right", Param.whole(Math.round(power), ""))
+                    .fix("set", 1);
         }
-        faults.entered(
-                OUTPUT,
-                LinkSettings.OUTPUT,
-                sound,
-                "radio-output-weak",
-                "radio-output-weak",
-                RadioOdds.OUTPUT_WEAK,
-                was -> false,
-                "The output stage of the radio has weakened",
-                "Have the radio's module replaced",
-                30,
-                "Switched on without its antenna now and then, a module sends weaker ever after. Look at its antenna and plug first.");
+        faults.add(RadioWords.fault("radio-output-weak"))
+                .sets(OUTPUT, sound, was -> false)
+                .prior(RadioOdds.OUTPUT_WEAK)
+                .fix("set", 30);
     }
 
     private static void antenna(
-            FaultList faults,
-            String part,
-            String label,
-            String id,
-            PoorAntenna.Why why,
-            Odds odds,
-            String words,
-            String title,
-            String how,
-            double minutes) {
-        faults.harmed(
-                "antenna-" + id + "-" + part,
-                "antenna-" + id,
-                "antenna " + part,
-                odds,
-                "The antenna of the " + label + words,
-                e -> e.with(new PoorAntenna(part, why)),
-                (sound, faulty) -> List.of(new Fix<>(
-                        "put-right",
-                        "antenna of " + part + " " + id,
-                        title + label,
-                        List.of(how),
-                        List.of(new Value(
-                                "antenna of the " + label,
-                                why == PoorAntenna.Why.BROKEN ? "broken" : "hidden",
-                                "whole and free")),
-                        minutes,
-                        craft -> craft.electrics()
-                                        .poorAntenna(part)
-                                        .filter(why::equals)
-                                        .isPresent()
-                                ? craft.withElectrics(craft.electrics().without(PoorAntenna.slot(part)))
-                                : craft)));
+            FaultList faults, CraftLine line, String kind, PoorAntenna.Why why, Odds prior, double minutes) {
+        Part part = line.part();
+        faults.add(RadioWords.fault(kind))
+                .at(part)
+                .with("part", Param.part(part.id(), line.label()))
+                .site("antenna " + part.id())
+                .remedy("antenna of " + part.id() + " " + kind.substring("antenna-".length()))
+                .prior(prior)
+                .defect(new PoorAntenna(part.id(), why))
+                .fix("put-right", minutes);
     }
 }

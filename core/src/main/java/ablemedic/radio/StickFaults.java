@@ -1,5 +1,6 @@
 package ablemedic.radio;
 
+import ablemedic.catalogue.Param;
 import ablemedic.craft.Craft;
 import ablemedic.craft.LinkSettings;
 import ablemedic.craft.LinkSettings.ModelType;
@@ -34,48 +35,30 @@ final class StickFaults {
 
     static void addTo(FaultList faults, Craft sound) {
         for (Stick stick : CENTRED) {
-            faults.entered(
-                    TRIM.get(stick.ordinal()),
-                    RadioSettings.trim(stick),
-                    sound,
-                    "trim-off-" + stick.label(),
-                    "stick-off-centre",
-                    RadioOdds.TRIM,
-                    was -> was > 0 ? was - KNOCKED_US : was + KNOCKED_US,
-                    "The trim of " + stick.label() + " stands off the middle",
-                    "Bring the middle of " + stick.label() + " to 1500 µs",
-                    1,
-                    "At the radio: trim of " + stick.label()
-                            + ", or its sub-trim, until the bar stands at 1500 µs with the stick left alone.");
+            faults.add(RadioWords.fault("stick-off-centre"))
+                    .id("trim-off-" + stick.label())
+                    .sets(TRIM.get(stick.ordinal()), sound, was -> was > 0 ? was - KNOCKED_US : was + KNOCKED_US)
+                    .prior(RadioOdds.TRIM)
+                    .with("stick", named(stick))
+                    .fix("set", 1);
         }
         for (Stick stick : Stick.values()) {
-            faults.entered(
-                    TRAVEL.get(stick.ordinal()),
-                    RadioSettings.travel(stick),
-                    sound,
-                    "travel-short-" + stick.label(),
-                    "stick-ends-short",
-                    RadioOdds.TRAVEL,
-                    was -> was * SHORT,
-                    "The " + stick.label() + " stick does not reach its ends",
-                    "Give " + stick.label() + " its full travel",
-                    2,
-                    "At the radio, travel of " + stick.label() + " to "
-                            + sound.told().said(RadioSettings.travel(stick)) + ": the bar reaches 1000 and 2000 µs.",
-                    "Calibrate the ends at the board where its firmware wants that.");
+            faults.add(RadioWords.fault("stick-ends-short"))
+                    .id("travel-short-" + stick.label())
+                    .sets(TRAVEL.get(stick.ordinal()), sound, was -> was * SHORT)
+                    .prior(RadioOdds.TRAVEL)
+                    .with("stick", named(stick))
+                    .with("right", Param.written(sound.told().said(RadioSettings.travel(stick))))
+                    .fix("set", 2);
         }
-        faults.entered(
-                MODEL_TYPE,
-                LinkSettings.MODEL_TYPE,
-                sound,
-                "model-type-mixes",
-                "model-type-mixes",
-                RadioOdds.MIXING,
-                was -> ModelType.HELICOPTER,
-                "The radio takes the model for a helicopter and mixes its sticks",
-                "Set the type of the model: " + sound.told().said(LinkSettings.MODEL_TYPE),
-                3,
-                "A new model of that type; some radios keep the old mixing otherwise. The board mixes by itself.",
-                "Push one stick: one bar moves.");
+        faults.add(RadioWords.fault("model-type-mixes"))
+                .sets(MODEL_TYPE, sound, was -> ModelType.HELICOPTER)
+                .prior(RadioOdds.MIXING)
+                .with("right", Param.written(sound.told().said(LinkSettings.MODEL_TYPE)))
+                .fix("set", 3);
+    }
+
+    private static Param named(Stick stick) {
+        return Param.written(stick.label());
     }
 }

@@ -27,6 +27,7 @@ import ablemedic.radio.LostLink.Moment;
 import ablemedic.radio.RadioOff.Does;
 import ablemedic.reading.Meter;
 import ablemedic.serial.SerialCrafts;
+import ablemedic.testing.CatalogueUse;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
 import java.util.Comparator;
@@ -194,5 +195,13 @@ class RadioBookTest {
         }
         assertThat(solved).as("of " + walks).isGreaterThanOrEqualTo(walks - 1);
         assertThat(checks / walks).isLessThan(7);
+    }
+
+    @Test
+    void theCataloguesNameWhatTheBookHasAndNothingElse() {
+        new CatalogueUse(Radio.FAMILY, crafts().toList())
+                .everyFaultItsFixesAndItsPageAreInIt()
+                .everyCheckItsOutcomesAndItsPageAreInIt()
+                .everyComplaintIsInIt();
     }
 }
