@@ -66,7 +66,7 @@ class SetUpRunTest {
         app.refused(409, "POST", "/api/crafts/SET2/set-up/steps", given(run, "arms", "arms"));
         run = app.ask("POST", "/api/crafts/SET2/set-up/steps", given(run, "bind", "still"))
                 .get("run");
-        assertThat(step(run, "bind").get("given").toString()).contains("nothing moves");
+        assertThat(step(run, "bind").get("given").toString()).contains("Nothing moves");
         JsonNode reading = step(run, "bind").get("reading");
         JsonNode opened = app.ask("POST", "/api/work-ups", """
         {"mark":"SET2","kind":"%s","complaint":"Set-up: bind","occasion":"%s","seen":{},"before":[{"checkId":"%s","outcomes":%s,"numbers":%s}]}""".formatted(
@@ -75,7 +75,7 @@ class SetUpRunTest {
                         reading.get("checkId").asString(),
                         reading.get("outcomes"),
                         reading.get("numbers")));
-        assertThat(opened.get("evidence").toString()).contains("nothing moves");
+        assertThat(opened.get("evidence").toString()).contains("Nothing moves");
         run = app.ask("POST", "/api/crafts/SET2/set-up/steps", given(run, "bind", "moves"))
                 .get("run");
         assertThat(run.get("passed").get(0).get("given").toString()).contains("follows the stick");

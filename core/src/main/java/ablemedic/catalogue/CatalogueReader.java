@@ -12,7 +12,7 @@ import java.util.regex.Pattern;
 final class CatalogueReader {
     private static final Pattern HEADING = Pattern.compile("(##|###) +([a-z0-9-]+)(?: *\\|.*)?");
     private static final Pattern LINE = Pattern.compile("([a-z]+(?: [a-z0-9-]+)?): (.+)");
-    private static final Pattern OUTCOME = Pattern.compile("= ([A-Za-z0-9-]+): (.+)");
+    private static final Pattern OUTCOME = Pattern.compile("= ([A-Za-z0-9_-]+): (.+)");
     private static final String SHARED = "> ";
     private static final int CHANGE_PARTS = 3;
 
@@ -42,7 +42,7 @@ final class CatalogueReader {
     /** Whether a line of an entry belongs to its words and not to its page. */
     static boolean isOfWords(String line) {
         return line.startsWith("- ")
-                || OUTCOME.matcher(line).matches()
+                || line.startsWith("= ")
                 || LINE.matcher(line).matches();
     }
 
@@ -75,7 +75,9 @@ final class CatalogueReader {
 
     private void word(String line, String where) {
         Matcher outcome = OUTCOME.matcher(line);
-        if (line.startsWith("- ")) {
+        if (line.startsWith("= ") && !outcome.matches()) {
+            throw new IllegalStateException(where + ": an outcome is “= id: name”, not “" + line + "”");
+        } else if (line.startsWith("- ")) {
             step(line.substring(2), where);
         } else if (outcome.matches()) {
             once(entry.outcomes(), outcome.group(1), outcome.group(2), where);

@@ -25,10 +25,12 @@ import java.util.stream.Collectors;
 public final class CheckBuilder {
     private final CheckList list;
     private Words words;
+    private String id;
     private String kind;
     private List<String> outcomes;
     private Function<Words, Shows> shows;
     private boolean explores = true;
+    private boolean repeated = true;
     private BenchNeeds needs = BenchNeeds.NOTHING;
     private double minutes;
     private double risk;
@@ -37,7 +39,8 @@ public final class CheckBuilder {
     CheckBuilder(CheckList list, Words words) {
         this.list = list;
         this.words = words;
-        this.kind = words.id();
+        this.id = words.id();
+        this.kind = id;
         this.outcomes = words.outcomes();
     }
 
@@ -123,9 +126,21 @@ public final class CheckBuilder {
         return this;
     }
 
+    /** Its id, where its words are those of several checks. */
+    public CheckBuilder id(String name) {
+        id = name;
+        return this;
+    }
+
     /** It opens or closes a work-up and does not explore a suspect. */
     public CheckBuilder exploresNothing() {
         explores = false;
+        return this;
+    }
+
+    /** It is of what stays as it was, whatever is put right on the craft. */
+    public CheckBuilder notRepeated() {
+        repeated = false;
         return this;
     }
 
@@ -145,7 +160,7 @@ public final class CheckBuilder {
     public void add() {
         Shows shown = Objects.requireNonNull(shows).apply(words);
         list.add(new CraftCheck(
-                words.id(),
+                id,
                 kind,
                 said(words.line("do")),
                 said(instruction()),
@@ -156,6 +171,7 @@ public final class CheckBuilder {
                 needs,
                 explores,
                 explores,
+                explores && repeated,
                 place));
     }
 
@@ -174,7 +190,7 @@ public final class CheckBuilder {
             Observer observer) {
         Scale scale = new Scale(words.line("measure").plain(), "", low, high);
         list.add(trouble.read(
-                        words.id(),
+                        id,
                         kind,
                         said(words.line("do")),
                         said(instruction()),
@@ -192,22 +208,25 @@ public final class CheckBuilder {
      * @param outcome which of the catalogue's outcomes a value is
      */
     public <T> void reads(SettingTrouble<T> trouble, Function<T, String> outcome, Observer observer) {
+        reads(trouble, (asked, value) -> Categorical.expecting(asked, outcome.apply(value), observer.slips()));
+    }
+
+    /** Adds it as one that reads a setting, with what it shows of a value. */
+    public <T> void reads(SettingTrouble<T> trouble, Shown<T> shown) {
         Choices asked = asked(words, outcomes);
-        list.add(trouble.read(
-                        words.id(),
-                        kind,
-                        said(words.line("do")),
-                        said(instruction()),
-                        asked,
-                        value -> Categorical.expecting(asked, outcome.apply(value), observer.slips()),
-                        minutes)
+        reads(trouble, asked, value -> shown.by(asked, value));
+    }
+
+    /** Adds it as one that reads a setting, with answers of another form. */
+    public <T> void reads(SettingTrouble<T> trouble, Answers answers, Function<T, Distribution> shown) {
+        list.add(trouble.read(id, kind, said(words.line("do")), said(instruction()), answers, shown, minutes)
                 .needing(needs));
     }
 
     /** Adds it as one that reads a setting of a few values, each of them an outcome. */
     public <T> void reads(SettingTrouble<T> trouble) {
         list.add(trouble.read(
-                        words.id(),
+                        id,
                         kind,
                         words.line("do").plain(),
                         instruction(),

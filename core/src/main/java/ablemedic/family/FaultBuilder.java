@@ -9,6 +9,7 @@ import ablemedic.diagnosis.Fix.Value;
 import ablemedic.wiring.Defect;
 import ablemedic.wiring.Electrics;
 import ablemedic.wiring.Part;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.function.BiFunction;
@@ -28,6 +29,7 @@ public final class FaultBuilder {
 
     private BiFunction<Craft, Craft, List<Value>> values;
     private String remedy;
+    private final List<BiFunction<Craft, Craft, Fix<Craft>>> fixes = new ArrayList<>();
 
     FaultBuilder(FaultList list, Words words) {
         this.list = list;
@@ -116,18 +118,46 @@ public final class FaultBuilder {
         return this;
     }
 
+    /** What it changes, where no more can be said of it; its fixes have effects of their own. */
+    public FaultBuilder changes(UnaryOperator<Craft> change) {
+        effect = change;
+        return this;
+    }
+
     /**
-     * Adds the fault with its only fix.
+     * One of several fixes, the best first.
+     *
+     * @param fix its id, under which the catalogue has its title and steps
+     * @param comesTo what it comes to, in common with fixes of other faults that come to the same
+     * @param leaves the craft after it
+     * @param minutes what it usually takes
+     */
+    public FaultBuilder fixedBy(String fix, String comesTo, UnaryOperator<Craft> leaves, double minutes) {
+        Words said = words;
+        fixes.add((sound, faulty) -> fix(said, fix, comesTo, List.of(), minutes, leaves));
+        return this;
+    }
+
+    /**
+     * Adds the fault with its only fix, which undoes it.
      *
      * @param fix its id, under which the catalogue has its title and steps
      * @param minutes what it usually takes
      */
     public void fix(String fix, double minutes) {
-        String key = "fix " + fix;
         Words said = words;
         String comesTo = remedy == null ? kind + " " + site : remedy;
         BiFunction<Craft, Craft, UnaryOperator<Craft>> back = Objects.requireNonNull(undo);
         BiFunction<Craft, Craft, List<Value>> changed = values;
+        fixes.add((sound, faulty) ->
+                fix(said, fix, comesTo, changed.apply(sound, faulty), minutes, back.apply(sound, faulty)));
+        add();
+    }
+
+    /** Adds the fault with the fixes that were declared. */
+    public void add() {
+        Words said = words;
+        List<BiFunction<Craft, Craft, Fix<Craft>>> all = List.copyOf(fixes);
         list.add(new CraftFault(
                 id,
                 kind,
@@ -135,14 +165,21 @@ public final class FaultBuilder {
                 any -> said.title().plain(),
                 Objects.requireNonNull(prior),
                 Objects.requireNonNull(effect),
-                (sound, faulty) -> List.of(new Fix<>(
-                        fix,
-                        comesTo,
-                        said.line(key).plain(),
-                        said.steps(key).stream().map(Text::plain).toList(),
-                        said.changes(key).isEmpty() ? changed.apply(sound, faulty) : changes(said, key),
-                        minutes,
-                        back.apply(sound, faulty)))));
+                (sound, faulty) ->
+                        all.stream().map(one -> one.apply(sound, faulty)).toList()));
+    }
+
+    private static Fix<Craft> fix(
+            Words said, String fix, String comesTo, List<Value> values, double minutes, UnaryOperator<Craft> leaves) {
+        String key = "fix " + fix;
+        return new Fix<>(
+                fix,
+                comesTo,
+                said.line(key).plain(),
+                said.steps(key).stream().map(Text::plain).toList(),
+                said.changes(key).isEmpty() ? values : changes(said, key),
+                minutes,
+                leaves);
     }
 
     private static List<Value> changes(Words said, String key) {

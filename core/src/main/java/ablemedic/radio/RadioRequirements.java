@@ -1,5 +1,8 @@
 package ablemedic.radio;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
@@ -11,6 +14,7 @@ import ablemedic.craft.ModeRange;
 import ablemedic.craft.RadioSettings;
 import ablemedic.craft.ReceiverSettings;
 import ablemedic.craft.ReceiverSettings.WhenLost;
+import ablemedic.family.SharedSteps;
 import ablemedic.requirement.Edit;
 import ablemedic.requirement.Requirement;
 import ablemedic.requirement.Severity;
@@ -48,6 +52,8 @@ final class RadioRequirements {
             new Requirement("failsafe", RadioRequirements::failsafe),
             new Requirement("return-home", RadioRequirements::home));
 
+    private static final Catalogue WORDS = SharedSteps.catalogue(RadioRequirements.class, "requirements");
+
     private RadioRequirements() {}
 
     private static String said(Craft craft, Setting<?> setting) {
@@ -60,73 +66,29 @@ final class RadioRequirements {
         int receiver = craft.told(LinkSettings.RECEIVER_GENERATION);
         if (radio != receiver) {
             found.add(Violation.cannotWork(
-                    "link-generation",
-                    "The module is of generation " + radio + ", the receiver of " + receiver,
-                    "Bring both to one, or they do not bind",
+                    WORDS.of("link-generation")
+                            .with("module", Param.whole(radio, ""))
+                            .with("receiver", Param.whole(receiver, "")),
                     BIND,
                     List.of(LinkSettings.RECEIVER_GENERATION, LinkSettings.RADIO_GENERATION),
                     Edit.set(LinkSettings.RECEIVER_GENERATION, radio),
                     Edit.set(LinkSettings.RADIO_GENERATION, receiver)));
         }
-        Violation.unless(
-                        craft,
-                        RadioSettings.MODULE,
-                        true,
-                        "link-module",
-                        "The module that the receiver listens to is off at the radio",
-                        "Switch the module on",
-                        BIND)
+        Violation.unless(craft, RadioSettings.MODULE, true, WORDS.of("link-module"), BIND)
                 .ifPresent(found::add);
-        Violation.unless(
-                        craft,
-                        RadioSettings.BOUND,
-                        true,
-                        "link-bound",
-                        "The receiver is not bound to this radio",
-                        "Bind the receiver",
-                        BIND)
+        Violation.unless(craft, RadioSettings.BOUND, true, WORDS.of("link-bound"), BIND)
                 .ifPresent(found::add);
-        Violation.unless(
-                        craft,
-                        LinkSettings.PROTOCOL,
-                        true,
-                        "link-protocol",
-                        "The module speaks another protocol than the receiver",
-                        "Set the module to the receiver's protocol",
-                        BIND)
+        Violation.unless(craft, LinkSettings.PROTOCOL, true, WORDS.of("link-protocol"), BIND)
                 .ifPresent(found::add);
-        Violation.unless(
-                        craft,
-                        LinkSettings.MODEL,
-                        true,
-                        "link-model",
-                        "Another craft's model is chosen at the radio",
-                        "Choose this craft's model at the radio",
-                        BIND)
+        Violation.unless(craft, LinkSettings.MODEL, true, WORDS.of("link-model"), BIND)
                 .ifPresent(found::add);
-        Violation.unless(
-                        craft,
-                        LinkSettings.BESIDE,
-                        false,
-                        "link-beside",
-                        "The radio stands right beside the receiver and swamps it",
-                        "Step back two metres with the radio",
-                        BIND)
+        Violation.unless(craft, LinkSettings.BESIDE, false, WORDS.of("link-beside"), BIND)
                 .ifPresent(found::add);
-        Violation.unless(
-                        craft,
-                        LinkSettings.OUTPUT,
-                        true,
-                        "link-output",
-                        "The output stage of the radio is weak",
-                        "Have the radio's output stage repaired",
-                        RANGE)
+        Violation.unless(craft, LinkSettings.OUTPUT, true, WORDS.of("link-output"), RANGE)
                 .ifPresent(found::add);
         if (craft.told(LinkSettings.POWER) > MUCH_MW) {
             found.add(Violation.doubt(
-                    "link-power",
-                    "The module sends with " + said(craft, LinkSettings.POWER),
-                    "Check that this power is legal where you fly",
+                    WORDS.of("link-power").with("power", Param.written(said(craft, LinkSettings.POWER))),
                     "",
                     LinkSettings.POWER));
         }
@@ -137,10 +99,7 @@ final class RadioRequirements {
         return !craft.told(LinkSettings.MODEL_TYPE).mixes()
                 ? List.of()
                 : List.of(Violation.cannotWork(
-                        "radio-model-type",
-                        "The radio takes the model for a " + said(craft, LinkSettings.MODEL_TYPE)
-                                + " and mixes its sticks",
-                        "Multi-rotor, or no mixing: the FC mixes by itself",
+                        WORDS.of("radio-model-type").with("type", Param.written(said(craft, LinkSettings.MODEL_TYPE))),
                         "sticks-wrong",
                         List.of(LinkSettings.MODEL_TYPE),
                         Edit.set(LinkSettings.MODEL_TYPE, LinkSettings.ModelType.MULTI_ROTOR)));
@@ -160,18 +119,12 @@ final class RadioRequirements {
         ModeRange level = craft.told(ArmingSettings.LEVEL);
         int channel = craft.told(ArmingSettings.RADIO_LEVEL_CHANNEL);
         if (level.isNone()) {
-            found.add(Violation.doubt(
-                    "switch-level-none",
-                    "No switch levels it: it flies in rate mode all the time",
-                    "Set a range of self-level, unless it is meant",
-                    SWITCH,
-                    ArmingSettings.LEVEL));
+            found.add(Violation.doubt(WORDS.of("switch-level-none"), SWITCH, ArmingSettings.LEVEL));
         } else if (level.channel() != channel) {
             found.add(Violation.cannotWork(
-                    "switch-level-channel",
-                    "It levels itself on " + level + ", and the radio has that switch on "
-                            + said(craft, ArmingSettings.RADIO_LEVEL_CHANNEL),
-                    "Put both on one channel",
+                    WORDS.of("switch-level-channel")
+                            .with("range", Param.written(level.toString()))
+                            .with("channel", Param.written(said(craft, ArmingSettings.RADIO_LEVEL_CHANNEL))),
                     SWITCH,
                     List.of(ArmingSettings.LEVEL, ArmingSettings.RADIO_LEVEL_CHANNEL),
                     channel == 0
@@ -189,6 +142,9 @@ final class RadioRequirements {
         if (range.isNone() || LinkSettings.carries(craft, range.channel())) {
             return;
         }
+        Words words = WORDS.of("switch-carried")
+                .with("mode", Param.written(mode.label()))
+                .with("channel", new Param.Count(range.channel()));
         List<Edit> edits = new ArrayList<>();
         if (craft.told(LinkSettings.FRAMES) == LinkSettings.Frames.SHORT_WITHOUT_SWITCHES) {
             edits.add(Edit.set(LinkSettings.FRAMES, LinkSettings.Frames.FULL));
@@ -197,15 +153,15 @@ final class RadioRequirements {
         }
         if (LinkSettings.carries(craft, 5)) {
             edits.add(Edit.all(
-                    "Put it on channel 5 at both ends",
+                    words.line("edit").plain(),
                     Edit.set(mode, new ModeRange(5, range.fromUs(), range.toUs())),
                     Edit.set(radio, 5)));
         }
         found.add(Violation.of(
                 "switch-carried-" + mode.id(),
                 Severity.CANNOT_WORK,
-                "The " + mode.label() + " is on channel " + range.channel() + ", which the link does not carry",
-                "More channels or the full frame mode at the radio, or a lower channel",
+                words.line("cause").plain(),
+                words.line("remedy").plain(),
                 SWITCH,
                 List.of(mode, LinkSettings.CHANNELS, LinkSettings.FRAMES),
                 edits));
@@ -218,31 +174,24 @@ final class RadioRequirements {
         Edit flag = Edit.set(ReceiverSettings.WHEN_LOST, WhenLost.FLAG);
         if (lost == WhenLost.HOLD) {
             found.add(Violation.of(
-                    "receiver-hold",
+                    WORDS.of("receiver-hold"),
                     Severity.HAZARD,
-                    "The receiver holds its last values, so the FC never learns that the link is lost: it flies away",
-                    "No-signal failsafe, or its failsafe flag",
                     AWAY,
                     List.of(ReceiverSettings.WHEN_LOST),
                     List.of(noFrames, flag)));
         } else if (lost == WhenLost.PRESETS && craft.told(ReceiverSettings.PRESET_ARM)) {
             double throttle = craft.told(ReceiverSettings.PRESET_THROTTLE);
             found.add(Violation.of(
-                    "receiver-presets-armed",
+                    WORDS.of("receiver-presets-armed")
+                            .with("throttle", Param.written(said(craft, ReceiverSettings.PRESET_THROTTLE)))
+                            .with("flies", Param.when(throttle > IDLING)),
                     Severity.HAZARD,
-                    "The receiver's failsafe values keep the arm switch on and the throttle at "
-                            + said(craft, ReceiverSettings.PRESET_THROTTLE)
-                            + (throttle > IDLING ? ": it flies on" : ": it falls, armed"),
-                    "No-signal failsafe, or its failsafe flag",
                     WRONG,
                     List.of(ReceiverSettings.WHEN_LOST, ReceiverSettings.PRESET_ARM, ReceiverSettings.PRESET_THROTTLE),
                     List.of(noFrames, flag, Edit.set(ReceiverSettings.PRESET_ARM, false))));
         } else if (lost == WhenLost.PRESETS && craft.told(FailsafeSettings.STAGE_2) != Stage2.DROP) {
             found.add(Violation.cannotWork(
-                    "receiver-presets",
-                    "The receiver's failsafe values switch it off, so the FC never comes to: "
-                            + said(craft, FailsafeSettings.STAGE_2),
-                    "No-signal failsafe, or its failsafe flag: one box decides, not two",
+                    WORDS.of("receiver-presets").with("action", Param.written(said(craft, FailsafeSettings.STAGE_2))),
                     WRONG,
                     List.of(ReceiverSettings.WHEN_LOST, FailsafeSettings.STAGE_2),
                     noFrames,
@@ -251,9 +200,7 @@ final class RadioRequirements {
         }
         if (craft.told(ReceiverSettings.NOTICES) > LONG_NOTICE_S) {
             found.add(Violation.doubt(
-                    "receiver-notices",
-                    "The receiver takes " + said(craft, ReceiverSettings.NOTICES) + " to notice",
-                    "0.1 to 1 s is usual",
+                    WORDS.of("receiver-notices").with("time", Param.written(said(craft, ReceiverSettings.NOTICES))),
                     "",
                     ReceiverSettings.NOTICES));
         }
@@ -266,11 +213,10 @@ final class RadioRequirements {
         long hover = Math.round(100 * craft.airframe().hoverThrottle());
         if (then != Stage2.DROP && craft.told(FailsafeSettings.LANDING_THROTTLE) >= hover) {
             found.add(Violation.of(
-                    "failsafe-climbs",
+                    WORDS.of("failsafe-climbs")
+                            .with("throttle", Param.written(said(craft, FailsafeSettings.LANDING_THROTTLE)))
+                            .with("hover", Param.whole(hover, "")),
                     Severity.HAZARD,
-                    "Its landing throttle of " + said(craft, FailsafeSettings.LANDING_THROTTLE)
-                            + " climbs: this craft hovers at about " + hover + " %",
-                    "Well below " + hover + " %",
                     WRONG,
                     List.of(FailsafeSettings.LANDING_THROTTLE, FailsafeSettings.STAGE_2),
                     List.of(
@@ -279,26 +225,21 @@ final class RadioRequirements {
         }
         if (then != Stage2.DROP && craft.told(FailsafeSettings.LANDING_TIME) < BRIEF_S) {
             found.add(Violation.cannotWork(
-                    "failsafe-landing-time",
-                    "Its landing ends after " + said(craft, FailsafeSettings.LANDING_TIME) + ", with the motors off",
-                    "Longer than it sinks from the greatest height that is flown",
+                    WORDS.of("failsafe-landing-time")
+                            .with("time", Param.written(said(craft, FailsafeSettings.LANDING_TIME))),
                     WRONG,
                     List.of(FailsafeSettings.LANDING_TIME),
                     Edit.set(FailsafeSettings.LANDING_TIME, USUAL_LANDING_S)));
         }
         if (craft.told(FailsafeSettings.GUARD) > LONG_GUARD_S) {
             found.add(Violation.doubt(
-                    "failsafe-guard",
-                    "It flies blind for " + said(craft, FailsafeSettings.GUARD) + " before it does anything",
-                    "1 to 1.5 s is usual",
+                    WORDS.of("failsafe-guard").with("time", Param.written(said(craft, FailsafeSettings.GUARD))),
                     "",
                     FailsafeSettings.GUARD));
         }
         if (craft.told(FailsafeSettings.DETECTS) > LONG_NOTICE_S) {
             found.add(Violation.doubt(
-                    "failsafe-detects",
-                    "The FC takes " + said(craft, FailsafeSettings.DETECTS) + " to notice",
-                    "0.1 to 0.3 s is usual",
+                    WORDS.of("failsafe-detects").with("time", Param.written(said(craft, FailsafeSettings.DETECTS))),
                     "",
                     FailsafeSettings.DETECTS));
         }
@@ -313,61 +254,51 @@ final class RadioRequirements {
         RadioChain chain = RadioChain.of(craft);
         if (chain.lines().isPresent() && !chain.hasPositioning()) {
             found.add(Violation.cannotWork(
-                    "return-gnss",
-                    "When the link stays lost it is to return home, and it has no GNSS module",
-                    "Choose to land or to drop",
+                    WORDS.of("return-gnss"),
                     WRONG,
                     List.of(FailsafeSettings.STAGE_2),
                     Edit.set(FailsafeSettings.STAGE_2, Stage2.LAND),
                     Edit.set(FailsafeSettings.STAGE_2, Stage2.DROP)));
         }
         if (Math.abs(craft.told(FailsafeSettings.COMPASS_OFF)) > LostLink.Home.CIRCLES) {
+            Words words =
+                    WORDS.of("return-north").with("off", Param.written(said(craft, FailsafeSettings.COMPASS_OFF)));
             found.add(Violation.of(
-                    "return-north",
+                    words,
                     Severity.HAZARD,
-                    "What it takes for north is off by " + said(craft, FailsafeSettings.COMPASS_OFF)
-                            + ": a return flies off",
-                    "Enter how the compass is mounted",
                     HOME,
                     List.of(FailsafeSettings.COMPASS_OFF),
                     List.of(Edit.doing(
                             FailsafeSettings.COMPASS_OFF,
                             0.0,
-                            "Enter how the compass is mounted and calibrate it",
+                            words.line("edit").plain(),
                             6))));
         }
         int satellites = craft.told(FailsafeSettings.LEAST_SATELLITES);
         if (satellites < LostLink.Home.ENOUGH || satellites > MANY) {
             found.add(Violation.doubt(
-                    "return-satellites",
-                    "It returns with " + satellites + " satellites" + (satellites > MANY ? " only" : ""),
-                    LostLink.Home.ENOUGH + " are common",
+                    WORDS.of("return-satellites")
+                            .with("n", new Param.Count(satellites))
+                            .with("many", Param.when(satellites > MANY))
+                            .with("enough", new Param.Count(LostLink.Home.ENOUGH)),
                     HOME,
                     FailsafeSettings.LEAST_SATELLITES));
         }
         if (craft.told(FailsafeSettings.LEAST_DISTANCE) > FAR_M) {
             found.add(Violation.doubt(
-                    "return-distance",
-                    "Nearer than " + said(craft, FailsafeSettings.LEAST_DISTANCE) + " it lands instead of returning",
-                    "10 m for a first try",
+                    WORDS.of("return-distance")
+                            .with("distance", Param.written(said(craft, FailsafeSettings.LEAST_DISTANCE))),
                     HOME,
                     FailsafeSettings.LEAST_DISTANCE));
         }
         if (craft.told(FailsafeSettings.CLIMB_TO) < LOW_M) {
             found.add(Violation.doubt(
-                    "return-height",
-                    "It returns at " + said(craft, FailsafeSettings.CLIMB_TO),
-                    "30 m for a first try, and above what stands around",
+                    WORDS.of("return-height").with("height", Param.written(said(craft, FailsafeSettings.CLIMB_TO))),
                     HOME,
                     FailsafeSettings.CLIMB_TO));
         }
         if (craft.told(FailsafeSettings.HOME_AT) == HomeAt.POWER) {
-            found.add(Violation.doubt(
-                    "return-home-at",
-                    "Home is where it got its fix, not where it was armed",
-                    "Each time it is armed, unless it always gets its power where it flies",
-                    HOME,
-                    FailsafeSettings.HOME_AT));
+            found.add(Violation.doubt(WORDS.of("return-home-at"), HOME, FailsafeSettings.HOME_AT));
         }
         return found;
     }

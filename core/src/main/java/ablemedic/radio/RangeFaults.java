@@ -40,11 +40,12 @@ final class RangeFaults {
     private static void antenna(
             FaultList faults, CraftLine line, String kind, PoorAntenna.Why why, Odds prior, double minutes) {
         Part part = line.part();
+        String how = kind.substring("antenna-".length());
         faults.add(RadioWords.fault(kind))
                 .at(part)
                 .with("part", Param.part(part.id(), line.label()))
                 .site("antenna " + part.id())
-                .remedy("antenna of " + part.id() + " " + kind.substring("antenna-".length()))
+                .remedy("antenna of " + part.id() + " " + how)
                 .prior(prior)
                 .defect(new PoorAntenna(part.id(), why))
                 .fix("put-right", minutes);

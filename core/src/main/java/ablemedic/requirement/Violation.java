@@ -56,6 +56,16 @@ public record Violation(
                 edits);
     }
 
+    /** One that can't work, in the words of a catalogue. */
+    public static Violation cannotWork(Words words, String complaint, List<Setting<?>> settings, Edit... edits) {
+        return of(words, Severity.CANNOT_WORK, complaint, settings, List.of(edits));
+    }
+
+    /** One that may be meant, in the words of a catalogue: nothing is to be edited for it. */
+    public static Violation doubt(Words words, String complaint, Setting<?>... settings) {
+        return of(words, Severity.DOUBTFUL, complaint, List.of(settings), List.of());
+    }
+
     /** A setting that has one right value, and another, in the words of a catalogue; nothing where it has that. */
     public static <T> Optional<Violation> unless(
             Craft craft, Setting<T> setting, T right, Words words, String complaint) {

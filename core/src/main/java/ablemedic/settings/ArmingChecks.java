@@ -2,6 +2,8 @@ package ablemedic.settings;
 
 import static ablemedic.diagnosis.Prediction.from;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.LinkSettings;
@@ -22,15 +24,16 @@ import ablemedic.diagnosis.Gaussian;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Reading.Chosen;
+import ablemedic.family.CheckBuilder;
+import ablemedic.family.CheckList;
 import ablemedic.family.Complaint;
-import ablemedic.family.CraftCheck;
+import ablemedic.family.Observer;
 import ablemedic.physics.UsbPower;
 import ablemedic.settings.Arming.Reason;
 import ablemedic.settings.Arming.State;
 import ablemedic.uart.CraftLine;
 import ablemedic.uart.CraftLines;
 import ablemedic.wiring.UartFunction;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -46,8 +49,8 @@ final class ArmingChecks {
 
     static final String SAYS = "says";
 
-    private static final double MISREAD = 0.05;
-    private static final double TOLD_WRONG = 0.08;
+    private static final double MISREAD = Observer.READS.slips();
+    private static final double TOLD_WRONG = Observer.TELLS.slips();
     /** What an owner remembers of a text in the goggles or of a lamp that blinked. */
     private static final double SAID_WRONG = 0.2;
     /** A tilt that is told by eye is off by as much, degrees. Common practice, no source. */
@@ -58,12 +61,14 @@ final class ArmingChecks {
     private static final List<Reason> ASKED =
             List.of(Reason.FRAMES, Reason.CALIBRATED, Reason.TILT, Reason.THROTTLE, Reason.FIX);
 
-    private static final Choices ARMS =
-            Choices.of("Does it arm?", List.of(new Outcome("arms", "it arms"), new Outcome("not", "it does not")));
+    /** The pages that several of these checks share. */
+    private static final String CONDITIONS = "read-arming";
+
+    private static final String HABITS = "ask-how-armed";
 
     private final Craft sound;
     private final Optional<CraftLines> lines;
-    private final List<Check<Craft>> checks = new ArrayList<>();
+    private final CheckList checks = new CheckList();
 
     private ArmingChecks(Craft sound, Optional<CraftLines> lines) {
         this.sound = sound;
@@ -76,7 +81,7 @@ final class ArmingChecks {
         all.reasons();
         all.bars();
         all.read();
-        return List.copyOf(all.checks);
+        return all.checks.all();
     }
 
     private Facet<Craft, Set<Reason>> shut(String name, State state) {
@@ -84,56 +89,35 @@ final class ArmingChecks {
     }
 
     private void tried() {
-        add(new CraftCheck(
-                TRY,
-                "try-to-arm",
-                c -> "Try to arm it at the bench, computer out",
-                c -> "Props off, computer out. Arm switch off, pack in, radio on, throttle all "
-                        + "the way down; wait ten seconds. "
-                        + (c.told(ArmingSettings.BY) == ArmingSettings.Way.STICKS
-                                ? "Hold yaw to the right"
-                                : "Flip the arm switch")
-                        + ". Idling motors, or the word on the screen, say that it is armed. Disarm at once.",
-                ARMS,
-                from(
-                        shut("locks at the bench", State.AT_BENCH),
-                        shut -> Categorical.expecting(ARMS, shut.isEmpty() ? "arms" : "not", MISREAD)),
-                1,
-                0.3,
-                BenchNeeds.POWERED_AND_RADIO_ALONE,
-                true));
+        checks.ask(SettingsWords.check(TRY))
+                .kind("try-to-arm")
+                .with("sticks", Param.when(sound.told(ArmingSettings.BY) == ArmingSettings.Way.STICKS))
+                .shows(shut("blockers-bench", State.AT_BENCH), shut -> shut.isEmpty() ? "arms" : "not", Observer.READS)
+                .needs(BenchNeeds.POWERED_AND_RADIO_ALONE)
+                .minutes(1)
+                .risk(0.3)
+                .add();
     }
 
     private void reasons() {
-        List<Question> asked = ASKED.stream()
+        checks.ask(SettingsWords.check("arm-reasons"))
+                .kind("arming-reasons")
+                .with("battery", Param.when(radioNeedsPack()))
+                .shows(
+                        ArmingChecks::asked,
+                        asked -> from(shut("blockers-computer", State.AT_COMPUTER), shut -> given(asked, shut)))
+                .needs(radio())
+                .minutes(0.8)
+                .risk(0.05)
+                .add();
+    }
+
+    private static Choices asked(Words words) {
+        List<Outcome> outcomes = CheckBuilder.named(words, words.outcomes());
+        return new Choices(ASKED.stream()
                 .map(reason -> new Question(
-                        reason.id(),
-                        switch (reason) {
-                            case FRAMES -> "No receiver, or failsafe?";
-                            case CALIBRATED -> "Not calibrated?";
-                            case TILT -> "Tilted too far?";
-                            case THROTTLE -> "Throttle not down?";
-                            default -> "Waiting for a fix?";
-                        },
-                        List.of(new Outcome("given", "it says so"), new Outcome("not", "it does not"))))
-                .toList();
-        Choices answers = new Choices(asked);
-        add(new CraftCheck(
-                "arm-reasons",
-                "arming-reasons",
-                c -> "Ask the board what keeps it from arming",
-                c -> "Computer joined, radio on, throttle down, craft level"
-                        + (radioNeedsPack()
-                                ? ", pack in and props off, since the receiver gets no power from the computer"
-                                : "")
-                        + ". The board lists its reasons. That the computer "
-                        + "itself is one, and the switch another while it is off, says nothing.",
-                answers,
-                from(shut("reasons at the computer", State.AT_COMPUTER), shut -> given(answers, shut)),
-                0.8,
-                0.05,
-                radio(),
-                true));
+                        reason.id(), words.line("ask " + reason.id()).plain(), outcomes))
+                .toList());
     }
 
     private static Distribution given(Choices answers, Set<Reason> shut) {
@@ -157,43 +141,23 @@ final class ArmingChecks {
 
     /** What the bars of the receiver's page show of throttle and arm switch. */
     private void bars() {
-        Scale pulse = new Scale("throttle's bar with the stick down, µs", "", 800, 2200);
-        add(new CraftCheck(
-                "throttle-bar",
-                "throttle-bar",
-                c -> "Throttle stick all the way down: where does its bar stand?",
-                c -> "On the receiver's page, in microseconds. It counts as down below "
-                        + c.told(ArmingSettings.THROTTLE_LOW) + " µs.",
-                pulse,
-                from(Facet.of("throttle bar", this::throttleUs), us -> us.<Distribution>map(
-                                at -> new Gaussian(pulse, at, 3, MISREAD))
-                        .orElseGet(() -> new Gaussian(pulse, 1500, 400, 0.5))),
-                0.5,
-                0.05,
-                radio(),
-                true));
-        Choices answers = Choices.of(
-                "What does the arm switch do on the page of modes?",
-                List.of(
-                        new Outcome("enters", "its mark enters the range, and leaves it"),
-                        new Outcome("outside", "a mark moves, and stays outside"),
-                        new Outcome("other-end", "its mark leaves the range when it is switched on"),
-                        new Outcome("stays-in", "its mark stands in the range whatever the switch does"),
-                        new Outcome("none", "no mark moves with it"),
-                        new Outcome("no-range", "no range is there that arms")));
-        add(new CraftCheck(
-                "arm-switch-mark",
-                "arm-switch-mark",
-                c -> "Flip the arm switch and watch the page of modes",
-                c -> "Computer joined, radio on. Does the mark of its channel go into " + "the range that arms?",
-                answers,
-                from(
-                        Facet.of("mark of the arm switch", this::mark),
-                        seen -> Categorical.expecting(answers, seen, MISREAD)),
-                0.6,
-                0.05,
-                radio(),
-                true));
+        checks.ask(SettingsWords.check("throttle-bar"))
+                .with("limit", new Param.Count(sound.told(ArmingSettings.THROTTLE_LOW)))
+                .shows(
+                        words -> new Scale(words.line("measure").plain(), "", 800, 2200),
+                        pulse -> from(Facet.of("throttle-bar", this::throttleUs), us -> us.<Distribution>map(
+                                        at -> new Gaussian(pulse, at, 3, MISREAD))
+                                .orElseGet(() -> new Gaussian(pulse, 1500, 400, 0.5))))
+                .needs(radio())
+                .minutes(0.5)
+                .risk(0.05)
+                .add();
+        checks.ask(SettingsWords.check("arm-switch-mark"))
+                .shows(Facet.of("arm-switch-marker", this::mark), seen -> seen, Observer.READS)
+                .needs(radio())
+                .minutes(0.6)
+                .risk(0.05)
+                .add();
     }
 
     private boolean isHeard(Craft craft) {
@@ -225,106 +189,54 @@ final class ArmingChecks {
     }
 
     private void read() {
-        add(ArmingFaults.WAITS.read(
-                "fix-setting",
-                "read-arming",
-                "Does it wait for a fix before it arms?",
-                "Among the board's settings of arming or positioning.",
-                0.5));
-        add(ArmingFaults.CALIBRATED.read(
-                "calibrated-setting",
-                "read-arming",
-                "Was level calibrated since the last erase?",
-                "The board says so, or its level stands at nothing at all.",
-                0.4));
-        Choices channel = Choices.of(
-                "Which channel is it on?",
-                List.of(
-                        new Outcome("as-told", "the one that the board is told"),
-                        new Outcome("other", "another, or none")));
-        add(ArmingFaults.CHANNEL
-                .read(
-                        "radio-arm-channel-setting",
-                        "read-at-radio",
-                        c -> "On which channel has the radio its arm switch?",
-                        c -> "In the radio's model, its page of " + "channels. The board arms on "
-                                + c.told(ArmingSettings.ARM) + ".",
-                        channel,
-                        told -> Categorical.expecting(
-                                channel,
-                                told.equals(sound.told(ArmingSettings.RADIO_CHANNEL)) ? "as-told" : "other",
-                                MISREAD),
-                        0.6)
-                .needing(BenchNeeds.RADIO));
-        Choices stood = Choices.of(
-                "Where did it stand?", List.of(new Outcome("off", "off"), new Outcome("on", "on, or nobody knows")));
-        add(ArmingFaults.AT_POWER
-                .read(
-                        "switch-at-power",
-                        "ask-how-armed",
-                        c -> "Where did the arm switch stand when the pack went in?",
-                        c -> "Ask or remember.",
-                        stood,
-                        on -> Categorical.of(stood, on ? 0.15 : 0.8, on ? 0.85 : 0.2),
-                        0.2)
-                .needing(BenchNeeds.NOTHING));
-        Scale tilt = new Scale("how far from level it stands", "deg", 0, 180);
-        add(ArmingFaults.STANDS
-                .read(
-                        "stands-tilt",
-                        "ask-how-it-stands",
-                        c -> "How far from level does it stand when it is to arm?",
-                        c ->
-                                "On the ground where it is flown: grass, a slope, something under it? 0 for level; lay a phone or "
-                                        + "a protractor beside it. It arms up to "
-                                        + Math.round(c.told(ArmingSettings.TILT)) + "°.",
-                        tilt,
-                        stands -> new Gaussian(tilt, stands, STANDS_DEG, TOLD_WRONG),
-                        0.3)
-                .needing(BenchNeeds.NOTHING));
-        Choices joined = Choices.of("Was it?", List.of(new Outcome("out", "out"), new Outcome("in", "in")));
-        add(ArmingFaults.COMPUTER
-                .read(
-                        "computer-at-arming",
-                        "ask-how-armed",
-                        c -> "Was the computer joined when it was to arm?",
-                        c -> "Ask or remember. Most boards arm only without its program.",
-                        joined,
-                        in -> Categorical.of(joined, in ? 0.1 : 0.92, in ? 0.9 : 0.08),
-                        0.2)
-                .needing(BenchNeeds.NOTHING));
+        checks.ask(SettingsWords.check("fix-setting"))
+                .kind(CONDITIONS)
+                .needs(BenchNeeds.COMPUTER)
+                .minutes(0.5)
+                .reads(ArmingFaults.WAITS);
+        checks.ask(SettingsWords.check("calibrated-setting"))
+                .kind(CONDITIONS)
+                .needs(BenchNeeds.COMPUTER)
+                .minutes(0.4)
+                .reads(ArmingFaults.CALIBRATED);
+        int channel = sound.told(ArmingSettings.RADIO_CHANNEL);
+        checks.ask(SettingsWords.check("radio-arm-channel-setting"))
+                .kind("read-at-radio")
+                .with("range", Param.written(sound.told(ArmingSettings.ARM).toString()))
+                .needs(BenchNeeds.RADIO)
+                .minutes(0.6)
+                .reads(ArmingFaults.CHANNEL, is -> is == channel ? "as-told" : "other", Observer.READS);
+        checks.ask(SettingsWords.check("switch-at-power"))
+                .kind(HABITS)
+                .minutes(0.2)
+                .reads(ArmingFaults.AT_POWER, (asked, on) -> Categorical.of(asked, on ? 0.15 : 0.8, on ? 0.85 : 0.2));
+        Words tilt = SettingsWords.check("stands-tilt")
+                .with("limit", Param.whole(Math.round(sound.told(ArmingSettings.TILT)), ""));
+        Scale degrees = new Scale(tilt.line("measure").plain(), "deg", 0, 180);
+        checks.ask(tilt)
+                .kind("ask-how-it-stands")
+                .minutes(0.3)
+                .reads(ArmingFaults.STANDS, degrees, stands -> new Gaussian(degrees, stands, STANDS_DEG, TOLD_WRONG));
+        checks.ask(SettingsWords.check("computer-at-arming"))
+                .kind(HABITS)
+                .minutes(0.2)
+                .reads(ArmingFaults.COMPUTER, (asked, in) -> Categorical.of(asked, in ? 0.1 : 0.92, in ? 0.9 : 0.08));
     }
 
-    private void add(Check<Craft> check) {
-        checks.add(check);
-    }
-
-    /** “It will not arm”, with what the board said of it. */
+    /** “Won't arm”, with what the FC reported. */
     static Complaint complaint(Optional<CraftLines> lines, List<Check<Craft>> checks) {
-        List<Outcome> says = new ArrayList<>();
-        for (Reason reason : Reason.values()) {
-            says.add(new Outcome(
-                    reason.id(),
-                    switch (reason) {
-                        case BOARD -> "nothing, it is dead";
-                        case COMPUTER -> "the computer";
-                        case FRAMES -> "no receiver, or failsafe";
-                        case CALIBRATED -> "not calibrated";
-                        case TILT -> "tilt, or not level";
-                        case THROTTLE -> "throttle";
-                        case FIX -> "waits for a fix";
-                        case SWITCH -> "nothing, as if the switch were not there";
-                        case AT_POWER -> "the switch";
-                    }));
-        }
+        Words words = SettingsWords.complaint(COMPLAINT);
         Choices answers = new Choices(List.of(
                 new Question(
-                        SEEN,
-                        "What comes of it?",
-                        List.of(new Outcome("arms", "it arms"), new Outcome("not", "it does not arm"))),
-                new Question(SAYS, "What does it give as the reason, by text, lamp or sounder?", says)));
+                        SEEN, words.line("ask " + SEEN).plain(), CheckBuilder.named(words, List.of("arms", "not"))),
+                new Question(
+                        SAYS,
+                        words.line("ask " + SAYS).plain(),
+                        CheckBuilder.named(
+                                words,
+                                Arrays.stream(Reason.values()).map(Reason::id).toList()))));
         Facet<Craft, Tried> facet = Facet.of(
-                "locks when the pilot tries",
+                "blockers-pilot",
                 craft -> new Tried(
                         Arming.of(lines, craft, State.ofPilot(craft, true)).shut(),
                         Arming.of(lines, craft, State.ofPilot(craft, false)).shut()));
@@ -333,7 +245,7 @@ final class ArmingChecks {
         Reading fine = new Chosen(Map.of(SEEN, "arms"));
         return Complaint.told(
                 COMPLAINT,
-                "It will not arm",
+                words.title().plain(),
                 answers,
                 seen,
                 Optional.of(fine),

@@ -1,13 +1,14 @@
 package ablemedic.settings;
 
-import ablemedic.configuration.Setting;
+import ablemedic.catalogue.Param;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.ModeRange;
 import ablemedic.diagnosis.Fault;
+import ablemedic.family.FaultBuilder;
+import ablemedic.family.FaultList;
 import ablemedic.family.Odds;
 import ablemedic.family.SettingTrouble;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
@@ -34,7 +35,7 @@ final class ArmingFaults {
     private static final double STEEPER_DEG = 8;
 
     private final Craft sound;
-    private final List<Fault<Craft>> faults = new ArrayList<>();
+    private final FaultList faults = new FaultList();
 
     private ArmingFaults(Craft sound) {
         this.sound = sound;
@@ -48,168 +49,77 @@ final class ArmingFaults {
         }
         all.waiting();
         all.handling();
-        return List.copyOf(all.faults);
+        return all.faults.all();
+    }
+
+    private <T> FaultBuilder wrong(String kind, SettingTrouble<T> trouble, Odds prior, UnaryOperator<T> change) {
+        return faults.add(SettingsWords.fault(kind))
+                .sets(trouble, sound, change)
+                .prior(prior);
     }
 
     private void switches() {
         ModeRange range = sound.told(ArmingSettings.ARM);
         int on = sound.told(ArmingSettings.RADIO_ON);
-        add(
-                ARM,
-                ArmingSettings.ARM,
-                "arm-range-lost",
-                "mode-lost",
-                SettingsOdds.MODE_LOST,
-                was -> ModeRange.NONE,
-                "No switch arms it: the range of the arm switch is gone",
-                "Tell the board that " + range + " arms it",
-                3,
-                "On the board's page of modes: " + range + " arms it.",
-                "Flip the switch: its mark enters the range, and leaves it.",
-                SettingTrouble.SAVE);
+        int channel = sound.told(ArmingSettings.RADIO_CHANNEL);
+        wrong("arm-range-lost", ARM, SettingsOdds.MODE_LOST, was -> ModeRange.NONE)
+                .kind("mode-lost")
+                .with("right", Param.written(range.toString()))
+                .fix("set", 3);
         if (on + OUT_OF_REACH_US < 2150) {
-            add(
-                    ARM,
-                    ArmingSettings.ARM,
-                    "arm-range-out-of-reach",
-                    "mode-out-of-reach",
-                    SettingsOdds.MODE_OUT_OF_REACH,
-                    was -> new ModeRange(was.channel(), on + OUT_OF_REACH_US, 2150),
-                    "The arm switch sends " + on + " µs, and the range that arms begins above it",
-                    "Lay the range that arms over what the switch sends: " + range,
-                    3,
-                    "On the board's page of modes: " + range + " arms it.",
-                    SettingTrouble.SAVE);
+            wrong(
+                            "mode-out-of-reach",
+                            ARM,
+                            SettingsOdds.MODE_OUT_OF_REACH,
+                            was -> new ModeRange(was.channel(), on + OUT_OF_REACH_US, 2150))
+                    .id("arm-range-out-of-reach")
+                    .with("on", new Param.Count(on))
+                    .with("right", Param.written(range.toString()))
+                    .fix("set", 3);
         }
-        add(
-                CHANNEL,
-                ArmingSettings.RADIO_CHANNEL,
-                "arm-channel-other",
-                "switch-on-other-channel",
-                SettingsOdds.SWITCH_ELSEWHERE,
-                was -> was == 0 || was == 18 ? 5 : was + 1,
-                "The radio has its arm switch on another channel than the board is told",
-                "Put the radio's arm switch on channel " + sound.told(ArmingSettings.RADIO_CHANNEL),
-                3,
-                "In the radio's model, its page of channels: the arm switch on channel "
-                        + sound.told(ArmingSettings.RADIO_CHANNEL) + ".",
-                "Flip it: its mark enters the range that arms.");
-        add(
-                ON,
-                ArmingSettings.RADIO_ON,
-                "arm-switch-short",
-                "switch-does-not-reach",
-                SettingsOdds.SWITCH_SHORT,
-                was -> Math.max(850, range.fromUs() - OUT_OF_REACH_US),
-                "The arm switch sends " + Math.max(850, range.fromUs() - OUT_OF_REACH_US)
-                        + " µs, and the range that arms begins at " + range.fromUs(),
-                "Give the arm switch its full travel: " + on + " µs",
-                3,
-                "In the radio's outputs: travel of its channel to " + on + " µs.",
-                "Flip it: its mark enters the range that arms.");
+        wrong(
+                        "switch-on-other-channel",
+                        CHANNEL,
+                        SettingsOdds.SWITCH_ELSEWHERE,
+                        was -> was == 0 || was == 18 ? 5 : was + 1)
+                .id("arm-channel-other")
+                .with("right", new Param.Count(channel))
+                .fix("set", 3);
+        int tooShort = Math.max(850, range.fromUs() - OUT_OF_REACH_US);
+        wrong("switch-does-not-reach", ON, SettingsOdds.SWITCH_SHORT, was -> tooShort)
+                .id("arm-switch-short")
+                .with("short", new Param.Count(tooShort))
+                .with("from", new Param.Count(range.fromUs()))
+                .with("right", new Param.Count(on))
+                .fix("set", 3);
     }
 
     private void waiting() {
         int limit = sound.told(ArmingSettings.THROTTLE_LOW);
-        add(
-                DOWN,
-                ArmingSettings.RADIO_THROTTLE_DOWN,
-                "throttle-not-down",
-                "throttle-not-down",
-                SettingsOdds.THROTTLE,
-                was -> limit + TRIMMED_US,
-                "The throttle stick sends " + (limit + TRIMMED_US) + " µs when it is down, and counts as down below "
-                        + limit,
-                "Bring the throttle's lower end to " + sound.told(ArmingSettings.RADIO_THROTTLE_DOWN) + " µs",
-                3,
-                "At the radio: throttle trim all the way down, then the travel of its lower end, until the bar stands at "
-                        + sound.told(ArmingSettings.RADIO_THROTTLE_DOWN) + " µs.");
+        wrong("throttle-not-down", DOWN, SettingsOdds.THROTTLE, was -> limit + TRIMMED_US)
+                .with("sends", new Param.Count(limit + TRIMMED_US))
+                .with("limit", new Param.Count(limit))
+                .with("right", new Param.Count(sound.told(ArmingSettings.RADIO_THROTTLE_DOWN)))
+                .fix("set", 3);
         if (!sound.told(ArmingSettings.WAITS_FOR_FIX)) {
-            add(
-                    WAITS,
-                    ArmingSettings.WAITS_FOR_FIX,
-                    "waits-for-fix",
-                    "waits-for-fix",
-                    SettingsOdds.WAITS,
-                    was -> true,
-                    "It waits for a fix that it never gets",
-                    "Switch the wait for a fix off",
-                    2,
-                    "Among the settings of arming or positioning. Whoever wants return home keeps it, and arms outdoors after the fix.",
-                    SettingTrouble.SAVE);
+            wrong("waits-for-fix", WAITS, SettingsOdds.WAITS, was -> true).fix("set", 2);
         }
-        add(
-                CALIBRATED,
-                ArmingSettings.CALIBRATED,
-                "level-not-calibrated",
-                "level-not-calibrated",
-                SettingsOdds.NOT_CALIBRATED,
-                was -> false,
-                "Level was not calibrated since the last erase",
-                "Calibrate level on a flat surface",
-                3,
-                "Alignment first. Lay the craft on a surface that a spirit level shows flat, no strap under it; run the calibration, hands off.",
-                SettingTrouble.SAVE);
+        wrong("level-not-calibrated", CALIBRATED, SettingsOdds.NOT_CALIBRATED, was -> false)
+                .fix("set", 3);
     }
 
     private void handling() {
-        add(
-                COMPUTER,
-                ArmingSettings.WITH_COMPUTER,
-                "armed-with-computer",
-                "computer-joined",
-                SettingsOdds.WITH_COMPUTER,
-                was -> true,
-                "The computer's program is joined, and that alone keeps it from arming",
-                "Take the computer out before arming",
-                1,
-                "Disconnect the program, pull the plug. Props off as long as it is at the bench.");
+        wrong("computer-joined", COMPUTER, SettingsOdds.WITH_COMPUTER, was -> true)
+                .id("armed-with-computer")
+                .fix("set", 1);
         double limit = sound.told(ArmingSettings.TILT);
         if (limit + STEEPER_DEG < 90) {
-            add(
-                    STANDS,
-                    ArmingSettings.STANDS,
-                    "stands-steep",
-                    "stands-steep",
-                    SettingsOdds.STANDS_STEEP,
-                    was -> limit + STEEPER_DEG,
-                    "It stands further from level than the " + Math.round(limit) + "° up to which it arms",
-                    "Set it on level ground before arming",
-                    1,
-                    "Flat ground, a board or a landing pad; out of the grass. Or allow more tilt: 45° on rough ground, if the owner wants it.");
+            wrong("stands-steep", STANDS, SettingsOdds.STANDS_STEEP, was -> limit + STEEPER_DEG)
+                    .with("limit", Param.whole(Math.round(limit), ""))
+                    .fix("set", 1);
         }
-        add(
-                AT_POWER,
-                ArmingSettings.ON_AT_POWER,
-                "arm-switch-on-at-power",
-                "switch-on-at-power",
-                SettingsOdds.ON_AT_POWER,
-                was -> true,
-                "The arm switch stood on when the pack went in",
-                "Arm switch off, then on",
-                1,
-                "Throttle down, switch off, wait two seconds, switch on. Off before the pack goes in, every time.");
-    }
-
-    private <T> void add(
-            SettingTrouble<T> trouble,
-            Setting<T> setting,
-            String id,
-            String kind,
-            Odds odds,
-            UnaryOperator<T> change,
-            String description,
-            String title,
-            double minutes,
-            String... steps) {
-        faults.add(trouble.wrong(
-                id,
-                kind,
-                "setting " + setting.id(),
-                odds,
-                change,
-                any -> description,
-                trouble.entered(
-                        "set", setting.id() + " " + sound.told().written(setting), title, List.of(steps), minutes)));
+        wrong("switch-on-at-power", AT_POWER, SettingsOdds.ON_AT_POWER, was -> true)
+                .id("arm-switch-on-at-power")
+                .fix("set", 1);
     }
 }

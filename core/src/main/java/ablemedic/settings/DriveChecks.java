@@ -2,6 +2,8 @@ package ablemedic.settings;
 
 import static ablemedic.diagnosis.Prediction.from;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.craft.DriveSettings;
@@ -9,7 +11,6 @@ import ablemedic.craft.MotorProtocol;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Item;
 import ablemedic.diagnosis.Answers.Mixed;
-import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Categorical;
@@ -19,11 +20,12 @@ import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Gaussian;
 import ablemedic.diagnosis.Joint;
 import ablemedic.diagnosis.Reading.Chosen;
+import ablemedic.family.CheckBuilder;
+import ablemedic.family.CheckList;
 import ablemedic.family.Complaint;
-import ablemedic.family.CraftCheck;
+import ablemedic.family.Observer;
 import ablemedic.physics.Drives;
 import ablemedic.physics.FedArm;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -34,26 +36,18 @@ import java.util.Optional;
 final class DriveChecks {
     static final String EVEN = "starts-even";
 
-    private static final double MISREAD = 0.05;
-    private static final double TOLD_WRONG = 0.08;
+    private static final double MISREAD = Observer.READS.slips();
     /** Where a sound motor starts and keeps on, percent of throttle, and by how much motors differ. From memory. */
     private static final double STARTS_AT = 3.5;
 
     private static final double ALIKE = 0.7;
     private static final double LATE_AT = 8;
     private static final double UNLIKE = 3;
-    private static final Choices STARTS = Choices.of(
-            "How do they start?",
-            List.of(
-                    new Outcome("together", "all together, smoothly"),
-                    new Outcome("own", "each at a throttle of its own"),
-                    new Outcome("one", "one late, or it stutters"),
-                    new Outcome("stutter", "all stutter"),
-                    new Outcome("still", "none turns"),
-                    new Outcome("dead", "one or more stay still")));
+    /** The page of what is read of motors and ESCs. */
+    private static final String PROTOCOL_PAGE = "read-motor-protocol";
 
     private final Craft sound;
-    private final List<Check<Craft>> checks = new ArrayList<>();
+    private final CheckList checks = new CheckList();
 
     private DriveChecks(Craft sound) {
         this.sound = sound;
@@ -64,61 +58,34 @@ final class DriveChecks {
         all.seen();
         all.thresholds();
         all.read();
-        return List.copyOf(all.checks);
+        return all.checks.all();
     }
 
     private void seen() {
-        checks.add(new CraftCheck(
-                EVEN,
-                "start-together",
-                c -> "Bring all four up from nothing: how do they start?",
-                c -> "Props off. From the computer, slowly, all four at once, twice.",
-                STARTS,
-                from(
-                        Facet.of("how all start", DriveChecks::starts),
-                        seen -> Categorical.expecting(STARTS, seen, MISREAD)),
-                0.8,
-                0.35,
-                BenchNeeds.MOTORS_POWERED,
-                true));
-        Choices tones = Choices.of(
-                "Which tones come?",
-                List.of(
-                        new Outcome("both", "the first, and the second after a moment"),
-                        new Outcome("first", "only the first"),
-                        new Outcome("none", "none at all")));
-        checks.add(new CraftCheck(
-                "second-tones",
-                "second-tones",
-                c -> "Listen when the pack goes in: do the second tones come?",
-                c -> "Props off. The first say that the controllers have power, "
-                        + "the second that they hear the board.",
-                tones,
-                from(Facet.of("tones", DriveChecks::tones), heard -> Categorical.expecting(tones, heard, MISREAD)),
-                0.4,
-                0.15,
-                BenchNeeds.POWERED,
-                true));
+        checks.ask(SettingsWords.check(EVEN))
+                .kind("start-together")
+                .shows(Facet.of("motors-start", DriveChecks::starts), seen -> seen, Observer.READS)
+                .needs(BenchNeeds.MOTORS_POWERED)
+                .minutes(0.8)
+                .risk(0.35)
+                .add();
+        checks.ask(SettingsWords.check("second-tones"))
+                .shows(Facet.of("esc-beeps", DriveChecks::tones), heard -> heard, Observer.READS)
+                .needs(BenchNeeds.POWERED)
+                .minutes(0.4)
+                .risk(0.15)
+                .add();
         if (sound.told(DriveSettings.PROTOCOL).isDigital()) {
-            Choices comes = Choices.of(
-                    "How do the motors start on pulses?",
-                    List.of(
-                            new Outcome("run", "they run, evenly or not"),
-                            new Outcome("same", "no better than before")));
-            checks.add(new CraftCheck(
-                    "pulses-try",
-                    "pulses-try",
-                    c -> "Try pulses: choose " + MotorProtocol.ONESHOT125.label() + " and bring the motors up",
-                    c -> "Props off. Note what is set. Choose " + MotorProtocol.ONESHOT125.label()
-                            + ", save, restart, bring the motors up slowly. Then set back what was set, whatever came of it.",
-                    comes,
-                    from(
-                            Facet.of("how all start on pulses", DriveChecks::onPulses),
-                            runs -> Categorical.expecting(comes, runs ? "run" : "same", MISREAD)),
-                    3,
-                    0.35,
-                    BenchNeeds.MOTORS_POWERED,
-                    true));
+            checks.ask(SettingsWords.check("pulses-try"))
+                    .with("pulses", Param.written(MotorProtocol.ONESHOT125.label()))
+                    .shows(
+                            Facet.of("motors-start-pulses", DriveChecks::onPulses),
+                            runs -> runs ? "run" : "same",
+                            Observer.READS)
+                    .needs(BenchNeeds.MOTORS_POWERED)
+                    .minutes(3)
+                    .risk(0.35)
+                    .add();
         }
     }
 
@@ -148,33 +115,32 @@ final class DriveChecks {
     }
 
     private void thresholds() {
-        Scale percent = new Scale("the lowest throttle that starts it and keeps it on, percent", "", 0, 25);
-        Mixed answers = new Mixed(Corner.ALL.stream()
+        checks.ask(SettingsWords.check("start-thresholds"))
+                .shows(
+                        this::percents,
+                        asked -> from(Facet.of("start-thresholds", DriveChecks::kept), late -> starting(asked, late)))
+                .needs(BenchNeeds.MOTORS_POWERED)
+                .minutes(3)
+                .risk(0.35)
+                .add();
+    }
+
+    private Mixed percents(Words words) {
+        Scale percent = new Scale(words.line("measure").plain(), "", 0, 25);
+        return new Mixed(Corner.ALL.stream()
                 .map(corner -> new Item(sound.airframe().shape().shortName(corner), percent))
                 .toList());
-        checks.add(new CraftCheck(
-                "start-thresholds",
-                "start-thresholds",
-                c -> "Find where each motor starts and keeps on",
-                c -> "Props off. From the computer, one motor at a time, half a percent of throttle at a time. "
-                        + "Leave open one that never starts.",
-                answers,
-                from(
-                        Facet.of("thresholds", DriveChecks::kept),
-                        late -> Joint.of(
-                                answers,
-                                late.stream()
-                                        .map(one -> (Distribution) one.map(isLate -> new Gaussian(
-                                                        percent,
-                                                        isLate ? LATE_AT : STARTS_AT,
-                                                        isLate ? UNLIKE : ALIKE,
-                                                        MISREAD))
-                                                .orElseGet(() -> new Gaussian(percent, 20, 6, 0.5)))
-                                        .toArray(Distribution[]::new))),
-                3,
-                0.35,
-                BenchNeeds.MOTORS_POWERED,
-                true));
+    }
+
+    private static Distribution starting(Mixed asked, List<Optional<Boolean>> late) {
+        Scale percent = (Scale) asked.items().get(0).form();
+        return Joint.of(
+                asked,
+                late.stream()
+                        .map(one -> (Distribution) one.map(isLate -> new Gaussian(
+                                        percent, isLate ? LATE_AT : STARTS_AT, isLate ? UNLIKE : ALIKE, MISREAD))
+                                .orElseGet(() -> new Gaussian(percent, 20, 6, 0.5)))
+                        .toArray(Distribution[]::new));
     }
 
     /** Whether each motor starts late; nothing for one that never starts. */
@@ -185,68 +151,51 @@ final class DriveChecks {
     }
 
     private void read() {
-        checks.add(DriveFaults.PROTOCOL.read(
-                "protocol-setting",
-                "read-motor-protocol",
-                "Which motor protocol is set?",
-                "On the board's page of motors. The sheet says " + sound.told().said(DriveSettings.PROTOCOL) + ".",
-                0.5));
-        checks.add(DriveFaults.TWO_WAY.read(
-                "two-way-setting",
-                "read-motor-protocol",
-                "Is the two-way motor protocol on?",
-                "On the board's page of motors; it shows speeds of motors where the controllers answer.",
-                0.5));
-        checks.add(DriveFaults.KNOWN
-                .read(
-                        "controllers-firmware",
-                        "read-controllers",
-                        "What do the controllers know?",
-                        "By their papers, the print on them, or what their own program says of their firmware.",
-                        4)
-                .needing(BenchNeeds.MOTORS_POWERED));
-        Scale idle = new Scale("idle, percent", "", 0, 30);
-        checks.add(DriveFaults.IDLE.read(
-                "idle-setting",
-                "read-motor-protocol",
-                c -> "Which idle is set?",
-                c -> "On the board's page of motors. " + sound.told().said(DriveSettings.IDLE) + " by the sheet.",
-                idle,
-                sound.told(DriveSettings.IDLE),
-                told -> new Gaussian(idle, told, 0.1, MISREAD),
-                0.5));
+        checks.ask(SettingsWords.check("protocol-setting"))
+                .kind(PROTOCOL_PAGE)
+                .with("right", Param.written(sound.told().said(DriveSettings.PROTOCOL)))
+                .needs(BenchNeeds.COMPUTER)
+                .minutes(0.5)
+                .reads(DriveFaults.PROTOCOL);
+        checks.ask(SettingsWords.check("two-way-setting"))
+                .kind(PROTOCOL_PAGE)
+                .needs(BenchNeeds.COMPUTER)
+                .minutes(0.5)
+                .reads(DriveFaults.TWO_WAY);
+        checks.ask(SettingsWords.check("controllers-firmware"))
+                .kind("read-controllers")
+                .needs(BenchNeeds.MOTORS_POWERED)
+                .minutes(4)
+                .reads(DriveFaults.KNOWN);
+        checks.ask(SettingsWords.check("idle-setting"))
+                .kind(PROTOCOL_PAGE)
+                .with("right", Param.written(sound.told().said(DriveSettings.IDLE)))
+                .needs(BenchNeeds.COMPUTER)
+                .minutes(0.5)
+                .reads(DriveFaults.IDLE, sound.told(DriveSettings.IDLE), 0, 30, is -> 0.1, Observer.READS);
         if (sound.told(DriveSettings.PROTOCOL).needsEndPoints()) {
-            Choices taught = Choices.of(
-                    "Were they?",
-                    List.of(
-                            new Outcome("yes", "yes, all four, since they or the board were changed"),
-                            new Outcome("no", "no, or nobody knows")));
-            checks.add(DriveFaults.ENDS
-                    .read(
-                            "ends-asked",
-                            "ask-ends",
-                            c -> "Were the controllers taught the ends of the throttle?",
-                            c -> "Ask or remember.",
-                            taught,
-                            ends -> Categorical.of(taught, ends ? 0.8 : 0.1, ends ? 0.2 : 0.9),
-                            0.2)
-                    .needing(BenchNeeds.NOTHING));
+            checks.ask(SettingsWords.check("ends-asked"))
+                    .kind("ask-ends")
+                    .minutes(0.2)
+                    .reads(
+                            DriveFaults.ENDS,
+                            (asked, ends) -> Categorical.of(asked, ends ? 0.8 : 0.1, ends ? 0.2 : 0.9));
         }
     }
 
     /** “Motors stutter, start late or unevenly.” */
     static Complaint complaint(List<Check<Craft>> checks) {
+        Words check = SettingsWords.check(EVEN);
+        Choices asked = CheckBuilder.asked(check, check.outcomes());
+        Words words = SettingsWords.complaint("motors-start");
         return Complaint.told(
-                "motors-start",
-                "Motors stutter, start late or unevenly",
-                STARTS,
+                words.id(),
+                words.title().plain(),
+                asked,
                 from(
-                        Facet.of("how all start, told", DriveChecks::starts),
-                        seen -> Categorical.expecting(STARTS, seen, TOLD_WRONG)),
+                        Facet.of("motors-start-told", DriveChecks::starts),
+                        seen -> Categorical.expecting(asked, seen, Observer.TELLS.slips())),
                 Optional.of(Chosen.of("together")),
-                List.of(checks.stream()
-                        .filter(check -> check.id().equals(EVEN))
-                        .findFirst()
-                        .orElseThrow()));
+                checks.stream().filter(one -> one.id().equals(EVEN)).toList());
     }
 }

@@ -2,6 +2,7 @@ package ablemedic.settings;
 
 import static ablemedic.diagnosis.Prediction.from;
 
+import ablemedic.catalogue.Param;
 import ablemedic.configuration.Configuration;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FcSettings;
@@ -9,18 +10,18 @@ import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.FirmwareSettings.Image;
 import ablemedic.craft.SpokenSettings;
 import ablemedic.diagnosis.Answers.Choices;
-import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Reading.Chosen;
+import ablemedic.family.CheckBuilder;
+import ablemedic.family.CheckList;
 import ablemedic.family.Complaint;
-import ablemedic.family.CraftCheck;
+import ablemedic.family.Observer;
 import ablemedic.snapshot.ReadBack;
 import ablemedic.uart.CraftLines;
 import ablemedic.wiring.UartFunction;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -32,135 +33,70 @@ final class FlashChecks {
     static final String STARTS = "board-starts";
     static final String LISTED = "listing-kept";
 
-    private static final double MISREAD = 0.05;
-    private static final double TOLD_WRONG = 0.08;
-
-    private static final Choices COMES_UP = Choices.of(
-            "What does the board do when the computer is plugged in?",
-            List.of(
-                    new Outcome("starts", "it starts as usual and answers"),
-                    new Outcome("lamp", "its usual lamp comes on, and the computer does not find it"),
-                    new Outcome("boot", "its lamp stays dark; something that the computer does not know is listed"),
-                    new Outcome("dark", "nothing at all")));
-    private static final Choices KEPT = Choices.of(
-            "How much is not as it was?",
-            List.of(
-                    new Outcome("none", "nothing"),
-                    new Outcome("one", "one thing"),
-                    new Outcome("some", "a few"),
-                    new Outcome("all", "nearly everything")));
+    private static final Choices COMES_UP = asked(STARTS);
+    private static final Choices KEPT = asked(ReadBack.CHECK);
 
     private FlashChecks() {}
 
+    private static Choices asked(String id) {
+        return CheckBuilder.asked(
+                SettingsWords.check(id), SettingsWords.check(id).outcomes());
+    }
+
     static List<Check<Craft>> of(Craft sound, Optional<CraftLines> lines) {
-        List<Check<Craft>> checks = new ArrayList<>();
-        checks.add(new CraftCheck(
-                STARTS,
-                "board-starts",
-                c -> "Plug the computer in: does the board start?",
-                c -> "Pack out. Its usual lamp and tone, and what the computer lists within ten seconds.",
-                COMES_UP,
-                from(
-                        Facet.of("how the board comes up", FlashChecks::comesUp),
-                        seen -> Categorical.expecting(COMES_UP, seen, MISREAD)),
-                0.5,
-                0,
-                BenchNeeds.COMPUTER,
-                true));
-        Choices boot = Choices.of(
-                "What is listed?",
-                List.of(
-                        new Outcome("boot", "its boot device"),
-                        new Outcome("usual", "the board as usual"),
-                        new Outcome("nothing", "nothing new")));
-        checks.add(new CraftCheck(
-                "boot-held",
-                "boot-held",
-                c -> "Hold the boot button or pads while the plug goes in",
-                c -> "Pack out. Hold it down before the plug goes in, let go two seconds after. "
-                        + "A chip that lists its boot device is not lost.",
-                boot,
-                from(
+        CheckList checks = new CheckList();
+        checks.ask(SettingsWords.check(STARTS))
+                .shows(Facet.of("fc-start", FlashChecks::comesUp), seen -> seen, Observer.READS)
+                .needs(BenchNeeds.COMPUTER)
+                .minutes(0.5)
+                .add();
+        checks.ask(SettingsWords.check("boot-held"))
+                .shows(
+                        Facet.of("bootloader", craft -> craft.told(SpokenSettings.CABLE) && !isWreck(craft)),
+                        answers -> answers ? "boot" : "nothing",
+                        Observer.READS)
+                .needs(BenchNeeds.COMPUTER)
+                .minutes(1)
+                .add();
+        checks.ask(SettingsWords.check("flashed-target"))
+                .shows(
                         Facet.of(
-                                "boot device",
-                                craft -> craft.told(SpokenSettings.CABLE) && !isWreck(craft) ? "boot" : "nothing"),
-                        seen -> Categorical.expecting(boot, seen, MISREAD)),
-                1,
-                0,
-                BenchNeeds.COMPUTER,
-                true));
-        Choices target = Choices.of(
-                "Are they the same?",
-                List.of(
-                        new Outcome("same", "yes"),
-                        new Outcome("other", "no"),
-                        new Outcome("unknown", "nobody knows any more")));
-        checks.add(new CraftCheck(
-                "flashed-target",
-                "flashed-target",
-                c -> "Is what was flashed for this very board?",
-                c -> "The target on the board or in its papers, against the file that was written.",
-                target,
-                from(
-                        Facet.of(
-                                "target of what was flashed",
+                                "flashed-target",
                                 craft -> craft.told(FirmwareSettings.IMAGE) == Image.OF_ANOTHER_BOARD),
-                        other -> Categorical.of(target, other ? 0.1 : 0.75, other ? 0.7 : 0.05, 0.2)),
-                1,
-                0,
-                BenchNeeds.NOTHING,
-                true));
-        checks.add(new CraftCheck(
-                ReadBack.CHECK,
-                "read-back",
-                c -> "Read the settings back against the sheet",
-                c -> "Let the board list its settings, and drop them on this check; or go over its pages. "
-                        + "Computer joined, after a restart.",
-                KEPT,
-                from(
-                        Facet.of("settings that are not as on the sheet", craft -> differing(sound, craft)),
-                        seen -> Categorical.expecting(KEPT, seen, MISREAD)),
-                3,
-                0,
-                BenchNeeds.COMPUTER,
-                true));
-        Choices kept = Choices.of(
-                "Is it kept?",
-                List.of(new Outcome("kept", "yes, on the chart"), new Outcome("none", "the board lists nothing")));
-        checks.add(new CraftCheck(
-                LISTED,
-                "listing-kept",
-                c -> "Let the board list its settings, and keep the list",
-                c ->
-                        "Computer joined: its whole list as text, dropped on the chart under Snapshots. Before anything is changed.",
-                kept,
-                from(
-                        Facet.of("whether it lists its settings", craft -> comesUp(craft)
-                                .equals("starts")),
-                        lists -> Categorical.expecting(kept, lists ? "kept" : "none", MISREAD)),
-                2,
-                0,
-                BenchNeeds.COMPUTER,
-                false));
+                        (asked, other) -> Categorical.of(asked, other ? 0.1 : 0.75, other ? 0.7 : 0.05, 0.2))
+                .minutes(1)
+                .add();
+        checks.ask(SettingsWords.check(ReadBack.CHECK))
+                .shows(Facet.of("settings-differ", craft -> differing(sound, craft)), seen -> seen, Observer.READS)
+                .needs(BenchNeeds.COMPUTER)
+                .minutes(3)
+                .add();
+        checks.ask(SettingsWords.check(LISTED))
+                .shows(
+                        Facet.of("settings-export", craft -> comesUp(craft).equals("starts")),
+                        lists -> lists ? "kept" : "none",
+                        Observer.READS)
+                .needs(BenchNeeds.COMPUTER)
+                .minutes(2)
+                .exploresNothing()
+                .add();
         if (sound.told(FcSettings.COMPASS)) {
-            checks.add(FlashFaults.compassBuilt()
-                    .read(
-                            "built-compass",
-                            "read-build",
-                            "Does the FC have settings of a compass at all?",
-                            "A build that leaves it out has no page and no setting of it.",
-                            0.5));
+            built(checks, "built-compass").reads(FlashFaults.compassBuilt());
         }
         lines.ifPresent(all -> Arrays.stream(UartFunction.values())
                 .filter(job -> FirmwareSettings.canBeLeftOut(job) && all.of(job).isPresent())
-                .forEach(job -> checks.add(FlashFaults.built(job)
-                        .read(
-                                "built-" + job.id(),
-                                "read-build",
-                                "Does the board have settings of " + job.label() + " at all?",
-                                "A build that leaves it out has no page and no setting of it.",
-                                0.5))));
-        return List.copyOf(checks);
+                .forEach(job -> built(checks, "built")
+                        .id("built-" + job.id())
+                        .with("function", Param.written(job.label()))
+                        .reads(FlashFaults.built(job))));
+        return checks.all();
+    }
+
+    private static CheckBuilder built(CheckList checks, String words) {
+        return checks.ask(SettingsWords.check(words))
+                .kind("read-build")
+                .needs(BenchNeeds.COMPUTER)
+                .minutes(0.5);
     }
 
     private static String comesUp(Craft craft) {
@@ -205,27 +141,25 @@ final class FlashChecks {
     private static Categorical noticed(String differing) {
         return differing.equals("one")
                 ? Categorical.of(KEPT, 0.72, 0.24, 0.02, 0.02)
-                : Categorical.expecting(KEPT, differing, TOLD_WRONG);
+                : Categorical.expecting(KEPT, differing, Observer.TELLS.slips());
     }
 
     static List<Complaint> complaints(Craft sound, List<Check<Craft>> checks) {
         return List.of(
                 Complaint.told(
                         "settings-odd",
-                        "Settings are gone or odd",
+                        SettingsWords.complaint("settings-odd").title().plain(),
                         KEPT,
-                        from(
-                                Facet.of("settings told to be odd", craft -> differing(sound, craft)),
-                                FlashChecks::noticed),
+                        from(Facet.of("settings-odd", craft -> differing(sound, craft)), FlashChecks::noticed),
                         Optional.of(Chosen.of("none")),
                         proof(checks, ReadBack.CHECK)),
                 Complaint.told(
                         "flash-failed",
-                        "A flash failed, or the board is dead after it",
+                        SettingsWords.complaint("flash-failed").title().plain(),
                         COMES_UP,
                         from(
-                                Facet.of("how the board comes up, told", FlashChecks::comesUp),
-                                seen -> Categorical.expecting(COMES_UP, seen, TOLD_WRONG)),
+                                Facet.of("fc-start-told", FlashChecks::comesUp),
+                                seen -> Categorical.expecting(COMES_UP, seen, Observer.TELLS.slips())),
                         Optional.of(Chosen.of("starts")),
                         proof(checks, STARTS)));
     }

@@ -1,10 +1,15 @@
 package ablemedic.settings;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Text;
+import ablemedic.catalogue.Words;
 import ablemedic.configuration.Setting;
+import ablemedic.family.SharedSteps;
 import ablemedic.firmware.Dictionary;
 import ablemedic.snapshot.Snapshot;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * A flash of another version, before it is done: what becomes of each setting that is not as usual, the steps with
@@ -33,56 +38,32 @@ public record FlashPlan(List<Renamed> renamed, List<Lost> lost) {
      * @param ways of doing it, where there is more than one
      */
     public record Step(String id, String text, String stops, List<String> ways) {
-        Step(String id, String text, String stops) {
-            this(id, text, stops, List.of());
+        private static Step of(Words words) {
+            return new Step(
+                    words.id(),
+                    words.line("do").plain(),
+                    words.line("stops").plain(),
+                    words.steps("do").stream().map(Text::plain).toList());
         }
     }
 
     /** Something to try when the board is not seen or not written, in this order. */
     public record Remedy(String text, double minutes) {}
 
-    public static final List<Step> STEPS = List.of(
-            new Step(
-                    "target",
-                    "Note the board's target and the version that is on it now. The wrong target can leave a board that needs its boot pads.",
-                    "Without the target do not go on: it stands on the board, in its papers, or in what it says when asked."),
-            new Step("settings", "Let the board list all its settings, and keep that here.", "Nothing is lost yet."),
-            new Step("props", "Props off. Pack out, unless the board needs it.", "Nothing is lost yet."),
-            new Step(
-                    "boot",
-                    "Bring it to its boot device. Its usual lamp stays dark, and the computer lists something new.",
-                    "It still starts as before: nothing is lost. Go through the remedies.",
-                    List.of(
-                            "By the board's own command: computer joined, tell it to restart into its boot device; the port goes, another device comes.",
-                            "By its button or pads: plug out, hold the button or bridge the pads, plug in, let go two seconds after. It is the only way on a board that does not start.")),
-            new Step(
-                    "write",
-                    "Write the version. A full erase takes every setting and calibration; without it something old may be left behind that overrules what is set.",
-                    "It does not start any more, and is not lost: the boot device is in the chip for good. Go through the remedies, then write again."),
-            new Step(
-                    "restart",
-                    "Plug out and in: the computer lists the port, and the board says its version.",
-                    "Written for another board, or half: the boot device again."),
-            new Step(
-                    "listed",
-                    "Let it list its settings again, keep that here, and put back what got lost.",
-                    "It flies with what is usual and not with what this craft needs."),
-            new Step(
-                    "calibrated",
-                    "Calibrate anew what the erase took: level on a flat table, ends of the throttle where it speaks pulses.",
-                    "Level off, or motors that start unevenly."),
-            new Step(
-                    "proven",
-                    "Props off: bars follow the sticks, each motor at its corner and its way, then the hover.",
-                    "A work-up, with the two listings to begin from."));
+    private static final Catalogue WORDS = SharedSteps.catalogue(FlashPlan.class, "flash");
+    /** What each remedy takes, in their order. */
+    private static final List<Double> MINUTES = List.of(1.0, 5.0, 1.0, 8.0, 2.0, 3.0);
 
-    public static final List<Remedy> REMEDIES = List.of(
-            new Remedy("A cable that carries data: one that has read another board today", 1),
-            new Remedy("The driver of the board's port", 5),
-            new Remedy("The boot button or pads held down before the plug goes in, and let go two seconds after", 1),
-            new Remedy("The driver of the boot device replaced; it is another than that of the port", 8),
-            new Remedy("The same once more: it is often the second try that works", 2),
-            new Remedy("Power from the pack, props off: some boards do not start from the computer alone", 3));
+    public static final List<Step> STEPS =
+            WORDS.entries().stream().map(entry -> Step.of(WORDS.of(entry.id()))).toList();
+
+    public static final List<Remedy> REMEDIES = remedies(SharedSteps.of("bootloader"));
+
+    private static List<Remedy> remedies(List<String> texts) {
+        return IntStream.range(0, texts.size())
+                .mapToObj(i -> new Remedy(texts.get(i), MINUTES.get(i)))
+                .toList();
+    }
 
     public FlashPlan {
         renamed = List.copyOf(renamed);

@@ -8,6 +8,7 @@ import ablemedic.family.BlockerBelief;
 import ablemedic.family.Complaint;
 import ablemedic.family.Family;
 import ablemedic.family.Instrument;
+import ablemedic.family.SharedSteps;
 import ablemedic.handbook.Handbook;
 import ablemedic.handbook.Handbook.Chapter;
 import ablemedic.handbook.Handbook.Page;
@@ -25,7 +26,10 @@ import java.util.stream.Stream;
  * what a flash leaves.
  */
 public final class SettingsAndFirmware {
-    private static final String TITLE = "Settings and firmware";
+    private static final String TITLE = SharedSteps.catalogue(SettingsAndFirmware.class, "names")
+            .of("settings")
+            .title()
+            .plain();
     private static final List<Page> PAGES =
             Handbook.read(SettingsAndFirmware.class, TITLE, Chapter.FAULTS, Chapter.CHECKS);
 
@@ -83,23 +87,7 @@ public final class SettingsAndFirmware {
 
         @Override
         public List<Instrument> instruments() {
-            return List.of(
-                    new Instrument(
-                            "version-search",
-                            "Which version broke it",
-                            "It works on one version and not on another: which to try next, how many trials are left, and when it is found, though a trial may mislead."),
-                    new Instrument(
-                            "motor-protocols",
-                            "Motor protocols",
-                            "What board and controllers both speak, whether the ends of the throttle must be set, and the idle that starts every motor."),
-                    new Instrument(
-                            "version-pairs",
-                            "Versions that go together",
-                            "Board, motor controllers, receiver, module, radio: which versions bind and understand one another, and what would go."),
-                    new Instrument(
-                            "arming",
-                            "Will it arm",
-                            "Every lock of a craft, shut or open, with what it hangs on: as it is told, as its last listing has it, and as you hold the sticks."));
+            return Instrument.all(SharedSteps.catalogue(SettingsAndFirmware.class, "instruments"));
         }
 
         @Override

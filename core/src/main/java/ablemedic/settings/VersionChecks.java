@@ -2,16 +2,20 @@ package ablemedic.settings;
 
 import static ablemedic.diagnosis.Prediction.from;
 
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Reading.Chosen;
+import ablemedic.family.CheckBuilder;
+import ablemedic.family.CheckList;
 import ablemedic.family.Complaint;
-import ablemedic.family.CraftCheck;
+import ablemedic.family.Observer;
 import ablemedic.uart.CraftLine;
 import ablemedic.uart.CraftLines;
 import ablemedic.wiring.UartFunction;
@@ -28,8 +32,6 @@ final class VersionChecks {
     static final String OTHER = "other-version";
     static final String WORKS = "version-works";
 
-    private static final double MISREAD = 0.05;
-    private static final double TOLD_WRONG = 0.08;
     /** How often what comes and goes by itself seems to go with the version. Common practice, no source. */
     private static final double BY_CHANCE = 0.3;
 
@@ -37,13 +39,6 @@ final class VersionChecks {
     private static final String SEVERAL = "several";
     private static final String AS_NEW = "as-new";
     private static final String DEAD = "dead";
-    private static final Choices BACK = Choices.of(
-            "Does it work with that version, and fail again with this one?",
-            List.of(
-                    new Outcome("works", "works there, fails again here"),
-                    new Outcome("both", "works on both now"),
-                    new Outcome("not", "fails there too")));
-
     private final CraftLines lines;
     private final Choices lost;
     private final Facet<Craft, VersionEffect> effect;
@@ -51,24 +46,24 @@ final class VersionChecks {
     private VersionChecks(CraftLines lines, Craft sound) {
         this.lines = lines;
         this.lost = lost();
-        this.effect = Facet.of("what another version mends", craft -> VersionEffect.of(lines, sound, craft));
+        this.effect = Facet.of("version-effect", craft -> VersionEffect.of(lines, sound, craft));
     }
 
     static List<Check<Craft>> of(Craft sound, Optional<CraftLines> lines) {
-        return on(sound, lines)
-                .map(all -> List.<Check<Craft>>of(all.other(), all.works()))
-                .orElse(List.of());
+        return on(sound, lines).map(VersionChecks::checks).orElse(List.of());
     }
 
     static List<Complaint> complaints(Craft sound, Optional<CraftLines> lines) {
         return on(sound, lines)
                 .map(all -> List.of(Complaint.told(
                         "one-version-not-another",
-                        "It works on one version and not on another",
+                        SettingsWords.complaint("one-version-not-another")
+                                .title()
+                                .plain(),
                         all.lost,
-                        from(all.effect, seen -> all.told(seen, TOLD_WRONG)),
+                        from(all.effect, seen -> all.told(seen, Observer.TELLS.slips())),
                         Optional.of(Chosen.of(NOTHING)),
-                        List.of(all.works()))))
+                        List.of(all.checks().get(1)))))
                 .orElse(List.of());
     }
 
@@ -77,13 +72,14 @@ final class VersionChecks {
     }
 
     private Choices lost() {
-        List<Outcome> outcomes = new ArrayList<>(List.of(new Outcome(NOTHING, "nothing: all of it works")));
-        jobs().forEach(job ->
-                outcomes.add(new Outcome(job.id(), job == UartFunction.RECEIVER ? "the sticks" : job.label())));
-        outcomes.add(new Outcome(SEVERAL, "several things on its ports"));
-        outcomes.add(new Outcome(AS_NEW, "nearly everything, as if it had never been set up"));
-        outcomes.add(new Outcome(DEAD, "the board does not start"));
-        return Choices.of("What does not work on this version?", outcomes);
+        Words words = SettingsWords.check(WORKS);
+        List<Outcome> outcomes = new ArrayList<>(CheckBuilder.named(words, List.of(NOTHING)));
+        jobs().forEach(job -> outcomes.add(
+                job == UartFunction.RECEIVER
+                        ? CheckBuilder.named(words, List.of(job.id())).get(0)
+                        : new Outcome(job.id(), job.label())));
+        outcomes.addAll(CheckBuilder.named(words, List.of(SEVERAL, AS_NEW, DEAD)));
+        return Choices.of(words.line("ask").plain(), outcomes);
     }
 
     private List<UartFunction> jobs() {
@@ -95,42 +91,30 @@ final class VersionChecks {
         return List.copyOf(jobs);
     }
 
-    private Check<Craft> other() {
-        return new CraftCheck(
-                        OTHER,
-                        "other-version",
-                        c -> "Try the version that works, and this one again",
-                        c -> "All settings saved as text first. Flash the one that is said to work, enter what it "
-                                + "needs, look; then flash this one again and see it break. That it breaks again is the proof. With more than two versions, “Which version broke it” says which to try.",
-                        BACK,
-                        from(effect, VersionChecks::again),
-                        25,
-                        0.2,
-                        BenchNeeds.COMPUTER,
-                        true)
-                .notRepeated();
+    /** The other version and back, then whether all works. */
+    private List<Check<Craft>> checks() {
+        CheckList checks = new CheckList();
+        checks.ask(SettingsWords.check(OTHER))
+                .shows(effect, VersionChecks::again)
+                .needs(BenchNeeds.COMPUTER)
+                .minutes(25)
+                .risk(0.2)
+                .notRepeated()
+                .add();
+        checks.ask(SettingsWords.check(WORKS))
+                .shows(words -> lost, asked -> from(effect, seen -> told(seen, Observer.READS.slips())))
+                .needs(BenchNeeds.POWERED_AND_RADIO_ALONE)
+                .minutes(3)
+                .add();
+        return checks.all();
     }
 
-    private static Categorical again(VersionEffect seen) {
+    private static Distribution again(Choices asked, VersionEffect seen) {
         if (seen.onlyFlaky()) {
-            return Categorical.of(BACK, 0.2, 0.35, 0.45);
+            return Categorical.of(asked, 0.2, 0.35, 0.45);
         }
-        return Categorical.expecting(BACK, seen.mended() ? "works" : seen.sound() ? "both" : "not", MISREAD);
-    }
-
-    private Check<Craft> works() {
-        return new CraftCheck(
-                WORKS,
-                "version-works",
-                c -> "Does all of it work on the version that it will fly with?",
-                c -> "After a restart, one after the other: sticks, telemetry, each part on a port. "
-                        + "Tell what does not.",
-                lost,
-                from(effect, seen -> told(seen, MISREAD)),
-                3,
-                0,
-                BenchNeeds.POWERED_AND_RADIO_ALONE,
-                true);
+        return Categorical.expecting(
+                asked, seen.mended() ? "works" : seen.sound() ? "both" : "not", Observer.READS.slips());
     }
 
     /** What a person says fails on this version, and works on another. */

@@ -2,8 +2,6 @@ package ablemedic.video;
 
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Param;
-import ablemedic.catalogue.Words;
-import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
 import ablemedic.craft.VideoSettings;
 import ablemedic.craft.VideoSettings.Fields;
@@ -30,14 +28,6 @@ final class VideoRequirements {
 
     private VideoRequirements() {}
 
-    private static Violation cannotWork(Words words, String complaint, List<Setting<?>> settings, Edit... edits) {
-        return Violation.of(words, Severity.CANNOT_WORK, complaint, settings, List.of(edits));
-    }
-
-    private static Violation doubt(Words words, String complaint, Setting<?> setting) {
-        return Violation.of(words, Severity.DOUBTFUL, complaint, List.of(setting), List.of());
-    }
-
     private static List<Violation> format(Craft craft) {
         VideoChain chain = VideoChain.of(craft);
         Fields camera = craft.told(VideoSettings.CAMERA_FIELDS);
@@ -47,7 +37,7 @@ final class VideoRequirements {
                 && !chain.isDigital()
                 && chain.path().flatMap(VideoPath::camera).isPresent()
                 && camera != figures) {
-            found.add(cannotWork(
+            found.add(Violation.cannotWork(
                     WORDS.of("video-format")
                             .with("camera", Param.written(camera.label()))
                             .with("osd", Param.written(figures.label())),
@@ -68,7 +58,7 @@ final class VideoRequirements {
         return VideoChain.of(craft)
                 .path()
                 .filter(way -> levels != 0 && levels != way.milliwatts().size())
-                .map(way -> cannotWork(
+                .map(way -> Violation.cannotWork(
                         WORDS.of("video-levels")
                                 .with("n", new Param.Count(levels))
                                 .with("has", new Param.Count(way.milliwatts().size()))
@@ -92,7 +82,7 @@ final class VideoRequirements {
         int listens = craft.told(VideoSettings.GOGGLES_CHANNEL);
         List<Violation> found = new ArrayList<>();
         if (!chain.isTuned(craft)) {
-            found.add(cannotWork(
+            found.add(Violation.cannotWork(
                     WORDS.of("video-channel")
                             .with("sends", Param.written(Channels.said(sends)))
                             .with("listens", Param.written(Channels.said(listens))),
@@ -102,7 +92,7 @@ final class VideoRequirements {
                     Edit.set(VideoSettings.CHANNEL, listens)));
         }
         if (sends < Channels.FREE_FROM || sends > Channels.FREE_TO) {
-            found.add(doubt(
+            found.add(Violation.doubt(
                     WORDS.of("video-free")
                             .with("channel", Param.written(Channels.said(sends)))
                             .with("from", Param.whole(Channels.FREE_FROM, ""))
@@ -121,7 +111,7 @@ final class VideoRequirements {
             return List.of();
         }
         if (craft.told(VideoSettings.PIT)) {
-            return List.of(doubt(WORDS.of("video-pit"), VideoComplaints.GOES, VideoSettings.PIT));
+            return List.of(Violation.doubt(WORDS.of("video-pit"), VideoComplaints.GOES, VideoSettings.PIT));
         }
         double soonest = chain.heat(craft, false).soonest();
         if (soonest == Double.POSITIVE_INFINITY) {

@@ -131,6 +131,7 @@ class CatalogueTest {
                 "## a\ntitle: One\ntitle: Two",
                 "## a\n= x: One\n= x: Two",
                 "## a\nfix b: c\nchanges: one | two",
+                "## a\nask: What?\n= no colon",
                 "## a\n- > nowhere",
                 "## a\n## a"
             })

@@ -90,7 +90,7 @@ class FlashPlanTest {
     @Test
     void theOrderIsThatOfTheBench() {
         assertThat(FlashPlan.REMEDIES.get(0).text()).contains("cable");
-        assertThat(FlashPlan.REMEDIES.get(FlashPlan.REMEDIES.size() - 1).text()).contains("pack");
+        assertThat(FlashPlan.REMEDIES.get(FlashPlan.REMEDIES.size() - 1).text()).contains("battery");
         List<String> steps = FlashPlan.STEPS.stream().map(FlashPlan.Step::id).toList();
         assertThat(steps.indexOf("settings")).isLessThan(steps.indexOf("write"));
         assertThat(steps.indexOf("props")).isLessThan(steps.indexOf("write"));

@@ -6,6 +6,7 @@ import ablemedic.Families;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.craft.DriveSettings;
+import ablemedic.craft.FcSettings;
 import ablemedic.craft.MotorProtocol;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
@@ -25,6 +26,8 @@ import ablemedic.physics.Drives;
 import ablemedic.power.PowerCrafts;
 import ablemedic.reading.Meter;
 import ablemedic.serial.SerialCrafts;
+import ablemedic.snapshot.ExportAsEvidence;
+import ablemedic.testing.CatalogueUse;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
 import java.util.List;
@@ -172,5 +175,16 @@ class SettingsBookTest {
         }
         assertThat(solved).as("of " + walks).isGreaterThanOrEqualTo(walks - 1);
         assertThat(checks / walks).isLessThan(7);
+    }
+
+    @Test
+    void theCataloguesNameWhatTheBookHasAndNothingElse() {
+        new CatalogueUse(
+                        SettingsAndFirmware.FAMILY,
+                        Stream.concat(crafts(), Stream.of(SerialCrafts.modem().with(FcSettings.COMPASS, true)))
+                                .toList())
+                .everyFaultItsFixesAndItsPageAreInIt(ExportAsEvidence.KIND)
+                .everyCheckItsOutcomesAndItsPageAreInIt()
+                .everyComplaintIsInIt();
     }
 }

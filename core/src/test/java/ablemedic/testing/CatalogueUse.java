@@ -49,6 +49,16 @@ public final class CatalogueUse {
         return SharedSteps.catalogue(family.getClass(), file).entries();
     }
 
+    /** The entry of something: of its own, of all whose names begin alike, or of its kind. */
+    private static String entry(String id, String kind, Set<String> entries) {
+        return entries.contains(id)
+                ? id
+                : entries.stream()
+                        .filter(one -> !one.equals(kind) && id.startsWith(one + "-"))
+                        .findFirst()
+                        .orElse(kind);
+    }
+
     /** Those that have words of their own; an entry without is a page that several share. */
     private Set<String> worded(String file) {
         return entries(file).stream()
@@ -64,10 +74,11 @@ public final class CatalogueUse {
                 .collect(Collectors.toCollection(TreeSet::new));
     }
 
-    public CatalogueUse everyFaultItsFixesAndItsPageAreInIt() {
+    /** @param others pages of faults that a work-up brings with it */
+    public CatalogueUse everyFaultItsFixesAndItsPageAreInIt(String... others) {
         TreeMap<String, Set<String>> fixes = new TreeMap<>();
         Set<String> entries = worded("faults");
-        Set<String> kinds = new TreeSet<>();
+        Set<String> kinds = new TreeSet<>(Set.of(others));
         for (Craft craft : crafts) {
             for (Fault<Craft> fault : family.book(craft, Meter.USUAL).faults()) {
                 kinds.add(fault.kind());
@@ -76,8 +87,7 @@ public final class CatalogueUse {
                 for (Fix<Craft> fix : fault.fixes(craft)) {
                     isAText(fix.title());
                     assertThat(fix.steps()).as(fault.id()).isNotEmpty().allSatisfy(CatalogueUse::isAText);
-                    fixes.computeIfAbsent(
-                                    entries.contains(fault.id()) ? fault.id() : fault.kind(), k -> new TreeSet<>())
+                    fixes.computeIfAbsent(entry(fault.id(), fault.kind(), entries), k -> new TreeSet<>())
                             .add(fix.id());
                 }
             }
@@ -98,7 +108,8 @@ public final class CatalogueUse {
                 isAText(check.title(craft));
                 isAText(check.instruction(craft));
             }
-            outcomes.computeIfAbsent(check.id(), k -> new TreeSet<>()).addAll(outcomes(check.answers()));
+            outcomes.computeIfAbsent(entry(check.id(), check.kind(), worded("checks")), k -> new TreeSet<>())
+                    .addAll(outcomes(check.answers()));
         }
         Set<String> kinds = checks.stream().map(Check::kind).collect(Collectors.toCollection(TreeSet::new));
         assertThat(entries("checks")).isNotEmpty();
