@@ -113,7 +113,7 @@
           <li>
             {said(one.stick)} → {one.bar ? `${said(one.bar)}, ${one.up ? 'up' : 'down'}` : 'no bar'}
             <button class="plain" type="button" onclick={() => (seen = seen.filter((_, at) => at !== i))}
-              >take back</button
+              >undo</button
             >
           </li>
         {/each}

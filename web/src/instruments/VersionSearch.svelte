@@ -53,7 +53,7 @@
               class="plain"
               type="button"
               aria-label={`Take back trial ${i + 1}`}
-              onclick={() => (trials = trials.filter((_, other) => other !== i))}>take back</button
+              onclick={() => (trials = trials.filter((_, other) => other !== i))}>undo</button
             >
           </li>
         {/each}

@@ -248,7 +248,7 @@ describe('the channel order', () => {
     await fireEvent.click(screen.getByRole('button', { name: 'roll goes down' }));
     await waitFor(() => screen.getByText(/roll → roll, down/));
     expect(screen.getByText(/Does not fit: roll/)).toBeTruthy();
-    await fireEvent.click(screen.getByRole('button', { name: 'take back' }));
+    await fireEvent.click(screen.getByRole('button', { name: 'undo' }));
     await waitFor(() => expect(post()?.seen).toEqual([]));
   });
 });

@@ -45,7 +45,7 @@
             onclick={() => void work.takeBack(line.n)}
             aria-label={`Take back: ${line.title}`}
           >
-            take back
+            undo
           </button>
         {/if}
       </span>

@@ -34,14 +34,14 @@
       <BeliefBar belief={suspect.belief} word={suspect.word} />
       {#if why}{@render reasons(suspect.why)}{/if}
       {#if view.stage !== 'CLOSED' && suspect.belief > 0.08}
-        <button class="plain" onclick={() => void work.openFix(suspect.faultId)}>How to put it right</button>
+        <button class="plain" onclick={() => void work.openFix(suspect.faultId)}>How to fix it</button>
       {/if}
     </li>
   {/each}
   {#if view.rest.count > 0 && view.rest.belief >= 0.005}
     <li>
       <details>
-        <summary class="name">Many small ones ({view.rest.count})</summary>
+        <summary class="name">{view.rest.count} others, unlikely</summary>
         <ul class="small">
           {#each view.rest.titles as title (title)}<li>{title}</li>{/each}
         </ul>

@@ -146,7 +146,7 @@ describe('what is believed', () => {
 
   it('is shown whole: the listed, the small ones, nothing, and what no book holds', () => {
     render(Suspects, { work: believed(), why: false, onwhy: vi.fn() });
-    expect(screen.getByText('Many small ones (3)')).toBeTruthy();
+    expect(screen.getByText('3 others, unlikely')).toBeTruthy();
     expect(screen.getByText('a small one')).toBeTruthy();
     expect(screen.getByText('Nothing is wrong')).toBeTruthy();
     expect(screen.getByText('None of the known faults')).toBeTruthy();

@@ -9,6 +9,8 @@ import ablemedic.app.workup.WorkUpView.BenchStepView;
 import ablemedic.app.workup.WorkUpView.CheckCard;
 import ablemedic.app.workup.WorkUpView.Likely;
 import ablemedic.app.workup.WorkUpView.Prediction;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Param;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
@@ -26,12 +28,12 @@ import ablemedic.diagnosis.Posterior;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Suspect;
 import ablemedic.family.Place;
+import ablemedic.family.SharedSteps;
 import ablemedic.snapshot.ExportCheck;
 import ablemedic.snapshot.ReadBack;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -40,6 +42,10 @@ final class CheckCards {
     private static final int LEADING = 5;
     private static final double WORTH_SHOWING = 0.02;
     private static final double CLOSE_TO_CERTAIN = 0.5;
+
+    private static final Catalogue WORDS = SharedSteps.catalogue(CheckCards.class, "cards");
+    /** Below this a check tells next to nothing, bits. */
+    private static final double WORTH_SAYING = 0.05;
 
     private final Diagnosis<Craft> diagnosis;
     private final Posterior<Craft> standing;
@@ -81,7 +87,7 @@ final class CheckCards {
                 bits,
                 minutes,
                 check.minutes(),
-                why(bits, minutes, predictions),
+                why(bits, predictions),
                 workUp.gave(check),
                 check.needs().metBy(bench),
                 route.map(r -> !r.guards().isEmpty()).orElse(true),
@@ -102,12 +108,11 @@ final class CheckCards {
                 Cautions.of(check.needs()));
     }
 
-    private static String why(double bits, double minutes, List<Prediction> predictions) {
-        if (bits <= 0) {
+    /** Why it is the next check; nothing where it tells next to nothing and is only a quick look before the fix. */
+    private static String why(double bits, List<Prediction> predictions) {
+        if (bits < WORTH_SAYING) {
             return "";
         }
-        String tells = String.format(
-                Locale.ROOT, "It tells most for the time: about %.1f bits in %.1f minutes.", bits, minutes);
         for (int i = 0; i < predictions.size(); i++) {
             for (int j = i + 1; j < predictions.size(); j++) {
                 Prediction one = predictions.get(i);
@@ -118,11 +123,15 @@ final class CheckCards {
                                 .get(0)
                                 .label()
                                 .equals(other.outcomes().get(0).label())) {
-                    return tells + " It parts “" + one.suspect() + "” from “" + other.suspect() + "”.";
+                    return WORDS.of("why")
+                            .with("one", Param.written(one.suspect()))
+                            .with("other", Param.written(other.suspect()))
+                            .line("distinguishes")
+                            .plain();
                 }
             }
         }
-        return tells;
+        return WORDS.of("why").line("splits").plain();
     }
 
     private List<Prediction> predictions(Check<Craft> check) {
