@@ -57,7 +57,7 @@
       <a class="act" href="/work-ups/new">New work-up <span aria-hidden="true">(n)</span></a>
       <a class="quiet" href="/new-craft">Enter a craft</a>
       <a class="quiet" href="/in-and-out">In and out</a>
-      <a class="quiet" href="/second-seats">Second seats</a>
+      <a class="quiet" href="/second-seats">Other devices</a>
     </div>
   </div>
   <Notice text={bench.error} />

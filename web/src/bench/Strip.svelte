@@ -6,7 +6,7 @@
   /** One craft that needs something. */
   let { glance, number }: { glance: Schemas['Glance']; number: number } = $props();
 
-  const stages = { LOOKING: 'Looking', FIXING: 'To put right', PROVING: 'To prove', CLOSED: 'Closed' };
+  const stages = { LOOKING: 'Looking', FIXING: 'To fix', PROVING: 'To prove', CLOSED: 'Closed' };
 </script>
 
 <article>

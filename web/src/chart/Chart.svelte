@@ -122,7 +122,7 @@
         <TopView drawing={c.drawing} label={`${c.mark} from above, nose up`} />
         <figcaption class="small">
           From above. <span class="figure">m2 o2</span>: the firmware's motor 2, wired to output 2. The arrow
-          in the middle is the board's own forward{c.drawing.faceDown
+          in the middle is the FC's own forward{c.drawing.faceDown
             ? '; dashed, since it sits face down'
             : ''}.
         </figcaption>

@@ -5,7 +5,7 @@
   let { mark, due }: { mark: string; due: Schemas['Due'][] } = $props();
   const OTHERS = [
     { page: 'set-up', title: 'Set it up' },
-    { page: 'routine', title: 'Pre-power routine' },
+    { page: 'routine', title: 'Pre-power checks' },
     { page: 'radio-off', title: 'Radio-off test' }
   ];
   let at = $derived(`/crafts/${encodeURIComponent(mark)}`);

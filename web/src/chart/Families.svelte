@@ -68,7 +68,7 @@
   <h1>Firmware families</h1>
   <p class="small">
     What each family calls the settings, in which version, what its values mean, and what its versions are
-    able to do. A listing is read through the family that knows most of its names.
+    able to do. A settings export is read through the family that knows most of its names.
   </p>
   <Notice text={families.error || family.error} />
   <ul class="families">
@@ -130,11 +130,11 @@
         <table>
           <thead>
             <tr>
-              <th scope="col">name in a listing</th><th scope="col">setting</th><th scope="col">since</th><th
-                scope="col">until</th
-              ><th scope="col">times</th><th scope="col">values, own=listed with | between</th><th scope="col"
-                ><span class="sr">remove</span></th
-              >
+              <th scope="col">name in a settings export</th><th scope="col">setting</th><th scope="col"
+                >since</th
+              ><th scope="col">until</th><th scope="col">times</th><th scope="col"
+                >values, own=listed with | between</th
+              ><th scope="col"><span class="sr">remove</span></th>
             </tr>
           </thead>
           <tbody>
@@ -146,7 +146,7 @@
                       id={`name-${at}`}
                       class="figure"
                       bind:value={row[0]}
-                      aria-label="name in a listing"
+                      aria-label="name in a settings export"
                     />
                   {/if}
                 </td>

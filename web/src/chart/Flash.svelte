@@ -184,7 +184,7 @@
       {/each}
     </ol>
     {#if flash.tried === view.remedies.length}
-      <p>Nothing of it helped: another computer, then the board itself. It is not flown as it is.</p>
+      <p>Nothing of it helped: another computer, then the FC itself. It is not flown as it is.</p>
     {/if}
     <p><button class="quiet" type="button" onclick={() => flash.anew()}>Begin anew</button></p>
   {/if}

@@ -30,7 +30,7 @@
   let drive = $derived(work.drawing?.drives.find((one) => one.corner === picked));
 
   const sizes = [
-    { field: 'massG', label: 'All-up mass with pack, g' },
+    { field: 'massG', label: 'All-up mass with battery, g' },
     { field: 'motorMassG', label: 'Mass of a motor, g' },
     { field: 'propDiameterMm', label: 'Prop diameter, mm' },
     { field: 'thrustToWeight', label: 'Thrust over weight' }
@@ -67,7 +67,7 @@
           label={`${mark} from above, to be changed`}
           onpick={(what) => (picked = picked === what ? '' : what)}
         />
-        <p class="small">Press a motor or the board to change it.</p>
+        <p class="small">Press a motor or the FC to change it.</p>
       </div>
       <div class="side">
         {#if drive && motor >= 0}
@@ -114,12 +114,12 @@
             </fieldset>
           {:else}
             <p class="small">
-              Output {drive.output}, as <a href={`/crafts/${encodeURIComponent(mark)}/wiring`}>its leads</a> have
+              Output {drive.output}, as <a href={`/crafts/${encodeURIComponent(mark)}/wiring`}>its wires</a> have
               it.
             </p>
           {/if}
         {:else if picked === 'board'}
-          <h2>The flight board</h2>
+          <h2>The flight controller</h2>
           <p class="small">How it sits on the craft. What it was told of that stands elsewhere.</p>
           <div class="do">
             <button type="button" class="quiet" onclick={() => work.turnBoard()}
@@ -160,7 +160,7 @@
           {/each}
         </div>
         <p class="small">
-          Numbering, output order, alignment and channel orders are what the board and the radio
+          Numbering, output order, alignment and channel orders are what the FC and the radio
           <a href={`/crafts/${encodeURIComponent(mark)}/told`}>were told</a>.
         </p>
         <div class="field">

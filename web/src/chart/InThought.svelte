@@ -9,7 +9,7 @@
 
   const settings = new Loading<Schemas['SettingView'][]>();
   onMount(() => void settings.load(() => ask(api.GET('/api/settings'))));
-  let board = $derived(settings.value?.filter((one) => one.device === 'flight board') ?? []);
+  let board = $derived(settings.value?.filter((one) => one.device === 'flight controller') ?? []);
   let id = $state('');
   let value = $state('');
   let setting = $derived(board.find((one) => one.id === id));

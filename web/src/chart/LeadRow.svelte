@@ -11,9 +11,9 @@
 </script>
 
 <div class="row">
-  <input class="entry figure" list="pads" bind:value={lead.from} aria-label={`Lead ${number} from pad`} />
+  <input class="entry figure" list="pads" bind:value={lead.from} aria-label={`Wire ${number} from pad`} />
   <span aria-hidden="true">to</span>
-  <input class="entry figure" list="pads" bind:value={lead.to} aria-label={`Lead ${number} to pad`} />
+  <input class="entry figure" list="pads" bind:value={lead.to} aria-label={`Wire ${number} to pad`} />
   <span class="unit"
     ><NumberEntry
       whole
@@ -21,7 +21,7 @@
       min={0}
       max={40}
       bind:value={lead.gaugeAwg}
-      aria-label={`Gauge of lead ${number}`}
+      aria-label={`Gauge of wire ${number}`}
     /> AWG</span
   >
   <span class="unit"
@@ -31,12 +31,11 @@
       min={1}
       max={3000}
       bind:value={lead.lengthMm}
-      aria-label={`Length of lead ${number} in millimetres`}
+      aria-label={`Length of wire ${number} in millimetres`}
     /> mm</span
   >
   <label><input type="checkbox" bind:checked={lead.plugged} /> plugged</label>
-  <button type="button" class="plain" aria-label={`take off lead ${number}`} onclick={onremove}
-    >take off</button
+  <button type="button" class="plain" aria-label={`remove wire ${number}`} onclick={onremove}>take off</button
   >
 </div>
 

@@ -38,12 +38,12 @@
 
 <section aria-labelledby="leads-heading">
   <div class="top">
-    <h2 id="leads-heading">Leads and power</h2>
+    <h2 id="leads-heading">Wiring and power</h2>
     <div class="do">
-      <a class="quiet" href={`/api${path}/leads-drawing`} download="leads.svg">Drawing of the leads</a>
-      <a class="quiet" href={`${path}/wiring`}>Parts and leads…</a>
+      <a class="quiet" href={`/api${path}/leads-drawing`} download="leads.svg">Drawing of the wiring</a>
+      <a class="quiet" href={`${path}/wiring`}>Parts and wiring…</a>
       <a class={routine.value?.state === 'PASSED' ? 'quiet' : 'act'} href={`${path}/routine`}
-        >Pre-power routine</a
+        >Pre-power checks</a
       >
     </div>
   </div>
@@ -51,9 +51,9 @@
   {#if routine.value}
     {@const r = routine.value}
     <p>
-      {#if r.state === 'PASSED'}<strong>Passed</strong> {moment(r.newest!.at)}: the pack may go in.
+      {#if r.state === 'PASSED'}<strong>Passed</strong> {moment(r.newest!.at)}: the battery may go in.
       {:else if r.state === 'FAILED'}<strong class="danger">Failed</strong>
-        {moment(r.newest!.at)}: the pack stays out.
+        {moment(r.newest!.at)}: the battery stays out.
       {:else}<strong class="doubt">Due</strong>: {r.why}.{/if}
     </p>
   {/if}
@@ -65,7 +65,7 @@
         : 'Choose two points to see what the meter should read between them.'}
     </p>
     <div class="map" style:--natural={`${map.value.width}px`}>
-      <PowerMap map={map.value} label={`Leads and parts of ${mark}`} red={red || undefined} onpick={pick} />
+      <PowerMap map={map.value} label={`Wiring and parts of ${mark}`} red={red || undefined} onpick={pick} />
     </div>
     <PowerMapKey />
   {/if}
@@ -74,7 +74,7 @@
     <a href={`/instruments/read-here?craft=${encodeURIComponent(mark)}`}>What should I read here?</a>
     <a href={`/instruments/scale-from-readings?craft=${encodeURIComponent(mark)}`}>Scale from readings</a>
     <a href={`/instruments/sense-chain?craft=${encodeURIComponent(mark)}`}>Sense chain</a>
-    <a href={`/instruments/pack?craft=${encodeURIComponent(mark)}`}>Pack</a>
+    <a href={`/instruments/pack?craft=${encodeURIComponent(mark)}`}>Battery</a>
   </p>
 </section>
 

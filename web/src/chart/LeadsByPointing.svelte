@@ -49,13 +49,13 @@
 <Notice text={map.error} />
 {#if pads}
   <p class="small" aria-live="polite">
-    {#if pad}{named(pad)}: press another pad to run a lead there, or this one again to let go.
-    {:else}Press a pad to see and change its leads.{/if}
+    {#if pad}{named(pad)}: press another pad to run a wire there, or this one again to let go.
+    {:else}Press a pad to see and change its wires.{/if}
   </p>
   <div class="map" style:--natural={`${pads.width}px`}>
     <PowerMap
       map={pads}
-      label={`Parts and leads of ${work.mark}, to be changed`}
+      label={`Parts and wiring of ${work.mark}, to be changed`}
       red={pad || undefined}
       flags={{ red: 'from', black: 'to' }}
       onpick={pick}
@@ -63,7 +63,7 @@
   </div>
   {#if pad}
     <div bind:this={leads}>
-      <h3>Leads at {named(pad)}</h3>
+      <h3>Wires at {named(pad)}</h3>
       {#each at as i (i)}
         <LeadRow bind:lead={work.leads[i]!} number={i + 1} onremove={() => work.leads.splice(i, 1)} />
       {:else}

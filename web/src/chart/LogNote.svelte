@@ -45,7 +45,7 @@
   <button class="quiet" disabled={text.trim() === ''}>Enter</button>
 </form>
 <Notice text={error} />
-{#if kind !== 'NOTE' && kind !== 'FLIGHT'}<p class="small">Makes the pre-power routine due again.</p>{/if}
+{#if kind !== 'NOTE' && kind !== 'FLIGHT'}<p class="small">Makes the pre-power checks due again.</p>{/if}
 
 <style>
   form {

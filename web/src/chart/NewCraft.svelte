@@ -143,12 +143,11 @@
           </select>
         </div>
         <div class="field">
-          <label for="arrow">The arrow on the board points</label>
+          <label for="arrow">The arrow on the FC points</label>
           <select id="arrow" class="entry" bind:value={yaw}>
             {#each arrows as one (one.yaw)}<option value={one.yaw}>{one.label}</option>{/each}
           </select>
-          <label class="inline"
-            ><input type="checkbox" bind:checked={faceDown} /> the board sits face down</label
+          <label class="inline"><input type="checkbox" bind:checked={faceDown} /> the FC sits face down</label
           >
         </div>
         <div class="field">
@@ -166,17 +165,17 @@
         </div>
         {#if layout}
           <div class="field">
-            <label for="board">Flight board</label>
+            <label for="board">Flight controller</label>
             <select id="board" class="entry" bind:value={board}>
-              <option value="">the usual one of that layout, ports not entered</option>
+              <option value="">the usual one of that layout, UARTs not entered</option>
               {#each c.boards.filter((one) => one.layouts.includes(layout as 'STACK')) as one (one.id)}
                 <option value={one.id}>{one.label}</option>
               {/each}
             </select>
-            <span class="small">Its ports are told as the leads are run.</span>
+            <span class="small">Its UARTs are set from the wiring.</span>
           </div>
           <fieldset class="field">
-            <legend>Pack</legend>
+            <legend>Battery</legend>
             <div class="pack">
               <NumberEntry
                 whole
@@ -184,7 +183,7 @@
                 min={1}
                 max={14}
                 bind:value={cells}
-                aria-label="Cells of the pack"
+                aria-label="Cells of the battery"
               />
               <span>cells</span>
               <NumberEntry
@@ -193,11 +192,11 @@
                 min={50}
                 max={100000}
                 bind:value={capacityMah}
-                aria-label="Capacity of the pack in mAh"
+                aria-label="Capacity of the battery in mAh"
               />
               <span>mAh</span>
             </div>
-            <select class="entry" bind:value={chemistry} aria-label="Chemistry of the pack">
+            <select class="entry" bind:value={chemistry} aria-label="Chemistry of the battery">
               {#each c.chemistries as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
             </select>
           </fieldset>

@@ -98,7 +98,7 @@
     </p>
     <div class="two">
       <div class="how">
-        <p class="caution">Props off. A hand at the pack’s plug: motors that go on are stopped there.</p>
+        <p class="caution">Props off. A hand at the battery’s plug: motors that go on are stopped there.</p>
         <ol>
           {#each v.instruction.split(/(?<=[.!]) /) as step, i (i)}<li>{step}</li>{/each}
         </ol>

@@ -32,9 +32,9 @@
           class="quiet"
           type="button"
           disabled={telling.busy}
-          onclick={() => void telling.tell(chart, ontold)}>Tell the ports as the leads lie</button
+          onclick={() => void telling.tell(chart, ontold)}>Set UARTs from the wiring</button
         >
-        <a class="quiet" href={`/instruments/port-planner?craft=${encodeURIComponent(mark)}`}>Port planner</a>
+        <a class="quiet" href={`/instruments/port-planner?craft=${encodeURIComponent(mark)}`}>UART planner</a>
         {#if m.modems}
           <a class="quiet" href={`/instruments/modem-chain?craft=${encodeURIComponent(mark)}`}>Modem chain</a>
         {/if}

@@ -81,7 +81,7 @@
             <h2>First: the record can’t be right</h2>
             <p class="small">
               A step passes against what a sound craft gives. Where the record contradicts itself, no reading
-              can pass. Look at the craft, then put it right or correct the record.
+              can pass. Look at the craft, then fix it or correct the record.
             </p>
             {#each run.conflicts as one (one.id)}
               <Conflict
@@ -100,8 +100,8 @@
             {/if}
             {#if run.routineDue}
               <p class="caution">
-                The pack goes in for this, and the <a href={`/crafts/${encodeURIComponent(mark)}/routine`}
-                  >pre-power routine</a
+                The battery goes in for this, and the <a href={`/crafts/${encodeURIComponent(mark)}/routine`}
+                  >pre-power checks</a
                 > is due.
               </p>
             {/if}

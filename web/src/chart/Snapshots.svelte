@@ -58,7 +58,7 @@
   <h1>Settings as listed</h1>
   <p>
     <a href={`/crafts/${encodeURIComponent(mark)}`}>{mark}</a>
-    <span class="small">Everything its board lists, kept as it came.</span>
+    <span class="small">Everything its FC lists, kept as it came.</span>
     <a href="/firmware-families">Firmware families</a>
   </p>
   <Notice text={snapshots.error} />
@@ -75,7 +75,7 @@
           autocomplete="off"
         />
       </div>
-      <DropOrPaste label="Drop the board's listing here" button="Keep it" ontext={keep} />
+      <DropOrPaste label="Drop the FC's settings export here" button="Keep it" ontext={keep} />
       <ol class="list" aria-label="Snapshots, the newest first">
         {#each snapshots.rows as row (row.number)}
           <li>
@@ -148,7 +148,7 @@
               </span>
             </li>
           {:else}
-            <li class="sound">All of it goes with leads, pack, arrow and motors on the sheet.</li>
+            <li class="sound">All of it goes with wires, battery, arrow and motors on the sheet.</li>
           {/each}
         </ul>
 

@@ -58,10 +58,10 @@
   }
 </script>
 
-<svelte:head><title>Parts and leads of {mark} – Able Medic</title></svelte:head>
+<svelte:head><title>Parts and wiring of {mark} – Able Medic</title></svelte:head>
 
 <section class="page">
-  <h1>Parts and leads of <a href={`/crafts/${encodeURIComponent(mark)}`}>{mark}</a></h1>
+  <h1>Parts and wiring of <a href={`/crafts/${encodeURIComponent(mark)}`}>{mark}</a></h1>
   <Notice text={work.error || shelf.error} />
   {#if work.chart && shelf.value && choices.value}
     {@const c = choices.value}
@@ -81,7 +81,7 @@
           </select>
         </div>
         <div class="field">
-          <label for="cells">Cells of the pack</label>
+          <label for="cells">Cells of the battery</label>
           <NumberEntry whole id="cells" class="entry" min={1} max={14} bind:value={first.cells} />
         </div>
         <div class="field">
@@ -93,7 +93,7 @@
     {:else}
       {#if work.chart.behindTheShelf.length > 0}
         <p class="small missing">
-          The shelf has {work.chart.behindTheShelf.join(', ')} otherwise by now.
+          The parts library has {work.chart.behindTheShelf.join(', ')} otherwise by now.
           <button class="plain" disabled={work.busy} onclick={() => void work.takeOver()}>take it over</button
           >
         </p>
@@ -101,7 +101,8 @@
       {#each work.chart.missing as text (text)}<p class="small missing">{text}</p>{/each}
       <h2>Parts</h2>
       <p class="small">
-        Enter what differs from the sort on the shelf: a name, a draw. They are kept with the leads below.
+        Enter what differs from the part type in the library: a name, a draw. They are kept with the wires
+        below.
       </p>
       <ul class="parts">
         {#each work.parts as part, i (part.id)}
@@ -142,18 +143,18 @@
           void work.addPart(adding);
         }}
       >
-        <select class="entry" bind:value={adding} aria-label="Part from the shelf">
-          <option value="">from the parts shelf…</option>
+        <select class="entry" bind:value={adding} aria-label="Part from the library">
+          <option value="">from the parts library…</option>
           {#each shelf.value as { sort } (sort.id)}
             <option value={sort.id}>{sort.label}{sort.loads?.[0] ? `, ${sort.loads[0].amps} A` : ''}</option>
           {/each}
         </select>
-        <button class="quiet" disabled={adding === '' || work.busy}>Add it, with its leads</button>
-        <a href="/parts">the parts shelf</a>
+        <button class="quiet" disabled={adding === '' || work.busy}>Add it, with its wires</button>
+        <a href="/parts">the parts library</a>
       </form>
 
       <form onsubmit={keep}>
-        <h2>Leads</h2>
+        <h2>Wires</h2>
         <LeadsByPointing {work} sought={String(searchParams.get('pad') ?? '')} />
         <details>
           <summary>All {work.leads.length} leads as a list</summary>
@@ -167,7 +168,7 @@
             {/each}
           </div>
         </details>
-        <h2>Pack</h2>
+        <h2>Battery</h2>
         <div class="grid">
           <div class="field">
             <label for="p-cells">Cells</label>

@@ -22,16 +22,16 @@ beforeEach(() => {
   reply.status = 200;
 });
 
-describe('a lead', () => {
+describe('a wire', () => {
   it('names each of its fields by its number and is taken off by its own button', async () => {
     const onremove = vi.fn();
     const lead = { from: 'PLUG.+', to: 'PB.IN+', gaugeAwg: 12, lengthMm: 60, plugged: true };
     render(LeadRow, { lead, number: 3, onremove });
-    expect(screen.getByLabelText<HTMLInputElement>('Lead 3 from pad').value).toBe('PLUG.+');
-    expect(screen.getByLabelText<HTMLInputElement>('Gauge of lead 3').value).toBe('12');
-    expect(screen.getByLabelText<HTMLInputElement>('Length of lead 3 in millimetres').value).toBe('60');
+    expect(screen.getByLabelText<HTMLInputElement>('Wire 3 from pad').value).toBe('PLUG.+');
+    expect(screen.getByLabelText<HTMLInputElement>('Gauge of wire 3').value).toBe('12');
+    expect(screen.getByLabelText<HTMLInputElement>('Length of wire 3 in millimetres').value).toBe('60');
     expect(screen.getByLabelText<HTMLInputElement>('plugged').checked).toBe(true);
-    await fireEvent.click(screen.getByRole('button', { name: 'take off lead 3' }));
+    await fireEvent.click(screen.getByRole('button', { name: 'remove wire 3' }));
     expect(onremove).toHaveBeenCalledOnce();
   });
 });
@@ -46,7 +46,7 @@ describe('a note in the log', () => {
     const onnoted = vi.fn();
     render(LogNote, { mark: 'TERN', onnoted });
     await fireEvent.change(screen.getByLabelText('Sort of entry'), { target: { value: 'CRASH' } });
-    expect(screen.getByText('Makes the pre-power routine due again.')).toBeTruthy();
+    expect(screen.getByText('Makes the pre-power checks due again.')).toBeTruthy();
     const what = screen.getByLabelText<HTMLInputElement>('What happened');
     await fireEvent.input(what, { target: { value: 'into the hedge' } });
     await fireEvent.click(screen.getByRole('button', { name: 'Enter' }));

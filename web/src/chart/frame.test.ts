@@ -75,7 +75,7 @@ describe('frame and motors', () => {
 
   it('turns the board by quarters and over, by keyboard too', async () => {
     render(Frame);
-    const board = await waitFor(() => screen.getByRole('button', { name: 'the flight board' }));
+    const board = await waitFor(() => screen.getByRole('button', { name: 'the flight controller' }));
     await fireEvent.keyDown(board, { key: 'Enter' });
     await fireEvent.click(screen.getByText('A quarter to the right'));
     await fireEvent.click(screen.getByText('On its other face'));
@@ -90,10 +90,10 @@ describe('frame and motors', () => {
 
   it('says what is wrong with a sheet and keeps the last drawing', async () => {
     render(Frame);
-    await waitFor(() => screen.getByLabelText('All-up mass with pack, g'));
+    await waitFor(() => screen.getByLabelText('All-up mass with battery, g'));
     server.refusal = 'A craft weighs between 20 g and 20 kg.';
-    await fireEvent.change(screen.getByLabelText('All-up mass with pack, g'), { target: { value: '1' } });
+    await fireEvent.change(screen.getByLabelText('All-up mass with battery, g'), { target: { value: '1' } });
     await waitFor(() => screen.getByText('A craft weighs between 20 g and 20 kg.'));
-    expect(screen.getByRole('button', { name: 'the flight board' })).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'the flight controller' })).toBeTruthy();
   });
 });

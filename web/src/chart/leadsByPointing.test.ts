@@ -47,8 +47,8 @@ beforeEach(() => {
 describe('leads by pointing', () => {
   it('begin at the pad that somebody was led to, with the focus in its first lead', async () => {
     await wired('FC.T4');
-    await screen.findByText('Leads at flight board FC.T4');
-    const from = screen.getByLabelText<HTMLInputElement>('Lead 1 from pad');
+    await screen.findByText('Wires at flight board FC.T4');
+    const from = screen.getByLabelText<HTMLInputElement>('Wire 1 from pad');
     expect(from.value).toBe('FC.T4');
     await vi.waitFor(() => expect(document.activeElement).toBe(from));
     expect(Element.prototype.scrollIntoView).toHaveBeenCalled();
@@ -62,13 +62,13 @@ describe('leads by pointing', () => {
 
   it('ask for a pad while none is picked', async () => {
     await wired();
-    await screen.findByText('Press a pad to see and change its leads.');
-    expect(screen.queryByText(/Leads at/)).toBeNull();
+    await screen.findByText('Press a pad to see and change its wires.');
+    expect(screen.queryByText(/Wires at/)).toBeNull();
   });
 
   it('take a lead off where it is shown', async () => {
     const work = await wired('RX.TEL');
-    await fireEvent.click(await screen.findByRole('button', { name: 'take off lead 1' }));
+    await fireEvent.click(await screen.findByRole('button', { name: 'remove wire 1' }));
     expect(work.leads).toHaveLength(0);
     screen.getByText('None.');
   });

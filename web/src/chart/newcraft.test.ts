@@ -56,7 +56,7 @@ describe('a new craft', () => {
 
   it('takes the flight board that was chosen among those of its layout', async () => {
     await opened();
-    await fireEvent.change(screen.getByLabelText('Flight board'), { target: { value: 'board-f7' } });
+    await fireEvent.change(screen.getByLabelText('Flight controller'), { target: { value: 'board-f7' } });
     await fireEvent.click(screen.getByRole('button', { name: 'Enter it' }));
     await waitFor(() => expect(last('POST')).toBeDefined());
     expect((last('POST')?.body as { parts: string[] }).parts[0]).toBe('board-f7');

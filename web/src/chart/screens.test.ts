@@ -197,7 +197,7 @@ describe('a set-up on the screen', () => {
   it('asks for the routine before the pack, and ends on the chart when all is passed', async () => {
     begin({ [path]: view([step('bind')], { routineDue: true }) });
     const { unmount } = render(SetUp);
-    expect((await screen.findByRole('link', { name: 'pre-power routine' })).getAttribute('href')).toBe(
+    expect((await screen.findByRole('link', { name: 'pre-power checks' })).getAttribute('href')).toBe(
       '/crafts/TERN/routine'
     );
     unmount();
@@ -302,7 +302,7 @@ describe('the log of a craft', () => {
     const enter = screen.getByRole<HTMLButtonElement>('button', { name: 'Enter' });
     expect(enter.disabled).toBe(true);
     await fireEvent.change(screen.getByLabelText('Sort of entry'), { target: { value: 'PART' } });
-    expect(screen.getByText('Makes the pre-power routine due again.')).toBeTruthy();
+    expect(screen.getByText('Makes the pre-power checks due again.')).toBeTruthy();
     await fireEvent.input(screen.getByLabelText('What happened'), { target: { value: 'new camera' } });
     await fireEvent.click(enter);
     await waitFor(() => expect(onnoted).toHaveBeenCalledOnce());

@@ -58,7 +58,7 @@ describe('the serial lines of a craft', () => {
     expect(screen.getByText('wrong')).toBeTruthy();
     expect(screen.getByRole('link', { name: 'Modem chain' }).getAttribute('href')).toContain('?craft=TERN');
     expect(screen.getByText('Both belong on one port.')).toBeTruthy();
-    await fireEvent.click(screen.getByRole('button', { name: 'Tell the ports as the leads lie' }));
+    await fireEvent.click(screen.getByRole('button', { name: 'Set UARTs from the wiring' }));
     await waitFor(() => expect(told).toHaveLength(1));
     expect(last('PUT')).toMatchObject({ path: '/api/crafts/{mark}/ports', body: { version: 3 } });
   });
@@ -67,7 +67,7 @@ describe('the serial lines of a craft', () => {
     render(SerialLines, { chart: chart(), ontold: () => undefined });
     await waitFor(() => screen.getByText('Its wires lie on two ports.'));
     server.refusal = 'The craft was changed meanwhile.';
-    await fireEvent.click(screen.getByRole('button', { name: 'Tell the ports as the leads lie' }));
+    await fireEvent.click(screen.getByRole('button', { name: 'Set UARTs from the wiring' }));
     await waitFor(() => screen.getByText('The craft was changed meanwhile.'));
   });
 

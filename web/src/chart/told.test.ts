@@ -16,7 +16,7 @@ vi.mock('../api/client', async (original) =>
 const settings = [
   {
     id: 'voltage-scale',
-    device: 'flight board',
+    device: 'flight controller',
     group: 'power',
     label: 'voltage scale',
     usual: '11',
@@ -25,7 +25,7 @@ const settings = [
   },
   {
     id: 'spins',
-    device: 'flight board',
+    device: 'flight controller',
     group: 'motors',
     label: 'direction of motors',
     usual: 'inward',

@@ -28,8 +28,8 @@
           >{day(file.at)}
           {#if file.logId}of the log{/if}
           {#if file.workUpId}<a href={`/work-ups/${file.workUpId}`}>work-up {file.workUpId}</a>{/if}
-          <button class="plain" aria-label={`put right ${file.name}`} onclick={() => (right = file)}
-            >put right</button
+          <button class="plain" aria-label={`correct ${file.name}`} onclick={() => (right = file)}
+            >correct</button
           ></span
         >
       </li>
@@ -37,12 +37,12 @@
   </ul>
   {#if files.history.length > 0}
     <details>
-      <summary>What was put right ({files.history.length})</summary>
+      <summary>Corrections ({files.history.length})</summary>
       <ul class="history">
         {#each files.history as one (`${one.entryId} ${one.at}`)}
           <li>
             {day(one.at)}: {called(one.entryId)}
-            {one.withdrawn ? 'was taken off' : 'was put right'}, before: {one.before} ({one.reason})
+            {one.withdrawn ? 'was removed' : 'was corrected'}, before: {one.before} ({one.reason})
           </li>
         {/each}
       </ul>

@@ -79,7 +79,7 @@ describe('photos', () => {
     files.all = [FILE];
     const off = vi.spyOn(files, 'takeOff').mockResolvedValue();
     render(FileList, { files });
-    await fireEvent.click(screen.getByRole('button', { name: 'put right a.jpg' }));
+    await fireEvent.click(screen.getByRole('button', { name: 'correct a.jpg' }));
     const take = screen.getByRole<HTMLButtonElement>('button', { name: 'Take it off' });
     expect(take.disabled).toBe(true);
     await fireEvent.input(screen.getByLabelText('What was wrong with it'), { target: { value: 'blurred' } });

@@ -10,8 +10,8 @@
     { id: 'FAULTS', title: 'Faults' },
     { id: 'CHECKS', title: 'Checks' },
     { id: 'FORMATS', title: 'Wire formats' },
-    { id: 'LAMPS', title: 'Lamps and tones' },
-    { id: 'SCHOOLS', title: 'Schools of practice' }
+    { id: 'LAMPS', title: 'LEDs and tones' },
+    { id: 'SCHOOLS', title: 'Conventions' }
   ];
 
   let text = $state('');

@@ -52,7 +52,7 @@
   <h1>Will it arm{mark ? `: ${mark}` : ''}</h1>
   <p class="small">
     It arms when every lock is open. Change how you hold it and what is joined; what it is told is changed on
-    its sheet, or at the board.
+    its sheet, or at the FC.
   </p>
   {#if !opened.mark}<div class="pick"><CraftPicker bind:mark /></div>{/if}
   <Notice text={solved.error} />
@@ -74,18 +74,18 @@
         <label><input type="checkbox" bind:checked={computer} /> the computer’s program is joined</label>
         <label><input type="checkbox" bind:checked={radioOn} /> the radio is on</label>
         <label><input type="checkbox" bind:checked={switchOn} /> the arm switch is flipped</label>
-        <label><input type="checkbox" bind:checked={onAtPower} /> it stood so when the pack went in</label>
+        <label><input type="checkbox" bind:checked={onAtPower} /> it stood so when the battery went in</label>
         <label><input type="checkbox" bind:checked={sky} /> it sees the sky</label>
         <div class="fields">
           <NumberField id="throttle" label="Throttle stick, % up" bind:value={throttle} />
           <NumberField id="lying" label="It lies tilted, °" bind:value={lying} />
         </div>
-        <label><input type="checkbox" bind:checked={listed} /> told as its newest listing has it</label>
+        <label><input type="checkbox" bind:checked={listed} /> configured as in its newest snapshot</label>
         {#if listed}
           <p class="small">
             {now.snapshot
               ? `Snapshot ${now.snapshot.number}, ${day(now.snapshot.takenAt)}; what it does not hold is as on the sheet.`
-              : 'No listing of it is kept: as on the sheet.'}
+              : 'No snapshot of it is saved: as on the chart.'}
             <a href={`/crafts/${encodeURIComponent(mark)}/snapshots`}>its snapshots</a>
           </p>
         {/if}
@@ -99,7 +99,7 @@
               <dt>{one.label}</dt>
               <dd>
                 <span class="figure">{one.said}</span>
-                <span class="small">{one.listed ? 'by the listing' : 'by the sheet'}</span>
+                <span class="small">{one.listed ? 'by the snapshot' : 'by the sheet'}</span>
               </dd>
             {/each}
           </dl>

@@ -99,7 +99,7 @@
   <h1>Board orientation{opened.mark ? ` of ${opened.mark}` : ''}</h1>
   <p class="small">
     Move the craft by hand and say what the computer's picture does, from level each time. Two motions settle
-    it; the third checks. In a drawn craft a board that lies face down shows by how it lies, not by how it
+    it; the third checks. In a drawn craft an FC that lies face down shows by how it lies, not by how it
     moves.
   </p>
   <div class="two">
@@ -137,7 +137,7 @@
       {/each}
       <h2>By eye</h2>
       <fieldset class="four">
-        <legend>The arrow on the board points</legend>
+        <legend>The arrow on the FC points</legend>
         {#each arrows as one (one.id)}
           <Choice
             label={one.label}

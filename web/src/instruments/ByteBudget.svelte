@@ -12,7 +12,7 @@
     { name: 'battery', rateHz: 2, payload: 36, overhead: 12 }
   ]);
   let hops = $state([
-    { name: 'board to air modem', baud: 57600 },
+    { name: 'FC to air modem', baud: 57600 },
     { name: 'air', baud: 9600 },
     { name: 'ground modem to tablet', baud: 57600 }
   ]);

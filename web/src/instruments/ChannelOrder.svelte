@@ -48,7 +48,7 @@
 >
   {#snippet asked()}
     <div class="field">
-      <label for="board">Order that the board is told</label>
+      <label for="board">Order that the FC is told</label>
       <input id="board" class="entry reading" bind:value={board} maxlength="4" autocomplete="off" />
     </div>
     <div class="sticks" role="group" aria-label="The stick that is pushed">
@@ -83,14 +83,14 @@
         <p class="big">The radio sends <span class="reading">{now.orders[0]}</span></p>
         <p class="small">{percent(now.sure)} sure.</p>
         {#if now.orders[0] === board.trim().toUpperCase()}
-          <p>The board is told the same: the order is right.</p>
+          <p>The FC is told the same: the order is right.</p>
         {:else}
           <p>
-            <strong>Tell the board {now.orders[0]}</strong>, or set the radio to {board.trim().toUpperCase()}.
+            <strong>Tell the FC {now.orders[0]}</strong>, or set the radio to {board.trim().toUpperCase()}.
           </p>
           <details>
-            <summary>A receiver with a lead for each channel</summary>
-            <p class="small">Exchanged leads are an exchanged order. Pack out, then move:</p>
+            <summary>A receiver with a wire for each channel</summary>
+            <p class="small">Swapped wires are a swapped order. Battery out, then move:</p>
             <ul>
               {#each now.leads.filter((one) => one.row !== one.now) as one (one.channel)}
                 <li>

@@ -154,7 +154,7 @@
         {@render slide('presetThrottle', 'throttle of the presets', 0, 100, 1, '%')}
       {/if}
       {@render slide('noticeS', 'the receiver notices after', 0, 3, 0.1, 's')}
-      {@render slide('detectS', 'the board notices after', 0, 2, 0.1, 's')}
+      {@render slide('detectS', 'the FC notices after', 0, 2, 0.1, 's')}
       {@render slide('guardS', 'guard time', 0, 10, 0.1, 's')}
       <div class="field">
         <label for="stage">Then</label>
@@ -163,7 +163,7 @@
         </select>
       </div>
       <div class="field">
-        <label for="other">Beside it, the other school</label>
+        <label for="other">Compare with</label>
         <select id="other" class="entry" bind:value={other}>
           <option value="">none</option>
           {#each STAGES.filter(([id]) => id !== lost.stage2) as [id, label] (id)}<option value={id}
@@ -267,7 +267,7 @@
       {/if}
       {#if mark && safest.value}
         {@const safe = safest.value}
-        <h2>The safest settings, by the school “{safe.school}”</h2>
+        <h2>The safest settings, by the convention “{safe.school}”</h2>
         {#if safe.cannot}<p class="caution">{safe.cannot}</p>{/if}
         <table>
           <tbody>

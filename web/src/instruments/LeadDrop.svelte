@@ -24,7 +24,7 @@
 </script>
 
 <Paper
-  title="Lead drop"
+  title="Wire drop"
   text="Two wires of copper, there and back (IEC 60028, ASTM B258)."
   error={solved.error}
 >
@@ -49,7 +49,7 @@
         <dd class="reading">{a.diameterMm.toFixed(2)} mm, {a.areaMm2.toFixed(2)} mm²</dd>
         <dt>Thinnest that will do</dt>
         <dd class="reading">
-          {#if a.thinnestAwg === undefined}none: shorten the lead, or lay two{:else}AWG {a.thinnestAwg}{/if}
+          {#if a.thinnestAwg === undefined}none: shorten the wire, or lay two{:else}AWG {a.thinnestAwg}{/if}
         </dd>
       </dl>
     {/if}

@@ -18,11 +18,11 @@
 
 <Paper
   title="Limiter bulb"
-  text="A bulb in series with the pack. At plug-in it glows while capacitors charge; what counts is how it settles."
+  text="A bulb in series with the battery. At plug-in it glows while capacitors charge; what counts is how it settles."
   error={solved.error}
 >
   {#snippet asked()}
-    <NumberField id="pack" label="Pack, V" bind:value={packV} />
+    <NumberField id="pack" label="Battery, V" bind:value={packV} />
     <NumberField id="bulb-v" label="Bulb, rated V" bind:value={bulbV} />
     <NumberField id="bulb-w" label="Bulb, rated W" bind:value={bulbW} />
     <NumberField id="craft" label="Craft behind it, ohm" bind:value={craftOhm} hint="0 is a dead short" />
@@ -32,13 +32,13 @@
       {@const a = solved.value}
       {#if a.fitness === 'BURNS_OUT'}
         <p class="caution">
-          Not this bulb on this pack: a dead short puts {a.shortW.toFixed(0)} W into it, and a burnt-out bulb stays
-          dark like one behind a sound craft. Put {a.series} alike in series, or take one of a higher voltage.
+          Not this bulb on this battery: a dead short puts {a.shortW.toFixed(0)} W into it, and a burnt-out bulb
+          stays dark like one behind a sound craft. Put {a.series} alike in series, or take one of a higher voltage.
         </p>
       {:else if a.fitness === 'STAYS_DARK'}
         <p class="caution">
-          Not this bulb on this pack: it stays dark even on a dead short. Take one whose rated voltage is near
-          the pack's.
+          Not this bulb on this battery: it stays dark even on a dead short. Take one whose rated voltage is
+          near the battery's.
         </p>
       {/if}
       <dl>

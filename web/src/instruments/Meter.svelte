@@ -89,8 +89,8 @@
   {#snippet answer()}
     {#if kept}<p role="status"><strong>Kept.</strong> Predictions go through this meter from now on.</p>{/if}
     <p>
-      Touch the tips together once a day: what it shows is what its leads have, and it belongs on every low
-      reading. Enter readings as the display shows them, leads included.
+      Touch the tips together once a day: what it shows is the resistance of its test leads, and it belongs on
+      every low reading. Enter readings as the display shows them, leads included.
     </p>
     <p class="small">
       The usual values shipped here (± 0.5 % + 2 on volts, ± 0.8 % + 3 on ohms) are from memory. A test

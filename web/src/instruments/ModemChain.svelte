@@ -91,7 +91,7 @@
   </p>
   <div class="load">
     <div class="field">
-      <label for="bytes">The board sends, bytes a second</label>
+      <label for="bytes">The FC sends, bytes a second</label>
       <NumberEntry id="bytes" class="entry reading" min={0} bind:value={chain.bytesPerS} />
       <a href="/instruments/byte-budget">Byte budget</a>
     </div>
@@ -114,8 +114,8 @@
   </div>
   <div class="sets">
     <fieldset>
-      <legend>Board to air modem</legend>
-      {@render wire('board', 'the board', 'the air modem')}
+      <legend>FC to air modem</legend>
+      {@render wire('board', 'the FC', 'the air modem')}
     </fieldset>
     <fieldset>
       <legend>Air</legend>

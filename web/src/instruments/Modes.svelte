@@ -239,7 +239,7 @@
       <button class="quiet" type="button" onclick={() => work.addSwitch()}>Another switch</button>
     </div>
   </div>
-  <h2>Schools</h2>
+  <h2>Conventions</h2>
   <p class="small">
     Arm on a switch of its own, never shared. Self-level at the position that the hand finds without looking.
     Air-stabilised idle always on, or on a switch: with it the craft holds its attitude at no throttle, and

@@ -129,7 +129,7 @@
           </select>
         </div>
         <div class="field">
-          <label for="school">Spin school</label>
+          <label for="school">Spin convention</label>
           <select id="school" class="entry" bind:value={school}>
             <option value="INWARD">front blades inward</option>
             <option value="OUTWARD">front blades outward</option>
@@ -181,9 +181,7 @@
         {#if a.reverse.length > 0}
           <h3>Motors to reverse</h3>
           {#each a.reverse as text (text)}<p>{text}</p>{/each}
-          <p class="small">
-            By the board's command, in the speed controller, or any two of the three motor leads.
-          </p>
+          <p class="small">By the FC's command, in the ESC, or any two of the three motor wires.</p>
         {/if}
         {#if a.props.length > 0}
           <h3>Props to move</h3>

@@ -29,13 +29,13 @@
 
 <Paper
   title="Motor protocols"
-  text="What board and controllers both speak, whether the ends of the throttle must be set, and the idle that starts every motor."
+  text="What FC and ESCs both speak, whether the ends of the throttle must be set, and the idle that starts every motor."
   error={solved.error}
 >
   {#snippet asked()}
-    <NumberField id="loop" label="The board gives a value, times a second" bind:value={loopHz} />
+    <NumberField id="loop" label="The FC gives a value, times a second" bind:value={loopHz} />
     <fieldset>
-      <legend>The controllers speak</legend>
+      <legend>The ESCs speak</legend>
       {#each solved.value?.protocols ?? [] as one (one.id)}
         <label class="one"><input type="checkbox" value={one.id} bind:group={spoken} /> {one.label}</label>
       {/each}
@@ -58,16 +58,14 @@
       {@const now = solved.value}
       <p class="big">
         {#if now.choice}Choose <span class="reading">{now.choice}</span>{:else}Nothing that they speak keeps
-          up with the board: fewer values a second, or other controllers{/if}
+          up with the FC: fewer values a second, or other ESCs{/if}
       </p>
       {#if now.idle !== undefined}
         <p class="big">Idle <span class="reading">{Number(now.idle.toFixed(1))} %</span></p>
         <p class="small">
           Usual is about {now.usualIdle} %; the thresholds lie {Number(now.spread.toFixed(1))} % apart.
         </p>
-        {#if now.stiff}<p>
-            One needs much more than is usual: its bearing, its leads or its controller first.
-          </p>{/if}
+        {#if now.stiff}<p>One needs much more than is usual: its bearing, its wires or its ESC first.</p>{/if}
       {/if}
       {#if now.calibrate}
         <p><strong>Set the ends of the throttle</strong>, or they start unevenly:</p>
@@ -104,8 +102,8 @@
         </tbody>
       </table>
       <p class="small">
-        Frames to a controller that does not speak them make it stutter or stay still. The second set of tones
-        after the pack goes in says that the controllers hear the board.
+        Frames to an ESC that doesn't support them make it stutter or stay still. The second set of tones
+        after the battery goes in says that the ESCs hear the FC.
       </p>
     {/if}
   {/snippet}

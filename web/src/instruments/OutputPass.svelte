@@ -20,8 +20,8 @@
 </script>
 
 <Paper
-  title={`Outputs through the board${mark ? ` of ${mark}` : ''}`}
-  text="A servo, a lamp or a release on a spare output, moved by a spare channel of the radio."
+  title={`Outputs through the FC${mark ? ` of ${mark}` : ''}`}
+  text="A servo, an LED or a release on a spare output, moved by a spare channel of the radio."
   error={solved.error}
 >
   {#snippet asked()}
@@ -32,7 +32,7 @@
       bind:value={channel}
       hint="1 to 4 are the sticks"
     />
-    <NumberField id="output" label="Output of the board" bind:value={output} />
+    <NumberField id="output" label="Output of the FC" bind:value={output} />
   {/snippet}
   {#snippet answer()}
     {#if solved.value && !solved.error}

@@ -49,7 +49,7 @@
 </script>
 
 <Paper
-  title={`Pack${opened.mark ? ` of ${opened.mark}` : ''}`}
+  title={`Battery${opened.mark ? ` of ${opened.mark}` : ''}`}
   text="From its label and its sag: what it gives until it is time to land."
   error={solved.error}
 >
@@ -65,7 +65,7 @@
     <NumberField id="ohms" label="Resistance of a cell, milliohm" bind:value={cellMilliohms} />
     <NumberField id="draw" label="Mean draw, A" bind:value={drawA} />
     <div class="field">
-      <label for="school">Landing school</label>
+      <label for="school">Landing-voltage rule</label>
       <select id="school" class="entry" bind:value={school}>
         {#each schools.value ?? [] as s (s.id)}<option value={s.id}>{s.label}</option>{/each}
       </select>

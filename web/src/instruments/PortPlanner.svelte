@@ -81,22 +81,22 @@
   }
 </script>
 
-<svelte:head><title>Port planner – Able Medic</title></svelte:head>
+<svelte:head><title>UART planner – Able Medic</title></svelte:head>
 
 <section class="page">
-  <h1>Port planner</h1>
+  <h1>UART planner</h1>
   {#if craft}<p>
       As on <a href={`/crafts/${encodeURIComponent(craft)}`}>{craft}</a>; change what you like, the sheet
       stays.
     </p>{/if}
   <p class="small">
-    Each part gets a port that speaks its format; least is soldered, least is left out. A port holds one job.
+    Each part gets a UART that speaks its format; least is soldered, least is left out. A UART holds one job.
   </p>
   <Notice text={choices.error || of.error} />
   <div class="two">
     <div class="asked">
       <div class="field">
-        <label for="board">Board</label>
+        <label for="board">FC</label>
         <select id="board" class="entry" bind:value={board}>
           {#each choices.value?.boards ?? [] as one (one.id)}<option value={one.id}>{one.label}</option
             >{/each}
@@ -121,7 +121,7 @@
             <label class="sr-only" for={`at-${i}`}>Soldered to</label>
             <select id={`at-${i}`} class="entry" bind:value={wish.at}>
               <option value="">not soldered yet</option>
-              {#each ports as port (port)}<option value={port}>soldered to port {port}</option>{/each}
+              {#each ports as port (port)}<option value={port}>soldered to UART {port}</option>{/each}
             </select>
             <label class="tick"><input type="checkbox" bind:checked={wish.volts5} /> sends 5 V</label>
           </li>
@@ -142,9 +142,9 @@
         <p class="small">{drawn.processor}</p>
         {#each planned.value.lost as lost, i (i)}
           <div class="lost">
-            <h2>No port for {lost.name}</h2>
+            <h2>No UART for {lost.name}</h2>
             {#if lost.conflict.length > 1}
-              <p>These cannot be had together on this board: {lost.conflict.join(', ')}.</p>
+              <p>These cannot be had together on this FC: {lost.conflict.join(', ')}.</p>
             {/if}
             <ul class="why">
               {#each lost.why as why (why)}<li>{why}</li>{/each}
@@ -157,7 +157,7 @@
         {/each}
         {#each planned.value.placed as placed, i (i)}
           <div class="placed">
-            <h2>{placed.name}{placed.port ? `: port ${placed.port}` : ''}</h2>
+            <h2>{placed.name}{placed.port ? `: UART ${placed.port}` : ''}</h2>
             <ol>
               {#each [...placed.leads.map((lead) => `${lead}.`), ...placed.set] as step, k (k)}<li>
                   {step}

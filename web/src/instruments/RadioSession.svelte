@@ -50,7 +50,7 @@
 </script>
 
 <Paper
-  title={`Receiver and board on the bench${mark ? ` of ${mark}` : ''}`}
+  title={`Receiver and FC on the bench${mark ? ` of ${mark}` : ''}`}
   text="A stand-in that answers by the same rules as the checks. It moves no motor, and is no leave to try anything in the air."
   error={solved.error || recording.error}
 >
@@ -70,7 +70,7 @@
     {#if shown && !solved.error}
       <div class="picture">
         <p class="lamp">
-          <span class={`bulb ${shown.lamp}`} aria-hidden="true"></span> lamp {LAMPS[shown.lamp]}
+          <span class={`bulb ${shown.lamp}`} aria-hidden="true"></span> LED {LAMPS[shown.lamp]}
         </p>
         <p class="motors">
           motors <span class="reading"

@@ -18,7 +18,7 @@
 
 <Paper
   title={`Rail budget${mark ? ` of ${mark}` : ''}`}
-  text="Pack in, everything on, motors stopped. A fifth of each regulator's rating stays free."
+  text="Battery in, everything on, motors stopped. A fifth of each regulator's rating stays free."
   error={solved.error}
 >
   {#snippet asked()}

@@ -49,8 +49,8 @@
     <div class="field">
       <label for="mode">Meter on</label>
       <select id="mode" class="entry" bind:value={mode}>
-        <option value="OHMS">ohms, pack out</option>
-        <option value="VOLTS">DC volts, pack in, motors stopped</option>
+        <option value="OHMS">ohms, battery out</option>
+        <option value="VOLTS">DC volts, battery in, motors stopped</option>
       </select>
     </div>
     <div class="field">
@@ -92,12 +92,12 @@
   {#if map.value}
     {#if map.value.boxes.length === 0}
       <p>
-        The parts and leads of {mark} are not entered.
+        The parts and wiring of {mark} are not entered.
         <a href={`/crafts/${encodeURIComponent(mark)}/wiring`}>Enter them</a>
       </p>
     {:else}
       <div class="map" style:--natural={`${map.value.width}px`}>
-        <PowerMap map={map.value} label={`Leads and parts of ${mark}`} {red} {black} onpick={pick} />
+        <PowerMap map={map.value} label={`Wiring and parts of ${mark}`} {red} {black} onpick={pick} />
       </div>
       <PowerMapKey />
     {/if}

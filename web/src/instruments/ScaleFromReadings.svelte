@@ -31,12 +31,12 @@
 
 <Paper
   title={`Scale from readings${opened.mark ? ` of ${opened.mark}` : ''}`}
-  text="The meter at the pack's leads and the shown voltage at the same moment. A scale needs a second reading at another pack."
+  text="The meter at the battery's leads and the shown voltage at the same moment. A scale needs a second reading at another battery voltage."
   error={solved.error}
 >
   {#snippet asked()}
     <NumberField id="scale" label="Scale that is set" bind:value={scale} />
-    <h2>One pack</h2>
+    <h2>One battery</h2>
     <NumberField id="meter-1" label="Meter, V" bind:value={one.meterV} />
     <NumberField id="shown-1" label="Shown, V" bind:value={one.shownV} />
     <h2>Another, well apart</h2>
@@ -55,7 +55,9 @@
       {/if}
       {#if a.offsetV}
         <p>
-          At a pack of nothing it would show <span class="reading">{a.offsetV.value.toFixed(2)} V</span>
+          At a battery voltage of zero it would show <span class="reading"
+            >{a.offsetV.value.toFixed(2)} V</span
+          >
           <span class="small figure">± {a.offsetV.plusMinus.toFixed(2)}</span>
         </p>
       {/if}

@@ -33,11 +33,11 @@
 
 <Paper
   title={`Sense chain${opened.mark ? ` of ${opened.mark}` : ''}`}
-  text="Pack, divider, converter of 12 bit at 3.3 V, scale, screen."
+  text="Battery, divider, converter of 12 bit at 3.3 V, scale, screen."
   error={solved.error}
 >
   {#snippet asked()}
-    <NumberField id="pack" label="Pack at the sense pad, V" bind:value={packV} />
+    <NumberField id="pack" label="Battery at the sense pad, V" bind:value={packV} />
     <NumberField id="top" label="Upper resistor, ohm" bind:value={topOhm} />
     <NumberField id="bottom" label="Lower resistor, ohm" bind:value={bottomOhm} />
     <NumberField id="tolerance" label="Resistors within, %" bind:value={percentOff} />
@@ -66,10 +66,12 @@
       </dl>
       {#if a.killsPin}
         <p class="caution">
-          {a.pinV.toFixed(1)} V would stand at the converter's pin: that destroys it. Do not connect the pack; a
-          pin of 3.3 V bears 3.6 V. The upper resistor is at least {a.leastTopOhm.toFixed(0)} Ω.
+          {a.pinV.toFixed(1)} V would stand at the converter's pin: that destroys it. Do not connect the battery;
+          a pin of 3.3 V bears 3.6 V. The upper resistor is at least {a.leastTopOhm.toFixed(0)} Ω.
         </p>
-      {:else if a.clipped}<p>The converter is at its limit: it shows the same for every higher pack.</p>{/if}
+      {:else if a.clipped}<p>
+          The converter is at its limit: it shows the same for every higher battery voltage.
+        </p>{/if}
     {/if}
   {/snippet}
 </Paper>

@@ -134,8 +134,8 @@
     </table>
   </div>
   <p class="small">
-    Middle first: it moves both ends. Then look again. Some boards want all sticks and switches brought to
-    their ends once before they take them as such.
+    Middle first: it moves both ends. Then look again. Some FCs want all sticks and switches brought to their
+    ends once before they take them as such.
   </p>
 </section>
 

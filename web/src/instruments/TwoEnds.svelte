@@ -60,10 +60,10 @@
 <section class="page">
   <h1>Two ends of a line</h1>
   <p class="small">
-    How a part is joined, and what its port is told: whether the two understand one another.
+    How a part is joined, and what its UART is told: whether the two understand one another.
   </p>
   <Notice text={choices.error} />
-  <svg viewBox="0 0 900 128" role="img" aria-label="The part, its wires and the port">
+  <svg viewBox="0 0 900 128" role="img" aria-label="The part, its wires and the UART">
     <rect class="box" x="2" y="14" width="220" height="100" rx="6" />
     <text class="name" x="18" y="48">{jobs.find((one) => one.id === ends.job)?.label ?? ''}</text>
     <text x="18" y="74">{all.find((one) => one.id === ends.format)?.label ?? ''}</text>
@@ -80,7 +80,7 @@
     {/if}
     {#if ends.ground}<line class="ground" x1="222" x2="560" y1="108" y2="108" />{/if}
     <rect class="box" x="560" y="14" width="336" height="100" rx="6" />
-    <text class="name" x="578" y="48">{ends.read ? `port ${ends.toldPort}` : 'port not read'}</text>
+    <text class="name" x="578" y="48">{ends.read ? `UART ${ends.toldPort}` : 'UART not read'}</text>
     {#if ends.read}
       <text x="578" y="74"
         >{jobs.find((one) => one.id === ends.toldJob)?.label ?? 'no job'}, {all.find(
@@ -146,7 +146,7 @@
       <legend>Its wires</legend>
       {@render select(
         'board',
-        'Board',
+        'FC',
         (choices.value?.boards ?? []).map((one) => [one.id, one.label] as const),
         ends.board,
         (v) => ends.chooseBoard(v)
@@ -170,12 +170,12 @@
       >
     </fieldset>
     <fieldset>
-      <legend>What the port is told</legend>
+      <legend>What the UART is told</legend>
       <label class="tick"><input type="checkbox" bind:checked={ends.read} /> somebody read it</label>
       {#if ends.read}
         {@render select(
           'port',
-          'Port',
+          'UART',
           ports.map((one) => [one, one] as const),
           ends.toldPort,
           (v) => (ends.toldPort = v)
@@ -205,7 +205,7 @@
           ><input type="checkbox" bind:checked={ends.inverted} /> inversion on, or the jumper bridged</label
         >
         <label class="tick"><input type="checkbox" bind:checked={ends.oneWire} /> half duplex on</label>
-        <label class="tick"><input type="checkbox" bind:checked={ends.softOn} /> software ports on</label>
+        <label class="tick"><input type="checkbox" bind:checked={ends.softOn} /> soft serial on</label>
       {/if}
     </fieldset>
   </div>

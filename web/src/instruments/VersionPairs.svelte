@@ -7,8 +7,8 @@
 
   const solved = new Loading<Schemas['PairingsAnswer']>();
   const DEVICES: [string, string][] = [
-    ['BOARD', 'Flight board'],
-    ['CONTROLLERS', 'Motor controllers'],
+    ['BOARD', 'Flight controller'],
+    ['CONTROLLERS', 'ESCs'],
     ['RECEIVER', 'Receiver'],
     ['MODULE', 'Radio’s module'],
     ['RADIO', 'Radio'],

@@ -318,7 +318,7 @@ describe('an instrument alone', () => {
     const drop = { dropV: 1, resistanceMohm: 2, heatW: 8, diameterMm: 1, areaMm2: 1 };
     server.answers['/api/instruments/lead-drop'] = drop;
     render(LeadDrop);
-    await waitFor(() => screen.getByText(/none: shorten the lead/));
+    await waitFor(() => screen.getByText(/none: shorten the wire/));
     const bulb = { currentA: 1, craftV: 2, bulbV: 3, look: 'dark', shortW: 66, series: 2, beside: [] };
     server.answers['/api/instruments/limiter-bulb'] = { ...bulb, fitness: 'BURNS_OUT' };
     render(LimiterBulb);

@@ -35,7 +35,7 @@ describe('the failsafe timeline', () => {
       { atS: 3, heightM: 0 }
     ],
     events: [
-      { atS: 0.7, text: 'the board notices' },
+      { atS: 0.7, text: 'the FC notices' },
       { atS: 3, text: 'it comes down' }
     ],
     blindM: 12.4,
@@ -79,15 +79,13 @@ describe('the failsafe timeline', () => {
     await fireEvent.change(screen.getByLabelText('Then'), { target: { value: 'RETURN_HOME' } });
     await waitFor(() => screen.getByLabelText('Satellites seen'));
     expect(
-      within(screen.getByLabelText<HTMLSelectElement>('Beside it, the other school')).queryByText(
-        'returns home'
-      )
+      within(screen.getByLabelText<HTMLSelectElement>('Compare with')).queryByText('returns home')
     ).toBeNull();
   });
 
   it('sets the other school beside it', async () => {
     render(FailsafeTimeline);
-    await fireEvent.change(screen.getByLabelText('Beside it, the other school'), {
+    await fireEvent.change(screen.getByLabelText('Compare with'), {
       target: { value: 'LAND' }
     });
     await waitFor(() =>
@@ -236,7 +234,7 @@ describe('the channel order', () => {
       against: []
     };
     await fireEvent.click(screen.getByRole('button', { name: 'No bar moves' }));
-    await waitFor(() => screen.getByText('Tell the board TAER'));
+    await waitFor(() => screen.getByText('Tell the FC TAER'));
     expect(screen.getByText('Reverse at the radio: yaw.')).toBeTruthy();
     expect(screen.getByText(/from the row of roll/).textContent).toContain('channel 1');
     expect(screen.queryByText(/channel 4/)).toBeNull();
@@ -270,7 +268,7 @@ describe('will it arm', () => {
     render(Arming);
     await waitFor(() => screen.getByText('It does not arm: 1 shut.'));
     expect(screen.getByText('because of switch.')).toBeTruthy();
-    expect(screen.getByText(/No listing of it is kept/)).toBeTruthy();
+    expect(screen.getByText(/No snapshot of it is saved/)).toBeTruthy();
     await fireEvent.click(screen.getByRole('button', { name: /throttle/ }));
     expect(screen.getByText('because of throttle.')).toBeTruthy();
     await fireEvent.click(screen.getByLabelText(/the radio is on/));
@@ -329,10 +327,10 @@ describe('receiver and board on the bench', () => {
       ]
     };
     render(RadioSession);
-    await waitFor(() => screen.getByText(/lamp solid/));
+    await waitFor(() => screen.getByText(/LED solid/));
     expect(screen.getByText('still')).toBeTruthy();
     await fireEvent.click(screen.getByRole('button', { name: /radio off/ }));
-    expect(screen.getByText(/lamp blinks/)).toBeTruthy();
+    expect(screen.getByText(/LED blinks/)).toBeTruthy();
     expect(screen.getByText('33 %')).toBeTruthy();
     expect(screen.getByText('armed, link lost')).toBeTruthy();
     expect(screen.getAllByText('–')).toHaveLength(3);

@@ -46,11 +46,11 @@
   }
 </script>
 
-<svelte:head><title>Ledger – Able Medic</title></svelte:head>
+<svelte:head><title>Repair log – Able Medic</title></svelte:head>
 
 <section class="page">
   <div class="top">
-    <h1>Ledger</h1>
+    <h1>Repair log</h1>
     <span class="do"
       ><a class="quiet" href="/ledger/trends">Trends</a>
       <a class="quiet" href="/api/ledger.csv" download="ledger.csv">All of it as CSV</a></span

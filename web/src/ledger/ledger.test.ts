@@ -41,7 +41,7 @@ vi.mock('../api/client', async (original) => ({
 
 beforeEach(() => (asked.length = 0));
 
-describe('the ledger', () => {
+describe('the repair log', () => {
   it('shows a long one page by page', async () => {
     all.count = 120;
     render(Ledger);

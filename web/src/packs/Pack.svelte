@@ -34,13 +34,13 @@
   }
 </script>
 
-<svelte:head><title>Pack {label} – Able Medic</title></svelte:head>
+<svelte:head><title>Battery {label} – Able Medic</title></svelte:head>
 
 <section class="page">
   <Notice text={pack.error || error} />
   {#if pack.value}
     {@const p = pack.value}
-    <h1>Pack {p.label}</h1>
+    <h1>Battery {p.label}</h1>
     <p>
       {p.kind.cells} cells, {p.chemistry}, {Math.round(p.kind.capacityMah)} mAh{#if p.worn}<strong
           class="worn">, worn: fly another</strong
@@ -50,7 +50,7 @@
       <div>
         <h2>When to land</h2>
         <div class="field">
-          <label for="school">School</label>
+          <label for="school">Convention</label>
           <select
             id="school"
             class="entry"

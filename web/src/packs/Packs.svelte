@@ -37,16 +37,16 @@
   }
 </script>
 
-<svelte:head><title>Packs – Able Medic</title></svelte:head>
+<svelte:head><title>Batteries – Able Medic</title></svelte:head>
 
 <section class="page">
-  <h1>Packs</h1>
+  <h1>Batteries</h1>
   <Notice text={packs.error || choices.error} />
   {#if packs.value}
     <table>
       <thead>
         <tr>
-          <th scope="col">Label</th><th scope="col">Pack</th><th scope="col" class="right">Resistance</th>
+          <th scope="col">Label</th><th scope="col">Battery</th><th scope="col" class="right">Resistance</th>
           <th scope="col" class="right">To land</th><th scope="col" class="right">Usable</th>
           <th scope="col" class="right">Flies</th>
         </tr>
@@ -69,14 +69,14 @@
             >
           </tr>
         {:else}
-          <tr><td colspan="6">No pack yet. Enter the first one below; its log does the rest.</td></tr>
+          <tr><td colspan="6">No battery yet. Enter the first one below; its log does the rest.</td></tr>
         {/each}
       </tbody>
     </table>
   {/if}
   {#if choices.value}
     {@const c = choices.value}
-    <h2>Enter a pack</h2>
+    <h2>Enter a battery</h2>
     <form onsubmit={enter}>
       <div class="field">
         <label for="label">Label</label>
@@ -101,7 +101,7 @@
         <NumberEntry unit="mΩ" id="ohms" class="entry" bind:value={kind.cellMilliohms} />
       </div>
       <div class="field">
-        <label for="school">Landing school</label>
+        <label for="school">Landing-voltage rule</label>
         <select id="school" class="entry" bind:value={school}>
           {#each schools.value ?? [] as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
         </select>

@@ -43,19 +43,19 @@
   }
 </script>
 
-<svelte:head><title>Pre-power routine of {mark} – Able Medic</title></svelte:head>
+<svelte:head><title>Pre-power checks of {mark} – Able Medic</title></svelte:head>
 
 <section class="page">
-  <h1>Pre-power routine of <a href={leaving}>{mark}</a></h1>
+  <h1>Pre-power checks of <a href={leaving}>{mark}</a></h1>
   <Notice text={work.error} />
   {#if work.view}
     {@const view = work.view}
     {#if view.destroyed.length > 0}
       <div class="card stop">
-        <h2>No pack in</h2>
+        <h2>No battery in</h2>
         {#each view.destroyed as why (why)}<p class="caution">{why}</p>{/each}
         <p>
-          <a class="act" href={`/crafts/${encodeURIComponent(mark)}/wiring`}>Put the leads right</a>
+          <a class="act" href={`/crafts/${encodeURIComponent(mark)}/wiring`}>Fix the wiring</a>
         </p>
       </div>
     {:else}
@@ -63,9 +63,10 @@
         {#if view.state === 'PASSED'}Passed {moment(view.newest!.at)}.
         {:else if view.state === 'FAILED'}Failed {moment(view.newest!.at)}.
         {:else}Due: {view.why}.{/if}
-        {view.steps.length} steps, about {minutes(view.minutes)}. It unlocks every check that needs the pack.
+        {view.steps.length} steps, about {minutes(view.minutes)}. It unlocks every check that needs the
+        battery.
       </p>
-      <div class="schools" role="group" aria-label="School of the routine">
+      <div class="schools" role="group" aria-label="Pre-power convention">
         {#each view.schools as one (one.id)}
           <button
             class="quiet"
@@ -136,7 +137,9 @@
             <p class="small">Step {work.at + 1} of {view.steps.length}{step.powered ? ' · power on' : ''}</p>
             <h2>{step.title}</h2>
             {#if step.powered}
-              <p class="caution">Props off. Hand on the plug: anything hot, bright or smelling, pack out.</p>
+              <p class="caution">
+                Props off. Hand on the plug: anything hot, bright or smelling, battery out.
+              </p>
             {/if}
             <p>{step.instruction}</p>
             {#if step.waits}

@@ -21,8 +21,8 @@
 <section class="page">
   <h1>Pair this seat</h1>
   <p>
-    At the bench: open <em>Second seats</em>, press <em>Make a code</em>, and read it off. It is good for five
-    minutes and for one seat.
+    At the bench: open <em>Other devices</em>, press <em>Make a code</em>, and read it off. It is good for
+    five minutes and for one seat.
   </p>
   <form onsubmit={pair}>
     <div class="field">

@@ -21,13 +21,13 @@
   }
 </script>
 
-<svelte:head><title>Second seats – Able Medic</title></svelte:head>
+<svelte:head><title>Other devices – Able Medic</title></svelte:head>
 
 <section class="page">
-  <h1>Second seats</h1>
+  <h1>Other devices</h1>
   <Notice text={work.error} />
   {#if work.isSeat}
-    <p>This window is a second seat. Others are let in and sent away at the bench.</p>
+    <p>This window is on another device. Devices are paired and removed at the bench.</p>
     <p><button class="quiet" disabled={work.busy} onclick={() => void leave()}>Leave</button></p>
   {:else if work.now}
     {@const now = work.now}
@@ -37,7 +37,7 @@
         program has to listen to the network of the workshop, which it does not unless it is told to:
       </p>
       <pre class="figure">./medic serve --lan</pre>
-      <p class="small">A second window on this computer is a second seat as it is, and needs none of this.</p>
+      <p class="small">A second window on this computer needs no pairing.</p>
     {:else}
       <div class="columns">
         <div>

@@ -38,7 +38,7 @@
         go: () => navigate('/crafts/:mark', { params: { mark: c.mark } })
       })),
       ...packs.map((p) => ({
-        label: `Pack ${p.label}, ${p.kind.cells} cells, ${Math.round(p.kind.capacityMah)} mAh`,
+        label: `Battery ${p.label}, ${p.kind.cells} cells, ${Math.round(p.kind.capacityMah)} mAh`,
         sort: 'pack',
         go: () => navigate('/packs/:label', { params: { label: p.label } })
       })),
@@ -89,7 +89,7 @@
 
 <Sheet {open} title="Find" {onclose}>
   <div class="field">
-    <label for="finder">Craft, pack, work-up or handbook page</label>
+    <label for="finder">Craft, battery, work-up or handbook page</label>
     <input
       id="finder"
       class="entry"

@@ -6,9 +6,9 @@
 
   const views = [
     { href: '/', label: 'Bench' },
-    { href: '/packs', label: 'Packs' },
+    { href: '/packs', label: 'Batteries' },
     { href: '/parts', label: 'Parts' },
-    { href: '/ledger', label: 'Ledger' },
+    { href: '/ledger', label: 'Repair log' },
     { href: '/instruments', label: 'Instruments' },
     { href: '/handbook', label: 'Handbook' }
   ];

@@ -34,11 +34,11 @@
     row.y + row.height / 2 + (k - (of - 1) / 2) * step;
 </script>
 
-<svg viewBox={`0 0 560 ${whole}`} role="img" aria-label={`Ports of the board: ${label}`}>
+<svg viewBox={`0 0 560 ${whole}`} role="img" aria-label={`UARTs of the FC: ${label}`}>
   <rect class="board" x="4" y="4" width="266" height={whole - 8} rx="6" />
   {#each rows as row, i (row.port.name)}
     {#if i > 0}<line class="parting" x1="4" x2="270" y1={row.y} y2={row.y} />{/if}
-    <text class="port" x="18" y={row.y + row.height / 2 + (row.port.note ? -3 : 6)}>port {row.port.name}</text
+    <text class="port" x="18" y={row.y + row.height / 2 + (row.port.note ? -3 : 6)}>UART {row.port.name}</text
     >
     {#if row.port.note}<text class="note" x="18" y={row.y + row.height / 2 + 15}>{row.port.note}</text>{/if}
     {#each row.parts as part, k (k)}

@@ -35,14 +35,14 @@ const map = {
 
 describe('the lead and power map', () => {
   it('marks a doubted lead with a sign, not by colour alone', () => {
-    render(PowerMap, { map, label: 'Leads' });
+    render(PowerMap, { map, label: 'Wires' });
     expect(screen.getByText('?')).toBeTruthy();
-    expect(screen.getByRole('img', { name: 'Leads' })).toBeTruthy();
+    expect(screen.getByRole('img', { name: 'Wires' })).toBeTruthy();
   });
 
   it('is picked by mouse and by keyboard, and the arrows go to the nearest point that way', async () => {
     const onpick = vi.fn();
-    render(PowerMap, { map, label: 'Leads', onpick });
+    render(PowerMap, { map, label: 'Wires', onpick });
     await fireEvent.click(screen.getByRole('button', { name: 'point A.2' }));
     expect(onpick).toHaveBeenLastCalledWith('A.2');
     const first = screen.getByRole('button', { name: 'point A.1' });
@@ -55,7 +55,7 @@ describe('the lead and power map', () => {
   });
 
   it('names the probes on the points', () => {
-    render(PowerMap, { map, label: 'Leads', red: 'A.1', black: 'B.1', onpick: () => {} });
+    render(PowerMap, { map, label: 'Wires', red: 'A.1', black: 'B.1', onpick: () => {} });
     expect(screen.getByRole('button', { name: 'point A.1, red' }).getAttribute('aria-pressed')).toBe('true');
     expect(screen.getByText('black')).toBeTruthy();
   });
@@ -63,7 +63,7 @@ describe('the lead and power map', () => {
   it('can show only a strip around the probes', () => {
     const { container } = render(PowerMap, {
       map,
-      label: 'Leads',
+      label: 'Wires',
       red: 'A.1',
       black: 'A.2',
       closeTo: ['A.1']

@@ -26,7 +26,7 @@
   {/each}
   <li>no mark: unknown</li>
   <li><span aria-hidden="true">○</span>pad</li>
-  <li><span aria-hidden="true">▫</span>end of a lead: crimp, or strands at the joint</li>
+  <li><span aria-hidden="true">▫</span>end of a wire: crimp, or strands at the joint</li>
 </ul>
 
 <style>

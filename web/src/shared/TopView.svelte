@@ -80,7 +80,7 @@
     </g>
   </g>
   {#if onpick}
-    {#each [...drives.map( (d) => ({ id: d.corner as string, label: `the ${d.name} motor`, x: d.x, y: d.y, r: d.r }) ), { id: 'board', label: 'the flight board', x: 0, y: 0, r: 30 }] as target (target.id)}
+    {#each [...drives.map( (d) => ({ id: d.corner as string, label: `the ${d.name} motor`, x: d.x, y: d.y, r: d.r }) ), { id: 'board', label: 'the flight controller', x: 0, y: 0, r: 30 }] as target (target.id)}
       <circle
         class="target"
         cx={target.x}

@@ -28,7 +28,7 @@ beforeEach(() => {
 async function opened(): Promise<HTMLElement> {
   render(Finder, { open: true, onclose: vi.fn() });
   await screen.findByText('TERN, Beach colony');
-  return screen.getByLabelText(/Craft, pack, work-up/);
+  return screen.getByLabelText(/Craft, battery, work-up/);
 }
 
 describe('the finder', () => {
@@ -38,7 +38,7 @@ describe('the finder', () => {
     expect(screen.queryByText('TERN, Beach colony')).toBeNull();
     screen.getByText('TERN: flips');
     await fireEvent.input(field, { target: { value: '1500 pack' } });
-    screen.getByText('Pack A1, 4 cells, 1500 mAh');
+    screen.getByText('Battery A1, 4 cells, 1500 mAh');
     await fireEvent.input(field, { target: { value: 'nothing like it' } });
     expect(screen.queryByText('TERN: flips')).toBeNull();
   });

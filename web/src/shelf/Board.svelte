@@ -18,7 +18,11 @@
 
   function said(pad: Schemas['PadOf']): string {
     const volts =
-      pad.kind === 'SUPPLY' || pad.kind === 'FEED' ? (pad.volts === 0 ? ', pack' : `, ${pad.volts} V`) : '';
+      pad.kind === 'SUPPLY' || pad.kind === 'FEED'
+        ? pad.volts === 0
+          ? ', battery'
+          : `, ${pad.volts} V`
+        : '';
     return `${pad.name}: ${pad.kind.toLowerCase()}${volts}`;
   }
 </script>

@@ -39,13 +39,13 @@
 </script>
 
 {#if work.sort.kind === 'BOARD'}
-  <h2>Ports</h2>
+  <h2>UARTs</h2>
   {#if work.serialPads.length === 0}
-    <p class="small">None entered. A pad that is one side of a serial port is marked as such above.</p>
+    <p class="small">None entered. A pad that is one side of a UART is marked as such above.</p>
   {:else if !ports || ports.pads.length < work.serialPads.length}
     <p>
       <button type="button" class="quiet" onclick={() => work.leadOut()}
-        >Say which port each serial pad is of</button
+        >Say which UART each serial pad is of</button
       >
     </p>
   {/if}
@@ -58,10 +58,10 @@
         </select>
       </div>
       <div class="field">
-        <label for="computer">Port that the computer’s bridge takes</label>
+        <label for="computer">UART that the computer’s bridge takes</label>
         <select id="computer" class="entry" bind:value={ports.computer}>
           <option value="">none, it has a way of its own</option>
-          {#each names as name (name)}<option value={name}>port {name}</option>{/each}
+          {#each names as name (name)}<option value={name}>UART {name}</option>{/each}
         </select>
       </div>
       <div class="field">
@@ -72,7 +72,7 @@
     <p class="ticks">
       {#each names as name (name)}
         <label class="tick"
-          ><input type="checkbox" value={name} bind:group={ports.soft} /> port {name} is soft</label
+          ><input type="checkbox" value={name} bind:group={ports.soft} /> UART {name} is soft</label
         >
       {/each}
     </p>
@@ -81,7 +81,7 @@
         <li>
           <span class="figure">{one.pad}</span>
           <div class="field">
-            <label for={`port-${i}`}>port</label>
+            <label for={`port-${i}`}>UART</label>
             <input id={`port-${i}`} class="entry" bind:value={one.port} maxlength="2" />
           </div>
           <div class="field">

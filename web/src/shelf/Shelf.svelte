@@ -16,8 +16,8 @@
   onMount(() => void shelf.load(() => ask(api.GET('/api/part-shelf'))));
 
   const kinds: { id: string; title: string }[] = [
-    { id: 'BOARD', title: 'Flight boards' },
-    { id: 'CONTROLLER', title: 'Speed controllers' },
+    { id: 'BOARD', title: 'Flight controllers' },
+    { id: 'CONTROLLER', title: 'ESCs' },
     { id: 'POWER_BOARD', title: 'Power boards' },
     { id: 'PART', title: 'Parts and regulators' },
     { id: 'CAPACITOR', title: 'Capacitors' },
@@ -63,12 +63,12 @@
   }
 </script>
 
-<svelte:head><title>Parts shelf – Able Medic</title></svelte:head>
+<svelte:head><title>Parts library – Able Medic</title></svelte:head>
 
 <section class="page">
   <div class="top">
     <div>
-      <h1>Parts shelf</h1>
+      <h1>Parts library</h1>
       <p class="small">
         What crafts are built of here. Those that ship are invented; add your own as you have them in your
         hand.
@@ -107,8 +107,8 @@
                   <a href={`/parts/${one.sort.id}`}>change</a>
                   <button
                     class="plain"
-                    aria-label={`take ${one.sort.label} off the shelf`}
-                    onclick={() => void remove(one.sort.id)}>take off the shelf</button
+                    aria-label={`remove ${one.sort.label} from the parts library`}
+                    onclick={() => void remove(one.sort.id)}>remove from the parts library</button
                   >
                 {/if}
                 <a href={`/parts/new?like=${one.sort.id}`}>one like it</a>

@@ -26,8 +26,8 @@
 
   const kinds = [
     { id: 'PART', label: 'part' },
-    { id: 'BOARD', label: 'flight board' },
-    { id: 'CONTROLLER', label: 'speed controller' },
+    { id: 'BOARD', label: 'flight controller' },
+    { id: 'CONTROLLER', label: 'ESC' },
     { id: 'POWER_BOARD', label: 'power board' },
     { id: 'CAPACITOR', label: 'capacitor' },
     { id: 'PLUG', label: 'plug' }
@@ -38,7 +38,7 @@
     { id: 'GROUND', label: 'ground' },
     { id: 'OUTPUT', label: 'gives a motor signal' },
     { id: 'SIGNAL', label: 'takes a motor signal' },
-    { id: 'SENSE', label: "measures the pack's voltage" },
+    { id: 'SENSE', label: "measures the battery's voltage" },
     { id: 'CURRENT', label: 'reading of a current sensor' },
     { id: 'SERIAL', label: 'sends or hears on a serial line' },
     { id: 'VIDEO', label: 'gives or takes a picture' }
@@ -73,7 +73,7 @@
 
 <section class="page">
   <h1>{id ? work.sort.label : 'Add a sort of part'}</h1>
-  <p><a href="/parts">Parts shelf</a></p>
+  <p><a href="/parts">Parts library</a></p>
   <Notice text={shelf.error} />
   {#if !known}
     <p>
@@ -151,7 +151,7 @@
               </select>
             </div>
             <div class="field">
-              <label for="pad-volts">Volts, 0 for those of the pack</label>
+              <label for="pad-volts">Volts, 0 for those of the battery</label>
               <NumberEntry
                 unit="V"
                 id="pad-volts"
@@ -161,7 +161,7 @@
               />
             </div>
             <div class="field">
-              <label for="pad-room">Leads that fit on it</label>
+              <label for="pad-room">Wires that fit on it</label>
               <NumberEntry
                 whole
                 id="pad-room"
@@ -253,7 +253,7 @@
           <span class="figure">{one.where}</span>
           {one.right}
         </p>{/each}
-      <p><button class="act" disabled={work.busy}>Put it on the shelf</button></p>
+      <p><button class="act" disabled={work.busy}>Add to the parts library</button></p>
     </form>
   {/if}
 </section>

@@ -111,7 +111,7 @@ describe('a sort of part', () => {
   });
 });
 
-describe('the parts shelf', () => {
+describe('the parts library', () => {
   beforeEach(() => {
     gone.length = 0;
     route.params = {};
@@ -124,7 +124,7 @@ describe('the parts shelf', () => {
     await waitFor(() => screen.getByText('Regulator, 5 V, 1 A'));
     expect(screen.getAllByText('takes 4.5 to 26 V; gives 5 V, 1 A')).toHaveLength(2);
     expect(screen.getAllByRole('link', { name: 'change' })).toHaveLength(1);
-    await fireEvent.click(screen.getByRole('button', { name: 'take Mine, 5 V off the shelf' }));
+    await fireEvent.click(screen.getByRole('button', { name: 'remove Mine, 5 V from the parts library' }));
     await waitFor(() => expect(screen.queryByText('Mine, 5 V')).toBeNull());
     expect(last('DELETE')?.params).toEqual({ path: { id: 'mine' } });
   });
@@ -152,7 +152,7 @@ describe('the parts shelf', () => {
       target: { value: 'my-reg' }
     });
     await fireEvent.input(screen.getByLabelText('limit, A'), { target: { value: '1.5' } });
-    await fireEvent.click(screen.getByRole('button', { name: 'Put it on the shelf' }));
+    await fireEvent.click(screen.getByRole('button', { name: 'Add to the parts library' }));
     await waitFor(() => expect(gone).toEqual([['/parts']]));
     expect(last('POST')?.body).toMatchObject({
       id: 'my-reg',

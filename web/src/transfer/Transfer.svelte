@@ -48,8 +48,8 @@
       <DropFile label="Drop a CSV file, a craft in each line" onfile={(file) => void work.takeTable(file)} />
       <p class="small">
         Columns: mark, name, builder, class, spins, numbering, mode, layout, parts, cells, chemistry,
-        capacity_mah, cell_milliohms. Only the mark has to be there; parts are ids of the shelf, parted by
-        semicolons.
+        capacity_mah, cell_milliohms. Only the mark has to be there; parts are ids of the parts library,
+        parted by semicolons.
       </p>
       {#if work.entered.length > 0}
         <p aria-live="polite">
@@ -68,8 +68,10 @@
           <a href="/api/bundles" download="able-medic-charts.zip">All charts</a> a ZIP of a document and the photos
           of each
         </li>
-        <li><a href="/api/ledger.csv" download="ledger.csv">Ledger</a> as a table</li>
-        <li><a href="/api/packs.csv" download="packs.csv">Packs</a> all that happened to each, as a table</li>
+        <li><a href="/api/ledger.csv" download="ledger.csv">Repair log</a> as a table</li>
+        <li>
+          <a href="/api/packs.csv" download="packs.csv">Batteries</a> all that happened to each, as a table
+        </li>
         <li><a href={`/api/due.ics?${zone()}`} download="due.ics">What is due</a> for a calendar</li>
       </ul>
       <p class="small">

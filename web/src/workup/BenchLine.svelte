@@ -12,9 +12,9 @@
   let wanted = $state.raw<Bench>();
 
   const tested = {
-    NOT_DONE: 'pre-power routine due',
-    PASSED: 'pre-power routine passed',
-    FAILED: 'pre-power routine failed'
+    NOT_DONE: 'pre-power checks due',
+    PASSED: 'pre-power checks passed',
+    FAILED: 'pre-power checks failed'
   };
   const afterTest = { NOT_DONE: 'PASSED', PASSED: 'FAILED', FAILED: 'NOT_DONE' } as const;
 
@@ -30,17 +30,17 @@
       to: { ...bench, shortTest: afterTest[bench.shortTest] }
     },
     {
-      text: bench.packIn ? 'pack in' : 'pack out',
+      text: bench.packIn ? 'battery in' : 'battery out',
       on: bench.packIn,
       to: { ...bench, packIn: !bench.packIn }
     },
     {
-      text: bench.limiterIn ? 'limiter in' : 'limiter out',
+      text: bench.limiterIn ? 'current limiter in' : 'current limiter out',
       on: bench.limiterIn,
       to: { ...bench, limiterIn: !bench.limiterIn }
     },
     {
-      text: bench.usbIn ? 'computer in' : 'computer out',
+      text: bench.usbIn ? 'USB plugged in' : 'USB unplugged',
       on: bench.usbIn,
       to: { ...bench, usbIn: !bench.usbIn }
     },
@@ -83,7 +83,7 @@
       {part.text}
     </button>
   {/each}
-  {#if hot}<strong class="hot-words">Props on and pack in</strong>{/if}
+  {#if hot}<strong class="hot-words">Props on and battery in</strong>{/if}
 </div>
 
 <ReasonSheet

@@ -23,15 +23,15 @@
 <article>
   <header>
     <p class="small">
-      To put right · belief <span class="figure">{percent(fix.belief)}</span> ·
+      To fix · belief <span class="figure">{percent(fix.belief)}</span> ·
       <a href={`/handbook/${fix.kind}`}>handbook</a>
     </p>
     <h2>{fix.title}</h2>
     {#if early}<p class="doubt">
         It does not stand out yet. Checking further is safer than fixing on a guess.
       </p>{:else if fix.trial}<p class="doubt">
-        It leads and does not stand out. To put it right and see tells more for the time than any check that
-        is left; if it does not cure, take the fix back.
+        It leads and does not stand out. To fix it and test tells more for the time than any check that is
+        left; if it does not cure, take the fix back.
       </p>{/if}
   </header>
   <Cautions cautions={view.cautions} />

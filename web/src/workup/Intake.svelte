@@ -152,7 +152,7 @@
           {#if complaints.value.length === 2}
             <p class="small">
               Power and voltage can be worked up once
-              <a href={`/crafts/${encodeURIComponent(mark)}/wiring`}>its parts and leads</a> are entered.
+              <a href={`/crafts/${encodeURIComponent(mark)}/wiring`}>its parts and wiring</a> are entered.
             </p>
           {/if}
         </fieldset>

@@ -20,7 +20,7 @@
 </script>
 
 {#if card.ready}
-  <DropOrPaste label="Drop the board's listing here" button="Record" busy={work.busy} ontext={take}>
+  <DropOrPaste label="Drop the FC's settings export here" button="Record" busy={work.busy} ontext={take}>
     <a class="plain" href={`/crafts/${encodeURIComponent(work.view!.mark)}/snapshots`}
       >or take one that is on the chart</a
     >

@@ -65,8 +65,8 @@
       </p>
       <div class="row">
         <select class="entry" aria-label="Resistance or voltage" bind:value={mode}>
-          <option value="ohms">Resistance, pack out</option>
-          <option value="volts">Voltage, pack in</option>
+          <option value="ohms">Resistance, battery out</option>
+          <option value="volts">Voltage, battery in</option>
         </select>
         <input
           class="entry"

@@ -19,7 +19,7 @@
   <h3>{card.blocked ? 'No safe way there' : card.locked ? 'Locked until this is done' : 'First'}</h3>
   {#if card.blocked}
     <p>
-      The pre-power routine failed. Find the trouble with the pack out; then
+      The pre-power checks failed. Find the fault with the battery out; then
       <a href={routine}>run the routine again</a>.
     </p>
   {:else}
@@ -32,7 +32,7 @@
       {/each}
     </ol>
     {#if card.steps.some((step) => step.step === 'SHORT_TEST')}
-      <a class="act" href={routine}>Run the pre-power routine</a>
+      <a class="act" href={routine}>Do the pre-power checks</a>
     {:else}
       <button class="act" disabled={work.busy} onclick={() => void work.benchReady()}>
         All of this is done <kbd>b</kbd>

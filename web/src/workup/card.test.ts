@@ -131,7 +131,7 @@ describe('a fix', () => {
   it('gives each way with what to enter, and records the one that was taken', async () => {
     const work = working({ fix: fix() });
     render(FixPanel, { work, fix: fix() });
-    expect(screen.getByText(/To put right/).textContent).toMatch(/97\s?%/);
+    expect(screen.getByText(/To fix/).textContent).toMatch(/97\s?%/);
     expect(screen.getByText('11', { selector: 'strong' })).toBeTruthy();
     expect(screen.getByRole('heading', { name: 'Or: Change the resistor' })).toBeTruthy();
     expect(screen.queryByText(/does not stand out/)).toBeNull();

@@ -106,18 +106,18 @@ describe('what is known', () => {
 describe('the bench', () => {
   it('is in words and signs, and shouts when props are on with the pack in', () => {
     const { unmount } = render(BenchLine, { work: working() });
-    expect(screen.getByRole('button', { name: 'pre-power routine due' })).toBeTruthy();
-    expect(screen.queryByText('Props on and pack in')).toBeNull();
+    expect(screen.getByRole('button', { name: 'pre-power checks due' })).toBeTruthy();
+    expect(screen.queryByText('Props on and battery in')).toBeNull();
     unmount();
     render(BenchLine, { work: working({ bench: { ...bench, propsOn: true, packIn: true } }) });
-    expect(screen.getByText('Props on and pack in')).toBeTruthy();
+    expect(screen.getByText('Props on and battery in')).toBeTruthy();
   });
 
   it('asks for a reason where the server refuses a change', async () => {
     const work = working();
     render(BenchLine, { work });
     reply.refusal = 'The pre-power routine comes first.';
-    await fireEvent.click(screen.getByRole('button', { name: 'pack out' }));
+    await fireEvent.click(screen.getByRole('button', { name: 'battery out' }));
     await waitFor(() => expect(screen.getByText('Record it all the same?')).toBeTruthy());
     expect((sent[0]!.body as { state: { packIn: boolean } }).state.packIn).toBe(true);
   });
@@ -210,17 +210,17 @@ describe('getting ready', () => {
     }) as unknown as Schemas['CheckCard'];
 
   it('leads to the routine where that is due, and back', () => {
-    const steps = [{ step: 'SHORT_TEST', label: 'pre-power routine', guards: true }];
+    const steps = [{ step: 'SHORT_TEST', label: 'pre-power checks', guards: true }];
     render(ReadyBench, { work: working(), card: card({ locked: true, steps }) });
     expect(screen.getByText('Locked until this is done')).toBeTruthy();
-    const link = screen.getByRole('link', { name: 'Run the pre-power routine' });
+    const link = screen.getByRole('link', { name: 'Do the pre-power checks' });
     expect(link.getAttribute('href')).toBe('/crafts/TERN/routine?back=3');
     expect(screen.getByText('(guards against harm)')).toBeTruthy();
     expect(screen.queryByRole('button', { name: /All of this is done/ })).toBeNull();
   });
 
   it('is one press where only the bench changes', () => {
-    const steps = [{ step: 'PACK_OUT', label: 'pack out', guards: true }];
+    const steps = [{ step: 'PACK_OUT', label: 'battery out', guards: true }];
     render(ReadyBench, { work: working(), card: card({ steps }) });
     expect(screen.getByRole('button', { name: /All of this is done/ })).toBeTruthy();
   });

@@ -261,7 +261,7 @@ class SnapshotsTest {
         assertThat(app.get("/api/crafts/TURNSTONE/flash-plan?family=alder&version=2")
                         .get("stale")
                         .asString())
-                .isEqualTo("Ports told as the leads lie");
+                .isEqualTo("UARTs set from the wiring");
         app.refused(422, "GET", "/api/crafts/TURNSTONE/flash-plan?family=oak9&version=2", "");
         app.refused(422, "GET", "/api/crafts/TURNSTONE/flash-plan?family=alder&version=9", "");
     }

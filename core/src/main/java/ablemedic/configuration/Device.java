@@ -2,15 +2,15 @@ package ablemedic.configuration;
 
 /** What can be told something. */
 public enum Device {
-    FLIGHT_BOARD("flight board"),
-    SPEED_CONTROLLERS("speed controllers"),
+    FLIGHT_BOARD("flight controller"),
+    SPEED_CONTROLLERS("ESCs"),
     RECEIVER("receiver"),
     RADIO("radio"),
     MODEM_ON_CRAFT("modem on the craft"),
     MODEM_ON_GROUND("modem on the ground"),
-    VIDEO_TRANSMITTER("video transmitter"),
-    POSITIONING("positioning module"),
-    DISPLAY("display board"),
+    VIDEO_TRANSMITTER("VTX"),
+    POSITIONING("GNSS module"),
+    DISPLAY("OSD board"),
     CAMERA("camera"),
     GOGGLES("goggles"),
     COMPUTER("computer"),

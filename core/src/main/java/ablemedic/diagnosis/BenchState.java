@@ -57,13 +57,13 @@ public record BenchState(
     public List<String> objections() {
         List<String> all = new ArrayList<>();
         if (packIn && shortTest == ShortTest.FAILED) {
-            all.add("The pre-power routine failed: find the trouble before the pack goes in.");
+            all.add("The pre-power checks failed: find the fault before the battery goes in.");
         }
         if (packIn && shortTest != ShortTest.PASSED) {
-            all.add("The pack goes in only after the pre-power routine, which begins with the short test, has passed.");
+            all.add("The battery goes in only once the pre-power checks, beginning with the short test, are passed.");
         }
         if (packIn && propsOn && !atField) {
-            all.add("With the pack in at the bench the props are off.");
+            all.add("With the battery in at the bench the props are off.");
         }
         if (packIn && !antennaOn) {
             all.add("The antenna goes on before power.");

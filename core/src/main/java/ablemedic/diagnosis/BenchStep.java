@@ -4,20 +4,20 @@ import ablemedic.diagnosis.BenchState.ShortTest;
 
 /** One thing done to the bench to get it ready, with what it usually takes. */
 public enum BenchStep {
-    PACK_OUT("Take the pack out", 0.3),
+    PACK_OUT("Unplug the battery", 0.3),
     PROPS_OFF("Take all props off", 2),
-    SHORT_TEST("Pre-power routine: short test, polarity, first power, rails", 6),
+    SHORT_TEST("Pre-power checks: short test, polarity, first power, rails", 6),
     ANTENNA_ON("Put the antenna on", 0.5),
-    LIMITER_IN("Put the limiter between pack and craft", 0.3),
-    LIMITER_OUT("Take the limiter out", 0.3),
-    USB_OUT("Unplug the computer", 0.2),
-    USB_IN("Plug the computer in", 0.5),
+    LIMITER_IN("Put the current limiter between battery and craft", 0.3),
+    LIMITER_OUT("Remove the current limiter", 0.3),
+    USB_OUT("Unplug USB", 0.2),
+    USB_IN("Plug in USB", 0.5),
     RADIO_OFF("Switch the radio off", 0.1),
     RADIO_ON("Switch the radio on", 0.3),
     PROPS_ON("Fit the props", 3),
     TO_FIELD("Carry it outdoors, clear of people", 6),
     TO_BENCH("Carry it back to the bench", 4),
-    PACK_IN("Put the pack in", 0.5);
+    PACK_IN("Plug in the battery", 0.5);
 
     private final String label;
     private final double minutes;

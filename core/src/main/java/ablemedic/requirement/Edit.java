@@ -1,5 +1,7 @@
 package ablemedic.requirement;
 
+import ablemedic.catalogue.Words;
+import ablemedic.catalogue.Text;
 import ablemedic.configuration.Device;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.Corner;
@@ -69,6 +71,16 @@ public sealed interface Edit permits Enter, TurnMount, ReverseMotors, MoveBalanc
             case RADIO -> SAVE_ON_RADIO;
             default -> SAVE_THERE;
         };
+    }
+
+    /** A setting entered by what is done, in the words of a catalogue: {@code edit} and its steps. */
+    static <T> Edit doing(Setting<T> setting, T value, Words words, double minutes) {
+        return new Enter<>(
+                setting,
+                value,
+                words.line("edit").plain(),
+                minutes,
+                words.steps("edit").stream().map(Text::plain).toList());
     }
 
     /** Something done that a setting tells of, such as a calibration. */

@@ -1,5 +1,10 @@
 package ablemedic.settings;
 
+import java.util.stream.Stream;
+import ablemedic.family.SharedSteps;
+import ablemedic.catalogue.Words;
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Catalogue;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
@@ -53,6 +58,8 @@ final class SettingsRequirements {
             new Requirement("idle", SettingsRequirements::idle),
             new Requirement("build", SettingsRequirements::build));
 
+    private static final Catalogue WORDS = SharedSteps.catalogue(SettingsRequirements.class, "requirements");
+
     private SettingsRequirements() {}
 
     private static String said(Craft craft, Setting<?> setting) {
@@ -63,31 +70,26 @@ final class SettingsRequirements {
         List<Violation> found = new ArrayList<>();
         if (!FirmwareSettings.starts(craft)) {
             found.add(Violation.cannotWork(
-                    "firmware-image",
-                    "What the last flash left is " + said(craft, FirmwareSettings.IMAGE) + ": the FC does not start",
-                    "Write the version for this target with a full erase",
+                    WORDS.of("firmware-image")
+.with("image", Param.written(said(craft, FirmwareSettings.IMAGE))),
                     "flash-failed",
                     List.of(FirmwareSettings.IMAGE),
                     Edit.doing(
                             FirmwareSettings.IMAGE,
                             FirmwareSettings.Image.WHOLE,
-                            "Flash the version for this target with a full erase",
-                            15,
-                            "Restore the settings.")));
+WORDS.of("firmware-image"),
+15)));
         }
         if (craft.told(FirmwareSettings.STALE)) {
             found.add(Violation.cannotWork(
-                    "firmware-stale",
-                    "Settings that an older version left behind overrule what is set for the UARTs",
-                    "Erase in full and restore",
+                    WORDS.of("firmware-stale"),
                     ODD,
                     List.of(FirmwareSettings.STALE),
                     Edit.doing(
                             FirmwareSettings.STALE,
-                            false,
-                            "Erase the FC in full and restore its settings",
-                            20,
-                            "Export the settings first.")));
+false,
+WORDS.of("firmware-stale"),
+20)));
         }
         return found;
     }
@@ -98,24 +100,22 @@ final class SettingsRequirements {
         List<Violation> found = new ArrayList<>();
         if (limit > SAFE_TILT) {
             found.add(Violation.doubt(
-                    "arming-tilt",
-                    "It arms up to a tilt of " + said(craft, ArmingSettings.TILT) + ", on its back as well",
-                    "25° unless it must right itself after a crash; 45° on rough ground",
+                    WORDS.of("arming-tilt")
+.with("tilt", Param.written(said(craft, ArmingSettings.TILT))),
                     "",
                     ArmingSettings.TILT));
         }
         if (stands > limit && limit < 180) {
             List<Edit> edits = new ArrayList<>(
-                    List.of(Edit.doing(ArmingSettings.STANDS, 0.0, "Set it on level ground before arming", 1)));
+                    List.of(Edit.doing(ArmingSettings.STANDS, 0.0, WORDS.of("arming-stands"), 1)));
             if (stands < SAFE_TILT) {
                 edits.add(Edit.set(ArmingSettings.TILT, SAFE_TILT));
             }
             found.add(Violation.of(
-                    "arming-stands",
-                    Severity.CANNOT_WORK,
-                    "It stands at " + said(craft, ArmingSettings.STANDS) + " where it is armed, and arms up to "
-                            + said(craft, ArmingSettings.TILT),
-                    "Set it on level ground, or allow 45° for rough ground",
+                    WORDS.of("arming-stands")
+.with("stands", Param.written(said(craft, ArmingSettings.STANDS)))
+.with("tilt", Param.written(said(craft, ArmingSettings.TILT))),
+ Severity.CANNOT_WORK,
                     ArmingChecks.COMPLAINT,
                     List.of(ArmingSettings.STANDS, ArmingSettings.TILT),
                     edits));
@@ -129,9 +129,7 @@ final class SettingsRequirements {
                         && lines.isPresent()
                         && lines.get().of(UartFunction.GNSS).isEmpty()
                 ? List.of(Violation.cannotWork(
-                        "arming-fix",
-                        "It waits for a fix before it arms, and has no GNSS module",
-                        "Switch the wait off",
+                        WORDS.of("arming-fix"),
                         ArmingChecks.COMPLAINT,
                         List.of(ArmingSettings.WAITS_FOR_FIX),
                         Edit.set(ArmingSettings.WAITS_FOR_FIX, false)))
@@ -142,18 +140,14 @@ final class SettingsRequirements {
         return craft.told(ArmingSettings.CALIBRATED)
                 ? List.of()
                 : List.of(Violation.cannotWork(
-                        "calibrated",
-                        "Level was not calibrated since the last erase",
-                        "Alignment first, then calibrate level on a flat surface",
+                        WORDS.of("calibrated"),
                         ArmingChecks.COMPLAINT,
                         List.of(ArmingSettings.CALIBRATED),
                         Edit.doing(
                                 ArmingSettings.CALIBRATED,
-                                true,
-                                "Calibrate level on a flat surface",
-                                3,
-                                "Alignment first. No strap under it, hands off.",
-                                Edit.SAVE)));
+true,
+WORDS.of("calibrated"),
+3)));
     }
 
     private static List<Violation> throttle(Craft craft) {
@@ -162,11 +156,9 @@ final class SettingsRequirements {
         List<Violation> found = new ArrayList<>();
         if (low > HIGH_THROTTLE_US) {
             found.add(Violation.of(
-                    "throttle-high",
-                    Severity.HAZARD,
-                    "The throttle counts as down below " + said(craft, ArmingSettings.THROTTLE_LOW)
-                            + ": it arms with the throttle up",
-                    "Enter 1050 µs",
+                    WORDS.of("throttle-high")
+.with("limit", Param.written(said(craft, ArmingSettings.THROTTLE_LOW))),
+ Severity.HAZARD,
                     ArmingChecks.COMPLAINT,
                     List.of(ArmingSettings.THROTTLE_LOW),
                     List.of(Edit.set(ArmingSettings.THROTTLE_LOW, USUAL_LOW_US))));
@@ -178,11 +170,10 @@ final class SettingsRequirements {
                 edits.add(Edit.set(ArmingSettings.THROTTLE_LOW, down + ROOM_US));
             }
             found.add(Violation.of(
-                    "throttle-down",
-                    Severity.CANNOT_WORK,
-                    "The throttle stick down sends " + said(craft, ArmingSettings.RADIO_THROTTLE_DOWN)
-                            + ", and counts as down below " + said(craft, ArmingSettings.THROTTLE_LOW),
-                    "Bring its lower end down at the radio: trim, then travel",
+                    WORDS.of("throttle-down")
+.with("sends", Param.written(said(craft, ArmingSettings.RADIO_THROTTLE_DOWN)))
+.with("limit", Param.written(said(craft, ArmingSettings.THROTTLE_LOW))),
+ Severity.CANNOT_WORK,
                     ArmingChecks.COMPLAINT,
                     List.of(ArmingSettings.RADIO_THROTTLE_DOWN, ArmingSettings.THROTTLE_LOW),
                     edits));
@@ -200,19 +191,16 @@ final class SettingsRequirements {
         ModeRange over = over(channel == 0 ? 5 : channel, on);
         if (arm.isNone()) {
             return List.of(Violation.cannotWork(
-                    "arm-switch-none",
-                    "No switch arms it",
-                    "Set a range that arms over what the arm switch sends",
+                    WORDS.of("arm-switch-none"),
                     ArmingChecks.COMPLAINT,
                     List.of(ArmingSettings.ARM, ArmingSettings.BY),
                     Edit.set(ArmingSettings.ARM, over),
                     Edit.set(ArmingSettings.BY, ArmingSettings.Way.STICKS)));
         } else if (arm.channel() != channel) {
             return List.of(Violation.cannotWork(
-                    "arm-switch-channel",
-                    "It arms on " + arm + ", and the radio has its arm switch on "
-                            + said(craft, ArmingSettings.RADIO_CHANNEL),
-                    "Put both on one channel",
+                    WORDS.of("arm-switch-channel")
+.with("range", Param.written(arm.toString()))
+.with("channel", Param.written(said(craft, ArmingSettings.RADIO_CHANNEL))),
                     ArmingChecks.COMPLAINT,
                     List.of(ArmingSettings.ARM, ArmingSettings.RADIO_CHANNEL),
                     channel == 0
@@ -223,18 +211,18 @@ final class SettingsRequirements {
                             }));
         } else if (arm.holds(DOWN_US)) {
             return List.of(Violation.of(
-                    "arm-switch-always",
-                    Severity.HAZARD,
-                    "It arms on " + arm + (arm.holds(on) ? ": wherever the switch stands" : ": with the switch off"),
-                    "Begin the range above the middle of the switch",
+                    WORDS.of("arm-switch-always")
+.with("range", Param.written(arm.toString()))
+.with("always", Param.when(arm.holds(on))),
+ Severity.HAZARD,
                     ArmingChecks.COMPLAINT,
                     List.of(ArmingSettings.ARM),
                     List.of(Edit.set(ArmingSettings.ARM, over))));
         } else if (!arm.holds(on)) {
             return List.of(Violation.cannotWork(
-                    "arm-switch-reach",
-                    "It arms on " + arm + ", and the switch sends " + said(craft, ArmingSettings.RADIO_ON),
-                    "Set the range over what the switch sends",
+                    WORDS.of("arm-switch-reach")
+.with("range", Param.written(arm.toString()))
+.with("sends", Param.written(said(craft, ArmingSettings.RADIO_ON))),
                     ArmingChecks.COMPLAINT,
                     List.of(ArmingSettings.ARM, ArmingSettings.RADIO_ON),
                     Edit.set(ArmingSettings.ARM, over),
@@ -254,36 +242,39 @@ final class SettingsRequirements {
         List<Violation> found = new ArrayList<>();
         if (craft.told(ArmingSettings.WITH_COMPUTER)) {
             found.add(Violation.cannotWork(
-                    "handling-computer",
-                    "USB is plugged in while it is to arm",
-                    "Unplug USB before arming",
+                    WORDS.of("handling-computer"),
                     ArmingChecks.COMPLAINT,
                     List.of(ArmingSettings.WITH_COMPUTER),
-                    Edit.doing(ArmingSettings.WITH_COMPUTER, false, "Unplug USB before arming", 1)));
+                    Edit.doing(ArmingSettings.WITH_COMPUTER, false, WORDS.of("handling-computer").line("remedy").plain(), 1)));
         }
         if (craft.told(ArmingSettings.ON_AT_POWER)) {
             found.add(Violation.cannotWork(
-                    "handling-switch",
-                    "The arm switch stands on when the battery goes in",
-                    "Arm switch off before the battery goes in",
+                    WORDS.of("handling-switch"),
                     ArmingChecks.COMPLAINT,
                     List.of(ArmingSettings.ON_AT_POWER),
-                    Edit.doing(ArmingSettings.ON_AT_POWER, false, "Arm switch off before the battery goes in", 1)));
+                    Edit.doing(ArmingSettings.ON_AT_POWER, false, WORDS.of("handling-switch").line("remedy").plain(), 1)));
         }
         return found;
     }
 
     private static List<Violation> overlaps(Craft craft) {
-        return List.of(ArmingSettings.LEVEL, ArmingSettings.SOUNDER).stream()
+        return Stream.of(ArmingSettings.LEVEL, ArmingSettings.SOUNDER)
                 .filter(other -> craft.told(ArmingSettings.ARM).overlaps(craft.told(other)))
-                .map(other -> Violation.doubt(
-                        "overlap-" + other.id(),
-                        "The " + other.label() + " lies on the switch that arms: " + craft.told(other),
-                        "Give it a channel of its own, unless it is meant",
-                        "",
-                        other,
-                        ArmingSettings.ARM))
+                .map(other -> overlap(craft, other))
                 .toList();
+    }
+
+    private static Violation overlap(Craft craft, Setting<ModeRange> other) {
+        Words words = WORDS.of("overlap")
+                .with("mode", Param.written(other.label()))
+                .with("range", Param.written(craft.told(other).toString()));
+        return Violation.doubt(
+                "overlap-" + other.id(),
+                words.line("cause").plain(),
+                words.line("remedy").plain(),
+                "",
+                other,
+                ArmingSettings.ARM);
     }
 
     private static List<Violation> protocol(Craft craft) {
@@ -292,9 +283,9 @@ final class SettingsRequirements {
         List<Violation> found = new ArrayList<>();
         if (!spoken.isKnownTo(known)) {
             found.add(Violation.cannotWork(
-                    "motor-protocol",
-                    "The FC speaks " + spoken.label() + ", and the ESCs know " + known.label() + " at most",
-                    "Choose " + known.label(),
+                    WORDS.of("motor-protocol")
+.with("sends", Param.written(spoken.label()))
+.with("known", Param.written(known.label())),
                     MOTORS,
                     List.of(DriveSettings.PROTOCOL, DriveSettings.KNOWN),
                     Edit.set(DriveSettings.PROTOCOL, known),
@@ -302,30 +293,23 @@ final class SettingsRequirements {
         }
         if (spoken.isDigital() && craft.told(DriveSettings.TWO_WAY) && !craft.told(DriveSettings.ANSWERS)) {
             found.add(Violation.cannotWork(
-                    "motor-two-way",
-                    "The two-way motor protocol is on, and the ESCs do not answer",
-                    "Switch it off, or give the ESCs firmware for it",
+                    WORDS.of("motor-two-way"),
                     MOTORS,
                     List.of(DriveSettings.TWO_WAY, DriveSettings.ANSWERS),
                     Edit.set(DriveSettings.TWO_WAY, false),
-                    Edit.doing(DriveSettings.ANSWERS, true, "Give the ESCs firmware that answers", 20)));
+                    Edit.doing(DriveSettings.ANSWERS, true, WORDS.of("motor-two-way"), 20)));
         }
         if (spoken.needsEndPoints() && !craft.told(DriveSettings.ENDS)) {
             List<Edit> edits = new ArrayList<>(List.of(Edit.doing(
-                    DriveSettings.ENDS,
-                    true,
-                    "Calibrate the throttle endpoints of the ESCs",
-                    5,
-                    "Props off. Full throttle, battery in, wait for the beeps, throttle down.")));
+                    DriveSettings.ENDS, true, WORDS.of("motor-ends").with("sends", Param.written(spoken.label())), 5)));
             Arrays.stream(MotorProtocol.values())
                     .filter(other -> !other.needsEndPoints() && other.isKnownTo(known))
                     .findFirst()
                     .ifPresent(other -> edits.add(Edit.set(DriveSettings.PROTOCOL, other)));
             found.add(Violation.of(
-                    "motor-ends",
-                    Severity.CANNOT_WORK,
-                    spoken.label() + " needs throttle endpoints, and the ESCs were not calibrated",
-                    "Props off: calibrate the endpoints",
+                    WORDS.of("motor-ends")
+.with("sends", Param.written(spoken.label())),
+ Severity.CANNOT_WORK,
                     MOTORS,
                     List.of(DriveSettings.ENDS, DriveSettings.PROTOCOL),
                     edits));
@@ -335,24 +319,17 @@ final class SettingsRequirements {
 
     private static List<Violation> idle(Craft craft) {
         double idle = craft.told(DriveSettings.IDLE);
-        return idle >= LOW_IDLE && idle <= HIGH_IDLE
-                ? List.of()
-                : List.of(
-                        idle < LOW_IDLE
-                                ? Violation.cannotWork(
-                                        "idle",
-                                        "The idle is " + said(craft, DriveSettings.IDLE)
-                                                + ": some motors do not keep turning",
-                                        "About 5.5 %; one percent above where the latest motor starts",
-                                        MOTORS,
-                                        List.of(DriveSettings.IDLE),
-                                        Edit.set(DriveSettings.IDLE, USUAL_IDLE))
-                                : Violation.doubt(
-                                        "idle",
-                                        "The idle is " + said(craft, DriveSettings.IDLE),
-                                        "About 5.5 %; one percent above where the latest motor starts",
-                                        MOTORS,
-                                        DriveSettings.IDLE));
+        if (idle >= LOW_IDLE && idle <= HIGH_IDLE) {
+            return List.of();
+        }
+        Words words = WORDS.of("idle")
+                .with("idle", Param.written(said(craft, DriveSettings.IDLE)))
+                .with("low", Param.when(idle < LOW_IDLE));
+        return List.of(
+                idle < LOW_IDLE
+                        ? Violation.cannotWork(
+                                words, MOTORS, List.of(DriveSettings.IDLE), Edit.set(DriveSettings.IDLE, USUAL_IDLE))
+                        : Violation.doubt(words, MOTORS, DriveSettings.IDLE));
     }
 
     /** What is configured needs what the build on the FC holds. */
@@ -371,41 +348,34 @@ final class SettingsRequirements {
                             .filter(lines.board()::isSoft)
                             .isPresent());
             if (soft && !craft.told(FirmwareSettings.SOFT_BUILT)) {
-                found.add(left(FirmwareSettings.SOFT_BUILT, "soft serial", "soft-serial"));
+                found.add(left(FirmwareSettings.SOFT_BUILT, WORDS.of("soft-serial").title().plain(), "soft-serial"));
             }
         });
         if (!FirmwareSettings.readsCompass(craft)) {
             found.add(Violation.of(
-                    "build-compass",
-                    Severity.CANNOT_WORK,
-                    "It is configured to use a compass, and the build on the FC leaves it out",
-                    "Flash a build with the compass, or switch the compass off",
+                    WORDS.of("build-compass"),
+ Severity.CANNOT_WORK,
                     "no-return",
                     List.of(FirmwareSettings.COMPASS_BUILT, FcSettings.COMPASS),
                     List.of(
-                            flash(FirmwareSettings.COMPASS_BUILT, "the compass"),
+                            flash(FirmwareSettings.COMPASS_BUILT, WORDS.of("compass").title().plain()),
                             Edit.set(FcSettings.COMPASS, false))));
         }
         return found;
     }
 
     private static Violation left(Setting<Boolean> built, String what, String id) {
+        Words words = WORDS.of("build").with("function", Param.written(what));
         return Violation.cannotWork(
                 "build-" + id,
-                "The build on the FC leaves out: " + what,
-                "Flash a build that holds it",
+                words.line("cause").plain(),
+                words.line("remedy").plain(),
                 ODD,
                 List.of(built),
                 flash(built, what));
     }
 
     private static Edit flash(Setting<Boolean> built, String what) {
-        return Edit.doing(
-                built,
-                true,
-                "Flash a build that holds " + what,
-                15,
-                "Export the settings first: what is left out takes its settings with it.",
-                "Restore the settings after.");
+        return Edit.doing(built, true, WORDS.of("build").with("function", Param.written(what)), 15);
     }
 }

@@ -121,7 +121,7 @@ class SerialMapController {
         String known = crafts.get(mark).mark();
         BuildSheet sheet = BuildSheet.of(
                 UartsFromWiring.told(crafts.newestSheet(known).sheet().toCraft()));
-        String reason = "ports told as the leads lie";
+        String reason = "UARTs set from the wiring";
         crafts.revise(
                 known,
                 told.version(),

@@ -55,7 +55,7 @@ class Screenshots {
             browser.picture(FOLDER.resolve("routine.png"));
             shot(browser, "/crafts/FULMAR/snapshots?n=2", "snapshots", "can cause: ");
             shot(browser, "/ledger", "ledger", "Comes back");
-            shot(browser, "/handbook", "handbook", "Schools of practice");
+            shot(browser, "/handbook", "handbook", "Conventions");
         }
         try (Browser browser = new Browser(app.url(""), "dark", 1280, 800)) {
             shot(browser, open(app, "SKUA"), "work-up-night", "Suspects");

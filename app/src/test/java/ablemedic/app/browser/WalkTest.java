@@ -79,7 +79,7 @@ class WalkTest {
             browser.seeText("Closed: solved and proven");
             settled(browser);
 
-            browser.press("To the ledger");
+            browser.press("To the repair log");
             browser.seeText("Dips at the back");
             browser.seeText("The rear-left prop is of the wrong hand");
             browser.seeText("Hover proof");
@@ -136,7 +136,7 @@ class WalkTest {
             assertThat(browser.mode()).isEqualTo("dark");
             settled(browser);
             browser.keys("?");
-            browser.seeText("Go to the ledger");
+            browser.seeText("Go to the repair log");
             browser.assertAccessible();
             browser.keys(Keys.ESCAPE);
         }
@@ -232,7 +232,7 @@ class WalkTest {
         Patient patient = new Patient(app, "KITE", "open-FC_S2_C4_S2_1");
         try (Browser browser = new Browser(app.url(""), "light", 1280, 800)) {
             browser.open("/crafts/KITE");
-            browser.seeText("Leads and power");
+            browser.seeText("Wiring and power");
             browser.see("[data-point='PLUG.+']");
             settled(browser);
             browser.tabTo("[data-point]");
@@ -267,7 +267,7 @@ class WalkTest {
             browser.keys(Keys.ENTER);
             browser.awaitPath(path);
             browser.see(".card-layout");
-            browser.seeText("pre-power routine passed");
+            browser.seeText("pre-power checks passed");
 
             new Walker(app, browser, patient, path).checkUntilSomethingStandsOut(false);
             browser.seeText("The pin at flight board S2 is open");
@@ -458,7 +458,7 @@ class WalkTest {
             browser.see("a[href='/crafts/LOST/radio-off']");
             browser.tabTo("a[href='/crafts/LOST/radio-off']");
             browser.keys(Keys.ENTER);
-            browser.seeText("A hand at the pack");
+            browser.seeText("A hand at the battery");
             settled(browser);
             browser.keys("5");
             browser.seeText("It does not pass.");
@@ -477,7 +477,7 @@ class WalkTest {
             browser.open(path);
             browser.see(".card-layout");
             new Walker(app, browser, patient, path).checkUntilSomethingStandsOut(false);
-            browser.seeText("The receiver holds its last values");
+            browser.seeText("Receiver set to hold last");
             settled(browser);
             browser.tabTo(".options .act");
             browser.keys(Keys.ENTER);
@@ -508,7 +508,7 @@ class WalkTest {
             browser.see(".card-layout");
             new Walker(app, browser, patient, path).checkUntilSomethingStandsOut(false);
             browser.seeText("Camera not paired with the air unit");
-            browser.seeText("the computer's cable alone will not do");
+            browser.seeText("USB alone is not enough");
             settled(browser);
             JsonNode evidence = app.get("/api" + path).get("evidence");
             tablet.seeText(evidence.get(evidence.size() - 1).get("title").asString());
@@ -599,9 +599,9 @@ class WalkTest {
     void portsAreReplannedAsWishesChange() {
         try (Browser browser = new Browser(app.url(""), "light", 1280, 1000)) {
             browser.open("/instruments/port-planner");
-            browser.seeText("No port for telemetry");
+            browser.seeText("No UART for telemetry");
             browser.choose("#board", "board-f7");
-            browser.await(() -> !browser.text("section").contains("No port for telemetry"));
+            browser.await(() -> !browser.text("section").contains("No UART for telemetry"));
             browser.seeText("inversion on.");
             settled(browser);
         }
@@ -613,7 +613,7 @@ class WalkTest {
             browser.open("/parts/board-f4-jumper");
             browser.press("add one like it");
             browser.seeText("Add a sort of part");
-            browser.seeText("port 6 is soft");
+            browser.seeText("UART 6 is soft");
             settled(browser);
         }
     }
@@ -631,8 +631,8 @@ class WalkTest {
         try (Browser browser = new Browser(app.url(""), "light", 1280, 1000)) {
             browser.open("/crafts/LINES");
             browser.seeText("SBUS, 100000 baud, idles low");
-            browser.press("Tell the ports as the leads lie");
-            browser.seeText("Ports told as the leads lie");
+            browser.press("Set UARTs from the wiring");
+            browser.seeText("UARTs set from the wiring");
             settled(browser);
             JsonNode view = app.ask("POST", "/api/work-ups", """
           {"mark": "LINES", "kind": "no-sticks", "complaint": "no bar moves", "occasion": "BUILD", "seen": {"seen": "nothing"}}""");
@@ -718,14 +718,14 @@ class WalkTest {
             browser.open("/crafts/POINT/wiring");
             browser.see("[data-point='FC.3V3']");
             browser.clickDrawn("[data-point='FC.3V3']", 0, 0);
-            browser.seeText("Leads at flight board 3V3");
+            browser.seeText("Wires at flight board 3V3");
             browser.clickDrawn("[data-point='RX.-']", 0, 0);
             browser.seeText("a lead cannot run from FC.3V3 (FEED) to RX.- (GROUND)");
-            browser.click("[aria-label='take off lead " + (leads + 1) + "']");
+            browser.click("[aria-label='remove wire " + (leads + 1) + "']");
             browser.clickDrawn("[data-point='FC.3V3']", 0, 0);
             browser.clickDrawn("[data-point='FC.G4']", 0, 0);
             browser.clickDrawn("[data-point='CAM.-']", 0, 0);
-            browser.seeText("Leads at flight board G4");
+            browser.seeText("Wires at flight board G4");
             browser.type("#reason", "a second ground");
             browser.press("Put it on the sheet");
             browser.awaitPath("/crafts/POINT");
