@@ -35,8 +35,7 @@
     /> mm</span
   >
   <label><input type="checkbox" bind:checked={lead.plugged} /> plugged</label>
-  <button type="button" class="plain" aria-label={`remove wire ${number}`} onclick={onremove}>take off</button
-  >
+  <button type="button" class="plain" aria-label={`remove wire ${number}`} onclick={onremove}>remove</button>
 </div>
 
 <style>

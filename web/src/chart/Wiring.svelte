@@ -130,8 +130,8 @@
             <button
               class="plain"
               disabled={work.busy}
-              aria-label={`take off ${part.label}`}
-              onclick={() => void work.removePart(part.id)}>take off</button
+              aria-label={`remove ${part.label}`}
+              onclick={() => void work.removePart(part.id)}>remove</button
             >
           </li>
         {/each}

@@ -52,7 +52,7 @@
             <button
               class="plain"
               type="button"
-              aria-label={`Take back trial ${i + 1}`}
+              aria-label={`Undo trial ${i + 1}`}
               onclick={() => (trials = trials.filter((_, other) => other !== i))}>undo</button
             >
           </li>

@@ -33,7 +33,7 @@ describe('which version broke it', () => {
       trials: [{ version: '4.1', works: false }],
       seemsToWork: 0.1
     });
-    await fireEvent.click(screen.getByRole('button', { name: 'Take back trial 1' }));
+    await fireEvent.click(screen.getByRole('button', { name: 'Undo trial 1' }));
     expect(last('POST')!.body).toMatchObject({ trials: [] });
   });
 

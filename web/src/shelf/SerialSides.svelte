@@ -144,8 +144,8 @@
         <button
           type="button"
           class="plain"
-          aria-label={`take off line ${i + 1}`}
-          onclick={() => work.sort.spoken!.splice(i, 1)}>take off</button
+          aria-label={`remove line ${i + 1}`}
+          onclick={() => work.sort.spoken!.splice(i, 1)}>remove</button
         >
       </p>
     </div>

@@ -240,8 +240,8 @@
           <button
             type="button"
             class="plain"
-            aria-label={`take off regulator ${i + 1}`}
-            onclick={() => work.sort.regulators!.splice(i, 1)}>take off</button
+            aria-label={`remove regulator ${i + 1}`}
+            onclick={() => work.sort.regulators!.splice(i, 1)}>remove</button
           >
         </div>
       {/each}

@@ -40,11 +40,7 @@
           />
         {/if}
         {#if line.canTakeBack}
-          <button
-            class="plain"
-            onclick={() => void work.takeBack(line.n)}
-            aria-label={`Take back: ${line.title}`}
-          >
+          <button class="plain" onclick={() => void work.takeBack(line.n)} aria-label={`Undo: ${line.title}`}>
             undo
           </button>
         {/if}

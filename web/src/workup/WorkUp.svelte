@@ -41,7 +41,7 @@
       { key: 'Enter', label: 'Record', run: () => void work.record() },
       { key: 'd', label: 'How sure: sure, fairly, doubtful', run: () => work.nextSureness() },
       { key: 'b', label: 'The bench is ready', run: () => void work.benchReady() },
-      { key: 'u', label: 'Take back the last entry', run: () => void work.takeBackLast() },
+      { key: 'u', label: 'Undo the last entry', run: () => void work.takeBackLast() },
       { key: 's', label: 'Put this check aside', run: () => void work.skip() },
       { key: 'w', label: 'Why: what speaks for each suspect', run: () => (why = !why) },
       { key: 'o', label: 'Another check, out of turn', run: () => (others = true) },

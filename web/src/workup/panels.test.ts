@@ -97,7 +97,7 @@ describe('what is known', () => {
   it('is taken back by its number', async () => {
     const work = working({ evidence: [line(4, { canTakeBack: true })] });
     render(Findings, { work });
-    await fireEvent.click(screen.getByRole('button', { name: 'Take back: check 4' }));
+    await fireEvent.click(screen.getByRole('button', { name: 'Undo: check 4' }));
     await waitFor(() => expect(sent.map((one) => one.method)).toEqual(['DELETE', 'GET']));
     expect(sent[0]!.path).toContain('findings');
   });

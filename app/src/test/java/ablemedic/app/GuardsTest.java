@@ -236,7 +236,7 @@ class GuardsTest {
         told("CORRECTS", "receiver-failsafe", "hold");
         JsonNode view = app.ask("POST", "/api/work-ups", """
         {"mark": "CORRECTS", "kind": "failsafe-wrong", "complaint": "motors run on", "occasion": "NOTHING_KNOWN", "seen": {"seen": "on"}}""");
-        assertThat(view.get("hazards").toString()).contains("flies away");
+        assertThat(view.get("hazards").toString()).contains("fly-away");
         JsonNode after = app.ask(
                 "POST",
                 "/api/work-ups/" + view.get("id") + "/corrections",

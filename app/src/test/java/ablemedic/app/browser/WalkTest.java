@@ -106,7 +106,7 @@ class WalkTest {
         browser.assertAccessible();
         browser.press("Record");
         browser.seeText("Own suspicion: The rear-left motor is weak");
-        browser.click("button[aria-label^='Take back: Own suspicion']");
+        browser.click("button[aria-label^='Undo: Own suspicion']");
         browser.seeText("taken back");
     }
 
