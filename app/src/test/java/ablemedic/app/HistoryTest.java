@@ -88,7 +88,7 @@ class HistoryTest {
         }
         try (App app = App.on(file)) {
             assertThat(view(app, closed)).as("after a restart").isEqualTo(closed);
-            assertThat(readings(app, closed)).isEqualTo(readings).contains("black");
+            assertThat(readings(app, closed)).isEqualTo(readings).contains("Black");
             assertThat(app.bytes("/api/work-ups/" + closed.get("id") + "/job-sheet"))
                     .startsWith("%PDF".getBytes(java.nio.charset.StandardCharsets.US_ASCII));
             JsonNode again = app.ask(
@@ -121,7 +121,7 @@ class HistoryTest {
                 assertThat(view.get("evidence").get(i).get("answers"))
                         .isEqualTo(closed.get("evidence").get(i).get("answers"));
             }
-            assertThat(readings(app, closed)).contains("black").contains("Replace the video transmitter");
+            assertThat(readings(app, closed)).contains("Black").contains("Replace the video transmitter");
             assertThat(app.send("GET", "/api/work-ups/" + closed.get("id") + "/job-sheet", "")
                             .statusCode())
                     .isEqualTo(200);

@@ -88,7 +88,7 @@ class KeptFormsTest {
         TreeMap<String, Double> beliefs = new TreeMap<>();
         now.get("suspects")
                 .forEach(s ->
-                        beliefs.put(s.get("title").asString(), s.get("belief").asDouble()));
+                        beliefs.put(s.get("faultId").asString(), s.get("belief").asDouble()));
         then.get("suspects")
                 .forEach(s -> assertThat(beliefs.getOrDefault(s.get(0).asString(), 0.0))
                         .as(mark + ": " + s.get(0).asString())

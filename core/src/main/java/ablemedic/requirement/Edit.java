@@ -1,7 +1,7 @@
 package ablemedic.requirement;
 
-import ablemedic.catalogue.Words;
 import ablemedic.catalogue.Text;
+import ablemedic.catalogue.Words;
 import ablemedic.configuration.Device;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.Corner;

@@ -1,10 +1,8 @@
 package ablemedic.settings;
 
-import java.util.stream.Stream;
-import ablemedic.family.SharedSteps;
-import ablemedic.catalogue.Words;
-import ablemedic.catalogue.Param;
 import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
@@ -14,6 +12,7 @@ import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.ModeRange;
 import ablemedic.craft.MotorProtocol;
 import ablemedic.craft.UartSettings;
+import ablemedic.family.SharedSteps;
 import ablemedic.requirement.Edit;
 import ablemedic.requirement.Requirement;
 import ablemedic.requirement.Severity;
@@ -24,6 +23,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** What arming, modes, motor protocol and build of a craft must satisfy. Limits are common practice with no source. */
 final class SettingsRequirements {
@@ -70,26 +70,17 @@ final class SettingsRequirements {
         List<Violation> found = new ArrayList<>();
         if (!FirmwareSettings.starts(craft)) {
             found.add(Violation.cannotWork(
-                    WORDS.of("firmware-image")
-.with("image", Param.written(said(craft, FirmwareSettings.IMAGE))),
+                    WORDS.of("firmware-image").with("image", Param.written(said(craft, FirmwareSettings.IMAGE))),
                     "flash-failed",
                     List.of(FirmwareSettings.IMAGE),
-                    Edit.doing(
-                            FirmwareSettings.IMAGE,
-                            FirmwareSettings.Image.WHOLE,
-WORDS.of("firmware-image"),
-15)));
+                    Edit.doing(FirmwareSettings.IMAGE, FirmwareSettings.Image.WHOLE, WORDS.of("firmware-image"), 15)));
         }
         if (craft.told(FirmwareSettings.STALE)) {
             found.add(Violation.cannotWork(
                     WORDS.of("firmware-stale"),
                     ODD,
                     List.of(FirmwareSettings.STALE),
-                    Edit.doing(
-                            FirmwareSettings.STALE,
-false,
-WORDS.of("firmware-stale"),
-20)));
+                    Edit.doing(FirmwareSettings.STALE, false, WORDS.of("firmware-stale"), 20)));
         }
         return found;
     }
@@ -100,22 +91,21 @@ WORDS.of("firmware-stale"),
         List<Violation> found = new ArrayList<>();
         if (limit > SAFE_TILT) {
             found.add(Violation.doubt(
-                    WORDS.of("arming-tilt")
-.with("tilt", Param.written(said(craft, ArmingSettings.TILT))),
+                    WORDS.of("arming-tilt").with("tilt", Param.written(said(craft, ArmingSettings.TILT))),
                     "",
                     ArmingSettings.TILT));
         }
         if (stands > limit && limit < 180) {
-            List<Edit> edits = new ArrayList<>(
-                    List.of(Edit.doing(ArmingSettings.STANDS, 0.0, WORDS.of("arming-stands"), 1)));
+            List<Edit> edits =
+                    new ArrayList<>(List.of(Edit.doing(ArmingSettings.STANDS, 0.0, WORDS.of("arming-stands"), 1)));
             if (stands < SAFE_TILT) {
                 edits.add(Edit.set(ArmingSettings.TILT, SAFE_TILT));
             }
             found.add(Violation.of(
                     WORDS.of("arming-stands")
-.with("stands", Param.written(said(craft, ArmingSettings.STANDS)))
-.with("tilt", Param.written(said(craft, ArmingSettings.TILT))),
- Severity.CANNOT_WORK,
+                            .with("stands", Param.written(said(craft, ArmingSettings.STANDS)))
+                            .with("tilt", Param.written(said(craft, ArmingSettings.TILT))),
+                    Severity.CANNOT_WORK,
                     ArmingChecks.COMPLAINT,
                     List.of(ArmingSettings.STANDS, ArmingSettings.TILT),
                     edits));
@@ -143,11 +133,7 @@ WORDS.of("firmware-stale"),
                         WORDS.of("calibrated"),
                         ArmingChecks.COMPLAINT,
                         List.of(ArmingSettings.CALIBRATED),
-                        Edit.doing(
-                                ArmingSettings.CALIBRATED,
-true,
-WORDS.of("calibrated"),
-3)));
+                        Edit.doing(ArmingSettings.CALIBRATED, true, WORDS.of("calibrated"), 3)));
     }
 
     private static List<Violation> throttle(Craft craft) {
@@ -156,9 +142,8 @@ WORDS.of("calibrated"),
         List<Violation> found = new ArrayList<>();
         if (low > HIGH_THROTTLE_US) {
             found.add(Violation.of(
-                    WORDS.of("throttle-high")
-.with("limit", Param.written(said(craft, ArmingSettings.THROTTLE_LOW))),
- Severity.HAZARD,
+                    WORDS.of("throttle-high").with("limit", Param.written(said(craft, ArmingSettings.THROTTLE_LOW))),
+                    Severity.HAZARD,
                     ArmingChecks.COMPLAINT,
                     List.of(ArmingSettings.THROTTLE_LOW),
                     List.of(Edit.set(ArmingSettings.THROTTLE_LOW, USUAL_LOW_US))));
@@ -171,9 +156,9 @@ WORDS.of("calibrated"),
             }
             found.add(Violation.of(
                     WORDS.of("throttle-down")
-.with("sends", Param.written(said(craft, ArmingSettings.RADIO_THROTTLE_DOWN)))
-.with("limit", Param.written(said(craft, ArmingSettings.THROTTLE_LOW))),
- Severity.CANNOT_WORK,
+                            .with("sends", Param.written(said(craft, ArmingSettings.RADIO_THROTTLE_DOWN)))
+                            .with("limit", Param.written(said(craft, ArmingSettings.THROTTLE_LOW))),
+                    Severity.CANNOT_WORK,
                     ArmingChecks.COMPLAINT,
                     List.of(ArmingSettings.RADIO_THROTTLE_DOWN, ArmingSettings.THROTTLE_LOW),
                     edits));
@@ -199,8 +184,8 @@ WORDS.of("calibrated"),
         } else if (arm.channel() != channel) {
             return List.of(Violation.cannotWork(
                     WORDS.of("arm-switch-channel")
-.with("range", Param.written(arm.toString()))
-.with("channel", Param.written(said(craft, ArmingSettings.RADIO_CHANNEL))),
+                            .with("range", Param.written(arm.toString()))
+                            .with("channel", Param.written(said(craft, ArmingSettings.RADIO_CHANNEL))),
                     ArmingChecks.COMPLAINT,
                     List.of(ArmingSettings.ARM, ArmingSettings.RADIO_CHANNEL),
                     channel == 0
@@ -212,17 +197,17 @@ WORDS.of("calibrated"),
         } else if (arm.holds(DOWN_US)) {
             return List.of(Violation.of(
                     WORDS.of("arm-switch-always")
-.with("range", Param.written(arm.toString()))
-.with("always", Param.when(arm.holds(on))),
- Severity.HAZARD,
+                            .with("range", Param.written(arm.toString()))
+                            .with("always", Param.when(arm.holds(on))),
+                    Severity.HAZARD,
                     ArmingChecks.COMPLAINT,
                     List.of(ArmingSettings.ARM),
                     List.of(Edit.set(ArmingSettings.ARM, over))));
         } else if (!arm.holds(on)) {
             return List.of(Violation.cannotWork(
                     WORDS.of("arm-switch-reach")
-.with("range", Param.written(arm.toString()))
-.with("sends", Param.written(said(craft, ArmingSettings.RADIO_ON))),
+                            .with("range", Param.written(arm.toString()))
+                            .with("sends", Param.written(said(craft, ArmingSettings.RADIO_ON))),
                     ArmingChecks.COMPLAINT,
                     List.of(ArmingSettings.ARM, ArmingSettings.RADIO_ON),
                     Edit.set(ArmingSettings.ARM, over),
@@ -245,14 +230,22 @@ WORDS.of("calibrated"),
                     WORDS.of("handling-computer"),
                     ArmingChecks.COMPLAINT,
                     List.of(ArmingSettings.WITH_COMPUTER),
-                    Edit.doing(ArmingSettings.WITH_COMPUTER, false, WORDS.of("handling-computer").line("remedy").plain(), 1)));
+                    Edit.doing(
+                            ArmingSettings.WITH_COMPUTER,
+                            false,
+                            WORDS.of("handling-computer").line("remedy").plain(),
+                            1)));
         }
         if (craft.told(ArmingSettings.ON_AT_POWER)) {
             found.add(Violation.cannotWork(
                     WORDS.of("handling-switch"),
                     ArmingChecks.COMPLAINT,
                     List.of(ArmingSettings.ON_AT_POWER),
-                    Edit.doing(ArmingSettings.ON_AT_POWER, false, WORDS.of("handling-switch").line("remedy").plain(), 1)));
+                    Edit.doing(
+                            ArmingSettings.ON_AT_POWER,
+                            false,
+                            WORDS.of("handling-switch").line("remedy").plain(),
+                            1)));
         }
         return found;
     }
@@ -284,8 +277,8 @@ WORDS.of("calibrated"),
         if (!spoken.isKnownTo(known)) {
             found.add(Violation.cannotWork(
                     WORDS.of("motor-protocol")
-.with("sends", Param.written(spoken.label()))
-.with("known", Param.written(known.label())),
+                            .with("sends", Param.written(spoken.label()))
+                            .with("known", Param.written(known.label())),
                     MOTORS,
                     List.of(DriveSettings.PROTOCOL, DriveSettings.KNOWN),
                     Edit.set(DriveSettings.PROTOCOL, known),
@@ -307,9 +300,8 @@ WORDS.of("calibrated"),
                     .findFirst()
                     .ifPresent(other -> edits.add(Edit.set(DriveSettings.PROTOCOL, other)));
             found.add(Violation.of(
-                    WORDS.of("motor-ends")
-.with("sends", Param.written(spoken.label())),
- Severity.CANNOT_WORK,
+                    WORDS.of("motor-ends").with("sends", Param.written(spoken.label())),
+                    Severity.CANNOT_WORK,
                     MOTORS,
                     List.of(DriveSettings.ENDS, DriveSettings.PROTOCOL),
                     edits));
@@ -348,17 +340,22 @@ WORDS.of("calibrated"),
                             .filter(lines.board()::isSoft)
                             .isPresent());
             if (soft && !craft.told(FirmwareSettings.SOFT_BUILT)) {
-                found.add(left(FirmwareSettings.SOFT_BUILT, WORDS.of("soft-serial").title().plain(), "soft-serial"));
+                found.add(left(
+                        FirmwareSettings.SOFT_BUILT,
+                        WORDS.of("soft-serial").title().plain(),
+                        "soft-serial"));
             }
         });
         if (!FirmwareSettings.readsCompass(craft)) {
             found.add(Violation.of(
                     WORDS.of("build-compass"),
- Severity.CANNOT_WORK,
+                    Severity.CANNOT_WORK,
                     "no-return",
                     List.of(FirmwareSettings.COMPASS_BUILT, FcSettings.COMPASS),
                     List.of(
-                            flash(FirmwareSettings.COMPASS_BUILT, WORDS.of("compass").title().plain()),
+                            flash(
+                                    FirmwareSettings.COMPASS_BUILT,
+                                    WORDS.of("compass").title().plain()),
                             Edit.set(FcSettings.COMPASS, false))));
         }
         return found;

@@ -35,7 +35,7 @@ class NoProseTest {
                 "video/.*",
                 "radio/.*(Faults|Checks|Complaints|Requirements|Words)",
                 "radio/Radio",
-                "settings/.*(Faults|Checks|Words|Plan)",
+                "settings/.*(Faults|Checks|Requirements|Words|Plan)",
                 "settings/SettingsAndFirmware"
             })
     void noSentenceStandsInItsCode(String place) throws IOException {
