@@ -163,7 +163,7 @@ class WorkUpTest {
         JsonNode view = app.openWorkUp("W5", "BUILD", "{\"manner\": \"flips\"}");
         JsonNode card = app.get(path(view, "/checks/spin-1"));
         assertThat(card.get("locked").asBoolean()).isTrue();
-        assertThat(card.get("steps").toString()).contains("Take all props off").contains("Pre-power routine");
+        assertThat(card.get("steps").toString()).contains("Take all props off").contains("Pre-power checks");
         String finding = """
         {"version": %d, "checkId": "spin-1", "outcomes": {"seen": "rear-right-cw"}, "sureness": "SURE"%s}""";
         assertThat(app.refused(

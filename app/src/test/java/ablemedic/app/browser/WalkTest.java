@@ -700,7 +700,7 @@ class WalkTest {
             browser.see("[aria-label='the front-left motor']");
             browser.clickDrawn("[aria-label='the front-left motor']", 0, 0);
             browser.type("#reason", "tape measure");
-            browser.clickDrawn("[aria-label='the flight board']", 0, 0);
+            browser.clickDrawn("[aria-label='the flight controller']", 0, 0);
             browser.press("A quarter to the right");
             browser.seeText("yaw 90°");
             browser.press("Put it on the sheet");
