@@ -26,7 +26,7 @@ public final class Catalogue {
     public static Catalogue beside(Class<?> owner, Catalogue shared, String... files) {
         Catalogue catalogue = new Catalogue();
         for (String file : files) {
-            catalogue.add(new CatalogueReader(file + ".md", shared).read(text(owner, file + ".md")));
+            catalogue.add(new CatalogueReader(file + ".md", shared).entries(text(owner, file + ".md")));
         }
         return catalogue;
     }
@@ -39,7 +39,7 @@ public final class Catalogue {
     /** A catalogue written in place. */
     static Catalogue of(String text, Catalogue shared) {
         Catalogue catalogue = new Catalogue();
-        catalogue.add(new CatalogueReader("text", shared).read(text));
+        catalogue.add(new CatalogueReader("text", shared).entries(text));
         return catalogue;
     }
 
@@ -62,11 +62,6 @@ public final class Catalogue {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-    }
-
-    /** Whether a line under a heading is one of an entry's words and not of its page. */
-    public static boolean isOfWords(String line) {
-        return CatalogueReader.isOfWords(line.strip());
     }
 
     public Collection<Entry> entries() {

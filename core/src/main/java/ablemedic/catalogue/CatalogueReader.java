@@ -5,12 +5,13 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** Reads one file of a catalogue. */
 final class CatalogueReader {
-    private static final Pattern HEADING = Pattern.compile("(##|###) +([a-z0-9-]+)(?: *\\|.*)?");
+    private static final Pattern HEADING = Pattern.compile("###? +([a-z0-9-]+)(?: *\\| *(.+))?");
     private static final Pattern LINE = Pattern.compile("([a-z]+(?: [a-z0-9-]+)?): (.+)");
     private static final Pattern OUTCOME = Pattern.compile("= ([A-Za-z0-9_-]+): (.+)");
     private static final String SHARED = "> ";
@@ -22,15 +23,17 @@ final class CatalogueReader {
     private Entry entry;
     /** The line that steps belong to. */
     private String key = "";
-    /** Whether the page of the entry has begun, which is not read here. */
+    /** Whether the page of the entry has begun. */
     private boolean page;
+    /** Whether the next line of the page begins a paragraph. */
+    private boolean paragraph;
 
     CatalogueReader(String file, Catalogue shared) {
         this.file = file;
         this.shared = shared;
     }
 
-    List<Entry> read(String text) {
+    List<Entry> entries(String text) {
         int number = 0;
         for (String line : text.split("\n", -1)) {
             number++;
@@ -40,7 +43,7 @@ final class CatalogueReader {
     }
 
     /** Whether a line of an entry belongs to its words and not to its page. */
-    static boolean isOfWords(String line) {
+    private static boolean isOfWords(String line) {
         return line.startsWith("- ")
                 || line.startsWith("= ")
                 || LINE.matcher(line).matches();
@@ -53,8 +56,10 @@ final class CatalogueReader {
                 throw new IllegalStateException(where + ": a heading is “## id | Title”, not “" + line + "”");
             }
             entry = new Entry(
-                    heading.group(2),
+                    heading.group(1),
                     where,
+                    Optional.ofNullable(heading.group(2)).orElse(""),
+                    new ArrayList<>(),
                     new LinkedHashMap<>(),
                     new LinkedHashMap<>(),
                     new LinkedHashMap<>(),
@@ -62,15 +67,31 @@ final class CatalogueReader {
             entries.add(entry);
             key = "";
             page = false;
+            paragraph = true;
         } else if (line.isEmpty()) {
-            page = entry != null;
-        } else if (!page) {
-            if (entry == null || !isOfWords(line)) {
-                page = true;
-                return;
-            }
+            page = true;
+            paragraph = true;
+        } else if (entry == null) {
+            throw new IllegalStateException(where + ": “" + line + "” stands before the first heading");
+        } else if (page || !isOfWords(line)) {
+            page = true;
+            pageLine(line);
+        } else {
             word(line, where);
         }
+    }
+
+    /** A line of the page: lines of a paragraph are one. */
+    private void pageLine(String line) {
+        List<String> paragraphs = entry.page();
+        String text = line.replaceAll("\\s+", " ");
+        if (paragraph) {
+            paragraphs.add(text);
+        } else {
+            int last = paragraphs.size() - 1;
+            paragraphs.set(last, paragraphs.get(last) + " " + text);
+        }
+        paragraph = false;
     }
 
     private void word(String line, String where) {

@@ -10,6 +10,8 @@ import java.util.stream.Stream;
  * What a catalogue says of one thing.
  *
  * @param where file and line where it begins
+ * @param pageTitle of its page; empty where it has its page elsewhere
+ * @param page its paragraphs
  * @param lines by their keys, such as {@code title} or {@code fix put-right}
  * @param steps by the key of the line that they follow
  * @param outcomes by their ids, in their order
@@ -18,6 +20,8 @@ import java.util.stream.Stream;
 public record Entry(
         String id,
         String where,
+        String pageTitle,
+        List<String> page,
         Map<String, Template> lines,
         Map<String, List<Template>> steps,
         Map<String, Template> outcomes,

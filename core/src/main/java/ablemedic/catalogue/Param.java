@@ -92,10 +92,6 @@ public sealed interface Param {
         return new Thing(Kind.PART, id, label);
     }
 
-    static Param setting(String id, String label) {
-        return new Thing(Kind.SETTING, id, label);
-    }
-
     /** A whole number with its unit. */
     static Param whole(long value, String unit) {
         return new Quantity(value, unit, 0);

@@ -39,10 +39,6 @@ public final class Words {
         return text(template);
     }
 
-    public boolean has(String key) {
-        return entry.lines().containsKey(key);
-    }
-
     public Text title() {
         return line("title");
     }

@@ -162,7 +162,7 @@ public final class CheckBuilder {
         list.add(new CraftCheck(
                 id,
                 kind,
-                said(words.line("do")),
+                said(task()),
                 said(instruction()),
                 shown.answers(),
                 shown.prediction(),
@@ -192,7 +192,7 @@ public final class CheckBuilder {
         list.add(trouble.read(
                         id,
                         kind,
-                        said(words.line("do")),
+                        said(task()),
                         said(instruction()),
                         scale,
                         expected,
@@ -219,19 +219,13 @@ public final class CheckBuilder {
 
     /** Adds it as one that reads a setting, with answers of another form. */
     public <T> void reads(SettingTrouble<T> trouble, Answers answers, Function<T, Distribution> shown) {
-        list.add(trouble.read(id, kind, said(words.line("do")), said(instruction()), answers, shown, minutes)
+        list.add(trouble.read(id, kind, said(task()), said(instruction()), answers, shown, minutes)
                 .needing(needs));
     }
 
     /** Adds it as one that reads a setting of a few values, each of them an outcome. */
     public <T> void reads(SettingTrouble<T> trouble) {
-        list.add(trouble.read(
-                        id,
-                        kind,
-                        words.line("do").plain(),
-                        instruction(),
-                        words.line("ask").plain(),
-                        minutes)
+        list.add(trouble.read(id, kind, task(), instruction(), words.line("ask").plain(), minutes)
                 .needing(needs));
     }
 
@@ -239,8 +233,11 @@ public final class CheckBuilder {
         return words.steps("do").stream().map(Text::plain).collect(Collectors.joining(" "));
     }
 
-    private static Function<Craft, String> said(Object text) {
-        String plain = text.toString();
-        return craft -> plain;
+    private String task() {
+        return words.line("do").plain();
+    }
+
+    private static Function<Craft, String> said(String text) {
+        return craft -> text;
     }
 }

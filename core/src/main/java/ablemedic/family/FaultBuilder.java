@@ -27,7 +27,7 @@ public final class FaultBuilder {
     /** What the fix leaves of the craft with this fault, and which values it changes, from the sound and the faulty. */
     private BiFunction<Craft, Craft, UnaryOperator<Craft>> undo;
 
-    private BiFunction<Craft, Craft, List<Value>> values;
+    private BiFunction<Craft, Craft, List<Value>> values = (sound, faulty) -> List.of();
     private String remedy;
     private final List<BiFunction<Craft, Craft, Fix<Craft>>> fixes = new ArrayList<>();
 
@@ -36,7 +36,6 @@ public final class FaultBuilder {
         this.words = words;
         this.kind = words.id();
         this.id = kind;
-        this.values = (sound, faulty) -> List.of();
     }
 
     /** It sits at a part, which its texts name as {@code part}; every part has its own such fault. */

@@ -54,36 +54,6 @@ public final class FaultList {
         faults.add(trouble.wrong(id, kind, "setting " + setting.id(), odds, change, any -> description, fixing));
     }
 
-    /**
-     * A setting that was told wrong, and the fix that enters the value of a sound craft.
-     *
-     * @param title of the fix
-     * @param steps of it
-     */
-    public <T> void entered(
-            SettingTrouble<T> trouble,
-            Setting<T> setting,
-            Craft sound,
-            String id,
-            String kind,
-            Odds odds,
-            UnaryOperator<T> change,
-            String description,
-            String title,
-            double minutes,
-            String... steps) {
-        told(
-                trouble,
-                id,
-                kind,
-                setting,
-                odds,
-                change,
-                description,
-                trouble.entered(
-                        "set", setting.id() + " " + sound.told().written(setting), title, List.of(steps), minutes));
-    }
-
     public List<Fault<Craft>> all() {
         return List.copyOf(faults);
     }

@@ -6,9 +6,9 @@ import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Survey;
 import ablemedic.family.Complaint;
 import ablemedic.family.Family;
+import ablemedic.family.FamilyWords;
 import ablemedic.family.Instrument;
 import ablemedic.family.PrePowerConvention;
-import ablemedic.handbook.Handbook;
 import ablemedic.handbook.Handbook.Chapter;
 import ablemedic.handbook.Handbook.Page;
 import ablemedic.reading.Meter;
@@ -18,8 +18,10 @@ import java.util.List;
 
 /** The family of power and voltage: what it adds to the book of a craft, which depends on how the craft is wired. */
 public final class Power {
+    static final FamilyWords WORDS = FamilyWords.beside(Power.class);
+
     private static final String TITLE = "Power and voltage";
-    private static final List<Page> PAGES = Handbook.read(Power.class, TITLE, Chapter.FAULTS, Chapter.CHECKS);
+    private static final List<Page> PAGES = WORDS.pages(TITLE, Chapter.FAULTS, Chapter.CHECKS);
 
     public static final Family FAMILY = new Family() {
         @Override

@@ -20,14 +20,14 @@ final class BindChecks {
     private BindChecks() {}
 
     static void addTo(CheckList checks, RadioChain chain) {
-        checks.ask(RadioWords.check(MOVES))
+        checks.ask(Radio.WORDS.check(MOVES))
                 .with("usb", Param.when(chain.receiverByComputer()))
                 .shows(Facet.of("link-and-line", chain::isHeard), heard -> heard ? "moves" : "still", Observer.READS)
                 .needs(chain.barsNeed())
                 .minutes(1)
                 .risk(0.05)
                 .add();
-        checks.ask(RadioWords.check("module-lamp"))
+        checks.ask(Radio.WORDS.check("module-lamp"))
                 .shows(
                         Facet.of(
                                 "module-led",
@@ -49,20 +49,20 @@ final class BindChecks {
                 BindFaults.RECEIVER_GENERATION,
                 "receiver-generation-setting",
                 chain.receiverByComputer() ? BenchNeeds.COMPUTER : BenchNeeds.POWERED);
-        checks.ask(RadioWords.check("radio-distance"))
+        checks.ask(Radio.WORDS.check("radio-distance"))
                 .minutes(0.1)
                 .reads(BindFaults.BESIDE, beside -> beside ? "beside" : "away", Observer.READS);
     }
 
     /** One that reads a setting at the radio. */
     static CheckBuilder atRadio(CheckList checks, String id) {
-        return checks.ask(RadioWords.check(id)).kind(AT_RADIO).needs(BenchNeeds.RADIO);
+        return checks.ask(Radio.WORDS.check(id)).kind(AT_RADIO).needs(BenchNeeds.RADIO);
     }
 
     private static void generation(
             CheckList checks, RadioChain chain, SettingTrouble<Integer> trouble, String id, BenchNeeds needs) {
         int right = chain.sound().told(trouble.setting());
-        checks.ask(RadioWords.check(id))
+        checks.ask(Radio.WORDS.check(id))
                 .kind("read-generation")
                 .with("right", Param.whole(right, ""))
                 .needs(needs)

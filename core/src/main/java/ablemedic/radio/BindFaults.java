@@ -17,19 +17,19 @@ final class BindFaults {
     private BindFaults() {}
 
     static void addTo(FaultList faults, Craft sound) {
-        faults.add(RadioWords.fault("bound-to-other-model"))
+        faults.add(Radio.WORDS.fault("bound-to-other-model"))
                 .id("radio-model-other")
                 .sets(MODEL, sound, was -> false)
                 .prior(RadioOdds.MODEL)
                 .fix("set", 1);
-        faults.add(RadioWords.fault("protocol-other"))
+        faults.add(Radio.WORDS.fault("protocol-other"))
                 .id("radio-protocol-other")
                 .sets(PROTOCOL, sound, was -> false)
                 .prior(RadioOdds.PROTOCOL)
                 .fix("set", 2);
         generation(faults, sound, "module-generation-older", RADIO_GENERATION);
         generation(faults, sound, "receiver-generation-older", RECEIVER_GENERATION);
-        faults.add(RadioWords.fault("radio-too-close"))
+        faults.add(Radio.WORDS.fault("radio-too-close"))
                 .id("radio-beside")
                 .sets(BESIDE, sound, was -> true)
                 .prior(RadioOdds.BESIDE)
@@ -39,7 +39,7 @@ final class BindFaults {
     private static void generation(FaultList faults, Craft sound, String id, SettingTrouble<Integer> trouble) {
         int right = sound.told(trouble.setting());
         if (right > 1) {
-            faults.add(RadioWords.fault(id))
+            faults.add(Radio.WORDS.fault(id))
                     .kind("generations-differ")
                     .sets(trouble, sound, was -> was - 1)
                     .prior(RadioOdds.GENERATION)

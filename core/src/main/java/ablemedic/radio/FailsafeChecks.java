@@ -49,7 +49,7 @@ public final class FailsafeChecks {
     static final String HEADING = "heading";
     static final String RETURN_TRY = "return-try";
     static final Choices CAME = CheckBuilder.asked(
-            RadioWords.check(RETURN_TRY), RadioWords.check(RETURN_TRY).outcomes());
+            Radio.WORDS.check(RETURN_TRY), Radio.WORDS.check(RETURN_TRY).outcomes());
 
     private static final double MISREAD = Observer.READS.slips();
     /** The page that the settings of failsafe share. */
@@ -92,7 +92,7 @@ public final class FailsafeChecks {
     }
 
     private void tested() {
-        checks.ask(RadioWords.check(RADIO_OFF))
+        checks.ask(Radio.WORDS.check(RADIO_OFF))
                 .shows(
                         words -> new Mixed(List.of(
                                 Item.of(DOES, words.line("ask " + DOES).plain(), motors()),
@@ -127,7 +127,7 @@ public final class FailsafeChecks {
     }
 
     private void watched() {
-        checks.ask(RadioWords.check("bars-radio-off"))
+        checks.ask(Radio.WORDS.check("bars-radio-off"))
                 .with("usb", Param.when(chain.receiverByComputer()))
                 .shows(
                         Facet.of("bars-radio-off", craft -> craft.told(ReceiverSettings.WHEN_LOST)),
@@ -150,7 +150,7 @@ public final class FailsafeChecks {
     }
 
     private CheckBuilder atBoard(String id) {
-        return checks.ask(RadioWords.check(id))
+        return checks.ask(Radio.WORDS.check(id))
                 .kind(SETTINGS)
                 .needs(BenchNeeds.COMPUTER)
                 .minutes(0.5);
@@ -174,7 +174,7 @@ public final class FailsafeChecks {
                 .with("right", new Param.Count(wanted))
                 .reads(FailsafeFaults.LEAST_SATELLITES, is -> is <= wanted ? "as-told" : "more", Observer.READS);
         atBoard("home-at-setting").reads(FailsafeFaults.HOME_AT);
-        checks.ask(RadioWords.check(HEADING))
+        checks.ask(Radio.WORDS.check(HEADING))
                 .shows(
                         Facet.of("heading", craft -> craft.told(FailsafeSettings.COMPASS_OFF)),
                         off -> Math.abs(off) < 45 ? "north" : Math.abs(off) < 135 ? "side" : "south",
@@ -183,7 +183,7 @@ public final class FailsafeChecks {
                 .minutes(2)
                 .risk(0.15)
                 .add();
-        checks.ask(RadioWords.check(HOME))
+        checks.ask(Radio.WORDS.check(HOME))
                 .with("satellites", new Param.Count(wanted))
                 .shows(Facet.of("home-point", this::noted), at -> at, Observer.READS)
                 .needs(BenchNeeds.OUTDOORS)
@@ -212,7 +212,7 @@ public final class FailsafeChecks {
     }
 
     private void tryReturn() {
-        checks.ask(RadioWords.check(RETURN_TRY))
+        checks.ask(Radio.WORDS.check(RETURN_TRY))
                 .shows(words -> CAME, asked -> came(chain, MISREAD))
                 .needs(BenchNeeds.FLIGHT)
                 .minutes(5)

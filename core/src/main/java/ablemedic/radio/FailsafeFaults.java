@@ -65,16 +65,16 @@ final class FailsafeFaults {
 
     private FaultBuilder whenLost(String kind, WhenLost wrong) {
         Param right = choice(sound.told(ReceiverSettings.WHEN_LOST));
-        return faults.add(RadioWords.fault(kind))
+        return faults.add(Radio.WORDS.fault(kind))
                 .sets(WHEN_LOST, sound, was -> wrong)
                 .with(
                         "right",
                         new Param.Nested(
-                                RadioWords.name("when-lost").with("is", right).line("as")))
+                                Radio.WORDS.name("when-lost").with("is", right).line("as")))
                 .with(
                         "how",
                         new Param.Nested(
-                                RadioWords.name("when-lost").with("is", right).line("how")));
+                                Radio.WORDS.name("when-lost").with("is", right).line("how")));
     }
 
     private void presets(String kind, Odds prior, boolean armed, double throttle) {
@@ -99,7 +99,7 @@ final class FailsafeFaults {
         Stage2 right = sound.told(FailsafeSettings.STAGE_2);
         for (Stage2 other : Stage2.values()) {
             if (other != right && (other != Stage2.RETURN_HOME || right == Stage2.DROP && chain.hasPositioning())) {
-                faults.add(RadioWords.fault("stage-2-other"))
+                faults.add(Radio.WORDS.fault("stage-2-other"))
                         .id("stage-2-" + choice(other).plain())
                         .sets(STAGE_2, sound, was -> other)
                         .prior(RadioOdds.STAGE_2.times(0.5))
@@ -109,7 +109,7 @@ final class FailsafeFaults {
             }
         }
         if (sound.told(FailsafeSettings.GUARD) < LONG_GUARD_S / 2) {
-            faults.add(RadioWords.fault("guard-long"))
+            faults.add(Radio.WORDS.fault("guard-long"))
                     .sets(GUARD, sound, was -> LONG_GUARD_S)
                     .prior(RadioOdds.GUARD)
                     .with("wrong", Param.whole(Math.round(LONG_GUARD_S), ""))
@@ -127,7 +127,7 @@ final class FailsafeFaults {
             return;
         }
         double high = Math.min(100, Math.rint(hover * 1.15));
-        faults.add(RadioWords.fault("landing-throttle-off"))
+        faults.add(Radio.WORDS.fault("landing-throttle-off"))
                 .id("landing-throttle-high")
                 .sets(LANDING_THROTTLE, sound, was -> high)
                 .prior(RadioOdds.LANDING)
@@ -135,7 +135,7 @@ final class FailsafeFaults {
                 .with("hover", Param.whole(Math.round(hover), ""))
                 .with("right", right(LANDING_THROTTLE))
                 .fix("set", 2);
-        faults.add(RadioWords.fault("landing-time-short"))
+        faults.add(Radio.WORDS.fault("landing-time-short"))
                 .sets(LANDING_TIME, sound, was -> SOON_S)
                 .prior(RadioOdds.LANDING.times(0.5))
                 .with("wrong", Param.whole(Math.round(SOON_S), ""))
@@ -144,14 +144,14 @@ final class FailsafeFaults {
     }
 
     private void home() {
-        faults.add(RadioWords.fault("return-distance-large"))
+        faults.add(Radio.WORDS.fault("return-distance-large"))
                 .kind(RETURN)
                 .sets(LEAST_DISTANCE, sound, was -> FAR_M)
                 .prior(RadioOdds.RETURN.times(0.5))
                 .with("wrong", Param.whole(Math.round(FAR_M), ""))
                 .with("right", right(LEAST_DISTANCE))
                 .fix("set", 2);
-        faults.add(RadioWords.fault("return-satellites-many"))
+        faults.add(Radio.WORDS.fault("return-satellites-many"))
                 .kind(RETURN)
                 .sets(LEAST_SATELLITES, sound, was -> MANY)
                 .prior(RadioOdds.RETURN.times(0.3))
@@ -159,13 +159,13 @@ final class FailsafeFaults {
                 .with("right", right(LEAST_SATELLITES))
                 .fix("set", 2);
         if (sound.told(FailsafeSettings.HOME_AT) == HomeAt.ARMING) {
-            faults.add(RadioWords.fault("home-elsewhere"))
+            faults.add(Radio.WORDS.fault("home-elsewhere"))
                     .id("home-at-power")
                     .sets(HOME_AT, sound, was -> HomeAt.POWER)
                     .prior(RadioOdds.RETURN)
                     .fix("set", 2);
         }
-        faults.add(RadioWords.fault("compass-turned"))
+        faults.add(Radio.WORDS.fault("compass-turned"))
                 .sets(COMPASS, sound, was -> 180.0)
                 .prior(RadioOdds.COMPASS)
                 .fix("set", 8);

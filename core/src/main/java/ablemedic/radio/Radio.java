@@ -7,10 +7,9 @@ import ablemedic.diagnosis.Fault;
 import ablemedic.family.CheckList;
 import ablemedic.family.Complaint;
 import ablemedic.family.Family;
+import ablemedic.family.FamilyWords;
 import ablemedic.family.FaultList;
 import ablemedic.family.Instrument;
-import ablemedic.family.SharedSteps;
-import ablemedic.handbook.Handbook;
 import ablemedic.handbook.Handbook.Chapter;
 import ablemedic.handbook.Handbook.Page;
 import ablemedic.reading.Meter;
@@ -21,8 +20,10 @@ import java.util.List;
  * The family of radio, modes and failsafe: whether sticks and switches mean what they say, and how a lost link ends.
  */
 public final class Radio {
-    private static final String TITLE = RadioWords.name("radio").title().plain();
-    private static final List<Page> PAGES = Handbook.read(Radio.class, TITLE, Chapter.FAULTS, Chapter.CHECKS);
+    static final FamilyWords WORDS = FamilyWords.beside(Radio.class);
+
+    private static final String TITLE = WORDS.name("radio").title().plain();
+    private static final List<Page> PAGES = WORDS.pages(TITLE, Chapter.FAULTS, Chapter.CHECKS);
 
     public static final Family FAMILY = new Family() {
         @Override
@@ -54,7 +55,7 @@ public final class Radio {
 
         @Override
         public List<Instrument> instruments() {
-            return Instrument.all(SharedSteps.catalogue(Radio.class, "instruments"));
+            return WORDS.instruments();
         }
 
         @Override

@@ -74,7 +74,7 @@ final class RadioComplaints {
     }
 
     private void bind() {
-        Words words = RadioWords.complaint("will-not-bind");
+        Words words = Radio.WORDS.complaint("will-not-bind");
         Choices lamp = CheckBuilder.asked(words, words.outcomes());
         add(
                 words,
@@ -93,7 +93,7 @@ final class RadioComplaints {
     }
 
     private void sticks() {
-        Words words = RadioWords.complaint("sticks-wrong");
+        Words words = Radio.WORDS.complaint("sticks-wrong");
         Choices seen = CheckBuilder.asked(words, words.outcomes());
         add(
                 words,
@@ -148,7 +148,7 @@ final class RadioComplaints {
         }
         Choices does = SwitchChecks.does();
         add(
-                RadioWords.complaint("switch-wrong"),
+                Radio.WORDS.complaint("switch-wrong"),
                 does,
                 from(SwitchChecks.facet(chain), both -> SwitchChecks.does(does, both, TOLD_WRONG)),
                 new Chosen(Map.of("arm", "works", "level", "works")),
@@ -156,7 +156,7 @@ final class RadioComplaints {
     }
 
     private void failsafe() {
-        Words words = RadioWords.complaint("failsafe-wrong");
+        Words words = Radio.WORDS.complaint("failsafe-wrong");
         List<Outcome> outcomes = new ArrayList<>(FailsafeChecks.motors());
         outcomes.addAll(CheckBuilder.named(words, List.of(LATE)));
         Choices does = Choices.of(words.line("ask").plain(), outcomes);
@@ -175,7 +175,7 @@ final class RadioComplaints {
     }
 
     private void flewAway() {
-        Words words = RadioWords.complaint("flew-away");
+        Words words = Radio.WORDS.complaint("flew-away");
         Choices flew = CheckBuilder.asked(words, words.outcomes());
         add(
                 words,
@@ -202,7 +202,7 @@ final class RadioComplaints {
     }
 
     private void dropped() {
-        Words words = RadioWords.complaint("dropped");
+        Words words = Radio.WORDS.complaint("dropped");
         Choices fell = CheckBuilder.asked(words, words.outcomes());
         add(
                 words,
@@ -228,7 +228,7 @@ final class RadioComplaints {
             return;
         }
         add(
-                RadioWords.complaint("no-return"),
+                Radio.WORDS.complaint("no-return"),
                 FailsafeChecks.CAME,
                 FailsafeChecks.came(chain, TOLD_WRONG),
                 Chosen.of("home"),
@@ -238,7 +238,7 @@ final class RadioComplaints {
     }
 
     private void range() {
-        Words words = RadioWords.complaint("poor-range");
+        Words words = Radio.WORDS.complaint("poor-range");
         Choices reaches = CheckBuilder.asked(words, words.outcomes());
         add(
                 words,

@@ -1,6 +1,5 @@
 package ablemedic.radio;
 
-import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Param;
 import ablemedic.catalogue.Words;
 import ablemedic.configuration.Setting;
@@ -14,7 +13,6 @@ import ablemedic.craft.ModeRange;
 import ablemedic.craft.RadioSettings;
 import ablemedic.craft.ReceiverSettings;
 import ablemedic.craft.ReceiverSettings.WhenLost;
-import ablemedic.family.SharedSteps;
 import ablemedic.requirement.Edit;
 import ablemedic.requirement.Requirement;
 import ablemedic.requirement.Severity;
@@ -52,8 +50,6 @@ final class RadioRequirements {
             new Requirement("failsafe", RadioRequirements::failsafe),
             new Requirement("return-home", RadioRequirements::home));
 
-    private static final Catalogue WORDS = SharedSteps.catalogue(RadioRequirements.class, "requirements");
-
     private RadioRequirements() {}
 
     private static String said(Craft craft, Setting<?> setting) {
@@ -66,7 +62,8 @@ final class RadioRequirements {
         int receiver = craft.told(LinkSettings.RECEIVER_GENERATION);
         if (radio != receiver) {
             found.add(Violation.cannotWork(
-                    WORDS.of("link-generation")
+                    Radio.WORDS
+                            .requirement("link-generation")
                             .with("module", Param.whole(radio, ""))
                             .with("receiver", Param.whole(receiver, "")),
                     BIND,
@@ -74,21 +71,21 @@ final class RadioRequirements {
                     Edit.set(LinkSettings.RECEIVER_GENERATION, radio),
                     Edit.set(LinkSettings.RADIO_GENERATION, receiver)));
         }
-        Violation.unless(craft, RadioSettings.MODULE, true, WORDS.of("link-module"), BIND)
+        Violation.unless(craft, RadioSettings.MODULE, true, Radio.WORDS.requirement("link-module"), BIND)
                 .ifPresent(found::add);
-        Violation.unless(craft, RadioSettings.BOUND, true, WORDS.of("link-bound"), BIND)
+        Violation.unless(craft, RadioSettings.BOUND, true, Radio.WORDS.requirement("link-bound"), BIND)
                 .ifPresent(found::add);
-        Violation.unless(craft, LinkSettings.PROTOCOL, true, WORDS.of("link-protocol"), BIND)
+        Violation.unless(craft, LinkSettings.PROTOCOL, true, Radio.WORDS.requirement("link-protocol"), BIND)
                 .ifPresent(found::add);
-        Violation.unless(craft, LinkSettings.MODEL, true, WORDS.of("link-model"), BIND)
+        Violation.unless(craft, LinkSettings.MODEL, true, Radio.WORDS.requirement("link-model"), BIND)
                 .ifPresent(found::add);
-        Violation.unless(craft, LinkSettings.BESIDE, false, WORDS.of("link-beside"), BIND)
+        Violation.unless(craft, LinkSettings.BESIDE, false, Radio.WORDS.requirement("link-beside"), BIND)
                 .ifPresent(found::add);
-        Violation.unless(craft, LinkSettings.OUTPUT, true, WORDS.of("link-output"), RANGE)
+        Violation.unless(craft, LinkSettings.OUTPUT, true, Radio.WORDS.requirement("link-output"), RANGE)
                 .ifPresent(found::add);
         if (craft.told(LinkSettings.POWER) > MUCH_MW) {
             found.add(Violation.doubt(
-                    WORDS.of("link-power").with("power", Param.written(said(craft, LinkSettings.POWER))),
+                    Radio.WORDS.requirement("link-power").with("power", Param.written(said(craft, LinkSettings.POWER))),
                     "",
                     LinkSettings.POWER));
         }
@@ -99,7 +96,9 @@ final class RadioRequirements {
         return !craft.told(LinkSettings.MODEL_TYPE).mixes()
                 ? List.of()
                 : List.of(Violation.cannotWork(
-                        WORDS.of("radio-model-type").with("type", Param.written(said(craft, LinkSettings.MODEL_TYPE))),
+                        Radio.WORDS
+                                .requirement("radio-model-type")
+                                .with("type", Param.written(said(craft, LinkSettings.MODEL_TYPE))),
                         "sticks-wrong",
                         List.of(LinkSettings.MODEL_TYPE),
                         Edit.set(LinkSettings.MODEL_TYPE, LinkSettings.ModelType.MULTI_ROTOR)));
@@ -119,10 +118,11 @@ final class RadioRequirements {
         ModeRange level = craft.told(ArmingSettings.LEVEL);
         int channel = craft.told(ArmingSettings.RADIO_LEVEL_CHANNEL);
         if (level.isNone()) {
-            found.add(Violation.doubt(WORDS.of("switch-level-none"), SWITCH, ArmingSettings.LEVEL));
+            found.add(Violation.doubt(Radio.WORDS.requirement("switch-level-none"), SWITCH, ArmingSettings.LEVEL));
         } else if (level.channel() != channel) {
             found.add(Violation.cannotWork(
-                    WORDS.of("switch-level-channel")
+                    Radio.WORDS
+                            .requirement("switch-level-channel")
                             .with("range", Param.written(level.toString()))
                             .with("channel", Param.written(said(craft, ArmingSettings.RADIO_LEVEL_CHANNEL))),
                     SWITCH,
@@ -142,7 +142,8 @@ final class RadioRequirements {
         if (range.isNone() || LinkSettings.carries(craft, range.channel())) {
             return;
         }
-        Words words = WORDS.of("switch-carried")
+        Words words = Radio.WORDS
+                .requirement("switch-carried")
                 .with("mode", Param.written(mode.label()))
                 .with("channel", new Param.Count(range.channel()));
         List<Edit> edits = new ArrayList<>();
@@ -174,7 +175,7 @@ final class RadioRequirements {
         Edit flag = Edit.set(ReceiverSettings.WHEN_LOST, WhenLost.FLAG);
         if (lost == WhenLost.HOLD) {
             found.add(Violation.of(
-                    WORDS.of("receiver-hold"),
+                    Radio.WORDS.requirement("receiver-hold"),
                     Severity.HAZARD,
                     AWAY,
                     List.of(ReceiverSettings.WHEN_LOST),
@@ -182,7 +183,8 @@ final class RadioRequirements {
         } else if (lost == WhenLost.PRESETS && craft.told(ReceiverSettings.PRESET_ARM)) {
             double throttle = craft.told(ReceiverSettings.PRESET_THROTTLE);
             found.add(Violation.of(
-                    WORDS.of("receiver-presets-armed")
+                    Radio.WORDS
+                            .requirement("receiver-presets-armed")
                             .with("throttle", Param.written(said(craft, ReceiverSettings.PRESET_THROTTLE)))
                             .with("flies", Param.when(throttle > IDLING)),
                     Severity.HAZARD,
@@ -191,7 +193,9 @@ final class RadioRequirements {
                     List.of(noFrames, flag, Edit.set(ReceiverSettings.PRESET_ARM, false))));
         } else if (lost == WhenLost.PRESETS && craft.told(FailsafeSettings.STAGE_2) != Stage2.DROP) {
             found.add(Violation.cannotWork(
-                    WORDS.of("receiver-presets").with("action", Param.written(said(craft, FailsafeSettings.STAGE_2))),
+                    Radio.WORDS
+                            .requirement("receiver-presets")
+                            .with("action", Param.written(said(craft, FailsafeSettings.STAGE_2))),
                     WRONG,
                     List.of(ReceiverSettings.WHEN_LOST, FailsafeSettings.STAGE_2),
                     noFrames,
@@ -200,7 +204,9 @@ final class RadioRequirements {
         }
         if (craft.told(ReceiverSettings.NOTICES) > LONG_NOTICE_S) {
             found.add(Violation.doubt(
-                    WORDS.of("receiver-notices").with("time", Param.written(said(craft, ReceiverSettings.NOTICES))),
+                    Radio.WORDS
+                            .requirement("receiver-notices")
+                            .with("time", Param.written(said(craft, ReceiverSettings.NOTICES))),
                     "",
                     ReceiverSettings.NOTICES));
         }
@@ -213,7 +219,8 @@ final class RadioRequirements {
         long hover = Math.round(100 * craft.airframe().hoverThrottle());
         if (then != Stage2.DROP && craft.told(FailsafeSettings.LANDING_THROTTLE) >= hover) {
             found.add(Violation.of(
-                    WORDS.of("failsafe-climbs")
+                    Radio.WORDS
+                            .requirement("failsafe-climbs")
                             .with("throttle", Param.written(said(craft, FailsafeSettings.LANDING_THROTTLE)))
                             .with("hover", Param.whole(hover, "")),
                     Severity.HAZARD,
@@ -225,7 +232,8 @@ final class RadioRequirements {
         }
         if (then != Stage2.DROP && craft.told(FailsafeSettings.LANDING_TIME) < BRIEF_S) {
             found.add(Violation.cannotWork(
-                    WORDS.of("failsafe-landing-time")
+                    Radio.WORDS
+                            .requirement("failsafe-landing-time")
                             .with("time", Param.written(said(craft, FailsafeSettings.LANDING_TIME))),
                     WRONG,
                     List.of(FailsafeSettings.LANDING_TIME),
@@ -233,13 +241,17 @@ final class RadioRequirements {
         }
         if (craft.told(FailsafeSettings.GUARD) > LONG_GUARD_S) {
             found.add(Violation.doubt(
-                    WORDS.of("failsafe-guard").with("time", Param.written(said(craft, FailsafeSettings.GUARD))),
+                    Radio.WORDS
+                            .requirement("failsafe-guard")
+                            .with("time", Param.written(said(craft, FailsafeSettings.GUARD))),
                     "",
                     FailsafeSettings.GUARD));
         }
         if (craft.told(FailsafeSettings.DETECTS) > LONG_NOTICE_S) {
             found.add(Violation.doubt(
-                    WORDS.of("failsafe-detects").with("time", Param.written(said(craft, FailsafeSettings.DETECTS))),
+                    Radio.WORDS
+                            .requirement("failsafe-detects")
+                            .with("time", Param.written(said(craft, FailsafeSettings.DETECTS))),
                     "",
                     FailsafeSettings.DETECTS));
         }
@@ -254,15 +266,16 @@ final class RadioRequirements {
         RadioChain chain = RadioChain.of(craft);
         if (chain.lines().isPresent() && !chain.hasPositioning()) {
             found.add(Violation.cannotWork(
-                    WORDS.of("return-gnss"),
+                    Radio.WORDS.requirement("return-gnss"),
                     WRONG,
                     List.of(FailsafeSettings.STAGE_2),
                     Edit.set(FailsafeSettings.STAGE_2, Stage2.LAND),
                     Edit.set(FailsafeSettings.STAGE_2, Stage2.DROP)));
         }
         if (Math.abs(craft.told(FailsafeSettings.COMPASS_OFF)) > LostLink.Home.CIRCLES) {
-            Words words =
-                    WORDS.of("return-north").with("off", Param.written(said(craft, FailsafeSettings.COMPASS_OFF)));
+            Words words = Radio.WORDS
+                    .requirement("return-north")
+                    .with("off", Param.written(said(craft, FailsafeSettings.COMPASS_OFF)));
             found.add(Violation.of(
                     words,
                     Severity.HAZARD,
@@ -277,7 +290,8 @@ final class RadioRequirements {
         int satellites = craft.told(FailsafeSettings.LEAST_SATELLITES);
         if (satellites < LostLink.Home.ENOUGH || satellites > MANY) {
             found.add(Violation.doubt(
-                    WORDS.of("return-satellites")
+                    Radio.WORDS
+                            .requirement("return-satellites")
                             .with("n", new Param.Count(satellites))
                             .with("many", Param.when(satellites > MANY))
                             .with("enough", new Param.Count(LostLink.Home.ENOUGH)),
@@ -286,19 +300,22 @@ final class RadioRequirements {
         }
         if (craft.told(FailsafeSettings.LEAST_DISTANCE) > FAR_M) {
             found.add(Violation.doubt(
-                    WORDS.of("return-distance")
+                    Radio.WORDS
+                            .requirement("return-distance")
                             .with("distance", Param.written(said(craft, FailsafeSettings.LEAST_DISTANCE))),
                     HOME,
                     FailsafeSettings.LEAST_DISTANCE));
         }
         if (craft.told(FailsafeSettings.CLIMB_TO) < LOW_M) {
             found.add(Violation.doubt(
-                    WORDS.of("return-height").with("height", Param.written(said(craft, FailsafeSettings.CLIMB_TO))),
+                    Radio.WORDS
+                            .requirement("return-height")
+                            .with("height", Param.written(said(craft, FailsafeSettings.CLIMB_TO))),
                     HOME,
                     FailsafeSettings.CLIMB_TO));
         }
         if (craft.told(FailsafeSettings.HOME_AT) == HomeAt.POWER) {
-            found.add(Violation.doubt(WORDS.of("return-home-at"), HOME, FailsafeSettings.HOME_AT));
+            found.add(Violation.doubt(Radio.WORDS.requirement("return-home-at"), HOME, FailsafeSettings.HOME_AT));
         }
         return found;
     }

@@ -26,7 +26,7 @@ final class RangeChecks {
 
     static void addTo(CheckList checks, RadioChain chain) {
         double slips = Observer.READS.slips();
-        checks.ask(RadioWords.check(STRENGTH))
+        checks.ask(Radio.WORDS.check(STRENGTH))
                 .kind("radio-strength")
                 .with("right", Param.whole(Math.round(chain.strength(chain.sound())), ""))
                 .shows(
@@ -42,7 +42,7 @@ final class RangeChecks {
                 .add();
         chain.receiver().ifPresent(line -> {
             Part part = line.part();
-            checks.ask(RadioWords.check("antenna-look"))
+            checks.ask(Radio.WORDS.check("antenna-look"))
                     .at(part)
                     .with("part", Param.part(part.id(), line.label()))
                     .shows(
@@ -59,7 +59,7 @@ final class RangeChecks {
                 .with("right", Param.whole(Math.round(milliwatts), ""))
                 .minutes(0.5)
                 .reads(RangeFaults.POWER, is -> is >= 0.7 * milliwatts ? "as-told" : "less", Observer.READS);
-        checks.ask(RadioWords.check("other-radio"))
+        checks.ask(Radio.WORDS.check("other-radio"))
                 .with("within", Param.whole(Math.round(WEAKER_DB), ""))
                 .shows(
                         Facet.of("radio-output", craft -> LinkBudget.lossDb(craft, "", milliwatts) > WEAKER_DB),

@@ -24,14 +24,14 @@ final class RangeFaults {
         });
         double power = sound.told(LinkSettings.POWER);
         if (power >= 20) {
-            faults.add(RadioWords.fault("radio-power-low"))
+            faults.add(Radio.WORDS.fault("radio-power-low"))
                     .sets(POWER, sound, was -> was / 10)
                     .prior(RadioOdds.POWER_LOW)
                     .with("low", Param.whole(Math.round(power / 10), ""))
                     .with("right", Param.whole(Math.round(power), ""))
                     .fix("set", 1);
         }
-        faults.add(RadioWords.fault("radio-output-weak"))
+        faults.add(Radio.WORDS.fault("radio-output-weak"))
                 .sets(OUTPUT, sound, was -> false)
                 .prior(RadioOdds.OUTPUT_WEAK)
                 .fix("set", 30);
@@ -41,7 +41,7 @@ final class RangeFaults {
             FaultList faults, CraftLine line, String kind, PoorAntenna.Why why, Odds prior, double minutes) {
         Part part = line.part();
         String how = kind.substring("antenna-".length());
-        faults.add(RadioWords.fault(kind))
+        faults.add(Radio.WORDS.fault(kind))
                 .at(part)
                 .with("part", Param.part(part.id(), line.label()))
                 .site("antenna " + part.id())

@@ -48,7 +48,7 @@ final class StickChecks {
         StickChecks all = new StickChecks(checks, chain);
         all.bars(MIDDLES, StickFaults.CENTRED, (craft, function) -> RadioChain.bar(craft, function, 0), READ_US, 0.8);
         all.bars(ENDS, Arrays.asList(Stick.values()), RadioChain::barOfItsOwnStick, PUSHED_US, 1.2);
-        checks.ask(RadioWords.check("bars-together"))
+        checks.ask(Radio.WORDS.check("bars-together"))
                 .shows(
                         Facet.of(
                                 "radio-mixes",
@@ -75,7 +75,7 @@ final class StickChecks {
                         functions.stream()
                                 .map(function -> stands.applyAsDouble(craft, function))
                                 .toList()));
-        checks.ask(RadioWords.check(id))
+        checks.ask(Radio.WORDS.check(id))
                 .shows(
                         words -> new Mixed(functions.stream()
                                 .map(stick -> new Item(stick.label(), scale(words, stick)))

@@ -35,7 +35,7 @@ final class StickFaults {
 
     static void addTo(FaultList faults, Craft sound) {
         for (Stick stick : CENTRED) {
-            faults.add(RadioWords.fault("stick-off-centre"))
+            faults.add(Radio.WORDS.fault("stick-off-centre"))
                     .id("trim-off-" + stick.label())
                     .sets(TRIM.get(stick.ordinal()), sound, was -> was > 0 ? was - KNOCKED_US : was + KNOCKED_US)
                     .prior(RadioOdds.TRIM)
@@ -43,7 +43,7 @@ final class StickFaults {
                     .fix("set", 1);
         }
         for (Stick stick : Stick.values()) {
-            faults.add(RadioWords.fault("stick-ends-short"))
+            faults.add(Radio.WORDS.fault("stick-ends-short"))
                     .id("travel-short-" + stick.label())
                     .sets(TRAVEL.get(stick.ordinal()), sound, was -> was * SHORT)
                     .prior(RadioOdds.TRAVEL)
@@ -51,7 +51,7 @@ final class StickFaults {
                     .with("right", Param.written(sound.told().said(RadioSettings.travel(stick))))
                     .fix("set", 2);
         }
-        faults.add(RadioWords.fault("model-type-mixes"))
+        faults.add(Radio.WORDS.fault("model-type-mixes"))
                 .sets(MODEL_TYPE, sound, was -> ModelType.HELICOPTER)
                 .prior(RadioOdds.MIXING)
                 .with("right", Param.written(sound.told().said(LinkSettings.MODEL_TYPE)))

@@ -31,7 +31,7 @@ import java.util.stream.Stream;
 final class SwitchChecks {
     static final String SWITCHES = "switches";
 
-    private static final Choices DOES = does(RadioWords.check(SWITCHES));
+    private static final Choices DOES = does(Radio.WORDS.check(SWITCHES));
 
     private SwitchChecks() {}
 
@@ -78,7 +78,7 @@ final class SwitchChecks {
         BenchNeeds needs = chain.barsNeed();
         ModeRange level = sound.told(ArmingSettings.LEVEL);
         if (!level.isNone() && sound.told(ArmingSettings.BY) == ArmingSettings.Way.SWITCH) {
-            checks.ask(RadioWords.check(SWITCHES))
+            checks.ask(Radio.WORDS.check(SWITCHES))
                     .shows(
                             words -> does(),
                             asked -> from(facet(chain), both -> does(asked, both, Observer.READS.slips())))
@@ -89,7 +89,7 @@ final class SwitchChecks {
         }
         int channel = Math.max(level.channel(), sound.told(ArmingSettings.ARM).channel());
         if (channel > 0) {
-            checks.ask(RadioWords.check("switch-bar"))
+            checks.ask(Radio.WORDS.check("switch-bar"))
                     .with("channel", new Param.Count(channel))
                     .shows(
                             Facet.of(

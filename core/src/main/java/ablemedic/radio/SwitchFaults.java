@@ -28,7 +28,7 @@ final class SwitchFaults {
 
     static void addTo(FaultList faults, Craft sound) {
         if (sound.told(LinkSettings.FRAMES) != Frames.SHORT_WITHOUT_SWITCHES) {
-            faults.add(RadioWords.fault("frames-short"))
+            faults.add(Radio.WORDS.fault("frames-short"))
                     .sets(FRAMES, sound, was -> Frames.SHORT_WITHOUT_SWITCHES)
                     .prior(RadioOdds.FRAMES)
                     .with("right", Param.written(sound.told().said(LinkSettings.FRAMES)))
@@ -41,7 +41,7 @@ final class SwitchFaults {
         ModeRange arm = sound.told(ArmingSettings.ARM);
         int highest = Math.max(level.channel(), arm.channel());
         if (highest > STICKS && sound.told(LinkSettings.CHANNELS) >= highest) {
-            faults.add(RadioWords.fault("too-few-channels"))
+            faults.add(Radio.WORDS.fault("too-few-channels"))
                     .sets(CHANNELS, sound, was -> highest - 1)
                     .prior(RadioOdds.CHANNELS)
                     .with("sends", new Param.Count(highest - 1))
@@ -52,7 +52,7 @@ final class SwitchFaults {
         if (sound.told(ArmingSettings.BY) == ArmingSettings.Way.SWITCH
                 && arm.holds(sound.told(ArmingSettings.RADIO_ON))
                 && sound.told(ArmingSettings.RADIO_ON) > MIDDLE_US) {
-            faults.add(RadioWords.fault("arms-at-wrong-end"))
+            faults.add(Radio.WORDS.fault("arms-at-wrong-end"))
                     .sets(ARM, sound, was -> new ModeRange(arm.channel(), 900, 1300))
                     .prior(RadioOdds.WRONG_END)
                     .with("right", Param.written(arm.toString()))
@@ -61,14 +61,14 @@ final class SwitchFaults {
         if (level.isNone()) {
             return;
         }
-        faults.add(RadioWords.fault("level-range-lost"))
+        faults.add(Radio.WORDS.fault("level-range-lost"))
                 .kind("mode-lost")
                 .sets(LEVEL, sound, was -> ModeRange.NONE)
                 .prior(RadioOdds.LEVEL_LOST)
                 .with("right", Param.written(level.toString()))
                 .fix("set", 2);
         if (sound.told(ArmingSettings.RADIO_LEVEL_CHANNEL) == level.channel()) {
-            faults.add(RadioWords.fault("level-channel-other"))
+            faults.add(Radio.WORDS.fault("level-channel-other"))
                     .kind("switch-on-other-channel")
                     .sets(LEVEL_CHANNEL, sound, was -> was == LAST ? STICKS + 1 : was + 1)
                     .prior(RadioOdds.LEVEL_ELSEWHERE)

@@ -6,8 +6,8 @@ import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
 import ablemedic.family.Complaint;
 import ablemedic.family.Family;
+import ablemedic.family.FamilyWords;
 import ablemedic.family.Instrument;
-import ablemedic.handbook.Handbook;
 import ablemedic.handbook.Handbook.Chapter;
 import ablemedic.handbook.Handbook.Page;
 import ablemedic.protocol.Format;
@@ -19,9 +19,10 @@ import java.util.Optional;
 
 /** The family of serial wiring and telemetry: what can be worked out of a line. */
 public final class Serial {
+    static final FamilyWords WORDS = FamilyWords.beside(Serial.class);
+
     private static final String TITLE = "Serial wiring";
-    private static final List<Page> PAGES =
-            Handbook.read(Serial.class, TITLE, Chapter.FAULTS, Chapter.CHECKS, Chapter.FORMATS);
+    private static final List<Page> PAGES = WORDS.pages(TITLE, Chapter.FAULTS, Chapter.CHECKS, Chapter.FORMATS);
 
     public static final Family FAMILY = new Family() {
         @Override

@@ -89,7 +89,7 @@ final class ArmingChecks {
     }
 
     private void tried() {
-        checks.ask(SettingsWords.check(TRY))
+        checks.ask(SettingsAndFirmware.WORDS.check(TRY))
                 .kind("try-to-arm")
                 .with("sticks", Param.when(sound.told(ArmingSettings.BY) == ArmingSettings.Way.STICKS))
                 .shows(shut("blockers-bench", State.AT_BENCH), shut -> shut.isEmpty() ? "arms" : "not", Observer.READS)
@@ -100,7 +100,7 @@ final class ArmingChecks {
     }
 
     private void reasons() {
-        checks.ask(SettingsWords.check("arm-reasons"))
+        checks.ask(SettingsAndFirmware.WORDS.check("arm-reasons"))
                 .kind("arming-reasons")
                 .with("battery", Param.when(radioNeedsPack()))
                 .shows(
@@ -141,7 +141,7 @@ final class ArmingChecks {
 
     /** What the bars of the receiver's page show of throttle and arm switch. */
     private void bars() {
-        checks.ask(SettingsWords.check("throttle-bar"))
+        checks.ask(SettingsAndFirmware.WORDS.check("throttle-bar"))
                 .with("limit", new Param.Count(sound.told(ArmingSettings.THROTTLE_LOW)))
                 .shows(
                         words -> new Scale(words.line("measure").plain(), "", 800, 2200),
@@ -152,7 +152,7 @@ final class ArmingChecks {
                 .minutes(0.5)
                 .risk(0.05)
                 .add();
-        checks.ask(SettingsWords.check("arm-switch-mark"))
+        checks.ask(SettingsAndFirmware.WORDS.check("arm-switch-mark"))
                 .shows(Facet.of("arm-switch-marker", this::mark), seen -> seen, Observer.READS)
                 .needs(radio())
                 .minutes(0.6)
@@ -189,35 +189,36 @@ final class ArmingChecks {
     }
 
     private void read() {
-        checks.ask(SettingsWords.check("fix-setting"))
+        checks.ask(SettingsAndFirmware.WORDS.check("fix-setting"))
                 .kind(CONDITIONS)
                 .needs(BenchNeeds.COMPUTER)
                 .minutes(0.5)
                 .reads(ArmingFaults.WAITS);
-        checks.ask(SettingsWords.check("calibrated-setting"))
+        checks.ask(SettingsAndFirmware.WORDS.check("calibrated-setting"))
                 .kind(CONDITIONS)
                 .needs(BenchNeeds.COMPUTER)
                 .minutes(0.4)
                 .reads(ArmingFaults.CALIBRATED);
         int channel = sound.told(ArmingSettings.RADIO_CHANNEL);
-        checks.ask(SettingsWords.check("radio-arm-channel-setting"))
+        checks.ask(SettingsAndFirmware.WORDS.check("radio-arm-channel-setting"))
                 .kind("read-at-radio")
                 .with("range", Param.written(sound.told(ArmingSettings.ARM).toString()))
                 .needs(BenchNeeds.RADIO)
                 .minutes(0.6)
                 .reads(ArmingFaults.CHANNEL, is -> is == channel ? "as-told" : "other", Observer.READS);
-        checks.ask(SettingsWords.check("switch-at-power"))
+        checks.ask(SettingsAndFirmware.WORDS.check("switch-at-power"))
                 .kind(HABITS)
                 .minutes(0.2)
                 .reads(ArmingFaults.AT_POWER, (asked, on) -> Categorical.of(asked, on ? 0.15 : 0.8, on ? 0.85 : 0.2));
-        Words tilt = SettingsWords.check("stands-tilt")
+        Words tilt = SettingsAndFirmware.WORDS
+                .check("stands-tilt")
                 .with("limit", Param.whole(Math.round(sound.told(ArmingSettings.TILT)), ""));
         Scale degrees = new Scale(tilt.line("measure").plain(), "deg", 0, 180);
         checks.ask(tilt)
                 .kind("ask-how-it-stands")
                 .minutes(0.3)
                 .reads(ArmingFaults.STANDS, degrees, stands -> new Gaussian(degrees, stands, STANDS_DEG, TOLD_WRONG));
-        checks.ask(SettingsWords.check("computer-at-arming"))
+        checks.ask(SettingsAndFirmware.WORDS.check("computer-at-arming"))
                 .kind(HABITS)
                 .minutes(0.2)
                 .reads(ArmingFaults.COMPUTER, (asked, in) -> Categorical.of(asked, in ? 0.1 : 0.92, in ? 0.9 : 0.08));
@@ -225,7 +226,7 @@ final class ArmingChecks {
 
     /** “Won't arm”, with what the FC reported. */
     static Complaint complaint(Optional<CraftLines> lines, List<Check<Craft>> checks) {
-        Words words = SettingsWords.complaint(COMPLAINT);
+        Words words = SettingsAndFirmware.WORDS.complaint(COMPLAINT);
         Choices answers = new Choices(List.of(
                 new Question(
                         SEEN, words.line("ask " + SEEN).plain(), CheckBuilder.named(words, List.of("arms", "not"))),

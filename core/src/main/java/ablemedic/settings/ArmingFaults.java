@@ -53,7 +53,7 @@ final class ArmingFaults {
     }
 
     private <T> FaultBuilder wrong(String kind, SettingTrouble<T> trouble, Odds prior, UnaryOperator<T> change) {
-        return faults.add(SettingsWords.fault(kind))
+        return faults.add(SettingsAndFirmware.WORDS.fault(kind))
                 .sets(trouble, sound, change)
                 .prior(prior);
     }

@@ -62,21 +62,21 @@ final class DriveChecks {
     }
 
     private void seen() {
-        checks.ask(SettingsWords.check(EVEN))
+        checks.ask(SettingsAndFirmware.WORDS.check(EVEN))
                 .kind("start-together")
                 .shows(Facet.of("motors-start", DriveChecks::starts), seen -> seen, Observer.READS)
                 .needs(BenchNeeds.MOTORS_POWERED)
                 .minutes(0.8)
                 .risk(0.35)
                 .add();
-        checks.ask(SettingsWords.check("second-tones"))
+        checks.ask(SettingsAndFirmware.WORDS.check("second-tones"))
                 .shows(Facet.of("esc-beeps", DriveChecks::tones), heard -> heard, Observer.READS)
                 .needs(BenchNeeds.POWERED)
                 .minutes(0.4)
                 .risk(0.15)
                 .add();
         if (sound.told(DriveSettings.PROTOCOL).isDigital()) {
-            checks.ask(SettingsWords.check("pulses-try"))
+            checks.ask(SettingsAndFirmware.WORDS.check("pulses-try"))
                     .with("pulses", Param.written(MotorProtocol.ONESHOT125.label()))
                     .shows(
                             Facet.of("motors-start-pulses", DriveChecks::onPulses),
@@ -115,7 +115,7 @@ final class DriveChecks {
     }
 
     private void thresholds() {
-        checks.ask(SettingsWords.check("start-thresholds"))
+        checks.ask(SettingsAndFirmware.WORDS.check("start-thresholds"))
                 .shows(
                         this::percents,
                         asked -> from(Facet.of("start-thresholds", DriveChecks::kept), late -> starting(asked, late)))
@@ -151,30 +151,30 @@ final class DriveChecks {
     }
 
     private void read() {
-        checks.ask(SettingsWords.check("protocol-setting"))
+        checks.ask(SettingsAndFirmware.WORDS.check("protocol-setting"))
                 .kind(PROTOCOL_PAGE)
                 .with("right", Param.written(sound.told().said(DriveSettings.PROTOCOL)))
                 .needs(BenchNeeds.COMPUTER)
                 .minutes(0.5)
                 .reads(DriveFaults.PROTOCOL);
-        checks.ask(SettingsWords.check("two-way-setting"))
+        checks.ask(SettingsAndFirmware.WORDS.check("two-way-setting"))
                 .kind(PROTOCOL_PAGE)
                 .needs(BenchNeeds.COMPUTER)
                 .minutes(0.5)
                 .reads(DriveFaults.TWO_WAY);
-        checks.ask(SettingsWords.check("controllers-firmware"))
+        checks.ask(SettingsAndFirmware.WORDS.check("controllers-firmware"))
                 .kind("read-controllers")
                 .needs(BenchNeeds.MOTORS_POWERED)
                 .minutes(4)
                 .reads(DriveFaults.KNOWN);
-        checks.ask(SettingsWords.check("idle-setting"))
+        checks.ask(SettingsAndFirmware.WORDS.check("idle-setting"))
                 .kind(PROTOCOL_PAGE)
                 .with("right", Param.written(sound.told().said(DriveSettings.IDLE)))
                 .needs(BenchNeeds.COMPUTER)
                 .minutes(0.5)
                 .reads(DriveFaults.IDLE, sound.told(DriveSettings.IDLE), 0, 30, is -> 0.1, Observer.READS);
         if (sound.told(DriveSettings.PROTOCOL).needsEndPoints()) {
-            checks.ask(SettingsWords.check("ends-asked"))
+            checks.ask(SettingsAndFirmware.WORDS.check("ends-asked"))
                     .kind("ask-ends")
                     .minutes(0.2)
                     .reads(
@@ -185,9 +185,9 @@ final class DriveChecks {
 
     /** “Motors stutter, start late or unevenly.” */
     static Complaint complaint(List<Check<Craft>> checks) {
-        Words check = SettingsWords.check(EVEN);
+        Words check = SettingsAndFirmware.WORDS.check(EVEN);
         Choices asked = CheckBuilder.asked(check, check.outcomes());
-        Words words = SettingsWords.complaint("motors-start");
+        Words words = SettingsAndFirmware.WORDS.complaint("motors-start");
         return Complaint.told(
                 words.id(),
                 words.title().plain(),

@@ -51,7 +51,7 @@ final class DriveFaults {
         }
         if (known.compareTo(MotorProtocol.DSHOT600) < 0 && sends.isKnownTo(known)) {
             MotorProtocol faster = MotorProtocol.values()[known.ordinal() + 1];
-            faults.add(SettingsWords.fault("protocol-too-fast"))
+            faults.add(SettingsAndFirmware.WORDS.fault("protocol-too-fast"))
                     .kind(PROTOCOL_PAGE)
                     .sets(PROTOCOL, sound, was -> faster)
                     .site("motor protocol")
@@ -63,7 +63,7 @@ final class DriveFaults {
                     .fix("set", 2);
         }
         if (sends.isDigital() && !sound.told(DriveSettings.TWO_WAY) && !sound.told(DriveSettings.ANSWERS)) {
-            faults.add(SettingsWords.fault("two-way-unanswered"))
+            faults.add(SettingsAndFirmware.WORDS.fault("two-way-unanswered"))
                     .sets(TWO_WAY, sound, was -> true)
                     .remedy("two-way off")
                     .prior(SettingsOdds.TWO_WAY)
@@ -76,7 +76,7 @@ final class DriveFaults {
      */
     private void lacking(String id, MotorProtocol known) {
         MotorProtocol right = sound.told(DriveSettings.KNOWN);
-        faults.add(SettingsWords.fault(id))
+        faults.add(SettingsAndFirmware.WORDS.fault(id))
                 .kind(PROTOCOL_PAGE)
                 .site("controllers")
                 .prior(SettingsOdds.CONTROLLERS_LACK)
@@ -97,14 +97,14 @@ final class DriveFaults {
 
     private void starting() {
         if (sound.told(DriveSettings.PROTOCOL).needsEndPoints()) {
-            faults.add(SettingsWords.fault("ends-not-taught"))
+            faults.add(SettingsAndFirmware.WORDS.fault("ends-not-taught"))
                     .sets(ENDS, sound, was -> false)
                     .remedy("ends taught")
                     .prior(SettingsOdds.ENDS)
                     .fix("teach", 5);
         }
         if (sound.told(DriveSettings.IDLE) > TOO_LOW * 2) {
-            faults.add(SettingsWords.fault("idle-too-low"))
+            faults.add(SettingsAndFirmware.WORDS.fault("idle-too-low"))
                     .sets(IDLE, sound, was -> TOO_LOW)
                     .remedy("idle " + sound.told().written(DriveSettings.IDLE))
                     .prior(SettingsOdds.IDLE)

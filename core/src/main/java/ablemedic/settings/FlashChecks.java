@@ -40,17 +40,18 @@ final class FlashChecks {
 
     private static Choices asked(String id) {
         return CheckBuilder.asked(
-                SettingsWords.check(id), SettingsWords.check(id).outcomes());
+                SettingsAndFirmware.WORDS.check(id),
+                SettingsAndFirmware.WORDS.check(id).outcomes());
     }
 
     static List<Check<Craft>> of(Craft sound, Optional<CraftLines> lines) {
         CheckList checks = new CheckList();
-        checks.ask(SettingsWords.check(STARTS))
+        checks.ask(SettingsAndFirmware.WORDS.check(STARTS))
                 .shows(Facet.of("fc-start", FlashChecks::comesUp), seen -> seen, Observer.READS)
                 .needs(BenchNeeds.COMPUTER)
                 .minutes(0.5)
                 .add();
-        checks.ask(SettingsWords.check("boot-held"))
+        checks.ask(SettingsAndFirmware.WORDS.check("boot-held"))
                 .shows(
                         Facet.of("bootloader", craft -> craft.told(SpokenSettings.CABLE) && !isWreck(craft)),
                         answers -> answers ? "boot" : "nothing",
@@ -58,7 +59,7 @@ final class FlashChecks {
                 .needs(BenchNeeds.COMPUTER)
                 .minutes(1)
                 .add();
-        checks.ask(SettingsWords.check("flashed-target"))
+        checks.ask(SettingsAndFirmware.WORDS.check("flashed-target"))
                 .shows(
                         Facet.of(
                                 "flashed-target",
@@ -66,12 +67,12 @@ final class FlashChecks {
                         (asked, other) -> Categorical.of(asked, other ? 0.1 : 0.75, other ? 0.7 : 0.05, 0.2))
                 .minutes(1)
                 .add();
-        checks.ask(SettingsWords.check(ReadBack.CHECK))
+        checks.ask(SettingsAndFirmware.WORDS.check(ReadBack.CHECK))
                 .shows(Facet.of("settings-differ", craft -> differing(sound, craft)), seen -> seen, Observer.READS)
                 .needs(BenchNeeds.COMPUTER)
                 .minutes(3)
                 .add();
-        checks.ask(SettingsWords.check(LISTED))
+        checks.ask(SettingsAndFirmware.WORDS.check(LISTED))
                 .shows(
                         Facet.of("settings-export", craft -> comesUp(craft).equals("starts")),
                         lists -> lists ? "kept" : "none",
@@ -93,7 +94,7 @@ final class FlashChecks {
     }
 
     private static CheckBuilder built(CheckList checks, String words) {
-        return checks.ask(SettingsWords.check(words))
+        return checks.ask(SettingsAndFirmware.WORDS.check(words))
                 .kind("read-build")
                 .needs(BenchNeeds.COMPUTER)
                 .minutes(0.5);
@@ -148,14 +149,20 @@ final class FlashChecks {
         return List.of(
                 Complaint.told(
                         "settings-odd",
-                        SettingsWords.complaint("settings-odd").title().plain(),
+                        SettingsAndFirmware.WORDS
+                                .complaint("settings-odd")
+                                .title()
+                                .plain(),
                         KEPT,
                         from(Facet.of("settings-odd", craft -> differing(sound, craft)), FlashChecks::noticed),
                         Optional.of(Chosen.of("none")),
                         proof(checks, ReadBack.CHECK)),
                 Complaint.told(
                         "flash-failed",
-                        SettingsWords.complaint("flash-failed").title().plain(),
+                        SettingsAndFirmware.WORDS
+                                .complaint("flash-failed")
+                                .title()
+                                .plain(),
                         COMES_UP,
                         from(
                                 Facet.of("fc-start-told", FlashChecks::comesUp),

@@ -56,7 +56,7 @@ final class FlashFaults {
     }
 
     private void image(String kind, Image image) {
-        faults.add(SettingsWords.fault(kind))
+        faults.add(SettingsAndFirmware.WORDS.fault(kind))
                 .sets(IMAGE, sound, was -> image)
                 .site("image")
                 .remedy("board starts")
@@ -67,7 +67,7 @@ final class FlashFaults {
     /** A full erase: the board is as new. */
     private void erased() {
         if (!ReadBack.erased(sound).equals(sound)) {
-            faults.add(SettingsWords.fault("settings-erased"))
+            faults.add(SettingsAndFirmware.WORDS.fault("settings-erased"))
                     .site("settings")
                     .prior(SettingsOdds.ERASED)
                     .changes(ReadBack::erased)
@@ -81,7 +81,7 @@ final class FlashFaults {
     }
 
     private FaultBuilder leftOut(String id, String words, SettingTrouble<Boolean> built) {
-        return faults.add(SettingsWords.fault(words))
+        return faults.add(SettingsAndFirmware.WORDS.fault(words))
                 .id("left-out-" + id)
                 .kind("job-left-out")
                 .sets(built, sound, was -> false)

@@ -50,7 +50,7 @@ public record FlashPlan(List<Renamed> renamed, List<Lost> lost) {
     /** Something to try when the board is not seen or not written, in this order. */
     public record Remedy(String text, double minutes) {}
 
-    private static final Catalogue WORDS = SharedSteps.catalogue(FlashPlan.class, "flash");
+    private static final Catalogue WORDS = SettingsAndFirmware.WORDS.catalogue("flash");
     /** What each remedy takes, in their order. */
     private static final List<Double> MINUTES = List.of(1.0, 5.0, 1.0, 8.0, 2.0, 3.0);
 

@@ -7,9 +7,8 @@ import ablemedic.diagnosis.Posterior;
 import ablemedic.family.BlockerBelief;
 import ablemedic.family.Complaint;
 import ablemedic.family.Family;
+import ablemedic.family.FamilyWords;
 import ablemedic.family.Instrument;
-import ablemedic.family.SharedSteps;
-import ablemedic.handbook.Handbook;
 import ablemedic.handbook.Handbook.Chapter;
 import ablemedic.handbook.Handbook.Page;
 import ablemedic.reading.Meter;
@@ -26,12 +25,10 @@ import java.util.stream.Stream;
  * what a flash leaves.
  */
 public final class SettingsAndFirmware {
-    private static final String TITLE = SharedSteps.catalogue(SettingsAndFirmware.class, "names")
-            .of("settings")
-            .title()
-            .plain();
-    private static final List<Page> PAGES =
-            Handbook.read(SettingsAndFirmware.class, TITLE, Chapter.FAULTS, Chapter.CHECKS);
+    static final FamilyWords WORDS = FamilyWords.beside(SettingsAndFirmware.class);
+
+    private static final String TITLE = WORDS.name("settings").title().plain();
+    private static final List<Page> PAGES = WORDS.pages(TITLE, Chapter.FAULTS, Chapter.CHECKS);
 
     public static final Family FAMILY = new Family() {
         @Override
@@ -87,7 +84,7 @@ public final class SettingsAndFirmware {
 
         @Override
         public List<Instrument> instruments() {
-            return Instrument.all(SharedSteps.catalogue(SettingsAndFirmware.class, "instruments"));
+            return WORDS.instruments();
         }
 
         @Override

@@ -1,6 +1,5 @@
 package ablemedic.settings;
 
-import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Param;
 import ablemedic.catalogue.Words;
 import ablemedic.configuration.Setting;
@@ -12,7 +11,6 @@ import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.ModeRange;
 import ablemedic.craft.MotorProtocol;
 import ablemedic.craft.UartSettings;
-import ablemedic.family.SharedSteps;
 import ablemedic.requirement.Edit;
 import ablemedic.requirement.Requirement;
 import ablemedic.requirement.Severity;
@@ -58,8 +56,6 @@ final class SettingsRequirements {
             new Requirement("idle", SettingsRequirements::idle),
             new Requirement("build", SettingsRequirements::build));
 
-    private static final Catalogue WORDS = SharedSteps.catalogue(SettingsRequirements.class, "requirements");
-
     private SettingsRequirements() {}
 
     private static String said(Craft craft, Setting<?> setting) {
@@ -70,17 +66,27 @@ final class SettingsRequirements {
         List<Violation> found = new ArrayList<>();
         if (!FirmwareSettings.starts(craft)) {
             found.add(Violation.cannotWork(
-                    WORDS.of("firmware-image").with("image", Param.written(said(craft, FirmwareSettings.IMAGE))),
+                    SettingsAndFirmware.WORDS
+                            .requirement("firmware-image")
+                            .with("image", Param.written(said(craft, FirmwareSettings.IMAGE))),
                     "flash-failed",
                     List.of(FirmwareSettings.IMAGE),
-                    Edit.doing(FirmwareSettings.IMAGE, FirmwareSettings.Image.WHOLE, WORDS.of("firmware-image"), 15)));
+                    Edit.doing(
+                            FirmwareSettings.IMAGE,
+                            FirmwareSettings.Image.WHOLE,
+                            SettingsAndFirmware.WORDS.requirement("firmware-image"),
+                            15)));
         }
         if (craft.told(FirmwareSettings.STALE)) {
             found.add(Violation.cannotWork(
-                    WORDS.of("firmware-stale"),
+                    SettingsAndFirmware.WORDS.requirement("firmware-stale"),
                     ODD,
                     List.of(FirmwareSettings.STALE),
-                    Edit.doing(FirmwareSettings.STALE, false, WORDS.of("firmware-stale"), 20)));
+                    Edit.doing(
+                            FirmwareSettings.STALE,
+                            false,
+                            SettingsAndFirmware.WORDS.requirement("firmware-stale"),
+                            20)));
         }
         return found;
     }
@@ -91,18 +97,21 @@ final class SettingsRequirements {
         List<Violation> found = new ArrayList<>();
         if (limit > SAFE_TILT) {
             found.add(Violation.doubt(
-                    WORDS.of("arming-tilt").with("tilt", Param.written(said(craft, ArmingSettings.TILT))),
+                    SettingsAndFirmware.WORDS
+                            .requirement("arming-tilt")
+                            .with("tilt", Param.written(said(craft, ArmingSettings.TILT))),
                     "",
                     ArmingSettings.TILT));
         }
         if (stands > limit && limit < 180) {
-            List<Edit> edits =
-                    new ArrayList<>(List.of(Edit.doing(ArmingSettings.STANDS, 0.0, WORDS.of("arming-stands"), 1)));
+            List<Edit> edits = new ArrayList<>(List.of(
+                    Edit.doing(ArmingSettings.STANDS, 0.0, SettingsAndFirmware.WORDS.requirement("arming-stands"), 1)));
             if (stands < SAFE_TILT) {
                 edits.add(Edit.set(ArmingSettings.TILT, SAFE_TILT));
             }
             found.add(Violation.of(
-                    WORDS.of("arming-stands")
+                    SettingsAndFirmware.WORDS
+                            .requirement("arming-stands")
                             .with("stands", Param.written(said(craft, ArmingSettings.STANDS)))
                             .with("tilt", Param.written(said(craft, ArmingSettings.TILT))),
                     Severity.CANNOT_WORK,
@@ -119,7 +128,7 @@ final class SettingsRequirements {
                         && lines.isPresent()
                         && lines.get().of(UartFunction.GNSS).isEmpty()
                 ? List.of(Violation.cannotWork(
-                        WORDS.of("arming-fix"),
+                        SettingsAndFirmware.WORDS.requirement("arming-fix"),
                         ArmingChecks.COMPLAINT,
                         List.of(ArmingSettings.WAITS_FOR_FIX),
                         Edit.set(ArmingSettings.WAITS_FOR_FIX, false)))
@@ -130,10 +139,14 @@ final class SettingsRequirements {
         return craft.told(ArmingSettings.CALIBRATED)
                 ? List.of()
                 : List.of(Violation.cannotWork(
-                        WORDS.of("calibrated"),
+                        SettingsAndFirmware.WORDS.requirement("calibrated"),
                         ArmingChecks.COMPLAINT,
                         List.of(ArmingSettings.CALIBRATED),
-                        Edit.doing(ArmingSettings.CALIBRATED, true, WORDS.of("calibrated"), 3)));
+                        Edit.doing(
+                                ArmingSettings.CALIBRATED,
+                                true,
+                                SettingsAndFirmware.WORDS.requirement("calibrated"),
+                                3)));
     }
 
     private static List<Violation> throttle(Craft craft) {
@@ -142,7 +155,9 @@ final class SettingsRequirements {
         List<Violation> found = new ArrayList<>();
         if (low > HIGH_THROTTLE_US) {
             found.add(Violation.of(
-                    WORDS.of("throttle-high").with("limit", Param.written(said(craft, ArmingSettings.THROTTLE_LOW))),
+                    SettingsAndFirmware.WORDS
+                            .requirement("throttle-high")
+                            .with("limit", Param.written(said(craft, ArmingSettings.THROTTLE_LOW))),
                     Severity.HAZARD,
                     ArmingChecks.COMPLAINT,
                     List.of(ArmingSettings.THROTTLE_LOW),
@@ -155,7 +170,8 @@ final class SettingsRequirements {
                 edits.add(Edit.set(ArmingSettings.THROTTLE_LOW, down + ROOM_US));
             }
             found.add(Violation.of(
-                    WORDS.of("throttle-down")
+                    SettingsAndFirmware.WORDS
+                            .requirement("throttle-down")
                             .with("sends", Param.written(said(craft, ArmingSettings.RADIO_THROTTLE_DOWN)))
                             .with("limit", Param.written(said(craft, ArmingSettings.THROTTLE_LOW))),
                     Severity.CANNOT_WORK,
@@ -176,14 +192,15 @@ final class SettingsRequirements {
         ModeRange over = over(channel == 0 ? 5 : channel, on);
         if (arm.isNone()) {
             return List.of(Violation.cannotWork(
-                    WORDS.of("arm-switch-none"),
+                    SettingsAndFirmware.WORDS.requirement("arm-switch-none"),
                     ArmingChecks.COMPLAINT,
                     List.of(ArmingSettings.ARM, ArmingSettings.BY),
                     Edit.set(ArmingSettings.ARM, over),
                     Edit.set(ArmingSettings.BY, ArmingSettings.Way.STICKS)));
         } else if (arm.channel() != channel) {
             return List.of(Violation.cannotWork(
-                    WORDS.of("arm-switch-channel")
+                    SettingsAndFirmware.WORDS
+                            .requirement("arm-switch-channel")
                             .with("range", Param.written(arm.toString()))
                             .with("channel", Param.written(said(craft, ArmingSettings.RADIO_CHANNEL))),
                     ArmingChecks.COMPLAINT,
@@ -196,7 +213,8 @@ final class SettingsRequirements {
                             }));
         } else if (arm.holds(DOWN_US)) {
             return List.of(Violation.of(
-                    WORDS.of("arm-switch-always")
+                    SettingsAndFirmware.WORDS
+                            .requirement("arm-switch-always")
                             .with("range", Param.written(arm.toString()))
                             .with("always", Param.when(arm.holds(on))),
                     Severity.HAZARD,
@@ -205,7 +223,8 @@ final class SettingsRequirements {
                     List.of(Edit.set(ArmingSettings.ARM, over))));
         } else if (!arm.holds(on)) {
             return List.of(Violation.cannotWork(
-                    WORDS.of("arm-switch-reach")
+                    SettingsAndFirmware.WORDS
+                            .requirement("arm-switch-reach")
                             .with("range", Param.written(arm.toString()))
                             .with("sends", Param.written(said(craft, ArmingSettings.RADIO_ON))),
                     ArmingChecks.COMPLAINT,
@@ -227,24 +246,30 @@ final class SettingsRequirements {
         List<Violation> found = new ArrayList<>();
         if (craft.told(ArmingSettings.WITH_COMPUTER)) {
             found.add(Violation.cannotWork(
-                    WORDS.of("handling-computer"),
+                    SettingsAndFirmware.WORDS.requirement("handling-computer"),
                     ArmingChecks.COMPLAINT,
                     List.of(ArmingSettings.WITH_COMPUTER),
                     Edit.doing(
                             ArmingSettings.WITH_COMPUTER,
                             false,
-                            WORDS.of("handling-computer").line("remedy").plain(),
+                            SettingsAndFirmware.WORDS
+                                    .requirement("handling-computer")
+                                    .line("remedy")
+                                    .plain(),
                             1)));
         }
         if (craft.told(ArmingSettings.ON_AT_POWER)) {
             found.add(Violation.cannotWork(
-                    WORDS.of("handling-switch"),
+                    SettingsAndFirmware.WORDS.requirement("handling-switch"),
                     ArmingChecks.COMPLAINT,
                     List.of(ArmingSettings.ON_AT_POWER),
                     Edit.doing(
                             ArmingSettings.ON_AT_POWER,
                             false,
-                            WORDS.of("handling-switch").line("remedy").plain(),
+                            SettingsAndFirmware.WORDS
+                                    .requirement("handling-switch")
+                                    .line("remedy")
+                                    .plain(),
                             1)));
         }
         return found;
@@ -258,7 +283,8 @@ final class SettingsRequirements {
     }
 
     private static Violation overlap(Craft craft, Setting<ModeRange> other) {
-        Words words = WORDS.of("overlap")
+        Words words = SettingsAndFirmware.WORDS
+                .requirement("overlap")
                 .with("mode", Param.written(other.label()))
                 .with("range", Param.written(craft.told(other).toString()));
         return Violation.doubt(
@@ -276,7 +302,8 @@ final class SettingsRequirements {
         List<Violation> found = new ArrayList<>();
         if (!spoken.isKnownTo(known)) {
             found.add(Violation.cannotWork(
-                    WORDS.of("motor-protocol")
+                    SettingsAndFirmware.WORDS
+                            .requirement("motor-protocol")
                             .with("sends", Param.written(spoken.label()))
                             .with("known", Param.written(known.label())),
                     MOTORS,
@@ -286,21 +313,25 @@ final class SettingsRequirements {
         }
         if (spoken.isDigital() && craft.told(DriveSettings.TWO_WAY) && !craft.told(DriveSettings.ANSWERS)) {
             found.add(Violation.cannotWork(
-                    WORDS.of("motor-two-way"),
+                    SettingsAndFirmware.WORDS.requirement("motor-two-way"),
                     MOTORS,
                     List.of(DriveSettings.TWO_WAY, DriveSettings.ANSWERS),
                     Edit.set(DriveSettings.TWO_WAY, false),
-                    Edit.doing(DriveSettings.ANSWERS, true, WORDS.of("motor-two-way"), 20)));
+                    Edit.doing(
+                            DriveSettings.ANSWERS, true, SettingsAndFirmware.WORDS.requirement("motor-two-way"), 20)));
         }
         if (spoken.needsEndPoints() && !craft.told(DriveSettings.ENDS)) {
             List<Edit> edits = new ArrayList<>(List.of(Edit.doing(
-                    DriveSettings.ENDS, true, WORDS.of("motor-ends").with("sends", Param.written(spoken.label())), 5)));
+                    DriveSettings.ENDS,
+                    true,
+                    SettingsAndFirmware.WORDS.requirement("motor-ends").with("sends", Param.written(spoken.label())),
+                    5)));
             Arrays.stream(MotorProtocol.values())
                     .filter(other -> !other.needsEndPoints() && other.isKnownTo(known))
                     .findFirst()
                     .ifPresent(other -> edits.add(Edit.set(DriveSettings.PROTOCOL, other)));
             found.add(Violation.of(
-                    WORDS.of("motor-ends").with("sends", Param.written(spoken.label())),
+                    SettingsAndFirmware.WORDS.requirement("motor-ends").with("sends", Param.written(spoken.label())),
                     Severity.CANNOT_WORK,
                     MOTORS,
                     List.of(DriveSettings.ENDS, DriveSettings.PROTOCOL),
@@ -314,7 +345,8 @@ final class SettingsRequirements {
         if (idle >= LOW_IDLE && idle <= HIGH_IDLE) {
             return List.of();
         }
-        Words words = WORDS.of("idle")
+        Words words = SettingsAndFirmware.WORDS
+                .requirement("idle")
                 .with("idle", Param.written(said(craft, DriveSettings.IDLE)))
                 .with("low", Param.when(idle < LOW_IDLE));
         return List.of(
@@ -342,27 +374,33 @@ final class SettingsRequirements {
             if (soft && !craft.told(FirmwareSettings.SOFT_BUILT)) {
                 found.add(left(
                         FirmwareSettings.SOFT_BUILT,
-                        WORDS.of("soft-serial").title().plain(),
+                        SettingsAndFirmware.WORDS
+                                .requirement("soft-serial")
+                                .title()
+                                .plain(),
                         "soft-serial"));
             }
         });
         if (!FirmwareSettings.readsCompass(craft)) {
             found.add(Violation.of(
-                    WORDS.of("build-compass"),
+                    SettingsAndFirmware.WORDS.requirement("build-compass"),
                     Severity.CANNOT_WORK,
                     "no-return",
                     List.of(FirmwareSettings.COMPASS_BUILT, FcSettings.COMPASS),
                     List.of(
                             flash(
                                     FirmwareSettings.COMPASS_BUILT,
-                                    WORDS.of("compass").title().plain()),
+                                    SettingsAndFirmware.WORDS
+                                            .requirement("compass")
+                                            .title()
+                                            .plain()),
                             Edit.set(FcSettings.COMPASS, false))));
         }
         return found;
     }
 
     private static Violation left(Setting<Boolean> built, String what, String id) {
-        Words words = WORDS.of("build").with("function", Param.written(what));
+        Words words = SettingsAndFirmware.WORDS.requirement("build").with("function", Param.written(what));
         return Violation.cannotWork(
                 "build-" + id,
                 words.line("cause").plain(),
@@ -373,6 +411,7 @@ final class SettingsRequirements {
     }
 
     private static Edit flash(Setting<Boolean> built, String what) {
-        return Edit.doing(built, true, WORDS.of("build").with("function", Param.written(what)), 15);
+        return Edit.doing(
+                built, true, SettingsAndFirmware.WORDS.requirement("build").with("function", Param.written(what)), 15);
     }
 }

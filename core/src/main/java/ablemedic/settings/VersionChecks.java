@@ -57,7 +57,8 @@ final class VersionChecks {
         return on(sound, lines)
                 .map(all -> List.of(Complaint.told(
                         "one-version-not-another",
-                        SettingsWords.complaint("one-version-not-another")
+                        SettingsAndFirmware.WORDS
+                                .complaint("one-version-not-another")
                                 .title()
                                 .plain(),
                         all.lost,
@@ -72,7 +73,7 @@ final class VersionChecks {
     }
 
     private Choices lost() {
-        Words words = SettingsWords.check(WORKS);
+        Words words = SettingsAndFirmware.WORDS.check(WORKS);
         List<Outcome> outcomes = new ArrayList<>(CheckBuilder.named(words, List.of(NOTHING)));
         jobs().forEach(job -> outcomes.add(
                 job == UartFunction.RECEIVER
@@ -94,14 +95,14 @@ final class VersionChecks {
     /** The other version and back, then whether all works. */
     private List<Check<Craft>> checks() {
         CheckList checks = new CheckList();
-        checks.ask(SettingsWords.check(OTHER))
+        checks.ask(SettingsAndFirmware.WORDS.check(OTHER))
                 .shows(effect, VersionChecks::again)
                 .needs(BenchNeeds.COMPUTER)
                 .minutes(25)
                 .risk(0.2)
                 .notRepeated()
                 .add();
-        checks.ask(SettingsWords.check(WORKS))
+        checks.ask(SettingsAndFirmware.WORDS.check(WORKS))
                 .shows(words -> lost, asked -> from(effect, seen -> told(seen, Observer.READS.slips())))
                 .needs(BenchNeeds.POWERED_AND_RADIO_ALONE)
                 .minutes(3)

@@ -11,8 +11,8 @@ import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Repair;
 import ablemedic.family.Complaint;
 import ablemedic.family.Family;
+import ablemedic.family.FamilyWords;
 import ablemedic.family.Instrument;
-import ablemedic.handbook.Handbook;
 import ablemedic.handbook.Handbook.Chapter;
 import ablemedic.handbook.Handbook.Page;
 import ablemedic.reading.Meter;
@@ -24,8 +24,10 @@ import java.util.Optional;
 public final class TakeOff {
     private static final Book<Craft> BOOK = new Book<>(TakeOffFaults.all(), TakeOffChecks.all());
 
+    static final FamilyWords WORDS = FamilyWords.beside(TakeOff.class);
+
     private static final String TITLE = "Take-off";
-    private static final List<Page> PAGES = Handbook.read(TakeOff.class, TITLE, Chapter.FAULTS, Chapter.CHECKS);
+    private static final List<Page> PAGES = WORDS.pages(TITLE, Chapter.FAULTS, Chapter.CHECKS);
 
     public static final Family FAMILY = new Family() {
         @Override

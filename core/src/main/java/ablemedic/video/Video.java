@@ -1,14 +1,12 @@
 package ablemedic.video;
 
-import ablemedic.catalogue.Catalogue;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
 import ablemedic.family.Complaint;
 import ablemedic.family.Family;
+import ablemedic.family.FamilyWords;
 import ablemedic.family.Instrument;
-import ablemedic.family.SharedSteps;
-import ablemedic.handbook.Handbook;
 import ablemedic.handbook.Handbook.Chapter;
 import ablemedic.handbook.Handbook.Page;
 import ablemedic.reading.Meter;
@@ -17,10 +15,10 @@ import java.util.List;
 
 /** The family of video and camera: whether there is a picture, an OSD on it, and for how long. */
 public final class Video {
-    static final Catalogue NAMES = SharedSteps.catalogue(Video.class, "names");
+    static final FamilyWords WORDS = FamilyWords.beside(Video.class);
 
-    private static final String TITLE = NAMES.of("video").title().plain();
-    private static final List<Page> PAGES = Handbook.read(Video.class, TITLE, Chapter.FAULTS, Chapter.CHECKS);
+    private static final String TITLE = WORDS.name("video").title().plain();
+    private static final List<Page> PAGES = WORDS.pages(TITLE, Chapter.FAULTS, Chapter.CHECKS);
 
     public static final Family FAMILY = new Family() {
         @Override
@@ -54,7 +52,7 @@ public final class Video {
 
         @Override
         public List<Instrument> instruments() {
-            return Instrument.all(SharedSteps.catalogue(Video.class, "instruments"));
+            return WORDS.instruments();
         }
 
         @Override

@@ -1,18 +1,15 @@
 package ablemedic.video;
 
-import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Check;
 import ablemedic.family.CheckBuilder;
 import ablemedic.family.CheckList;
-import ablemedic.family.SharedSteps;
 import java.util.List;
 
 /** The checks of video, OSD and VTX on one craft. */
 final class VideoChecks {
-    private static final Catalogue WORDS = SharedSteps.catalogue(VideoChecks.class, "checks");
     /** A VTX may burn without its antenna, and gets hot. */
     private static final double RISK = 0.15;
 
@@ -43,7 +40,7 @@ final class VideoChecks {
     }
 
     static Words words(String id) {
-        return WORDS.of(id);
+        return Video.WORDS.check(id);
     }
 
     CheckBuilder ask(String id) {

@@ -2,7 +2,6 @@ package ablemedic.video;
 
 import static ablemedic.diagnosis.Prediction.from;
 
-import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
@@ -14,7 +13,6 @@ import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.family.CheckBuilder;
 import ablemedic.family.Complaint;
 import ablemedic.family.Observer;
-import ablemedic.family.SharedSteps;
 import ablemedic.video.VideoChain.Behind;
 import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
@@ -31,7 +29,6 @@ final class VideoComplaints {
     static final String GOES = "picture-goes";
     static final String CONTROL = "video-control";
 
-    private static final Catalogue WORDS = SharedSteps.catalogue(VideoComplaints.class, "complaints");
     /** How long somebody leaves a craft on a bench, and flies one, minutes. Common practice. */
     private static final double BENCH_MINUTES = 12;
 
@@ -68,7 +65,7 @@ final class VideoComplaints {
     private void picture() {
         Choices asked = PictureChecks.shown(chain);
         add(
-                WORDS.of(NO_PICTURE).with("osd", chain.osd()),
+                Video.WORDS.complaint(NO_PICTURE).with("osd", chain.osd()),
                 asked,
                 from(PictureChecks.screen(chain), screen -> PictureChecks.shown(asked, screen, Observer.TELLS)),
                 "picture",
@@ -79,15 +76,15 @@ final class VideoComplaints {
         Choices asked = OsdChecks.shown();
         Prediction<Craft, ?> seen =
                 from(PictureChecks.screen(chain), screen -> OsdChecks.shown(asked, screen, Observer.TELLS));
-        add(WORDS.of(NO_FIGURES), asked, seen, "shown", OsdChecks.SHOWN);
-        add(WORDS.of(ITEMS), asked, seen, "shown", OsdChecks.SHOWN);
+        add(Video.WORDS.complaint(NO_FIGURES), asked, seen, "shown", OsdChecks.SHOWN);
+        add(Video.WORDS.complaint(ITEMS), asked, seen, "shown", OsdChecks.SHOWN);
     }
 
     private void noise() {
         Words check = VideoChecks.words(PictureChecks.NOISE);
         Choices asked = CheckBuilder.asked(check, check.outcomes());
         add(
-                WORDS.of(NOISE),
+                Video.WORDS.complaint(NOISE),
                 asked,
                 from(
                         PictureChecks.ripple(chain.path().orElseThrow()),
@@ -101,7 +98,7 @@ final class VideoComplaints {
     }
 
     private void goes() {
-        Words words = WORDS.of(GOES);
+        Words words = Video.WORDS.complaint(GOES);
         Choices asked = CheckBuilder.asked(words, words.outcomes());
         add(
                 words,
@@ -128,15 +125,15 @@ final class VideoComplaints {
         Choices asked = PictureChecks.shown(chain);
         Prediction<Craft, ?> seen =
                 from(PictureChecks.screen(chain), screen -> PictureChecks.shown(asked, screen, Observer.TELLS));
-        add(WORDS.of("goggles-error"), asked, seen, "picture", PictureChecks.SHOWN);
-        add(WORDS.of("goggles-unbound"), asked, seen, "picture", PictureChecks.SHOWN);
+        add(Video.WORDS.complaint("goggles-error"), asked, seen, "picture", PictureChecks.SHOWN);
+        add(Video.WORDS.complaint("goggles-unbound"), asked, seen, "picture", PictureChecks.SHOWN);
     }
 
     private void control() {
         if (chain.line(UartFunction.VIDEO_CONTROL).isPresent()) {
             Choices asked = TransmitterChecks.follows();
             add(
-                    WORDS.of(CONTROL),
+                    Video.WORDS.complaint(CONTROL),
                     asked,
                     from(TransmitterChecks.obeys(chain), now -> TransmitterChecks.follows(asked, now, Observer.TELLS)),
                     "follows",

@@ -1,6 +1,5 @@
 package ablemedic.video;
 
-import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Param;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
@@ -10,7 +9,6 @@ import ablemedic.family.FaultBuilder;
 import ablemedic.family.FaultList;
 import ablemedic.family.Odds;
 import ablemedic.family.SettingTrouble;
-import ablemedic.family.SharedSteps;
 import ablemedic.wiring.Defect;
 import ablemedic.wiring.Defect.LeadMoved;
 import ablemedic.wiring.Defect.NoAir;
@@ -44,8 +42,6 @@ final class VideoFaults {
     static final SettingTrouble<Boolean> PAIRED = SettingTrouble.of(VideoSettings.CAMERA_PAIRED);
     static final SettingTrouble<Boolean> UNIT = SettingTrouble.of(VideoSettings.GOGGLES_UNIT);
     static final SettingTrouble<Boolean> BOUND = SettingTrouble.of(VideoSettings.GOGGLES_BOUND);
-
-    private static final Catalogue WORDS = SharedSteps.catalogue(VideoFaults.class, "faults");
 
     /** Steps between channels of most bands, MHz, and how far the same number lies in the next band. */
     private static final int NEXT_CHANNEL = 37;
@@ -83,7 +79,7 @@ final class VideoFaults {
     }
 
     private FaultBuilder add(String kind) {
-        return faults.add(WORDS.of(kind));
+        return faults.add(Video.WORDS.fault(kind));
     }
 
     private <T> FaultBuilder wrong(String kind, SettingTrouble<T> trouble, Odds prior, UnaryOperator<T> change) {

@@ -36,7 +36,7 @@ public record VideoHeat(double milliwatts, Air air, double aroundC) {
         }
 
         public String label() {
-            return Video.NAMES.of("air").name(this);
+            return Video.WORDS.name("air").name(this);
         }
     }
 

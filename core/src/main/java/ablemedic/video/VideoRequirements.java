@@ -1,11 +1,9 @@
 package ablemedic.video;
 
-import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Param;
 import ablemedic.craft.Craft;
 import ablemedic.craft.VideoSettings;
 import ablemedic.craft.VideoSettings.Fields;
-import ablemedic.family.SharedSteps;
 import ablemedic.requirement.Edit;
 import ablemedic.requirement.Requirement;
 import ablemedic.requirement.Severity;
@@ -24,8 +22,6 @@ final class VideoRequirements {
             new Requirement("video-power", VideoRequirements::power),
             new Requirement("video-pairing", VideoRequirements::pairing));
 
-    private static final Catalogue WORDS = SharedSteps.catalogue(VideoRequirements.class, "requirements");
-
     private VideoRequirements() {}
 
     private static List<Violation> format(Craft craft) {
@@ -38,7 +34,8 @@ final class VideoRequirements {
                 && chain.path().flatMap(VideoPath::camera).isPresent()
                 && camera != figures) {
             found.add(Violation.cannotWork(
-                    WORDS.of("video-format")
+                    Video.WORDS
+                            .requirement("video-format")
                             .with("camera", Param.written(camera.label()))
                             .with("osd", Param.written(figures.label())),
                     VideoComplaints.ITEMS,
@@ -47,7 +44,12 @@ final class VideoRequirements {
                     Edit.set(VideoSettings.CAMERA_FIELDS, figures)));
         }
         if (chain.hasFigures()) {
-            Violation.unless(craft, VideoSettings.INSIDE, true, WORDS.of("video-items"), VideoComplaints.ITEMS)
+            Violation.unless(
+                            craft,
+                            VideoSettings.INSIDE,
+                            true,
+                            Video.WORDS.requirement("video-items"),
+                            VideoComplaints.ITEMS)
                     .ifPresent(found::add);
         }
         return found;
@@ -59,7 +61,8 @@ final class VideoRequirements {
                 .path()
                 .filter(way -> levels != 0 && levels != way.milliwatts().size())
                 .map(way -> Violation.cannotWork(
-                        WORDS.of("video-levels")
+                        Video.WORDS
+                                .requirement("video-levels")
                                 .with("n", new Param.Count(levels))
                                 .with("has", new Param.Count(way.milliwatts().size()))
                                 .with(
@@ -83,7 +86,8 @@ final class VideoRequirements {
         List<Violation> found = new ArrayList<>();
         if (!chain.isTuned(craft)) {
             found.add(Violation.cannotWork(
-                    WORDS.of("video-channel")
+                    Video.WORDS
+                            .requirement("video-channel")
                             .with("sends", Param.written(Channels.said(sends)))
                             .with("listens", Param.written(Channels.said(listens))),
                     VideoComplaints.NO_PICTURE,
@@ -93,7 +97,8 @@ final class VideoRequirements {
         }
         if (sends < Channels.FREE_FROM || sends > Channels.FREE_TO) {
             found.add(Violation.doubt(
-                    WORDS.of("video-free")
+                    Video.WORDS
+                            .requirement("video-free")
                             .with("channel", Param.written(Channels.said(sends)))
                             .with("from", Param.whole(Channels.FREE_FROM, ""))
                             .with("to", Param.whole(Channels.FREE_TO, "")),
@@ -111,7 +116,8 @@ final class VideoRequirements {
             return List.of();
         }
         if (craft.told(VideoSettings.PIT)) {
-            return List.of(Violation.doubt(WORDS.of("video-pit"), VideoComplaints.GOES, VideoSettings.PIT));
+            return List.of(
+                    Violation.doubt(Video.WORDS.requirement("video-pit"), VideoComplaints.GOES, VideoSettings.PIT));
         }
         double soonest = chain.heat(craft, false).soonest();
         if (soonest == Double.POSITIVE_INFINITY) {
@@ -126,7 +132,8 @@ final class VideoRequirements {
                 .ifPresent(mw -> edits.add(Edit.set(VideoSettings.POWER, mw)));
         edits.add(Edit.set(VideoSettings.PIT, true));
         return List.of(Violation.of(
-                WORDS.of("video-power")
+                Video.WORDS
+                        .requirement("video-power")
                         .with("power", Param.whole(craft.told(VideoSettings.POWER), "mW"))
                         .with(
                                 "part",
@@ -146,13 +153,18 @@ final class VideoRequirements {
         if (path.isEmpty()) {
             return found;
         }
-        Violation.unless(craft, VideoSettings.GOGGLES_INPUT, true, WORDS.of("video-input"), VideoComplaints.NO_PICTURE)
+        Violation.unless(
+                        craft,
+                        VideoSettings.GOGGLES_INPUT,
+                        true,
+                        Video.WORDS.requirement("video-input"),
+                        VideoComplaints.NO_PICTURE)
                 .ifPresent(found::add);
         Violation.unless(
                         craft,
                         VideoSettings.GOGGLES_HEAR,
                         true,
-                        WORDS.of("video-goggles-deaf"),
+                        Video.WORDS.requirement("video-goggles-deaf"),
                         VideoComplaints.NO_PICTURE)
                 .ifPresent(found::add);
         if (path.get().isDigital()) {
@@ -160,17 +172,21 @@ final class VideoRequirements {
                             craft,
                             VideoSettings.GOGGLES_BOUND,
                             true,
-                            WORDS.of("video-bound"),
+                            Video.WORDS.requirement("video-bound"),
                             VideoComplaints.NO_PICTURE)
                     .ifPresent(found::add);
             Violation.unless(
-                            craft, VideoSettings.GOGGLES_UNIT, true, WORDS.of("video-unit"), VideoComplaints.NO_PICTURE)
+                            craft,
+                            VideoSettings.GOGGLES_UNIT,
+                            true,
+                            Video.WORDS.requirement("video-unit"),
+                            VideoComplaints.NO_PICTURE)
                     .ifPresent(found::add);
             Violation.unless(
                             craft,
                             VideoSettings.CAMERA_PAIRED,
                             true,
-                            WORDS.of("video-camera"),
+                            Video.WORDS.requirement("video-camera"),
                             VideoComplaints.NO_PICTURE)
                     .ifPresent(found::add);
         }
