@@ -184,7 +184,7 @@
       {/each}
     </ol>
     {#if flash.tried === view.remedies.length}
-      <p>Nothing of it helped: another computer, then the FC itself. It is not flown as it is.</p>
+      <p>None of that helped: try another computer, then replace the FC. Don’t fly it like this.</p>
     {/if}
     <p><button class="quiet" type="button" onclick={() => flash.anew()}>Begin anew</button></p>
   {/if}

@@ -120,7 +120,7 @@
           {/if}
         {:else if picked === 'board'}
           <h2>The flight controller</h2>
-          <p class="small">How it sits on the craft. What it was told of that stands elsewhere.</p>
+          <p class="small">How it is mounted on the craft. Its alignment setting is in the configuration.</p>
           <div class="do">
             <button type="button" class="quiet" onclick={() => work.turnBoard()}
               >A quarter to the right</button
@@ -160,8 +160,8 @@
           {/each}
         </div>
         <p class="small">
-          Numbering, output order, alignment and channel orders are what the FC and the radio
-          <a href={`/crafts/${encodeURIComponent(mark)}/told`}>were told</a>.
+          Motor numbering, output order, alignment and channel order are in the
+          <a href={`/crafts/${encodeURIComponent(mark)}/told`}>configuration</a>.
         </p>
         <div class="field">
           <label for="reason">Why it is changed</label>

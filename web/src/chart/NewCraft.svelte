@@ -209,7 +209,7 @@
                 >
               {/each}
             </div>
-            <span class="small">Their leads are run to the first pads that fit, and can be moved.</span>
+            <span class="small">Their wires go to the first pads that fit; you can move them later.</span>
           </fieldset>
         {/if}
       {/if}

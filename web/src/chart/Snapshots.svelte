@@ -115,11 +115,11 @@
         {#if open}
           <p class="finding">
             <button class="act" type="button" onclick={() => void take(view.row.checkId)}
-              >Take it for a finding</button
+              >Use as evidence</button
             >
             <span class="small"
-              >in <a href={`/work-ups/${open.id}`}>{open.complaint}</a>, if the craft is told just this now:
-              it settles every suspect that is a setting in it.</span
+              >in <a href={`/work-ups/${open.id}`}>{open.complaint}</a>, if this is its configuration now: it
+              settles every suspect that is a setting in it.</span
             >
           </p>
         {/if}

@@ -32,10 +32,10 @@
   }
 </script>
 
-<svelte:head><title>What {mark} was told – Able Medic</title></svelte:head>
+<svelte:head><title>Configuration of {mark} – Able Medic</title></svelte:head>
 
 <section class="page">
-  <h1>What <a href={`/crafts/${encodeURIComponent(mark)}`}>{mark}</a> was told</h1>
+  <h1>Configuration of <a href={`/crafts/${encodeURIComponent(mark)}`}>{mark}</a></h1>
   <p class="small">
     Only what is not as usual is named here. Enter what is right for this craft: a work-up looks for what
     differs from it.

@@ -93,7 +93,7 @@
     {:else}
       {#if work.chart.behindTheShelf.length > 0}
         <p class="small missing">
-          The parts library has {work.chart.behindTheShelf.join(', ')} otherwise by now.
+          {work.chart.behindTheShelf.join(', ')} changed in the parts library since.
           <button class="plain" disabled={work.busy} onclick={() => void work.takeOver()}>take it over</button
           >
         </p>
@@ -124,7 +124,7 @@
                 value={part.drawA || null}
                 onnumber={(amps) => (work.parts[i]!.drawA = amps ?? 0)}
                 placeholder={String(sortOf(part.archetype)?.loads?.[0]?.amps ?? '–')}
-                aria-label={`Draw of ${part.id} in amperes, empty for that of its sort`}
+                aria-label={`Draw of ${part.id} in amperes, empty for that of its part type`}
               /> A
             </span>
             <button
@@ -157,7 +157,7 @@
         <h2>Wires</h2>
         <LeadsByPointing {work} sought={String(searchParams.get('pad') ?? '')} />
         <details>
-          <summary>All {work.leads.length} leads as a list</summary>
+          <summary>All {work.leads.length} wires as a list</summary>
           <p class="small">A pad is written as part.pad. Gauge by AWG; the larger, the thinner.</p>
           <datalist id="pads"
             >{#each pads as pad (pad)}<option value={pad}></option>{/each}</datalist

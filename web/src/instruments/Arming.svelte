@@ -51,8 +51,8 @@
 <section class="page">
   <h1>Will it arm{mark ? `: ${mark}` : ''}</h1>
   <p class="small">
-    It arms when every lock is open. Change how you hold it and what is joined; what it is told is changed on
-    its sheet, or at the FC.
+    It arms only when nothing blocks it. Try other positions and connections here; change settings on the
+    chart.
   </p>
   {#if !opened.mark}<div class="pick"><CraftPicker bind:mark /></div>{/if}
   <Notice text={solved.error} />
@@ -65,7 +65,7 @@
         onchoose={(id) => (chosen = id)}
       />
       <p class="big">
-        {now.arms ? 'It arms.' : `It does not arm: ${now.locks.filter((one) => one.shut).length} shut.`}
+        {now.arms ? 'It arms.' : `It doesn’t arm: ${now.locks.filter((one) => one.shut).length} blocking.`}
       </p>
     </div>
     <div class="two">

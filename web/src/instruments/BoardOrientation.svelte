@@ -98,9 +98,9 @@
 <section class="page">
   <h1>Board orientation{opened.mark ? ` of ${opened.mark}` : ''}</h1>
   <p class="small">
-    Move the craft by hand and say what the computer's picture does, from level each time. Two motions settle
-    it; the third checks. In a drawn craft an FC that lies face down shows by how it lies, not by how it
-    moves.
+    Move the craft by hand, from level each time, and enter what the 3D view on the computer does. Two motions
+    settle it; the third checks. Where the view draws the craft, an FC mounted face down shows in how the
+    craft is drawn at rest, not in how it moves.
   </p>
   <div class="two">
     <div class="ask">
@@ -113,7 +113,7 @@
       </fieldset>
       {#if picture === 'ATTITUDE'}
         <fieldset>
-          <legend>While the craft lies flat, the drawn one lies</legend>
+          <legend>With the craft flat, the drawn one is</legend>
           {#each lies as one (one.id)}
             <Choice
               label={one.label}

@@ -48,7 +48,7 @@
 >
   {#snippet asked()}
     <div class="field">
-      <label for="board">Order that the FC is told</label>
+      <label for="board">Channel order set on the FC</label>
       <input id="board" class="entry reading" bind:value={board} maxlength="4" autocomplete="off" />
     </div>
     <div class="sticks" role="group" aria-label="The stick that is pushed">
@@ -83,14 +83,14 @@
         <p class="big">The radio sends <span class="reading">{now.orders[0]}</span></p>
         <p class="small">{percent(now.sure)} sure.</p>
         {#if now.orders[0] === board.trim().toUpperCase()}
-          <p>The FC is told the same: the order is right.</p>
+          <p>The FC is set to the same order: right.</p>
         {:else}
           <p>
-            <strong>Tell the FC {now.orders[0]}</strong>, or set the radio to {board.trim().toUpperCase()}.
+            <strong>Set the FC to {now.orders[0]}</strong>, or set the radio to {board.trim().toUpperCase()}.
           </p>
           <details>
             <summary>A receiver with a wire for each channel</summary>
-            <p class="small">Swapped wires are a swapped order. Battery out, then move:</p>
+            <p class="small">Swapped wires give a swapped order. Battery out, then move:</p>
             <ul>
               {#each now.leads.filter((one) => one.row !== one.now) as one (one.channel)}
                 <li>

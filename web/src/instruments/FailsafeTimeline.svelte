@@ -258,7 +258,7 @@
         {/if}
         {#each now.spread.ends as end (end)}
           <p class="caution">
-            Within what nobody knows of its mass, drag and reaction it may end otherwise: {end}.
+            Its mass, drag and reaction are not known exactly; it may also end like this: {end}.
           </p>
         {/each}
         <p class="small">

@@ -110,7 +110,7 @@
         >Clock off by, %
         <NumberEntry unit="%" class="entry reading" min={-20} max={20} bind:value={percentOff} /></label
       >
-      <label class="tick"><input type="checkbox" bind:checked={turned} /> turned round</label>
+      <label class="tick"><input type="checkbox" bind:checked={turned} /> inverted</label>
     {/if}
     <label
       >As

@@ -153,7 +153,7 @@
         <p class="small" aria-live="polite">
           {asked === 'props'
             ? 'Press each rotor on the side of the way its prop is made to turn.'
-            : `Output ${asked + 1}: press the rotor that turned, on the side of its way. Press again to take it back.`}
+            : `Output ${asked + 1}: press the rotor that spun, on the side it spun towards. Press again to undo.`}
         </p>
         <RotorPicker
           {shape}

@@ -29,13 +29,13 @@
 
 <Paper
   title="Motor protocols"
-  text="What FC and ESCs both speak, whether the ends of the throttle must be set, and the idle that starts every motor."
+  text="What FC and ESCs both support, whether the endpoints must be calibrated, and the idle that starts every motor."
   error={solved.error}
 >
   {#snippet asked()}
     <NumberField id="loop" label="The FC gives a value, times a second" bind:value={loopHz} />
     <fieldset>
-      <legend>The ESCs speak</legend>
+      <legend>The ESCs support</legend>
       {#each solved.value?.protocols ?? [] as one (one.id)}
         <label class="one"><input type="checkbox" value={one.id} bind:group={spoken} /> {one.label}</label>
       {/each}
@@ -57,8 +57,8 @@
     {#if solved.value && !solved.error}
       {@const now = solved.value}
       <p class="big">
-        {#if now.choice}Choose <span class="reading">{now.choice}</span>{:else}Nothing that they speak keeps
-          up with the FC: fewer values a second, or other ESCs{/if}
+        {#if now.choice}Choose <span class="reading">{now.choice}</span>{:else}Nothing they support keeps up
+          with the FC: fewer values a second, or other ESCs{/if}
       </p>
       {#if now.idle !== undefined}
         <p class="big">Idle <span class="reading">{Number(now.idle.toFixed(1))} %</span></p>

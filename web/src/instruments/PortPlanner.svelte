@@ -90,7 +90,8 @@
       stays.
     </p>{/if}
   <p class="small">
-    Each part gets a UART that speaks its format; least is soldered, least is left out. A UART holds one job.
+    Each part gets a UART that supports its protocol, with the least soldering and the fewest parts left out.
+    One function per UART.
   </p>
   <Notice text={choices.error || of.error} />
   <div class="two">

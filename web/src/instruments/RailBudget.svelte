@@ -57,7 +57,7 @@
           {#each rail.poor as one (one.part)}
             <li class="small">
               <span
-                >a {one.part} of the poor sort, {one.amps.toFixed(2)} A: the rail gives {one.givesA.toFixed(
+                >a {one.part} at its worst-case current, {one.amps.toFixed(2)} A: the rail gives {one.givesA.toFixed(
                   2
                 )} A and {#if one.holds}holds{:else}<strong>falls to {one.givesV.toFixed(1)} V</strong
                   >{/if}</span

@@ -40,7 +40,7 @@
 
 <Paper
   title={`Return home${mark ? ` of ${mark}` : ''}: go or no go`}
-  text="Before the first try. What nobody knows is no go. Law of the place and licence come first."
+  text="Before the first test. What nobody knows is a no-go. Local law and your licence come first."
   error={solved.error}
 >
   {#snippet asked()}
@@ -49,7 +49,7 @@
     <div class="field">
       <label for="noted">Distance to home stood at nothing when it was armed</label>
       <select id="noted" class="entry" bind:value={noted}>
-        <option value="">nobody looked</option>
+        <option value="">not checked</option>
         <option value="yes">yes</option>
         <option value="no">no</option>
       </select>

@@ -71,7 +71,7 @@
           </li>
         {/each}
       </ol>
-      <p class="small">The figure is the belief, from these readings alone.</p>
+      <p class="small">The percentage is how likely it is, from these readings alone.</p>
     {:else}
       <p class="small">Enter a reading.</p>
     {/if}

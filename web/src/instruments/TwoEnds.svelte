@@ -60,7 +60,7 @@
 <section class="page">
   <h1>Two ends of a line</h1>
   <p class="small">
-    How a part is joined, and what its UART is told: whether the two understand one another.
+    How a part is wired and how its UART is configured: whether the two understand each other.
   </p>
   <Notice text={choices.error} />
   <svg viewBox="0 0 900 128" role="img" aria-label="The part, its wires and the UART">
@@ -170,7 +170,7 @@
       >
     </fieldset>
     <fieldset>
-      <legend>What the UART is told</legend>
+      <legend>UART configuration</legend>
       <label class="tick"><input type="checkbox" bind:checked={ends.read} /> somebody read it</label>
       {#if ends.read}
         {@render select(
@@ -189,7 +189,7 @@
         )}
         {@render select(
           'told-format',
-          'It is to speak',
+          'Protocol',
           all.map((one) => [one.id, one.label] as const),
           ends.toldFormat,
           (v) => (ends.toldFormat = v as typeof ends.toldFormat)

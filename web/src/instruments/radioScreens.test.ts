@@ -234,7 +234,7 @@ describe('the channel order', () => {
       against: []
     };
     await fireEvent.click(screen.getByRole('button', { name: 'No bar moves' }));
-    await waitFor(() => screen.getByText('Tell the FC TAER'));
+    await waitFor(() => screen.getByText('Set the FC to TAER'));
     expect(screen.getByText('Reverse at the radio: yaw.')).toBeTruthy();
     expect(screen.getByText(/from the row of roll/).textContent).toContain('channel 1');
     expect(screen.queryByText(/channel 4/)).toBeNull();
@@ -266,7 +266,7 @@ describe('will it arm', () => {
       locks: [lock('throttle', false), lock('switch', true)]
     };
     render(Arming);
-    await waitFor(() => screen.getByText('It does not arm: 1 shut.'));
+    await waitFor(() => screen.getByText('It doesn’t arm: 1 blocking.'));
     expect(screen.getByText('because of switch.')).toBeTruthy();
     expect(screen.getByText(/No snapshot of it is saved/)).toBeTruthy();
     await fireEvent.click(screen.getByRole('button', { name: /throttle/ }));

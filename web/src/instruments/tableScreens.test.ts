@@ -69,7 +69,7 @@ describe('motor protocols', () => {
     await waitFor(() => expect(post()).toMatchObject({ thresholds: [6.1], loopHz: 4000 }));
     expect(screen.getByText('6.5 %')).toBeTruthy();
     expect(screen.getByText(/One needs much more than is usual/)).toBeTruthy();
-    expect(screen.getByText(/Nothing that they speak keeps/)).toBeTruthy();
+    expect(screen.getByText(/Nothing they support keeps/)).toBeTruthy();
     expect(screen.getAllByRole('listitem').map((one) => one.textContent)).toEqual([
       'Throttle up.',
       'Pack in.'

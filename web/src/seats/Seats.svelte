@@ -34,25 +34,25 @@
     {#if now.mode === 'OFF'}
       <p>
         A tablet at the iron and this screen can show the same work-up, and both may write. For that the
-        program has to listen to the network of the workshop, which it does not unless it is told to:
+        program must listen on the workshop network, which it does only if you start it like this:
       </p>
       <pre class="figure">./medic serve --lan</pre>
       <p class="small">A second window on this computer needs no pairing.</p>
     {:else}
       <div class="columns">
         <div>
-          <h2>Let one in</h2>
+          <h2>Pair a device</h2>
           <ol class="way">
             <li>
-              {#if now.mode === 'PROXY'}On the seat, open the address of the server in front.
-              {:else}On the seat, open
+              {#if now.mode === 'PROXY'}On the device, open the address of the server in front.
+              {:else}On the device, open
                 {#each now.addresses as address (address)}<span class="figure address">{address}</span>
                 {:else}the address of this computer; it is in no network now.{/each}{/if}
             </li>
             {#if now.fingerprint}
               <li>
-                Its browser warns of a certificate that nobody vouches for. Let it show the certificate: the
-                fingerprint is this one, or somebody stands between.
+                Its browser warns about an unknown certificate. Let it show the certificate: if the
+                fingerprint is not this one, somebody is in between.
                 <span class="figure print">{now.fingerprint}</span>
               </li>
             {/if}

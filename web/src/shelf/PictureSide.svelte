@@ -27,10 +27,10 @@
 </script>
 
 {#if work.sort.kind === 'PART' || work.sort.kind === 'BOARD'}
-  <h2>Picture</h2>
+  <h2>Video</h2>
   <div class="line">
     <div class="field">
-      <label for="picture-role">with a picture it does</label>
+      <label for="picture-role">what it does with video</label>
       <select
         id="picture-role"
         class="entry"
@@ -69,7 +69,7 @@
     {/if}
   </div>
   {#if picture && picture.role !== 'AIR_UNIT' && work.videoPads.length === 0}
-    <p class="small">Mark the pads that give or take a picture as video first.</p>
+    <p class="small">First mark the pads that carry video.</p>
   {/if}
 {/if}
 

@@ -92,7 +92,7 @@
             </select>
           </div>
           <div class="field">
-            <label for={`inverter-${i}`}>turned round by</label>
+            <label for={`inverter-${i}`}>inverted by</label>
             <select id={`inverter-${i}`} class="entry" bind:value={one.inverter}>
               {#each inverters as way (way.id)}<option value={way.id}>{way.label}</option>{/each}
             </select>
@@ -103,7 +103,7 @@
     </ul>
   {/if}
 {:else if work.sort.kind === 'PART'}
-  <h2>Lines that it speaks on</h2>
+  <h2>Its serial lines</h2>
   {#each work.sort.spoken ?? [] as line, i (i)}
     <div class="line">
       <div class="field">

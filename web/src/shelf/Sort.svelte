@@ -77,8 +77,8 @@
   <Notice text={shelf.error} />
   {#if !known}
     <p>
-      There is no sort “{id}” of your own. What ships stays as it is;
-      <a href={`/parts/new?like=${id}`}>add one like it</a>.
+      There is no part type “{id}” of your own. Shipped part types stay as they are;
+      <a href={`/parts/new?like=${id}`}>duplicate one</a>.
     </p>
   {:else}
     <form onsubmit={keep}>
@@ -246,7 +246,7 @@
         </div>
       {/each}
       <p><button type="button" class="quiet" onclick={() => work.addRegulator()}>A regulator</button></p>
-      {#if more}<p class="small">Also inside, as on the sort that it was begun from: {more}.</p>{/if}
+      {#if more}<p class="small">Also inside, from the part type it was copied from: {more}.</p>{/if}
 
       <Notice text={work.error} />
       {#each work.wrong as one (one.where)}<p class="small wrong">

@@ -164,9 +164,7 @@ describe('the parts library', () => {
   it('what ships is not changed, but offers one like it', async () => {
     route.params = { id: 'regulator-5v-1a' };
     render(Sort);
-    const link = await waitFor(() =>
-      screen.getByRole<HTMLAnchorElement>('link', { name: 'add one like it' })
-    );
+    const link = await waitFor(() => screen.getByRole<HTMLAnchorElement>('link', { name: 'duplicate one' }));
     expect(link.getAttribute('href')).toBe('/parts/new?like=regulator-5v-1a');
   });
 });

@@ -28,10 +28,10 @@
     </p>
     <h2>{fix.title}</h2>
     {#if early}<p class="doubt">
-        It does not stand out yet. Checking further is safer than fixing on a guess.
+        It is not clear yet. Checking further is safer than fixing on a guess.
       </p>{:else if fix.trial}<p class="doubt">
-        It leads and does not stand out. To fix it and test tells more for the time than any check that is
-        left; if it does not cure, take the fix back.
+        It leads, but not clearly. Fixing it and testing tells more for the time than any check that is left;
+        if it doesn’t help, undo the fix.
       </p>{/if}
   </header>
   <Cautions cautions={view.cautions} />

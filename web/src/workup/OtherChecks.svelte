@@ -89,7 +89,7 @@
         <button class="line" onclick={() => take(check.checkId)}>
           <span>{check.title}</span>
           <span class="small">
-            {#if check.skippedAt > 0}put aside ·{/if}
+            {#if check.skippedAt > 0}set aside ·{/if}
             {#if check.done}done ·{/if}
             {#if check.locked}locked ·{/if}
             <span class="figure">{check.bits.toFixed(2)} bits</span> · {minutes(check.minutes)}

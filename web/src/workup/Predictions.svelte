@@ -10,7 +10,7 @@
   <caption>What each suspect predicts</caption>
   <thead>
     <tr
-      ><th scope="col">If it is</th><th scope="col">it shows</th><th scope="col" class="right">belief</th></tr
+      ><th scope="col">If it is</th><th scope="col">it shows</th><th scope="col" class="right">likely</th></tr
     >
   </thead>
   <tbody>

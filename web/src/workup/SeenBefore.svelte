@@ -19,7 +19,7 @@
 <section>
   <h2>What was found out already</h2>
   <p class="small">
-    By the owner or at the bench: which motor, which stick moved what, what the picture did, the number shown.
+    By the owner or at the bench: which motor, which stick moved what, what the video did, the number shown.
     It counts as the check that it was, so it need not be made again.
   </p>
   {#each before.seen as one (one.entry.checkId)}

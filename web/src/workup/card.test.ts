@@ -143,7 +143,7 @@ describe('a fix', () => {
 
   it('says that it is a try where it does not stand out', () => {
     render(FixPanel, { work: working({ fix: fix() }), fix: fix({ trial: true, belief: 0.4 }) });
-    expect(screen.getByText(/if it does not cure, take the fix back/)).toBeTruthy();
+    expect(screen.getByText(/if it doesn’t help, undo the fix/)).toBeTruthy();
   });
 
   it('that was asked for before its time says so, and leads back', async () => {

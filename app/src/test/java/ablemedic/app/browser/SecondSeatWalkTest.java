@@ -33,7 +33,7 @@ class SecondSeatWalkTest {
             tablet.assertAccessible();
 
             bench.open("/second-seats");
-            bench.seeText("Let one in");
+            bench.seeText("Pair a device");
             bench.press("Make a code");
             bench.see(".code");
             bench.assertAccessible();

@@ -611,7 +611,7 @@ class WalkTest {
     void aSortThatShipsIsTheBeginningOfAnOwnOne() {
         try (Browser browser = new Browser(app.url(""), "light", 1280, 1000)) {
             browser.open("/parts/board-f4-jumper");
-            browser.press("add one like it");
+            browser.press("duplicate one");
             browser.seeText("Add a sort of part");
             browser.seeText("UART 6 is soft");
             settled(browser);
