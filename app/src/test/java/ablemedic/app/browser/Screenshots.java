@@ -38,7 +38,7 @@ class Screenshots {
             browser.click("form button.act");
             browser.seeText("Channels that move");
             browser.picture(FOLDER.resolve("capture.png"));
-            shot(browser, "/instruments/port-planner", "port-planner", "No port for telemetry");
+            shot(browser, "/instruments/port-planner", "port-planner", "No UART for telemetry");
             browser.open("/crafts/PETREL");
             browser.see("[data-point]");
             browser.scrollTo("#leads-heading");
