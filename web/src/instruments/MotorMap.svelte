@@ -131,8 +131,8 @@
         <div class="field">
           <label for="school">Spin convention</label>
           <select id="school" class="entry" bind:value={school}>
-            <option value="INWARD">front blades inward</option>
-            <option value="OUTWARD">front blades outward</option>
+            <option value="INWARD">props in</option>
+            <option value="OUTWARD">props out</option>
           </select>
         </div>
       </div>

@@ -135,7 +135,7 @@ class RequiredTest {
                         "Turn the FC to " + Rotation.NONE.angles());
         assertThat(ways(craft.with(FcSettings.STICK_ORDER, StickOrder.TAER)))
                 .containsExactlyInAnyOrder(
-                        "Set channel order of the board to AETR", "Set channel order of the radio to TAER");
+                        "Set channel order of the FC to AETR", "Set channel order of the radio to TAER");
         assertThat(required(craft.with(FcSettings.SPINS, SpinConvention.OUTWARD))
                         .conflicts())
                 .singleElement()

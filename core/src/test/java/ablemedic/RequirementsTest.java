@@ -76,7 +76,7 @@ class RequirementsTest {
         Craft craft = SerialCrafts.shared();
         assertThat(Families.violations(craft.with(UartSettings.jobsOf("6"), List.of(UartFunction.DISPLAY))))
                 .extracting(Violation::cause)
-                .anyMatch(cause -> cause.contains("UART 6 has the function display, and no part for it lies there"));
+                .anyMatch(cause -> cause.contains("UART 6 has the function OSD, and no part for it is there"));
         assertThat(Families.violations(craft.with(UartSettings.jobsOf("1"), List.of())))
                 .extracting(Violation::complaint)
                 .contains("no-sticks");

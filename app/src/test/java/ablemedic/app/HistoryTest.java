@@ -80,7 +80,7 @@ class HistoryTest {
         try (App app = App.on(file)) {
             closed = solved(app, "GONE");
             assertThat(closed.get("ended").asString()).isEqualTo("solved and proven");
-            assertThat(closed.get("made").toString()).contains("Replace the video transmitter");
+            assertThat(closed.get("made").toString()).contains("Replace the VTX");
             readings = readings(app, closed);
             takeOff(app, "GONE", "VTX");
             takeOff(app, "GONE", "CAM");
@@ -121,7 +121,7 @@ class HistoryTest {
                 assertThat(view.get("evidence").get(i).get("answers"))
                         .isEqualTo(closed.get("evidence").get(i).get("answers"));
             }
-            assertThat(readings(app, closed)).contains("Black").contains("Replace the video transmitter");
+            assertThat(readings(app, closed)).contains("Black").contains("Replace the VTX");
             assertThat(app.send("GET", "/api/work-ups/" + closed.get("id") + "/job-sheet", "")
                             .statusCode())
                     .isEqualTo(200);

@@ -40,7 +40,7 @@ class PowerTest {
                 .isEqualTo("ohms~C4.S2~FC.S2>C4.S2#1");
         view = app.write(view, "ohms~C4.S2~FC.S2>C4.S2#1", "0.3", "");
         assertThat(view.get("stage").asString()).isEqualTo("FIXING");
-        assertThat(view.get("fix").get("title").asString()).isEqualTo("The pin at flight board S2 is open");
+        assertThat(view.get("fix").get("title").asString()).isEqualTo("Open pin at FC S2");
         assertThat(view.get("map")
                         .get("leads")
                         .valueStream()
@@ -86,7 +86,7 @@ class PowerTest {
         view = app.write(view, "shown-full", "5.0 V", "16.44");
         JsonNode leading = view.get("suspects").get(0);
         assertThat(leading.get("title").asString())
-                .isEqualTo("The sense lead sits on the regulated 5 V at power board 5V");
+                .isEqualTo("VBAT sense wire on the 5 V rail at power board 5V");
         assertThat(app.get(path(view, "/fixes/" + leading.get("faultId").asString()))
                         .get("options")
                         .get(0)
@@ -135,7 +135,7 @@ class PowerTest {
                 .isFalse();
         view = app.get(path(view, ""));
         assertThat(view.get("bench").get("shortTest").asString()).isEqualTo("FAILED");
-        assertThat(view.get("evidence").toString()).contains("Resistance from pack plug + to pack plug -");
+        assertThat(view.get("evidence").toString()).contains("Resistance from battery plug + to battery plug -");
         assertThat(view.get("suspects").get(0).get("title").asString()).containsAnyOf("shorted", "bridges", "burst");
         app.refused(422, "POST", "/api/crafts/P5/routine", "{\"minutes\": 2, \"readings\": {}}");
         assertThat(app.ask("POST", "/api/crafts/P5/routine/judge/ohms~PLUG.+~PLUG.-", "{\"written\": \"climbing\"}")

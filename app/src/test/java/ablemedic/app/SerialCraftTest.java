@@ -88,7 +88,7 @@ class SerialCraftTest {
         JsonNode workUp = app.ask("POST", "/api/work-ups", """
         {"mark":"GODWIT","kind":"positioning","complaint":"no satellites since it fell","occasion":"CRASH","seen":{}}""");
         assertThat(workUp.get("evidence").get(0).toString())
-                .contains("No positioning, or no satellites")
+                .contains("No GNSS, or no satellites")
                 .contains("it is so");
         assertThat(workUp.get("suspects").toString())
                 .as("props, which a crash breaks most often, do not hide satellites")
@@ -210,7 +210,7 @@ class SerialCraftTest {
         String own = like.get("sort")
                 .toString()
                 .replace("board-f4-pad", "board-own")
-                .replace("\"F4 board, one inverted receiver pad\"", "\"Own board\"");
+                .replace("\"F4 FC, one inverted receiver pad\"", "\"Own board\"");
         app.ask("POST", "/api/part-shelf", own);
         assertThat(app.ask("POST", "/api/instruments/port-planner", """
         {"board":"board-own","wishes":[{"name":"receiver","job":"RECEIVER","format":"SBUS","volts5":false}]}""")

@@ -60,7 +60,7 @@ class WillNotArmTest {
         assertThat(shut(view, "calibrated")).isLessThan(0.05);
         assertThat(view.get("fix").get("faultId").asString()).isEqualTo("arm-range-lost");
         JsonNode way = view.get("fix").get("options").get(0);
-        assertThat(way.get("paste").asString()).isEqualTo("# for Alder 2\nset mode_arm = 5 1700-2100\n");
+        assertThat(way.get("paste").asString()).isEqualTo("# restore commands for Alder 2\nset mode_arm = 5 1700-2100\n");
         view = app.ask("POST", path + "/fixes", """
         {"version":%d,"faultId":"arm-range-lost","fixId":"%s"}""".formatted(
                         view.get("version").asLong(), way.get("fixId").asString()));

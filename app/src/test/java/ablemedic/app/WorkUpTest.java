@@ -60,7 +60,7 @@ class WorkUpTest {
         JsonNode entry = ledger.get("entries").get(0);
         assertThat(entry.get("causes").asString()).isEqualTo("The front-right prop is of the wrong hand");
         assertThat(entry.get("changes").asString()).contains("clockwise → counter-clockwise");
-        assertThat(entry.get("proof").asString()).contains("Hover proof").contains("passed");
+        assertThat(entry.get("proof").asString()).contains("Hover test").contains("passed");
         assertThat(app.get("/api/crafts/W1/log").toString()).contains("Work-up closed: solved and proven");
     }
 
@@ -130,7 +130,7 @@ class WorkUpTest {
          {"checkId": "%s", "outcomes": {"seen": "%s"}}]}""";
         JsonNode view = app.ask("POST", "/api/work-ups", intake.formatted("arrow", "left"));
         assertThat(view.get("evidence").toString())
-                .contains("Find the arrow on the board")
+                .contains("Find the arrow on the FC")
                 .contains("left, face up");
         assertThat(view.get("suspects").get(0).get("faultId").asString()).isEqualTo("board-270");
         app.ask("POST", path(view, "/close"), """

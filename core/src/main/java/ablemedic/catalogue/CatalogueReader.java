@@ -12,7 +12,7 @@ import java.util.regex.Pattern;
 /** Reads one file of a catalogue. */
 final class CatalogueReader {
     private static final Pattern HEADING = Pattern.compile("###? +([a-z0-9-]+)(?: *\\| *(.+))?");
-    private static final Pattern LINE = Pattern.compile("([a-z]+(?: [a-z0-9-]+)?): (.+)");
+    private static final Pattern LINE = Pattern.compile("([a-z-]+(?: [a-z0-9-]+)?): (.+)");
     private static final Pattern OUTCOME = Pattern.compile("= ([A-Za-z0-9_-]+): (.+)");
     private static final String SHARED = "> ";
     private static final int CHANGE_PARTS = 3;

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -39,9 +40,12 @@ public record Entry(
         return ids;
     }
 
-    /** The ids of the outcomes that it names. */
+    /** The ids of the outcomes that it names; one with gaps is the wording of several, and no id. */
     public Set<String> outcomeIds() {
-        return Set.copyOf(outcomes.keySet());
+        return outcomes.entrySet().stream()
+                .filter(one -> one.getValue().names().isEmpty())
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toSet());
     }
 
     /** All the parameters that any of its lines asks for. */

@@ -4,6 +4,7 @@ import java.util.Locale;
 
 /** What stands in a gap of a text. */
 public sealed interface Param {
+    int MOST_DECIMALS = 3;
 
     /** What a person reads. */
     String plain();
@@ -92,9 +93,27 @@ public sealed interface Param {
         return new Thing(Kind.PART, id, label);
     }
 
+    static Param pad(String id, String label) {
+        return new Thing(Kind.PAD, id, label);
+    }
+
+    static Param wire(String id, String label) {
+        return new Thing(Kind.WIRE, id, label);
+    }
+
     /** A whole number with its unit. */
     static Param whole(long value, String unit) {
         return new Quantity(value, unit, 0);
+    }
+
+    /** A number with its unit and no more decimals than it has, three at most. */
+    static Param number(double value, String unit) {
+        int decimals = 0;
+        while (decimals < MOST_DECIMALS
+                && Math.abs(Math.round(value * Math.pow(10, decimals)) / Math.pow(10, decimals) - value) > 1e-9) {
+            decimals++;
+        }
+        return new Quantity(value, unit, decimals);
     }
 
     static Param written(String text) {

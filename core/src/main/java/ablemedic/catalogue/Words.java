@@ -30,6 +30,13 @@ public final class Words {
         return new Words(entry, Map.copyOf(more));
     }
 
+    /** The same with several gaps filled. */
+    public Words with(Map<String, Param> more) {
+        Map<String, Param> all = new HashMap<>(params);
+        all.putAll(more);
+        return new Words(entry, Map.copyOf(all));
+    }
+
     /** The line of a key. */
     public Text line(String key) {
         Template template = entry.lines().get(key);

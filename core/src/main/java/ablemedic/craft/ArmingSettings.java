@@ -39,13 +39,13 @@ public final class ArmingSettings {
             board(ARMING, "arm-by", "armed by", Way.SWITCH, Choice.of(Way.class, Way::label));
     /** Where it is armed. */
     public static final Setting<ModeRange> ARM =
-            board(MODES, "mode-arm", "switch that arms", new ModeRange(5, 1700, 2100), RANGE);
+            board(MODES, "mode-arm", "arm switch", new ModeRange(5, 1700, 2100), RANGE);
     /** Where it levels itself. */
     public static final Setting<ModeRange> LEVEL =
-            board(MODES, "mode-level", "switch of self-level", new ModeRange(6, 1700, 2100), RANGE);
+            board(MODES, "mode-level", "self-level switch", new ModeRange(6, 1700, 2100), RANGE);
     /** Where its sounder calls. */
     public static final Setting<ModeRange> SOUNDER =
-            board(MODES, "mode-sounder", "switch of the sounder", ModeRange.NONE, RANGE);
+            board(MODES, "mode-sounder", "beeper switch", ModeRange.NONE, RANGE);
     /** Every switch that has a range. */
     public static final List<Setting<ModeRange>> SWITCHES = List.of(ARM, LEVEL, SOUNDER);
     /**
@@ -57,17 +57,17 @@ public final class ArmingSettings {
     public static final Setting<Integer> THROTTLE_LOW = board(
             ARMING,
             "throttle-low",
-            "throttle counts as down below",
+            "throttle counts as low below",
             1050,
             new Count(900, 1500, n -> Optional.of(n + " µs")));
     /** Whether it waits for a fix of its position. */
     public static final Setting<Boolean> WAITS_FOR_FIX =
-            board(ARMING, "arm-waits-for-fix", "waits for a fix", false, UartSettings.onOff());
+            board(ARMING, "arm-waits-for-fix", "waits for a GNSS fix", false, UartSettings.onOff());
     /** Whether level was ever calibrated since it was last erased. */
     public static final Setting<Boolean> CALIBRATED = board(
             ARMING,
             "level-calibrated",
-            "level calibrated",
+            "accelerometer calibrated",
             true,
             new Choice<>(List.of(true, false), on -> on ? "yes" : "no", on -> on ? "yes" : "no"));
 
@@ -76,7 +76,7 @@ public final class ArmingSettings {
             Device.COMPUTER,
             ARMING,
             "armed-with-computer",
-            "computer joined while arming",
+            "USB plugged in while arming",
             false,
             new Choice<>(List.of(false, true), on -> on ? "yes" : "no", on -> on ? "yes" : "no"));
     /** Whether the switch that arms already stands on when the craft gets its power. */
@@ -84,7 +84,7 @@ public final class ArmingSettings {
             Device.RADIO,
             ARMING,
             "arm-on-at-power",
-            "arm switch when the pack goes in",
+            "arm switch when the battery goes in",
             false,
             new Choice<>(List.of(false, true), on -> on ? "on" : "off", on -> on ? "on" : "off"));
     /** How far from level it stands where it is armed: on a slope, in grass, on its back. */

@@ -2,7 +2,7 @@ package ablemedic.craft;
 
 /** Whether a port does something with its line by itself, as the format on it wants, or was told to. */
 public enum AsFormat {
-    BY_FORMAT("as the format has it"),
+    BY_FORMAT("automatic"),
     ON("on"),
     OFF("off");
 

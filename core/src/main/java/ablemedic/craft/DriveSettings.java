@@ -20,7 +20,7 @@ public final class DriveSettings {
             Choice.of(MotorProtocol.class, MotorProtocol::label));
     /** Whether the board asks the controllers for the speed of the motors over the same lead. */
     public static final Setting<Boolean> TWO_WAY = Setting.of(
-            Device.FLIGHT_BOARD, MOTORS, "motor-two-way", "two-way motor protocol", false, UartSettings.onOff());
+            Device.FLIGHT_BOARD, MOTORS, "motor-two-way", "bidirectional motor protocol", false, UartSettings.onOff());
     /** Throttle at which armed motors turn. About 5.5 is usual; common practice, no source. */
     public static final Setting<Double> IDLE =
             Setting.of(Device.FLIGHT_BOARD, MOTORS, "idle", "idle", 5.5, new Range(0, 30, "%"));
@@ -29,7 +29,7 @@ public final class DriveSettings {
             Device.SPEED_CONTROLLERS,
             MOTORS,
             "controllers-know",
-            "controllers know up to",
+            "ESCs support up to",
             MotorProtocol.DSHOT600,
             Choice.of(MotorProtocol.class, MotorProtocol::label));
     /** Whether the controllers' firmware answers the board. */
@@ -37,7 +37,7 @@ public final class DriveSettings {
             Device.SPEED_CONTROLLERS,
             MOTORS,
             "controllers-answer",
-            "controllers answer two-way",
+            "ESCs support bidirectional",
             false,
             new Choice<>(List.of(false, true), on -> on ? "yes" : "no", on -> on ? "yes" : "no"));
     /** Whether the controllers were taught the ends of the board's throttle; only pulses need that. */
@@ -45,9 +45,10 @@ public final class DriveSettings {
             Device.SPEED_CONTROLLERS,
             MOTORS,
             "throttle-ends",
-            "ends of the throttle",
+            "throttle endpoints",
             true,
-            new Choice<>(List.of(true, false), on -> on ? "taught" : "not-taught", on -> on ? "taught" : "not taught"));
+            new Choice<>(
+                    List.of(true, false), on -> on ? "taught" : "not-taught", on -> on ? "taught" : "not calibrated"));
 
     /** All of them, in the order in which a person goes over them. */
     public static final List<Setting<?>> ALL = List.of(PROTOCOL, TWO_WAY, IDLE, KNOWN, ANSWERS, ENDS);

@@ -34,7 +34,7 @@ public final class FailsafeSettings {
     /** When a board notes where home is. Both are schools. */
     public enum HomeAt {
         ARMING("each time it is armed"),
-        POWER("once, when it has power and a fix");
+        POWER("once, after power and a fix");
 
         private final String label;
 
@@ -49,7 +49,7 @@ public final class FailsafeSettings {
 
     /** How long frames must be missing until the board calls the link lost; 0.1 to 0.3 s is usual. Common practice. */
     public static final Setting<Double> DETECTS = Setting.of(
-            Device.FLIGHT_BOARD, FAILSAFE, "failsafe-detects", "the board notices after", 0.2, new Range(0, 10, "s"));
+            Device.FLIGHT_BOARD, FAILSAFE, "failsafe-detects", "the FC notices after", 0.2, new Range(0, 10, "s"));
     /** What it does once the guard time is over. */
     public static final Setting<Stage2> STAGE_2 = Setting.of(
             Device.FLIGHT_BOARD,
@@ -70,19 +70,18 @@ public final class FailsafeSettings {
             Device.FLIGHT_BOARD, FAILSAFE, "failsafe-landing-time", "landing ends after", 60.0, new Range(0, 600, "s"));
     /** Nearer to home than this it lands instead of returning; 10 m for a first try. Common practice. */
     public static final Setting<Double> LEAST_DISTANCE =
-            home("return-least-distance", "least distance of a return", 10.0, new Range(0, 1000, "m"));
+            home("return-least-distance", "minimum return distance", 10.0, new Range(0, 1000, "m"));
     /** The height that a return climbs to first; 30 m for a first try. Common practice. */
-    public static final Setting<Double> CLIMB_TO =
-            home("return-climb", "height of a return", 30.0, new Range(0, 500, "m"));
+    public static final Setting<Double> CLIMB_TO = home("return-climb", "return height", 30.0, new Range(0, 500, "m"));
     /** Satellites that it wants; 8. Common practice. */
     public static final Setting<Integer> LEAST_SATELLITES =
-            home("return-satellites", "satellites that a return wants", 8, new Count(0, 40, n -> Optional.empty()));
+            home("return-satellites", "satellites for a return", 8, new Count(0, 40, n -> Optional.empty()));
     /** When it notes where home is. */
     public static final Setting<HomeAt> HOME_AT =
-            home("return-home-at", "home is noted", HomeAt.ARMING, Choice.of(HomeAt.class, HomeAt::label));
+            home("return-home-at", "home is set", HomeAt.ARMING, Choice.of(HomeAt.class, HomeAt::label));
     /** How far what it takes for north is turned from north. */
     public static final Setting<Double> COMPASS_OFF = Setting.of(
-            Device.POSITIONING, HOME, "compass-off", "north of the compass is off by", 0.0, new Range(-180, 180, "°"));
+            Device.POSITIONING, HOME, "compass-off", "compass heading off by", 0.0, new Range(-180, 180, "°"));
 
     /** All of them, in the order in which a person goes over them. */
     public static final List<Setting<?>> ALL = List.of(

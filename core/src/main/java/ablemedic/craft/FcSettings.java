@@ -22,7 +22,7 @@ public final class FcSettings {
     public static final Setting<MotorNumbering> NUMBERING = board(
             MOTORS,
             "numbering",
-            "numbering school",
+            "motor numbering",
             MotorNumbering.REAR_RIGHT_FIRST,
             Choice.of(MotorNumbering.class, MotorNumbering::label));
     /** Which output drives each motor. */
@@ -40,7 +40,7 @@ public final class FcSettings {
     public static final Setting<SpinConvention> SPINS = board(
             MOTORS,
             "spins",
-            "direction of motors",
+            "motor direction",
             SpinConvention.INWARD,
             Choice.of(SpinConvention.class, SpinConvention::label));
     /** How it takes itself to be mounted. */
@@ -67,13 +67,13 @@ public final class FcSettings {
                     t -> "roll " + Math.round(t.rollDeg()) + "°, pitch " + Math.round(t.pitchDeg()) + "°"));
     /** The channel order that it expects. */
     public static final Setting<StickOrder> STICK_ORDER =
-            board(STICKS, "stick-order", "channel order of the board", StickOrder.AETR, StickOrder.FORM);
+            board(STICKS, "stick-order", "channel order of the FC", StickOrder.AETR, StickOrder.FORM);
     /** How it flies at take-off. */
     public static final Setting<FlightMode> MODE =
             board(FLIGHT, "mode", "mode at take-off", FlightMode.RATE, Choice.of(FlightMode.class, FlightMode::label));
     /** Rate gain over that which suits the craft. */
     public static final Setting<Double> GAIN =
-            board(FLIGHT, "gain", "rate gain", 1.0, new Range(0.01, 99, "times the usual"));
+            board(FLIGHT, "gain", "PID gain", 1.0, new Range(0.01, 99, "times the usual"));
 
     /**
      * Cut-off of the gyro's filter over that which suits the craft: more lets noise through to the motors, less lags
@@ -96,19 +96,17 @@ public final class FcSettings {
     public static final Setting<Integer> CELLS = board(
             POWER,
             "cells",
-            "cells told",
+            "cell count",
             0,
             new Count(0, 14, n -> n == 0 ? Optional.of("guessed at plug-in") : Optional.empty()));
     /** Whether it reads a current sensor. */
     public static final Setting<Boolean> CURRENT_READ = board(
             POWER,
             "current-read",
-            "current read",
+            "current sensor",
             true,
             new Choice<>(
-                    List.of(true, false),
-                    on -> on ? "read" : "none",
-                    on -> on ? "the board's current sensor" : "none"));
+                    List.of(true, false), on -> on ? "read" : "none", on -> on ? "the FC's current sensor" : "none"));
     /** Current that it reckons for each real ampere. */
     public static final Setting<Double> CURRENT_SCALE =
             board(POWER, "current-scale", "current scale", 1.0, new Range(0.001, 100, ""));

@@ -19,13 +19,13 @@ public final class LinkSettings {
     public enum BindsBy {
         BUTTON(
                 "a button on the receiver",
-                "hold the receiver's button while it gets its power, until its lamp blinks slowly; bind at the radio."),
+                "hold the receiver's button while powering it, until its LED blinks slowly; bind on the radio."),
         POWER_CYCLES(
                 "three power cycles",
-                "give the receiver power three times for a second each; its lamp says that it waits; bind at the radio."),
+                "power the receiver three times for a second each; its LED shows that it waits; bind on the radio."),
         PHRASE(
                 "a phrase that both share",
-                "the same phrase in module and receiver, letter by letter; they find one another by themselves."),
+                "the same phrase in module and receiver, letter by letter; they find each other by themselves."),
         MENU("the radio's menu", "start it in the radio's menu; a receiver that was never bound waits by itself.");
 
         private final String label;
@@ -38,7 +38,7 @@ public final class LinkSettings {
 
         /** How it is done, in a sentence, and what proves it. */
         public String how() {
-            return "Bind: " + how + " A bar that moves is the proof; a lamp is a hint.";
+            return "Bind: " + how + " A channel bar that moves is the proof; an LED is a hint.";
         }
 
         public String label() {
@@ -89,7 +89,7 @@ public final class LinkSettings {
     public static final Setting<Boolean> PROTOCOL = yesNo(
             Device.RADIO,
             "radio-protocol",
-            "protocol of the module",
+            "protocol of the RF module",
             true,
             "receivers",
             "the receiver's",
@@ -99,7 +99,7 @@ public final class LinkSettings {
     public static final Setting<Boolean> MODEL = yesNo(
             Device.RADIO,
             "radio-model",
-            "model chosen at the radio",
+            "model selected on the radio",
             true,
             "this",
             "this craft's",
@@ -107,10 +107,10 @@ public final class LinkSettings {
             "another craft's");
     /** The first number of the version of the radio's module. */
     public static final Setting<Integer> RADIO_GENERATION =
-            generation(Device.RADIO, "radio-generation", "generation of the module");
+            generation(Device.RADIO, "radio-generation", "version of the RF module");
     /** The same of the receiver; both must be of one. */
     public static final Setting<Integer> RECEIVER_GENERATION =
-            generation(Device.RECEIVER, "receiver-generation", "generation of the receiver");
+            generation(Device.RECEIVER, "receiver-generation", "version of the receiver");
     /** Whether the radio stands so close that it swamps the receiver. */
     public static final Setting<Boolean> BESIDE = yesNo(
             Device.RADIO,
@@ -135,15 +135,15 @@ public final class LinkSettings {
             Device.RADIO,
             LINK,
             "radio-model-type",
-            "type of the model",
+            "model type",
             ModelType.MULTI_ROTOR,
             Choice.of(ModelType.class, ModelType::label));
     /** What the module sends with. */
     public static final Setting<Double> POWER =
-            Setting.of(Device.RADIO, LINK, "radio-power", "power of the module", 100.0, new Range(1, 2000, "mW"));
+            Setting.of(Device.RADIO, LINK, "radio-power", "power of the RF module", 100.0, new Range(1, 2000, "mW"));
     /** Whether the output stage of the radio is whole. */
     public static final Setting<Boolean> OUTPUT =
-            yesNo(Device.RADIO, "radio-output", "output stage of the radio", true, "whole", "whole", "weak", "weak");
+            yesNo(Device.RADIO, "radio-output", "RF output of the radio", true, "whole", "whole", "weak", "weak");
 
     /** All of them, in the order in which a person goes over them. */
     public static final List<Setting<?>> ALL = List.of(

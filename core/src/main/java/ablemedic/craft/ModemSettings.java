@@ -14,10 +14,10 @@ public final class ModemSettings {
 
     /** Bits a second between the modems. */
     public static final Setting<Integer> AIR =
-            Setting.of(Device.MODEM_ON_CRAFT, LINK, "modem-air-rate", "rate in the air", 64_000, RATE);
+            Setting.of(Device.MODEM_ON_CRAFT, LINK, "modem-air-rate", "air rate", 64_000, RATE);
     /** Whether they decode downwards only, for range. */
-    public static final Setting<Boolean> ONE_WAY = Setting.of(
-            Device.MODEM_ON_CRAFT, LINK, "modem-one-way", "one-way decode mode", false, UartSettings.onOff());
+    public static final Setting<Boolean> ONE_WAY =
+            Setting.of(Device.MODEM_ON_CRAFT, LINK, "modem-one-way", "one-way mode", false, UartSettings.onOff());
     /** Whether the modem on the craft waits for lines that say it may send. */
     public static final Setting<Boolean> FLOW =
             Setting.of(Device.MODEM_ON_CRAFT, LINK, "modem-flow", "hardware flow control", false, UartSettings.onOff());
@@ -30,11 +30,11 @@ public final class ModemSettings {
             true,
             new Choice<>(List.of(true, false), on -> on ? "yes" : "no", on -> on ? "yes" : "no"));
     /** Bits a second from the ground modem to the ground station. */
-    public static final Setting<Integer> GROUND =
-            Setting.of(Device.MODEM_ON_GROUND, LINK, "ground-modem-rate", "rate of the ground modem", 57_600, RATE);
+    public static final Setting<Integer> GROUND = Setting.of(
+            Device.MODEM_ON_GROUND, LINK, "ground-modem-rate", "baud rate of the ground modem", 57_600, RATE);
     /** Bits a second that the ground station is told. */
     public static final Setting<Integer> STATION =
-            Setting.of(Device.COMPUTER, LINK, "ground-station-rate", "rate told to the ground station", 57_600, RATE);
+            Setting.of(Device.COMPUTER, LINK, "ground-station-rate", "baud rate of the ground station", 57_600, RATE);
     /** What the board sends, bytes a second. */
     public static final Setting<Integer> BYTES = Setting.of(
             Device.FLIGHT_BOARD,

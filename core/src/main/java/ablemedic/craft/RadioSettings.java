@@ -22,7 +22,7 @@ public final class RadioSettings {
                     Device.RADIO,
                     STICKS,
                     "radio-reversed-" + stick.label(),
-                    "sense of " + stick.label(),
+                    "direction of " + stick.label(),
                     false,
                     new Choice<>(List.of(false, true), on -> on ? "on" : "off", on -> on ? "reversed" : "normal")))
             .toList();
@@ -48,7 +48,7 @@ public final class RadioSettings {
 
     /** Whether the module that the receiver listens to is on and set to its protocol. */
     public static final Setting<Boolean> MODULE =
-            Setting.of(Device.RADIO, LINK, "radio-module", "module for this receiver", true, UartSettings.onOff());
+            Setting.of(Device.RADIO, LINK, "radio-module", "RF module for this receiver", true, UartSettings.onOff());
     /** Whether the receiver was bound to this radio. */
     public static final Setting<Boolean> BOUND = Setting.of(
             Device.RADIO,
@@ -59,7 +59,7 @@ public final class RadioSettings {
             new Choice<>(List.of(true, false), on -> on ? "yes" : "no", on -> on ? "bound" : "not bound"));
     /** Whether telemetry is on for this model. */
     public static final Setting<Boolean> TELEMETRY =
-            Setting.of(Device.RADIO, LINK, "radio-telemetry", "telemetry at the radio", true, UartSettings.onOff());
+            Setting.of(Device.RADIO, LINK, "radio-telemetry", "telemetry on the radio", true, UartSettings.onOff());
     /** Whether the radio discovered what the receiver sends of the board. */
     public static final Setting<Boolean> SENSORS = Setting.of(
             Device.RADIO,

@@ -12,10 +12,10 @@ public final class ReceiverSettings {
 
     /** What receivers do when they hear nothing. */
     public enum WhenLost {
-        NO_FRAMES("sends no frames"),
-        FLAG("sends frames with the failsafe flag"),
-        HOLD("holds the last values"),
-        PRESETS("sends its presets");
+        NO_FRAMES("no pulses"),
+        FLAG("failsafe flag"),
+        HOLD("hold last"),
+        PRESETS("failsafe values");
 
         private final String label;
 
@@ -33,23 +33,28 @@ public final class ReceiverSettings {
             Device.RECEIVER,
             FAILSAFE,
             "receiver-failsafe",
-            "when the receiver hears nothing",
+            "receiver failsafe",
             WhenLost.NO_FRAMES,
             Choice.of(WhenLost.class, WhenLost::label));
     /** How long it takes to notice; 0.1 to 1 s is usual. Common practice. */
     public static final Setting<Double> NOTICES = Setting.of(
-            Device.RECEIVER, FAILSAFE, "receiver-notices", "the receiver notices after", 0.5, new Range(0, 10, "s"));
+            Device.RECEIVER, FAILSAFE, "receiver-notices", "receiver notices after", 0.5, new Range(0, 10, "s"));
     /** Whether its presets keep the arm switch on. */
     public static final Setting<Boolean> PRESET_ARM = Setting.of(
             Device.RECEIVER,
             FAILSAFE,
             "preset-arm",
-            "arm switch of the presets",
+            "arm switch in the failsafe values",
             false,
             new Choice<>(List.of(false, true), on -> on ? "on" : "off", on -> on ? "on" : "off"));
     /** Throttle of its presets. */
     public static final Setting<Double> PRESET_THROTTLE = Setting.of(
-            Device.RECEIVER, FAILSAFE, "preset-throttle", "throttle of the presets", 0.0, new Range(0, 100, "%"));
+            Device.RECEIVER,
+            FAILSAFE,
+            "preset-throttle",
+            "throttle in the failsafe values",
+            0.0,
+            new Range(0, 100, "%"));
 
     /** All of them, in the order in which a person goes over them. */
     public static final List<Setting<?>> ALL = List.of(WHEN_LOST, NOTICES, PRESET_ARM, PRESET_THROTTLE);

@@ -2,8 +2,8 @@ package ablemedic.craft;
 
 /** The two usual ways to turn the four props. Either flies; the board must be told which it is. */
 public enum SpinConvention {
-    INWARD("front blades turn inward"),
-    OUTWARD("front blades turn outward");
+    INWARD("props in"),
+    OUTWARD("props out");
 
     private final String label;
 

@@ -27,7 +27,7 @@ public final class SpokenSettings {
                             device(job),
                             "line",
                             "part-format-" + job.id(),
-                            "what the part for " + job.label() + " speaks",
+                            "protocol of the part for " + job.label(),
                             Optional.empty(),
                             formats(job)));
             BAUD.put(
@@ -36,9 +36,9 @@ public final class SpokenSettings {
                             device(job),
                             "line",
                             "part-baud-" + job.id(),
-                            "rate of the part for " + job.label(),
+                            "baud rate of the part for " + job.label(),
                             0,
-                            new Count(0, FASTEST, n -> Optional.of(n == 0 ? "as it comes" : n + " baud"))));
+                            new Count(0, FASTEST, n -> Optional.of(n == 0 ? "as shipped" : n + " baud"))));
         }
     }
 
@@ -55,7 +55,7 @@ public final class SpokenSettings {
             Device.COMPUTER,
             "connection",
             "data-cable",
-            "cable to the computer",
+            "USB cable",
             true,
             new Choice<>(
                     List.of(true, false), on -> on ? "data" : "charge", on -> on ? "carries data" : "only charges"));
@@ -64,7 +64,7 @@ public final class SpokenSettings {
             Device.COMPUTER,
             "connection",
             "driver",
-            "driver of the board",
+            "USB driver",
             true,
             new Choice<>(List.of(true, false), on -> on ? "there" : "missing", on -> on ? "there" : "missing"));
 
@@ -99,7 +99,7 @@ public final class SpokenSettings {
                 .forEach(values::add);
         return new Choice<>(
                 values, format -> format.map(Format::id).orElse("as-it-comes"), format -> format.map(Format::label)
-                        .orElse("as it comes"));
+                        .orElse("as shipped"));
     }
 
     private static Device device(UartFunction job) {

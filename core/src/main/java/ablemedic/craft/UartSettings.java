@@ -40,20 +40,20 @@ public final class UartSettings {
                     : String.join(
                             " and ", jobs.stream().map(UartFunction::label).toList()));
     private static final Map<String, Setting<List<UartFunction>>> JOBS_OF =
-            each(port -> setting("port-" + port + "-jobs", "jobs of port " + port, List.of(), JOBS));
+            each(port -> setting("port-" + port + "-jobs", "functions of UART " + port, List.of(), JOBS));
     private static final Map<String, Setting<Integer>> BAUD_OF = each(port -> setting(
             "port-" + port + "-baud",
-            "rate of port " + port,
+            "baud rate of UART " + port,
             0,
-            new Count(0, FASTEST, n -> Optional.of(n == 0 ? "the usual of its format" : n + " baud"))));
+            new Count(0, FASTEST, n -> Optional.of(n == 0 ? "automatic" : n + " baud"))));
     private static final Map<String, Setting<AsFormat>> INVERSION_OF = each(port -> setting(
             "port-" + port + "-inversion",
-            "inversion of port " + port,
+            "inversion of UART " + port,
             AsFormat.BY_FORMAT,
             Choice.of(AsFormat.class, AsFormat::label)));
     private static final Map<String, Setting<AsFormat>> ONE_WIRE_OF = each(port -> setting(
             "port-" + port + "-half-duplex",
-            "half duplex of port " + port,
+            "half duplex of UART " + port,
             AsFormat.BY_FORMAT,
             Choice.of(AsFormat.class, AsFormat::label)));
     private static final Map<UartFunction, Setting<Format>> FORMAT_OF = formats();
@@ -114,7 +114,7 @@ public final class UartSettings {
                     job,
                     setting(
                             "format-" + job.id(),
-                            "format of " + job.label(),
+                            "protocol of " + job.label(),
                             job.formats().get(0),
                             new Choice<>(job.formats(), Format::id, Format::label)));
         }

@@ -2,8 +2,8 @@ package ablemedic.craft;
 
 /** Where a board takes the pack's voltage from. */
 public enum VoltageSource {
-    DIVIDER("the board's own divider"),
-    CONTROLLERS("the speed controllers' telemetry"),
+    DIVIDER("the FC's own divider"),
+    CONTROLLERS("the ESCs' telemetry"),
     NONE("none");
 
     private final String label;

@@ -15,7 +15,9 @@ import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Gaussian;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.wiring.Part;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.function.DoubleUnaryOperator;
 import java.util.function.Function;
@@ -35,6 +37,7 @@ public final class CheckBuilder {
     private double minutes;
     private double risk;
     private Place place = Place.NOWHERE;
+    private final Map<String, Function<Craft, Param>> gaps = new HashMap<>();
 
     CheckBuilder(CheckList list, Words words) {
         this.list = list;
@@ -56,9 +59,21 @@ public final class CheckBuilder {
         return with("part", Param.part(part.id(), part.label()));
     }
 
+    /** Where it acts, other than at one part. */
+    public CheckBuilder place(Place where) {
+        place = where;
+        return this;
+    }
+
     /** What stands in a gap of its texts. */
     public CheckBuilder with(String name, Param param) {
         words = words.with(name, param);
+        return this;
+    }
+
+    /** What stands in a gap of what is to be done, by the craft that it is told of. */
+    public CheckBuilder with(String name, Function<Craft, Param> ofCraft) {
+        gaps.put(name, ofCraft);
         return this;
     }
 
@@ -158,12 +173,17 @@ public final class CheckBuilder {
 
     /** Adds the check. */
     public void add() {
+        list.add(made());
+    }
+
+    /** The check, for one that is part of another. */
+    public CraftCheck made() {
         Shows shown = Objects.requireNonNull(shows).apply(words);
-        list.add(new CraftCheck(
+        return new CraftCheck(
                 id,
                 kind,
-                said(task()),
-                said(instruction()),
+                task(),
+                instruction(),
                 shown.answers(),
                 shown.prediction(),
                 minutes,
@@ -172,7 +192,7 @@ public final class CheckBuilder {
                 explores,
                 explores,
                 explores && repeated,
-                place));
+                place);
     }
 
     /**
@@ -188,17 +208,33 @@ public final class CheckBuilder {
             double high,
             DoubleUnaryOperator spread,
             Observer observer) {
-        Scale scale = new Scale(words.line("measure").plain(), "", low, high);
-        list.add(trouble.read(
-                        id,
-                        kind,
-                        said(task()),
-                        said(instruction()),
-                        scale,
-                        expected,
-                        value -> new Gaussian(scale, value, spread.applyAsDouble(value), observer.slips()),
-                        minutes)
+        Scale scale = new Scale(measured(), "", low, high);
+        reads(
+                trouble,
+                expected,
+                scale,
+                value -> new Gaussian(scale, value, spread.applyAsDouble(value), observer.slips()));
+    }
+
+    /** Adds it as one that reads a setting, by somebody who may see there what they expect. */
+    public <T> void reads(SettingTrouble<T> trouble, T expected, Answers answers, Function<T, Distribution> shown) {
+        list.add(trouble.read(id, kind, task(), instruction(), answers, expected, shown, minutes)
                 .needing(needs));
+    }
+
+    /** Adds it as one that reads a whole number where it is set, such as a baud rate. */
+    public void readsWhole(SettingTrouble<Integer> trouble, Craft sound) {
+        Scale scale = new Scale(measured(), "", 0, 3_000_000, 100, List.of());
+        reads(
+                trouble,
+                sound.told(trouble.setting()),
+                scale,
+                set -> new Gaussian(scale, set, 1 + 0.005 * set, Observer.READS.slips()));
+    }
+
+    /** What a number is of, as the catalogue says it. */
+    public String measured() {
+        return words.line("measure").plain();
     }
 
     /**
@@ -219,7 +255,7 @@ public final class CheckBuilder {
 
     /** Adds it as one that reads a setting, with answers of another form. */
     public <T> void reads(SettingTrouble<T> trouble, Answers answers, Function<T, Distribution> shown) {
-        list.add(trouble.read(id, kind, said(task()), said(instruction()), answers, shown, minutes)
+        list.add(trouble.read(id, kind, task(), instruction(), answers, shown, minutes)
                 .needing(needs));
     }
 
@@ -229,15 +265,26 @@ public final class CheckBuilder {
                 .needing(needs));
     }
 
-    private String instruction() {
-        return words.steps("do").stream().map(Text::plain).collect(Collectors.joining(" "));
+    private Function<Craft, String> instruction() {
+        return said(one -> one.steps("do").stream().map(Text::plain).collect(Collectors.joining(" ")));
     }
 
-    private String task() {
-        return words.line("do").plain();
+    private Function<Craft, String> task() {
+        return said(one -> one.line("do").plain());
     }
 
-    private static Function<Craft, String> said(String text) {
-        return craft -> text;
+    /** Made once where it is the same for every craft. */
+    private Function<Craft, String> said(Function<Words, String> text) {
+        Words said = words;
+        if (gaps.isEmpty()) {
+            String once = text.apply(said);
+            return craft -> once;
+        }
+        Map<String, Function<Craft, Param>> open = Map.copyOf(gaps);
+        return craft -> {
+            Map<String, Param> params = new HashMap<>();
+            open.forEach((name, param) -> params.put(name, param.apply(craft)));
+            return text.apply(said.with(params));
+        };
     }
 }

@@ -127,7 +127,7 @@ public record CraftCheck(
     }
 
     /** The same, made out of turn only. */
-    CraftCheck unplanned() {
+    public CraftCheck unplanned() {
         return new CraftCheck(
                 id,
                 kind,

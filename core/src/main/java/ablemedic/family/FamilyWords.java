@@ -33,6 +33,11 @@ public final class FamilyWords {
         return catalogue(Chapter.FAULTS.file()).of(kind);
     }
 
+    /** A fix that several faults share. */
+    public Words fix(String id) {
+        return catalogue("fixes").of(id);
+    }
+
     public Words check(String id) {
         return catalogue(Chapter.CHECKS.file()).of(id);
     }

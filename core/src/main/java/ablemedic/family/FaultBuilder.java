@@ -10,9 +10,13 @@ import ablemedic.wiring.Defect;
 import ablemedic.wiring.Electrics;
 import ablemedic.wiring.Part;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.function.BiFunction;
+import java.util.function.BiPredicate;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 
 /** One fault as it is declared: where it sits, how likely it is, what it changes, and the fix that undoes it. */
@@ -29,7 +33,8 @@ public final class FaultBuilder {
 
     private BiFunction<Craft, Craft, List<Value>> values = (sound, faulty) -> List.of();
     private String remedy;
-    private final List<BiFunction<Craft, Craft, Fix<Craft>>> fixes = new ArrayList<>();
+    private final List<DeclaredFix> declared = new ArrayList<>();
+    private final List<Gap> gaps = new ArrayList<>();
 
     FaultBuilder(FaultList list, Words words) {
         this.list = list;
@@ -74,11 +79,27 @@ public final class FaultBuilder {
         return this;
     }
 
+    /** What stands in a gap of its texts, by the craft that it is told of. */
+    public FaultBuilder with(String name, Function<Craft, Param> ofCraft) {
+        return with(name, (sound, faulty) -> ofCraft.apply(sound));
+    }
+
+    /** What stands in a gap of its fixes, by the sound and the faulty craft. */
+    public FaultBuilder with(String name, BiFunction<Craft, Craft, Param> ofBoth) {
+        gaps.add(new Gap(name, ofBoth));
+        return this;
+    }
+
     /** It is a defect of a part or a wire, and its fix takes that away. */
     public FaultBuilder defect(Defect defect) {
         return wiring(
                 electrics -> electrics.with(defect),
                 electrics -> electrics.harm().contains(defect) ? electrics.without(defect.slot()) : electrics);
+    }
+
+    /** It is a defect of a part or a wire, and its fix takes away whatever is wrong at that place in that way. */
+    public FaultBuilder defectInPlace(Defect defect) {
+        return wiring(electrics -> electrics.with(defect), electrics -> electrics.without(defect.slot()));
     }
 
     /** It changes parts and wires, and its fix changes them back. */
@@ -93,8 +114,13 @@ public final class FaultBuilder {
 
     /** A setting has another value, and its fix enters that of the sound craft. */
     public <T> FaultBuilder sets(SettingTrouble<T> trouble, Craft craft, UnaryOperator<T> change) {
-        site = "setting " + trouble.setting().id();
         remedy = trouble.setting().id() + " " + craft.told().written(trouble.setting());
+        return sets(trouble, change);
+    }
+
+    /** The same, where what the fix comes to is no matter of one craft. */
+    public <T> FaultBuilder sets(SettingTrouble<T> trouble, UnaryOperator<T> change) {
+        site = "setting " + trouble.setting().id();
         effect = one -> one.changing(trouble.setting(), change);
         undo = (sound, faulty) -> one -> one.with(trouble.setting(), sound.told(trouble.setting()));
         values = (sound, faulty) -> List.of(new Value(
@@ -126,14 +152,38 @@ public final class FaultBuilder {
     /**
      * One of several fixes, the best first.
      *
-     * @param fix its id, under which the catalogue has its title and steps
+     * @param fix its id, under which the fault's entry has its title and steps
      * @param comesTo what it comes to, in common with fixes of other faults that come to the same
      * @param leaves the craft after it
      * @param minutes what it usually takes
      */
     public FaultBuilder fixedBy(String fix, String comesTo, UnaryOperator<Craft> leaves, double minutes) {
-        Words said = words;
-        fixes.add((sound, faulty) -> fix(said, fix, comesTo, List.of(), minutes, leaves));
+        return fixedBy(fix, (sound, faulty) -> comesTo, (sound, faulty) -> leaves, minutes);
+    }
+
+    /** The same, where what it comes to and leaves follows from the sound and the faulty craft. */
+    public FaultBuilder fixedBy(
+            String fix,
+            BiFunction<Craft, Craft, String> comesTo,
+            BiFunction<Craft, Craft, UnaryOperator<Craft>> leaves,
+            double minutes) {
+        declared.add(new DeclaredFix(words, "fix " + fix, fix, comesTo, leaves, minutes, values));
+        return this;
+    }
+
+    /** The same with a fix that several faults share: an entry of its own, whose {@code do} line is its title. */
+    public FaultBuilder fixedBy(
+            Words shared,
+            BiFunction<Craft, Craft, String> comesTo,
+            BiFunction<Craft, Craft, UnaryOperator<Craft>> leaves,
+            double minutes) {
+        declared.add(new DeclaredFix(shared, "do", shared.id(), comesTo, leaves, minutes, values));
+        return this;
+    }
+
+    /** The fix declared last is one only where this holds of the sound and the faulty craft. */
+    public FaultBuilder onlyIf(BiPredicate<Craft, Craft> holds) {
+        declared.get(declared.size() - 1).holds = holds;
         return this;
     }
 
@@ -144,47 +194,85 @@ public final class FaultBuilder {
      * @param minutes what it usually takes
      */
     public void fix(String fix, double minutes) {
-        Words said = words;
         String comesTo = remedy == null ? kind + " " + site : remedy;
-        BiFunction<Craft, Craft, UnaryOperator<Craft>> back = Objects.requireNonNull(undo);
-        BiFunction<Craft, Craft, List<Value>> changed = values;
-        fixes.add((sound, faulty) ->
-                fix(said, fix, comesTo, changed.apply(sound, faulty), minutes, back.apply(sound, faulty)));
+        fixedBy(fix, (sound, faulty) -> comesTo, Objects.requireNonNull(undo), minutes);
         add();
     }
 
     /** Adds the fault with the fixes that were declared. */
     public void add() {
         Words said = words;
-        List<BiFunction<Craft, Craft, Fix<Craft>>> all = List.copyOf(fixes);
+        List<Gap> open = List.copyOf(gaps);
+        List<DeclaredFix> all = List.copyOf(declared);
         list.add(new CraftFault(
                 id,
                 kind,
                 Objects.requireNonNull(site),
-                any -> said.title().plain(),
+                craft -> filled(said, open, craft, craft).title().plain(),
                 Objects.requireNonNull(prior),
                 Objects.requireNonNull(effect),
-                (sound, faulty) ->
-                        all.stream().map(one -> one.apply(sound, faulty)).toList()));
+                (sound, faulty) -> all.stream()
+                        .filter(one -> one.holds.test(sound, faulty))
+                        .map(one -> one.made(open, sound, faulty))
+                        .toList()));
     }
 
-    private static Fix<Craft> fix(
-            Words said, String fix, String comesTo, List<Value> values, double minutes, UnaryOperator<Craft> leaves) {
-        String key = "fix " + fix;
-        return new Fix<>(
-                fix,
-                comesTo,
-                said.line(key).plain(),
-                said.steps(key).stream().map(Text::plain).toList(),
-                said.changes(key).isEmpty() ? values : changes(said, key),
-                minutes,
-                leaves);
+    private static Words filled(Words words, List<Gap> gaps, Craft sound, Craft faulty) {
+        Map<String, Param> params = new HashMap<>();
+        gaps.forEach(gap -> params.put(gap.name(), gap.param().apply(sound, faulty)));
+        return words.with(params);
     }
 
-    private static List<Value> changes(Words said, String key) {
-        return said.changes(key).stream()
-                .map(one -> new Value(
-                        one.what().plain(), one.before().plain(), one.after().plain()))
-                .toList();
+    /** What stands in a gap, by the sound and the faulty craft. */
+    private record Gap(String name, BiFunction<Craft, Craft, Param> param) {}
+
+    /** A fix as it was declared; it is made for a sound and a faulty craft. */
+    private static final class DeclaredFix {
+        private final Words words;
+        private final String key;
+        private final String id;
+        private final BiFunction<Craft, Craft, String> comesTo;
+        private final BiFunction<Craft, Craft, UnaryOperator<Craft>> leaves;
+        private final double minutes;
+        private final BiFunction<Craft, Craft, List<Value>> values;
+        private BiPredicate<Craft, Craft> holds = (sound, faulty) -> true;
+
+        private DeclaredFix(
+                Words words,
+                String key,
+                String id,
+                BiFunction<Craft, Craft, String> comesTo,
+                BiFunction<Craft, Craft, UnaryOperator<Craft>> leaves,
+                double minutes,
+                BiFunction<Craft, Craft, List<Value>> values) {
+            this.words = words;
+            this.key = key;
+            this.id = id;
+            this.comesTo = comesTo;
+            this.leaves = leaves;
+            this.minutes = minutes;
+            this.values = values;
+        }
+
+        private Fix<Craft> made(List<Gap> gaps, Craft sound, Craft faulty) {
+            Words said = filled(words, gaps, sound, faulty);
+            List<Value> changed = said.changes(key).stream()
+                    .map(one -> new Value(
+                            one.what().plain(),
+                            one.before().plain(),
+                            one.after().plain()))
+                    .toList();
+            return new Fix<>(
+                    id,
+                    comesTo.apply(sound, faulty),
+                    said.line(key).plain(),
+                    said.steps(key).stream()
+                            .map(Text::plain)
+                            .filter(step -> !step.isBlank())
+                            .toList(),
+                    changed.isEmpty() ? values.apply(sound, faulty) : changed,
+                    minutes,
+                    leaves.apply(sound, faulty));
+        }
     }
 }

@@ -1,15 +1,10 @@
 package ablemedic.family;
 
 import ablemedic.catalogue.Words;
-import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Fault;
-import ablemedic.diagnosis.Fix;
-import ablemedic.wiring.Electrics;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.BiFunction;
-import java.util.function.UnaryOperator;
 
 /** The faults of one craft as they are gathered. */
 public final class FaultList {
@@ -20,38 +15,23 @@ public final class FaultList {
         return new FaultBuilder(this, words);
     }
 
+    /** The id itself, with a number where it is taken: legal names of two places can come to one. */
+    public String free(String id) {
+        int n = 1;
+        String own = id;
+        while (has(own)) {
+            n++;
+            own = id + "-" + n;
+        }
+        return own;
+    }
+
+    private boolean has(String id) {
+        return faults.stream().anyMatch(fault -> fault.id().equals(id));
+    }
+
     public void add(Fault<Craft> fault) {
         faults.add(fault);
-    }
-
-    public void harmed(
-            String id,
-            String kind,
-            String site,
-            Odds odds,
-            String description,
-            UnaryOperator<Electrics> effect,
-            BiFunction<Craft, Craft, List<Fix<Craft>>> fixing) {
-        faults.add(new CraftFault(
-                id,
-                kind,
-                site,
-                any -> description,
-                odds,
-                any -> any.withElectrics(effect.apply(any.electrics())),
-                fixing));
-    }
-
-    public <T> void told(
-            SettingTrouble<T> trouble,
-            String id,
-            String kind,
-            Setting<T> setting,
-            Odds odds,
-            UnaryOperator<T> change,
-            String description,
-            BiFunction<Craft, Craft, List<Fix<Craft>>> fixing) {
-        faults.add(trouble.wrong(id, kind, "setting " + setting.id(), odds, change, any -> description, fixing));
     }
 
     public List<Fault<Craft>> all() {

@@ -1,5 +1,7 @@
 package ablemedic.family;
 
+import ablemedic.catalogue.Text;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
@@ -12,36 +14,36 @@ import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Joint;
 import java.util.List;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
- * Checks of one sort that are made one after the other, such as each motor in turn, as one check with a question for
+ * Checks of one kind that are made one after the other, such as each motor in turn, as one check with a question for
  * each. It may be broken off: a reading answers as many as were made.
  */
 public final class InOneGo implements Place.Placed {
-    private final String id;
-    private final String title;
-    private final Function<Craft, String> how;
+    private final Words words;
+    private final Function<Craft, Words> ofCraft;
     private final List<CraftCheck> parts;
     private final double minutes;
     private final Mixed answers;
     private final Facet<Craft, List<Object>> facet;
 
     /**
+     * @param words its entry, whose id it has
      * @param asked the question of each part, in their order
      * @param parts each with one question of named outcomes; all of one kind, with the same needs
      * @param minutes for all of them
      */
+    public InOneGo(Words words, List<String> asked, List<CraftCheck> parts, double minutes) {
+        this(words, craft -> words, asked, parts, minutes);
+    }
+
+    /** @param ofCraft its entry with the gaps filled that depend on the craft */
     public InOneGo(
-            String id,
-            String title,
-            Function<Craft, String> how,
-            List<String> asked,
-            List<CraftCheck> parts,
-            double minutes) {
-        this.id = id;
-        this.title = title;
-        this.how = how;
+            Words words, Function<Craft, Words> ofCraft, List<String> asked, List<CraftCheck> parts, double minutes) {
+        this.words = words;
+        this.ofCraft = ofCraft;
         this.parts = List.copyOf(parts);
         this.minutes = minutes;
         this.answers = new Mixed(IntStream.range(0, parts.size())
@@ -50,14 +52,14 @@ public final class InOneGo implements Place.Placed {
                         asked.get(i),
                         ((Choices) parts.get(i).answers()).questions().get(0).outcomes()))
                 .toList());
-        this.facet = Facet.of(id, craft -> this.parts.stream()
+        this.facet = Facet.of(words.id(), craft -> this.parts.stream()
                 .map(part -> (Object) part.reads().of(craft))
                 .toList());
     }
 
     @Override
     public String id() {
-        return id;
+        return words.id();
     }
 
     @Override
@@ -67,12 +69,12 @@ public final class InOneGo implements Place.Placed {
 
     @Override
     public String title(Craft sound) {
-        return title;
+        return words.line("do").plain();
     }
 
     @Override
     public String instruction(Craft sound) {
-        return how.apply(sound) + " Break off once you have seen enough; what was not looked at stays open.";
+        return ofCraft.apply(sound).steps("do").stream().map(Text::plain).collect(Collectors.joining(" "));
     }
 
     @Override

@@ -10,24 +10,15 @@ import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
-import ablemedic.diagnosis.Fix;
-import ablemedic.diagnosis.Fix.Value;
 import ablemedic.diagnosis.Prediction;
-import java.util.List;
-import java.util.function.BiFunction;
 import java.util.function.Function;
-import java.util.function.UnaryOperator;
 
 /**
- * What comes of a setting that was told wrong: the fault, the check that reads the setting, and the fix that enters the
- * right value. Every family of troubles makes the three this way from a setting and its plausible wrong values.
+ * A setting that can be wrong, and the check that reads it. Every family makes its checks of settings this way.
  *
  * @param <T> the values of the setting
  */
 public final class SettingTrouble<T> {
-    /** Let it take effect, and believe it only when it stands there. */
-    public static final String SAVE = "Save, let the board restart, and read the setting back.";
-
     /** How often a setting is misread or another line is read in its place. Common practice, no source. */
     private static final double MISREAD = 0.05;
     /** How often somebody who reads a setting sees what they expect to stand there. Common practice, no source. */
@@ -38,7 +29,7 @@ public final class SettingTrouble<T> {
 
     private SettingTrouble(Setting<T> setting) {
         this.setting = setting;
-        this.told = Facet.of(setting.label() + " told", craft -> craft.told(setting));
+        this.told = Facet.of("set-" + setting.id(), craft -> craft.told(setting));
     }
 
     public static <T> SettingTrouble<T> of(Setting<T> setting) {
@@ -53,44 +44,6 @@ public final class SettingTrouble<T> {
     /** What a check reads that reads this setting and nothing else. */
     public Facet<Craft, T> facet() {
         return told;
-    }
-
-    /** The fault that the setting was changed. */
-    public CraftFault wrong(
-            String id,
-            String kind,
-            String site,
-            Odds odds,
-            UnaryOperator<T> change,
-            Function<Craft, String> description,
-            BiFunction<Craft, Craft, List<Fix<Craft>>> fixing) {
-        return new CraftFault(id, kind, site, description, odds, craft -> craft.changing(setting, change), fixing);
-    }
-
-    /** The fix that enters the value of the sound craft. */
-    public BiFunction<Craft, Craft, List<Fix<Craft>>> entered(
-            String id, String remedy, String title, List<String> steps, double minutes) {
-        return (sound, faulty) -> List.of(entering(id, remedy, title, steps, minutes, faulty, sound.told(setting)));
-    }
-
-    /**
-     * The fix that enters a value.
-     *
-     * @param faulty the craft on which another is set
-     */
-    public Fix<Craft> entering(
-            String id, String remedy, String title, List<String> steps, double minutes, Craft faulty, T right) {
-        return new Fix<>(
-                id,
-                remedy,
-                title,
-                steps,
-                List.of(new Value(
-                        setting.label(),
-                        faulty.told().said(setting),
-                        setting.form().said(right))),
-                minutes,
-                craft -> craft.with(setting, right));
     }
 
     /**
@@ -121,12 +74,13 @@ public final class SettingTrouble<T> {
     }
 
     /** The check that reads a setting of a few values, each an outcome. */
-    public CraftCheck read(String id, String kind, String title, String instruction, double minutes) {
-        return read(id, kind, title, instruction, "What is set?", minutes);
-    }
-
-    /** The same with a question of its own. */
-    CraftCheck read(String id, String kind, String title, String instruction, String question, double minutes) {
+    CraftCheck read(
+            String id,
+            String kind,
+            Function<Craft, String> title,
+            Function<Craft, String> instruction,
+            String question,
+            double minutes) {
         if (!(setting.form() instanceof Choice<T> choice)) {
             throw new IllegalArgumentException(setting + " is not one of a few values");
         }
@@ -138,8 +92,8 @@ public final class SettingTrouble<T> {
         return read(
                 id,
                 kind,
-                craft -> title,
-                craft -> instruction,
+                title,
+                instruction,
                 answers,
                 value -> Categorical.expecting(answers, choice.written(value), MISREAD),
                 minutes);

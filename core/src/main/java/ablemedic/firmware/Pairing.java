@@ -29,7 +29,7 @@ public record Pairing(
 
     /** What has firmware of its own. */
     public enum Device {
-        BOARD("flight board"),
+        BOARD("FC"),
         CONTROLLERS("motor controllers"),
         RECEIVER("receiver"),
         MODULE("radio's module"),

@@ -179,7 +179,7 @@ final class PartTypeRules {
         Set<String> led = new HashSet<>();
         sort.ports().ifPresent(ports -> {
             int before = wrong.size();
-            need(sort.kind() == Archetype.Kind.BOARD, "ports", "only a flight board has ports");
+            need(sort.kind() == Archetype.Kind.BOARD, "ports", "only a flight controller has UARTs");
             need(ports.processor() != null, "ports.processor", "say which class its processor is of");
             need(
                     ports.silent().length() <= 200,
@@ -230,7 +230,7 @@ final class PartTypeRules {
             need(
                     sort.kind() == Archetype.Kind.PART,
                     where,
-                    "only a part speaks on a line of its own; a flight board has ports");
+                    "only a part speaks on a line of its own; a flight controller has UARTs");
             need(s.job() != null, where + ".job", "say what the line is there for");
             need(
                     s.job() == null

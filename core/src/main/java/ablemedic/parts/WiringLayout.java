@@ -17,8 +17,8 @@ import java.util.Optional;
 
 /** Usual ways to wire a quad, to start a sheet from. Gauges and lengths follow the size of the craft. */
 public enum WiringLayout {
-    SEPARATE("Power board, four controllers", "board-5v", List.of("5V", "G", "VS", "GS", "S1", "S2", "S3", "S4")),
-    STACK("Four controllers on one board", "board-pack", List.of("VB", "G", "C", "S1", "S2", "S3", "S4"));
+    SEPARATE("Power board, four ESCs", "board-5v", List.of("5V", "G", "VS", "GS", "S1", "S2", "S3", "S4")),
+    STACK("4-in-1 ESC", "board-pack", List.of("VB", "G", "C", "S1", "S2", "S3", "S4"));
 
     private final String label;
     private final String board;
@@ -89,15 +89,15 @@ public enum WiringLayout {
         }
         Gauge main = new Gauge(reachMm > 150 ? 10 : reachMm > 90 ? 12 : 14);
         Gauge branch = new Gauge(reachMm > 150 ? 14 : reachMm > 90 ? 16 : 18);
-        List<Part> fitted = new ArrayList<>(List.of(named("PLUG", "plug", "pack plug", List.of())));
+        List<Part> fitted = new ArrayList<>(List.of(named("PLUG", "plug", "battery plug", List.of())));
         List<Wire> leads = new ArrayList<>();
         if (this == SEPARATE) {
             fitted.add(named("PB", "power-board-5v", "power board", List.of()));
-            fitted.add(new Part("FC", flightBoard, "flight board", List.of(), 0));
+            fitted.add(new Part("FC", flightBoard, "FC", List.of(), 0));
             both(leads, "PLUG.", "PB.IN", main, 90);
             for (int arm = 0; arm < 4; arm++) {
                 String id = "C" + armNames.get(arm);
-                fitted.add(named(id, "controller", "controller " + armNames.get(arm), List.of(arm)));
+                fitted.add(named(id, "controller", "ESC " + armNames.get(arm), List.of(arm)));
                 int spot = arm + 1;
                 both(leads, "PB." + spot, id + ".", branch, Math.round(reachMm * 0.6));
                 leads.add(new Wire(
@@ -112,8 +112,8 @@ public enum WiringLayout {
             leads.add(new Wire("PB.B+", "FC.VS", new Gauge(26), 60, false));
             leads.add(new Wire("PB.B-", "FC.GS", new Gauge(26), 60, false));
         } else {
-            fitted.add(named("C4", "controller-four", "four controllers", armOfOutput));
-            fitted.add(new Part("FC", flightBoard, "flight board", List.of(), 0));
+            fitted.add(named("C4", "controller-four", "4-in-1 ESC", armOfOutput));
+            fitted.add(new Part("FC", flightBoard, "FC", List.of(), 0));
             both(leads, "PLUG.", "C4.IN", main, 100);
             leads.add(new Wire("C4.VB", "FC.VB", new Gauge(26), 40, true));
             leads.add(new Wire("C4.G", "FC.G", new Gauge(26), 40, true));
@@ -163,7 +163,7 @@ public enum WiringLayout {
 
     private static String called(Archetype archetype) {
         String name = archetype.label().split(",")[0];
-        return name.startsWith("GNSS") ? name : name.toLowerCase(java.util.Locale.ROOT);
+        return Character.isUpperCase(name.charAt(1)) ? name : name.toLowerCase(java.util.Locale.ROOT);
     }
 
     private static Optional<String> feedFor(ElectricSheet sheet, Archetype archetype) {

@@ -1,7 +1,8 @@
 package ablemedic.power;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.wiring.BatteryType;
-import java.util.Locale;
 
 /**
  * What may be noted of a battery: what it can't give is refused, and what it seldom gives is asked back, since a
@@ -24,6 +25,8 @@ public final class BatteryEntry {
      */
     private static final double HIGHEST_RATING = 150;
 
+    private static final Words WORDS = Power.WORDS.name("battery-entry");
+
     private BatteryEntry() {}
 
     /** How a value stands. */
@@ -41,75 +44,65 @@ public final class BatteryEntry {
     /** The voltage at rest. */
     public static Judged atRest(BatteryType kind, double volts) {
         double empty = kind.chemistry().restingV(0) * BELOW_EMPTY * kind.cells();
-        Judged most = noMoreThanFull(kind, volts, "at rest");
+        Judged most = noMoreThanFull(kind, volts, false);
         return most.likely() != Likely.FINE || volts >= empty
                 ? most
-                : new Judged(
-                        Likely.SELDOM,
-                        said(kind) + " at rest seldom shows less than " + number(empty, "V") + "; " + number(volts, "V")
-                                + " is a damaged cell, another battery or a misread.");
+                : seldom("rests-low", battery(kind).with("least", number(empty, "V")), number(volts, "V"));
     }
 
     /** The voltage under load. */
     public static Judged underLoad(BatteryType kind, double volts) {
         double least = LOADED_CELL_V * kind.cells();
-        Judged most = noMoreThanFull(kind, volts, "under load");
+        Judged most = noMoreThanFull(kind, volts, true);
         return most.likely() != Likely.FINE || volts >= least
                 ? most
-                : new Judged(
-                        Likely.SELDOM,
-                        said(kind) + " under load seldom falls below " + number(least, "V") + ", and this is "
-                                + number(volts, "V") + ".");
+                : seldom("sags-low", battery(kind).with("least", number(least, "V")), number(volts, "V"));
     }
 
     /** The charge that was used or put back. */
     public static Judged charge(BatteryType kind, double mah) {
+        Words words = WORDS.with("capacity", number(kind.capacityMah(), "mAh"));
         if (mah > TWICE * kind.capacityMah()) {
-            return new Judged(
-                    Likely.NEVER,
-                    number(mah, "mAh") + " is more than twice what a battery of " + number(kind.capacityMah(), "mAh")
-                            + " holds.");
+            return never("charge-never", words, number(mah, "mAh"));
         }
-        return mah > MORE_THAN_LABEL * kind.capacityMah()
-                ? new Judged(
-                        Likely.SELDOM,
-                        number(mah, "mAh") + " is more than a battery of " + number(kind.capacityMah(), "mAh")
-                                + " holds; a scale that is off counts so.")
-                : FINE;
+        return mah > MORE_THAN_LABEL * kind.capacityMah() ? seldom("charge-seldom", words, number(mah, "mAh")) : FINE;
     }
 
     /** The current at which it was loaded. */
     public static Judged current(BatteryType kind, double amps) {
         double rated = HIGHEST_RATING * kind.capacityMah() / 1000;
+        Words words = WORDS.with("capacity", number(kind.capacityMah(), "mAh")).with("rated", number(rated, "A"));
         if (amps > TWICE * rated) {
-            return new Judged(
-                    Likely.NEVER,
-                    "No battery of " + number(kind.capacityMah(), "mAh") + " gives " + number(amps, "A") + "; "
-                            + number(rated, "A") + " is the highest rating there is.");
+            return never("current-never", words, number(amps, "A"));
         }
-        return amps > rated
-                ? new Judged(
-                        Likely.SELDOM,
-                        number(amps, "A") + " is above the highest rating of a battery of "
-                                + number(kind.capacityMah(), "mAh") + ", " + number(rated, "A") + ".")
-                : FINE;
+        return amps > rated ? seldom("current-seldom", words, number(amps, "A")) : FINE;
     }
 
-    private static Judged noMoreThanFull(BatteryType kind, double volts, String when) {
+    private static Judged noMoreThanFull(BatteryType kind, double volts, boolean loaded) {
         double full = kind.chemistry().fullV() * kind.cells();
         return volts > full * ABOVE_FULL
-                ? new Judged(
-                        Likely.NEVER,
-                        said(kind) + " " + when + " shows " + number(full, "V") + " at most, never "
-                                + number(volts, "V") + ".")
+                ? never(
+                        "above-full",
+                        battery(kind).with("loaded", Param.when(loaded)).with("full", number(full, "V")),
+                        number(volts, "V"))
                 : FINE;
     }
 
-    private static String said(BatteryType kind) {
-        return "A " + kind.cells() + "-cell battery (" + kind.chemistry().label() + ")";
+    private static Judged seldom(String line, Words words, Param value) {
+        return new Judged(Likely.SELDOM, words.with("value", value).line(line).plain());
     }
 
-    private static String number(double value, String unit) {
-        return String.format(Locale.ROOT, value < 100 ? "%.1f %s" : "%.0f %s", value, unit);
+    private static Judged never(String line, Words words, Param value) {
+        return new Judged(Likely.NEVER, words.with("value", value).line(line).plain());
+    }
+
+    private static Words battery(BatteryType kind) {
+        Words named = WORDS.with("cells", Param.whole(kind.cells(), ""))
+                .with("chemistry", Param.written(kind.chemistry().label()));
+        return WORDS.with("battery", new Param.Nested(named.line("name")));
+    }
+
+    private static Param number(double value, String unit) {
+        return new Param.Quantity(value, unit, value < 100 ? 1 : 0);
     }
 }

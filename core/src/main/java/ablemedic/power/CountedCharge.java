@@ -1,5 +1,8 @@
 package ablemedic.power;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Text;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Scale;
@@ -9,18 +12,19 @@ import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Gaussian;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 
 /**
- * What the craft counted of a pack, beside what the charger put back.
+ * What the craft counted of a battery, beside what the charger put back.
  *
  * @param backAh what the charger put back, ampere-hours
  */
 record CountedCharge(String id, OptionalDouble backAh) implements Check<Craft> {
-    private static final Scale COUNTED = new Scale("charge counted on the craft", "Ah", 0, 200, 0.05, List.of());
-    private static final Scale TOLD = new Scale("charge that the charger put back", "Ah", 0.02, 100);
+    private static final Words WORDS = Power.WORDS.check("counted-charge");
+    private static final Scale COUNTED = new Scale(WORDS.line("measure").plain(), "Ah", 0, 200, 0.05, List.of());
+    private static final Scale TOLD = new Scale(WORDS.line("tell").plain(), "Ah", 0.02, 100);
     private static final double SHARE = 0.05;
     private static final double FLIGHT_H = 0.08;
 
@@ -40,13 +44,15 @@ record CountedCharge(String id, OptionalDouble backAh) implements Check<Craft> {
 
     @Override
     public String title(Craft sound) {
-        return "Compare the counted charge with what the charger put back"
-                + (backAh.isPresent() ? String.format(Locale.ROOT, ": %.0f mAh", backAh.getAsDouble() * 1000) : "");
+        return WORDS.with("measured", Param.when(backAh.isPresent()))
+                .with("back", new Param.Quantity(backAh.orElse(0) * 1000, "mAh", 0))
+                .line("do")
+                .plain();
     }
 
     @Override
     public String instruction(Craft sound) {
-        return "Of one pack and one flight: what the craft counted at landing, and what the charger put back to full.";
+        return WORDS.steps("do").stream().map(Text::plain).collect(Collectors.joining(" "));
     }
 
     @Override

@@ -15,22 +15,12 @@ import java.util.Locale;
 final class PartLook {
     /** Something that can be seen. */
     enum Sign {
-        CLEAN("nothing, it looks sound"),
-        JOINT("a bad joint, or a lead off"),
-        BRIDGE("a bridge between two pads"),
-        BURNT("burnt or cracked"),
-        BURST("a burst capacitor"),
-        CROSSED("plus and minus crossed");
-
-        private final String label;
-
-        Sign(String label) {
-            this.label = label;
-        }
-
-        String label() {
-            return label;
-        }
+        CLEAN,
+        JOINT,
+        BRIDGE,
+        BURNT,
+        BURST,
+        CROSSED;
 
         String id() {
             return name().toLowerCase(Locale.ROOT);

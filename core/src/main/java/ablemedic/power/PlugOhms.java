@@ -1,5 +1,7 @@
 package ablemedic.power;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Reading;
@@ -9,7 +11,6 @@ import ablemedic.family.RoutineVerdict;
 import ablemedic.family.RoutineVerdict.Kind;
 import ablemedic.physics.BatteryOut;
 import ablemedic.wiring.Electrics;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -22,10 +23,12 @@ public final class PlugOhms {
     /** Below this nothing passes, on no craft, ohms. Common practice, no source. */
     public static final double FLOOR_OHMS = 100;
     /**
-     * A switch of a controller that is half burnt through leaves tens to hundreds of ohms; below this it can't be told
-     * from a sound craft. Common practice, no source.
+     * A MOSFET of an ESC that is half burnt through leaves tens to hundreds of ohms; below this it can't be told from a
+     * sound craft. Common practice, no source.
      */
     public static final double HALF_SHORT_OHMS = 1_000;
+
+    private static final Words WORDS = Power.WORDS.name("short-test");
 
     private PlugOhms() {}
 
@@ -47,8 +50,9 @@ public final class PlugOhms {
     }
 
     private static String expected(Probe probe, Craft craft) {
-        return "climbing, or more than " + ohms(tellsFrom(probe, craft.electrics()))
-                + " once it settles; OL only after it climbed";
+        return WORDS.with("least", ohms(tellsFrom(probe, craft.electrics())))
+                .line("expected")
+                .plain();
     }
 
     /** What a reading of the short test of a craft says. */
@@ -61,22 +65,21 @@ public final class PlugOhms {
             return ofOhms(measured.value(), tellsFrom(probe, craft.electrics()));
         }
         return reading.equals(Chosen.of(Probe.OVER))
-                ? new RoutineVerdict(
-                        Kind.CANNOT_TELL,
-                        "OL from the start means that a lead is off or a capacitor is missing; OL at the end of climbing is right. Swap the probes: capacitors that are there climb once more.")
-                : new RoutineVerdict(Kind.PASSES, "It climbs: capacitors are charging and nothing shorts them.");
+                ? new RoutineVerdict(Kind.CANNOT_TELL, WORDS.line("open").plain())
+                : new RoutineVerdict(Kind.PASSES, WORDS.line("climbs").plain());
     }
 
     private static RoutineVerdict ofOhms(double ohms, double tellsFrom) {
         if (ohms < FLOOR_OHMS) {
             return new RoutineVerdict(
-                    Kind.SHORT, "Below " + ohms(FLOOR_OHMS) + " nothing passes: keep the battery out.");
+                    Kind.SHORT,
+                    WORDS.with("floor", ohms(FLOOR_OHMS)).line("short").plain());
         }
         return ohms < tellsFrom
                 ? new RoutineVerdict(
                         Kind.CANNOT_TELL,
-                        ohms(ohms) + " may be this craft or a switch that is half shorted. A second way tells.")
-                : new RoutineVerdict(Kind.PASSES, "More than a half-shorted switch leaves.");
+                        WORDS.with("value", ohms(ohms)).line("unclear").plain())
+                : new RoutineVerdict(Kind.PASSES, WORDS.line("passes").plain());
     }
 
     /** The least that the parts of a craft rest at, and no less than what a half short may leave, ohms. */
@@ -87,9 +90,9 @@ public final class PlugOhms {
         return Math.max(HALF_SHORT_OHMS, Double.isInfinite(rests) ? HALF_SHORT_OHMS : Probe.least(rests));
     }
 
-    private static String ohms(double ohms) {
+    private static Param ohms(double ohms) {
         return ohms < 1_000
-                ? String.format(Locale.ROOT, "%.0f ohm", ohms)
-                : String.format(Locale.ROOT, "%.2g kohm", ohms / 1_000);
+                ? new Param.Quantity(ohms, "Ω", 0)
+                : new Param.Quantity(ohms / 1_000, "kΩ", ohms < 10_000 ? 1 : 0);
     }
 }

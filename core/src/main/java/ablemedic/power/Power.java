@@ -20,7 +20,7 @@ import java.util.List;
 public final class Power {
     static final FamilyWords WORDS = FamilyWords.beside(Power.class);
 
-    private static final String TITLE = "Power and voltage";
+    private static final String TITLE = WORDS.name("power").title().plain();
     private static final List<Page> PAGES = WORDS.pages(TITLE, Chapter.FAULTS, Chapter.CHECKS);
 
     public static final Family FAMILY = new Family() {
@@ -41,39 +41,7 @@ public final class Power {
 
         @Override
         public List<Instrument> instruments() {
-            return List.of(
-                    new Instrument(
-                            "read-here",
-                            "What should I read here?",
-                            "Two points of a craft: what the meter shows when all is well, and under each fault that changes it."),
-                    new Instrument(
-                            "scale-from-readings",
-                            "Scale from readings",
-                            "One or two readings against the meter: what is behind a wrong voltage, and the scale to enter."),
-                    new Instrument(
-                            "sense-chain",
-                            "Sense chain",
-                            "From the pack over divider and converter to the number on the screen."),
-                    new Instrument(
-                            "pack",
-                            "Pack",
-                            "Sag, resistance, usable charge, when to land, and when the cells are guessed wrong."),
-                    new Instrument(
-                            "rail-budget",
-                            "Rail budget",
-                            "What hangs on each regulator of a craft, what is to spare, and what a poor part does."),
-                    new Instrument(
-                            "lead-drop",
-                            "Lead drop",
-                            "The voltage lost in a lead by gauge and length, and the thinnest gauge that will do."),
-                    new Instrument(
-                            "limiter-bulb",
-                            "Limiter bulb",
-                            "Whether a bulb in series with the pack glows, shines or stays dark."),
-                    new Instrument(
-                            "meter",
-                            "Your meter",
-                            "Its accuracy and leads. Every reading that is predicted goes through it."));
+            return WORDS.instruments();
         }
 
         @Override
@@ -82,8 +50,8 @@ public final class Power {
         }
 
         @Override
-        public List<Check<Craft>> prePowerRoutine(Craft craft, Meter meter, PrePowerConvention school) {
-            return PrePowerChecks.of(craft, meter, school);
+        public List<Check<Craft>> prePowerRoutine(Craft craft, Meter meter, PrePowerConvention convention) {
+            return PrePowerChecks.of(craft, meter, convention);
         }
 
         @Override

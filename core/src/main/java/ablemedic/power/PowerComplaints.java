@@ -2,6 +2,8 @@ package ablemedic.power;
 
 import static ablemedic.diagnosis.Prediction.from;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
@@ -22,6 +24,7 @@ import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Reading;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Several;
+import ablemedic.family.CheckBuilder;
 import ablemedic.family.Complaint;
 import ablemedic.physics.Drives;
 import ablemedic.physics.FedArm;
@@ -50,7 +53,7 @@ final class PowerComplaints {
     private static final double REMEMBERED_V = 0.15;
 
     private static final double REMEMBERED_SHARE = 0.02;
-    /** A part that draws this much more than its own is another sort, and no wreck. */
+    /** A part that draws this much more than its own is a poor one, and no wreck. */
     private static final double SMOKES_BELOW = 3;
 
     private final Electrics sound;
@@ -81,28 +84,20 @@ final class PowerComplaints {
     }
 
     private void deadArm() {
+        Words words = Power.WORDS.complaint("dead-arm");
         List<Outcome> outcomes = new ArrayList<>();
         for (Corner corner : Corner.ALL) {
-            outcomes.add(new Outcome(armId(corner), "@" + armId(corner)));
+            String id = armId(corner);
+            outcomes.add(new Outcome(
+                    id,
+                    words.with("corner", new Param.Corner(id)).outcome("corner").plain()));
         }
-        outcomes.add(new Outcome("all", "all four"));
-        outcomes.add(new Outcome("several", "several, unevenly"));
-        outcomes.add(new Outcome(PowerChecks.NONE, "none, they all turn"));
+        outcomes.addAll(CheckBuilder.named(words, List.of("all", "several", PowerChecks.NONE)));
         Choices answers = new Choices(List.of(
-                new Question("seen", "Which motor is dead or stutters?", outcomes),
+                new Question("seen", words.line("ask").plain(), outcomes),
                 new Question(
-                        "how",
-                        "How?",
-                        List.of(
-                                new Outcome("dead", "it does not turn at all"),
-                                new Outcome("stutters", "it stutters, or starts late")))));
-        add(
-                "dead-arm",
-                "A motor or arm is dead, or stutters",
-                answers,
-                from(Facet.of("arms that are dead or late", Arms::of), arms -> arms.told(answers)),
-                FINE,
-                flight);
+                        "how", words.line("how").plain(), CheckBuilder.named(words, List.of("dead", "stutters")))));
+        add(words, answers, from(Facet.of("arms-dead-or-late", Arms::of), arms -> arms.told(answers)), FINE, flight);
     }
 
     private static String armId(Corner corner) {
@@ -151,20 +146,19 @@ final class PowerComplaints {
     }
 
     private void shorts() {
-        List<Outcome> outcomes = new ArrayList<>(List.of(new Outcome("pack", "sparks or shorts as the pack goes in")));
+        Words words = Power.WORDS.complaint("shorts");
+        List<Outcome> outcomes = new ArrayList<>(CheckBuilder.named(words, List.of("pack")));
         List<Part> parts = sound.sheet().parts().stream()
                 .filter(p -> p.archetype().kind() != Archetype.Kind.PLUG)
                 .toList();
-        parts.forEach(p -> outcomes.add(new Outcome(p.id(), "smoke or smell from the " + p.label())));
-        outcomes.add(new Outcome(PowerChecks.NONE, "neither"));
-        Choices answers = Choices.of("What happened?", outcomes);
-        add(
-                "shorts",
-                "It shorts or smoked",
-                answers,
-                from(PowerChecks.WIRED, e -> smoke(answers, parts, e)),
-                FINE,
-                check(PowerChecks.LIMITER));
+        parts.forEach(p -> outcomes.add(new Outcome(
+                p.id(),
+                words.with("part", Param.part(p.id(), p.label()))
+                        .outcome("part")
+                        .plain())));
+        outcomes.addAll(CheckBuilder.named(words, List.of(PowerChecks.NONE)));
+        Choices answers = Choices.of(words.line("ask").plain(), outcomes);
+        add(words, answers, from(PowerChecks.WIRED, e -> smoke(answers, parts, e)), FINE, check(PowerChecks.LIMITER));
     }
 
     private static Distribution smoke(Choices answers, List<Part> parts, Electrics electrics) {
@@ -194,12 +188,10 @@ final class PowerComplaints {
     }
 
     private void noPower() {
-        Choices answers = PowerChecks.which("Which part gets no power?", sound, (e, p) -> p.archetype()
-                .load()
-                .isPresent());
+        Words words = Power.WORDS.complaint("no-power");
+        Choices answers = PowerChecks.which(words, sound, PowerChecks::draws);
         add(
-                "no-power",
-                "A part gets no power",
+                words,
                 answers,
                 from(PowerChecks.WIRED, e -> PowerChecks.dark(answers, e, Powered.onBench(e)::works)),
                 FINE,
@@ -210,28 +202,16 @@ final class PowerComplaints {
         if (sound.wiring().divider().isEmpty()) {
             return;
         }
-        Item against = Item.of(
-                "seen",
-                "What does it show, against the pack?",
-                List.of(
-                        new Outcome("zero", "nothing, or 0"), new Outcome("fixed", "the same whatever the pack"),
-                        new Outcome("low", "too little"), new Outcome("high", "too much"),
-                        new Outcome("cells", "right in all, wrong for each cell"),
-                                new Outcome("right", "it is right")));
-        Scale shownV = new Scale(
-                "voltage shown with a charged pack, if you remember it",
-                "V",
-                0,
-                ScaleFromReadings.HIGHEST_SHOWN_V,
-                0.5,
-                List.of());
+        Words words = Power.WORDS.complaint("voltage");
+        Item against = Item.of("seen", words.line("ask").plain(), CheckBuilder.named(words, words.outcomes()));
+        Scale shownV =
+                new Scale(words.line("measure").plain(), "V", 0, ScaleFromReadings.HIGHEST_SHOWN_V, 0.5, List.of());
         Mixed answers = new Mixed(List.of(against, new Item("shown", shownV)));
         add(
-                "voltage",
-                "The voltage reads wrong",
+                words,
                 answers,
                 from(
-                        Facet.of("how the voltage is shown", Told::of),
+                        Facet.of("voltage-as-shown", Told::of),
                         told -> Joint.of(
                                 answers,
                                 Categorical.expecting((Choices) against.form(), told.as(), TOLD_WRONG),
@@ -275,20 +255,13 @@ final class PowerComplaints {
         if (sound.wiring().all(InnerCircuit.CurrentSensor.class).isEmpty()) {
             return;
         }
-        Choices answers = Choices.of(
-                "What does it show?",
-                List.of(
-                        new Outcome("zero", "nothing, or 0"),
-                        new Outcome("low", "too little, or too few mAh"),
-                        new Outcome("high", "too much, or too many mAh"),
-                        new Outcome("rest", "amperes with the motors stopped"),
-                        new Outcome("right", "it is right")));
+        Words words = Power.WORDS.complaint("current");
+        Choices answers = CheckBuilder.asked(words, words.outcomes());
         add(
-                "current",
-                "The current or the mAh reads wrong",
+                words,
                 answers,
                 from(
-                        Facet.of("how the current is shown", PowerComplaints::current),
+                        Facet.of("current-as-shown", PowerComplaints::current),
                         shown -> Categorical.expecting(answers, shown, TOLD_WRONG)),
                 RIGHT,
                 check(PowerChecks.SHOWN_CURRENT));
@@ -306,20 +279,13 @@ final class PowerComplaints {
     }
 
     private void cutsOut() {
-        Choices answers = Choices.of(
-                "What does it do under load?",
-                List.of(
-                        new Outcome("all", "all of it restarts or drops"),
-                        new Outcome("arm", "one motor gives way"),
-                        new Outcome("part", "video or another part goes"),
-                        new Outcome("early", "warns of a low pack far too early"),
-                        new Outcome(PowerChecks.NONE, "nothing of the kind")));
+        Words words = Power.WORDS.complaint("cuts-out");
+        Choices answers = CheckBuilder.asked(words, words.outcomes());
         add(
-                "cuts-out",
-                "It cuts out under load",
+                words,
                 answers,
                 from(
-                        Facet.of("what gives way in a punch", PowerComplaints::underLoad),
+                        Facet.of("cuts-out-in-a-punch", PowerComplaints::underLoad),
                         does -> Categorical.expecting(answers, does, 0.15)),
                 FINE,
                 flight);
@@ -344,14 +310,13 @@ final class PowerComplaints {
     }
 
     private void brownsOut() {
-        Choices answers = PowerChecks.which(
-                "Which one gives way?", sound, (e, p) -> p.archetype().load().isPresent());
+        Words words = Power.WORDS.complaint("browns-out");
+        Choices answers = PowerChecks.which(words, sound, PowerChecks::draws);
         add(
-                "browns-out",
-                "Video or receiver browns out",
+                words,
                 answers,
                 from(
-                        Facet.of("what gives way in a hover", PowerComplaints::failing),
+                        Facet.of("cuts-out-in-a-hover", PowerComplaints::failing),
                         failing -> PowerChecks.dark(answers, sound, part -> !failing.contains(part.id()))),
                 FINE,
                 check(PowerChecks.ALL_STEADY));
@@ -381,12 +346,8 @@ final class PowerComplaints {
 
     @SafeVarargs
     private void add(
-            String id,
-            String label,
-            Answers answers,
-            Prediction<Craft, ?> prediction,
-            Reading fine,
-            Check<Craft>... proof) {
-        complaints.add(Complaint.told(id, label, answers, prediction, Optional.of(fine), List.of(proof)));
+            Words words, Answers answers, Prediction<Craft, ?> prediction, Reading fine, Check<Craft>... proof) {
+        complaints.add(Complaint.told(
+                words.id(), words.title().plain(), answers, prediction, Optional.of(fine), List.of(proof)));
     }
 }

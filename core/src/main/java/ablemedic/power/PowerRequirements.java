@@ -1,5 +1,7 @@
 package ablemedic.power;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FcSettings;
 import ablemedic.craft.VoltageSource;
@@ -13,7 +15,6 @@ import ablemedic.wiring.Pad;
 import ablemedic.wiring.Part;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /** What supplies, sensors and alarms of a craft must satisfy. */
 final class PowerRequirements {
@@ -52,24 +53,26 @@ final class PowerRequirements {
     }
 
     private static Violation supply(ElectricSheet sheet, Fed fed) {
-        String volts = String.format(Locale.ROOT, "%.1f V", fed.destroys() ? fed.mostV() : fed.leastV());
         List<String> fitting = fitting(sheet, fed);
-        String remedy = fitting.isEmpty()
-                ? "Feed it from a regulator that it stands"
-                : "Move its supply wire to " + String.join(" or ", fitting);
         List<Edit> edits = fitting.stream()
                 .map(pad -> Edit.move(fed.at(), fed.from(), pad))
                 .toList();
-        String cause = fed.destroys()
-                ? fed.part().label() + " stands " + fed.part().archetype().highestV() + " V at most, and " + fed.from()
-                        + " feeds it " + volts + ": that destroys it" + (fed.usb() ? ", by USB alone too" : "")
-                : fed.part().label() + " needs " + fed.part().archetype().lowestV() + " V, and " + fed.from()
-                        + " feeds it " + volts;
+        Words words = Power.WORDS
+                .requirement("supply")
+                .with("part", Param.part(fed.part().id(), fed.part().label()))
+                .with("destroys", Param.when(fed.destroys()))
+                .with("usb", Param.when(fed.usb()))
+                .with("most", Param.number(fed.part().archetype().highestV(), "V"))
+                .with("least", Param.number(fed.part().archetype().lowestV(), "V"))
+                .with("from", Param.written(fed.from()))
+                .with("volts", new Param.Quantity(fed.destroys() ? fed.mostV() : fed.leastV(), "V", 1))
+                .with("fits", Param.when(!fitting.isEmpty()))
+                .with("pads", Param.written(String.join(" or ", fitting)));
         return new Violation(
                 "supply-" + fed.at(),
                 fed.destroys() ? Severity.HAZARD : Severity.CANNOT_WORK,
-                cause,
-                remedy,
+                words.line("cause").plain(),
+                words.line("remedy").plain(),
                 List.of(),
                 List.of(fed.from(), fed.at()),
                 "no-power",
@@ -104,24 +107,16 @@ final class PowerRequirements {
                         && craft.electrics().wiring().divider().isPresent()) {
             return List.of();
         }
+        Words words = Power.WORDS.requirement("voltage-source").with("none", Param.when(source == VoltageSource.NONE));
         return List.of(
                 source == VoltageSource.NONE
-                        ? Violation.doubt(
-                                "voltage-source",
-                                "No voltage is read, so nothing warns of a low battery",
-                                "Choose the source that it has",
-                                COMPLAINT,
-                                FcSettings.VOLTAGE_SOURCE)
-                        : Violation.of(
-                                "voltage-source",
-                                Severity.CANNOT_WORK,
-                                "The voltage is taken from the FC's divider, and the FC on the sheet has none",
-                                "Choose the source that it has",
+                        ? Violation.doubt(words, COMPLAINT, FcSettings.VOLTAGE_SOURCE)
+                        : Violation.cannotWork(
+                                words,
                                 COMPLAINT,
                                 List.of(FcSettings.VOLTAGE_SOURCE),
-                                List.of(
-                                        Edit.set(FcSettings.VOLTAGE_SOURCE, VoltageSource.CONTROLLERS),
-                                        Edit.set(FcSettings.VOLTAGE_SOURCE, VoltageSource.NONE))));
+                                Edit.set(FcSettings.VOLTAGE_SOURCE, VoltageSource.CONTROLLERS),
+                                Edit.set(FcSettings.VOLTAGE_SOURCE, VoltageSource.NONE)));
     }
 
     private static List<Violation> scale(Craft craft) {
@@ -132,19 +127,16 @@ final class PowerRequirements {
                 || Math.abs(scale / right - 1) <= SCALE_OFF) {
             return List.of();
         }
-        return List.of(Violation.of(
-                "voltage-scale",
-                Severity.CANNOT_WORK,
-                String.format(
-                        Locale.ROOT,
-                        "The voltage scale is %.3g, and the divider is %.3g to one: a battery of 16.0 V shows as %.1f V",
-                        scale,
-                        right,
-                        16 * scale / right),
-                String.format(Locale.ROOT, "Enter %.4g, then trim it with two readings against the meter", right),
+        return List.of(Violation.cannotWork(
+                Power.WORDS
+                        .requirement("voltage-scale")
+                        .with("scale", Param.number(Math.round(scale * 100) / 100.0, ""))
+                        .with("right", Param.number(Math.round(right * 100) / 100.0, ""))
+                        .with("exact", Param.number(Math.round(right * 1000) / 1000.0, ""))
+                        .with("shown", new Param.Quantity(16 * scale / right, "V", 1)),
                 COMPLAINT,
                 List.of(FcSettings.VOLTAGE_SCALE),
-                List.of(Edit.set(FcSettings.VOLTAGE_SCALE, Math.round(right * 1000) / 1000.0))));
+                Edit.set(FcSettings.VOLTAGE_SCALE, Math.round(right * 1000) / 1000.0)));
     }
 
     private static List<Violation> cells(Craft craft) {
@@ -153,15 +145,16 @@ final class PowerRequirements {
         if (craft.electrics().sheet().isEmpty() || told == 0 || told == cells) {
             return List.of();
         }
-        return List.of(Violation.of(
-                "cells",
-                Severity.CANNOT_WORK,
-                "It is configured for " + told + " cells, and flies with " + cells
-                        + (told > cells ? ": it warns at once" : ": it warns too late"),
-                "Enter " + cells,
+        return List.of(Violation.cannotWork(
+                Power.WORDS
+                        .requirement("cells")
+                        .with("set", Param.whole(told, ""))
+                        .with("cells", Param.whole(cells, ""))
+                        .with("early", Param.when(told > cells)),
                 COMPLAINT,
                 List.of(FcSettings.CELLS),
-                List.of(Edit.set(FcSettings.CELLS, cells), Edit.set(FcSettings.CELLS, 0))));
+                Edit.set(FcSettings.CELLS, cells),
+                Edit.set(FcSettings.CELLS, 0)));
     }
 
     private static List<Violation> sensor(Craft craft) {
@@ -169,37 +162,29 @@ final class PowerRequirements {
                 .anyMatch(lead -> craft.electrics().sheet().pad(lead.from()).kind() == Pad.Kind.CURRENT);
         return craft.electrics().sheet().isEmpty() || craft.told(FcSettings.CURRENT_READ) || !wired
                 ? List.of()
-                : List.of(Violation.doubt(
-                        "current-sensor",
-                        "A current sensor is wired to the FC, and it is not read",
-                        "Switch it on, unless it is meant",
-                        COMPLAINT,
-                        FcSettings.CURRENT_READ));
+                : List.of(
+                        Violation.doubt(Power.WORDS.requirement("current-sensor"), COMPLAINT, FcSettings.CURRENT_READ));
     }
 
     private static List<Violation> current(Craft craft) {
         List<Violation> found = new ArrayList<>();
         double scale = craft.told(FcSettings.CURRENT_SCALE);
         if (craft.told(FcSettings.CURRENT_READ) && Math.abs(scale - 1) > CURRENT_OFF) {
-            found.add(Violation.of(
-                    "current-scale",
-                    Severity.CANNOT_WORK,
-                    String.format(Locale.ROOT, "It shows %.2f times the real current", scale),
-                    "Trim the scale by what the charger puts back",
+            found.add(Violation.cannotWork(
+                    Power.WORDS.requirement("current-scale").with("times", new Param.Quantity(scale, "", 2)),
                     COMPLAINT,
                     List.of(FcSettings.CURRENT_SCALE),
-                    List.of(Edit.set(FcSettings.CURRENT_SCALE, 1.0))));
+                    Edit.set(FcSettings.CURRENT_SCALE, 1.0)));
         }
         double rest = craft.told(FcSettings.CURRENT_AT_REST);
         if (craft.told(FcSettings.CURRENT_READ) && Math.abs(rest) > AT_REST_A) {
-            found.add(Violation.of(
-                    "current-at-rest",
-                    Severity.CANNOT_WORK,
-                    "It shows " + craft.told().said(FcSettings.CURRENT_AT_REST) + " more than flows",
-                    "Enter 0",
+            found.add(Violation.cannotWork(
+                    Power.WORDS
+                            .requirement("current-at-rest")
+                            .with("rest", Param.written(craft.told().said(FcSettings.CURRENT_AT_REST))),
                     COMPLAINT,
                     List.of(FcSettings.CURRENT_AT_REST),
-                    List.of(Edit.set(FcSettings.CURRENT_AT_REST, 0.0))));
+                    Edit.set(FcSettings.CURRENT_AT_REST, 0.0)));
         }
         return found;
     }
@@ -217,33 +202,30 @@ final class PowerRequirements {
         List<Violation> found = new ArrayList<>();
         if (lowest < floor - 1e-9) {
             found.add(Violation.of(
-                    "lowest-cell",
+                    Power.WORDS
+                            .requirement("lowest-cell")
+                            .with("set", Param.written(craft.told().said(FcSettings.LOWEST_CELL)))
+                            .with("floor", Param.number(floor, "V")),
                     Severity.HAZARD,
-                    "It calls a battery critical at " + craft.told().said(FcSettings.LOWEST_CELL) + ": below " + floor
-                            + " V a cell is harmed even under load",
-                    "Enter " + floor + " V a cell",
                     "",
                     List.of(FcSettings.LOWEST_CELL),
                     List.of(Edit.set(FcSettings.LOWEST_CELL, floor))));
         }
         if (warn < lowest) {
-            found.add(Violation.of(
-                    "warn-cell",
-                    Severity.CANNOT_WORK,
-                    "It warns at " + craft.told().said(FcSettings.WARN_CELL)
-                            + ", after it calls the battery critical at "
-                            + craft.told().said(FcSettings.LOWEST_CELL),
-                    "The warning comes first: 3.7 or 3.5 V a cell",
+            found.add(Violation.cannotWork(
+                    Power.WORDS
+                            .requirement("warn-cell")
+                            .with("warn", Param.written(craft.told().said(FcSettings.WARN_CELL)))
+                            .with("lowest", Param.written(craft.told().said(FcSettings.LOWEST_CELL))),
                     "",
                     List.of(FcSettings.WARN_CELL, FcSettings.LOWEST_CELL),
-                    List.of(
-                            Edit.set(FcSettings.WARN_CELL, Math.min(4.4, Math.max(early, lowest + 0.1))),
-                            Edit.set(FcSettings.LOWEST_CELL, Math.max(floor, Math.min(lowest, warn - 0.1))))));
+                    Edit.set(FcSettings.WARN_CELL, Math.min(4.4, Math.max(early, lowest + 0.1))),
+                    Edit.set(FcSettings.LOWEST_CELL, Math.max(floor, Math.min(lowest, warn - 0.1)))));
         } else if (warn < early - 1e-9) {
             found.add(Violation.doubt(
-                    "warn-cell-low",
-                    "It warns at " + craft.told().said(FcSettings.WARN_CELL),
-                    "3.7 V a cell for a long battery life, 3.5 V to use it",
+                    Power.WORDS
+                            .requirement("warn-cell-low")
+                            .with("warn", Param.written(craft.told().said(FcSettings.WARN_CELL))),
                     "",
                     FcSettings.WARN_CELL));
         }

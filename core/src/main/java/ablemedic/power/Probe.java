@@ -1,8 +1,10 @@
 package ablemedic.power;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Text;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
-import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Distribution;
@@ -10,6 +12,7 @@ import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.FixedWord;
 import ablemedic.diagnosis.Gaussian;
 import ablemedic.diagnosis.Mixture;
+import ablemedic.family.CheckBuilder;
 import ablemedic.family.Place;
 import ablemedic.physics.BatteryOut;
 import ablemedic.physics.Memory;
@@ -20,6 +23,7 @@ import ablemedic.wiring.Electrics;
 import ablemedic.wiring.Wiring;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /**
  * A meter's two probes on two points of the craft.
@@ -34,10 +38,9 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
 
     public static final String CLIMBING = "climbing";
 
-    private static final List<Outcome> WORDS =
-            List.of(new Outcome(OVER, "OL, nothing gets through"), new Outcome(CLIMBING, "climbing and not settling"));
     private static final Memory<Meter, Scale> OHMS = new Memory<>(16);
-    private static final Scale VOLTS = new Scale("voltage from red to black", "V", -65, 65, 0.05, List.of());
+    private static final Scale VOLTS =
+            new Scale(words(Mode.VOLTS).line("measure").plain(), "V", -65, 65, 0.05, List.of());
     /** A blunder: a tip slipped, a wrong pad, a range misread. Common practice. */
     private static final double BLUNDER = 0.05;
     /** Above this no copper joins two points, ohms. */
@@ -70,20 +73,22 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
 
     private static final double AWKWARD_MINUTES = 0.2;
 
-    /** Wiring and its harm, whatever the board was told. */
-    private static final Facet<Craft, Electrics> WIRED = Facet.of("what a probe can touch", Craft::electrics);
+    /** Wiring and its harm, however the FC is configured. */
+    private static final Facet<Craft, Electrics> WIRED = Facet.of("probed", Craft::electrics);
 
     /** The two ways of measuring. */
     public enum Mode {
-        OHMS("ohms", 0.5, 0.02),
-        VOLTS("volts", 0.4, 0.35);
+        OHMS("ohms", "resistance-between", 0.5, 0.02),
+        VOLTS("volts", "voltage-between", 0.4, 0.35);
 
         private final String prefix;
+        private final String kind;
         private final double minutes;
         private final double risk;
 
-        Mode(String prefix, double minutes, double risk) {
+        Mode(String prefix, String kind, double minutes, double risk) {
             this.prefix = prefix;
+            this.kind = kind;
             this.minutes = minutes;
             this.risk = risk;
         }
@@ -110,33 +115,37 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
 
     @Override
     public String kind() {
-        return mode == Mode.OHMS ? "resistance-between" : "voltage-between";
+        return mode.kind;
     }
 
     @Override
     public String title(Craft sound) {
-        return (mode == Mode.OHMS ? "Resistance from " : "Voltage from ") + red.label() + " to " + black.label();
+        return pointed().line("do").plain();
     }
 
     @Override
     public String instruction(Craft sound) {
-        return mode == Mode.OHMS
-                ? "Pack out, computer out, meter on ohms. Red on " + red.label() + ", black on " + black.label()
-                        + ". Hold still for three seconds; enter what it shows, leads included."
-                : "Motors stopped, meter on DC volts. Black on " + black.label() + " first, then red on " + red.label()
-                        + ". One hand; let no tip bridge two pads." + betweenSupplies(sound);
+        Words words = mode == Mode.OHMS ? pointed() : pointed().with("grounded", Param.when(isGrounded(sound)));
+        return words.steps("do").stream().map(Text::plain).collect(Collectors.joining(" "));
     }
 
-    /** The caution where neither probe is on a ground and the two are not one net. */
-    private String betweenSupplies(Craft sound) {
+    private static Words words(Mode mode) {
+        return Power.WORDS.check(mode.kind);
+    }
+
+    private Words pointed() {
+        return words(mode)
+                .with("red", Param.pad(red.id(), red.label()))
+                .with("black", Param.pad(black.id(), black.label()));
+    }
+
+    /** Whether a probe is on a ground or both are on one net; else a tip that slips joins two supplies. */
+    private boolean isGrounded(Craft sound) {
         Electrics electrics = sound.electrics().sound();
         BatteryOut craft = BatteryOut.of(electrics, meter);
-        boolean safe = electrics.wiring().plug().isEmpty()
+        return electrics.wiring().plug().isEmpty()
                 || craft.ohms(electrics.wiring().plug().orElseThrow()[1], black.node()) < GROUND_OHMS
                 || craft.ohms(red.node(), black.node()) < GROUND_OHMS;
-        return safe
-                ? ""
-                : " Neither point is a ground: a tip that slips joins two supplies and burns a part. Clip the black probe on, limiter between, and touch with the red one only.";
     }
 
     @Override
@@ -146,8 +155,16 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
 
     /** Up to the highest range of the meter, above which it shows OL. */
     private Scale ohmScale() {
-        return OHMS.of(
-                meter, m -> new Scale("resistance between the two points", "ohm", 0, m.highestOhms(), 0.3, WORDS));
+        return OHMS.of(meter, m -> {
+            Words words = words(Mode.OHMS);
+            return new Scale(
+                    words.line("measure").plain(),
+                    "ohm",
+                    0,
+                    m.highestOhms(),
+                    0.3,
+                    CheckBuilder.named(words, List.of(OVER, CLIMBING)));
+        });
     }
 
     @Override
@@ -238,7 +255,7 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
         return mode.minutes + (awkward(red) ? AWKWARD_MINUTES : 0) + (awkward(black) ? AWKWARD_MINUTES : 0);
     }
 
-    /** A lead's end is harder to touch than a pad. */
+    /** A wire's end is harder to touch than a pad. */
     private static boolean awkward(Wiring.Point point) {
         return !point.id().equals(point.pad());
     }

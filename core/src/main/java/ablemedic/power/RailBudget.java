@@ -1,5 +1,6 @@
 package ablemedic.power;
 
+import ablemedic.catalogue.Param;
 import ablemedic.physics.BatteryOut;
 import ablemedic.physics.Circuits;
 import ablemedic.physics.Powered;
@@ -14,8 +15,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * What hangs on each regulator of a craft, and what is to spare. Draws follow from the powered network, so that a rail
- * fed from another counts there as well; 20 % spare is common practice.
+ * What is on each regulator of a craft, and what is to spare. Draws follow from the powered network, so that a rail fed
+ * from another counts there as well; 20 % spare is common practice.
  */
 public final class RailBudget {
     /** Share of a regulator's rating to leave free. */
@@ -26,10 +27,10 @@ public final class RailBudget {
     /**
      * A regulator and its load.
      *
-     * @param givesA amperes with every part of the good sort
+     * @param givesA amperes with typical parts
      * @param spareA rating less the spare share less what it gives; negative when the budget is broken
-     * @param parts what hangs on it directly
-     * @param poor what happens when one part is the poor sort
+     * @param parts what is on it directly
+     * @param poor what happens when one part is a poor one
      */
     public record Rail(
             String name,
@@ -70,8 +71,15 @@ public final class RailBudget {
                 }
             }
             rails.add(new Rail(
-                    PowerFaults.number(output.volts()) + " V of the "
-                            + output.part().label(),
+                    Power.WORDS
+                            .catalogue("instruments")
+                            .of("rail-budget")
+                            .with("volts", Param.number(output.volts(), "V"))
+                            .with(
+                                    "part",
+                                    Param.part(output.part().id(), output.part().label()))
+                            .line("rail")
+                            .plain(),
                     output.volts(),
                     output.limitA(),
                     output.givesA(),

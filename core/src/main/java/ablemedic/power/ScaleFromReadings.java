@@ -1,5 +1,8 @@
 package ablemedic.power;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Text;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.reading.Estimate;
 import ablemedic.reading.Meter;
@@ -24,7 +27,6 @@ public final class ScaleFromReadings {
     /** Packs closer than this cannot part scale from offset, volts. */
     private static final double APART_V = 0.5;
 
-    private static final String ANOTHER_PACK = " at another pack, at least half a volt away.";
     /** Less than this is nothing, volts. */
     private static final double NOTHING_V = 0.3;
     /** How near to a regulated voltage a shown one is taken for it, as a share. Common practice. */
@@ -64,25 +66,17 @@ public final class ScaleFromReadings {
         Pair last = pairs.get(pairs.size() - 1);
         List<Cause> causes = VoltageCauses.of(pairs, oldScale, craft, meter);
         if (pairs.stream().anyMatch(pair -> pair.shownV() < NOTHING_V)) {
-            return without(
-                    causes,
-                    "Nothing is shown: no scale makes something of it. Look for the sense lead, the source and the "
-                            + "divider.");
+            return without(causes, words().line("nothing"));
         }
         Optional<Double> rail = rail(first.shownV(), craft.electrics());
         if (pairs.size() < 2) {
             return without(
                     causes,
-                    rail.map(
-                                            r -> "A regulator of " + PowerFaults.number(r)
-                                                    + " V would show just this: look first "
-                                                    + "whether the sense lead sits on one, whether it is on the sheet or not. Then take a second reading")
-                                    .orElse(
-                                            "One reading gives no scale: a sense lead on a regulator can show any number. Take a second reading")
-                            + ANOTHER_PACK);
+                    rail.map(r -> words().with("volts", Param.number(r, "V")).line("rail"))
+                            .orElseGet(() -> words().line("one")));
         }
         if (Math.abs(last.trueV() - first.trueV()) < APART_V) {
-            return without(causes, "Both readings are at one pack: a scale needs the second" + ANOTHER_PACK);
+            return without(causes, words().line("alike"));
         }
         double slope = (last.shownV() - first.shownV()) / (last.trueV() - first.trueV());
         Estimate offset = offset(first, last, meter);
@@ -91,24 +85,28 @@ public final class ScaleFromReadings {
                     causes,
                     Optional.empty(),
                     Optional.of(offset),
-                    "What is shown does not follow the pack: it is a "
-                            + "regulated source"
-                            + rail.map(r -> " of " + PowerFaults.number(r) + " V")
-                                    .orElse("")
-                            + ". A scale would only hide a wire on the wrong pad.");
+                    words().with("near", Param.when(rail.isPresent()))
+                            .with("volts", Param.number(rail.orElse(0.0), "V"))
+                            .line("fixed")
+                            .plain());
         }
         if (Math.abs(offset.value()) > Math.max(0.3, offset.expanded())) {
             return new Answer(
                     causes,
                     Optional.of(slopeScale(first, last, oldScale, meter)),
                     Optional.of(offset),
-                    "The offset is real: look for the ground drop before the scale is entered.");
+                    words().line("offset").plain());
         }
         return new Answer(causes, Optional.of(meanScale(first, last, oldScale, meter)), Optional.of(offset), "");
     }
 
-    private static Answer without(List<Cause> causes, String advice) {
-        return new Answer(causes, Optional.empty(), Optional.empty(), advice);
+    private static Answer without(List<Cause> causes, Text advice) {
+        return new Answer(causes, Optional.empty(), Optional.empty(), advice.plain());
+    }
+
+    /** What it says of readings. */
+    static Words words() {
+        return Power.WORDS.catalogue("instruments").of("scale-from-readings");
     }
 
     private static Estimate shown(Pair pair) {

@@ -39,7 +39,7 @@ public final class SenseChain {
 
     /** What the readings on screen depend on. */
     static final Facet<Craft, Sensed> SENSED = Facet.of(
-            "wiring, harm, and what the board was told of power",
+            "power-as-configured",
             craft -> new Sensed(craft.electrics(), craft.told().only(FcSettings::isOfPower)));
 
     /** The electrical side and what the board was told of it. */

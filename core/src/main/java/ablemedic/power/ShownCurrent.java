@@ -1,5 +1,8 @@
 package ablemedic.power;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Text;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FcSettings;
 import ablemedic.diagnosis.Answers;
@@ -11,14 +14,14 @@ import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Gaussian;
 import ablemedic.physics.Powered;
 import java.util.List;
-import java.util.Locale;
+import java.util.stream.Collectors;
 
 /** What the craft shows of its current with the motors stopped. */
 record ShownCurrent(String id) implements Check<Craft> {
-    private static final Scale SHOWN =
-            new Scale("current shown with the motors stopped", "A", -20, 200, 0.3, List.of());
+    private static final Words WORDS = Power.WORDS.check("shown-current");
+    private static final Scale SHOWN = new Scale(WORDS.line("measure").plain(), "A", -20, 200, 0.3, List.of());
 
-    /** Current that the board reckons while another flows, amperes. */
+    /** Current that the FC computes while another flows, amperes. */
     static double shown(SenseChain.Sensed craft, double trueA) {
         return craft.told().get(FcSettings.CURRENT_READ)
                 ? trueA * CurrentChain.share(craft.electrics()) * craft.told().get(FcSettings.CURRENT_SCALE)
@@ -33,15 +36,19 @@ record ShownCurrent(String id) implements Check<Craft> {
 
     @Override
     public String title(Craft sound) {
-        return "Read the shown current with the motors stopped";
+        return WORDS.line("do").plain();
     }
 
     @Override
     public String instruction(Craft sound) {
-        return String.format(
-                Locale.ROOT,
-                "On the screen or the computer. By the sheet the craft draws about %.1f A at " + "rest.",
-                Powered.onBench(sound.electrics()).packA());
+        return WORDS
+                .with(
+                        "rest",
+                        new Param.Quantity(Powered.onBench(sound.electrics()).packA(), "A", 1))
+                .steps("do")
+                .stream()
+                .map(Text::plain)
+                .collect(Collectors.joining(" "));
     }
 
     @Override

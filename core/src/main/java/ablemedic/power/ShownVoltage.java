@@ -1,5 +1,8 @@
 package ablemedic.power;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Text;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Scale;
@@ -10,23 +13,23 @@ import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Gaussian;
 import ablemedic.reading.Meter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 
 /**
- * What the craft shows of its pack, beside a meter at the pack's leads. What the meter shows is told with it; until
+ * What the craft shows of its pack, beside a meter at the battery's plug. What the meter shows is told with it; until
  * then the pack is known only by how charged it is.
  *
- * @param with which pack to use
  * @param charge 0 to 1
  * @param meterV what the meter shows, volts
  */
-record ShownVoltage(String id, String with, double charge, Meter meter, OptionalDouble meterV) implements Check<Craft> {
-    private static final Scale SHOWN = new Scale(
-            "voltage shown on the screen or computer", "V", 0, ScaleFromReadings.HIGHEST_SHOWN_V, 0.5, List.of());
-    private static final Scale TOLD =
-            new Scale("voltage on the meter at the pack's leads", "V", 0.5, ScaleFromReadings.HIGHEST_V);
+record ShownVoltage(String id, double charge, Meter meter, OptionalDouble meterV) implements Check<Craft> {
+    private static final Words WORDS = Power.WORDS.check("shown-voltage");
+    private static final Scale SHOWN =
+            new Scale(WORDS.line("measure").plain(), "V", 0, ScaleFromReadings.HIGHEST_SHOWN_V, 0.5, List.of());
+    private static final Scale TOLD = new Scale(WORDS.line("tell").plain(), "V", 0.5, ScaleFromReadings.HIGHEST_V);
+    private static final double HALF = 0.5;
     private static final double BLUNDER = 0.05;
     /** Divider resistors of 1 % each and the converter's reference. Common practice. */
     private static final double CHAIN_SHARE = 0.012;
@@ -34,8 +37,8 @@ record ShownVoltage(String id, String with, double charge, Meter meter, Optional
     private static final double STEP_V = 0.06;
     private static final double PACK_SHARE = 0.02;
 
-    ShownVoltage(String id, String with, double charge, Meter meter) {
-        this(id, with, charge, meter, OptionalDouble.empty());
+    ShownVoltage(String id, double charge, Meter meter) {
+        this(id, charge, meter, OptionalDouble.empty());
     }
 
     @Override
@@ -50,13 +53,18 @@ record ShownVoltage(String id, String with, double charge, Meter meter, Optional
 
     @Override
     public String title(Craft sound) {
-        return "Compare the shown voltage with the meter, " + with
-                + (meterV.isPresent() ? String.format(Locale.ROOT, ": %.2f V on the meter", meterV.getAsDouble()) : "");
+        return words().line("do").plain();
     }
 
     @Override
     public String instruction(Craft sound) {
-        return "Meter at the pack's leads and the shown voltage at the same moment, motors stopped, " + with + ".";
+        return words().steps("do").stream().map(Text::plain).collect(Collectors.joining(" "));
+    }
+
+    private Words words() {
+        return WORDS.with("charge", new Param.Choice(charge > HALF ? "full" : "low"))
+                .with("measured", Param.when(meterV.isPresent()))
+                .with("volts", new Param.Quantity(meterV.orElse(0), "V", 2));
     }
 
     @Override
@@ -116,6 +124,6 @@ record ShownVoltage(String id, String with, double charge, Meter meter, Optional
 
     @Override
     public Check<Craft> told(double volts) {
-        return new ShownVoltage(id, with, charge, meter, OptionalDouble.of(volts));
+        return new ShownVoltage(id, charge, meter, OptionalDouble.of(volts));
     }
 }

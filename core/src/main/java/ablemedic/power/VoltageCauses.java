@@ -1,5 +1,7 @@
 package ablemedic.power;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.configuration.Configuration;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
@@ -23,7 +25,6 @@ import ablemedic.reading.Meter;
 import ablemedic.wiring.Electrics;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /** What is behind a wrong voltage, weighed by the reasoning from nothing but readings beside the meter. */
 final class VoltageCauses {
@@ -54,26 +55,27 @@ final class VoltageCauses {
             known = known.with(check, new Measured(pair.shownV() * toSheet), Sureness.SURE);
         }
         Posterior<Craft> standing = diagnosis.standing(known);
+        Words words = ScaleFromReadings.words();
         List<Cause> causes = new ArrayList<>();
         double right = standing.nothingLeft();
         boolean scaleDiffers = Math.abs(toSheet - 1) > SCALE_DIFFERS;
         causes.add(new Cause(
                 scaleDiffers
-                        ? "The scale of " + PowerFaults.number(setScale) + " is not that of this divider, "
-                                + PowerFaults.number(sound.told(FcSettings.VOLTAGE_SCALE))
-                        : "It is right: resistors of 1 % and a meter may differ so much",
+                        ? words.with("set", Param.number(setScale, ""))
+                                .with("right", Param.number(sound.told(FcSettings.VOLTAGE_SCALE), ""))
+                                .line("differs")
+                                .plain()
+                        : words.line("sound").plain(),
                 right,
-                "would show " + volts(sound, pairs.get(0), toSheet)));
+                volts(sound, pairs.get(0), toSheet)));
         for (Suspect<Craft> suspect : standing.suspects()) {
             if (suspect.belief() >= WORTH_SHOWING && standing.explaining().contains(suspect.remedy())) {
                 Fault<Craft> fault = suspect.leading();
                 causes.add(new Cause(
-                        fault.describe(craft),
-                        suspect.belief(),
-                        "would show " + volts(fault.applyTo(sound), pairs.get(0), toSheet)));
+                        fault.describe(craft), suspect.belief(), volts(fault.applyTo(sound), pairs.get(0), toSheet)));
             }
         }
-        causes.add(new Cause("Something that is not in the book", standing.notInBook(), ""));
+        causes.add(new Cause(words.line("unknown").plain(), standing.notInBook(), ""));
         return causes.stream()
                 .filter(c -> c.belief() >= WORTH_SHOWING)
                 .sorted((a, b) -> Double.compare(b.belief(), a.belief()))
@@ -82,10 +84,11 @@ final class VoltageCauses {
     }
 
     private static String volts(Craft craft, Pair pair, double toSheet) {
-        return String.format(
-                Locale.ROOT,
-                "%.2f V at this pack",
-                SenseChain.at(craft, pair.trueV()).shownV() / toSheet);
+        double shown = SenseChain.at(craft, pair.trueV()).shownV() / toSheet;
+        return ScaleFromReadings.words()
+                .with("volts", new Param.Quantity(shown, "V", 2))
+                .line("shows")
+                .plain();
     }
 
     /** A usual craft with a sense lead; the scale that is set is taken to suit its divider. */

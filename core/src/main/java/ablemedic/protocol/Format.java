@@ -1,7 +1,6 @@
 package ablemedic.protocol;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -9,27 +8,50 @@ import java.util.Optional;
  * from them can be worked out by hand.
  */
 public enum Format {
-    PWM("PWM", Kind.PULSES, List.of(), false, 1, Back.NONE),
-    PPM("PPM", Kind.PULSES, List.of(), false, 1, Back.NONE),
-    DSHOT("DSHOT", Kind.PULSES, List.of(150_000, 300_000, 600_000), false, 1, Back.NONE),
-    SBUS("SBUS", Kind.BYTES_E2, List.of(100_000), true, 1, Back.NONE),
-    IBUS("IBUS", Kind.BYTES, List.of(115_200), false, 1, Back.OTHER_LINE),
-    CRSF("CRSF", Kind.BYTES, List.of(416_666, 420_000), false, 2, Back.TWO_WAY),
-    SATELLITE("satellite serial", Kind.BYTES, List.of(115_200), false, 1, Back.NONE),
-    POLLED("one-wire polled telemetry", Kind.BYTES, List.of(57_600), true, 1, Back.TWO_WAY),
-    STREAM("one-way telemetry stream", Kind.BYTES, List.of(9_600), true, 1, Back.ONE_WAY),
+    PWM("pwm", "PWM", Kind.PULSES, List.of(), false, 1, Back.NONE),
+    PPM("ppm", "PPM", Kind.PULSES, List.of(), false, 1, Back.NONE),
+    DSHOT("dshot", "DSHOT", Kind.PULSES, List.of(150_000, 300_000, 600_000), false, 1, Back.NONE),
+    SBUS("sbus", "SBUS", Kind.BYTES_E2, List.of(100_000), true, 1, Back.NONE),
+    IBUS("ibus", "IBUS", Kind.BYTES, List.of(115_200), false, 1, Back.OTHER_LINE),
+    CRSF("crsf", "CRSF", Kind.BYTES, List.of(416_666, 420_000), false, 2, Back.TWO_WAY),
+    SATELLITE("satellite-serial", "satellite serial", Kind.BYTES, List.of(115_200), false, 1, Back.NONE),
+    POLLED(
+            "one-wire-polled-telemetry",
+            "half-duplex polled telemetry",
+            Kind.BYTES,
+            List.of(57_600),
+            true,
+            1,
+            Back.TWO_WAY),
+    STREAM("one-way-telemetry-stream", "one-way telemetry stream", Kind.BYTES, List.of(9_600), true, 1, Back.ONE_WAY),
     MAVLINK(
+            "mavlink",
             "MAVLink",
             Kind.BYTES,
             List.of(57_600, 9_600, 19_200, 38_400, 115_200, 230_400, 460_800, 921_600),
             false,
             2,
             Back.TWO_WAY),
-    NMEA("NMEA 0183", Kind.BYTES, List.of(9_600, 4_800, 19_200, 38_400, 57_600, 115_200), false, 1, Back.NONE),
-    BINARY_GNSS("binary GNSS", Kind.BYTES, List.of(9_600, 19_200, 38_400, 57_600, 115_200), false, 2, Back.NONE),
-    DISPLAY("display link", Kind.BYTES, List.of(115_200), false, 2, Back.NONE),
-    VIDEO_CONTROL("video control line", Kind.BYTES, List.of(9_600, 4_800), false, 1, Back.NONE);
+    NMEA(
+            "nmea-0183",
+            "NMEA 0183",
+            Kind.BYTES,
+            List.of(9_600, 4_800, 19_200, 38_400, 57_600, 115_200),
+            false,
+            1,
+            Back.NONE),
+    BINARY_GNSS(
+            "binary-gnss",
+            "binary GNSS",
+            Kind.BYTES,
+            List.of(9_600, 19_200, 38_400, 57_600, 115_200),
+            false,
+            2,
+            Back.NONE),
+    DISPLAY("display-link", "OSD link", Kind.BYTES, List.of(115_200), false, 2, Back.NONE),
+    VIDEO_CONTROL("video-control-line", "VTX control line", Kind.BYTES, List.of(9_600, 4_800), false, 1, Back.NONE);
 
+    private final String id;
     private final String label;
     private final Kind kind;
     private final List<Integer> bauds;
@@ -37,7 +59,8 @@ public enum Format {
     private final int wires;
     private final Back back;
 
-    Format(String label, Kind kind, List<Integer> bauds, boolean inverted, int wires, Back back) {
+    Format(String id, String label, Kind kind, List<Integer> bauds, boolean inverted, int wires, Back back) {
+        this.id = id;
         this.label = label;
         this.kind = kind;
         this.bauds = bauds;
@@ -75,9 +98,9 @@ public enum Format {
         return label;
     }
 
-    /** Its label in kebab case. */
+    /** What it is stored as. */
     public String id() {
-        return label.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+        return id;
     }
 
     /** Its framing; none where it is made of pulses. */

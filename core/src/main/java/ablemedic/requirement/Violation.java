@@ -56,6 +56,41 @@ public record Violation(
                 edits);
     }
 
+    /** One that is about no wire, in the words of an entry that several violations share. */
+    public static Violation of(
+            String id, Words words, Severity severity, String complaint, List<Setting<?>> settings, List<Edit> edits) {
+        return of(id, severity, text(words, "cause"), text(words, "remedy"), complaint, settings, edits);
+    }
+
+    /** One that can't work, in the words of an entry that several violations share. */
+    public static Violation cannotWork(
+            String id, Words words, String complaint, List<Setting<?>> settings, Edit... edits) {
+        return of(
+                id,
+                Severity.CANNOT_WORK,
+                text(words, "cause"),
+                text(words, "remedy"),
+                complaint,
+                settings,
+                List.of(edits));
+    }
+
+    /** One that may be meant, in the words of an entry that several violations share. */
+    public static Violation doubt(String id, Words words, String complaint, Setting<?>... settings) {
+        return of(
+                id,
+                Severity.DOUBTFUL,
+                text(words, "cause"),
+                text(words, "remedy"),
+                complaint,
+                List.of(settings),
+                List.of());
+    }
+
+    private static String text(Words words, String line) {
+        return words.line(line).plain();
+    }
+
     /** One that can't work, in the words of a catalogue. */
     public static Violation cannotWork(Words words, String complaint, List<Setting<?>> settings, Edit... edits) {
         return of(words, Severity.CANNOT_WORK, complaint, settings, List.of(edits));

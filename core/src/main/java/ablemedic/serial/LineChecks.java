@@ -2,6 +2,8 @@ package ablemedic.serial;
 
 import static ablemedic.diagnosis.Prediction.from;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.craft.SpokenSettings;
 import ablemedic.craft.UartSettings;
@@ -10,8 +12,9 @@ import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Facet;
+import ablemedic.family.CheckBuilder;
 import ablemedic.family.CheckList;
-import ablemedic.family.Place;
+import ablemedic.family.Observer;
 import ablemedic.protocol.Format;
 import ablemedic.uart.CraftLine;
 import ablemedic.uart.CraftLine.End;
@@ -27,11 +30,14 @@ import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
-/** The checks of each line at its wires, its port and its part. */
+/** The checks of each line at its wires, its UART and its part. */
 final class LineChecks {
-    private static final String ON_PORTS =
-            "On the board's page of ports. Look at every line of it, not only at the one that you expect.";
+    private static final double FOLLOWS_WIRES_SLIPS = 0.1;
+    private static final double LOOP_SLIPS = 0.08;
+    private static final String NO_UART = "none";
+    private static final String SHARED = "shared";
 
     private final Craft craft;
     private final CraftLines lines;
@@ -49,41 +55,44 @@ final class LineChecks {
         PadChecks pads = new PadChecks(craft, lines, checks);
         for (CraftLine line : lines.joined()) {
             all.wires(line);
-            all.jobs(line);
-            all.settings(line);
+            all.functions(line);
+            all.formats(line);
+            all.uart(line);
             all.knownGood(line);
-            all.otherPort(line);
+            all.otherUart(line);
             line.ends().forEach(end -> pads.add(line, end));
         }
         all.loops();
     }
 
+    private CheckBuilder ask(String entry, CraftLine line) {
+        return checks.ask(SerialChecks.words(entry))
+                .with("line", SerialFaults.line(line))
+                .with("function", Param.written(line.job().label()))
+                .with("receiver", Param.when(line.job() == UartFunction.RECEIVER));
+    }
+
     private void wires(CraftLine line) {
-        Choices answers = Choices.of(
-                "How do they lie?",
-                List.of(
-                        new Outcome("right", "as the sheet has them"),
-                        new Outcome("exchanged", "TX on TX, RX on RX"),
-                        new Outcome("pad", "one lies on another pad"),
-                        new Outcome("off", "one is off, or hangs by a strand")));
-        String pads = String.join(
-                ", ",
-                line.ends().stream()
-                        .map(end -> label(end.partPad()) + " to pad " + end.printed())
-                        .toList());
-        checks.add(
-                "wires-" + line.id(),
-                "follow-wires",
-                "Follow the wires of the " + line.label() + " with your finger",
-                "A lens, and the board's own print. It should be: " + pads + ".",
-                answers,
-                from(
-                        Facet.of("wires of " + line.id(), c -> lies(line, c.electrics())),
-                        lies -> lies.equals("off") ? seenBroken(answers) : Categorical.expecting(answers, lies, 0.1)),
-                0.8,
-                0,
-                BenchNeeds.PACK_OUT,
-                new Place.OnePart(line.part().id()));
+        String pads = line.ends().stream()
+                .map(end -> Serial.WORDS
+                        .name("map")
+                        .with("end", Param.pad(end.partPad(), label(end.partPad())))
+                        .with("pad", Param.pad(end.boardPad(), end.printed()))
+                        .line("wire")
+                        .plain())
+                .collect(Collectors.joining(", "));
+        ask("follow-wires", line)
+                .id("wires-" + line.id())
+                .at(line.part())
+                .with("pads", Param.written(pads))
+                .shows(
+                        Facet.of("wires-" + line.id(), (Craft c) -> lie(line, c.electrics())),
+                        (asked, lie) -> lie.equals("off")
+                                ? seenBroken(asked)
+                                : Categorical.expecting(asked, lie, FOLLOWS_WIRES_SLIPS))
+                .needs(BenchNeeds.PACK_OUT)
+                .minutes(0.8)
+                .add();
     }
 
     /** What is broken under its sleeve or in a crimp looks right as often as not. Common practice, no source. */
@@ -91,7 +100,7 @@ final class LineChecks {
         return Categorical.of(answers, 0.5, 0.02, 0.03, 0.45);
     }
 
-    private static String lies(CraftLine line, Electrics electrics) {
+    private static String lie(CraftLine line, Electrics electrics) {
         List<End> moved = line.ends().stream()
                 .filter(end ->
                         !electrics.movedTo(end.lead().id(), end.boardPad()).equals(end.boardPad()))
@@ -105,280 +114,263 @@ final class LineChecks {
         return moved.size() == 1 ? "pad" : off ? "off" : "right";
     }
 
-    private record Given(List<String> ports, boolean alone) {}
+    private record Given(List<String> uarts, boolean alone) {}
 
-    private void jobs(CraftLine line) {
-        UartFunction job = line.job();
-        if (checks.has("jobs-" + job.id())) {
+    private void functions(CraftLine line) {
+        UartFunction function = line.job();
+        String id = "jobs-" + function.id();
+        if (checks.has(id)) {
             return;
         }
-        List<Outcome> outcomes = new ArrayList<>(List.of(new Outcome("none", "no port has it")));
-        lines.board().ports().forEach(port -> outcomes.add(new Outcome(port, "port " + port)));
-        outcomes.add(new Outcome("shared", "a port that has another job as well"));
-        Choices answers = Choices.of("Which port has it?", outcomes);
-        checks.add(
-                "jobs-" + job.id(),
-                "read-jobs",
-                "Read which port has the job of " + job.label(),
-                ON_PORTS,
-                answers,
-                from(
-                        Facet.of("ports with " + job.label(), c -> given(job, c)),
-                        given -> Categorical.expecting(
-                                answers,
-                                given.ports().isEmpty()
-                                        ? "none"
-                                        : given.alone() ? known(given.ports().get(0)) : "shared",
-                                SerialChecks.MISREAD)),
-                0.6,
-                0,
-                BenchNeeds.COMPUTER);
+        ask("read-jobs", line)
+                .id(id)
+                .shows(
+                        this::uarts,
+                        asked -> from(
+                                Facet.of("uarts-with-" + function.id(), (Craft c) -> given(function, c)),
+                                given -> Categorical.expecting(asked, outcome(given), Observer.READS.slips())))
+                .needs(BenchNeeds.COMPUTER)
+                .minutes(0.6)
+                .add();
     }
 
-    private String known(String port) {
-        return lines.board().ports().contains(port) ? port : "none";
+    private Choices uarts(Words words) {
+        List<Outcome> outcomes = new ArrayList<>(CheckBuilder.named(words, List.of(NO_UART)));
+        lines.board()
+                .ports()
+                .forEach(uart -> outcomes.add(new Outcome(
+                        uart,
+                        words.with("uart", SerialFaults.uart(uart))
+                                .outcome("uart")
+                                .plain())));
+        outcomes.addAll(CheckBuilder.named(words, List.of(SHARED)));
+        return Choices.of(words.line("ask").plain(), outcomes);
     }
 
-    private static Given given(UartFunction job, Craft craft) {
-        List<String> ports = UartSettings.portsWith(job, craft);
+    private String outcome(Given given) {
+        if (given.uarts().isEmpty()) {
+            return NO_UART;
+        }
+        String first = given.uarts().get(0);
+        return !given.alone() ? SHARED : lines.board().ports().contains(first) ? first : NO_UART;
+    }
+
+    private static Given given(UartFunction function, Craft craft) {
+        List<String> uarts = UartSettings.portsWith(function, craft);
         return new Given(
-                ports,
-                ports.isEmpty() || craft.told(UartSettings.jobsOf(ports.get(0))).size() == 1);
+                uarts,
+                uarts.isEmpty() || craft.told(UartSettings.jobsOf(uarts.get(0))).size() == 1);
     }
 
-    private void settings(CraftLine line) {
-        UartFunction job = line.job();
-        String id = line.id();
-        if (job.formats().size() > 1) {
-            checks.add(SerialSettings.format(job)
-                    .read(
-                            "format-" + id,
-                            "read-format",
-                            "Read which format the board is told for the " + job.label(),
-                            "With the settings of the " + job.label() + ", not of the port.",
-                            0.5));
+    private void formats(CraftLine line) {
+        UartFunction function = line.job();
+        if (function.formats().size() > 1) {
+            ask("read-format", line)
+                    .id("format-" + line.id())
+                    .minutes(0.5)
+                    .needs(BenchNeeds.COMPUTER)
+                    .reads(SerialSettings.format(function));
         }
         if (line.spoken().formats().size() > 1) {
-            checks.add(SerialSettings.partFormat(job)
-                    .read(
-                            "speaks-" + id,
-                            job == UartFunction.RECEIVER ? "read-at-radio" : "read-part",
-                            "Read what the " + line.label() + " is set to speak",
-                            job == UartFunction.RECEIVER
-                                    ? "In the radio's bind settings: the receiver's output. Its lamp's colour may tell it too."
-                                    : "With its own tool, or by the letters that come: $ begins a sentence.",
-                            1)
-                    .needing(job == UartFunction.RECEIVER ? BenchNeeds.RADIO : BenchNeeds.COMPUTER));
+            boolean receiver = function == UartFunction.RECEIVER;
+            ask("speaks", line)
+                    .id("speaks-" + line.id())
+                    .kind(receiver ? "read-at-radio" : "read-part")
+                    .minutes(1)
+                    .needs(receiver ? BenchNeeds.RADIO : BenchNeeds.COMPUTER)
+                    .reads(SerialSettings.partFormat(function));
         }
-        Optional<SerialPad> pad = lines.pads(line).stream().findFirst();
-        if (pad.isEmpty() || !UartSettings.PORTS.contains(pad.get().port())) {
-            return;
-        }
-        String port = pad.get().port();
+    }
+
+    /** The checks of the UART that a line is on. */
+    private void uart(CraftLine line) {
+        lines.pads(line).stream()
+                .findFirst()
+                .filter(pad -> UartSettings.PORTS.contains(pad.port()))
+                .ifPresent(pad -> {
+                    rates(line, pad.port());
+                    inversion(line, pad);
+                    if (line.format() == Format.POLLED) {
+                        setOnUart("read-half-duplex", line, pad.port())
+                                .id("half-duplex-" + line.id())
+                                .reads(SerialSettings.oneWire(pad.port()));
+                    }
+                    softSerial(line, pad.port());
+                });
+    }
+
+    private CheckBuilder setOnUart(String entry, CraftLine line, String uart) {
+        return ask(entry, line)
+                .with("uart", SerialFaults.uart(uart))
+                .minutes(0.5)
+                .needs(BenchNeeds.COMPUTER);
+    }
+
+    private void rates(CraftLine line, String uart) {
         if (line.format().bauds().size() > 1 && line.format() != Format.CRSF) {
-            checks.rate(
-                    SerialSettings.baud(port),
-                    UartSettings.baud(port),
-                    craft,
-                    "rate-" + id,
-                    "read-rate",
-                    "Read the rate of port " + port,
-                    ON_PORTS + " 0 for automatic.");
-            checks.rate(
-                    SerialSettings.partBaud(job),
-                    SpokenSettings.baud(job),
-                    craft,
-                    "part-rate-" + id,
-                    "read-part",
-                    "Read the rate that the " + line.label() + " is set to",
-                    "With its own tool; 0 where it is as it came.");
+            setOnUart("read-rate", line, uart)
+                    .id("rate-" + line.id())
+                    .minutes(1)
+                    .readsWhole(SerialSettings.baud(uart), craft);
+            ofPart("part-rate", line).readsWhole(SerialSettings.partBaud(line.job()), craft);
         }
-        if (job == UartFunction.GNSS) {
-            checks.rate(
-                    SerialSettings.GNSS_HZ,
-                    SpokenSettings.GNSS_HZ,
-                    craft,
-                    "gnss-hz-" + id,
-                    "read-part",
-                    "Read how many positions a second the " + line.label() + " is set to",
-                    "With its own tool, or count the sentences of one second.");
-        }
-        if (pad.get().inverter() == Inverter.CHIP || pad.get().inverter() == Inverter.SOFTWARE) {
-            checks.add(SerialSettings.inversion(port)
-                    .read(
-                            "inversion-" + id,
-                            "read-inversion",
-                            "Read the inversion of port " + port,
-                            "With the settings of the " + job.label() + " or of the port.",
-                            0.5));
-        }
-        if (pad.get().inverter() == Inverter.JUMPER) {
-            Choices jumper = Choices.of(
-                    "How is it bridged?",
-                    List.of(new Outcome("plain", "for a plain line"), new Outcome("inverted", "for an inverted line")));
-            String address = lines.boardPart().address(pad.get().name());
-            checks.add(
-                    "jumper-" + id,
-                    "look-at-jumper",
-                    "Look at the jumper of pad " + pad.get().name(),
-                    "Three spots of solder beside the pad; the board's print names them.",
-                    jumper,
-                    from(
-                            Facet.of("jumper of " + id, c -> c.electrics().otherJumper(address)),
-                            other -> Categorical.expecting(
-                                    jumper,
-                                    line.format().inverted() != other ? "inverted" : "plain",
-                                    SerialChecks.MISREAD)),
-                    0.8,
-                    0,
-                    BenchNeeds.PACK_OUT,
-                    new Place.OnePart(lines.boardPart().id()));
-        }
-        if (line.format() == Format.POLLED) {
-            checks.add(SerialSettings.oneWire(port)
-                    .read(
-                            "half-duplex-" + id,
-                            "read-half-duplex",
-                            "Read whether port " + port + " is half duplex",
-                            "With the settings of telemetry or of the port.",
-                            0.5));
-        }
-        if (lines.board().isSoft(port)) {
-            checks.add(SerialSettings.SOFT.read(
-                    "soft-setting", "read-soft-serial", "Is soft serial on?", "Among the board's features.", 0.4));
-            checks.add(SerialSettings.SOFT_BUILT.read(
-                    "soft-in-version",
-                    "read-soft-serial",
-                    "Does this version have soft serial on that pin?",
-                    "In the version's own list of what it has for this board; the port is missing from the page of ports where it has not.",
-                    1));
+        if (line.job() == UartFunction.GNSS) {
+            ofPart("gnss-hz", line).readsWhole(SerialSettings.GNSS_HZ, craft);
         }
     }
 
-    /** Another part in the place of one rules out the part, and what it was set to. */
+    private CheckBuilder ofPart(String entry, CraftLine line) {
+        return ask(entry, line)
+                .id(entry + "-" + line.id())
+                .kind("read-part")
+                .minutes(1)
+                .needs(BenchNeeds.COMPUTER);
+    }
+
+    private void inversion(CraftLine line, SerialPad pad) {
+        if (pad.inverter() == Inverter.CHIP || pad.inverter() == Inverter.SOFTWARE) {
+            setOnUart("read-inversion", line, pad.port())
+                    .id("inversion-" + line.id())
+                    .reads(SerialSettings.inversion(pad.port()));
+        }
+        if (pad.inverter() == Inverter.JUMPER) {
+            String address = lines.boardPart().address(pad.name());
+            ask("look-at-jumper", line)
+                    .id("jumper-" + line.id())
+                    .at(lines.boardPart())
+                    .with("pad", Param.pad(address, pad.name()))
+                    .shows(
+                            Facet.of("jumper-" + line.id(), (Craft c) -> c.electrics()
+                                    .otherJumper(address)),
+                            other -> line.format().inverted() != other ? "inverted" : "plain",
+                            Observer.READS)
+                    .needs(BenchNeeds.PACK_OUT)
+                    .minutes(0.8)
+                    .add();
+        }
+    }
+
+    private void softSerial(CraftLine line, String uart) {
+        if (lines.board().isSoft(uart)) {
+            setOnUart("soft-setting", line, uart)
+                    .kind("read-soft-serial")
+                    .minutes(0.4)
+                    .reads(SerialSettings.SOFT);
+            setOnUart("soft-in-version", line, uart)
+                    .kind("read-soft-serial")
+                    .minutes(1)
+                    .reads(SerialSettings.SOFT_BUILT);
+        }
+    }
+
+    /** Another part in the place of one rules out the part, and its settings. */
     private void knownGood(CraftLine line) {
-        if (line.job() == UartFunction.VIDEO_CONTROL
-                || checks.has("known-good-" + line.part().id())) {
+        String id = "known-good-" + line.part().id();
+        if (line.job() == UartFunction.VIDEO_CONTROL || checks.has(id)) {
             return;
         }
-        Choices answers = Choices.of(
-                "What comes of it?",
-                List.of(new Outcome("works", "with the other one it works"), new Outcome("not", "the same as before")));
-        checks.add(
-                "known-good-" + line.part().id(),
-                "known-good-part",
-                "Try one that is known to be good in place of the "
-                        + line.part().label(),
-                "One of the same sort, set as it comes, on the same wires.",
-                answers,
-                from(
-                        Facet.of("line with another " + line.part().id(), c -> withAnother(line, c)),
-                        works -> Categorical.expecting(answers, works ? "works" : "not", SerialChecks.MISREAD)),
-                9,
-                0.2,
-                BenchNeeds.POWERED_AND_RADIO,
-                new Place.OnePart(line.part().id()));
+        ask("known-good-part", line)
+                .id(id)
+                .at(line.part())
+                .shows(
+                        Facet.of(
+                                "works-with-another-" + line.part().id(),
+                                (Craft c) -> works(line, withAnother(line, c))),
+                        works -> works ? "works" : "not",
+                        Observer.READS)
+                .needs(BenchNeeds.POWERED_AND_RADIO)
+                .minutes(9)
+                .risk(0.2)
+                .add();
     }
 
-    private boolean withAnother(CraftLine line, Craft craft) {
-        Electrics e =
-                craft.electrics().without(Defect.OtherDraw.slot(line.part().id()));
-        Craft other = craft.withElectrics(e)
-                .with(SpokenSettings.format(line.job()), this.craft.told(SpokenSettings.format(line.job())))
-                .with(SpokenSettings.baud(line.job()), this.craft.told(SpokenSettings.baud(line.job())));
-        return works(line, other);
+    private Craft withAnother(CraftLine line, Craft faulty) {
+        return faulty.withElectrics(faulty.electrics()
+                        .without(Defect.OtherDraw.slot(line.part().id())))
+                .with(SpokenSettings.format(line.job()), craft.told(SpokenSettings.format(line.job())))
+                .with(SpokenSettings.baud(line.job()), craft.told(SpokenSettings.baud(line.job())));
     }
 
-    private boolean works(CraftLine line, Craft craft) {
-        CraftLines.Now now = lines.now(line, craft, false);
+    private boolean works(CraftLine line, Craft faulty) {
+        CraftLines.Now now = lines.now(line, faulty, false);
         UartRequest wish = line.wish(line.format());
         return (!wish.heard() || now.heard() != Reach.NONE) && (!wish.spokenTo() || now.spoken() != Reach.NONE);
     }
 
-    /** The same part at another port rules out the port, its pads and what it was told. */
-    private void otherPort(CraftLine line) {
-        List<String> how = SerialFixes.elsewhere(lines, line);
+    /** The same part on another UART rules out the UART, its pads and its settings. */
+    private void otherUart(CraftLine line) {
+        List<String> how = FreeUart.wired(lines, line);
         if (how.isEmpty() || line.job() == UartFunction.VIDEO_CONTROL) {
             return;
         }
-        Choices answers = Choices.of(
-                "What comes of it?",
-                List.of(new Outcome("works", "there it works"), new Outcome("not", "the same as before")));
-        checks.add(
-                "other-port-" + line.id(),
-                "other-port",
-                "Try the " + line.label() + " at another port",
-                String.join(" ", how) + " Take the old job from its port first.",
-                answers,
-                from(
-                        Facet.of("line at another port " + line.id(), c -> elsewhere(line, c)),
-                        works -> Categorical.expecting(answers, works ? "works" : "not", SerialChecks.MISREAD)),
-                10,
-                0.15,
-                BenchNeeds.UNPOWERED,
-                new Place.OnePart(lines.boardPart().id()));
+        ask("other-port", line)
+                .id("other-port-" + line.id())
+                .at(lines.boardPart())
+                .with("how", Param.written(String.join(" ", how)))
+                .shows(
+                        Facet.of("works-elsewhere-" + line.id(), (Craft c) -> works(line, elsewhere(line, c))),
+                        works -> works ? "works" : "not",
+                        Observer.READS)
+                .needs(BenchNeeds.UNPOWERED)
+                .minutes(10)
+                .risk(0.15)
+                .add();
     }
 
     /**
-     * Whether the line works once wires, jumpers and what its own port was told are as they should be, and the pads are
-     * others.
+     * The craft once wires, jumpers and settings of a line's own UART are as they should be, and the pads are others.
      */
-    private boolean elsewhere(CraftLine line, Craft craft) {
-        Electrics e = craft.electrics();
-        Craft other = craft;
+    private Craft elsewhere(CraftLine line, Craft faulty) {
+        Electrics e = faulty.electrics();
+        Craft other = faulty;
         for (End end : line.ends()) {
             e = e.without(Defect.LeadMoved.slot(end.lead().id()))
                     .without(Defect.DeadPortPad.slot(end.boardPad()))
                     .without(Defect.OtherJumper.slot(end.boardPad()));
-            String port = lines.pad(end.boardPad()).map(SerialPad::port).orElse("");
-            if (UartSettings.PORTS.contains(port)) {
-                other = other.with(UartSettings.jobsOf(port), this.craft.told(UartSettings.jobsOf(port)))
-                        .with(UartSettings.baud(port), this.craft.told(UartSettings.baud(port)))
-                        .with(UartSettings.inversion(port), this.craft.told(UartSettings.inversion(port)))
-                        .with(UartSettings.oneWire(port), this.craft.told(UartSettings.oneWire(port)));
+            String uart = lines.pad(end.boardPad()).map(SerialPad::port).orElse("");
+            if (UartSettings.PORTS.contains(uart)) {
+                other = other.with(UartSettings.jobsOf(uart), craft.told(UartSettings.jobsOf(uart)))
+                        .with(UartSettings.baud(uart), craft.told(UartSettings.baud(uart)))
+                        .with(UartSettings.inversion(uart), craft.told(UartSettings.inversion(uart)))
+                        .with(UartSettings.oneWire(uart), craft.told(UartSettings.oneWire(uart)));
             }
         }
-        return works(line, other.withElectrics(e));
+        return other.withElectrics(e);
     }
 
-    /** A port that hears itself is sound from pad to pad. */
+    /** A UART that receives itself is sound from pad to pad. */
     private void loops() {
-        for (String port : lines.joined().stream()
+        lines.joined().stream()
                 .flatMap(line -> lines.pads(line).stream())
                 .map(SerialPad::port)
                 .distinct()
-                .toList()) {
-            List<SerialPad> rx = lines.board().pads(port, Side.RX).stream()
-                    .filter(pad -> pad.inverter() != Inverter.FIXED)
-                    .toList();
-            List<SerialPad> tx = lines.board().pads(port, Side.TX).stream()
-                    .filter(pad -> pad.inverter() != Inverter.FIXED)
-                    .toList();
-            if (rx.isEmpty() || tx.isEmpty() || port.equals(lines.board().computer())) {
-                continue;
-            }
-            List<String> pads = List.of(
-                    lines.boardPart().address(rx.get(0).name()),
-                    lines.boardPart().address(tx.get(0).name()));
-            Choices answers =
-                    Choices.of("Does it hear itself?", List.of(new Outcome("hears", "yes"), new Outcome("deaf", "no")));
-            checks.add(
-                    "loop-" + port,
-                    "loop-back",
-                    "Join TX to RX of port " + port + ": does the port hear itself?",
-                    "Wires of both pads off, a short wire from " + tx.get(0).name() + " to "
-                            + rx.get(0).name()
-                            + ", nothing told of inversion. The board's own test, or a terminal passed through to the port.",
-                    answers,
-                    from(
-                            Facet.of("port " + port + " in itself", c -> pads.stream()
-                                    .noneMatch(c.electrics()::deadPort)),
-                            sound -> Categorical.expecting(answers, sound ? "hears" : "deaf", 0.08)),
-                    5,
-                    0.1,
-                    BenchNeeds.COMPUTER,
-                    new Place.OnePart(lines.boardPart().id()));
-        }
+                .filter(uart -> !uart.equals(lines.board().computer()))
+                .forEach(uart -> looped(uart, Side.RX)
+                        .ifPresent(rx -> looped(uart, Side.TX).ifPresent(tx -> loop(uart, rx, tx))));
+    }
+
+    private Optional<SerialPad> looped(String uart, Side side) {
+        return lines.board().pads(uart, side).stream()
+                .filter(pad -> pad.inverter() != Inverter.FIXED)
+                .findFirst();
+    }
+
+    private void loop(String uart, SerialPad rx, SerialPad tx) {
+        List<String> pads =
+                List.of(lines.boardPart().address(rx.name()), lines.boardPart().address(tx.name()));
+        checks.ask(SerialChecks.words("loop-back"))
+                .id("loop-" + uart)
+                .at(lines.boardPart())
+                .with("uart", SerialFaults.uart(uart))
+                .with("rx", Param.pad(pads.get(0), rx.name()))
+                .with("tx", Param.pad(pads.get(1), tx.name()))
+                .shows(
+                        Facet.of("uart-" + uart, (Craft c) -> pads.stream().noneMatch(c.electrics()::deadPort)),
+                        (asked, sound) -> Categorical.expecting(asked, sound ? "hears" : "deaf", LOOP_SLIPS))
+                .needs(BenchNeeds.COMPUTER)
+                .minutes(5)
+                .risk(0.1)
+                .add();
     }
 
     private String label(String address) {

@@ -1,5 +1,7 @@
 package ablemedic.serial;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.AsFormat;
 import ablemedic.craft.Craft;
@@ -127,11 +129,12 @@ final class LineEdits {
         for (String uart : free()) {
             joined(line, uart).ifPresent(wires -> edits.add(moved(line, wires, uart)));
         }
+        Words words = Serial.WORDS.requirement("line-unjoined").with("line", SerialFaults.line(line));
         return Optional.of(new Violation(
                 "line-" + line.id() + "-unjoined",
                 Severity.CANNOT_WORK,
-                line.label() + " has its supply, and no wire to a UART is on the sheet",
-                "Join it to a free UART, or enter its wires",
+                words.line("cause").plain(),
+                words.line("remedy").plain(),
                 List.of(),
                 List.of(),
                 complaint(line.job()),
@@ -255,7 +258,7 @@ final class LineEdits {
             }
             if (all.isEmpty()) {
                 all.add(Edit.all(
-                        "Set both ends to " + usual.get(0) + " baud",
+                        title("rates", "baud", Param.whole(usual.get(0), "")),
                         Edit.set(UartSettings.baud(uart), 0),
                         Edit.set(SpokenSettings.baud(line.job()), 0)));
             }
@@ -272,7 +275,11 @@ final class LineEdits {
         return all;
     }
 
-    /** Its two wires exchanged. */
+    private static String title(String line, String gap, Param param) {
+        return Serial.WORDS.name("edits").with(gap, param).line(line).plain();
+    }
+
+    /** Its two wires swapped. */
     private Optional<Edit> exchanged(CraftLine line) {
         if (line.sends().isEmpty() || line.hears().isEmpty()) {
             return Optional.empty();
@@ -280,7 +287,7 @@ final class LineEdits {
         End one = line.sends().get();
         End other = line.hears().get();
         return Optional.of(Edit.all(
-                "Exchange the two wires of the " + line.label(),
+                title("swap", "line", SerialFaults.line(line)),
                 Edit.move(one.partPad(), one.boardPad(), other.boardPad()),
                 Edit.move(other.partPad(), other.boardPad(), one.boardPad())));
     }
@@ -432,7 +439,13 @@ final class LineEdits {
                 .findFirst()
                 .filter(baud -> !uart.isEmpty())
                 .ifPresent(baud -> all.add(Edit.all(
-                        "Set UART " + uart + " and the " + line.label() + " to " + baud + " baud",
+                        Serial.WORDS
+                                .name("edits")
+                                .with("uart", SerialFaults.uart(uart))
+                                .with("line", SerialFaults.line(line))
+                                .with("baud", Param.whole(baud, ""))
+                                .line("fast")
+                                .plain(),
                         Edit.set(UartSettings.baud(uart), baud),
                         Edit.set(SpokenSettings.baud(line.job()), baud))));
         return all;

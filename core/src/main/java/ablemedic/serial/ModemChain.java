@@ -1,10 +1,11 @@
 package ablemedic.serial;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
 
@@ -60,18 +61,12 @@ public record ModemChain(Wire board, Air air, Wire ground, double bytesPerS, boo
 
     /** The hops in the order of the way down. */
     public enum HopOf {
-        BOARD("board to air modem"),
-        AIR("air"),
-        GROUND("ground modem to ground station");
-
-        private final String label;
-
-        HopOf(String label) {
-            this.label = label;
-        }
+        BOARD,
+        AIR,
+        GROUND;
 
         public String label() {
-            return label;
+            return words().name(this);
         }
     }
 
@@ -94,12 +89,26 @@ public record ModemChain(Wire board, Air air, Wire ground, double bytesPerS, boo
         return Telemetry.chain(craft);
     }
 
+    private static Words words() {
+        return Serial.WORDS.name("modem-chain");
+    }
+
+    private static Param box(String name) {
+        return new Param.Nested(words().line(name));
+    }
+
+    /** @param words of which a line says what is wrong, and the one named after it how to fix it */
+    private static Found found(HopOf hop, Grade grade, String line, Words words) {
+        return new Found(
+                hop, grade, words.line(line).plain(), words.line(line + "-fix").plain());
+    }
+
     /** What is wrong and doubtful, the gravest first. */
     public List<Found> found() {
         List<Found> all = new ArrayList<>();
-        wire(HopOf.BOARD, board, "the board", "the air modem", all);
+        wire(HopOf.BOARD, board, "fc", "air-modem", all);
         air(all);
-        wire(HopOf.GROUND, ground, "the ground modem", "the ground station", all);
+        wire(HopOf.GROUND, ground, "ground-modem", "station", all);
         all.sort(Comparator.comparing(Found::grade));
         return all;
     }
@@ -115,19 +124,18 @@ public record ModemChain(Wire board, Air air, Wire ground, double bytesPerS, boo
 
     private void wire(HopOf hop, Wire wire, String near, String far, List<Found> all) {
         if (wire.baud() != wire.farBaud()) {
-            all.add(new Found(
+            all.add(found(
                     hop,
                     Grade.WRONG,
-                    wire.baud() + " baud at " + near + ", " + wire.farBaud() + " at " + far
-                            + ": nothing comes through.",
-                    "Set both to " + wireBaud(wire) + "."));
+                    "rates",
+                    words().with("rate", Param.whole(wire.baud(), ""))
+                            .with("farRate", Param.whole(wire.farBaud(), ""))
+                            .with("near", box(near))
+                            .with("far", box(far))
+                            .with("baud", Param.whole(wireBaud(wire), ""))));
         }
         if (wire.flow() && !wire.flowWired()) {
-            all.add(new Found(
-                    hop,
-                    Grade.WRONG,
-                    "One end waits for leave to send over lines that are not there: it stays silent.",
-                    "Flow control off at both ends."));
+            all.add(found(hop, Grade.WRONG, "flow", words()));
         }
         harms(hop, wire.highV(), wire.farHighV(), near, far, all);
         harms(hop, wire.farHighV(), wire.highV(), far, near, all);
@@ -136,89 +144,71 @@ public record ModemChain(Wire board, Air air, Wire ground, double bytesPerS, boo
 
     private static void harms(HopOf hop, double sendsV, double otherV, String sender, String other, List<Found> all) {
         if (sendsV > BEARS_V && otherV <= BEARS_V) {
-            all.add(new Found(
+            all.add(found(
                     hop,
                     Grade.HARMS,
-                    String.format(
-                            Locale.ROOT,
-                            "%s sends %.1f V into %s, which stands at %.1f V.",
-                            sender,
-                            sendsV,
-                            other,
-                            otherV),
-                    "Do not join them but over a level shifter or a divider."));
+                    "volts",
+                    words().with("sender", box(sender))
+                            .with("other", box(other))
+                            .with("high", new Param.Quantity(sendsV, "V", 1))
+                            .with("low", new Param.Quantity(otherV, "V", 1))));
         }
     }
 
     private void load(HopOf hop, double baud, List<Found> all) {
         double share = bytesPerS * BITS / baud;
         if (share > ByteBudget.FILL) {
-            all.add(new Found(
+            all.add(found(
                     hop,
                     share > 1 ? Grade.WRONG : Grade.DOUBTFUL,
-                    String.format(Locale.ROOT, "%.0f bytes a second fill %.0f %% of it.", bytesPerS, 100 * share),
-                    String.format(
-                            Locale.ROOT,
-                            "Divide the rates of all messages by %.1f, or raise its rate.",
-                            share / ByteBudget.FILL)));
+                    "full",
+                    words().with("bytes", Param.whole(Math.round(bytesPerS), ""))
+                            .with("share", Param.whole(Math.round(100 * share), ""))
+                            .with("by", new Param.Quantity(share / ByteBudget.FILL, "", 1))));
         }
     }
 
     private void air(List<Found> all) {
         if (twoWay && air.oneWay()) {
-            all.add(new Found(
-                    HopOf.AIR,
-                    Grade.WRONG,
-                    "The modems decode downwards only: values come, nothing goes up.",
-                    "Switch the decode or long-range mode off."));
+            all.add(found(HopOf.AIR, Grade.WRONG, "one-way", words()));
         }
         if (air.changed()) {
-            all.add(new Found(
-                    HopOf.AIR,
-                    Grade.WRONG,
-                    "A setting of a modem was changed since the two were bound.",
-                    "Bind them again, then take the power from both and give it back."));
+            all.add(found(HopOf.AIR, Grade.WRONG, "changed", words()));
         } else if (!air.restarted()) {
-            all.add(new Found(
-                    HopOf.AIR,
-                    Grade.DOUBTFUL,
-                    "The modems were not without power since they were bound.",
-                    "Take the power from both and give it back."));
+            all.add(found(HopOf.AIR, Grade.DOUBTFUL, "restarted", words()));
         }
         if (air.stations() > 1) {
-            all.add(new Found(
-                    HopOf.GROUND,
-                    Grade.WRONG,
-                    air.stations() + " ground stations are on: they take the link from one another.",
-                    "Leave one on."));
+            all.add(found(HopOf.GROUND, Grade.WRONG, "stations", words().with("n", Param.whole(air.stations(), ""))));
         }
         if (air.ports() > 1) {
-            all.add(new Found(
-                    HopOf.GROUND,
-                    Grade.DOUBTFUL,
-                    air.ports() + " virtual ports appear; one of them works.",
-                    "Try each with the rate set; the right one shows the heartbeat within two seconds."));
+            all.add(found(HopOf.GROUND, Grade.DOUBTFUL, "ports", words().with("n", Param.whole(air.ports(), ""))));
         }
         load(HopOf.AIR, air.baud(), all);
     }
 
     /** What is entered at each box so that the whole way holds. */
     public List<Entry> entries() {
-        List<Entry> all = new ArrayList<>();
-        all.add(new Entry("Board", "port: telemetry at " + wireBaud(board) + " baud"));
-        all.add(new Entry("Air modem", "wire " + wireBaud(board) + " baud" + flowOff(board) + ", " + airText()));
-        all.add(new Entry("Ground modem", airText() + ", wire " + wireBaud(ground) + " baud" + flowOff(ground)));
-        all.add(new Entry("Ground station", wireBaud(ground) + " baud, one station, one port"));
-        return all;
+        OptionalInt rate = airBaud();
+        Param onAir =
+                new Param.Nested(words().with("rate", Param.whole(rate.orElse(AIR_RATES[AIR_RATES.length - 1]), ""))
+                        .with("both", Param.when(twoWay))
+                        .with("fits", Param.when(rate.isPresent()))
+                        .line("on-air"));
+        return List.of(
+                entry("fc", board, onAir),
+                entry("air", board, onAir),
+                entry("ground", ground, onAir),
+                entry("station", ground, onAir));
     }
 
-    private static String flowOff(Wire wire) {
-        return wire.flowWired() ? "" : ", flow control off";
-    }
-
-    private String airText() {
-        return "air " + airBaud().orElse(AIR_RATES[AIR_RATES.length - 1]) + " bits a second"
-                + (twoWay ? ", both ways" : "") + (airBaud().isEmpty() ? ": even that is too slow, send less" : "");
+    private Entry entry(String box, Wire wire, Param onAir) {
+        return new Entry(
+                words().line("box-" + box).plain(),
+                words().with("baud", Param.whole(wireBaud(wire), ""))
+                        .with("flow", Param.when(wire.flowWired()))
+                        .with("air", onAir)
+                        .line("enter-" + box)
+                        .plain());
     }
 
     /**

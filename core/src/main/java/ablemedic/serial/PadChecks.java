@@ -2,9 +2,10 @@ package ablemedic.serial;
 
 import static ablemedic.diagnosis.Prediction.from;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
-import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Categorical;
@@ -13,7 +14,9 @@ import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Gaussian;
 import ablemedic.diagnosis.Mixture;
 import ablemedic.diagnosis.Mixture.Share;
+import ablemedic.family.CheckBuilder;
 import ablemedic.family.CheckList;
+import ablemedic.family.Observer;
 import ablemedic.family.Place;
 import ablemedic.physics.Memory;
 import ablemedic.physics.Powered;
@@ -28,12 +31,10 @@ import ablemedic.wiring.SerialPad;
 import ablemedic.wiring.UartFunction;
 import ablemedic.wiring.Wiring;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
-/** What a meter and what an analyser show on the pads of a flight board that a wire lies on. */
+/** What a meter and what a logic analyser show on the pads of an FC that a wire lies on. */
 final class PadChecks {
-    private static final double SCOPE_MISREAD = 0.06;
     private static final double HIGH_V = 3.3;
     private static final Memory<Sending, Average> AVERAGES = new Memory<>(500);
 
@@ -53,61 +54,47 @@ final class PadChecks {
             return;
         }
         SerialPad pad = found.get();
-        Facet<Craft, OnPad> facet = Facet.of("what stands on pad " + pad.name(), c -> lines.on(pad, c));
+        Facet<Craft, OnPad> facet = Facet.of("on-pad-" + pad.name(), c -> lines.on(pad, c));
         Format format = line.format();
         Wiring wiring = craft.electrics().wiring();
         Place tip = new Place.Probes(
                 true,
                 wiring.points().get(wiring.node(end.boardPad())),
                 wiring.points().get(wiring.node(lines.boardPart().address(Powered.groundPad(lines.boardPart())))));
-        Scale volts = new Scale("voltage from pad " + pad.name() + " to ground", "V", -1, 6);
         Average usual = Average.of(new Sending(format, 0, format.inverted(), HIGH_V, false));
-        checks.add(
-                "level-" + pad.name(),
-                "level-at-pad",
-                "Measure the average voltage of pad " + pad.name(),
-                String.format(
-                        Locale.ROOT,
-                        "Meter on DC volts, black on ground first. %s that flows shows %.1f to %.1f V here; 0 or 3.3 V that stands still is a line that is silent.",
-                        format.label(),
-                        usual.leastV(),
-                        usual.mostV()),
-                volts,
-                from(facet, on -> level(volts, on)),
-                0.6,
-                0.3,
-                BenchNeeds.POWERED_AND_RADIO,
-                tip);
-        Choices seen = signals(format);
-        checks.add(
-                RecordedPad.check(pad),
-                SerialChecks.SIGNAL,
-                "Look at pad " + pad.name() + " with an analyser or a scope",
-                "Ground clip on the board's ground, tip on pad " + pad.name()
-                        + ", craft and radio on. Two seconds of it, saved as a file, can be dropped here.",
-                seen,
-                from(facet, on -> signal(seen, format, on)),
-                2.5,
-                0.3,
-                BenchNeeds.POWERED_AND_RADIO,
-                tip);
+        ask("level-at-pad", "level-" + pad.name(), end, pad, format)
+                .with("least", new Param.Quantity(usual.leastV(), "", 1))
+                .with("most", new Param.Quantity(usual.mostV(), "", 1))
+                .shows(
+                        words -> new Scale(words.line("measure").plain(), "V", -1, 6),
+                        volts -> from(facet, on -> level(volts, on)))
+                .place(tip)
+                .minutes(0.6)
+                .add();
+        ask(SerialChecks.SIGNAL, RecordedPad.check(pad), end, pad, format)
+                .shows(facet, (asked, on) -> signal(asked, format, on))
+                .place(tip)
+                .minutes(2.5)
+                .add();
+    }
+
+    private CheckBuilder ask(String entry, String id, End end, SerialPad pad, Format format) {
+        return checks.ask(SerialChecks.words(entry))
+                .id(id)
+                .with("pad", Param.pad(end.boardPad(), pad.name()))
+                .with("format", Param.written(format.label()))
+                .needs(BenchNeeds.POWERED_AND_RADIO)
+                .risk(0.3);
     }
 
     /** What can be seen of a line that should bear a format. */
     static Choices signals(Format format) {
-        return Choices.of(
-                "What is there?",
-                List.of(
-                        new Outcome("right", format.label() + ", the right way up"),
-                        new Outcome("turned", format.label() + ", upside down"),
-                        new Outcome("rate", format.label() + " at another rate"),
-                        new Outcome("other", "another format"),
-                        new Outcome("still", "nothing: it stands still"),
-                        new Outcome("spoilt", "edges, but broken or two at once")));
+        Words words = SerialChecks.words(SerialChecks.SIGNAL).with("format", Param.written(format.label()));
+        return CheckBuilder.asked(words, words.outcomes());
     }
 
     private static Distribution signal(Choices answers, Format format, OnPad on) {
-        return Categorical.expecting(answers, seen(format, on), SCOPE_MISREAD);
+        return Categorical.expecting(answers, seen(format, on), Observer.LOOKS_CLOSELY.slips());
     }
 
     /** The outcome for what stands on a pad that should bear a format. */
@@ -136,13 +123,13 @@ final class PadChecks {
 
     private static Distribution level(Scale scale, OnPad on) {
         if (on.jammed()) {
-            return new Gaussian(scale, 1.5, 1, SerialChecks.MISREAD);
+            return new Gaussian(scale, 1.5, 1, Observer.READS.slips());
         }
         return on.sending()
                 .map(sending -> average(scale, sending))
                 .orElseGet(() -> new Mixture(List.of(
-                        new Share(0.5, new Gaussian(scale, 0, 0.05, SerialChecks.MISREAD)),
-                        new Share(0.5, new Gaussian(scale, HIGH_V, 0.12, SerialChecks.MISREAD)))));
+                        new Share(0.5, new Gaussian(scale, 0, 0.05, Observer.READS.slips())),
+                        new Share(0.5, new Gaussian(scale, HIGH_V, 0.12, Observer.READS.slips())))));
     }
 
     private static Distribution average(Scale scale, Sending sending) {
@@ -151,7 +138,7 @@ final class PadChecks {
                 scale,
                 (average.leastV() + average.mostV()) / 2,
                 0.08 + (average.mostV() - average.leastV()) / 2,
-                SerialChecks.MISREAD);
+                Observer.READS.slips());
     }
 
     /** What a meter shows of what is sent, volts. */

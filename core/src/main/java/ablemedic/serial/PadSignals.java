@@ -1,5 +1,7 @@
 package ablemedic.serial;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.protocol.Sender;
 import ablemedic.uart.CraftLine;
@@ -30,7 +32,11 @@ public final class PadSignals {
      */
     public record OnPadNow(Optional<Sender> sender, double highV, String unclear) {}
 
-    /** The pads that leads lie on. */
+    private static Words words() {
+        return Serial.WORDS.name("recording");
+    }
+
+    /** The pads that wires are on. */
     public List<String> pads() {
         return lines.joined().stream()
                 .flatMap(line -> line.needed().stream())
@@ -51,9 +57,7 @@ public final class PadSignals {
                 .map(on -> {
                     if (on.jammed()) {
                         return new OnPadNow(
-                                Optional.empty(),
-                                0,
-                                "Two send on it at once, or something holds it: no recording is made of that.");
+                                Optional.empty(), 0, words().line("jammed").plain());
                     }
                     return on.sending()
                             .map(sending -> {
@@ -61,7 +65,12 @@ public final class PadSignals {
                                     return new OnPadNow(
                                             Optional.empty(),
                                             0,
-                                            sending.format().label() + " is not made here.");
+                                            words().with(
+                                                            "format",
+                                                            Param.written(sending.format()
+                                                                    .label()))
+                                                    .line("not-made")
+                                                    .plain());
                                 }
                                 Sender usual = Sender.usual(sending.format());
                                 return new OnPadNow(

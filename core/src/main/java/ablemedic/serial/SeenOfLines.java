@@ -10,7 +10,7 @@ final class SeenOfLines {
     private SeenOfLines() {}
 
     static Facet<Craft, Telemetry> telemetry(CraftLines lines) {
-        return Facet.of("what telemetry shows", craft -> Telemetry.of(lines, craft));
+        return Facet.of("telemetry-shown", craft -> Telemetry.of(lines, craft));
     }
 
     static Facet<Craft, SerialChecks.Positioning> satellites(CraftLines lines, CraftLine line) {
@@ -18,6 +18,6 @@ final class SeenOfLines {
     }
 
     static Facet<Craft, String> computer(CraftLines lines) {
-        return Facet.of("what the computer sees", craft -> SerialChecks.listed(lines, craft));
+        return Facet.of("usb-as-listed", craft -> SerialChecks.listed(lines, craft));
     }
 }

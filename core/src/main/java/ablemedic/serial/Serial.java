@@ -21,7 +21,7 @@ import java.util.Optional;
 public final class Serial {
     static final FamilyWords WORDS = FamilyWords.beside(Serial.class);
 
-    private static final String TITLE = "Serial wiring";
+    private static final String TITLE = WORDS.name("serial").title().plain();
     private static final List<Page> PAGES = WORDS.pages(TITLE, Chapter.FAULTS, Chapter.CHECKS, Chapter.FORMATS);
 
     public static final Family FAMILY = new Family() {
@@ -52,39 +52,7 @@ public final class Serial {
 
         @Override
         public List<Instrument> instruments() {
-            return List.of(
-                    new Instrument(
-                            "capture",
-                            "Capture",
-                            "Drop what an analyser or an oscilloscope recorded: level, rate, framing, format, what it carries, what that means."),
-                    new Instrument(
-                            "port-planner",
-                            "Port planner",
-                            "These parts on this board: which pad and port for each, what to set, and which wishes cannot be had together."),
-                    new Instrument(
-                            "two-ends",
-                            "Two ends of a line",
-                            "A part, the pads that it is joined to and what the port is told: whether they understand one another, and what puts it right."),
-                    new Instrument(
-                            "signal-pad",
-                            "Meter on a signal pad",
-                            "What a meter shows on a line that sends a format, and which formats a shown voltage speaks for."),
-                    new Instrument(
-                            "modem-chain",
-                            "Modem chain",
-                            "Board, modem, air, modem, ground station: what is wrong at which hop, how full each is, what to enter at each box."),
-                    new Instrument(
-                            "byte-budget",
-                            "Byte budget",
-                            "Messages and their rates against every hop of the way: which one is too slow, and by how much."),
-                    new Instrument(
-                            "baud-error",
-                            "Baud error from a clock",
-                            "What rate a clock can really make, how far the two ends drift apart, and whether a byte survives that."),
-                    new Instrument(
-                            "channel-numbers",
-                            "Channel and auxiliary numbers",
-                            "Which auxiliary channel a channel of the radio is, and whether the line carries it at all."));
+            return WORDS.instruments();
         }
 
         @Override

@@ -1,37 +1,31 @@
 package ablemedic.serial;
 
-import static ablemedic.diagnosis.Prediction.from;
-
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.FirmwareSettings.Image;
-import ablemedic.craft.ModemSettings;
 import ablemedic.craft.SpokenSettings;
 import ablemedic.craft.UartSettings;
 import ablemedic.diagnosis.Answers.Choices;
-import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
+import ablemedic.family.CheckBuilder;
 import ablemedic.family.CheckList;
-import ablemedic.family.Place;
+import ablemedic.family.Observer;
 import ablemedic.physics.UsbPower;
 import ablemedic.uart.CraftLine;
 import ablemedic.uart.CraftLines;
 import ablemedic.uart.Reach;
 import ablemedic.wiring.Defect;
 import ablemedic.wiring.UartFunction;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 
-/**
- * The checks of what the serial lines of one craft do as a whole. How often observers err is common practice with no
- * source.
- */
+/** The checks of what the serial lines of one craft do as a whole. */
 final class SerialChecks {
     static final String BARS = "bars-move";
     static final String SHOWN = "telemetry-shown";
@@ -40,7 +34,8 @@ final class SerialChecks {
     static final String LISTED = "port-listed";
     static final String SIGNAL = "signal-at-pad";
 
-    static final double MISREAD = 0.05;
+    /** What is set anew may be seen to stay though something else will have it back. From memory. */
+    private static final double KEPT_SLIPS = 0.15;
 
     private final Craft craft;
     private final CraftLines lines;
@@ -54,78 +49,60 @@ final class SerialChecks {
     /** @param craft a sound one */
     static List<Check<Craft>> of(Craft craft, CraftLines lines) {
         SerialChecks all = new SerialChecks(craft, lines);
-        all.receiver();
-        all.telemetry();
+        lines.of(UartFunction.RECEIVER).ifPresent(all::receiver);
+        Telemetry.way(lines).ifPresent(all::telemetry);
         all.modems();
-        all.positioning();
-        all.computer();
+        lines.of(UartFunction.GNSS).ifPresent(all::gnss);
+        all.usb();
         LineChecks.addTo(all.checks, craft, lines);
         all.firmware();
         return all.checks.all();
     }
 
+    static Words words(String entry) {
+        return Serial.WORDS.check(entry);
+    }
+
+    private CheckBuilder ask(String entry) {
+        return checks.ask(words(entry));
+    }
+
+    /** One that reads a setting on the radio. */
+    private CheckBuilder atRadio(String entry) {
+        return ask(entry).kind("read-at-radio").needs(BenchNeeds.RADIO);
+    }
+
     private record Sticks(Reach heard, boolean linked) {}
 
-    private void receiver() {
-        Optional<CraftLine> receiver = lines.of(UartFunction.RECEIVER);
-        if (receiver.isEmpty()) {
-            return;
-        }
-        CraftLine line = receiver.get();
-        boolean byComputer = UsbPower.feeds(craft.electrics(), line.part());
-        Choices bars = Choices.of(
-                "What do the bars do?",
-                List.of(
-                        new Outcome("move", "they follow the sticks"),
-                        new Outcome("jump", "they stop now and then, or jump"),
-                        new Outcome("still", "nothing moves")));
-        checks.add(
-                BARS,
-                "bars-move",
-                "Move each stick: do the bars of the receiver's page move?",
-                "Computer joined, radio on, two metres between radio and receiver."
-                        + (byComputer ? "" : " This receiver gets no power from the computer: pack in.")
-                        + " That bars move is the proof; a lamp is only a hint.",
-                bars,
-                from(
+    private void receiver(CraftLine line) {
+        boolean byUsb = UsbPower.feeds(craft.electrics(), line.part());
+        ask(BARS)
+                .at(line.part())
+                .with("usb", Param.when(byUsb))
+                .shows(
                         Facet.of(
-                                "what comes of the sticks",
-                                c -> new Sticks(lines.now(line, c, true).heard(), lines.linked(c))),
-                        s -> flow(bars, s.linked() ? s.heard() : Reach.NONE)),
-                1,
-                0.05,
-                byComputer ? BenchNeeds.COMPUTER_AND_RADIO : BenchNeeds.POWERED_COMPUTER_AND_RADIO,
-                new Place.OnePart(line.part().id()));
-        Choices lamp = Choices.of(
-                "What does its lamp do?",
-                List.of(
-                        new Outcome("dark", "dark"),
-                        new Outcome("slow", "blinks slowly"),
-                        new Outcome("solid", "solid"),
-                        new Outcome("fast", "blinks fast")));
-        checks.add(
-                "receiver-lamp",
-                "receiver-lamp",
-                "Look at the lamp of the " + line.label(),
-                "Radio on. Solid: it hears the radio. Slow: it waits for one. Fast: it binds or is updated. Dark: no supply, or dead.",
-                lamp,
-                from(
+                                "sticks-arriving",
+                                (Craft c) -> new Sticks(lines.now(line, c, true).heard(), lines.linked(c))),
+                        (asked, sticks) -> flow(asked, sticks.linked() ? sticks.heard() : Reach.NONE))
+                .needs(byUsb ? BenchNeeds.COMPUTER_AND_RADIO : BenchNeeds.POWERED_COMPUTER_AND_RADIO)
+                .minutes(1)
+                .risk(0.05)
+                .add();
+        ask("receiver-lamp")
+                .at(line.part())
+                .shows(
                         Facet.of(
-                                "lamp of the receiver",
-                                c -> !lines.now(line, c, false).alive() ? "dark" : lines.linked(c) ? "solid" : "slow"),
-                        now -> Categorical.expecting(lamp, now, MISREAD)),
-                0.4,
-                0.15,
-                BenchNeeds.POWERED_AND_RADIO,
-                new Place.OnePart(line.part().id()));
-        checks.add(SerialSettings.MODULE
-                .read(
-                        "module-setting",
-                        "read-at-radio",
-                        "Is the radio's module for this receiver on?",
-                        "In the radio's settings of this model: which module is on, and which protocol it speaks.",
-                        0.6)
-                .needing(BenchNeeds.RADIO));
+                                "receiver-led",
+                                (Craft c) -> !lines.now(line, c, false).alive()
+                                        ? "dark"
+                                        : lines.linked(c) ? "solid" : "slow"),
+                        led -> led,
+                        Observer.READS)
+                .needs(BenchNeeds.POWERED_AND_RADIO)
+                .minutes(0.4)
+                .risk(0.15)
+                .add();
+        atRadio("module-setting").minutes(0.6).reads(SerialSettings.MODULE);
     }
 
     /** What is seen where something comes through well, now and then, or never. */
@@ -137,249 +114,133 @@ final class SerialChecks {
         };
     }
 
-    private void telemetry() {
-        Optional<Telemetry.Way> way = Telemetry.way(lines);
-        if (way.isEmpty()) {
-            return;
-        }
+    private void telemetry(Telemetry.Way way) {
         Facet<Craft, Telemetry> facet = SeenOfLines.telemetry(lines);
-        Choices shown = shown(way.get());
-        String screen = way.get().screen();
-        BenchNeeds needs =
-                way.get() == Telemetry.Way.MODEM ? BenchNeeds.POWERED_ALONE : BenchNeeds.POWERED_AND_RADIO_ALONE;
-        checks.add(
-                SHOWN,
-                "telemetry-shown",
-                "What does " + screen + " show of the craft?",
-                way.get() == Telemetry.Way.MODEM
-                        ? "Ground station joined, one only. A heartbeat comes every second; wait five."
-                        : "Radio on its page of telemetry, craft powered by its pack. Strength comes from the receiver itself; the pack's voltage from the board.",
-                shown,
-                from(facet, t -> told(shown, way.get(), t, MISREAD)),
-                0.8,
-                0.15,
-                needs);
+        boolean modem = way == Telemetry.Way.MODEM;
+        BenchNeeds needs = modem ? BenchNeeds.POWERED_ALONE : BenchNeeds.POWERED_AND_RADIO_ALONE;
+        ask(SHOWN)
+                .with("screen", Param.written(way.screen()))
+                .with("modem", Param.when(modem))
+                .outcomes(shown(way))
+                .shows(facet, (asked, telemetry) -> seen(asked, way, telemetry, Observer.READS.slips()))
+                .needs(needs)
+                .minutes(0.8)
+                .risk(0.15)
+                .add();
         if (Telemetry.goesUp(lines) || Telemetry.isStream(lines)) {
-            Choices up = Choices.of(
-                    "What comes of it?",
-                    List.of(new Outcome("works", "it is changed"), new Outcome("not", "nothing comes of it")));
-            checks.add(
-                    UP,
-                    "settings-from-ground",
-                    "Change a harmless setting from " + screen,
-                    "A name or a lamp. Read it back.",
-                    up,
-                    from(facet, t -> Categorical.expecting(up, t.up() ? "works" : "not", MISREAD)),
-                    1.5,
-                    0.15,
-                    needs);
+            ask(UP).with("screen", Param.written(way.screen()))
+                    .shows(facet, telemetry -> telemetry.up() ? "works" : "not", Observer.READS)
+                    .needs(needs)
+                    .minutes(1.5)
+                    .risk(0.15)
+                    .add();
         }
-        checks.add(SerialSettings.TELEMETRY.read(
-                "telemetry-setting",
-                "read-telemetry",
-                "Is the board's telemetry on?",
-                "Among the board's features.",
-                0.5));
-        if (way.get() != Telemetry.Way.MODEM) {
+        ask("telemetry-setting")
+                .kind("read-telemetry")
+                .minutes(0.5)
+                .needs(BenchNeeds.COMPUTER)
+                .reads(SerialSettings.TELEMETRY);
+        if (!modem) {
             lines.of(UartFunction.RECEIVER)
-                    .filter(line -> way.get() == Telemetry.Way.OWN_LINE)
-                    .ifPresent(this::sort);
-            checks.add(SerialSettings.SENSORS
-                    .read(
-                            "sensors-setting",
-                            "read-at-radio",
-                            "Were the board's sensors discovered at the radio?",
-                            "The radio's list of telemetry: only strength, or the board's values as well, even if they stand still.",
-                            0.5)
-                    .needing(BenchNeeds.RADIO));
-            checks.add(SerialSettings.RADIO_TELEMETRY
-                    .read(
-                            "radio-telemetry-setting",
-                            "read-at-radio",
-                            "Is telemetry on for this model at the radio?",
-                            "In the settings of the model or of its module; a telemetry ratio of zero is off.",
-                            0.5)
-                    .needing(BenchNeeds.RADIO));
+                    .filter(line -> way == Telemetry.Way.OWN_LINE)
+                    .ifPresent(this::type);
+            atRadio("sensors-setting").minutes(0.5).reads(SerialSettings.SENSORS);
+            atRadio("radio-telemetry-setting").minutes(0.5).reads(SerialSettings.RADIO_TELEMETRY);
         }
     }
 
-    /** What a receiver can do stands in its booklet. */
-    private void sort(CraftLine receiver) {
-        Choices sorts = Choices.of(
-                "What is it?",
-                List.of(
-                        new Outcome("back", "one that sends telemetry back"),
-                        new Outcome("none", "one without telemetry")));
-        checks.add(
-                "receiver-sort",
-                "read-receiver-sort",
-                "Read what sort the " + receiver.label() + " is",
-                "Its print, and what its booklet says of telemetry. Cheaper and smaller "
-                        + "ones often have none; strength on a spare channel is what they can do.",
-                sorts,
-                from(
-                        Facet.of("sort of the receiver", c -> c.electrics()
+    /** What a receiver can do stands in its manual. */
+    private void type(CraftLine receiver) {
+        ask("read-receiver-sort")
+                .id("receiver-sort")
+                .at(receiver.part())
+                .shows(
+                        Facet.of("receiver-type", (Craft c) -> c.electrics()
                                 .sendsNoTelemetry(receiver.part().id())),
-                        none -> Categorical.expecting(sorts, none ? "none" : "back", MISREAD)),
-                0.8,
-                0,
-                BenchNeeds.NOTHING,
-                new Place.OnePart(receiver.part().id()));
+                        none -> none ? "none" : "back",
+                        Observer.READS)
+                .minutes(0.8)
+                .add();
     }
 
-    static Choices shown(Telemetry.Way way) {
-        List<Outcome> outcomes = new ArrayList<>(List.of(
-                new Outcome("all", "all of it, and it goes on"),
-                new Outcome("comes-and-goes", "it comes and goes"),
-                new Outcome("nothing", "nothing at all")));
-        if (way != Telemetry.Way.MODEM) {
-            outcomes.add(new Outcome("strength", "only the receiver's strength"));
-        }
-        return Choices.of("What shows?", outcomes);
+    /** What can be seen of telemetry that comes back this way. */
+    static List<String> shown(Telemetry.Way way) {
+        List<String> all = words(SHOWN).outcomes();
+        return way == Telemetry.Way.MODEM
+                ? all.stream().filter(outcome -> !outcome.equals("strength")).toList()
+                : all;
     }
 
-    static Distribution told(Choices answers, Telemetry.Way way, Telemetry telemetry, double wrong) {
+    static Distribution seen(Choices answers, Telemetry.Way way, Telemetry telemetry, double slips) {
         String seen =
                 switch (telemetry.shown()) {
                     case GOOD -> "all";
                     case FLAKY -> "comes-and-goes";
                     case NONE -> telemetry.strength() && way != Telemetry.Way.MODEM ? "strength" : "nothing";
                 };
-        return Categorical.expecting(answers, seen, wrong);
+        return Categorical.expecting(answers, seen, slips);
     }
 
     private void modems() {
         if (Telemetry.way(lines).filter(Telemetry.Way.MODEM::equals).isEmpty()) {
             return;
         }
-        checks.add(SerialSettings.ONE_WAY.read(
-                "modem-one-way-setting",
-                "read-modem",
-                "Do the modems decode both ways?",
-                atModem("decode or long-range mode"),
-                1.5));
-        checks.add(SerialSettings.FLOW.read(
-                "modem-flow-setting",
-                "read-modem",
-                "Is the modem's flow control on?",
-                atModem("RTS and CTS, or hardware flow control"),
-                1.5));
-        checks.add(SerialSettings.PAIRED.read(
-                "modem-paired-setting",
-                "read-modem",
-                "Do both modems show that they are paired?",
-                "Lamps or the modem's tool, after both were without power. A setting changed since they were bound unbinds them.",
-                1));
-        checks.rate(
-                SerialSettings.GROUND,
-                ModemSettings.GROUND,
-                craft,
-                "ground-modem-setting",
-                "read-modem",
-                "Read the wire rate of the ground modem",
-                "With the modem's tool.");
-        checks.rate(
-                SerialSettings.STATION,
-                ModemSettings.STATION,
-                craft,
-                "station-setting",
-                "read-modem",
-                "Read the rate that the ground station is told",
-                "Where its connection is chosen. Several virtual ports may stand there; only one works.");
-        checks.rate(
-                SerialSettings.BYTES,
-                ModemSettings.BYTES,
-                craft,
-                "bytes-setting",
-                "read-modem",
-                "Add up what the board sends, bytes a second",
-                "Rates of its messages times their lengths: the byte budget does it.");
+        atModem("modem-one-way-setting").minutes(1.5).reads(SerialSettings.ONE_WAY);
+        atModem("modem-flow-setting").minutes(1.5).reads(SerialSettings.FLOW);
+        atModem("modem-paired-setting").minutes(1).reads(SerialSettings.PAIRED);
+        atModem("ground-modem-setting").minutes(1).readsWhole(SerialSettings.GROUND, craft);
+        atModem("station-setting").minutes(1).readsWhole(SerialSettings.STATION, craft);
+        atModem("bytes-setting").minutes(1).readsWhole(SerialSettings.BYTES, craft);
     }
 
-    private static String atModem(String what) {
-        return "With the modem's own tool: " + what + ".";
+    private CheckBuilder atModem(String entry) {
+        return ask(entry).kind("read-modem").needs(BenchNeeds.COMPUTER);
     }
 
-    /** What positioning shows. */
+    /** What is seen of a GNSS module. */
     enum Positioning {
         DEAD,
         NONE,
         FEW,
-        ENOUGH
+        ENOUGH;
+
+        String id() {
+            return name().toLowerCase(Locale.ROOT);
+        }
     }
 
-    private void positioning() {
-        lines.of(UartFunction.GNSS).ifPresent(line -> {
-            Choices answers = positioned();
-            checks.add(
-                    SATELLITES,
-                    "satellites",
-                    "Outdoors, five minutes: how many satellites?",
-                    "Clear sky, craft still, video transmitter on. On the screen or at the radio.",
-                    answers,
-                    from(SeenOfLines.satellites(lines, line), p -> positioned(answers, p, MISREAD)),
-                    6,
-                    0.15,
-                    BenchNeeds.OUTDOORS,
-                    new Place.OnePart(line.part().id()));
-            Choices page = Choices.of(
-                    "Does the board hear it?",
-                    List.of(
-                            new Outcome("heard", "it is there, with or without satellites"),
-                            new Outcome("dead", "no sign of it")));
-            checks.add(
-                    "positioning-page",
-                    "positioning-page",
-                    "Does the board's page of positioning show that it hears the module?",
-                    "Computer joined"
-                            + (UsbPower.feeds(craft.electrics(), line.part())
-                                    ? "; the module has its supply from that."
-                                    : ", pack in.")
-                            + " A number that changes, a time, a count of messages: any of it is a yes. Satellites are not needed.",
-                    page,
-                    from(
-                            Facet.of("positioning heard with the computer", c -> lines.now(line, c, true)),
-                            now -> Categorical.expecting(page, now.isPositioned() ? "heard" : "dead", MISREAD)),
-                    0.7,
-                    0.05,
-                    UsbPower.feeds(craft.electrics(), line.part()) ? BenchNeeds.COMPUTER : BenchNeeds.MOTORS_POWERED,
-                    new Place.OnePart(line.part().id()));
-            Choices lies = Choices.of(
-                    "How does it lie?",
-                    List.of(
-                            new Outcome("well", "face up, free of the video transmitter and of carbon"),
-                            new Outcome("down", "face down, or under something"),
-                            new Outcome("beside", "beside the video transmitter or its antenna")));
-            checks.add(
-                    "module-lies",
-                    "look-at-module",
-                    "Look how the " + line.label() + " lies",
-                    "The ceramic face is up. A hand's width from the video transmitter.",
-                    lies,
-                    from(
-                            Facet.of("sky over the module", c -> c.electrics()
-                                    .noSky(line.part().id())),
-                            why -> Categorical.expecting(
-                                    lies,
-                                    why.filter(w -> w != Defect.NoSky.Why.NO_TIME_YET)
-                                            .map(w -> w == Defect.NoSky.Why.FACE_DOWN ? "down" : "beside")
-                                            .orElse("well"),
-                                    MISREAD)),
-                    0.4,
-                    0,
-                    BenchNeeds.NOTHING,
-                    new Place.OnePart(line.part().id()));
-        });
-    }
-
-    static Choices positioned() {
-        return Choices.of(
-                "How many?",
-                List.of(
-                        new Outcome("enough", "eight or more"),
-                        new Outcome("few", "a few, and they come and go"),
-                        new Outcome("none", "none, but the module is there"),
-                        new Outcome("dead", "no sign of the module")));
+    private void gnss(CraftLine line) {
+        ask(SATELLITES)
+                .at(line.part())
+                .shows(SeenOfLines.satellites(lines, line), Positioning::id, Observer.READS)
+                .needs(BenchNeeds.OUTDOORS)
+                .minutes(6)
+                .risk(0.15)
+                .add();
+        boolean byUsb = UsbPower.feeds(craft.electrics(), line.part());
+        ask("positioning-page")
+                .at(line.part())
+                .with("usb", Param.when(byUsb))
+                .shows(
+                        Facet.of("gnss-heard-on-usb", (Craft c) -> lines.now(line, c, true)),
+                        now -> now.isPositioned() ? "heard" : "dead",
+                        Observer.READS)
+                .needs(byUsb ? BenchNeeds.COMPUTER : BenchNeeds.MOTORS_POWERED)
+                .minutes(0.7)
+                .risk(0.05)
+                .add();
+        ask("look-at-module")
+                .id("module-lies")
+                .at(line.part())
+                .shows(
+                        Facet.of("sky-over-module", (Craft c) -> c.electrics()
+                                .noSky(line.part().id())),
+                        why -> why.filter(w -> w != Defect.NoSky.Why.NO_TIME_YET)
+                                .map(w -> w == Defect.NoSky.Why.FACE_DOWN ? "down" : "beside")
+                                .orElse("well"),
+                        Observer.READS)
+                .minutes(0.4)
+                .add();
     }
 
     static Positioning positioning(CraftLines lines, CraftLine line, Craft craft, boolean computer) {
@@ -392,34 +253,13 @@ final class SerialChecks {
                 .orElse(lines.now(line, craft, computer).heard() == Reach.FLAKY ? Positioning.FEW : Positioning.ENOUGH);
     }
 
-    static Distribution positioned(Choices answers, Positioning now, double wrong) {
-        return Categorical.expecting(answers, now.name().toLowerCase(Locale.ROOT), wrong);
-    }
-
-    private void computer() {
-        Choices listed = Choices.of(
-                "What does the computer list?",
-                List.of(
-                        new Outcome("answers", "the board, and it answers"),
-                        new Outcome("unknown", "something that it does not know"),
-                        new Outcome("silent", "a port, and nothing answers"),
-                        new Outcome("none", "nothing new")));
-        checks.add(
-                LISTED,
-                "port-listed",
-                "Plug the computer in: what does it list?",
-                "Look at its list of ports before and after.",
-                listed,
-                from(SeenOfLines.computer(lines), now -> Categorical.expecting(listed, now, MISREAD)),
-                0.6,
-                0,
-                BenchNeeds.COMPUTER);
-        checks.add(SerialSettings.CABLE.read(
-                "other-cable",
-                "other-cable",
-                "Does the cable carry data?",
-                "Try it on another board or telephone that the computer lists, or try one here that has worked today.",
-                0.7));
+    private void usb() {
+        ask(LISTED)
+                .shows(SeenOfLines.computer(lines), seen -> seen, Observer.READS)
+                .needs(BenchNeeds.COMPUTER)
+                .minutes(0.6)
+                .add();
+        ask("other-cable").minutes(0.7).needs(BenchNeeds.COMPUTER).reads(SerialSettings.CABLE);
     }
 
     static String listed(CraftLines lines, Craft craft) {
@@ -434,21 +274,14 @@ final class SerialChecks {
     }
 
     private void firmware() {
-        if (lines.joined().isEmpty()) {
-            return;
+        if (!lines.joined().isEmpty()) {
+            ask("ports-kept")
+                    .shows(
+                            SerialSettings.STALE.facet(),
+                            (asked, stale) -> Categorical.expecting(asked, stale ? "back" : "kept", KEPT_SLIPS))
+                    .needs(BenchNeeds.COMPUTER)
+                    .minutes(2)
+                    .add();
         }
-        Choices kept = Choices.of(
-                "What stands there after the restart?",
-                List.of(new Outcome("kept", "what was entered"), new Outcome("back", "something else again")));
-        checks.add(
-                "ports-kept",
-                "ports-kept",
-                "Enter the ports anew, save, restart and read them back",
-                "Change one line and change it back, save, let the board restart, read every line.",
-                kept,
-                from(SerialSettings.STALE.facet(), stale -> Categorical.expecting(kept, stale ? "back" : "kept", 0.15)),
-                2,
-                0,
-                BenchNeeds.COMPUTER);
     }
 }

@@ -2,6 +2,7 @@ package ablemedic.serial;
 
 import static ablemedic.diagnosis.Prediction.from;
 
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
@@ -10,6 +11,7 @@ import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Reading.Chosen;
+import ablemedic.family.CheckBuilder;
 import ablemedic.family.Complaint;
 import ablemedic.uart.CraftLines;
 import ablemedic.uart.Reach;
@@ -17,6 +19,7 @@ import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
 /** What an owner can say of serial lines and telemetry, and how a craft with each fault would look to an owner. */
 final class SerialComplaints {
@@ -46,57 +49,35 @@ final class SerialComplaints {
             return;
         }
         Facet<Craft, Telemetry> facet = SeenOfLines.telemetry(lines);
-        Choices shown = SerialChecks.shown(way.get());
-        add(
+        Words shown = SerialChecks.words(SerialChecks.SHOWN);
+        ask(
                 "telemetry",
-                "No telemetry, or only part of it",
-                shown,
-                from(facet, t -> SerialChecks.told(shown, way.get(), t, TOLD_WRONG)),
+                words -> asked(words, CheckBuilder.named(shown, SerialChecks.shown(way.get()))),
+                answers -> from(facet, t -> SerialChecks.seen(answers, way.get(), t, TOLD_WRONG)),
                 "all",
                 SerialChecks.SHOWN);
         if (Telemetry.goesUp(lines) || Telemetry.isStream(lines)) {
-            Choices up = Choices.of(
-                    "What comes of a setting that is changed from the ground?",
-                    List.of(
-                            new Outcome("works", "it is changed"),
-                            new Outcome("not", "values show, but nothing is changed"),
-                            new Outcome("nothing", "no values show either")));
-            add(
+            ask(
                     "settings-from-ground",
-                    "Values show, but settings cannot be changed from the ground",
-                    up,
-                    from(
-                            facet,
-                            t -> Categorical.expecting(
-                                    up, t.up() ? "works" : t.shown() != Reach.NONE ? "not" : "nothing", TOLD_WRONG)),
+                    facet,
+                    t -> t.up() ? "works" : t.shown() != Reach.NONE ? "not" : "nothing",
                     "works",
                     SerialChecks.UP);
         }
     }
 
     private void sticks() {
-        lines.of(UartFunction.RECEIVER).ifPresent(line -> {
-            Choices answers = Choices.of(
-                    "What comes of the sticks?",
-                    List.of(
-                            new Outcome("answers", "it answers"),
-                            new Outcome("drops", "it answers now and then"),
-                            new Outcome("nothing", "nothing at all")));
-            add(
-                    "no-sticks",
-                    "The sticks do nothing",
-                    answers,
-                    from(
-                            Facet.of(
-                                    "sticks without the computer",
-                                    c -> lines.linked(c)
-                                            ? lines.now(line, c, false).heard()
-                                            : Reach.NONE),
-                            reach -> Categorical.expecting(
-                                    answers, said(reach, "answers", "drops", "nothing"), TOLD_WRONG)),
-                    "answers",
-                    SerialChecks.BARS);
-        });
+        lines.of(UartFunction.RECEIVER)
+                .ifPresent(line -> ask(
+                        "no-sticks",
+                        Facet.of(
+                                "sticks-on-battery",
+                                (Craft c) -> lines.linked(c)
+                                        ? lines.now(line, c, false).heard()
+                                        : Reach.NONE),
+                        reach -> said(reach, "answers", "drops", "nothing"),
+                        "answers",
+                        SerialChecks.BARS));
     }
 
     private static String said(Reach reach, String good, String flaky, String none) {
@@ -108,42 +89,49 @@ final class SerialComplaints {
     }
 
     private void positioning() {
-        lines.of(UartFunction.GNSS).ifPresent(line -> {
-            Choices answers = SerialChecks.positioned();
-            add(
-                    "positioning",
-                    "No positioning, or no satellites",
-                    answers,
-                    from(SeenOfLines.satellites(lines, line), now -> SerialChecks.positioned(answers, now, TOLD_WRONG)),
-                    "enough",
-                    SerialChecks.SATELLITES);
-        });
+        Words satellites = SerialChecks.words(SerialChecks.SATELLITES);
+        lines.of(UartFunction.GNSS)
+                .ifPresent(line -> ask(
+                        "positioning",
+                        words -> asked(words, CheckBuilder.named(satellites, satellites.outcomes())),
+                        answers -> from(
+                                SeenOfLines.satellites(lines, line),
+                                now -> Categorical.expecting(answers, now.id(), TOLD_WRONG)),
+                        "enough",
+                        SerialChecks.SATELLITES));
     }
 
     private void computer() {
-        Choices answers = Choices.of(
-                "What does the computer list when it is plugged in?",
-                List.of(
-                        new Outcome("answers", "the board, and it answers"),
-                        new Outcome("unknown", "something that it does not know"),
-                        new Outcome("silent", "a port, and nothing answers"),
-                        new Outcome("none", "nothing new")));
-        add(
-                "no-computer",
-                "The computer does not find the board",
-                answers,
-                from(SeenOfLines.computer(lines), now -> Categorical.expecting(answers, now, TOLD_WRONG)),
-                "answers",
-                SerialChecks.LISTED);
+        ask("no-computer", SeenOfLines.computer(lines), now -> now, "answers", SerialChecks.LISTED);
     }
 
-    private void add(
-            String id, String label, Choices answers, Prediction<Craft, ?> prediction, String fine, String proof) {
+    private static Choices asked(Words words, List<Outcome> outcomes) {
+        return Choices.of(words.line("ask").plain(), outcomes);
+    }
+
+    /** One whose outcomes stand in its own entry. */
+    private <V> void ask(String id, Facet<Craft, V> reads, Function<V, String> outcome, String fine, String proof) {
+        ask(
+                id,
+                words -> CheckBuilder.asked(words, words.outcomes()),
+                answers -> from(reads, read -> Categorical.expecting(answers, outcome.apply(read), TOLD_WRONG)),
+                fine,
+                proof);
+    }
+
+    private void ask(
+            String id,
+            Function<Words, Choices> asked,
+            Function<Choices, Prediction<Craft, ?>> seen,
+            String fine,
+            String proof) {
+        Words words = Serial.WORDS.complaint(id);
+        Choices answers = asked.apply(words);
         complaints.add(Complaint.told(
                 id,
-                label,
+                words.title().plain(),
                 answers,
-                prediction,
+                seen.apply(answers),
                 Optional.of(Chosen.of(fine)),
                 List.of(checks.stream()
                         .filter(check -> check.id().equals(proof))

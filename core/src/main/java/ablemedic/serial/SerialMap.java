@@ -1,5 +1,7 @@
 package ablemedic.serial;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.craft.SpokenSettings;
 import ablemedic.craft.UartSettings;
@@ -19,6 +21,7 @@ import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -98,8 +101,12 @@ public record SerialMap(SerialBoard board, List<Port> ports, List<Line> lines, b
 
     private static Line line(CraftLines lines, CraftLine line, Craft craft) {
         JoinedPart joined = lines.joined(line, craft, false);
-        String speaks = line.format().label() + (joined.baud() > 0 ? ", " + joined.baud() + " baud" : "") + ", idles "
-                + (line.format().inverted() ? "low" : "high");
+        String speaks = words().with("format", Param.written(line.format().label()))
+                .with("timed", Param.when(joined.baud() > 0))
+                .with("baud", Param.whole(joined.baud(), ""))
+                .with("low", Param.when(line.format().inverted()))
+                .line("speaks")
+                .plain();
         UartRequest wish = lines.wish(line);
         List<Wire> wires = line.ends().stream()
                 .map(end -> wire(lines, end, line.sends().filter(end::equals).isPresent()))
@@ -112,12 +119,7 @@ public record SerialMap(SerialBoard board, List<Port> ports, List<Line> lines, b
                     speaks,
                     wires,
                     Verdict.UNKNOWN,
-                    List.of(new Judged(
-                            Rule.UNREAD,
-                            Grade.UNKNOWN,
-                            JoinedPart.Way.BOTH,
-                            "No lead of it is entered.",
-                            "Enter where its wires lie, or plan a port for it.")));
+                    List.of(new Judged(Rule.NOT_ENTERED, Grade.UNKNOWN, JoinedPart.Way.BOTH, Map.of())));
         }
         List<Judged> judged = Stream.of(
                         lines.bySheet(line),
@@ -159,33 +161,36 @@ public record SerialMap(SerialBoard board, List<Port> ports, List<Line> lines, b
                         .orElse(""));
     }
 
+    private static Words words() {
+        return Serial.WORDS.name("map");
+    }
+
     private static List<String> notes(CraftLines lines) {
         List<String> notes = new ArrayList<>();
         Telemetry.way(lines)
-                .ifPresentOrElse(
-                        way -> notes.add(
-                                switch (way) {
-                                    case SHARED ->
-                                        "Telemetry goes back over the receiver's own line; it needs no port of its own.";
-                                    case OWN_LINE ->
-                                        !lines.bySheet(lines.of(UartFunction.TELEMETRY)
-                                                                .orElseThrow())
-                                                        .isEmpty()
-                                                ? "Telemetry has a line of its own, which cannot work as it is joined."
-                                                : Telemetry.goesUp(lines)
-                                                        ? "Telemetry has a line of its own, both ways: settings can be changed from the radio."
-                                                        : "Telemetry has a line of its own, one way: values show, and no setting can ever be changed over it.";
-                                    case MODEM -> "Telemetry goes over a pair of modems to a ground station.";
-                                }),
-                        () -> lines.of(UartFunction.RECEIVER)
-                                .ifPresent(
-                                        line -> notes.add(
-                                                line.format().label()
-                                                        + " carries no telemetry back, and no line of its own is entered: the radio shows "
-                                                        + "strength at the most. A display on the picture, or strength on a spare channel, does without.")));
+                .ifPresentOrElse(way -> notes.add(words().line(way(lines, way)).plain()), () -> lines.of(
+                                UartFunction.RECEIVER)
+                        .ifPresent(line -> notes.add(words().with(
+                                        "format", Param.written(line.format().label()))
+                                .line("none")
+                                .plain())));
         if (!lines.board().silent().isEmpty()) {
-            notes.add("Its print does not tell: " + lines.board().silent());
+            notes.add(words().with("what", Param.written(lines.board().silent()))
+                    .line("silent")
+                    .plain());
         }
         return notes;
+    }
+
+    /** The line of the catalogue that says how telemetry comes back. */
+    private static String way(CraftLines lines, Telemetry.Way way) {
+        return switch (way) {
+            case SHARED -> "shared";
+            case OWN_LINE ->
+                !lines.bySheet(lines.of(UartFunction.TELEMETRY).orElseThrow()).isEmpty()
+                        ? "broken"
+                        : Telemetry.goesUp(lines) ? "both-ways" : "one-way";
+            case MODEM -> "modem";
+        };
     }
 }

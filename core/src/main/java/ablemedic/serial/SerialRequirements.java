@@ -1,5 +1,7 @@
 package ablemedic.serial;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FirmwareSettings;
@@ -44,8 +46,14 @@ final class SerialRequirements {
                                 .filter(told -> !line.spoken().formats().contains(told))
                                 .map(told -> Violation.cannotWork(
                                         "part-format-" + line.id(),
-                                        line.label() + " is set to speak " + told.label() + ", which it can't",
-                                        "Set it to " + line.format().label(),
+                                        Serial.WORDS
+                                                .requirement("part-format")
+                                                .with("line", SerialFaults.line(line))
+                                                .with("set", Param.written(told.label()))
+                                                .with(
+                                                        "right",
+                                                        Param.written(
+                                                                line.format().label())),
                                         LineEdits.complaint(line.job()),
                                         List.of(SpokenSettings.format(line.job())),
                                         Edit.set(SpokenSettings.format(line.job()), Optional.empty())))
@@ -78,9 +86,8 @@ final class SerialRequirements {
                         .forEach(job -> found.add(new Violation(
                                 "uart-" + port.name() + "-" + job.id(),
                                 Severity.DOUBTFUL,
-                                "UART " + port.name() + " has the function " + job.label()
-                                        + ", and no part for it lies there",
-                                "Take the function from UART " + port.name() + ", or enter the wire on the sheet",
+                                idle(port, job).line("cause").plain(),
+                                idle(port, job).line("remedy").plain(),
                                 List.of(UartSettings.jobsOf(port.name())),
                                 pads(craft, port),
                                 LineEdits.complaint(job),
@@ -88,6 +95,13 @@ final class SerialRequirements {
             }
         });
         return found;
+    }
+
+    private static Words idle(SerialMap.Port port, UartFunction job) {
+        return Serial.WORDS
+                .requirement("uart-idle")
+                .with("uart", SerialFaults.uart(port.name()))
+                .with("function", Param.written(job.label()));
     }
 
     private static boolean carries(SerialMap.Line line, UartFunction job) {
@@ -120,20 +134,17 @@ final class SerialRequirements {
                     }
                     Setting<List<UartFunction>> jobs = UartSettings.jobsOf(uart);
                     List<Edit> edits = LineEdits.of(craft).away(uart);
-                    String cause = "UART " + uart + " is the computer's as well, and has the function "
-                            + craft.told().said(jobs);
+                    Words words = Serial.WORDS
+                            .requirement("usb")
+                            .with("uart", SerialFaults.uart(uart))
+                            .with("functions", Param.written(craft.told().said(jobs)));
                     return List.of(
                             edits.isEmpty()
-                                    ? Violation.doubt(
-                                            "usb-" + uart,
-                                            cause,
-                                            "Set everything first, then give the UART away; take it back to change a setting",
-                                            "no-computer",
-                                            jobs)
+                                    ? Violation.doubt("usb-" + uart, words, "no-computer", jobs)
                                     : new Violation(
                                             "usb-" + uart,
                                             Severity.CANNOT_WORK,
-                                            cause,
+                                            words.line("cause").plain(),
                                             edits.get(0).title(),
                                             List.of(jobs),
                                             List.of(),
@@ -145,23 +156,9 @@ final class SerialRequirements {
 
     private static List<Violation> computer(Craft craft) {
         List<Violation> found = new ArrayList<>();
-        Violation.unless(
-                        craft,
-                        SpokenSettings.CABLE,
-                        true,
-                        "usb-cable",
-                        "The USB cable only charges",
-                        "Use a data cable",
-                        "no-computer")
+        Violation.unless(craft, SpokenSettings.CABLE, true, Serial.WORDS.requirement("usb-cable"), "no-computer")
                 .ifPresent(found::add);
-        Violation.unless(
-                        craft,
-                        SpokenSettings.DRIVER,
-                        true,
-                        "usb-driver",
-                        "The computer has no driver for the FC",
-                        "Install the driver",
-                        "no-computer")
+        Violation.unless(craft, SpokenSettings.DRIVER, true, Serial.WORDS.requirement("usb-driver"), "no-computer")
                 .ifPresent(found::add);
         return found;
     }
@@ -173,22 +170,13 @@ final class SerialRequirements {
             return List.of();
         }
         List<Violation> found = new ArrayList<>();
-        Violation.unless(
-                        craft,
-                        UartSettings.TELEMETRY,
-                        true,
-                        "telemetry-on",
-                        "Telemetry is switched off on the FC",
-                        "Switch telemetry on",
-                        TELEMETRY)
+        Violation.unless(craft, UartSettings.TELEMETRY, true, Serial.WORDS.requirement("telemetry-on"), TELEMETRY)
                 .ifPresent(found::add);
         Violation.unless(
                         craft,
                         FirmwareSettings.TELEMETRY_WORKS,
                         true,
-                        "telemetry-version",
-                        "The telemetry of this firmware version is broken",
-                        "Flash a version whose telemetry works",
+                        Serial.WORDS.requirement("telemetry-version"),
                         TELEMETRY)
                 .ifPresent(found::add);
         if (way.get() != Telemetry.Way.MODEM) {
@@ -196,18 +184,14 @@ final class SerialRequirements {
                             craft,
                             RadioSettings.TELEMETRY,
                             true,
-                            "telemetry-radio",
-                            "Telemetry is switched off for this model at the radio",
-                            "Switch telemetry on at the radio",
+                            Serial.WORDS.requirement("telemetry-radio"),
                             TELEMETRY)
                     .ifPresent(found::add);
             Violation.unless(
                             craft,
                             RadioSettings.SENSORS,
                             true,
-                            "telemetry-sensors",
-                            "The radio has not discovered the sensors",
-                            "Discover the sensors at the radio",
+                            Serial.WORDS.requirement("telemetry-sensors"),
                             TELEMETRY)
                     .ifPresent(found::add);
         }
@@ -222,56 +206,35 @@ final class SerialRequirements {
             return List.of();
         }
         List<Violation> found = new ArrayList<>();
-        Violation.unless(
-                        craft,
-                        ModemSettings.ONE_WAY,
-                        false,
-                        "modem-one-way",
-                        "The modems decode one way only: no setting goes up",
-                        "Switch the one-way mode off",
-                        TELEMETRY)
+        Violation.unless(craft, ModemSettings.ONE_WAY, false, Serial.WORDS.requirement("modem-one-way"), TELEMETRY)
                 .ifPresent(found::add);
-        Violation.unless(
-                        craft,
-                        ModemSettings.FLOW,
-                        false,
-                        "modem-flow",
-                        "The modem waits for flow-control wires that are not there",
-                        "Switch hardware flow control off",
-                        TELEMETRY)
+        Violation.unless(craft, ModemSettings.FLOW, false, Serial.WORDS.requirement("modem-flow"), TELEMETRY)
                 .ifPresent(found::add);
-        Violation.unless(
-                        craft,
-                        ModemSettings.PAIRED,
-                        true,
-                        "modem-paired",
-                        "The modems are not paired as they are set now",
-                        "Pair the modems again",
-                        TELEMETRY)
+        Violation.unless(craft, ModemSettings.PAIRED, true, Serial.WORDS.requirement("modem-paired"), TELEMETRY)
                 .ifPresent(found::add);
         int ground = craft.told(ModemSettings.GROUND);
         int station = craft.told(ModemSettings.STATION);
         if (ground != station) {
-            found.add(Violation.of(
-                    "modem-ground",
-                    Severity.CANNOT_WORK,
-                    "The ground modem speaks at " + ground + " baud, and the ground station at " + station,
-                    "Set both to one rate",
+            found.add(Violation.cannotWork(
+                    Serial.WORDS
+                            .requirement("modem-ground")
+                            .with("ground", Param.whole(ground, ""))
+                            .with("station", Param.whole(station, "")),
                     TELEMETRY,
                     List.of(ModemSettings.STATION, ModemSettings.GROUND),
-                    List.of(Edit.set(ModemSettings.STATION, ground), Edit.set(ModemSettings.GROUND, station))));
+                    Edit.set(ModemSettings.STATION, ground),
+                    Edit.set(ModemSettings.GROUND, station)));
         }
         double most = ByteBudget.FILL * craft.told(ModemSettings.AIR) / BITS_A_BYTE;
         if (craft.told(ModemSettings.BYTES) > most) {
-            found.add(Violation.of(
-                    "modem-bytes",
-                    Severity.CANNOT_WORK,
-                    "The FC sends " + craft.told(ModemSettings.BYTES) + " bytes a second, and the modems carry "
-                            + Math.round(most),
-                    "Lower the stream rates to " + Math.round(most) + " bytes a second",
+            found.add(Violation.cannotWork(
+                    Serial.WORDS
+                            .requirement("modem-bytes")
+                            .with("sent", Param.whole(craft.told(ModemSettings.BYTES), ""))
+                            .with("most", Param.whole(Math.round(most), "")),
                     TELEMETRY,
                     List.of(ModemSettings.BYTES, ModemSettings.AIR),
-                    List.of(Edit.set(ModemSettings.BYTES, (int) Math.max(1, Math.floor(most))))));
+                    Edit.set(ModemSettings.BYTES, (int) Math.max(1, Math.floor(most)))));
         }
         return found;
     }

@@ -2,13 +2,11 @@ package ablemedic.serial;
 
 import ablemedic.configuration.Setting;
 import ablemedic.craft.AsFormat;
-import ablemedic.craft.Craft;
 import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.ModemSettings;
 import ablemedic.craft.RadioSettings;
 import ablemedic.craft.SpokenSettings;
 import ablemedic.craft.UartSettings;
-import ablemedic.diagnosis.Fix;
 import ablemedic.family.SettingTrouble;
 import ablemedic.protocol.Format;
 import ablemedic.wiring.UartFunction;
@@ -16,7 +14,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.BiFunction;
 
 /** The settings that a serial line hangs on, each with the check that reads it and the fix that enters it. */
 final class SerialSettings {
@@ -92,23 +89,5 @@ final class SerialSettings {
 
     static SettingTrouble<AsFormat> oneWire(String port) {
         return of(UartSettings.oneWire(port));
-    }
-
-    /** The fix that enters a setting of the board as the sound craft has it. */
-    static <T> BiFunction<Craft, Craft, List<Fix<Craft>>> entered(
-            SettingTrouble<T> trouble, Setting<T> setting, Craft sound, String how) {
-        String right = sound.told().said(setting);
-        return trouble.entered(
-                "set",
-                setting.id() + " " + sound.told().written(setting),
-                "Set " + setting.label() + ": " + right,
-                List.of(how, SettingTrouble.SAVE),
-                3);
-    }
-
-    /** The same at the radio, a modem or a part, which ask for no restart of the board. */
-    static <T> BiFunction<Craft, Craft, List<Fix<Craft>>> elsewhere(
-            SettingTrouble<T> trouble, Setting<T> setting, Craft sound, String title, double minutes, String... how) {
-        return trouble.entered("set", setting.id() + " " + sound.told().written(setting), title, List.of(how), minutes);
     }
 }

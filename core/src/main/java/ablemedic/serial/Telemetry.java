@@ -24,11 +24,11 @@ record Telemetry(Reach shown, boolean strength, boolean up) {
     /** By which way telemetry goes. */
     enum Way {
         /** Over the receiver's own line. */
-        SHARED("the radio"),
+        SHARED("radio"),
         /** Over a line of its own to the receiver. */
-        OWN_LINE("the radio"),
+        OWN_LINE("radio"),
         /** Over a pair of modems. */
-        MODEM("the ground station");
+        MODEM("ground-station");
 
         private final String screen;
 
@@ -38,7 +38,7 @@ record Telemetry(Reach shown, boolean strength, boolean up) {
 
         /** Where it shows. */
         String screen() {
-            return screen;
+            return Serial.WORDS.name("screen").outcome(screen).plain();
         }
     }
 

@@ -1,5 +1,8 @@
 package ablemedic.serial;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Text;
+import ablemedic.catalogue.Words;
 import ablemedic.protocol.Format.Back;
 import ablemedic.uart.UartRequest;
 import ablemedic.wiring.SerialBoard;
@@ -24,6 +27,7 @@ public final class UartPlanner {
     /** A software port makes no more than this; common practice with no source. */
     private static final int SOFT_BAUD = 19_200;
 
+    private static final Words WORDS = Serial.WORDS.name("planner");
     private static final int LOST = 1000;
     private static final int MOVED = 12;
     private static final int COMPUTER = 8;
@@ -85,7 +89,11 @@ public final class UartPlanner {
     /** @throws SerialBoard.UnusableException where there are more wishes than a board ever holds */
     public static Planned plan(SerialBoard board, List<UartRequest> wishes) {
         if (wishes.size() > MOST_WISHES) {
-            throw new SerialBoard.UnusableException("wishes", "at most " + MOST_WISHES + " parts are planned at once");
+            throw new SerialBoard.UnusableException(
+                    "wishes",
+                    WORDS.with("most", Param.whole(MOST_WISHES, ""))
+                            .line("most")
+                            .plain());
         }
         UartPlanner planner = new UartPlanner(board, wishes);
         List<Placed> placed = new ArrayList<>();
@@ -120,9 +128,13 @@ public final class UartPlanner {
                         && !taken.contains(one.port())
                         && !one.port().equals(failed))
                 .min(Comparator.comparingInt(Placed::cost))
-                .map(one -> Stream.concat(one.leads().stream().map(lead -> lead + "."), one.set().stream())
+                .map(one -> Stream.concat(one.leads().stream().map(UartPlanner::sentence), one.set().stream())
                         .toList())
                 .orElse(List.of());
+    }
+
+    private static String sentence(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1) + ".";
     }
 
     /** The ports that are taken, as bits, and whether a receiver has one over which telemetry goes too. */
@@ -190,9 +202,10 @@ public final class UartPlanner {
                         "",
                         receiver.name(),
                         List.of(),
-                        List.of("Telemetry on."),
-                        List.of(wish.format().label() + " carries it back over the port of " + receiver.name()
-                                + "; it needs none of its own."),
+                        List.of(WORDS.line("telemetry-on").plain()),
+                        List.of(of(wish).with("receiver", Param.written(receiver.name()))
+                                .line("shared")
+                                .plain()),
                         0)));
         for (String port : ports) {
             option(wish, port).ifPresent(options::add);
@@ -212,7 +225,7 @@ public final class UartPlanner {
     }
 
     private Optional<Placed> option(UartRequest wish, String port) {
-        if (!reason(wish, port).isEmpty()) {
+        if (reason(wish, port).isPresent()) {
             return Optional.empty();
         }
         List<String> leads = new ArrayList<>();
@@ -222,61 +235,72 @@ public final class UartPlanner {
         boolean inverted = wish.format().inverted();
         if (wish.heard()) {
             SerialPad pad = pad(wish, port, Side.RX).orElseThrow();
-            leads.add(wish.name() + (wish.job() == UartFunction.RECEIVER && !wish.spokenTo() ? " signal" : " TX")
-                    + " to pad " + pad.name());
+            leads.add(wire(wish, "sends", pad, wish.job() == UartFunction.RECEIVER && !wish.spokenTo()));
             cost += turned(pad, inverted, set);
         }
         if (wish.spokenTo()) {
             SerialPad pad = pad(wish, port, Side.TX).orElseThrow();
-            leads.add(wish.name() + (wish.oneWire() ? " telemetry" : " RX") + " to pad " + pad.name());
+            leads.add(wire(wish, "hears", pad, wish.oneWire()));
             cost += turned(pad, inverted, set);
         }
-        leads.add(wish.name() + " ground to a ground of the board");
-        set.add(
-                0,
-                "Port " + port + ": " + wish.job().label() + ", "
-                        + wish.format().label()
-                        + (wish.format().bauds().isEmpty()
-                                ? ""
-                                : " at " + wish.format().bauds().get(0) + " baud") + ".");
+        Words on = of(wish).with("uart", SerialFaults.uart(port));
+        leads.add(on.line("ground").plain());
+        set.add(0, on.line("uart").plain());
         if (wish.oneWire()) {
-            set.add("Half duplex on.");
+            set.add(on.line("half-duplex").plain());
         }
         if (port.equals(board.computer())) {
-            minds.add("Port " + port
-                    + " is the computer's too: while it is joined this part is silent, and nothing can be set while the part holds the port. Set "
-                    + "everything first, then give the port away.");
+            minds.add(on.line("usb").plain());
             cost += COMPUTER;
         }
         if (board.isSoft(port)) {
-            set.add("Soft serial on for port " + port + ".");
-            minds.add("A software port: up to 19 200 baud, and the firmware must have it on this pin.");
+            set.add(on.line("soft-on").plain());
+            minds.add(on.line("soft").plain());
             cost += SOFT;
         }
         if (!wish.at().isEmpty() && !wish.at().equals(port)) {
-            minds.add("Its leads lie on port " + wish.at() + " now. Leave them unused or move them.");
+            minds.add(
+                    on.with("uart", SerialFaults.uart(wish.at())).line("moved").plain());
             cost += MOVED;
         }
         return Optional.of(new Placed(wish, port, "", leads, set, minds, cost));
     }
 
     private int turned(SerialPad pad, boolean inverted, List<String> set) {
+        Words words = WORDS.with("pad", Param.written(pad.name())).with("low", Param.when(inverted));
         return switch (pad.inverter()) {
             case NONE, FIXED -> 0;
             case CHIP -> {
-                set.add("Pad " + pad.name() + ": inversion " + (inverted ? "on." : "off."));
+                set.add(words.line("chip").plain());
                 yield inverted ? TOLD : 0;
             }
             case SOFTWARE -> {
-                set.add("Pad " + pad.name() + ": its inverter " + (inverted ? "on" : "off") + " in the settings.");
+                set.add(words.line("software").plain());
                 yield TOLD;
             }
             case JUMPER -> {
-                set.add("Pad " + pad.name() + ": bridge the jumper for " + (inverted ? "an inverted" : "a plain")
-                        + " line.");
+                set.add(words.line("jumper").plain());
                 yield JUMPER;
             }
         };
+    }
+
+    private static Words of(UartRequest wish) {
+        List<Integer> bauds = wish.format().bauds();
+        return WORDS.with(Map.of(
+                "part", Param.written(wish.name()),
+                "function", Param.written(wish.job().label()),
+                "format", Param.written(wish.format().label()),
+                "timed", Param.when(!bauds.isEmpty()),
+                "baud", Param.whole(bauds.isEmpty() ? 0 : bauds.get(0), "")));
+    }
+
+    /** @param plain whether the part calls that end otherwise than RX or TX */
+    private static String wire(UartRequest wish, String line, SerialPad pad, boolean plain) {
+        return of(wish).with("pad", Param.written(pad.name()))
+                .with("plain", Param.when(plain))
+                .line(line)
+                .plain();
     }
 
     /** The pad of a side that hears the line, with the least to do. */
@@ -295,38 +319,36 @@ public final class UartPlanner {
         return !wish.volts5() || pad.bears5V() || side == Side.TX && !wish.oneWire();
     }
 
-    /** Why a part cannot have a port; empty where it can. */
-    private String reason(UartRequest wish, String port) {
+    /** Why a part can't have a UART: a line of the catalogue; nothing where it can. */
+    private Optional<Text> reason(UartRequest wish, String port) {
+        Words words = of(wish).with("uart", SerialFaults.uart(port));
         if (board.isSoft(port) && wish.format().bauds().stream().noneMatch(baud -> baud <= SOFT_BAUD)) {
-            return wish.format().label() + " is too fast for a software port";
+            return Optional.of(words.line("too-fast"));
         }
         for (Side side : Side.values()) {
             if (!(side == Side.RX ? wish.heard() : wish.spokenTo())) {
                 continue;
             }
             List<SerialPad> pads = board.pads(port, side);
+            Words at = words.with("side", Param.written(side.name()));
             if (pads.isEmpty()) {
-                return "its " + side + " is not led out";
+                return Optional.of(at.line("no-pad"));
             }
             if (pads.stream().noneMatch(pad -> hears(pad, wish))) {
-                return wish.format().inverted()
-                        ? "no inverter at its " + side + " pad"
-                        : "its " + side + " pad always turns the line round";
+                return Optional.of(at.line(wish.format().inverted() ? "no-inverter" : "always-inverted"));
             }
             if (pad(wish, port, side).isEmpty()) {
-                return "its " + side + " pad bears 3.3 V only, and " + wish.name() + " sends 5 V";
+                return Optional.of(at.line("volts"));
             }
         }
-        return "";
+        return Optional.empty();
     }
 
     private List<String> reasons(UartRequest wish) {
         return ports.stream()
-                .map(port -> {
-                    String reason = reason(wish, port);
-                    return "Port " + port + ": " + (reason.isEmpty() ? "would do, but is given to another" : reason)
-                            + ".";
-                })
+                .map(port -> reason(wish, port).orElseGet(() -> WORDS.with("uart", SerialFaults.uart(port))
+                        .line("taken")))
+                .map(Text::plain)
                 .toList();
     }
 
@@ -355,18 +377,8 @@ public final class UartPlanner {
     }
 
     private static List<String> otherwise(UartRequest wish) {
-        return switch (wish.job()) {
-            case TELEMETRY ->
-                List.of(
-                        "Leave telemetry out and show the values on the screen.",
-                        "Let the receiver put strength on a spare channel, and tell the board which.");
-            case RECEIVER ->
-                List.of(
-                        "A receiver whose format idles the other way, or whose output can be set to one.",
-                        "An inverter of one transistor in the lead.");
-            case GNSS -> List.of("Leave positioning out: without it there is no return home.");
-            case DISPLAY -> List.of("A display chip on the board itself, if it has one.");
-            case VIDEO_CONTROL -> List.of("Set channel, band and power by the button of the transmitter.");
-        };
+        return Serial.WORDS.name("planner-" + wish.job().id()).steps("").stream()
+                .map(Text::plain)
+                .toList();
     }
 }

@@ -1,5 +1,7 @@
 package ablemedic.snapshot;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.configuration.Configuration;
 import ablemedic.configuration.Device;
 import ablemedic.configuration.Setting;
@@ -12,7 +14,6 @@ import ablemedic.diagnosis.Reading;
 import ablemedic.family.Complaint;
 import ablemedic.family.CraftFault;
 import ablemedic.family.Odds;
-import ablemedic.family.SettingTrouble;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -107,22 +108,21 @@ public record ExportAsEvidence(Check<Craft> check, Optional<Fault<Craft>> fault)
             List<Configuration.Difference> differences,
             Set<Setting<?>> otherwise,
             Snapshot snapshot) {
-        String names = differences.stream().map(one -> one.setting().label()).collect(Collectors.joining(", "));
+        Words words = SnapshotWords.of("settings-otherwise")
+                .with("n", new Param.Count(differences.size()))
+                .with("number", Param.whole(number, ""));
         return new CraftFault(
                 faultId(ExportCheck.id(id)),
                 KIND,
                 "settings",
-                sheet -> differences.size() + " settings are otherwise than on the sheet, by snapshot " + number + ": "
-                        + names,
+                sheet -> words.title().plain(),
                 ODDS,
                 craft -> craft.with(craft.told().taking(otherwise::contains, snapshot.told())),
                 (sheet, faulty) -> List.of(new Fix<>(
                         "put-back",
-                        "settings as before " + id,
-                        "Put back what is otherwise",
-                        List.of(
-                                "Enter each as the sheet has it, or paste the text. What is meant to be otherwise goes onto the sheet instead.",
-                                SettingTrouble.SAVE),
+                        "settings-before-" + id,
+                        words.line("back").plain(),
+                        SnapshotWords.steps(words, "back"),
                         differences.stream()
                                 .map(one -> new Value(one.setting().label(), one.after(), one.before()))
                                 .toList(),

@@ -1,5 +1,7 @@
 package ablemedic.snapshot;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.configuration.Configuration;
 import ablemedic.configuration.Device;
 import ablemedic.configuration.Setting;
@@ -47,6 +49,7 @@ public final class ExportCheck {
 
     private static final String AS_ON_SHEET = "as-on-sheet";
     private static final String MORE = "more";
+    private static final String OTHER = "other";
     /** How often a listing is of another board, or of before the last save. Common practice, no source. */
     private static final double OF_ANOTHER = 0.01;
 
@@ -60,8 +63,10 @@ public final class ExportCheck {
      * @param faults those that a listing could show
      */
     public static Check<Craft> planned(Craft sound, Collection<Fault<Craft>> faults) {
+        Words words = SnapshotWords.of("planned");
         Map<List<Configuration.Difference>, Outcome> outcomes = new LinkedHashMap<>();
-        outcomes.put(List.of(), new Outcome(AS_ON_SHEET, "as on the sheet"));
+        outcomes.put(
+                List.of(), new Outcome(AS_ON_SHEET, words.outcome(AS_ON_SHEET).plain()));
         for (Fault<Craft> fault : faults) {
             List<Configuration.Difference> differences = listed(sound, fault.applyTo(sound));
             outcomes.computeIfAbsent(
@@ -75,17 +80,16 @@ public final class ExportCheck {
                                             .toList())));
         }
         List<Outcome> all = new ArrayList<>(outcomes.values());
-        all.add(new Outcome(MORE, "more than one of these"));
-        Choices answers = Choices.of("What does it list?", all);
+        all.add(new Outcome(MORE, words.outcome(MORE).plain()));
+        Choices answers = Choices.of(words.line("ask").plain(), all);
         return new CraftCheck(
                 KIND,
                 KIND,
-                craft -> "Let the board list its settings",
-                craft ->
-                        "All of them, as text: copy it, or save it as a file, and drop it here. It settles every suspect that is a setting of the board.",
+                craft -> words.line("do").plain(),
+                craft -> String.join(" ", SnapshotWords.steps(words, "do")),
                 answers,
                 Prediction.from(
-                        Facet.of("settings of the board otherwise than on the sheet", craft -> listed(sound, craft)),
+                        Facet.of("settings-off-chart", craft -> listed(sound, craft)),
                         differences -> Categorical.expecting(
                                 answers,
                                 outcomes.getOrDefault(differences, new Outcome(MORE, ""))
@@ -123,15 +127,16 @@ public final class ExportCheck {
      * @param updated what a craft is told, with what of its sheet is known to be behind as the listing has it
      */
     static Check<Craft> of(long id, int number, Snapshot snapshot, UnaryOperator<Configuration> updated) {
-        Choices answers = answers(snapshot);
+        Words words = SnapshotWords.of("at-hand").with("number", Param.whole(number, ""));
+        Choices answers = answers(words, snapshot);
         return new CraftCheck(
                 id(id),
                 KIND,
-                craft -> "Listing of the settings, snapshot " + number,
-                craft -> "Let the board list its settings, all of them, and drop the text here.",
+                craft -> words.line("do").plain(),
+                craft -> String.join(" ", SnapshotWords.steps(words, "do")),
                 answers,
                 Prediction.from(
-                        Facet.of("settings otherwise than in snapshot " + number, craft -> snapshot.differencesFrom(
+                        Facet.of("settings-off-snapshot-" + number, craft -> snapshot.differencesFrom(
                                         updated.apply(craft.told()), ALIKE)
                                 .size()),
                         differ -> outlook(answers, differ)),
@@ -145,17 +150,21 @@ public final class ExportCheck {
      * This listing, or one of those that have one setting otherwise: as many as there are, so that a guess hardly hits
      * it.
      */
-    private static Choices answers(Snapshot snapshot) {
-        List<Outcome> outcomes = new ArrayList<>(List.of(new Outcome(LISTED, "as listed")));
+    private static Choices answers(Words words, Snapshot snapshot) {
+        List<Outcome> outcomes = new ArrayList<>(
+                List.of(new Outcome(LISTED, words.outcome(LISTED).plain())));
         for (Setting<?> setting : snapshot.held()) {
+            String otherwise = words.with("setting", Param.written(setting.label()))
+                    .line("otherwise")
+                    .plain();
             for (int n = 1; n <= OTHER_VALUES; n++) {
-                outcomes.add(new Outcome(setting.id() + "-" + n, setting.label() + " otherwise"));
+                outcomes.add(new Outcome(setting.id() + "-" + n, otherwise));
             }
         }
         if (outcomes.size() == 1) {
-            outcomes.add(new Outcome("other", "otherwise"));
+            outcomes.add(new Outcome(OTHER, words.outcome(OTHER).plain()));
         }
-        return Choices.of("Is this what it is told?", outcomes);
+        return Choices.of(words.line("ask").plain(), outcomes);
     }
 
     private static Categorical outlook(Choices answers, int differ) {

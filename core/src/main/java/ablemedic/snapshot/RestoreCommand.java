@@ -1,5 +1,6 @@
 package ablemedic.snapshot;
 
+import ablemedic.catalogue.Param;
 import ablemedic.configuration.Setting;
 import ablemedic.firmware.Dictionary;
 import java.util.ArrayList;
@@ -30,7 +31,9 @@ public record RestoreCommand(Setting<?> setting, String before, String now, Opti
                 all.add(new RestoreCommand(
                         setting,
                         before.told().said(setting),
-                        now.held().contains(setting) ? now.told().said(setting) : "not listed",
+                        now.held().contains(setting)
+                                ? now.told().said(setting)
+                                : SnapshotWords.of("restore").line("not-listed").plain(),
                         target.line(setting, before.told())));
             }
         }
@@ -39,18 +42,30 @@ public record RestoreCommand(Setting<?> setting, String before, String now, Opti
 
     /** All lines that can be pasted, and a remark for each that cannot. */
     public static String text(List<RestoreCommand> all, Dictionary target) {
-        StringBuilder text =
-                new StringBuilder("# put back for " + target.family().label() + " " + target.version() + "\n");
+        StringBuilder text = new StringBuilder(header(target));
         for (RestoreCommand one : all) {
-            text.append(one.line()
-                            .orElse("# by hand: " + one.setting().label() + " was " + one.before() + "; "
-                                    + why(one.setting(), target)))
+            text.append(one.line().orElseGet(() -> SnapshotWords.of("restore")
+                            .with("setting", Param.written(one.setting().label()))
+                            .with("before", Param.written(one.before()))
+                            .with("why", why(one.setting(), target))
+                            .line("by-hand")
+                            .plain()))
                     .append('\n');
         }
         return text.toString();
     }
 
-    static String why(Setting<?> setting, Dictionary target) {
-        return target.names(setting) ? "it is done with the board, not entered" : "this version has no name for it";
+    /** The first line of a text to paste. */
+    static String header(Dictionary target) {
+        return SnapshotWords.of("restore")
+                        .with("dialect", Param.written(target.family().label()))
+                        .with("version", Param.written(target.version()))
+                        .line("header")
+                        .plain()
+                + "\n";
+    }
+
+    static Param why(Setting<?> setting, Dictionary target) {
+        return new Param.Nested(SnapshotWords.of("restore").line(target.names(setting) ? "done" : "no-name"));
     }
 }

@@ -1,5 +1,6 @@
 package ablemedic.snapshot;
 
+import ablemedic.catalogue.Param;
 import ablemedic.configuration.Configuration;
 import ablemedic.configuration.Device;
 import ablemedic.configuration.Setting;
@@ -23,11 +24,14 @@ public final class RestoreCommands {
         if (changed.isEmpty()) {
             return "";
         }
-        StringBuilder text = new StringBuilder("# for " + names.family().label() + " " + names.version() + "\n");
+        StringBuilder text = new StringBuilder(RestoreCommand.header(names));
         for (Setting<?> setting : changed) {
-            text.append(names.line(setting, fixed.told())
-                            .orElseGet(() -> "# by hand: " + setting.label() + " to be "
-                                    + fixed.told().said(setting) + "; " + RestoreCommand.why(setting, names)))
+            text.append(names.line(setting, fixed.told()).orElseGet(() -> SnapshotWords.of("restore")
+                            .with("setting", Param.written(setting.label()))
+                            .with("right", Param.written(fixed.told().said(setting)))
+                            .with("why", RestoreCommand.why(setting, names))
+                            .line("by-hand-fix")
+                            .plain()))
                     .append('\n');
         }
         return text.toString();

@@ -1,12 +1,16 @@
 package ablemedic.takeoff;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Rotation;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 
 /**
  * From how the computer's picture followed three motions of the hand, or from how the board is seen to sit: the turn
@@ -17,25 +21,23 @@ public final class BoardOrientation {
 
     /** The six ways to turn a craft by hand, and the six ways its picture can follow. */
     public enum Motion {
-        RIGHT_DOWN(0, 1, "right side down"),
-        LEFT_DOWN(0, -1, "left side down"),
-        NOSE_UP(1, 1, "nose up"),
-        NOSE_DOWN(1, -1, "nose down"),
-        NOSE_RIGHT(2, 1, "nose to the right"),
-        NOSE_LEFT(2, -1, "nose to the left");
+        RIGHT_DOWN(0, 1),
+        LEFT_DOWN(0, -1),
+        NOSE_UP(1, 1),
+        NOSE_DOWN(1, -1),
+        NOSE_RIGHT(2, 1),
+        NOSE_LEFT(2, -1);
 
         private final int axis;
         private final int sign;
-        private final String label;
 
-        Motion(int axis, int sign, String label) {
+        Motion(int axis, int sign) {
             this.axis = axis;
             this.sign = sign;
-            this.label = label;
         }
 
         public String label() {
-            return label;
+            return TakeOffWords.name("motion", this);
         }
 
         /** About which of its own axes a board feels this motion when it takes the craft to be turned so. */
@@ -65,18 +67,12 @@ public final class BoardOrientation {
          * Drawn from the attitude: a craft in space that the viewer follows from behind, its nose away when it is
          * switched on.
          */
-        ATTITUDE("a craft that tilts and turns"),
+        ATTITUDE,
         /** Bars or curves of the turning rates, each by its own axis. */
-        RATES("bars or curves that swing while it is moved");
-
-        private final String label;
-
-        Picture(String label) {
-            this.label = label;
-        }
+        RATES;
 
         public String label() {
-            return label;
+            return TakeOffWords.name("picture", this);
         }
 
         /**
@@ -98,21 +94,15 @@ public final class BoardOrientation {
 
     /** How the drawn craft lies while the real one lies flat. */
     public enum Lie {
-        LEVEL("level"),
-        OVER("on its back"),
-        RIGHT_DOWN("right side down"),
-        LEFT_DOWN("left side down"),
-        NOSE_UP("nose up"),
-        NOSE_DOWN("nose down");
-
-        private final String label;
-
-        Lie(String label) {
-            this.label = label;
-        }
+        LEVEL,
+        OVER,
+        RIGHT_DOWN,
+        LEFT_DOWN,
+        NOSE_UP,
+        NOSE_DOWN;
 
         public String label() {
-            return label;
+            return TakeOffWords.name("lie", this);
         }
 
         /** By where its own down, right and nose stand in space: the rows of the turn against straight down. */
@@ -129,24 +119,39 @@ public final class BoardOrientation {
 
     /** Where the arrow printed on the board points. */
     public enum Arrow {
-        FORWARD(0, "forward"),
-        RIGHT(90, "right"),
-        BACK(180, "back"),
-        LEFT(270, "left");
+        FORWARD(0),
+        RIGHT(90),
+        BACK(180),
+        LEFT(270);
 
         private final int yawDeg;
-        private final String label;
 
-        Arrow(int yawDeg, String label) {
+        Arrow(int yawDeg) {
             this.yawDeg = yawDeg;
-            this.label = label;
         }
 
         public String label() {
-            return label;
+            return TakeOffWords.name("arrow", this);
         }
 
-        /** How a board sits whose arrow points here, face up or face down. */
+        /** What it is named by in outcomes, face up or face down. */
+        String id(boolean faceDown) {
+            return TakeOffSeen.id(this) + (faceDown ? "-down" : "");
+        }
+
+        /** The same for a mounting; nothing for one on edge. */
+        static Optional<String> idOf(Rotation mounted) {
+            for (boolean down : new boolean[] {false, true}) {
+                for (Arrow arrow : values()) {
+                    if (arrow.mounted(down).equals(mounted)) {
+                        return Optional.of(arrow.id(down));
+                    }
+                }
+            }
+            return Optional.empty();
+        }
+
+        /** How an FC is mounted whose arrow points here, face up or face down. */
         public Rotation mounted(boolean faceDown) {
             return faceDown ? Rotation.yaw(yawDeg).after(Rotation.UPSIDE_DOWN) : Rotation.yaw(yawDeg);
         }
@@ -189,17 +194,8 @@ public final class BoardOrientation {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                turns.isEmpty()
-                        ? List.of(
-                                "No seat of a board shows all of this in a drawn craft: one motion was misread, or its nose points "
-                                        + "up or down while it lies flat. Try each again.")
-                        : List.of(),
-                turns.isEmpty()
-                        ? List.of()
-                        : lie.isEmpty()
-                                ? List.of("How it lies in the picture while the craft lies flat: only that tells "
-                                        + "a board that lies face down.")
-                                : List.of("One more motion of the hand."));
+                turns.isEmpty() ? List.of(said("impossible")) : List.of(),
+                turns.isEmpty() ? List.of() : lie.isEmpty() ? List.of(said("lie")) : List.of(said("more")));
     }
 
     private static Solution settled(Rotation turn, Rotation told) {
@@ -223,13 +219,11 @@ public final class BoardOrientation {
             int[] column = new int[3];
             column[entry.getValue().axis] = entry.getValue().sign * hand.sign;
             if (columns[hand.axis] != null && !Arrays.equals(columns[hand.axis], column)) {
-                contradictions.add("“" + byAxis[hand.axis].label + "” and “" + hand.label
-                        + "” are the same turn in two senses, but the picture did not answer alike: try both again.");
+                contradictions.add(said("senses", byAxis[hand.axis], hand));
             }
             for (int axis = 0; axis < 3; axis++) {
                 if (axis != hand.axis && columns[axis] != null && columns[axis][entry.getValue().axis] != 0) {
-                    contradictions.add("“" + byAxis[axis].label + "” and “" + hand.label
-                            + "” cannot both show as the same kind of turn: one of them was misread.");
+                    contradictions.add(said("same", byAxis[axis], hand));
                 }
             }
             columns[hand.axis] = column;
@@ -238,19 +232,20 @@ public final class BoardOrientation {
         if (!contradictions.isEmpty()) {
             return new Solution(Optional.empty(), Optional.empty(), Optional.empty(), contradictions, List.of());
         }
-        List<Integer> open = java.util.stream.IntStream.range(0, 3)
-                .filter(i -> columns[i] == null)
-                .boxed()
-                .toList();
+        List<Integer> open =
+                IntStream.range(0, 3).filter(i -> columns[i] == null).boxed().toList();
         if (open.size() > 1) {
             String what = open.size() == 3
-                    ? "Two motions about different axes."
-                    : "One more motion, about another axis than “"
-                            + Arrays.stream(byAxis)
-                                    .filter(java.util.Objects::nonNull)
-                                    .findFirst()
-                                    .orElseThrow()
-                                    .label + "”.";
+                    ? said("two")
+                    : words().with(
+                                    "motion",
+                                    Param.written(Arrays.stream(byAxis)
+                                            .filter(Objects::nonNull)
+                                            .findFirst()
+                                            .orElseThrow()
+                                            .label()))
+                            .line("other-axis")
+                            .plain();
             return new Solution(Optional.empty(), Optional.empty(), Optional.empty(), List.of(), List.of(what));
         }
         if (open.size() == 1) {
@@ -261,14 +256,24 @@ public final class BoardOrientation {
                 Rotation.all().stream().filter(r -> matches(r, columns)).findFirst();
         if (turn.isEmpty()) {
             return new Solution(
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    List.of(
-                            "Together the three motions would make a mirror image, which no mounting can: the sense of one was misread."),
-                    List.of());
+                    Optional.empty(), Optional.empty(), Optional.empty(), List.of(said("mirror")), List.of());
         }
         return settled(turn.get(), told);
+    }
+
+    private static Words words() {
+        return TakeOffWords.WORDS.name("orientation");
+    }
+
+    private static String said(String line) {
+        return words().line(line).plain();
+    }
+
+    private static String said(String line, Motion one, Motion other) {
+        return words().with("one", Param.written(one.label()))
+                .with("other", Param.written(other.label()))
+                .line(line)
+                .plain();
     }
 
     private static boolean matches(Rotation r, int[][] columns) {

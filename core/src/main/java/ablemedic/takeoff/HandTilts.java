@@ -1,11 +1,11 @@
 package ablemedic.takeoff;
 
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.craft.Rotation;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Item;
 import ablemedic.diagnosis.Answers.Mixed;
-import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Question;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Categorical;
@@ -14,11 +14,10 @@ import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Joint;
 import ablemedic.diagnosis.Joint.Branch;
 import ablemedic.diagnosis.Prediction;
-import ablemedic.family.CraftCheck;
+import ablemedic.family.CheckBuilder;
 import ablemedic.takeoff.BoardOrientation.Motion;
 import ablemedic.takeoff.BoardOrientation.Picture;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -44,15 +43,17 @@ final class HandTilts {
     private static final double MISREAD = 0.05;
     private static final double WRONG_KIND = 0.02;
 
-    private static final Item PICTURE = Item.of(
-            "picture",
-            "Which picture is it?",
-            Arrays.stream(Picture.values())
-                    .map(p -> new Outcome(TakeOffSeen.id(p), p.label()))
-                    .toList());
+    private static final Words WORDS = TakeOffChecks.words(TakeOffChecks.TILTS);
+    private static final Item PICTURE = new Item("picture", picture());
     private static final Mixed ANSWERS = asked();
 
     private HandTilts() {}
+
+    private static Choices picture() {
+        Words names = TakeOffWords.WORDS.name("picture");
+        return new Choices(List.of(
+                new Question("picture", WORDS.line("ask").plain(), CheckBuilder.named(names, names.outcomes()))));
+    }
 
     private static Mixed asked() {
         List<Item> items = new ArrayList<>(List.of(PICTURE));
@@ -60,18 +61,10 @@ final class HandTilts {
         return new Mixed(items);
     }
 
-    private static Choices answers(String id, String text) {
-        return new Choices(List.of(new Question(
-                id,
-                text,
-                Arrays.stream(Motion.values())
-                        .map(m -> new Outcome(TakeOffSeen.id(m), m.label()))
-                        .toList())));
-    }
-
     /** What a picture can do, as the answers to one question. */
-    static Choices answers(String id) {
-        return answers(id, "What does the picture do?");
+    static Choices answers(String id, String text) {
+        Words names = TakeOffWords.WORDS.name("motion");
+        return new Choices(List.of(new Question(id, text, CheckBuilder.named(names, names.outcomes()))));
     }
 
     /** What one kind of picture shows of one motion. */
@@ -80,26 +73,19 @@ final class HandTilts {
     }
 
     /** The check of all three, in the order of its questions. */
-    static CraftCheck check(String id) {
-        return new CraftCheck(
-                id,
-                "hand-tilt",
-                c -> "Tip it right, tip its nose, turn it, and watch the picture",
-                c ->
-                        "Hold the craft over the table with its nose away from you, the computer's picture in view. Make the motions one after the "
-                                + "other, from level each time. Say what the picture does, not what it should do. Break off once you have seen enough.",
-                ANSWERS,
-                Prediction.from(
-                        MISALIGNMENT,
-                        turn -> new Joint(
-                                ANSWERS,
-                                List.of(
-                                        branch(turn, Picture.ATTITUDE, 1 - RATES_SHARE),
-                                        branch(turn, Picture.RATES, RATES_SHARE)))),
-                0.9,
-                0,
-                BenchNeeds.COMPUTER,
-                true);
+    static CheckBuilder ask(CheckBuilder tilts) {
+        return tilts.kind("hand-tilt")
+                .shows(
+                        words -> ANSWERS,
+                        asked -> Prediction.from(
+                                MISALIGNMENT,
+                                turn -> new Joint(
+                                        asked,
+                                        List.of(
+                                                branch(turn, Picture.ATTITUDE, 1 - RATES_SHARE),
+                                                branch(turn, Picture.RATES, RATES_SHARE)))))
+                .needs(BenchNeeds.COMPUTER)
+                .minutes(0.9);
     }
 
     private static Branch branch(Rotation turn, Picture picture, double share) {

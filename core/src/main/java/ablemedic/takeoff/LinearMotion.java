@@ -65,20 +65,10 @@ public final class LinearMotion {
 
     /** What the loop does about an axis. */
     public enum Hold {
-        DAMPED("held"),
-        UNHELD("not held"),
-        CIRCLES("circles"),
-        RUNS_AWAY("runs away");
-
-        private final String label;
-
-        Hold(String label) {
-            this.label = label;
-        }
-
-        public String label() {
-            return label;
-        }
+        DAMPED,
+        UNHELD,
+        CIRCLES,
+        RUNS_AWAY
     }
 
     /**

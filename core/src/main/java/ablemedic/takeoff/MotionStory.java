@@ -24,21 +24,15 @@ public record MotionStory(TimeSimulation.Flight flight, List<Mode> modes, Map<Ax
 
     /** What becomes of an axis. */
     public enum Fate {
-        HELD("held"),
-        UNHELD("not held"),
-        CIRCLES("circles"),
-        DRAWN_ALONG("drawn along"),
-        PUSHED_OVER("pushed over"),
-        RUNS_AWAY("runs away");
-
-        private final String label;
-
-        Fate(String label) {
-            this.label = label;
-        }
+        HELD,
+        UNHELD,
+        CIRCLES,
+        DRAWN_ALONG,
+        PUSHED_OVER,
+        RUNS_AWAY;
 
         public String label() {
-            return label;
+            return TakeOffWords.name("fate", this);
         }
     }
 

@@ -1,5 +1,7 @@
 package ablemedic.takeoff;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FcSettings;
@@ -78,7 +80,9 @@ public final class MotorMap {
                             .distinct()
                             .count()
                     > 1) {
-                contradictions.add("Output " + one + " was seen to turn both ways: spin it again.");
+                contradictions.add(words().with("output", Param.whole(one, ""))
+                        .line("both-ways")
+                        .plain());
             }
         }
         if (!contradictions.isEmpty()) {
@@ -135,16 +139,26 @@ public final class MotorMap {
                 .toList();
     }
 
+    private static Words words() {
+        return TakeOffWords.WORDS.name("motor-map");
+    }
+
     private static void place(
             Corner[] corners, int output, Corner corner, FrameShape shape, List<String> contradictions) {
         int at = Arrays.asList(corners).indexOf(corner);
         if (at >= 0 && at != output - 1) {
-            contradictions.add("Outputs " + (at + 1) + " and " + output + " cannot both drive the " + shape.name(corner)
-                    + " motor: spin both again.");
+            contradictions.add(words().with("one", Param.whole(at + 1, ""))
+                    .with("other", Param.whole(output, ""))
+                    .with("corner", Param.written(shape.name(corner)))
+                    .line("one-motor")
+                    .plain());
         }
         if (corners[output - 1] != null && corners[output - 1] != corner) {
-            contradictions.add("Output " + output + " cannot drive both " + shape.name(corners[output - 1]) + " and "
-                    + shape.name(corner) + ": spin it again.");
+            contradictions.add(words().with("output", Param.whole(output, ""))
+                    .with("one", Param.written(shape.name(corners[output - 1])))
+                    .with("other", Param.written(shape.name(corner)))
+                    .line("two-motors")
+                    .plain());
         }
         corners[output - 1] = corner;
     }
@@ -170,9 +184,13 @@ public final class MotorMap {
         List<String> missing = new ArrayList<>();
         for (int i = 0; i < 4; i++) {
             if (corners[i] == null) {
-                missing.add("Which corner turns with output " + (i + 1) + ".");
+                missing.add(words().with("output", Param.whole(i + 1, ""))
+                        .line("which-corner")
+                        .plain());
             } else if (!spins.containsKey(corners[i])) {
-                missing.add("Which way the " + shape.name(corners[i]) + " motor turns.");
+                missing.add(words().with("corner", Param.written(shape.name(corners[i])))
+                        .line("which-way")
+                        .plain());
             }
         }
         return missing;

@@ -2,11 +2,11 @@ package ablemedic.takeoff;
 
 import static ablemedic.diagnosis.Prediction.from;
 
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FcSettings;
 import ablemedic.diagnosis.Answers.Choices;
-import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Question;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Categorical;
@@ -15,8 +15,10 @@ import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Reading.Chosen;
+import ablemedic.family.CheckBuilder;
+import ablemedic.family.CheckList;
 import ablemedic.family.Complaint;
-import ablemedic.family.CraftCheck;
+import ablemedic.family.Observer;
 import ablemedic.physics.FedArm;
 import ablemedic.takeoff.Sight.Manner;
 import java.util.Arrays;
@@ -30,7 +32,6 @@ final class Shaking {
     static final String HEAT = "motor-heat";
 
     private static final double TOLD_WRONG = 0.1;
-    private static final double FELT_WRONG = 0.08;
     /**
      * Gain times filter cut-off, over what suits the craft, from which the noise of the gyro heats the motors. Common
      * practice, no source.
@@ -41,16 +42,10 @@ final class Shaking {
 
     /** How hot motors are after a hover. */
     enum Heat {
-        COOL("all cool or hand-warm"),
-        ONE("one much hotter than the rest"),
-        SIDE("those of one side hotter than the others"),
-        ALL("all too hot to hold");
-
-        private final String label;
-
-        Heat(String label) {
-            this.label = label;
-        }
+        COOL,
+        ONE,
+        SIDE,
+        ALL
     }
 
     /**
@@ -60,17 +55,14 @@ final class Shaking {
      */
     private record Hover(double shaking, Heat heat) {}
 
-    private static final Facet<Craft, Hover> HOVER = Facet.of("shaking and heat of a hover", Shaking::hover);
+    private static final Facet<Craft, Hover> HOVER = Facet.of("hover-shaking-and-heat", Shaking::hover);
+
+    private static final Words COMPLAINT = TakeOffWords.WORDS.complaint(ID);
+    private static final Words FELT = TakeOffWords.WORDS.check(HEAT);
 
     private static final Choices ANSWERS = new Choices(List.of(
-            new Question(
-                    "seen",
-                    "What is it like?",
-                    List.of(
-                            new Outcome("calm", "calm, and the motors stay cool"),
-                            new Outcome("shakes", "it shakes or oscillates"),
-                            new Outcome("hot", "it flies, and motors get hot or sound rough"))),
-            new Question("heat", "How hot are the motors after?", heats())));
+            new Question("seen", COMPLAINT.line("ask").plain(), CheckBuilder.named(COMPLAINT, COMPLAINT.outcomes())),
+            new Question("heat", COMPLAINT.line("heat").plain(), CheckBuilder.named(FELT, FELT.outcomes()))));
 
     private Shaking() {}
 
@@ -99,31 +91,21 @@ final class Shaking {
     }
 
     static Check<Craft> heat() {
-        Choices answers = Choices.of("How hot are they?", heats());
-        return new CraftCheck(
-                HEAT,
-                "motor-heat",
-                c -> "Hover for ten seconds, land, feel the motors",
-                c -> "Outdoors, clear of people; only if it can be held. Knee height, land, disarm, pack out, then "
-                        + "a finger on each motor.",
-                answers,
-                from(HOVER, hover -> Categorical.expecting(answers, TakeOffSeen.id(hover.heat()), FELT_WRONG)),
-                3,
-                1,
-                BenchNeeds.FLIGHT,
-                false);
-    }
-
-    private static List<Outcome> heats() {
-        return Arrays.stream(Heat.values())
-                .map(heat -> new Outcome(TakeOffSeen.id(heat), heat.label))
-                .toList();
+        CheckList one = new CheckList();
+        one.ask(FELT)
+                .shows(HOVER, hover -> TakeOffSeen.id(hover.heat()), Observer.TELLS)
+                .needs(BenchNeeds.FLIGHT)
+                .minutes(3)
+                .risk(1)
+                .exploresNothing()
+                .add();
+        return one.all().get(0);
     }
 
     static Complaint complaint(Check<Craft> hover) {
         return Complaint.told(
                 ID,
-                "It shakes in the air, or its motors get hot",
+                COMPLAINT.title().plain(),
                 ANSWERS,
                 from(HOVER, Shaking::told),
                 Optional.of(new Chosen(Map.of("seen", "calm"))),

@@ -16,43 +16,31 @@ public record Sight(Manner manner, Optional<Edge> edge, Turn spin, boolean atOnc
 
     /** What a take-off looks like as a whole. */
     public enum Manner {
-        FLIPS("flips or tips over"),
-        SPINS("spins on the spot"),
-        SHAKES("shakes or oscillates"),
-        SLIDES("slides away, more or less level"),
-        STAYS_DOWN("does not lift off"),
-        FLIES("takes off well");
-
-        private final String label;
-
-        Manner(String label) {
-            this.label = label;
-        }
+        FLIPS,
+        SPINS,
+        SHAKES,
+        SLIDES,
+        STAYS_DOWN,
+        FLIES;
 
         public String label() {
-            return label;
+            return TakeOffWords.name("manner", this);
         }
     }
 
     /** The eight edges and corners, clockwise from the front. */
     public enum Edge {
-        FRONT("front edge"),
-        FRONT_RIGHT("front-right corner"),
-        RIGHT("right edge"),
-        REAR_RIGHT("rear-right corner"),
-        REAR("rear edge"),
-        REAR_LEFT("rear-left corner"),
-        LEFT("left edge"),
-        FRONT_LEFT("front-left corner");
-
-        private final String label;
-
-        Edge(String label) {
-            this.label = label;
-        }
+        FRONT,
+        FRONT_RIGHT,
+        RIGHT,
+        REAR_RIGHT,
+        REAR,
+        REAR_LEFT,
+        LEFT,
+        FRONT_LEFT;
 
         public String label() {
-            return label;
+            return TakeOffWords.name("edge", this);
         }
 
         /** How many eighths of a turn lie between two edges, 0 to 4. */
@@ -70,18 +58,12 @@ public record Sight(Manner manner, Optional<Edge> edge, Turn spin, boolean atOnc
 
     /** Which way the nose went. */
     public enum Turn {
-        LEFT("nose to the left"),
-        RIGHT("nose to the right"),
-        NONE("did not spin");
-
-        private final String label;
-
-        Turn(String label) {
-            this.label = label;
-        }
+        LEFT,
+        RIGHT,
+        NONE;
 
         public String label() {
-            return label;
+            return TakeOffWords.name("turn", this);
         }
     }
 

@@ -38,7 +38,7 @@ final class Sightings {
     record Flying(Craft body, List<FedArm> arms) {}
 
     static final Facet<Craft, Flying> FLIGHT = Facet.of(
-            "how it takes off",
+            "take-off",
             craft -> new Flying(
                     craft.withElectrics(Electrics.NONE)
                             .with(craft.told().taking(setting -> !FELT.contains(setting), Configuration.USUAL)),

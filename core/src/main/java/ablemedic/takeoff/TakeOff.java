@@ -11,7 +11,6 @@ import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Repair;
 import ablemedic.family.Complaint;
 import ablemedic.family.Family;
-import ablemedic.family.FamilyWords;
 import ablemedic.family.Instrument;
 import ablemedic.handbook.Handbook.Chapter;
 import ablemedic.handbook.Handbook.Page;
@@ -24,10 +23,9 @@ import java.util.Optional;
 public final class TakeOff {
     private static final Book<Craft> BOOK = new Book<>(TakeOffFaults.all(), TakeOffChecks.all());
 
-    static final FamilyWords WORDS = FamilyWords.beside(TakeOff.class);
-
-    private static final String TITLE = "Take-off";
-    private static final List<Page> PAGES = WORDS.pages(TITLE, Chapter.FAULTS, Chapter.CHECKS);
+    private static final String TITLE =
+            TakeOffWords.WORDS.name("take-off").title().plain();
+    private static final List<Page> PAGES = TakeOffWords.WORDS.pages(TITLE, Chapter.FAULTS, Chapter.CHECKS);
 
     public static final Family FAMILY = new Family() {
         @Override
@@ -47,19 +45,7 @@ public final class TakeOff {
 
         @Override
         public List<Instrument> instruments() {
-            return List.of(
-                    new Instrument(
-                            "motor-map",
-                            "Motor map",
-                            "From what was seen to spin: the order string to enter, the motors to reverse, the props to move."),
-                    new Instrument(
-                            "board-orientation",
-                            "Board orientation",
-                            "From three motions of the hand, or from the arrow on the board: the alignment angles to enter."),
-                    new Instrument(
-                            "take-off-motion",
-                            "Take-off motion",
-                            "Choose faults and see what the craft does, which axes run away and which faults look the same."));
+            return TakeOffWords.WORDS.instruments();
         }
 
         @Override
@@ -121,7 +107,7 @@ public final class TakeOff {
 
     /** The complaint that opens a work-up of this family; the hover proves it cured. */
     public static Complaint complaint() {
-        String label = "It flips, tips, spins or slides at take-off";
+        String label = TakeOffWords.WORDS.complaint(TakeOffSeen.ID).title().plain();
         return new Complaint(
                 TakeOffSeen.ID,
                 label,

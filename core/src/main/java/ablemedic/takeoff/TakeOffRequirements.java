@@ -1,5 +1,7 @@
 package ablemedic.takeoff;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
@@ -46,22 +48,8 @@ final class TakeOffRequirements {
                             new Requirement("stick-order", TakeOffRequirements::stickOrder),
                             new Requirement("balance", TakeOffRequirements::balance),
                             new Requirement("level", TakeOffRequirements::level),
-                            new Requirement(
-                                    "gain",
-                                    craft -> tuned(
-                                            craft,
-                                            FcSettings.GAIN,
-                                            "Its gains are ",
-                                            ", as for another size of craft",
-                                            TakeOffSeen.ID)),
-                            new Requirement(
-                                    "filter",
-                                    craft -> tuned(
-                                            craft,
-                                            FcSettings.FILTER,
-                                            "The gyro's filter cuts off at ",
-                                            ", as for another size of craft",
-                                            Shaking.ID))),
+                            new Requirement("gain", craft -> tuned(craft, FcSettings.GAIN, "gain", TakeOffSeen.ID)),
+                            new Requirement("filter", craft -> tuned(craft, FcSettings.FILTER, "filter", Shaking.ID))),
                     Arrays.stream(Stick.values())
                             .map(stick ->
                                     new Requirement("stick-sense-" + stick.label(), craft -> sense(craft, stick))))
@@ -80,17 +68,25 @@ final class TakeOffRequirements {
 
     private TakeOffRequirements() {}
 
+    private static Words words(String entry) {
+        return TakeOffWords.WORDS.requirement(entry);
+    }
+
+    private static Words words(String entry, Stick stick) {
+        return words(entry).with("stick", Param.written(stick.label()));
+    }
+
     private static List<Violation> alignment(Craft craft) {
         if (craft.misalignment().equals(Rotation.NONE)) {
             return List.of();
         }
         Rotation told = craft.told(FcSettings.ALIGNMENT);
         return List.of(Violation.of(
-                "alignment",
+                words("alignment")
+                        .with("set", Param.written(told.angles().toString()))
+                        .with("mounted", Param.written(craft.mounted().angles().toString()))
+                        .with("right", Param.written(FcSettings.ALIGNMENT.form().written(craft.mounted()))),
                 Severity.HAZARD,
-                "The FC is configured as turned " + told.angles() + ", and is mounted turned "
-                        + craft.mounted().angles(),
-                "Enter the board alignment " + FcSettings.ALIGNMENT.form().written(craft.mounted()),
                 TakeOffSeen.ID,
                 List.of(FcSettings.ALIGNMENT),
                 List.of(Edit.set(FcSettings.ALIGNMENT, craft.mounted()), Edit.mounted(told))));
@@ -109,11 +105,11 @@ final class TakeOffRequirements {
                 })
                 .forEach(other -> edits.add(Edit.set(FcSettings.NUMBERING, other)));
         return List.of(Violation.of(
-                "outputs",
+                words("outputs")
+                        .with("set", Param.written(craft.told().said(FcSettings.OUTPUT_ORDER)))
+                        .with("numbering", Param.written(craft.told().said(FcSettings.NUMBERING)))
+                        .with("right", Param.written(order.toString())),
                 Severity.HAZARD,
-                "With the output order " + craft.told(FcSettings.OUTPUT_ORDER) + " and "
-                        + craft.told().said(FcSettings.NUMBERING) + " the FC turns other motors than it means",
-                "Enter the output order " + order,
                 TakeOffSeen.ID,
                 List.of(FcSettings.OUTPUT_ORDER, FcSettings.NUMBERING),
                 edits));
@@ -129,26 +125,21 @@ final class TakeOffRequirements {
             return List.of();
         }
         Edit reverse = Edit.reverse(against, names);
+        Words words = words("spins")
+                .with("all", Param.when(against.size() == Corner.ALL.size()))
+                .with("set", Param.written(told.label()))
+                .with("right", Param.written(told.other().label()))
+                .with("corners", Param.written(String.join(", ", names)));
         return List.of(
                 against.size() == Corner.ALL.size()
                         ? Violation.of(
-                                "spins",
+                                words,
                                 Severity.HAZARD,
-                                "The FC is configured for “" + told.label()
-                                        + "”, and all four motors turn the other way",
-                                "Enter “" + told.other().label() + "”",
                                 TakeOffSeen.ID,
                                 List.of(FcSettings.SPINS),
                                 List.of(Edit.set(FcSettings.SPINS, told.other()), reverse))
                         : Violation.of(
-                                "spins",
-                                Severity.HAZARD,
-                                "With “" + told.label() + "” the motor at " + String.join(", ", names)
-                                        + " turns the wrong way",
-                                "See which way it turns, props off, and reverse it",
-                                TakeOffSeen.ID,
-                                List.of(FcSettings.SPINS),
-                                List.of(reverse)));
+                                words, Severity.HAZARD, TakeOffSeen.ID, List.of(FcSettings.SPINS), List.of(reverse)));
     }
 
     private static List<Violation> stickOrder(Craft craft) {
@@ -157,10 +148,10 @@ final class TakeOffRequirements {
         return expects.equals(sends)
                 ? List.of()
                 : List.of(Violation.of(
-                        "stick-order",
+                        words("stick-order")
+                                .with("set", Param.written(expects.toString()))
+                                .with("right", Param.written(sends.toString())),
                         Severity.HAZARD,
-                        "The FC expects the channels as " + expects + ", and the radio sends " + sends,
-                        "Set the FC to " + sends,
                         TakeOffSeen.ID,
                         List.of(FcSettings.STICK_ORDER, RadioSettings.STICK_ORDER),
                         List.of(
@@ -174,10 +165,8 @@ final class TakeOffRequirements {
                 ? List.of()
                 : List.of(Violation.of(
                         "stick-sense-" + stick.label(),
+                        words("stick-sense", stick).with("positive", Param.written(stick.positive())),
                         Severity.HAZARD,
-                        "The radio has " + stick.label() + " reversed: pushed " + stick.positive()
-                                + ", its bar goes down",
-                        "Turn its sense round at the radio",
                         TakeOffSeen.ID,
                         List.of(reversed),
                         List.of(Edit.set(reversed, false))));
@@ -189,10 +178,9 @@ final class TakeOffRequirements {
                 ? List.of()
                 : List.of(Violation.of(
                         "trim-" + stick.label(),
+                        words("trim", stick)
+                                .with("off", Param.written(craft.told().said(trim))),
                         Severity.CANNOT_WORK,
-                        "The " + stick.label() + " stick left alone stands "
-                                + craft.told().said(trim) + " from the middle",
-                        "Trim it to 1500 µs at the radio",
                         "sticks-wrong",
                         List.of(trim),
                         List.of(Edit.set(trim, 0.0))));
@@ -204,10 +192,9 @@ final class TakeOffRequirements {
                 ? List.of()
                 : List.of(Violation.of(
                         "travel-" + stick.label(),
+                        words("travel", stick)
+                                .with("travel", Param.written(craft.told().said(travel))),
                         Severity.CANNOT_WORK,
-                        "The " + stick.label() + " stick has a travel of "
-                                + craft.told().said(travel) + ": its ends are not 1000 and 2000 µs",
-                        "Set the travel so that it ends at 1000 and 2000 µs",
                         "sticks-wrong",
                         List.of(travel),
                         List.of(Edit.set(travel, 100.0))));
@@ -219,22 +206,14 @@ final class TakeOffRequirements {
         if (trim.canLevel() && !trim.isTight()) {
             return List.of();
         }
-        String works = "the hardest working motor needs " + Math.round(100 * trim.used()) + " % of what it can give";
+        Words words = words("balance")
+                .with("level", Param.when(trim.canLevel()))
+                .with("share", Param.whole(Math.round(100 * trim.used()), "%"));
         return List.of(
                 trim.canLevel()
-                        ? Violation.doubt(
-                                "balance",
-                                "It balances so far from the centre of thrust that " + works,
-                                "Move the battery towards it",
-                                TakeOffSeen.ID)
+                        ? Violation.doubt(words, TakeOffSeen.ID)
                         : Violation.of(
-                                "balance",
-                                Severity.HAZARD,
-                                "It balances so far from the centre of thrust that it can't be held level: " + works,
-                                "Move the battery until it balances under the centre of thrust",
-                                TakeOffSeen.ID,
-                                List.of(),
-                                List.of(Edit.balance(centre))));
+                                words, Severity.HAZARD, TakeOffSeen.ID, List.of(), List.of(Edit.balance(centre))));
     }
 
     private static List<Violation> level(Craft craft) {
@@ -242,31 +221,20 @@ final class TakeOffRequirements {
         return Math.max(Math.abs(off.rollDeg()), Math.abs(off.pitchDeg())) <= LEVEL_DEG
                 ? List.of()
                 : List.of(Violation.of(
-                        "level",
+                        words("level").with("off", Param.written(craft.told().said(FcSettings.LEVEL_OFF))),
                         Severity.CANNOT_WORK,
-                        "Its level is off by " + craft.told().said(FcSettings.LEVEL_OFF) + ": it slides",
-                        "Calibrate level on a flat surface",
                         TakeOffSeen.ID,
                         List.of(FcSettings.LEVEL_OFF),
-                        List.of(Edit.doing(
-                                FcSettings.LEVEL_OFF,
-                                Tilt.NONE,
-                                "Calibrate level on a flat surface",
-                                3,
-                                "No strap under it, hands off.",
-                                Edit.SAVE))));
+                        List.of(Edit.doing(FcSettings.LEVEL_OFF, Tilt.NONE, words("level"), 3))));
     }
 
-    private static List<Violation> tuned(
-            Craft craft, Setting<Double> setting, String what, String why, String complaint) {
+    private static List<Violation> tuned(Craft craft, Setting<Double> setting, String entry, String complaint) {
         double value = craft.told(setting);
         return value <= OTHER_SIZE && value >= 1 / OTHER_SIZE
                 ? List.of()
                 : List.of(Violation.of(
-                        setting == FcSettings.GAIN ? "gain" : "filter",
+                        words(entry).with("set", Param.written(craft.told().said(setting))),
                         Severity.CANNOT_WORK,
-                        what + craft.told().said(setting) + why,
-                        "Enter what suits this size",
                         complaint,
                         List.of(setting),
                         List.of(Edit.set(setting, 1.0))));
@@ -282,16 +250,16 @@ final class TakeOffRequirements {
         return seen.equals(Set.of(Manner.FLIES))
                 ? List.of()
                 : List.of(Violation.of(
-                        "hover",
+                        words("hover")
+                                .with(
+                                        "seen",
+                                        Param.written(seen.stream()
+                                                .sorted()
+                                                .filter(manner -> manner != Manner.FLIES)
+                                                .findFirst()
+                                                .orElseThrow()
+                                                .label())),
                         Severity.HAZARD,
-                        "By its sheet it does not take off as it should: it "
-                                + seen.stream()
-                                        .sorted()
-                                        .filter(manner -> manner != Manner.FLIES)
-                                        .findFirst()
-                                        .orElseThrow()
-                                        .label(),
-                        "Look through mass, thrust, motors and props on the sheet",
                         TakeOffSeen.ID,
                         List.of(),
                         List.of()));

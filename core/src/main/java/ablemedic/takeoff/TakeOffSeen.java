@@ -1,5 +1,7 @@
 package ablemedic.takeoff;
 
+import ablemedic.catalogue.Text;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
@@ -11,16 +13,18 @@ import ablemedic.diagnosis.Categorical.Way;
 import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Reading;
+import ablemedic.family.CheckBuilder;
 import ablemedic.family.Place;
 import ablemedic.takeoff.Sight.Edge;
 import ablemedic.takeoff.Sight.Manner;
-import ablemedic.takeoff.Sight.Turn;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What was seen of the take-off that led to the complaint. One take-off answers several questions at once, so they are
@@ -46,40 +50,27 @@ final class TakeOffSeen implements Place.Placed {
     /** What is seen of a craft that takes off well. */
     static final Reading FINE = new Reading.Chosen(Map.of(MANNER_QUESTION, id(Manner.FLIES)));
 
+    private static final Words WORDS = TakeOffWords.WORDS.check(ID);
+
     static final Choices ANSWERS = new Choices(List.of(
-            new Question(
-                    MANNER_QUESTION,
-                    "What did it do?",
-                    Arrays.stream(Manner.values())
-                            .map(m -> new Outcome(id(m), m.label()))
-                            .toList()),
-            new Question(EDGE_QUESTION, "Which edge or corner dropped first?", edges()),
-            new Question(
-                    "spin",
-                    "Did the nose go round?",
-                    Arrays.stream(Turn.values())
-                            .map(t -> new Outcome(id(t), t.label()))
-                            .toList()),
-            new Question(
-                    "onset",
-                    "When did it go?",
-                    List.of(
-                            new Outcome("at-once", "the moment it lifted"),
-                            new Outcome("later", "after a moment in the air"))),
-            new Question(
-                    "repeat",
-                    "The same way every time?",
-                    List.of(
-                            new Outcome("same", "the same way each time"),
-                            new Outcome("different", "a different way each time")))));
+            question(MANNER_QUESTION, named("manner")),
+            question(EDGE_QUESTION, edges()),
+            question("spin", named("turn")),
+            question("onset", CheckBuilder.named(WORDS, List.of("at-once", "later"))),
+            question("repeat", CheckBuilder.named(WORDS, List.of("same", "different")))));
+
+    private static Question question(String id, List<Outcome> outcomes) {
+        return new Question(id, WORDS.line(id).plain(), outcomes);
+    }
+
+    private static List<Outcome> named(String entry) {
+        Words names = TakeOffWords.WORDS.name(entry);
+        return CheckBuilder.named(names, names.outcomes());
+    }
 
     private static List<Outcome> edges() {
-        List<Outcome> edges = new ArrayList<>();
-        for (Edge edge : Edge.values()) {
-            edges.add(new Outcome(id(edge), edge.label()));
-        }
-        edges.add(new Outcome(NO_EDGE_ID, "none"));
-        return edges;
+        return Stream.concat(named("edge").stream(), CheckBuilder.named(WORDS, List.of(NO_EDGE_ID)).stream())
+                .toList();
     }
 
     static String id(Enum<?> value) {
@@ -103,12 +94,12 @@ final class TakeOffSeen implements Place.Placed {
 
     @Override
     public String title(Craft sound) {
-        return "What was seen at take-off";
+        return WORDS.line("do").plain();
     }
 
     @Override
     public String instruction(Craft sound) {
-        return "Tell what you or the owner saw. Do not try another take-off to find out: what nobody saw stays open.";
+        return WORDS.steps("do").stream().map(Text::plain).collect(Collectors.joining(" "));
     }
 
     @Override

@@ -1,5 +1,6 @@
 package ablemedic.uart;
 
+import ablemedic.catalogue.Param;
 import ablemedic.configuration.Configuration;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FirmwareSettings;
@@ -112,8 +113,7 @@ public final class CraftLines {
                                                 Rule.SHARED_PAD,
                                                 Grade.WRONG,
                                                 Way.BOTH,
-                                                "Another part sends on pad " + end.printed() + " as well.",
-                                                "Give each its own pad.")),
+                                                Map.of("pad", Param.written(end.printed())))),
                                 joined(line, sound, false).wrong().stream())
                         .toList()));
         return this;

@@ -1,5 +1,6 @@
 package ablemedic.uart;
 
+import ablemedic.catalogue.Param;
 import ablemedic.protocol.Format;
 import ablemedic.uart.JoinedPart.Grade;
 import ablemedic.uart.JoinedPart.Judged;
@@ -7,6 +8,7 @@ import ablemedic.uart.JoinedPart.Rule;
 import ablemedic.uart.JoinedPart.Way;
 import ablemedic.wiring.UartFunction;
 import java.util.List;
+import java.util.Map;
 
 /**
  * How full a GNSS module's line is: positions a second times the bytes of each, ten bits a byte, over the bits a second
@@ -43,20 +45,15 @@ public record GnssLoad(int hz, int baud, double share) {
         if (share <= FILL) {
             return List.of();
         }
-        String load = hz + " positions a second fill " + Math.round(100 * share) + " % of " + baud + " baud";
-        return List.of(
-                share > 1
-                        ? new Judged(
-                                Rule.OVERLOADED,
-                                Grade.WRONG,
-                                Way.HEARD,
-                                load + ": most are cut off.",
-                                "Set the module to " + fits() + " a second, or both ends to a higher rate.")
-                        : new Judged(
-                                Rule.OVERLOADED,
-                                Grade.DOUBTFUL,
-                                Way.HEARD,
-                                load + "; 70 % is the most.",
-                                "Set the module to " + fits() + " a second, or both ends to a higher rate."));
+        return List.of(new Judged(
+                Rule.OVERLOADED,
+                share > 1 ? Grade.WRONG : Grade.DOUBTFUL,
+                Way.HEARD,
+                Map.of(
+                        "hz", Param.whole(hz, ""),
+                        "share", Param.whole(Math.round(100 * share), ""),
+                        "baud", Param.whole(baud, ""),
+                        "cut", Param.when(share > 1),
+                        "fits", Param.whole(fits(), ""))));
     }
 }

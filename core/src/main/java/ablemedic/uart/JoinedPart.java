@@ -1,5 +1,8 @@
 package ablemedic.uart;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.protocol.Format;
 import ablemedic.protocol.Format.Back;
 import ablemedic.wiring.SerialBoard;
@@ -9,12 +12,16 @@ import ablemedic.wiring.SerialPad.Side;
 import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
- * A part as it is joined to a board, and as the board's port is told: whether the two ends understand one another. The
- * rules hold for any craft; each thing found has a grade, the reason in a sentence, and what puts it right.
+ * A part as it is joined to a board, and as the FC's UART is configured: whether the two ends understand one another.
+ * The rules hold for any craft; each thing found has a grade, the reason in a sentence, and what fixes it.
  *
  * @param part what is spoken, and for what
  * @param baud bits a second that the part is set to; ignored where its pulses have none
@@ -37,6 +44,7 @@ public record JoinedPart(
         double standsV,
         Optional<Told> told,
         boolean computer) {
+    private static final Catalogue RULES = Catalogue.beside(JoinedPart.class, "rules");
     private static final int SOFT_BAUD = 19_200;
     /** Two clocks that differ by more do not understand one another. */
     private static final double RATE_FITS = 0.03;
@@ -114,13 +122,38 @@ public record JoinedPart(
         SOFT_OFF,
         ONE_WAY,
         SHARED_PAD,
-        OVERLOADED
+        OVERLOADED,
+        NOT_ENTERED;
+
+        /** Its entry in the catalogue. */
+        String id() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
     }
 
-    /** One thing that was found, which way it stops, and what puts it right. */
-    public record Judged(Rule rule, Grade grade, Way way, String text, String remedy) {
+    /**
+     * One thing that was found, which way it stops, and what fixes it.
+     *
+     * @param params what stands in the gaps of its words
+     */
+    public record Judged(Rule rule, Grade grade, Way way, Map<String, Param> params) {
         public Judged {
-            text = Character.toUpperCase(text.charAt(0)) + text.substring(1);
+            params = Map.copyOf(params);
+        }
+
+        /** What is wrong, in a sentence. */
+        public String text() {
+            String text = words().line("is").plain();
+            return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+        }
+
+        /** What fixes it, in a sentence. */
+        public String remedy() {
+            return words().line("fix").plain();
+        }
+
+        private Words words() {
+            return RULES.of(rule.id()).with(params);
         }
     }
 
@@ -167,110 +200,73 @@ public record JoinedPart(
         return judged().stream().map(Judged::grade).findFirst();
     }
 
-    private static void add(
-            List<Judged> all, boolean holds, Rule rule, Grade grade, Way way, String text, String remedy) {
-        if (holds) {
-            all.add(new Judged(rule, grade, way, text, remedy));
-        }
+    private Judged judged(Rule rule, Grade grade, Way way) {
+        return judged(rule, grade, way, Map.of());
+    }
+
+    /** @param more what its words need besides the part and its format */
+    private Judged judged(Rule rule, Grade grade, Way way, Map<String, Param> more) {
+        Map<String, Param> params = new HashMap<>(more);
+        params.put("part", Param.written(part.name()));
+        params.put("format", Param.written(part.format().label()));
+        params.put("function", Param.written(part.job().label()));
+        return new Judged(rule, grade, way, params);
+    }
+
+    private static Map<String, Param> pad(SerialPad pad) {
+        return Map.of("pad", Param.written(pad.name()));
+    }
+
+    private static Map<String, Param> uart(String port) {
+        return Map.of("uart", Param.written(port));
     }
 
     private void volts(List<Judged> all) {
-        add(
-                all,
-                supplyV > standsV + SUPPLY_PLAY,
-                Rule.OVERFED,
-                Grade.HARMS,
-                Way.BOTH,
-                part.name() + " stands " + standsV + " V and is fed with " + supplyV + " V: that destroys it.",
-                "Move its supply to a rail of " + standsV + " V before anything is powered.");
+        if (supplyV > standsV + SUPPLY_PLAY) {
+            all.add(judged(
+                    Rule.OVERFED,
+                    Grade.HARMS,
+                    Way.BOTH,
+                    Map.of("most", Param.number(standsV, "V"), "volts", Param.number(supplyV, "V"))));
+        }
         sends.filter(pad -> part.volts5() && !pad.bears5V())
-                .ifPresent(pad -> all.add(new Judged(
-                        Rule.FIVE_VOLTS_IN,
-                        Grade.HARMS,
-                        Way.HEARD,
-                        part.name() + " sends 5 V into pad " + pad.name() + ", which bears 3.3 V.",
-                        "Use a pad that bears 5 V, or two resistors as a divider.")));
-        add(
-                all,
-                supplyV == 0,
-                Rule.NO_SUPPLY,
-                Grade.WRONG,
-                Way.BOTH,
-                part.name() + " has no supply.",
-                "Measure the supply at the part itself, pack in where the computer alone does not feed it.");
-        add(
-                all,
-                !ground,
-                Rule.NO_GROUND,
-                Grade.WRONG,
-                Way.BOTH,
-                "The two have no ground in common.",
-                "Join " + part.name() + "'s ground to a ground of the board.");
+                .ifPresent(pad -> all.add(judged(Rule.FIVE_VOLTS_IN, Grade.HARMS, Way.HEARD, pad(pad))));
+        if (supplyV == 0) {
+            all.add(judged(Rule.NO_SUPPLY, Grade.WRONG, Way.BOTH));
+        }
+        if (!ground) {
+            all.add(judged(Rule.NO_GROUND, Grade.WRONG, Way.BOTH));
+        }
     }
 
     private void wires(List<Judged> all) {
         if (part.oneWire()) {
-            SerialPad pad = sends.or(() -> hears).orElse(null);
-            add(
-                    all,
-                    pad == null,
-                    Rule.ONE_WIRE_ABSENT,
-                    Grade.WRONG,
-                    Way.BOTH,
-                    "Its one wire is joined to nothing.",
-                    "Join it to a sending pad (TX).");
-            add(
-                    all,
-                    pad != null && pad.side() == Side.RX,
-                    Rule.ONE_WIRE_ON_RX,
-                    Grade.WRONG,
-                    Way.BOTH,
-                    "The one wire of " + part.format().label() + " lies on a hearing pad (RX).",
-                    "Move it to the sending pad (TX) of a port: both ways go over that.");
+            Optional<SerialPad> pad = sends.or(() -> hears);
+            if (pad.isEmpty()) {
+                all.add(judged(Rule.ONE_WIRE_ABSENT, Grade.WRONG, Way.BOTH));
+            } else if (pad.get().side() == Side.RX) {
+                all.add(judged(Rule.ONE_WIRE_ON_RX, Grade.WRONG, Way.BOTH));
+            }
             return;
         }
         if (part.heard()) {
-            add(
-                    all,
-                    sends.isEmpty(),
-                    Rule.SENDS_TO_NOTHING,
-                    Grade.WRONG,
-                    Way.HEARD,
-                    "What " + part.name() + " sends is joined to nothing.",
-                    "Join it to the hearing pad (RX) of its port.");
+            if (sends.isEmpty()) {
+                all.add(judged(Rule.SENDS_TO_NOTHING, Grade.WRONG, Way.HEARD));
+            }
             sends.filter(pad -> pad.side() == Side.TX)
-                    .ifPresent(pad -> all.add(new Judged(
-                            Rule.SENDS_TO_TX,
-                            Grade.WRONG,
-                            Way.HEARD,
-                            "What " + part.name() + " sends goes to pad " + pad.name()
-                                    + ", which sends too: nobody hears.",
-                            crossed())));
+                    .ifPresent(pad -> all.add(judged(Rule.SENDS_TO_TX, Grade.WRONG, Way.HEARD, onWrongSide(pad))));
         }
         if (part.spokenTo()) {
-            add(
-                    all,
-                    hears.isEmpty(),
-                    Rule.HEARS_NOTHING,
-                    Grade.WRONG,
-                    Way.SPOKEN,
-                    "What " + part.name() + " hears is joined to nothing.",
-                    "Join it to the sending pad (TX) of its port.");
+            if (hears.isEmpty()) {
+                all.add(judged(Rule.HEARS_NOTHING, Grade.WRONG, Way.SPOKEN));
+            }
             hears.filter(pad -> pad.side() == Side.RX)
-                    .ifPresent(pad -> all.add(new Judged(
-                            Rule.HEARS_RX,
-                            Grade.WRONG,
-                            Way.SPOKEN,
-                            "What " + part.name() + " hears goes to pad " + pad.name()
-                                    + ", which hears too: nobody speaks.",
-                            crossed())));
+                    .ifPresent(pad -> all.add(judged(Rule.HEARS_RX, Grade.WRONG, Way.SPOKEN, onWrongSide(pad))));
         }
     }
 
-    private String crossed() {
-        return sends.isPresent() && hears.isPresent()
-                ? "Exchange its two wires."
-                : "Move the wire to the other pad of the port.";
+    private Map<String, Param> onWrongSide(SerialPad pad) {
+        return Map.of("pad", Param.written(pad.name()), "both", Param.when(sends.isPresent() && hears.isPresent()));
     }
 
     private List<SerialPad> used() {
@@ -286,31 +282,21 @@ public record JoinedPart(
 
     private void sense(List<Judged> all) {
         boolean low = part.format().inverted();
-        String idles = part.format().label() + " idles " + (low ? "low" : "high");
         for (SerialPad pad : used()) {
             if (board.isSoft(pad.port())) {
                 continue;
             }
+            Map<String, Param> params = new HashMap<>(pad(pad));
+            params.put("low", Param.when(low));
             if (!pad.hears(low)) {
-                all.add(new Judged(
-                        Rule.NO_INVERTER,
-                        Grade.WRONG,
-                        wayOf(pad),
-                        idles + ", and at pad " + pad.name() + " "
-                                + pad.inverter().label() + ".",
-                        elsewhere(pad, low)));
+                List<String> others = elsewhere(pad, low);
+                params.put("others", Param.when(!others.isEmpty()));
+                params.put("pads", Param.written(String.join(" or ", others)));
+                all.add(judged(Rule.NO_INVERTER, Grade.WRONG, wayOf(pad), params));
             } else if (turns(pad.inverter()) && told.isPresent() && told.get().inverted() != low) {
-                all.add(new Judged(
-                        Rule.INVERSION,
-                        Grade.WRONG,
-                        wayOf(pad),
-                        idles + ", and pad " + pad.name() + " is set the other way.",
-                        switch (pad.inverter()) {
-                            case JUMPER ->
-                                "Bridge the jumper of pad " + pad.name() + " for " + (low ? "an inverted" : "a plain")
-                                        + " line.";
-                            default -> "Set inversion " + (low ? "on" : "off") + " for port " + pad.port() + ".";
-                        }));
+                params.put("jumper", Param.when(pad.inverter() == Inverter.JUMPER));
+                params.put("uart", Param.written(pad.port()));
+                all.add(judged(Rule.INVERSION, Grade.WRONG, wayOf(pad), params));
             }
         }
     }
@@ -323,111 +309,84 @@ public record JoinedPart(
         return inverter == Inverter.CHIP || inverter == Inverter.JUMPER || inverter == Inverter.SOFTWARE;
     }
 
-    private String elsewhere(SerialPad wrong, boolean low) {
-        List<String> pads = board.pads().stream()
+    /** Pads of the same side that read it. */
+    private List<String> elsewhere(SerialPad wrong, boolean low) {
+        return board.pads().stream()
                 .filter(pad -> pad.side() == wrong.side() && pad.hears(low) && !board.isSoft(pad.port()))
                 .map(SerialPad::name)
                 .toList();
-        return pads.isEmpty()
-                ? "No pad of this board hears such a line: an inverter of one transistor in the wire, or another format."
-                : "Move the wire to pad " + String.join(" or ", pads) + ".";
     }
 
     private void settings(List<Judged> all) {
-        Optional<String> port = used().stream().map(SerialPad::port).findFirst();
         if (told.isEmpty()) {
-            all.add(new Judged(
-                    Rule.UNREAD,
-                    Grade.UNKNOWN,
-                    Way.BOTH,
-                    "Nobody has read what the port is told.",
-                    "Read the board's ports: job, format and rate of port " + port.orElse("?") + "."));
+            String port = used().stream().map(SerialPad::port).findFirst().orElse("?");
+            all.add(judged(Rule.UNREAD, Grade.UNKNOWN, Way.BOTH, uart(port)));
             return;
         }
         Told is = told.get();
-        List<String> ports = used().stream().map(SerialPad::port).distinct().toList();
-        used().stream()
-                .filter(pad -> !pad.port().equals(is.port()))
-                .forEach(pad -> all.add(
-                        ports.size() > 1
-                                ? new Judged(
-                                        Rule.TWO_UARTS,
-                                        Grade.WRONG,
-                                        wayOf(pad),
-                                        "Its wires lie on two ports, " + String.join(" and ", ports)
-                                                + "; the job stands at port " + is.port() + ".",
-                                        "Both belong on one port.")
-                                : new Judged(
-                                        Rule.FUNCTION_ELSEWHERE,
-                                        Grade.WRONG,
-                                        wayOf(pad),
-                                        "The job stands at port " + is.port() + ", pad " + pad.name() + " is of port "
-                                                + pad.port() + ".",
-                                        "Give the job to port " + pad.port() + "; that is quicker than the iron.")));
-        add(
-                all,
-                is.jobs().isEmpty(),
-                Rule.NO_FUNCTION,
-                Grade.WRONG,
-                Way.BOTH,
-                "Port " + is.port() + " has no job.",
-                "Set port " + is.port() + " to " + part.job().label() + ".");
-        add(
-                all,
-                !is.jobs().isEmpty() && !is.jobs().contains(part.job()) && !carriesBack(is),
-                Rule.OTHER_FUNCTION,
-                Grade.WRONG,
-                Way.BOTH,
-                "Port " + is.port() + " is told "
-                        + String.join(
-                                " and ",
-                                is.jobs().stream().map(UartFunction::label).toList()) + ", not "
-                        + part.job().label() + ".",
-                "Set port " + is.port() + " to " + part.job().label() + ".");
-        add(
-                all,
-                is.jobs().size() > 1 && !carriesBack(is),
-                Rule.SEVERAL_FUNCTIONS,
-                Grade.WRONG,
-                Way.BOTH,
-                "Port " + is.port() + " has " + is.jobs().size() + " jobs; it can do one.",
-                "Leave " + part.job().label() + " alone on it.");
-        add(
-                all,
-                is.format() != part.format(),
-                Rule.FORMAT,
-                Grade.WRONG,
-                Way.BOTH,
-                "The port is to speak " + is.format().label() + ", the part speaks "
-                        + part.format().label() + ".",
-                "Set the port to " + part.format().label() + ", or the part's output to "
-                        + is.format().label() + " if it can.");
-        if (!part.format().bauds().isEmpty()) {
-            add(
-                    all,
-                    Math.abs((double) is.baud() / baud - 1) > RATE_FITS,
+        function(all, is);
+        if (is.format() != part.format()) {
+            all.add(judged(
+                    Rule.FORMAT,
+                    Grade.WRONG,
+                    Way.BOTH,
+                    Map.of("set", Param.written(is.format().label()))));
+        }
+        if (!part.format().bauds().isEmpty() && Math.abs((double) is.baud() / baud - 1) > RATE_FITS) {
+            all.add(judged(
                     Rule.RATE,
                     Grade.WRONG,
                     Way.BOTH,
-                    "The port is set to " + is.baud() + " baud, the part to " + baud + ".",
-                    "Set the port to " + baud + " baud.");
+                    Map.of("set", Param.whole(is.baud(), ""), "baud", Param.whole(baud, ""))));
         }
-        add(
-                all,
-                part.oneWire() && !is.oneWire(),
-                Rule.TWO_WIRES_FOR_ONE,
-                Grade.WRONG,
-                Way.BOTH,
-                part.format().label() + " goes both ways over one wire, and the port uses two.",
-                "Set half duplex on.");
-        add(
-                all,
-                !part.oneWire() && is.oneWire() && part.heard(),
-                Rule.ONE_WIRE_FOR_TWO,
-                Grade.WRONG,
-                Way.HEARD,
-                "The port hears on its sending pad, and the part speaks on another wire.",
-                "Set half duplex off.");
+        if (part.oneWire() && !is.oneWire()) {
+            all.add(judged(Rule.TWO_WIRES_FOR_ONE, Grade.WRONG, Way.BOTH));
+        }
+        if (!part.oneWire() && is.oneWire() && part.heard()) {
+            all.add(judged(Rule.ONE_WIRE_FOR_TWO, Grade.WRONG, Way.HEARD));
+        }
+    }
+
+    /** Whether the UART that its wires are on has its function, and no other. */
+    private void function(List<Judged> all, Told is) {
+        List<String> ports = used().stream().map(SerialPad::port).distinct().toList();
+        used().stream()
+                .filter(pad -> !pad.port().equals(is.port()))
+                .forEach(pad -> all.add(judged(
+                        ports.size() > 1 ? Rule.TWO_UARTS : Rule.FUNCTION_ELSEWHERE,
+                        Grade.WRONG,
+                        wayOf(pad),
+                        Map.of(
+                                "uart", Param.written(is.port()),
+                                "uarts", Param.written(String.join(" and ", ports)),
+                                "pad", Param.written(pad.name()),
+                                "other", Param.written(pad.port())))));
+        if (is.jobs().isEmpty()) {
+            all.add(judged(Rule.NO_FUNCTION, Grade.WRONG, Way.BOTH, uart(is.port())));
+        } else if (!is.jobs().contains(part.job()) && !carriesBack(is)) {
+            all.add(judged(
+                    Rule.OTHER_FUNCTION,
+                    Grade.WRONG,
+                    Way.BOTH,
+                    Map.of(
+                            "uart",
+                            Param.written(is.port()),
+                            "others",
+                            Param.written(is.jobs().stream()
+                                    .map(UartFunction::label)
+                                    .collect(Collectors.joining(" and "))))));
+        }
+        if (is.jobs().size() > 1 && !carriesBack(is)) {
+            all.add(judged(
+                    Rule.SEVERAL_FUNCTIONS,
+                    Grade.WRONG,
+                    Way.BOTH,
+                    Map.of(
+                            "uart",
+                            Param.written(is.port()),
+                            "n",
+                            Param.whole(is.jobs().size(), ""))));
+        }
     }
 
     /** A receiver and its telemetry share a port where the format carries both. */
@@ -445,44 +404,20 @@ public record JoinedPart(
             if (port.equals(board.computer())) {
                 all.add(
                         computer
-                                ? new Judged(
-                                        Rule.HELD_BY_COMPUTER,
-                                        Grade.WRONG,
-                                        Way.BOTH,
-                                        "The computer holds port " + port + " while it is joined.",
-                                        "Take the computer off, and try with the pack.")
-                                : new Judged(
-                                        Rule.SHARED_WITH_COMPUTER,
-                                        Grade.DOUBTFUL,
-                                        Way.BOTH,
-                                        "Port " + port + " is the computer's too.",
-                                        "Set everything first, then give the port away."));
+                                ? judged(Rule.HELD_BY_COMPUTER, Grade.WRONG, Way.BOTH, uart(port))
+                                : judged(Rule.SHARED_WITH_COMPUTER, Grade.DOUBTFUL, Way.BOTH, uart(port)));
             }
             if (board.isSoft(port)) {
-                add(
-                        all,
-                        baud > SOFT_BAUD,
-                        Rule.TOO_FAST_FOR_SOFT,
-                        Grade.WRONG,
-                        Way.BOTH,
-                        part.name() + " is too fast for a software port.",
-                        "Use a port of the chip.");
-                told.filter(is -> !is.softOn())
-                        .ifPresent(is -> all.add(new Judged(
-                                Rule.SOFT_OFF,
-                                Grade.WRONG,
-                                Way.BOTH,
-                                "Software ports are off.",
-                                "Switch soft serial on; the firmware must have it on this pin.")));
+                if (baud > SOFT_BAUD) {
+                    all.add(judged(Rule.TOO_FAST_FOR_SOFT, Grade.WRONG, Way.BOTH));
+                }
+                if (told.filter(is -> !is.softOn()).isPresent()) {
+                    all.add(judged(Rule.SOFT_OFF, Grade.WRONG, Way.BOTH));
+                }
             }
         }
-        add(
-                all,
-                part.format().back() == Back.ONE_WAY,
-                Rule.ONE_WAY,
-                Grade.DOUBTFUL,
-                Way.BOTH,
-                part.format().label() + " goes one way: it shows values, and can never change a setting.",
-                "For settings from the radio take a format that goes both ways.");
+        if (part.format().back() == Back.ONE_WAY) {
+            all.add(judged(Rule.ONE_WAY, Grade.DOUBTFUL, Way.BOTH));
+        }
     }
 }

@@ -27,8 +27,8 @@ public record Archetype(
     public enum Kind {
         PLUG("plug"),
         POWER_BOARD("power board"),
-        CONTROLLER("speed controller"),
-        BOARD("flight board"),
+        CONTROLLER("ESC"),
+        BOARD("flight controller"),
         PART("part"),
         CAPACITOR("capacitor");
 

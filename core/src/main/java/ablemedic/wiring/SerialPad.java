@@ -20,11 +20,11 @@ public record SerialPad(String name, String port, Side side, Inverter inverter, 
 
     /** What turns a line round. */
     public enum Inverter {
-        NONE("nothing turns the line round"),
-        CHIP("the chip turns it round when told"),
-        FIXED("always turned round behind the pad"),
-        JUMPER("turned round by a solder jumper"),
-        SOFTWARE("turned round by a switch that the firmware sets");
+        NONE("no inverter"),
+        CHIP("the processor inverts when configured"),
+        FIXED("always inverted behind the pad"),
+        JUMPER("inverted by a solder jumper"),
+        SOFTWARE("inverted by a switch that the firmware sets");
 
         private final String label;
 

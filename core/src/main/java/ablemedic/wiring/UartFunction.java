@@ -4,13 +4,13 @@ import ablemedic.protocol.Format;
 import java.util.List;
 import java.util.Locale;
 
-/** What a port of a flight board is told to do, and so what a part on it is there for. */
+/** What a UART of the FC is for, and so what a part on it is there for. */
 public enum UartFunction {
     RECEIVER("receiver", List.of(Format.SBUS, Format.IBUS, Format.CRSF, Format.SATELLITE)),
     TELEMETRY("telemetry", List.of(Format.POLLED, Format.STREAM, Format.CRSF, Format.MAVLINK)),
-    GNSS("positioning", List.of(Format.NMEA, Format.BINARY_GNSS)),
-    DISPLAY("display", List.of(Format.DISPLAY, Format.MAVLINK)),
-    VIDEO_CONTROL("video control", List.of(Format.VIDEO_CONTROL));
+    GNSS("GNSS", List.of(Format.NMEA, Format.BINARY_GNSS)),
+    DISPLAY("OSD", List.of(Format.DISPLAY, Format.MAVLINK)),
+    VIDEO_CONTROL("VTX control", List.of(Format.VIDEO_CONTROL));
 
     private final String label;
     private final List<Format> formats;
@@ -29,7 +29,7 @@ public enum UartFunction {
         return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
-    /** Formats that a part of this job may speak, the usual first. */
+    /** Formats that a part for this function may speak, the usual first. */
     public List<Format> formats() {
         return formats;
     }

@@ -1,11 +1,14 @@
 package ablemedic.wiring;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Param;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -16,6 +19,7 @@ import java.util.TreeMap;
  * its joint or pin and its wire. Nodes are the points where a probe can be put, numbered from 0.
  */
 public final class Wiring {
+    private static final Catalogue WORDS = Catalogue.beside(Wiring.class, "links");
     private static final double JOINT_OHMS = 0.002;
     private static final double PIN_OHMS = 0.008;
 
@@ -40,20 +44,15 @@ public final class Wiring {
 
     /** What a link is. */
     public enum Kind {
-        TRACE("trace"),
-        JOINT("joint"),
-        PIN("pin"),
-        WIRE("wire"),
-        LEAD("lead");
+        TRACE,
+        JOINT,
+        PIN,
+        WIRE,
+        LEAD;
 
-        private final String label;
-
-        Kind(String label) {
-            this.label = label;
-        }
-
-        public String label() {
-            return label;
+        /** Its name in kebab case. */
+        public String id() {
+            return name().toLowerCase(Locale.ROOT);
         }
     }
 
@@ -127,7 +126,12 @@ public final class Wiring {
                         node(part.address(trace.a())),
                         node(part.address(trace.b())),
                         trace.ohms(),
-                        "the trace from " + trace.a() + " to " + trace.b() + " on the " + part.label(),
+                        WORDS.of("trace")
+                                .with("from", Param.written(trace.a()))
+                                .with("to", Param.written(trace.b()))
+                                .with("part", Param.part(part.id(), part.label()))
+                                .title()
+                                .plain(),
                         ""));
             } else {
                 inner.add(new At<>(part, one));
@@ -146,7 +150,16 @@ public final class Wiring {
                 String a = part.address(one.name());
                 String b = part.address(other.name());
                 neighbours.add(new Neighbours(
-                        node(a), node(b), a, b, one.name() + " and " + other.name() + " of the " + part.label()));
+                        node(a),
+                        node(b),
+                        a,
+                        b,
+                        WORDS.of("neighbours")
+                                .with("one", Param.written(one.name()))
+                                .with("other", Param.written(other.name()))
+                                .with("part", Param.part(part.id(), part.label()))
+                                .title()
+                                .plain()));
             }
         }
     }
@@ -162,22 +175,26 @@ public final class Wiring {
         Purpose purpose = to.kind() == Pad.Kind.SENSE || from.kind() == Pad.Kind.CURRENT ? Purpose.SENSE : purpose(to);
         int a = node(lead.from());
         int b = node(lead.to());
-        String route = "from " + label(a) + " to " + label(b);
         if (!lead.inPieces()) {
             links.add(new Link(
-                    lead.id(), Kind.LEAD, purpose, a, b, lead.ohms() + 2 * JOINT_OHMS, "the lead " + route, lead.id()));
+                    lead.id(),
+                    Kind.LEAD,
+                    purpose,
+                    a,
+                    b,
+                    lead.ohms() + 2 * JOINT_OHMS,
+                    between("wire", a, b),
+                    lead.id()));
             return;
         }
         Kind end = lead.plugged() ? Kind.PIN : Kind.JOINT;
         double ohms = lead.plugged() ? PIN_OHMS : JOINT_OHMS;
-        int wireA = point(lead.id() + "#1", (lead.plugged() ? "crimp" : "lead end") + " at " + label(a), lead.from());
-        int wireB = point(lead.id() + "#2", (lead.plugged() ? "crimp" : "lead end") + " at " + label(b), lead.to());
-        String far = sheet.leads().stream()
-                                .filter(l -> l.from().equals(lead.from()) || l.to().equals(lead.from()))
-                                .count()
-                        > 1
-                ? " of the lead to " + label(b)
-                : "";
+        int wireA = point(lead.id() + "#1", at(lead.plugged() ? "crimp" : "wire-end", a), lead.from());
+        int wireB = point(lead.id() + "#2", at(lead.plugged() ? "crimp" : "wire-end", b), lead.to());
+        boolean shared = sheet.leads().stream()
+                        .filter(l -> l.from().equals(lead.from()) || l.to().equals(lead.from()))
+                        .count()
+                > 1;
         links.add(new Link(
                 lead.id() + "#1",
                 end,
@@ -185,11 +202,22 @@ public final class Wiring {
                 a,
                 wireA,
                 ohms,
-                "the " + end.label() + " at " + label(a) + far,
+                shared ? between(end.id() + "-of", a, b) : at(end.id(), a),
                 lead.id()));
-        links.add(new Link(lead.id(), Kind.WIRE, purpose, wireA, wireB, lead.ohms(), "the wire " + route, lead.id()));
-        links.add(new Link(
-                lead.id() + "#2", end, purpose, wireB, b, ohms, "the " + end.label() + " at " + label(b), lead.id()));
+        links.add(new Link(lead.id(), Kind.WIRE, purpose, wireA, wireB, lead.ohms(), between("wire", a, b), lead.id()));
+        links.add(new Link(lead.id() + "#2", end, purpose, wireB, b, ohms, at(end.id(), b), lead.id()));
+    }
+
+    private String at(String entry, int node) {
+        return WORDS.of(entry).with("pad", Param.written(label(node))).title().plain();
+    }
+
+    private String between(String entry, int from, int to) {
+        return WORDS.of(entry)
+                .with("from", Param.written(label(from)))
+                .with("to", Param.written(label(to)))
+                .title()
+                .plain();
     }
 
     private static Purpose purpose(Pad pad) {

@@ -33,6 +33,11 @@ class NoProseTest {
             strings = {
                 "catalogue/.*",
                 "video/.*",
+                "power/.*",
+                "serial/.*",
+                "uart/.*",
+                "takeoff/.*",
+                "snapshot/.*",
                 "radio/.*(Faults|Checks|Complaints|Requirements)",
                 "radio/Radio",
                 "settings/.*(Faults|Checks|Requirements|Plan)",

@@ -27,7 +27,7 @@ class LiesInTest {
         "open-.*, Leads and joints",
         "bridge-.*, Leads and joints",
         "cell-weak, Pack",
-        "drive-short-.*, Speed controller",
+        "drive-short-.*, ESC",
     })
     void aFaultLiesWhereItWouldBePutRight(String faults, String part) {
         List<Fault<Craft>> named =

@@ -156,7 +156,7 @@ class DictionaryTest {
         refused(heads + "x,cells,2,1,,\n", "earlier first");
         refused(heads + "x,cells,1,,-2,\n", "more than 0");
         refused(heads + "x,cells,1,,two,\n", "times is a number");
-        refused(heads + "x,spins,1,,,sideways=1\n", "direction of motors");
+        refused(heads + "x,spins,1,,,sideways=1\n", "motor direction");
         refused(heads + "x,spins,1,,,inward=1|outward=1\n", "two values");
         refused(heads + "x,cells,1,,,\nX,gain,1,,,\n", "twice");
         refused(heads + "x,cells,1,,,\ny,cells,2,,,\n", "two names for cells");

@@ -102,7 +102,7 @@ class PartTypeRulesTest {
                             ((ArrayNode) p.get("pads")).remove(0);
                             return p;
                         })),
-                board("ports", "only a flight board", n -> n.put("kind", "PART")),
+                board("ports", "only a flight controller", n -> n.put("kind", "PART")),
                 part("spoken[0].formats", "formats of its job", n -> item(n, "spoken", p -> p.put("job", "GNSS"))),
                 part(
                         "spoken[0].sends",

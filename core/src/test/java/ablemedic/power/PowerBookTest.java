@@ -32,6 +32,7 @@ import ablemedic.physics.BatteryOut;
 import ablemedic.physics.Drives;
 import ablemedic.physics.Powered;
 import ablemedic.reading.Meter;
+import ablemedic.testing.CatalogueUse;
 import ablemedic.wiring.Defect;
 import ablemedic.wiring.ElectricSheet;
 import ablemedic.wiring.Electrics;
@@ -201,6 +202,10 @@ class PowerBookTest {
         }
     }
 
+    private static String outcome(String complaint, String id) {
+        return Power.WORDS.complaint(complaint).outcome(id).plain();
+    }
+
     private static String told(Craft craft, String complaint, String fault) {
         Check<Craft> seen = Families.complaints(craft, Meter.USUAL).stream()
                 .filter(c -> c.id().equals(complaint))
@@ -215,7 +220,7 @@ class PowerBookTest {
         Craft craft = PowerCrafts.separate();
         assertThat(told(craft, "dead-arm", "open-PB_1p_CFR_p")).isEqualTo("@front-right");
         assertThat(told(craft, "dead-arm", "crossed-CRL")).isEqualTo("@rear-left");
-        assertThat(told(craft, "dead-arm", "open-PB_5V_FC_5V")).isEqualTo("all four");
+        assertThat(told(craft, "dead-arm", "open-PB_5V_FC_5V")).isEqualTo(outcome("dead-arm", "all"));
         Craft two = craft.withElectrics(
                 craft.electrics().with(new Defect.Open("FC.S3>CRL.S")).with(new Defect.Open("FC.S2>CFR.S")));
         Check<Craft> arms = Families.complaints(craft, Meter.USUAL).stream()
@@ -223,15 +228,15 @@ class PowerBookTest {
                 .findFirst()
                 .orElseThrow()
                 .seen();
-        assertThat(Proof.expected(arms, two)).isEqualTo("several, unevenly");
-        assertThat(told(craft, "no-power", "open-FC_R5_RX_p")).isEqualTo("the receiver");
-        assertThat(told(craft, "voltage", "sense-on-PB_5V")).isEqualTo("the same whatever the pack, 4.99 V");
-        assertThat(told(craft, "voltage", "open-PB_Bp_FC_VS")).startsWith("nothing, or 0, 0.00 V");
-        assertThat(told(craft, "voltage", "scale-1_1")).startsWith("too much, 18");
-        assertThat(told(craft, "voltage", "told-cells-more")).startsWith("right in all, wrong for each cell, 16");
-        assertThat(told(craft, "shorts", "bridge-PB_INp_PB_INm")).isEqualTo("sparks or shorts as the pack goes in");
-        assertThat(told(craft, "cuts-out", "pack-worn")).isNotEqualTo("nothing of the kind");
-        assertThat(told(PowerCrafts.stack(), "current", "current-scale-2")).isEqualTo("too much, or too many mAh");
+        assertThat(Proof.expected(arms, two)).isEqualTo(outcome("dead-arm", "several"));
+        assertThat(told(craft, "no-power", "open-FC_R5_RX_p")).isEqualTo("The receiver");
+        assertThat(told(craft, "voltage", "sense-on-PB_5V")).isEqualTo(outcome("voltage", "fixed") + ", 4.99 V");
+        assertThat(told(craft, "voltage", "open-PB_Bp_FC_VS")).startsWith(outcome("voltage", "zero") + ", 0.00 V");
+        assertThat(told(craft, "voltage", "scale-1_1")).startsWith(outcome("voltage", "high") + ", 18");
+        assertThat(told(craft, "voltage", "told-cells-more")).startsWith(outcome("voltage", "cells") + ", 16");
+        assertThat(told(craft, "shorts", "bridge-PB_INp_PB_INm")).isEqualTo(outcome("shorts", "pack"));
+        assertThat(told(craft, "cuts-out", "pack-worn")).isNotEqualTo(outcome("cuts-out", "none"));
+        assertThat(told(PowerCrafts.stack(), "current", "current-scale-2")).isEqualTo(outcome("current", "high"));
     }
 
     @ParameterizedTest
@@ -350,7 +355,10 @@ class PowerBookTest {
         assertThat(answer.under()).anySatisfy(u -> {
             assertThat(u.reading()).isInstanceOf(FixedWord.class);
             assertThat(u.faults())
-                    .anyMatch(f -> f.contains("pin at flight board S2"))
+                    .contains(book(craft)
+                            .fault("open-FC_S2_CFR_S_1")
+                            .orElseThrow()
+                            .describe(craft))
                     .hasSize(3);
         });
     }
@@ -433,5 +441,13 @@ class PowerBookTest {
         Probe copper = (Probe)
                 Families.book(craft, Meter.USUAL).check("ohms~PLUG.+~PB.IN+").orElseThrow();
         assertThat(copper.outlook(craft)).isInstanceOf(Gaussian.class);
+    }
+
+    @Test
+    void theCataloguesNameWhatTheBookHasAndNothingElse() {
+        new CatalogueUse(Power.FAMILY, crafts().toList())
+                .everyFaultItsFixesAndItsPageAreInIt()
+                .everyCheckItsOutcomesAndItsPageAreInIt("told", "pre-power")
+                .everyComplaintIsInIt();
     }
 }

@@ -101,7 +101,7 @@ class ProbeTest {
                             || unpowered.ohms(probe.red().node(), probe.black().node()) < 0.2)
                     .as(probe.id())
                     .isTrue();
-            assertThat(probe.instruction(craft)).doesNotContain("Neither point is a ground");
+            assertThat(probe.instruction(craft)).doesNotContain("Clip the black probe on");
         });
         int plus = wiring.plug().orElseThrow()[0];
         wiring.points().stream()
@@ -109,7 +109,7 @@ class ProbeTest {
                 .findFirst()
                 .ifPresent(point -> assertThat(
                                 probe(Probe.Mode.VOLTS, plus, point.node()).instruction(craft))
-                        .contains("Neither point is a ground"));
+                        .contains("Clip the black probe on"));
     }
 
     @Test
@@ -212,11 +212,11 @@ class ProbeTest {
     void theWordsSayWhereEachProbeGoes() {
         int[] plug = wiring.plug().orElseThrow();
         Probe short_ = probe(Probe.Mode.OHMS, plug[0], plug[1]);
-        assertThat(short_.title(craft))
-                .startsWith("Resistance from ")
-                .contains(wiring.label(plug[0]), wiring.label(plug[1]));
-        assertThat(short_.instruction(craft)).contains("Pack out");
-        assertThat(probe(Probe.Mode.VOLTS, plug[0], plug[1]).instruction(craft)).contains("Motors stopped", "One hand");
+        assertThat(short_.title(craft)).contains(wiring.label(plug[0]), wiring.label(plug[1]));
+        assertThat(short_.instruction(craft)).startsWith("Unplug the battery and USB.");
+        assertThat(probe(Probe.Mode.VOLTS, plug[0], plug[1]).instruction(craft))
+                .startsWith("Motors stopped")
+                .contains("One hand");
     }
 
     /**

@@ -25,7 +25,7 @@ class ModemChainTest {
         ModemChain sound = chain(SOUND, QUIET, SOUND);
         assertThat(sound.found()).isEmpty();
         assertThat(HopOf.values()).allMatch(hop -> sound.grade(hop) == Grade.SOUND);
-        assertThat(sound.entries().get(0).text()).isEqualTo("port: telemetry at 57600 baud");
+        assertThat(sound.entries().get(0).text()).isEqualTo("telemetry at 57600 baud");
         assertThat(sound.entries().get(1).text()).contains("air 64000");
     }
 
@@ -71,7 +71,7 @@ class ModemChainTest {
                         .get(0))
                 .satisfies(found -> {
                     assertThat(found.grade()).isEqualTo(Grade.HARMS);
-                    assertThat(found.text()).startsWith("the air modem sends 5.0 V into the board");
+                    assertThat(found.text()).startsWith("the air modem sends 5.0 V into the FC");
                 });
         assertThat(new ModemChain(SOUND, new Air(64_000, true, false, true, false, 1, 1), SOUND, 400, false).found())
                 .isEmpty();

@@ -167,7 +167,7 @@ class UartPlannerTest {
         Planned planned = UartPlanner.plan(board("board-f4-pad"), List.of(receiver(Format.SBUS), GNSS));
         assertThat(planned.placed()).extracting(Placed::port).containsExactly("1", "3");
         assertThat(planned.placed().get(0).leads()).contains("receiver signal to pad SBUS");
-        assertThat(planned.placed().get(0).set()).containsExactly("Port 1: receiver, SBUS at 100000 baud.");
+        assertThat(planned.placed().get(0).set()).containsExactly("UART 1: receiver, SBUS at 100000 baud.");
     }
 
     @Test
@@ -175,10 +175,9 @@ class UartPlannerTest {
         Planned planned = UartPlanner.plan(board("board-f4-pad"), List.of(receiver(Format.SBUS), POLLED));
         assertThat(planned.lost()).hasSize(1);
         assertThat(planned.lost().get(0).conflict()).containsExactly("telemetry");
-        assertThat(planned.lost().get(0).why())
-                .contains("Port 3: no inverter at its TX pad.", "Port 6: its TX is not led out.");
+        assertThat(planned.lost().get(0).why()).contains("UART 3: no inverter at its TX pad.", "UART 6: no TX pad.");
         assertThat(planned.lost().get(0).otherwise())
-                .anyMatch(text -> text.contains("screen"))
+                .anyMatch(text -> text.contains("OSD"))
                 .anyMatch(text -> text.contains("spare channel"));
     }
 
@@ -218,7 +217,7 @@ class UartPlannerTest {
                 .filter(placed -> placed.port().equals("1"))
                 .findFirst()
                 .orElseThrow();
-        assertThat(onComputers.minds()).anyMatch(mind -> mind.contains("computer"));
+        assertThat(onComputers.minds()).anyMatch(mind -> mind.contains("USB"));
         assertThat(UartPlanner.plan(board("board-f1"), List.of(receiver(Format.IBUS)))
                         .placed()
                         .get(0)

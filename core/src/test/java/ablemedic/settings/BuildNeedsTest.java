@@ -39,11 +39,11 @@ class BuildNeedsTest {
 
     @Test
     void whatABuildMayLeaveOutSaysWhichSettingsGoWithIt() {
-        Need positioning = need(SerialCrafts.shared(), ALDER, "2", "positioning");
+        Need positioning = need(SerialCrafts.shared(), ALDER, "2", "GNSS");
         assertThat(positioning.met()).isEqualTo(Met.IF_BUILT_IN);
         assertThat(positioning.taken())
-                .anyMatch(one -> one.startsWith("jobs of port"))
-                .anyMatch(one -> one.contains("format of positioning"));
+                .anyMatch(one -> one.startsWith("functions of UART"))
+                .anyMatch(one -> one.contains("protocol of GNSS"));
     }
 
     @Test

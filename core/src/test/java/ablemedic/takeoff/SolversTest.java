@@ -101,14 +101,14 @@ class SolversTest {
                 Craft craft = CraftClass.INCH_5.sound(SpinConvention.INWARD, told, Rotation.NONE);
                 var fault = TakeOff.book().fault(id).orElseThrow();
                 assertThat(fault.kind()).isEqualTo("outputs-of-other-school");
-                assertThat(fault.describe(craft)).contains("other numbering school");
+                assertThat(fault.describe(craft)).contains("other motor numbering");
             }
         }
         Craft craft = CraftClass.INCH_5.sound(SpinConvention.INWARD, MotorNumbering.REAR_RIGHT_FIRST, Rotation.NONE);
         assertThat(TakeOff.book().fault("outputs-3142").orElseThrow().describe(craft))
-                .startsWith("The board is wired by the other");
+                .startsWith("Wired for the other");
         assertThat(TakeOff.book().fault("outputs-2413").orElseThrow().describe(craft))
-                .startsWith("The firmware counts by the other");
+                .startsWith("Firmware set to the other");
     }
 
     @Test
@@ -199,7 +199,7 @@ class SolversTest {
                         .contradictions())
                 .singleElement()
                 .asString()
-                .contains("cannot both show");
+                .contains("can't both show");
         assertThat(BoardOrientation.solve(
                                 Map.of(
                                         Motion.RIGHT_DOWN,
@@ -223,7 +223,7 @@ class SolversTest {
                         .missing())
                 .singleElement()
                 .asString()
-                .contains("nose up");
+                .contains("Nose up");
     }
 
     @Test

@@ -24,6 +24,7 @@ import ablemedic.diagnosis.SimulatedTechnician;
 import ablemedic.diagnosis.Sureness;
 import ablemedic.diagnosis.Suspect;
 import ablemedic.family.InOneGo;
+import ablemedic.testing.CatalogueUse;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -199,5 +200,13 @@ class TakeOffBookTest {
 
     private static Check<Craft> check(String id) {
         return TakeOff.book().check(id).orElseThrow();
+    }
+
+    @Test
+    void theCataloguesNameWhatTheBookHasAndNothingElse() {
+        new CatalogueUse(TakeOff.FAMILY, Crafts.varied().toList())
+                .everyFaultItsFixesAndItsPageAreInIt()
+                .everyCheckItsOutcomesAndItsPageAreInIt()
+                .everyComplaintIsInIt();
     }
 }

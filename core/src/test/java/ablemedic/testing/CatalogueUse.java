@@ -24,6 +24,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Whether the catalogues of a family and what it has on some craft name the same things; every text is put together.
@@ -38,10 +39,12 @@ public final class CatalogueUse {
         this.family = family;
         this.crafts = crafts;
         checks = crafts.stream()
-                .flatMap(craft -> family.book(craft, Meter.USUAL).checks().stream())
+                .map(craft -> family.book(craft, Meter.USUAL))
+                .flatMap(book -> Stream.concat(
+                        book.checks().stream(), book.surveys().stream().flatMap(survey -> survey.routine().stream())))
                 .toList();
         complaints = crafts.stream()
-                .flatMap(craft -> family.complaints(craft, Meter.USUAL, null).stream())
+                .flatMap(craft -> family.complaints(craft, Meter.USUAL, checks.get(0)).stream())
                 .toList();
     }
 
@@ -92,6 +95,11 @@ public final class CatalogueUse {
                 }
             }
         }
+        Set<String> shared = sharedFixes();
+        assertThat(fixes.values().stream().flatMap(Set::stream)).containsAll(shared);
+        fixes.replaceAll((entry, ids) -> ids.stream()
+                .filter(id -> !shared.contains(id) || ownFixes(entry).contains(id))
+                .collect(Collectors.toSet()));
         assertThat(entries("faults").stream()
                         .filter(entry -> !entry.lines().isEmpty())
                         .collect(Collectors.toMap(Entry::id, Entry::fixes)))
@@ -101,7 +109,26 @@ public final class CatalogueUse {
         return this;
     }
 
-    public CatalogueUse everyCheckItsOutcomesAndItsPageAreInIt() {
+    private Set<String> ownFixes(String entry) {
+        return entries("faults").stream()
+                .filter(one -> one.id().equals(entry))
+                .findFirst()
+                .map(Entry::fixes)
+                .orElse(Set.of());
+    }
+
+    /** Those that have an entry of their own, since several faults share them. */
+    private Set<String> sharedFixes() {
+        return family.getClass().getResource("fixes.md") == null
+                ? Set.of()
+                : entries("fixes").stream()
+                        .filter(entry -> entry.lines().containsKey("do"))
+                        .map(Entry::id)
+                        .collect(Collectors.toSet());
+    }
+
+    /** @param others pages of checks that a work-up or the pre-power checks bring with them */
+    public CatalogueUse everyCheckItsOutcomesAndItsPageAreInIt(String... others) {
         TreeMap<String, Set<String>> outcomes = new TreeMap<>();
         for (Check<Craft> check : checks) {
             for (Craft craft : crafts) {
@@ -112,6 +139,7 @@ public final class CatalogueUse {
                     .addAll(outcomes(check.answers()));
         }
         Set<String> kinds = checks.stream().map(Check::kind).collect(Collectors.toCollection(TreeSet::new));
+        kinds.addAll(Set.of(others));
         assertThat(entries("checks")).isNotEmpty();
         assertThat(worded("checks")).isEqualTo(outcomes.keySet());
         assertThat(kinds).containsAll(pages(Chapter.CHECKS));

@@ -75,9 +75,9 @@ class JoinedPartTest {
         assertThat(remedies(receiver(F4, "SBUS", Format.IBUS, false)))
                 .containsExactly("Move the wire to pad R1 or R3 or R4 or R6.");
         assertThat(receiver(F7, "R3", Format.SBUS, true).judged()).isEmpty();
-        assertThat(remedies(receiver(F7, "R3", Format.SBUS, false))).containsExactly("Set inversion on for port 3.");
+        assertThat(remedies(receiver(F7, "R3", Format.SBUS, false))).containsExactly("Switch inversion on for UART 3.");
         assertThat(remedies(receiver(JUMPERS, "R1", Format.SBUS, false)))
-                .containsExactly("Bridge the jumper of pad R1 for an inverted line.");
+                .containsExactly("Set the jumper of pad R1 for an inverted signal.");
     }
 
     @OutsideCheck(
@@ -98,9 +98,7 @@ class JoinedPartTest {
                 5,
                 Optional.of(told),
                 false);
-        assertThat(remedies(straight))
-                .contains("Exchange its two wires.")
-                .anyMatch(remedy -> remedy.contains("ground"));
+        assertThat(remedies(straight)).contains("Swap its two wires.").anyMatch(remedy -> remedy.contains("ground"));
         JoinedPart crossed = new JoinedPart(
                 F7,
                 link,
@@ -124,7 +122,7 @@ class JoinedPartTest {
                 5,
                 Optional.of(told),
                 false);
-        assertThat(split.judged().get(0).text()).contains("two ports");
+        assertThat(split.judged().get(0).text()).contains("two UARTs");
         UartRequest polled = wish(UartFunction.TELEMETRY, Format.POLLED);
         JoinedPart onRx = new JoinedPart(
                 F7,
@@ -137,7 +135,7 @@ class JoinedPartTest {
                 5,
                 Optional.of(new Told("2", List.of(UartFunction.TELEMETRY), Format.POLLED, 57_600, true, true, false)),
                 false);
-        assertThat(remedies(onRx)).anyMatch(remedy -> remedy.contains("sending pad"));
+        assertThat(remedies(onRx)).anyMatch(remedy -> remedy.contains("TX pad"));
     }
 
     @Test
@@ -157,7 +155,7 @@ class JoinedPartTest {
                 false);
         assertThat(fed.judged().get(0)).satisfies(first -> {
             assertThat(first.grade()).isEqualTo(Grade.HARMS);
-            assertThat(first.text()).contains("stands 3.3 V and is fed with 5.0 V");
+            assertThat(first.text()).contains("takes 3.3 V at most and is fed with 5 V");
         });
         JoinedPart fiveVolts = new JoinedPart(
                 F7,
@@ -178,7 +176,7 @@ class JoinedPartTest {
         Optional<Told> elsewhere = Optional.of(told("4", UartFunction.RECEIVER, Format.IBUS, false));
         JoinedPart lead = receiver(F4, "R3", Format.IBUS, false);
         assertThat(remedies(with(lead, elsewhere)))
-                .containsExactly("Give the job to port 3; that is quicker than the iron.");
+                .containsExactly("Give the function to UART 3; that is quicker than the iron.");
         assertThat(with(lead, Optional.empty()).grade()).contains(Grade.UNKNOWN);
         assertThat(with(lead, Optional.of(new Told("3", List.of(), Format.IBUS, 115_200, false, false, false)))
                         .grade())
@@ -196,7 +194,7 @@ class JoinedPartTest {
                         .judged()
                         .get(0)
                         .text())
-                .contains("2 jobs");
+                .contains("2 functions");
         JoinedPart both = new JoinedPart(
                 F7,
                 wish(UartFunction.RECEIVER, Format.CRSF),

@@ -150,10 +150,10 @@ class ElectricsTest {
         assertThat(wiring.links())
                 .extracting(Wiring.Link::label)
                 .contains(
-                        "the pin at flight board S1",
-                        "the wire from flight board S1 to four controllers S1",
-                        "the lead from flight board R5 to receiver +",
-                        "the trace from IN+ to VB on the four controllers");
-        assertThat(wiring.neighbours()).extracting(Wiring.Neighbours::label).contains("VB and G of the flight board");
+                        "pin at FC S1",
+                        "wire from FC S1 to 4-in-1 ESC S1",
+                        "wire from FC R5 to receiver +",
+                        "trace from IN+ to VB on the 4-in-1 ESC");
+        assertThat(wiring.neighbours()).extracting(Wiring.Neighbours::label).contains("VB and G on the FC");
     }
 }

@@ -49,7 +49,7 @@ class WalkTest {
             browser.click("input[name=kind][value=take-off]");
             browser.click("input[name=seen-manner]");
             browser.click("[role=radio][aria-label='rear-left corner']");
-            browser.seeText("rear-left corner");
+            browser.seeText("Rear-left corner");
             settled(browser);
             browser.press("Start the work-up");
             browser.awaitPath("/work-ups/\\d+");
@@ -82,7 +82,7 @@ class WalkTest {
             browser.press("To the repair log");
             browser.seeText("Dips at the back");
             browser.seeText("The rear-left prop is of the wrong hand");
-            browser.seeText("Hover proof");
+            browser.seeText("Hover test");
             settled(browser);
             browser.open("/crafts/EIDER");
             browser.seeText("Work-up closed: solved and proven");
@@ -120,7 +120,7 @@ class WalkTest {
         long unrecorded = version(path);
         browser.click("form .act");
         browser.await(() -> version(path) > unrecorded);
-        browser.seeText("all turn smoothly");
+        browser.seeText("All turn smoothly");
     }
 
     private long version(String path) {
@@ -167,7 +167,7 @@ class WalkTest {
             browser.keys(Keys.ARROW_RIGHT);
             browser.tabTo("[role=radio]");
             browser.keys(Keys.SPACE);
-            browser.seeText("front edge");
+            browser.seeText("Front edge");
             settled(browser);
             browser.tabTo("form > .do .act");
             browser.keys(Keys.ENTER);
@@ -270,7 +270,7 @@ class WalkTest {
             browser.seeText("pre-power checks passed");
 
             new Walker(app, browser, patient, path).checkUntilSomethingStandsOut(false);
-            browser.seeText("The pin at flight board S2 is open");
+            browser.seeText("Open pin at FC S2");
             settled(browser);
             browser.tabTo(".options .act");
             browser.keys(Keys.ENTER);
@@ -297,7 +297,7 @@ class WalkTest {
             settled(browser);
             browser.press("Enter it");
             browser.awaitPath("/crafts/KITE");
-            browser.seeText("front blades turn outward");
+            browser.seeText("props out");
             browser.press("Start a work-up");
             browser.type("#complaint", "spins");
             browser.choose("#occasion", "BUILD");
@@ -425,17 +425,17 @@ class WalkTest {
             browser.open("/work-ups/" + id);
             browser.keys("o");
             browser.type("#other-check", "let the board list");
-            browser.press("Let the board list");
+            browser.press("Export the FC's settings");
             browser.keys("b");
             browser.type("#pasted", "set board_turn = 180/0/0\nset gain_percent = 100");
             browser.press("Record");
             browser.seeText("Listing of the settings, snapshot 2");
-            browser.seeText("The board's alignment setting is upside down");
+            browser.seeText("Board alignment setting is off: upside down");
             settled(browser);
             browser.open("/crafts/W-LISTED/snapshots");
             browser.seeText("Enter the board alignment 0/0/0");
             browser.seeText("can cause: ");
-            browser.seeText("It flips, tips, spins");
+            browser.seeText("Flips, tips, spins");
             browser.seeText("times likelier");
             browser.seeText("set board_turn = 0/0/0");
             settled(browser);
@@ -555,7 +555,7 @@ class WalkTest {
             browser.seeText("What is it for?");
             settled(browser);
             browser.keys("4");
-            browser.seeText("Find the arrow on the board");
+            browser.seeText("Find the arrow on the FC");
             settled(browser);
             browser.keys("1");
             browser.see("fieldset [aria-pressed=true]");
@@ -641,7 +641,7 @@ class WalkTest {
             browser.seeText("Suspects");
             browser.blur();
             browser.keys("o");
-            browser.press("Look at pad R1 with an analyser or a scope");
+            browser.press("Look at pad R1 with a logic analyser or scope");
             browser.seeText("Drop a recording of this pad here");
             browser.give(".next input[type='file']", pad);
             browser.seeText("IBUS: 30 sound frames");
@@ -718,14 +718,14 @@ class WalkTest {
             browser.open("/crafts/POINT/wiring");
             browser.see("[data-point='FC.3V3']");
             browser.clickDrawn("[data-point='FC.3V3']", 0, 0);
-            browser.seeText("Wires at flight board 3V3");
+            browser.seeText("Wires at FC 3V3");
             browser.clickDrawn("[data-point='RX.-']", 0, 0);
             browser.seeText("a lead cannot run from FC.3V3 (FEED) to RX.- (GROUND)");
             browser.click("[aria-label='remove wire " + (leads + 1) + "']");
             browser.clickDrawn("[data-point='FC.3V3']", 0, 0);
             browser.clickDrawn("[data-point='FC.G4']", 0, 0);
             browser.clickDrawn("[data-point='CAM.-']", 0, 0);
-            browser.seeText("Wires at flight board G4");
+            browser.seeText("Wires at FC G4");
             browser.type("#reason", "a second ground");
             browser.press("Put it on the sheet");
             browser.awaitPath("/crafts/POINT");
