@@ -1,12 +1,13 @@
 package ablemedic.radio;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Airframe;
 import ablemedic.craft.FailsafeSettings.HomeAt;
 import ablemedic.craft.FailsafeSettings.Stage2;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * What becomes of a craft whose link is lost, second by second: the receiver notices, the board notices, holds its
@@ -43,6 +44,7 @@ public record FailsafeTimeline(
     /** A drawing of what never ends is broken off here. */
     private static final double SHOWN_S = 30;
 
+    private static final Words WORDS = Radio.WORDS.name("timeline");
     private static final int STEPS = 24;
     /** Less than this share of its weight carries nothing. */
     private static final double IDLING = 0.05;
@@ -55,22 +57,16 @@ public record FailsafeTimeline(
 
     /** How it ends. */
     public enum End {
-        FLIES_ON("it flies on, and nobody flies it"),
-        FALLS("its motors stop, and it falls"),
-        LANDS("it comes down on its motors"),
-        HOME("it comes home"),
-        STRAYS("it flies off, and not towards home"),
-        CLIMBS("it climbs, and nobody flies it"),
-        BACK("the pilot has it again");
-
-        private final String label;
-
-        End(String label) {
-            this.label = label;
-        }
+        FLIES_ON,
+        FALLS,
+        LANDS,
+        HOME,
+        STRAYS,
+        CLIMBS,
+        BACK;
 
         public String label() {
-            return label;
+            return Radio.WORDS.name("timeline-end").name(this);
         }
     }
 
@@ -114,12 +110,14 @@ public record FailsafeTimeline(
         }
 
         FailsafeTimeline run() {
-            at(0, "The link is lost.");
+            at(0, said("lost"));
             double noticed = lost.noticeS();
             if (isBackBefore(noticed)) {
                 return back(lost.backS().orElseThrow(), noticed);
             }
-            at(noticed, "The receiver notices, and " + lost.receiver().label() + ".");
+            at(
+                    noticed,
+                    said("notices", "receiver", Param.written(lost.receiver().label())));
             return switch (lost.receiver()) {
                 case HOLD -> held(noticed);
                 case PRESETS -> preset(noticed);
@@ -128,36 +126,63 @@ public record FailsafeTimeline(
             };
         }
 
+        private static String said(String line) {
+            return WORDS.line(line).plain();
+        }
+
+        private static String said(String line, String gap, Param param) {
+            return WORDS.with(gap, param).line(line).plain();
+        }
+
+        private static Param metres(double m) {
+            return Param.whole(Math.round(m), "m");
+        }
+
+        private static Param speed(double ms) {
+            return Param.whole(Math.round(ms), "m/s");
+        }
+
+        private Param degrees() {
+            return Param.whole(Math.round(Math.abs(lost.home().compassDeg())), "");
+        }
+
+        /** What a return home lacks. */
+        private String missing() {
+            if (!lost.home().fix()) {
+                return said("no-fix");
+            }
+            if (!lost.home().homeSet()) {
+                return said("no-home");
+            }
+            return lost.home().satellites() < lost.home().wanted()
+                    ? said("few", "n", Param.whole(lost.home().satellites(), ""))
+                    : said("no-level");
+        }
+
         private boolean isBackBefore(double time) {
             return lost.backS().filter(back -> back < time).isPresent();
         }
 
         private FailsafeTimeline held(double noticed) {
-            hazards.add(
-                    "The board never learns that the link is lost: it flies on with the sticks as they were. Set the receiver to send nothing, or its flag.");
-            pilot.add(
-                    "Get the link back, nothing else helps: walk after it, antenna upright, the radio left on. Then it is the pilot's at once.");
+            hazards.add(said("hold"));
+            pilot.add(said("hold-pilot"));
             return lost.backS().map(back -> back(back, back)).orElseGet(() -> goesOn(End.FLIES_ON, noticed));
         }
 
         private FailsafeTimeline preset(double noticed) {
             if (lost.stage2() != Stage2.DROP || lost.presetArm()) {
-                hazards.add("The receiver decides: what the board is told ("
-                        + lost.stage2().label() + ") is never come to. One box decides, not two.");
+                hazards.add(
+                        said("decides", "action", Param.written(lost.stage2().label())));
             }
             if (!lost.presetArm()) {
-                pilot.add("Nothing, once the motors stand: see where it falls.");
-                return falls(noticed, "The presets switch it off: the motors stop.");
+                pilot.add(said("standing"));
+                return falls(noticed, said("values-off"));
             }
-            hazards.add("The presets keep the arm switch on, so the board does not call the link lost.");
-            pilot.add(
-                    "The link back, and it is the pilot's at once, armed: walk towards it, antenna upright, thumbs on the sticks.");
+            hazards.add(said("values-armed"));
+            pilot.add(said("values-pilot"));
             double share = carried(frame, lost.presetThrottle());
             if (share >= 1) {
-                hazards.add(
-                        0,
-                        "The presets hold a throttle of " + Math.round(lost.presetThrottle())
-                                + " %, on which this craft climbs.");
+                hazards.add(0, said("values-climb", "throttle", Param.whole(Math.round(lost.presetThrottle()), "%")));
                 return lost.backS().map(back -> back(back, back)).orElseGet(() -> goesOn(End.CLIMBS, noticed));
             }
             // The board never called the link lost, so that the pilot has it again as soon as the link is there.
@@ -169,85 +194,59 @@ public record FailsafeTimeline(
                 return back(back, back);
             }
             return carries == 0
-                    ? falls(noticed, "The presets take the throttle away: it falls, armed.")
-                    : sinks(
-                            noticed,
-                            share,
-                            Double.POSITIVE_INFINITY,
-                            "It comes down on the throttle of the presets, armed.");
+                    ? falls(noticed, said("values-fall"))
+                    : sinks(noticed, share, Double.POSITIVE_INFINITY, said("values-sink"));
         }
 
         private FailsafeTimeline stages(double detected) {
             if (isBackBefore(detected)) {
                 return back(lost.backS().orElseThrow(), detected);
             }
-            at(detected, "The board calls the link lost, and holds its fallback values.");
+            at(detected, said("detected"));
             double second = detected + lost.guardS();
-            pilot.add(
-                    String.format(Locale.ROOT, "Until %.1f s: the link back, and it is the pilot's at once.", second));
+            pilot.add(said("until", "seconds", new Param.Quantity(second, "s", 1)));
             if (isBackBefore(second)) {
                 return back(lost.backS().orElseThrow(), lost.backS().orElseThrow());
             }
             heights.add(new At(second, lost.heightM()));
             return switch (lost.stage2()) {
-                case DROP -> dropped(second, "The guard time is over: motors off.");
+                case DROP -> dropped(second, said("over-off"));
                 case LAND ->
-                    lands(
-                            second,
-                            "The guard time is over: it lands on a throttle of " + Math.round(lost.landingThrottle())
-                                    + " %.");
+                    lands(second, said("over-land", "throttle", Param.whole(Math.round(lost.landingThrottle()), "%")));
                 case RETURN_HOME -> returns(second);
             };
         }
 
         private FailsafeTimeline dropped(double second, String words) {
-            pilot.add("After that nothing: see where it falls. It stays disarmed until the arm switch was off.");
+            pilot.add(said("off-pilot"));
             return falls(second, words);
         }
 
         private FailsafeTimeline returns(double second) {
             if (!lost.home().isReady()) {
-                String missing = !lost.home().fix()
-                        ? "no fix"
-                        : !lost.home().homeSet()
-                                ? "no home"
-                                : lost.home().satellites() < lost.home().wanted()
-                                        ? "only " + lost.home().satellites() + " satellites"
-                                        : "no level";
-                hazards.add("It cannot return home: it has " + missing + ". It lands where it is.");
-                return lands(
-                        second,
-                        "The guard time is over: it should return, has " + missing
-                                + ", and lands on its throttle instead.");
+                Param missing = Param.written(missing());
+                hazards.add(said("no-return", "missing", missing));
+                return lands(second, said("over-no-return", "missing", missing));
             }
             if (lost.distanceM() < lost.home().leastM()) {
-                hazards.add("Nearer to home than " + Math.round(lost.home().leastM())
-                        + " m it does not return: it lands where it is, on its throttle.");
-                return lands(
-                        second,
-                        "The guard time is over: nearer to home than "
-                                + Math.round(lost.home().leastM()) + " m, so it lands.");
+                Param least = metres(lost.home().leastM());
+                hazards.add(said("near", "least", least));
+                return lands(second, said("over-near", "least", least));
             }
             double up = Math.max(0, lost.home().climbToM() - lost.heightM());
             if (up == 0) {
-                hazards.add("It does not climb first, since it is above "
-                        + Math.round(lost.home().climbToM()) + " m: see that nothing higher stands on its way.");
+                hazards.add(said("no-climb", "height", metres(lost.home().climbToM())));
             }
             if (lost.home().climbToM() < LOW_M) {
-                hazards.add("It climbs to " + Math.round(lost.home().climbToM())
-                        + " m only: what stands higher on its way is in its way.");
+                hazards.add(said("low-climb", "height", metres(lost.home().climbToM())));
             }
-            pilot.add(
-                    "On its way: the link steady for a second, then a stick moved or the switch cycled, and it is the pilot's.");
-            at(second, "The guard time is over: it returns home" + (up > 0 ? ", and climbs first" : "") + ".");
+            pilot.add(said("return-pilot"));
+            at(second, said("over-return", "climbs", Param.when(up > 0)));
             double climbed = second + up / CLIMB_MS;
             double top = lost.heightM() + up;
             heights.add(new At(climbed, top));
             if (lost.home().isAstray()) {
-                hazards.add(
-                        0,
-                        "What it takes for north is "
-                                + Math.round(Math.abs(lost.home().compassDeg())) + "° off: it flies away from home.");
+                hazards.add(0, said("astray", "degrees", degrees()));
                 return lost.backS()
                         .map(back -> again(Math.max(second, back), second))
                         .orElseGet(() -> goesOn(End.STRAYS, second));
@@ -257,8 +256,10 @@ public record FailsafeTimeline(
             if (headway < HEADWAY_MS) {
                 hazards.add(
                         0,
-                        "A wind of " + Math.round(lost.windMs()) + " m/s leaves it no way home at "
-                                + Math.round(HOME_MS) + " m/s.");
+                        WORDS.with("wind", speed(lost.windMs()))
+                                .with("speed", speed(HOME_MS))
+                                .line("wind")
+                                .plain());
                 return lost.backS()
                         .map(back -> again(Math.max(second, back), second))
                         .orElseGet(() -> goesOn(End.STRAYS, second));
@@ -267,14 +268,10 @@ public record FailsafeTimeline(
             if (isBackBefore(over)) {
                 return again(Math.max(second, lost.backS().orElseThrow()), second);
             }
-            at(
-                    over,
-                    lost.home().at() == HomeAt.POWER
-                            ? "It is over the place where it got its fix, and comes down."
-                            : "It is over home, and comes down.");
+            at(over, lost.home().at() == HomeAt.POWER ? said("over-fix") : said("over-home"));
             heights.add(new At(over, top));
             double down = over + top / LANDING_MS;
-            at(down, "Down at home.");
+            at(down, said("down-home"));
             heights.add(new At(down, 0));
             impactMs = LANDING_MS;
             return done(End.HOME, second);
@@ -283,41 +280,30 @@ public record FailsafeTimeline(
         /** What takes a return to another place, or there by another way. */
         private void strayed() {
             if (Math.abs(lost.home().compassDeg()) > LostLink.Home.CIRCLES) {
-                hazards.add("What it takes for north is "
-                        + Math.round(Math.abs(lost.home().compassDeg()))
-                        + "° off: it circles home instead of flying to it.");
+                hazards.add(said("circles", "degrees", degrees()));
             }
             if (lost.home().at() == HomeAt.POWER) {
-                hazards.add(
-                        "Home is where it got power and a fix: carried elsewhere before it was armed, it returns there.");
+                hazards.add(said("home-at-power"));
             }
             if (lost.home().wanted() < LostLink.Home.ENOUGH) {
-                hazards.add("It returns with " + lost.home().wanted()
-                        + " satellites already: with so few it may be tens of metres wrong.");
+                hazards.add(said("few-satellites", "n", Param.whole(lost.home().wanted(), "")));
             }
         }
 
         private FailsafeTimeline again(double from, double blindUntil) {
-            at(
-                    from + STEADY_S,
-                    "The link was steady for a second: the pilot moves a stick, or cycles the switch, and has it again.");
+            at(from + STEADY_S, said("steady"));
             return done(End.BACK, blindUntil);
         }
 
         private FailsafeTimeline lands(double from, String words) {
             double share = carried(frame, lost.landingThrottle());
             if (share >= 1) {
-                hazards.add(
-                        0, "A landing throttle of " + Math.round(lost.landingThrottle()) + " % climbs at this weight.");
+                hazards.add(0, said("land-climbs", "throttle", Param.whole(Math.round(lost.landingThrottle()), "%")));
                 at(from, words);
                 if (lost.landingS() < SHOWN_S) {
                     double up = lost.heightM() + CLIMB_MS * lost.landingS();
                     heights.add(new At(from + lost.landingS(), up));
-                    return falls(
-                            from + lost.landingS(),
-                            "The landing time is over: motors off, higher than before.",
-                            up,
-                            from);
+                    return falls(from + lost.landingS(), said("higher"), up, from);
                 }
                 return goesOn(End.CLIMBS, from);
             }
@@ -326,13 +312,12 @@ public record FailsafeTimeline(
 
         private FailsafeTimeline sinks(double from, double share, double longestS, String words) {
             at(from, words);
-            pilot.add(
-                    "While it sinks: the link steady for a second, throttle down, and it is the pilot's. Keep people away from where the wind takes it.");
+            pilot.add(said("sink-pilot"));
             double time = fall.timeFor(lost.heightM(), share);
             driftM = lost.windMs() * Math.min(time, longestS);
             double again = Math.max(from, lost.backS().orElse(Double.POSITIVE_INFINITY)) + STEADY_S;
             if (again < from + Math.min(time, longestS)) {
-                at(again, "The link was steady for a second: throttle down, then the pilot has it again.");
+                at(again, said("steady-sinking"));
                 heights.add(new At(again, lost.heightM() * (1 - (again - from) / time)));
                 return done(End.BACK, from);
             }
@@ -350,15 +335,17 @@ public record FailsafeTimeline(
                 }
                 double left = lost.heightM() - high;
                 heights.add(new At(from + longestS, left));
-                hazards.add("The landing ends after " + Math.round(longestS) + " s with the motors off, still "
-                        + Math.round(left) + " m up.");
-                return falls(from + longestS, "The landing time is over: motors off.", left, from);
+                hazards.add(WORDS.with("seconds", Param.whole(Math.round(longestS), "s"))
+                        .with("height", metres(left))
+                        .line("land-ends")
+                        .plain());
+                return falls(from + longestS, said("landing-over"), left, from);
             }
             impactMs = fall.speedAfter(lost.heightM(), share);
             descend(from, lost.heightM(), share);
-            at(from + time, "Touch-down.");
+            at(from + time, said("touch-down"));
             if (impactMs > SOFT_MS) {
-                hazards.add("It comes down at " + Math.round(impactMs * 10) / 10.0 + " m/s: more than a landing.");
+                hazards.add(said("hard", "speed", new Param.Quantity(impactMs, "m/s", 1)));
             }
             return done(End.LANDS, from);
         }
@@ -373,7 +360,7 @@ public record FailsafeTimeline(
             driftM += lost.windMs() * fall.timeFor(height, 0);
             impactMs = fall.speedAfter(height, 0);
             descend(from, height, 0);
-            at(from + fall.timeFor(height, 0), "It hits the ground at " + Math.round(impactMs) + " m/s.");
+            at(from + fall.timeFor(height, 0), said("hits", "speed", speed(impactMs)));
             return done(End.FALLS, blindUntil);
         }
 
@@ -385,7 +372,7 @@ public record FailsafeTimeline(
         }
 
         private FailsafeTimeline back(double back, double blindUntil) {
-            at(back, "The link is there again; the pilot flies on.");
+            at(back, said("back"));
             if (heights.get(heights.size() - 1).atS() < back) {
                 heights.add(new At(back, lost.heightM()));
             }

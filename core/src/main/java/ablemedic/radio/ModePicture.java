@@ -1,5 +1,8 @@
 package ablemedic.radio;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Text;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.ModeRange;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -25,6 +28,7 @@ public record ModePicture(List<Lane> lanes, List<Combination> combinations, List
     private static final int EDGE_US = 30;
 
     private static final int MIDDLE_US = 1500;
+    private static final Words WORDS = Radio.WORDS.name("modes");
 
     /** A mode and where it is on. */
     public record Mode(String name, ModeRange range) {
@@ -132,7 +136,7 @@ public record ModePicture(List<Lane> lanes, List<Combination> combinations, List
         List<Remark> all() {
             modes.stream()
                     .filter(mode -> mode.isArm() && mode.range().isNone())
-                    .forEach(mode -> add(Weight.WRONG, "No switch arms it."));
+                    .forEach(mode -> add(Weight.WRONG, WORDS.line("no-arm")));
             laid.forEach(this::reached);
             shared();
             switches.forEach(this::idleSwitch);
@@ -149,37 +153,35 @@ public record ModePicture(List<Lane> lanes, List<Combination> combinations, List
             if (range.channel() > carried) {
                 add(
                         Weight.WRONG,
-                        "“" + mode.name() + "” is on channel " + range.channel() + ", and the link carries " + carried
-                                + ".");
+                        of(mode).with("carried", Param.whole(carried, "")).line("not-carried"));
             } else if (on.isEmpty()) {
                 add(
                         Weight.WRONG,
-                        "“" + mode.name() + "” is on channel " + range.channel() + ", which no switch moves"
-                                + (range.holds(MIDDLE_US) ? ": it is always on." : ": it is never on."));
+                        of(mode).with("always", Param.when(range.holds(MIDDLE_US)))
+                                .line("unmoved"));
             }
             for (Switch one : on) {
+                Words words = of(mode).with("switch", Param.written(one.name()));
                 long holds = one.positions().stream().filter(range::holds).count();
                 if (holds == 0) {
                     add(
                             Weight.WRONG,
-                            "No position of “" + one.name() + "” reaches “" + mode.name() + "”, " + range
-                                    + "; it sends " + one.positions() + " µs.");
+                            words.with("range", Param.written(range.toString()))
+                                    .with("sends", Param.written(one.positions().toString()))
+                                    .line("unreached"));
                 } else if (holds == one.positions().size()) {
-                    add(
-                            mode.isArm() ? Weight.HARMS : Weight.DOUBTFUL,
-                            "“" + mode.name() + "” is on at every position of “" + one.name() + "”.");
+                    add(mode.isArm() ? Weight.HARMS : Weight.DOUBTFUL, words.line("always"));
                 } else if (mode.isArm() && range.holds(one.positions().get(0))) {
-                    add(
-                            Weight.HARMS,
-                            "“" + one.name() + "” arms at rest: whoever plugs the pack in holds an armed craft.");
+                    add(Weight.HARMS, words.line("rest"));
                 }
                 one.positions().stream()
                         .filter(us ->
                                 Math.abs(us - range.fromUs()) <= EDGE_US || Math.abs(us - range.toUs()) <= EDGE_US)
                         .forEach(us -> add(
                                 Weight.DOUBTFUL,
-                                "“" + one.name() + "” sends " + us + " µs, within " + EDGE_US + " of an edge of “"
-                                        + mode.name() + "”: it may flicker."));
+                                words.with("us", Param.whole(us, ""))
+                                        .with("edge", Param.whole(EDGE_US, ""))
+                                        .line("edge")));
             }
         }
 
@@ -189,17 +191,11 @@ public record ModePicture(List<Lane> lanes, List<Combination> combinations, List
                     Mode one = laid.get(i);
                     Mode other = laid.get(j);
                     boolean arms = one.isArm() || other.isArm();
+                    Words words = of(one).with("other", Param.written(other.name()));
                     if (one.range().overlaps(other.range())) {
-                        add(
-                                arms ? Weight.WRONG : Weight.DOUBTFUL,
-                                "“" + one.name() + "” and “" + other.name() + "” overlap on channel "
-                                        + one.range().channel() + ": where they do, both are on.");
+                        add(arms ? Weight.WRONG : Weight.DOUBTFUL, words.line("overlap"));
                     } else if (arms && one.range().channel() == other.range().channel()) {
-                        add(
-                                Weight.DOUBTFUL,
-                                "“" + one.name() + "” and “" + other.name() + "” share channel "
-                                        + one.range().channel()
-                                        + ": what arms has a switch of its own, unless this is meant.");
+                        add(Weight.DOUBTFUL, words.line("share"));
                     }
                 }
             }
@@ -210,16 +206,14 @@ public record ModePicture(List<Lane> lanes, List<Combination> combinations, List
                     .filter(mode -> mode.range().channel() == one.channel())
                     .toList();
             if (on.isEmpty()) {
-                add(
-                        Weight.DOUBTFUL,
-                        "“" + one.name() + "” is on channel " + one.channel() + ", and nothing listens there.");
+                add(Weight.DOUBTFUL, of(one).line("idle"));
             } else if (one.positions().size() > 2) {
                 one.positions().stream()
                         .skip(1)
                         .filter(us -> on.stream().noneMatch(mode -> mode.range().holds(us)))
                         .forEach(us -> add(
                                 Weight.DOUBTFUL,
-                                "At " + us + " µs “" + one.name() + "” switches nothing on: a gap between ranges."));
+                                of(one).with("us", Param.whole(us, "")).line("gap")));
             }
         }
 
@@ -227,12 +221,21 @@ public record ModePicture(List<Lane> lanes, List<Combination> combinations, List
             if (switches.indexOf(one) > 0
                     && switches.subList(0, switches.indexOf(one)).stream()
                             .anyMatch(before -> before.channel() == one.channel())) {
-                add(Weight.WRONG, "Two switches are on channel " + one.channel() + ": only one of them is heard.");
+                add(Weight.WRONG, of(one).line("doubled"));
             }
         }
 
-        private void add(Weight weight, String text) {
-            found.add(new Remark(weight, text));
+        private static Words of(Mode mode) {
+            return WORDS.with("mode", Param.written(mode.name()))
+                    .with("channel", Param.whole(mode.range().channel(), ""));
+        }
+
+        private static Words of(Switch one) {
+            return WORDS.with("switch", Param.written(one.name())).with("channel", Param.whole(one.channel(), ""));
+        }
+
+        private void add(Weight weight, Text text) {
+            found.add(new Remark(weight, text.plain()));
         }
     }
 }

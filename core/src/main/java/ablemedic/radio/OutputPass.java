@@ -1,5 +1,8 @@
 package ablemedic.radio;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Text;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.LinkSettings;
@@ -27,33 +30,34 @@ public record OutputPass(int auxiliary, List<String> against, List<String> steps
         if (channel <= STICKS) {
             throw new IllegalArgumentException("channels 1 to 4 are the sticks; a spare one is 5 or higher");
         }
+        Words words = Radio.WORDS
+                .name("output-pass")
+                .with("channel", Param.whole(channel, ""))
+                .with("auxiliary", Param.whole(channel - STICKS, ""))
+                .with("output", Param.whole(output, ""));
         List<String> against = new ArrayList<>();
         if (!LinkSettings.carries(craft, channel)) {
-            against.add("The link does not carry channel " + channel + ": it carries "
-                    + craft.told(LinkSettings.CHANNELS) + ", " + craft.told().said(LinkSettings.FRAMES) + ".");
+            against.add(words.with("carried", Param.whole(craft.told(LinkSettings.CHANNELS), ""))
+                    .with("frames", Param.written(craft.told().said(LinkSettings.FRAMES)))
+                    .line("carries")
+                    .plain());
         }
         if (output <= MOTORS) {
-            against.add("Output " + output + " drives the motor at " + craft.name(craft.wiredTo(output)) + ".");
+            against.add(words.with("corner", Param.written(craft.name(craft.wiredTo(output))))
+                    .line("motor")
+                    .plain());
         }
         List.of(ArmingSettings.ARM, ArmingSettings.LEVEL, ArmingSettings.SOUNDER)
                 .forEach(mode -> {
                     if (craft.told(mode).channel() == channel) {
-                        against.add("Channel " + channel + " is that of the " + mode.label() + ".");
+                        against.add(words.with("mode", Param.written(mode.label()))
+                                .line("mode")
+                                .plain());
                     }
                 });
-        int auxiliary = channel - STICKS;
         return new OutputPass(
-                auxiliary,
+                channel - STICKS,
                 List.copyOf(against),
-                List.of(
-                        "At the radio: the switch or knob on channel " + channel
-                                + ". Its bar is that of auxiliary channel " + auxiliary + "; see it move.",
-                        "At the board: output " + output
-                                + " freed of its motor or lamp, and set to servo pulses of 50 a second.",
-                        "One mixing line: auxiliary channel " + auxiliary + " to output " + output
-                                + ", rate 100 %, nothing else on it. Save, restart.",
-                        "On the board's page of outputs, props off: does output " + output
-                                + " move with the knob? Then board and radio are right up to the pad.",
-                        "If it moves there and the servo does not: the plug's place and way round, its supply (5 V, and enough of it), a bridge between pins."));
+                words.steps("").stream().map(Text::plain).toList());
     }
 }

@@ -7,7 +7,7 @@ import ablemedic.craft.ReceiverSettings;
 import ablemedic.craft.ReceiverSettings.WhenLost;
 
 /**
- * What motors do at the bench, props off, armed and on a third of throttle, when the radio is switched off. A return
+ * What motors do on the bench, props off, armed and on a third of throttle, when the radio is switched off. A return
  * home has no fix there, and lands. The chain is common practice with no source.
  *
  * @param does what is seen
@@ -16,20 +16,14 @@ import ablemedic.craft.ReceiverSettings.WhenLost;
 public record RadioOff(Does does, double afterS) {
     /** What is seen. */
     public enum Does {
-        STOP("they stop"),
-        IDLE("they idle, and go on idling"),
-        BRIEF("they go to another speed, and stop within half a minute"),
-        LAND("they go to another speed, and go on at that"),
-        ON("they go on as before");
-
-        private final String label;
-
-        Does(String label) {
-            this.label = label;
-        }
+        STOP,
+        IDLE,
+        BRIEF,
+        LAND,
+        ON;
 
         public String label() {
-            return label;
+            return Radio.WORDS.name("does").name(this);
         }
     }
 
@@ -38,7 +32,7 @@ public record RadioOff(Does does, double afterS) {
     /** Less throttle than this is idling, percent. */
     private static final double IDLING = 5;
 
-    /** As receiver and board of a craft are told. */
+    /** As receiver and FC of a craft are configured. */
     public static RadioOff of(Craft craft) {
         WhenLost lost = craft.told(ReceiverSettings.WHEN_LOST);
         double noticed = craft.told(ReceiverSettings.NOTICES);

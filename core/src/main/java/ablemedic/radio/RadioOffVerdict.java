@@ -1,5 +1,7 @@
 package ablemedic.radio;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
 import ablemedic.craft.FailsafeSettings.Stage2;
@@ -7,7 +9,7 @@ import ablemedic.craft.ReceiverSettings;
 import ablemedic.craft.ReceiverSettings.WhenLost;
 import ablemedic.radio.RadioOff.Does;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -21,6 +23,7 @@ public record RadioOffVerdict(RadioOff expected, List<StageJudged> stages) {
     private static final double WATCH_S = 0.8;
 
     private static final double WATCH_SHARE = 0.25;
+    private static final Words WORDS = Radio.WORDS.name("radio-off-verdict");
 
     /** How a stage stands. */
     public enum Works {
@@ -69,27 +72,23 @@ public record RadioOffVerdict(RadioOff expected, List<StageJudged> stages) {
         List<StageJudged> stages() {
             if (lost == WhenLost.HOLD) {
                 return List.of(
-                        receiver(Works.NOT, "It is told to hold its last values: no test can pass with that."),
-                        first(Works.UNSEEN, "The board is never told."),
-                        second(Works.UNSEEN, "The board is never told."));
+                        receiver(Works.NOT, said("holds")),
+                        first(Works.UNSEEN, said("never-told")),
+                        second(Works.UNSEEN, said("never-told")));
             } else if (lost == WhenLost.PRESETS) {
                 return presets();
             }
             return switch (seen) {
                 case ON ->
                     List.of(
-                            receiver(
-                                    Works.NOT,
-                                    "Nothing changed: the receiver holds its last values, whatever it is told, or its presets are those of that moment."),
-                            first(Works.UNSEEN, "The board was never told that the link is lost."),
-                            second(Works.UNSEEN, "It was never come to."));
+                            receiver(Works.NOT, said("unchanged")),
+                            first(Works.UNSEEN, said("was-never-told")),
+                            second(Works.UNSEEN, said("not-reached")));
                 case IDLE ->
                     List.of(
-                            receiver(
-                                    Works.NOT,
-                                    "Idling on and on is what presets with the arm switch on and the throttle down give."),
-                            first(Works.UNSEEN, "The board was never told that the link is lost."),
-                            second(Works.UNSEEN, "It was never come to."));
+                            receiver(Works.NOT, said("idles")),
+                            first(Works.UNSEEN, said("was-never-told")),
+                            second(Works.UNSEEN, said("not-reached")));
                 case STOP, BRIEF, LAND -> timed();
             };
         }
@@ -100,11 +99,15 @@ public record RadioOffVerdict(RadioOff expected, List<StageJudged> stages) {
                     receiver(
                             as ? Works.AS_SET : Works.NOT,
                             as
-                                    ? "Its presets came."
-                                    : "Its presets should give: "
-                                            + expected.does().label() + "."),
-                    first(Works.UNSEEN, "While presets come, the board does not call the link lost."),
-                    second(Works.UNSEEN, "It is never come to."));
+                                    ? said("values-came")
+                                    : said(
+                                            "values-should",
+                                            Map.of(
+                                                    "does",
+                                                    Param.written(
+                                                            expected.does().label())))),
+                    first(Works.UNSEEN, said("values-block")),
+                    second(Works.UNSEEN, said("not-reached")));
         }
 
         private List<StageJudged> timed() {
@@ -114,48 +117,45 @@ public record RadioOffVerdict(RadioOff expected, List<StageJudged> stages) {
                 return List.of(
                         receiver(
                                 Works.NOT,
-                                "It was over after " + seconds(afterS.get()) + ", before the guard time of "
-                                        + seconds(guardS) + " can have passed: presets of the receiver did that."),
-                        first(Works.UNSEEN, "It was not come to."),
-                        second(Works.UNSEEN, "It was not come to."));
+                                said("too-soon", Map.of("after", seconds(afterS.get()), "guard", seconds(guardS)))),
+                        first(Works.UNSEEN, said("not-reached")),
+                        second(Works.UNSEEN, said("not-reached")));
             }
             StageJudged second = seen == expected.does()
-                    ? second(Works.AS_SET, "It does as set: " + said(stage2) + ".")
+                    ? second(Works.AS_SET, said("as-set", action()))
                     : second(
                             Works.NOT,
                             stops
-                                    ? "It is set: " + said(stage2) + "; the motors stopped instead."
-                                    : shouldStop
-                                            ? "It is set to switch the motors off, and they went on at another speed."
-                                            : "The landing lasts " + (seen == Does.BRIEF ? "less long" : "longer")
-                                                    + " than it is set to.");
+                                    ? said("stopped", action())
+                                    : shouldStop ? said("went-on") : said(seen == Does.BRIEF ? "shorter" : "longer"));
             if (afterS.isEmpty()) {
                 return List.of(
-                        receiver(Works.AS_SET, "It told the board."),
-                        first(
-                                Works.UNSEEN,
-                                "Nobody counted the seconds; about " + seconds(expected.afterS()) + " would be right."),
+                        receiver(Works.AS_SET, said("told")),
+                        first(Works.UNSEEN, said("uncounted", Map.of("right", seconds(expected.afterS())))),
                         second);
             }
             boolean late = !isBefore(expected.afterS()) && !isTime(expected.afterS());
             return List.of(
-                    receiver(Works.AS_SET, "It told the board."),
+                    receiver(Works.AS_SET, said("told")),
                     first(
                             isTime(expected.afterS()) ? Works.AS_SET : Works.NOT,
-                            isTime(expected.afterS())
-                                    ? "After " + seconds(afterS.get()) + "; " + seconds(expected.afterS()) + " is set."
-                                    : "After " + seconds(afterS.get()) + " instead of " + seconds(expected.afterS())
-                                            + ": "
-                                            + (late
-                                                    ? "the guard time is longer than set, or the receiver takes longer to notice."
-                                                    : "the guard time is shorter than set.")),
+                            said(
+                                    isTime(expected.afterS()) ? "in-time" : late ? "late" : "early",
+                                    Map.of("after", seconds(afterS.get()), "right", seconds(expected.afterS())))),
                     second);
         }
 
-        private String said(Stage2 stage) {
-            return stage == Stage2.RETURN_HOME
-                    ? "returns home, which at the bench, without a fix, is a landing"
-                    : stage.label();
+        private Map<String, Param> action() {
+            return Map.of(
+                    "action", Param.written(stage2 == Stage2.RETURN_HOME ? said("return-at-bench") : stage2.label()));
+        }
+
+        private static String said(String line) {
+            return WORDS.line(line).plain();
+        }
+
+        private static String said(String line, Map<String, Param> gaps) {
+            return WORDS.with(gaps).line(line).plain();
         }
 
         private boolean isTime(double right) {
@@ -167,19 +167,19 @@ public record RadioOffVerdict(RadioOff expected, List<StageJudged> stages) {
         }
 
         private StageJudged receiver(Works works, String why) {
-            return new StageJudged("receiver", works, why);
+            return new StageJudged(said("receiver"), works, why);
         }
 
         private StageJudged first(Works works, String why) {
-            return new StageJudged("stage 1, " + seconds(noticedS + guardS) + " in all", works, why);
+            return new StageJudged(said("first", Map.of("seconds", seconds(noticedS + guardS))), works, why);
         }
 
         private StageJudged second(Works works, String why) {
-            return new StageJudged("stage 2, " + stage2.label(), works, why);
+            return new StageJudged(said("second", Map.of("action", Param.written(stage2.label()))), works, why);
         }
 
-        private static String seconds(double s) {
-            return String.format(Locale.ROOT, "%.1f s", s);
+        private static Param seconds(double s) {
+            return new Param.Quantity(s, "s", 1);
         }
     }
 }

@@ -1,5 +1,8 @@
 package ablemedic.radio;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Text;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
@@ -11,7 +14,6 @@ import ablemedic.craft.ReceiverSettings.WhenLost;
 import ablemedic.craft.Tilt;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
@@ -68,8 +70,9 @@ public record ReturnHome(List<Condition> conditions, List<String> plan) {
 
     /** The conditions as they are gathered. */
     private static final class Terms {
-        private static final String SHEET = "build sheet";
-        private static final String ENTERED = "entered here";
+        private static final Words WORDS = Radio.WORDS.name("go");
+        private static final String CHART = said("chart");
+        private static final String ENTERED = said("entered");
 
         private final Craft craft;
         private final Seen seen;
@@ -93,67 +96,58 @@ public record ReturnHome(List<Condition> conditions, List<String> plan) {
 
         private void settings() {
             Stage2 stage = craft.told(FailsafeSettings.STAGE_2);
-            add(
-                    "The board returns home when the link stays lost",
-                    stage == Stage2.RETURN_HOME,
-                    stage.label(),
-                    SHEET,
-                    "On its page of failsafe: stage 2, return home.");
+            add(said("returns"), stage == Stage2.RETURN_HOME, stage.label(), CHART, said("returns-fix"));
             WhenLost lost = craft.told(ReceiverSettings.WHEN_LOST);
             add(
-                    "The receiver tells the board",
+                    said("tells"),
                     lost == WhenLost.NO_FRAMES || lost == WhenLost.FLAG,
                     lost.label(),
-                    SHEET,
-                    "Failsafe of the receiver: no frames, or its flag.");
+                    CHART,
+                    said("tells-fix"));
             add(
-                    "Radio-off test",
+                    said("tested"),
                     seen.radioOffPassed(),
                     passed -> passed,
-                    passed -> passed ? "passed, and not due" : "due, or not passed",
-                    "chart",
-                    "Make it: props off, at the bench.");
+                    passed -> said(passed ? "tested-yes" : "tested-no"),
+                    CHART,
+                    said("tested-fix"));
         }
 
         private void positioning() {
             boolean there = chain.lines().map(lines -> chain.isFixed(craft)).orElse(false);
             add(
-                    "A positioning module that the board hears",
+                    said("gnss"),
                     there,
-                    chain.lines().isEmpty()
-                            ? "no lines entered"
-                            : there ? "joined and set" : "none, or not heard as joined and set",
-                    SHEET,
-                    "See its line on the chart.");
+                    chain.lines().isEmpty() ? said("gnss-none") : said(there ? "gnss-yes" : "gnss-no"),
+                    CHART,
+                    said("gnss-fix"));
             int wanted = craft.told(FailsafeSettings.LEAST_SATELLITES);
             add(
-                    "Satellites, " + Math.max(wanted, LostLink.Home.ENOUGH) + " or more",
+                    said("satellites", "n", Param.whole(Math.max(wanted, LostLink.Home.ENOUGH), "")),
                     seen.satellites(),
                     n -> n >= Math.max(wanted, LostLink.Home.ENOUGH),
-                    n -> n + " seen",
+                    n -> said("satellites-seen", "n", Param.whole(n, "")),
                     ENTERED,
-                    "Wait under open sky; the first fix takes minutes.");
+                    said("satellites-fix"));
             add(
-                    "Home noted where it was armed",
+                    said("home"),
                     seen.homeNoted(),
                     noted -> noted,
-                    noted -> noted ? "the distance stood at nothing" : "it did not",
+                    noted -> said(noted ? "home-yes" : "home-no"),
                     ENTERED,
-                    "Arm again after the fix; the distance to home begins at nothing.");
+                    said("home-fix"));
             HomeAt at = craft.told(FailsafeSettings.HOME_AT);
-            add(
-                    "Home is where it is armed",
-                    at == HomeAt.ARMING,
-                    at.label(),
-                    SHEET,
-                    "Set it so, or give it power where it flies and nowhere else.");
+            add(said("arming"), at == HomeAt.ARMING, at.label(), CHART, said("arming-fix"));
             double least = craft.told(FailsafeSettings.LEAST_DISTANCE);
             add(
-                    "Least distance within the try",
+                    said("least"),
                     least < distance(),
-                    metres(least) + ", try at " + metres(distance()),
-                    SHEET,
-                    "10 m for a first try.");
+                    WORDS.with("least", metres(least))
+                            .with("try", metres(distance()))
+                            .line("least-is")
+                            .plain(),
+                    CHART,
+                    said("least-fix"));
         }
 
         private void attitude() {
@@ -161,47 +155,49 @@ public record ReturnHome(List<Condition> conditions, List<String> plan) {
             double tilt = Math.hypot(off.rollDeg(), off.pitchDeg());
             boolean calibrated = craft.told(ArmingSettings.CALIBRATED);
             add(
-                    "Level calibrated",
+                    said("level"),
                     calibrated && tilt <= LEVEL_DEG,
-                    calibrated ? String.format(Locale.ROOT, "off by %.1f°", tilt) : "never",
-                    SHEET,
-                    "Alignment first, then level on a flat surface.");
+                    calibrated ? said("level-is", "degrees", new Param.Quantity(tilt, "", 1)) : said("level-never"),
+                    CHART,
+                    said("level-fix"));
             double north = Math.abs(craft.told(FailsafeSettings.COMPASS_OFF));
             add(
-                    "North is north",
+                    said("north"),
                     north <= LostLink.Home.CIRCLES,
-                    "off by " + Math.round(north) + "°",
-                    SHEET,
-                    "Alignment of the compass, then calibrate it outdoors.");
+                    said("north-is", "degrees", Param.whole(Math.round(north), "")),
+                    CHART,
+                    said("north-fix"));
             double hover = craft.airframe().hoverThrottle();
             add(
-                    "Throttle range sane",
+                    said("throttle"),
                     hover >= LEAST_HOVER && hover <= MOST_HOVER,
-                    "hovers at about " + Math.round(100 * hover) + " %",
-                    "computed from mass and thrust",
-                    "A craft that hovers above 60 % has nothing left to climb with.");
+                    said("throttle-is", "percent", Param.whole(Math.round(100 * hover), "%")),
+                    said("computed"),
+                    said("throttle-fix"));
         }
 
         private void around() {
             double climb = craft.told(FailsafeSettings.CLIMB_TO);
             add(
-                    "Climbs above what stands around",
+                    said("climbs"),
                     seen.obstacleM(),
                     highest -> climb >= highest + CLEAR_M,
-                    highest -> "to " + metres(climb) + ", highest thing " + metres(highest),
-                    "build sheet, and entered here",
-                    "Height of a return: ten metres above the highest thing within reach.");
+                    highest -> WORDS.with("climb", metres(climb))
+                            .with("highest", metres(highest))
+                            .line("climbs-is")
+                            .plain(),
+                    said("both"),
+                    said("climbs-fix"));
             add(
-                    "Comes home against the wind",
+                    said("wind"),
                     seen.windMs(),
                     wind -> FailsafeTimeline.HOME_MS - wind >= LEAST_MS,
-                    wind -> String.format(
-                            Locale.ROOT,
-                            "%.0f m/s left of %.0f",
-                            FailsafeTimeline.HOME_MS - wind,
-                            FailsafeTimeline.HOME_MS),
+                    wind -> WORDS.with("left", new Param.Quantity(FailsafeTimeline.HOME_MS - wind, "", 0))
+                            .with("of", new Param.Quantity(FailsafeTimeline.HOME_MS, "", 0))
+                            .line("wind-is")
+                            .plain(),
                     ENTERED,
-                    "Another day.");
+                    said("wind-fix"));
         }
 
         private double distance() {
@@ -214,16 +210,17 @@ public record ReturnHome(List<Condition> conditions, List<String> plan) {
             double seconds = climb / FailsafeTimeline.CLIMB_MS
                     + distance() / (FailsafeTimeline.HOME_MS - wind)
                     + climb / FailsafeTimeline.LANDING_MS;
-            return List.of(
-                    "Outdoors, clear of people and of what is theirs, where the law of the place and your licence allow it. A second person watches the sky.",
-                    "Fly out against the wind to " + metres(distance()) + ", at " + metres(Math.max(CLEAR_M, climb / 2))
-                            + " or more, and hover. Self-level on.",
-                    "Start the return by its switch, if there is one, before you ever switch the radio off: the switch gives it back at once.",
-                    "Thumbs on the sticks. It turns its nose home within two seconds and climbs to " + metres(climb)
-                            + ". Any other way, or faster than a run: take over.",
-                    "It takes about " + Math.round(seconds) + " s. Begin with " + Math.round(SPARE * seconds)
-                            + " s of flight left in the pack at least.",
-                    "Land, touch the motors, put it in the log: distance, height, how far from the spot it came down.");
+            return Radio.WORDS
+                    .name("go-plan")
+                    .with("distance", metres(distance()))
+                    .with("height", metres(Math.max(CLEAR_M, climb / 2)))
+                    .with("climb", metres(climb))
+                    .with("seconds", Param.whole(Math.round(seconds), "s"))
+                    .with("spare", Param.whole(Math.round(SPARE * seconds), "s"))
+                    .steps("")
+                    .stream()
+                    .map(Text::plain)
+                    .toList();
         }
 
         private void add(String what, boolean holds, String value, String source, String remedy) {
@@ -238,14 +235,22 @@ public record ReturnHome(List<Condition> conditions, List<String> plan) {
                 String source,
                 String remedy) {
             if (entered.isEmpty()) {
-                conditions.add(new Condition(what, Go.UNKNOWN, "not entered", source, remedy));
+                conditions.add(new Condition(what, Go.UNKNOWN, said("not-entered"), source, remedy));
             } else {
                 add(what, holds.test(entered.get()), said.apply(entered.get()), source, remedy);
             }
         }
 
-        private static String metres(double m) {
-            return Math.round(m) + " m";
+        private static Param metres(double m) {
+            return Param.whole(Math.round(m), "m");
+        }
+
+        private static String said(String line) {
+            return WORDS.line(line).plain();
+        }
+
+        private static String said(String line, String gap, Param param) {
+            return WORDS.with(gap, param).line(line).plain();
         }
     }
 }

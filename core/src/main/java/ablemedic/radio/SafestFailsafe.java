@@ -1,5 +1,7 @@
 package ablemedic.radio;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
@@ -9,7 +11,6 @@ import ablemedic.craft.ReceiverSettings;
 import ablemedic.craft.ReceiverSettings.WhenLost;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * The safest failsafe of a craft by the school that its owner holds to, each setting with its reason. The throttle of a
@@ -27,6 +28,7 @@ public record SafestFailsafe(List<Told> settings, String school, String cannot) 
     private static final double GUARD_S = 1;
     private static final double HEIGHT_M = 60;
     private static final double SPARE = 1.3;
+    private static final Words WORDS = Radio.WORDS.name("safest");
     private static final double LANDING_S = 60;
     private static final double LEAST_M = 10;
     private static final double CLIMB_M = 30;
@@ -38,62 +40,54 @@ public record SafestFailsafe(List<Told> settings, String school, String cannot) 
         Gathered all = new Gathered(craft);
         Fall fall = Fall.of(craft.airframe());
         WhenLost lost = craft.told(ReceiverSettings.WHEN_LOST) == WhenLost.FLAG ? WhenLost.FLAG : WhenLost.NO_FRAMES;
-        all.add(
-                ReceiverSettings.WHEN_LOST,
-                lost,
-                "One box decides: the receiver tells the board that the link is lost, and nothing else.");
-        all.add(
-                FailsafeSettings.GUARD,
-                GUARD_S,
-                "Long enough for a gap of the link, short enough to stay near: ten metres at ten metres a second.");
+        all.add(ReceiverSettings.WHEN_LOST, lost, said("lost"));
+        all.add(FailsafeSettings.GUARD, GUARD_S, said("guard"));
         all.add(
                 FailsafeSettings.STAGE_2,
                 school,
                 switch (school) {
                     case DROP ->
-                        String.format(
-                                Locale.ROOT,
-                                "It falls where it is, within seconds: from 20 m at %.0f m/s with %.0f J. For races, fields and places where it must not drift.",
-                                fall.speedAfter(20, 0),
-                                fall.energyJ(fall.speedAfter(20, 0)));
-                    case LAND ->
-                        "It comes down on its motors and drifts with the wind. For open, soft ground without people.";
-                    case RETURN_HOME ->
-                        "It comes back by itself, if all of its terms hold. For craft with positioning, tried out near by first.";
+                        WORDS.with("speed", new Param.Quantity(fall.speedAfter(20, 0), "m/s", 0))
+                                .with("energy", new Param.Quantity(fall.energyJ(fall.speedAfter(20, 0)), "J", 0))
+                                .line("drop")
+                                .plain();
+                    case LAND -> said("land");
+                    case RETURN_HOME -> said("return-home");
                 });
         if (school != Stage2.DROP) {
             double sink = fall.carried(CARRIED).terminalMs();
             all.add(
                     FailsafeSettings.LANDING_THROTTLE,
                     landingThrottle(craft),
-                    String.format(
-                            Locale.ROOT,
-                            "It sinks at about %.0f m/s on that; hovering takes %.0f %%. Five percent lighter it would hover, five percent heavier it sinks at %.0f m/s.",
-                            sink,
-                            100 * craft.airframe().hoverThrottle(),
-                            fall.carried(CARRIED - 0.05).terminalMs()));
+                    WORDS.with("sink", new Param.Quantity(sink, "m/s", 0))
+                            .with(
+                                    "hover",
+                                    new Param.Quantity(100 * craft.airframe().hoverThrottle(), "%", 0))
+                            .with(
+                                    "heavier",
+                                    new Param.Quantity(
+                                            fall.carried(CARRIED - 0.05).terminalMs(), "m/s", 0))
+                            .line("throttle")
+                            .plain());
             all.add(
                     FailsafeSettings.LANDING_TIME,
                     Math.max(LANDING_S, (double) Math.round(SPARE * HEIGHT_M / sink)),
-                    String.format(
-                            Locale.ROOT,
-                            "Longer than it sinks from %.0f m, also where it is lighter than entered: motors that stop in the air are the greater harm.",
-                            HEIGHT_M));
+                    WORDS.with("height", new Param.Quantity(HEIGHT_M, "m", 0))
+                            .line("time")
+                            .plain());
         }
         if (school == Stage2.RETURN_HOME) {
-            all.add(FailsafeSettings.LEAST_DISTANCE, LEAST_M, "So that a first try can be made near by.");
-            all.add(FailsafeSettings.CLIMB_TO, CLIMB_M, "Above trees and houses; more where something higher stands.");
-            all.add(
-                    FailsafeSettings.LEAST_SATELLITES,
-                    LostLink.Home.ENOUGH,
-                    "With fewer, home may be tens of metres wrong.");
-            all.add(FailsafeSettings.HOME_AT, HomeAt.ARMING, "Where it takes off, not where it was plugged in.");
+            all.add(FailsafeSettings.LEAST_DISTANCE, LEAST_M, said("least"));
+            all.add(FailsafeSettings.CLIMB_TO, CLIMB_M, said("climb"));
+            all.add(FailsafeSettings.LEAST_SATELLITES, LostLink.Home.ENOUGH, said("satellites"));
+            all.add(FailsafeSettings.HOME_AT, HomeAt.ARMING, said("home"));
         }
         boolean missing = school == Stage2.RETURN_HOME && !RadioChain.of(craft).hasPositioning();
-        return new SafestFailsafe(
-                List.copyOf(all.told),
-                school.label(),
-                missing ? "No positioning module is entered for this craft: it would land each time." : "");
+        return new SafestFailsafe(List.copyOf(all.told), school.label(), missing ? said("missing") : "");
+    }
+
+    private static String said(String line) {
+        return WORDS.line(line).plain();
     }
 
     /** The throttle of a landing, percent to a tenth: thrust goes with its square. */

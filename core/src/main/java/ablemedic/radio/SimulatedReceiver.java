@@ -1,5 +1,7 @@
 package ablemedic.radio;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
@@ -22,6 +24,7 @@ import java.util.PriorityQueue;
  * links and tones are common practice.
  */
 public final class SimulatedReceiver {
+    private static final Words WORDS = Radio.WORDS.name("session");
     /** A receiver that hears its radio again is linked after this, seconds. */
     private static final double LINKS_S = 0.5;
 
@@ -115,12 +118,8 @@ public final class SimulatedReceiver {
             case ARM -> armSwitch(on);
             case LEVEL ->
                 say(
-                        on
-                                ? "Self-level is switched on"
-                                        + (chain.isHeard(craft) && RadioChain.level(craft) == Switch.WORKS
-                                                ? "."
-                                                : ", and nothing comes of it.")
-                                : "Self-level is switched off.");
+                        on ? "level-on" : "level-off",
+                        Map.of("works", Param.when(chain.isHeard(craft) && RadioChain.level(craft) == Switch.WORKS)));
             case STICK -> stick(act);
         }
     }
@@ -129,10 +128,10 @@ public final class SimulatedReceiver {
         Stick stick = act.stick().orElseThrow();
         sticks.put(stick, stick == Stick.THROTTLE ? 2 * act.value() - 100 : act.value());
         say(
-                hears()
-                        ? "The " + stick.label() + " stick moves the bar of "
-                                + craft.functionOf(stick).label() + "."
-                        : "The " + stick.label() + " stick is moved, and nothing hears it.");
+                hears() ? "moves" : "unheard",
+                Map.of(
+                        "stick", Param.written(stick.label()),
+                        "bar", Param.written(craft.functionOf(stick).label())));
         arm();
     }
 
@@ -146,16 +145,12 @@ public final class SimulatedReceiver {
         linked = false;
         cycled = !armSwitch;
         say(
-                on
-                        ? "The pack is in."
-                                + (craft.told(ArmingSettings.BY) == ArmingSettings.Way.SWITCH && armSwitch
-                                        ? " The arm switch stands on: it will not arm before it was off."
-                                        : "")
-                        : "The pack is out; everything stops.");
+                on ? "battery-in" : "battery-out",
+                Map.of("armOn", Param.when(craft.told(ArmingSettings.BY) == ArmingSettings.Way.SWITCH && armSwitch)));
         if (on && radio) {
             after(LINKS_S, this::link);
         } else if (on) {
-            after(LINKS_S, () -> say("The receiver waits for its radio."));
+            after(LINKS_S, () -> say("waits"));
         }
     }
 
@@ -163,7 +158,7 @@ public final class SimulatedReceiver {
         round++;
         radio = on;
         if (on) {
-            say("The radio is on.");
+            say("radio-on");
             if (pack) {
                 after(LINKS_S, this::link);
             }
@@ -171,7 +166,7 @@ public final class SimulatedReceiver {
         }
         boolean was = linked;
         linked = false;
-        say("The radio is off.");
+        say("radio-off");
         if (pack && was) {
             after(craft.told(ReceiverSettings.NOTICES), this::noticed);
         }
@@ -179,7 +174,7 @@ public final class SimulatedReceiver {
 
     private void link() {
         if (!chain.isLinked(craft)) {
-            say("The receiver does not take this radio for its own.");
+            say("not-bound");
             return;
         }
         linked = true;
@@ -188,24 +183,21 @@ public final class SimulatedReceiver {
         lost = false;
         landing = false;
         cycled = ended ? !armSwitch : cycled;
-        say(
-                ended
-                        ? "The link is there again; it stays disarmed until the arm switch was off."
-                        : armed ? "The link is there again, and the pilot has it." : "The link is there.");
+        say(ended ? "back-disarmed" : armed ? "back-armed" : "linked");
         arm();
     }
 
     private void noticed() {
         WhenLost told = craft.told(ReceiverSettings.WHEN_LOST);
         switch (told) {
-            case HOLD -> say("The receiver notices, and holds its last values. Nothing changes.");
+            case HOLD -> say("holds");
             case PRESETS -> presets();
             case NO_FRAMES -> {
-                say("The receiver notices, and sends no frames.");
+                say("no-pulses");
                 after(craft.told(FailsafeSettings.DETECTS), this::detected);
             }
             case FLAG -> {
-                say("The receiver notices, and sends its flag.");
+                say("flag");
                 detected();
             }
         }
@@ -214,33 +206,37 @@ public final class SimulatedReceiver {
     private void presets() {
         presets = true;
         armed = armed && craft.told(ReceiverSettings.PRESET_ARM);
-        say("The receiver notices, and sends its presets: arm switch "
-                + craft.told().said(ReceiverSettings.PRESET_ARM) + ", throttle "
-                + craft.told().said(ReceiverSettings.PRESET_THROTTLE) + ".");
+        say(
+                "values",
+                Map.of(
+                        "arm", Param.written(craft.told().said(ReceiverSettings.PRESET_ARM)),
+                        "throttle", Param.written(craft.told().said(ReceiverSettings.PRESET_THROTTLE))));
     }
 
     private void detected() {
         lost = true;
-        say("The board calls the link lost, and holds its fallback values.");
+        say("detected");
         after(craft.told(FailsafeSettings.GUARD), this::second);
     }
 
     private void second() {
         Stage2 stage = craft.told(FailsafeSettings.STAGE_2);
         if (!armed) {
-            say("The guard time is over. It is not armed; nothing to do.");
+            say("disarmed");
         } else if (stage == Stage2.DROP) {
             armed = false;
-            say("The guard time is over: motors off.");
+            say("off");
         } else {
             landing = true;
-            say("The guard time is over: "
-                    + (stage == Stage2.RETURN_HOME ? "no fix at the bench, so it lands" : "it lands")
-                    + " on a throttle of " + craft.told().said(FailsafeSettings.LANDING_THROTTLE) + ".");
+            say(
+                    "lands",
+                    Map.of(
+                            "returns", Param.when(stage == Stage2.RETURN_HOME),
+                            "throttle", Param.written(craft.told().said(FailsafeSettings.LANDING_THROTTLE))));
             after(craft.told(FailsafeSettings.LANDING_TIME), () -> {
                 armed = false;
                 landing = false;
-                say("The landing time is over: motors off.");
+                say("landed");
             });
         }
     }
@@ -251,7 +247,7 @@ public final class SimulatedReceiver {
         if (!on && hears() && RadioChain.arm(craft) == Switch.WORKS) {
             armed = false;
         }
-        say(on ? "The arm switch is flipped on." : "The arm switch is flipped off.");
+        say(on ? "arm-on" : "arm-off");
         arm();
     }
 
@@ -261,7 +257,7 @@ public final class SimulatedReceiver {
                 : armSwitch && RadioChain.arm(craft) == Switch.WORKS;
         if (!armed && pack && hears() && switched && cycled && !lost && sticks.get(Stick.THROTTLE) <= 2 * LOW - 100) {
             armed = true;
-            say("It arms.");
+            say("arms");
         }
     }
 
@@ -281,7 +277,11 @@ public final class SimulatedReceiver {
         return Math.max(100 * IDLE, throttle);
     }
 
-    private void say(String text) {
+    private void say(String line) {
+        say(line, Map.of());
+    }
+
+    private void say(String line, Map<String, Param> gaps) {
         Map<Stick, Double> bars = new EnumMap<>(Stick.class);
         if (pack && chain.heard(craft, false) != Reach.NONE) {
             for (Stick function : Stick.values()) {
@@ -295,7 +295,7 @@ public final class SimulatedReceiver {
                 lost,
                 motors(),
                 bars,
-                text));
+                WORDS.with(gaps).line(line).plain()));
     }
 
     /** What a radio that is switched off makes of a craft that was armed on a third of throttle. */

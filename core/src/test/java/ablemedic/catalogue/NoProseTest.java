@@ -38,8 +38,7 @@ class NoProseTest {
                 "uart/.*",
                 "takeoff/.*",
                 "snapshot/.*",
-                "radio/.*(Faults|Checks|Complaints|Requirements)",
-                "radio/Radio",
+                "radio/(?!RadioSession|SimulatedReceiver).*",
                 "settings/.*(Faults|Checks|Requirements|Plan)",
                 "settings/SettingsAndFirmware"
             })

@@ -75,7 +75,7 @@ class FailsafeAdviceTest {
                         .stages()
                         .get(0)
                         .why())
-                .contains("presets");
+                .contains("failsafe values");
         assertThat(RadioOffVerdict.of(slow.with(ReceiverSettings.WHEN_LOST, WhenLost.HOLD), Does.ON, Optional.empty())
                         .passed())
                 .as("what holds can never pass")
@@ -140,7 +140,7 @@ class FailsafeAdviceTest {
         assertThat(remarks(List.of(mode("arm", 7, 1700, 2100)), three))
                 .extracting(Remark::text)
                 .anyMatch(text -> text.contains("no switch moves"))
-                .anyMatch(text -> text.contains("nothing listens"));
+                .anyMatch(text -> text.contains("nothing uses that channel"));
         assertThat(ModePicture.of(
                                 List.of(mode("arm", 9, 1700, 2100)),
                                 List.of(new Switch("A", 9, List.of(1000, 2000))),
@@ -197,7 +197,7 @@ class FailsafeAdviceTest {
                     "Return home wants a fix, home noted, eight satellites, the climb above what stands around, level calibrated, a test passed; first try 10 m, 30 m high")
     @CsvSource({
         "7,true,15,3,true,Satellites",
-        "12,false,15,3,true,Home noted",
+        "12,false,15,3,true,Home set",
         "12,true,25,3,true,Climbs",
         "12,true,15,6,true,wind",
         "12,true,15,3,false,Radio-off"
@@ -317,7 +317,7 @@ class FailsafeAdviceTest {
         assertThat(OutputPass.of(craft.with(LinkSettings.CHANNELS, 8), 9, 6).against())
                 .singleElement()
                 .asString()
-                .contains("does not carry");
+                .contains("doesn't carry");
         assertThatThrownBy(() -> OutputPass.of(craft, 3, 6))
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("5 or higher");
