@@ -12,7 +12,7 @@
       <li>
         <a href={`/crafts/${encodeURIComponent(craft.mark)}`}>{craft.mark}</a>
         <span class="small"
-          >{craft.name} · {craft.craftClass}{#each craft.grounds as ground (ground)}<span class="ground"
+          >{craft.name} · {craft.craftClass}{#each craft.grounds as ground, i (i)}<span class="ground"
               >{ground}</span
             >{/each}{#each craft.due as one (one.page)}<span class="due"
               ><a href={`/crafts/${encodeURIComponent(craft.mark)}/${one.page}`}>{one.what}</a>: {one.why}</span

@@ -112,7 +112,7 @@
         {/if}
       </div>
     </div>
-    {#each c.grounds.filter((ground) => !c.conflicts.some( (one) => ground.endsWith(one.cause) )) as ground (ground)}
+    {#each c.grounds.filter((ground) => !c.conflicts.some( (one) => ground.endsWith(one.cause) )) as ground, i (i)}
       <p class="caution">{ground}.</p>
     {/each}
     <Conflicts mark={c.mark} onsettled={() => void load(c.mark)} />
@@ -130,7 +130,7 @@
       <div>
         <h2>Build sheet <span class="small">revision {c.revision}</span></h2>
         <dl>
-          {#each c.facts as fact (fact.what)}
+          {#each c.facts as fact, i (i)}
             <dt>{fact.what}</dt>
             <dd>{fact.value}</dd>
           {/each}
@@ -155,7 +155,7 @@
       <details>
         <summary>{c.unknowns.length} not known or not certain</summary>
         <ul>
-          {#each c.unknowns as one (one)}<li>{one}</li>{/each}
+          {#each c.unknowns as one, i (i)}<li>{one}</li>{/each}
         </ul>
       </details>
     {/if}
@@ -197,7 +197,7 @@
               <span class="small">{day(r.enteredAt)}</span>
               <span>
                 {r.number}. {r.reason}
-                {#each r.changes as change (change.what)}
+                {#each r.changes as change, i (i)}
                   <span class="change"
                     >{change.what}: <span class="figure">{change.before} → {change.after}</span></span
                   >

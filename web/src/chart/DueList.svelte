@@ -14,7 +14,7 @@
 <div class="due">
   <h2>Due</h2>
   <ul>
-    {#each due as one (one.what)}
+    {#each due as one, i (i)}
       <li>
         <a href={`${at}/${one.page}`}>{one.what}</a> <span class="small">{one.why}</span>
       </li>

@@ -57,7 +57,7 @@
       {:else}<strong class="doubt">Due</strong>: {r.why}.{/if}
     </p>
   {/if}
-  {#each chart.missing as text (text)}<p class="small missing">{text}</p>{/each}
+  {#each chart.missing as text, i (i)}<p class="small missing">{text}</p>{/each}
   {#if map.value && map.value.boxes.length > 0}
     <p class="small" aria-live="polite">
       {red

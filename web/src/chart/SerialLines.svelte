@@ -53,7 +53,7 @@
           held={heldBy(m)}
         />
         <p class="small">{m.board}, {m.processor}</p>
-        {#each m.notes as note (note)}<p class="small">{note}</p>{/each}
+        {#each m.notes as note, i (i)}<p class="small">{note}</p>{/each}
       </div>
       <ul>
         {#each m.lines as line (line.name)}
@@ -67,7 +67,7 @@
                 {#if wire.turned}<span class="small">{wire.turned}</span>{/if}</span
               >
             {/each}
-            {#each line.found as found (found.text)}
+            {#each line.found as found, i (i)}
               <p>{found.text}</p>
               <p class="small">{found.remedy}</p>
             {/each}

@@ -98,7 +98,7 @@
           >
         </p>
       {/if}
-      {#each work.chart.missing as text (text)}<p class="small missing">{text}</p>{/each}
+      {#each work.chart.missing as text, n (n)}<p class="small missing">{text}</p>{/each}
       <h2>Parts</h2>
       <p class="small">
         Enter what differs from the part type in the library: a name, a draw. They are kept with the wires

@@ -169,8 +169,8 @@
           <p class="reading"><strong>{a.enterLabel}</strong></p>
           <p>{a.misalignment}</p>
         {/if}
-        {#each a.contradictions as text (text)}<p class="wrong">{text}</p>{/each}
-        {#each a.missing as text (text)}<p class="small">Still needed: {text}</p>{/each}
+        {#each a.contradictions as text, n (n)}<p class="wrong">{text}</p>{/each}
+        {#each a.missing as text, n (n)}<p class="small">Still needed: {text}</p>{/each}
         <IntoWorkUp {opened} {finding} what="the three motions" />
         <IntoWorkUp {opened} finding={looked} what="the arrow" />
       {/if}

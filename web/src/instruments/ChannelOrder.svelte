@@ -107,7 +107,7 @@
       {#if now.reversed.length > 0}
         <p><strong>Reverse at the radio: {now.reversed.join(', ')}.</strong></p>
       {/if}
-      {#each now.against as one (one)}<p class="against">Does not fit: {one}. Push it once more.</p>{/each}
+      {#each now.against as one, i (i)}<p class="against">Does not fit: {one}. Push it once more.</p>{/each}
       <ol>
         {#each seen as one, i (i)}
           <li>

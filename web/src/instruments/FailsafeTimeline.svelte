@@ -251,12 +251,12 @@
           <dt>this craft hovers at about</dt>
           <dd class="reading">{Math.round(now.hoverPercent)} %</dd>
         </dl>
-        {#each now.hazards as one (one)}<p class="caution">{one}</p>{/each}
+        {#each now.hazards as one, i (i)}<p class="caution">{one}</p>{/each}
         {#if now.pilot.length > 0}
           <h2>What the pilot can do</h2>
-          {#each now.pilot as one (one)}<p>{one}</p>{/each}
+          {#each now.pilot as one, i (i)}<p>{one}</p>{/each}
         {/if}
-        {#each now.spread.ends as end (end)}
+        {#each now.spread.ends as end, i (i)}
           <p class="caution">
             Its mass, drag and reaction are not known exactly; it may also end like this: {end}.
           </p>

@@ -48,7 +48,7 @@
         <dd class="reading">{a.currentA.toFixed(2)} A</dd>
         <dt>Left for the craft</dt>
         <dd class="reading">{a.craftV.toFixed(1)} V</dd>
-        {#each a.beside as one (one.what)}
+        {#each a.beside as one, i (i)}
           <dt>With {one.what}</dt>
           <dd>{one.look}, <span class="figure">{one.currentA.toFixed(2)} A</span></dd>
         {/each}

@@ -115,7 +115,7 @@
       {:else}
         <p class="big">On: {work.on.join(', ')}.</p>
       {/if}
-      {#each work.solved.value?.remarks ?? [] as one (one.text)}
+      {#each work.solved.value?.remarks ?? [] as one, i (i)}
         <p class={one.weight}>{one.text}</p>
       {:else}
         <p>Nothing to say against it.</p>

@@ -171,25 +171,25 @@
       <Notice text={answer.error} />
       {#if answer.value}
         {@const a = answer.value}
-        {#each a.contradictions as text (text)}<p class="wrong">{text}</p>{/each}
+        {#each a.contradictions as text, i (i)}<p class="wrong">{text}</p>{/each}
         {#each a.orders as order (order.numbering)}
           <p>Order to enter, {order.numbering}: <strong class="reading">{order.order}</strong></p>
         {/each}
-        {#each a.wiring as text (text)}<p>
+        {#each a.wiring as text, i (i)}<p>
             {text}{a.inferred.some((o) => text.startsWith(o)) ? ' (the one left over)' : ''}
           </p>{/each}
         {#if a.reverse.length > 0}
           <h3>Motors to reverse</h3>
-          {#each a.reverse as text (text)}<p>{text}</p>{/each}
+          {#each a.reverse as text, i (i)}<p>{text}</p>{/each}
           <p class="small">By the FC's command, in the ESC, or any two of the three motor wires.</p>
         {/if}
         {#if a.props.length > 0}
           <h3>Props to move</h3>
-          {#each a.props as text (text)}<p>{text}</p>{/each}
+          {#each a.props as text, i (i)}<p>{text}</p>{/each}
         {/if}
         {#if a.missing.length > 0}
           <h3>Still to be seen</h3>
-          {#each a.missing as text (text)}<p class="small">{text}</p>{/each}
+          {#each a.missing as text, i (i)}<p class="small">{text}</p>{/each}
         {/if}
         <IntoWorkUp {opened} {finding} what="the four motors" />
       {/if}

@@ -71,7 +71,7 @@
         <p><strong>Set the ends of the throttle</strong>, or they start unevenly:</p>
         <PropsOff bind:off={propsOff} turns="Battery in with full throttle: first take all props off.">
           <ol>
-            {#each now.steps as step (step)}<li>{step}</li>{/each}
+            {#each now.steps as step, n (n)}<li>{step}</li>{/each}
           </ol>
         </PropsOff>
       {/if}

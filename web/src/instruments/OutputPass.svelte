@@ -38,10 +38,10 @@
     {#if solved.value && !solved.error}
       {@const now = solved.value}
       <p class="big">Channel {channel} is auxiliary <span class="reading">{now.auxiliary}</span></p>
-      {#each now.against as one (one)}<p class="against">{one}</p>{/each}
+      {#each now.against as one, i (i)}<p class="against">{one}</p>{/each}
       <PropsOff turns="Outputs are moved at the bench with the props off, and motors may be among them.">
         <ol>
-          {#each now.steps as step (step)}<li>{step}</li>{/each}
+          {#each now.steps as step, i (i)}<li>{step}</li>{/each}
         </ol>
       </PropsOff>
     {/if}

@@ -148,11 +148,11 @@
               <p>These cannot be had together on this FC: {lost.conflict.join(', ')}.</p>
             {/if}
             <ul class="why">
-              {#each lost.why as why (why)}<li>{why}</li>{/each}
+              {#each lost.why as why, n (n)}<li>{why}</li>{/each}
             </ul>
             <p>Instead:</p>
             <ul class="why">
-              {#each lost.otherwise as other (other)}<li>{other}</li>{/each}
+              {#each lost.otherwise as other, n (n)}<li>{other}</li>{/each}
             </ul>
           </div>
         {/each}
@@ -164,7 +164,7 @@
                   {step}
                 </li>{/each}
             </ol>
-            {#each placed.minds as mind (mind)}<p class="mind">{mind}</p>{/each}
+            {#each placed.minds as mind, n (n)}<p class="mind">{mind}</p>{/each}
           </div>
         {/each}
       {/if}

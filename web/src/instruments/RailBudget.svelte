@@ -24,7 +24,7 @@
   {#snippet asked()}
     <CraftPicker bind:mark />
     {#if solved.value}
-      {#each solved.value.missing as text (text)}<p class="small missing">{text}</p>{/each}
+      {#each solved.value.missing as text, i (i)}<p class="small missing">{text}</p>{/each}
       {#if solved.value.fromUsb.length > 0}
         <p>From the computer alone come on: {solved.value.fromUsb.join(', ')}.</p>
       {/if}

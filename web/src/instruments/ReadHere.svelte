@@ -81,7 +81,7 @@
             {under.faults[0]}{under.faults.length > 1 ? ` and ${under.faults.length - 1} more` : ''}</summary
           >
           <ul>
-            {#each under.faults as fault (fault)}<li>{fault}</li>{/each}
+            {#each under.faults as fault, i (i)}<li>{fault}</li>{/each}
           </ul>
         </details>
       {:else}

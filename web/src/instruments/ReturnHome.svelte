@@ -69,7 +69,7 @@
             .join(', ')}.{/if}
       </p>
       <ul>
-        {#each now.conditions as one (one.what)}
+        {#each now.conditions as one, i (i)}
           <li class={one.go}>
             <span class="sign" aria-label={SAID[one.go]}>{SIGNS[one.go]}</span>
             <span>
@@ -85,7 +85,7 @@
       {#if now.plan.length > 0}
         <h2>The try</h2>
         <ol>
-          {#each now.plan as step (step)}<li>{step}</li>{/each}
+          {#each now.plan as step, i (i)}<li>{step}</li>{/each}
         </ol>
       {/if}
       <p class="caution">Ready to take over, from the first second to the last.</p>

@@ -63,7 +63,7 @@
       {/if}
       <h2>What is behind it</h2>
       <ol>
-        {#each a.causes as cause (cause.what)}
+        {#each a.causes as cause, i (i)}
           <li>
             <span>{cause.what}</span>
             <span class="small">{cause.why}</span>

@@ -79,7 +79,7 @@
           <span class="reading">{now.found}</span> broke it
         </p>
         <ol class="proof">
-          {#each now.proof as step (step)}<li>{step}</li>{/each}
+          {#each now.proof as step, i (i)}<li>{step}</li>{/each}
         </ol>
       {/if}
       <table>

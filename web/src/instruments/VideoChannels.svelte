@@ -92,7 +92,7 @@
             <span class="figure">{pilot.megahertz} MHz</span>
             {#if pilot.alias}<span class="small">also {pilot.alias}</span>{/if}
             {#if !pilot.free}<span class="small">outside the shaded part</span>{/if}
-            {#each pilot.disturbed as one (one)}<br /><span class="against">{one}</span>{/each}
+            {#each pilot.disturbed as one, n (n)}<br /><span class="against">{one}</span>{/each}
           </li>
         {/each}
       </ul>

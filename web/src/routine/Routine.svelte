@@ -53,7 +53,7 @@
     {#if view.destroyed.length > 0}
       <div class="card stop">
         <h2>No battery in</h2>
-        {#each view.destroyed as why (why)}<p class="caution">{why}</p>{/each}
+        {#each view.destroyed as why, i (i)}<p class="caution">{why}</p>{/each}
         <p>
           <a class="act" href={`/crafts/${encodeURIComponent(mark)}/wiring`}>Fix the wiring</a>
         </p>
@@ -156,7 +156,7 @@
         </div>
       </div>
     {/if}
-    {#each view.cautions as caution (caution)}<p class="small">{caution}</p>{/each}
+    {#each view.cautions as caution, i (i)}<p class="small">{caution}</p>{/each}
   {/if}
 </section>
 

@@ -46,7 +46,7 @@
             <li>
               {#if now.mode === 'PROXY'}On the device, open the address of the server in front.
               {:else}On the device, open
-                {#each now.addresses as address (address)}<span class="figure address">{address}</span>
+                {#each now.addresses as address, i (i)}<span class="figure address">{address}</span>
                 {:else}the address of this computer; it is in no network now.{/each}{/if}
             </li>
             {#if now.fingerprint}

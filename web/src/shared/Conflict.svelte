@@ -28,7 +28,7 @@
     <section>
       <h3>{i === 0 ? '' : 'Or: '}{way.title} <span class="small">{minutes(way.minutes)}</span></h3>
       <ol>
-        {#each way.steps as step (step)}<li><Said text={step} /></li>{/each}
+        {#each way.steps as step, i (i)}<li><Said text={step} /></li>{/each}
       </ol>
       {#if onsettle}
         <p class="do">

@@ -77,7 +77,7 @@
 
 <div class="line" class:hot role="group" aria-label="Bench state">
   <span class="word">Bench</span>
-  {#each parts as part (part.text)}
+  {#each parts as part, i (i)}
     <button class:on={part.on} disabled={closed} onclick={() => void set(part.to)}>
       <span aria-hidden="true">{part.on ? '●' : '○'}</span>
       {part.text}

@@ -82,7 +82,7 @@
       <div class="ahead">
         <h3>Then, if nothing surprises</h3>
         <ol>
-          {#each view.ahead as title (title)}<li>{title}</li>{/each}
+          {#each view.ahead as title, i (i)}<li>{title}</li>{/each}
         </ol>
       </div>
     {/if}

@@ -16,7 +16,7 @@
     <section>
       <h3>{made.fault}</h3>
       <p>{made.title}</p>
-      {#each made.values as value (value.what)}
+      {#each made.values as value, i (i)}
         <p>
           <span class="small">{value.what}</span> <span class="reading">{value.before} → {value.after}</span>
         </p>

@@ -41,10 +41,10 @@
         <section>
           <h3>{i === 0 ? '' : 'Or: '}{option.title}</h3>
           <ol>
-            {#each option.steps as step (step)}<li><Said text={step} /></li>{/each}
+            {#each option.steps as step, i (i)}<li><Said text={step} /></li>{/each}
           </ol>
           <dl>
-            {#each option.values as value (value.what)}
+            {#each option.values as value, i (i)}
               <dt>{value.what}</dt>
               <dd class="reading">{value.before} → <strong>{value.after}</strong></dd>
             {/each}

@@ -30,7 +30,7 @@
   {#each view.suspects as suspect (suspect.faultId)}
     <li>
       <a class="name" href={`/handbook/${suspect.kind}`}>{suspect.title}</a>
-      {#each suspect.others as other (other)}<span class="small">or: {other}</span>{/each}
+      {#each suspect.others as other, i (i)}<span class="small">or: {other}</span>{/each}
       <BeliefBar belief={suspect.belief} word={suspect.word} />
       {#if why}{@render reasons(suspect.why)}{/if}
       {#if view.stage !== 'CLOSED' && suspect.belief > 0.08}
@@ -43,7 +43,7 @@
       <details>
         <summary class="name">{view.rest.count} others, unlikely</summary>
         <ul class="small">
-          {#each view.rest.titles as title (title)}<li>{title}</li>{/each}
+          {#each view.rest.titles as title, i (i)}<li>{title}</li>{/each}
         </ul>
       </details>
       <BeliefBar belief={view.rest.belief} word="together" />

@@ -109,7 +109,7 @@
         </p>
       {/if}
       {#if view.complaintGone}<p class="misfit">{view.complaintGone}</p>{/if}
-      {#each view.hazards as why (why)}<p class="caution destroyed">{why}</p>{/each}
+      {#each view.hazards as why, i (i)}<p class="caution destroyed">{why}</p>{/each}
       {#if view.stage === 'CLOSED'}
         <Closed {work} />
       {:else}

@@ -217,7 +217,7 @@ class GuardsTest {
                         + conflict.get("id").asString())
                 .get("options");
         JsonNode jobs = options.valueStream()
-                .filter(one -> one.get("title").asString().startsWith("Set jobs"))
+                .filter(one -> one.get("title").asString().startsWith("Set functions"))
                 .findFirst()
                 .orElseThrow();
         JsonNode after = app.ask(
@@ -227,7 +227,7 @@ class GuardsTest {
                         + conflict.get("id").asString() + "\", \"fixId\": " + jobs.get("fixId") + "}");
         assertThat(after.get("conflicts").get(0).get("fixed").asBoolean()).isTrue();
         assertThat(after.get("conflicts").get(0).get("conflict").get("ways")).isEqualTo(conflict.get("ways"));
-        assertThat(after.get("proof").toString()).as("the job is at port 4 now").contains("port 4");
+        assertThat(after.get("proof").toString()).as("the function is on UART 4 now").contains("UART 4");
     }
 
     @Test

@@ -64,14 +64,14 @@ class SnapshotsTest {
         assertThat(after.get("lint").toString()).contains("Enter the board alignment 0/0/0");
         JsonNode changes = app.get("/api/crafts/KNOT/snapshots/2/changes?since=1");
         assertThat(changes.get("changes")).hasSize(2);
-        assertThat(changes.get("changes").get(0).get("causes").toString()).contains("It flips");
+        assertThat(changes.get("changes").get(0).get("causes").toString()).contains("Flips, tips");
         assertThat(changes.get("text").asString())
                 .contains("set board_turn = 0/0/0")
                 .contains("set pack_ratio = 11000");
         assertThat(app.get("/api/crafts/KNOT/snapshots/2/what-if?setting=alignment&value=0/0/0")
                         .get("cures")
                         .toString())
-                .contains("It flips");
+                .contains("Flips, tips");
         assertThat(app.get("/api/crafts/KNOT/snapshots/1/what-if?setting=port-1-jobs&value=none")
                         .get("causes")
                         .toString())
@@ -97,7 +97,7 @@ class SnapshotsTest {
         assertThat(found.get("suspects").get(0).get("belief").asDouble()).isGreaterThan(0.95);
         JsonNode again = app.get("/api/work-ups/" + workUp.get("id"));
         assertThat(again.get("evidence").get(1).get("title").asString())
-                .isEqualTo("Listing of the settings, snapshot 2");
+                .isEqualTo("Settings export, snapshot 2");
         assertThat(app.get("/api/crafts/SNIPE/snapshots/2/changes?since=1")
                         .get("complaint")
                         .asString())

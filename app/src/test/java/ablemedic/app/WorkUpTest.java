@@ -27,7 +27,7 @@ class WorkUpTest {
                 "{\"manner\": \"flips\", \"edge\": \"front-right\", \"onset\": \"at-once\", \"repeat\": \"same\"}");
         view = app.motorsTurn(app.record(view, "prop-front-right", "cw"));
         assertThat(view.get("stage").asString()).isEqualTo("FIXING");
-        assertThat(view.get("fix").get("title").asString()).isEqualTo("The front-right prop is of the wrong hand");
+        assertThat(view.get("fix").get("title").asString()).isEqualTo("The front-right prop is for the wrong rotation");
         return app.fix(view, "prop-hand-front-right", "fit");
     }
 
@@ -58,7 +58,7 @@ class WorkUpTest {
         JsonNode ledger = app.get("/api/ledger?q=W1");
         assertThat(ledger.get("entries")).hasSize(1);
         JsonNode entry = ledger.get("entries").get(0);
-        assertThat(entry.get("causes").asString()).isEqualTo("The front-right prop is of the wrong hand");
+        assertThat(entry.get("causes").asString()).isEqualTo("The front-right prop is for the wrong rotation");
         assertThat(entry.get("changes").asString()).contains("clockwise → counter-clockwise");
         assertThat(entry.get("proof").asString()).contains("Hover test").contains("passed");
         assertThat(app.get("/api/crafts/W1/log").toString()).contains("Work-up closed: solved and proven");
@@ -78,7 +78,7 @@ class WorkUpTest {
     void theChartTakesOverWhatAFixChangesAndGivesItBackWhenTheFixIsTakenBack() {
         JsonNode view = app.openWorkUp("W3", "FLASH", "{\"manner\": \"flips\"}");
         JsonNode card = app.get(path(view, "/fixes/outputs-2134"));
-        assertThat(card.get("options").get(0).get("title").asString()).isEqualTo("Enter the output order 2-1-3-4");
+        assertThat(card.get("options").get(0).get("title").asString()).isEqualTo("Set the output order to 2-1-3-4");
         view = app.fix(view, "outputs-2134", "order");
         JsonNode chart = app.get("/api/crafts/W3");
         assertThat(chart.get("sheet").get("told").get("output-order").asString())
@@ -131,7 +131,7 @@ class WorkUpTest {
         JsonNode view = app.ask("POST", "/api/work-ups", intake.formatted("arrow", "left"));
         assertThat(view.get("evidence").toString())
                 .contains("Find the arrow on the FC")
-                .contains("left, face up");
+                .contains("Left, face up");
         assertThat(view.get("suspects").get(0).get("faultId").asString()).isEqualTo("board-270");
         app.ask("POST", path(view, "/close"), """
         {"version": %d, "end": "HANDED_OVER", "reason": "r"}""".formatted(view.get("version").asLong()));
@@ -153,7 +153,7 @@ class WorkUpTest {
         {"version": %d, "checkId": "arrow", "outcomes": {"seen": "left"}, "sureness": "SURE"}""".formatted(
                         view.get("version").asLong()));
         assertThat(app.get(path(view, "/checks/arrow")).get("before").toString())
-                .isEqualTo("[\"left, face up\"]");
+                .isEqualTo("[\"Left, face up\"]");
         view = app.fix(view, "board-270", "turn");
         assertThat(app.get(path(view, "/checks/arrow")).get("before")).isEmpty();
     }

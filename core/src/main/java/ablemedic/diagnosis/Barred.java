@@ -11,8 +11,7 @@ public record Barred(String battery, String usb, boolean routineBeforeUsb) {
     /** Nothing is barred. */
     public static final Barred NOTHING = new Barred("", "", false);
 
-    private static final String FIRST =
-            "A new build gets no power, not even by USB, before the pre-power checks: look it over and make the short test first.";
+    private static final String FIRST = DiagnosisWords.said("bench-state", "new-build");
 
     /** Whether a step of the bench would put on what is barred. */
     boolean bars(BenchStep step, BenchState state) {

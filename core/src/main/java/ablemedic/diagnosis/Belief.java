@@ -2,22 +2,20 @@ package ablemedic.diagnosis;
 
 /** A belief in words, so that it can be read without the figure. */
 public enum Belief {
-    ALMOST_CERTAIN("almost certain", 0.95),
-    LIKELY("likely", 0.5),
-    POSSIBLE("possible", 0.08),
-    UNLIKELY("unlikely", 0.01),
-    RULED_OUT("ruled out", 0);
+    ALMOST_CERTAIN(0.95),
+    LIKELY(0.5),
+    POSSIBLE(0.08),
+    UNLIKELY(0.01),
+    RULED_OUT(0);
 
-    private final String label;
     private final double from;
 
-    Belief(String label, double from) {
-        this.label = label;
+    Belief(double from) {
         this.from = from;
     }
 
     public String label() {
-        return label;
+        return DiagnosisWords.name("belief", this);
     }
 
     /** The word for a probability from 0 to 1. */

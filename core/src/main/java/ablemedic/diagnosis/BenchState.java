@@ -53,26 +53,38 @@ public record BenchState(
         return objections().stream().findFirst().orElse("");
     }
 
+    /** Whether nothing makes this state dangerous or impossible. */
+    boolean isAllowed() {
+        return wrong().isEmpty();
+    }
+
     /** All that makes this state dangerous or impossible, in words. */
     public List<String> objections() {
+        return wrong().stream()
+                .map(line -> DiagnosisWords.said("bench-state", line))
+                .toList();
+    }
+
+    /** The lines of the catalogue that say what is wrong. */
+    private List<String> wrong() {
         List<String> all = new ArrayList<>();
         if (packIn && shortTest == ShortTest.FAILED) {
-            all.add("The pre-power checks failed: find the fault before the battery goes in.");
+            all.add("failed");
         }
         if (packIn && shortTest != ShortTest.PASSED) {
-            all.add("The battery goes in only once the pre-power checks, beginning with the short test, are passed.");
+            all.add("not-passed");
         }
         if (packIn && propsOn && !atField) {
-            all.add("With the battery in at the bench the props are off.");
+            all.add("props");
         }
         if (packIn && !antennaOn) {
-            all.add("The antenna goes on before power.");
+            all.add("antenna");
         }
         if (packIn && propsOn && usbIn) {
-            all.add("With props on, USB is unplugged before the battery goes in.");
+            all.add("usb");
         }
         if (packIn && propsOn && !radioOn) {
-            all.add("Radio on first, throttle down, arm switch off; then the battery goes in.");
+            all.add("radio");
         }
         return all;
     }

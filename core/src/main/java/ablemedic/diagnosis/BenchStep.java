@@ -4,31 +4,29 @@ import ablemedic.diagnosis.BenchState.ShortTest;
 
 /** One thing done to the bench to get it ready, with what it usually takes. */
 public enum BenchStep {
-    PACK_OUT("Unplug the battery", 0.3),
-    PROPS_OFF("Take all props off", 2),
-    SHORT_TEST("Pre-power checks: short test, polarity, first power, rails", 6),
-    ANTENNA_ON("Put the antenna on", 0.5),
-    LIMITER_IN("Put the current limiter between battery and craft", 0.3),
-    LIMITER_OUT("Remove the current limiter", 0.3),
-    USB_OUT("Unplug USB", 0.2),
-    USB_IN("Plug in USB", 0.5),
-    RADIO_OFF("Switch the radio off", 0.1),
-    RADIO_ON("Switch the radio on", 0.3),
-    PROPS_ON("Fit the props", 3),
-    TO_FIELD("Carry it outdoors, clear of people", 6),
-    TO_BENCH("Carry it back to the bench", 4),
-    PACK_IN("Plug in the battery", 0.5);
+    PACK_OUT(0.3),
+    PROPS_OFF(2),
+    SHORT_TEST(6),
+    ANTENNA_ON(0.5),
+    LIMITER_IN(0.3),
+    LIMITER_OUT(0.3),
+    USB_OUT(0.2),
+    USB_IN(0.5),
+    RADIO_OFF(0.1),
+    RADIO_ON(0.3),
+    PROPS_ON(3),
+    TO_FIELD(6),
+    TO_BENCH(4),
+    PACK_IN(0.5);
 
-    private final String label;
     private final double minutes;
 
-    BenchStep(String label, double minutes) {
-        this.label = label;
+    BenchStep(double minutes) {
         this.minutes = minutes;
     }
 
     public String label() {
-        return label;
+        return DiagnosisWords.name("bench-step", this);
     }
 
     public double minutes() {
@@ -66,7 +64,7 @@ public enum BenchStep {
             case PROPS_ON -> !s.propsOn() && !s.packIn();
             case TO_FIELD -> !s.atField() && !s.packIn() && !s.usbIn();
             case TO_BENCH -> s.atField() && !s.packIn();
-            case PACK_IN -> !s.packIn() && after(s).objection().isEmpty();
+            case PACK_IN -> !s.packIn() && after(s).isAllowed();
         };
     }
 

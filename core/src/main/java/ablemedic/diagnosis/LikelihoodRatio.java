@@ -2,24 +2,22 @@ package ablemedic.diagnosis;
 
 /** How much one piece of evidence weighs for or against a suspect, in words. */
 public enum LikelihoodRatio {
-    STRONGLY_FOR("speaks strongly for it", 10),
-    FOR("speaks for it", 2),
-    SLIGHTLY_FOR("speaks slightly for it", 1.15),
-    NEUTRAL("says nothing about it", 1 / 1.15),
-    SLIGHTLY_AGAINST("speaks slightly against it", 0.5),
-    AGAINST("speaks against it", 0.1),
-    STRONGLY_AGAINST("speaks strongly against it", 0);
+    STRONGLY_FOR(10),
+    FOR(2),
+    SLIGHTLY_FOR(1.15),
+    NEUTRAL(1 / 1.15),
+    SLIGHTLY_AGAINST(0.5),
+    AGAINST(0.1),
+    STRONGLY_AGAINST(0);
 
-    private final String label;
     private final double from;
 
-    LikelihoodRatio(String label, double from) {
-        this.label = label;
+    LikelihoodRatio(double from) {
         this.from = from;
     }
 
     public String label() {
-        return label;
+        return DiagnosisWords.name("likelihood-ratio", this);
     }
 
     /** The word for a ratio of likelihoods, greater than 0. */

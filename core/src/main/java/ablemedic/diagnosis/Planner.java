@@ -183,7 +183,7 @@ public final class Planner<S> {
             Hypothesis<S> h = weighed.hypothesis();
             Set<String> owed = new TreeSet<>(standing.owed(h));
             owed.retainAll(explaining);
-            Object owes = h.inBook() ? Map.entry(owed, standing.isAstray(h)) : "not in the book";
+            Object owes = h.inBook() ? Map.entry(owed, standing.isAstray(h)) : "not-in-book";
             int group = groups.computeIfAbsent(owes, o -> groups.size());
             beliefs.add(new Belief<>(h, predictions.state(known.sound(), h, known.repairs()), group, weighed.belief()));
         }

@@ -290,7 +290,7 @@ public final class SimulatedTechnician<S> {
         Map<Object, Double> byOwed = new LinkedHashMap<>();
         standing.stories()
                 .forEach(story -> byOwed.merge(
-                        story.hypothesis().inBook() ? standing.owed(story.hypothesis()) : "not in the book",
+                        story.hypothesis().inBook() ? standing.owed(story.hypothesis()) : "not-in-book",
                         story.belief(),
                         Double::sum));
         return byOwed.values().stream()

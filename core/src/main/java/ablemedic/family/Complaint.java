@@ -1,9 +1,9 @@
 package ablemedic.family;
 
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
-import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
@@ -34,8 +34,8 @@ public record Complaint(
     /** The outcome of {@link #amiss} that bears the complaint out. */
     public static final String TRUE = "true";
 
-    private static final Choices IS_IT_SO =
-            Choices.of("Is it so?", List.of(new Outcome(TRUE, "it is so"), new Outcome("not", "it is not")));
+    private static final Words WORDS = SharedSteps.name("complaint");
+    private static final Choices IS_IT_SO = CheckBuilder.asked(WORDS, WORDS.outcomes());
 
     public Complaint {
         proof = List.copyOf(proof);
@@ -103,7 +103,7 @@ public record Complaint(
                 id,
                 "told",
                 craft -> label,
-                craft -> "Tell what the owner or you saw. What nobody saw stays open.",
+                craft -> WORDS.steps("ask").get(0).plain(),
                 answers,
                 prediction,
                 0.5,

@@ -1,5 +1,7 @@
 package ablemedic.family;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.configuration.Device;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.Corner;
@@ -84,7 +86,14 @@ public final class RecordLook {
     }
 
     private CraftCheck check() {
-        List<Outcome> outcomes = new ArrayList<>(List.of(new Outcome(AS_RECORDED, "as recorded: " + recorded())));
+        Words words = SharedSteps.name(KIND)
+                .with("what", Param.written(what()))
+                .with("cause", Param.written(conflict.root().cause()));
+        List<Outcome> outcomes = new ArrayList<>(List.of(new Outcome(
+                AS_RECORDED,
+                words.with("recorded", Param.written(recorded()))
+                        .outcome(AS_RECORDED)
+                        .plain())));
         for (int way = 0; way < conflict.ways().size(); way++) {
             outcomes.add(new Outcome(
                     conflict.ways().get(way).id(),
@@ -92,15 +101,15 @@ public final class RecordLook {
                             .map(value -> value.what() + ": " + value.after())
                             .collect(Collectors.joining(", "))));
         }
-        outcomes.add(new Outcome(OTHER, "otherwise"));
-        Choices answers = Choices.of("How is it on the craft?", outcomes);
+        outcomes.add(new Outcome(OTHER, words.outcome(OTHER).plain()));
+        Choices answers = Choices.of(words.line("ask").plain(), outcomes);
         List<List<Object>> known = states().stream().map(this::seen).toList();
-        Facet<Craft, List<Object>> facet = Facet.of("what is at " + conflict.id(), this::seen);
+        Facet<Craft, List<Object>> facet = Facet.of("recorded-" + conflict.id(), this::seen);
         return new CraftCheck(
                 "look-" + conflict.id(),
                 KIND,
-                c -> "Look at the craft itself: " + what(),
-                c -> conflict.root().cause() + ". Read or look at it where it is, not on the sheet.",
+                c -> words.line("do").plain(),
+                c -> words.steps("do").get(0).plain(),
                 answers,
                 Prediction.from(
                         facet,

@@ -1,8 +1,7 @@
 package ablemedic.family;
 
+import ablemedic.catalogue.Words;
 import ablemedic.diagnosis.Answers.Choices;
-import ablemedic.diagnosis.Answers.Outcome;
-import java.util.List;
 
 /**
  * What a reading of a pre-power check says where no single value is right.
@@ -22,11 +21,9 @@ public record RoutineVerdict(Kind kind, String why) {
     /** The second way, and the answer by which the craft passes. */
     public static final String DIFFERS = "differs";
 
-    public static final Choices SECOND_WAY = Choices.of(
-            "Wait ten seconds, then swap the probes: what does it show?",
-            List.of(
-                    new Outcome(DIFFERS, "it goes on climbing, or with the probes swapped it is quite another number"),
-                    new Outcome("same", "the same number both ways, and staying")));
+    private static final Words WORDS = SharedSteps.name("short-test");
+
+    public static final Choices SECOND_WAY = CheckBuilder.asked(WORDS, WORDS.outcomes());
 
     /** The same reading, after the second way was tried. */
     public RoutineVerdict after(String secondWay) {
@@ -34,11 +31,7 @@ public record RoutineVerdict(Kind kind, String why) {
             return this;
         }
         return secondWay.equals(DIFFERS)
-                ? new RoutineVerdict(
-                        Kind.PASSES,
-                        "Told by the second way: it climbs, or it is another number with the probes swapped.")
-                : new RoutineVerdict(
-                        Kind.SHORT,
-                        "The same both ways and staying: that is no capacitor and no chip. Keep the battery out.");
+                ? new RoutineVerdict(Kind.PASSES, WORDS.line("passes").plain())
+                : new RoutineVerdict(Kind.SHORT, WORDS.line("short").plain());
     }
 }

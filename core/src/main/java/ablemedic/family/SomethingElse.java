@@ -1,8 +1,8 @@
 package ablemedic.family;
 
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
-import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Facet;
@@ -21,17 +21,12 @@ public final class SomethingElse {
 
     /** @param flight the flight that proves the craft in the end */
     public static Complaint complaint(Check<Craft> flight) {
-        Choices answers = Choices.of(
-                "When does it show?",
-                List.of(
-                        new Outcome("always", "always, at once"),
-                        new Outcome("warm", "only when it is warm"),
-                        new Outcome("load", "only under load"),
-                        new Outcome("sometimes", "now and then")));
+        Words words = SharedSteps.name(ID);
+        Choices answers = CheckBuilder.asked(words, words.outcomes());
         double alike = 1.0 / answers.combinations();
         return Complaint.told(
                 ID,
-                "Something else",
+                words.title().plain(),
                 answers,
                 Prediction.from(Facet.nothing(), nothing -> Categorical.of(answers, alike, alike, alike, alike)),
                 Optional.empty(),

@@ -1,5 +1,7 @@
 package ablemedic.requirement;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Fix.Value;
 import ablemedic.wiring.Defect;
@@ -45,20 +47,23 @@ record AddWire(String from, String to) implements Edit {
         return from + ">" + to;
     }
 
+    private Words words() {
+        return EditWords.of("add-wire").with("from", Param.written(from)).with("to", Param.written(to));
+    }
+
     @Override
     public String title() {
-        return "Join " + from + " to " + to;
+        return words().title().plain();
     }
 
     @Override
     public List<String> steps() {
-        return List.of(
-                BATTERY_OUT, "Solder a thin wire from " + from + " to " + to + "; no strand across two pads.", CHECKS);
+        return EditWords.steps(words());
     }
 
     @Override
     public List<Value> values(Craft recorded) {
-        return List.of(new Value("wire at " + from, "none", "to " + to));
+        return EditWords.values(words());
     }
 
     @Override

@@ -1,5 +1,6 @@
 package ablemedic.requirement;
 
+import ablemedic.catalogue.Param;
 import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.configuration.Device;
@@ -20,12 +21,6 @@ import java.util.stream.Collectors;
  * defect of the wire as required.
  */
 public sealed interface Edit permits Enter, TurnMount, ReverseMotors, MoveBalance, MoveWire, AddWire, Several {
-    String SAVE = "Save, let the FC restart, and read it back.";
-    String SAVE_ON_RADIO = "On the radio, in the model of this craft; then look at the bars.";
-    String SAVE_THERE = "Save it there, and read it back.";
-    String BATTERY_OUT = "Battery out, computer unplugged.";
-    String CHECKS = "Then the pre-power checks, before any power.";
-
     /** The entries that it changes, the one to begin with first. */
     List<Site> sites();
 
@@ -60,16 +55,29 @@ public sealed interface Edit permits Enter, TurnMount, ReverseMotors, MoveBalanc
         return new Enter<>(
                 setting,
                 value,
-                "Set " + setting.label() + " to " + setting.form().said(value),
+                EditWords.of("set")
+                        .with("setting", Param.written(setting.label()))
+                        .with("value", Param.written(setting.form().said(value)))
+                        .title()
+                        .plain(),
                 2,
                 List.of(saving(setting.device())));
     }
 
+    /** How a setting of the FC is saved. */
+    static String savingOnFc() {
+        return saving("fc");
+    }
+
+    private static String saving(String where) {
+        return EditWords.of("set").line(where).plain();
+    }
+
     private static String saving(Device device) {
         return switch (device) {
-            case FLIGHT_BOARD, FIRMWARE -> SAVE;
-            case RADIO -> SAVE_ON_RADIO;
-            default -> SAVE_THERE;
+            case FLIGHT_BOARD, FIRMWARE -> saving("fc");
+            case RADIO -> saving("radio");
+            default -> saving("other");
         };
     }
 

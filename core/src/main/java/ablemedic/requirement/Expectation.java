@@ -1,5 +1,6 @@
 package ablemedic.requirement;
 
+import ablemedic.catalogue.Param;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Proof;
@@ -32,8 +33,14 @@ public sealed interface Expectation {
         /** Why, in a sentence. */
         public String why() {
             return on.isEmpty()
-                    ? "By its sheet this would give: " + would + ". Look through the sheet first."
-                    : "Waits for: " + on.get(0).cause() + ".";
+                    ? EditWords.of("expectation")
+                            .with("given", Param.written(would))
+                            .line("step")
+                            .plain()
+                    : EditWords.of("expectation")
+                            .with("cause", Param.written(on.get(0).cause()))
+                            .line("waits")
+                            .plain();
         }
     }
 

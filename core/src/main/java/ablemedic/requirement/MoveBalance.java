@@ -1,5 +1,7 @@
 package ablemedic.requirement;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.craft.Point;
 import ablemedic.diagnosis.Fix.Value;
@@ -33,23 +35,30 @@ record MoveBalance(Point to) implements Edit {
         return "balance=" + to;
     }
 
+    private Words words() {
+        return EditWords.of("balance").with("to", said(to));
+    }
+
     @Override
     public String title() {
-        return "Move the battery until it balances at " + said(to);
+        return words().title().plain();
     }
 
     @Override
     public List<String> steps() {
-        return List.of("Balance it on two fingertips under that point.");
+        return EditWords.steps(words());
     }
 
     @Override
     public List<Value> values(Craft recorded) {
-        return List.of(new Value("balance point", said(recorded.airframe().balance()), said(to)));
+        return EditWords.values(words().with("was", said(recorded.airframe().balance())));
     }
 
-    private static String said(Point point) {
-        return Math.round(point.forwardMm()) + " mm forward, " + Math.round(point.rightMm()) + " mm right";
+    private static Param said(Point point) {
+        return new Param.Nested(EditWords.of("balance")
+                .with("forward", Param.whole(Math.round(point.forwardMm()), "mm"))
+                .with("right", Param.whole(Math.round(point.rightMm()), "mm"))
+                .line("place"));
     }
 
     @Override

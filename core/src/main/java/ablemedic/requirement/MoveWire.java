@@ -1,5 +1,7 @@
 package ablemedic.requirement;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Fix.Value;
 import ablemedic.wiring.Defect;
@@ -68,19 +70,26 @@ record MoveWire(String stays, String from, String to) implements Edit {
         return stays + ">" + to;
     }
 
+    private Words words() {
+        return EditWords.of("move-wire")
+                .with("stays", Param.written(stays))
+                .with("from", Param.written(from))
+                .with("to", Param.written(to));
+    }
+
     @Override
     public String title() {
-        return "Move the wire at " + stays + " from " + from + " to " + to;
+        return words().title().plain();
     }
 
     @Override
     public List<String> steps() {
-        return List.of(BATTERY_OUT, "Fine tip, little solder, no strand across two pads.", CHECKS);
+        return EditWords.steps(words());
     }
 
     @Override
     public List<Value> values(Craft recorded) {
-        return List.of(new Value("wire at " + stays, "on " + from, "on " + to));
+        return EditWords.values(words());
     }
 
     @Override

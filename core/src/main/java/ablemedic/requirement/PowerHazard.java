@@ -1,10 +1,11 @@
 package ablemedic.requirement;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Barred;
 import ablemedic.wiring.ElectricSheet.Fed;
 import java.util.List;
-import java.util.Locale;
 
 /** What power would destroy by the wires of a record alone. */
 public final class PowerHazard {
@@ -20,27 +21,24 @@ public final class PowerHazard {
                 .filter(Fed::destroys)
                 .toList();
         return new Barred(
-                destroyed.stream()
-                        .findFirst()
-                        .map(fed -> why(fed, "the battery goes in"))
-                        .orElse(""),
+                destroyed.stream().findFirst().map(fed -> why(fed, "battery")).orElse(""),
                 destroyed.stream()
                         .filter(Fed::usb)
                         .findFirst()
-                        .map(fed -> why(fed, "USB is plugged in"))
+                        .map(fed -> why(fed, "usb"))
                         .orElse(""),
                 neverPowered);
     }
 
     private static String why(Fed fed, String before) {
-        return String.format(
-                Locale.ROOT,
-                "%s stands %s V at most, and %s feeds it %.1f V: that destroys it. Move the wire at %s before %s.",
-                fed.part().label(),
-                fed.part().archetype().highestV(),
-                fed.from(),
-                fed.mostV(),
-                fed.at(),
-                before);
+        Words words = EditWords.of("power");
+        return words.with("part", Param.part(fed.part().id(), fed.part().label()))
+                .with("most", Param.number(fed.part().archetype().highestV(), "V"))
+                .with("from", Param.written(fed.from()))
+                .with("volts", new Param.Quantity(fed.mostV(), "V", 1))
+                .with("at", Param.written(fed.at()))
+                .with("how", new Param.Nested(words.line(before)))
+                .line("hazard")
+                .plain();
     }
 }

@@ -1,5 +1,6 @@
 package ablemedic.requirement;
 
+import ablemedic.catalogue.Param;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
@@ -32,7 +33,10 @@ public record RecordedOtherwise(ConflictFault conflict, int way) implements Faul
 
     @Override
     public String describe(Craft sound) {
-        return "The record is out of date: " + edit().title();
+        return EditWords.of("outdated")
+                .with("cause", Param.written(edit().title()))
+                .title()
+                .plain();
     }
 
     @Override
@@ -58,7 +62,8 @@ public record RecordedOtherwise(ConflictFault conflict, int way) implements Faul
 
     @Override
     public List<Fix<Craft>> fixes(Craft sound) {
-        return List.of(new Fix<>("none", id(), "Correct the record", List.of(), List.of(), 0, craft -> craft));
+        return List.of(new Fix<>(
+                "none", id(), EditWords.of("outdated").line("fix").plain(), List.of(), List.of(), 0, craft -> craft));
     }
 
     private Edit edit() {

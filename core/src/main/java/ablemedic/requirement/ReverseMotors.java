@@ -1,5 +1,7 @@
 package ablemedic.requirement;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Arm;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
@@ -67,18 +69,20 @@ record ReverseMotors(Set<Corner> corners, List<String> names) implements Edit {
         return "reverse=" + corners.stream().sorted().toList();
     }
 
+    private Words words() {
+        return EditWords.of("reverse")
+                .with("corners", Param.written(String.join(", ", names)))
+                .with("n", new Param.Count(names.size()));
+    }
+
     @Override
     public String title() {
-        return "Reverse the " + String.join(", ", names) + (names.size() == 1 ? " motor" : " motors")
-                + " and change the props";
+        return words().title().plain();
     }
 
     @Override
     public List<String> steps() {
-        return List.of(
-                "Props off. Reverse each by the FC's command, in the ESC's settings, or by swapping any two of its three wires.",
-                "Spin each alone and look.",
-                "Fit each prop with its leading edge into the turn.");
+        return EditWords.steps(words());
     }
 
     @Override
@@ -86,7 +90,9 @@ record ReverseMotors(Set<Corner> corners, List<String> names) implements Edit {
         return corners.stream()
                 .sorted()
                 .map(corner -> new Value(
-                        "motor " + recorded.name(corner),
+                        words().with("corner", Param.written(recorded.name(corner)))
+                                .line("motor")
+                                .plain(),
                         recorded.arm(corner).motor().spin().label(),
                         recorded.arm(corner).motor().spin().reversed().label()))
                 .toList();

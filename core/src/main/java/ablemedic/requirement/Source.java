@@ -2,22 +2,20 @@ package ablemedic.requirement;
 
 /** Where a recorded value comes from, and how often such a value is what stands on the craft. From memory. */
 public enum Source {
-    MEASURED("measured", 0.98),
-    EXPORT("read from a settings export", 0.97),
-    BEFORE_FLASH("from an export before the last flash", 0.7),
-    ENTERED("entered", 0.9),
-    USUAL("taken over as usual", 0.5);
+    MEASURED(0.98),
+    EXPORT(0.97),
+    BEFORE_FLASH(0.7),
+    ENTERED(0.9),
+    USUAL(0.5);
 
-    private final String label;
     private final double faithful;
 
-    Source(String label, double faithful) {
-        this.label = label;
+    Source(double faithful) {
         this.faithful = faithful;
     }
 
     public String label() {
-        return label;
+        return EditWords.of("source").name(this);
     }
 
     /** Probability that the craft has it so. */

@@ -1,5 +1,7 @@
 package ablemedic.requirement;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.craft.Rotation;
 import ablemedic.diagnosis.Fix.Value;
@@ -32,25 +34,24 @@ record TurnMount(Rotation turned) implements Edit {
         return "mount=" + turned.angles();
     }
 
+    private Words words() {
+        return EditWords.of("mount").with("to", Param.written(turned.angles().toString()));
+    }
+
     @Override
     public String title() {
-        return "Turn the FC to " + turned.angles();
+        return words().title().plain();
     }
 
     @Override
     public List<String> steps() {
-        return List.of(
-                BATTERY_OUT,
-                "Undo the stack and turn the FC until its arrow points so. No wire pinched when the plate closes.",
-                CHECKS);
+        return EditWords.steps(words());
     }
 
     @Override
     public List<Value> values(Craft recorded) {
-        return List.of(new Value(
-                "mount of the FC",
-                recorded.mounted().angles().toString(),
-                turned.angles().toString()));
+        return EditWords.values(
+                words().with("was", Param.written(recorded.mounted().angles().toString())));
     }
 
     @Override

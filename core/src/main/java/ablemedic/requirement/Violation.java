@@ -143,7 +143,7 @@ public record Violation(
                         remedy,
                         complaint,
                         List.of(setting),
-                        Edit.doing(setting, right, remedy, 3, Edit.SAVE)));
+                        Edit.doing(setting, right, remedy, 3, Edit.savingOnFc())));
     }
 
     /** One that may be meant: nothing is to be edited for it. */

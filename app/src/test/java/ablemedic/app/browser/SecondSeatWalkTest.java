@@ -51,7 +51,7 @@ class SecondSeatWalkTest {
             Instant written = Instant.now();
             app.record(app.get("/api" + path), "arrow", "forward");
             tablet.seeText("Find the arrow");
-            tablet.await(() -> tablet.text("body").contains("forward"));
+            tablet.await(() -> tablet.text("body").contains("Forward, face up"));
             assertThat(Duration.between(written, Instant.now()))
                     .as("with the time that the write took")
                     .isLessThan(A_SECOND.multipliedBy(4));

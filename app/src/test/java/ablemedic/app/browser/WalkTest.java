@@ -424,7 +424,7 @@ class WalkTest {
         try (Browser browser = new Browser(app.url(""), "light", 1280, 900)) {
             browser.open("/work-ups/" + id);
             browser.keys("o");
-            browser.type("#other-check", "let the board list");
+            browser.type("#other-check", "export the fc");
             browser.press("Export the FC's settings");
             browser.keys("b");
             browser.type("#pasted", "set board_turn = 180/0/0\nset gain_percent = 100");
@@ -462,7 +462,7 @@ class WalkTest {
             settled(browser);
             browser.keys("5");
             browser.seeText("It does not pass.");
-            browser.seeText("the receiver holds its last values");
+            browser.seeText("the receiver holds last");
             settled(browser);
             browser.tabTo(".props input");
             browser.keys(Keys.SPACE);
@@ -561,7 +561,7 @@ class WalkTest {
             browser.see("fieldset [aria-pressed=true]");
             browser.keys(Keys.ENTER);
             browser.seeText("1 of ");
-            browser.seeText("forward, face up");
+            browser.seeText("Forward, face up");
             browser.press("Tip it right");
             browser.await(() -> browser.text(".card").contains("Tip it right"));
             browser.blur();
@@ -571,7 +571,7 @@ class WalkTest {
             settled(browser);
             browser.press("Work it up with all readings so far");
             browser.awaitPath("/work-ups/\\d+");
-            browser.seeText("forward, face up");
+            browser.seeText("Forward, face up");
             settled(browser);
         }
     }
@@ -645,7 +645,7 @@ class WalkTest {
             browser.seeText("Drop a recording of this pad here");
             browser.give(".next input[type='file']", pad);
             browser.seeText("IBUS: 30 sound frames");
-            browser.press("Record it: another format");
+            browser.press("Record it: Another protocol");
             browser.await(() -> app.get("/api/work-ups/" + view.get("id").asLong())
                     .get("suspects")
                     .get(0)

@@ -90,8 +90,8 @@ class WrongRecordWalkTest {
             browser.seeText("First: the record can’t be right");
             assertThat(browser.text(CONFLICT))
                     .contains("GNSS module")
-                    .contains("joined to nothing")
-                    .contains("Join GNSS.TX to FC.R2");
+                    .contains("goes nowhere")
+                    .contains("Wire GNSS.TX to FC.R2");
             browser.press("Done on the craft");
             browser.await(() -> run("NOWIRE").get("conflicts").isEmpty());
             assertThat(app.get("/api/crafts/NOWIRE/build-sheet").toString()).contains("GNSS.TX");
