@@ -227,7 +227,9 @@ class GuardsTest {
                         + conflict.get("id").asString() + "\", \"fixId\": " + jobs.get("fixId") + "}");
         assertThat(after.get("conflicts").get(0).get("fixed").asBoolean()).isTrue();
         assertThat(after.get("conflicts").get(0).get("conflict").get("ways")).isEqualTo(conflict.get("ways"));
-        assertThat(after.get("proof").toString()).as("the function is on UART 4 now").contains("UART 4");
+        assertThat(after.get("proof").toString())
+                .as("the function is on UART 4 now")
+                .contains("UART 4");
     }
 
     @Test

@@ -182,7 +182,7 @@ class LineInstrumentsTest {
         {"board":"board-f4-pad","wishes":[{"name":"receiver","job":"RECEIVER","format":"SBUS","volts5":false},
         {"name":"telemetry","job":"TELEMETRY","format":"POLLED","volts5":false}]}""");
         assertThat(plan.get("placed").get(0).get("leads").get(0).asString()).isEqualTo("receiver signal to pad SBUS");
-        assertThat(plan.get("lost").get(0).get("otherwise").toString()).contains("screen");
+        assertThat(plan.get("lost").get(0).get("otherwise").toString()).contains("OSD");
         assertThat(app.refused(422, "POST", "/api/instruments/port-planner", """
         {"board":"none","wishes":[]}""")
                         .get("detail")

@@ -85,8 +85,7 @@ class PowerTest {
                         view.get("version").asLong()));
         view = app.write(view, "shown-full", "5.0 V", "16.44");
         JsonNode leading = view.get("suspects").get(0);
-        assertThat(leading.get("title").asString())
-                .isEqualTo("VBAT sense wire on the 5 V rail at power board 5V");
+        assertThat(leading.get("title").asString()).isEqualTo("VBAT sense wire on the 5 V rail at power board 5V");
         assertThat(app.get(path(view, "/fixes/" + leading.get("faultId").asString()))
                         .get("options")
                         .get(0)
@@ -136,7 +135,7 @@ class PowerTest {
         view = app.get(path(view, ""));
         assertThat(view.get("bench").get("shortTest").asString()).isEqualTo("FAILED");
         assertThat(view.get("evidence").toString()).contains("Resistance from battery plug + to battery plug -");
-        assertThat(view.get("suspects").get(0).get("title").asString()).containsAnyOf("shorted", "bridges", "burst");
+        assertThat(view.get("suspects").get(0).get("title").asString()).containsAnyOf("Short", "shorted", "Bridge");
         app.refused(422, "POST", "/api/crafts/P5/routine", "{\"minutes\": 2, \"readings\": {}}");
         assertThat(app.ask("POST", "/api/crafts/P5/routine/judge/ohms~PLUG.+~PLUG.-", "{\"written\": \"climbing\"}")
                         .get("passed")
@@ -153,7 +152,7 @@ class PowerTest {
           "ohms~PLUG.+~PLUG.-": {"written": "2.3 ohm"}}}""");
         JsonNode view = app.ask("POST", "/api/work-ups", """
         {"mark": "P9", "kind": "shorts", "complaint": "failed the routine", "occasion": "NOTHING_KNOWN", "seen": {}}""");
-        assertThat(view.get("evidence").get(0).get("answers").get(0).asString()).isEqualTo("it is so");
+        assertThat(view.get("evidence").get(0).get("answers").get(0).asString()).isEqualTo("It is so");
         assertThat(view.get("evidence").get(1).get("answers").get(0).asString()).isEqualTo("2.3 ohm");
         assertThat(view.get("bench").get("shortTest").asString()).isEqualTo("FAILED");
         assertThat(view.get("suspects").get(0).get("title").asString()).isEqualTo("The capacitor is burst and shorted");

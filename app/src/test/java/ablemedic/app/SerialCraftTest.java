@@ -51,7 +51,7 @@ class SerialCraftTest {
                 "{\"version\":" + chart.get("version") + ",\"reason\":\"moved\",\"sheet\":" + sheet + "}");
         JsonNode wrong = line(app.get("/api/crafts/STINT/serial-map"), "GNSS module");
         assertThat(wrong.get("verdict").asString()).isEqualTo("WRONG");
-        assertThat(wrong.get("found").get(0).get("remedy").asString()).contains("port 4");
+        assertThat(wrong.get("found").get(0).get("remedy").asString()).contains("UART 4");
         app.ask("PUT", "/api/crafts/STINT/ports", "{\"version\":" + chart.get("version") + "}");
         assertThat(line(app.get("/api/crafts/STINT/serial-map"), "GNSS module")
                         .get("verdict")
@@ -89,7 +89,7 @@ class SerialCraftTest {
         {"mark":"GODWIT","kind":"positioning","complaint":"no satellites since it fell","occasion":"CRASH","seen":{}}""");
         assertThat(workUp.get("evidence").get(0).toString())
                 .contains("No GNSS, or no satellites")
-                .contains("it is so");
+                .contains("It is so");
         assertThat(workUp.get("suspects").toString())
                 .as("props, which a crash breaks most often, do not hide satellites")
                 .doesNotContain("prop is");
@@ -114,7 +114,7 @@ class SerialCraftTest {
         assertThat(answer.statusCode()).as(answer.body()).isEqualTo(200);
         JsonNode finding = app.json.readTree(answer.body());
         assertThat(finding.get("outcome").asString()).isEqualTo("turned");
-        assertThat(finding.get("label").asString()).contains("upside down");
+        assertThat(finding.get("label").asString()).contains("inverted");
         JsonNode kept =
                 app.get("/api/work-ups/" + workUp.get("id") + "/captures").get(0);
         assertThat(kept.get("checkId").asString()).isEqualTo("signal-at-pad-R1");

@@ -96,8 +96,7 @@ class SnapshotsTest {
                 .contains("180");
         assertThat(found.get("suspects").get(0).get("belief").asDouble()).isGreaterThan(0.95);
         JsonNode again = app.get("/api/work-ups/" + workUp.get("id"));
-        assertThat(again.get("evidence").get(1).get("title").asString())
-                .isEqualTo("Settings export, snapshot 2");
+        assertThat(again.get("evidence").get(1).get("title").asString()).isEqualTo("Settings export, snapshot 2");
         assertThat(app.get("/api/crafts/SNIPE/snapshots/2/changes?since=1")
                         .get("complaint")
                         .asString())

@@ -48,7 +48,7 @@ class WalkTest {
             browser.type("#complaint", "Dips at the back and goes over");
             browser.click("input[name=kind][value=take-off]");
             browser.click("input[name=seen-manner]");
-            browser.click("[role=radio][aria-label='rear-left corner']");
+            browser.click("[role=radio][aria-label='Rear-left corner']");
             browser.seeText("Rear-left corner");
             settled(browser);
             browser.press("Start the work-up");
@@ -62,7 +62,7 @@ class WalkTest {
             outOfTurn(browser, patient, path);
             new Walker(app, browser, patient, path).checkUntilSomethingStandsOut(true);
 
-            browser.seeText("The rear-left prop is of the wrong hand");
+            browser.seeText("The rear-left prop is for the wrong rotation");
             settled(browser);
             JsonNode fix = app.get("/api" + path).get("fix");
             browser.press("Done this way");
@@ -81,7 +81,7 @@ class WalkTest {
 
             browser.press("To the repair log");
             browser.seeText("Dips at the back");
-            browser.seeText("The rear-left prop is of the wrong hand");
+            browser.seeText("The rear-left prop is for the wrong rotation");
             browser.seeText("Hover test");
             settled(browser);
             browser.open("/crafts/EIDER");
@@ -200,7 +200,7 @@ class WalkTest {
             browser.await(() -> version(path) > unrecorded);
 
             new Walker(app, browser, patient, path).checkUntilSomethingStandsOut(false);
-            browser.seeText("Enter the output order 2-1-3-4");
+            browser.seeText("Set the output order to 2-1-3-4");
             settled(browser);
             browser.tabTo(".options .act");
             browser.keys(Keys.ENTER);
@@ -429,7 +429,7 @@ class WalkTest {
             browser.keys("b");
             browser.type("#pasted", "set board_turn = 180/0/0\nset gain_percent = 100");
             browser.press("Record");
-            browser.seeText("Listing of the settings, snapshot 2");
+            browser.seeText("Settings export, snapshot 2");
             browser.seeText("Board alignment setting is off: upside down");
             settled(browser);
             browser.open("/crafts/W-LISTED/snapshots");
@@ -649,9 +649,9 @@ class WalkTest {
             browser.await(() -> app.get("/api/work-ups/" + view.get("id").asLong())
                     .get("suspects")
                     .get(0)
-                    .get("title")
+                    .get("faultId")
                     .asString()
-                    .startsWith("The receiver was set to speak"));
+                    .startsWith("speaks-"));
             assertThat(app.get("/api/work-ups/" + view.get("id").asLong() + "/captures")
                             .get(0)
                             .get("name")

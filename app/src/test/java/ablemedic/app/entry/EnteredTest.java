@@ -208,7 +208,7 @@ class EnteredTest {
         Entered entered = Entered.at(voltage, Map.of("seen", "low"), Map.of("shown", "14.9 V"));
         assertThat(entered.reading(voltage.answers()))
                 .contains(new Several(Map.of("seen", Chosen.of("low"), "shown", new Measured(14.9))));
-        assertThat(entered.inWords(voltage.answers())).containsExactly("too little", "shown 14.9 V");
+        assertThat(entered.inWords(voltage.answers())).containsExactly("Too little", "shown 14.9 V");
         assertThat(Entered.at(voltage, Map.of(), Map.of()).answersNothing())
                 .as("nothing has to be answered")
                 .isTrue();
