@@ -97,8 +97,7 @@ class WillNotArmTest {
         view = found(app, view, listed.get("row").get("checkId").asString(), "listed");
         assertThat(view.get("checks").findValuesAsString("checkId")).doesNotHaveDuplicates();
         JsonNode suspect = view.get("suspects").get(0);
-        assertThat(suspect.get("title").asString())
-                .contains("3 settings differ");
+        assertThat(suspect.get("title").asString()).contains("3 settings differ");
         assertThat(suspect.get("belief").asDouble()).isGreaterThan(0.9);
         assertThat(shut(view, "switch")).isGreaterThan(0.95);
         assertThat(shut(view, "calibrated")).isGreaterThan(0.95);
