@@ -283,7 +283,7 @@ class SafetyTest {
                         + ", \"reason\": \"lead moved\", \"sheet\": " + sheet + "}");
         JsonNode routine = app.get("/api/crafts/DOOM/routine");
         assertThat(routine.get("state").asString()).isEqualTo("NOT_DONE");
-        assertThat(routine.get("destroyed").get(0).asString()).contains("6.0 V at most", "feeds it 9.0 V");
+        assertThat(routine.get("destroyed").get(0).asString()).contains("6 V at most", "feeds it 9.0 V");
         assertThat(app.refused(409, "POST", "/api/crafts/DOOM/routine", "{\"minutes\": 2, \"readings\": {}}")
                         .get("detail")
                         .asString())
