@@ -14,6 +14,11 @@ public final class Text {
         this.params = params;
     }
 
+    /** Words that open a sentence or stand alone as a label. */
+    public static String capitalized(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+
     /** As one line, for a log, a sheet or a table. */
     public String plain() {
         return parts().stream().map(Param::plain).collect(Collectors.joining());

@@ -57,6 +57,16 @@ public final class Words {
                 .toList();
     }
 
+    /** The same steps as they are read. */
+    public List<String> plainSteps(String key) {
+        return steps(key).stream().map(Text::plain).toList();
+    }
+
+    /** The same steps one behind the other. */
+    public String stepsInOneLine(String key) {
+        return String.join(" ", plainSteps(key));
+    }
+
     /** The name of an outcome. */
     public Text outcome(String id) {
         Template template = entry.outcomes().get(id);

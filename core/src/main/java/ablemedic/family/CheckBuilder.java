@@ -1,7 +1,6 @@
 package ablemedic.family;
 
 import ablemedic.catalogue.Param;
-import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
@@ -21,7 +20,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.function.DoubleUnaryOperator;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 
 /** One check as it is declared: what is asked, what it reads of a craft, what it shows then, and what it costs. */
 public final class CheckBuilder {
@@ -266,7 +264,7 @@ public final class CheckBuilder {
     }
 
     private Function<Craft, String> instruction() {
-        return said(one -> one.steps("do").stream().map(Text::plain).collect(Collectors.joining(" ")));
+        return said(one -> one.stepsInOneLine("do"));
     }
 
     private Function<Craft, String> task() {

@@ -1,7 +1,6 @@
 package ablemedic.family;
 
 import ablemedic.catalogue.Param;
-import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Fix;
@@ -266,8 +265,7 @@ public final class FaultBuilder {
                     id,
                     comesTo.apply(sound, faulty),
                     said.line(key).plain(),
-                    said.steps(key).stream()
-                            .map(Text::plain)
+                    said.plainSteps(key).stream()
                             .filter(step -> !step.isBlank())
                             .toList(),
                     changed.isEmpty() ? values.apply(sound, faulty) : changed,

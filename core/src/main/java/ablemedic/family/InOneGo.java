@@ -1,6 +1,5 @@
 package ablemedic.family;
 
-import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
@@ -14,7 +13,6 @@ import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Joint;
 import java.util.List;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
@@ -74,7 +72,7 @@ public final class InOneGo implements Place.Placed {
 
     @Override
     public String instruction(Craft sound) {
-        return ofCraft.apply(sound).steps("do").stream().map(Text::plain).collect(Collectors.joining(" "));
+        return ofCraft.apply(sound).stepsInOneLine("do");
     }
 
     @Override

@@ -1,7 +1,6 @@
 package ablemedic.family;
 
 import ablemedic.catalogue.Catalogue;
-import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import java.util.List;
 
@@ -25,6 +24,6 @@ public final class SharedSteps {
 
     /** The steps of one name. */
     public static List<String> of(String name) {
-        return STEPS.of(name).steps("").stream().map(Text::plain).toList();
+        return STEPS.of(name).plainSteps("");
     }
 }

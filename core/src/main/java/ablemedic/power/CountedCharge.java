@@ -1,7 +1,6 @@
 package ablemedic.power;
 
 import ablemedic.catalogue.Param;
-import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
@@ -14,7 +13,6 @@ import ablemedic.diagnosis.Gaussian;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.stream.Collectors;
 
 /**
  * What the craft counted of a battery, beside what the charger put back.
@@ -52,7 +50,7 @@ record CountedCharge(String id, OptionalDouble backAh) implements Check<Craft> {
 
     @Override
     public String instruction(Craft sound) {
-        return WORDS.steps("do").stream().map(Text::plain).collect(Collectors.joining(" "));
+        return WORDS.stepsInOneLine("do");
     }
 
     @Override

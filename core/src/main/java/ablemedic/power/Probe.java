@@ -1,7 +1,6 @@
 package ablemedic.power;
 
 import ablemedic.catalogue.Param;
-import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
@@ -23,7 +22,6 @@ import ablemedic.wiring.Electrics;
 import ablemedic.wiring.Wiring;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
 
 /**
  * A meter's two probes on two points of the craft.
@@ -126,7 +124,7 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
     @Override
     public String instruction(Craft sound) {
         Words words = mode == Mode.OHMS ? pointed() : pointed().with("grounded", Param.when(isGrounded(sound)));
-        return words.steps("do").stream().map(Text::plain).collect(Collectors.joining(" "));
+        return words.stepsInOneLine("do");
     }
 
     private static Words words(Mode mode) {

@@ -1,7 +1,6 @@
 package ablemedic.power;
 
 import ablemedic.catalogue.Param;
-import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FcSettings;
@@ -14,7 +13,6 @@ import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Gaussian;
 import ablemedic.physics.Powered;
 import java.util.List;
-import java.util.stream.Collectors;
 
 /** What the craft shows of its current with the motors stopped. */
 record ShownCurrent(String id) implements Check<Craft> {
@@ -41,14 +39,10 @@ record ShownCurrent(String id) implements Check<Craft> {
 
     @Override
     public String instruction(Craft sound) {
-        return WORDS
-                .with(
+        return WORDS.with(
                         "rest",
                         new Param.Quantity(Powered.onBench(sound.electrics()).packA(), "A", 1))
-                .steps("do")
-                .stream()
-                .map(Text::plain)
-                .collect(Collectors.joining(" "));
+                .stepsInOneLine("do");
     }
 
     @Override

@@ -1,7 +1,6 @@
 package ablemedic.power;
 
 import ablemedic.catalogue.Param;
-import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
@@ -15,7 +14,6 @@ import ablemedic.reading.Meter;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.stream.Collectors;
 
 /**
  * What the craft shows of its pack, beside a meter at the battery's plug. What the meter shows is told with it; until
@@ -58,7 +56,7 @@ record ShownVoltage(String id, double charge, Meter meter, OptionalDouble meterV
 
     @Override
     public String instruction(Craft sound) {
-        return words().steps("do").stream().map(Text::plain).collect(Collectors.joining(" "));
+        return words().stepsInOneLine("do");
     }
 
     private Words words() {

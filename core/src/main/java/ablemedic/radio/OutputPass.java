@@ -1,7 +1,6 @@
 package ablemedic.radio;
 
 import ablemedic.catalogue.Param;
-import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
@@ -55,9 +54,6 @@ public record OutputPass(int auxiliary, List<String> against, List<String> steps
                                 .plain());
                     }
                 });
-        return new OutputPass(
-                channel - STICKS,
-                List.copyOf(against),
-                words.steps("").stream().map(Text::plain).toList());
+        return new OutputPass(channel - STICKS, List.copyOf(against), words.plainSteps(""));
     }
 }

@@ -1,7 +1,6 @@
 package ablemedic.radio;
 
 import ablemedic.catalogue.Param;
-import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
@@ -217,10 +216,7 @@ public record ReturnHome(List<Condition> conditions, List<String> plan) {
                     .with("climb", metres(climb))
                     .with("seconds", Param.whole(Math.round(seconds), "s"))
                     .with("spare", Param.whole(Math.round(SPARE * seconds), "s"))
-                    .steps("")
-                    .stream()
-                    .map(Text::plain)
-                    .toList();
+                    .plainSteps("");
         }
 
         private void add(String what, boolean holds, String value, String source, String remedy) {

@@ -1,7 +1,6 @@
 package ablemedic.requirement;
 
 import ablemedic.catalogue.Param;
-import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.configuration.Device;
 import ablemedic.configuration.Setting;
@@ -83,12 +82,7 @@ public sealed interface Edit permits Enter, TurnMount, ReverseMotors, MoveBalanc
 
     /** A setting entered by what is done, in the words of a catalogue: {@code edit} and its steps. */
     static <T> Edit doing(Setting<T> setting, T value, Words words, double minutes) {
-        return new Enter<>(
-                setting,
-                value,
-                words.line("edit").plain(),
-                minutes,
-                words.steps("edit").stream().map(Text::plain).toList());
+        return new Enter<>(setting, value, words.line("edit").plain(), minutes, words.plainSteps("edit"));
     }
 
     /** Something done that a setting tells of, such as a calibration. */

@@ -1,7 +1,6 @@
 package ablemedic.requirement;
 
 import ablemedic.catalogue.Catalogue;
-import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.diagnosis.Fix.Value;
 import java.util.List;
@@ -17,7 +16,7 @@ final class EditWords {
     }
 
     static List<String> steps(Words words) {
-        return words.steps("title").stream().map(Text::plain).toList();
+        return words.plainSteps("title");
     }
 
     static List<Value> values(Words words) {

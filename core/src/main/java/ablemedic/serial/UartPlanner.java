@@ -134,7 +134,7 @@ public final class UartPlanner {
     }
 
     private static String sentence(String words) {
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1) + ".";
+        return Text.capitalized(words) + ".";
     }
 
     /** The ports that are taken, as bits, and whether a receiver has one over which telemetry goes too. */
@@ -377,8 +377,6 @@ public final class UartPlanner {
     }
 
     private static List<String> otherwise(UartRequest wish) {
-        return Serial.WORDS.name("planner-" + wish.job().id()).steps("").stream()
-                .map(Text::plain)
-                .toList();
+        return Serial.WORDS.name("planner-" + wish.job().id()).plainSteps("");
     }
 }

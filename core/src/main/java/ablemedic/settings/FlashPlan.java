@@ -1,7 +1,6 @@
 package ablemedic.settings;
 
 import ablemedic.catalogue.Catalogue;
-import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.configuration.Setting;
 import ablemedic.family.SharedSteps;
@@ -40,10 +39,7 @@ public record FlashPlan(List<Renamed> renamed, List<Lost> lost) {
     public record Step(String id, String text, String stops, List<String> ways) {
         private static Step of(Words words) {
             return new Step(
-                    words.id(),
-                    words.line("do").plain(),
-                    words.line("stops").plain(),
-                    words.steps("do").stream().map(Text::plain).toList());
+                    words.id(), words.line("do").plain(), words.line("stops").plain(), words.plainSteps("do"));
         }
     }
 

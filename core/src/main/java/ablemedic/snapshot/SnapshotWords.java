@@ -1,7 +1,6 @@
 package ablemedic.snapshot;
 
 import ablemedic.catalogue.Catalogue;
-import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.family.SharedSteps;
 import java.util.List;
@@ -17,6 +16,6 @@ final class SnapshotWords {
     }
 
     static List<String> steps(Words words, String line) {
-        return words.steps(line).stream().map(Text::plain).toList();
+        return words.plainSteps(line);
     }
 }

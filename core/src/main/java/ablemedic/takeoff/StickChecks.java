@@ -3,6 +3,7 @@ package ablemedic.takeoff;
 import static ablemedic.diagnosis.Prediction.from;
 
 import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.craft.RadioSettings;
@@ -34,16 +35,13 @@ final class StickChecks {
         InOneGo all = new InOneGo(
                 words,
                 Arrays.stream(Stick.values())
-                        .map(stick -> sentence(of(words, stick).line("part").plain()))
+                        .map(stick ->
+                                Text.capitalized(of(words, stick).line("part").plain()))
                         .toList(),
                 each,
                 1.2);
         checks.add(all);
         all.parts().forEach(checks::add);
-    }
-
-    private static String sentence(String words) {
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
     private static Words of(Words words, Stick stick) {
@@ -69,7 +67,7 @@ final class StickChecks {
     private static Choices bars(Words words) {
         List<Outcome> outcomes = new ArrayList<>();
         for (Stick bar : Stick.values()) {
-            Words named = words.with("bar", Param.written(sentence(bar.label())));
+            Words named = words.with("bar", Param.written(Text.capitalized(bar.label())));
             outcomes.add(new Outcome(bar.label() + "-up", named.outcome("up").plain()));
             outcomes.add(
                     new Outcome(bar.label() + "-down", named.outcome("down").plain()));

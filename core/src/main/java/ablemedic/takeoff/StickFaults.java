@@ -1,6 +1,7 @@
 package ablemedic.takeoff;
 
 import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Text;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FcSettings;
@@ -48,12 +49,8 @@ final class StickFaults {
                         TakeOffOdds.STICKS,
                         RadioSettings.STICK_ORDER,
                         order -> Effects.exchanged(order, one, other))
-                .with("one", Param.written(sentence(one.label())))
+                .with("one", Param.written(Text.capitalized(one.label())))
                 .with("other", Param.written(other.label())));
-    }
-
-    private static String sentence(String word) {
-        return Character.toUpperCase(word.charAt(0)) + word.substring(1);
     }
 
     private void otherOrder(String entry, Setting<StickOrder> wrong, Setting<StickOrder> right) {

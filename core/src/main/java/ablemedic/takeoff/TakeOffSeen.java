@@ -1,6 +1,5 @@
 package ablemedic.takeoff;
 
-import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
@@ -23,7 +22,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -99,7 +97,7 @@ final class TakeOffSeen implements Place.Placed {
 
     @Override
     public String instruction(Craft sound) {
-        return WORDS.steps("do").stream().map(Text::plain).collect(Collectors.joining(" "));
+        return WORDS.stepsInOneLine("do");
     }
 
     @Override

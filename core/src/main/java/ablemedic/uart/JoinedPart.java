@@ -2,6 +2,7 @@ package ablemedic.uart;
 
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.protocol.Format;
 import ablemedic.protocol.Format.Back;
@@ -143,8 +144,7 @@ public record JoinedPart(
 
         /** What is wrong, in a sentence. */
         public String text() {
-            String text = words().line("is").plain();
-            return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+            return Text.capitalized(words().line("is").plain());
         }
 
         /** What fixes it, in a sentence. */

@@ -6,6 +6,7 @@ import ablemedic.app.chart.ElectricEntry.PackEntry;
 import ablemedic.app.chart.ElectricEntry.PartEntry;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.parts.PartTypeStore;
+import ablemedic.catalogue.Text;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.parts.PartType;
@@ -144,14 +145,7 @@ public class PartsController {
     }
 
     private Chart revised(String mark, long version, BuildSheet sheet, String reason) {
-        crafts.revise(
-                mark,
-                version,
-                crafts.storable(sheet),
-                reason,
-                "part",
-                Character.toUpperCase(reason.charAt(0)) + reason.substring(1),
-                clock.instant());
+        crafts.revise(mark, version, crafts.storable(sheet), reason, "part", Text.capitalized(reason), clock.instant());
         return charts.of(mark);
     }
 

@@ -1,6 +1,7 @@
 package ablemedic.app.chart;
 
 import ablemedic.app.chart.Charts.Chart;
+import ablemedic.catalogue.Text;
 import ablemedic.craft.Craft;
 import ablemedic.protocol.Format;
 import ablemedic.serial.SerialMap;
@@ -128,7 +129,7 @@ class SerialMapController {
                 crafts.storable(sheet),
                 reason,
                 "sheet",
-                Character.toUpperCase(reason.charAt(0)) + reason.substring(1),
+                Text.capitalized(reason),
                 clock.instant());
         return charts.of(known);
     }
