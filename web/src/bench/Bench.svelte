@@ -1,7 +1,7 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import { api, ask, type Schemas } from '../api/client';
-  import { navigate } from '../router';
+  import { navigate } from '../navigation';
   import { keys } from '../shared/keys.svelte';
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';

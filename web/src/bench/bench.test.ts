@@ -28,7 +28,7 @@ vi.mock('../api/client', async (original) => {
   return { ...(await original<object>()), api: { GET: call('GET'), POST: call('POST'), PUT: call('PUT') } };
 });
 
-vi.mock('../router', () => ({ navigate: vi.fn() }));
+vi.mock('../navigation', () => ({ navigate: vi.fn() }));
 
 const empty = { needing: [], unreadable: [], fit: [], due: [], grounded: [], aside: [] };
 

@@ -1,12 +1,12 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { api, ask, words, type Schemas } from '../api/client';
-  import { route } from '../router';
+  import { route } from '../navigation';
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
   import TopView from '../shared/TopView.svelte';
   import ArchiveCraft from './ArchiveCraft.svelte';
-  import LeadsAndPower from './LeadsAndPower.svelte';
+  import WiringAndPower from './WiringAndPower.svelte';
   import LogNote from './LogNote.svelte';
   import FileList from '../files/FileList.svelte';
   import { Files } from '../files/files.svelte';
@@ -164,7 +164,7 @@
       <a href={`/api/crafts/${encodeURIComponent(c.mark)}/label?${zone()}`} target="_blank">Ready label</a>
       <a href={`/api/crafts/${encodeURIComponent(c.mark)}/drawing`} download={`${c.mark}.svg`}>Drawing</a>
     </p>
-    <LeadsAndPower chart={c} />
+    <WiringAndPower chart={c} />
     <SerialLines chart={c} ontold={(now) => (chart.value = now)} />
 
     <FileList {files} />

@@ -1,7 +1,7 @@
 <script lang="ts">
   import NumberEntry from '../shared/NumberEntry.svelte';
   import { untrack } from 'svelte';
-  import { navigate, route } from '../router';
+  import { navigate, route } from '../navigation';
   import Choice from '../shared/Choice.svelte';
   import Notice from '../shared/Notice.svelte';
   import TopView from '../shared/TopView.svelte';

@@ -3,7 +3,7 @@
   import { onMount } from 'svelte';
   import { api, ask, Problem, words, type Schemas } from '../api/client';
   import { searchParams } from 'sv-router';
-  import { navigate } from '../router';
+  import { navigate } from '../navigation';
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
 

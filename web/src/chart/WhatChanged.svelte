@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '../api/client';
-  import { explains, type SnapshotsState } from './snapshots.svelte';
+  import { explains, type SnapshotsState } from '../snapshot/snapshots.svelte';
 
   /** What changed since another snapshot, group by group: what it causes and ends, and what of it explains the open complaint. */
   let { snapshots, changes }: { snapshots: SnapshotsState; changes: Schemas['ChangesView'] } = $props();

@@ -3,11 +3,11 @@
   import { onMount, untrack } from 'svelte';
   import { searchParams } from 'sv-router';
   import { api, ask, type Schemas } from '../api/client';
-  import { navigate, route } from '../router';
+  import { navigate, route } from '../navigation';
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
-  import LeadRow from './LeadRow.svelte';
-  import LeadsByPointing from './LeadsByPointing.svelte';
+  import WireRow from './WireRow.svelte';
+  import WiresByPointing from './WiresByPointing.svelte';
   import { WiringState } from './wiring.svelte';
 
   const shelf = new Loading<Schemas['ShelfSort'][]>();
@@ -155,7 +155,7 @@
 
       <form onsubmit={keep}>
         <h2>Wires</h2>
-        <LeadsByPointing {work} sought={String(searchParams.get('pad') ?? '')} />
+        <WiresByPointing {work} sought={String(searchParams.get('pad') ?? '')} />
         <details>
           <summary>All {work.leads.length} wires as a list</summary>
           <p class="small">A pad is written as part.pad. Gauge by AWG; the larger, the thinner.</p>
@@ -164,7 +164,7 @@
           >
           <div class="leads">
             {#each work.leads.keys() as i (i)}
-              <LeadRow bind:lead={work.leads[i]!} number={i + 1} onremove={() => work.leads.splice(i, 1)} />
+              <WireRow bind:lead={work.leads[i]!} number={i + 1} onremove={() => work.leads.splice(i, 1)} />
             {/each}
           </div>
         </details>

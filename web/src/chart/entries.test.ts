@@ -1,6 +1,6 @@
 import { fireEvent, render, screen, waitFor } from '@testing-library/svelte';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import LeadRow from './LeadRow.svelte';
+import WireRow from './WireRow.svelte';
 import LogNote from './LogNote.svelte';
 
 const { sent, reply } = vi.hoisted(() => ({ sent: [] as unknown[], reply: { status: 200 } }));
@@ -26,7 +26,7 @@ describe('a wire', () => {
   it('names each of its fields by its number and is taken off by its own button', async () => {
     const onremove = vi.fn();
     const lead = { from: 'PLUG.+', to: 'PB.IN+', gaugeAwg: 12, lengthMm: 60, plugged: true };
-    render(LeadRow, { lead, number: 3, onremove });
+    render(WireRow, { lead, number: 3, onremove });
     expect(screen.getByLabelText<HTMLInputElement>('Wire 3 from pad').value).toBe('PLUG.+');
     expect(screen.getByLabelText<HTMLInputElement>('Gauge of wire 3').value).toBe('12');
     expect(screen.getByLabelText<HTMLInputElement>('Length of wire 3 in millimetres').value).toBe('60');

@@ -5,7 +5,7 @@ import { begin, chart, last, server } from '../testing/server';
 import Frame from './Frame.svelte';
 
 const { gone } = vi.hoisted(() => ({ gone: [] as unknown[] }));
-vi.mock('../router', () => ({
+vi.mock('../navigation', () => ({
   navigate: (...to: unknown[]) => gone.push(to),
   route: { params: { mark: 'TERN' } }
 }));

@@ -5,7 +5,7 @@ import NewCraft from './NewCraft.svelte';
 
 const { params, gone } = vi.hoisted(() => ({ params: {} as Record<string, string>, gone: [] as unknown[] }));
 vi.mock('sv-router', () => ({ searchParams: { get: (key: string) => params[key] } }));
-vi.mock('../router', () => ({ navigate: (...to: unknown[]) => gone.push(to) }));
+vi.mock('../navigation', () => ({ navigate: (...to: unknown[]) => gone.push(to) }));
 vi.mock('../api/client', async (original) =>
   (await import('../testing/server')).standIn(await original<object>())
 );

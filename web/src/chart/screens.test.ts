@@ -10,14 +10,14 @@ import ArchiveCraft from './ArchiveCraft.svelte';
 import LogList from './LogList.svelte';
 import LogNote from './LogNote.svelte';
 import NameAndBuilder from './NameAndBuilder.svelte';
-import RadioOff from './RadioOff.svelte';
-import SetUp from './SetUp.svelte';
+import RadioOff from '../radiooff/RadioOff.svelte';
+import SetUp from '../setup/SetUp.svelte';
 
 const { gone, route } = vi.hoisted(() => ({
   gone: [] as unknown[],
   route: { params: { mark: 'TERN' } as Record<string, string> }
 }));
-vi.mock('../router', () => ({ navigate: (...to: unknown[]) => gone.push(to), route }));
+vi.mock('../navigation', () => ({ navigate: (...to: unknown[]) => gone.push(to), route }));
 vi.mock('sv-router', () => ({ searchParams: { get: () => undefined } }));
 vi.mock('../api/client', async (original) =>
   (await import('../testing/server')).standIn(await original<object>())

@@ -3,14 +3,14 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { begin, chart, last, server } from '../testing/server';
 import BoardOrientation from './BoardOrientation.svelte';
 import Instruments from './Instruments.svelte';
-import LeadDrop from './LeadDrop.svelte';
+import WireDrop from './WireDrop.svelte';
 import LimiterBulb from './LimiterBulb.svelte';
 import Meter from './Meter.svelte';
 import MadeUp from './MadeUp.svelte';
 import ModemChain from './ModemChain.svelte';
 import MotorMap from './MotorMap.svelte';
-import PackInstrument from './PackInstrument.svelte';
-import PortPlanner from './PortPlanner.svelte';
+import BatteryInstrument from './BatteryInstrument.svelte';
+import UartPlanner from './UartPlanner.svelte';
 import RailBudget from './RailBudget.svelte';
 import ReadHere from './ReadHere.svelte';
 import ScaleFromReadings from './ScaleFromReadings.svelte';
@@ -225,7 +225,7 @@ describe('an instrument opened from a chart', () => {
         ]
       }
     });
-    render(PortPlanner);
+    render(UartPlanner);
     await waitFor(() =>
       expect(post()).toEqual({
         board: 'board-f4-pad',
@@ -307,7 +307,7 @@ describe('an instrument alone', () => {
       areaMm2: 1.31,
       thinnestAwg: 19
     };
-    render(LeadDrop);
+    render(WireDrop);
     await waitFor(() => screen.getByText('0.042 V'));
     expect(screen.getByText('AWG 19')).toBeDefined();
     await fireEvent.input(screen.getByLabelText('Current, A'), { target: { value: '35' } });
@@ -317,7 +317,7 @@ describe('an instrument alone', () => {
   it('says that no gauge will do, that a bulb cannot do the job, and that a pin would die', async () => {
     const drop = { dropV: 1, resistanceMohm: 2, heatW: 8, diameterMm: 1, areaMm2: 1 };
     server.answers['/api/instruments/lead-drop'] = drop;
-    render(LeadDrop);
+    render(WireDrop);
     await waitFor(() => screen.getByText(/none: shorten the wire/));
     const bulb = { currentA: 1, craftV: 2, bulbV: 3, look: 'dark', shortW: 66, series: 2, beside: [] };
     server.answers['/api/instruments/limiter-bulb'] = { ...bulb, fitness: 'BURNS_OUT' };
@@ -349,7 +349,7 @@ describe('an instrument alone', () => {
       { id: 'LONG_LIFE', label: 'long life' },
       { id: 'BOLD', label: 'bold' }
     ];
-    render(PackInstrument);
+    render(BatteryInstrument);
     await waitFor(() => screen.getByText('bold'));
     await waitFor(() => expect(post()).toMatchObject({ school: 'LONG_LIFE', kind: { cells: 4 } }));
   });

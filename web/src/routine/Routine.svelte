@@ -1,7 +1,7 @@
 <script lang="ts">
   import { onMount, untrack } from 'svelte';
   import { searchParams } from 'sv-router';
-  import { navigate, route } from '../router';
+  import { navigate, route } from '../navigation';
   import { answerKeys } from '../shared/answer/answer.svelte';
   import { keys } from '../shared/keys.svelte';
   import Notice from '../shared/Notice.svelte';

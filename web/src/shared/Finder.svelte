@@ -1,6 +1,6 @@
 <script lang="ts">
   import { api, ask } from '../api/client';
-  import { navigate } from '../router';
+  import { navigate } from '../navigation';
   import { Loading } from './loading.svelte';
   import Sheet from './Sheet.svelte';
 

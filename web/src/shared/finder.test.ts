@@ -7,7 +7,7 @@ const { gone } = vi.hoisted(() => ({ gone: [] as unknown[] }));
 vi.mock('../api/client', async (original) =>
   (await import('../testing/server')).standIn(await original<object>())
 );
-vi.mock('../router', () => ({ navigate: (...to: unknown[]) => gone.push(to) }));
+vi.mock('../navigation', () => ({ navigate: (...to: unknown[]) => gone.push(to) }));
 
 beforeEach(() => {
   gone.length = 0;

@@ -2,7 +2,7 @@
   import { onMount } from 'svelte';
   import { searchParams } from 'sv-router';
   import { api, ask, words, type Schemas } from '../api/client';
-  import { navigate } from '../router';
+  import { navigate } from '../navigation';
   import Answer from '../shared/answer/Answer.svelte';
   import { AnswerState } from '../shared/answer/answer.svelte';
   import { Loading } from '../shared/loading.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { zone } from '../transfer/transfer.svelte';
   import { onMount, untrack } from 'svelte';
-  import { route } from '../router';
+  import { route } from '../navigation';
   import { answerKeys } from '../shared/answer/answer.svelte';
   import { keys } from '../shared/keys.svelte';
   import Locks from '../shared/Locks.svelte';

@@ -98,7 +98,7 @@ public final class Families {
         return !faulty.arms().equals(fixed.arms())
                 || !faulty.wiring().equals(fixed.wiring())
                 || !faulty.seat().equals(fixed.seat())
-                || !faulty.electrics().harm().equals(fixed.electrics().harm());
+                || !faulty.electrics().defects().equals(fixed.electrics().defects());
     }
 
     /** What may keep a craft from arming, for a complaint of that, each with how likely it is by all that is known. */

@@ -3,4 +3,5 @@
  * {@code diagnosis} the reasoning, and each family adds its faults, checks and physics. {@link ablemedic.Families}
  * lists them.
  */
+@org.jspecify.annotations.NullMarked
 package ablemedic;

@@ -86,7 +86,7 @@ class ArchitectureTest {
             .resideInAPackage("..configuration..")
             .should()
             .onlyDependOnClassesThat()
-            .resideInAnyPackage("ablemedic.configuration..", "java..");
+            .resideInAnyPackage("ablemedic.configuration..", "java..", "org.jspecify..");
 
     @ArchTest
     static final ArchRule theCraftKnowsNoReasoning = noClasses()
@@ -109,6 +109,7 @@ class ArchitectureTest {
                     "ablemedic.protocol..",
                     "ablemedic.capture..",
                     "java..",
+                    "org.jspecify..",
                     "io.dronefleet..",
                     "de.siegmar..",
                     "ch.randelshofer..");
@@ -120,7 +121,12 @@ class ArchitectureTest {
             .should()
             .onlyDependOnClassesThat()
             .resideInAnyPackage(
-                    "ablemedic.export..", "ablemedic.protocol..", "java..", "de.siegmar..", "tools.jackson..");
+                    "ablemedic.export..",
+                    "ablemedic.protocol..",
+                    "java..",
+                    "org.jspecify..",
+                    "de.siegmar..",
+                    "tools.jackson..");
 
     @ArchTest
     static final ArchRule theNamesOfAFirmwareKnowNoTrouble = classes()
@@ -136,6 +142,7 @@ class ArchitectureTest {
                     "ablemedic.protocol..",
                     "ablemedic.configuration..",
                     "java..",
+                    "org.jspecify..",
                     "de.siegmar..");
 
     @ArchTest
@@ -155,5 +162,5 @@ class ArchitectureTest {
                     "ablemedic.firmware..")
             .should()
             .onlyDependOnClassesThat()
-            .resideInAnyPackage("ablemedic..", "java..", "org.hipparchus..");
+            .resideInAnyPackage("ablemedic..", "java..", "org.hipparchus..", "org.jspecify..");
 }

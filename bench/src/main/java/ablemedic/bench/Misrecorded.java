@@ -14,6 +14,7 @@ import ablemedic.reading.Meter;
 import ablemedic.requirement.Conflict;
 import ablemedic.requirement.Recorded;
 import ablemedic.requirement.Required;
+import ablemedic.simulation.SimulatedBody;
 import ablemedic.wiring.ElectricSheet;
 import ablemedic.wiring.Electrics;
 import ablemedic.wiring.UnusableSheetException;
@@ -83,7 +84,7 @@ final class Misrecorded {
         if (record.equals(truth) || !outOfDate && required.conflicts().isEmpty()) {
             return Optional.empty();
         }
-        Craft unlike = Unlike.craft(required.craft(), seed);
+        Craft unlike = SimulatedBody.of(required.craft(), seed);
         Optional<Craft> body = outOfDate ? asInTruth(unlike, record, required) : Optional.of(unlike);
         Occasion occasion = Occasion.values()[random.nextInt(Occasion.values().length)];
         Diagnosis<Craft> diagnosis = new Diagnosis<>(Families.book(required, Meter.USUAL), Assumptions.USUAL);
@@ -190,7 +191,7 @@ final class Misrecorded {
 
     /** Some fault that has nothing to do with the record. */
     private List<Fault<Craft>> other(Diagnosis<Craft> diagnosis, Occasion occasion) {
-        return List.of(Unlike.fault(
+        return List.of(FaultDraw.of(
                 diagnosis.book().faults().stream()
                         .filter(fault -> !fault.isRecorded())
                         .toList(),

@@ -7,12 +7,13 @@ import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Occasion;
-import ablemedic.diagnosis.SimulatedTechnician;
-import ablemedic.diagnosis.SimulatedTechnician.Habit;
-import ablemedic.diagnosis.SimulatedTechnician.Patient;
-import ablemedic.diagnosis.SimulatedTechnician.Walk;
 import ablemedic.family.Complaint;
 import ablemedic.reading.Meter;
+import ablemedic.simulation.SimulatedBody;
+import ablemedic.simulation.SimulatedCraft;
+import ablemedic.simulation.SimulatedTechnician;
+import ablemedic.simulation.SimulatedTechnician.Habit;
+import ablemedic.simulation.SimulatedTechnician.Walk;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -76,7 +77,7 @@ final class Patients {
         long drawnFrom = mixed(seed + 31L * mark.hashCode() + number);
         Random random = new Random(drawnFrom);
         Occasion occasion = Occasion.values()[random.nextInt(Occasion.values().length)];
-        return Stream.generate(() -> Unlike.fault(faults, occasion, random))
+        return Stream.generate(() -> FaultDraw.of(faults, occasion, random))
                 .flatMap(fault ->
                         complaint(fault).map(complaint -> new Drawn(fault, complaint, occasion, drawnFrom)).stream())
                 .findFirst()
@@ -120,7 +121,7 @@ final class Patients {
         long drawnFrom = mixed(seed + 31L * mark.hashCode() + number);
         Misrecorded.Drawn drawn = Misrecorded.draw(craft, drawnFrom);
         Walk walk = walk(
-                new Patient<>(drawn.sheet(), drawn.body(), drawn.faults(), WRONG_OBSERVATIONS, METER),
+                new SimulatedCraft<>(drawn.sheet(), drawn.body(), drawn.faults(), WRONG_OBSERVATIONS, METER),
                 drawn.diagnosis(),
                 drawn.complaint(),
                 drawn.occasion(),
@@ -130,14 +131,14 @@ final class Patients {
     }
 
     private Walked walk(Drawn drawn, Diagnosis<Craft> by, Habit habit) {
-        Patient<Craft> patient = new Patient<>(
-                craft, Unlike.craft(craft, drawn.seed()), List.of(drawn.fault()), WRONG_OBSERVATIONS, METER);
+        SimulatedCraft<Craft> patient = new SimulatedCraft<>(
+                craft, SimulatedBody.of(craft, drawn.seed()), List.of(drawn.fault()), WRONG_OBSERVATIONS, METER);
         return new Walked(
                 drawn.fault().id(), walk(patient, by, drawn.complaint(), drawn.occasion(), habit, drawn.seed()));
     }
 
     private static Walk walk(
-            Patient<Craft> patient,
+            SimulatedCraft<Craft> patient,
             Diagnosis<Craft> by,
             Complaint complaint,
             Occasion occasion,

@@ -1,8 +1,8 @@
 package ablemedic.bench;
 
 import ablemedic.bench.Patients.Walked;
-import ablemedic.diagnosis.SimulatedTechnician.Habit;
-import ablemedic.diagnosis.SimulatedTechnician.Walk;
+import ablemedic.simulation.SimulatedTechnician.Habit;
+import ablemedic.simulation.SimulatedTechnician.Walk;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

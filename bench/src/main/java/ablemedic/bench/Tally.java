@@ -1,7 +1,7 @@
 package ablemedic.bench;
 
-import ablemedic.diagnosis.SimulatedTechnician.Habit;
-import ablemedic.diagnosis.SimulatedTechnician.Walk;
+import ablemedic.simulation.SimulatedTechnician.Habit;
+import ablemedic.simulation.SimulatedTechnician.Walk;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

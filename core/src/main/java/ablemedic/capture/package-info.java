@@ -5,4 +5,5 @@
  * {@link ablemedic.capture.CaptureWriter} makes such files. Nothing of a file is believed before it is checked, and
  * what cannot be read is said with its line or offset.
  */
+@org.jspecify.annotations.NullMarked
 package ablemedic.capture;

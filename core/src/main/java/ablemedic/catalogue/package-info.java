@@ -4,4 +4,5 @@
  * together when it is shown, as a line for people or as parts of which a screen knows what they are. It knows nothing
  * of the trade.
  */
+@org.jspecify.annotations.NullMarked
 package ablemedic.catalogue;

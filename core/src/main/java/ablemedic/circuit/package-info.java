@@ -4,4 +4,5 @@
  * takes to settle and what voltage each node has. A network altered in a few places is answered from the one it came
  * from, which is what makes hundreds of suspects cheap.
  */
+@org.jspecify.annotations.NullMarked
 package ablemedic.circuit;

@@ -3,4 +3,5 @@
  * it is built and what its board was told; a sound craft is one where the two agree. Every family reads it, every fault
  * returns a changed copy.
  */
+@org.jspecify.annotations.NullMarked
 package ablemedic.craft;

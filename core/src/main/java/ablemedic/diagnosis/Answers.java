@@ -87,7 +87,7 @@ public sealed interface Answers {
         }
 
         /** The value below which a share of the scale lies. */
-        double at(double share) {
+        public double at(double share) {
             double from = asinh(low / finest);
             return Double.isInfinite(finest)
                     ? low + share * (high - low)

@@ -32,7 +32,7 @@ public record Case<S>(S sound, Occasion occasion, List<Evidence<S>> evidence, Li
     }
 
     /** What a check gave on the system as it is now, in the order it came. */
-    List<Finding<S>> madeNow(Check<S> check) {
+    public List<Finding<S>> madeNow(Check<S> check) {
         return foundNow()
                 .filter(finding -> finding.check().id().equals(check.id()))
                 .toList();
@@ -56,7 +56,8 @@ public record Case<S>(S sound, Occasion occasion, List<Evidence<S>> evidence, Li
         return after(repairs, state);
     }
 
-    static <S> S after(List<Repair<S>> repairs, S system) {
+    /** A system after some repairs. */
+    public static <S> S after(List<Repair<S>> repairs, S system) {
         S state = system;
         for (Repair<S> repair : repairs) {
             state = repair.fix().applyTo(state);

@@ -318,7 +318,7 @@ public final class Posterior<S> {
     }
 
     /** The remedies a story still owes; what is not in the book owes one that nobody knows. */
-    Set<String> owed(Hypothesis<S> hypothesis) {
+    public Set<String> owed(Hypothesis<S> hypothesis) {
         return hypothesis.owed(remedies, known.repairs());
     }
 

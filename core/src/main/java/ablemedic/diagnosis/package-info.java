@@ -4,4 +4,5 @@
  * nothing of any trade, so that it can be proven on published examples. Everything here is a pure function of its
  * arguments: the same case gives the same standing and the same plan.
  */
+@org.jspecify.annotations.NullMarked
 package ablemedic.diagnosis;

@@ -1,7 +1,8 @@
 /**
- * Listings of settings as boards and ground stations write them: lines of name = value, tables, JSON and parameter
- * files. {@link ablemedic.listing.Listing#read} takes any bytes, keeps them, and gives the names and values in them
- * with their lines; what it does not understand it reports and never drops. It knows no setting and no craft: what a
- * name means is told by {@link ablemedic.firmware}.
+ * Settings exports as flight controllers and ground stations write them: lines of names and values, tables, JSON and
+ * parameter files. {@link SettingsExport#read} takes any bytes, keeps them, and gives names and values with their
+ * lines; what it does not understand it reports and never drops. What a name means is known to
+ * {@link ablemedic.firmware}.
  */
+@org.jspecify.annotations.NullMarked
 package ablemedic.export;

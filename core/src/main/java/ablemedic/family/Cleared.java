@@ -5,7 +5,7 @@ import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Reading;
-import ablemedic.wiring.Defect;
+import ablemedic.wiring.CopperDefect;
 import ablemedic.wiring.Electrics;
 import ablemedic.wiring.Wiring.Link;
 import java.util.ArrayList;
@@ -30,7 +30,7 @@ public final class Cleared {
         double likely = asItShould.likelihood(reading);
         List<Link> cleared = new ArrayList<>();
         for (Link link : sound.wiring().links()) {
-            Craft open = whole.withElectrics(sound.with(new Defect.Open(link.id())));
+            Craft open = whole.withElectrics(sound.with(new CopperDefect.Open(link.id())));
             if (check.outlook(open).likelihood(reading) * CLEARS < likely) {
                 cleared.add(link);
             }

@@ -17,6 +17,7 @@ import java.util.function.BiFunction;
 import java.util.function.BiPredicate;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
 
 /** One fault as it is declared: where it sits, how likely it is, what it changes, and the fix that undoes it. */
 public final class FaultBuilder {
@@ -31,7 +32,7 @@ public final class FaultBuilder {
     private BiFunction<Craft, Craft, UnaryOperator<Craft>> undo;
 
     private BiFunction<Craft, Craft, List<Value>> values = (sound, faulty) -> List.of();
-    private String remedy;
+    private @Nullable String remedy;
     private final List<DeclaredFix> declared = new ArrayList<>();
     private final List<Gap> gaps = new ArrayList<>();
 
@@ -93,7 +94,7 @@ public final class FaultBuilder {
     public FaultBuilder defect(Defect defect) {
         return wiring(
                 electrics -> electrics.with(defect),
-                electrics -> electrics.harm().contains(defect) ? electrics.without(defect.slot()) : electrics);
+                electrics -> electrics.defects().contains(defect) ? electrics.without(defect.slot()) : electrics);
     }
 
     /** It is a defect of a part or a wire, and its fix takes away whatever is wrong at that place in that way. */

@@ -40,9 +40,10 @@ public final class LiesIn {
         if (!faulty.told().equals(sound.told())) {
             parts.add("Settings and firmware");
         }
-        faulty.electrics().harm().stream()
-                .filter(harm -> !sound.electrics().harm().contains(harm))
-                .forEach(harm -> harm(harm, sound.electrics().wiring(), parts));
+        faulty.electrics().defects().stream()
+                .filter(one -> !sound.electrics().defects().contains(one))
+                .map(one -> part(one, sound.electrics().wiring()))
+                .forEach(parts::add);
         return List.copyOf(parts);
     }
 
@@ -55,17 +56,17 @@ public final class LiesIn {
         }
     }
 
-    private static void harm(Defect harm, Wiring wiring, Set<String> parts) {
-        switch (harm.slot().sort()) {
-            case LINK, BRIDGE, LEAD -> parts.add(LEADS);
-            case PACK_OHMS, PACK_CELL, PACK_CELLS -> parts.add("Pack");
-            default ->
-                parts.add(wiring.sheet().parts().stream()
-                        .filter(part -> harm.isAt(part.id()))
+    private static String part(Defect defect, Wiring wiring) {
+        return switch (defect.culprit()) {
+            case WIRING -> LEADS;
+            case BATTERY -> "Pack";
+            case PART, PLACING ->
+                wiring.sheet().parts().stream()
+                        .filter(part -> defect.isAt(part.id()))
                         .map(LiesIn::called)
                         .findFirst()
-                        .orElse("Flight board"));
-        }
+                        .orElse("Flight board");
+        };
     }
 
     private static String called(Part part) {

@@ -155,11 +155,11 @@ public final class RecordLook {
             case MOTOR -> craft.arm(Corner.valueOf(site.where())).motor().spin();
             case MASS -> craft.airframe().balance();
             case WIRE ->
-                craft.electrics().harm().stream()
-                        .filter(harm -> craft.electrics().sheet().leads().stream()
+                craft.electrics().defects().stream()
+                        .filter(defect -> craft.electrics().sheet().leads().stream()
                                 .anyMatch(lead -> (lead.from().equals(site.where())
                                                 || lead.to().equals(site.where()))
-                                        && harm.places().stream().anyMatch(place -> place.startsWith(lead.id()))))
+                                        && defect.places().stream().anyMatch(place -> place.startsWith(lead.id()))))
                         .toList();
         };
     }

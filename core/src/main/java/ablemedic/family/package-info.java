@@ -3,4 +3,5 @@
  * with the checks that prove it cured, and the place on a craft where a check acts. A family is a package that offers a
  * book of these for a craft. It knows the craft and the reasoning, and no other family.
  */
+@org.jspecify.annotations.NullMarked
 package ablemedic.family;

@@ -4,4 +4,5 @@
  * every line what it made of it. Families are tables of names, values and versions that a workshop can edit; two
  * invented ones ship.
  */
+@org.jspecify.annotations.NullMarked
 package ablemedic.firmware;

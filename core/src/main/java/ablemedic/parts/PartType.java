@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A sort of part as it is written: its pads row by row and what lies between them. Pads are named as printed; volts of
@@ -140,7 +141,7 @@ public record PartType(
         picture = picture == null ? Optional.empty() : picture;
     }
 
-    private static <T> List<T> listed(List<T> list) {
+    private static <T> List<T> listed(@Nullable List<T> list) {
         return list == null ? List.of() : List.copyOf(list);
     }
 

@@ -32,7 +32,7 @@ public final class BatteryOut {
         this.points = points;
     }
 
-    /** The craft as its harm has it. */
+    /** The craft with what is wrong with it. */
     public static BatteryOut of(Electrics electrics, Meter meter) {
         return KNOWN.of(
                 new Under(electrics, meter),
@@ -47,13 +47,13 @@ public final class BatteryOut {
         Network sound = SOUND.of(
                 electrics.sheet(),
                 sheet -> Network.of(wiring.points().size(), Circuits.links(wiring), Circuits.capacitors(wiring)));
-        Network network = Circuits.harmed(sound, electrics);
+        Network network = Circuits.altered(sound, electrics);
         double junction = meter.ofJunctionOhms();
         if (Double.isInfinite(junction)) {
             return network;
         }
         for (Wiring.At<InnerCircuit.Drive> d : wiring.all(InnerCircuit.Drive.class)) {
-            if (electrics.crossed(d.part().id())) {
+            if (electrics.isSupplyExchanged(d.part().id())) {
                 network = network.bridged(
                         Circuits.node(wiring, d, d.of().plus()),
                         Circuits.node(wiring, d, d.of().minus()),

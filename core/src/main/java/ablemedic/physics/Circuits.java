@@ -3,7 +3,7 @@ package ablemedic.physics;
 import ablemedic.circuit.Network;
 import ablemedic.circuit.Network.Capacitor;
 import ablemedic.circuit.Network.Link;
-import ablemedic.wiring.Defect;
+import ablemedic.wiring.Effect;
 import ablemedic.wiring.Electrics;
 import ablemedic.wiring.InnerCircuit;
 import ablemedic.wiring.Part;
@@ -14,7 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** Makes a network of a wiring, and alters it by what has come to harm. */
+/** Makes a network of a wiring, and alters it by what is wrong. */
 public final class Circuits {
     /**
      * What the pin of an unpowered chip lets through to its ground, ohms. From memory; boards differ by decades, and
@@ -65,51 +65,38 @@ public final class Circuits {
         return wiring.node(at.address(pad));
     }
 
-    /** A sound network of these links, altered by the harm that shows in resistances. */
-    static Network harmed(Network sound, Electrics electrics) {
+    /** A sound network of these links, altered by what is wrong and shows in resistances. */
+    static Network altered(Network sound, Electrics electrics) {
         Network network = sound;
-        for (Defect one : electrics.harm()) {
-            network = harmed(network, electrics.wiring(), one);
+        for (Effect one : electrics.effects()) {
+            network = altered(network, electrics.wiring(), one);
         }
         return network;
     }
 
-    private static Network harmed(Network network, Wiring wiring, Defect harm) {
-        if (harm instanceof Defect.Open open) {
-            return link(wiring, open.linkId()).map(i -> network.with(i, 0)).orElse(network);
-        } else if (harm instanceof Defect.LeadAbsent absent) {
-            return link(wiring, absent.leadId()).map(i -> network.with(i, 0)).orElse(network);
-        } else if (harm instanceof Defect.Poor poor) {
-            return link(wiring, poor.linkId())
-                    .map(i -> network.with(i, 1 / poor.ohms()))
-                    .orElse(network);
-        } else if (harm instanceof Defect.Bridge bridge) {
-            return network.bridged(wiring.node(bridge.onePad()), wiring.node(bridge.otherPad()), 1 / bridge.ohms());
-        } else if (harm instanceof Defect.Crossed crossed) {
-            return crossed(network, wiring, crossed.partId());
-        } else if (harm instanceof Defect.DriveShort drive) {
-            return driveShort(network, wiring, drive);
-        } else if (harm instanceof Defect.BurstCapacitor burst) {
-            return capacitor(network, wiring, burst);
-        } else if (harm instanceof Defect.LeadMoved moved) {
+    private static Network altered(Network network, Wiring wiring, Effect effect) {
+        if (effect instanceof Effect.Conductance other) {
+            return cut(network, wiring, other.at(), other.siemens());
+        } else if (effect instanceof Effect.Absent || effect instanceof Effect.WireHeldAt) {
+            return cut(network, wiring, effect.at(), 0);
+        } else if (effect instanceof Effect.Joined joined) {
+            return network.bridged(wiring.node(joined.at()), wiring.node(joined.otherPad()), 1 / joined.ohms());
+        } else if (effect instanceof Effect.SupplyExchanged exchanged) {
+            return exchanged(network, wiring, exchanged.at());
+        } else if (effect instanceof Effect.CapacitanceGone gone) {
+            return withoutCapacitor(network, wiring, gone.at());
+        } else if (effect instanceof Effect.WireEnd end) {
             return wiring.sheet().leads().stream()
-                    .filter(lead -> lead.id().equals(moved.leadId()))
+                    .filter(lead -> lead.id().equals(end.at()))
                     .findFirst()
-                    .map(lead -> moved(network, wiring, lead, wiring.node(moved.pad())))
+                    .map(lead -> moved(network, wiring, lead, wiring.node(end.pad())))
                     .orElse(network);
-        } else if (harm instanceof Defect.LeadOnOther other) {
-            return link(wiring, other.leadId()).map(i -> network.with(i, 0)).orElse(network);
         }
         return network;
     }
 
-    private static Network driveShort(Network network, Wiring wiring, Defect.DriveShort drive) {
-        return wiring.all(InnerCircuit.Drive.class).stream()
-                .filter(d -> d.address(d.of().plus()).equals(drive.supplyPad()))
-                .findFirst()
-                .map(d -> network.bridged(
-                        node(wiring, d, d.of().plus()), node(wiring, d, d.of().minus()), 1 / drive.ohms()))
-                .orElse(network);
+    private static Network cut(Network network, Wiring wiring, String linkId, double siemens) {
+        return link(wiring, linkId).map(i -> network.with(i, siemens)).orElse(network);
     }
 
     private static Optional<Integer> link(Wiring wiring, String id) {
@@ -122,7 +109,7 @@ public final class Circuits {
     }
 
     /** The last link of a part's plus lead ends on its minus pad and the other way round. */
-    private static Network crossed(Network network, Wiring wiring, String partId) {
+    private static Network exchanged(Network network, Wiring wiring, String partId) {
         Optional<Integer> plus = lastLink(wiring, partId + ".+");
         Optional<Integer> minus = lastLink(wiring, partId + ".-");
         if (plus.isEmpty() || minus.isEmpty()) {
@@ -151,13 +138,11 @@ public final class Circuits {
         return Optional.empty();
     }
 
-    private static Network capacitor(Network network, Wiring wiring, Defect.BurstCapacitor burst) {
+    private static Network withoutCapacitor(Network network, Wiring wiring, String plusPad) {
         List<At<InnerCircuit.Capacitance>> all = wiring.all(InnerCircuit.Capacitance.class);
         for (int i = 0; i < all.size(); i++) {
-            At<InnerCircuit.Capacitance> c = all.get(i);
-            if (c.address(c.of().plus()).equals(burst.plusPad())) {
-                return network.withoutCapacitor(i)
-                        .bridged(node(wiring, c, c.of().plus()), node(wiring, c, c.of().minus()), 1 / burst.ohms());
+            if (all.get(i).address(all.get(i).of().plus()).equals(plusPad)) {
+                return network.withoutCapacitor(i);
             }
         }
         return network;

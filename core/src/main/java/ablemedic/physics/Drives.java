@@ -105,7 +105,7 @@ public final class Drives {
 
     /** How much reaches the drive at each corner, 0 to 1; 1 where its leads are not entered. */
     public static List<Double> feeds(Craft craft) {
-        if (craft.electrics().harm().isEmpty()) {
+        if (craft.electrics().defects().isEmpty()) {
             return Collections.nCopies(4, 1.0);
         }
         return KNOWN.of(new Fed(craft.electrics(), hoverA(craft)), Drives::worked);
@@ -132,8 +132,7 @@ public final class Drives {
 
     /** 1 when the signal reaches a drive, 0 when not, and between when it comes through badly. */
     private static double signal(Electrics electrics, At<InnerCircuit.Drive> drive) {
-        if (electrics.crossed(drive.part().id())
-                || electrics.driveShorted(drive.address(drive.of().plus()))) {
+        if (electrics.isDriveOff(drive.address(drive.of().plus()))) {
             return 0;
         }
         String pad = drive.address(drive.of().signal());

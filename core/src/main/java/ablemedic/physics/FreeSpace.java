@@ -1,7 +1,5 @@
 package ablemedic.physics;
 
-import ablemedic.wiring.Defect.PoorAntenna;
-
 /**
  * What becomes of radio waves in the open, in dB and dBm. Loss is that of Rec. ITU-R P.525: 32.44 dB + 20 lg km + 20 lg
  * MHz.
@@ -9,10 +7,6 @@ import ablemedic.wiring.Defect.PoorAntenna;
 public final class FreeSpace {
     /** What two short antennas add; that of a half-wave dipole is 2.15 dB each, of any textbook. */
     private static final double ANTENNAS_DB = 4.3;
-    /** Common practice, no source. */
-    private static final double BROKEN_DB = 20;
-
-    private static final double BESIDE_CARBON_DB = 12;
 
     private FreeSpace() {}
 
@@ -24,11 +18,6 @@ public final class FreeSpace {
     /** What a receiver hears of so many milliwatts, dBm, if nothing is wrong. */
     public static double heardDbm(double milliwatts, double metres, double megahertz) {
         return 10 * Math.log10(milliwatts) + ANTENNAS_DB - lossDb(metres, megahertz);
-    }
-
-    /** What an antenna loses against a whole one in the open, dB. */
-    public static double lossDb(PoorAntenna.Why why) {
-        return why == PoorAntenna.Why.BROKEN ? BROKEN_DB : BESIDE_CARBON_DB;
     }
 
     /** How far it reaches against before: 20 dB make a tenth. */

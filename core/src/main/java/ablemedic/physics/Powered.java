@@ -76,11 +76,11 @@ public final class Powered {
     private Powered(Electrics electrics, Run run) {
         this.electrics = electrics;
         this.wiring = electrics.wiring();
-        double packOhms = electrics.sheet().pack().ohms() * electrics.packOhmsTimes();
+        double packOhms = electrics.sheet().pack().ohms() * electrics.batteryOhmsTimes();
         Network sound = SOUND.of(new Based(electrics.sheet(), run.driveA(), packOhms), key -> base(wiring, key));
         this.emf = emf(electrics, run);
         this.other = other(electrics, emf);
-        this.network = loaded(Circuits.harmed(sound, electrics));
+        this.network = loaded(Circuits.altered(sound, electrics));
         List<At<InnerCircuit.Regulator>> regulators = wiring.all(InnerCircuit.Regulator.class);
         double[] target = new double[regulators.size()];
         double[] input = new double[regulators.size()];

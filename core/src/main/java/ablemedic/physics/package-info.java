@@ -5,4 +5,5 @@
  * craft when it is asked for, and none of it is kept in the model. Every family of troubles reads it; it knows none of
  * them.
  */
+@org.jspecify.annotations.NullMarked
 package ablemedic.physics;

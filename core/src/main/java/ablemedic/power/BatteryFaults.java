@@ -1,8 +1,10 @@
 package ablemedic.power;
 
 import ablemedic.catalogue.Param;
-import ablemedic.family.Odds;
-import ablemedic.wiring.Defect;
+import ablemedic.family.FaultBuilder;
+import ablemedic.power.PowerDefect.OtherBattery;
+import ablemedic.power.PowerDefect.WeakCell;
+import ablemedic.power.PowerDefect.WornBattery;
 
 /** What can be wrong with the battery that is used. */
 final class BatteryFaults {
@@ -16,30 +18,29 @@ final class BatteryFaults {
     }
 
     void add() {
-        worn("pack-worn", PowerOdds.PACK_WORN, new Defect.WornPack(WORN));
-        worn("cell-weak", PowerOdds.CELL_WEAK, new Defect.WeakCell(WEAK_CELL_V));
+        worn(
+                faults.add("pack-worn", "pack-worn").site("power pack ohms").prior(PowerOdds.PACK_WORN),
+                new WornBattery(WORN));
+        worn(
+                faults.add("cell-weak", "cell-weak").site("power pack cell").prior(PowerOdds.CELL_WEAK),
+                new WeakCell(WEAK_CELL_V));
         int right = faults.electrics().sheet().pack().cells();
         for (int off : new int[] {-1, 1}) {
             if (right + off >= 1) {
-                Defect other = new Defect.OtherPack(off);
+                PowerDefect other = new OtherBattery(off);
                 faults.add("pack-of-other-cells", "pack-cells-" + (off < 0 ? "fewer" : "more"))
                         .site("power pack cells")
                         .prior(PowerOdds.OTHER_PACK)
                         .with("wrong", new Param.Count(right + off))
                         .with("right", new Param.Count(right))
                         .defectInPlace(other)
-                        .remedy("pack " + other.slot().sort())
+                        .remedy(other.slot().what())
                         .fix("pack", 3);
             }
         }
     }
 
-    private void worn(String kind, Odds odds, Defect defect) {
-        faults.add(kind, kind)
-                .site(kind.equals("pack-worn") ? "power pack ohms" : "power pack cell")
-                .prior(odds)
-                .defectInPlace(defect)
-                .remedy("pack " + defect.slot().sort())
-                .fix("pack", 3);
+    private static void worn(FaultBuilder fault, PowerDefect defect) {
+        fault.defectInPlace(defect).remedy(defect.slot().what()).fix("pack", 3);
     }
 }

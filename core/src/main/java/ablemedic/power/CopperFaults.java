@@ -5,6 +5,9 @@ import ablemedic.family.Cleared;
 import ablemedic.family.Odds;
 import ablemedic.physics.BatteryOut;
 import ablemedic.reading.Meter;
+import ablemedic.wiring.CopperDefect.Bridge;
+import ablemedic.wiring.CopperDefect.Open;
+import ablemedic.wiring.CopperDefect.Poor;
 import ablemedic.wiring.Defect;
 import ablemedic.wiring.Electrics;
 import ablemedic.wiring.Wire;
@@ -48,8 +51,8 @@ final class CopperFaults {
         double ohms = link.purpose() == Purpose.SIGNAL || link.purpose() == Purpose.SENSE
                 ? POOR_SIGNAL_OHMS
                 : POOR_SUPPLY_OHMS;
-        at(link, "link-open", "open-", open, new Defect.Open(link.id()));
-        at(link, "link-poor", "poor-", open.times(POOR_OVER_OPEN), new Defect.Poor(link.id(), ohms));
+        at(link, "link-open", "open-", open, new Open(link.id()));
+        at(link, "link-poor", "poor-", open.times(POOR_OVER_OPEN), new Poor(link.id(), ohms));
     }
 
     private void at(Link link, String entry, String prefix, Odds odds, Defect defect) {
@@ -70,7 +73,7 @@ final class CopperFaults {
                 .with("pad", pad(link.b()))
                 .with("awg", Param.whole(wire == null ? 0 : wire.gauge().awg(), ""))
                 .with("length", Param.whole(wire == null ? 0 : Math.round(wire.lengthMm()), "mm"))
-                .with("ohms", Param.number(defect instanceof Defect.Poor poor ? poor.ohms() : 0, "Ω"))
+                .with("ohms", Param.number(defect instanceof Poor poor ? poor.ohms() : 0, "Ω"))
                 .defectInPlace(defect)
                 .remedy("sound " + link.id())
                 .fix("renew", link.kind() == Kind.TRACE ? BYPASS_MINUTES : RENEW_MINUTES);
@@ -84,7 +87,7 @@ final class CopperFaults {
 
     /** Whether another way of copper goes past a link, so that neither meter nor craft would miss it. */
     private boolean isDoubled(Link link) {
-        Electrics open = sound.with(new Defect.Open(link.id()));
+        Electrics open = sound.with(new Open(link.id()));
         return BatteryOut.of(open, Meter.USUAL).ohms(link.a(), link.b()) < DOUBLED_OHMS;
     }
 
@@ -93,7 +96,7 @@ final class CopperFaults {
                 .site("power " + pads.id())
                 .prior(PowerOdds.BRIDGE)
                 .with("pads", Param.written(pads.label()))
-                .defectInPlace(new Defect.Bridge(pads.onePad(), pads.otherPad(), BRIDGE_OHMS))
+                .defectInPlace(new Bridge(pads.onePad(), pads.otherPad(), BRIDGE_OHMS))
                 .remedy("no bridge " + pads.id())
                 .fix("clear", 8);
     }

@@ -4,7 +4,11 @@ import ablemedic.catalogue.Param;
 import ablemedic.family.FaultBuilder;
 import ablemedic.family.Odds;
 import ablemedic.physics.Powered;
-import ablemedic.wiring.Defect;
+import ablemedic.power.PowerDefect.BurstCapacitor;
+import ablemedic.power.PowerDefect.DriveShort;
+import ablemedic.power.PowerDefect.OtherDraw;
+import ablemedic.power.PowerDefect.SupplyCrossed;
+import ablemedic.power.PowerDefect.WeakRegulator;
 import ablemedic.wiring.Electrics;
 import ablemedic.wiring.InnerCircuit;
 import ablemedic.wiring.Part;
@@ -53,10 +57,8 @@ final class PartFaults {
     }
 
     /** A defect that goes when its part is replaced, as all others of that part do. */
-    private static void replaced(FaultBuilder fault, Part part, Defect defect) {
-        fault.wiring(electrics -> electrics.with(defect), electrics -> electrics.harm().stream()
-                        .filter(one -> one.goesWithPart() && one.isAt(part.id()))
-                        .reduce(electrics, (left, one) -> left.without(one.slot()), (one, other) -> other))
+    private static void replaced(FaultBuilder fault, Part part, PowerDefect defect) {
+        fault.wiring(electrics -> electrics.with(defect), electrics -> electrics.withNew(part.id()))
                 .remedy("new " + part.id())
                 .fix("replace", REPLACE_MINUTES);
     }
@@ -70,10 +72,10 @@ final class PartFaults {
                         .with("many", Param.when(!single))
                         .with("output", Param.whole(drive.of().slot() + 1, "")),
                 part,
-                new Defect.DriveShort(pad, DRIVE_SHORT_OHMS));
+                new DriveShort(pad, DRIVE_SHORT_OHMS));
         if (single && isFed(part)) {
             at("leads-crossed", "crossed-", part, part.id(), PowerOdds.CROSSED)
-                    .defectInPlace(new Defect.Crossed(part.id()))
+                    .defectInPlace(new SupplyCrossed(part.id()))
                     .remedy("polarity of " + part.id())
                     .fix("exchange", 12);
         }
@@ -102,7 +104,7 @@ final class PartFaults {
         at(entry, entry + "-", regulator.part(), pad, odds)
                 .with("volts", Param.number(regulator.of().volts(), "V"))
                 .with("limit", Param.number(regulator.of().limitA(), "A"))
-                .defectInPlace(new Defect.WeakRegulator(pad, share))
+                .defectInPlace(new WeakRegulator(pad, share))
                 .remedy("sound " + pad)
                 .fix("replace", 30);
     }
@@ -112,22 +114,19 @@ final class PartFaults {
         replaced(
                 at("capacitor-burst", "capacitor-burst-", capacitor.part(), pad, PowerOdds.CAPACITOR),
                 capacitor.part(),
-                new Defect.BurstCapacitor(pad, BURST_OHMS));
+                new BurstCapacitor(pad, BURST_OHMS));
     }
 
     private void load(At<InnerCircuit.Load> load) {
         Part part = load.part();
-        replaced(
-                at("part-dead", "dead-", part, part.id(), PowerOdds.PART_DEAD),
-                part,
-                new Defect.OtherDraw(part.id(), 0));
+        replaced(at("part-dead", "dead-", part, part.id(), PowerOdds.PART_DEAD), part, new OtherDraw(part.id(), 0));
         if (part.draw() == 0 && load.of().hasPoorSort()) {
             double times = load.of().poorAmps() / load.of().amps();
             at("part-greedy", "greedy-", part, part.id(), PowerOdds.PART_GREEDY)
                     .with("much", Param.number(load.of().poorAmps(), "A"))
                     .with("little", Param.number(load.of().amps(), "A"))
                     .with("room", Param.number(load.of().poorAmps() * ROOM, "A"))
-                    .defectInPlace(new Defect.OtherDraw(part.id(), times))
+                    .defectInPlace(new OtherDraw(part.id(), times))
                     .remedy("new " + part.id())
                     .fix("replace", 20);
         }

@@ -117,7 +117,7 @@ final class PowerChecks {
                         words -> new Scale(words.line("measure").plain(), "ohm", 0, 2),
                         scale -> from(
                                 Facet.of("battery-resistance", (Craft c) -> c.electrics()
-                                        .packOhmsTimes()),
+                                        .batteryOhmsTimes()),
                                 times -> new Gaussian(scale, own * times, 0.2 * own + 0.003, Observer.READS.slips())))
                 .needs(BenchNeeds.PACK_OUT)
                 .minutes(1.5)
@@ -266,7 +266,7 @@ final class PowerChecks {
         if (plug == null) {
             return "glows-dark";
         }
-        boolean crossed = electrics.anyCrossed();
+        boolean crossed = electrics.isAnySupplyExchanged();
         BatteryOut craft = BatteryOut.of(electrics, Meter.USUAL);
         return crossed || craft.ohms(plug[0], plug[1]) < LIMITER_BRIGHT_OHMS
                 ? "bright"

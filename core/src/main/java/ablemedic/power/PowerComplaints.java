@@ -31,7 +31,6 @@ import ablemedic.physics.FedArm;
 import ablemedic.physics.Powered;
 import ablemedic.reading.Meter;
 import ablemedic.wiring.Archetype;
-import ablemedic.wiring.Defect;
 import ablemedic.wiring.Electrics;
 import ablemedic.wiring.InnerCircuit;
 import ablemedic.wiring.Part;
@@ -53,8 +52,6 @@ final class PowerComplaints {
     private static final double REMEMBERED_V = 0.15;
 
     private static final double REMEMBERED_SHARE = 0.02;
-    /** A part that draws this much more than its own is a poor one, and no wreck. */
-    private static final double SMOKES_BELOW = 3;
 
     private final Electrics sound;
     private final List<Check<Craft>> checks;
@@ -169,22 +166,13 @@ final class PowerComplaints {
         Powered idle = Powered.onBench(electrics);
         for (int i = 0; i < parts.size(); i++) {
             Part part = parts.get(i);
-            boolean harmed = electrics.harm().stream().anyMatch(harm -> harm.isAt(part.id()) && smokes(harm));
             boolean over =
                     idle.supply(part).orElse(0.0) > 1.15 * part.archetype().highestV();
-            if (harmed || over) {
+            if (electrics.smokes(part.id()) || over) {
                 seen.add(i + 1);
             }
         }
         return named(answers, seen.isEmpty() ? List.of(parts.size() + 1) : seen);
-    }
-
-    private static boolean smokes(Defect harm) {
-        return harm instanceof Defect.DriveShort
-                || harm instanceof Defect.Crossed
-                || harm instanceof Defect.BurstCapacitor
-                || harm instanceof Defect.WeakRegulator
-                || harm instanceof Defect.OtherDraw other && other.times() < SMOKES_BELOW;
     }
 
     private void noPower() {

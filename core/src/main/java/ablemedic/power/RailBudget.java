@@ -5,8 +5,8 @@ import ablemedic.physics.BatteryOut;
 import ablemedic.physics.Circuits;
 import ablemedic.physics.Powered;
 import ablemedic.physics.UsbPower;
+import ablemedic.power.PowerDefect.OtherDraw;
 import ablemedic.reading.Meter;
-import ablemedic.wiring.Defect;
 import ablemedic.wiring.Electrics;
 import ablemedic.wiring.InnerCircuit;
 import ablemedic.wiring.Part;
@@ -60,7 +60,7 @@ public final class RailBudget {
                 double times = load.of().poorAmps() / Powered.draw(load);
                 if (times > 1.01) {
                     Powered with = Powered.onBench(
-                            electrics.with(new Defect.OtherDraw(load.part().id(), times)));
+                            electrics.with(new OtherDraw(load.part().id(), times)));
                     Powered.Output then = with.outputs().get(k);
                     poor.add(new Poor(
                             load.part().label(),

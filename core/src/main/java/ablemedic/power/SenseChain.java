@@ -6,6 +6,8 @@ import ablemedic.craft.FcSettings;
 import ablemedic.diagnosis.Facet;
 import ablemedic.physics.Circuits;
 import ablemedic.physics.Powered;
+import ablemedic.power.PowerDefect.OtherBattery;
+import ablemedic.power.PowerDefect.WeakCell;
 import ablemedic.wiring.Electrics;
 import ablemedic.wiring.InnerCircuit;
 import ablemedic.wiring.Wiring.At;
@@ -45,7 +47,7 @@ public final class SenseChain {
     /** The electrical side and what the board was told of it. */
     record Sensed(Electrics electrics, Configuration told) {
         Sensed withPackAsOnSheet() {
-            return new Sensed(electrics.withPackAsOnSheet(), told);
+            return new Sensed(electrics.without(OtherBattery.SLOT).without(WeakCell.SLOT), told);
         }
 
         SenseChain at(double restingV) {

@@ -6,6 +6,10 @@ import ablemedic.craft.FcSettings;
 import ablemedic.craft.VoltageSource;
 import ablemedic.family.Cleared;
 import ablemedic.family.FaultBuilder;
+import ablemedic.power.PowerDefect.DividerOff;
+import ablemedic.power.PowerDefect.SenseOnOther;
+import ablemedic.wiring.CopperDefect;
+import ablemedic.wiring.CopperDefect.WireMoved;
 import ablemedic.wiring.Defect;
 import ablemedic.wiring.Electrics;
 import ablemedic.wiring.InnerCircuit;
@@ -52,7 +56,7 @@ final class VoltageFaults {
                     .site("power converter")
                     .prior(PowerOdds.CONVERTER)
                     .with("part", part(divider))
-                    .defectInPlace(new Defect.DividerOff(CONVERTER))
+                    .defectInPlace(new DividerOff(CONVERTER))
                     .remedy("converter reference")
                     .fix("supply", 25);
             scale();
@@ -76,7 +80,7 @@ final class VoltageFaults {
                         faults.add("sense-lead-on-rail", "sense-on-" + PowerFaults.plain(pad))
                                 .with("pad", Param.pad(pad, wiring.label(wiring.node(pad)))),
                         volts,
-                        new Defect.LeadMoved(wire.id(), pad));
+                        new WireMoved(wire.id(), pad));
             }
         }
         double nominal = sound.sheet().pack().nominalV();
@@ -87,7 +91,7 @@ final class VoltageFaults {
                         faults.add("sense-on-other", "sense-on-other-" + PowerFaults.plain(PowerFaults.number(volts)))
                                 .kind("sense-lead-on-rail"),
                         volts,
-                        new Defect.LeadOnOther(wire.id(), volts));
+                        new SenseOnOther(wire.id(), volts));
             }
         }
     }
@@ -99,7 +103,7 @@ final class VoltageFaults {
                 .with("from", Param.pad(wire.from(), wiring.label(wiring.node(wire.from()))))
                 .wiring(
                         electrics -> electrics.with(defect),
-                        electrics -> electrics.without(Defect.LeadMoved.slot(wire.id())))
+                        electrics -> electrics.without(CopperDefect.ofWireEnd(wire.id())))
                 .remedy("sense lead on the pack")
                 .fix("move", 8);
     }
@@ -113,7 +117,7 @@ final class VoltageFaults {
                 .with("how", new Param.Choice(how))
                 .with("top", Param.number(divider.of().topOhms() / 1000, "kΩ"))
                 .with("bottom", Param.number(divider.of().bottomOhms() / 1000, "kΩ"))
-                .defectInPlace(new Defect.DividerOff(factor))
+                .defectInPlace(new DividerOff(factor))
                 .remedy("divider as built")
                 .fix("resistors", 25);
     }

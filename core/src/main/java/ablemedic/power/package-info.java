@@ -4,4 +4,5 @@
  * {@link ablemedic.power.Powered} which voltages stand with the pack in; faults alter its elements. Start at
  * {@link ablemedic.power.Power}.
  */
+@org.jspecify.annotations.NullMarked
 package ablemedic.power;

@@ -2,7 +2,6 @@ package ablemedic.radio;
 
 import ablemedic.craft.Craft;
 import ablemedic.craft.LinkSettings;
-import ablemedic.physics.FreeSpace;
 
 /** What the link of a radio loses on its way, in dB. */
 final class LinkBudget {
@@ -13,8 +12,7 @@ final class LinkBudget {
 
     /** What a craft loses against one that is as it should be, dB. */
     static double lossDb(Craft craft, String receiver, double soundMilliwatts) {
-        double antenna =
-                craft.electrics().poorAntenna(receiver).map(FreeSpace::lossDb).orElse(0.0);
+        double antenna = craft.electrics().antennaLossDb(receiver);
         return antenna
                 + (craft.told(LinkSettings.OUTPUT) ? 0 : WEAK_OUTPUT_DB)
                 + 10 * Math.log10(soundMilliwatts / craft.told(LinkSettings.POWER));

@@ -114,7 +114,7 @@ record RadioChain(Craft sound, Optional<CraftLines> lines) {
     boolean isFixed(Craft craft) {
         return lines.flatMap(all -> all.of(UartFunction.GNSS)
                         .map(line -> all.now(line, craft, false).isPositioned()
-                                && craft.electrics().noSky(line.part().id()).isEmpty()))
+                                && craft.electrics().seesSky(line.part().id())))
                 .orElse(false);
     }
 

@@ -8,9 +8,9 @@ import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Gaussian;
+import ablemedic.family.AntennaDefect;
 import ablemedic.family.CheckList;
 import ablemedic.family.Observer;
-import ablemedic.wiring.Defect.PoorAntenna;
 import ablemedic.wiring.Part;
 
 /** The checks of how strong the radio is heard. Observers' error rates are common practice. */
@@ -46,9 +46,8 @@ final class RangeChecks {
                     .at(part)
                     .with("part", Param.part(part.id(), line.label()))
                     .shows(
-                            Facet.of("receiver-antenna", craft -> craft.electrics()
-                                    .poorAntenna(part.id())),
-                            why -> why.map(w -> w == PoorAntenna.Why.BROKEN ? "broken" : "hidden")
+                            Facet.of("receiver-antenna", craft -> AntennaDefect.why(craft, part)),
+                            why -> why.map(w -> w == AntennaDefect.Why.BROKEN ? "broken" : "hidden")
                                     .orElse("well"),
                             Observer.TELLS)
                     .minutes(0.5)

@@ -3,11 +3,11 @@ package ablemedic.radio;
 import ablemedic.catalogue.Param;
 import ablemedic.craft.Craft;
 import ablemedic.craft.LinkSettings;
+import ablemedic.family.AntennaDefect;
 import ablemedic.family.FaultList;
 import ablemedic.family.Odds;
 import ablemedic.family.SettingTrouble;
 import ablemedic.uart.CraftLine;
-import ablemedic.wiring.Defect.PoorAntenna;
 import ablemedic.wiring.Part;
 
 /** The faults that shorten the range of a radio link. */
@@ -19,8 +19,8 @@ final class RangeFaults {
 
     static void addTo(FaultList faults, Craft sound, RadioChain chain) {
         chain.receiver().ifPresent(line -> {
-            antenna(faults, line, "antenna-broken", PoorAntenna.Why.BROKEN, RadioOdds.ANTENNA_BROKEN, 10);
-            antenna(faults, line, "antenna-hidden", PoorAntenna.Why.BESIDE_CARBON, RadioOdds.ANTENNA_HIDDEN, 8);
+            antenna(faults, line, "antenna-broken", AntennaDefect.Why.BROKEN, RadioOdds.ANTENNA_BROKEN, 10);
+            antenna(faults, line, "antenna-hidden", AntennaDefect.Why.BESIDE_CARBON, RadioOdds.ANTENNA_HIDDEN, 8);
         });
         double power = sound.told(LinkSettings.POWER);
         if (power >= 20) {
@@ -38,7 +38,7 @@ final class RangeFaults {
     }
 
     private static void antenna(
-            FaultList faults, CraftLine line, String kind, PoorAntenna.Why why, Odds prior, double minutes) {
+            FaultList faults, CraftLine line, String kind, AntennaDefect.Why why, Odds prior, double minutes) {
         Part part = line.part();
         String how = kind.substring("antenna-".length());
         faults.add(Radio.WORDS.fault(kind))
@@ -47,7 +47,7 @@ final class RangeFaults {
                 .site("antenna " + part.id())
                 .remedy("antenna of " + part.id() + " " + how)
                 .prior(prior)
-                .defect(new PoorAntenna(part.id(), why))
+                .defect(new AntennaDefect(part.id(), why))
                 .fix("put-right", minutes);
     }
 }

@@ -5,4 +5,5 @@
  * {@link ablemedic.radio.FailsafeTimeline} what becomes of a craft whose link is lost. Its faults and checks are still
  * those of sticks, lines and settings.
  */
+@org.jspecify.annotations.NullMarked
 package ablemedic.radio;

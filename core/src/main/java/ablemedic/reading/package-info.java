@@ -3,4 +3,5 @@
  * Everything inside the core is in SI units; this is the one place where other units come in. A number that cannot be
  * read is refused with what would be right.
  */
+@org.jspecify.annotations.NullMarked
 package ablemedic.reading;

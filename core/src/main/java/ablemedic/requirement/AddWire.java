@@ -4,7 +4,7 @@ import ablemedic.catalogue.Param;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Fix.Value;
-import ablemedic.wiring.Defect;
+import ablemedic.wiring.CopperDefect;
 import ablemedic.wiring.Gauge;
 import ablemedic.wiring.Wire;
 import java.util.List;
@@ -34,12 +34,12 @@ record AddWire(String from, String to) implements Edit {
 
     @Override
     public Craft onCraft(Craft craft) {
-        return craft.withElectrics(craft.electrics().without(new Defect.LeadAbsent(lead().id()).slot()));
+        return craft.withElectrics(craft.electrics().without(CopperDefect.ofLink(lead().id())));
     }
 
     @Override
     public Craft undo(Craft craft, Craft recorded) {
-        return craft.withElectrics(craft.electrics().with(new Defect.LeadAbsent(lead().id())));
+        return craft.withElectrics(craft.electrics().with(new CopperDefect.WireAbsent(lead().id())));
     }
 
     @Override

@@ -4,7 +4,7 @@ import ablemedic.catalogue.Param;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Fix.Value;
-import ablemedic.wiring.Defect;
+import ablemedic.wiring.CopperDefect;
 import ablemedic.wiring.Electrics;
 import ablemedic.wiring.Wire;
 import java.util.List;
@@ -53,15 +53,15 @@ record MoveWire(String stays, String from, String to) implements Edit {
     public Craft onCraft(Craft craft) {
         Electrics electrics = craft.electrics();
         return craft.withElectrics(there(craft, to)
-                .map(lead -> electrics.without(Defect.LeadMoved.slot(lead.id())))
-                .or(() -> there(craft, from).map(lead -> electrics.with(new Defect.LeadMoved(lead.id(), to))))
+                .map(lead -> electrics.without(CopperDefect.ofWireEnd(lead.id())))
+                .or(() -> there(craft, from).map(lead -> electrics.with(new CopperDefect.WireMoved(lead.id(), to))))
                 .orElse(electrics));
     }
 
     @Override
     public Craft undo(Craft craft, Craft recorded) {
         return there(craft, to)
-                .map(lead -> craft.withElectrics(craft.electrics().with(new Defect.LeadMoved(lead.id(), from))))
+                .map(lead -> craft.withElectrics(craft.electrics().with(new CopperDefect.WireMoved(lead.id(), from))))
                 .orElse(craft);
     }
 

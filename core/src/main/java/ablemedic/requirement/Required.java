@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A craft as required: the recorded one with each conflict put right in the likeliest way. A conflict that nothing on
@@ -73,7 +74,7 @@ public final class Required {
                 .toList();
     }
 
-    private static Violation binding(List<Violation> open, List<Violation> unsolved) {
+    private static @Nullable Violation binding(List<Violation> open, List<Violation> unsolved) {
         Set<String> given = new HashSet<>();
         unsolved.forEach(one -> given.add(one.id()));
         List<Violation> next = open.stream()

@@ -4,4 +4,5 @@
  * {@link ablemedic.requirement.Required} finds the craft as required, which every set-up, proof and routine expects,
  * and what of the record conflicts with it.
  */
+@org.jspecify.annotations.NullMarked
 package ablemedic.requirement;

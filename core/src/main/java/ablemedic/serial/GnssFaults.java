@@ -4,11 +4,11 @@ import ablemedic.catalogue.Param;
 import ablemedic.craft.Craft;
 import ablemedic.craft.SpokenSettings;
 import ablemedic.family.Odds;
+import ablemedic.serial.SerialDefect.NoSky;
+import ablemedic.serial.SerialDefect.NoSky.Why;
 import ablemedic.uart.CraftLine;
 import ablemedic.uart.GnssLoad;
 import ablemedic.uart.JoinedPart;
-import ablemedic.wiring.Defect;
-import ablemedic.wiring.Defect.NoSky.Why;
 import ablemedic.wiring.InnerCircuit;
 import ablemedic.wiring.UartFunction;
 import java.util.Locale;
@@ -71,7 +71,7 @@ final class GnssFaults {
                 .prior(prior)
                 .with("line", SerialFaults.line(line))
                 .with("why", new Param.Choice(name))
-                .defect(new Defect.NoSky(part, why))
+                .defect(new NoSky(part, why))
                 .remedy("sky " + name + " " + part)
                 .fix("put-right", minutes);
     }

@@ -16,12 +16,14 @@ import ablemedic.family.CheckBuilder;
 import ablemedic.family.CheckList;
 import ablemedic.family.Observer;
 import ablemedic.protocol.Format;
+import ablemedic.serial.SerialDefect.DeadUartPad;
+import ablemedic.serial.SerialDefect.OtherJumper;
 import ablemedic.uart.CraftLine;
 import ablemedic.uart.CraftLine.End;
 import ablemedic.uart.CraftLines;
 import ablemedic.uart.Reach;
 import ablemedic.uart.UartRequest;
-import ablemedic.wiring.Defect;
+import ablemedic.wiring.CopperDefect;
 import ablemedic.wiring.Electrics;
 import ablemedic.wiring.SerialPad;
 import ablemedic.wiring.SerialPad.Inverter;
@@ -285,8 +287,7 @@ final class LineChecks {
     }
 
     private Craft withAnother(CraftLine line, Craft faulty) {
-        return faulty.withElectrics(faulty.electrics()
-                        .without(Defect.OtherDraw.slot(line.part().id())))
+        return faulty.withElectrics(faulty.electrics().withNew(line.part().id()))
                 .with(SpokenSettings.format(line.job()), craft.told(SpokenSettings.format(line.job())))
                 .with(SpokenSettings.baud(line.job()), craft.told(SpokenSettings.baud(line.job())));
     }
@@ -324,9 +325,9 @@ final class LineChecks {
         Electrics e = faulty.electrics();
         Craft other = faulty;
         for (End end : line.ends()) {
-            e = e.without(Defect.LeadMoved.slot(end.lead().id()))
-                    .without(Defect.DeadPortPad.slot(end.boardPad()))
-                    .without(Defect.OtherJumper.slot(end.boardPad()));
+            e = e.without(CopperDefect.ofWireEnd(end.lead().id()))
+                    .without(DeadUartPad.slot(end.boardPad()))
+                    .without(OtherJumper.slot(end.boardPad()));
             String uart = lines.pad(end.boardPad()).map(SerialPad::port).orElse("");
             if (UartSettings.PORTS.contains(uart)) {
                 other = other.with(UartSettings.jobsOf(uart), craft.told(UartSettings.jobsOf(uart)))

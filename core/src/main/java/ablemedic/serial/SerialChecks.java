@@ -17,10 +17,11 @@ import ablemedic.family.CheckBuilder;
 import ablemedic.family.CheckList;
 import ablemedic.family.Observer;
 import ablemedic.physics.UsbPower;
+import ablemedic.serial.SerialDefect.NoSky;
+import ablemedic.serial.SerialDefect.NoTelemetry;
 import ablemedic.uart.CraftLine;
 import ablemedic.uart.CraftLines;
 import ablemedic.uart.Reach;
-import ablemedic.wiring.Defect;
 import ablemedic.wiring.UartFunction;
 import java.util.List;
 import java.util.Locale;
@@ -155,8 +156,7 @@ final class SerialChecks {
                 .id("receiver-sort")
                 .at(receiver.part())
                 .shows(
-                        Facet.of("receiver-type", (Craft c) -> c.electrics()
-                                .sendsNoTelemetry(receiver.part().id())),
+                        Facet.of("receiver-type", (Craft c) -> NoTelemetry.isAt(c, receiver.part())),
                         none -> none ? "none" : "back",
                         Observer.READS)
                 .minutes(0.8)
@@ -233,10 +233,9 @@ final class SerialChecks {
                 .id("module-lies")
                 .at(line.part())
                 .shows(
-                        Facet.of("sky-over-module", (Craft c) -> c.electrics()
-                                .noSky(line.part().id())),
-                        why -> why.filter(w -> w != Defect.NoSky.Why.NO_TIME_YET)
-                                .map(w -> w == Defect.NoSky.Why.FACE_DOWN ? "down" : "beside")
+                        Facet.of("sky-over-module", (Craft c) -> NoSky.why(c, line.part())),
+                        why -> why.filter(w -> w != NoSky.Why.NO_TIME_YET)
+                                .map(w -> w == NoSky.Why.FACE_DOWN ? "down" : "beside")
                                 .orElse("well"),
                         Observer.READS)
                 .minutes(0.4)
@@ -247,9 +246,8 @@ final class SerialChecks {
         if (!lines.now(line, craft, computer).isPositioned()) {
             return Positioning.DEAD;
         }
-        return craft.electrics()
-                .noSky(line.part().id())
-                .map(why -> why == Defect.NoSky.Why.BESIDE_TRANSMITTER ? Positioning.FEW : Positioning.NONE)
+        return NoSky.why(craft, line.part())
+                .map(why -> why == NoSky.Why.BESIDE_TRANSMITTER ? Positioning.FEW : Positioning.NONE)
                 .orElse(lines.now(line, craft, computer).heard() == Reach.FLAKY ? Positioning.FEW : Positioning.ENOUGH);
     }
 

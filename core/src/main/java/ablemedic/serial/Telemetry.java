@@ -4,6 +4,7 @@ import ablemedic.craft.Craft;
 import ablemedic.craft.ModemSettings;
 import ablemedic.craft.RadioSettings;
 import ablemedic.protocol.Format;
+import ablemedic.serial.SerialDefect.NoTelemetry;
 import ablemedic.uart.CraftLine;
 import ablemedic.uart.CraftLines;
 import ablemedic.uart.JoinedPart;
@@ -88,7 +89,7 @@ record Telemetry(Reach shown, boolean strength, boolean up) {
 
     private static Telemetry atRadio(CraftLines lines, Craft craft, Reach down, boolean up) {
         boolean mute = lines.of(UartFunction.RECEIVER)
-                .filter(line -> craft.electrics().sendsNoTelemetry(line.part().id()))
+                .filter(line -> NoTelemetry.isAt(craft, line.part()))
                 .isPresent();
         if (!lines.linked(craft) || !craft.told(RadioSettings.TELEMETRY) || mute) {
             return new Telemetry(Reach.NONE, false, false);

@@ -2,9 +2,10 @@ package ablemedic.serial;
 
 import ablemedic.catalogue.Param;
 import ablemedic.craft.LinkSettings;
+import ablemedic.family.StoppedLine;
+import ablemedic.serial.SerialDefect.NoTelemetry;
 import ablemedic.uart.CraftLine;
 import ablemedic.uart.CraftLines;
-import ablemedic.wiring.Defect;
 import ablemedic.wiring.UartFunction;
 import java.util.Optional;
 
@@ -68,7 +69,7 @@ final class TelemetryFaults {
                 .site("serial sort " + part)
                 .prior(SerialOdds.NO_TELEMETRY)
                 .with("line", SerialFaults.line(receiver))
-                .defectInPlace(new Defect.NoTelemetry(part))
+                .defectInPlace(new NoTelemetry(part))
                 .remedy("telemetry of " + part)
                 .fix("put-right", FIT_ANOTHER_MINUTES);
     }
@@ -80,7 +81,7 @@ final class TelemetryFaults {
                 .site("serial sort " + up)
                 .prior(SerialOdds.BY_SHEET)
                 .with("part", Param.part(line.part().id(), line.part().label()))
-                .defectInPlace(new Defect.CannotWork(line.part().id(), up))
+                .defectInPlace(new StoppedLine(line.part().id(), up))
                 .remedy("two ways for " + line.id())
                 .fix("put-right", FIT_ANOTHER_MINUTES);
     }

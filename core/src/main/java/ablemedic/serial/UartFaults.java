@@ -8,9 +8,9 @@ import ablemedic.craft.UartSettings;
 import ablemedic.family.FaultBuilder;
 import ablemedic.protocol.Format;
 import ablemedic.protocol.Format.Back;
+import ablemedic.serial.SerialDefect.OtherJumper;
 import ablemedic.uart.CraftLine;
 import ablemedic.uart.CraftLines;
-import ablemedic.wiring.Defect;
 import ablemedic.wiring.SerialPad;
 import ablemedic.wiring.SerialPad.Inverter;
 import ablemedic.wiring.UartFunction;
@@ -155,7 +155,7 @@ final class UartFaults {
                 .site("serial jumper " + address)
                 .prior(SerialOdds.JUMPER)
                 .with("pad", Param.pad(address, pad.name()))
-                .defectInPlace(new Defect.OtherJumper(address))
+                .defectInPlace(new OtherJumper(address))
                 .remedy("jumper " + address)
                 .fix("put-right", 8);
     }

@@ -2,11 +2,14 @@ package ablemedic.serial;
 
 import ablemedic.catalogue.Param;
 import ablemedic.craft.Craft;
+import ablemedic.family.StoppedLine;
+import ablemedic.serial.SerialDefect.DeadUartPad;
 import ablemedic.uart.CraftLine;
 import ablemedic.uart.CraftLine.End;
 import ablemedic.uart.CraftLines;
 import ablemedic.uart.JoinedPart.Judged;
-import ablemedic.wiring.Defect;
+import ablemedic.wiring.CopperDefect;
+import ablemedic.wiring.CopperDefect.WireMoved;
 import ablemedic.wiring.SerialPad;
 import ablemedic.wiring.Wiring;
 import java.util.HashSet;
@@ -56,7 +59,7 @@ final class WireFaults {
                 .with("first", Param.written(remedy.substring(0, remedy.length() - 1)))
                 .with("found", Param.written(found))
                 .with("planned", Param.written(String.join(" ", FreeUart.planned(lines, line))))
-                .defectInPlace(new Defect.CannotWork(line.part().id(), line.id()))
+                .defectInPlace(new StoppedLine(line.part().id(), line.id()))
                 .remedy("sound line " + line.id())
                 .fix("rejoin", REWIRE_MINUTES);
     }
@@ -74,9 +77,9 @@ final class WireFaults {
                 .prior(SerialOdds.WIRES_EXCHANGED)
                 .with("line", SerialFaults.line(line))
                 .wiring(
-                        e -> e.with(new Defect.LeadMoved(first, e.movedTo(second, other.boardPad())))
-                                .with(new Defect.LeadMoved(second, e.movedTo(first, one.boardPad()))),
-                        e -> e.without(Defect.LeadMoved.slot(first)).without(Defect.LeadMoved.slot(second)))
+                        e -> e.with(new WireMoved(first, e.movedTo(second, other.boardPad())))
+                                .with(new WireMoved(second, e.movedTo(first, one.boardPad()))),
+                        e -> e.without(CopperDefect.ofWireEnd(first)).without(CopperDefect.ofWireEnd(second)))
                 .remedy("both wires " + line.id())
                 .fix("move", MOVE_MINUTES);
     }
@@ -90,7 +93,7 @@ final class WireFaults {
                 .with("end", Param.pad(end.partPad(), wiring.label(wiring.node(end.partPad()))))
                 .with("wrong", Param.pad(wrong, End.printed(wrong)))
                 .with("right", Param.pad(end.boardPad(), end.printed()))
-                .wiring(e -> e.with(new Defect.LeadMoved(wire, wrong)), e -> e.without(Defect.LeadMoved.slot(wire)))
+                .wiring(e -> e.with(new WireMoved(wire, wrong)), e -> e.without(CopperDefect.ofWireEnd(wire)))
                 .remedy("wire " + end.partPad() + " on " + end.boardPad())
                 .fix("move", MOVE_MINUTES);
     }
@@ -139,7 +142,7 @@ final class WireFaults {
                 .with("format", Param.written(line.format().label()))
                 .with("free", Param.when(!how.isEmpty()))
                 .with("how", Param.written(String.join(" ", how)))
-                .defectInPlace(new Defect.DeadPortPad(end.boardPad()))
+                .defectInPlace(new DeadUartPad(end.boardPad()))
                 .remedy("sound port for " + line.id())
                 .fix("other-port", how.isEmpty() ? REPLACE_FC_MINUTES : REWIRE_MINUTES);
     }

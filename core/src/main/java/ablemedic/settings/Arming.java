@@ -260,7 +260,7 @@ public record Arming(List<Lock> locks) {
 
         private boolean sees(CraftLines all, CraftLine line) {
             return all.now(line, craft, state.computer()).isPositioned()
-                    && craft.electrics().noSky(line.part().id()).isEmpty();
+                    && craft.electrics().seesSky(line.part().id());
         }
 
         private void switched() {

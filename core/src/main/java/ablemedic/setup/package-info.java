@@ -4,4 +4,5 @@
  * {@link ablemedic.setup.SetUp} composes them, {@link ablemedic.setup.SetUpOrder} orders them. It knows checks and the
  * bench, and no family.
  */
+@org.jspecify.annotations.NullMarked
 package ablemedic.setup;

@@ -4,4 +4,5 @@
  * one follows a finding that settles every suspect that is a setting, and the list of what must be put back. The engine
  * and the families are used as they are: a snapshot is a craft told otherwise.
  */
+@org.jspecify.annotations.NullMarked
 package ablemedic.snapshot;

@@ -5,4 +5,5 @@
  * ({@link ablemedic.takeoff.TimeSimulation}). Axes: x forward, y right, z down; right side down, nose up and nose right
  * count positive (ISO 1151-1).
  */
+@org.jspecify.annotations.NullMarked
 package ablemedic.takeoff;

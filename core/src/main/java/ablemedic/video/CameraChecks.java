@@ -7,7 +7,7 @@ import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Facet;
 import ablemedic.family.Observer;
 import ablemedic.video.VideoChain.Behind;
-import ablemedic.wiring.Defect.NoPicture;
+import ablemedic.video.VideoDefect.NoPicture;
 import ablemedic.wiring.Part;
 import ablemedic.wiring.VideoPath;
 
@@ -44,7 +44,7 @@ final class CameraChecks {
     private String straight(VideoPath way, Craft craft) {
         Behind behind = chain.screen(craft).behind();
         boolean makes = chain.isFed(craft, way.maker())
-                && craft.electrics().noPicture(way.maker().id()).isEmpty();
+                && NoPicture.why(craft, way.maker()).isEmpty();
         return behind == Behind.SNOW ? "snow" : makes ? "picture" : "black";
     }
 
@@ -76,8 +76,7 @@ final class CameraChecks {
         checks.ask("camera-cable-look")
                 .at(unit)
                 .shows(
-                        Facet.of("camera-cable", craft -> craft.electrics()
-                                .noPicture(unit.id())
+                        Facet.of("camera-cable", craft -> NoPicture.why(craft, unit)
                                 .filter(why -> why == NoPicture.Why.LOOSE_CABLE)
                                 .isPresent()),
                         loose -> loose ? "loose" : "seated",

@@ -8,12 +8,13 @@ import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
+import ablemedic.family.AntennaDefect;
 import ablemedic.family.CheckBuilder;
 import ablemedic.family.Observer;
 import ablemedic.family.SettingTrouble;
 import ablemedic.video.VideoChain.Behind;
 import ablemedic.video.VideoChain.Obeys;
-import ablemedic.wiring.Defect.PoorAntenna;
+import ablemedic.video.VideoDefect.NoAir;
 import ablemedic.wiring.Part;
 import ablemedic.wiring.UartFunction;
 import ablemedic.wiring.VideoPath;
@@ -42,8 +43,8 @@ final class TransmitterChecks {
         checks.ask("video-antenna-look")
                 .at(sender)
                 .shows(
-                        Facet.of("vtx-antenna", craft -> craft.electrics().poorAntenna(sender.id())),
-                        why -> why.map(w -> w == PoorAntenna.Why.BROKEN ? "broken" : "hidden")
+                        Facet.of("vtx-antenna", craft -> AntennaDefect.why(craft, sender)),
+                        why -> why.map(w -> w == AntennaDefect.Why.BROKEN ? "broken" : "hidden")
                                 .orElse("well"),
                         Observer.LOOKS_CLOSELY)
                 .needs(BenchNeeds.PACK_OUT)
@@ -52,7 +53,7 @@ final class TransmitterChecks {
         checks.ask("transmitter-lies")
                 .at(sender)
                 .shows(
-                        Facet.of("vtx-airflow", craft -> craft.electrics().noAir(sender.id())),
+                        Facet.of("vtx-airflow", craft -> NoAir.isAt(craft, sender)),
                         closed -> closed ? "closed" : "open",
                         Observer.JUDGES)
                 .needs(BenchNeeds.PACK_OUT)

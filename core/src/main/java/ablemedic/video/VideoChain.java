@@ -9,6 +9,8 @@ import ablemedic.physics.Powered;
 import ablemedic.uart.CraftLine;
 import ablemedic.uart.CraftLines;
 import ablemedic.uart.Reach;
+import ablemedic.video.VideoDefect.NoAir;
+import ablemedic.video.VideoDefect.NoPicture;
 import ablemedic.wiring.Electrics;
 import ablemedic.wiring.Pad;
 import ablemedic.wiring.Part;
@@ -121,8 +123,8 @@ record VideoChain(Craft sound, Optional<VideoPath> path, Optional<CraftLines> li
         if (way.isDigital() && !craft.told(VideoSettings.CAMERA_PAIRED)) {
             return Behind.MESSAGE;
         }
-        boolean made = isFed(craft, way.maker())
-                && craft.electrics().noPicture(way.maker().id()).isEmpty();
+        boolean made =
+                isFed(craft, way.maker()) && NoPicture.why(craft, way.maker()).isEmpty();
         boolean passes = way.overlay().map(part -> draws(craft, part)).orElse(true);
         if (!made || !passes || way.hops().stream().anyMatch(hop -> reach(craft, hop) == Reach.NONE)) {
             return Behind.BLACK;
@@ -133,8 +135,7 @@ record VideoChain(Craft sound, Optional<VideoPath> path, Optional<CraftLines> li
     /** Whether goggles two metres away hear the transmitter. */
     private boolean isHeard(VideoPath way, Craft craft) {
         boolean sends = isFed(craft, way.sender())
-                && (way.isDigital()
-                        || craft.electrics().noPicture(way.sender().id()).isEmpty());
+                && (way.isDigital() || NoPicture.why(craft, way.sender()).isEmpty());
         boolean bound =
                 !way.isDigital() || craft.told(VideoSettings.GOGGLES_BOUND) && craft.told(VideoSettings.GOGGLES_UNIT);
         return sends
@@ -169,9 +170,7 @@ record VideoChain(Craft sound, Optional<VideoPath> path, Optional<CraftLines> li
     }
 
     private double antennaDb(Craft craft) {
-        return sender().flatMap(part -> craft.electrics().poorAntenna(part.id()))
-                .map(FreeSpace::lossDb)
-                .orElse(0.0);
+        return sender().map(part -> craft.electrics().antennaLossDb(part.id())).orElse(0.0);
     }
 
     /** What is lost on the way through the air against the craft as it should be, dB. */
@@ -186,7 +185,7 @@ record VideoChain(Craft sound, Optional<VideoPath> path, Optional<CraftLines> li
     }
 
     private boolean draws(Craft craft, Part part) {
-        return craft.electrics().noPicture(part.id()).isEmpty() && isFed(craft, part);
+        return NoPicture.why(craft, part).isEmpty() && isFed(craft, part);
     }
 
     /** Whether the leads at the two sides of what draws figures are exchanged. */
@@ -256,8 +255,7 @@ record VideoChain(Craft sound, Optional<VideoPath> path, Optional<CraftLines> li
 
     /** How warm the sender gets on a still bench and in flight. */
     VideoHeat heat(Craft craft, boolean flying) {
-        boolean closed =
-                sender().filter(part -> craft.electrics().noAir(part.id())).isPresent();
+        boolean closed = sender().filter(part -> NoAir.isAt(craft, part)).isPresent();
         VideoHeat.Air air = flying
                 ? closed ? VideoHeat.Air.CLOSED_IN : VideoHeat.Air.FLIGHT
                 : closed ? VideoHeat.Air.CLOSED_IN_STILL : VideoHeat.Air.STILL;

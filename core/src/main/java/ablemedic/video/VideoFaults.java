@@ -5,15 +5,16 @@ import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
 import ablemedic.craft.VideoSettings;
 import ablemedic.diagnosis.Fault;
+import ablemedic.family.AntennaDefect;
 import ablemedic.family.FaultBuilder;
 import ablemedic.family.FaultList;
 import ablemedic.family.Odds;
 import ablemedic.family.SettingTrouble;
-import ablemedic.wiring.Defect;
-import ablemedic.wiring.Defect.LeadMoved;
-import ablemedic.wiring.Defect.NoAir;
-import ablemedic.wiring.Defect.NoPicture;
-import ablemedic.wiring.Defect.PoorAntenna;
+import ablemedic.family.StoppedLine;
+import ablemedic.video.VideoDefect.NoAir;
+import ablemedic.video.VideoDefect.NoPicture;
+import ablemedic.wiring.CopperDefect;
+import ablemedic.wiring.CopperDefect.WireMoved;
 import ablemedic.wiring.InnerCircuit;
 import ablemedic.wiring.Part;
 import ablemedic.wiring.UartFunction;
@@ -92,13 +93,13 @@ final class VideoFaults {
                 .at(sender)
                 .site(site)
                 .prior(VideoOdds.ANTENNA)
-                .defect(new PoorAntenna(sender.id(), PoorAntenna.Why.BROKEN))
+                .defect(new AntennaDefect(sender.id(), AntennaDefect.Why.BROKEN))
                 .fix("put-right", 5);
         add("video-antenna-hidden")
                 .at(sender)
                 .site(site)
                 .prior(VideoOdds.HIDDEN)
-                .defect(new PoorAntenna(sender.id(), PoorAntenna.Why.BESIDE_CARBON))
+                .defect(new AntennaDefect(sender.id(), AntennaDefect.Why.BESIDE_CARBON))
                 .fix("put-right", 6);
     }
 
@@ -182,8 +183,8 @@ final class VideoFaults {
                 .site("video wires")
                 .prior(VideoOdds.EXCHANGED)
                 .wiring(
-                        e -> e.with(new LeadMoved(inWire, out.far())).with(new LeadMoved(outWire, in.far())),
-                        e -> e.without(LeadMoved.slot(inWire)).without(LeadMoved.slot(outWire)))
+                        e -> e.with(new WireMoved(inWire, out.far())).with(new WireMoved(outWire, in.far())),
+                        e -> e.without(CopperDefect.ofWireEnd(inWire)).without(CopperDefect.ofWireEnd(outWire)))
                 .remedy("video wires in and out")
                 .fix("move", 8);
     }
@@ -227,7 +228,7 @@ final class VideoFaults {
             add("capacitor-wanted")
                     .site(way.maker().id())
                     .prior(VideoOdds.NO_CAPACITOR)
-                    .defect(new Defect.CannotWork(way.maker().id(), Ripple.SUPPLY))
+                    .defect(new StoppedLine(way.maker().id(), Ripple.SUPPLY))
                     .fix("put-right", 15);
         }
         for (At<InnerCircuit.Capacitance> one : sound.electrics().wiring().all(InnerCircuit.Capacitance.class)) {
@@ -237,7 +238,7 @@ final class VideoFaults {
                         .at(one.part())
                         .site(pad)
                         .prior(VideoOdds.DRIED)
-                        .defect(new Defect.DriedCapacitor(pad))
+                        .defect(new VideoDefect.DriedCapacitor(pad))
                         .fix("put-right", 12);
             }
         }

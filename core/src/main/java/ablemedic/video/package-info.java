@@ -4,4 +4,5 @@
  * {@link ablemedic.video.VideoHeat} says when a transmitter shuts itself down, {@link ablemedic.video.Channels} which
  * pilots disturb one another, {@link ablemedic.video.ScreenGrid} where figures fall in what is shown.
  */
+@org.jspecify.annotations.NullMarked
 package ablemedic.video;

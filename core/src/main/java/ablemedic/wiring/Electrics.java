@@ -1,6 +1,28 @@
 package ablemedic.wiring;
 
+import ablemedic.wiring.Defect.Culprit;
 import ablemedic.wiring.Defect.Slot;
+import ablemedic.wiring.Effect.Absent;
+import ablemedic.wiring.Effect.AntennaLoss;
+import ablemedic.wiring.Effect.BatteryOhmsTimes;
+import ablemedic.wiring.Effect.CellSag;
+import ablemedic.wiring.Effect.CellsMore;
+import ablemedic.wiring.Effect.Conductance;
+import ablemedic.wiring.Effect.Draw;
+import ablemedic.wiring.Effect.DriveOff;
+import ablemedic.wiring.Effect.Joined;
+import ablemedic.wiring.Effect.LineStopped;
+import ablemedic.wiring.Effect.RegulatorShare;
+import ablemedic.wiring.Effect.RippleStays;
+import ablemedic.wiring.Effect.Seen;
+import ablemedic.wiring.Effect.SensedTimes;
+import ablemedic.wiring.Effect.SkyHidden;
+import ablemedic.wiring.Effect.Smoke;
+import ablemedic.wiring.Effect.SupplyExchanged;
+import ablemedic.wiring.Effect.UartPadDead;
+import ablemedic.wiring.Effect.UartPadInverted;
+import ablemedic.wiring.Effect.WireEnd;
+import ablemedic.wiring.Effect.WireHeldAt;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.List;
@@ -8,26 +30,30 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
-/** The electrical side of a craft: how it is wired, and what has come to harm. */
+/** The electrical side of a craft: how it is wired, and what is wrong with it. */
 public final class Electrics {
     /** A craft whose parts and leads nobody has entered. */
     public static final Electrics NONE =
             new Electrics(new ElectricSheet(List.of(), List.of(), new BatteryType(4, Chemistry.LIPO, 1500, 4)));
 
     private final Wiring wiring;
-    private final Map<Slot, Defect> harm;
+    private final Map<Slot, Defect> defects;
     private final int hash;
+    /** Worked out when it is first asked for. */
+    private volatile @Nullable List<Effect> effects;
 
     /** As it should be. */
     public Electrics(ElectricSheet sheet) {
         this(new Wiring(sheet), Map.of());
     }
 
-    private Electrics(Wiring wiring, Map<Slot, Defect> harm) {
+    private Electrics(Wiring wiring, Map<Slot, Defect> defects) {
         this.wiring = wiring;
-        this.harm = Collections.unmodifiableMap(new TreeMap<>(harm));
-        this.hash = 31 * wiring.sheetHash() + this.harm.hashCode();
+        this.defects = Collections.unmodifiableMap(new TreeMap<>(defects));
+        this.hash = 31 * wiring.sheetHash() + this.defects.hashCode();
     }
 
     public ElectricSheet sheet() {
@@ -38,174 +64,206 @@ public final class Electrics {
         return wiring;
     }
 
-    /** What has come to harm. */
-    public Collection<Defect> harm() {
-        return harm.values();
+    /** What is wrong with it. */
+    public Collection<Defect> defects() {
+        return defects.values();
     }
 
-    /** The same without any harm. */
+    /** The same without any defect. */
     public Electrics sound() {
-        return harm.isEmpty() ? this : new Electrics(wiring, Map.of());
+        return defects.isEmpty() ? this : new Electrics(wiring, Map.of());
     }
 
-    /** The same with one harm, in place of another of its slot. */
+    /** The same with one defect, in place of another of its slot. */
     public Electrics with(Defect one) {
-        Map<Slot, Defect> more = new TreeMap<>(harm);
+        Map<Slot, Defect> more = new TreeMap<>(defects);
         more.put(one.slot(), one);
         return new Electrics(wiring, more);
     }
 
+    /** The same once a part was replaced: what is wrong with the part itself goes with it. */
+    public Electrics withNew(String partId) {
+        Electrics after = this;
+        for (Defect one : defects.values()) {
+            if (one.culprit() == Culprit.PART && one.isAt(partId)) {
+                after = after.without(one.slot());
+            }
+        }
+        return after;
+    }
+
     /** The same with one slot in order. */
     public Electrics without(Slot slot) {
-        if (!harm.containsKey(slot)) {
+        if (!defects.containsKey(slot)) {
             return this;
         }
-        Map<Slot, Defect> fewer = new TreeMap<>(harm);
+        Map<Slot, Defect> fewer = new TreeMap<>(defects);
         fewer.remove(slot);
         return new Electrics(wiring, fewer);
     }
 
+    /** What all that is wrong does to the craft, in the order of the defects. */
+    public List<Effect> effects() {
+        List<Effect> known = effects;
+        if (known == null) {
+            known = defects.values().stream()
+                    .flatMap(one -> one.effects(wiring).stream())
+                    .toList();
+            effects = known;
+        }
+        return known;
+    }
+
+    private <E extends Effect> Stream<E> effects(Class<E> kind) {
+        List<Effect> all = effects();
+        return all.isEmpty()
+                ? Stream.empty()
+                : all.stream().filter(kind::isInstance).map(kind::cast);
+    }
+
+    private <E extends Effect> Optional<E> effect(Class<E> kind, String at) {
+        for (Effect one : effects()) {
+            if (kind.isInstance(one) && one.at().equals(at)) {
+                return Optional.of(kind.cast(one));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The defect of a kind at a part, for the family that it is of; nothing where there is none. */
+    public <D extends Defect> Optional<D> defect(Class<D> kind, String partId) {
+        return defects.values().stream()
+                .filter(kind::isInstance)
+                .map(kind::cast)
+                .filter(one -> one.isAt(partId))
+                .findFirst();
+    }
+
     /** The resistance of a link that is open or poor, ohms, infinite when open; nothing for a sound one. */
     public OptionalDouble spoilt(String linkId) {
-        Defect found = harm.get(Defect.Poor.slot(linkId));
-        if (found instanceof Defect.Poor poor) {
-            return OptionalDouble.of(poor.ohms());
-        }
-        return found == null ? OptionalDouble.empty() : OptionalDouble.of(Double.POSITIVE_INFINITY);
+        return effect(Absent.class, linkId).isPresent()
+                ? OptionalDouble.of(Double.POSITIVE_INFINITY)
+                : effect(Conductance.class, linkId)
+                        .map(one -> OptionalDouble.of(1 / one.siemens()))
+                        .orElse(OptionalDouble.empty());
     }
 
-    public boolean crossed(String partId) {
-        return harm.containsKey(new Defect.Crossed(partId).slot());
+    /** Whether the supply wires of a part are exchanged. */
+    public boolean isSupplyExchanged(String partId) {
+        return effect(SupplyExchanged.class, partId).isPresent();
     }
 
-    /** Whether the supply leads of any part are crossed. */
-    public boolean anyCrossed() {
-        return harm.values().stream().anyMatch(Defect.Crossed.class::isInstance);
+    public boolean isAnySupplyExchanged() {
+        return effects(SupplyExchanged.class).findAny().isPresent();
     }
 
-    /** Whether the drive with this supply pad is shorted inside. */
-    public boolean driveShorted(String supplyPad) {
-        return harm.containsKey(Defect.DriveShort.slot(supplyPad));
+    /** Whether the drive with this supply pad turns no motor. */
+    public boolean isDriveOff(String supplyPad) {
+        return effect(DriveOff.class, supplyPad).isPresent();
     }
 
     /** Whether a pad is joined with its neighbour. */
     public boolean bridged(String pad) {
-        return harm.values().stream()
-                .anyMatch(one ->
-                        one instanceof Defect.Bridge bridge && bridge.places().contains(pad));
-    }
-
-    /** The share of its limit that a regulator gives, told by its output pad; 1 when sound. */
-    public double regulatorShare(String outPad) {
-        return harm.get(Defect.WeakRegulator.slot(outPad)) instanceof Defect.WeakRegulator weak ? weak.share() : 1;
-    }
-
-    /** What a part draws over its own; 1 when sound. */
-    public double drawTimes(String partId) {
-        return harm.get(Defect.OtherDraw.slot(partId)) instanceof Defect.OtherDraw other ? other.times() : 1;
-    }
-
-    /** What divider and converter give over what they should; 1 when sound. */
-    public double sensedTimes() {
-        return harm.get(Defect.DividerOff.SLOT) instanceof Defect.DividerOff off ? off.times() : 1;
-    }
-
-    /** The pack's resistance over its own; 1 when sound. */
-    public double packOhmsTimes() {
-        return harm.get(Defect.WornPack.SLOT) instanceof Defect.WornPack worn ? worn.times() : 1;
-    }
-
-    /** What the weak cell of the pack sags more than the others in a hover, volts; 0 when sound. */
-    public double weakCellV() {
-        return harm.get(Defect.WeakCell.SLOT) instanceof Defect.WeakCell weak ? weak.volts() : 0;
-    }
-
-    /** How many cells the pack has more than the sheet says. */
-    public int cellsMore() {
-        return harm.get(Defect.OtherPack.SLOT) instanceof Defect.OtherPack other ? other.cellsMore() : 0;
-    }
-
-    /** The same with a pack of the right cells, all of them strong. */
-    public Electrics withPackAsOnSheet() {
-        return without(Defect.OtherPack.SLOT).without(Defect.WeakCell.SLOT);
-    }
-
-    /** The pad that a lead was moved to, or the one given where it sits as it should. */
-    public String movedTo(String leadId, String otherwise) {
-        return harm.get(Defect.LeadMoved.slot(leadId)) instanceof Defect.LeadMoved moved ? moved.pad() : otherwise;
-    }
-
-    /** Whether the side of a port behind a pad is dead. */
-    public boolean deadPort(String pad) {
-        return harm.containsKey(Defect.DeadPortPad.slot(pad));
-    }
-
-    /** Whether the jumper at a pad is set the other way than it should. */
-    public boolean otherJumper(String pad) {
-        return harm.containsKey(Defect.OtherJumper.slot(pad));
-    }
-
-    /** Whether a line cannot work as the sheet has it joined. */
-    public boolean cannotWork(String line) {
-        return harm.containsKey(Defect.CannotWork.slot(line));
-    }
-
-    /** Whether a receiver is of the sort that sends no telemetry back. */
-    public boolean sendsNoTelemetry(String partId) {
-        return harm.containsKey(Defect.NoTelemetry.slot(partId));
-    }
-
-    /** What is wrong with the antenna of a part; nothing where it is whole and free. */
-    public Optional<Defect.PoorAntenna.Why> poorAntenna(String partId) {
-        return Optional.ofNullable(harm.get(Defect.PoorAntenna.slot(partId)))
-                .map(one -> ((Defect.PoorAntenna) one).why());
-    }
-
-    /** What keeps a positioning module from seeing the sky; nothing where it sees it. */
-    /** Why a part gives, passes or sends no picture though it has its supply. */
-    public Optional<Defect.NoPicture.Why> noPicture(String partId) {
-        return Optional.ofNullable(harm.get(Defect.NoPicture.slot(partId))).map(one -> ((Defect.NoPicture) one).why());
-    }
-
-    /** Whether no air reaches a part. */
-    public boolean noAir(String partId) {
-        return harm.containsKey(Defect.NoAir.slot(partId));
-    }
-
-    /** Whether the capacitor at a pad still takes up what it should. */
-    public boolean takesUp(String plusPad) {
-        return !harm.containsKey(Defect.BurstCapacitor.slot(plusPad));
-    }
-
-    public Optional<Defect.NoSky.Why> noSky(String partId) {
-        return Optional.ofNullable(harm.get(Defect.NoSky.slot(partId))).map(one -> ((Defect.NoSky) one).why());
+        return effects(Joined.class).anyMatch(one -> one.touches(pad));
     }
 
     /** The pads that a pad is bridged with. */
     public List<String> bridgedWith(String pad) {
-        return harm.values().stream()
-                .filter(Defect.Bridge.class::isInstance)
-                .map(Defect.Bridge.class::cast)
-                .filter(bridge -> bridge.places().contains(pad))
-                .map(bridge -> bridge.onePad().equals(pad) ? bridge.otherPad() : bridge.onePad())
+        return effects(Joined.class)
+                .filter(one -> one.touches(pad))
+                .map(one -> one.at().equals(pad) ? one.otherPad() : one.at())
                 .toList();
     }
 
+    /** The share of its limit that a regulator gives, by its output pad; 1 when sound. */
+    public double regulatorShare(String outPad) {
+        return effect(RegulatorShare.class, outPad).map(RegulatorShare::share).orElse(1.0);
+    }
+
+    /** What a part draws over its own; 1 when sound. */
+    public double drawTimes(String partId) {
+        return effect(Draw.class, partId).map(Draw::times).orElse(1.0);
+    }
+
+    /** What divider and converter give over what they should; 1 when sound. */
+    public double sensedTimes() {
+        return effect(SensedTimes.class, "").map(SensedTimes::times).orElse(1.0);
+    }
+
+    /** The battery's resistance over its own; 1 when sound. */
+    public double batteryOhmsTimes() {
+        return effect(BatteryOhmsTimes.class, "").map(BatteryOhmsTimes::times).orElse(1.0);
+    }
+
+    /** What the weak cell of the battery sags more than the others in a hover, volts; 0 when sound. */
+    public double weakCellV() {
+        return effect(CellSag.class, "").map(CellSag::volts).orElse(0.0);
+    }
+
+    /** How many cells the battery has more than the sheet says. */
+    public int cellsMore() {
+        return effect(CellsMore.class, "").map(CellsMore::cells).orElse(0);
+    }
+
+    /** The pad that a wire was moved to, or the one given where it sits as it should. */
+    public String movedTo(String wireId, String otherwise) {
+        return effect(WireEnd.class, wireId).map(WireEnd::pad).orElse(otherwise);
+    }
+
     /**
-     * The regulated voltage, not on the sheet, on which the sense lead sits, volts; nothing where it sits on the sheet.
+     * The regulated voltage, not on the sheet, on which the sense wire sits, volts; nothing where it sits on the sheet.
      */
     public Optional<Double> senseHeldV() {
         return wiring.senseLead()
-                .map(lead -> harm.get(Defect.LeadMoved.slot(lead.id())))
-                .filter(Defect.LeadOnOther.class::isInstance)
-                .map(one -> ((Defect.LeadOnOther) one).volts());
+                .flatMap(wire -> effect(WireHeldAt.class, wire.id()))
+                .map(WireHeldAt::volts);
+    }
+
+    /** Whether the side of a UART behind a pad is dead. */
+    public boolean deadPort(String pad) {
+        return effect(UartPadDead.class, pad).isPresent();
+    }
+
+    /** Whether the jumper at a pad is set the other way than it should. */
+    public boolean otherJumper(String pad) {
+        return effect(UartPadInverted.class, pad).isPresent();
+    }
+
+    /** Whether a line can't work as it is wired. */
+    public boolean cannotWork(String line) {
+        return effect(LineStopped.class, line).isPresent();
+    }
+
+    /** What the antenna of a part loses, dB; 0 where it is whole and free. */
+    public double antennaLossDb(String partId) {
+        return effect(AntennaLoss.class, partId).map(AntennaLoss::db).orElse(0.0);
+    }
+
+    /** Whether a GNSS module sees the sky well enough for a position. */
+    public boolean seesSky(String partId) {
+        return effect(SkyHidden.class, partId).isEmpty();
+    }
+
+    /** Whether the capacitor at a pad still takes up what it should. */
+    public boolean takesUp(String plusPad) {
+        return effect(RippleStays.class, plusPad).isEmpty();
+    }
+
+    /** What a close look at a part may show. */
+    public Stream<Seen> seenAt(String partId) {
+        return effects(Seen.class).filter(one -> one.isAt(partId));
+    }
+
+    /** Whether a part lets its smoke out. */
+    public boolean smokes(String partId) {
+        return effects(Smoke.class).anyMatch(one -> Defect.isOf(partId, one.at()));
     }
 
     @Override
     public boolean equals(Object o) {
         return o instanceof Electrics e
                 && hash == e.hash
-                && harm.equals(e.harm)
+                && defects.equals(e.defects)
                 && wiring.sheet().equals(e.wiring.sheet());
     }
 
@@ -216,6 +274,6 @@ public final class Electrics {
 
     @Override
     public String toString() {
-        return wiring.sheet().parts().size() + " parts, harm " + harm.values();
+        return wiring.sheet().parts().size() + " parts, defects " + defects.values();
     }
 }

@@ -1,7 +1,7 @@
 /**
- * The electrical side of one craft: parts with their pads, leads between them, the pack, what the board was told of
- * them, and what has come to harm. {@link ablemedic.electrics.ElectricSheet} is what a person enters,
- * {@link ablemedic.electrics.Wiring} the nodes and links that follow from it, {@link ablemedic.electrics.Electrics} a
- * wiring with its harm. Everything is a value; arms are numbered 0 to 3 in the order of the craft's corners.
+ * The electrical side of one craft. {@link ElectricSheet} is what a person enters: parts with their pads, wires, the
+ * battery; {@link Wiring} the nodes and links that follow from it, {@link Electrics} a wiring with its defects. A
+ * {@link Defect} belongs to a family and is told to physics as {@link Effect}s; everything is a value.
  */
+@org.jspecify.annotations.NullMarked
 package ablemedic.wiring;

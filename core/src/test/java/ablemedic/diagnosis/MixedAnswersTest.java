@@ -13,6 +13,7 @@ import ablemedic.diagnosis.Joint.Branch;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
 import ablemedic.diagnosis.Reading.Several;
+import ablemedic.simulation.SimulatedTechnician;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;

@@ -2,6 +2,7 @@ package ablemedic.diagnosis;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import ablemedic.simulation.SimulatedTechnician;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;

@@ -3,6 +3,7 @@ package ablemedic.diagnosis;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.data.Offset.offset;
 
+import ablemedic.simulation.SimulatedTechnician;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;

@@ -9,6 +9,7 @@ import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
+import ablemedic.simulation.SimulatedTechnician;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import ablemedic.craft.Craft;
 import ablemedic.power.PowerCrafts;
+import ablemedic.power.PowerDefect;
 import ablemedic.power.SenseChain;
 import ablemedic.reading.Meter;
+import ablemedic.wiring.CopperDefect;
 import ablemedic.wiring.Defect;
 import ablemedic.wiring.Electrics;
 import ablemedic.wiring.InnerCircuit;
@@ -31,7 +33,7 @@ class CircuitsTest {
     void anOpenLinkIsFurtherApartThanItWasAndNoPairIsNearer(Craft craft) {
         Electrics sound = craft.electrics();
         for (Wiring.Link link : sound.wiring().links()) {
-            Electrics open = sound.with(new Defect.Open(link.id()));
+            Electrics open = sound.with(new CopperDefect.Open(link.id()));
             assertThat(under(open).ohms(link.a(), link.b()))
                     .as(link.label())
                     .isGreaterThan(under(sound).ohms(link.a(), link.b()));
@@ -49,8 +51,8 @@ class CircuitsTest {
         Electrics sound = craft.electrics();
         for (Wiring.Link link : sound.wiring().links()) {
             double before = under(sound).ohms(link.a(), link.b());
-            double poor = under(sound.with(new Defect.Poor(link.id(), 4))).ohms(link.a(), link.b());
-            double open = under(sound.with(new Defect.Open(link.id()))).ohms(link.a(), link.b());
+            double poor = under(sound.with(new CopperDefect.Poor(link.id(), 4))).ohms(link.a(), link.b());
+            double open = under(sound.with(new CopperDefect.Open(link.id()))).ohms(link.a(), link.b());
             assertThat(poor).as(link.label()).isGreaterThan(before).isLessThanOrEqualTo(Math.min(4.01, open + 1e-6));
         }
     }
@@ -60,7 +62,7 @@ class CircuitsTest {
     void aBridgeBringsItsPadsTogetherAndIsTheSameFromBothSides(Craft craft) {
         Electrics sound = craft.electrics();
         for (Wiring.Neighbours n : sound.wiring().neighbours()) {
-            BatteryOut bridged = under(sound.with(new Defect.Bridge(n.onePad(), n.otherPad(), 0.05)));
+            BatteryOut bridged = under(sound.with(new CopperDefect.Bridge(n.onePad(), n.otherPad(), 0.05)));
             assertThat(bridged.ohms(n.a(), n.b())).as(n.label()).isLessThanOrEqualTo(0.0501);
             assertThat(bridged.ohms(n.b(), n.a())).isCloseTo(bridged.ohms(n.a(), n.b()), within(1e-9));
             assertThat(bridged.climbs(n.a(), n.b()))
@@ -75,8 +77,8 @@ class CircuitsTest {
         Electrics sound = craft.electrics();
         int[] plug = sound.wiring().plug().orElseThrow();
         for (Wiring.At<InnerCircuit.Drive> drive : sound.wiring().all(InnerCircuit.Drive.class)) {
-            BatteryOut craftUnder = under(
-                    sound.with(new Defect.DriveShort(drive.address(drive.of().plus()), 0.4)));
+            BatteryOut craftUnder = under(sound.with(
+                    new PowerDefect.DriveShort(drive.address(drive.of().plus()), 0.4)));
             assertThat(craftUnder.ohms(plug[0], plug[1])).isBetween(0.39, 0.6);
         }
     }
@@ -89,8 +91,8 @@ class CircuitsTest {
                 .filter(c -> c.of().bulky())
                 .findFirst()
                 .orElseThrow();
-        Electrics burst =
-                sound.with(new Defect.BurstCapacitor(bulky.address(bulky.of().plus()), 0.8));
+        Electrics burst = sound.with(
+                new PowerDefect.BurstCapacitor(bulky.address(bulky.of().plus()), 0.8));
         int plus = Circuits.node(sound.wiring(), bulky, bulky.of().plus());
         int minus = Circuits.node(sound.wiring(), bulky, bulky.of().minus());
         assertThat(under(sound).climbs(plus, minus)).isTrue();
@@ -105,11 +107,11 @@ class CircuitsTest {
         int[] plug = sound.wiring().plug().orElseThrow();
         double before = under(sound).ohms(plug[0], plug[1]);
         for (Defect harm : List.of(
-                new Defect.DividerOff(2),
-                new Defect.WornPack(2),
-                new Defect.WeakCell(2),
-                new Defect.OtherPack(2),
-                new Defect.OtherDraw("FC", 2))) {
+                new PowerDefect.DividerOff(2),
+                new PowerDefect.WornBattery(2),
+                new PowerDefect.WeakCell(2),
+                new PowerDefect.OtherBattery(2),
+                new PowerDefect.OtherDraw("FC", 2))) {
             assertThat(under(sound.with(harm)).ohms(plug[0], plug[1]))
                     .as(harm.toString())
                     .isEqualTo(before);
@@ -131,7 +133,7 @@ class CircuitsTest {
         for (Wiring.At<InnerCircuit.Regulator> r : wiring.all(InnerCircuit.Regulator.class)) {
             int rail = Circuits.node(wiring, r, r.of().out());
             Electrics moved = sound.with(
-                    new Defect.LeadMoved(wiring.senseLead().orElseThrow().id(), r.address(r.of().out())));
+                    new CopperDefect.WireMoved(wiring.senseLead().orElseThrow().id(), r.address(r.of().out())));
             assertThat(under(moved).ohms(rail, sense)).isLessThan(0.1);
             assertThat(under(sound).ohms(rail, sense)).isGreaterThan(100);
             assertThat(SenseChain.at(craft.withElectrics(moved), 15.4).shownV())

@@ -7,8 +7,10 @@ import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.craft.HoverPower;
 import ablemedic.power.PowerCrafts;
+import ablemedic.power.PowerDefect;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
+import ablemedic.wiring.CopperDefect;
 import ablemedic.wiring.Defect;
 import ablemedic.wiring.Electrics;
 import ablemedic.wiring.InnerCircuit;
@@ -37,7 +39,7 @@ class DrivesTest {
     @MethodSource("crafts")
     void aSoundWiringLeavesEveryArmAsItIs(Craft craft) {
         assertThat(Drives.of(craft)).allSatisfy(arm -> assertThat(arm.feed()).isEqualTo(1));
-        Craft worn = harmed(craft, new Defect.DividerOff(0.9));
+        Craft worn = harmed(craft, new PowerDefect.DividerOff(0.9));
         assertThat(Drives.of(worn))
                 .as("worked out from the network, and not assumed")
                 .allSatisfy(arm -> assertThat(arm.feed()).isEqualTo(1));
@@ -49,8 +51,8 @@ class DrivesTest {
         for (Map.Entry<Integer, Wiring.At<InnerCircuit.Drive>> one :
                 craft.electrics().wiring().drives().entrySet()) {
             Wiring.At<InnerCircuit.Drive> drive = one.getValue();
-            Craft hurt =
-                    harmed(craft, new Defect.DriveShort(drive.address(drive.of().plus()), 0.4));
+            Craft hurt = harmed(
+                    craft, new PowerDefect.DriveShort(drive.address(drive.of().plus()), 0.4));
             assertThat(feed(hurt, Corner.ALL.get(one.getKey()))).isZero();
         }
     }
@@ -69,7 +71,7 @@ class DrivesTest {
                     .map(Wiring.Link::id)
                     .findFirst()
                     .orElseThrow();
-            Craft hurt = harmed(craft, new Defect.Open(lead));
+            Craft hurt = harmed(craft, new CopperDefect.Open(lead));
             for (Corner corner : Corner.ALL) {
                 boolean own = corner == Corner.ALL.get(one.getKey());
                 assertThat(feed(hurt, corner))
@@ -84,7 +86,7 @@ class DrivesTest {
     void aBoardWithoutPowerStopsAllArms(Craft craft) {
         Electrics electrics = craft.electrics();
         String board = electrics.sheet().flightBoard().orElseThrow().id();
-        Craft hurt = harmed(craft, new Defect.OtherDraw(board, 0));
+        Craft hurt = harmed(craft, new PowerDefect.OtherDraw(board, 0));
         assertThat(Corner.ALL)
                 .allSatisfy(corner -> assertThat(feed(hurt, corner)).isZero());
     }
@@ -99,7 +101,7 @@ class DrivesTest {
             }
             double before = 4;
             for (double ohms : new double[] {link.ohms(), 0.5, 2, Double.POSITIVE_INFINITY}) {
-                Craft hurt = harmed(craft, new Defect.Poor(link.id(), ohms));
+                Craft hurt = harmed(craft, new CopperDefect.Poor(link.id(), ohms));
                 double all = Corner.ALL.stream().mapToDouble(c -> feed(hurt, c)).sum();
                 assertThat(all).as("%s of %s ohm", link.label(), ohms).isLessThanOrEqualTo(before + 1e-9);
                 before = all;

@@ -13,7 +13,6 @@ import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
 import ablemedic.wiring.BatteryType;
 import ablemedic.wiring.Chemistry;
-import ablemedic.wiring.Defect;
 import ablemedic.wiring.Gauge;
 import java.util.List;
 import java.util.Random;
@@ -174,7 +173,7 @@ class PackAndScreenTest {
                 .filter(c -> c.id().startsWith("look-"))
                 .toList();
         assertThat(answers).hasSizeGreaterThan(4);
-        Craft crossed = craft.withElectrics(craft.electrics().with(new Defect.Crossed("CRR")));
+        Craft crossed = craft.withElectrics(craft.electrics().with(new PowerDefect.SupplyCrossed("CRR")));
         long telling = answers.stream()
                 .filter(c -> !Proof.expected(c, crossed).equals(Proof.expected(c, craft)))
                 .count();

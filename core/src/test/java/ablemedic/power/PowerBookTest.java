@@ -21,7 +21,6 @@ import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Proof;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
-import ablemedic.diagnosis.SimulatedTechnician;
 import ablemedic.diagnosis.Sureness;
 import ablemedic.diagnosis.Suspect;
 import ablemedic.family.Cleared;
@@ -32,8 +31,9 @@ import ablemedic.physics.BatteryOut;
 import ablemedic.physics.Drives;
 import ablemedic.physics.Powered;
 import ablemedic.reading.Meter;
+import ablemedic.simulation.SimulatedTechnician;
 import ablemedic.testing.CatalogueUse;
-import ablemedic.wiring.Defect;
+import ablemedic.wiring.CopperDefect;
 import ablemedic.wiring.ElectricSheet;
 import ablemedic.wiring.Electrics;
 import ablemedic.wiring.Part;
@@ -88,7 +88,7 @@ class PowerBookTest {
     void everyLinkOfTheCraftCanBeOpenOrPoor(Craft craft) {
         Wiring wiring = craft.electrics().wiring();
         for (Wiring.Link link : wiring.links()) {
-            Craft open = craft.withElectrics(craft.electrics().with(new Defect.Open(link.id())));
+            Craft open = craft.withElectrics(craft.electrics().with(new CopperDefect.Open(link.id())));
             boolean doubled = BatteryOut.of(open.electrics(), Meter.USUAL).ohms(link.a(), link.b()) < 1;
             assertThat(links(craft, link)).as(link.id()).hasSize(doubled ? 0 : 2);
         }
@@ -221,8 +221,9 @@ class PowerBookTest {
         assertThat(told(craft, "dead-arm", "open-PB_1p_CFR_p")).isEqualTo("@front-right");
         assertThat(told(craft, "dead-arm", "crossed-CRL")).isEqualTo("@rear-left");
         assertThat(told(craft, "dead-arm", "open-PB_5V_FC_5V")).isEqualTo(outcome("dead-arm", "all"));
-        Craft two = craft.withElectrics(
-                craft.electrics().with(new Defect.Open("FC.S3>CRL.S")).with(new Defect.Open("FC.S2>CFR.S")));
+        Craft two = craft.withElectrics(craft.electrics()
+                .with(new CopperDefect.Open("FC.S3>CRL.S"))
+                .with(new CopperDefect.Open("FC.S2>CFR.S")));
         Check<Craft> arms = Families.complaints(craft, Meter.USUAL).stream()
                 .filter(c -> c.id().equals("dead-arm"))
                 .findFirst()
@@ -268,7 +269,7 @@ class PowerBookTest {
     void twoFaultsMeetOnTheCraft() {
         Craft craft = PowerCrafts.separate();
         Craft both = craft.withElectrics(
-                craft.electrics().with(new Defect.Open("PB.5V>FC.5V")).with(new Defect.Open("FC.R5>RX.+")));
+                craft.electrics().with(new CopperDefect.Open("PB.5V>FC.5V")).with(new CopperDefect.Open("FC.R5>RX.+")));
         assertThat(Powered.onBench(both.electrics())
                         .works(both.electrics().sheet().part("FC").orElseThrow()))
                 .isFalse();
@@ -396,14 +397,14 @@ class PowerBookTest {
         Distribution pack = book.check("volts~PLUG.+~PLUG.-").orElseThrow().outlook(craft);
         assertThat(pack).isInstanceOfSatisfying(Gaussian.class, spread -> assertThat(spread.spread() / spread.mean())
                 .isBetween(0.034, 0.045));
-        Craft shorted = craft.withElectrics(craft.electrics().with(new Defect.DriveShort("CFR.+", 0.4)));
+        Craft shorted = craft.withElectrics(craft.electrics().with(new PowerDefect.DriveShort("CFR.+", 0.4)));
         Distribution sagged = book.check("volts~PLUG.+~PLUG.-").orElseThrow().outlook(shorted);
         assertThat(sagged)
                 .as("by how much a short drags the pack down is a guess")
                 .isInstanceOfSatisfying(Gaussian.class, spread -> assertThat(spread.spread() / spread.mean())
                         .isGreaterThan(0.39));
         Check<Craft> pulled = book.check("volts~VTX.+~CRL.S").orElseThrow();
-        Craft open = craft.withElectrics(craft.electrics().with(new Defect.Open("FC.S3>CRL.S")));
+        Craft open = craft.withElectrics(craft.electrics().with(new CopperDefect.Open("FC.S3>CRL.S")));
         assertThat(Proof.asExpected(pulled, new Measured(0), open))
                 .as("nothing holds the pad")
                 .isTrue();
@@ -434,7 +435,7 @@ class PowerBookTest {
                     .as("a short of %s ohm", ohms)
                     .isFalse();
         }
-        Craft open = craft.withElectrics(craft.electrics().with(new Defect.Open("FC.S3>CRL.S")));
+        Craft open = craft.withElectrics(craft.electrics().with(new CopperDefect.Open("FC.S3>CRL.S")));
         assertThat(guessed.outlook(open).likelihood(Chosen.of("ol")) / outlook.likelihood(Chosen.of("ol")))
                 .as("a missing pull-down is no proof of an open lead")
                 .isLessThan(5);

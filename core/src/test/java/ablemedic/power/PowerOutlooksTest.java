@@ -15,7 +15,7 @@ import ablemedic.diagnosis.Proof;
 import ablemedic.family.PrePowerConvention;
 import ablemedic.reading.Meter;
 import ablemedic.wiring.Archetype;
-import ablemedic.wiring.Defect;
+import ablemedic.wiring.CopperDefect;
 import ablemedic.wiring.InnerCircuit;
 import ablemedic.wiring.Part;
 import ablemedic.wiring.Wiring;
@@ -132,7 +132,7 @@ class PowerOutlooksTest {
                 Power.book(craft, Meter.USUAL).check(PowerChecks.ALL_ON).orElseThrow();
         for (Part part : craft.electrics().sheet().parts()) {
             if (part.archetype().load().isPresent() && part.archetype().kind() == Archetype.Kind.PART) {
-                Craft dead = craft.withElectrics(craft.electrics().with(new Defect.OtherDraw(part.id(), 0)));
+                Craft dead = craft.withElectrics(craft.electrics().with(new PowerDefect.OtherDraw(part.id(), 0)));
                 assertThat(((Categorical) on.outlook(dead))
                                 .choices()
                                 .questions()
@@ -148,7 +148,7 @@ class PowerOutlooksTest {
                 .map(Wiring.Link::id)
                 .findFirst()
                 .orElseThrow();
-        Craft dark = craft.withElectrics(craft.electrics().with(new Defect.Open(plug)));
+        Craft dark = craft.withElectrics(craft.electrics().with(new CopperDefect.Open(plug)));
         assertThat(Proof.expected(on, dark).toString()).isEqualTo("All of them: nothing comes on");
     }
 

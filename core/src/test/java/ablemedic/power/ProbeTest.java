@@ -22,6 +22,7 @@ import ablemedic.diagnosis.Survey;
 import ablemedic.diagnosis.Suspect;
 import ablemedic.physics.BatteryOut;
 import ablemedic.reading.Meter;
+import ablemedic.wiring.CopperDefect;
 import ablemedic.wiring.Defect;
 import ablemedic.wiring.Electrics;
 import ablemedic.wiring.Wiring;
@@ -91,7 +92,8 @@ class ProbeTest {
     void liveProbingPutsTheBlackProbeOnAGroundWhereAPairWithOneTellsAnything() {
         List<Survey.Story<Craft>> stories = new ArrayList<>(List.of(new Survey.Story<>(craft, 1, 0)));
         wiring.links()
-                .forEach(link -> stories.add(new Survey.Story<>(with(new Defect.Open(link.id())), 1, stories.size())));
+                .forEach(link ->
+                        stories.add(new Survey.Story<>(with(new CopperDefect.Open(link.id())), 1, stories.size())));
         BatteryOut unpowered = BatteryOut.of(sound, Meter.USUAL);
         int minus = wiring.plug().orElseThrow()[1];
         List<Check<Craft>> promising = survey(Probe.Mode.VOLTS).promising(stories);
@@ -140,7 +142,7 @@ class ProbeTest {
             if (link.purpose() != Wiring.Purpose.SIGNAL) {
                 continue;
             }
-            Craft broken = with(new Defect.Open(link.id()));
+            Craft broken = with(new CopperDefect.Open(link.id()));
             Probe across = probe(Probe.Mode.OHMS, link.a(), link.b());
             double likely = across.outlook(broken).likelihood(Chosen.of(Probe.OVER));
             double unlikely = across.outlook(craft).likelihood(Chosen.of(Probe.OVER));
@@ -156,7 +158,7 @@ class ProbeTest {
         Meter small = new Meter(2000, 0.005, 2, 0.008, 3, 0.3, 1e5, 0.4);
         int over = 0;
         for (Wiring.Link link : wiring.links()) {
-            Electrics broken = sound.with(new Defect.Open(link.id()));
+            Electrics broken = sound.with(new CopperDefect.Open(link.id()));
             boolean usual = BatteryOut.of(broken, Meter.USUAL).over(link.a(), link.b());
             assertThat(BatteryOut.of(broken, small).over(link.a(), link.b()) || !usual)
                     .as(link.label())
@@ -180,7 +182,7 @@ class ProbeTest {
                 .filter(l -> l.purpose() == Wiring.Purpose.SIGNAL && !l.leadId().isEmpty())
                 .findFirst()
                 .orElseThrow();
-        Craft broken = with(new Defect.Open(cut.id()));
+        Craft broken = with(new CopperDefect.Open(cut.id()));
         List<Check<Craft>> promising = survey(Probe.Mode.OHMS).promising(stories(List.of(craft, broken)));
         assertThat(promising).isNotEmpty().hasSizeLessThanOrEqualTo(24);
         assertThat(promising)
@@ -191,7 +193,7 @@ class ProbeTest {
 
     @Test
     void aSurveyHasNothingToSayOfStoriesThatReadAlike() {
-        Craft sagging = with(new Defect.WornPack(3));
+        Craft sagging = with(new PowerDefect.WornBattery(3));
         assertThat(survey(Probe.Mode.OHMS).promising(stories(List.of(craft, sagging))))
                 .isEmpty();
         assertThat(survey(Probe.Mode.OHMS).promising(List.of())).isEmpty();
@@ -200,7 +202,7 @@ class ProbeTest {
     @Test
     void redGoesOnTheMorePositivePoint() {
         Wiring.Neighbours n = wiring.neighbours().get(0);
-        Craft bridged = with(new Defect.Bridge(n.onePad(), n.otherPad(), 0.05));
+        Craft bridged = with(new CopperDefect.Bridge(n.onePad(), n.otherPad(), 0.05));
         List<Check<Craft>> promising = survey(Probe.Mode.VOLTS).promising(stories(List.of(craft, bridged)));
         assertThat(promising).isNotEmpty();
         for (Check<Craft> check : promising) {

@@ -19,6 +19,7 @@ import ablemedic.physics.Powered;
 import ablemedic.reading.Meter;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
+import ablemedic.wiring.CopperDefect;
 import ablemedic.wiring.Defect;
 import ablemedic.wiring.Electrics;
 import ablemedic.wiring.Part;
@@ -59,14 +60,14 @@ class ReadingsTest {
         int minus = wiring.node("PLUG.-");
         assertThat(BatteryOut.of(electrics, Meter.USUAL).climbs(plus, minus)).isTrue();
         for (Defect harm : List.of(
-                new Defect.DriveShort("CFR.+", 0.3),
-                new Defect.BurstCapacitor("CAP.+", 0.3),
-                new Defect.Bridge("PB.2+", "PB.2-", 0.3))) {
+                new PowerDefect.DriveShort("CFR.+", 0.3),
+                new PowerDefect.BurstCapacitor("CAP.+", 0.3),
+                new CopperDefect.Bridge("PB.2+", "PB.2-", 0.3))) {
             BatteryOut shorted = BatteryOut.of(electrics.with(harm), Meter.USUAL);
             assertThat(shorted.ohms(plus, minus)).as(harm.toString()).isLessThan(1);
             assertThat(shorted.climbs(plus, minus)).isFalse();
         }
-        assertThat(BatteryOut.of(electrics.with(new Defect.Open("PLUG.->PB.IN-")), Meter.USUAL)
+        assertThat(BatteryOut.of(electrics.with(new CopperDefect.Open("PLUG.->PB.IN-")), Meter.USUAL)
                         .over(plus, minus))
                 .isTrue();
     }
@@ -106,7 +107,7 @@ class ReadingsTest {
 
     @Test
     void aBreakIsOpenAcrossItAndHasContinuityOnEitherSide() {
-        Electrics broken = electrics.with(new Defect.Open("FC.S2>CFR.S"));
+        Electrics broken = electrics.with(new CopperDefect.Open("FC.S2>CFR.S"));
         assertThat(ohms(broken, "FC.S2", "CFR.S")).isInfinite();
         assertThat(ohms(broken, "FC.S2", "FC.S2>CFR.S#1")).isLessThan(1);
         assertThat(ohms(broken, "FC.S2>CFR.S#2", "CFR.S")).isLessThan(1);
@@ -114,7 +115,7 @@ class ReadingsTest {
 
     @Test
     void crossedLeadsRunPlusToMinus() {
-        Electrics crossed = electrics.with(new Defect.Crossed("CFR"));
+        Electrics crossed = electrics.with(new PowerDefect.SupplyCrossed("CFR"));
         assertThat(ohms(crossed, "PB.1+", "CFR.-")).isLessThan(1);
         assertThat(ohms(crossed, "PB.1+", "CFR.+")).isGreaterThan(500);
         Meter strong = new Meter(6000, 0.005, 2, 0.008, 3, 0.3, 40e6, 2.5);
@@ -131,13 +132,13 @@ class ReadingsTest {
                         .isCloseTo(3.3, within(0.03)));
         Powered flat = Powered.idle(electrics, 4.5);
         assertThat(flat.outputs().get(0).givesV()).isCloseTo(4.2, within(0.1));
-        Powered dead = Powered.idle(electrics.with(new Defect.WeakRegulator("PB.5V", 0)), 16);
+        Powered dead = Powered.idle(electrics.with(new PowerDefect.WeakRegulator("PB.5V", 0)), 16);
         assertThat(dead.between(wiring.node("PB.5V"), wiring.node("PB.G5"))).isCloseTo(0, within(0.05));
     }
 
     @Test
     void aRegulatorHoldsItsLimitAndTheRailFalls() {
-        Powered weak = Powered.idle(electrics.with(new Defect.WeakRegulator("PB.5V", 0.1)), 16);
+        Powered weak = Powered.idle(electrics.with(new PowerDefect.WeakRegulator("PB.5V", 0.1)), 16);
         Powered.Output five = weak.outputs().get(0);
         assertThat(five.givesA()).isCloseTo(0.2, within(0.02));
         assertThat(five.givesV()).isLessThan(4);
@@ -163,7 +164,7 @@ class ReadingsTest {
 
     @Test
     void aPartBehindABrokenGroundHasNoSupply() {
-        Electrics broken = electrics.with(new Defect.Open("FC.G1>RX.-"));
+        Electrics broken = electrics.with(new CopperDefect.Open("FC.G1>RX.-"));
         Part receiver = electrics.sheet().part("RX").orElseThrow();
         assertThat(Powered.idle(broken, 16).works(receiver)).isFalse();
         assertThat(Powered.idle(electrics, 16).works(receiver)).isTrue();
@@ -202,7 +203,7 @@ class ReadingsTest {
             }
         }
         for (String corner : List.of("CFR", "CRR", "CRL", "CFL")) {
-            Craft crossed = craft.withElectrics(electrics.with(new Defect.Crossed(corner)));
+            Craft crossed = craft.withElectrics(electrics.with(new PowerDefect.SupplyCrossed(corner)));
             assertThat(PrePowerChecks.of(craft, Meter.USUAL, PrePowerConvention.FULL).stream()
                             .filter(Probe.class::isInstance)
                             .anyMatch(step -> ReadHere.different(step.outlook(craft), step.outlook(crossed))))

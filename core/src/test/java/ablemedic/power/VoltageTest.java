@@ -16,7 +16,6 @@ import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
 import ablemedic.wiring.BatteryType;
 import ablemedic.wiring.Chemistry;
-import ablemedic.wiring.Defect;
 import ablemedic.wiring.Electrics;
 import ablemedic.wiring.Gauge;
 import java.util.ArrayList;
@@ -319,8 +318,8 @@ class VoltageTest {
 
     @Test
     void aWornPackSagsAndAWeakCellShowsUnderLoad() {
-        Electrics worn = electrics.with(new Defect.WornPack(4));
-        Electrics weak = electrics.with(new Defect.WeakCell(0.7));
+        Electrics worn = electrics.with(new PowerDefect.WornBattery(4));
+        Electrics weak = electrics.with(new PowerDefect.WeakCell(0.7));
         Powered.Run flying = new Powered.Run(15.4, 8, 1);
         double sound = Powered.of(electrics, flying).plugV();
         assertThat(Powered.of(worn, flying).plugV()).isLessThan(sound - 1);

@@ -14,6 +14,7 @@ import ablemedic.uart.CraftLine;
 import ablemedic.uart.CraftLine.End;
 import ablemedic.uart.CraftLines;
 import ablemedic.uart.Reach;
+import ablemedic.wiring.CopperDefect;
 import ablemedic.wiring.Defect;
 import ablemedic.wiring.Electrics;
 import java.util.Map;
@@ -153,11 +154,11 @@ class TradeFactsOfLinesTest {
                     Electrics sound = craft.electrics();
                     for (Defect harm : Stream.concat(
                                     end.links().stream()
-                                            .flatMap(link ->
-                                                    Stream.of(new Defect.Open(link), new Defect.Poor(link, 4_000))),
+                                            .flatMap(link -> Stream.of(
+                                                    new CopperDefect.Open(link), new CopperDefect.Poor(link, 4_000))),
                                     lines.board().pads().stream()
                                             .limit(3)
-                                            .map(pad -> new Defect.LeadMoved(
+                                            .map(pad -> new CopperDefect.WireMoved(
                                                     end.lead().id(),
                                                     lines.boardPart().address(pad.name()))))
                             .toList()) {

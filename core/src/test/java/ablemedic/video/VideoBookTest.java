@@ -18,7 +18,6 @@ import ablemedic.testing.CatalogueUse;
 import ablemedic.video.VideoChain.Behind;
 import ablemedic.video.VideoChain.Figures;
 import ablemedic.video.VideoChain.Obeys;
-import ablemedic.wiring.Defect;
 import ablemedic.wiring.ElectricSheet;
 import ablemedic.wiring.Electrics;
 import java.util.List;
@@ -187,7 +186,7 @@ class VideoBookTest {
     void aCameraStraightFromThePackShowsLinesWhereOneBehindARegulatorDoesNot() {
         Craft craft = VideoCrafts.analog();
         var camera = VideoChain.of(craft).path().orElseThrow().maker();
-        Craft dried = craft.withElectrics(craft.electrics().with(new Defect.DriedCapacitor("CAP.+")));
+        Craft dried = craft.withElectrics(craft.electrics().with(new VideoDefect.DriedCapacitor("CAP.+")));
         assertThat(Ripple.volts(dried)).isGreaterThan(3 * Ripple.volts(craft));
         assertThat(Ripple.seen(dried, camera)).isNotEqualTo(Ripple.Seen.CLEAN);
         Craft open = fault(craft, "open-C4_INp_CAP").applyTo(craft);

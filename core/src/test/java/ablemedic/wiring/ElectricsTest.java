@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import ablemedic.parts.PartsLibrary;
 import ablemedic.parts.WiringLayout;
+import ablemedic.power.PowerDefect;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -15,7 +16,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** Values of the wiring: equal when they say the same, refused when they cannot be. */
 class ElectricsTest {
-    private static final Defect OPEN = new Defect.Open("FC.S1>C4.S1");
+    private static final Defect OPEN = new CopperDefect.Open("FC.S1>C4.S1");
 
     private static Electrics stack(int cells) {
         return new Electrics(WiringLayout.STACK.sheet(
@@ -30,34 +31,34 @@ class ElectricsTest {
     void twoThatSayTheSameAreEqualWhereverTheyCameFrom() {
         assertThat(stack(4)).isEqualTo(stack(4)).hasSameHashCodeAs(stack(4));
         assertThat(stack(4)).isNotEqualTo(stack(6));
-        Defect poor = new Defect.Poor("FC.S1>C4.S1", 5);
+        Defect poor = new CopperDefect.Poor("FC.S1>C4.S1", 5);
         assertThat(stack(4).with(poor)).isEqualTo(stack(4).with(poor)).isNotEqualTo(stack(4).with(OPEN));
-        assertThat(stack(4).with(poor)).isNotEqualTo(stack(4).with(new Defect.Poor("FC.S1>C4.S1", 6)));
+        assertThat(stack(4).with(poor)).isNotEqualTo(stack(4).with(new CopperDefect.Poor("FC.S1>C4.S1", 6)));
     }
 
     @Test
     void harmIsAddedAndTakenAwayWithoutAnyTrace() {
         Electrics harmed = stack(4).with(OPEN);
-        assertThat(harmed.harm()).containsOnly(OPEN);
+        assertThat(harmed.defects()).containsOnly(OPEN);
         assertThat(harmed.spoilt("FC.S1>C4.S1").orElseThrow()).isInfinite();
         assertThat(harmed.spoilt("elsewhere")).isEmpty();
         assertThat(harmed.without(OPEN.slot())).isEqualTo(stack(4));
         assertThat(harmed.sound()).isEqualTo(stack(4));
-        assertThat(stack(4).harm()).as("nothing is altered in place").isEmpty();
+        assertThat(stack(4).defects()).as("nothing is altered in place").isEmpty();
     }
 
     @Test
     void theOrderInWhichHarmCameDoesNotMatter() {
-        Defect other = new Defect.WornPack(4);
+        Defect other = new PowerDefect.WornBattery(4);
         assertThat(stack(4).with(OPEN).with(other))
                 .isEqualTo(stack(4).with(other).with(OPEN));
     }
 
     @Test
     void aLinkIsOpenOrPoorAndNeverBoth() {
-        Defect poor = new Defect.Poor("FC.S1>C4.S1", 5);
-        assertThat(stack(4).with(OPEN).with(poor).harm()).containsExactly(poor);
-        assertThat(stack(4).with(poor).with(OPEN).harm()).containsExactly(OPEN);
+        Defect poor = new CopperDefect.Poor("FC.S1>C4.S1", 5);
+        assertThat(stack(4).with(OPEN).with(poor).defects()).containsExactly(poor);
+        assertThat(stack(4).with(poor).with(OPEN).defects()).containsExactly(OPEN);
     }
 
     @ParameterizedTest

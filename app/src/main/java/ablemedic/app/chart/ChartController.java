@@ -54,7 +54,7 @@ class ChartController {
     private final CraftTable table;
     private final CraftLog log;
     private final Charts charts;
-    private final OpenWorkUps workUps;
+    private final CraftWorkUps workUps;
     private final Readiness readiness;
     private final Clock clock;
 
@@ -64,7 +64,7 @@ class ChartController {
             CraftTable table,
             CraftLog log,
             Charts charts,
-            OpenWorkUps workUps,
+            CraftWorkUps workUps,
             Readiness readiness,
             Clock clock) {
         this.readiness = readiness;

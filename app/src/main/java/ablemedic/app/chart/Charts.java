@@ -5,9 +5,8 @@ import ablemedic.app.chart.CraftLog.LogEntry;
 import ablemedic.app.chart.CraftStore.Revision;
 import ablemedic.app.chart.CraftStore.Row;
 import ablemedic.app.chart.CraftStore.State;
+import ablemedic.app.chart.CraftWorkUps.WorkUpLine;
 import ablemedic.app.parts.PartTypeStore;
-import ablemedic.app.workup.WorkUpStore;
-import ablemedic.app.workup.WorkUpStore.Opened;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FcSettings;
@@ -32,7 +31,7 @@ class Charts {
     private final CraftStore crafts;
     private final CraftLog log;
     private final Corrections corrections;
-    private final WorkUpStore workUps;
+    private final CraftWorkUps workUps;
     private final PartTypeStore sorts;
     private final Readiness readiness;
     private final Records records;
@@ -41,7 +40,7 @@ class Charts {
             CraftStore crafts,
             CraftLog log,
             Corrections corrections,
-            WorkUpStore workUps,
+            CraftWorkUps workUps,
             PartTypeStore sorts,
             Readiness readiness,
             Records records) {
@@ -104,9 +103,6 @@ class Charts {
     /** A revision and what it changed. */
     record Revised(int number, Instant enteredAt, String reason, List<SheetChanges.Change> changes) {}
 
-    /** A work-up of this craft. */
-    record WorkUpLine(long id, String complaint, Instant openedAt, boolean open, String ended) {}
-
     /** @throws ablemedic.app.storage.UnreadableRecordException where its newest sheet cannot be read */
     Chart of(String mark) {
         // The version is read before the sheet: a chart with a newer sheet than its version is refused when it is
@@ -116,7 +112,6 @@ class Charts {
         Revision newest = revisions.get(revisions.size() - 1);
         BuildSheet sheet = newest.sheet();
         Craft craft = crafts.craft(row.mark(), newest.number());
-        List<Opened> opened = workUps.of(row.mark());
         Readiness.Stands stands = readiness.of(row);
         Required required = records.of(row.mark());
         List<ConflictView> conflicts = Stream.concat(
@@ -147,9 +142,7 @@ class Charts {
                 revised(revisions),
                 log.of(row.mark()),
                 corrections.ofLog(row.mark()),
-                opened.stream()
-                        .map(o -> new WorkUpLine(o.id(), o.complaint(), o.openedAt(), o.isOpen(), o.ended()))
-                        .toList());
+                workUps.linesOf(row.mark()));
     }
 
     /** The workshop's own sorts that this sheet has otherwise than they stand on the shelf now. */

@@ -27,10 +27,10 @@ import org.springframework.web.bind.annotation.RestController;
 class ConflictController {
     private final CraftStore crafts;
     private final Records records;
-    private final OpenWorkUps workUps;
+    private final CraftWorkUps workUps;
     private final Clock clock;
 
-    ConflictController(CraftStore crafts, Records records, OpenWorkUps workUps, Clock clock) {
+    ConflictController(CraftStore crafts, Records records, CraftWorkUps workUps, Clock clock) {
         this.crafts = crafts;
         this.records = records;
         this.workUps = workUps;

@@ -22,11 +22,11 @@ public class Readiness {
 
     private final Records records;
     private final Due.Dues dues;
-    private final OpenWorkUps workUps;
+    private final CraftWorkUps workUps;
 
     private final Newest<String, CraftStamp, Stands> kept = new Newest<>(KEPT);
 
-    Readiness(Records records, Due.Dues dues, OpenWorkUps workUps) {
+    Readiness(Records records, Due.Dues dues, CraftWorkUps workUps) {
         this.records = records;
         this.dues = dues;
         this.workUps = workUps;

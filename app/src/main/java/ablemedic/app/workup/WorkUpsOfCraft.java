@@ -2,7 +2,7 @@ package ablemedic.app.workup;
 
 import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftLog.LogEntry;
-import ablemedic.app.chart.OpenWorkUps;
+import ablemedic.app.chart.CraftWorkUps;
 import ablemedic.app.workup.WorkUpEvent.CameDown;
 import ablemedic.app.workup.WorkUpEvent.End;
 import ablemedic.app.workup.WorkUpStore.Numbered;
@@ -17,7 +17,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** What a chart asks of the work-ups of its craft. */
 @Component
-class WorkUpsOfCraft implements OpenWorkUps {
+class WorkUpsOfCraft implements CraftWorkUps {
     private static final Set<String> ENDINGS = Set.of("closed", "closed-open", "signed-off");
 
     private final WorkUpStore store;
@@ -28,6 +28,13 @@ class WorkUpsOfCraft implements OpenWorkUps {
         this.store = store;
         this.log = log;
         this.clock = clock;
+    }
+
+    @Override
+    public List<WorkUpLine> linesOf(String mark) {
+        return store.of(mark).stream()
+                .map(one -> new WorkUpLine(one.id(), one.complaint(), one.openedAt(), one.isOpen(), one.ended()))
+                .toList();
     }
 
     @Override

@@ -1,0 +1,53 @@
+import { expect, test } from 'vitest';
+
+const sources = import.meta.glob<string>(['./**/*.ts', './**/*.svelte', '!./**/*.test.ts'], {
+  query: '?raw',
+  import: 'default',
+  eager: true
+});
+
+/** What a file loads when it is loaded; types alone load nothing. */
+function loads(path: string): string[] {
+  const found = sources[path].matchAll(
+    /(?:^|\n)\s*(?:import|export)(?! type)\s(?:[^;'"]*\sfrom\s)?['"](\.[^'"]+)['"]|import\(['"](\.[^'"]+)['"]\)/g
+  );
+  return [...found].map((m) => resolved(path, m[1] ?? m[2])).filter((p) => p !== undefined);
+}
+
+function resolved(from: string, to: string): string | undefined {
+  const parts = from.split('/').slice(0, -1);
+  for (const step of to.split('/')) {
+    if (step === '..') parts.pop();
+    else if (step !== '.') parts.push(step);
+  }
+  const path = parts.join('/');
+  return ['', '.ts', '.svelte.ts'].map((end) => path + end).find((p) => p in sources);
+}
+
+/** A way from a file back to itself; nothing where there is none. */
+function circle(from: string, edges: Map<string, string[]>): string[] | undefined {
+  const seen = new Set<string>();
+  const ways = [[from]];
+  for (let way = ways.pop(); way; way = ways.pop()) {
+    for (const next of edges.get(way[way.length - 1]) ?? []) {
+      if (next === from) return [...way, next];
+      if (!seen.has(next)) {
+        seen.add(next);
+        ways.push([...way, next]);
+      }
+    }
+  }
+  return undefined;
+}
+
+const edges = new Map(Object.keys(sources).map((path) => [path, loads(path)]));
+
+test('imports are found', () => {
+  expect(edges.get('./router.ts')).toContain('./bench/Bench.svelte');
+  expect(edges.get('./router.ts')).toContain('./workup/WorkUp.svelte');
+});
+
+test('no file loads itself by way of others', () => {
+  const circles = [...edges.keys()].map((path) => circle(path, edges)).filter(Boolean);
+  expect(circles).toEqual([]);
+});

@@ -1,0 +1,251 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { api, ask, type Schemas } from '../api/client';
+  import { route } from '../navigation';
+  import { Loading } from '../shared/loading.svelte';
+  import Notice from '../shared/Notice.svelte';
+  import { moment } from '../shared/words';
+  import { FlashState } from './flash.svelte';
+
+  /** A flash planned before it is done: what it takes away, its steps, and what to try when it stops. */
+  let mark = $derived(String(route.params.mark ?? ''));
+  let flash = $derived(new FlashState(mark));
+  const families = new Loading<Schemas['FamilyView'][]>();
+  let family = $state('');
+  let version = $state('');
+  let reason = $state('');
+  let chosen = $derived(families.value?.find((one) => one.id === family));
+
+  const MET: Record<Schemas['Need']['met'], string> = {
+    YES: 'there',
+    IF_BUILT_IN: 'choose a build with it',
+    NO: 'missing',
+    NOT_SAID: 'not said'
+  };
+
+  $effect(() => {
+    untrack(() => void families.load(() => ask(api.GET('/api/firmware-families'))));
+  });
+  $effect(() => {
+    const first = families.value?.[0];
+    if (first && family === '') {
+      family = first.id;
+    }
+  });
+  $effect(() => {
+    if (chosen && !chosen.versions.includes(version)) {
+      version = chosen.versions.at(-1) ?? '';
+    }
+  });
+  $effect(() => {
+    const [current, f, v] = [flash, family, version];
+    if (f && v && chosen?.versions.includes(v)) {
+      untrack(() => void current.load(f, v));
+    }
+  });
+</script>
+
+<svelte:head><title>Flash of {mark} – Able Medic</title></svelte:head>
+
+<section class="page">
+  <h1>Plan a flash</h1>
+  <p>
+    <a href={`/crafts/${encodeURIComponent(mark)}`}>{mark}</a>
+    <a href={`/crafts/${encodeURIComponent(mark)}/snapshots`}>Settings as listed</a>
+  </p>
+  <Notice text={families.error || flash.plan.error || flash.error} />
+  <div class="target">
+    <label for="family">To be written</label>
+    <select id="family" class="entry" bind:value={family}>
+      {#each families.value ?? [] as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
+    </select>
+    <label for="version">version</label>
+    <select id="version" class="entry" bind:value={version}>
+      {#each chosen?.versions ?? [] as one (one)}<option value={one}>{one}</option>{/each}
+    </select>
+  </div>
+
+  {#if flash.view}
+    {@const view = flash.view}
+    <h2>The settings first</h2>
+    {#if view.snapshot !== undefined && view.stale === undefined}
+      <p>
+        Snapshot {view.snapshot} of {moment(view.takenAt!)} ({view.from}) holds: nothing was changed since.
+      </p>
+    {:else}
+      <p class="caution">
+        {view.snapshot === undefined
+          ? 'There is no snapshot of its settings: what the flash takes away is gone.'
+          : `Since snapshot ${view.snapshot} this happened: ${view.stale}. It no longer tells how the craft is.`}
+        <a href={`/crafts/${encodeURIComponent(mark)}/snapshots`}>List its settings now</a>
+      </p>
+      {#if flash.without}
+        <p class="small">It goes on without: {flash.without}. That stands in the log.</p>
+      {:else}
+        <form
+          onsubmit={(event) => {
+            event.preventDefault();
+            void flash.goWithout(reason.trim());
+          }}
+        >
+          <label for="reason">Or say why it cannot be listed</label>
+          <input id="reason" class="entry" bind:value={reason} maxlength="200" autocomplete="off" />
+          <button class="quiet" disabled={reason.trim() === '' || flash.busy}>Go on without</button>
+        </form>
+      {/if}
+    {/if}
+
+    {#if view.snapshot !== undefined}
+      <h2>What {view.target} does to them</h2>
+      {#if view.lost.length + view.renamed.length === 0}
+        <p>Every setting that is not as usual keeps its name.</p>
+      {/if}
+      <ul class="lines">
+        {#each view.lost as one (one.label)}
+          <li>
+            <strong>gone</strong>
+            {one.label}: <span class="figure">{one.value}</span>
+            <span class="small"
+              >{one.versions.length > 0
+                ? `needs version ${one.versions.join(' or ')}`
+                : 'no version of this family has it'}</span
+            >
+          </li>
+        {/each}
+        {#each view.renamed as one (one.label)}
+          <li>
+            <strong>renamed</strong>
+            <span class="figure">{one.before} → {one.after}</span>
+          </li>
+        {/each}
+      </ul>
+    {/if}
+
+    <h2>What this craft needs of {view.target}</h2>
+    <ul class="lines">
+      {#each view.needs.filter((need) => need.met !== 'YES') as need (need.label)}
+        <li class:missing={need.met === 'NO'}>
+          <strong>{MET[need.met]}</strong>
+          {need.label}
+          <span class="small">
+            {#if need.met === 'NO'}
+              {need.versions.length > 0
+                ? `version ${need.versions.join(' or ')} has it`
+                : 'no version of this family has it'}
+            {:else if need.met === 'IF_BUILT_IN'}
+              a build without it takes with it: {need.taken.join('; ') || 'its settings'}
+            {:else}
+              its table does not say
+            {/if}
+          </span>
+        </li>
+      {/each}
+      {#if view.needs.some((need) => need.met === 'YES')}
+        <li>
+          <strong>there</strong>
+          {view.needs
+            .filter((need) => need.met === 'YES')
+            .map((need) => need.label)
+            .join(', ')}
+        </li>
+      {/if}
+    </ul>
+
+    <h2>Step by step</h2>
+    {#if !flash.ready}<p class="small">The steps open once the settings are kept.</p>{/if}
+    <ol class="lines">
+      {#each view.steps as step (step.id)}
+        <li class:now={flash.ready && flash.next?.id === step.id}>
+          <label>
+            <input
+              type="checkbox"
+              disabled={!flash.ready}
+              checked={flash.done.includes(step.id)}
+              onchange={() => flash.tick(step.id)}
+            />
+            <span>
+              {step.text} <span class="small">If it stops here: {step.stops}</span>
+              {#each step.ways as way (way)}<span class="way">{way}</span>{/each}
+            </span>
+          </label>
+        </li>
+      {/each}
+    </ol>
+
+    <h2>When it is not seen or not written</h2>
+    <ol class="lines remedies">
+      {#each view.remedies as remedy, i (remedy.text)}
+        <li class:now={i === flash.tried}>
+          {remedy.text} <span class="small">{remedy.minutes} min{i < flash.tried ? ', tried' : ''}</span>
+          {#if i === flash.tried}
+            <button class="plain" type="button" onclick={() => flash.tryNext()}>It did not help</button>
+          {/if}
+        </li>
+      {/each}
+    </ol>
+    {#if flash.tried === view.remedies.length}
+      <p>None of that helped: try another computer, then replace the FC. Don’t fly it like this.</p>
+    {/if}
+    <p><button class="quiet" type="button" onclick={() => flash.anew()}>Begin anew</button></p>
+  {/if}
+</section>
+
+<style>
+  .target,
+  form {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.6rem;
+    align-items: center;
+    margin: 0.8rem 0;
+  }
+
+  .target .entry,
+  form .entry {
+    width: auto;
+  }
+
+  h2 {
+    margin-top: 1.4rem;
+  }
+
+  .lines > li {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.3rem 0.8rem;
+    align-items: baseline;
+    padding: 0.35rem 0.7rem;
+    border-left: 4px solid transparent;
+    border-bottom: 1px solid var(--rule);
+  }
+
+  .lines > .now {
+    border-left-color: var(--act);
+    background: var(--card);
+  }
+
+  .lines > .missing {
+    border-left-color: var(--danger);
+  }
+
+  label {
+    display: flex;
+    gap: 0.7rem;
+    align-items: baseline;
+    min-height: 44px;
+  }
+
+  .way {
+    display: block;
+    margin: 0.2rem 0 0 1.2rem;
+    text-indent: -0.9rem;
+  }
+
+  .way::before {
+    content: '– ';
+  }
+
+  .remedies {
+    max-width: 46rem;
+  }
+</style>

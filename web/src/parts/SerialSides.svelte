@@ -1,0 +1,204 @@
+<script lang="ts">
+  import NumberEntry from '../shared/NumberEntry.svelte';
+  import { onMount } from 'svelte';
+  import { api, ask, type Schemas } from '../api/client';
+  import { Loading } from '../shared/loading.svelte';
+  import type { SortState } from './partType.svelte';
+
+  /** The serial side of a sort: the ports of a flight board, or the lines that a part speaks on. */
+  let { work }: { work: SortState } = $props();
+
+  const choices = new Loading<Schemas['PlannerChoices']>();
+  onMount(() => void choices.load(() => ask(api.GET('/api/instruments/port-planner'))));
+
+  const processors: Schemas['PortsOf']['processor'][] = ['F1', 'F3', 'F4', 'F7', 'H7'];
+  const inverters: { id: Schemas['PortPadOf']['inverter']; label: string }[] = [
+    { id: 'NONE', label: 'nothing turns it round' },
+    { id: 'CHIP', label: 'the chip, when told' },
+    { id: 'FIXED', label: 'always turned round' },
+    { id: 'JUMPER', label: 'a solder jumper' },
+    { id: 'SOFTWARE', label: 'a switch of the firmware' }
+  ];
+  let ports = $derived(work.sort.ports);
+  let names = $derived([...new Set(ports?.pads.map((one) => one.port) ?? [])]);
+  const formats = (job: string): Schemas['FormatView'][] =>
+    choices.value?.jobs.find((one) => one.id === job)?.formats ?? [];
+
+  function change(line: Schemas['SpokenOf'], job: Schemas['SpokenOf']['job']): void {
+    line.job = job;
+    line.formats = formats(job)
+      .slice(0, 1)
+      .map((one) => one.id);
+  }
+
+  function toggle(line: Schemas['SpokenOf'], format: Schemas['FormatView']['id']): void {
+    line.formats = line.formats.includes(format)
+      ? line.formats.filter((one) => one !== format)
+      : [...line.formats, format];
+  }
+</script>
+
+{#if work.sort.kind === 'BOARD'}
+  <h2>UARTs</h2>
+  {#if work.serialPads.length === 0}
+    <p class="small">None entered. A pad that is one side of a UART is marked as such above.</p>
+  {:else if !ports || ports.pads.length < work.serialPads.length}
+    <p>
+      <button type="button" class="quiet" onclick={() => work.leadOut()}
+        >Say which UART each serial pad is of</button
+      >
+    </p>
+  {/if}
+  {#if ports}
+    <div class="grid">
+      <div class="field">
+        <label for="processor">Processor</label>
+        <select id="processor" class="entry" bind:value={ports.processor}>
+          {#each processors as one (one)}<option value={one}>{one} class</option>{/each}
+        </select>
+      </div>
+      <div class="field">
+        <label for="computer">UART that the computer’s bridge takes</label>
+        <select id="computer" class="entry" bind:value={ports.computer}>
+          <option value="">none, it has a way of its own</option>
+          {#each names as name (name)}<option value={name}>UART {name}</option>{/each}
+        </select>
+      </div>
+      <div class="field">
+        <label for="silent">What its print does not tell</label>
+        <input id="silent" class="entry" bind:value={ports.silent} maxlength="200" />
+      </div>
+    </div>
+    <p class="ticks">
+      {#each names as name (name)}
+        <label class="tick"
+          ><input type="checkbox" value={name} bind:group={ports.soft} /> UART {name} is soft</label
+        >
+      {/each}
+    </p>
+    <ul>
+      {#each ports.pads as one, i (one.pad)}
+        <li>
+          <span class="figure">{one.pad}</span>
+          <div class="field">
+            <label for={`port-${i}`}>UART</label>
+            <input id={`port-${i}`} class="entry" bind:value={one.port} maxlength="2" />
+          </div>
+          <div class="field">
+            <label for={`side-${i}`}>side</label>
+            <select id={`side-${i}`} class="entry" bind:value={one.side}>
+              <option value="RX">RX, it hears</option>
+              <option value="TX">TX, it sends</option>
+            </select>
+          </div>
+          <div class="field">
+            <label for={`inverter-${i}`}>inverted by</label>
+            <select id={`inverter-${i}`} class="entry" bind:value={one.inverter}>
+              {#each inverters as way (way.id)}<option value={way.id}>{way.label}</option>{/each}
+            </select>
+          </div>
+          <label class="tick"><input type="checkbox" bind:checked={one.bears5V} /> bears 5 V</label>
+        </li>
+      {/each}
+    </ul>
+  {/if}
+{:else if work.sort.kind === 'PART'}
+  <h2>Its serial lines</h2>
+  {#each work.sort.spoken ?? [] as line, i (i)}
+    <div class="line">
+      <div class="field">
+        <label for={`job-${i}`}>for</label>
+        <select
+          id={`job-${i}`}
+          class="entry"
+          value={line.job}
+          onchange={(event) => change(line, event.currentTarget.value as Schemas['SpokenOf']['job'])}
+        >
+          {#each choices.value?.jobs ?? [] as job (job.id)}<option value={job.id}>{job.label}</option>{/each}
+        </select>
+      </div>
+      {#each [{ key: 'sends', label: 'it sends on' }, { key: 'hears', label: 'it hears on' }] as const as end (end.key)}
+        <div class="field">
+          <label for={`${end.key}-${i}`}>{end.label}</label>
+          <select id={`${end.key}-${i}`} class="entry" bind:value={line[end.key]}>
+            <option value="">no pad</option>
+            {#each work.serialPads as name (name)}<option value={name}>{name}</option>{/each}
+          </select>
+        </div>
+      {/each}
+      <div class="field">
+        <label for={`high-${i}`}>high level, V</label>
+        <NumberEntry unit="V" id={`high-${i}`} class="entry" bind:value={line.highV} />
+      </div>
+      <p class="ticks">
+        {#each formats(line.job) as format (format.id)}
+          <label class="tick">
+            <input
+              type="checkbox"
+              checked={line.formats.includes(format.id)}
+              onchange={() => toggle(line, format.id)}
+            />
+            {format.label}{line.formats[0] === format.id && line.formats.length > 1 ? ', as it comes' : ''}
+          </label>
+        {/each}
+        <button
+          type="button"
+          class="plain"
+          aria-label={`remove line ${i + 1}`}
+          onclick={() => work.sort.spoken!.splice(i, 1)}>remove</button
+        >
+      </p>
+    </div>
+  {/each}
+  <p>
+    <button type="button" class="quiet" disabled={work.serialPads.length === 0} onclick={() => work.addLine()}
+      >A line</button
+    >
+    {#if work.serialPads.length === 0}<span class="small"
+        >Mark the pads that send or hear as serial first.</span
+      >{/if}
+  </p>
+{/if}
+
+<style>
+  .grid {
+    display: grid;
+    grid-template-columns: repeat(3, 1fr);
+    gap: 0.8rem 1.2rem;
+    align-items: end;
+  }
+
+  li {
+    display: grid;
+    grid-template-columns: 4rem 5rem 9rem minmax(10rem, 1fr) auto;
+    gap: 0.8rem;
+    align-items: end;
+    padding: 0.3rem 0;
+    border-bottom: 1px solid var(--rule);
+  }
+
+  .line {
+    display: grid;
+    grid-template-columns: repeat(4, minmax(0, 1fr));
+    gap: 0.6rem 0.8rem;
+    align-items: end;
+    padding: 0.4rem 0;
+    border-bottom: 1px solid var(--rule);
+  }
+
+  .ticks {
+    grid-column: 1 / -1;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.2rem 1.2rem;
+    align-items: center;
+  }
+
+  @media (max-width: 700px) {
+    .grid,
+    .line,
+    li {
+      grid-template-columns: 1fr 1fr;
+    }
+  }
+</style>

@@ -1,0 +1,215 @@
+<script lang="ts">
+  import { onMount, untrack } from 'svelte';
+  import { api, ask, words, type Schemas } from '../api/client';
+  import { navigate, route } from '../navigation';
+  import Answer from '../shared/answer/Answer.svelte';
+  import { answerKeys, AnswerState } from '../shared/answer/answer.svelte';
+  import { keys } from '../shared/keys.svelte';
+  import { Loading } from '../shared/loading.svelte';
+  import Notice from '../shared/Notice.svelte';
+  import PropsOff from '../shared/PropsOff.svelte';
+  import { moment } from '../shared/words';
+
+  const WORKS: Record<Schemas['StageJudged']['works'], string> = {
+    AS_SET: 'works as set',
+    NOT: 'does not',
+    UNSEEN: 'not seen'
+  };
+  const view = new Loading<Schemas['RadioOffView']>();
+  const judged = new Loading<Schemas['RadioOffJudged']>();
+  let mark = $derived(String(route.params.mark ?? ''));
+  let error = $state('');
+  let busy = $state(false);
+  let propsOff = $state(false);
+
+  $effect(() => {
+    const current = mark;
+    untrack(
+      () =>
+        void view.load(() =>
+          ask(api.GET('/api/crafts/{mark}/radio-off', { params: { path: { mark: current } } }))
+        )
+    );
+  });
+
+  /** The motors that go on end after no time. */
+  const answer: AnswerState = new AnswerState(
+    () =>
+      view.value && {
+        questions: view.value.questions.filter((one) => !one.scale || answer.picks.does !== 'on')
+      }
+  );
+  let does = $derived(answer.picks.does ?? '');
+  let seen = $derived.by(() => {
+    const after = (answer.written.after ?? '').trim();
+    return { outcomes: { does }, ...(after && does !== 'on' ? { after } : {}) };
+  });
+
+  $effect(() => {
+    const body = $state.snapshot(seen);
+    if (does) {
+      void judged.load(() =>
+        ask(api.POST('/api/crafts/{mark}/radio-off/judge', { params: { path: { mark } }, body }))
+      );
+    }
+  });
+
+  onMount(() =>
+    keys.add([
+      ...answerKeys('What the motors did, by its key', (key) => answer.press(key)),
+      { key: 'Enter', label: 'Put the test on the chart', run: () => void keep() }
+    ])
+  );
+
+  async function keep(): Promise<void> {
+    if (!does || !propsOff || busy) {
+      return;
+    }
+    busy = true;
+    error = '';
+    try {
+      await ask(
+        api.POST('/api/crafts/{mark}/radio-off', {
+          params: { path: { mark } },
+          body: { ...$state.snapshot(seen), propsOff }
+        })
+      );
+      navigate('/crafts/:mark', { params: { mark } });
+    } catch (thrown) {
+      error = words(thrown);
+    } finally {
+      busy = false;
+    }
+  }
+</script>
+
+<svelte:head><title>Radio-off test of {mark} – Able Medic</title></svelte:head>
+
+<section class="page">
+  <h1>Radio-off test of <a href={`/crafts/${encodeURIComponent(mark)}`}>{mark}</a></h1>
+  <Notice text={view.error || error} />
+  {#if view.value}
+    {@const v = view.value}
+    <p class="small">
+      {#if v.state === 'PASSED'}Passed {moment(v.testedAt!)}.
+      {:else if v.state === 'FAILED'}Not passed {moment(v.testedAt!)}.
+      {:else}Due: {v.why}.{/if}
+      Due again after any change of radio, receiver, firmware or settings.
+    </p>
+    <div class="two">
+      <div class="how">
+        <p class="caution">Props off. A hand at the battery’s plug: motors that go on are stopped there.</p>
+        <ol>
+          {#each v.instruction.split(/(?<=[.!]) /) as step, i (i)}<li>{step}</li>{/each}
+        </ol>
+        <p>
+          The motors of this craft should end so: <strong>{v.expectedLabel}</strong
+          >{#if v.afterS !== undefined}, after
+            <span class="figure">{v.afterS.toFixed(1)} s</span>{/if}.
+        </p>
+        <p>
+          <a href={`/instruments/failsafe-timeline?craft=${encodeURIComponent(mark)}`}
+            >How it ends in flight</a
+          >
+          ·
+          <a href={`/instruments/radio-session?craft=${encodeURIComponent(mark)}`}
+            >See it on the stand-in first</a
+          >
+        </p>
+      </div>
+      {#if v.blocked}
+        <div class="card">
+          <h2>Not yet</h2>
+          <p class="caution">{v.blocked}</p>
+          <p>
+            <a href={`/crafts/${encodeURIComponent(mark)}/routine`}>Pre-power checks</a> ·
+            <a href={`/crafts/${encodeURIComponent(mark)}`}>Chart</a>
+          </p>
+        </div>
+      {:else}<form
+          class="card"
+          onsubmit={(event) => {
+            event.preventDefault();
+            void keep();
+          }}
+        >
+          <Answer {answer} asked={{ questions: answer.questions }} name="after" />
+          <Notice text={judged.error} />
+          {#if judged.value && does && !judged.error}
+            <p class="big" aria-live="polite">{judged.value.passed ? 'It passes.' : 'It does not pass.'}</p>
+            <dl>
+              {#each judged.value.stages as stage (stage.name)}
+                <dt>{stage.name}</dt>
+                <dd class={stage.works}><strong>{WORKS[stage.works]}</strong> {stage.why}</dd>
+              {/each}
+            </dl>
+            {#if !judged.value.passed}
+              <p>
+                <a href={`/work-ups/new?craft=${encodeURIComponent(mark)}&kind=failsafe-wrong`}
+                  >Start a work-up</a
+                >
+              </p>
+            {/if}
+          {/if}
+          <PropsOff bind:off={propsOff} />
+          <button class="act" disabled={!does || !propsOff || busy}
+            >Put it on the chart <kbd>Enter</kbd></button
+          >
+        </form>{/if}
+    </div>
+  {/if}
+</section>
+
+<style>
+  .two {
+    display: grid;
+    grid-template-columns: 1fr 1.1fr;
+    gap: 2.2rem;
+    margin-top: 1rem;
+    align-items: start;
+  }
+
+  .how {
+    display: grid;
+    gap: 0.6rem;
+  }
+
+  .how ol {
+    list-style: decimal;
+    padding-left: 1.5rem;
+    display: grid;
+    gap: 0.35rem;
+  }
+
+  .card {
+    background: var(--card);
+    border: 1px solid var(--rule);
+    padding: 1rem 1.3rem 1.3rem;
+    display: grid;
+    gap: 0.8rem;
+  }
+
+  .big {
+    font-size: 1.2rem;
+    font-weight: 700;
+  }
+
+  dt {
+    color: var(--soft);
+    margin-top: 0.4rem;
+  }
+
+  .NOT strong {
+    color: var(--danger);
+  }
+
+  .AS_SET strong {
+    color: var(--act);
+  }
+
+  @media (max-width: 800px) {
+    .two {
+      grid-template-columns: 1fr;
+    }
+  }
+</style>
