@@ -86,7 +86,7 @@ class ArchitectureTest {
             .resideInAPackage("..configuration..")
             .should()
             .onlyDependOnClassesThat()
-            .resideInAnyPackage("ablemedic.configuration..", "java..", "org.jspecify..");
+            .resideInAnyPackage("ablemedic.configuration..", "ablemedic.catalogue..", "java..", "org.jspecify..");
 
     @ArchTest
     static final ArchRule theCraftKnowsNoReasoning = noClasses()
@@ -108,6 +108,7 @@ class ArchitectureTest {
             .resideInAnyPackage(
                     "ablemedic.protocol..",
                     "ablemedic.capture..",
+                    "ablemedic.catalogue..",
                     "java..",
                     "org.jspecify..",
                     "io.dronefleet..",
@@ -123,6 +124,7 @@ class ArchitectureTest {
             .resideInAnyPackage(
                     "ablemedic.export..",
                     "ablemedic.protocol..",
+                    "ablemedic.catalogue..",
                     "java..",
                     "org.jspecify..",
                     "de.siegmar..",
@@ -141,6 +143,7 @@ class ArchitectureTest {
                     "ablemedic.wiring..",
                     "ablemedic.protocol..",
                     "ablemedic.configuration..",
+                    "ablemedic.catalogue..",
                     "java..",
                     "org.jspecify..",
                     "de.siegmar..");

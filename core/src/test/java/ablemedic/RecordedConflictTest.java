@@ -68,7 +68,7 @@ class RecordedConflictTest {
                 Arguments.of("GNSS joined to nothing", withoutGnssWire(), "positioning"),
                 Arguments.of(
                         "compass left out",
-                        shared.with(FailsafeSettings.STAGE_2, FailsafeSettings.Stage2.RETURN_HOME)
+                        shared.with(FailsafeSettings.STAGE_2, FailsafeSettings.AfterGuardTime.RETURN_HOME)
                                 .with(FcSettings.COMPASS, true)
                                 .with(FirmwareSettings.COMPASS_BUILT, false),
                         "no-return"));

@@ -122,7 +122,7 @@ class RequiredTest {
 
     private static Craft returning() {
         return SerialCrafts.shared()
-                .with(FailsafeSettings.STAGE_2, FailsafeSettings.Stage2.RETURN_HOME)
+                .with(FailsafeSettings.STAGE_2, FailsafeSettings.AfterGuardTime.RETURN_HOME)
                 .with(FcSettings.COMPASS, true);
     }
 

@@ -1,24 +1,19 @@
 package ablemedic.capture;
 
+import ablemedic.catalogue.Names;
 import java.nio.charset.StandardCharsets;
 
 /** The forms in which a capture is kept. */
 public enum CaptureForm {
-    VCD("changes of levels (VCD)"),
-    CSV("a table of times and levels or volts (CSV)"),
-    HEX("bytes as hexadecimal text"),
-    BYTES("raw bytes");
+    VCD,
+    CSV,
+    HEX,
+    BYTES;
 
     private static final int MOSTLY_TEXT = 98;
 
-    private final String label;
-
-    CaptureForm(String label) {
-        this.label = label;
-    }
-
     public String label() {
-        return label;
+        return Names.of(this);
     }
 
     /** The form that the first bytes of a file speak for. */

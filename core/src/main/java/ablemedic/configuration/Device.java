@@ -1,29 +1,25 @@
 package ablemedic.configuration;
 
+import ablemedic.catalogue.Names;
+
 /** What can be told something. */
 public enum Device {
-    FLIGHT_BOARD("flight controller"),
-    SPEED_CONTROLLERS("ESCs"),
-    RECEIVER("receiver"),
-    RADIO("radio"),
-    MODEM_ON_CRAFT("modem on the craft"),
-    MODEM_ON_GROUND("modem on the ground"),
-    VIDEO_TRANSMITTER("VTX"),
-    POSITIONING("GNSS module"),
-    DISPLAY("OSD board"),
-    CAMERA("camera"),
-    GOGGLES("goggles"),
-    COMPUTER("computer"),
-    PLACE("place of take-off"),
-    FIRMWARE("firmware");
-
-    private final String label;
-
-    Device(String label) {
-        this.label = label;
-    }
+    FLIGHT_BOARD,
+    SPEED_CONTROLLERS,
+    RECEIVER,
+    RADIO,
+    MODEM_ON_CRAFT,
+    MODEM_ON_GROUND,
+    VIDEO_TRANSMITTER,
+    POSITIONING,
+    DISPLAY,
+    CAMERA,
+    GOGGLES,
+    COMPUTER,
+    PLACE,
+    FIRMWARE;
 
     public String label() {
-        return label;
+        return Names.of(this);
     }
 }

@@ -1,5 +1,7 @@
 package ablemedic.configuration;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import java.util.Optional;
 
 /**
@@ -80,7 +82,12 @@ public final class Setting<T> implements Comparable<Setting<?>> {
     }
 
     private SettingValueException wrong(String text) {
-        return new SettingValueException(id, label + " is " + form.expected() + ", not " + text);
+        Words words = ValueForm.WORDS
+                .of("wrong")
+                .with("setting", new Param.Thing(Param.Kind.SETTING, id, label))
+                .with("expected", Param.written(form.expected()))
+                .with("given", Param.written(text));
+        return new SettingValueException(id, words.line("is").plain());
     }
 
     @Override

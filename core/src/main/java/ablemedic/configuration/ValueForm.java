@@ -1,5 +1,7 @@
 package ablemedic.configuration;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Param;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -13,6 +15,7 @@ import java.util.function.Function;
  * @param <T> the values, equal by value
  */
 public sealed interface ValueForm<T> {
+    Catalogue WORDS = Catalogue.beside(ValueForm.class, "values");
 
     /** The value as text that {@link #read} takes back. */
     String written(T value);
@@ -63,7 +66,7 @@ public sealed interface ValueForm<T> {
 
         @Override
         public String expected() {
-            return "a number from " + plain(least) + " to " + plain(most) + (unit.isEmpty() ? "" : " " + unit);
+            return between("number", plain(least), unit.isEmpty() ? plain(most) : plain(most) + " " + unit);
         }
 
         @Override
@@ -106,7 +109,7 @@ public sealed interface ValueForm<T> {
 
         @Override
         public String expected() {
-            return "a whole number from " + least + " to " + most;
+            return between("whole-number", String.valueOf(least), String.valueOf(most));
         }
 
         @Override
@@ -153,7 +156,13 @@ public sealed interface ValueForm<T> {
 
         @Override
         public String expected() {
-            return "one of " + String.join(", ", values.stream().map(id).toList());
+            return WORDS.of("expected")
+                    .with(
+                            "values",
+                            Param.written(
+                                    String.join(", ", values.stream().map(id).toList())))
+                    .line("one-of")
+                    .plain();
         }
 
         @Override
@@ -189,6 +198,14 @@ public sealed interface ValueForm<T> {
         public boolean allows(T value) {
             return true;
         }
+    }
+
+    private static String between(String line, String least, String most) {
+        return WORDS.of("expected")
+                .with("least", Param.written(least))
+                .with("most", Param.written(most))
+                .line(line)
+                .plain();
     }
 
     /** A number without a tail that says nothing. */

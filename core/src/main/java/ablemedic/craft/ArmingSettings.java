@@ -1,5 +1,6 @@
 package ablemedic.craft;
 
+import ablemedic.catalogue.Names;
 import ablemedic.configuration.Device;
 import ablemedic.configuration.Setting;
 import ablemedic.configuration.ValueForm;
@@ -20,108 +21,79 @@ public final class ArmingSettings {
 
     /** By what it is armed. Both are schools. */
     public enum Way {
-        SWITCH("by a switch of its own"),
-        STICKS("by the sticks, yaw held to the right");
-
-        private final String label;
-
-        Way(String label) {
-            this.label = label;
-        }
+        SWITCH,
+        STICKS;
 
         public String label() {
-            return label;
+            return Names.of(this);
         }
     }
 
     /** By what it is armed. */
-    public static final Setting<Way> BY =
-            board(ARMING, "arm-by", "armed by", Way.SWITCH, Choice.of(Way.class, Way::label));
+    public static final Setting<Way> BY = board(ARMING, "arm-by", Way.SWITCH, Choice.of(Way.class, Way::label));
     /** Where it is armed. */
-    public static final Setting<ModeRange> ARM =
-            board(MODES, "mode-arm", "arm switch", new ModeRange(5, 1700, 2100), RANGE);
+    public static final Setting<ModeRange> ARM = board(MODES, "mode-arm", new ModeRange(5, 1700, 2100), RANGE);
     /** Where it levels itself. */
-    public static final Setting<ModeRange> LEVEL =
-            board(MODES, "mode-level", "self-level switch", new ModeRange(6, 1700, 2100), RANGE);
+    public static final Setting<ModeRange> LEVEL = board(MODES, "mode-level", new ModeRange(6, 1700, 2100), RANGE);
     /** Where its sounder calls. */
-    public static final Setting<ModeRange> SOUNDER =
-            board(MODES, "mode-sounder", "beeper switch", ModeRange.NONE, RANGE);
+    public static final Setting<ModeRange> SOUNDER = board(MODES, "mode-sounder", ModeRange.NONE, RANGE);
     /** Every switch that has a range. */
     public static final List<Setting<ModeRange>> SWITCHES = List.of(ARM, LEVEL, SOUNDER);
     /**
      * Tilt above which it does not arm. Schools: 25 (usual, safest), 45 (rough ground), 180 (so that it can right
      * itself). Common practice.
      */
-    public static final Setting<Double> TILT = board(ARMING, "arm-tilt", "arming tilt", 25.0, new Range(1, 180, "°"));
+    public static final Setting<Double> TILT = board(ARMING, "arm-tilt", 25.0, new Range(1, 180, "°"));
     /** The throttle counts as down below this, microseconds. */
-    public static final Setting<Integer> THROTTLE_LOW = board(
-            ARMING,
-            "throttle-low",
-            "throttle counts as low below",
-            1050,
-            new Count(900, 1500, n -> Optional.of(n + " µs")));
+    public static final Setting<Integer> THROTTLE_LOW =
+            board(ARMING, "throttle-low", 1050, new Count(900, 1500, n -> Optional.of(n + " µs")));
     /** Whether it waits for a fix of its position. */
     public static final Setting<Boolean> WAITS_FOR_FIX =
-            board(ARMING, "arm-waits-for-fix", "waits for a GNSS fix", false, UartSettings.onOff());
+            board(ARMING, "arm-waits-for-fix", false, UartSettings.onOff());
     /** Whether level was ever calibrated since it was last erased. */
     public static final Setting<Boolean> CALIBRATED = board(
             ARMING,
             "level-calibrated",
-            "accelerometer calibrated",
             true,
             new Choice<>(List.of(true, false), on -> on ? "yes" : "no", on -> on ? "yes" : "no"));
 
     /** Whether the computer's program is joined while the pilot tries to arm. */
-    public static final Setting<Boolean> WITH_COMPUTER = Setting.of(
+    public static final Setting<Boolean> WITH_COMPUTER = SettingWords.setting(
             Device.COMPUTER,
             ARMING,
             "armed-with-computer",
-            "USB plugged in while arming",
             false,
             new Choice<>(List.of(false, true), on -> on ? "yes" : "no", on -> on ? "yes" : "no"));
     /** Whether the switch that arms already stands on when the craft gets its power. */
-    public static final Setting<Boolean> ON_AT_POWER = Setting.of(
+    public static final Setting<Boolean> ON_AT_POWER = SettingWords.setting(
             Device.RADIO,
             ARMING,
             "arm-on-at-power",
-            "arm switch when the battery goes in",
             false,
             new Choice<>(List.of(false, true), on -> on ? "on" : "off", on -> on ? "on" : "off"));
     /** How far from level it stands where it is armed: on a slope, in grass, on its back. */
     public static final Setting<Double> STANDS =
-            Setting.of(Device.PLACE, ARMING, "arm-stands", "tilt at which it stands", 0.0, new Range(0, 180, "°"));
+            SettingWords.setting(Device.PLACE, ARMING, "arm-stands", 0.0, new Range(0, 180, "°"));
     /** The channel that the radio's arm switch is on; 0 for none. */
-    public static final Setting<Integer> RADIO_CHANNEL = Setting.of(
+    public static final Setting<Integer> RADIO_CHANNEL = SettingWords.setting(
             Device.RADIO,
             ARMING,
             "radio-arm-channel",
-            "channel of the arm switch",
             5,
             new Count(0, 18, n -> Optional.of(n == 0 ? "none" : "channel " + n)));
     /** The channel that the radio's switch of self-level is on; 0 for none. */
-    public static final Setting<Integer> RADIO_LEVEL_CHANNEL = Setting.of(
+    public static final Setting<Integer> RADIO_LEVEL_CHANNEL = SettingWords.setting(
             Device.RADIO,
             ARMING,
             "radio-level-channel",
-            "channel of the self-level switch",
             6,
             new Count(0, 18, n -> Optional.of(n == 0 ? "none" : "channel " + n)));
     /** What the arm switch sends when it is on, microseconds. */
-    public static final Setting<Integer> RADIO_ON = Setting.of(
-            Device.RADIO,
-            ARMING,
-            "radio-arm-on",
-            "arm switch on sends",
-            2000,
-            new Count(800, 2200, n -> Optional.of(n + " µs")));
+    public static final Setting<Integer> RADIO_ON = SettingWords.setting(
+            Device.RADIO, ARMING, "radio-arm-on", 2000, new Count(800, 2200, n -> Optional.of(n + " µs")));
     /** What the throttle stick sends at its lower end, microseconds. */
-    public static final Setting<Integer> RADIO_THROTTLE_DOWN = Setting.of(
-            Device.RADIO,
-            ARMING,
-            "radio-throttle-down",
-            "throttle stick down sends",
-            1000,
-            new Count(800, 2200, n -> Optional.of(n + " µs")));
+    public static final Setting<Integer> RADIO_THROTTLE_DOWN = SettingWords.setting(
+            Device.RADIO, ARMING, "radio-throttle-down", 1000, new Count(800, 2200, n -> Optional.of(n + " µs")));
 
     /** Those that a board lists and that come of something done with it, so that entering them does nothing. */
     public static final Set<Setting<?>> DONE_NOT_ENTERED = Set.of(CALIBRATED);
@@ -146,7 +118,7 @@ public final class ArmingSettings {
 
     private ArmingSettings() {}
 
-    private static <T> Setting<T> board(String group, String id, String label, T usual, ValueForm<T> form) {
-        return Setting.of(Device.FLIGHT_BOARD, group, id, label, usual, form);
+    private static <T> Setting<T> board(String group, String id, T usual, ValueForm<T> form) {
+        return SettingWords.setting(Device.FLIGHT_BOARD, group, id, usual, form);
     }
 }

@@ -1,19 +1,15 @@
 package ablemedic.craft;
 
+import ablemedic.catalogue.Names;
+
 /** Whether a port does something with its line by itself, as the format on it wants, or was told to. */
 public enum AsFormat {
-    BY_FORMAT("automatic"),
-    ON("on"),
-    OFF("off");
-
-    private final String label;
-
-    AsFormat(String label) {
-        this.label = label;
-    }
+    BY_FORMAT,
+    ON,
+    OFF;
 
     public String label() {
-        return label;
+        return Names.of(this);
     }
 
     /** Whether it is done on a line of a format that wants it or not. */

@@ -1,5 +1,6 @@
 package ablemedic.craft;
 
+import ablemedic.catalogue.Names;
 import ablemedic.configuration.Configuration;
 import ablemedic.wiring.Electrics;
 import java.util.List;
@@ -9,28 +10,24 @@ import java.util.List;
  * at hand replaces them.
  */
 public enum CraftClass {
-    INCH_3("3-inch", 60, 60, 210, 14, 76, 5),
-    INCH_5("5-inch", 85, 85, 620, 38, 127, 6),
-    INCH_5_STRETCHED("5-inch, stretched", 100, 78, 640, 38, 127, 6),
-    INCH_7("7-inch long range", 115, 115, 950, 52, 178, 4),
-    INCH_10("10-inch survey", 160, 160, 1900, 105, 254, 2.6),
-    INCH_5_PLUS("5-inch, plus frame", 115, 115, 700, 40, 127, 4);
+    INCH_3(FrameShape.X, 60, 60, 210, 14, 76, 5),
+    INCH_5(FrameShape.X, 85, 85, 620, 38, 127, 6),
+    INCH_5_STRETCHED(FrameShape.STRETCHED, 100, 78, 640, 38, 127, 6),
+    INCH_7(FrameShape.X, 115, 115, 950, 52, 178, 4),
+    INCH_10(FrameShape.X, 160, 160, 1900, 105, 254, 2.6),
+    INCH_5_PLUS(FrameShape.PLUS, 115, 115, 700, 40, 127, 4);
 
-    private final String label;
     private final Airframe airframe;
 
     CraftClass(
-            String label,
+            FrameShape shape,
             double forwardMm,
             double rightMm,
             double massG,
             double motorMassG,
             double propMm,
             double thrust) {
-        this.label = label;
-        boolean plus = label.contains("plus");
-        FrameShape shape = plus ? FrameShape.PLUS : forwardMm == rightMm ? FrameShape.X : FrameShape.STRETCHED;
-        List<Point> motors = plus
+        List<Point> motors = shape == FrameShape.PLUS
                 ? List.of(
                         new Point(forwardMm, 0),
                         new Point(0, rightMm),
@@ -45,7 +42,7 @@ public enum CraftClass {
     }
 
     public String label() {
-        return label;
+        return Names.of(this);
     }
 
     public Airframe airframe() {

@@ -11,41 +11,37 @@ public final class DriveSettings {
     private static final String MOTORS = "motors";
 
     /** What the board speaks to the controllers. */
-    public static final Setting<MotorProtocol> PROTOCOL = Setting.of(
+    public static final Setting<MotorProtocol> PROTOCOL = SettingWords.setting(
             Device.FLIGHT_BOARD,
             MOTORS,
             "motor-protocol",
-            "motor protocol",
             MotorProtocol.DSHOT300,
             Choice.of(MotorProtocol.class, MotorProtocol::label));
     /** Whether the board asks the controllers for the speed of the motors over the same lead. */
-    public static final Setting<Boolean> TWO_WAY = Setting.of(
-            Device.FLIGHT_BOARD, MOTORS, "motor-two-way", "bidirectional motor protocol", false, UartSettings.onOff());
+    public static final Setting<Boolean> TWO_WAY =
+            SettingWords.setting(Device.FLIGHT_BOARD, MOTORS, "motor-two-way", false, UartSettings.onOff());
     /** Throttle at which armed motors turn. About 5.5 is usual; common practice, no source. */
     public static final Setting<Double> IDLE =
-            Setting.of(Device.FLIGHT_BOARD, MOTORS, "idle", "idle", 5.5, new Range(0, 30, "%"));
+            SettingWords.setting(Device.FLIGHT_BOARD, MOTORS, "idle", 5.5, new Range(0, 30, "%"));
     /** The fastest protocol that the controllers know. */
-    public static final Setting<MotorProtocol> KNOWN = Setting.of(
+    public static final Setting<MotorProtocol> KNOWN = SettingWords.setting(
             Device.SPEED_CONTROLLERS,
             MOTORS,
             "controllers-know",
-            "ESCs support up to",
             MotorProtocol.DSHOT600,
             Choice.of(MotorProtocol.class, MotorProtocol::label));
     /** Whether the controllers' firmware answers the board. */
-    public static final Setting<Boolean> ANSWERS = Setting.of(
+    public static final Setting<Boolean> ANSWERS = SettingWords.setting(
             Device.SPEED_CONTROLLERS,
             MOTORS,
             "controllers-answer",
-            "ESCs support bidirectional",
             false,
             new Choice<>(List.of(false, true), on -> on ? "yes" : "no", on -> on ? "yes" : "no"));
     /** Whether the controllers were taught the ends of the board's throttle; only pulses need that. */
-    public static final Setting<Boolean> ENDS = Setting.of(
+    public static final Setting<Boolean> ENDS = SettingWords.setting(
             Device.SPEED_CONTROLLERS,
             MOTORS,
             "throttle-ends",
-            "throttle endpoints",
             true,
             new Choice<>(
                     List.of(true, false), on -> on ? "taught" : "not-taught", on -> on ? "taught" : "not calibrated"));

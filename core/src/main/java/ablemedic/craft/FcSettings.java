@@ -4,11 +4,9 @@ import ablemedic.configuration.Device;
 import ablemedic.configuration.Setting;
 import ablemedic.configuration.ValueForm;
 import ablemedic.configuration.ValueForm.Choice;
-import ablemedic.configuration.ValueForm.Count;
 import ablemedic.configuration.ValueForm.Range;
 import ablemedic.configuration.ValueForm.Words;
 import java.util.List;
-import java.util.Optional;
 
 /** What the flight board can be told. */
 public final class FcSettings {
@@ -22,35 +20,28 @@ public final class FcSettings {
     public static final Setting<MotorNumbering> NUMBERING = board(
             MOTORS,
             "numbering",
-            "motor numbering",
             MotorNumbering.REAR_RIGHT_FIRST,
             Choice.of(MotorNumbering.class, MotorNumbering::label));
     /** Which output drives each motor. */
     public static final Setting<OutputOrder> OUTPUT_ORDER = board(
             MOTORS,
             "output-order",
-            "output order",
             OutputOrder.AS_LABELLED,
             new Words<>(
-                    "an order that names each of 1, 2, 3 and 4 once, as in 4-2-1-3",
+                    SettingWords.of("output-order").line("expected").plain(),
                     OutputOrder::toString,
                     OutputOrder::parse,
                     OutputOrder::toString));
     /** Which way it takes the props to turn. */
-    public static final Setting<SpinConvention> SPINS = board(
-            MOTORS,
-            "spins",
-            "motor direction",
-            SpinConvention.INWARD,
-            Choice.of(SpinConvention.class, SpinConvention::label));
+    public static final Setting<SpinConvention> SPINS =
+            board(MOTORS, "spins", SpinConvention.INWARD, Choice.of(SpinConvention.class, SpinConvention::label));
     /** How it takes itself to be mounted. */
     public static final Setting<Rotation> ALIGNMENT = board(
             BOARD,
             "alignment",
-            "board alignment",
             Rotation.NONE,
             new Words<>(
-                    "three quarter turns in degrees, roll/pitch/yaw, as in 180/0/90",
+                    SettingWords.of("alignment").line("expected").plain(),
                     r -> r.angles().written(),
                     Rotation::parse,
                     r -> r.angles().toString()));
@@ -58,73 +49,58 @@ public final class FcSettings {
     public static final Setting<Tilt> LEVEL_OFF = board(
             BOARD,
             "level-off",
-            "level error",
             Tilt.NONE,
             new Words<>(
-                    "a tilt in degrees, roll/pitch, as in 2/-1.5",
+                    SettingWords.of("level-off").line("expected").plain(),
                     Tilt::written,
                     Tilt::parse,
                     t -> "roll " + Math.round(t.rollDeg()) + "°, pitch " + Math.round(t.pitchDeg()) + "°"));
     /** The channel order that it expects. */
     public static final Setting<StickOrder> STICK_ORDER =
-            board(STICKS, "stick-order", "channel order of the FC", StickOrder.AETR, StickOrder.FORM);
+            board(STICKS, "stick-order", StickOrder.AETR, StickOrder.FORM);
     /** How it flies at take-off. */
     public static final Setting<FlightMode> MODE =
-            board(FLIGHT, "mode", "mode at take-off", FlightMode.RATE, Choice.of(FlightMode.class, FlightMode::label));
+            board(FLIGHT, "mode", FlightMode.RATE, Choice.of(FlightMode.class, FlightMode::label));
     /** Rate gain over that which suits the craft. */
-    public static final Setting<Double> GAIN =
-            board(FLIGHT, "gain", "PID gain", 1.0, new Range(0.01, 99, "times the usual"));
+    public static final Setting<Double> GAIN = board(FLIGHT, "gain", 1.0, SettingWords.range("gain", 0.01, 99));
 
     /**
      * Cut-off of the gyro's filter over that which suits the craft: more lets noise through to the motors, less lags
      * behind.
      */
-    public static final Setting<Double> FILTER =
-            board(FLIGHT, "filter", "filter cut-off", 1.0, new Range(0.05, 20, "times the usual"));
+    public static final Setting<Double> FILTER = board(FLIGHT, "filter", 1.0, SettingWords.range("filter", 0.05, 20));
 
     /** Where it takes the pack's voltage from. */
-    public static final Setting<VoltageSource> VOLTAGE_SOURCE = board(
-            POWER,
-            "voltage-source",
-            "voltage source",
-            VoltageSource.DIVIDER,
-            Choice.of(VoltageSource.class, VoltageSource::label));
+    public static final Setting<VoltageSource> VOLTAGE_SOURCE =
+            board(POWER, "voltage-source", VoltageSource.DIVIDER, Choice.of(VoltageSource.class, VoltageSource::label));
     /** Pad voltage over converter voltage that it reckons with; usual is a divider of ten to one. */
-    public static final Setting<Double> VOLTAGE_SCALE =
-            board(POWER, "voltage-scale", "voltage scale", 11.0, new Range(0.001, 1000, ""));
+    public static final Setting<Double> VOLTAGE_SCALE = board(POWER, "voltage-scale", 11.0, new Range(0.001, 1000, ""));
     /** How many cells it takes the pack to have; 0 to guess at plug-in. */
-    public static final Setting<Integer> CELLS = board(
-            POWER,
-            "cells",
-            "cell count",
-            0,
-            new Count(0, 14, n -> n == 0 ? Optional.of("guessed at plug-in") : Optional.empty()));
+    public static final Setting<Integer> CELLS =
+            board(POWER, "cells", 0, SettingWords.count(SettingWords.of("cells"), 14, ""));
     /** Whether it reads a current sensor. */
     public static final Setting<Boolean> CURRENT_READ = board(
             POWER,
             "current-read",
-            "current sensor",
             true,
             new Choice<>(
                     List.of(true, false), on -> on ? "read" : "none", on -> on ? "the FC's current sensor" : "none"));
     /** Current that it reckons for each real ampere. */
-    public static final Setting<Double> CURRENT_SCALE =
-            board(POWER, "current-scale", "current scale", 1.0, new Range(0.001, 100, ""));
+    public static final Setting<Double> CURRENT_SCALE = board(POWER, "current-scale", 1.0, new Range(0.001, 100, ""));
     /** What it reckons when no current flows. */
     public static final Setting<Double> CURRENT_AT_REST =
-            board(POWER, "current-at-rest", "current at rest", 0.0, new Range(-100, 100, "A"));
+            board(POWER, "current-at-rest", 0.0, new Range(-100, 100, "A"));
 
     /** Voltage a cell at which it warns. Schools: 3.7 lands early, 3.5 uses the pack. Common practice. */
     public static final Setting<Double> WARN_CELL =
-            board(POWER, "warn-cell", "warns at", 3.5, new Range(2, 4.4, "V a cell"));
+            board(POWER, "warn-cell", 3.5, SettingWords.range("warn-cell", 2, 4.4));
     /** Voltage a cell that it calls critical. */
     public static final Setting<Double> LOWEST_CELL =
-            board(POWER, "lowest-cell", "critical at", 3.3, new Range(2, 4.4, "V a cell"));
+            board(POWER, "lowest-cell", 3.3, SettingWords.range("lowest-cell", 2, 4.4));
 
     /** Whether it goes by a compass. */
     public static final Setting<Boolean> COMPASS = board(
             BOARD,
-            "compass",
             "compass",
             false,
             new Choice<>(List.of(false, true), on -> on ? "used" : "none", on -> on ? "used" : "none"));
@@ -154,10 +130,10 @@ public final class FcSettings {
 
     /** Whether a setting is about pack and sensors. */
     public static boolean isOfPower(Setting<?> setting) {
-        return setting.group().equals(POWER);
+        return setting.group().equals(VOLTAGE_SOURCE.group());
     }
 
-    private static <T> Setting<T> board(String group, String id, String label, T usual, ValueForm<T> form) {
-        return Setting.of(Device.FLIGHT_BOARD, group, id, label, usual, form);
+    private static <T> Setting<T> board(String group, String id, T usual, ValueForm<T> form) {
+        return SettingWords.setting(Device.FLIGHT_BOARD, group, id, usual, form);
     }
 }

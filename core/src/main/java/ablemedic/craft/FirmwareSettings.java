@@ -1,5 +1,7 @@
 package ablemedic.craft;
 
+import ablemedic.catalogue.Names;
+import ablemedic.catalogue.Words;
 import ablemedic.configuration.Device;
 import ablemedic.configuration.Setting;
 import ablemedic.configuration.ValueForm.Choice;
@@ -20,45 +22,37 @@ public final class FirmwareSettings {
 
     static {
         LEFT_OUT.forEach(job -> BUILT.put(
-                job, yesNo("version-" + job.id(), job.label() + " in this build", true, "built in", "left out")));
+                job,
+                yesNo(
+                        "version-" + job.id(),
+                        SettingWords.of("version-function", job.label()),
+                        true,
+                        "built-in",
+                        "left-out")));
     }
 
     /** What a flash left in the board. */
     public enum Image {
-        WHOLE("whole, for this board"),
-        HALF("written in part"),
-        OF_ANOTHER_BOARD("whole, for another board");
-
-        private final String label;
-
-        Image(String label) {
-            this.label = label;
-        }
+        WHOLE,
+        HALF,
+        OF_ANOTHER_BOARD;
 
         public String label() {
-            return label;
+            return Names.of(this);
         }
     }
 
     /** What the last flash left. */
-    public static final Setting<Image> IMAGE = Setting.of(
-            Device.FIRMWARE,
-            VERSION,
-            "version-image",
-            "what the flash left",
-            Image.WHOLE,
-            Choice.of(Image.class, Image::label));
+    public static final Setting<Image> IMAGE = SettingWords.setting(
+            Device.FIRMWARE, VERSION, "version-image", Image.WHOLE, Choice.of(Image.class, Image::label));
     /** Whether this version's telemetry works on this board. */
-    public static final Setting<Boolean> TELEMETRY_WORKS =
-            yesNo("version-telemetry", "telemetry of this version", true, "works", "broken");
+    public static final Setting<Boolean> TELEMETRY_WORKS = yesNo("version-telemetry", true, "works", "broken");
     /** Whether this version makes ports out of plain pins on this board. */
-    public static final Setting<Boolean> SOFT_BUILT =
-            yesNo("version-soft-serial", "soft serial in this version", true, "there", "missing");
+    public static final Setting<Boolean> SOFT_BUILT = yesNo("version-soft-serial", true, "there", "missing");
     /** Whether the build can read a compass. */
-    public static final Setting<Boolean> COMPASS_BUILT =
-            yesNo("version-compass", "compass in this build", true, "built in", "left out");
+    public static final Setting<Boolean> COMPASS_BUILT = yesNo("version-compass", true, "built-in", "left-out");
     /** Whether something that an older version left behind overrules what is set for the ports. */
-    public static final Setting<Boolean> STALE = yesNo("left-behind", "settings left behind", false, "some", "none");
+    public static final Setting<Boolean> STALE = yesNo("left-behind", false, "some", "none");
 
     /** All of them, in the order in which a person goes over them. */
     public static final List<Setting<?>> ALL = all();
@@ -97,16 +91,12 @@ public final class FirmwareSettings {
         return BUILT.get(job);
     }
 
-    private static Setting<Boolean> yesNo(String id, String label, boolean usual, String yes, String no) {
-        return Setting.of(
-                Device.FIRMWARE,
-                VERSION,
-                id,
-                label,
-                usual,
-                new Choice<>(
-                        List.of(usual, !usual),
-                        on -> on ? yes.replace(' ', '-') : no.replace(' ', '-'),
-                        on -> on ? yes : no));
+    private static Setting<Boolean> yesNo(String id, boolean usual, String yes, String no) {
+        return yesNo(id, SettingWords.of(id), usual, yes, no);
+    }
+
+    private static Setting<Boolean> yesNo(String id, Words words, boolean usual, String yes, String no) {
+        return SettingWords.setting(
+                Device.FIRMWARE, VERSION, id, words, usual, SettingWords.choice(words, usual, yes, no));
     }
 }

@@ -1,17 +1,13 @@
 package ablemedic.craft;
 
+import ablemedic.catalogue.Names;
+
 /** What the sticks ask for. */
 public enum FlightMode {
-    LEVEL("self-level"),
-    RATE("rate");
-
-    private final String label;
-
-    FlightMode(String label) {
-        this.label = label;
-    }
+    LEVEL,
+    RATE;
 
     public String label() {
-        return label;
+        return Names.of(this);
     }
 }

@@ -1,31 +1,29 @@
 package ablemedic.craft;
 
+import ablemedic.catalogue.Names;
 import java.util.List;
 
 /** How the arms lie. It decides what the corners are called. */
 public enum FrameShape {
     X(
-            "X",
             List.of("front-right", "rear-right", "rear-left", "front-left"),
             List.of("FR", "RR", "RL", "FL"),
             List.of(45, 135, 225, 315)),
-    STRETCHED("Stretched / H", X.names, X.shorts, X.bearingsDeg),
-    PLUS("Plus", List.of("front", "right", "rear", "left"), List.of("F", "R", "B", "L"), List.of(0, 90, 180, 270));
+    STRETCHED(X.names, X.shorts, X.bearingsDeg),
+    PLUS(List.of("front", "right", "rear", "left"), List.of("F", "R", "B", "L"), List.of(0, 90, 180, 270));
 
-    private final String label;
     private final List<String> names;
     private final List<String> shorts;
     private final List<Integer> bearingsDeg;
 
-    FrameShape(String label, List<String> names, List<String> shorts, List<Integer> bearingsDeg) {
-        this.label = label;
+    FrameShape(List<String> names, List<String> shorts, List<Integer> bearingsDeg) {
         this.names = names;
         this.shorts = shorts;
         this.bearingsDeg = bearingsDeg;
     }
 
     public String label() {
-        return label;
+        return Names.of(this);
     }
 
     /** What a technician calls the corner on this frame, such as {@code front-right}. */

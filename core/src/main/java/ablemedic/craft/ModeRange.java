@@ -14,8 +14,7 @@ public record ModeRange(int channel, int fromUs, int toUs) {
     /** No switch at all. */
     public static final ModeRange NONE = new ModeRange(0, 0, 0);
     /** What a mode range looks like in writing. */
-    static final String FORM =
-            "none, or a channel from 5 to 18 and the pulses between which it is on, as in 5 1700-2100";
+    static final String FORM = SettingWords.of("mode-range").line("expected").plain();
 
     private static final Pattern WRITTEN = Pattern.compile("(\\d{1,2}) +(\\d{3,4}) *- *(\\d{3,4})");
     /** The first four are the sticks. */
@@ -64,6 +63,8 @@ public record ModeRange(int channel, int fromUs, int toUs) {
 
     @Override
     public String toString() {
-        return isNone() ? "no switch" : "channel " + channel + ", " + fromUs + " to " + toUs + " µs";
+        return isNone()
+                ? SettingWords.of("mode-range").line("none").plain()
+                : "channel " + channel + ", " + fromUs + " to " + toUs + " µs";
     }
 }

@@ -9,38 +9,36 @@ import java.util.Optional;
 
 /** What the two modems and the ground station of a telemetry link can be told. */
 public final class ModemSettings {
-    private static final String LINK = "telemetry link";
+    private static final String LINK = "telemetry-link";
     private static final Count RATE = new Count(1_200, 1_000_000, n -> Optional.of(n + " baud"));
 
     /** Bits a second between the modems. */
     public static final Setting<Integer> AIR =
-            Setting.of(Device.MODEM_ON_CRAFT, LINK, "modem-air-rate", "air rate", 64_000, RATE);
+            SettingWords.setting(Device.MODEM_ON_CRAFT, LINK, "modem-air-rate", 64_000, RATE);
     /** Whether they decode downwards only, for range. */
     public static final Setting<Boolean> ONE_WAY =
-            Setting.of(Device.MODEM_ON_CRAFT, LINK, "modem-one-way", "one-way mode", false, UartSettings.onOff());
+            SettingWords.setting(Device.MODEM_ON_CRAFT, LINK, "modem-one-way", false, UartSettings.onOff());
     /** Whether the modem on the craft waits for lines that say it may send. */
     public static final Setting<Boolean> FLOW =
-            Setting.of(Device.MODEM_ON_CRAFT, LINK, "modem-flow", "hardware flow control", false, UartSettings.onOff());
+            SettingWords.setting(Device.MODEM_ON_CRAFT, LINK, "modem-flow", false, UartSettings.onOff());
     /** Whether both modems know one another as they are set now. */
-    public static final Setting<Boolean> PAIRED = Setting.of(
+    public static final Setting<Boolean> PAIRED = SettingWords.setting(
             Device.MODEM_ON_CRAFT,
             LINK,
             "modem-paired",
-            "modems paired as they are set now",
             true,
             new Choice<>(List.of(true, false), on -> on ? "yes" : "no", on -> on ? "yes" : "no"));
     /** Bits a second from the ground modem to the ground station. */
-    public static final Setting<Integer> GROUND = Setting.of(
-            Device.MODEM_ON_GROUND, LINK, "ground-modem-rate", "baud rate of the ground modem", 57_600, RATE);
+    public static final Setting<Integer> GROUND =
+            SettingWords.setting(Device.MODEM_ON_GROUND, LINK, "ground-modem-rate", 57_600, RATE);
     /** Bits a second that the ground station is told. */
     public static final Setting<Integer> STATION =
-            Setting.of(Device.COMPUTER, LINK, "ground-station-rate", "baud rate of the ground station", 57_600, RATE);
+            SettingWords.setting(Device.COMPUTER, LINK, "ground-station-rate", 57_600, RATE);
     /** What the board sends, bytes a second. */
-    public static final Setting<Integer> BYTES = Setting.of(
+    public static final Setting<Integer> BYTES = SettingWords.setting(
             Device.FLIGHT_BOARD,
             LINK,
             "telemetry-bytes",
-            "bytes of telemetry a second",
             800,
             new Count(1, 100_000, n -> Optional.of(n + " bytes a second")));
 

@@ -1,24 +1,21 @@
 package ablemedic.craft;
 
+import ablemedic.catalogue.Names;
 import java.util.List;
 
 /** Which corner a firmware means by motor 1, 2, 3 and 4. */
 public enum MotorNumbering {
-    REAR_RIGHT_FIRST(
-            "rear-right first", List.of(Corner.REAR_RIGHT, Corner.FRONT_RIGHT, Corner.REAR_LEFT, Corner.FRONT_LEFT)),
-    FRONT_RIGHT_FIRST(
-            "front-right first", List.of(Corner.FRONT_RIGHT, Corner.REAR_LEFT, Corner.FRONT_LEFT, Corner.REAR_RIGHT));
+    REAR_RIGHT_FIRST(List.of(Corner.REAR_RIGHT, Corner.FRONT_RIGHT, Corner.REAR_LEFT, Corner.FRONT_LEFT)),
+    FRONT_RIGHT_FIRST(List.of(Corner.FRONT_RIGHT, Corner.REAR_LEFT, Corner.FRONT_LEFT, Corner.REAR_RIGHT));
 
-    private final String label;
     private final List<Corner> corners;
 
-    MotorNumbering(String label, List<Corner> corners) {
-        this.label = label;
+    MotorNumbering(List<Corner> corners) {
         this.corners = corners;
     }
 
     public String label() {
-        return label;
+        return Names.of(this);
     }
 
     /** The corner of a motor number, 1 to 4. */

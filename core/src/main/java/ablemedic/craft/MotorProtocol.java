@@ -1,35 +1,35 @@
 package ablemedic.craft;
 
+import ablemedic.catalogue.Names;
+
 /**
  * What a flight board speaks to its speed controllers. Pulses tell the throttle by their length, so both ends must
  * agree on the ends of it; frames of bits tell it as a number, and need no such agreement. Lengths and rates are common
  * practice with no source.
  */
 public enum MotorProtocol {
-    PWM("PWM", 1000, 2000, 0),
-    ONESHOT125("ONESHOT125", 125, 250, 0),
-    SHORT_PULSES("pulses of 5 to 25 µs", 5, 25, 0),
-    DSHOT150("DSHOT150", 0, 0, 150_000),
-    DSHOT300("DSHOT300", 0, 0, 300_000),
-    DSHOT600("DSHOT600", 0, 0, 600_000);
+    PWM(1000, 2000, 0),
+    ONESHOT125(125, 250, 0),
+    SHORT_PULSES(5, 25, 0),
+    DSHOT150(0, 0, 150_000),
+    DSHOT300(0, 0, 300_000),
+    DSHOT600(0, 0, 600_000);
 
     /** Eleven bits of throttle, one that asks for telemetry, four of a checksum. */
     private static final int FRAME_BITS = 16;
 
-    private final String label;
     private final double stoppedUs;
     private final double fullUs;
     private final int bitsPerS;
 
-    MotorProtocol(String label, double stoppedUs, double fullUs, int bitsPerS) {
-        this.label = label;
+    MotorProtocol(double stoppedUs, double fullUs, int bitsPerS) {
         this.stoppedUs = stoppedUs;
         this.fullUs = fullUs;
         this.bitsPerS = bitsPerS;
     }
 
     public String label() {
-        return label;
+        return Names.of(this);
     }
 
     /**

@@ -14,58 +14,56 @@ public final class RadioSettings {
     private static final String LINK = "link";
 
     /** The channel order that it sends. */
-    public static final Setting<StickOrder> STICK_ORDER = Setting.of(
-            Device.RADIO, STICKS, "radio-stick-order", "channel order of the radio", StickOrder.AETR, StickOrder.FORM);
+    public static final Setting<StickOrder> STICK_ORDER =
+            SettingWords.setting(Device.RADIO, STICKS, "radio-stick-order", StickOrder.AETR, StickOrder.FORM);
 
     private static final List<Setting<Boolean>> REVERSED = Arrays.stream(Stick.values())
-            .map(stick -> Setting.of(
+            .map(stick -> SettingWords.setting(
                     Device.RADIO,
                     STICKS,
                     "radio-reversed-" + stick.label(),
-                    "direction of " + stick.label(),
+                    SettingWords.of("radio-reversed", stick.label()),
                     false,
-                    new Choice<>(List.of(false, true), on -> on ? "on" : "off", on -> on ? "reversed" : "normal")))
+                    SettingWords.choice("radio-reversed", false, "on", "off")))
             .toList();
 
     private static final List<Setting<Double>> TRIM = Arrays.stream(Stick.values())
-            .map(stick -> Setting.of(
+            .map(stick -> SettingWords.setting(
                     Device.RADIO,
                     STICKS,
                     "radio-trim-" + stick.label(),
-                    "trim of " + stick.label(),
+                    SettingWords.of("radio-trim", stick.label()),
                     0.0,
                     new Range(-300, 300, "µs")))
             .toList();
     private static final List<Setting<Double>> TRAVEL = Arrays.stream(Stick.values())
-            .map(stick -> Setting.of(
+            .map(stick -> SettingWords.setting(
                     Device.RADIO,
                     STICKS,
                     "radio-travel-" + stick.label(),
-                    "travel of " + stick.label(),
+                    SettingWords.of("radio-travel", stick.label()),
                     100.0,
                     new Range(10, 150, "%")))
             .toList();
 
     /** Whether the module that the receiver listens to is on and set to its protocol. */
     public static final Setting<Boolean> MODULE =
-            Setting.of(Device.RADIO, LINK, "radio-module", "RF module for this receiver", true, UartSettings.onOff());
+            SettingWords.setting(Device.RADIO, LINK, "radio-module", true, UartSettings.onOff());
     /** Whether the receiver was bound to this radio. */
-    public static final Setting<Boolean> BOUND = Setting.of(
+    public static final Setting<Boolean> BOUND = SettingWords.setting(
             Device.RADIO,
             LINK,
             "bound",
-            "receiver bound",
             true,
             new Choice<>(List.of(true, false), on -> on ? "yes" : "no", on -> on ? "bound" : "not bound"));
     /** Whether telemetry is on for this model. */
     public static final Setting<Boolean> TELEMETRY =
-            Setting.of(Device.RADIO, LINK, "radio-telemetry", "telemetry on the radio", true, UartSettings.onOff());
+            SettingWords.setting(Device.RADIO, LINK, "radio-telemetry", true, UartSettings.onOff());
     /** Whether the radio discovered what the receiver sends of the board. */
-    public static final Setting<Boolean> SENSORS = Setting.of(
+    public static final Setting<Boolean> SENSORS = SettingWords.setting(
             Device.RADIO,
             LINK,
             "sensors",
-            "sensors discovered",
             true,
             new Choice<>(List.of(true, false), on -> on ? "yes" : "no", on -> on ? "discovered" : "not discovered"));
 

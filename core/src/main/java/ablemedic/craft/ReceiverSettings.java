@@ -1,5 +1,6 @@
 package ablemedic.craft;
 
+import ablemedic.catalogue.Names;
 import ablemedic.configuration.Device;
 import ablemedic.configuration.Setting;
 import ablemedic.configuration.ValueForm.Choice;
@@ -12,49 +13,36 @@ public final class ReceiverSettings {
 
     /** What receivers do when they hear nothing. */
     public enum WhenLost {
-        NO_FRAMES("no pulses"),
-        FLAG("failsafe flag"),
-        HOLD("hold last"),
-        PRESETS("failsafe values");
-
-        private final String label;
-
-        WhenLost(String label) {
-            this.label = label;
-        }
+        NO_FRAMES,
+        FLAG,
+        HOLD,
+        PRESETS;
 
         public String label() {
-            return label;
+            return Names.of(this);
         }
     }
 
     /** What it does when it hears nothing. */
-    public static final Setting<WhenLost> WHEN_LOST = Setting.of(
+    public static final Setting<WhenLost> WHEN_LOST = SettingWords.setting(
             Device.RECEIVER,
             FAILSAFE,
             "receiver-failsafe",
-            "receiver failsafe",
             WhenLost.NO_FRAMES,
             Choice.of(WhenLost.class, WhenLost::label));
     /** How long it takes to notice; 0.1 to 1 s is usual. Common practice. */
-    public static final Setting<Double> NOTICES = Setting.of(
-            Device.RECEIVER, FAILSAFE, "receiver-notices", "receiver notices after", 0.5, new Range(0, 10, "s"));
+    public static final Setting<Double> NOTICES =
+            SettingWords.setting(Device.RECEIVER, FAILSAFE, "receiver-notices", 0.5, new Range(0, 10, "s"));
     /** Whether its presets keep the arm switch on. */
-    public static final Setting<Boolean> PRESET_ARM = Setting.of(
+    public static final Setting<Boolean> PRESET_ARM = SettingWords.setting(
             Device.RECEIVER,
             FAILSAFE,
             "preset-arm",
-            "arm switch in the failsafe values",
             false,
             new Choice<>(List.of(false, true), on -> on ? "on" : "off", on -> on ? "on" : "off"));
     /** Throttle of its presets. */
-    public static final Setting<Double> PRESET_THROTTLE = Setting.of(
-            Device.RECEIVER,
-            FAILSAFE,
-            "preset-throttle",
-            "throttle in the failsafe values",
-            0.0,
-            new Range(0, 100, "%"));
+    public static final Setting<Double> PRESET_THROTTLE =
+            SettingWords.setting(Device.RECEIVER, FAILSAFE, "preset-throttle", 0.0, new Range(0, 100, "%"));
 
     /** All of them, in the order in which a person goes over them. */
     public static final List<Setting<?>> ALL = List.of(WHEN_LOST, NOTICES, PRESET_ARM, PRESET_THROTTLE);

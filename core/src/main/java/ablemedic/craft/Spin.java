@@ -1,20 +1,20 @@
 package ablemedic.craft;
 
+import ablemedic.catalogue.Names;
+
 /** Which way something turns, seen from above. */
 public enum Spin {
-    CLOCKWISE("clockwise", "CW"),
-    COUNTER_CLOCKWISE("counter-clockwise", "CCW");
+    CLOCKWISE("CW"),
+    COUNTER_CLOCKWISE("CCW");
 
-    private final String label;
     private final String shortLabel;
 
-    Spin(String label, String shortLabel) {
-        this.label = label;
+    Spin(String shortLabel) {
         this.shortLabel = shortLabel;
     }
 
     public String label() {
-        return label;
+        return Names.of(this);
     }
 
     public String shortLabel() {

@@ -1,18 +1,14 @@
 package ablemedic.craft;
 
+import ablemedic.catalogue.Names;
+
 /** The two usual ways to turn the four props. Either flies; the board must be told which it is. */
 public enum SpinConvention {
-    INWARD("props in"),
-    OUTWARD("props out");
-
-    private final String label;
-
-    SpinConvention(String label) {
-        this.label = label;
-    }
+    INWARD,
+    OUTWARD;
 
     public String label() {
-        return label;
+        return Names.of(this);
     }
 
     /** Which way the prop at this corner turns. Neighbours turn against each other. */

@@ -15,6 +15,8 @@ import java.util.Optional;
 
 /** What the parts on serial lines and the computer are set to. */
 public final class SpokenSettings {
+    private static final String LINE = "line";
+    private static final String CONNECTION = "connection";
     private static final int FASTEST = 3_000_000;
     private static final Map<UartFunction, Setting<Optional<Format>>> FORMAT = new EnumMap<>(UartFunction.class);
     private static final Map<UartFunction, Setting<Integer>> BAUD = new EnumMap<>(UartFunction.class);
@@ -23,48 +25,41 @@ public final class SpokenSettings {
         for (UartFunction job : UartFunction.values()) {
             FORMAT.put(
                     job,
-                    Setting.of(
+                    SettingWords.setting(
                             device(job),
-                            "line",
+                            LINE,
                             "part-format-" + job.id(),
-                            "protocol of the part for " + job.label(),
+                            SettingWords.of("part-format", job.label()),
                             Optional.empty(),
                             formats(job)));
             BAUD.put(
                     job,
-                    Setting.of(
+                    SettingWords.setting(
                             device(job),
-                            "line",
+                            LINE,
                             "part-baud-" + job.id(),
-                            "baud rate of the part for " + job.label(),
+                            SettingWords.of("part-baud", job.label()),
                             0,
-                            new Count(0, FASTEST, n -> Optional.of(n == 0 ? "as shipped" : n + " baud"))));
+                            SettingWords.count(SettingWords.of("part-baud"), FASTEST, " baud")));
         }
     }
 
     /** Positions a second that a GNSS module is set to send. */
-    public static final Setting<Integer> GNSS_HZ = Setting.of(
-            Device.POSITIONING,
-            "line",
-            "gnss-hz",
-            "positions a second of the GNSS module",
-            1,
-            new Count(1, 25, n -> Optional.of(n + " a second")));
+    public static final Setting<Integer> GNSS_HZ = SettingWords.setting(
+            Device.POSITIONING, LINE, "gnss-hz", 1, new Count(1, 25, n -> Optional.of(n + " a second")));
     /** Whether the cable to the computer carries data. */
-    public static final Setting<Boolean> CABLE = Setting.of(
+    public static final Setting<Boolean> CABLE = SettingWords.setting(
             Device.COMPUTER,
-            "connection",
+            CONNECTION,
             "data-cable",
-            "USB cable",
             true,
             new Choice<>(
                     List.of(true, false), on -> on ? "data" : "charge", on -> on ? "carries data" : "only charges"));
     /** Whether the computer knows how to speak to the board. */
-    public static final Setting<Boolean> DRIVER = Setting.of(
+    public static final Setting<Boolean> DRIVER = SettingWords.setting(
             Device.COMPUTER,
-            "connection",
+            CONNECTION,
             "driver",
-            "USB driver",
             true,
             new Choice<>(List.of(true, false), on -> on ? "there" : "missing", on -> on ? "there" : "missing"));
 
@@ -97,9 +92,10 @@ public final class SpokenSettings {
                         || job == UartFunction.RECEIVER && (format == Format.PPM || format == Format.PWM))
                 .map(Optional::of)
                 .forEach(values::add);
+        String asShipped = SettingWords.of("part-format").outcome("as-it-comes").plain();
         return new Choice<>(
                 values, format -> format.map(Format::id).orElse("as-it-comes"), format -> format.map(Format::label)
-                        .orElse("as shipped"));
+                        .orElse(asShipped));
     }
 
     private static Device device(UartFunction job) {

@@ -1,19 +1,19 @@
 package ablemedic.craft;
 
+import ablemedic.catalogue.Names;
+
 /** The four stick functions. */
 public enum Stick {
-    ROLL('A', "roll", "right"),
-    PITCH('E', "pitch", "forward"),
-    THROTTLE('T', "throttle", "up"),
-    YAW('R', "yaw", "right");
+    ROLL('A', "right"),
+    PITCH('E', "forward"),
+    THROTTLE('T', "up"),
+    YAW('R', "right");
 
     private final char letter;
-    private final String label;
     private final String positive;
 
-    Stick(char letter, String label, String positive) {
+    Stick(char letter, String positive) {
         this.letter = letter;
-        this.label = label;
         this.positive = positive;
     }
 
@@ -22,7 +22,7 @@ public enum Stick {
     }
 
     public String label() {
-        return label;
+        return Names.of(this);
     }
 
     /** The way to push it so that its bar goes up. */

@@ -12,7 +12,7 @@ public record StickOrder(String letters) {
     public static final StickOrder TAER = new StickOrder("TAER");
 
     static final ValueForm<StickOrder> FORM = new ValueForm.Words<>(
-            "an order that has each of A, E, T and R once, as in AETR",
+            SettingWords.of("stick-order").line("expected").plain(),
             StickOrder::letters,
             StickOrder::new,
             StickOrder::letters);

@@ -1,18 +1,17 @@
 package ablemedic.craft;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.configuration.Device;
 import ablemedic.configuration.Setting;
 import ablemedic.configuration.ValueForm;
 import ablemedic.configuration.ValueForm.Choice;
-import ablemedic.configuration.ValueForm.Count;
-import ablemedic.configuration.ValueForm.Words;
 import ablemedic.protocol.Format;
 import ablemedic.wiring.UartFunction;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -26,13 +25,17 @@ public final class UartSettings {
 
     private static final String GROUP = "ports";
     private static final int FASTEST = 3_000_000;
-    private static final ValueForm<List<UartFunction>> JOBS = new Words<>(
-            "none, or one or more of "
-                    + String.join(
-                            ", ",
-                            Arrays.stream(UartFunction.values())
-                                    .map(UartFunction::id)
-                                    .toList()) + " with + between them",
+    private static final ValueForm<List<UartFunction>> JOBS = new ValueForm.Words<>(
+            SettingWords.of("port-jobs")
+                    .with(
+                            "functions",
+                            Param.written(String.join(
+                                    ", ",
+                                    Arrays.stream(UartFunction.values())
+                                            .map(UartFunction::id)
+                                            .toList())))
+                    .line("expected")
+                    .plain(),
             UartSettings::written,
             UartSettings::jobs,
             jobs -> jobs.isEmpty()
@@ -40,28 +43,28 @@ public final class UartSettings {
                     : String.join(
                             " and ", jobs.stream().map(UartFunction::label).toList()));
     private static final Map<String, Setting<List<UartFunction>>> JOBS_OF =
-            each(port -> setting("port-" + port + "-jobs", "functions of UART " + port, List.of(), JOBS));
+            each(port -> setting("port-" + port + "-jobs", SettingWords.of("port-jobs", port), List.of(), JOBS));
     private static final Map<String, Setting<Integer>> BAUD_OF = each(port -> setting(
             "port-" + port + "-baud",
-            "baud rate of UART " + port,
+            SettingWords.of("port-baud", port),
             0,
-            new Count(0, FASTEST, n -> Optional.of(n == 0 ? "automatic" : n + " baud"))));
+            SettingWords.count(SettingWords.of("port-baud"), FASTEST, " baud")));
     private static final Map<String, Setting<AsFormat>> INVERSION_OF = each(port -> setting(
             "port-" + port + "-inversion",
-            "inversion of UART " + port,
+            SettingWords.of("port-inversion", port),
             AsFormat.BY_FORMAT,
             Choice.of(AsFormat.class, AsFormat::label)));
     private static final Map<String, Setting<AsFormat>> ONE_WIRE_OF = each(port -> setting(
             "port-" + port + "-half-duplex",
-            "half duplex of UART " + port,
+            SettingWords.of("port-half-duplex", port),
             AsFormat.BY_FORMAT,
             Choice.of(AsFormat.class, AsFormat::label)));
     private static final Map<UartFunction, Setting<Format>> FORMAT_OF = formats();
 
     /** Whether it makes ports out of plain pins. */
-    public static final Setting<Boolean> SOFT = setting("soft-serial", "soft serial", false, onOff());
+    public static final Setting<Boolean> SOFT = setting("soft-serial", false, onOff());
     /** Whether it sends telemetry at all. */
-    public static final Setting<Boolean> TELEMETRY = setting("telemetry-on", "telemetry", true, onOff());
+    public static final Setting<Boolean> TELEMETRY = setting("telemetry-on", true, onOff());
 
     /** All of them, in the order in which a person goes over them. */
     public static final List<Setting<?>> ALL = Stream.of(
@@ -114,7 +117,7 @@ public final class UartSettings {
                     job,
                     setting(
                             "format-" + job.id(),
-                            "protocol of " + job.label(),
+                            SettingWords.of("format", job.label()),
                             job.formats().get(0),
                             new Choice<>(job.formats(), Format::id, Format::label)));
         }
@@ -129,8 +132,12 @@ public final class UartSettings {
         return PORTS.stream().collect(Collectors.toMap(Function.identity(), making));
     }
 
-    private static <T> Setting<T> setting(String id, String label, T usual, ValueForm<T> form) {
-        return Setting.of(Device.FLIGHT_BOARD, GROUP, id, label, usual, form);
+    private static <T> Setting<T> setting(String id, T usual, ValueForm<T> form) {
+        return setting(id, SettingWords.of(id), usual, form);
+    }
+
+    private static <T> Setting<T> setting(String id, Words words, T usual, ValueForm<T> form) {
+        return SettingWords.setting(Device.FLIGHT_BOARD, GROUP, id, words, usual, form);
     }
 
     private static String written(List<UartFunction> jobs) {

@@ -1,18 +1,14 @@
 package ablemedic.craft;
 
+import ablemedic.catalogue.Names;
+
 /** Where a board takes the pack's voltage from. */
 public enum VoltageSource {
-    DIVIDER("the FC's own divider"),
-    CONTROLLERS("the ESCs' telemetry"),
-    NONE("none");
-
-    private final String label;
-
-    VoltageSource(String label) {
-        this.label = label;
-    }
+    DIVIDER,
+    CONTROLLERS,
+    NONE;
 
     public String label() {
-        return label;
+        return Names.of(this);
     }
 }

@@ -1,20 +1,16 @@
 package ablemedic.export;
 
+import ablemedic.catalogue.Names;
+
 /** How a listing is written. */
 public enum ExportForm {
-    LINES("lines of name = value"),
-    TABLE("a table of names and values"),
-    JSON("JSON"),
-    PARAMETERS("a parameter file"),
-    MESSAGES("MAVLink parameter messages");
-
-    private final String label;
-
-    ExportForm(String label) {
-        this.label = label;
-    }
+    LINES,
+    TABLE,
+    JSON,
+    PARAMETERS,
+    MESSAGES;
 
     public String label() {
-        return label;
+        return Names.of(this);
     }
 }

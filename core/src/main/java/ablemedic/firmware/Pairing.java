@@ -1,5 +1,6 @@
 package ablemedic.firmware;
 
+import ablemedic.catalogue.Names;
 import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.NamedCsvRecord;
 import java.io.IOException;
@@ -29,22 +30,16 @@ public record Pairing(
 
     /** What has firmware of its own. */
     public enum Device {
-        BOARD("FC"),
-        CONTROLLERS("motor controllers"),
-        RECEIVER("receiver"),
-        MODULE("radio's module"),
-        RADIO("radio"),
-        CARD("radio's card"),
-        GOGGLES("goggles");
-
-        private final String label;
-
-        Device(String label) {
-            this.label = label;
-        }
+        BOARD,
+        CONTROLLERS,
+        RECEIVER,
+        MODULE,
+        RADIO,
+        CARD,
+        GOGGLES;
 
         public String label() {
-            return label;
+            return Names.of(this);
         }
     }
 

@@ -1,5 +1,6 @@
 package ablemedic.parts;
 
+import ablemedic.catalogue.Names;
 import ablemedic.wiring.Archetype;
 import ablemedic.wiring.BatteryType;
 import ablemedic.wiring.ElectricSheet;
@@ -17,15 +18,13 @@ import java.util.Optional;
 
 /** Usual ways to wire a quad, to start a sheet from. Gauges and lengths follow the size of the craft. */
 public enum WiringLayout {
-    SEPARATE("Power board, four ESCs", "board-5v", List.of("5V", "G", "VS", "GS", "S1", "S2", "S3", "S4")),
-    STACK("4-in-1 ESC", "board-pack", List.of("VB", "G", "C", "S1", "S2", "S3", "S4"));
+    SEPARATE("board-5v", List.of("5V", "G", "VS", "GS", "S1", "S2", "S3", "S4")),
+    STACK("board-pack", List.of("VB", "G", "C", "S1", "S2", "S3", "S4"));
 
-    private final String label;
     private final String board;
     private final List<String> boardPads;
 
-    WiringLayout(String label, String board, List<String> boardPads) {
-        this.label = label;
+    WiringLayout(String board, List<String> boardPads) {
         this.board = board;
         this.boardPads = boardPads;
     }
@@ -42,7 +41,7 @@ public enum WiringLayout {
     }
 
     public String label() {
-        return label;
+        return Names.of(this);
     }
 
     /**

@@ -1,5 +1,7 @@
 package ablemedic.power;
 
+import ablemedic.catalogue.Names;
+
 /**
  * A filament lamp in series with the pack, to limit the first current. Its resistance rises with its voltage as R =
  * R_hot·(V/V_rated)^0.45, and never below a tenth of it, as tungsten does when cold (common practice for filament
@@ -19,18 +21,12 @@ public final class LimiterBulb {
 
     /** How it looks. */
     public enum Look {
-        DARK("dark"),
-        GLOWS("glows"),
-        BRIGHT("bright");
-
-        private final String label;
-
-        Look(String label) {
-            this.label = label;
-        }
+        DARK,
+        GLOWS,
+        BRIGHT;
 
         public String label() {
-            return label;
+            return Names.of(this);
         }
     }
 

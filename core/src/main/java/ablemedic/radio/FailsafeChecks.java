@@ -6,8 +6,8 @@ import ablemedic.catalogue.Param;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
+import ablemedic.craft.FailsafeSettings.AfterGuardTime;
 import ablemedic.craft.FailsafeSettings.HomeAt;
-import ablemedic.craft.FailsafeSettings.Stage2;
 import ablemedic.craft.ReceiverSettings;
 import ablemedic.craft.ReceiverSettings.WhenLost;
 import ablemedic.diagnosis.Answers.Choices;
@@ -75,7 +75,7 @@ public final class FailsafeChecks {
         all.tested();
         all.watched();
         all.read();
-        if (chain.sound().told(FailsafeSettings.STAGE_2) == Stage2.RETURN_HOME && chain.hasPositioning()) {
+        if (chain.sound().told(FailsafeSettings.STAGE_2) == AfterGuardTime.RETURN_HOME && chain.hasPositioning()) {
             all.home();
             all.tryReturn();
         }
@@ -143,7 +143,7 @@ public final class FailsafeChecks {
         BindChecks.atRadio(checks, "receiver-failsafe-setting").minutes(1).reads(FailsafeFaults.WHEN_LOST);
         atBoard("stage-2-setting").reads(FailsafeFaults.STAGE_2);
         number("guard-setting", FailsafeFaults.GUARD, 20);
-        if (chain.sound().told(FailsafeSettings.STAGE_2) != Stage2.DROP) {
+        if (chain.sound().told(FailsafeSettings.STAGE_2) != AfterGuardTime.DROP) {
             number("landing-throttle-setting", FailsafeFaults.LANDING_THROTTLE, 100);
             number("landing-time-setting", FailsafeFaults.LANDING_TIME, 600);
         }

@@ -3,8 +3,8 @@ package ablemedic.radio;
 import ablemedic.catalogue.Param;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
+import ablemedic.craft.FailsafeSettings.AfterGuardTime;
 import ablemedic.craft.FailsafeSettings.HomeAt;
-import ablemedic.craft.FailsafeSettings.Stage2;
 import ablemedic.craft.ReceiverSettings;
 import ablemedic.craft.ReceiverSettings.WhenLost;
 import ablemedic.family.FaultBuilder;
@@ -16,7 +16,7 @@ import java.util.Locale;
 /** The faults of what receiver and board do when the link is lost. */
 final class FailsafeFaults {
     static final SettingTrouble<WhenLost> WHEN_LOST = SettingTrouble.of(ReceiverSettings.WHEN_LOST);
-    static final SettingTrouble<Stage2> STAGE_2 = SettingTrouble.of(FailsafeSettings.STAGE_2);
+    static final SettingTrouble<AfterGuardTime> STAGE_2 = SettingTrouble.of(FailsafeSettings.STAGE_2);
     static final SettingTrouble<Double> GUARD = SettingTrouble.of(FailsafeSettings.GUARD);
     static final SettingTrouble<Double> LANDING_THROTTLE = SettingTrouble.of(FailsafeSettings.LANDING_THROTTLE);
     static final SettingTrouble<Double> LANDING_TIME = SettingTrouble.of(FailsafeSettings.LANDING_TIME);
@@ -49,7 +49,7 @@ final class FailsafeFaults {
         FailsafeFaults all = new FailsafeFaults(faults, sound, chain);
         all.receiver();
         all.board();
-        if (sound.told(FailsafeSettings.STAGE_2) == Stage2.RETURN_HOME && chain.hasPositioning()) {
+        if (sound.told(FailsafeSettings.STAGE_2) == AfterGuardTime.RETURN_HOME && chain.hasPositioning()) {
             all.home();
         }
     }
@@ -96,9 +96,11 @@ final class FailsafeFaults {
     }
 
     private void board() {
-        Stage2 right = sound.told(FailsafeSettings.STAGE_2);
-        for (Stage2 other : Stage2.values()) {
-            if (other != right && (other != Stage2.RETURN_HOME || right == Stage2.DROP && chain.hasPositioning())) {
+        AfterGuardTime right = sound.told(FailsafeSettings.STAGE_2);
+        for (AfterGuardTime other : AfterGuardTime.values()) {
+            if (other != right
+                    && (other != AfterGuardTime.RETURN_HOME
+                            || right == AfterGuardTime.DROP && chain.hasPositioning())) {
                 faults.add(Radio.WORDS.fault("stage-2-other"))
                         .id("stage-2-" + choice(other).plain())
                         .sets(STAGE_2, sound, was -> other)
@@ -116,7 +118,7 @@ final class FailsafeFaults {
                     .with("right", right(GUARD))
                     .fix("set", 2);
         }
-        if (right == Stage2.LAND) {
+        if (right == AfterGuardTime.LAND) {
             landing();
         }
     }

@@ -3,8 +3,8 @@ package ablemedic.radio;
 import ablemedic.catalogue.Param;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Airframe;
+import ablemedic.craft.FailsafeSettings.AfterGuardTime;
 import ablemedic.craft.FailsafeSettings.HomeAt;
-import ablemedic.craft.FailsafeSettings.Stage2;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -170,7 +170,7 @@ public record FailsafeTimeline(
         }
 
         private FailsafeTimeline preset(double noticed) {
-            if (lost.stage2() != Stage2.DROP || lost.presetArm()) {
+            if (lost.stage2() != AfterGuardTime.DROP || lost.presetArm()) {
                 hazards.add(
                         said("decides", "action", Param.written(lost.stage2().label())));
             }

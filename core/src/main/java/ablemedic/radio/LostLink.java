@@ -3,8 +3,8 @@ package ablemedic.radio;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
+import ablemedic.craft.FailsafeSettings.AfterGuardTime;
 import ablemedic.craft.FailsafeSettings.HomeAt;
-import ablemedic.craft.FailsafeSettings.Stage2;
 import ablemedic.craft.FcSettings;
 import ablemedic.craft.FirmwareSettings;
 import ablemedic.craft.ReceiverSettings;
@@ -38,7 +38,7 @@ public record LostLink(
         double presetThrottle,
         double detectS,
         double guardS,
-        Stage2 stage2,
+        AfterGuardTime stage2,
         double landingThrottle,
         double landingS,
         Home home,

@@ -5,7 +5,7 @@ import static ablemedic.diagnosis.Prediction.from;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
-import ablemedic.craft.FailsafeSettings.Stage2;
+import ablemedic.craft.FailsafeSettings.AfterGuardTime;
 import ablemedic.craft.LinkSettings;
 import ablemedic.craft.RadioSettings;
 import ablemedic.craft.ReceiverSettings;
@@ -224,7 +224,7 @@ final class RadioComplaints {
     }
 
     private void home() {
-        if (chain.sound().told(FailsafeSettings.STAGE_2) != Stage2.RETURN_HOME || !chain.hasPositioning()) {
+        if (chain.sound().told(FailsafeSettings.STAGE_2) != AfterGuardTime.RETURN_HOME || !chain.hasPositioning()) {
             return;
         }
         add(

@@ -2,7 +2,7 @@ package ablemedic.radio;
 
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
-import ablemedic.craft.FailsafeSettings.Stage2;
+import ablemedic.craft.FailsafeSettings.AfterGuardTime;
 import ablemedic.craft.ReceiverSettings;
 import ablemedic.craft.ReceiverSettings.WhenLost;
 
@@ -50,7 +50,7 @@ public record RadioOff(Does does, double afterS) {
                 + craft.told(FailsafeSettings.GUARD);
         double landing = craft.told(FailsafeSettings.LANDING_TIME);
         return new RadioOff(
-                craft.told(FailsafeSettings.STAGE_2) == Stage2.DROP || landing == 0
+                craft.told(FailsafeSettings.STAGE_2) == AfterGuardTime.DROP || landing == 0
                         ? Does.STOP
                         : landing < WAITED_S ? Does.BRIEF : Does.LAND,
                 second);

@@ -4,7 +4,7 @@ import ablemedic.catalogue.Param;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
-import ablemedic.craft.FailsafeSettings.Stage2;
+import ablemedic.craft.FailsafeSettings.AfterGuardTime;
 import ablemedic.craft.ReceiverSettings;
 import ablemedic.craft.ReceiverSettings.WhenLost;
 import ablemedic.radio.RadioOff.Does;
@@ -51,7 +51,7 @@ public record RadioOffVerdict(RadioOff expected, List<StageJudged> stages) {
     /** The stages as they are judged. */
     private static final class Judge {
         private final WhenLost lost;
-        private final Stage2 stage2;
+        private final AfterGuardTime stage2;
         private final RadioOff expected;
         private final double noticedS;
         private final double guardS;
@@ -147,7 +147,8 @@ public record RadioOffVerdict(RadioOff expected, List<StageJudged> stages) {
 
         private Map<String, Param> action() {
             return Map.of(
-                    "action", Param.written(stage2 == Stage2.RETURN_HOME ? said("return-at-bench") : stage2.label()));
+                    "action",
+                    Param.written(stage2 == AfterGuardTime.RETURN_HOME ? said("return-at-bench") : stage2.label()));
         }
 
         private static String said(String line) {

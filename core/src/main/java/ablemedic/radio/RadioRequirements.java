@@ -6,8 +6,8 @@ import ablemedic.configuration.Setting;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
+import ablemedic.craft.FailsafeSettings.AfterGuardTime;
 import ablemedic.craft.FailsafeSettings.HomeAt;
-import ablemedic.craft.FailsafeSettings.Stage2;
 import ablemedic.craft.LinkSettings;
 import ablemedic.craft.ModeRange;
 import ablemedic.craft.RadioSettings;
@@ -191,7 +191,7 @@ final class RadioRequirements {
                     WRONG,
                     List.of(ReceiverSettings.WHEN_LOST, ReceiverSettings.PRESET_ARM, ReceiverSettings.PRESET_THROTTLE),
                     List.of(noFrames, flag, Edit.set(ReceiverSettings.PRESET_ARM, false))));
-        } else if (lost == WhenLost.PRESETS && craft.told(FailsafeSettings.STAGE_2) != Stage2.DROP) {
+        } else if (lost == WhenLost.PRESETS && craft.told(FailsafeSettings.STAGE_2) != AfterGuardTime.DROP) {
             found.add(Violation.cannotWork(
                     Radio.WORDS
                             .requirement("receiver-presets")
@@ -200,7 +200,7 @@ final class RadioRequirements {
                     List.of(ReceiverSettings.WHEN_LOST, FailsafeSettings.STAGE_2),
                     noFrames,
                     flag,
-                    Edit.set(FailsafeSettings.STAGE_2, Stage2.DROP)));
+                    Edit.set(FailsafeSettings.STAGE_2, AfterGuardTime.DROP)));
         }
         if (craft.told(ReceiverSettings.NOTICES) > LONG_NOTICE_S) {
             found.add(Violation.doubt(
@@ -215,9 +215,9 @@ final class RadioRequirements {
 
     private static List<Violation> failsafe(Craft craft) {
         List<Violation> found = new ArrayList<>();
-        Stage2 then = craft.told(FailsafeSettings.STAGE_2);
+        AfterGuardTime then = craft.told(FailsafeSettings.STAGE_2);
         long hover = Math.round(100 * craft.airframe().hoverThrottle());
-        if (then != Stage2.DROP && craft.told(FailsafeSettings.LANDING_THROTTLE) >= hover) {
+        if (then != AfterGuardTime.DROP && craft.told(FailsafeSettings.LANDING_THROTTLE) >= hover) {
             found.add(Violation.of(
                     Radio.WORDS
                             .requirement("failsafe-climbs")
@@ -228,9 +228,9 @@ final class RadioRequirements {
                     List.of(FailsafeSettings.LANDING_THROTTLE, FailsafeSettings.STAGE_2),
                     List.of(
                             Edit.set(FailsafeSettings.LANDING_THROTTLE, (double) Math.round(SINKS * hover)),
-                            Edit.set(FailsafeSettings.STAGE_2, Stage2.DROP))));
+                            Edit.set(FailsafeSettings.STAGE_2, AfterGuardTime.DROP))));
         }
-        if (then != Stage2.DROP && craft.told(FailsafeSettings.LANDING_TIME) < BRIEF_S) {
+        if (then != AfterGuardTime.DROP && craft.told(FailsafeSettings.LANDING_TIME) < BRIEF_S) {
             found.add(Violation.cannotWork(
                     Radio.WORDS
                             .requirement("failsafe-landing-time")
@@ -259,7 +259,7 @@ final class RadioRequirements {
     }
 
     private static List<Violation> home(Craft craft) {
-        if (craft.told(FailsafeSettings.STAGE_2) != Stage2.RETURN_HOME) {
+        if (craft.told(FailsafeSettings.STAGE_2) != AfterGuardTime.RETURN_HOME) {
             return List.of();
         }
         List<Violation> found = new ArrayList<>();
@@ -269,8 +269,8 @@ final class RadioRequirements {
                     Radio.WORDS.requirement("return-gnss"),
                     WRONG,
                     List.of(FailsafeSettings.STAGE_2),
-                    Edit.set(FailsafeSettings.STAGE_2, Stage2.LAND),
-                    Edit.set(FailsafeSettings.STAGE_2, Stage2.DROP)));
+                    Edit.set(FailsafeSettings.STAGE_2, AfterGuardTime.LAND),
+                    Edit.set(FailsafeSettings.STAGE_2, AfterGuardTime.DROP)));
         }
         if (Math.abs(craft.told(FailsafeSettings.COMPASS_OFF)) > LostLink.Home.CIRCLES) {
             Words words = Radio.WORDS

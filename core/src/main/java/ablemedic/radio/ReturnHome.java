@@ -5,8 +5,8 @@ import ablemedic.catalogue.Words;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
+import ablemedic.craft.FailsafeSettings.AfterGuardTime;
 import ablemedic.craft.FailsafeSettings.HomeAt;
-import ablemedic.craft.FailsafeSettings.Stage2;
 import ablemedic.craft.FcSettings;
 import ablemedic.craft.ReceiverSettings;
 import ablemedic.craft.ReceiverSettings.WhenLost;
@@ -94,8 +94,8 @@ public record ReturnHome(List<Condition> conditions, List<String> plan) {
         }
 
         private void settings() {
-            Stage2 stage = craft.told(FailsafeSettings.STAGE_2);
-            add(said("returns"), stage == Stage2.RETURN_HOME, stage.label(), CHART, said("returns-fix"));
+            AfterGuardTime stage = craft.told(FailsafeSettings.STAGE_2);
+            add(said("returns"), stage == AfterGuardTime.RETURN_HOME, stage.label(), CHART, said("returns-fix"));
             WhenLost lost = craft.told(ReceiverSettings.WHEN_LOST);
             add(
                     said("tells"),

@@ -5,8 +5,8 @@ import ablemedic.catalogue.Words;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
+import ablemedic.craft.FailsafeSettings.AfterGuardTime;
 import ablemedic.craft.FailsafeSettings.HomeAt;
-import ablemedic.craft.FailsafeSettings.Stage2;
 import ablemedic.craft.ReceiverSettings;
 import ablemedic.craft.ReceiverSettings.WhenLost;
 import java.util.ArrayList;
@@ -36,7 +36,7 @@ public record SafestFailsafe(List<Told> settings, String school, String cannot) 
     /** A setting, what it stands at and what it should. */
     public record Told(Setting<?> setting, String now, String safest, boolean differs, String why) {}
 
-    public static SafestFailsafe of(Craft craft, Stage2 school) {
+    public static SafestFailsafe of(Craft craft, AfterGuardTime school) {
         Gathered all = new Gathered(craft);
         Fall fall = Fall.of(craft.airframe());
         WhenLost lost = craft.told(ReceiverSettings.WHEN_LOST) == WhenLost.FLAG ? WhenLost.FLAG : WhenLost.NO_FRAMES;
@@ -54,7 +54,7 @@ public record SafestFailsafe(List<Told> settings, String school, String cannot) 
                     case LAND -> said("land");
                     case RETURN_HOME -> said("return-home");
                 });
-        if (school != Stage2.DROP) {
+        if (school != AfterGuardTime.DROP) {
             double sink = fall.carried(CARRIED).terminalMs();
             all.add(
                     FailsafeSettings.LANDING_THROTTLE,
@@ -76,13 +76,14 @@ public record SafestFailsafe(List<Told> settings, String school, String cannot) 
                             .line("time")
                             .plain());
         }
-        if (school == Stage2.RETURN_HOME) {
+        if (school == AfterGuardTime.RETURN_HOME) {
             all.add(FailsafeSettings.LEAST_DISTANCE, LEAST_M, said("least"));
             all.add(FailsafeSettings.CLIMB_TO, CLIMB_M, said("climb"));
             all.add(FailsafeSettings.LEAST_SATELLITES, LostLink.Home.ENOUGH, said("satellites"));
             all.add(FailsafeSettings.HOME_AT, HomeAt.ARMING, said("home"));
         }
-        boolean missing = school == Stage2.RETURN_HOME && !RadioChain.of(craft).hasPositioning();
+        boolean missing =
+                school == AfterGuardTime.RETURN_HOME && !RadioChain.of(craft).hasPositioning();
         return new SafestFailsafe(List.copyOf(all.told), school.label(), missing ? said("missing") : "");
     }
 

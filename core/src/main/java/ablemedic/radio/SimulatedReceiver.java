@@ -5,7 +5,7 @@ import ablemedic.catalogue.Words;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
-import ablemedic.craft.FailsafeSettings.Stage2;
+import ablemedic.craft.FailsafeSettings.AfterGuardTime;
 import ablemedic.craft.ReceiverSettings;
 import ablemedic.craft.ReceiverSettings.WhenLost;
 import ablemedic.craft.Stick;
@@ -220,10 +220,10 @@ public final class SimulatedReceiver {
     }
 
     private void second() {
-        Stage2 stage = craft.told(FailsafeSettings.STAGE_2);
+        AfterGuardTime stage = craft.told(FailsafeSettings.STAGE_2);
         if (!armed) {
             say("disarmed");
-        } else if (stage == Stage2.DROP) {
+        } else if (stage == AfterGuardTime.DROP) {
             armed = false;
             say("off");
         } else {
@@ -231,7 +231,7 @@ public final class SimulatedReceiver {
             say(
                     "lands",
                     Map.of(
-                            "returns", Param.when(stage == Stage2.RETURN_HOME),
+                            "returns", Param.when(stage == AfterGuardTime.RETURN_HOME),
                             "throttle", Param.written(craft.told().said(FailsafeSettings.LANDING_THROTTLE))));
             after(craft.told(FailsafeSettings.LANDING_TIME), () -> {
                 armed = false;

@@ -1,22 +1,18 @@
 package ablemedic.requirement;
 
+import ablemedic.catalogue.Names;
+
 /** How bad it is that a requirement is violated. */
 public enum Severity {
     /** It hurts somebody or destroys something. */
-    HAZARD("hazard"),
+    HAZARD,
     /** It can't work. */
-    CANNOT_WORK("can't work"),
+    CANNOT_WORK,
     /** It may be meant. */
-    DOUBTFUL("doubtful");
-
-    private final String label;
-
-    Severity(String label) {
-        this.label = label;
-    }
+    DOUBTFUL;
 
     public String label() {
-        return label;
+        return Names.of(this);
     }
 
     /** Whether nothing is expected of a craft that violates it. */

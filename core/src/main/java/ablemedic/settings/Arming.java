@@ -1,5 +1,6 @@
 package ablemedic.settings;
 
+import ablemedic.catalogue.Names;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
@@ -44,22 +45,20 @@ public record Arming(List<Lock> locks) {
 
     /** What a board waits for. */
     public enum Reason {
-        BOARD("board", "start of the board"),
-        COMPUTER("computer", "computer"),
-        FRAMES("frames", "receiver"),
-        CALIBRATED("calibrated", "level calibration"),
-        TILT("tilt", "tilt"),
-        THROTTLE("throttle", "throttle"),
-        FIX("fix", "fix"),
-        SWITCH("switch", "arm switch"),
-        AT_POWER("at-power", "switch at power");
+        BOARD("board"),
+        COMPUTER("computer"),
+        FRAMES("frames"),
+        CALIBRATED("calibrated"),
+        TILT("tilt"),
+        THROTTLE("throttle"),
+        FIX("fix"),
+        SWITCH("switch"),
+        AT_POWER("at-power");
 
         private final String id;
-        private final String label;
 
-        Reason(String id, String label) {
+        Reason(String id) {
             this.id = id;
-            this.label = label;
         }
 
         public String id() {
@@ -68,7 +67,7 @@ public record Arming(List<Lock> locks) {
 
         /** What it is about. */
         public String label() {
-            return label;
+            return Names.of(this);
         }
     }
 

@@ -1,29 +1,28 @@
 package ablemedic.setup;
 
+import ablemedic.catalogue.Names;
 import ablemedic.diagnosis.Occasion;
 
 /** What a set-up is made for. */
 public enum SetUpOccasion {
-    BUILD("new build, or rebuilt", Occasion.BUILD),
-    READY_BUILT("bought ready-built", Occasion.BUILD),
-    FLASH("after a flash", Occasion.FLASH),
-    CRASH("after a crash", Occasion.CRASH),
-    RADIO("new radio or receiver", Occasion.PART_SWAP),
-    CONTROLLERS("new motor controllers", Occasion.PART_SWAP),
-    REST("after a long rest", Occasion.LONG_REST),
-    SEASON("before a season", Occasion.NOTHING_KNOWN),
-    MOTORS("motors and props alone", Occasion.NOTHING_KNOWN);
+    BUILD(Occasion.BUILD),
+    READY_BUILT(Occasion.BUILD),
+    FLASH(Occasion.FLASH),
+    CRASH(Occasion.CRASH),
+    RADIO(Occasion.PART_SWAP),
+    CONTROLLERS(Occasion.PART_SWAP),
+    REST(Occasion.LONG_REST),
+    SEASON(Occasion.NOTHING_KNOWN),
+    MOTORS(Occasion.NOTHING_KNOWN);
 
-    private final String label;
     private final Occasion happened;
 
-    SetUpOccasion(String label, Occasion happened) {
-        this.label = label;
+    SetUpOccasion(Occasion happened) {
         this.happened = happened;
     }
 
     public String label() {
-        return label;
+        return Names.of(this);
     }
 
     /** What that is in a work-up which begins in such a set-up. */

@@ -1,5 +1,6 @@
 package ablemedic.takeoff;
 
+import ablemedic.catalogue.Names;
 import ablemedic.craft.Craft;
 import ablemedic.takeoff.Track.Attitude;
 import java.util.ArrayList;
@@ -48,18 +49,12 @@ public final class LinearMotion {
 
     /** The axes of the craft. */
     public enum Axis {
-        ROLL("roll"),
-        PITCH("pitch"),
-        YAW("yaw");
-
-        private final String label;
-
-        Axis(String label) {
-            this.label = label;
-        }
+        ROLL,
+        PITCH,
+        YAW;
 
         public String label() {
-            return label;
+            return Names.of(this);
         }
     }
 

@@ -1,5 +1,6 @@
 package ablemedic.wiring;
 
+import ablemedic.catalogue.Names;
 import java.util.List;
 import java.util.Optional;
 
@@ -25,21 +26,15 @@ public record Archetype(
 
     /** What a part is. */
     public enum Kind {
-        PLUG("plug"),
-        POWER_BOARD("power board"),
-        CONTROLLER("ESC"),
-        BOARD("flight controller"),
-        PART("part"),
-        CAPACITOR("capacitor");
-
-        private final String label;
-
-        Kind(String label) {
-            this.label = label;
-        }
+        PLUG,
+        POWER_BOARD,
+        CONTROLLER,
+        BOARD,
+        PART,
+        CAPACITOR;
 
         public String label() {
-            return label;
+            return Names.of(this);
         }
     }
 

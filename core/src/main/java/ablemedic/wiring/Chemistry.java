@@ -1,29 +1,25 @@
 package ablemedic.wiring;
 
+import ablemedic.catalogue.Names;
+
 /** What a cell is made of, with its resting voltage over charge. The curves are common practice with no source. */
 public enum Chemistry {
-    LIPO("lithium polymer", 4.20, 3.70, new double[] {3.30, 3.69, 3.73, 3.77, 3.80, 3.84, 3.87, 3.95, 4.02, 4.11, 4.20
-    }),
-    LIPO_HIGH_VOLTAGE("lithium polymer, high voltage", 4.35, 3.80, new double[] {
-        3.30, 3.70, 3.75, 3.80, 3.84, 3.90, 3.97, 4.06, 4.15, 4.25, 4.35
-    }),
-    LITHIUM_ION(
-            "lithium ion", 4.20, 3.60, new double[] {2.80, 3.20, 3.38, 3.50, 3.58, 3.65, 3.73, 3.82, 3.92, 4.04, 4.20});
+    LIPO(4.20, 3.70, new double[] {3.30, 3.69, 3.73, 3.77, 3.80, 3.84, 3.87, 3.95, 4.02, 4.11, 4.20}),
+    LIPO_HIGH_VOLTAGE(4.35, 3.80, new double[] {3.30, 3.70, 3.75, 3.80, 3.84, 3.90, 3.97, 4.06, 4.15, 4.25, 4.35}),
+    LITHIUM_ION(4.20, 3.60, new double[] {2.80, 3.20, 3.38, 3.50, 3.58, 3.65, 3.73, 3.82, 3.92, 4.04, 4.20});
 
-    private final String label;
     private final double fullV;
     private final double nominalV;
     private final double[] resting;
 
-    Chemistry(String label, double fullV, double nominalV, double[] resting) {
-        this.label = label;
+    Chemistry(double fullV, double nominalV, double[] resting) {
         this.fullV = fullV;
         this.nominalV = nominalV;
         this.resting = resting;
     }
 
     public String label() {
-        return label;
+        return Names.of(this);
     }
 
     /** Resting voltage of a full cell, volts. */

@@ -1,5 +1,6 @@
 package ablemedic.wiring;
 
+import ablemedic.catalogue.Names;
 import ablemedic.protocol.Format;
 import java.util.List;
 
@@ -110,19 +111,13 @@ public sealed interface InnerCircuit
     record Picture(Role role, String takes, String gives, List<Integer> milliwatts) implements InnerCircuit {
         /** Its place on the way of the picture. */
         public enum Role {
-            CAMERA("camera"),
-            OVERLAY("draws figures into the picture"),
-            TRANSMITTER("transmitter"),
-            AIR_UNIT("digital air unit with its camera");
-
-            private final String label;
-
-            Role(String label) {
-                this.label = label;
-            }
+            CAMERA,
+            OVERLAY,
+            TRANSMITTER,
+            AIR_UNIT;
 
             public String label() {
-                return label;
+                return Names.of(this);
             }
 
             /** Whether it sends through the air. */

@@ -1,5 +1,7 @@
 package ablemedic.wiring;
 
+import ablemedic.catalogue.Names;
+
 /**
  * A pad of a board that is one side of a serial port.
  *
@@ -20,20 +22,14 @@ public record SerialPad(String name, String port, Side side, Inverter inverter, 
 
     /** What turns a line round. */
     public enum Inverter {
-        NONE("no inverter"),
-        CHIP("the processor inverts when configured"),
-        FIXED("always inverted behind the pad"),
-        JUMPER("inverted by a solder jumper"),
-        SOFTWARE("inverted by a switch that the firmware sets");
-
-        private final String label;
-
-        Inverter(String label) {
-            this.label = label;
-        }
+        NONE,
+        CHIP,
+        FIXED,
+        JUMPER,
+        SOFTWARE;
 
         public String label() {
-            return label;
+            return Names.of(this);
         }
     }
 

@@ -7,7 +7,7 @@ import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.DriveSettings;
 import ablemedic.craft.FailsafeSettings;
-import ablemedic.craft.FailsafeSettings.Stage2;
+import ablemedic.craft.FailsafeSettings.AfterGuardTime;
 import ablemedic.craft.MotorNumbering;
 import ablemedic.craft.MotorProtocol;
 import ablemedic.craft.Rotation;
@@ -53,8 +53,8 @@ class HandbookTest {
                                 Stream.of(
                                         SerialCrafts.shared()
                                                 .with(DriveSettings.PROTOCOL, MotorProtocol.ONESHOT125)
-                                                .with(FailsafeSettings.STAGE_2, Stage2.RETURN_HOME),
-                                        SerialCrafts.polled().with(FailsafeSettings.STAGE_2, Stage2.LAND))),
+                                                .with(FailsafeSettings.STAGE_2, AfterGuardTime.RETURN_HOME),
+                                        SerialCrafts.polled().with(FailsafeSettings.STAGE_2, AfterGuardTime.LAND))),
                         Arrays.stream(WiringLayout.values()).map(layout -> {
                             Craft craft = CraftClass.INCH_5.sound(
                                     SpinConvention.INWARD, MotorNumbering.REAR_RIGHT_FIRST, Rotation.NONE);

@@ -7,7 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
-import ablemedic.craft.FailsafeSettings.Stage2;
+import ablemedic.craft.FailsafeSettings.AfterGuardTime;
 import ablemedic.craft.LinkSettings;
 import ablemedic.craft.ModeRange;
 import ablemedic.craft.ReceiverSettings;
@@ -43,7 +43,7 @@ import org.junit.jupiter.params.provider.EnumSource;
  * passed on.
  */
 class FailsafeAdviceTest {
-    private static final Craft CRAFT = SerialCrafts.shared().with(FailsafeSettings.STAGE_2, Stage2.RETURN_HOME);
+    private static final Craft CRAFT = SerialCrafts.shared().with(FailsafeSettings.STAGE_2, AfterGuardTime.RETURN_HOME);
 
     /** By hand: receiver 0.5, board 0.2, guard 1 s; drop after 1.7 s is right. */
     @ParameterizedTest
@@ -84,7 +84,7 @@ class FailsafeAdviceTest {
 
     @Test
     void theStandInOfASoundCraftPassesAndThatOfAHoldingReceiverDoesNot() {
-        for (Stage2 stage : Stage2.values()) {
+        for (AfterGuardTime stage : AfterGuardTime.values()) {
             Craft craft = PowerCrafts.stack().with(FailsafeSettings.STAGE_2, stage);
             RadioOff off = RadioOff.of(craft);
             assertThat(RadioOffVerdict.of(craft, off.does(), Optional.of(off.afterS()))
@@ -228,15 +228,15 @@ class FailsafeAdviceTest {
                         Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty()));
         assertThat(home.isGo()).isFalse();
         assertThat(home.conditions()).filteredOn(one -> one.go() == Go.UNKNOWN).hasSize(5);
-        assertThat(ReturnHome.of(PowerCrafts.stack().with(FailsafeSettings.STAGE_2, Stage2.RETURN_HOME), ALL)
+        assertThat(ReturnHome.of(PowerCrafts.stack().with(FailsafeSettings.STAGE_2, AfterGuardTime.RETURN_HOME), ALL)
                         .isGo())
                 .as("without a module")
                 .isFalse();
     }
 
     @ParameterizedTest
-    @EnumSource(Stage2.class)
-    void theSafestSettingsEndAsTheirSchoolSaysAndTheLandingIsSoft(Stage2 school) {
+    @EnumSource(AfterGuardTime.class)
+    void theSafestSettingsEndAsTheirSchoolSaysAndTheLandingIsSoft(AfterGuardTime school) {
         SafestFailsafe safest = SafestFailsafe.of(CRAFT.with(ReceiverSettings.WHEN_LOST, WhenLost.HOLD), school);
         Craft set = CRAFT;
         for (SafestFailsafe.Told one : safest.settings()) {
@@ -244,8 +244,11 @@ class FailsafeAdviceTest {
         }
         FailsafeTimeline line = FailsafeTimeline.of(set.airframe(), LostLink.of(set, Moment.usual(true)));
         assertThat(line.end())
-                .isEqualTo(school == Stage2.DROP ? End.FALLS : school == Stage2.LAND ? End.LANDS : End.HOME);
-        if (school == Stage2.LAND) {
+                .isEqualTo(
+                        school == AfterGuardTime.DROP
+                                ? End.FALLS
+                                : school == AfterGuardTime.LAND ? End.LANDS : End.HOME);
+        if (school == AfterGuardTime.LAND) {
             assertThat(line.impactMs()).isBetween(1.0, 7.0);
             assertThat(TimelineSpread.of(set.airframe(), LostLink.of(set, Moment.usual(true)))
                             .ends())
@@ -265,7 +268,7 @@ class FailsafeAdviceTest {
                 : FailsafeSettings.STAGE_2.equals(one.setting())
                         ? craft.with(
                                 FailsafeSettings.STAGE_2,
-                                List.of(Stage2.values()).stream()
+                                List.of(AfterGuardTime.values()).stream()
                                         .filter(stage -> stage.label().equals(safest))
                                         .findFirst()
                                         .orElseThrow())
@@ -291,7 +294,7 @@ class FailsafeAdviceTest {
     @Test
     void aLandingThrottleJustBelowHoveringMayClimbAndThatIsSaid() {
         Craft craft = PowerCrafts.stack()
-                .with(FailsafeSettings.STAGE_2, Stage2.LAND)
+                .with(FailsafeSettings.STAGE_2, AfterGuardTime.LAND)
                 .with(
                         FailsafeSettings.LANDING_THROTTLE,
                         100 * PowerCrafts.stack().airframe().hoverThrottle() * 0.99);

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import ablemedic.craft.Airframe;
 import ablemedic.craft.CraftClass;
+import ablemedic.craft.FailsafeSettings.AfterGuardTime;
 import ablemedic.craft.FailsafeSettings.HomeAt;
-import ablemedic.craft.FailsafeSettings.Stage2;
 import ablemedic.craft.MotorNumbering;
 import ablemedic.craft.ReceiverSettings.WhenLost;
 import ablemedic.craft.Rotation;
@@ -41,7 +41,7 @@ class FailsafeTimelineTest {
             WhenLost receiver,
             boolean presetArm,
             double presetThrottle,
-            Stage2 stage,
+            AfterGuardTime stage,
             Home home,
             double distance,
             Optional<Double> back) {
@@ -95,7 +95,7 @@ class FailsafeTimelineTest {
         "NO_FRAMES,false,0,LAND,turned,,LANDS"
     })
     void everyChainEndsAsTheHandWrittenTableHasIt(
-            WhenLost receiver, boolean arm, double throttle, Stage2 stage, String home, Double back, End end) {
+            WhenLost receiver, boolean arm, double throttle, AfterGuardTime stage, String home, Double back, End end) {
         Home has =
                 switch (home) {
                     case "no-fix" -> new Home(false, true, 12, 8, 10, 30, true, 0, HomeAt.ARMING);
@@ -133,7 +133,9 @@ class FailsafeTimelineTest {
                 : WhenLost.valueOf(receiver.toUpperCase(Locale.ROOT).replace(' ', '_'));
         String throttle = receiver.replaceAll("\\D", "");
         Home home = fix.equals("yes") ? READY : new Home(false, true, 12, 8, 10, 30, true, 0, HomeAt.ARMING);
-        Stage2 second = stage.equals("return") ? Stage2.RETURN_HOME : Stage2.valueOf(stage.toUpperCase(Locale.ROOT));
+        AfterGuardTime second = stage.equals("return")
+                ? AfterGuardTime.RETURN_HOME
+                : AfterGuardTime.valueOf(stage.toUpperCase(Locale.ROOT));
         Map<Optional<Double>, String> ends = Map.of(
                 Optional.empty(), never, Optional.of(0.3), early, Optional.of(1.2), inGuard, Optional.of(2.4), late);
         ends.forEach((back, end) -> assertThat(FailsafeTimeline.of(
@@ -162,7 +164,21 @@ class FailsafeTimelineTest {
     @Test
     void aWindTakesWhatComesDownAndKeepsAReturnAway() {
         LostLink drop = new LostLink(
-                WhenLost.NO_FRAMES, 0.5, false, 0, 0.2, 1, Stage2.DROP, 25, 60, READY, 10, 20, 80, 5, Optional.empty());
+                WhenLost.NO_FRAMES,
+                0.5,
+                false,
+                0,
+                0.2,
+                1,
+                AfterGuardTime.DROP,
+                25,
+                60,
+                READY,
+                10,
+                20,
+                80,
+                5,
+                Optional.empty());
         assertThat(FailsafeTimeline.of(FRAME, drop).driftM())
                 .isCloseTo(5 * Fall.of(FRAME).timeFor(20, 0), within(1e-9));
         LostLink home = new LostLink(
@@ -172,7 +188,7 @@ class FailsafeTimelineTest {
                 0,
                 0.2,
                 1,
-                Stage2.RETURN_HOME,
+                AfterGuardTime.RETURN_HOME,
                 25,
                 60,
                 READY,
@@ -196,7 +212,7 @@ class FailsafeTimelineTest {
                 0,
                 0.2,
                 1,
-                Stage2.RETURN_HOME,
+                AfterGuardTime.RETURN_HOME,
                 25,
                 60,
                 READY,
@@ -252,29 +268,61 @@ class FailsafeTimelineTest {
     @Test
     void theWayFlownBlindIsSpeedTimesWhatPasses() {
         assertThat(FailsafeTimeline.of(
-                                FRAME, lost(WhenLost.NO_FRAMES, false, 0, Stage2.DROP, READY, 80, Optional.empty()))
+                                FRAME,
+                                lost(WhenLost.NO_FRAMES, false, 0, AfterGuardTime.DROP, READY, 80, Optional.empty()))
                         .blindM())
                 .isCloseTo(17, within(1e-9));
-        assertThat(FailsafeTimeline.of(FRAME, lost(WhenLost.FLAG, false, 0, Stage2.DROP, READY, 80, Optional.empty()))
+        assertThat(FailsafeTimeline.of(
+                                FRAME, lost(WhenLost.FLAG, false, 0, AfterGuardTime.DROP, READY, 80, Optional.empty()))
                         .blindM())
                 .isCloseTo(15, within(1e-9));
     }
 
     @Test
     void whatIsDangerousIsSaid() {
-        assertThat(FailsafeTimeline.of(FRAME, lost(WhenLost.HOLD, false, 0, Stage2.DROP, READY, 80, Optional.empty()))
+        assertThat(FailsafeTimeline.of(
+                                FRAME, lost(WhenLost.HOLD, false, 0, AfterGuardTime.DROP, READY, 80, Optional.empty()))
                         .hazards())
                 .anyMatch(one -> one.contains("never learns"));
         assertThat(FailsafeTimeline.of(
-                                FRAME, lost(WhenLost.PRESETS, true, 80, Stage2.DROP, READY, 80, Optional.empty()))
+                                FRAME,
+                                lost(WhenLost.PRESETS, true, 80, AfterGuardTime.DROP, READY, 80, Optional.empty()))
                         .hazards()
                         .get(0))
                 .contains("climbs");
         LostLink high = new LostLink(
-                WhenLost.NO_FRAMES, 0.5, false, 0, 0.2, 1, Stage2.LAND, 60, 60, READY, 10, 20, 80, 0, Optional.empty());
+                WhenLost.NO_FRAMES,
+                0.5,
+                false,
+                0,
+                0.2,
+                1,
+                AfterGuardTime.LAND,
+                60,
+                60,
+                READY,
+                10,
+                20,
+                80,
+                0,
+                Optional.empty());
         assertThat(FailsafeTimeline.of(FRAME, high).hazards().get(0)).contains("climbs at this weight");
         LostLink brief = new LostLink(
-                WhenLost.NO_FRAMES, 0.5, false, 0, 0.2, 1, Stage2.LAND, 38, 1, READY, 10, 60, 80, 0, Optional.empty());
+                WhenLost.NO_FRAMES,
+                0.5,
+                false,
+                0,
+                0.2,
+                1,
+                AfterGuardTime.LAND,
+                38,
+                1,
+                READY,
+                10,
+                60,
+                80,
+                0,
+                Optional.empty());
         assertThat(FailsafeTimeline.of(FRAME, brief).hazards()).anyMatch(one -> one.contains("still"));
         assertThat(FailsafeTimeline.of(
                                 FRAME,
@@ -282,7 +330,7 @@ class FailsafeTimelineTest {
                                         WhenLost.NO_FRAMES,
                                         false,
                                         0,
-                                        Stage2.RETURN_HOME,
+                                        AfterGuardTime.RETURN_HOME,
                                         new Home(false, true, 12, 8, 10, 30, true, 0, HomeAt.ARMING),
                                         80,
                                         Optional.empty()))
@@ -306,7 +354,7 @@ class FailsafeTimelineTest {
                     100 * random.nextDouble(),
                     0.3 * random.nextDouble(),
                     3 * random.nextDouble(),
-                    Stage2.values()[random.nextInt(3)],
+                    AfterGuardTime.values()[random.nextInt(3)],
                     100 * random.nextDouble(),
                     60 * random.nextDouble(),
                     new Home(

@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import ablemedic.Families;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
-import ablemedic.craft.FailsafeSettings.Stage2;
+import ablemedic.craft.FailsafeSettings.AfterGuardTime;
 import ablemedic.craft.LinkSettings;
 import ablemedic.craft.ReceiverSettings;
 import ablemedic.craft.ReceiverSettings.WhenLost;
@@ -43,8 +43,8 @@ class RadioBookTest {
     static Stream<Craft> crafts() {
         return Stream.of(
                 SerialCrafts.shared(),
-                SerialCrafts.shared().with(FailsafeSettings.STAGE_2, Stage2.RETURN_HOME),
-                SerialCrafts.polled().with(FailsafeSettings.STAGE_2, Stage2.LAND),
+                SerialCrafts.shared().with(FailsafeSettings.STAGE_2, AfterGuardTime.RETURN_HOME),
+                SerialCrafts.polled().with(FailsafeSettings.STAGE_2, AfterGuardTime.LAND),
                 SerialCrafts.modem(),
                 PowerCrafts.stack());
     }
@@ -104,7 +104,7 @@ class RadioBookTest {
     void whatTheMotorsDoAtTheBenchGoesWithHowAFlightEnds() {
         Craft any = PowerCrafts.stack();
         for (WhenLost lost : WhenLost.values()) {
-            for (Stage2 stage : Stage2.values()) {
+            for (AfterGuardTime stage : AfterGuardTime.values()) {
                 for (boolean armed : new boolean[] {false, true}) {
                     for (double throttle : new double[] {0, 20, 90}) {
                         Craft craft = any.with(ReceiverSettings.WHEN_LOST, lost)

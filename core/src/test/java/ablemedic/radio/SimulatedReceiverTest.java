@@ -7,7 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
-import ablemedic.craft.FailsafeSettings.Stage2;
+import ablemedic.craft.FailsafeSettings.AfterGuardTime;
 import ablemedic.craft.LinkSettings;
 import ablemedic.craft.ModeRange;
 import ablemedic.craft.RadioSettings;
@@ -58,7 +58,12 @@ class SimulatedReceiverTest {
         "PRESETS,DROP,true,60,0.5,60"
     })
     void whatTheMotorsEndWithIsThatOfTheTable(
-            WhenLost lost, Stage2 stage, boolean presetArm, double presetThrottle, Double after, double percent) {
+            WhenLost lost,
+            AfterGuardTime stage,
+            boolean presetArm,
+            double presetThrottle,
+            Double after,
+            double percent) {
         Craft craft = CRAFT.with(ReceiverSettings.WHEN_LOST, lost)
                 .with(FailsafeSettings.STAGE_2, stage)
                 .with(ReceiverSettings.PRESET_ARM, presetArm)
@@ -84,7 +89,7 @@ class SimulatedReceiverTest {
         Random random = new Random(11);
         for (int i = 0; i < 300; i++) {
             Craft craft = CRAFT.with(ReceiverSettings.WHEN_LOST, WhenLost.values()[random.nextInt(4)])
-                    .with(FailsafeSettings.STAGE_2, Stage2.values()[random.nextInt(3)])
+                    .with(FailsafeSettings.STAGE_2, AfterGuardTime.values()[random.nextInt(3)])
                     .with(ReceiverSettings.NOTICES, 0.1 + random.nextDouble())
                     .with(FailsafeSettings.DETECTS, random.nextDouble() / 2)
                     .with(FailsafeSettings.GUARD, 0.2 + 2 * random.nextDouble())

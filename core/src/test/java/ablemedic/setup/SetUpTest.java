@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import ablemedic.Families;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
-import ablemedic.craft.FailsafeSettings.Stage2;
+import ablemedic.craft.FailsafeSettings.AfterGuardTime;
 import ablemedic.diagnosis.BenchRoute;
 import ablemedic.diagnosis.BenchState;
 import ablemedic.family.Complaint;
@@ -30,7 +30,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class SetUpTest {
-    private static final Craft FULL = SerialCrafts.shared().with(FailsafeSettings.STAGE_2, Stage2.RETURN_HOME);
+    private static final Craft FULL = SerialCrafts.shared().with(FailsafeSettings.STAGE_2, AfterGuardTime.RETURN_HOME);
     private static final List<Craft> CRAFTS =
             List.of(FULL, SerialCrafts.polled(), SerialCrafts.modem(), PowerCrafts.separate(), Families.anyCraft());
 

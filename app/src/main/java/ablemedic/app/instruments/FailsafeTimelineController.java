@@ -4,7 +4,7 @@ import ablemedic.Families;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings.HomeAt;
-import ablemedic.craft.FailsafeSettings.Stage2;
+import ablemedic.craft.FailsafeSettings.AfterGuardTime;
 import ablemedic.craft.ReceiverSettings.WhenLost;
 import ablemedic.radio.FailsafeTimeline;
 import ablemedic.radio.LostLink;
@@ -44,7 +44,7 @@ class FailsafeTimelineController {
             double presetThrottle,
             double detectS,
             double guardS,
-            @NotNull Stage2 stage2,
+            @NotNull AfterGuardTime stage2,
             double landingThrottle,
             double landingS,
             @NotNull @Valid ReturnTerms home,
@@ -131,7 +131,7 @@ class FailsafeTimelineController {
 
     /** The safest settings of a craft by a school. */
     @GetMapping("/api/crafts/{mark}/safest-failsafe")
-    SafestView safest(@PathVariable String mark, @RequestParam("school") Stage2 school) {
+    SafestView safest(@PathVariable String mark, @RequestParam("school") AfterGuardTime school) {
         SafestFailsafe safest =
                 SafestFailsafe.of(crafts.newestCraft(crafts.get(mark).mark()), school);
         return new SafestView(

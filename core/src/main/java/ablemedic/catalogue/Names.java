@@ -1,0 +1,35 @@
+package ablemedic.catalogue;
+
+import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+
+/**
+ * What the values of an enum are called: in the file {@code names.md} beside its package, in an entry with the enum's
+ * own name, under the value's, both in kebab case.
+ */
+public final class Names {
+    private static final Map<String, Catalogue> FILES = new ConcurrentHashMap<>();
+    private static final Map<Enum<?>, String> KNOWN = new ConcurrentHashMap<>();
+
+    private Names() {}
+
+    public static String of(Enum<?> value) {
+        return KNOWN.computeIfAbsent(value, v -> words(v.getDeclaringClass()).name(v));
+    }
+
+    /** All that is said of an enum, such as how each of its values is done. */
+    public static Words words(Class<? extends Enum<?>> type) {
+        return FILES.computeIfAbsent(type.getPackageName(), name -> Catalogue.beside(type, "names"))
+                .of(kebab(type.getSimpleName()));
+    }
+
+    /** The id of a value: its name in kebab case. */
+    public static String id(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    private static String kebab(String name) {
+        return name.replaceAll("(?<=.)([A-Z])", "-$1").toLowerCase(Locale.ROOT);
+    }
+}
