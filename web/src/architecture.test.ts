@@ -8,10 +8,10 @@ const sources = import.meta.glob<string>(['./**/*.ts', './**/*.svelte', '!./**/*
 
 /** What a file loads when it is loaded; types alone load nothing. */
 function loads(path: string): string[] {
-  const found = sources[path].matchAll(
+  const found = (sources[path] ?? '').matchAll(
     /(?:^|\n)\s*(?:import|export)(?! type)\s(?:[^;'"]*\sfrom\s)?['"](\.[^'"]+)['"]|import\(['"](\.[^'"]+)['"]\)/g
   );
-  return [...found].map((m) => resolved(path, m[1] ?? m[2])).filter((p) => p !== undefined);
+  return [...found].map((m) => resolved(path, m[1] ?? m[2] ?? '')).filter((p) => p !== undefined);
 }
 
 function resolved(from: string, to: string): string | undefined {
@@ -29,7 +29,7 @@ function circle(from: string, edges: Map<string, string[]>): string[] | undefine
   const seen = new Set<string>();
   const ways = [[from]];
   for (let way = ways.pop(); way; way = ways.pop()) {
-    for (const next of edges.get(way[way.length - 1]) ?? []) {
+    for (const next of edges.get(way[way.length - 1] ?? '') ?? []) {
       if (next === from) return [...way, next];
       if (!seen.has(next)) {
         seen.add(next);

@@ -28,7 +28,7 @@
   let shown = $derived(
     family.rows
       .map((row, at) => ({ row, at }))
-      .filter(({ row, at }) => at === family.wrong || matches(row, sought.trim().toLowerCase()))
+      .filter(({ row, at }) => at === family.wrongRow || matches(row, sought.trim().toLowerCase()))
   );
 
   function matches(row: NameRow, what: string): boolean {
@@ -139,7 +139,7 @@
           </thead>
           <tbody>
             {#each shown as { row, at } (row)}
-              <tr class:wrong={at === family.wrong}>
+              <tr class:wrong={at === family.wrongRow}>
                 <td>
                   {#if row[0] === ABLE}<span class="small">is able to</span>{:else}
                     <input

@@ -25,9 +25,9 @@ export class FamilyState extends Upload<Schemas['FamilyView']> {
   }
 
   /** The row that was refused, counted from 0; nothing where none was. */
-  get wrong(): number | undefined {
-    const line = /Line (\d+):/.exec(this.error)?.[1];
-    return line === undefined ? undefined : Number(line) - 1 - BEFORE;
+  get wrongRow(): number | undefined {
+    const row = /^rows\[(\d+)\]/.exec(this.wrong[0]?.where ?? '')?.[1];
+    return row === undefined ? undefined : Number(row) - BEFORE;
   }
 
   names = $derived(
@@ -83,12 +83,12 @@ export class FamilyState extends Upload<Schemas['FamilyView']> {
   }
 
   private async doing(what: () => Promise<void>): Promise<boolean> {
-    this.error = '';
+    this.refused('');
     try {
       await what();
       return true;
     } catch (thrown) {
-      this.error = words(thrown);
+      this.refused(thrown);
       return false;
     }
   }

@@ -24,7 +24,10 @@ vi.mock('../api/client', async (original) => ({
     POST: async (path: string, init: { body: unknown }) => {
       asked.push({ path, body: init.body });
       return answers.refused
-        ? { error: { detail: answers.refused }, response: new Response('', { status: 422 }) }
+        ? {
+            error: { detail: answers.refused, errors: [{ where: 'rows[3]', right: answers.refused }] },
+            response: new Response('', { status: 422 })
+          }
         : { data: answers.post, response: new Response() };
     }
   }
@@ -77,7 +80,7 @@ describe('a firmware family', () => {
     const state = new FamilyState();
     await state.open('oak', true);
     expect(await state.keepShown()).toBe(false);
-    expect(state.wrong).toBe(1);
+    expect(state.wrongRow).toBe(1);
     expect(state.rows).toHaveLength(2);
     expect(state.kept).toBe('');
   });

@@ -21,8 +21,10 @@ export function send<T>(
       if (Math.floor(request.status / 100) === 2) {
         resolve(body as T);
       } else {
-        const detail = (body as { detail?: string }).detail;
-        reject(new Problem(detail ?? `The program answered with ${request.status}.`, request.status, []));
+        const { detail, errors } = body as { detail?: string; errors?: Problem['errors'] };
+        reject(
+          new Problem(detail ?? `The program answered with ${request.status}.`, request.status, errors ?? [])
+        );
       }
     };
     request.onerror = () => reject(new Problem('The program does not answer. Is it still running?', 0, []));
@@ -45,6 +47,8 @@ export class Upload<T> {
   name = $state('');
   share = $state<number | null>(null);
   error = $state('');
+  /** The places that the refusal names. */
+  wrong = $state.raw<Problem['errors']>([]);
   private file: Blob | null = null;
   private stopping = (): void => {};
 
@@ -59,6 +63,12 @@ export class Upload<T> {
     this.stopping();
   }
 
+  /** Shows why something was refused; '' for nothing. */
+  protected refused(thrown: unknown): void {
+    this.error = words(thrown);
+    this.wrong = thrown instanceof Problem ? thrown.errors : [];
+  }
+
   protected take(file: Blob, name: string): void {
     this.file = file;
     this.name = name;
@@ -70,7 +80,7 @@ export class Upload<T> {
     if (!file) {
       return null;
     }
-    this.error = '';
+    this.refused('');
     this.share = 0;
     const sent = this.sending(
       file,
@@ -88,7 +98,7 @@ export class Upload<T> {
       const answer = await sent.answer;
       return this.file === file ? answer : null;
     } catch (thrown) {
-      this.error = words(thrown);
+      this.refused(thrown);
       return null;
     } finally {
       this.share = null;

@@ -2,6 +2,7 @@ package ablemedic.bench;
 
 import ablemedic.Families;
 import ablemedic.OtherRecords;
+import ablemedic.catalogue.Rejected;
 import ablemedic.craft.Craft;
 import ablemedic.craft.Rotation;
 import ablemedic.diagnosis.Assumptions;
@@ -17,7 +18,6 @@ import ablemedic.requirement.Required;
 import ablemedic.simulation.SimulatedBody;
 import ablemedic.wiring.ElectricSheet;
 import ablemedic.wiring.Electrics;
-import ablemedic.wiring.UnusableSheetException;
 import ablemedic.wiring.Wire;
 import java.util.ArrayList;
 import java.util.List;
@@ -153,7 +153,7 @@ final class Misrecorded {
         try {
             return Optional.of(
                     record.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), leads, sheet.pack()))));
-        } catch (UnusableSheetException e) {
+        } catch (Rejected e) {
             return Optional.empty();
         }
     }

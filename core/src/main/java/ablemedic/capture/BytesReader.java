@@ -36,17 +36,13 @@ final class BytesReader {
                 } else if ((c == 'x' || c == 'X') && digit == 0) {
                     digit = -1;
                 } else if (digit >= 0 || c > ' ' && ",;:".indexOf(c) < 0) {
-                    throw new UnreadableCaptureException(
-                            "Line " + line,
-                            "“" + (char) c + "” stands where the digit of a byte is wanted; bytes are "
-                                    + "two digits each, such as 0F A4 00.");
+                    throw CaptureRefusals.inLine(line, "no-digit", "given", (char) c);
                 }
             }
             Captures.cancelled();
         }
         if (digit >= 0) {
-            throw new UnreadableCaptureException(
-                    "Line " + line, "the last byte has one digit only: the file was cut off.");
+            throw CaptureRefusals.inLine(line, "half-byte");
         }
     }
 }

@@ -5,12 +5,17 @@ import ablemedic.capture.CaptureReport.Serial;
 import ablemedic.capture.CaptureReport.Verdict;
 import ablemedic.capture.CaptureReport.Volts;
 import ablemedic.capture.CaptureReport.Weight;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.protocol.Format;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /** What follows from what a capture holds, in sentences. Limits are common practice with no source. */
 record CaptureVerdicts(
@@ -38,19 +43,20 @@ record CaptureVerdicts(
     private static final double SOME_WRONG = 0.01;
     private static final double RATE_FITS = 0.06;
 
+    private static final Words WORDS =
+            Catalogue.beside(CaptureVerdicts.class, "verdicts").of("capture");
+
     List<Verdict> all() {
         List<Verdict> all = new ArrayList<>();
         voltages(all);
         if (bytesOnly) {
             carried.ifPresentOrElse(
                     c -> heard(c, all),
-                    () -> all.add(new Verdict(
+                    () -> add(
+                            all,
                             Weight.DOUBT,
-                            bytes == 0
-                                    ? "The file is empty."
-                                    : "No frames of a known format in " + bytes
-                                            + " bytes. Wrong rate, wrong framing or a line that was read upside "
-                                            + "down give such bytes: record the pad itself, with times.")));
+                            bytes == 0 ? "empty" : "no-frames",
+                            w -> w.with("bytes", new Param.Count(bytes))));
         } else if (edges == 0) {
             silent(all);
         } else {
@@ -61,149 +67,118 @@ record CaptureVerdicts(
         return all;
     }
 
-    private static String number(String pattern, Object... values) {
-        return String.format(Locale.ROOT, pattern, values);
+    private static void add(List<Verdict> all, Weight weight, String line, UnaryOperator<Words> filling) {
+        all.add(new Verdict(weight, filling.apply(WORDS).line(line).plain()));
+    }
+
+    private static Param decimals(double value, int decimals, String unit) {
+        return new Param.Quantity(value, unit, decimals);
+    }
+
+    private static Param digits(double value, int digits) {
+        return Param.written(String.format(Locale.ROOT, "%." + digits + "g", value));
     }
 
     private void voltages(List<Verdict> all) {
         volts.filter(v -> v.high() > HARMS_V)
-                .ifPresent(v -> all.add(new Verdict(
-                        Weight.HARMS,
-                        number(
-                                "It stands at %.1f V when high: that harms a pad that bears 3.3 V only. Join it to a pad that bears 5 V, or over a divider.",
-                                v.high()))));
+                .ifPresent(v -> add(all, Weight.HARMS, "too-high", w -> w.with("volts", decimals(v.high(), 1, "V"))));
         volts.filter(v -> v.high() > v.low() && v.high() < WEAK_V)
-                .ifPresent(v -> all.add(new Verdict(
-                        Weight.FAULT,
-                        number(
-                                "It reaches %.1f V only: something pulls the line down, or its sender lacks supply or ground.",
-                                v.high()))));
+                .ifPresent(v -> add(all, Weight.FAULT, "weak", w -> w.with("volts", decimals(v.high(), 1, "V"))));
         volts.filter(v -> v.high() > v.low() && v.low() > LOW_V)
-                .ifPresent(v -> all.add(new Verdict(
-                        Weight.FAULT,
-                        number(
-                                "It comes down to %.1f V only: two senders on one line, or no common ground.",
-                                v.low()))));
+                .ifPresent(v -> add(all, Weight.FAULT, "not-low", w -> w.with("volts", decimals(v.low(), 1, "V"))));
     }
 
     private void silent(List<Verdict> all) {
-        String level = volts.map(v -> number("at %.2f V", v.high())).orElse(standsHigh ? "high" : "low");
-        all.add(
-                new Verdict(
-                        Weight.FAULT,
-                        number("Nothing moves on it: it stands %s for all of %.3g s. ", level, durationS)
-                                + (standsHigh
-                                                && volts.map(v -> v.high() > WEAK_V)
-                                                        .orElse(true)
-                                        ? "A sound line that idles high, whose sender says nothing: not bound, its port without a job, or it only answers when asked."
-                                        : "No sender, no supply, a torn lead, the wrong pad – or a line that idles low, whose sender says nothing.")));
+        boolean idles = standsHigh && volts.map(v -> v.high() > WEAK_V).orElse(true);
+        add(all, Weight.FAULT, idles ? "silent-high" : "silent-low", w -> w.with(
+                        "level", new Param.Choice(volts.isPresent() ? "volts" : standsHigh ? "high" : "low"))
+                .with("volts", decimals(volts.map(Volts::high).orElse(0.0), 2, "V"))
+                .with("seconds", digits(durationS, 3)));
     }
 
     private void line(Serial s, List<Verdict> all) {
         double off = s.off();
-        String rate = number("%.0f baud, %s", s.baud(), s.framing());
-        boolean known = carried.isPresent();
-        if (Math.abs(off) > MOST_OFF) {
-            all.add(new Verdict(
-                    Weight.FAULT,
-                    number(
-                            "%s: %.1f %% %s than %.0f. A receiver bears about 2 %%; the sender's clock is off, or it is set to a rate of its "
-                                    + "own.",
-                            rate, 100 * Math.abs(off), off > 0 ? "faster" : "slower", s.usual())));
-        } else {
-            all.add(new Verdict(Weight.SOUND, number("%s; %.1f %% off %.0f.", rate, 100 * Math.abs(off), s.usual())));
-        }
+        UnaryOperator<Words> rate = w -> w.with("baud", decimals(s.baud(), 0, ""))
+                .with("framing", s.framing().toString())
+                .with("off", decimals(100 * Math.abs(off), 1, "%"))
+                .with("fast", Param.when(off > 0))
+                .with("usual", decimals(s.usual(), 0, ""));
+        boolean isOff = Math.abs(off) > MOST_OFF;
+        add(all, isOff ? Weight.FAULT : Weight.SOUND, isOff ? "rate-off" : "rate", rate);
         boolean expected = carried.map(c -> c.format().inverted()).orElse(false);
-        if (s.inverted() && !(known && expected)) {
-            all.add(new Verdict(
-                    known ? Weight.FAULT : Weight.DOUBT,
-                    "It idles low: the line is inverted"
-                            + carried.map(c -> ", and " + c.format().label() + " is not")
-                                    .orElse("") + "."));
+        UnaryOperator<Words> format =
+                w -> w.with("format", carried.map(c -> c.format().label()).orElse(""));
+        if (s.inverted() && !expected) {
+            add(
+                    all,
+                    carried.isPresent() ? Weight.FAULT : Weight.DOUBT,
+                    carried.isPresent() ? "inverted-against" : "inverted",
+                    format);
         } else if (s.inverted()) {
-            all.add(new Verdict(
-                    Weight.DOUBT,
-                    carried.get().format().label()
-                            + " idles low, as it should. Only a pad with an inverter hears it: F3, F7 and H7 "
-                            + "class chips have one in the chip, F1 and F4 class boards behind certain pads only."));
-        } else if (known && expected) {
-            all.add(new Verdict(
-                    Weight.DOUBT,
-                    carried.get().format().label()
-                            + " usually idles low; here it idles high: it comes from behind an inverter. A pad that "
-                            + "inverts once more does not hear it."));
+            add(all, Weight.DOUBT, "inverted-as-usual", format);
+        } else if (expected) {
+            add(all, Weight.DOUBT, "behind-inverter", format);
         }
         if (s.bytes() > 0 && (double) s.wrongBytes() / s.bytes() > SOME_WRONG) {
-            all.add(new Verdict(
+            add(
+                    all,
                     Weight.FAULT,
-                    number(
-                            "%.1f %% of its bytes have a wrong start, parity or stop bit: noise, a poor ground, or two senders on one "
-                                    + "line.",
-                            100.0 * s.wrongBytes() / s.bytes())));
+                    "wrong-bytes",
+                    w -> w.with("share", decimals(100.0 * s.wrongBytes() / s.bytes(), 1, "%")));
         }
     }
 
     private void heard(Carried c, List<Verdict> all) {
+        String format = c.format().label();
         if (c.good() == 0) {
-            all.add(new Verdict(
-                    Weight.FAULT,
-                    c.format().label() + " by its structure, but every one of " + c.bad() + " checksums is wrong."));
+            add(all, Weight.FAULT, "all-wrong", w -> w.with("format", format).with("bad", new Param.Count(c.bad())));
             return;
         }
-        all.add(new Verdict(
-                Weight.SOUND,
-                c.format().label() + ": " + c.good() + " sound frames"
-                        + (c.ratePerS() > 0 ? number(", %.4g a second", c.ratePerS()) : "") + "."));
+        add(all, Weight.SOUND, c.ratePerS() > 0 ? "sound-rate" : "sound", w -> w.with("format", format)
+                .with("good", new Param.Count(c.good()))
+                .with("rate", digits(c.ratePerS(), 4)));
         if (c.bad() > 0) {
-            all.add(new Verdict(
-                    (double) c.bad() / (c.good() + c.bad()) > SOME_WRONG ? Weight.FAULT : Weight.DOUBT,
-                    c.bad() + (c.bad() == 1 ? " frame has" : " frames have")
-                            + " a wrong checksum: noise, or bytes lost at a full line."));
+            boolean many = (double) c.bad() / (c.good() + c.bad()) > SOME_WRONG;
+            add(all, many ? Weight.FAULT : Weight.DOUBT, "some-wrong", w -> w.with("bad", new Param.Count(c.bad())));
         }
         if (pulsesInverted) {
-            all.add(new Verdict(
-                    Weight.DOUBT,
-                    "Its pulses go down where they usually go up: two-way frames do that, or an inverter in between."));
+            add(all, Weight.DOUBT, "pulses-down", w -> w);
         }
         serial.filter(s -> c.format().bauds().stream().noneMatch(baud -> Math.abs(s.baud() / baud - 1) < RATE_FITS))
-                .ifPresent(s -> all.add(new Verdict(
-                        Weight.DOUBT,
-                        number(
-                                "%.0f baud is no usual rate of %s (%s).",
-                                s.baud(),
-                                c.format().label(),
+                .ifPresent(s -> add(all, Weight.DOUBT, "unusual-rate", w -> w.with("baud", decimals(s.baud(), 0, ""))
+                        .with("format", format)
+                        .with(
+                                "usual",
                                 String.join(
                                         ", ",
                                         c.format().bauds().stream()
                                                 .map(String::valueOf)
-                                                .toList())))));
+                                                .toList()))));
         if (!c.channels().isEmpty()) {
             List<String> moved = c.channels().stream()
                     .filter(channel -> channel.moved())
                     .map(channel -> String.valueOf(channel.number()))
                     .toList();
-            all.add(new Verdict(
+            add(
+                    all,
                     Weight.SOUND,
-                    moved.isEmpty()
-                            ? "No channel moves in it: a held frame and resting sticks look the same. Move a stick "
-                                    + "while you record."
-                            : "Channels that move: " + String.join(", ", moved) + "."));
+                    moved.isEmpty() ? "none-moves" : "moves",
+                    w -> w.with("channels", String.join(", ", moved)));
         }
     }
 
     private void unknown(List<Verdict> all) {
-        List<String> alike = serial.map(s -> java.util.Arrays.stream(Format.values())
+        List<String> alike = serial.map(s -> Arrays.stream(Format.values())
                         .filter(f -> f.framing().filter(s.framing()::equals).isPresent()
                                 && f.inverted() == s.inverted()
                                 && f.bauds().stream().anyMatch(baud -> Math.abs(s.baud() / baud - 1) < RATE_FITS))
                         .map(Format::label)
                         .toList())
                 .orElse(List.of());
-        all.add(new Verdict(
+        add(
+                all,
                 Weight.DOUBT,
-                "Its frames are of no format that is read here. "
-                        + (alike.isEmpty()
-                                ? "No usual format has its rate, framing and level."
-                                : "By rate, framing and level it could be " + String.join(", ", alike) + ".")));
+                alike.isEmpty() ? "unknown" : "could-be",
+                w -> w.with("formats", String.join(", ", alike)));
     }
 }

@@ -1,5 +1,6 @@
 package ablemedic.capture;
 
+import ablemedic.catalogue.Rejected;
 import java.io.BufferedInputStream;
 import java.io.FilterInputStream;
 import java.io.IOException;
@@ -32,7 +33,7 @@ public final class Captures {
      *
      * @param signal the name of the wanted signal, where a file holds several
      * @param progress told the number of bytes read so far, now and then
-     * @throws UnreadableCaptureException saying where it cannot be read and what would be right
+     * @throws Rejected saying where it cannot be read and what would be right
      * @throws IOException where the file itself cannot be had
      */
     public static Read read(InputStream file, Optional<String> signal, LongConsumer progress) throws IOException {
@@ -41,7 +42,7 @@ public final class Captures {
         byte[] head = new byte[HEAD];
         int length = in.readNBytes(head, 0, HEAD);
         if (length == 0) {
-            throw new UnreadableCaptureException("", "The file is empty.");
+            throw CaptureRefusals.inFile("empty");
         }
         in.unread(head, 0, length);
         CaptureForm form = CaptureForm.of(head, length);

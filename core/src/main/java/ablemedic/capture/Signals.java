@@ -19,15 +19,14 @@ final class Signals {
      *
      * @throws SeveralException where there are several and none is named
      */
-    int choose(List<String> found, String where) {
+    int choose(List<String> found, long line) {
         if (found.isEmpty()) {
-            throw new UnreadableCaptureException(
-                    where, "there is no signal: beside the time, a column of levels or volts is wanted.");
+            throw CaptureRefusals.inLine(line, "no-signal");
         }
         if (found.size() > MOST) {
-            throw new UnreadableCaptureException(
-                    where,
-                    "it holds " + found.size() + " signals; export at most " + MOST + ", best the one that matters.");
+            throw CaptureRefusals.inLine(
+                    line, "many-signals", words -> words.with("signals", String.valueOf(found.size()))
+                            .with("most", String.valueOf(MOST)));
         }
         names = List.copyOf(found);
         if (wanted.isEmpty()) {
@@ -38,8 +37,8 @@ final class Signals {
         }
         int place = found.indexOf(wanted.get());
         if (place < 0) {
-            throw new UnreadableCaptureException(
-                    where, "there is no signal “" + wanted.get() + "”; there is " + String.join(", ", found) + ".");
+            throw CaptureRefusals.inLine(line, "other-signal", words -> words.with("given", wanted.get())
+                    .with("signals", String.join(", ", found)));
         }
         return place;
     }

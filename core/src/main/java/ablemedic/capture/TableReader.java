@@ -55,14 +55,10 @@ final class TableReader {
                 take(read);
             }
         } catch (CsvParseException | UncheckedIOException e) {
-            throw new UnreadableCaptureException(
-                    "Line " + (row.line + 1),
-                    "this is no row of a table: " + "a time and a level or a voltage are wanted, such as 0.000104,1.");
+            throw CaptureRefusals.inLine(row.line + 1, "no-row");
         }
         if (place < 0) {
-            throw new UnreadableCaptureException(
-                    "Line " + Math.max(1, row.line),
-                    "there is no row of a time and a level or a voltage, such as 0.000104,1.");
+            throw CaptureRefusals.inLine(Math.max(1, row.line), "no-rows");
         }
         slicer.end();
     }
@@ -73,10 +69,7 @@ final class TableReader {
                 heading.clear();
                 heading.addAll(row.texts());
                 if (++rows > HEADING_ROWS) {
-                    throw new UnreadableCaptureException(
-                            "Line " + row.line,
-                            "after " + HEADING_ROWS + " lines still no row of numbers: "
-                                    + "a time and a level or a voltage are wanted.");
+                    throw CaptureRefusals.inLine(row.line, "only-headings", "lines", HEADING_ROWS);
                 }
                 return;
             }
@@ -85,18 +78,14 @@ final class TableReader {
         double time = row.values[0] * unitS;
         double value = place + 1 < row.count ? row.values[place + 1] : Double.NaN;
         if (Double.isNaN(time) || Double.isNaN(value)) {
-            throw new UnreadableCaptureException(
-                    "Line " + row.line, "“" + row.firstText() + "” is no number; the unit belongs into the heading.");
+            throw CaptureRefusals.inLine(row.line, "no-number", "given", row.firstText());
         }
         if (Math.abs(time) > LONGEST_S) {
-            throw new UnreadableCaptureException(
-                    "Line " + row.line,
-                    "a time of " + time + " s is not one of a capture; "
-                            + "the unit of the time belongs into its heading, such as Time (us).");
+            throw CaptureRefusals.inLine(row.line, "time-unit", "time", time);
         }
         if (time < lastS) {
-            throw new UnreadableCaptureException(
-                    "Line " + row.line, "time runs back, from " + lastS + " s to " + time + " s.");
+            throw CaptureRefusals.inLine(row.line, "runs-back", words -> words.with("from", lastS + " s")
+                    .with("to", time + " s"));
         }
         lastS = time;
         slicer.sample(time, value);
@@ -113,7 +102,7 @@ final class TableReader {
                             ? heading.get(i).strip()
                             : "signal " + i);
         }
-        place = signals.choose(names, "Line " + row.line);
+        place = signals.choose(names, row.line);
         if (!heading.isEmpty()) {
             Matcher unit = UNIT.matcher(heading.get(0).strip().toLowerCase(Locale.ROOT));
             unitS = unit.find() ? UNITS.get(unit.group(1)) : 1;
@@ -143,8 +132,7 @@ final class TableReader {
         @Override
         protected void handleField(int index, char[] buffer, int from, int length, boolean quoted) {
             if (index >= MOST) {
-                throw new UnreadableCaptureException(
-                        "Line " + line, "more than " + MOST + " columns: export the signal that matters.");
+                throw CaptureRefusals.inLine(line, "columns", "most", MOST);
             }
             count = index + 1;
             int at = from;

@@ -1,5 +1,7 @@
 package ablemedic.capture;
 
+import ablemedic.catalogue.Rejected;
+import ablemedic.catalogue.Words;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.Reader;
@@ -7,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 
 /**
  * Reads changes of levels as IEEE 1364 writes them (a VCD file): a time scale, names of wires, then {@code #time} and
@@ -33,13 +36,21 @@ final class VcdReader {
         this.to = to;
     }
 
-    private UnreadableCaptureException wrong(String right) {
-        return new UnreadableCaptureException("Line " + line, right);
+    private static UnaryOperator<Words> runsBack(double from, double to) {
+        return words -> words.with("from", from + " s").with("to", to + " s");
+    }
+
+    private Rejected wrong(String key) {
+        return CaptureRefusals.inLine(line, key);
+    }
+
+    private Rejected wrong(String key, Object given) {
+        return CaptureRefusals.inLine(line, key, "given", given);
     }
 
     void read() throws IOException {
         header();
-        String code = codes.get(signals.choose(names, "Line " + line));
+        String code = codes.get(signals.choose(names, line));
         changes(code);
     }
 
@@ -47,7 +58,7 @@ final class VcdReader {
         line++;
         String text = in.readLine();
         if (text != null && text.length() > LONGEST_LINE) {
-            throw wrong("this line is longer than any of such a file.");
+            throw wrong("long-line");
         }
         return text;
     }
@@ -57,14 +68,14 @@ final class VcdReader {
         while (true) {
             String text = next();
             if (text == null) {
-                throw wrong("the file ends before $enddefinitions: it was cut off.");
+                throw wrong("cut-off");
             }
             for (String word : text.replace("\uFEFF", "").strip().split("\\s+")) {
                 if (!word.equals("$end")) {
                     part.add(word);
                 } else if (part.contains("$enddefinitions")) {
                     if (unitS == 0) {
-                        throw wrong("there is no $timescale: without it times mean nothing.");
+                        throw wrong("no-timescale");
                     }
                     return;
                 } else {
@@ -73,7 +84,7 @@ final class VcdReader {
                 }
             }
             if (part.size() > LONGEST_PART) {
-                throw wrong("a declaration without its $end: this is no file of changes.");
+                throw wrong("no-end");
             }
         }
     }
@@ -85,12 +96,12 @@ final class VcdReader {
                     part.substring(words.get(0).length()).replace(" ", "").toLowerCase(Locale.ROOT);
             Double unit = UNITS.get(scale.replaceFirst("^(1|10|100)(?=[a-z])", ""));
             if (unit == null || !scale.matches("(1|10|100)[a-z]+")) {
-                throw wrong("“" + part + "” is no time scale, such as $timescale 1 us $end.");
+                throw wrong("bad-timescale", part);
             }
             unitS = unit * Double.parseDouble(scale.replaceAll("[a-z]", ""));
         } else if (words.get(0).equals("$var")) {
             if (words.size() < 5) {
-                throw wrong("“" + part + "” names no wire, such as $var wire 1 ! TX $end.");
+                throw wrong("no-wire", part);
             }
             if (words.get(2).equals("1")) {
                 codes.add(words.get(3));
@@ -113,7 +124,7 @@ final class VcdReader {
             if (first == '#') {
                 double then = time(text);
                 if (begun && then < now) {
-                    throw wrong("time runs back, from " + now + " s to " + then + " s.");
+                    throw CaptureRefusals.inLine(line, "runs-back", runsBack(now, then));
                 }
                 now = then;
                 begun = true;
@@ -132,7 +143,7 @@ final class VcdReader {
                     }
                 }
             } else if ("xXzZbBrR".indexOf(first) < 0) {
-                throw wrong("“" + text.substring(0, Math.min(40, text.length())) + "” is neither a time nor a change.");
+                throw wrong("no-change", text.substring(0, Math.min(40, text.length())));
             }
             Captures.cancelled();
         }
@@ -145,11 +156,11 @@ final class VcdReader {
         try {
             double time = Long.parseLong(text.substring(1).strip()) * unitS;
             if (Math.abs(time) > LONGEST_S) {
-                throw wrong("a time of " + time + " s is not one of a capture.");
+                throw wrong("bad-time", time);
             }
             return time;
         } catch (NumberFormatException e) {
-            throw wrong("“" + text.substring(0, Math.min(40, text.length())) + "” is no time, such as #1200.");
+            throw wrong("no-time", text.substring(0, Math.min(40, text.length())));
         }
     }
 }

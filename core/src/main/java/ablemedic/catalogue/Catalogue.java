@@ -64,6 +64,10 @@ public final class Catalogue {
         }
     }
 
+    boolean has(String id) {
+        return entries.containsKey(id);
+    }
+
     public Collection<Entry> entries() {
         return entries.values();
     }

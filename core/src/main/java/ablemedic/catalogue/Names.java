@@ -6,7 +6,7 @@ import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * What the values of an enum are called: in the file {@code names.md} beside its package, in an entry with the enum's
- * own name, under the value's, both in kebab case.
+ * own name (after that of the type around it, where two share one), under the value's, all in kebab case.
  */
 public final class Names {
     private static final Map<String, Catalogue> FILES = new ConcurrentHashMap<>();
@@ -20,8 +20,11 @@ public final class Names {
 
     /** All that is said of an enum, such as how each of its values is done. */
     public static Words words(Class<? extends Enum<?>> type) {
-        return FILES.computeIfAbsent(type.getPackageName(), name -> Catalogue.beside(type, "names"))
-                .of(kebab(type.getSimpleName()));
+        Catalogue names = FILES.computeIfAbsent(type.getPackageName(), name -> Catalogue.beside(type, "names"));
+        String own = kebab(type.getSimpleName());
+        Class<?> outer = type.getEnclosingClass();
+        String qualified = outer == null ? own : kebab(outer.getSimpleName()) + "-" + own;
+        return names.of(names.has(qualified) ? qualified : own);
     }
 
     /** The id of a value: its name in kebab case. */

@@ -30,6 +30,11 @@ public final class Words {
         return new Words(entry, Map.copyOf(more));
     }
 
+    /** The same with a gap filled by what is written as it is. */
+    public Words with(String name, String written) {
+        return with(name, Param.written(written));
+    }
+
     /** The same with several gaps filled. */
     public Words with(Map<String, Param> more) {
         Map<String, Param> all = new HashMap<>(params);

@@ -1,5 +1,6 @@
 package ablemedic.configuration;
 
+import ablemedic.catalogue.Rejected;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -39,7 +40,7 @@ public final class Configuration {
         return (T) unusual.getOrDefault(setting, setting.usual());
     }
 
-    /** @throws SettingValueException where the setting cannot have the value */
+    /** @throws Rejected where the setting cannot have the value */
     public <T> Configuration with(Setting<T> setting, T value) {
         T checked = setting.checked(value);
         if (get(setting).equals(checked)) {

@@ -1,6 +1,7 @@
 package ablemedic.configuration;
 
 import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Rejected;
 import ablemedic.catalogue.Words;
 import java.util.Optional;
 
@@ -74,20 +75,20 @@ public final class Setting<T> implements Comparable<Setting<?>> {
     /**
      * The value that a text stands for.
      *
-     * @throws SettingValueException where it stands for none
+     * @throws Rejected where it stands for none
      */
     public T read(String text) {
         Optional<T> value = form.read(text);
         return value.orElseThrow(() -> wrong(text));
     }
 
-    private SettingValueException wrong(String text) {
+    private Rejected wrong(String text) {
         Words words = ValueForm.WORDS
                 .of("wrong")
                 .with("setting", new Param.Thing(Param.Kind.SETTING, id, label))
                 .with("expected", Param.written(form.expected()))
                 .with("given", Param.written(text));
-        return new SettingValueException(id, words.line("is").plain());
+        return new Rejected(id, words.line("is").plain());
     }
 
     @Override

@@ -2,6 +2,7 @@ package ablemedic.configuration;
 
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Rejected;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -184,7 +185,7 @@ public sealed interface ValueForm<T> {
         public Optional<T> read(String text) {
             try {
                 return Optional.of(reading.apply(text.strip()));
-            } catch (IllegalArgumentException e) {
+            } catch (Rejected e) {
                 return Optional.empty();
             }
         }

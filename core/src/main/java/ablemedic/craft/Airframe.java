@@ -1,5 +1,7 @@
 package ablemedic.craft;
 
+import ablemedic.catalogue.EntryCheck;
+import ablemedic.catalogue.Param;
 import java.util.List;
 
 /**
@@ -25,7 +27,7 @@ public record Airframe(
     /** Standard gravity, m/s². */
     public static final double GRAVITY = 9.80665;
 
-    private static final double LEAST_MOTOR_DISTANCE_MM = 10;
+    private static final long LEAST_MOTOR_DISTANCE_MM = 10;
     /** Far beyond what stands on a bench, so that no arithmetic runs out of range. */
     private static final double HEAVIEST_G = 100_000;
 
@@ -33,44 +35,37 @@ public record Airframe(
 
     public Airframe {
         motors = List.copyOf(motors);
-        require(motors.size() == 4, "motors", "a quad has four motors, not " + motors.size());
+        EntryCheck check = new EntryCheck(CraftRefusals.of("airframe"));
+        check.need(motors.size() == 4, "motors", "four", "given", motors.size());
+        check.end();
         for (int i = 0; i < 4; i++) {
             for (int j = i + 1; j < 4; j++) {
-                require(
+                Corner one = Corner.ALL.get(i);
+                Corner other = Corner.ALL.get(j);
+                check.need(
                         motors.get(i).distanceMm(motors.get(j)) >= LEAST_MOTOR_DISTANCE_MM,
                         "motors",
-                        "the motors " + shape.name(Corner.ALL.get(i)) + " and " + shape.name(Corner.ALL.get(j))
-                                + " are on one spot; they must be at least " + LEAST_MOTOR_DISTANCE_MM + " mm apart");
+                        "one-spot",
+                        words -> words.with("one", Param.written(shape.name(one)))
+                                .with("other", Param.written(shape.name(other)))
+                                .with("least", Param.whole(LEAST_MOTOR_DISTANCE_MM, "mm")));
             }
         }
         for (Corner corner : Corner.ALL) {
             Point p = motors.get(corner.ordinal());
             double off = Math.abs(Math.IEEEremainder(
                     Math.toDegrees(Math.atan2(p.rightMm(), p.forwardMm())) - shape.bearingDeg(corner), 360));
-            require(
-                    off < 44.9,
-                    "motors",
-                    "the motor " + shape.name(corner) + " does not lie " + shape.name(corner)
-                            + " of the middle on a frame of shape " + shape.label());
+            check.need(
+                    off < 44.9, "motors", "elsewhere", words -> words.with("corner", Param.written(shape.name(corner)))
+                            .with("shape", Param.written(shape.label())));
         }
-        require(massG > 0 && massG <= HEAVIEST_G, "massG", "mass must be greater than 0 g and at most 100 kg");
-        require(
-                motorMassG > 0 && 4 * motorMassG < massG,
-                "motorMassG",
-                "one motor must weigh more than 0 g, and four of them less than the craft");
-        require(
-                propDiameterMm > 0 && propDiameterMm <= LONGEST_MM,
-                "propDiameterMm",
-                "prop diameter must be greater than 0 mm and at most 3 m");
-        require(
-                thrustToWeight > 1 && thrustToWeight <= 50,
-                "thrustToWeight",
-                "a craft lifts off only with thrust to weight above 1; no motor makes it more than 50");
-        require(reachMm(motors) <= LONGEST_MM, "motors", "the motors must lie within 3 m of the middle");
-        require(
-                balance.distanceMm(new Point(0, 0)) < reachMm(motors),
-                "balance",
-                "the balance point must lie between the motors");
+        check.need(massG > 0 && massG <= HEAVIEST_G, "massG", "mass");
+        check.need(motorMassG > 0 && 4 * motorMassG < massG, "motorMassG", "motor-mass");
+        check.need(propDiameterMm > 0 && propDiameterMm <= LONGEST_MM, "propDiameterMm", "prop");
+        check.need(thrustToWeight > 1 && thrustToWeight <= 50, "thrustToWeight", "thrust");
+        check.need(reachMm(motors) <= LONGEST_MM, "motors", "reach");
+        check.need(balance.distanceMm(new Point(0, 0)) < reachMm(motors), "balance", "balance");
+        check.end();
     }
 
     public Point motor(Corner corner) {
@@ -146,11 +141,5 @@ public record Airframe(
 
     private static double square(double x) {
         return x * x;
-    }
-
-    private static void require(boolean holds, String where, String right) {
-        if (!holds) {
-            throw new NoCraftException(where, right);
-        }
     }
 }

@@ -51,11 +51,8 @@ public final class ArmingSettings {
     public static final Setting<Boolean> WAITS_FOR_FIX =
             board(ARMING, "arm-waits-for-fix", false, UartSettings.onOff());
     /** Whether level was ever calibrated since it was last erased. */
-    public static final Setting<Boolean> CALIBRATED = board(
-            ARMING,
-            "level-calibrated",
-            true,
-            new Choice<>(List.of(true, false), on -> on ? "yes" : "no", on -> on ? "yes" : "no"));
+    public static final Setting<Boolean> CALIBRATED =
+            board(ARMING, "level-calibrated", true, SettingWords.choice("level-calibrated", true, "yes", "no"));
 
     /** Whether the computer's program is joined while the pilot tries to arm. */
     public static final Setting<Boolean> WITH_COMPUTER = SettingWords.setting(
@@ -63,14 +60,10 @@ public final class ArmingSettings {
             ARMING,
             "armed-with-computer",
             false,
-            new Choice<>(List.of(false, true), on -> on ? "yes" : "no", on -> on ? "yes" : "no"));
+            SettingWords.choice("armed-with-computer", false, "yes", "no"));
     /** Whether the switch that arms already stands on when the craft gets its power. */
     public static final Setting<Boolean> ON_AT_POWER = SettingWords.setting(
-            Device.RADIO,
-            ARMING,
-            "arm-on-at-power",
-            false,
-            new Choice<>(List.of(false, true), on -> on ? "on" : "off", on -> on ? "on" : "off"));
+            Device.RADIO, ARMING, "arm-on-at-power", false, SettingWords.choice("arm-on-at-power", false, "on", "off"));
     /** How far from level it stands where it is armed: on a slope, in grass, on its back. */
     public static final Setting<Double> STANDS =
             SettingWords.setting(Device.PLACE, ARMING, "arm-stands", 0.0, new Range(0, 180, "°"));

@@ -29,7 +29,7 @@ public record Craft(
         arms = List.copyOf(arms);
         wiring = List.copyOf(wiring);
         if (arms.size() != 4 || wiring.size() != 4 || wiring.stream().distinct().count() != 4) {
-            throw new NoCraftException("wiring", "each of the four outputs drives a motor of its own");
+            throw CraftRefusals.rejected("wiring", "outputs", wiring);
         }
     }
 

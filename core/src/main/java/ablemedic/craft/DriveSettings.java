@@ -36,15 +36,14 @@ public final class DriveSettings {
             MOTORS,
             "controllers-answer",
             false,
-            new Choice<>(List.of(false, true), on -> on ? "yes" : "no", on -> on ? "yes" : "no"));
+            SettingWords.choice("controllers-answer", false, "yes", "no"));
     /** Whether the controllers were taught the ends of the board's throttle; only pulses need that. */
     public static final Setting<Boolean> ENDS = SettingWords.setting(
             Device.SPEED_CONTROLLERS,
             MOTORS,
             "throttle-ends",
             true,
-            new Choice<>(
-                    List.of(true, false), on -> on ? "taught" : "not-taught", on -> on ? "taught" : "not calibrated"));
+            SettingWords.choice("throttle-ends", true, "taught", "not-taught"));
 
     /** All of them, in the order in which a person goes over them. */
     public static final List<Setting<?>> ALL = List.of(PROTOCOL, TWO_WAY, IDLE, KNOWN, ANSWERS, ENDS);

@@ -79,12 +79,8 @@ public final class FcSettings {
     public static final Setting<Integer> CELLS =
             board(POWER, "cells", 0, SettingWords.count(SettingWords.of("cells"), 14, ""));
     /** Whether it reads a current sensor. */
-    public static final Setting<Boolean> CURRENT_READ = board(
-            POWER,
-            "current-read",
-            true,
-            new Choice<>(
-                    List.of(true, false), on -> on ? "read" : "none", on -> on ? "the FC's current sensor" : "none"));
+    public static final Setting<Boolean> CURRENT_READ =
+            board(POWER, "current-read", true, SettingWords.choice("current-read", true, "read", "none"));
     /** Current that it reckons for each real ampere. */
     public static final Setting<Double> CURRENT_SCALE = board(POWER, "current-scale", 1.0, new Range(0.001, 100, ""));
     /** What it reckons when no current flows. */
@@ -99,11 +95,8 @@ public final class FcSettings {
             board(POWER, "lowest-cell", 3.3, SettingWords.range("lowest-cell", 2, 4.4));
 
     /** Whether it goes by a compass. */
-    public static final Setting<Boolean> COMPASS = board(
-            BOARD,
-            "compass",
-            false,
-            new Choice<>(List.of(false, true), on -> on ? "used" : "none", on -> on ? "used" : "none"));
+    public static final Setting<Boolean> COMPASS =
+            board(BOARD, "compass", false, SettingWords.choice("compass", false, "used", "none"));
 
     /** All of them, in the order in which a person goes over them. */
     public static final List<Setting<?>> ALL = List.of(

@@ -17,17 +17,10 @@ public final class LinkSettings {
 
     /** The ways in which a receiver is brought to take a radio for its own. */
     public enum BindsBy {
-        BUTTON("hold the receiver's button while powering it, until its LED blinks slowly; bind on the radio."),
-        POWER_CYCLES(
-                "power the receiver three times for a second each; its LED shows that it waits; bind on the radio."),
-        PHRASE("the same phrase in module and receiver, letter by letter; they find each other by themselves."),
-        MENU("start it in the radio's menu; a receiver that was never bound waits by itself.");
-
-        private final String how;
-
-        BindsBy(String how) {
-            this.how = how;
-        }
+        BUTTON,
+        POWER_CYCLES,
+        PHRASE,
+        MENU;
 
         /** How it is done, in a sentence, and what proves it. */
         public String how() {

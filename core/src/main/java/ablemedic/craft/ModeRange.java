@@ -27,7 +27,7 @@ public record ModeRange(int channel, int fromUs, int toUs) {
     public ModeRange {
         boolean none = channel == 0 && fromUs == 0 && toUs == 0;
         if (!none && (channel < FIRST || channel > LAST || fromUs < LEAST_US || toUs > MOST_US || fromUs >= toUs)) {
-            throw new IllegalArgumentException("a mode range is " + FORM);
+            throw CraftRefusals.rejected("", "mode-range", channel + " " + fromUs + "-" + toUs);
         }
     }
 
@@ -37,7 +37,7 @@ public record ModeRange(int channel, int fromUs, int toUs) {
         }
         Matcher parts = WRITTEN.matcher(text);
         if (!parts.matches()) {
-            throw new IllegalArgumentException("a mode range is " + FORM);
+            throw CraftRefusals.rejected("", "mode-range", text);
         }
         return new ModeRange(
                 Integer.parseInt(parts.group(1)), Integer.parseInt(parts.group(2)), Integer.parseInt(parts.group(3)));

@@ -2,7 +2,6 @@ package ablemedic.craft;
 
 import ablemedic.configuration.Device;
 import ablemedic.configuration.Setting;
-import ablemedic.configuration.ValueForm.Choice;
 import ablemedic.configuration.ValueForm.Count;
 import java.util.List;
 import java.util.Optional;
@@ -23,11 +22,7 @@ public final class ModemSettings {
             SettingWords.setting(Device.MODEM_ON_CRAFT, LINK, "modem-flow", false, UartSettings.onOff());
     /** Whether both modems know one another as they are set now. */
     public static final Setting<Boolean> PAIRED = SettingWords.setting(
-            Device.MODEM_ON_CRAFT,
-            LINK,
-            "modem-paired",
-            true,
-            new Choice<>(List.of(true, false), on -> on ? "yes" : "no", on -> on ? "yes" : "no"));
+            Device.MODEM_ON_CRAFT, LINK, "modem-paired", true, SettingWords.choice("modem-paired", true, "yes", "no"));
     /** Bits a second from the ground modem to the ground station. */
     public static final Setting<Integer> GROUND =
             SettingWords.setting(Device.MODEM_ON_GROUND, LINK, "ground-modem-rate", 57_600, RATE);

@@ -14,7 +14,7 @@ public record OutputOrder(List<Integer> outputs) {
     public OutputOrder {
         outputs = List.copyOf(outputs);
         if (!new HashSet<>(outputs).equals(new HashSet<>(List.of(1, 2, 3, 4))) || outputs.size() != 4) {
-            throw new IllegalArgumentException("an output order names each of 1, 2, 3 and 4 once, as in 4-2-1-3");
+            throw CraftRefusals.rejected("", "output-order", outputs);
         }
     }
 
@@ -22,7 +22,7 @@ public record OutputOrder(List<Integer> outputs) {
     public static OutputOrder parse(String written) {
         String digits = written.replaceAll("[\\s,-]+", "");
         if (!digits.matches("[1-4]{4}")) {
-            throw new IllegalArgumentException("an output order names each of 1, 2, 3 and 4 once, as in 4-2-1-3");
+            throw CraftRefusals.rejected("", "output-order", written);
         }
         return new OutputOrder(digits.chars().mapToObj(c -> c - '0').toList());
     }

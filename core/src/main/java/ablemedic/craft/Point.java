@@ -9,7 +9,7 @@ package ablemedic.craft;
 public record Point(double forwardMm, double rightMm) {
     public Point {
         if (!Double.isFinite(forwardMm) || !Double.isFinite(rightMm)) {
-            throw new NoCraftException("place", "a place needs two finite lengths");
+            throw CraftRefusals.rejected("place", "place", "");
         }
     }
 

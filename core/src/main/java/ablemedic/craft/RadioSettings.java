@@ -2,7 +2,6 @@ package ablemedic.craft;
 
 import ablemedic.configuration.Device;
 import ablemedic.configuration.Setting;
-import ablemedic.configuration.ValueForm.Choice;
 import ablemedic.configuration.ValueForm.Range;
 import java.util.Arrays;
 import java.util.List;
@@ -50,22 +49,14 @@ public final class RadioSettings {
     public static final Setting<Boolean> MODULE =
             SettingWords.setting(Device.RADIO, LINK, "radio-module", true, UartSettings.onOff());
     /** Whether the receiver was bound to this radio. */
-    public static final Setting<Boolean> BOUND = SettingWords.setting(
-            Device.RADIO,
-            LINK,
-            "bound",
-            true,
-            new Choice<>(List.of(true, false), on -> on ? "yes" : "no", on -> on ? "bound" : "not bound"));
+    public static final Setting<Boolean> BOUND =
+            SettingWords.setting(Device.RADIO, LINK, "bound", true, SettingWords.choice("bound", true, "yes", "no"));
     /** Whether telemetry is on for this model. */
     public static final Setting<Boolean> TELEMETRY =
             SettingWords.setting(Device.RADIO, LINK, "radio-telemetry", true, UartSettings.onOff());
     /** Whether the radio discovered what the receiver sends of the board. */
     public static final Setting<Boolean> SENSORS = SettingWords.setting(
-            Device.RADIO,
-            LINK,
-            "sensors",
-            true,
-            new Choice<>(List.of(true, false), on -> on ? "yes" : "no", on -> on ? "discovered" : "not discovered"));
+            Device.RADIO, LINK, "sensors", true, SettingWords.choice("sensors", true, "yes", "no"));
 
     /** All of them, in the order in which a person goes over them. */
     public static final List<Setting<?>> ALL = Stream.of(

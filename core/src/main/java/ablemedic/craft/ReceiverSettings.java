@@ -35,11 +35,7 @@ public final class ReceiverSettings {
             SettingWords.setting(Device.RECEIVER, FAILSAFE, "receiver-notices", 0.5, new Range(0, 10, "s"));
     /** Whether its presets keep the arm switch on. */
     public static final Setting<Boolean> PRESET_ARM = SettingWords.setting(
-            Device.RECEIVER,
-            FAILSAFE,
-            "preset-arm",
-            false,
-            new Choice<>(List.of(false, true), on -> on ? "on" : "off", on -> on ? "on" : "off"));
+            Device.RECEIVER, FAILSAFE, "preset-arm", false, SettingWords.choice("preset-arm", false, "on", "off"));
     /** Throttle of its presets. */
     public static final Setting<Double> PRESET_THROTTLE =
             SettingWords.setting(Device.RECEIVER, FAILSAFE, "preset-throttle", 0.0, new Range(0, 100, "%"));

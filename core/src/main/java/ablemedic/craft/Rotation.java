@@ -2,6 +2,7 @@ package ablemedic.craft;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /**
  * A turn in whole quarter turns, as it stands between a board and its craft: it takes a vector in board axes to craft
@@ -11,6 +12,7 @@ import java.util.List;
  * @param rows the matrix row by row; every entry is -1, 0 or 1
  */
 public record Rotation(List<Integer> rows) {
+    private static final Pattern WRITTEN = Pattern.compile("( *-?\\d{1,4} */){2} *-?\\d{1,4} *");
     public static final Rotation NONE = yaw(0);
     public static final Rotation UPSIDE_DOWN = of(180, 0, 0);
 
@@ -38,10 +40,10 @@ public record Rotation(List<Integer> rows) {
 
     /** Reads {@code roll/pitch/yaw}, as {@link Angles#written} writes it. */
     static Rotation parse(String written) {
-        String[] angles = written.split("/", -1);
-        if (angles.length != 3) {
-            throw new IllegalArgumentException("an alignment is roll/pitch/yaw in degrees, such as 180/0/90");
+        if (!WRITTEN.matcher(written).matches()) {
+            throw CraftRefusals.rejected("", "alignment", written);
         }
+        String[] angles = written.split("/", -1);
         return of(
                 Integer.parseInt(angles[0].strip()),
                 Integer.parseInt(angles[1].strip()),
@@ -100,7 +102,7 @@ public record Rotation(List<Integer> rows) {
     public record Angles(int rollDeg, int pitchDeg, int yawDeg) {
         /** What the three numbers mean, for whoever enters them. */
         public static final String ORDER =
-                "rolled first, then pitched, then turned, about the craft's own axes: forward, right and down";
+                SettingWords.of("alignment").line("order").plain();
 
         int nonZero() {
             return (rollDeg == 0 ? 0 : 1) + (pitchDeg == 0 ? 0 : 1) + (yawDeg == 0 ? 0 : 1);
@@ -151,7 +153,7 @@ public record Rotation(List<Integer> rows) {
             case 0 -> 1;
             case 90, 270 -> 0;
             case 180 -> -1;
-            default -> throw new IllegalArgumentException("a quarter turn is a multiple of 90 degrees, not " + degrees);
+            default -> throw CraftRefusals.rejected("", "alignment", degrees + "°");
         };
     }
 }

@@ -49,19 +49,10 @@ public final class SpokenSettings {
             Device.POSITIONING, LINE, "gnss-hz", 1, new Count(1, 25, n -> Optional.of(n + " a second")));
     /** Whether the cable to the computer carries data. */
     public static final Setting<Boolean> CABLE = SettingWords.setting(
-            Device.COMPUTER,
-            CONNECTION,
-            "data-cable",
-            true,
-            new Choice<>(
-                    List.of(true, false), on -> on ? "data" : "charge", on -> on ? "carries data" : "only charges"));
+            Device.COMPUTER, CONNECTION, "data-cable", true, SettingWords.choice("data-cable", true, "data", "charge"));
     /** Whether the computer knows how to speak to the board. */
     public static final Setting<Boolean> DRIVER = SettingWords.setting(
-            Device.COMPUTER,
-            CONNECTION,
-            "driver",
-            true,
-            new Choice<>(List.of(true, false), on -> on ? "there" : "missing", on -> on ? "there" : "missing"));
+            Device.COMPUTER, CONNECTION, "driver", true, SettingWords.choice("driver", true, "there", "missing"));
 
     /** All of them, in the order in which a person goes over them. */
     public static final List<Setting<?>> ALL = all();

@@ -21,8 +21,7 @@ public record StickOrder(String letters) {
         if (letters == null
                 || letters.length() != 4
                 || !List.of("A", "E", "T", "R").stream().allMatch(letters::contains)) {
-            throw new IllegalArgumentException(
-                    "a stick order has each of A, E, T and R once, as in AETR; not " + letters);
+            throw CraftRefusals.rejected("", "stick-order", letters);
         }
     }
 

@@ -1,6 +1,7 @@
 package ablemedic.craft;
 
 import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Rejected;
 import ablemedic.catalogue.Words;
 import ablemedic.configuration.Device;
 import ablemedic.configuration.Setting;
@@ -153,7 +154,7 @@ public final class UartSettings {
                         .map(id -> Arrays.stream(UartFunction.values())
                                 .filter(job -> job.id().equals(id))
                                 .findFirst()
-                                .orElseThrow(() -> new IllegalArgumentException("there is no job " + id)))
+                                .orElseThrow(() -> new Rejected("", id)))
                         .distinct()
                         .sorted()
                         .toList();

@@ -16,8 +16,7 @@ final class Blind {
     static double word(Scale scale, Reading reading) {
         String word = ((Chosen) reading).outcomes().get("seen");
         if (word == null || scale.indexOf(word).isEmpty()) {
-            throw new IllegalArgumentException("this check is answered by a number"
-                    + (scale.words().isEmpty() ? "" : " or one of " + scale.words()) + ", not by " + word);
+            throw new IllegalArgumentException("no word of this scale: " + word);
         }
         return (1 - numbers(scale)) / scale.words().size();
     }

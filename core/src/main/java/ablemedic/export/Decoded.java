@@ -29,10 +29,13 @@ record Decoded(String text, String encoding) {
                     .decode(ByteBuffer.wrap(file))
                     .toString();
             return text.indexOf(BYTE_ORDER_MARK) == 0
-                    ? new Decoded(text.substring(1), "UTF-8 with a byte-order mark")
+                    ? new Decoded(
+                            text.substring(1), ExportWords.FILE.line("marked").plain())
                     : new Decoded(text, "UTF-8");
         } catch (CharacterCodingException e) {
-            return new Decoded(new String(file, StandardCharsets.ISO_8859_1), "letters of one byte");
+            return new Decoded(
+                    new String(file, StandardCharsets.ISO_8859_1),
+                    ExportWords.FILE.line("one-byte").plain());
         }
     }
 

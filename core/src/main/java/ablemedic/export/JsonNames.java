@@ -31,10 +31,7 @@ final class JsonNames {
                 } else if (token == JsonToken.END_OBJECT) {
                     path.removeLast();
                 } else if (token == JsonToken.START_ARRAY && !path.isEmpty()) {
-                    gathered.odd(
-                            line,
-                            joined(path, name),
-                            "“" + joined(path, name) + "” is a list, and a setting has one value");
+                    gathered.odd(line, joined(path, name), ExportWords.line("list", "name", joined(path, name)));
                     parser.skipChildren();
                 } else if (token.isScalarValue()) {
                     value(line, joined(path, name), token == JsonToken.VALUE_NULL ? "" : parser.getString(), gathered);
@@ -44,7 +41,7 @@ final class JsonNames {
             gathered.odd(
                     e.getLocation() == null ? line : Math.max(1, e.getLocation().getLineNr()),
                     "",
-                    "the JSON ends or breaks here, and nothing after it was read");
+                    ExportWords.line("broken-json"));
         }
     }
 
@@ -52,7 +49,7 @@ final class JsonNames {
         if (SettingsExport.isName(name)) {
             gathered.entry(line, name, value);
         } else {
-            gathered.odd(line, name + " = " + value, "“" + name + "” is no name of a setting");
+            gathered.odd(line, name + " = " + value, ExportWords.line("no-name", "name", name));
         }
     }
 

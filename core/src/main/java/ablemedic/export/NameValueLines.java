@@ -26,13 +26,13 @@ final class NameValueLines {
             }
             Matcher matcher = line.length() <= LONGEST ? LINE.matcher(line) : LINE.matcher("");
             if (CONTROL.matcher(line).find()) {
-                gathered.odd(number, line, "it holds control characters");
+                gathered.odd(number, line, ExportWords.line("control"));
             } else if (line.length() > LONGEST) {
-                gathered.odd(number, line, "it is longer than " + LONGEST + " letters");
+                gathered.odd(number, line, ExportWords.line("too-long", "most", LONGEST));
             } else if (matcher.matches()) {
                 gathered.entry(number, matcher.group(1), matcher.group(2));
             } else {
-                gathered.odd(number, line, "it has not the form name = value");
+                gathered.odd(number, line, ExportWords.line("no-pair"));
             }
         }
     }

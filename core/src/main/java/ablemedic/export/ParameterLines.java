@@ -23,7 +23,7 @@ final class ParameterLines {
             if (matcher.matches()) {
                 gathered.entry(number, matcher.group(1), matcher.group(2));
             } else {
-                gathered.odd(number, line, "it has not the columns system, component, name, value and type");
+                gathered.odd(number, line, ExportWords.line("no-parameter"));
             }
         }
     }

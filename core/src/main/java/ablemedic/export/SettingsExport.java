@@ -1,5 +1,6 @@
 package ablemedic.export;
 
+import ablemedic.catalogue.Rejected;
 import ablemedic.protocol.MavlinkParameters;
 import ablemedic.protocol.MavlinkParameters.Parameter;
 import java.util.ArrayList;
@@ -41,12 +42,16 @@ public record SettingsExport(ExportForm form, String encoding, List<Entry> entri
     /**
      * Reads a listing in any form and encoding.
      *
-     * @throws NoExportException where it holds no setting at all
+     * @throws Rejected where it holds no setting at all
      */
     public static SettingsExport read(byte[] file) {
         if (file.length > LONGEST) {
-            throw new NoExportException("A listing has at most " + LONGEST / 1024 / 1024 + " MB; this file has "
-                    + file.length / 1024 / 1024 + ".");
+            throw new Rejected(
+                    "file",
+                    ExportWords.FILE
+                            .with("most", String.valueOf(LONGEST / 1024 / 1024))
+                            .with("given", String.valueOf((file.length + 1024 * 1024 - 1) / 1024 / 1024))
+                            .line("too-long"));
         }
         List<Parameter> told = MavlinkParameters.of(file);
         if (!told.isEmpty()) {
@@ -66,13 +71,15 @@ public record SettingsExport(ExportForm form, String encoding, List<Entry> entri
         }
         SettingsExport listing = gathered.as(form, decoded.encoding());
         if (listing.entries.isEmpty()) {
-            throw new NoExportException(
-                    "No line of this reads as a setting. A listing has lines such as “name = value”, a table of names and values, JSON, "
-                            + "the columns of a parameter file, or a recording of MAVLink parameter messages."
-                            + listing.odd.stream()
-                                    .findFirst()
-                                    .map(o -> " Line " + o.line() + ": " + o.why() + ".")
-                                    .orElse(""));
+            throw new Rejected(
+                    "file",
+                    listing.odd.stream()
+                            .findFirst()
+                            .map(o -> ExportWords.FILE
+                                    .with("line", String.valueOf(o.line()))
+                                    .with("why", o.why())
+                                    .line("no-setting-since"))
+                            .orElse(ExportWords.FILE.line("no-setting")));
         }
         return listing;
     }
@@ -104,7 +111,11 @@ public record SettingsExport(ExportForm form, String encoding, List<Entry> entri
 
         private void count() {
             if (++lines > MOST_LINES) {
-                throw new NoExportException("A listing has at most " + MOST_LINES + " lines; this has more.");
+                throw new Rejected(
+                        "file",
+                        ExportWords.FILE
+                                .with("most", String.valueOf(MOST_LINES))
+                                .line("too-many-lines"));
             }
         }
 
@@ -115,7 +126,11 @@ public record SettingsExport(ExportForm form, String encoding, List<Entry> entri
                 odd(
                         before.line(),
                         before.name() + " = " + before.value(),
-                        "“" + shown(name) + "” stands again in line " + line + ", and the last one counts");
+                        ExportWords.LINE
+                                .with("name", shown(name))
+                                .with("line", String.valueOf(line))
+                                .line("again")
+                                .plain());
             }
             entries.put(name, new Entry(line, name, value));
         }

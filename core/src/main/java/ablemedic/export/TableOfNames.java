@@ -45,22 +45,19 @@ final class TableOfNames {
                 first = false;
             }
         } catch (CsvParseException | IOException e) {
-            gathered.odd(
-                    line + 1,
-                    "",
-                    "the table cannot be read on from here: a quotation mark is missing, or a field is too long");
+            gathered.odd(line + 1, "", ExportWords.line("broken-table"));
         }
     }
 
     private static void row(CsvRecord row, int line, int name, int value, Gathered gathered) {
         String text = String.join(", ", row.getFields());
         if (row.getFieldCount() <= Math.max(name, value)) {
-            gathered.odd(line, text, "it has no column " + (Math.max(name, value) + 1));
+            gathered.odd(line, text, ExportWords.line("no-column", "column", Math.max(name, value) + 1));
         } else if (!SettingsExport.isName(row.getField(name).strip())) {
-            gathered.odd(line, text, "column " + (name + 1) + " holds no name of a setting");
+            gathered.odd(line, text, ExportWords.line("no-name-in", "column", name + 1));
         } else if (row.getField(value).length() > LONGEST_VALUE
                 || row.getField(value).chars().anyMatch(Character::isISOControl)) {
-            gathered.odd(line, text, "column " + (value + 1) + " holds no value of a setting");
+            gathered.odd(line, text, ExportWords.line("no-value-in", "column", value + 1));
         } else {
             gathered.entry(line, row.getField(name).strip(), row.getField(value).strip());
         }

@@ -17,8 +17,6 @@ import java.util.TreeSet;
  * again.
  */
 public final class LiesIn {
-    private static final String LEADS = "Leads and joints";
-
     private LiesIn() {}
 
     /** The parts by which the craft with the fault differs from the sound one, in the order of the alphabet. */
@@ -29,16 +27,16 @@ public final class LiesIn {
             arm(sound.arms().get(i), faulty.arms().get(i), parts);
         }
         if (!faulty.wiring().equals(sound.wiring())) {
-            parts.add(LEADS);
+            parts.add(said("wiring"));
         }
         if (!faulty.seat().equals(sound.seat())) {
-            parts.add("Seat of the board");
+            parts.add(said("mount"));
         }
         if (!faulty.airframe().equals(sound.airframe())) {
-            parts.add("Frame and load");
+            parts.add(said("frame"));
         }
         if (!faulty.told().equals(sound.told())) {
-            parts.add("Settings and firmware");
+            parts.add(said("settings"));
         }
         faulty.electrics().defects().stream()
                 .filter(one -> !sound.electrics().defects().contains(one))
@@ -49,24 +47,28 @@ public final class LiesIn {
 
     private static void arm(Arm sound, Arm faulty, Set<String> parts) {
         if (!faulty.motor().equals(sound.motor())) {
-            parts.add("Motor");
+            parts.add(said("motor"));
         }
         if (!faulty.prop().equals(sound.prop())) {
-            parts.add("Propeller");
+            parts.add(said("prop"));
         }
     }
 
     private static String part(Defect defect, Wiring wiring) {
         return switch (defect.culprit()) {
-            case WIRING -> LEADS;
-            case BATTERY -> "Pack";
+            case WIRING -> said("wiring");
+            case BATTERY -> said("battery");
             case PART, PLACING ->
                 wiring.sheet().parts().stream()
                         .filter(part -> defect.isAt(part.id()))
                         .map(LiesIn::called)
                         .findFirst()
-                        .orElse("Flight board");
+                        .orElseGet(() -> said("fc"));
         };
+    }
+
+    private static String said(String what) {
+        return SharedSteps.name("lies-in").outcome(what).plain();
     }
 
     private static String called(Part part) {

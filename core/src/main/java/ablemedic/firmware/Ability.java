@@ -1,9 +1,12 @@
 package ablemedic.firmware;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.MotorProtocol;
 import ablemedic.protocol.Format;
 import ablemedic.wiring.UartFunction;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 
@@ -24,11 +27,12 @@ public record Ability(String what, int since, int until, boolean leftOut) {
 
     public Ability {
         if (!KNOWN.containsKey(what)) {
-            throw new IllegalArgumentException("there is no ability “" + what + "”");
+            throw new IllegalArgumentException("no ability " + what);
         }
     }
 
     private static Map<String, String> known() {
+        Words words = Catalogue.beside(Ability.class, "names").of("ability");
         Map<String, String> all = new LinkedHashMap<>();
         for (UartFunction job : UartFunction.values()) {
             all.put(of(job), job.label());
@@ -37,11 +41,13 @@ public record Ability(String what, int since, int until, boolean leftOut) {
             all.put(of(format), format.label());
         }
         for (MotorProtocol protocol : MotorProtocol.values()) {
-            all.put(of(protocol), protocol.label() + " to the motors");
+            all.put(
+                    of(protocol),
+                    words.with("protocol", protocol.label()).line("motors").plain());
         }
-        all.put("two-way-motors", "two-way motor protocol");
-        all.put("soft-serial", "soft serial");
-        all.put(COMPASS, "compass");
+        for (String what : List.of("two-way-motors", "soft-serial", COMPASS)) {
+            all.put(what, words.outcome(what).plain());
+        }
         return all;
     }
 

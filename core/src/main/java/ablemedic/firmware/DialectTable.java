@@ -1,5 +1,9 @@
 package ablemedic.firmware;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Rejected;
+import ablemedic.catalogue.Words;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.Settings;
 import ablemedic.export.SettingsExport;
@@ -20,6 +24,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
 
 /**
@@ -37,6 +42,14 @@ public final class DialectTable {
     private static final String LEFT_OUT = "may-be-left-out";
     private static final int LONGEST_LABEL = 60;
     private static final int MOST_ROWS = 5000;
+
+    private static final Words WORDS = Catalogue.beside(DialectTable.class, "refusals")
+            .of("dialect")
+            .with("mostRows", Param.whole(MOST_ROWS, ""))
+            .with("longestLabel", Param.whole(LONGEST_LABEL, ""))
+            .with("fields", Param.whole(HEADINGS.size(), ""))
+            .with("headings", String.join(", ", HEADINGS))
+            .with("leftOut", LEFT_OUT);
 
     private DialectTable() {}
 
@@ -82,7 +95,7 @@ public final class DialectTable {
         return records(write(family)).stream().map(CsvRecord::getFields).toList();
     }
 
-    /** @throws BadDialectException where it is none, with the row, counted from 1, and what would be right */
+    /** @throws Rejected where it is none, with the row, counted from 1, and what would be right */
     public static FirmwareDialect read(List<List<String>> rows) {
         StringWriter text = new StringWriter();
         try (CsvWriter written = CsvWriter.builder().build(text)) {
@@ -94,7 +107,7 @@ public final class DialectTable {
         return read(text.toString());
     }
 
-    /** @throws BadDialectException where it is none, with the row and what would be right */
+    /** @throws Rejected where it is none, with the row and what would be right */
     public static FirmwareDialect read(String text) {
         return family(records(text));
     }
@@ -108,43 +121,28 @@ public final class DialectTable {
                 .ofCsvRecord(text)) {
             for (CsvRecord row : reader) {
                 rows.add(row);
-                check(rows.size() <= MOST_ROWS + 2, row, "a family has at most " + MOST_ROWS + " names");
+                check(rows.size() <= MOST_ROWS + 2, row, "most-names");
             }
         } catch (CsvParseException | IOException e) {
-            throw new BadDialectException(
-                    rows.size() + 1,
-                    "the table cannot be read on from here: a quotation mark is missing, or a field is too long");
+            throw wrong(rows.size() + 1, "broken", words -> words);
         }
         return rows;
     }
 
     private static FirmwareDialect family(List<CsvRecord> rows) {
         if (rows.size() < 3) {
-            throw new BadDialectException(
-                    rows.size() + 1, "a family has a row “family”, one of headings and one for each name");
+            throw wrong(rows.size() + 1, "rows", words -> words);
         }
         CsvRecord first = rows.get(0);
-        check(
-                first.getFieldCount() >= 5 && first.getField(0).equals("family"),
-                first,
-                "the first row is family, id, label, what a line to paste begins with, versions");
-        check(
-                ID.matcher(first.getField(1)).matches(),
-                first,
-                "an id has small letters, digits and dashes, not “" + first.getField(1) + "”");
-        check(
-                !first.getField(2).isBlank() && first.getField(2).length() <= LONGEST_LABEL,
-                first,
-                "a label has 1 to " + LONGEST_LABEL + " letters");
+        check(first.getFieldCount() >= 5 && first.getField(0).equals("family"), first, "first-row");
+        check(ID.matcher(first.getField(1)).matches(), first, "id", first.getField(1));
+        check(!first.getField(2).isBlank() && first.getField(2).length() <= LONGEST_LABEL, first, "label");
         List<String> versions = first.getFields().subList(4, first.getFieldCount()).stream()
                 .map(String::strip)
                 .filter(one -> !one.isEmpty())
                 .toList();
-        check(
-                !versions.isEmpty() && versions.stream().distinct().count() == versions.size(),
-                first,
-                "versions are one or more names, each once");
-        check(rows.get(1).getFields().equals(HEADINGS), rows.get(1), "the headings are " + String.join(", ", HEADINGS));
+        check(!versions.isEmpty() && versions.stream().distinct().count() == versions.size(), first, "versions");
+        check(rows.get(1).getFields().equals(HEADINGS), rows.get(1), "headings");
         Map<Term, CsvRecord> terms = new LinkedHashMap<>();
         List<Ability> abilities = new ArrayList<>();
         for (CsvRecord row : rows.subList(2, rows.size())) {
@@ -152,11 +150,11 @@ public final class DialectTable {
                 abilities.add(ability(row, versions));
             } else {
                 Term term = term(row, versions);
-                check(terms.put(term, row) == null, row, "“" + term.name() + "” stands twice");
+                check(terms.put(term, row) == null, row, "twice", term.name());
             }
         }
         clashes(terms, versions);
-        check(!terms.isEmpty(), rows.get(rows.size() - 1), "a family has at least one name of a setting");
+        check(!terms.isEmpty(), rows.get(rows.size() - 1), "no-names");
         return new FirmwareDialect(
                 first.getField(1),
                 first.getField(2).strip(),
@@ -167,16 +165,13 @@ public final class DialectTable {
     }
 
     private static Ability ability(CsvRecord row, List<String> versions) {
-        check(
-                row.getFieldCount() == HEADINGS.size(),
-                row,
-                "what versions are able to do has " + HEADINGS.size() + " fields, as a name has");
-        check(Ability.KNOWN.containsKey(row.getField(1)), row, "there is no ability “" + row.getField(1) + "”");
+        check(row.getFieldCount() == HEADINGS.size(), row, "ability-fields");
+        check(Ability.KNOWN.containsKey(row.getField(1)), row, "no-ability", row.getField(1));
         check(
                 row.getField(4).isEmpty()
                         && (row.getField(5).isEmpty() || row.getField(5).equals(LEFT_OUT)),
                 row,
-                "an ability has nothing but " + LEFT_OUT + " after its versions");
+                "ability-rest");
         return new Ability(
                 row.getField(1),
                 since(row, versions),
@@ -186,27 +181,21 @@ public final class DialectTable {
 
     private static int since(CsvRecord row, List<String> versions) {
         int since = versions.indexOf(row.getField(2)) + 1;
-        check(since > 0, row, "since and until are versions of this family, the earlier first");
+        check(since > 0, row, "since");
         return since;
     }
 
     private static int until(CsvRecord row, List<String> versions) {
         int until = row.getField(3).isEmpty() ? 0 : versions.indexOf(row.getField(3)) + 1;
-        check(
-                row.getField(3).isEmpty() || until >= since(row, versions),
-                row,
-                "since and until are versions of this family, the earlier first");
+        check(row.getField(3).isEmpty() || until >= since(row, versions), row, "since");
         return until;
     }
 
     private static Term term(CsvRecord row, List<String> versions) {
-        check(
-                row.getFieldCount() == HEADINGS.size(),
-                row,
-                "a name has " + HEADINGS.size() + " fields: " + String.join(", ", HEADINGS));
-        check(SettingsExport.isName(row.getField(0)), row, "“" + row.getField(0) + "” is no name of a setting");
+        check(row.getFieldCount() == HEADINGS.size(), row, "fields");
+        check(SettingsExport.isName(row.getField(0)), row, "no-name", row.getField(0));
         Optional<Setting<?>> setting = Settings.find(row.getField(1));
-        check(setting.isPresent(), row, "there is no setting “" + row.getField(1) + "”");
+        check(setting.isPresent(), row, "no-setting", row.getField(1));
         Map<String, String> values = values(row, setting.orElseThrow());
         return new Term(
                 row.getField(0), setting.get(), since(row, versions), until(row, versions), times(row, values), values);
@@ -221,11 +210,10 @@ public final class DialectTable {
             check(
                     times.signum() > 0 && values.isEmpty() && times.precision() < 20 && Math.abs(times.scale()) < 20,
                     row,
-                    "times is more than 0 and has no values beside it");
+                    "times");
             return times;
         } catch (NumberFormatException e) {
-            throw new BadDialectException(
-                    (int) row.getStartingLineNumber(), "times is a number, not “" + row.getField(4) + "”");
+            throw wrong(row.getStartingLineNumber(), "no-number", words -> words.with("given", row.getField(4)));
         }
     }
 
@@ -236,18 +224,15 @@ public final class DialectTable {
         }
         for (String pair : row.getField(5).split("\\|", -1)) {
             int at = pair.lastIndexOf('=');
-            check(at > 0 && at < pair.length() - 1, row, "values are pairs such as on=1|off=0, not “" + pair + "”");
+            check(at > 0 && at < pair.length() - 1, row, "pair", pair);
             String own = pair.substring(0, at);
-            check(
-                    setting.form().read(own).isPresent(),
-                    row,
-                    setting.label() + " is " + setting.form().expected() + ", not " + own);
+            check(setting.form().read(own).isPresent(), row, "not-its-value", words -> words.with(
+                            "setting", setting.label())
+                    .with("expected", setting.form().expected())
+                    .with("given", own));
             String listed = pair.substring(at + 1);
-            check(values.put(own, listed) == null, row, own + " stands twice");
-            check(
-                    values.values().stream().filter(listed::equalsIgnoreCase).count() == 1,
-                    row,
-                    listed + " stands for two values");
+            check(values.put(own, listed) == null, row, "twice", own);
+            check(values.values().stream().filter(listed::equalsIgnoreCase).count() == 1, row, "two-values", listed);
         }
         return values;
     }
@@ -264,20 +249,35 @@ public final class DialectTable {
                     check(
                             names.add(term.name().toLowerCase(Locale.ROOT)),
                             one.getValue(),
-                            "version " + called + " has “" + term.name() + "” twice");
-                    check(
-                            settings.add(term.setting()),
-                            one.getValue(),
-                            "version " + called + " has two names for "
-                                    + term.setting().id());
+                            "twice-in",
+                            words -> words.with("version", called).with("given", term.name()));
+                    check(settings.add(term.setting()), one.getValue(), "two-names", words -> words.with(
+                                    "version", called)
+                            .with("given", term.setting().id()));
                 }
             }
         }
     }
 
-    private static void check(boolean right, CsvRecord row, String whatIsRight) {
+    private static void check(boolean right, CsvRecord row, String line) {
+        check(right, row, line, words -> words);
+    }
+
+    private static void check(boolean right, CsvRecord row, String line, String given) {
+        check(right, row, line, words -> words.with("given", given));
+    }
+
+    private static void check(boolean right, CsvRecord row, String line, UnaryOperator<Words> filling) {
         if (!right) {
-            throw new BadDialectException((int) row.getStartingLineNumber(), whatIsRight);
+            throw wrong(row.getStartingLineNumber(), line, filling);
         }
+    }
+
+    private static Rejected wrong(long row, String line, UnaryOperator<Words> filling) {
+        String what = filling.apply(WORDS).line(line).plain();
+        return new Rejected(
+                "rows[" + (row - 1) + "]",
+                line,
+                WORDS.with("line", Param.whole(row, "")).with("what", what).line("in-line"));
     }
 }

@@ -1,8 +1,10 @@
 package ablemedic.firmware;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Rejected;
+import ablemedic.catalogue.Words;
 import ablemedic.configuration.Configuration;
 import ablemedic.configuration.Setting;
-import ablemedic.configuration.SettingValueException;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.export.SettingsExport;
 import ablemedic.export.SettingsExport.Entry;
@@ -21,6 +23,8 @@ import java.util.TreeSet;
 
 /** A family in one of its versions: reads listings as settings, and writes settings as that version names them. */
 public final class Dictionary {
+    private static final Words WORDS =
+            Catalogue.beside(Dictionary.class, "names").of("dictionary");
     private final FirmwareDialect family;
     private final int version;
     private final Map<String, List<Term>> byName = new HashMap<>();
@@ -30,8 +34,12 @@ public final class Dictionary {
     public Dictionary(FirmwareDialect family, String version) {
         this.family = family;
         this.version = family.version(version)
-                .orElseThrow(() -> new IllegalArgumentException(family.label() + " has no version “" + version
-                        + "”; it has " + String.join(", ", family.versions())));
+                .orElseThrow(() -> new Rejected(
+                        "version",
+                        WORDS.with("dialect", family.label())
+                                .with("version", version)
+                                .with("versions", String.join(", ", family.versions()))
+                                .line("no-version")));
         for (Term term : family.terms()) {
             byName.computeIfAbsent(term.name().toLowerCase(Locale.ROOT), name -> new ArrayList<>())
                     .add(term);
@@ -94,16 +102,20 @@ public final class Dictionary {
                     entry.value(),
                     Kind.UNKNOWN,
                     Optional.empty(),
-                    "no version of " + family.label() + " has this name");
+                    WORDS.with("dialect", family.label()).line("no-such-name").plain());
         }
         Term term = found.get();
         try {
             String said = term.written(entry.value())
                     .map(written -> said(term.setting(), written))
-                    .orElseThrow(() -> new SettingValueException(
+                    .orElseThrow(() -> new Rejected(
                             term.setting().id(),
-                            term.setting().label() + " is one of "
-                                    + String.join(", ", term.values().values()) + ", not " + entry.value()));
+                            WORDS.with("setting", term.setting().label())
+                                    .with(
+                                            "values",
+                                            String.join(", ", term.values().values()))
+                                    .with("given", entry.value())
+                                    .line("one-of")));
             return new Line(
                     entry.line(),
                     entry.name(),
@@ -111,14 +123,9 @@ public final class Dictionary {
                     term.isIn(version) ? Kind.KNOWN : Kind.OTHER_VERSION,
                     Optional.of(term.setting()),
                     said);
-        } catch (SettingValueException e) {
+        } catch (Rejected e) {
             return new Line(
-                    entry.line(),
-                    entry.name(),
-                    entry.value(),
-                    Kind.IMPOSSIBLE,
-                    Optional.of(term.setting()),
-                    e.getMessage());
+                    entry.line(), entry.name(), entry.value(), Kind.IMPOSSIBLE, Optional.of(term.setting()), e.right());
         }
     }
 

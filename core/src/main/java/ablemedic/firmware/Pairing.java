@@ -1,5 +1,6 @@
 package ablemedic.firmware;
 
+import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Names;
 import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.NamedCsvRecord;
@@ -85,11 +86,21 @@ public record Pairing(
                 };
         String right =
                 switch (rule) {
-                    case SAME_MAJOR -> other.label() + " " + ones.get().major() + ", as the " + one.label();
+                    case SAME_MAJOR -> said("same", String.valueOf(ones.get().major()));
                     case AT_LEAST ->
-                        other.label() + " " + otherFrom.map(Release::toString).orElse("") + " or newer";
+                        said("at-least", otherFrom.map(Release::toString).orElse(""));
                 };
         return new Judged(this, goes ? Verdict.GOES : Verdict.DOES_NOT, goes ? "" : right);
+    }
+
+    private String said(String line, String version) {
+        return Catalogue.beside(Pairing.class, "names")
+                .of("pairing")
+                .with("one", one.label())
+                .with("other", other.label())
+                .with("version", version)
+                .line(line)
+                .plain();
     }
 
     private static List<Pairing> load() {

@@ -1,5 +1,6 @@
 package ablemedic.parts;
 
+import ablemedic.catalogue.Rejected;
 import ablemedic.protocol.Format;
 import ablemedic.wiring.Archetype;
 import ablemedic.wiring.InnerCircuit;
@@ -148,7 +149,7 @@ public record PartType(
     /**
      * The sort that it describes.
      *
-     * @throws UnusablePartTypeException naming every place that is wrong
+     * @throws Rejected naming every place that is wrong
      */
     public Archetype archetype() {
         PartTypeRules.check(this);

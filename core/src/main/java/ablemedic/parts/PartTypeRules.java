@@ -1,14 +1,16 @@
 package ablemedic.parts;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.EntryCheck;
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Rejected;
 import ablemedic.parts.PartType.PadOf;
 import ablemedic.parts.PartType.PortsOf;
-import ablemedic.parts.UnusablePartTypeException.Wrong;
 import ablemedic.wiring.Archetype;
 import ablemedic.wiring.InnerCircuit.Picture.Role;
 import ablemedic.wiring.Pad;
 import ablemedic.wiring.SerialBoard;
 import ablemedic.wiring.SerialPad;
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -32,13 +34,21 @@ final class PartTypeRules {
 
     private final PartType sort;
     private final Map<String, PadOf> pads = new TreeMap<>();
-    private final List<Wrong> wrong = new ArrayList<>();
+    private final EntryCheck check = new EntryCheck(Catalogue.beside(PartTypeRules.class, "refusals")
+            .of("part-type")
+            .with("mostPads", Param.whole(MOST_PADS, ""))
+            .with("lastRow", Param.whole(MOST_ROWS - 1, ""))
+            .with("mostInside", Param.whole(MOST_INSIDE, ""))
+            .with("mostUarts", Param.whole(PORTS.size(), ""))
+            .with("mostSpoken", Param.whole(MOST_SPOKEN, ""))
+            .with("mostLevels", Param.whole(MOST_LEVELS, ""))
+            .with("mostMw", Param.whole(MOST_MW, "")));
 
     private PartTypeRules(PartType sort) {
         this.sort = sort;
     }
 
-    /** @throws UnusablePartTypeException naming every place that is wrong */
+    /** @throws Rejected naming every place that is wrong */
     static void check(PartType sort) {
         PartTypeRules rules = new PartTypeRules(sort);
         rules.names();
@@ -47,74 +57,40 @@ final class PartTypeRules {
         rules.ports();
         rules.spoken();
         rules.picture();
-        if (!rules.wrong.isEmpty()) {
-            throw new UnusablePartTypeException(rules.wrong);
-        }
-    }
-
-    private void need(boolean holds, String where, String right) {
-        if (!holds) {
-            wrong.add(new Wrong(where, right));
-        }
+        rules.check.end();
     }
 
     private void names() {
-        need(
-                sort.id() != null && sort.id().matches("[a-z0-9][a-z0-9-]{0,39}"),
-                "id",
-                "an id has 1 to 40 small letters, digits or dashes, such as receiver-long-range");
-        need(
-                sort.label() != null && !sort.label().isBlank() && sort.label().length() <= 60,
-                "label",
-                "a name has 1 to 60 letters");
-        need(
-                sort.shortName() != null && sort.shortName().matches("[A-Za-z0-9]{1,8}"),
-                "shortName",
-                "a short name has 1 to 8 letters or digits, such as RX");
-        need(sort.kind() != null, "kind", "say what it is");
-        need(
-                sort.lowestV() >= 0 && sort.lowestV() <= sort.highestV(),
-                "lowestV",
-                "the least supply lies between 0 and the most that it stands");
-        need(
-                sort.highestV() > 0 && sort.highestV() <= MOST_V,
-                "highestV",
-                "the most that it stands lies between 0 and 60 V");
+        check.need(sort.id() != null && sort.id().matches("[a-z0-9][a-z0-9-]{0,39}"), "id", "id");
+        check.need(
+                sort.label() != null && !sort.label().isBlank() && sort.label().length() <= 60, "label", "label");
+        check.need(sort.shortName() != null && sort.shortName().matches("[A-Za-z0-9]{1,8}"), "shortName", "short-name");
+        check.need(sort.kind() != null, "kind", "kind");
+        check.need(sort.lowestV() >= 0 && sort.lowestV() <= sort.highestV(), "lowestV", "lowest-v");
+        check.need(sort.highestV() > 0 && sort.highestV() <= MOST_V, "highestV", "highest-v");
     }
 
     private void pads() {
-        need(
-                !sort.pads().isEmpty() && sort.pads().size() <= MOST_PADS,
-                "pads",
-                "a part has 1 to " + MOST_PADS + " pads");
+        check.need(!sort.pads().isEmpty() && sort.pads().size() <= MOST_PADS, "pads", "pads");
         Set<String> names = new HashSet<>();
         for (int i = 0; i < sort.pads().size(); i++) {
             PadOf pad = sort.pads().get(i);
             String where = "pads[" + i + "]";
             if (pad == null || pad.name() == null || !pad.name().matches("[A-Za-z0-9+-]{1,8}")) {
-                need(false, where + ".name", "a pad is named by 1 to 8 letters, digits, + or -, as printed");
+                check.need(false, where + ".name", "pad-name");
                 continue;
             }
-            need(names.add(pad.name()), where + ".name", "there are two pads named " + pad.name());
-            need(pad.kind() != null, where + ".kind", "say what the pad is for");
-            need(
-                    pad.volts() >= 0 && pad.volts() <= MOST_V,
-                    where + ".volts",
-                    "volts lie between 0, for the pack's, and 60");
-            need(
-                    pad.row() >= 0 && pad.row() < MOST_ROWS,
-                    where + ".row",
-                    "rows are counted from 0 to " + (MOST_ROWS - 1));
-            need(
-                    pad.room() >= 0 && pad.room() <= MOST_ROOM,
-                    where + ".room",
-                    "0 to 3 leads fit on a pad; 0 is a test point");
+            check.need(names.add(pad.name()), where + ".name", "same-pad", "pad", pad.name());
+            check.need(pad.kind() != null, where + ".kind", "pad-kind");
+            check.need(pad.volts() >= 0 && pad.volts() <= MOST_V, where + ".volts", "pad-volts");
+            check.need(pad.row() >= 0 && pad.row() < MOST_ROWS, where + ".row", "pad-row");
+            check.need(pad.room() >= 0 && pad.room() <= MOST_ROOM, where + ".room", "pad-room");
             pads.put(pad.name(), pad);
         }
     }
 
     private void inside() {
-        need(
+        check.need(
                 sort.traces().size()
                                 + sort.leaks().size()
                                 + sort.capacitors().size()
@@ -125,86 +101,70 @@ final class PartTypeRules {
                                 + sort.currentSensors().size()
                         <= MOST_INSIDE,
                 "traces",
-                "at most " + MOST_INSIDE + " things lie between the pads of a part");
+                "inside");
         each("traces", sort.traces(), (t, where) -> {
             between(where, t.from(), t.to());
-            positive(where + ".ohms", t.ohms(), 10, "a trace has more than 0 and at most 10 ohm");
+            positive(where + ".ohms", t.ohms(), 10, "trace");
         });
         each("leaks", sort.leaks(), (l, where) -> {
             between(where, l.from(), l.to());
-            positive(where + ".ohms", l.ohms(), 1e8, "a leak has more than 0 ohm and at most 100 megohm");
+            positive(where + ".ohms", l.ohms(), 1e8, "leak");
         });
         each("capacitors", sort.capacitors(), (c, where) -> {
             between(where, c.plus(), c.minus());
-            positive(where + ".farads", c.farads(), 0.1, "a capacitor has more than 0 and at most 0.1 farad");
+            positive(where + ".farads", c.farads(), 0.1, "capacitor");
         });
         each("regulators", sort.regulators(), (r, where) -> {
             between(where, r.in(), r.out());
             pad(where + ".minus", r.minus());
-            positive(where + ".volts", r.volts(), MOST_V, "a regulator gives more than 0 and at most 60 V");
-            positive(where + ".limitA", r.limitA(), 100, "a regulator's limit is more than 0 and at most 100 A");
+            positive(where + ".volts", r.volts(), MOST_V, "regulator-volts");
+            positive(where + ".limitA", r.limitA(), 100, "regulator-limit");
             PadOf out = pads.get(String.valueOf(r.out()));
-            need(
+            check.need(
                     out == null || out.kind() == Pad.Kind.FEED && out.volts() == r.volts(),
                     where + ".out",
-                    "a regulator feeds a FEED pad of its own voltage");
+                    "regulator-out");
         });
         each("dividers", sort.dividers(), (d, where) -> {
             between(where, d.sense(), d.minus());
-            positive(where + ".topOhms", d.topOhms(), 1e8, "a resistor has more than 0 and at most 100 megohm");
-            positive(where + ".bottomOhms", d.bottomOhms(), 1e8, "a resistor has more than 0 and at most 100 megohm");
+            positive(where + ".topOhms", d.topOhms(), 1e8, "resistor");
+            positive(where + ".bottomOhms", d.bottomOhms(), 1e8, "resistor");
         });
         each("loads", sort.loads(), (l, where) -> {
             between(where, l.plus(), l.minus());
-            positive(where + ".volts", l.volts(), MOST_V, "a load is rated at more than 0 and at most 60 V");
-            positive(where + ".amps", l.amps(), 100, "a load draws more than 0 and at most 100 A");
-            need(
-                    l.poorAmps() >= l.amps() && l.poorAmps() <= 100,
-                    where + ".poorAmps",
-                    "the poor sort draws at least what the good one does, and at most 100 A");
+            positive(where + ".volts", l.volts(), MOST_V, "load-volts");
+            positive(where + ".amps", l.amps(), 100, "load-amps");
+            check.need(l.poorAmps() >= l.amps() && l.poorAmps() <= 100, where + ".poorAmps", "load-poor");
         });
-        need(
-                sort.loads().size() <= 1,
-                "loads",
-                "a part has one load; what it draws at several voltages is entered at one");
+        check.need(sort.loads().size() <= 1, "loads", "one-load");
         each("drives", sort.drives(), (d, where) -> {
             between(where, d.plus(), d.minus());
             pad(where + ".signal", d.signal());
         });
-        need(sort.drives().size() <= 4, "drives", "a part drives at most four motors");
+        check.need(sort.drives().size() <= 4, "drives", "drives");
         each("currentSensors", sort.currentSensors(), (pad, where) -> pad(where, pad));
     }
 
     private void ports() {
         Set<String> led = new HashSet<>();
         sort.ports().ifPresent(ports -> {
-            int before = wrong.size();
-            need(sort.kind() == Archetype.Kind.BOARD, "ports", "only a flight controller has UARTs");
-            need(ports.processor() != null, "ports.processor", "say which class its processor is of");
-            need(
-                    ports.silent().length() <= 200,
-                    "ports.silent",
-                    "what the print does not tell has at most 200 letters");
+            check.need(sort.kind() == Archetype.Kind.BOARD, "ports", "uarts-of-fc");
+            check.need(ports.processor() != null, "ports.processor", "processor");
+            check.need(ports.silent().length() <= 200, "ports.silent", "silent");
             each("ports.pads", ports.pads(), (p, where) -> {
                 serial(where + ".pad", p.pad());
-                need(
-                        p.port() != null && PORTS.contains(p.port()),
-                        where + ".port",
-                        "a port is a number from 1 to " + PORTS.size());
-                need(p.side() != null, where + ".side", "say whether the pad hears (RX) or sends (TX)");
-                need(p.inverter() != null, where + ".inverter", "say what can turn the line round, or NONE");
+                check.need(p.port() != null && PORTS.contains(p.port()), where + ".port", "uart");
+                check.need(p.side() != null, where + ".side", "side");
+                check.need(p.inverter() != null, where + ".inverter", "inverter");
                 led.add(p.pad());
             });
-            if (wrong.size() == before) {
+            if (check.isFine()) {
                 board(ports);
             }
         });
         sort.pads().stream()
                 .filter(pad -> pad != null && pad.kind() == Pad.Kind.SERIAL && sort.kind() == Archetype.Kind.BOARD)
-                .forEach(pad -> need(
-                        led.contains(pad.name()),
-                        "ports.pads",
-                        "pad " + pad.name() + " is serial: say which side of which port it is"));
+                .forEach(pad -> check.need(led.contains(pad.name()), "ports.pads", "serial-pad", "pad", pad.name()));
     }
 
     private void board(PortsOf ports) {
@@ -219,69 +179,51 @@ final class PartTypeRules {
                     ports.computer(),
                     ports.soft(),
                     ports.silent());
-        } catch (SerialBoard.UnusableException e) {
-            need(false, "ports." + e.where(), e.getMessage());
+        } catch (Rejected e) {
+            check.addAll(e.within("ports.").wrong());
         }
     }
 
     private void spoken() {
-        need(sort.spoken().size() <= MOST_SPOKEN, "spoken", "a part speaks on at most " + MOST_SPOKEN + " lines");
+        check.need(sort.spoken().size() <= MOST_SPOKEN, "spoken", "spoken");
         each("spoken", sort.spoken(), (s, where) -> {
-            need(
-                    sort.kind() == Archetype.Kind.PART,
-                    where,
-                    "only a part speaks on a line of its own; a flight controller has UARTs");
-            need(s.job() != null, where + ".job", "say what the line is there for");
-            need(
+            check.need(sort.kind() == Archetype.Kind.PART, where, "spoken-of-part");
+            check.need(s.job() != null, where + ".job", "function");
+            check.need(
                     s.job() == null
                             || !s.formats().isEmpty() && s.job().formats().containsAll(s.formats()),
                     where + ".formats",
-                    "it speaks one or more of the formats of its job");
-            need(
-                    !s.sends().isEmpty() || !s.hears().isEmpty(),
-                    where + ".sends",
-                    "it sends on a pad, hears on one, or both");
-            need(
-                    s.sends().isEmpty() || !s.sends().equals(s.hears()),
-                    where + ".hears",
-                    "it hears on another pad than it sends on");
+                    "formats");
+            check.need(!s.sends().isEmpty() || !s.hears().isEmpty(), where + ".sends", "sends-or-hears");
+            check.need(s.sends().isEmpty() || !s.sends().equals(s.hears()), where + ".hears", "other-pad");
             for (String pad : List.of(s.sends(), s.hears())) {
                 if (!pad.isEmpty()) {
                     serial(where, pad);
                 }
             }
-            positive(where + ".highV", s.highV(), MOST_V, "its high level is more than 0 and at most 60 V");
+            positive(where + ".highV", s.highV(), MOST_V, "high-v");
         });
     }
 
     private void picture() {
         sort.picture().ifPresent(one -> {
-            need(one.role() != null, "picture.role", "say what it does with the picture");
+            check.need(one.role() != null, "picture.role", "role");
             if (one.role() != null) {
                 Role role = one.role();
                 end("picture.takes", one.takes(), role == Role.OVERLAY || role == Role.TRANSMITTER, "takes");
                 end("picture.gives", one.gives(), role == Role.OVERLAY || role == Role.CAMERA, "gives");
-                need(
-                        one.takes().isEmpty() || !one.takes().equals(one.gives()),
-                        "picture.gives",
-                        "it gives the picture on another pad than it takes it on");
-                need(
+                check.need(one.takes().isEmpty() || !one.takes().equals(one.gives()), "picture.gives", "video-pads");
+                check.need(
                         role.sends() == !one.milliwatts().isEmpty()
                                 && one.milliwatts().size() <= MOST_LEVELS,
                         "picture.milliwatts",
-                        role.sends()
-                                ? "it sends with 1 to " + MOST_LEVELS + " levels"
-                                : "only what sends through the air has levels");
+                        role.sends() ? "levels" : "no-levels");
                 for (int i = 0; i < one.milliwatts().size(); i++) {
-                    positive(
-                            "picture.milliwatts[" + i + "]",
-                            one.milliwatts().get(i),
-                            MOST_MW,
-                            "a level is more than 0 and at most " + MOST_MW + " mW");
-                    need(
+                    positive("picture.milliwatts[" + i + "]", one.milliwatts().get(i), MOST_MW, "level");
+                    check.need(
                             i == 0 || one.milliwatts().get(i) > one.milliwatts().get(i - 1),
                             "picture.milliwatts[" + i + "]",
-                            "levels rise");
+                            "levels-rise");
                 }
             }
         });
@@ -289,44 +231,43 @@ final class PartTypeRules {
 
     private void end(String where, String name, boolean wanted, String does) {
         if (!wanted) {
-            need(name.isEmpty(), where, "a part of this role " + does + " no picture on a pad");
+            check.need(name.isEmpty(), where, "no-video-" + does);
             return;
         }
         pad(where, name);
         PadOf pad = pads.get(String.valueOf(name));
-        need(pad == null || pad.kind() == Pad.Kind.VIDEO, where, "pad " + name + " is no video pad");
+        check.need(pad == null || pad.kind() == Pad.Kind.VIDEO, where, "not-video", "pad", name);
     }
 
     private void serial(String where, String name) {
         pad(where, name);
         PadOf pad = pads.get(String.valueOf(name));
-        need(pad == null || pad.kind() == Pad.Kind.SERIAL, where, "pad " + name + " is no serial pad");
+        check.need(pad == null || pad.kind() == Pad.Kind.SERIAL, where, "not-serial", "pad", name);
     }
 
     private interface Rule<T> {
-        void check(T one, String where);
+        void apply(T one, String where);
     }
 
     private <T> void each(String list, List<T> all, Rule<T> rule) {
         for (int i = 0; i < all.size(); i++) {
-            rule.check(all.get(i), list + "[" + i + "]");
+            rule.apply(all.get(i), list + "[" + i + "]");
         }
     }
 
     private void between(String where, String one, String other) {
         pad(where, one);
         pad(where, other);
-        need(one == null || !one.equals(other), where, "it lies between two pads, not one");
+        check.need(one == null || !one.equals(other), where, "two-pads");
     }
 
     private void pad(String where, String name) {
-        need(
-                name != null && pads.containsKey(name),
-                where,
-                "there is no pad “" + name + "”; there is " + String.join(", ", pads.keySet()));
+        check.need(name != null && pads.containsKey(name), where, "no-pad", filled -> filled.with(
+                        "pad", Param.written(String.valueOf(name)))
+                .with("pads", Param.written(String.join(", ", pads.keySet()))));
     }
 
-    private void positive(String where, double value, double most, String right) {
-        need(value > 0 && value <= most, where, right);
+    private void positive(String where, double value, double most, String line) {
+        check.need(value > 0 && value <= most, where, line);
     }
 }

@@ -1,6 +1,9 @@
 package ablemedic.parts;
 
+import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Names;
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Rejected;
 import ablemedic.wiring.Archetype;
 import ablemedic.wiring.BatteryType;
 import ablemedic.wiring.ElectricSheet;
@@ -8,7 +11,6 @@ import ablemedic.wiring.Gauge;
 import ablemedic.wiring.Pad;
 import ablemedic.wiring.Pad.Kind;
 import ablemedic.wiring.Part;
-import ablemedic.wiring.UnusableSheetException;
 import ablemedic.wiring.Wire;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -20,6 +22,8 @@ import java.util.Optional;
 public enum WiringLayout {
     SEPARATE("board-5v", List.of("5V", "G", "VS", "GS", "S1", "S2", "S3", "S4")),
     STACK("board-pack", List.of("VB", "G", "C", "S1", "S2", "S3", "S4"));
+
+    private static final Catalogue WORDS = Catalogue.beside(WiringLayout.class, "refusals");
 
     private final String board;
     private final List<String> boardPads;
@@ -61,14 +65,18 @@ public enum WiringLayout {
             sheet = withPart(
                     sheet,
                     PartsLibrary.find(id)
-                            .orElseThrow(() -> new UnusableSheetException(
+                            .orElseThrow(() -> new Rejected(
                                     "archetype",
-                                    "there is no “" + id + "” on the shelf; there is "
-                                            + String.join(
-                                                    ", ",
-                                                    PartsLibrary.all().stream()
-                                                            .map(Archetype::id)
-                                                            .toList()))));
+                                    WORDS.of("layout")
+                                            .with("part", Param.written(id))
+                                            .with(
+                                                    "parts",
+                                                    Param.written(String.join(
+                                                            ", ",
+                                                            PartsLibrary.all().stream()
+                                                                    .map(Archetype::id)
+                                                                    .toList())))
+                                            .line("no-part-type"))));
         }
         return sheet;
     }
@@ -81,17 +89,24 @@ public enum WiringLayout {
     public ElectricSheet bare(
             List<Integer> armOfOutput, List<String> armNames, double reachMm, BatteryType pack, Archetype flightBoard) {
         if (!takes(flightBoard)) {
-            throw new UnusableSheetException(
+            throw new Rejected(
                     "board",
-                    "“" + flightBoard.label() + "” has not the pads that this layout is wired to: "
-                            + String.join(", ", boardPads));
+                    WORDS.of("layout")
+                            .with("board", Param.written(flightBoard.label()))
+                            .with("pads", Param.written(String.join(", ", boardPads)))
+                            .line("not-its-pads"));
         }
         Gauge main = new Gauge(reachMm > 150 ? 10 : reachMm > 90 ? 12 : 14);
         Gauge branch = new Gauge(reachMm > 150 ? 14 : reachMm > 90 ? 16 : 18);
-        List<Part> fitted = new ArrayList<>(List.of(named("PLUG", "plug", "battery plug", List.of())));
+        List<Part> fitted = new ArrayList<>(List.of(
+                named("PLUG", "plug", WORDS.of("layout-parts").line("plug").plain(), List.of())));
         List<Wire> leads = new ArrayList<>();
         if (this == SEPARATE) {
-            fitted.add(named("PB", "power-board-5v", "power board", List.of()));
+            fitted.add(named(
+                    "PB",
+                    "power-board-5v",
+                    WORDS.of("layout-parts").line("power-board").plain(),
+                    List.of()));
             fitted.add(new Part("FC", flightBoard, "FC", List.of(), 0));
             both(leads, "PLUG.", "PB.IN", main, 90);
             for (int arm = 0; arm < 4; arm++) {

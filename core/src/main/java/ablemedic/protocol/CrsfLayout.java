@@ -1,5 +1,7 @@
 package ablemedic.protocol;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -22,21 +24,23 @@ final class CrsfLayout implements Layout {
             BATTERY_TYPE,
             "battery",
             LINK_TYPE,
-            "link statistics",
+            "link",
             CHANNELS_TYPE,
             "channels",
             0x1E,
             "attitude",
             0x21,
-            "flight mode",
+            "mode",
             0x28,
-            "ping of devices",
+            "ping",
             0x29,
-            "name of a device",
+            "name",
             0x2B,
-            "a setting",
+            "setting",
             0x2D,
-            "writing of a setting");
+            "write");
+
+    private static final Words WORDS = SeenWords.of("crsf");
 
     private final List<Double> channels = new ArrayList<>();
     private final Map<String, Long> carried = new TreeMap<>();
@@ -69,7 +73,7 @@ final class CrsfLayout implements Layout {
     @Override
     public void read(byte[] bytes, int at, int length) {
         int type = bytes[at + 2] & 0xFF;
-        carried.merge(TYPES.get(type), 1L, Long::sum);
+        carried.merge(WORDS.outcome(TYPES.get(type)).plain(), 1L, Long::sum);
         int payload = at + 3;
         if (type == CHANNELS_TYPE && length == 26) {
             channels.clear();
@@ -86,12 +90,16 @@ final class CrsfLayout implements Layout {
             }
         } else if (type == LINK_TYPE && length == 14) {
             values.clear();
-            values.add("Link quality " + (bytes[payload + 2] & 0xFF) + " %, strength −" + (bytes[payload] & 0xFF)
-                    + " dBm.");
+            values.add(WORDS.with("quality", String.valueOf(bytes[payload + 2] & 0xFF))
+                    .with("strength", String.valueOf(bytes[payload] & 0xFF))
+                    .line("link")
+                    .plain());
         } else if (type == BATTERY_TYPE && length == 12) {
             values.clear();
-            values.add("It tells a pack of " + big(bytes, payload) / 10.0 + " V and a current of "
-                    + big(bytes, payload + 2) / 10.0 + " A.");
+            values.add(WORDS.with("volts", Param.number(big(bytes, payload) / 10.0, "V"))
+                    .with("amps", Param.number(big(bytes, payload + 2) / 10.0, "A"))
+                    .line("battery")
+                    .plain());
         }
     }
 
@@ -116,7 +124,10 @@ final class CrsfLayout implements Layout {
     @Override
     public List<String> said() {
         List<String> said = new ArrayList<>();
-        carried.forEach((type, count) -> said.add(count + " frames of " + type + "."));
+        carried.forEach((type, count) -> said.add(WORDS.with("count", new Param.Count(count))
+                .with("type", type)
+                .line("frames")
+                .plain()));
         said.addAll(values);
         return said;
     }

@@ -1,5 +1,7 @@
 package ablemedic.protocol;
 
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import io.dronefleet.mavlink.serialization.payload.reflection.ReflectionPayloadDeserializer;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -101,32 +103,41 @@ final class MavlinkLayout implements Layout {
         payloads.put(id, Arrays.copyOfRange(bytes, at + head, at + head + (bytes[at + 1] & 0xFF)));
     }
 
+    private static Words words(long count) {
+        return SeenWords.of("mavlink").with("count", new Param.Count(count));
+    }
+
     @Override
     public List<String> said() {
         List<String> said = new ArrayList<>();
-        messages.forEach((name, count) -> said.add(count + " × " + name + "."));
+        messages.forEach((name, count) ->
+                said.add(words(count).with("message", name).line("messages").plain()));
         if (missing > 0) {
-            said.add(missing + (missing == 1 ? " packet is" : " packets are")
-                    + " missing by the counts of the senders.");
+            said.add(words(missing).line("missing").plain());
         }
         if (unknown > 0) {
-            said.add(
-                    unknown + (unknown == 1 ? " packet" : " packets") + " of messages that are not of the common set.");
+            said.add(words(unknown).line("unknown").plain());
         }
         payload(
                 1,
                 io.dronefleet.mavlink.common.SysStatus.class,
-                status -> "It tells a pack of " + status.voltageBattery() / 1000.0 + " V.",
+                status -> SeenWords.of("mavlink")
+                        .with("volts", Param.number(status.voltageBattery() / 1000.0, "V"))
+                        .line("battery")
+                        .plain(),
                 said);
         payload(
                 24,
                 io.dronefleet.mavlink.common.GpsRawInt.class,
-                gnss -> "Positioning sees " + gnss.satellitesVisible() + " satellites.",
+                gnss -> words(gnss.satellitesVisible()).line("satellites").plain(),
                 said);
         payload(
                 253,
                 io.dronefleet.mavlink.common.Statustext.class,
-                text -> "It says: " + text.text().replace("\0", "").strip(),
+                text -> SeenWords.of("mavlink")
+                        .with("text", text.text().replace("\0", "").strip())
+                        .line("text")
+                        .plain(),
                 said);
         return said;
     }

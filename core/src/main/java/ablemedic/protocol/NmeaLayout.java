@@ -1,5 +1,6 @@
 package ablemedic.protocol;
 
+import ablemedic.catalogue.Param;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -52,7 +53,7 @@ final class NmeaLayout implements Layout {
         String[] fields = new String(bytes, at + 1, length - 4, StandardCharsets.US_ASCII).split(",", -1);
         sentences.merge(fields[0], 1L, Long::sum);
         if (fields[0].endsWith("GGA") && fields.length > 7) {
-            fix = fields[6].equals("0") || fields[6].isEmpty() ? "no position yet" : "a position";
+            fix = fields[6].equals("0") || fields[6].isEmpty() ? "none" : "position";
             satellites = fields[7];
         }
     }
@@ -60,13 +61,16 @@ final class NmeaLayout implements Layout {
     @Override
     public List<String> said() {
         List<String> said = new ArrayList<>();
-        sentences.forEach(
-                (sentence, count) -> said.add(count + (count == 1 ? " sentence " : " sentences ") + sentence + "."));
+        sentences.forEach((sentence, count) -> said.add(SeenWords.of("nmea")
+                .with("count", new Param.Count(count))
+                .with("sentence", sentence)
+                .line("sentences")
+                .plain()));
         if (!fix.isEmpty()) {
-            said.add("It has " + fix
-                    + (satellites.isEmpty()
-                            ? "."
-                            : ", " + satellites.replaceFirst("^0+(?=.)", "") + " satellites used."));
+            said.add(SeenWords.of("nmea")
+                    .with("satellites", satellites.replaceFirst("^0+(?=.)", ""))
+                    .line(satellites.isEmpty() ? fix : fix + "-satellites")
+                    .plain());
         }
         return said;
     }

@@ -1,8 +1,8 @@
 package ablemedic.protocol;
 
+import ablemedic.catalogue.Param;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Stream;
 
 /**
@@ -212,8 +212,11 @@ public abstract class PulseFrames extends Tallied implements Line {
 
         @Override
         public List<String> said() {
-            return List.of("DSHOT" + baud / 1000 + ": a frame lasts "
-                    + String.format(Locale.ROOT, "%.1f", BITS * 1e6 / baud) + " µs.");
+            return List.of(SeenWords.of("dshot")
+                    .with("rate", String.valueOf(baud / 1000))
+                    .with("lasts", new Param.Quantity(BITS * 1e6 / baud, "µs", 1))
+                    .line("frame")
+                    .plain());
         }
     }
 }

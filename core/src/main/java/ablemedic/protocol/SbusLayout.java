@@ -76,14 +76,22 @@ final class SbusLayout implements Layout {
         return flagged;
     }
 
+    private String said(String line, long count) {
+        return SeenWords.of("sbus")
+                .with("count", String.valueOf(count))
+                .with("frames", String.valueOf(frames))
+                .line(line)
+                .plain();
+    }
+
     @Override
     public List<String> said() {
         List<String> said = new ArrayList<>();
         if (lost > 0) {
-            said.add("The receiver marks " + lost + " of " + frames + " frames as lost on the air.");
+            said.add(said("lost", lost));
         }
         if (failsafe > 0) {
-            said.add("The receiver sets its failsafe flag in " + failsafe + " of " + frames + " frames.");
+            said.add(said("failsafe", failsafe));
         }
         return said;
     }

@@ -1,5 +1,7 @@
 package ablemedic.radio;
 
+import ablemedic.catalogue.Rejected;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FcSettings;
@@ -24,9 +26,7 @@ import java.util.regex.Pattern;
  * @param acts in the order of their times
  */
 public record RadioSession(List<Act> acts) {
-    /** What a line looks like. */
-    static final String FORM =
-            "a line is seconds and one of: pack in, pack out, radio on, radio off, arm on, arm off, level on, level off, throttle 0 to 100, or roll, pitch or yaw -100 to 100";
+    private static final Words WORDS = Radio.WORDS.name("session");
 
     private static final int MOST = 500;
     private static final double LONGEST_S = 3600;
@@ -57,7 +57,7 @@ public record RadioSession(List<Act> acts) {
         acts = acts.stream().sorted(Comparator.comparingDouble(Act::atS)).toList();
     }
 
-    /** @throws UnreadableSessionException saying which line, and what would be right */
+    /** @throws Rejected saying which line, and what would be right */
     public static RadioSession parse(String text) {
         List<Act> acts = new ArrayList<>();
         String[] lines = text.split("\\R", -1);
@@ -67,15 +67,19 @@ public record RadioSession(List<Act> acts) {
                 continue;
             }
             if (acts.size() == MOST) {
-                throw new UnreadableSessionException("a session has at most " + MOST + " lines");
+                throw new Rejected(
+                        "session", WORDS.with("most", String.valueOf(MOST)).line("too-long"));
             }
             int number = i + 1;
             acts.add(act(line)
-                    .orElseThrow(() -> new UnreadableSessionException(
-                            "line " + number + ", “" + line.substring(0, Math.min(40, line.length())) + "”: " + FORM)));
+                    .orElseThrow(() -> new Rejected(
+                            "session",
+                            WORDS.with("line", String.valueOf(number))
+                                    .with("given", line.substring(0, Math.min(40, line.length())))
+                                    .line("bad-line"))));
         }
         if (acts.isEmpty()) {
-            throw new UnreadableSessionException("nothing is done in it: " + FORM);
+            throw new Rejected("session", WORDS.line("empty"));
         }
         return new RadioSession(acts);
     }
@@ -133,7 +137,12 @@ public record RadioSession(List<Act> acts) {
                 Locale.ROOT,
                 "%.3f %s %s%n",
                 act.atS(),
-                act.stick().map(Stick::label).orElse(act.what().name().toLowerCase(Locale.ROOT)),
+                act.stick()
+                        .map(Stick::label)
+                        .orElse(
+                                act.what() == What.PACK
+                                        ? "battery"
+                                        : act.what().name().toLowerCase(Locale.ROOT)),
                 act.what() == What.STICK
                         ? String.valueOf(Math.round(act.value()))
                         : act.what() == What.PACK ? act.value() > 0 ? "in" : "out" : act.value() > 0 ? "on" : "off")));
@@ -151,7 +160,7 @@ public record RadioSession(List<Act> acts) {
             return Optional.empty();
         }
         return switch (parts.group(2)) {
-            case "pack" -> switched(at, What.PACK, value, "in", "out");
+            case "battery", "pack" -> switched(at, What.PACK, value, "in", "out");
             case "radio" -> switched(at, What.RADIO, value, "on", "off");
             case "arm" -> switched(at, What.ARM, value, "on", "off");
             case "level" -> switched(at, What.LEVEL, value, "on", "off");
@@ -173,14 +182,5 @@ public record RadioSession(List<Act> acts) {
         return value.matches("-?\\d{1,3}") && Integer.parseInt(value) >= least && Integer.parseInt(value) <= 100
                 ? Optional.of(new Act(at, What.STICK, Optional.of(stick), Integer.parseInt(value)))
                 : Optional.empty();
-    }
-
-    /** A session that cannot be read; the message says where and what would be right. */
-    public static final class UnreadableSessionException extends RuntimeException {
-        private static final long serialVersionUID = 1;
-
-        UnreadableSessionException(String message) {
-            super(message);
-        }
     }
 }

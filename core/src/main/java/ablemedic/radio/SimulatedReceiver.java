@@ -303,6 +303,6 @@ public final class SimulatedReceiver {
         return run(
                 craft,
                 RadioSession.parse(
-                        "0 radio on\n1 pack in\n4 arm on\n5 throttle 33\n8 radio off\n45 arm off\n46 pack out"));
+                        "0 radio on\n1 battery in\n4 arm on\n5 throttle 33\n8 radio off\n45 arm off\n46 battery out"));
     }
 }

@@ -1,6 +1,11 @@
 package ablemedic.reading;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Names;
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Rejected;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -17,14 +22,7 @@ public sealed interface EnteredNumber {
     /** The reading rises and does not settle, as while a capacitor charges. */
     record Climbing() implements EnteredNumber {}
 
-    /** What was written cannot be read. */
-    final class UnreadableException extends IllegalArgumentException {
-        private static final long serialVersionUID = 1;
-
-        UnreadableException(String message) {
-            super(message);
-        }
-    }
+    Catalogue WORDS = Catalogue.beside(EnteredNumber.class, "refusals");
 
     Pattern NUMBER_AND_UNIT =
             Pattern.compile("([+-]?(?:\\d{1,9}(?:[.,]\\d{0,9})?|[.,]\\d{1,9}))\\s*([\\p{L}°%]+(?: [\\p{L}°%]+)?|)");
@@ -42,7 +40,7 @@ public sealed interface EnteredNumber {
      * @param text what was written
      * @param dimension what it must measure
      * @param unitless the unit meant where none is written, one of the dimension's
-     * @throws UnreadableException with an example of what would be right
+     * @throws Rejected with an example of what would be right
      */
     static EnteredNumber read(String text, Dimension dimension, String unitless) {
         String trimmed = text.strip().replace('−', '-');
@@ -56,21 +54,33 @@ public sealed interface EnteredNumber {
         Matcher matcher =
                 NUMBER_AND_UNIT.matcher(LETTER_AS_POINT.matcher(trimmed).replaceFirst("$1.$3$2"));
         if (!matcher.matches()) {
-            throw new UnreadableException("“" + shortened(trimmed) + "” is not a number with a unit, such as 12 "
-                    + unitless + " or 12,5 " + unitless + ".");
+            throw new Rejected(
+                    "reading",
+                    WORDS.of("number")
+                            .with("given", Param.written(shortened(trimmed)))
+                            .with("unit", Param.written(unitless))
+                            .line("no-number"));
         }
         String written =
                 matcher.group(2).isEmpty() ? unitless : matcher.group(2).replace(" ", "");
         Double factor = dimension.factors().get(written.toLowerCase(Locale.ROOT));
         if (factor == null) {
-            throw new UnreadableException("“" + shortened(written) + "” "
-                    + Dimension.measuredIn(written)
-                            .map(other ->
-                                    "measures " + other.name().toLowerCase(Locale.ROOT) + "; what is wanted here is "
-                                            + dimension.name().toLowerCase(Locale.ROOT))
-                            .orElse("is no unit of " + dimension.name().toLowerCase(Locale.ROOT))
-                    + ": write " + unitless + ", or one of "
-                    + dimension.factors().keySet().stream().sorted().toList() + ".");
+            Optional<Dimension> other = Dimension.measuredIn(written);
+            throw new Rejected(
+                    "reading",
+                    WORDS.of("number")
+                            .with("given", Param.written(shortened(written)))
+                            .with("unit", Param.written(unitless))
+                            .with("measures", Param.written(other.map(Names::of).orElse("")))
+                            .with("wanted", Param.written(Names.of(dimension)))
+                            .with(
+                                    "units",
+                                    Param.written(String.join(
+                                            ", ",
+                                            dimension.factors().keySet().stream()
+                                                    .sorted()
+                                                    .toList())))
+                            .line(other.isPresent() ? "other-unit" : "no-unit"));
         }
         if (dimension == Dimension.RESISTANCE && written.startsWith("m")) {
             factor = 1e-3;

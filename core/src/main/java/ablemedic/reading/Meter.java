@@ -1,5 +1,8 @@
 package ablemedic.reading;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.EntryCheck;
+
 /**
  * The technician's handheld meter. Limits are given as makers give them, a share of the reading and so many steps of
  * the last digit.
@@ -27,6 +30,8 @@ public record Meter(
      * A usual one: ±(0.5 % + 2) on volts, ±(0.8 % + 3) on ohms. From memory, and borne out by no second source here:
      * enter your own. Leads of 0.2 to 0.5 Ω are common practice.
      */
+    private static final Catalogue WORDS = Catalogue.beside(Meter.class, "refusals");
+
     public static final Meter USUAL = new Meter(6000, 0.005, 2, 0.008, 3, 0.3, 40e6, 0.4);
 
     /** How much the leads and the touch of their tips change from one reading to the next, ohms. Common practice. */
@@ -40,20 +45,16 @@ public record Meter(
     private static final double SOURCE_OHMS = 10_000;
 
     public Meter {
-        require(counts >= 1000 && counts <= 1_000_000, "counts", "a display counts to between 1000 and 1000000");
-        require(voltsShare >= 0 && voltsShare < 0.2, "voltsShare", "a share lies between 0 and 0.2; 0.5 % is 0.005");
-        require(ohmsShare >= 0 && ohmsShare < 0.2, "ohmsShare", "a share lies between 0 and 0.2; 0.8 % is 0.008");
-        require(voltsDigits >= 0 && voltsDigits < 100, "voltsDigits", "steps of the last digit lie between 0 and 99");
-        require(ohmsDigits >= 0 && ohmsDigits < 100, "ohmsDigits", "steps of the last digit lie between 0 and 99");
-        require(
-                leadOhms >= 0 && leadOhms < 10,
-                "leadOhms",
-                "test leads have between 0 and 10 ohm; touch the tips together");
-        require(
-                highestOhms >= 1e5 && highestOhms <= 1e9,
-                "highestOhms",
-                "the highest range lies between 100k and 1000M");
-        require(testVolts > 0 && testVolts < 10, "testVolts", "the test voltage lies between 0 and 10 V");
+        EntryCheck check = new EntryCheck(WORDS.of("meter"));
+        check.need(counts >= 1000 && counts <= 1_000_000, "counts", "counts");
+        check.need(voltsShare >= 0 && voltsShare < 0.2, "voltsShare", "volts-share");
+        check.need(ohmsShare >= 0 && ohmsShare < 0.2, "ohmsShare", "ohms-share");
+        check.need(voltsDigits >= 0 && voltsDigits < 100, "voltsDigits", "digits");
+        check.need(ohmsDigits >= 0 && ohmsDigits < 100, "ohmsDigits", "digits");
+        check.need(leadOhms >= 0 && leadOhms < 10, "leadOhms", "leads");
+        check.need(highestOhms >= 1e5 && highestOhms <= 1e9, "highestOhms", "highest");
+        check.need(testVolts > 0 && testVolts < 10, "testVolts", "test-volts");
+        check.end();
     }
 
     /** What it shows of a resistance, test leads included, in ohms, with how far that may be off. */
@@ -91,26 +92,5 @@ public record Meter(
             range *= 10;
         }
         return range / counts;
-    }
-
-    private static void require(boolean holds, String where, String right) {
-        if (!holds) {
-            throw new UnusableMeterException(where, right);
-        }
-    }
-
-    /** A meter that cannot be. */
-    public static final class UnusableMeterException extends IllegalArgumentException {
-        private static final long serialVersionUID = 1;
-        private final String where;
-
-        UnusableMeterException(String where, String right) {
-            super(right);
-            this.where = where;
-        }
-
-        public String where() {
-            return where;
-        }
     }
 }

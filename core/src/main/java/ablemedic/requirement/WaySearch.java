@@ -1,7 +1,7 @@
 package ablemedic.requirement;
 
+import ablemedic.catalogue.Rejected;
 import ablemedic.craft.Craft;
-import ablemedic.wiring.UnusableSheetException;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -73,7 +73,7 @@ final class WaySearch {
         Craft changed;
         try {
             changed = edit.onSheet(begun.craft());
-        } catch (UnusableSheetException e) {
+        } catch (Rejected e) {
             // A pad that is full, or a wire that is there already: no way leads over it.
             return Optional.empty();
         }

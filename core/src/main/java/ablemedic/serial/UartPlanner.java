@@ -1,6 +1,7 @@
 package ablemedic.serial;
 
 import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Rejected;
 import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.protocol.Format.Back;
@@ -86,10 +87,10 @@ public final class UartPlanner {
         this.options = this.wishes.stream().map(this::options).toList();
     }
 
-    /** @throws SerialBoard.UnusableException where there are more wishes than a board ever holds */
+    /** @throws Rejected where there are more wishes than a board ever holds */
     public static Planned plan(SerialBoard board, List<UartRequest> wishes) {
         if (wishes.size() > MOST_WISHES) {
-            throw new SerialBoard.UnusableException(
+            throw new Rejected(
                     "wishes",
                     WORDS.with("most", Param.whole(MOST_WISHES, ""))
                             .line("most")

@@ -1,6 +1,9 @@
 package ablemedic.settings;
 
 import ablemedic.catalogue.Names;
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Text;
+import ablemedic.catalogue.Words;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
@@ -21,6 +24,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 
 /**
  * Why a craft arms or not: a lock for each thing that a flight board waits for, shut or open. It arms when all are
@@ -38,6 +42,7 @@ public record Arming(List<Lock> locks) {
     private static final int BOTH_ENDS_US = 3000;
 
     private static final int SWITCH_OFF_US = 1000;
+    private static final Words WORDS = SettingsAndFirmware.WORDS.name("arming");
 
     public Arming {
         locks = List.copyOf(locks);
@@ -45,24 +50,18 @@ public record Arming(List<Lock> locks) {
 
     /** What a board waits for. */
     public enum Reason {
-        BOARD("board"),
-        COMPUTER("computer"),
-        FRAMES("frames"),
-        CALIBRATED("calibrated"),
-        TILT("tilt"),
-        THROTTLE("throttle"),
-        FIX("fix"),
-        SWITCH("switch"),
-        AT_POWER("at-power");
-
-        private final String id;
-
-        Reason(String id) {
-            this.id = id;
-        }
+        BOARD,
+        COMPUTER,
+        FRAMES,
+        CALIBRATED,
+        TILT,
+        THROTTLE,
+        FIX,
+        SWITCH,
+        AT_POWER;
 
         public String id() {
-            return id;
+            return Names.id(this);
         }
 
         /** What it is about. */
@@ -74,12 +73,16 @@ public record Arming(List<Lock> locks) {
     /**
      * One lock.
      *
-     * @param why what was found, with its numbers
+     * @param found what was found, with its numbers, put into words when it is shown
      * @param settings those that it hangs on, the one to look at first
      */
-    public record Lock(Reason reason, boolean shut, String why, List<Setting<?>> settings) {
+    public record Lock(Reason reason, boolean shut, Supplier<Text> found, List<Setting<?>> settings) {
         public Lock {
             settings = List.copyOf(settings);
+        }
+
+        public String why() {
+            return found.get().plain();
         }
     }
 
@@ -157,19 +160,20 @@ public record Arming(List<Lock> locks) {
             add(
                     Reason.BOARD,
                     !FirmwareSettings.starts(craft),
-                    "What the flash left: " + craft.told().said(FirmwareSettings.IMAGE),
+                    () -> WORDS.with("left", craft.told().said(FirmwareSettings.IMAGE))
+                            .line("flash"),
                     FirmwareSettings.IMAGE);
             add(
                     Reason.COMPUTER,
                     state.computer(),
-                    state.computer() ? "The computer's program is joined" : "The computer is out",
+                    found(state.computer() ? "usb-in" : "usb-out"),
                     ArmingSettings.WITH_COMPUTER);
             frames();
             boolean calibrated = craft.told(ArmingSettings.CALIBRATED);
             add(
                     Reason.CALIBRATED,
                     !calibrated,
-                    calibrated ? "Level was calibrated" : "Level was not calibrated since the last erase",
+                    found(calibrated ? "calibrated" : "not-calibrated"),
                     ArmingSettings.CALIBRATED);
             tilt();
             throttle();
@@ -192,9 +196,7 @@ public record Arming(List<Lock> locks) {
             add(
                     Reason.FRAMES,
                     !isHeard(),
-                    isHeard()
-                            ? "Frames come from the receiver"
-                            : state.radioOn() ? "No frames come from the receiver" : "The radio is off",
+                    found(isHeard() ? "frames" : state.radioOn() ? "no-frames" : "radio-off"),
                     RadioSettings.BOUND,
                     RadioSettings.MODULE);
         }
@@ -205,8 +207,9 @@ public record Arming(List<Lock> locks) {
             add(
                     Reason.TILT,
                     seen > limit && limit < 180,
-                    "The board takes it to lie " + Math.round(seen) + "° from level; it arms up to " + Math.round(limit)
-                            + "°",
+                    () -> WORDS.with("seen", Param.whole(Math.round(seen), "°"))
+                            .with("limit", Param.whole(Math.round(limit), "°"))
+                            .line("tilt"),
                     ArmingSettings.TILT,
                     ArmingSettings.STANDS,
                     FcSettings.ALIGNMENT,
@@ -232,9 +235,10 @@ public record Arming(List<Lock> locks) {
             add(
                     Reason.THROTTLE,
                     heard >= limit,
-                    "The board's throttle stands at " + Math.round(heard) + " µs"
-                            + (stick == Stick.THROTTLE ? "" : ", moved by the " + stick.label() + " stick")
-                            + "; it counts as down below " + limit + " µs",
+                    () -> WORDS.with("heard", Param.whole(Math.round(heard), "µs"))
+                            .with("limit", Param.whole(limit, "µs"))
+                            .with("stick", stick.label())
+                            .line(stick == Stick.THROTTLE ? "throttle" : "throttle-by-other"),
                     ArmingSettings.RADIO_THROTTLE_DOWN,
                     ArmingSettings.THROTTLE_LOW,
                     FcSettings.STICK_ORDER);
@@ -245,9 +249,7 @@ public record Arming(List<Lock> locks) {
             add(
                     Reason.FIX,
                     waits && !hasFix(),
-                    !waits
-                            ? "It does not wait for a fix"
-                            : hasFix() ? "It has its fix" : "It waits for a fix, and has none",
+                    found(!waits ? "no-wait" : hasFix() ? "fix" : "no-fix"),
                     ArmingSettings.WAITS_FOR_FIX);
         }
 
@@ -264,11 +266,7 @@ public record Arming(List<Lock> locks) {
 
         private void switched() {
             if (craft.told(ArmingSettings.BY) == ArmingSettings.Way.STICKS) {
-                add(
-                        Reason.SWITCH,
-                        !state.switchOn(),
-                        "It is armed by the sticks: throttle down, yaw held to the right",
-                        ArmingSettings.BY);
+                add(Reason.SWITCH, !state.switchOn(), found("by-sticks"), ArmingSettings.BY);
                 return;
             }
             ModeRange range = craft.told(ArmingSettings.ARM);
@@ -280,15 +278,15 @@ public record Arming(List<Lock> locks) {
             add(
                     Reason.SWITCH,
                     !range.holds(sends),
-                    range.isNone()
-                            ? "No switch arms it"
-                            : "It arms on " + range + "; "
-                                    + (same
-                                            ? "the switch sends " + sends + " µs"
-                                            : !carried
-                                                    ? "the link does not carry channel " + channel
-                                                    : "the radio has its arm switch on "
-                                                            + (channel == 0 ? "no channel" : "channel " + channel)),
+                    () -> WORDS.with("range", range.toString())
+                            .with("sends", Param.whole(sends, "µs"))
+                            .with("channel", Param.whole(channel, ""))
+                            .line(
+                                    range.isNone()
+                                            ? "no-switch"
+                                            : same
+                                                    ? "sends"
+                                                    : !carried ? "not-carried" : channel == 0 ? "on-none" : "on-other"),
                     ArmingSettings.ARM,
                     ArmingSettings.RADIO_CHANNEL,
                     ArmingSettings.RADIO_ON,
@@ -298,19 +296,20 @@ public record Arming(List<Lock> locks) {
             add(
                     Reason.AT_POWER,
                     stuck || state.onAtPower() && state.switchOn() && range.holds(sends),
-                    stuck
-                            ? same && !range.holds(on)
-                                    ? "The switch arms at its other end: off counts as on"
-                                    : "The switch counts as on wherever it stands"
-                            : state.onAtPower()
-                                    ? "The switch stood on when the pack went in: off and on again"
-                                    : "The switch was off when the pack went in",
+                    found(
+                            stuck
+                                    ? same && !range.holds(on) ? "other-end" : "always-on"
+                                    : state.onAtPower() ? "on-at-power" : "off-at-power"),
                     ArmingSettings.ON_AT_POWER,
                     ArmingSettings.ARM);
         }
 
-        private void add(Reason reason, boolean shut, String why, Setting<?>... settings) {
-            locks.add(new Lock(reason, shut, why, List.of(settings)));
+        private static Supplier<Text> found(String line) {
+            return () -> WORDS.line(line);
+        }
+
+        private void add(Reason reason, boolean shut, Supplier<Text> found, Setting<?>... settings) {
+            locks.add(new Lock(reason, shut, found, List.of(settings)));
         }
     }
 }

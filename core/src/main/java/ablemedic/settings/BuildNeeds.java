@@ -1,5 +1,6 @@
 package ablemedic.settings;
 
+import ablemedic.catalogue.Words;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
 import ablemedic.craft.DriveSettings;
@@ -22,6 +23,8 @@ import java.util.Set;
  * What a craft needs of its firmware: the jobs and formats of the parts that are joined, the protocol of its motors.
  */
 public final class BuildNeeds {
+    private static final Words WORDS = SettingsAndFirmware.WORDS.name("build");
+
     private BuildNeeds() {}
 
     /** How a version stands to a need. */
@@ -66,10 +69,14 @@ public final class BuildNeeds {
                 .map(need -> Violation.of(
                         "build-" + need.label().replace(' ', '-'),
                         Severity.CANNOT_WORK,
-                        family.label() + " " + version + " has no " + need.label(),
-                        need.versions().isEmpty()
-                                ? "No version of this family has it"
-                                : "Version " + String.join(" or ", need.versions()) + " has it",
+                        WORDS.with("dialect", family.label())
+                                .with("version", version)
+                                .with("need", need.label())
+                                .line("lacks")
+                                .plain(),
+                        WORDS.with("versions", String.join(" / ", need.versions()))
+                                .line(need.versions().isEmpty() ? "no-version" : "versions")
+                                .plain(),
                         "",
                         List.of(),
                         List.of()))

@@ -1,5 +1,6 @@
 package ablemedic.settings;
 
+import ablemedic.catalogue.Rejected;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -59,10 +60,7 @@ public final class VersionSearch {
         this.seemsBroken = seemsBroken;
     }
 
-    /**
-     * @throws IllegalArgumentException for a version that there is not, or trials that cannot be, such as a failure of
-     *     the one known to work without flakes
-     */
+    /** @throws Rejected for trials that can't be, such as a failure of the one known to work without flakes */
     public Standing after(List<Trial> trials) {
         double[] belief = new double[versions - 1];
         Arrays.fill(belief, 1.0 / belief.length);
@@ -76,8 +74,9 @@ public final class VersionSearch {
                 sum += belief[step];
             }
             if (!(sum > 0)) {
-                throw new IllegalArgumentException(
-                        "these trials contradict one another, or what the oldest and the newest did");
+                throw new Rejected(
+                        "trials",
+                        SettingsAndFirmware.WORDS.name("version-search").line("contradict"));
             }
             for (int step = 0; step < belief.length; step++) {
                 belief[step] /= sum;

@@ -1,5 +1,7 @@
 package ablemedic.setup;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
@@ -13,6 +15,8 @@ import java.util.List;
  * @param leftOut those that are not, each with the reason
  */
 public record SetUp(List<Made> steps, List<LeftOut> leftOut) {
+    private static final Words WORDS = Catalogue.beside(SetUp.class, "names").of("left-out");
+
     public SetUp {
         steps = List.copyOf(steps);
         leftOut = List.copyOf(leftOut);
@@ -41,9 +45,13 @@ public record SetUp(List<Made> steps, List<LeftOut> leftOut) {
             List<Check<Craft>> checks =
                     book.checks().stream().filter(check -> step.is(check.id())).toList();
             if (checks.isEmpty()) {
-                out.add(new LeftOut(step, "this craft has nothing of it"));
+                out.add(new LeftOut(step, WORDS.line("nothing").plain()));
             } else if (!step.occasions().contains(occasion)) {
-                out.add(new LeftOut(step, occasion.label() + ": nothing of it was touched"));
+                out.add(new LeftOut(
+                        step,
+                        WORDS.with("occasion", occasion.label())
+                                .line("untouched")
+                                .plain()));
             } else {
                 checks.forEach(check ->
                         made.add(new Made(checks.size() == 1 ? step.id() : step.id() + " " + check.id(), step, check)));

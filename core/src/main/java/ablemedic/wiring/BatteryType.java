@@ -1,5 +1,8 @@
 package ablemedic.wiring;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.EntryCheck;
+
 /**
  * A flight pack as its label has it.
  *
@@ -9,17 +12,15 @@ package ablemedic.wiring;
  * @param cellMilliohms resistance of one cell with its share of the leads, milliohms
  */
 public record BatteryType(int cells, Chemistry chemistry, double capacityMah, double cellMilliohms) {
+    private static final Catalogue WORDS = Catalogue.beside(BatteryType.class, "refusals");
+
     public BatteryType {
-        require(cells >= 1 && cells <= 14, "cells", "a pack has 1 to 14 cells, not " + cells);
-        require(chemistry != null, "chemistry", "the chemistry of its cells is missing");
-        require(
-                capacityMah >= 50 && capacityMah <= 100_000,
-                "capacityMah",
-                "the capacity lies between 50 and 100000 mAh, not " + capacityMah);
-        require(
-                cellMilliohms > 0 && cellMilliohms <= 500,
-                "cellMilliohms",
-                "the resistance of a cell lies between 0 and 500 milliohms, not " + cellMilliohms);
+        EntryCheck check = new EntryCheck(WORDS.of("battery"));
+        check.need(cells >= 1 && cells <= 14, "pack.cells", "cells", "given", cells);
+        check.need(chemistry != null, "pack.chemistry", "chemistry");
+        check.need(capacityMah >= 50 && capacityMah <= 100_000, "pack.capacityMah", "capacity", "given", capacityMah);
+        check.need(cellMilliohms > 0 && cellMilliohms <= 500, "pack.cellMilliohms", "ohms", "given", cellMilliohms);
+        check.end();
     }
 
     /** Resting voltage at a charge from 0 to 1, volts. */
@@ -37,11 +38,5 @@ public record BatteryType(int cells, Chemistry chemistry, double capacityMah, do
 
     public double ohms() {
         return cells * cellMilliohms / 1000;
-    }
-
-    private static void require(boolean holds, String where, String right) {
-        if (!holds) {
-            throw new UnusableSheetException("pack." + where, right);
-        }
     }
 }

@@ -1,7 +1,12 @@
 package ablemedic.wiring;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.EntryCheck;
+import ablemedic.catalogue.Names;
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Rejected;
+import ablemedic.catalogue.Words;
 import ablemedic.wiring.Archetype.Kind;
-import ablemedic.wiring.UnusableSheetException.Wrong;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -9,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /**
@@ -19,127 +25,104 @@ import java.util.stream.Stream;
  * @param pack the pack it flies with
  */
 public record ElectricSheet(List<Part> parts, List<Wire> leads, BatteryType pack) {
+    private static final Catalogue WORDS = Catalogue.beside(ElectricSheet.class, "refusals");
+    private static final Words MISSING = WORDS.of("missing");
     private static final int MOST_PARTS = 40;
     private static final double LONGEST_MM = 3000;
 
-    /**
-     * @throws UnusableSheetException naming every place that is wrong; what is only missing is no error, see
-     *     {@link #missing()}
-     */
+    /** @throws Rejected naming every place that is wrong; what is only missing is no error, see {@link #missing()} */
     public ElectricSheet {
         parts = List.copyOf(parts);
         leads = List.copyOf(leads);
-        List<Wrong> wrong = new ArrayList<>();
-        wrongParts(parts, wrong);
-        wrongLeads(parts, leads, wrong);
-        if (!wrong.isEmpty()) {
-            throw new UnusableSheetException(wrong);
-        }
+        EntryCheck check = new EntryCheck(WORDS.of("sheet"));
+        checkParts(parts, check);
+        checkWires(parts, leads, check);
+        check.end();
     }
 
-    private static void wrongParts(List<Part> parts, List<Wrong> wrong) {
-        if (parts.size() > MOST_PARTS) {
-            wrong.add(new Wrong("parts", "a craft has at most " + MOST_PARTS + " parts"));
-        }
+    private static void checkParts(List<Part> parts, EntryCheck check) {
+        check.need(parts.size() <= MOST_PARTS, "parts", "parts", "most", MOST_PARTS);
         Set<String> ids = new HashSet<>();
         Set<Integer> arms = new HashSet<>();
         for (int i = 0; i < parts.size(); i++) {
             Part part = parts.get(i);
             String where = "parts[" + i + "]";
-            if (!part.id().matches("[A-Za-z0-9][A-Za-z0-9-]{0,11}")) {
-                wrong.add(new Wrong(
-                        where + ".id",
-                        "the short name “" + part.id() + "” has 1 to 12 letters, digits or dashes, such as RX"));
-            }
-            if (!ids.add(part.id())) {
-                wrong.add(new Wrong(
-                        where + ".id", "there are two parts named " + part.id() + "; give each a name of its own"));
-            }
-            if (!(part.draw() >= 0 && part.draw() <= 100)) {
-                wrong.add(new Wrong(
-                        where + ".draw", "the draw of " + part.id() + " lies between 0 and 100 A, not " + part.draw()));
-            }
-            if (!part.arms().isEmpty() && part.arms().size() != part.archetype().slots()) {
-                wrong.add(new Wrong(
-                        where + ".arms",
-                        part.id() + " drives " + part.archetype().slots() + " motors, not "
-                                + part.arms().size()));
-            }
+            UnaryOperator<Words> named = words -> words.with("part", Param.written(part.id()))
+                    .with("draw", Param.written(String.valueOf(part.draw())))
+                    .with("motors", new Param.Count(part.archetype().slots()))
+                    .with("given", new Param.Count(part.arms().size()));
+            check.need(part.id().matches("[A-Za-z0-9][A-Za-z0-9-]{0,11}"), where + ".id", "id", named);
+            check.need(ids.add(part.id()), where + ".id", "same-id", named);
+            check.need(part.draw() >= 0 && part.draw() <= 100, where + ".draw", "draw", named);
+            check.need(
+                    part.arms().isEmpty()
+                            || part.arms().size() == part.archetype().slots(),
+                    where + ".arms",
+                    "motors",
+                    named);
             for (int arm : part.arms()) {
-                if (arm < 0 || arm > 3) {
-                    wrong.add(new Wrong(where + ".arms", "arms are numbered 0 to 3, not " + arm));
-                } else if (!arms.add(arm)) {
-                    wrong.add(new Wrong(where + ".arms", "two controllers drive one arm; each arm has one"));
-                }
+                check.need(arm >= 0 && arm <= 3, where + ".arms", "arm", "given", arm);
+                check.need(arm < 0 || arm > 3 || arms.add(arm), where + ".arms", "same-arm");
             }
         }
     }
 
-    private static void wrongLeads(List<Part> parts, List<Wire> leads, List<Wrong> wrong) {
+    private static void checkWires(List<Part> parts, List<Wire> leads, EntryCheck check) {
         Map<String, Integer> used = new HashMap<>();
         Set<String> ids = new HashSet<>();
         for (int i = 0; i < leads.size(); i++) {
             Wire lead = leads.get(i);
             String where = "leads[" + i + "]";
-            if (!(lead.lengthMm() > 0 && lead.lengthMm() <= LONGEST_MM)) {
-                wrong.add(new Wrong(
-                        where + ".lengthMm",
-                        "a lead is longer than 0 and at most " + Math.round(LONGEST_MM) + " mm, not "
-                                + lead.lengthMm()));
-            }
-            Optional<Pad> from = pad(parts, lead.from(), where + ".from", wrong);
-            Optional<Pad> to = pad(parts, lead.to(), where + ".to", wrong);
+            check.need(
+                    lead.lengthMm() > 0 && lead.lengthMm() <= LONGEST_MM,
+                    where + ".lengthMm",
+                    "length",
+                    words -> words.with("most", Param.whole(Math.round(LONGEST_MM), "mm"))
+                            .with("given", Param.written(String.valueOf(lead.lengthMm()))));
+            Optional<Pad> from = pad(parts, lead.from(), where + ".from", check);
+            Optional<Pad> to = pad(parts, lead.to(), where + ".to", check);
             if (from.isEmpty() || to.isEmpty()) {
                 continue;
             }
-            if (!ids.add(lead.id()) || !ids.add(lead.to() + ">" + lead.from())) {
-                wrong.add(new Wrong(where, "the lead from " + lead.from() + " to " + lead.to() + " is there twice"));
-            }
-            if (!Pad.fit(from.get().kind(), to.get().kind())) {
-                wrong.add(new Wrong(
-                        where,
-                        "a lead cannot run from " + lead.from() + " ("
-                                + from.get().kind() + ") to " + lead.to()
-                                + " (" + to.get().kind()
-                                + "): a feed goes to a supply or sense pad, ground to ground, an output to a "
-                                + "signal"));
-            }
-            full(lead.from(), from.get(), used, where + ".from", wrong);
-            full(lead.to(), to.get(), used, where + ".to", wrong);
+            UnaryOperator<Words> ends = words -> words.with("from", Param.written(lead.from()))
+                    .with("to", Param.written(lead.to()))
+                    .with("fromKind", Param.written(Names.of(from.get().kind())))
+                    .with("toKind", Param.written(Names.of(to.get().kind())));
+            check.need(ids.add(lead.id()) && ids.add(lead.to() + ">" + lead.from()), where, "twice", ends);
+            check.need(Pad.fit(from.get().kind(), to.get().kind()), where, "no-fit", ends);
+            room(lead.from(), from.get(), used, where + ".from", check);
+            room(lead.to(), to.get(), used, where + ".to", check);
         }
     }
 
-    private static void full(String address, Pad pad, Map<String, Integer> used, String where, List<Wrong> wrong) {
-        if (used.merge(address, 1, Integer::sum) == pad.room() + 1) {
-            wrong.add(new Wrong(
-                    where,
-                    (pad.room() == 1 ? "one lead fits" : pad.room() + " leads fit") + " on " + address
-                            + "; move the other to a pad of its own"));
-        }
+    private static void room(String address, Pad pad, Map<String, Integer> used, String where, EntryCheck check) {
+        check.need(used.merge(address, 1, Integer::sum) != pad.room() + 1, where, "full", words -> words.with(
+                        "pad", Param.written(address))
+                .with("room", new Param.Count(pad.room())));
     }
 
-    private static Optional<Pad> pad(List<Part> parts, String address, String where, List<Wrong> wrong) {
+    private static Optional<Pad> pad(List<Part> parts, String address, String where, EntryCheck check) {
         Optional<Part> part =
                 parts.stream().filter(p -> address.startsWith(p.id() + ".")).findFirst();
+        check.need(part.isPresent(), where, "no-part", words -> words.with("pad", Param.written(address))
+                .with(
+                        "parts",
+                        Param.written(
+                                String.join(", ", parts.stream().map(Part::id).toList()))));
         if (part.isEmpty()) {
-            wrong.add(new Wrong(
-                    where,
-                    "there is no part for “" + address + "”; the parts are "
-                            + String.join(", ", parts.stream().map(Part::id).toList())));
             return Optional.empty();
         }
         Optional<Pad> pad =
                 part.get().archetype().pad(address.substring(part.get().id().length() + 1));
-        if (pad.isEmpty()) {
-            wrong.add(new Wrong(
-                    where,
-                    "there is no pad “" + address + "”; " + part.get().id() + " has "
-                            + String.join(
-                                    ", ",
-                                    part.get().archetype().pads().stream()
-                                            .map(Pad::name)
-                                            .toList())));
-        }
+        check.need(pad.isPresent(), where, "no-pad", words -> words.with("pad", Param.written(address))
+                .with("part", Param.written(part.get().id()))
+                .with(
+                        "pads",
+                        Param.written(String.join(
+                                ", ",
+                                part.get().archetype().pads().stream()
+                                        .map(Pad::name)
+                                        .toList()))));
         return pad;
     }
 
@@ -161,30 +144,34 @@ public record ElectricSheet(List<Part> parts, List<Wire> leads, BatteryType pack
 
     /** The pad at an address such as {@code RX.+}, which must exist. */
     public Pad pad(String address) {
-        return pad(parts, address, "", new ArrayList<>()).orElseThrow();
+        return pad(parts, address, "", new EntryCheck(WORDS.of("sheet"))).orElseThrow();
     }
 
     /** What is not said yet, or looks dangerous, in words, each with what it keeps from being worked out. */
     public List<String> missing() {
         List<String> missing = new ArrayList<>();
         if (parts.isEmpty()) {
-            return List.of("The parts and leads are not entered: no reading between points can be predicted.");
+            return List.of(MISSING.line("all").plain());
         }
         for (Kind kind : List.of(Kind.PLUG, Kind.BOARD, Kind.CONTROLLER)) {
             if (parts.stream().noneMatch(part -> part.archetype().kind() == kind)) {
-                missing.add("No " + kind.label() + " is entered: what hangs on it is not predicted.");
+                missing.add(MISSING.with("kind", Param.written(kind.label()))
+                        .line("kind")
+                        .plain());
             }
         }
         Set<String> reached = new HashSet<>();
         leads.forEach(lead -> reached.addAll(List.of(lead.from(), lead.to())));
         for (Part part : parts) {
+            Words named = MISSING.with("part", Param.part(part.id(), part.label()));
             for (Pad pad : part.archetype().pads()) {
                 boolean needed = pad.kind() == Pad.Kind.SUPPLY
                         || pad.kind() == Pad.Kind.GROUND && pad.row() == 0
                         || pad.kind() == Pad.Kind.SIGNAL && !part.arms().isEmpty();
                 if (needed && pad.room() > 0 && !reached.contains(part.address(pad.name()))) {
-                    missing.add(part.label() + " floats: no lead to its pad " + pad.name()
-                            + ". Enter the lead; until then nothing is predicted past it.");
+                    missing.add(named.with("pad", Param.written(pad.name()))
+                            .line("floats")
+                            .plain());
                 }
             }
             if (hasPorts()
@@ -192,18 +179,14 @@ public record ElectricSheet(List<Part> parts, List<Wire> leads, BatteryType pack
                             .anyMatch(one -> one instanceof InnerCircuit.Spoken spoken
                                     && Stream.of(spoken.sends(), spoken.hears())
                                             .noneMatch(pad -> reached.contains(part.address(pad))))) {
-                missing.add(part.label() + " speaks on no lead that is entered: what comes over it is not predicted.");
+                missing.add(named.line("no-line").plain());
             }
             if (part.archetype().kind() == Kind.CONTROLLER && part.arms().isEmpty()) {
-                missing.add(part.label() + " is not said to drive an arm: its motor is not predicted.");
+                missing.add(named.line("no-arm").plain());
             }
         }
         missing.addAll(destroyed());
-        leads.forEach(lead -> fed(lead)
-                .filter(Fed::starves)
-                .ifPresent(fed -> missing.add(fed.part().label() + " needs "
-                        + fed.part().archetype().lowestV() + " V and is fed from a pad of " + rounded(fed.leastV())
-                        + " V: it will not work there.")));
+        leads.forEach(lead -> fed(lead).filter(Fed::starves).ifPresent(fed -> missing.add(fed.said("starves"))));
         return missing;
     }
 
@@ -218,10 +201,7 @@ public record ElectricSheet(List<Part> parts, List<Wire> leads, BatteryType pack
     public List<String> destroyed() {
         return leads.stream()
                 .flatMap(lead -> fed(lead).filter(Fed::destroys).stream())
-                .map(fed -> "For the " + fed.part().label()
-                        + " " + fed.part().archetype().highestV() + " V is the most, and the pad that feeds it has "
-                        + rounded(fed.mostV())
-                        + " V: that destroys it. Move its lead before the pack goes in.")
+                .map(fed -> fed.said("destroys"))
                 .toList();
     }
 
@@ -236,6 +216,15 @@ public record ElectricSheet(List<Part> parts, List<Wire> leads, BatteryType pack
         /** Whether the part does not stand it. */
         public boolean destroys() {
             return mostV > part.archetype().highestV();
+        }
+
+        private String said(String line) {
+            return MISSING.with("part", Param.part(part.id(), part.label()))
+                    .with("least", Param.number(part.archetype().lowestV(), "V"))
+                    .with("most", Param.number(part.archetype().highestV(), "V"))
+                    .with("feed", Param.number(rounded(destroys() ? mostV : leastV), "V"))
+                    .line(line)
+                    .plain();
         }
 
         /** Whether it is too little for the part. */

@@ -1,5 +1,8 @@
 package ablemedic.wiring;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.EntryCheck;
+import ablemedic.catalogue.Rejected;
 import ablemedic.wiring.SerialPad.Inverter;
 import ablemedic.wiring.SerialPad.Side;
 import java.util.ArrayList;
@@ -26,72 +29,53 @@ public record SerialBoard(
         String computer,
         List<String> soft,
         String silent) {
+    private static final Catalogue WORDS = Catalogue.beside(SerialBoard.class, "refusals");
     private static final int MOST_PADS = 40;
     private static final int PADS_OF_A_SIDE = 2;
 
-    /** A description that contradicts itself. */
-    public static final class UnusableException extends RuntimeException {
-        private static final long serialVersionUID = 1;
-        private final String where;
-
-        public UnusableException(String where, String right) {
-            super(right);
-            this.where = where;
-        }
-
-        public String where() {
-            return where;
-        }
-    }
-
-    /** @throws UnusableException where the description contradicts itself */
+    /** @throws Rejected where the description contradicts itself */
     public SerialBoard {
         pads = List.copyOf(pads);
         soft = List.copyOf(soft);
-        need(!pads.isEmpty() && pads.size() <= MOST_PADS, "pads", "a board has 1 to " + MOST_PADS + " serial pads");
+        EntryCheck check = new EntryCheck(WORDS.of("serial-board"));
+        check.need(!pads.isEmpty() && pads.size() <= MOST_PADS, "pads", "pads", "most", MOST_PADS);
         Map<String, List<SerialPad>> sides = new LinkedHashMap<>();
         for (int i = 0; i < pads.size(); i++) {
             SerialPad pad = pads.get(i);
             String where = "pads[" + i + "]";
-            need(
-                    !pad.name().isBlank() && pad.name().length() <= 12,
-                    where + ".name",
-                    "a pad is named by 1 to 12 letters, as printed");
-            need(
-                    pad.port().matches("[A-Za-z0-9]{1,8}"),
-                    where + ".port",
-                    "a port is named by 1 to 8 letters or digits, such as 3");
-            need(
+            check.need(!pad.name().isBlank() && pad.name().length() <= 12, where + ".name", "pad-name");
+            check.need(pad.port().matches("[A-Za-z0-9]{1,8}"), where + ".port", "uart-name");
+            check.need(
                     pad.inverter() != Inverter.CHIP || processor.inverts(),
                     where + ".inverter",
-                    "no port of an " + processor.label()
-                            + " chip turns a line round in the chip; the pad has an inverter behind it, a jumper or none");
-            need(
+                    "no-inverter",
+                    "processor",
+                    processor.label());
+            check.need(
                     pads.stream()
                                     .filter(other -> other.name().equals(pad.name()) && other.side() == pad.side())
                                     .count()
                             == 1,
                     where + ".name",
-                    "there are two pads named " + pad.name());
+                    "same-pad",
+                    "pad",
+                    pad.name());
             List<SerialPad> side = sides.computeIfAbsent(pad.port() + " " + pad.side(), s -> new ArrayList<>());
             side.add(pad);
-            need(
-                    side.size() <= PADS_OF_A_SIDE,
-                    where + ".port",
-                    "one side of port " + pad.port() + " is led out to " + side.size()
-                            + " pads; at most a plain one and an inverted one are met");
-            need(
+            check.need(side.size() <= PADS_OF_A_SIDE, where + ".port", "pads-of-side", "uart", pad.port());
+            check.need(
                     side.stream()
                                     .filter(one -> one.inverter() == pad.inverter())
                                     .count()
                             == 1,
                     where + ".inverter",
-                    "two pads of one side are the same pad under two labels: enter it once, with both labels");
+                    "twice");
         }
-        need(computer.isEmpty() || ports(pads).contains(computer), "computer", "there is no port " + computer);
+        check.need(computer.isEmpty() || ports(pads).contains(computer), "computer", "no-uart", "uart", computer);
         for (String port : soft) {
-            need(ports(pads).contains(port), "soft", "there is no port " + port);
+            check.need(ports(pads).contains(port), "soft", "no-uart", "uart", port);
         }
+        check.end();
     }
 
     /** The serial side of a sort of board; nothing where it has none. */
@@ -106,12 +90,6 @@ public record SerialBoard(
                 .findFirst()
                 .map(chip -> new SerialBoard(
                         sort.id(), sort.label(), chip.processor(), pads, chip.computer(), chip.soft(), chip.silent()));
-    }
-
-    private static void need(boolean holds, String where, String right) {
-        if (!holds) {
-            throw new UnusableException(where, right);
-        }
     }
 
     private static List<String> ports(List<SerialPad> pads) {

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import ablemedic.capture.CaptureReport.Verdict;
 import ablemedic.capture.CaptureReport.Weight;
+import ablemedic.catalogue.Rejected;
 import ablemedic.protocol.Format;
 import ablemedic.protocol.Framing;
 import ablemedic.protocol.Sender;
@@ -213,7 +214,7 @@ class CapturesTest {
                         .edges())
                 .isEqualTo(1);
         assertThatThrownBy(() -> read(file.getBytes(StandardCharsets.UTF_8), "CTS"))
-                .isInstanceOf(UnreadableCaptureException.class)
+                .isInstanceOf(Rejected.class)
                 .hasMessageContaining("there is TX, RX");
     }
 
@@ -237,7 +238,7 @@ class CapturesTest {
             })
     void whatCannotBeReadIsSaidWithItsPlace(String file, String said) {
         assertThatThrownBy(() -> report(file.replace("\\n", "\n")))
-                .isInstanceOf(UnreadableCaptureException.class)
+                .isInstanceOf(Rejected.class)
                 .hasMessageContaining(said.strip());
     }
 
@@ -248,13 +249,13 @@ class CapturesTest {
 
     @Test
     void anEmptyFileIsRefusedAndAMillionSignalsToo() {
-        assertThatThrownBy(() -> report("")).isInstanceOf(UnreadableCaptureException.class);
+        assertThatThrownBy(() -> report("")).isInstanceOf(Rejected.class);
         StringBuilder many = new StringBuilder("$timescale 1 us $end\n");
         for (int i = 0; i < 100_000; i++) {
             many.append("$var wire 1 a").append(i).append(" D").append(i).append(" $end\n");
         }
         assertThatThrownBy(() -> report(many + "$enddefinitions $end\n#0\n"))
-                .isInstanceOf(UnreadableCaptureException.class)
+                .isInstanceOf(Rejected.class)
                 .hasMessageContaining("100000 signals");
     }
 
@@ -280,7 +281,7 @@ class CapturesTest {
             byte[] file = concat(head.getBytes(StandardCharsets.US_ASCII), bytes);
             try {
                 assertThat(read(file, null)).isNotNull();
-            } catch (UnreadableCaptureException e) {
+            } catch (Rejected e) {
                 assertThat(e.getMessage()).isNotBlank();
             }
         }

@@ -3,6 +3,7 @@ package ablemedic.configuration;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
+import ablemedic.catalogue.Rejected;
 import ablemedic.craft.FcSettings;
 import ablemedic.craft.OutputOrder;
 import ablemedic.craft.RadioSettings;
@@ -163,18 +164,17 @@ class ConfigurationTest {
     })
     void whatADeviceCannotBeToldIsRefusedWithWhatWouldBeRight(String id, String text) {
         Setting<?> setting = Settings.find(id).orElseThrow();
-        assertThatExceptionOfType(SettingValueException.class)
+        assertThatExceptionOfType(Rejected.class)
                 .isThrownBy(() -> setting.read(text))
-                .satisfies(e -> assertThat(e.settingId()).isEqualTo(id))
+                .satisfies(e -> assertThat(e.where()).isEqualTo(id))
                 .withMessageContaining(setting.form().expected())
                 .withMessageContaining(text);
     }
 
     @Test
     void aValueOutsideItsRangeIsNotTakenOverEither() {
-        assertThatExceptionOfType(SettingValueException.class)
-                .isThrownBy(() -> Configuration.USUAL.with(FcSettings.CELLS, 15));
-        assertThatExceptionOfType(SettingValueException.class)
+        assertThatExceptionOfType(Rejected.class).isThrownBy(() -> Configuration.USUAL.with(FcSettings.CELLS, 15));
+        assertThatExceptionOfType(Rejected.class)
                 .isThrownBy(() -> Configuration.USUAL.with(FcSettings.VOLTAGE_SCALE, Double.POSITIVE_INFINITY));
         assertThat(Configuration.USUAL
                         .with(FcSettings.LEVEL_OFF, new Tilt(2, -1.5))

@@ -2,9 +2,11 @@ package ablemedic.craft;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.data.Offset.offset;
 
+import ablemedic.catalogue.Rejected;
+import ablemedic.catalogue.Rejected.Wrong;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
 import java.util.ArrayList;
@@ -20,11 +22,10 @@ class CraftTest {
         return new Airframe(frame.shape(), motors, massG, motorG, prop, balance, thrust);
     }
 
-    private void refused(String where, String words, Runnable making) {
-        assertThatExceptionOfType(NoCraftException.class)
-                .isThrownBy(making::run)
-                .withMessageContaining(words)
-                .satisfies(e -> assertThat(e.where()).isEqualTo(where));
+    private void refused(String where, String rule, Runnable making) {
+        assertThatExceptionOfType(Rejected.class).isThrownBy(making::run).satisfies(e -> assertThat(e.wrong())
+                .extracting(Wrong::where, Wrong::rule)
+                .contains(tuple(where, rule)));
     }
 
     @Test
@@ -35,15 +36,15 @@ class CraftTest {
         crossed.set(0, frame.motors().get(3));
         crossed.set(3, frame.motors().get(0));
         Point middle = new Point(0, 0);
-        refused("motors", "on one spot", () -> with(onOneSpot, 600, 38, 127, middle, 6));
-        refused("motors", "does not lie front-right", () -> with(crossed, 600, 38, 127, middle, 6));
-        refused("motors", "four motors", () -> with(frame.motors().subList(0, 3), 600, 38, 127, middle, 6));
-        refused("massG", "greater than 0", () -> with(frame.motors(), 0, 38, 127, middle, 6));
-        refused("massG", "greater than 0", () -> with(frame.motors(), Double.NaN, 38, 127, middle, 6));
-        refused("motorMassG", "less than the craft", () -> with(frame.motors(), 150, 38, 127, middle, 6));
-        refused("propDiameterMm", "greater than 0", () -> with(frame.motors(), 600, 38, -1, middle, 6));
-        refused("thrustToWeight", "above 1", () -> with(frame.motors(), 600, 38, 127, middle, 0.9));
-        refused("balance", "between the motors", () -> with(frame.motors(), 600, 38, 127, new Point(500, 0), 6));
+        refused("motors", "one-spot", () -> with(onOneSpot, 600, 38, 127, middle, 6));
+        refused("motors", "elsewhere", () -> with(crossed, 600, 38, 127, middle, 6));
+        refused("motors", "four", () -> with(frame.motors().subList(0, 3), 600, 38, 127, middle, 6));
+        refused("massG", "mass", () -> with(frame.motors(), 0, 38, 127, middle, 6));
+        refused("massG", "mass", () -> with(frame.motors(), Double.NaN, 38, 127, middle, 6));
+        refused("motorMassG", "motor-mass", () -> with(frame.motors(), 150, 38, 127, middle, 6));
+        refused("propDiameterMm", "prop", () -> with(frame.motors(), 600, 38, -1, middle, 6));
+        refused("thrustToWeight", "thrust", () -> with(frame.motors(), 600, 38, 127, middle, 0.9));
+        refused("balance", "balance", () -> with(frame.motors(), 600, 38, 127, new Point(500, 0), 6));
     }
 
     @OutsideCheck(kind = Kind.COMMON_PRACTICE, source = "the usual directions and the two numbering schools")
@@ -62,14 +63,14 @@ class CraftTest {
         assertThat(OutputOrder.parse("4-2-1-3")).hasToString("4-2-1-3");
         assertThat(OutputOrder.parse("4, 2, 1, 3")).isEqualTo(OutputOrder.parse("4213"));
         for (String wrong : List.of("", "4-2-1", "1-1-2-3", "5-2-1-3", "a")) {
-            assertThatIllegalArgumentException()
+            assertThatExceptionOfType(Rejected.class)
                     .isThrownBy(() -> OutputOrder.parse(wrong))
-                    .withMessageContaining("4-2-1-3");
+                    .satisfies(e -> assertThat(e.rule()).isEqualTo("output-order"));
         }
         for (String wrong : List.of("AET", "AAER", "aetr", "AETRX")) {
-            assertThatIllegalArgumentException()
+            assertThatExceptionOfType(Rejected.class)
                     .isThrownBy(() -> new StickOrder(wrong))
-                    .withMessageContaining("AETR");
+                    .satisfies(e -> assertThat(e.rule()).isEqualTo("stick-order"));
         }
     }
 

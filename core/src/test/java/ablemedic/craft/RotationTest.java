@@ -1,8 +1,9 @@
 package ablemedic.craft;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
+import ablemedic.catalogue.Rejected;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
 import org.ejml.simple.SimpleMatrix;
@@ -51,9 +52,9 @@ class RotationTest {
 
     @Test
     void anglesThatAreNoQuarterTurnsAreRefused() {
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(Rejected.class)
                 .isThrownBy(() -> Rotation.of(45, 0, 0))
-                .withMessageContaining("multiple of 90");
+                .withMessageContaining("45°");
     }
 
     private static SimpleMatrix matrix(Rotation r) {

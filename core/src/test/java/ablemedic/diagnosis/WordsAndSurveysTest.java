@@ -87,8 +87,7 @@ class WordsAndSurveysTest {
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> new Gaussian(ohms, 1, 1, 0.1).likelihood(Chosen.of("beep")));
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new Gaussian(even, 1, 1, 0.1).likelihood(Chosen.of("ol")))
-                .withMessageContaining("answered by a number");
+                .isThrownBy(() -> new Gaussian(even, 1, 1, 0.1).likelihood(Chosen.of("ol")));
         assertThatIllegalArgumentException().isThrownBy(() -> new Scale("x", "", 0, 1, 0, List.of()));
     }
 

@@ -3,6 +3,7 @@ package ablemedic.export;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import ablemedic.catalogue.Rejected;
 import ablemedic.export.SettingsExport.Entry;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
@@ -90,7 +91,7 @@ class SettingsExportTest {
                                 .subList(0, Math.max(0, listing.entries().size() - 1)))
                         .allSatisfy(entry -> assertThat(settings).containsEntry(entry.name(), entry.value()));
                 before = listing.entries().size();
-            } catch (NoExportException e) {
+            } catch (Rejected e) {
                 assertThat(before).isLessThanOrEqualTo(1);
             }
         }
@@ -117,16 +118,16 @@ class SettingsExportTest {
             random.nextBytes(file);
             readOrRefused(file);
         }
-        assertThatThrownBy(() -> read("")).isInstanceOf(NoExportException.class).hasMessageContaining("name = value");
+        assertThatThrownBy(() -> read("")).isInstanceOf(Rejected.class).hasMessageContaining("name = value");
         assertThatThrownBy(() -> SettingsExport.read(new byte[SettingsExport.LONGEST + 1]))
-                .isInstanceOf(NoExportException.class)
+                .isInstanceOf(Rejected.class)
                 .hasMessageContaining("8 MB");
     }
 
     private static void readOrRefused(byte[] file) {
         try {
             assertThat(SettingsExport.read(file).entries()).isNotEmpty();
-        } catch (NoExportException e) {
+        } catch (Rejected e) {
             assertThat(e).hasMessageContaining("No line");
         }
     }
@@ -192,7 +193,7 @@ class SettingsExportTest {
         assertThat(read(text.toString()).entries()).hasSize(SettingsExport.MOST_LINES);
         text.append("one_more = 1\n");
         assertThatThrownBy(() -> read(text.toString()))
-                .isInstanceOf(NoExportException.class)
+                .isInstanceOf(Rejected.class)
                 .hasMessageContaining("20000 lines");
     }
 }

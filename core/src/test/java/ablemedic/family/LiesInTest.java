@@ -20,13 +20,13 @@ class LiesInTest {
     /** What a technician would say was replaced, resoldered or entered. Common practice. */
     @ParameterizedTest
     @CsvSource({
-        "prop-damaged-.*, Propeller",
+        "prop-damaged-.*, Prop",
         "motor-weak-.*, Motor",
-        "board-loose, Seat of the board",
+        "board-loose, FC mount",
         "gain-too-high, Settings and firmware",
-        "open-.*, Leads and joints",
-        "bridge-.*, Leads and joints",
-        "cell-weak, Pack",
+        "open-.*, Wires and joints",
+        "bridge-.*, Wires and joints",
+        "cell-weak, Battery",
         "drive-short-.*, ESC",
     })
     void aFaultLiesWhereItWouldBePutRight(String faults, String part) {

@@ -3,6 +3,7 @@ package ablemedic.firmware;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import ablemedic.catalogue.Rejected;
 import ablemedic.configuration.Configuration;
 import ablemedic.configuration.Setting;
 import ablemedic.configuration.ValueForm;
@@ -147,32 +148,32 @@ class DictionaryTest {
     @Test
     void aTableThatIsNoFamilyIsRefusedWithItsRow() {
         String heads = "family,oak,Oak,,1,2\nname,setting,since,until,times,values\n";
-        refused("a,b\n", "Line 2");
-        refused("family,Oak,Oak,,1\nname,setting,since,until,times,values\nx,cells,1,,,\n", "small letters");
-        refused("family,oak,Oak,,1,1\nname,setting,since,until,times,values\nx,cells,1,,,\n", "each once");
+        refused("a,b\n", "rows");
+        refused("family,Oak,Oak,,1\nname,setting,since,until,times,values\nx,cells,1,,,\n", "id");
+        refused("family,oak,Oak,,1,1\nname,setting,since,until,times,values\nx,cells,1,,,\n", "versions");
         refused("family,oak,Oak,,1\nname,value\nx,cells,1,,,\n", "headings");
-        refused(heads + "x,nonsense,1,,,\n", "Line 3: there is no setting “nonsense”");
-        refused(heads + "x,cells,3,,,\n", "versions of this family");
-        refused(heads + "x,cells,2,1,,\n", "earlier first");
-        refused(heads + "x,cells,1,,-2,\n", "more than 0");
-        refused(heads + "x,cells,1,,two,\n", "times is a number");
-        refused(heads + "x,spins,1,,,sideways=1\n", "motor direction");
-        refused(heads + "x,spins,1,,,inward=1|outward=1\n", "two values");
-        refused(heads + "x,cells,1,,,\nX,gain,1,,,\n", "twice");
-        refused(heads + "x,cells,1,,,\ny,cells,2,,,\n", "two names for cells");
-        refused(heads + "x,cells,1,,,\n*,job-dance,1,,,\n", "Line 4: there is no ability “job-dance”");
-        refused(heads + "x,cells,1,,,\n*,job-gnss,1,,,perhaps\n", "may-be-left-out");
-        refused(heads + "x,cells,1,,,\n*,job-gnss,2,1,,\n", "earlier first");
-        refused(heads + "*,job-gnss,1,,,\n", "at least one name");
-        refused(heads + "x,cells,1,,,\n\"y,cells,2,,,\n", "Line");
+        refused(heads + "x,nonsense,1,,,\n", "no-setting");
+        refused(heads + "x,cells,3,,,\n", "since");
+        refused(heads + "x,cells,2,1,,\n", "since");
+        refused(heads + "x,cells,1,,-2,\n", "times");
+        refused(heads + "x,cells,1,,two,\n", "no-number");
+        refused(heads + "x,spins,1,,,sideways=1\n", "not-its-value");
+        refused(heads + "x,spins,1,,,inward=1|outward=1\n", "two-values");
+        refused(heads + "x,cells,1,,,\nX,gain,1,,,\n", "twice-in");
+        refused(heads + "x,cells,1,,,\ny,cells,2,,,\n", "two-names");
+        refused(heads + "x,cells,1,,,\n*,job-dance,1,,,\n", "no-ability");
+        refused(heads + "x,cells,1,,,\n*,job-gnss,1,,,perhaps\n", "ability-rest");
+        refused(heads + "x,cells,1,,,\n*,job-gnss,2,1,,\n", "since");
+        refused(heads + "*,job-gnss,1,,,\n", "no-names");
+        refused(heads + "x,cells,1,,,\n\"y,cells,2,,,\n", "fields");
         assertThat(DialectTable.read(heads + "x,cells,1,1,,\ny,cells,2,,,\n").terms())
                 .hasSize(2);
     }
 
-    private static void refused(String table, String saying) {
+    private static void refused(String table, String rule) {
         assertThatThrownBy(() -> DialectTable.read(table))
-                .isInstanceOf(BadDialectException.class)
-                .hasMessageContaining(saying);
+                .isInstanceOfSatisfying(
+                        Rejected.class, e -> assertThat(e.rule()).isEqualTo(rule));
     }
 
     @Test
@@ -186,8 +187,8 @@ class DictionaryTest {
             }
             try {
                 DialectTable.read(spoilt.toString());
-            } catch (BadDialectException e) {
-                assertThat(e.row()).isPositive();
+            } catch (Rejected e) {
+                assertThat(e.where()).matches("rows\\[\\d+]");
             }
         }
     }

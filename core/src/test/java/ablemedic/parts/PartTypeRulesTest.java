@@ -3,6 +3,7 @@ package ablemedic.parts;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
+import ablemedic.catalogue.Rejected;
 import ablemedic.parts.PartType.CapacitorOf;
 import ablemedic.parts.PartType.DriveOf;
 import ablemedic.parts.PartType.LoadOf;
@@ -56,75 +57,66 @@ class PartTypeRulesTest {
         return JSON.treeToValue(change.apply((ObjectNode) JSON.valueToTree(sound())), PartType.class);
     }
 
-    private static Arguments wrong(String where, String right, UnaryOperator<ObjectNode> change) {
-        return Arguments.of(where, right, with(change));
+    private static Arguments wrong(String where, String rule, UnaryOperator<ObjectNode> change) {
+        return Arguments.of(where, rule, with(change));
     }
 
     static Stream<Arguments> wrongs() {
         return Stream.of(
-                wrong("id", "small letters", n -> n.put("id", "My Relay")),
-                wrong("label", "1 to 60 letters", n -> n.put("label", " ")),
-                wrong("shortName", "such as RX", n -> n.put("shortName", "R-1")),
-                wrong("lowestV", "between 0", n -> n.put("lowestV", 9)),
-                wrong("highestV", "between 0 and 60", n -> n.put("highestV", 61)),
-                wrong("pads[1].name", "two pads named +", n -> pad(n, 1, p -> p.put("name", "+"))),
-                wrong("pads[0].name", "as printed", n -> pad(n, 0, p -> p.put("name", "plus pad"))),
-                wrong("pads[0].volts", "between 0", n -> pad(n, 0, p -> p.put("volts", -1))),
-                wrong("pads[2].room", "0 to 3 leads", n -> pad(n, 2, p -> p.put("room", 4))),
-                wrong("pads[2].row", "counted from 0", n -> pad(n, 2, p -> p.put("row", -1))),
-                wrong("traces[0]", "no pad “X”", n -> item(n, "traces", p -> p.put("to", "X"))),
-                wrong("traces[0]", "two pads, not one", n -> item(n, "traces", p -> p.put("to", "-"))),
-                wrong("traces[0].ohms", "more than 0", n -> item(n, "traces", p -> p.put("ohms", 0))),
-                wrong("capacitors[0].farads", "more than 0", n -> item(n, "capacitors", p -> p.put("farads", -1))),
-                wrong(
-                        "regulators[0].out",
-                        "FEED pad of its own voltage",
-                        n -> item(n, "regulators", p -> p.put("volts", 5))),
-                wrong("regulators[0].limitA", "more than 0", n -> item(n, "regulators", p -> p.put("limitA", 0))),
-                wrong(
-                        "loads[0].poorAmps",
-                        "at least what the good one does",
-                        n -> item(n, "loads", p -> p.put("poorAmps", 0.05))),
-                board("ports.pads[3].pad", "no pad “R9”", n -> port(n, 3, p -> p.put("pad", "R9"))),
-                board("ports.pads[3].pad", "no serial pad", n -> port(n, 3, p -> p.put("pad", "9V"))),
-                board("ports.pads[3].port", "from 1 to 12", n -> port(n, 3, p -> p.put("port", "13"))),
-                board("ports.pads[0].inverter", "in the chip", n -> port(n, 0, p -> p.put("inverter", "CHIP"))),
-                board(
-                        "ports.pads[2].inverter",
-                        "same pad under two labels",
-                        n -> port(n, 2, p -> p.put("inverter", "NONE"))),
-                board("ports.pads[3].port", "led out to 3 pads", n -> port(n, 3, p -> p.put("port", "1"))),
-                board("ports.computer", "no port 9", n -> ports(n, p -> p.put("computer", "9"))),
+                wrong("id", "id", n -> n.put("id", "My Relay")),
+                wrong("label", "label", n -> n.put("label", " ")),
+                wrong("shortName", "short-name", n -> n.put("shortName", "R-1")),
+                wrong("lowestV", "lowest-v", n -> n.put("lowestV", 9)),
+                wrong("highestV", "highest-v", n -> n.put("highestV", 61)),
+                wrong("pads[1].name", "same-pad", n -> pad(n, 1, p -> p.put("name", "+"))),
+                wrong("pads[0].name", "pad-name", n -> pad(n, 0, p -> p.put("name", "plus pad"))),
+                wrong("pads[0].volts", "pad-volts", n -> pad(n, 0, p -> p.put("volts", -1))),
+                wrong("pads[2].room", "pad-room", n -> pad(n, 2, p -> p.put("room", 4))),
+                wrong("pads[2].row", "pad-row", n -> pad(n, 2, p -> p.put("row", -1))),
+                wrong("traces[0]", "no-pad", n -> item(n, "traces", p -> p.put("to", "X"))),
+                wrong("traces[0]", "two-pads", n -> item(n, "traces", p -> p.put("to", "-"))),
+                wrong("traces[0].ohms", "trace", n -> item(n, "traces", p -> p.put("ohms", 0))),
+                wrong("capacitors[0].farads", "capacitor", n -> item(n, "capacitors", p -> p.put("farads", -1))),
+                wrong("regulators[0].out", "regulator-out", n -> item(n, "regulators", p -> p.put("volts", 5))),
+                wrong("regulators[0].limitA", "regulator-limit", n -> item(n, "regulators", p -> p.put("limitA", 0))),
+                wrong("loads[0].poorAmps", "load-poor", n -> item(n, "loads", p -> p.put("poorAmps", 0.05))),
+                board("ports.pads[3].pad", "no-pad", n -> port(n, 3, p -> p.put("pad", "R9"))),
+                board("ports.pads[3].pad", "not-serial", n -> port(n, 3, p -> p.put("pad", "9V"))),
+                board("ports.pads[3].port", "uart", n -> port(n, 3, p -> p.put("port", "13"))),
+                board("ports.pads[0].inverter", "no-inverter", n -> port(n, 0, p -> p.put("inverter", "CHIP"))),
+                board("ports.pads[2].inverter", "twice", n -> port(n, 2, p -> p.put("inverter", "NONE"))),
+                board("ports.pads[3].port", "pads-of-side", n -> port(n, 3, p -> p.put("port", "1"))),
+                board("ports.computer", "no-uart", n -> ports(n, p -> p.put("computer", "9"))),
                 board(
                         "ports.pads",
-                        "say which side",
+                        "serial-pad",
                         n -> ports(n, p -> {
                             ((ArrayNode) p.get("pads")).remove(0);
                             return p;
                         })),
-                board("ports", "only a flight controller", n -> n.put("kind", "PART")),
-                part("spoken[0].formats", "formats of its job", n -> item(n, "spoken", p -> p.put("job", "GNSS"))),
+                board("ports", "uarts-of-fc", n -> n.put("kind", "PART")),
+                part("spoken[0].formats", "formats", n -> item(n, "spoken", p -> p.put("job", "GNSS"))),
                 part(
                         "spoken[0].sends",
-                        "sends on a pad",
+                        "sends-or-hears",
                         n -> item(n, "spoken", p -> p.put("sends", "").put("hears", ""))),
-                part("spoken[0].hears", "another pad", n -> item(n, "spoken", p -> p.put("hears", "TX"))),
-                part("spoken[0]", "no pad “Q”", n -> item(n, "spoken", p -> p.put("sends", "Q"))),
-                part("spoken[0].highV", "more than 0", n -> item(n, "spoken", p -> p.put("highV", 0))));
+                part("spoken[0].hears", "other-pad", n -> item(n, "spoken", p -> p.put("hears", "TX"))),
+                part("spoken[0]", "no-pad", n -> item(n, "spoken", p -> p.put("sends", "Q"))),
+                part("spoken[0].highV", "high-v", n -> item(n, "spoken", p -> p.put("highV", 0))));
     }
 
-    private static Arguments board(String where, String right, UnaryOperator<ObjectNode> change) {
-        return of("board-f4-pad", where, right, change);
+    private static Arguments board(String where, String rule, UnaryOperator<ObjectNode> change) {
+        return of("board-f4-pad", where, rule, change);
     }
 
-    private static Arguments part(String where, String right, UnaryOperator<ObjectNode> change) {
-        return of("receiver", where, right, change);
+    private static Arguments part(String where, String rule, UnaryOperator<ObjectNode> change) {
+        return of("receiver", where, rule, change);
     }
 
-    private static Arguments of(String id, String where, String right, UnaryOperator<ObjectNode> change) {
+    private static Arguments of(String id, String where, String rule, UnaryOperator<ObjectNode> change) {
         ObjectNode written =
                 (ObjectNode) JSON.valueToTree(PartType.of(PartsLibrary.find(id).orElseThrow()));
-        return Arguments.of(where, right, JSON.treeToValue(change.apply(written), PartType.class));
+        return Arguments.of(where, rule, JSON.treeToValue(change.apply(written), PartType.class));
     }
 
     private static ObjectNode ports(ObjectNode sort, UnaryOperator<ObjectNode> change) {
@@ -155,12 +147,11 @@ class PartTypeRulesTest {
 
     @ParameterizedTest
     @MethodSource("wrongs")
-    void whatIsWrongIsRefusedWithThePlaceAndWhatWouldBeRight(String where, String right, PartType sort) {
-        assertThatExceptionOfType(UnusablePartTypeException.class)
-                .isThrownBy(sort::archetype)
-                .satisfies(e -> assertThat(e.wrong()).anySatisfy(one -> {
+    void whatIsWrongIsRefusedWithThePlaceAndWhatWouldBeRight(String where, String rule, PartType sort) {
+        assertThatExceptionOfType(Rejected.class).isThrownBy(sort::archetype).satisfies(e -> assertThat(e.wrong())
+                .anySatisfy(one -> {
                     assertThat(one.where()).isEqualTo(where);
-                    assertThat(one.right()).contains(right);
+                    assertThat(one.rule()).isEqualTo(rule);
                 }));
     }
 
@@ -185,19 +176,17 @@ class PartTypeRulesTest {
                 null,
                 null,
                 null);
-        assertThatExceptionOfType(UnusablePartTypeException.class)
-                .isThrownBy(sort::archetype)
-                .satisfies(e -> assertThat(e.wrong())
-                        .extracting(UnusablePartTypeException.Wrong::where)
-                        .contains(
-                                "id",
-                                "label",
-                                "shortName",
-                                "kind",
-                                "lowestV",
-                                "highestV",
-                                "pads",
-                                "drives[0]",
-                                "currentSensors[0]"));
+        assertThatExceptionOfType(Rejected.class).isThrownBy(sort::archetype).satisfies(e -> assertThat(e.wrong())
+                .extracting(Rejected.Wrong::where)
+                .contains(
+                        "id",
+                        "label",
+                        "shortName",
+                        "kind",
+                        "lowestV",
+                        "highestV",
+                        "pads",
+                        "drives[0]",
+                        "currentSensors[0]"));
     }
 }

@@ -34,7 +34,7 @@ class SortSchemaTest {
 
     static Stream<JsonNode> shipped() throws IOException {
         try (Stream<Path> files = Files.list(Path.of("src/main/resources/ablemedic/parts"))) {
-            return files.sorted().toList().stream()
+            return files.filter(file -> file.toString().endsWith(".json")).sorted().toList().stream()
                     .flatMap(file -> JSON.readTree(file.toFile()).valueStream());
         }
     }

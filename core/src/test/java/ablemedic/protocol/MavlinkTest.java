@@ -78,10 +78,9 @@ class MavlinkTest {
         assertThat(read.bad()).isZero();
         assertThat(read.coverage()).isEqualTo(1);
         assertThat(read.said())
-                .contains(
-                        "It tells a pack of 14.8 V.",
-                        "Positioning sees 9 satellites.",
-                        "It says: compass is not calibrated")
+                .anySatisfy(said -> assertThat(said).contains("14.8 V"))
+                .anySatisfy(said -> assertThat(said).contains("9 satellites"))
+                .anySatisfy(said -> assertThat(said).contains("compass is not calibrated"))
                 .noneMatch(said -> said.contains("missing"));
     }
 
@@ -119,7 +118,7 @@ class MavlinkTest {
         Frames read = read(made.toByteArray());
         assertThat(read.good()).isEqualTo(4);
         assertThat(read.bad()).isEqualTo(1);
-        assertThat(read.said()).contains("2 packets are missing by the counts of the senders.");
+        assertThat(read.said()).anySatisfy(said -> assertThat(said).startsWith("2 packets are missing"));
     }
 
     @OutsideCheck(kind = Kind.PUBLISHED, source = "Recording of 3412 packets in the npm package node-mavlink 2.3.0")

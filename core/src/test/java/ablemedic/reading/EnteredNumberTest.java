@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.data.Offset.offset;
 
+import ablemedic.catalogue.Rejected;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -50,7 +51,7 @@ class EnteredNumberTest {
     @ParameterizedTest
     @ValueSource(strings = {"", "volts", "1.2.3", "12 V", "1e5", "--3", "NaN", "12 furlongs"})
     void whatCannotBeReadIsRefusedWithAnExample(String text) {
-        assertThatExceptionOfType(EnteredNumber.UnreadableException.class)
+        assertThatExceptionOfType(Rejected.class)
                 .isThrownBy(() -> EnteredNumber.read(text, Dimension.MASS, "g"))
                 .withMessageContaining("g");
     }
@@ -65,7 +66,7 @@ class EnteredNumberTest {
             }
             try {
                 EnteredNumber.read(text.toString(), Dimension.VOLTAGE, "V");
-            } catch (EnteredNumber.UnreadableException e) {
+            } catch (Rejected e) {
                 assertThat(e.getMessage()).isNotBlank();
             }
         }

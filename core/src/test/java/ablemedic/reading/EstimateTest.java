@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
+import ablemedic.catalogue.Rejected;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
 import org.junit.jupiter.api.Test;
@@ -103,7 +104,7 @@ class EstimateTest {
 
     @Test
     void aMeterThatCannotBeIsRefusedWithThePlace() {
-        assertThatExceptionOfType(Meter.UnusableMeterException.class)
+        assertThatExceptionOfType(Rejected.class)
                 .isThrownBy(() -> new Meter(6000, 0.005, 2, 0.8, 3, 0.3, 40e6, 0.4))
                 .withMessageContaining("0.8 % is 0.008")
                 .satisfies(e -> assertThat(e.where()).isEqualTo("ohmsShare"));

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import ablemedic.reading.Meter.UnusableMeterException;
+import ablemedic.catalogue.Rejected;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
 import java.util.stream.DoubleStream;
@@ -90,6 +90,6 @@ class MeterTest {
         assertThatThrownBy(
                         () -> new Meter(counts, voltsShare, voltsDigits, ohmsShare, ohmsDigits, leads, highest, test))
                 .isInstanceOfSatisfying(
-                        UnusableMeterException.class, e -> assertThat(e.where()).isEqualTo(where));
+                        Rejected.class, e -> assertThat(e.where()).isEqualTo(where));
     }
 }

@@ -3,6 +3,7 @@ package ablemedic.serial;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import ablemedic.catalogue.Rejected;
 import ablemedic.parts.SerialBoards;
 import ablemedic.protocol.Format;
 import ablemedic.serial.UartPlanner.Lost;
@@ -237,30 +238,32 @@ class UartPlannerTest {
         assertThatThrownBy(() -> UartPlanner.plan(
                         board("board-f3"),
                         IntStream.range(0, 13).mapToObj(i -> GNSS).toList()))
-                .isInstanceOf(SerialBoard.UnusableException.class);
+                .isInstanceOf(Rejected.class);
     }
 
     @Test
     void aBoardThatContradictsItselfIsRefusedWithTheReason() {
         SerialPad one = new SerialPad("R1", "1", Side.RX, Inverter.NONE, true);
-        refused(Processor.F4, "in the chip", new SerialPad("R1", "1", Side.RX, Inverter.CHIP, true));
-        refused(Processor.F4, "two labels", one, new SerialPad("RX", "1", Side.RX, Inverter.NONE, true));
+        refused(Processor.F4, "no-inverter", new SerialPad("R1", "1", Side.RX, Inverter.CHIP, true));
+        refused(Processor.F4, "twice", one, new SerialPad("RX", "1", Side.RX, Inverter.NONE, true));
         refused(
                 Processor.F4,
-                "3 pads",
+                "pads-of-side",
                 one,
                 new SerialPad("S", "1", Side.RX, Inverter.FIXED, true),
                 new SerialPad("J", "1", Side.RX, Inverter.JUMPER, true));
-        refused(Processor.F4, "named R1", one, new SerialPad("R1", "2", Side.RX, Inverter.NONE, true));
-        refused(Processor.F4, "1 to 40");
+        refused(Processor.F4, "same-pad", one, new SerialPad("R1", "2", Side.RX, Inverter.NONE, true));
+        refused(Processor.F4, "pads");
         assertThatThrownBy(() -> new SerialBoard("x", "x", Processor.F4, List.of(one), "9", List.of(), ""))
-                .hasMessageContaining("no port 9");
+                .isInstanceOfSatisfying(
+                        Rejected.class, e -> assertThat(e.rule()).isEqualTo("no-uart"));
     }
 
-    private static void refused(Processor processor, String why, SerialPad... pads) {
+    private static void refused(Processor processor, String rule, SerialPad... pads) {
         assertThatThrownBy(() -> new SerialBoard("x", "x", processor, List.of(pads), "", List.of(), ""))
-                .isInstanceOf(SerialBoard.UnusableException.class)
-                .hasMessageContaining(why);
+                .isInstanceOfSatisfying(Rejected.class, e -> assertThat(e.wrong())
+                        .extracting(Rejected.Wrong::rule)
+                        .contains(rule));
     }
 
     @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
+import ablemedic.catalogue.Rejected;
 import ablemedic.parts.PartsLibrary;
 import ablemedic.parts.WiringLayout;
 import ablemedic.power.PowerDefect;
@@ -71,7 +72,7 @@ class ElectricsTest {
         "4, 1500, -3, pack.cellMilliohms"
     })
     void aPackThatCannotBeIsRefusedWithThePlace(int cells, double capacity, double milliohms, String where) {
-        assertThatExceptionOfType(UnusableSheetException.class)
+        assertThatExceptionOfType(Rejected.class)
                 .isThrownBy(() -> new BatteryType(cells, Chemistry.LIPO, capacity, milliohms))
                 .satisfies(e -> assertThat(e.wrong().get(0).where()).isEqualTo(where));
     }
@@ -133,7 +134,7 @@ class ElectricsTest {
         ElectricSheet two = WiringLayout.withPart(WiringLayout.withPart(stack(4).sheet(), camera), camera);
         assertThat(two.parts()).extracting(Part::id).contains("CAM", "CAM2");
         assertThat(two.part("CAM2").orElseThrow().label()).isEqualTo("camera 2");
-        assertThatExceptionOfType(UnusableSheetException.class)
+        assertThatExceptionOfType(Rejected.class)
                 .isThrownBy(() -> WiringLayout.STACK.sheet(
                         List.of(0, 1, 2, 3), List.of("FR", "RR", "RL", "FL"), 85, two.pack(), List.of("teapot")))
                 .withMessageContaining("capacitor-470");

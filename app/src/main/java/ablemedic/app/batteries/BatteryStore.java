@@ -10,8 +10,8 @@ import ablemedic.app.storage.Json;
 import ablemedic.app.storage.StoredForm;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.app.storage.Unreadables;
+import ablemedic.catalogue.Rejected;
 import ablemedic.power.LandingVoltageRule;
-import ablemedic.wiring.UnusableSheetException;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
@@ -102,7 +102,7 @@ public class BatteryStore {
             Pack pack = pack(rs);
             pack.kind().kind();
             return Optional.of(pack);
-        } catch (UnreadableRecordException | UnusableSheetException e) {
+        } catch (UnreadableRecordException | Rejected e) {
             return Optional.empty();
         }
     }

@@ -1,15 +1,14 @@
 package ablemedic.app.chart;
 
+import ablemedic.catalogue.Rejected;
 import ablemedic.configuration.Configuration;
 import ablemedic.configuration.Setting;
-import ablemedic.configuration.SettingValueException;
 import ablemedic.craft.Airframe;
 import ablemedic.craft.Arm;
 import ablemedic.craft.BoardMount;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FrameShape;
-import ablemedic.craft.NoCraftException;
 import ablemedic.craft.Point;
 import ablemedic.craft.Rotation;
 import ablemedic.craft.Settings;
@@ -91,8 +90,8 @@ public record BuildSheet(
         public Rotation rotation(String where) {
             try {
                 return Rotation.of(rollDeg, pitchDeg, yawDeg);
-            } catch (IllegalArgumentException e) {
-                throw new NoCraftException(where, String.valueOf(e.getMessage()));
+            } catch (Rejected e) {
+                throw e.within(where);
             }
         }
     }
@@ -100,7 +99,7 @@ public record BuildSheet(
     /**
      * The craft that it describes.
      *
-     * @throws NoCraftException where it describes none
+     * @throws Rejected where it describes none
      */
     public Craft toCraft() {
         Airframe airframe = new Airframe(
@@ -128,12 +127,12 @@ public record BuildSheet(
     private List<Corner> outputs(Electrics electrical) {
         Optional<List<Corner>> led = led(electrical);
         if (led.isEmpty() && wiring == null) {
-            throw new NoCraftException(
+            throw new Rejected(
                     "wiring",
                     "the leads do not say which corner each output drives: name the corners of outputs 1 to 4 here");
         }
         if (led.isPresent() && wiring != null && !led.get().equals(wiring)) {
-            throw new NoCraftException(
+            throw new Rejected(
                     "wiring", "the leads have the outputs drive " + led.get() + ": leave this out, or move the leads");
         }
         return led.orElse(Objects.requireNonNullElse(wiring, List.of()));
@@ -173,12 +172,12 @@ public record BuildSheet(
         for (Map.Entry<String, String> one : told.entrySet()) {
             String where = "told." + one.getKey();
             Setting<?> setting = Settings.find(one.getKey())
-                    .orElseThrow(() -> new NoCraftException(
-                            where, "there is no such setting; GET /api/settings lists what there is"));
+                    .orElseThrow(() ->
+                            new Rejected(where, "there is no such setting; GET /api/settings lists what there is"));
             try {
                 all = all.withWritten(setting, one.getValue());
-            } catch (SettingValueException e) {
-                throw new NoCraftException(where, String.valueOf(e.getMessage()));
+            } catch (Rejected e) {
+                throw new Rejected(where, e.right());
             }
         }
         return all;

@@ -3,13 +3,13 @@ package ablemedic.app.chart;
 import ablemedic.app.chart.ElectricEntry.PackEntry;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Folded;
+import ablemedic.catalogue.Rejected;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.FlightMode;
 import ablemedic.craft.MotorNumbering;
 import ablemedic.craft.SpinConvention;
 import ablemedic.parts.WiringLayout;
 import ablemedic.wiring.Chemistry;
-import ablemedic.wiring.UnusableSheetException;
 import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.NamedCsvRecord;
@@ -115,8 +115,8 @@ class CraftTable {
             return mark;
         } catch (Refusal e) {
             throw e.where().startsWith("line") ? e : Refusal.wrong(where, e.getMessage());
-        } catch (UnusableSheetException e) {
-            throw Refusal.wrong(where, e.getMessage() + ".");
+        } catch (Rejected e) {
+            throw Refusal.wrong(where, e.right());
         }
     }
 

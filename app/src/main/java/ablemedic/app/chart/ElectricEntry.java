@@ -1,8 +1,9 @@
 package ablemedic.app.chart;
 
+import ablemedic.catalogue.Rejected;
+import ablemedic.catalogue.Rejected.Wrong;
 import ablemedic.parts.PartType;
 import ablemedic.parts.PartsLibrary;
-import ablemedic.parts.UnusablePartTypeException;
 import ablemedic.wiring.Archetype;
 import ablemedic.wiring.BatteryType;
 import ablemedic.wiring.Chemistry;
@@ -10,8 +11,6 @@ import ablemedic.wiring.ElectricSheet;
 import ablemedic.wiring.Electrics;
 import ablemedic.wiring.Gauge;
 import ablemedic.wiring.Part;
-import ablemedic.wiring.UnusableSheetException;
-import ablemedic.wiring.UnusableSheetException.Wrong;
 import ablemedic.wiring.Wire;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -80,7 +79,7 @@ public record ElectricEntry(
     /**
      * The electrical side that it describes.
      *
-     * @throws UnusableSheetException naming every place that is wrong
+     * @throws Rejected naming every place that is wrong
      */
     public Electrics toElectrics() {
         List<Wrong> wrong = new ArrayList<>();
@@ -110,7 +109,7 @@ public record ElectricEntry(
             }
         }
         if (!wrong.isEmpty()) {
-            throw new UnusableSheetException(wrong);
+            throw new Rejected(wrong);
         }
         return new Electrics(new ElectricSheet(made, run, pack.kind()));
     }
@@ -121,7 +120,7 @@ public record ElectricEntry(
         for (int i = 0; i < all.size(); i++) {
             try {
                 own.put(all.get(i).id(), all.get(i).archetype());
-            } catch (UnusablePartTypeException e) {
+            } catch (Rejected e) {
                 String where = "electrics.sorts[" + i + "].";
                 e.wrong().forEach(one -> wrong.add(new Wrong(where + one.where(), one.right())));
             }

@@ -6,6 +6,7 @@ import ablemedic.app.chart.ElectricEntry.PackEntry;
 import ablemedic.app.chart.ElectricEntry.PartEntry;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.parts.PartTypeStore;
+import ablemedic.catalogue.Rejected;
 import ablemedic.catalogue.Text;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
@@ -17,7 +18,6 @@ import ablemedic.wiring.BatteryType;
 import ablemedic.wiring.ElectricSheet;
 import ablemedic.wiring.Electrics;
 import ablemedic.wiring.Part;
-import ablemedic.wiring.UnusableSheetException;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -172,7 +172,7 @@ public class PartsController {
                 .filter(sort -> sort.kind() == Archetype.Kind.BOARD)
                 .toList();
         if (boards.size() > 1) {
-            throw new UnusableSheetException("parts", "a craft has one flight board, not " + boards.size());
+            throw new Rejected("parts", "a craft has one flight board, not " + boards.size());
         }
         ElectricSheet sheet = layout.bare(
                 craft.wiring().stream().map(Corner::ordinal).toList(),

@@ -6,11 +6,11 @@ import ablemedic.app.storage.Packed;
 import ablemedic.app.storage.Recent;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.app.storage.Unreadables;
+import ablemedic.catalogue.Rejected;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Fault;
-import ablemedic.export.NoExportException;
 import ablemedic.export.SettingsExport;
 import ablemedic.firmware.DialectTable;
 import ablemedic.firmware.Dictionary;
@@ -222,7 +222,7 @@ public class SnapshotStore {
         SettingsExport listing;
         try {
             listing = SettingsExport.read(file(row));
-        } catch (NoExportException | UnreadableRecordException e) {
+        } catch (Rejected | UnreadableRecordException e) {
             return new Read(
                     SettingsExport.unreadable("This file can't be read as settings: " + e.getMessage()),
                     Optional.empty());

@@ -3,7 +3,7 @@ package ablemedic.app.firmware;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.app.storage.Unreadables;
-import ablemedic.firmware.BadDialectException;
+import ablemedic.catalogue.Rejected;
 import ablemedic.firmware.DialectTable;
 import ablemedic.firmware.Dictionary;
 import ablemedic.firmware.FirmwareDialect;
@@ -49,7 +49,7 @@ public class FirmwareDialectStore {
     private static FirmwareDialect readable(ResultSet row) throws SQLException {
         try {
             return DialectTable.read(row.getString("body"));
-        } catch (BadDialectException e) {
+        } catch (Rejected e) {
             throw new UnreadableRecordException("firmware family", e);
         }
     }
@@ -105,12 +105,7 @@ public class FirmwareDialectStore {
     }
 
     private FirmwareDialect put(Supplier<FirmwareDialect> reading, Instant at) {
-        FirmwareDialect family;
-        try {
-            family = reading.get();
-        } catch (BadDialectException e) {
-            throw Refusal.wrong("table", e.getMessage() + ".");
-        }
+        FirmwareDialect family = reading.get();
         if (shipped(family.id()).isPresent()) {
             throw Refusal.conflict(
                     "table", "“" + family.id() + "” ships with the program and stays as it is; give yours another id.");

@@ -3,13 +3,7 @@ package ablemedic.app.http;
 import ablemedic.app.storage.Receipt;
 import ablemedic.app.storage.Trouble;
 import ablemedic.app.storage.UnreadableRecordException;
-import ablemedic.capture.UnreadableCaptureException;
-import ablemedic.craft.NoCraftException;
-import ablemedic.parts.UnusablePartTypeException;
-import ablemedic.reading.EnteredNumber;
-import ablemedic.reading.Meter;
-import ablemedic.wiring.SerialBoard;
-import ablemedic.wiring.UnusableSheetException;
+import ablemedic.catalogue.Rejected;
 import java.io.IOException;
 import java.net.URI;
 import java.util.List;
@@ -55,51 +49,11 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
-    ResponseEntity<ProblemDetail> noCraft(NoCraftException e) {
+    ResponseEntity<ProblemDetail> rejected(Rejected e) {
         return answer(
                 HttpStatus.UNPROCESSABLE_CONTENT,
-                "This makes no craft: " + e.getMessage(),
-                List.of(new Wrong(e.where(), String.valueOf(e.getMessage()))));
-    }
-
-    @ExceptionHandler
-    ResponseEntity<ProblemDetail> noSheet(UnusableSheetException e) {
-        return answer(
-                HttpStatus.UNPROCESSABLE_CONTENT,
-                String.valueOf(e.getMessage()),
+                e.right(),
                 e.wrong().stream().map(w -> new Wrong(w.where(), w.right())).toList());
-    }
-
-    @ExceptionHandler
-    ResponseEntity<ProblemDetail> noSort(UnusablePartTypeException e) {
-        return answer(
-                HttpStatus.UNPROCESSABLE_CONTENT,
-                String.valueOf(e.getMessage()),
-                e.wrong().stream().map(w -> new Wrong(w.where(), w.right())).toList());
-    }
-
-    @ExceptionHandler
-    ResponseEntity<ProblemDetail> noMeter(Meter.UnusableMeterException e) {
-        return answer(
-                HttpStatus.UNPROCESSABLE_CONTENT,
-                String.valueOf(e.getMessage()),
-                List.of(new Wrong(e.where(), String.valueOf(e.getMessage()))));
-    }
-
-    @ExceptionHandler
-    ResponseEntity<ProblemDetail> unreadable(EnteredNumber.UnreadableException e) {
-        return answer(
-                HttpStatus.UNPROCESSABLE_CONTENT,
-                String.valueOf(e.getMessage()),
-                List.of(new Wrong("reading", String.valueOf(e.getMessage()))));
-    }
-
-    @ExceptionHandler
-    ResponseEntity<ProblemDetail> unreadableCapture(UnreadableCaptureException e) {
-        return answer(
-                HttpStatus.UNPROCESSABLE_CONTENT,
-                String.valueOf(e.getMessage()),
-                List.of(new Wrong("file", String.valueOf(e.getMessage()))));
     }
 
     @ExceptionHandler
@@ -107,14 +61,6 @@ class Problems extends ResponseEntityExceptionHandler {
         String right = "More than " + RequestGuard.LARGEST_FILE / 1024
                 + " kB were sent; that is the most that is read at once.";
         return answer(HttpStatus.CONTENT_TOO_LARGE, right, List.of(new Wrong("file", right)));
-    }
-
-    @ExceptionHandler
-    ResponseEntity<ProblemDetail> noSerialBoard(SerialBoard.UnusableException e) {
-        return answer(
-                HttpStatus.UNPROCESSABLE_CONTENT,
-                String.valueOf(e.getMessage()),
-                List.of(new Wrong(e.where(), String.valueOf(e.getMessage()))));
     }
 
     @ExceptionHandler
@@ -207,8 +153,8 @@ class Problems extends ResponseEntityExceptionHandler {
     protected @Nullable ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         for (Throwable t = e; t != null; t = t.getCause()) {
-            if (t instanceof Meter.UnusableMeterException meter) {
-                return widened(noMeter(meter));
+            if (t instanceof Rejected rejected) {
+                return widened(rejected(rejected));
             }
         }
         Wrong wrong = e.getCause() instanceof JacksonException json

@@ -1,22 +1,21 @@
 package ablemedic.app.http;
 
+import ablemedic.catalogue.Rejected;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 
 /** A request that cannot be granted: where it is wrong and what would be right. */
-public final class Refusal extends RuntimeException {
+public final class Refusal extends Rejected {
     private static final long serialVersionUID = 1;
     private static final int LONGEST = 120;
     private static final int MOST_NAMED = 40;
 
     private final HttpStatus status;
-    private final String where;
 
     private Refusal(HttpStatus status, String where, String message) {
-        super(message);
+        super(where, message);
         this.status = status;
-        this.where = where;
     }
 
     /** Nothing of this name. */
@@ -62,9 +61,5 @@ public final class Refusal extends RuntimeException {
 
     public HttpStatus status() {
         return status;
-    }
-
-    public String where() {
-        return where;
     }
 }

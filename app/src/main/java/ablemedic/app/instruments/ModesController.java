@@ -2,6 +2,7 @@ package ablemedic.app.instruments;
 
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.http.Refusal;
+import ablemedic.catalogue.Rejected;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.LinkSettings;
@@ -115,8 +116,8 @@ class ModesController {
     private static Mode mode(ModeLaid laid, String where) {
         try {
             return new Mode(laid.name().strip(), new ModeRange(laid.channel(), laid.fromUs(), laid.toUs()));
-        } catch (IllegalArgumentException e) {
-            throw Refusal.wrong(where, "The range of “" + laid.name() + "”: " + e.getMessage() + ".");
+        } catch (Rejected e) {
+            throw Refusal.wrong(where, "The range of “" + laid.name() + "”: " + e.right());
         }
     }
 

@@ -1,6 +1,7 @@
 package ablemedic.app.instruments;
 
 import ablemedic.app.http.Refusal;
+import ablemedic.catalogue.Rejected;
 import ablemedic.craft.Stick;
 import ablemedic.craft.StickOrder;
 import ablemedic.protocol.Format;
@@ -61,8 +62,8 @@ class RadioController {
         StickOrder board;
         try {
             board = new StickOrder(asked.board());
-        } catch (IllegalArgumentException e) {
-            throw Refusal.wrong("board", e.getMessage() + ".");
+        } catch (Rejected e) {
+            throw Refusal.wrong("board", e.right());
         }
         ChannelOrder found = ChannelOrder.of(
                 board,

@@ -4,10 +4,10 @@ import ablemedic.Families;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.http.Refusal;
 import ablemedic.capture.Captures;
+import ablemedic.catalogue.Rejected;
 import ablemedic.craft.Craft;
 import ablemedic.protocol.Heard.Moment;
 import ablemedic.radio.RadioSession;
-import ablemedic.radio.RadioSession.UnreadableSessionException;
 import ablemedic.radio.SimulatedReceiver;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -54,8 +54,8 @@ class RadioSessionController {
     SessionAnswer run(@RequestBody @Valid SessionAsked asked) {
         try {
             return new SessionAnswer(SimulatedReceiver.run(craft(asked.mark()), RadioSession.parse(asked.session())));
-        } catch (UnreadableSessionException e) {
-            throw Refusal.wrong("session", e.getMessage() + ".");
+        } catch (Rejected e) {
+            throw Refusal.wrong("session", e.right());
         }
     }
 

@@ -73,14 +73,7 @@ class VersionSearchController {
             trials.add(
                     new Trial(versions.indexOf(version), asked.trials().get(i).works()));
         }
-        Standing standing;
-        try {
-            standing = search.after(trials);
-        } catch (IllegalArgumentException e) {
-            throw Refusal.wrong(
-                    "trials",
-                    "Without a chance of misleading, " + e.getMessage() + ". Enter how often a trial misleads.");
-        }
+        Standing standing = search.after(trials);
         return new SearchAnswer(
                 IntStream.range(1, versions.size())
                         .mapToObj(i -> new StepBelief(

@@ -5,9 +5,9 @@ import ablemedic.app.storage.Json;
 import ablemedic.app.storage.StoredForm;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.app.storage.Unreadables;
+import ablemedic.catalogue.Rejected;
 import ablemedic.parts.PartType;
 import ablemedic.parts.PartsLibrary;
-import ablemedic.parts.UnusablePartTypeException;
 import ablemedic.wiring.Archetype;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -45,7 +45,7 @@ public class PartTypeStore {
             PartType sort = FORM.read(json, row.getString("body"));
             sort.archetype();
             return sort;
-        } catch (UnusablePartTypeException e) {
+        } catch (Rejected e) {
             throw new UnreadableRecordException("part type", e);
         }
     }

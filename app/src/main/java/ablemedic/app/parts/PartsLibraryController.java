@@ -2,10 +2,10 @@ package ablemedic.app.parts;
 
 import ablemedic.app.http.Refusal;
 import ablemedic.app.parts.PartTypeStore.Imported;
+import ablemedic.catalogue.Rejected;
+import ablemedic.catalogue.Rejected.Wrong;
 import ablemedic.parts.PartType;
 import ablemedic.parts.PartsLibrary;
-import ablemedic.parts.UnusablePartTypeException;
-import ablemedic.parts.UnusablePartTypeException.Wrong;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -103,8 +103,8 @@ class PartsLibraryController {
     private static void checked(PartType sort, String where) {
         try {
             sort.archetype();
-        } catch (UnusablePartTypeException e) {
-            throw new UnusablePartTypeException(e.wrong().stream()
+        } catch (Rejected e) {
+            throw new Rejected(e.wrong().stream()
                     .map(one -> new Wrong(where + one.where(), one.right()))
                     .toList());
         }

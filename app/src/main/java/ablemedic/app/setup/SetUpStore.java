@@ -11,6 +11,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -106,15 +107,20 @@ public class SetUpStore {
     private Optional<Run> run(ResultSet rs) throws SQLException {
         try {
             String ended = rs.getString("ended_at");
+            String stored = rs.getString("occasion");
+            SetUpOccasion occasion = Arrays.stream(SetUpOccasion.values())
+                    .filter(one -> one.name().equals(stored))
+                    .findFirst()
+                    .orElseThrow(() -> new UnreadableRecordException("occasion " + stored));
             return Optional.of(new Run(
                     rs.getLong("id"),
                     rs.getString("mark"),
-                    SetUpOccasion.valueOf(rs.getString("occasion")),
+                    occasion,
                     unreadables.time("set_up", rs, "begun_at"),
                     ended == null ? null : unreadables.time("set_up", rs, "ended_at"),
                     rs.getLong("version"),
                     BODY.read(json, rs.getString("body")).given()));
-        } catch (UnreadableRecordException | IllegalArgumentException e) {
+        } catch (UnreadableRecordException e) {
             unreadables.note("set_up", rs);
             return Optional.empty();
         }

@@ -15,13 +15,12 @@ import ablemedic.app.snapshot.SnapshotViews.SnapshotView;
 import ablemedic.app.snapshot.SnapshotViews.WhatIf;
 import ablemedic.app.workup.Diagnoses;
 import ablemedic.app.workup.WorkUps;
+import ablemedic.catalogue.Rejected;
 import ablemedic.configuration.Configuration;
 import ablemedic.configuration.Setting;
-import ablemedic.configuration.SettingValueException;
 import ablemedic.craft.Craft;
 import ablemedic.craft.Settings;
 import ablemedic.diagnosis.Case;
-import ablemedic.export.NoExportException;
 import ablemedic.export.SettingsExport;
 import ablemedic.family.Complaint;
 import ablemedic.firmware.Dictionary;
@@ -136,7 +135,7 @@ class SnapshotsController {
         SettingsExport listing;
         try {
             listing = SettingsExport.read(file);
-        } catch (NoExportException e) {
+        } catch (Rejected e) {
             throw Refusal.wrong("file", e.getMessage());
         }
         if (!family.isEmpty()) {
@@ -246,7 +245,7 @@ class SnapshotsController {
         Configuration told;
         try {
             told = now.told().withWritten(setting, value);
-        } catch (SettingValueException e) {
+        } catch (Rejected e) {
             throw Refusal.wrong("value", e.getMessage() + ".");
         }
         List<Complaint> complaints = diagnoses.complaints(now);

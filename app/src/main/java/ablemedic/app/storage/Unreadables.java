@@ -1,5 +1,6 @@
 package ablemedic.app.storage;
 
+import ablemedic.catalogue.Rejected;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.DateTimeException;
@@ -86,12 +87,14 @@ public class Unreadables {
     /** A named value; what stands in for it where it is none. */
     public <E extends Enum<E>> E named(String table, ResultSet row, String column, Class<E> type, E standIn)
             throws SQLException {
-        try {
-            return Enum.valueOf(type, String.valueOf(row.getString(column)));
-        } catch (IllegalArgumentException e) {
-            note(table, row, Optional.of("the " + column));
-            return standIn;
+        String stored = row.getString(column);
+        for (E one : type.getEnumConstants()) {
+            if (one.name().equals(stored)) {
+                return one;
+            }
         }
+        note(table, row, Optional.of("the " + column));
+        return standIn;
     }
 
     /** The records that can be read. */
@@ -104,7 +107,7 @@ public class Unreadables {
     private <T> Optional<T> readable(String table, ResultSet row, int n, RowMapper<T> mapper) throws SQLException {
         try {
             return Optional.ofNullable(mapper.mapRow(row, n));
-        } catch (UnreadableRecordException | IllegalArgumentException | DateTimeException | NoSuchElementException e) {
+        } catch (UnreadableRecordException | Rejected | DateTimeException | NoSuchElementException e) {
             note(table, row);
             return Optional.empty();
         }

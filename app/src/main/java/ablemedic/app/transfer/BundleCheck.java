@@ -21,13 +21,13 @@ import ablemedic.app.transfer.ChartBundle.SheetOf;
 import ablemedic.app.transfer.ChartBundle.WorkUpOf;
 import ablemedic.app.workup.EndStore;
 import ablemedic.app.workup.EventForm;
+import ablemedic.catalogue.Rejected;
 import ablemedic.diagnosis.Occasion;
-import ablemedic.export.NoExportException;
 import ablemedic.export.SettingsExport;
-import ablemedic.firmware.BadDialectException;
 import ablemedic.firmware.DialectTable;
 import ablemedic.setup.SetUpOccasion;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.function.UnaryOperator;
@@ -56,7 +56,7 @@ class BundleCheck {
                 came.craft().name(),
                 came.craft().craftClass(),
                 Objects.requireNonNullElse(came.craft().builder(), ""));
-        named("craft.state", () -> CraftStore.State.valueOf(came.craft().state()));
+        named("craft.state", CraftStore.State.class, came.craft().state());
         if (came.sheets().isEmpty()) {
             throw Refusal.wrong("sheets", "A chart has one build sheet at least.");
         }
@@ -101,7 +101,7 @@ class BundleCheck {
                                 one.minutes(),
                                 renewed(at + ".run", one.run(), text -> RoutineStore.renewed(json, text)))),
                 each("setUps", came.setUps(), (at, n, one) -> {
-                    named(at + ".occasion", () -> SetUpOccasion.valueOf(one.occasion()));
+                    named(at + ".occasion", SetUpOccasion.class, one.occasion());
                     return new SetUpOf(
                             one.occasion(),
                             one.begunAt(),
@@ -156,7 +156,7 @@ class BundleCheck {
                 came.revision() >= 1 && came.revision() <= sheets,
                 where + ".revision",
                 "There is no build sheet " + came.revision() + " in it.");
-        named(where + ".occasion", () -> Occasion.valueOf(came.occasion()));
+        named(where + ".occasion", Occasion.class, came.occasion());
         words(where + ".complaint", came.complaintKind(), came.complaint());
         List<EventOf> events = each(where + ".events", came.events(), (at, n, event) -> {
             need(event.n() == n, at + ".n", "Events count from 1, one by one.");
@@ -224,19 +224,19 @@ class BundleCheck {
         }
     }
 
-    private static void named(String where, Runnable read) {
-        try {
-            read.run();
-        } catch (IllegalArgumentException e) {
-            throw Refusal.wrong(where, "This is none of those that there are.");
-        }
+    private static <E extends Enum<E>> void named(String where, Class<E> type, String name) {
+        need(
+                Arrays.stream(type.getEnumConstants())
+                        .anyMatch(one -> one.name().equals(name)),
+                where,
+                "This is none of those that there are.");
     }
 
     /** Opened as it will be opened later: what can't be shown is not kept. */
     private static void listing(String where, Attached packed) {
         try {
             SettingsExport.read(Packed.unpacked(packed.read(), SettingsExport.LONGEST));
-        } catch (NoExportException | UnreadableRecordException e) {
+        } catch (Rejected | UnreadableRecordException e) {
             throw Refusal.wrong(where, "This is no settings export: " + e.getMessage());
         }
     }
@@ -259,8 +259,8 @@ class BundleCheck {
                     where + ".id",
                     "The table is of another family.");
             return one;
-        } catch (BadDialectException e) {
-            throw Refusal.wrong(where + ".table", e.getMessage() + ".");
+        } catch (Rejected e) {
+            throw e.within(where + ".table.");
         }
     }
 

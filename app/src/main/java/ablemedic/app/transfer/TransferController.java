@@ -6,6 +6,7 @@ import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Json;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.app.transfer.BundleWriter.TakenIn;
+import ablemedic.catalogue.Rejected;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.BufferedInputStream;
 import java.io.IOException;
@@ -185,8 +186,8 @@ class TransferController {
             for (String name : charts) {
                 try {
                     taken.add(writer.take(zip.chart(name)));
-                } catch (Refusal e) {
-                    refused.add(new RefusedChart(Refusal.shortened(name), e.where(), String.valueOf(e.getMessage())));
+                } catch (Rejected e) {
+                    refused.add(new RefusedChart(Refusal.shortened(name), e.where(), e.right()));
                 }
             }
         }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import ablemedic.app.chart.ElectricEntry.LeadEntry;
 import ablemedic.app.chart.ElectricEntry.PackEntry;
 import ablemedic.app.chart.ElectricEntry.PartEntry;
+import ablemedic.catalogue.Rejected;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.MotorNumbering;
@@ -15,7 +16,6 @@ import ablemedic.parts.WiringLayout;
 import ablemedic.wiring.BatteryType;
 import ablemedic.wiring.Chemistry;
 import ablemedic.wiring.Electrics;
-import ablemedic.wiring.UnusableSheetException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -65,10 +65,9 @@ class ElectricEntryTest {
                     all.set(1, new PartEntry(part.id(), "flux-box", part.label(), part.arms(), 0));
                     return all;
                 });
-        assertThatThrownBy(wrong::toElectrics)
-                .isInstanceOfSatisfying(UnusableSheetException.class, e -> assertThat(e.wrong())
-                        .extracting(w -> w.where())
-                        .containsExactly("electrics.parts[1].archetype", "electrics.leads[2].gaugeAwg"));
+        assertThatThrownBy(wrong::toElectrics).isInstanceOfSatisfying(Rejected.class, e -> assertThat(e.wrong())
+                .extracting(w -> w.where())
+                .containsExactly("electrics.parts[1].archetype", "electrics.leads[2].gaugeAwg"));
     }
 
     @ParameterizedTest
@@ -79,7 +78,7 @@ class ElectricEntryTest {
             all.set(0, new LeadEntry(lead.from(), lead.to(), lead.gaugeAwg(), length, lead.plugged()));
             return all;
         });
-        assertThatThrownBy(wrong::toElectrics).isInstanceOf(UnusableSheetException.class);
+        assertThatThrownBy(wrong::toElectrics).isInstanceOf(Rejected.class);
     }
 
     @Test
@@ -89,12 +88,12 @@ class ElectricEntryTest {
                     all.add(new LeadEntry("PLUG.+", "MOON.+", 20, 50, false));
                     return all;
                 })::toElectrics)
-                .isInstanceOf(UnusableSheetException.class);
+                .isInstanceOf(Rejected.class);
         assertThatThrownBy(parts(entry, all -> {
                     all.add(all.get(0));
                     return all;
                 })::toElectrics)
-                .isInstanceOf(UnusableSheetException.class);
+                .isInstanceOf(Rejected.class);
     }
 
     private static BuildSheet sheet(ElectricEntry entry) {

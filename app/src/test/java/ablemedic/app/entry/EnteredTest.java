@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import ablemedic.Families;
 import ablemedic.app.http.Refusal;
+import ablemedic.catalogue.Rejected;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.MotorNumbering;
@@ -19,7 +20,6 @@ import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
 import ablemedic.diagnosis.Reading.Several;
 import ablemedic.parts.WiringLayout;
-import ablemedic.reading.EnteredNumber.UnreadableException;
 import ablemedic.reading.Meter;
 import ablemedic.wiring.BatteryType;
 import ablemedic.wiring.Chemistry;
@@ -100,7 +100,7 @@ class EnteredTest {
     @ParameterizedTest
     @ValueSource(strings = {"twelve", "12 V", "1..2", "1e400", "--3", "NaN", "∞", "12 kg", "0x10"})
     void whatCannotBeReadIsRefusedWithAnExample(String written) {
-        assertThatThrownBy(() -> entered(probe("ohms"), written)).isInstanceOf(UnreadableException.class);
+        assertThatThrownBy(() -> entered(probe("ohms"), written)).isInstanceOf(Rejected.class);
     }
 
     @Test

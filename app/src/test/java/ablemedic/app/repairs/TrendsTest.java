@@ -29,8 +29,8 @@ class TrendsTest {
     }
 
     private static final List<LedgerEntry> ENTRIES = List.of(
-            entry("A", "2026-01-31T23:30:00Z", "prop-damaged", "Propeller", 10),
-            entry("A", "2026-04-02T10:00:00Z", "prop-damaged camera-dead", "Camera; Propeller", 30),
+            entry("A", "2026-01-31T23:30:00Z", "prop-damaged", "Prop", 10),
+            entry("A", "2026-04-02T10:00:00Z", "prop-damaged camera-dead", "Camera; Prop", 30),
             entry("B", "2026-04-03T10:00:00Z", "", "", 20),
             entry("A", "2026-04-05T10:00:00Z", "prop-damaged", "", 50));
 
@@ -65,8 +65,7 @@ class TrendsTest {
     void partsAndBuildersCountAsFarAsTheyAreKnown() {
         Trends trends = Trends.of(ENTRIES, BUILDERS, ZoneId.of("UTC"));
         assertThat(trends.parts())
-                .containsExactly(
-                        new Trends.Share("Propeller", "Propeller", 2, 20), new Trends.Share("Camera", "Camera", 1, 30));
+                .containsExactly(new Trends.Share("Prop", "Prop", 2, 20), new Trends.Share("Camera", "Camera", 1, 30));
         assertThat(trends.builders()).containsExactly(new Trends.Share("the club", "the club", 3, 30));
     }
 
