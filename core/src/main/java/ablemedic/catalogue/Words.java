@@ -35,6 +35,11 @@ public final class Words {
         return with(name, Param.written(written));
     }
 
+    /** The same with a gap filled by a number or a name that is written as it is. */
+    public Words with(String name, Object value) {
+        return with(name, value instanceof Param param ? param : Param.written(String.valueOf(value)));
+    }
+
     /** The same with several gaps filled. */
     public Words with(Map<String, Param> more) {
         Map<String, Param> all = new HashMap<>(params);

@@ -6,6 +6,8 @@ import ablemedic.app.backups.Backups.Schedule;
 import ablemedic.app.http.AtTheBench;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.DatabaseFile.UnusableException;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -18,6 +20,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Backups from the application. */
 @RestController
 class BackupController {
+    private static final Words REFUSALS =
+            Catalogue.beside(BackupController.class, "refusals").of("backup-controller");
     private static final int MOST_KEPT = 50;
 
     private final Backups backups;
@@ -36,7 +40,7 @@ class BackupController {
     record BackupsNow(Every every, int keep, String folder, List<BackupMade> all, String trouble) {}
 
     record ScheduleAsked(
-            @NotNull(message = "is one of NEVER, DAY, WEEK") Every every, int keep) {}
+            @NotNull(message = "{is.one.of.never.day.week}") Every every, int keep) {}
 
     @GetMapping("/api/backups")
     BackupsNow now() {
@@ -69,7 +73,7 @@ class BackupController {
     @PutMapping("/api/backups")
     BackupsNow set(@RequestBody @Valid ScheduleAsked asked) {
         if (asked.keep() < 1 || asked.keep() > MOST_KEPT) {
-            throw Refusal.wrong("keep", "1 to " + MOST_KEPT + " are kept, not " + asked.keep() + ".");
+            throw Refusal.wrong("keep", REFUSALS.with("mostKept", MOST_KEPT).with("keep", asked.keep()), "keep");
         }
         backups.set(new Schedule(asked.every(), asked.keep()));
         return now();

@@ -10,6 +10,8 @@ import ablemedic.app.chart.ElectricEntry.PackEntry;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.meter.MeterStore;
 import ablemedic.app.storage.Folded;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.power.BatteryEntry;
 import ablemedic.power.BatteryUse;
 import ablemedic.power.BatteryUse.Flight;
@@ -39,6 +41,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Packs over HTTP. Voltages in volts, currents in amperes, charges in milliampere-hours, resistances in milliohms. */
 @RestController
 class BatteryController {
+    private static final Words REFUSALS =
+            Catalogue.beside(BatteryController.class, "refusals").of("battery-controller");
     private static final double CLAMP_SHARE = 0.03;
     private static final double COUNT_SHARE = 0.01;
 
@@ -60,7 +64,7 @@ class BatteryController {
             @NotNull
             @Pattern(
                     regexp = "[\\p{L}\\p{N}][\\p{L}\\p{M}\\p{N} ._-]{0,23}",
-                    message = "has 1 to 24 letters, digits, spaces, dots, dashes")
+                    message = "{has.1.to.24.letters.digits.spaces.dots.dashes}")
             String label,
 
             @NotNull @Valid PackEntry kind,
@@ -85,7 +89,7 @@ class BatteryController {
      * @param reason why an entry is corrected or withdrawn; asked for with those only
      */
     record NewEntry(
-            @Nullable @Size(max = 24, message = "has at most 24 letters")
+            @Nullable @Size(max = 24, message = "{most.letters}")
             String craft,
 
             @Nullable Double minutes,
@@ -95,12 +99,12 @@ class BatteryController {
             @Nullable Double loadV,
             @Nullable Double loadA,
 
-            @NotNull @Size(max = 400, message = "has at most 400 letters")
+            @NotNull @Size(max = 400, message = "{most.letters}")
             String note,
 
             @Nullable Boolean sure,
 
-            @Nullable @Size(max = 400, message = "has at most 400 letters")
+            @Nullable @Size(max = 400, message = "{most.letters}")
             String reason) {}
 
     /** A number with half the width of its 95 % interval. */
@@ -186,7 +190,7 @@ class BatteryController {
     }
 
     record Withdrawn(
-            @NotNull @Size(max = 400, message = "has at most 400 letters")
+            @NotNull @Size(max = 400, message = "{most.letters}")
             String reason) {}
 
     /** Takes an entry back; it counts no more and stays in the history. */
@@ -216,9 +220,7 @@ class BatteryController {
         likely("loadA", entry.loadA(), sure, amps -> BatteryEntry.current(kind, amps));
         if (entry.restV() != null && entry.loadV() != null && entry.loadV() >= entry.restV()) {
             throw Refusal.wrong(
-                    "loadV",
-                    "Under load a pack stands below its resting voltage: " + entry.loadV() + " V is not below "
-                            + entry.restV() + " V.");
+                    "loadV", REFUSALS.with("loadV", entry.loadV()).with("restV", entry.restV()), "load-above-rest");
         }
         return new PackEvent(
                 craft,
@@ -242,13 +244,19 @@ class BatteryController {
             throw Refusal.wrong(where, judged.why());
         }
         if (judged.likely() == BatteryEntry.Likely.SELDOM && !sure) {
-            throw Refusal.conflict(where, judged.why() + " Look once more; if it is so, say that it is right.");
+            throw Refusal.conflict(where, REFUSALS.with("why", judged.why()), "look-again");
         }
     }
 
     private static void check(String where, @Nullable Double value, double low, double high) {
         if (value != null && !(value >= low && value <= high)) {
-            throw Refusal.wrong(where, where + " lies between " + low + " and " + high + ", not " + value + ".");
+            throw Refusal.wrong(
+                    where,
+                    REFUSALS.with("where", where)
+                            .with("low", low)
+                            .with("high", high)
+                            .with("value", value),
+                    "range");
         }
     }
 

@@ -10,7 +10,9 @@ import ablemedic.app.storage.Json;
 import ablemedic.app.storage.StoredForm;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.app.storage.Unreadables;
+import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Rejected;
+import ablemedic.catalogue.Words;
 import ablemedic.power.LandingVoltageRule;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -28,6 +30,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Packs and their entries in the database. */
 @Repository
 public class BatteryStore {
+    private static final Words REFUSALS =
+            Catalogue.beside(BatteryStore.class, "refusals").of("battery-store");
     private final JdbcClient database;
     private final Corrections corrections;
     private final Unreadables unreadables;
@@ -114,7 +118,8 @@ public class BatteryStore {
      */
     Pack get(String label) {
         return find(label)
-                .orElseThrow(() -> Refusal.unknown("label", "No pack is labelled “" + Refusal.shortened(label) + "”."));
+                .orElseThrow(
+                        () -> Refusal.unknown("label", REFUSALS.with("label", Refusal.shortened(label)), "no-battery"));
     }
 
     private Optional<Pack> find(String label) {
@@ -133,8 +138,7 @@ public class BatteryStore {
     @Transactional
     public void enter(Pack pack, Instant at) {
         if (find(pack.label()).isPresent()) {
-            throw Refusal.conflict(
-                    "label", "There is a pack labelled “" + pack.label() + "” already. Choose another label.");
+            throw Refusal.conflict("label", REFUSALS.with("pack", pack.label()), "label-taken");
         }
         database.sql("INSERT INTO pack (label, folded, body, entered_at) VALUES (?, ?, ?, ?)")
                 .params(
@@ -187,7 +191,8 @@ public class BatteryStore {
                 .params(label, id)
                 .query(String.class)
                 .optional()
-                .orElseThrow(() -> Refusal.unknown("id", "Battery “" + label + "” has no entry " + id + "."));
+                .orElseThrow(() ->
+                        Refusal.unknown("id", REFUSALS.with("label", label).with("id", id), "no-entry"));
         corrections.add(What.BATTERY, new EntryCorrection(id, at, before, reason, entry == null));
         if (entry == null) {
             database.sql("UPDATE pack_entry SET withdrawn = 1 WHERE id = ?")

@@ -20,6 +20,8 @@ import ablemedic.app.workup.WorkUpSummary;
 import ablemedic.app.workup.WorkUpSummary.Glance;
 import ablemedic.app.workup.WorkUpSummary.Outcome;
 import ablemedic.app.workup.WorkUpVersions.Stamp;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.FlightMode;
 import ablemedic.craft.MotorNumbering;
@@ -57,6 +59,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** The bench over HTTP, and the lists that its forms choose from. */
 @RestController
 class BenchController {
+    private static final Words REFUSALS =
+            Catalogue.beside(BenchController.class, "refusals").of("bench-controller");
     /** So long the bench waits for strips that are not known yet. */
     private static final long WAIT_MS = 600;
 
@@ -125,7 +129,7 @@ class BenchController {
     record Aside(
             @NotNull @Valid Unread record,
 
-            @Nullable @Size(max = 400, message = "has at most 400 letters")
+            @Nullable @Size(max = 400, message = "{most.letters}")
             String reason) {}
 
     enum Sort {
@@ -305,8 +309,7 @@ class BenchController {
         } else if (unreadables.all().contains(aside.record())) {
             records.put(aside.record(), aside.reason().strip(), clock.instant());
         } else {
-            throw Refusal.unknown(
-                    "record", "There is no such record that can't be read. GET /api/bench names those there are.");
+            throw Refusal.unknown("record", REFUSALS, "no-record");
         }
     }
 

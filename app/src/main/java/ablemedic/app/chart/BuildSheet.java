@@ -1,6 +1,8 @@
 package ablemedic.app.chart;
 
+import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Rejected;
+import ablemedic.catalogue.Words;
 import ablemedic.configuration.Configuration;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.Airframe;
@@ -45,7 +47,7 @@ import org.jspecify.annotations.Nullable;
 public record BuildSheet(
         @NotNull FrameShape shape,
 
-        @NotNull @Size(min = 4, max = 4, message = "has four entries")
+        @NotNull @Size(min = 4, max = 4, message = "{has.four.entries}")
         List<@NotNull @Valid Place> motors,
 
         double massG,
@@ -54,24 +56,26 @@ public record BuildSheet(
         double thrustToWeight,
         @Nullable @Valid Place balance,
 
-        @NotNull @Size(min = 4, max = 4, message = "has four entries")
+        @NotNull @Size(min = 4, max = 4, message = "{has.four.entries}")
         List<@NotNull Spin> propSpins,
 
-        @Nullable @Size(min = 4, max = 4, message = "has four entries")
+        @Nullable @Size(min = 4, max = 4, message = "{has.four.entries}")
         List<@NotNull Corner> wiring,
 
         @NotNull @Valid Turn mounted,
 
-        @NotNull @Size(max = 400, message = "has at most 400 settings")
+        @NotNull @Size(max = 400, message = "{most.settings}")
         Map<
-                        @Size(max = 60, message = "names a setting") String,
-                        @NotNull @Size(max = 200, message = "is the value of a setting") String>
+                        @Size(max = 60, message = "{names.a.setting}") String,
+                        @NotNull @Size(max = 200, message = "{is.the.value.of.a.setting}") String>
                 told,
 
         @Nullable @Valid ElectricEntry electrics,
 
-        @Nullable @Size(max = 400, message = "has at most 400 entries")
+        @Nullable @Size(max = 400, message = "{most.entries}")
         Map<@Size(max = 80) String, @NotNull Source> sources) {
+    private static final Words SAID =
+            Catalogue.beside(BuildSheet.class, "words").of("build-sheet");
 
     /** A place seen from above, millimetres from the middle of the motors. */
     public record Place(double forwardMm, double rightMm) {
@@ -127,13 +131,12 @@ public record BuildSheet(
     private List<Corner> outputs(Electrics electrical) {
         Optional<List<Corner>> led = led(electrical);
         if (led.isEmpty() && wiring == null) {
-            throw new Rejected(
-                    "wiring",
-                    "the leads do not say which corner each output drives: name the corners of outputs 1 to 4 here");
+            throw new Rejected("wiring", SAID.line("no-outputs").plain());
         }
         if (led.isPresent() && wiring != null && !led.get().equals(wiring)) {
             throw new Rejected(
-                    "wiring", "the leads have the outputs drive " + led.get() + ": leave this out, or move the leads");
+                    "wiring",
+                    SAID.with("corners", led.get()).line("other-outputs").plain());
         }
         return led.orElse(Objects.requireNonNullElse(wiring, List.of()));
     }
@@ -172,8 +175,8 @@ public record BuildSheet(
         for (Map.Entry<String, String> one : told.entrySet()) {
             String where = "told." + one.getKey();
             Setting<?> setting = Settings.find(one.getKey())
-                    .orElseThrow(() ->
-                            new Rejected(where, "there is no such setting; GET /api/settings lists what there is"));
+                    .orElseThrow(
+                            () -> new Rejected(where, SAID.line("no-setting").plain()));
             try {
                 all = all.withWritten(setting, one.getValue());
             } catch (Rejected e) {

@@ -10,6 +10,8 @@ import ablemedic.app.chart.ElectricEntry.PackEntry;
 import ablemedic.app.entry.SettingAside;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Folded;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.FlightMode;
 import ablemedic.craft.MotorNumbering;
@@ -45,6 +47,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/crafts")
 class ChartController {
+    private static final Words SAID =
+            Catalogue.beside(ChartController.class, "words").of("chart-controller");
+    private static final Words REFUSALS =
+            Catalogue.beside(ChartController.class, "refusals").of("chart-controller");
     private static final int LONGEST_TABLE = 256 * 1024;
     private static final String WORDS = "has at most 400 letters";
     private static final String FEW_LETTERS = "has at most 80 letters";
@@ -89,11 +95,11 @@ class ChartController {
      * @param builder who built it, if that is known
      */
     record NewCraft(
-            @NotNull(message = "names the craft")
-            @Pattern(regexp = CraftStore.MARK, message = "has 1 to 24 letters, digits, spaces, dots, dashes")
+            @NotNull(message = "{names.the.craft}")
+            @Pattern(regexp = CraftStore.MARK, message = "{has.1.to.24.letters.digits.spaces.dots.dashes}")
             String mark,
 
-            @NotNull(message = "is there, if empty") @Size(max = 80, message = FEW_LETTERS)
+            @NotNull(message = "{is.there.if.empty}") @Size(max = 80, message = FEW_LETTERS)
             String name,
 
             @Nullable CraftClass craftClass,
@@ -103,12 +109,12 @@ class ChartController {
             @Nullable FlightMode mode,
             @Nullable WiringLayout layout,
 
-            @Nullable @Size(max = 20, message = "has at most 20 parts")
+            @Nullable @Size(max = 20, message = "{most.parts}")
             List<@NotNull @Size(max = 60) String> parts,
 
             @Valid @Nullable PackEntry pack,
 
-            @Nullable @Size(max = 24, message = "has at most 24 letters")
+            @Nullable @Size(max = 24, message = "{most.letters}")
             String like,
 
             @Nullable @Size(max = 80, message = FEW_LETTERS) String builder,
@@ -118,28 +124,29 @@ class ChartController {
     record Changed(
             long version,
 
-            @NotNull(message = "is there, if empty") @Size(max = 80, message = FEW_LETTERS)
+            @NotNull(message = "{is.there.if.empty}") @Size(max = 80, message = FEW_LETTERS)
             String name,
 
             @Nullable @Size(max = 80, message = FEW_LETTERS) String builder,
-            @NotNull(message = "is FIT or GROUNDED") State state,
+            @NotNull(message = "{is.fit.or.grounded}") State state,
 
-            @NotNull(message = "is there, if empty") @Size(max = 400, message = WORDS)
+            @NotNull(message = "{is.there.if.empty}") @Size(max = 400, message = WORDS)
             String reason) {}
 
     record Revising(
             long version,
 
-            @NotBlank(message = "says why") @Size(max = 400, message = WORDS)
+            @NotBlank(message = "{says.why}") @Size(max = 400, message = WORDS)
             String reason,
 
-            @NotNull(message = "is the whole sheet") @Valid BuildSheet sheet) {}
+            @NotNull(message = "{is.the.whole.sheet}") @Valid
+            BuildSheet sheet) {}
 
     record LogNote(
-            @NotNull(message = "is one of FLIGHT, NOTE, CRASH, PART, OPENED, FLASH")
+            @NotNull(message = "{is.one.of.flight.note.crash.part.opened.flash}")
             Kind kind,
 
-            @NotBlank(message = "says what happened") @Size(max = 400, message = WORDS)
+            @NotBlank(message = "{says.what.happened}") @Size(max = 400, message = WORDS)
             String text) {}
 
     /** What a note is of. */
@@ -198,7 +205,7 @@ class ChartController {
     List<ListedCraft> enterTable(InputStream body) throws IOException {
         byte[] bytes = body.readNBytes(LONGEST_TABLE + 1);
         if (bytes.length > LONGEST_TABLE) {
-            throw Refusal.wrong("file", "A table of more than " + LONGEST_TABLE / 1024 + " kB is not read.");
+            throw Refusal.wrong("file", REFUSALS.with("longestTable", LONGEST_TABLE / 1024), "table-size");
         }
         List<String> entered = table.enter(new String(bytes, StandardCharsets.UTF_8));
         return list().stream().filter(one -> entered.contains(one.mark())).toList();
@@ -246,7 +253,7 @@ class ChartController {
                 crafts.storable(sourced),
                 reason,
                 "sheet",
-                "Build sheet changed: " + reason,
+                SAID.with("reason", reason).line("changed").plain(),
                 clock.instant());
         return charts.of(mark);
     }
@@ -258,9 +265,13 @@ class ChartController {
         Revision revision = crafts.revisions(row.mark()).stream()
                 .filter(r -> r.number() == back.revision() && r.readable().isPresent())
                 .findFirst()
-                .orElseThrow(() ->
-                        Refusal.wrong("revision", "There is no revision " + back.revision() + " that can be read."));
-        return revised(row.mark(), row.version(), revision.sheet(), "went back to revision " + revision.number());
+                .orElseThrow(
+                        () -> Refusal.wrong("revision", REFUSALS.with("revision", back.revision()), "no-revision"));
+        return revised(
+                row.mark(),
+                row.version(),
+                revision.sheet(),
+                SAID.with("n", revision.number()).line("back").plain());
     }
 
     /**
@@ -271,20 +282,17 @@ class ChartController {
     record SigningOff(
             long version,
 
-            @NotBlank(message = "says why it may fly") @Size(max = 400, message = WORDS)
+            @NotBlank(message = "{says.why.it.may.fly}") @Size(max = 400, message = WORDS)
             String reason) {}
 
     @PostMapping("/{mark}/sign-off")
     Chart signOff(@PathVariable String mark, @RequestBody @Valid SigningOff signed) {
         Row row = crafts.get(mark);
         if (readiness.isHazardous(row.mark())) {
-            throw Refusal.conflict(
-                    "mark",
-                    "A hazard is open on " + row.mark() + ": no sign-off lifts it. Fix it, or correct the record.");
+            throw Refusal.conflict("mark", REFUSALS.with("mark", row.mark()), "hazard");
         }
         if (signed.reason().strip().split("\\s+").length < 3) {
-            throw Refusal.wrong(
-                    "reason", "Say in a few words why it may fly: who reads the log later has to understand it.");
+            throw Refusal.wrong("reason", REFUSALS, "sign-off-reason");
         }
         crafts.signOff(row.mark(), signed.version(), signed.reason().strip(), clock.instant());
         return charts.of(row.mark());
@@ -323,18 +331,18 @@ class ChartController {
 
     /** A line of the log put right. */
     record LineRight(
-            @NotNull(message = "is one of FLIGHT, NOTE, CRASH, PART, OPENED, FLASH")
+            @NotNull(message = "{is.one.of.flight.note.crash.part.opened.flash}")
             Kind kind,
 
-            @NotBlank(message = "says what happened") @Size(max = 400, message = WORDS)
+            @NotBlank(message = "{says.what.happened}") @Size(max = 400, message = WORDS)
             String text,
 
-            @NotBlank(message = "says what was wrong with it") @Size(max = 400, message = WORDS)
+            @NotBlank(message = "{says.what.was.wrong.with.it}") @Size(max = 400, message = WORDS)
             String reason) {}
 
     /** A line of the log taken back. */
     record LineWithdrawn(
-            @NotBlank(message = "says what was wrong with it") @Size(max = 400, message = WORDS)
+            @NotBlank(message = "{says.what.was.wrong.with.it}") @Size(max = 400, message = WORDS)
             String reason) {}
 
     /** Puts a line right that was written by hand; what it said before stays in its history. */

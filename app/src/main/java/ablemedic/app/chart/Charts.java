@@ -7,6 +7,9 @@ import ablemedic.app.chart.CraftStore.Row;
 import ablemedic.app.chart.CraftStore.State;
 import ablemedic.app.chart.CraftWorkUps.WorkUpLine;
 import ablemedic.app.parts.PartTypeStore;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FcSettings;
@@ -19,7 +22,6 @@ import ablemedic.wiring.BatteryType;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -28,6 +30,7 @@ import org.springframework.stereotype.Component;
 /** Puts the chart of a craft together. */
 @Component
 class Charts {
+    private static final Words SAID = Catalogue.beside(Charts.class, "words").of("charts");
     private final CraftStore crafts;
     private final CraftLog log;
     private final Corrections corrections;
@@ -170,40 +173,61 @@ class Charts {
         var frame = craft.airframe();
         List<Fact> facts = new ArrayList<>(List.of(
                 new Fact(
-                        "Frame",
-                        frame.shape().label() + ", motors " + Math.round(frame.reachMm()) + " mm from the middle"),
-                new Fact("All-up mass", Math.round(frame.massG()) + " g"),
-                new Fact("Props", Math.round(frame.propDiameterMm()) + " mm; " + said(craft, FcSettings.SPINS)),
+                        SAID.line("frame").plain(),
+                        SAID.with("shape", frame.shape().label())
+                                .with("reach", Math.round(frame.reachMm()))
+                                .line("frame-is")
+                                .plain()),
+                new Fact(SAID.line("mass").plain(), Math.round(frame.massG()) + " g"),
                 new Fact(
-                        "Hover",
-                        String.format(
-                                Locale.ROOT,
-                                "%.1f N a motor, at least %.0f W in all",
-                                frame.hoverThrustN(),
-                                HoverPower.ideal(frame))),
+                        SAID.line("props").plain(),
+                        SAID.with("diameter", Math.round(frame.propDiameterMm()))
+                                .with("spins", said(craft, FcSettings.SPINS))
+                                .line("props-are")
+                                .plain()),
                 new Fact(
-                        "Numbering",
-                        said(craft, FcSettings.NUMBERING) + ", output order " + said(craft, FcSettings.OUTPUT_ORDER)),
+                        SAID.line("hover").plain(),
+                        SAID.with("thrust", new Param.Quantity(frame.hoverThrustN(), "N", 1))
+                                .with("power", new Param.Quantity(HoverPower.ideal(frame), "W", 0))
+                                .line("hover-is")
+                                .plain()),
                 new Fact(
-                        "Board", "sits at " + craft.mounted().angles() + "; told " + said(craft, FcSettings.ALIGNMENT)),
+                        SAID.line("numbering").plain(),
+                        SAID.with("numbering", said(craft, FcSettings.NUMBERING))
+                                .with("order", said(craft, FcSettings.OUTPUT_ORDER))
+                                .line("numbering-is")
+                                .plain()),
                 new Fact(
-                        "Sticks",
-                        "radio " + said(craft, RadioSettings.STICK_ORDER) + ", board "
-                                + said(craft, FcSettings.STICK_ORDER)),
-                new Fact("Mode at take-off", said(craft, FcSettings.MODE))));
+                        SAID.line("fc").plain(),
+                        SAID.with("mounted", craft.mounted().angles())
+                                .with("alignment", said(craft, FcSettings.ALIGNMENT))
+                                .line("fc-is")
+                                .plain()),
+                new Fact(
+                        SAID.line("sticks").plain(),
+                        SAID.with("radio", said(craft, RadioSettings.STICK_ORDER))
+                                .with("fc", said(craft, FcSettings.STICK_ORDER))
+                                .line("sticks-are")
+                                .plain()),
+                new Fact(SAID.line("mode").plain(), said(craft, FcSettings.MODE))));
         if (!craft.electrics().sheet().isEmpty()) {
             BatteryType pack = craft.electrics().sheet().pack();
             facts.add(new Fact(
-                    "Pack",
-                    pack.cells() + " cells " + pack.chemistry().label() + ", " + Math.round(pack.capacityMah())
-                            + " mAh"));
+                    SAID.line("battery").plain(),
+                    SAID.with("cells", new Param.Count(pack.cells()))
+                            .with("chemistry", pack.chemistry().label())
+                            .with("capacity", Math.round(pack.capacityMah()))
+                            .line("battery-is")
+                            .plain()));
             facts.add(new Fact(
-                    "Voltage",
-                    "from " + said(craft, FcSettings.VOLTAGE_SOURCE) + ", scale "
-                            + said(craft, FcSettings.VOLTAGE_SCALE) + ", cells "
-                            + said(craft, FcSettings.CELLS)));
+                    SAID.line("voltage").plain(),
+                    SAID.with("source", said(craft, FcSettings.VOLTAGE_SOURCE))
+                            .with("scale", said(craft, FcSettings.VOLTAGE_SCALE))
+                            .with("cells", said(craft, FcSettings.CELLS))
+                            .line("voltage-is")
+                            .plain()));
             facts.add(new Fact(
-                    "Parts",
+                    SAID.line("parts").plain(),
                     craft.electrics().sheet().parts().stream()
                             .map(part -> part.label())
                             .collect(Collectors.joining(", "))));
@@ -226,7 +250,9 @@ class Charts {
             revised.add(new Revised(
                     r.number(),
                     r.enteredAt(),
-                    r.readable().isPresent() ? r.reason() : r.reason() + " (cannot be read)",
+                    r.readable().isPresent()
+                            ? r.reason()
+                            : SAID.with("reason", r.reason()).line("unreadable").plain(),
                     compared ? SheetChanges.between(revisions.get(i - 1).sheet(), r.sheet()) : List.of()));
         }
         return revised;

@@ -1,6 +1,9 @@
 package ablemedic.app.chart;
 
 import ablemedic.app.http.Refusal;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.requirement.Conflict;
 import ablemedic.requirement.Edit;
 import ablemedic.requirement.Required;
@@ -25,6 +28,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/crafts/{mark}/conflicts")
 class ConflictController {
+    private static final Words SAID =
+            Catalogue.beside(ConflictController.class, "words").of("conflict-controller");
+    private static final Words REFUSALS =
+            Catalogue.beside(ConflictController.class, "refusals").of("conflict-controller");
     private final CraftStore crafts;
     private final Records records;
     private final CraftWorkUps workUps;
@@ -57,7 +64,7 @@ class ConflictController {
     record Settled(
             long version,
 
-            @NotBlank(message = "names a conflict") @Size(max = 200, message = "names a conflict")
+            @NotBlank(message = "{names.a.conflict}") @Size(max = 200, message = "{names.a.conflict}")
             String conflictId,
 
             int way,
@@ -84,19 +91,17 @@ class ConflictController {
     ConflictsView settle(@PathVariable String mark, @RequestBody @Valid Settled settled) {
         String right = crafts.get(mark).mark();
         workUps.openOf(right).ifPresent(open -> {
-            throw Refusal.conflict(
-                    "mark", "Work-up " + open + " of " + right + " is open. Settle it there, so that it is proven.");
+            throw Refusal.conflict("mark", REFUSALS.with("open", open).with("right", right), "open-work-up");
         });
         Conflict conflict = records.of(right).conflicts().stream()
                 .filter(one -> one.id().equals(settled.conflictId()))
                 .findFirst()
                 .orElseThrow(() -> Refusal.wrong(
                         "conflictId",
-                        "The record of " + right + " has no conflict “" + Refusal.shortened(settled.conflictId())
-                                + "”."));
+                        REFUSALS.with("right", right).with("conflictId", Refusal.shortened(settled.conflictId())),
+                        "no-conflict"));
         if (settled.way() < 1 || settled.way() > conflict.ways().size()) {
-            throw Refusal.wrong(
-                    "way", "Name one of its ways, 1 to " + conflict.ways().size() + ".");
+            throw Refusal.wrong("way", REFUSALS.with("ways", conflict.ways().size()), "way");
         }
         Edit edit = conflict.ways().get(settled.way() - 1).edit();
         BuildSheet sheet = crafts.newestWith(
@@ -110,9 +115,14 @@ class ConflictController {
                 right,
                 settled.version(),
                 crafts.storable(sheet),
-                settled.made() ? edit.title() : "record corrected: " + edit.title(),
+                settled.made()
+                        ? edit.title()
+                        : SAID.with("edit", edit.title()).line("reason").plain(),
                 settled.made() ? opened ? "repair" : "fix" : "sheet",
-                (settled.made() ? "" : "Record corrected: ") + edit.title(),
+                SAID.with("made", Param.when(settled.made()))
+                        .with("edit", edit.title())
+                        .line("line")
+                        .plain(),
                 clock.instant());
         return view(right);
     }

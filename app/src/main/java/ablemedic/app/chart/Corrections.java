@@ -2,6 +2,8 @@ package ablemedic.app.chart;
 
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Unreadables;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -12,6 +14,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** What was entered by mistake and put right, with what was there before. */
 @Repository
 public class Corrections {
+    private static final Words REFUSALS =
+            Catalogue.beside(Corrections.class, "refusals").of("corrections");
     private final Unreadables unreadables;
     private final JdbcClient database;
 
@@ -80,7 +84,7 @@ public class Corrections {
     /** A reason as it is kept. @throws Refusal where there is none */
     public static String reason(@Nullable String reason) {
         if (reason == null || reason.isBlank()) {
-            throw Refusal.wrong("reason", "Say what was wrong with the entry: it stays in the history.");
+            throw Refusal.wrong("reason", REFUSALS, "reason");
         }
         return reason.strip();
     }

@@ -4,6 +4,8 @@ import ablemedic.app.chart.Corrections.EntryCorrection;
 import ablemedic.app.chart.Corrections.What;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Unreadables;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
@@ -20,6 +22,8 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Repository
 public class CraftLog {
+    private static final Words REFUSALS =
+            Catalogue.beside(CraftLog.class, "refusals").of("craft-log");
     /** After a line of these the pre-power routine is due. */
     private static final Set<String> MAKES_DUE = Set.of("entered", "crash", "part", "opened", "repair");
     /** Lines that speak of the pre-power routine: what makes it due, and how it went. */
@@ -118,11 +122,10 @@ public class CraftLog {
                 .params(mark, id)
                 .query((rs, n) -> entry(rs))
                 .optional()
-                .orElseThrow(() -> Refusal.unknown("id", "The log of " + mark + " has no line " + id + "."));
+                .orElseThrow(
+                        () -> Refusal.unknown("id", REFUSALS.with("mark", mark).with("id", id), "no-line"));
         if (!line.byHand()) {
-            throw Refusal.conflict(
-                    "id",
-                    "Only lines that were written by hand are put right; this one follows from something that was done.");
+            throw Refusal.conflict("id", REFUSALS, "not-by-hand");
         }
         corrections.add(What.LOG, new EntryCorrection(id, at, line.kind() + ": " + line.text(), reason, kind == null));
         database.sql("UPDATE log_entry SET kind = ?, text = ? WHERE id = ?")

@@ -6,6 +6,9 @@ import ablemedic.app.storage.Json;
 import ablemedic.app.storage.Recent;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.app.storage.Unreadables;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.requirement.Recorded;
 import java.sql.ResultSet;
@@ -23,6 +26,10 @@ import org.springframework.transaction.annotation.Transactional;
 /** Crafts, their build sheets and their logs in the database. */
 @Repository
 public class CraftStore {
+    private static final Words SAID =
+            Catalogue.beside(CraftStore.class, "words").of("craft-store");
+    private static final Words REFUSALS =
+            Catalogue.beside(CraftStore.class, "refusals").of("craft-store");
     /** What a mark looks like. */
     public static final String MARK = "[\\p{L}\\p{N}][\\p{L}\\p{M}\\p{N} ._-]{0,23}";
 
@@ -73,7 +80,8 @@ public class CraftStore {
     public record Revision(int number, String reason, Instant enteredAt, Optional<BuildSheet> readable) {
         /** @throws UnreadableRecordException where it cannot be read */
         public BuildSheet sheet() {
-            return readable.orElseThrow(() -> new UnreadableRecordException("build sheet (revision " + number + ")"));
+            return readable.orElseThrow(() -> new UnreadableRecordException(
+                    SAID.with("n", number).line("sheet").plain()));
         }
     }
 
@@ -103,8 +111,12 @@ public class CraftStore {
         return find(mark)
                 .orElseThrow(() -> Refusal.unknown(
                         "mark",
-                        "No craft is marked “" + Refusal.shortened(mark) + "”. Those there are: "
-                                + Refusal.someOf(all().stream().map(Row::mark).toList()) + "."));
+                        REFUSALS.with("mark", Refusal.shortened(mark))
+                                .with(
+                                        "mark2",
+                                        Refusal.someOf(
+                                                all().stream().map(Row::mark).toList())),
+                        "no-craft"));
     }
 
     private Row row(ResultSet rs) throws SQLException {
@@ -123,13 +135,13 @@ public class CraftStore {
     @Transactional
     public void enter(String mark, String name, String craftClass, String builder, BuildSheet sheet, Instant at) {
         if (find(mark).isPresent()) {
-            throw Refusal.conflict("mark", "There is a craft marked “" + mark + "” already. Choose another mark.");
+            throw Refusal.conflict("mark", REFUSALS.with("mark", mark), "id-taken");
         }
         database.sql("""
         INSERT INTO craft (mark, folded, name, class, builder, state, version, entered_at) VALUES (?, ?, ?, ?, ?, 'FIT', 1, ?)""")
                 .params(mark, Folded.of(mark), name, craftClass, builder, at.toString())
                 .update();
-        insertSheet(mark, 1, sheet, "first entered", at);
+        insertSheet(mark, 1, sheet, SAID.line("entered").plain(), at);
         log.add(mark, at, "entered", "Entered: " + craftClass, null);
     }
 
@@ -159,7 +171,8 @@ public class CraftStore {
                 return sheet(mark, revision).toCraft();
             } catch (RuntimeException e) {
                 // A sheet of an older version may lack anything at all.
-                throw new UnreadableRecordException("build sheet (revision " + revision + ")", e);
+                throw new UnreadableRecordException(
+                        SAID.with("n", revision).line("sheet").plain(), e);
             }
         });
     }
@@ -274,10 +287,7 @@ public class CraftStore {
     public void revise(String mark, int onto, BuildSheet sheet, String reason, Instant at) {
         Revision newest = newestSheet(mark);
         if (newest.number() != onto) {
-            throw Refusal.conflict(
-                    "version",
-                    "The build sheet of " + mark + " was changed meanwhile. Nothing was written; look at it "
-                            + "again.");
+            throw Refusal.conflict("version", REFUSALS.with("mark", mark), "stale-sheet");
         }
         if (!newest.readable().equals(Optional.of(sheet))) {
             insertSheet(mark, newest.number() + 1, sheet, reason, at);
@@ -321,7 +331,12 @@ public class CraftStore {
         database.sql("UPDATE craft SET state = 'FIT' WHERE mark = ?")
                 .param(mark)
                 .update();
-        log.add(mark, at, "signed-off", "Signed off: " + reason, null);
+        log.add(
+                mark,
+                at,
+                "signed-off",
+                SAID.with("reason", reason).line("signed-off").plain(),
+                null);
     }
 
     /** Takes a craft off the bench, with a reason, or puts it back. */
@@ -330,7 +345,15 @@ public class CraftStore {
         database.sql("UPDATE craft SET aside = ?, version = version + 1 WHERE mark = ?")
                 .params(Arrays.asList(reason, mark))
                 .update();
-        log.add(mark, at, "state", reason == null ? "Back on the bench" : "Put aside: " + reason, null);
+        log.add(
+                mark,
+                at,
+                "state",
+                SAID.with("back", Param.when(reason == null))
+                        .with("reason", reason)
+                        .line("state")
+                        .plain(),
+                null);
     }
 
     private void claim(String mark, long version) {
@@ -353,8 +376,7 @@ public class CraftStore {
                     .params(mark, revision, SheetForm.write(json, sheet), reason, at.toString())
                     .update();
         } catch (DuplicateKeyException e) {
-            throw Refusal.conflict(
-                    "version", "This craft was changed by another at the same moment. Look at it again.");
+            throw Refusal.conflict("version", REFUSALS, "stale-craft");
         }
     }
 

@@ -3,7 +3,9 @@ package ablemedic.app.chart;
 import ablemedic.app.chart.ElectricEntry.PackEntry;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Folded;
+import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Rejected;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.FlightMode;
 import ablemedic.craft.MotorNumbering;
@@ -30,6 +32,8 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Component
 class CraftTable {
+    private static final Words REFUSALS =
+            Catalogue.beside(CraftTable.class, "refusals").of("craft-table");
     private static final int MOST = 500;
     private static final Set<String> COLUMNS = Set.of(
             "mark",
@@ -63,24 +67,23 @@ class CraftTable {
                 CsvReader.builder().ofNamedCsvRecord(table.startsWith("\uFEFF") ? table.substring(1) : table)) {
             List<NamedCsvRecord> rows = csv.stream().toList();
             if (rows.isEmpty()) {
-                throw Refusal.wrong(
-                        "file",
-                        "There is no craft in the table: the first line names the columns, each further one is a craft.");
+                throw Refusal.wrong("file", REFUSALS, "no-rows");
             }
             if (rows.size() > MOST) {
-                throw Refusal.wrong("file", "More than " + MOST + " crafts in one table are not read.");
+                throw Refusal.wrong("file", REFUSALS.with("most", MOST), "rows");
             }
             List<String> heads = rows.get(0).getHeader();
             if (!COLUMNS.containsAll(heads) || !heads.contains("mark")) {
                 throw Refusal.wrong(
                         "line 1",
-                        "The columns are " + String.join(", ", new TreeSet<>(COLUMNS))
-                                + "; mark has to be among them. This table has "
-                                + Refusal.shortened(String.join(", ", heads)) + ".");
+                        REFUSALS.with("columns", String.join(", ", new TreeSet<>(COLUMNS)))
+                                .with("heads", Refusal.shortened(String.join(", ", heads))),
+                        "columns");
             }
             return rows.stream().map(this::enter).toList();
         } catch (CsvParseException e) {
-            throw Refusal.wrong("file", "This is no table: " + Refusal.shortened(String.valueOf(e.getMessage())) + ".");
+            throw Refusal.wrong(
+                    "file", REFUSALS.with("e", Refusal.shortened(String.valueOf(e.getMessage()))), "no-table");
         } catch (java.io.IOException e) {
             throw new java.io.UncheckedIOException(e);
         }
@@ -92,9 +95,7 @@ class CraftTable {
         String name = cell(row, "name");
         String builder = cell(row, "builder");
         if (!mark.matches(CraftStore.MARK) || name.length() > 80 || builder.length() > 80) {
-            throw Refusal.wrong(
-                    where,
-                    "A mark has 1 to 24 letters, digits, spaces, dots, dashes; a name and a builder at most 80 letters.");
+            throw Refusal.wrong(where, REFUSALS, "names");
         }
         try {
             CraftClass preset = one(row, where, "class", CraftClass.class, CraftClass.INCH_5);
@@ -140,7 +141,7 @@ class CraftTable {
         } catch (NumberFormatException e) {
             // Told below, with what would be right.
         }
-        throw Refusal.wrong(where, column + " is a number, not “" + Refusal.shortened(cell) + "”.");
+        throw Refusal.wrong(where, REFUSALS.with("column", column).with("cell", Refusal.shortened(cell)), "number");
     }
 
     private static <E extends Enum<E>> E one(
@@ -155,13 +156,16 @@ class CraftTable {
                 .findFirst()
                 .orElseThrow(() -> Refusal.wrong(
                         where,
-                        column + " is one of "
-                                + String.join(
-                                        ", ",
-                                        Arrays.stream(type.getEnumConstants())
-                                                .map(one -> one.name().toLowerCase(Locale.ROOT))
-                                                .toList())
-                                + ", not “" + Refusal.shortened(cell) + "”."));
+                        REFUSALS.with("column", column)
+                                .with(
+                                        "root",
+                                        String.join(
+                                                ", ",
+                                                Arrays.stream(type.getEnumConstants())
+                                                        .map(one -> one.name().toLowerCase(Locale.ROOT))
+                                                        .toList()))
+                                .with("cell", Refusal.shortened(cell)),
+                        "choice"));
     }
 
     private static String cell(NamedCsvRecord row, String column) {

@@ -1,7 +1,9 @@
 package ablemedic.app.chart;
 
+import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Rejected;
 import ablemedic.catalogue.Rejected.Wrong;
+import ablemedic.catalogue.Words;
 import ablemedic.parts.PartType;
 import ablemedic.parts.PartsLibrary;
 import ablemedic.wiring.Archetype;
@@ -30,16 +32,16 @@ import org.jspecify.annotations.Nullable;
  * @param sorts those of its parts that do not ship with the program; left out where all do
  */
 public record ElectricEntry(
-        @NotNull @Size(max = 40, message = "has at most 40 parts")
-        List<@NotNull @Valid PartEntry> parts,
+        @NotNull @Size(max = 40, message = "{most.parts}") List<@NotNull @Valid PartEntry> parts,
 
-        @NotNull @Size(max = 200, message = "has at most 200 leads")
-        List<@NotNull @Valid LeadEntry> leads,
+        @NotNull @Size(max = 200, message = "{most.wires}") List<@NotNull @Valid LeadEntry> leads,
 
         @NotNull @Valid PackEntry pack,
 
-        @Nullable @Size(max = 40, message = "has at most 40 sorts")
+        @Nullable @Size(max = 40, message = "{most.part.types}")
         List<@NotNull PartType> sorts) {
+    private static final Words SAID =
+            Catalogue.beside(ElectricEntry.class, "words").of("electric-entry");
 
     private static final String SHORT = "has 1 to 12 letters, digits or dashes, such as RX";
     private static final String ADDRESS = "is the address of a pad, such as RX.+";
@@ -48,14 +50,13 @@ public record ElectricEntry(
     public record PartEntry(
             @NotNull @Size(max = 24, message = SHORT) String id,
 
-            @NotNull @Size(max = 60, message = "names a sort of the parts shelf")
+            @NotNull @Size(max = 60, message = "{names.a.part.type.of.the.parts.library}")
             String archetype,
 
-            @NotNull @Size(min = 1, max = 60, message = "has 1 to 60 letters")
+            @NotNull @Size(min = 1, max = 60, message = "{between.letters}")
             String label,
 
-            @NotNull @Size(max = 4, message = "has at most four arms")
-            List<@NotNull Integer> arms,
+            @NotNull @Size(max = 4, message = "{most.arms}") List<@NotNull Integer> arms,
 
             double drawA) {}
 
@@ -92,8 +93,7 @@ public record ElectricEntry(
             if (archetype.isEmpty()) {
                 wrong.add(new Wrong(
                         "electrics.parts[" + i + "].archetype",
-                        "there is no “" + p.archetype()
-                                + "” on the parts shelf; GET /api/part-shelf lists what there is"));
+                        SAID.with("type", p.archetype()).line("no-part-type").plain()));
             } else {
                 made.add(new Part(p.id(), archetype.get(), p.label().strip(), p.arms(), p.drawA()));
             }
@@ -103,7 +103,8 @@ public record ElectricEntry(
             LeadEntry l = leads.get(i);
             if (l.gaugeAwg() < 0 || l.gaugeAwg() > 40) {
                 wrong.add(new Wrong(
-                        "electrics.leads[" + i + "].gaugeAwg", "wire gauges run from 0 to 40, not " + l.gaugeAwg()));
+                        "electrics.leads[" + i + "].gaugeAwg",
+                        SAID.with("gauge", l.gaugeAwg()).line("gauge").plain()));
             } else {
                 run.add(new Wire(l.from(), l.to(), new Gauge(l.gaugeAwg()), l.lengthMm(), l.plugged()));
             }

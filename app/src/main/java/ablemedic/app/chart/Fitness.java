@@ -1,21 +1,17 @@
 package ablemedic.app.chart;
 
+import ablemedic.catalogue.Names;
+
 /** What may be said of a craft: the first that its facts allow, in this order. */
 public enum Fitness {
-    UNKNOWN("can't be told: its sheet can't be read"),
-    AT_WORK("a work-up is open"),
-    GROUNDED("grounded"),
-    DUE("something is due"),
-    FIT("fit to fly");
-
-    private final String label;
-
-    Fitness(String label) {
-        this.label = label;
-    }
+    UNKNOWN,
+    AT_WORK,
+    GROUNDED,
+    DUE,
+    FIT;
 
     public String label() {
-        return label;
+        return Names.of(this);
     }
 
     /**

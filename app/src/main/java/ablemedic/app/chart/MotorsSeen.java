@@ -1,6 +1,8 @@
 package ablemedic.app.chart;
 
 import ablemedic.app.chart.CraftLog.LogEntry;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -11,10 +13,12 @@ import org.springframework.stereotype.Service;
 /** Whether the motors were seen to turn, each at its corner and its way, since the last crash, repair or flash. */
 @Service
 public class MotorsSeen implements Due.Source {
+    private static final Words SAID =
+            Catalogue.beside(MotorsSeen.class, "words").of("motors-seen");
     /** The check that settles it. */
-    public static final String IS = "motors";
+    public static final String IS = SAID.line(SAID.line("motors").plain()).plain();
     /** The line of the log that says that it passed. */
-    public static final String PASSED = "motors";
+    public static final String PASSED = SAID.line(SAID.line("motors").plain()).plain();
 
     private static final Set<String> MAKES_DUE = Set.of("entered", "crash", "part", "opened", "repair", "flash");
 
@@ -31,7 +35,10 @@ public class MotorsSeen implements Due.Source {
         return lines.stream()
                 .findFirst()
                 .filter(line -> MAKES_DUE.contains(line.kind()))
-                .map(line -> new Due("motors", line.kind().equals("entered") ? "never seen" : line.text(), "set-up"));
+                .map(line -> new Due(
+                        SAID.line(SAID.line("motors").plain()).plain(),
+                        line.kind().equals("entered") ? SAID.line("never").plain() : line.text(),
+                        "set-up"));
     }
 
     @Override

@@ -6,8 +6,10 @@ import ablemedic.app.chart.ElectricEntry.PackEntry;
 import ablemedic.app.chart.ElectricEntry.PartEntry;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.parts.PartTypeStore;
+import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Rejected;
 import ablemedic.catalogue.Text;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.parts.PartType;
@@ -38,6 +40,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/crafts/{mark}")
 public class PartsController {
+    private static final Words SAID =
+            Catalogue.beside(PartsController.class, "words").of("parts-controller");
+    private static final Words REFUSALS =
+            Catalogue.beside(PartsController.class, "refusals").of("parts-controller");
     private final CraftStore crafts;
     private final PartTypeStore sorts;
     private final Charts charts;
@@ -53,20 +59,20 @@ public class PartsController {
     record PartAdded(
             long version,
 
-            @NotBlank(message = "names an archetype of the parts shelf")
-            @Size(max = 60, message = "names an archetype of the parts shelf")
+            @NotBlank(message = "{names.an.part.type.of.the.parts.library}")
+            @Size(max = 60, message = "{names.an.part.type.of.the.parts.library}")
             String archetype) {}
 
     record LaidOut(
             long version,
 
-            @NotNull(message = "is one of the layouts under /api/choices")
+            @NotNull(message = "{is.one.of.the.layouts.under.api.choices}")
             WiringLayout layout,
 
-            @NotNull(message = "says which pack it flies with") @Valid
+            @NotNull(message = "{says.which.battery.it.flies.with}") @Valid
             PackEntry pack,
 
-            @NotNull @Size(max = 20, message = "has at most 20 parts")
+            @NotNull @Size(max = 20, message = "{most.parts}")
             List<@NotNull @Size(max = 60) String> parts) {}
 
     /** Adds a part from the shelf; its leads run to the first pads that fit. */
@@ -77,7 +83,11 @@ public class PartsController {
         ElectricSheet more = WiringLayout.withPart(electrics(sheet).sheet(), sorts.get(added.archetype(), "archetype"));
         Part part = more.parts().get(more.parts().size() - 1);
         Craft craft = UartsFromWiring.toldOf(sheet.toCraft().withElectrics(new Electrics(more)), part.id());
-        return revised(row.mark(), added.version(), BuildSheet.of(craft), "part added: " + part.label());
+        return revised(
+                row.mark(),
+                added.version(),
+                BuildSheet.of(craft),
+                SAID.with("part", part.label()).line("added").plain());
     }
 
     /** Takes a part and its leads off. */
@@ -89,9 +99,13 @@ public class PartsController {
         if (entry.parts().stream().noneMatch(p -> p.id().equals(partId))) {
             throw Refusal.unknown(
                     "partId",
-                    "There is no part “" + Refusal.shortened(partId) + "”; there is "
-                            + Refusal.someOf(
-                                    entry.parts().stream().map(PartEntry::id).toList()) + ".");
+                    REFUSALS.with("partId", Refusal.shortened(partId))
+                            .with(
+                                    "id",
+                                    Refusal.someOf(entry.parts().stream()
+                                            .map(PartEntry::id)
+                                            .toList())),
+                    "no-part");
         }
         ElectricEntry fewer = new ElectricEntry(
                 entry.parts().stream().filter(p -> !p.id().equals(partId)).toList(),
@@ -100,7 +114,11 @@ public class PartsController {
                         .toList(),
                 entry.pack(),
                 entry.sorts());
-        return revised(row.mark(), version, sheet.withElectrics(fewer), "part taken off: " + partId);
+        return revised(
+                row.mark(),
+                version,
+                sheet.withElectrics(fewer),
+                SAID.with("part", partId).line("removed").plain());
     }
 
     record Refreshing(long version) {}
@@ -114,7 +132,7 @@ public class PartsController {
         BuildSheet sheet = crafts.newestSheet(row.mark()).sheet();
         List<PartType> behind = charts.behind(sheet);
         if (behind.isEmpty() || sheet.electrics() == null) {
-            throw Refusal.conflict("sorts", "The parts of " + row.mark() + " are as they stand on the shelf.");
+            throw Refusal.conflict("sorts", REFUSALS.with("mark", row.mark()), "as-library");
         }
         ElectricEntry entry = sheet.electrics();
         for (PartType newer : behind) {
@@ -124,8 +142,13 @@ public class PartsController {
                 row.mark(),
                 refreshing.version(),
                 sheet.withElectrics(entry),
-                "taken over from the shelf: "
-                        + String.join(", ", behind.stream().map(PartType::label).toList()));
+                SAID.with(
+                                "parts",
+                                String.join(
+                                        ", ",
+                                        behind.stream().map(PartType::label).toList()))
+                        .line("updated")
+                        .plain());
     }
 
     /** Wires a craft by a usual layout, in place of what was entered. */
@@ -151,8 +174,7 @@ public class PartsController {
 
     private static Electrics electrics(BuildSheet sheet) {
         if (sheet.electrics() == null) {
-            throw Refusal.conflict(
-                    "electrics", "The parts and leads of this craft are not entered yet: choose a layout first.");
+            throw Refusal.conflict("electrics", REFUSALS, "no-wiring");
         }
         return sheet.electrics().toElectrics();
     }
@@ -172,7 +194,8 @@ public class PartsController {
                 .filter(sort -> sort.kind() == Archetype.Kind.BOARD)
                 .toList();
         if (boards.size() > 1) {
-            throw new Rejected("parts", "a craft has one flight board, not " + boards.size());
+            throw new Rejected(
+                    "parts", SAID.with("n", boards.size()).line("one-fc").plain());
         }
         ElectricSheet sheet = layout.bare(
                 craft.wiring().stream().map(Corner::ordinal).toList(),

@@ -1,5 +1,7 @@
 package ablemedic.app.chart;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.wiring.Archetype.Kind;
 import ablemedic.wiring.ElectricSheet;
 import ablemedic.wiring.Pad;
@@ -21,6 +23,7 @@ import java.util.Map;
  * @param height of the drawing
  */
 public record PowerMap(double width, double height, List<Box> boxes, List<Spot> points, List<LeadRun> leads) {
+    private static final Words SAID = Catalogue.beside(PowerMap.class, "words").of("power-map");
     private static final double PAD_STEP = 30;
     private static final double BOX_WIDTH = 138;
     private static final double GAP = 124;
@@ -212,7 +215,10 @@ public record PowerMap(double width, double height, List<Box> boxes, List<Spot> 
                     .orElseThrow();
             return new LeadRun(
                     lead.id(),
-                    "lead from " + a.label() + " to " + b.label(),
+                    SAID.with("from", a.label())
+                            .with("to", b.label())
+                            .line("wire")
+                            .plain(),
                     wire.purpose().name(),
                     known.getOrDefault(lead.id(), LeadState.UNKNOWN).name(),
                     corners);

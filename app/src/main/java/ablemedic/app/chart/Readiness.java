@@ -6,6 +6,9 @@ import ablemedic.app.chart.CraftVersions.CraftStamp;
 import ablemedic.app.chart.Fitness.Facts;
 import ablemedic.app.storage.Newest;
 import ablemedic.app.storage.UnreadableRecordException;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.requirement.Required;
 import ablemedic.requirement.Severity;
 import ablemedic.requirement.Violation;
@@ -18,6 +21,7 @@ import org.springframework.stereotype.Component;
 /** Whether a craft is ready to fly, with why not, and what is not known of it. */
 @Component
 public class Readiness {
+    private static final Words SAID = Catalogue.beside(Readiness.class, "words").of("readiness");
     private static final int KEPT = 2_000;
 
     private final Records records;
@@ -59,11 +63,14 @@ public class Readiness {
         List<String> withoutCause = workUps.withoutCause(row.mark());
         List<Due> due = dues.of(row.mark());
         List<String> grounds = new ArrayList<>(open.stream()
-                .map(one -> (one.severity() == Severity.HAZARD ? "Hazard: " : "Can't work: ") + one.cause())
+                .map(one -> SAID.with("hazard", Param.when(one.severity() == Severity.HAZARD))
+                        .with("cause", one.cause())
+                        .line("violation")
+                        .plain())
                 .toList());
         grounds.addAll(withoutCause);
         if (row.state() == State.GROUNDED) {
-            grounds.add("Grounded by hand");
+            grounds.add(SAID.line("by-hand").plain());
         }
         Fitness fitness = Fitness.of(new Facts(
                 required.isPresent(),

@@ -1,7 +1,9 @@
 package ablemedic.app.chart;
 
 import ablemedic.app.chart.Charts.Chart;
+import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Text;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.protocol.Format;
 import ablemedic.serial.SerialMap;
@@ -23,6 +25,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/crafts/{mark}")
 class SerialMapController {
+    private static final Words SAID =
+            Catalogue.beside(SerialMapController.class, "words").of("serial-map-controller");
     private final CraftStore crafts;
     private final Charts charts;
     private final Clock clock;
@@ -122,7 +126,7 @@ class SerialMapController {
         String known = crafts.get(mark).mark();
         BuildSheet sheet = BuildSheet.of(
                 UartsFromWiring.told(crafts.newestSheet(known).sheet().toCraft()));
-        String reason = "UARTs set from the wiring";
+        String reason = SAID.line("set").plain();
         crafts.revise(
                 known,
                 told.version(),

@@ -2,6 +2,9 @@ package ablemedic.app.chart;
 
 import ablemedic.app.chart.ElectricEntry.LeadEntry;
 import ablemedic.app.chart.ElectricEntry.PartEntry;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Corner;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,6 +18,9 @@ import org.jspecify.annotations.Nullable;
 
 /** What changed from one revision of a build sheet to the next, in words. */
 final class SheetChanges {
+    private static final Words SAID =
+            Catalogue.beside(SheetChanges.class, "words").of("sheet-changes");
+
     private SheetChanges() {}
 
     /** One entry that changed. */
@@ -22,18 +28,24 @@ final class SheetChanges {
 
     static List<Change> between(BuildSheet before, BuildSheet after) {
         List<Change> changes = new ArrayList<>();
-        add(changes, "frame shape", before.shape().label(), after.shape().label());
-        add(changes, "motor places", before.motors(), after.motors());
-        add(changes, "all-up mass", grams(before.massG()), grams(after.massG()));
-        add(changes, "mass of a motor", grams(before.motorMassG()), grams(after.motorMassG()));
-        add(changes, "prop diameter", before.propDiameterMm() + " mm", after.propDiameterMm() + " mm");
-        add(changes, "thrust to weight", before.thrustToWeight(), after.thrustToWeight());
-        add(changes, "balance point", place(before), place(after));
+        add(
+                changes,
+                SAID.line("shape").plain(),
+                before.shape().label(),
+                after.shape().label());
+        add(changes, SAID.line("places").plain(), before.motors(), after.motors());
+        add(changes, SAID.line("mass").plain(), grams(before.massG()), grams(after.massG()));
+        add(changes, SAID.line("motor-mass").plain(), grams(before.motorMassG()), grams(after.motorMassG()));
+        add(changes, SAID.line("prop").plain(), before.propDiameterMm() + " mm", after.propDiameterMm() + " mm");
+        add(changes, SAID.line("thrust").plain(), before.thrustToWeight(), after.thrustToWeight());
+        add(changes, SAID.line("balance").plain(), place(before), place(after));
         for (Corner corner : Corner.ALL) {
             int c = corner.ordinal();
             add(
                     changes,
-                    "motor and prop " + after.shape().name(corner),
+                    SAID.with("corner", after.shape().name(corner))
+                            .line("motor")
+                            .plain(),
                     before.propSpins().get(c).label(),
                     after.propSpins().get(c).label());
         }
@@ -42,11 +54,11 @@ final class SheetChanges {
         for (int output = 1; output <= 4; output++) {
             add(
                     changes,
-                    "output " + output,
+                    SAID.with("output", output).line("output").plain(),
                     before.shape().name(drove.get(output - 1)),
                     after.shape().name(drives.get(output - 1)));
         }
-        add(changes, "board seat", angles(before.mounted()), angles(after.mounted()));
+        add(changes, SAID.line("mount").plain(), angles(before.mounted()), angles(after.mounted()));
         before.toCraft()
                 .told()
                 .differencesTo(after.toCraft().told())
@@ -59,15 +71,19 @@ final class SheetChanges {
         if (before == null || after == null) {
             add(
                     changes,
-                    "parts and leads",
-                    before == null ? "not entered" : "entered",
-                    after == null ? "not entered" : "entered");
+                    SAID.line("wiring").plain(),
+                    SAID.with("is", Param.when(before != null))
+                            .line("entered-before")
+                            .plain(),
+                    SAID.with("is", Param.when(after != null))
+                            .line("entered-after")
+                            .plain());
             return;
         }
-        add(changes, "pack", pack(before), pack(after));
+        add(changes, SAID.line("battery").plain(), pack(before), pack(after));
         moved(
                 changes,
-                "part ",
+                "part",
                 before.parts().stream().collect(Collectors.toMap(PartEntry::id, PartEntry::toString)),
                 after.parts().stream().collect(Collectors.toMap(PartEntry::id, PartEntry::toString)),
                 id -> after.parts().stream()
@@ -80,7 +96,7 @@ final class SheetChanges {
                         .label());
         moved(
                 changes,
-                "lead ",
+                "wire",
                 before.leads().stream().collect(Collectors.toMap(SheetChanges::route, SheetChanges::copper)),
                 after.leads().stream().collect(Collectors.toMap(SheetChanges::route, SheetChanges::copper)),
                 id -> id);
@@ -96,27 +112,41 @@ final class SheetChanges {
         all.addAll(after.keySet());
         for (String id : all) {
             if (!Objects.equals(before.get(id), after.get(id))) {
-                String label = what.equals("part ") ? name.apply(id) : id;
+                boolean part = what.equals("part");
+                String label = part ? name.apply(id) : id;
                 changes.add(new Change(
-                        what + id,
-                        before.containsKey(id) ? what.equals("part ") ? label : before.get(id) : "none",
-                        after.containsKey(id) ? what.equals("part ") ? label : after.get(id) : "none"));
+                        SAID.with("id", id).line(what).plain(),
+                        before.containsKey(id)
+                                ? part ? label : before.get(id)
+                                : SAID.line("none").plain(),
+                        after.containsKey(id)
+                                ? part ? label : after.get(id)
+                                : SAID.line("none").plain()));
             }
         }
     }
 
     private static String route(LeadEntry lead) {
-        return lead.from() + " to " + lead.to();
+        return SAID.with("from", lead.from())
+                .with("to", lead.to())
+                .line("route")
+                .plain();
     }
 
     private static String copper(LeadEntry lead) {
-        return "gauge " + lead.gaugeAwg() + ", " + Math.round(lead.lengthMm()) + " mm"
-                + (lead.plugged() ? ", plugged" : "");
+        return SAID.with("gauge", lead.gaugeAwg())
+                .with("length", Math.round(lead.lengthMm()))
+                .with("plugged", Param.when(lead.plugged()))
+                .line("wire-is")
+                .plain();
     }
 
     private static String pack(ElectricEntry entry) {
-        return entry.pack().cells() + " cells " + entry.pack().chemistry().label() + ", "
-                + Math.round(entry.pack().capacityMah()) + " mAh";
+        return SAID.with("cells", new Param.Count(entry.pack().cells()))
+                .with("chemistry", entry.pack().chemistry().label())
+                .with("capacity", Math.round(entry.pack().capacityMah()))
+                .line("battery-is")
+                .plain();
     }
 
     private static String grams(double g) {
@@ -124,14 +154,20 @@ final class SheetChanges {
     }
 
     private static String angles(BuildSheet.Turn turn) {
-        return "roll " + turn.rollDeg() + "°, pitch " + turn.pitchDeg() + "°, yaw " + turn.yawDeg() + "°";
+        return SAID.with("roll", turn.rollDeg())
+                .with("pitch", turn.pitchDeg())
+                .with("yaw", turn.yawDeg())
+                .line("turn")
+                .plain();
     }
 
     private static String place(BuildSheet sheet) {
         return sheet.balance() == null
-                ? "under the centre of thrust"
-                : Math.round(sheet.balance().forwardMm()) + " mm forward, "
-                        + Math.round(sheet.balance().rightMm()) + " mm right";
+                ? SAID.line("balanced").plain()
+                : SAID.with("forward", Math.round(sheet.balance().forwardMm()))
+                        .with("right", Math.round(sheet.balance().rightMm()))
+                        .line("off")
+                        .plain();
     }
 
     private static void add(List<Change> changes, String what, Object before, Object after) {

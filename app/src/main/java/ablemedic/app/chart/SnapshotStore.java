@@ -6,7 +6,9 @@ import ablemedic.app.storage.Packed;
 import ablemedic.app.storage.Recent;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.app.storage.Unreadables;
+import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Rejected;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Check;
@@ -37,6 +39,10 @@ import org.springframework.transaction.annotation.Transactional;
 /** Listings of settings of each craft, kept as they came. */
 @Repository
 public class SnapshotStore {
+    private static final Words SAID =
+            Catalogue.beside(SnapshotStore.class, "words").of("snapshot-store");
+    private static final Words REFUSALS =
+            Catalogue.beside(SnapshotStore.class, "refusals").of("snapshot-store");
     private static final int MOST_OF_A_CRAFT = 500;
     /** So many snapshots are looked at for switches that are lost. */
     private static final int LOOKED_BACK = 5;
@@ -98,7 +104,7 @@ public class SnapshotStore {
                 .query(Integer.class)
                 .single();
         if (number > MOST_OF_A_CRAFT) {
-            throw Refusal.conflict("file", "A craft keeps at most " + MOST_OF_A_CRAFT + " snapshots.");
+            throw Refusal.conflict("file", REFUSALS.with("mostOfACraft", MOST_OF_A_CRAFT), "snapshots");
         }
         database.sql(
                         "INSERT INTO snapshot (mark, number, family, version, target, why, name, taken_at, packed) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)")
@@ -113,7 +119,12 @@ public class SnapshotStore {
                         at.toString(),
                         Packed.of(file))
                 .update();
-        log.add(mark, at, "snapshot", "Snapshot " + number + " of the settings: " + why, null);
+        log.add(
+                mark,
+                at,
+                "snapshot",
+                SAID.with("n", number).with("why", why).line("kept").plain(),
+                null);
         return counted(get(mark, number), with(dictionary.family()));
     }
 
@@ -173,7 +184,8 @@ public class SnapshotStore {
         return of(mark).stream()
                 .filter(row -> row.number() == number)
                 .findFirst()
-                .orElseThrow(() -> Refusal.unknown("number", mark + " has no snapshot " + number + "."));
+                .orElseThrow(() ->
+                        Refusal.unknown("number", REFUSALS.with("mark", mark).with("number", number), "no-snapshot"));
     }
 
     private Row row(ResultSet rs) throws SQLException {
@@ -224,7 +236,8 @@ public class SnapshotStore {
             listing = SettingsExport.read(file(row));
         } catch (Rejected | UnreadableRecordException e) {
             return new Read(
-                    SettingsExport.unreadable("This file can't be read as settings: " + e.getMessage()),
+                    SettingsExport.unreadable(
+                            SAID.with("why", e.getMessage()).line("unreadable").plain()),
                     Optional.empty());
         }
         return new Read(

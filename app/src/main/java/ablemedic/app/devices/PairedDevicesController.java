@@ -5,6 +5,8 @@ import ablemedic.app.devices.Pairing.Code;
 import ablemedic.app.http.AtTheBench;
 import ablemedic.app.http.PairedDevice;
 import ablemedic.app.http.Refusal;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -28,6 +30,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/second-seats")
 class PairedDevicesController {
+    private static final Words REFUSALS =
+            Catalogue.beside(PairedDevicesController.class, "refusals").of("paired-devices-controller");
     private final Lan lan;
     private final Pairing pairing;
     private final PairedDevices seats;
@@ -59,10 +63,10 @@ class PairedDevicesController {
     record SeatRow(String id, String name, String from, Instant since, Instant lastSeen) {}
 
     record PairAsked(
-            @NotNull @NotBlank @Size(max = 40, message = "has at most 40 letters")
+            @NotNull @NotBlank @Size(max = 40, message = "{most.letters}")
             String code,
 
-            @NotNull @NotBlank @Size(max = 40, message = "has at most 40 letters")
+            @NotNull @NotBlank @Size(max = 40, message = "{most.letters}")
             String name) {}
 
     /** @param name of the seat */
@@ -83,7 +87,7 @@ class PairedDevicesController {
     @PostMapping("/code")
     SecondSeats newCode() {
         if (!lan.isOn()) {
-            throw Refusal.conflict("mode", "Second seats are off. Start with ./medic serve --lan to let them in.");
+            throw Refusal.conflict("mode", REFUSALS, "off");
         }
         pairing.renew();
         return now();
@@ -92,27 +96,19 @@ class PairedDevicesController {
     @PostMapping("/pair")
     ResponseEntity<MySeat> pair(@RequestBody @Valid PairAsked asked, HttpServletRequest request) {
         if (PairedDevice.of(request).isEmpty()) {
-            throw Refusal.conflict("code", "This is the bench itself; it needs no pairing.");
+            throw Refusal.conflict("code", REFUSALS, "bench-itself");
         }
         switch (pairing.attempt(asked.code(), request.getRemoteAddr())) {
-            case WRONG ->
-                throw Refusal.wrong(
-                        "code", "That is not the code. After " + Pairing.TRIES + " wrong tries it is void.");
+            case WRONG -> throw Refusal.wrong("code", REFUSALS.with("tries", Pairing.TRIES), "wrong-code");
             case NO_CODE ->
-                throw Refusal.wrong(
-                        "code",
-                        "No code is open. Have one made at the bench; it is good for " + Pairing.LASTS.toMinutes()
-                                + " minutes and for one seat.");
+                throw Refusal.wrong("code", REFUSALS.with("toMinutes", Pairing.LASTS.toMinutes()), "no-code");
             case TOO_MANY ->
                 throw Refusal.conflict(
-                        "code",
-                        "Too many wrong codes were tried. Wait " + Pairing.REMEMBERED.toMinutes()
-                                + " minutes, then have a new one made at the bench.");
+                        "code", REFUSALS.with("toMinutes", Pairing.REMEMBERED.toMinutes()), "too-many-codes");
             case PAIRED -> {}
         }
         String secret = seats.pair(asked.name().strip(), request.getRemoteAddr())
-                .orElseThrow(() ->
-                        Refusal.conflict("code", PairedDevices.MOST + " seats are in already. End one at the bench."));
+                .orElseThrow(() -> Refusal.conflict("code", REFUSALS.with("most", PairedDevices.MOST), "full"));
         return ResponseEntity.ok()
                 .header(HttpHeaders.SET_COOKIE, cookie(secret, PairedDevices.LASTS.toSeconds()))
                 .body(new MySeat(asked.name().strip()));
@@ -121,8 +117,7 @@ class PairedDevicesController {
     /** A seat leaves by itself. */
     @DeleteMapping("/mine")
     ResponseEntity<MySeat> leave(HttpServletRequest request) {
-        String id = PairedDevice.of(request)
-                .orElseThrow(() -> Refusal.conflict("seat", "This is the bench itself; it cannot leave."));
+        String id = PairedDevice.of(request).orElseThrow(() -> Refusal.conflict("seat", REFUSALS, "bench-stays"));
         seats.end(id);
         return ResponseEntity.ok().header(HttpHeaders.SET_COOKIE, cookie("", 0)).body(new MySeat(""));
     }
@@ -131,7 +126,7 @@ class PairedDevicesController {
     @DeleteMapping("/{id}")
     SecondSeats end(@PathVariable String id) {
         if (!seats.end(id)) {
-            throw Refusal.unknown("id", "No seat “" + Refusal.shortened(id) + "” is in.");
+            throw Refusal.unknown("id", REFUSALS.with("id", Refusal.shortened(id)), "no-device");
         }
         return now();
     }

@@ -2,6 +2,8 @@ package ablemedic.app.entry;
 
 import ablemedic.Families;
 import ablemedic.app.http.Refusal;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
@@ -32,6 +34,8 @@ import org.jspecify.annotations.Nullable;
  * @param numbers by question
  */
 public record Entered(Map<String, String> outcomes, Map<String, Number> numbers) {
+    private static final Words REFUSALS =
+            Catalogue.beside(Entered.class, "refusals").of("entered");
     /** What the only question of a check is called. */
     public static final String ONLY = "seen";
 
@@ -179,7 +183,7 @@ public record Entered(Map<String, String> outcomes, Map<String, Number> numbers)
                 known(choices.questions().get(0), outcome, "outcomes." + id);
                 words.put(id, outcome);
             } else {
-                throw Refusal.wrong("outcomes." + id, "“" + id + "” is answered by a number: write it.");
+                throw Refusal.wrong("outcomes." + id, REFUSALS.with("id", id), "number-wanted");
             }
         });
         written.forEach((id, text) -> {
@@ -188,7 +192,7 @@ public record Entered(Map<String, String> outcomes, Map<String, Number> numbers)
                 words.putAll(one.outcomes());
                 numbers.putAll(one.numbers());
             } else {
-                throw Refusal.wrong("written." + id, "“" + id + "” is answered by one of its outcomes: choose it.");
+                throw Refusal.wrong("written." + id, REFUSALS.with("id", id), "outcome-wanted");
             }
         });
         return new Entered(words, numbers);
@@ -201,22 +205,26 @@ public record Entered(Map<String, String> outcomes, Map<String, Number> numbers)
     }
 
     private static Refusal unknown(String where, String id, List<String> there) {
-        return Refusal.wrong(
-                where, "There is no question “" + Refusal.shortened(id) + "” in this check; there is " + there + ".");
+        return Refusal.wrong(where, REFUSALS.with("id", Refusal.shortened(id)).with("there", there), "no-question");
     }
 
     private static void known(Question question, String outcome, String where) {
         if (question.indexOf(outcome).isEmpty()) {
             throw Refusal.wrong(
                     where,
-                    "“" + Refusal.shortened(outcome) + "” is no outcome of this question; choose one of "
-                            + question.outcomes().stream().map(o -> o.id()).toList() + ".");
+                    REFUSALS.with("outcome", Refusal.shortened(outcome))
+                            .with(
+                                    "id",
+                                    question.outcomes().stream()
+                                            .map(o -> o.id())
+                                            .toList()),
+                    "no-outcome");
         }
     }
 
     private static Entered number(String id, Scale scale, @Nullable String text, String where) {
         if (text == null || text.isBlank()) {
-            throw Refusal.wrong(where, "Write what it shows, as a number with its unit.");
+            throw Refusal.wrong(where, REFUSALS, "empty");
         }
         Optional<String> shown = scale.words().stream()
                 .filter(word -> word.label().equalsIgnoreCase(text.strip()))
@@ -242,7 +250,7 @@ public record Entered(Map<String, String> outcomes, Map<String, Number> numbers)
 
     private static Entered word(String id, Scale scale, String word, String text, String where) {
         if (scale.indexOf(word).isEmpty()) {
-            throw Refusal.wrong(where, "“" + text.strip() + "” is no answer here: write the number that it shows.");
+            throw Refusal.wrong(where, REFUSALS.with("strip", text.strip()), "no-word");
         }
         return new Entered(Map.of(id, word), Map.of());
     }
@@ -258,7 +266,7 @@ public record Entered(Map<String, String> outcomes, Map<String, Number> numbers)
         }
         double number = told(check.toTell().get(), text);
         check.unlikely(sound, number).filter(why -> !sure).ifPresent(why -> {
-            throw Refusal.conflict("told", why + " Look once more; if it is right, enter it again as it is.");
+            throw Refusal.conflict("told", REFUSALS.with("why", why), "look-again");
         });
         return number;
     }
@@ -266,10 +274,11 @@ public record Entered(Map<String, String> outcomes, Map<String, Number> numbers)
     /** The number that is told along with a check, as people write it. */
     public static double told(Scale scale, @Nullable String text) {
         if (text == null || text.isBlank()) {
-            throw Refusal.wrong("told", "Write the " + scale.quantity() + " too: the answer is weighed against it.");
+            throw Refusal.wrong("told", REFUSALS.with("quantity", scale.quantity()), "told");
         }
         if (!(EnteredNumber.read(text, Units.of(scale), Units.handy(scale)) instanceof EnteredNumber.Amount amount)) {
-            throw Refusal.wrong("told", "“" + text.strip() + "” is no " + scale.quantity() + ": write a number.");
+            throw Refusal.wrong(
+                    "told", REFUSALS.with("strip", text.strip()).with("quantity", scale.quantity()), "told-number");
         }
         return within(scale, amount.value(), text, "told");
     }

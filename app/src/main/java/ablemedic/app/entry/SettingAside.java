@@ -5,7 +5,7 @@ import org.jspecify.annotations.Nullable;
 
 /** Takes something off the bench with a reason, or puts it back without one. Nothing is deleted. */
 public record SettingAside(
-        @Nullable @Size(max = 400, message = "has at most 400 letters")
+        @Nullable @Size(max = 400, message = "{most.letters}")
         String reason) {
     /** The reason; nothing where it goes back on the bench. */
     public @Nullable String why() {

@@ -1,11 +1,15 @@
 package ablemedic.app.entry;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.reading.Dimension;
 import java.util.Locale;
 
 /** The units that a bench uses, and numbers as it shows them. */
 public final class Units {
+    private static final Words SAID = Catalogue.beside(Units.class, "words").of("units");
+
     private Units() {}
 
     static Dimension of(Scale scale) {
@@ -43,7 +47,8 @@ public final class Units {
         return switch (of(scale)) {
             case MASS -> "640 g";
             case LENGTH -> "-12 mm";
-            case RESISTANCE -> scale.words().isEmpty() ? "20 mohm" : "0.4, 12k, OL or climbing";
+            case RESISTANCE ->
+                scale.words().isEmpty() ? "20 mohm" : SAID.line("ohms").plain();
             case VOLTAGE -> "15.2 V";
             case CURRENT -> "0.4 A";
             case CHARGE -> "980 mAh";

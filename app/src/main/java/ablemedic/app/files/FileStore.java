@@ -5,6 +5,8 @@ import ablemedic.app.chart.Corrections.EntryCorrection;
 import ablemedic.app.chart.Corrections.What;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Unreadables;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
@@ -18,6 +20,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Files of each craft in the database. */
 @Repository
 public class FileStore {
+    private static final Words REFUSALS =
+            Catalogue.beside(FileStore.class, "refusals").of("file-store");
     /** The largest that is kept, bytes, and how many of a craft. */
     public static final int LARGEST = 2 * 1024 * 1024;
 
@@ -74,7 +78,7 @@ public class FileStore {
                         .query(Integer.class)
                         .single()
                 >= MOST) {
-            throw Refusal.conflict("file", "A craft keeps at most " + MOST + " files. Take one off first.");
+            throw Refusal.conflict("file", REFUSALS.with("most", MOST), "files");
         }
         database.sql(
                         "INSERT INTO kept_file (mark, work_up_id, n, log_id, name, type, entered_at, bytes) VALUES (?, ?, ?, ?, ?, ?, ?, ?)")
@@ -135,7 +139,8 @@ public class FileStore {
         return of(mark).stream()
                 .filter(one -> one.id() == id)
                 .findFirst()
-                .orElseThrow(() -> Refusal.unknown("id", mark + " has no file " + id + "."));
+                .orElseThrow(
+                        () -> Refusal.unknown("id", REFUSALS.with("mark", mark).with("id", id), "no-file"));
     }
 
     public byte[] bytes(long id) {

@@ -9,6 +9,8 @@ import ablemedic.app.files.FileStore.KeptFile;
 import ablemedic.app.http.DownloadName;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.workup.WorkUpStore;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -36,6 +38,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/crafts/{mark}/files")
 class FilesController {
+    private static final Words REFUSALS =
+            Catalogue.beside(FilesController.class, "refusals").of("files-controller");
     private static final int LONGEST_NAME = 120;
 
     private final FileStore files;
@@ -53,19 +57,19 @@ class FilesController {
      * @param line the line of the craft's log that it belongs to
      */
     record FileRight(
-            @NotNull(message = "says what it is called") @Size(max = LONGEST_NAME, message = "has at most 120 letters")
+            @NotNull(message = "{says.what.it.is.called}") @Size(max = LONGEST_NAME, message = "{most.letters}")
             String name,
 
             @Nullable Long workUp,
             @Nullable Integer n,
             @Nullable Long line,
 
-            @NotBlank(message = "says what was wrong with it") @Size(max = 400, message = "has at most 400 letters")
+            @NotBlank(message = "{says.what.was.wrong.with.it}") @Size(max = 400, message = "{most.letters}")
             String reason) {}
 
     /** A file taken off. */
     record FileWithdrawn(
-            @NotBlank(message = "says what was wrong with it") @Size(max = 400, message = "has at most 400 letters")
+            @NotBlank(message = "{says.what.was.wrong.with.it}") @Size(max = 400, message = "{most.letters}")
             String reason) {}
 
     FilesController(
@@ -108,14 +112,9 @@ class FilesController {
         String known = crafts.get(mark).mark();
         byte[] bytes = body.readNBytes(FileStore.LARGEST + 1);
         if (bytes.length > FileStore.LARGEST) {
-            throw Refusal.wrong(
-                    "file",
-                    "A file of more than " + FileStore.LARGEST / 1024 / 1024
-                            + " MB is not kept. Photos are made smaller by the page.");
+            throw Refusal.wrong("file", REFUSALS.with("largest", FileStore.LARGEST / 1024 / 1024), "size");
         }
-        FileType sort = FileType.of(bytes)
-                .orElseThrow(() -> Refusal.wrong(
-                        "file", "Photos (JPEG, PNG, WEBP), PDF and plain text are kept; this is none of them."));
+        FileType sort = FileType.of(bytes).orElseThrow(() -> Refusal.wrong("file", REFUSALS, "type"));
         files.keep(known, beside(known, workUp, n, line), called(name), sort, bytes, clock.instant());
         return files.of(known);
     }
@@ -155,7 +154,7 @@ class FilesController {
         String known = crafts.get(mark).mark();
         KeptFile file = files.get(known, id);
         if (file.withdrawn()) {
-            throw Refusal.conflict("id", file.name() + " was taken off already.");
+            throw Refusal.conflict("id", REFUSALS.with("file", file.name()), "removed");
         }
         files.takeOff(known, file, withdrawn.reason().strip(), clock.instant());
         return files.of(known);
@@ -169,13 +168,13 @@ class FilesController {
 
     private Beside beside(String mark, @Nullable Long workUp, @Nullable Integer n, @Nullable Long line) {
         if (workUp != null && !workUps.get(workUp).mark().equals(mark)) {
-            throw Refusal.wrong("workUp", "Work-up " + workUp + " is of another craft.");
+            throw Refusal.wrong("workUp", REFUSALS.with("workUp", workUp), "other-craft");
         }
         if (n != null && (workUp == null || n < 1 || n > workUps.version(workUp))) {
-            throw Refusal.wrong("n", "There is no finding " + n + " in it.");
+            throw Refusal.wrong("n", REFUSALS.with("n", n), "no-finding");
         }
         if (line != null && log.of(mark).stream().noneMatch(one -> one.id() == line)) {
-            throw Refusal.wrong("line", "The log of " + mark + " has no line " + line + ".");
+            throw Refusal.wrong("line", REFUSALS.with("mark", mark).with("line", line), "no-line");
         }
         return new Beside(workUp, n, line);
     }

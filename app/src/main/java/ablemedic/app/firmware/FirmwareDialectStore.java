@@ -3,7 +3,9 @@ package ablemedic.app.firmware;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.app.storage.Unreadables;
+import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Rejected;
+import ablemedic.catalogue.Words;
 import ablemedic.firmware.DialectTable;
 import ablemedic.firmware.Dictionary;
 import ablemedic.firmware.FirmwareDialect;
@@ -22,6 +24,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Firmware families: those that ship, and those of the workshop in the database. */
 @Repository
 public class FirmwareDialectStore {
+    private static final Words REFUSALS =
+            Catalogue.beside(FirmwareDialectStore.class, "refusals").of("firmware-dialect-store");
     private static final int MOST_OWN = 40;
 
     private final Unreadables unreadables;
@@ -76,8 +80,12 @@ public class FirmwareDialectStore {
     public FirmwareDialect get(String id, String where) {
         return find(id).orElseThrow(() -> Refusal.wrong(
                 where,
-                "There is no firmware family “" + Refusal.shortened(id) + "”; there is "
-                        + Refusal.someOf(all().stream().map(FirmwareDialect::id).toList()) + "."));
+                REFUSALS.with("id", Refusal.shortened(id))
+                        .with(
+                                "id2",
+                                Refusal.someOf(
+                                        all().stream().map(FirmwareDialect::id).toList())),
+                "no-dialect"));
     }
 
     /** @throws Refusal where there is no such family or version */
@@ -86,8 +94,10 @@ public class FirmwareDialectStore {
         if (family.version(version).isEmpty()) {
             throw Refusal.wrong(
                     "version",
-                    family.label() + " has no version “" + Refusal.shortened(version) + "”; it has "
-                            + String.join(", ", family.versions()) + ".");
+                    REFUSALS.with("family", family.label())
+                            .with("version", Refusal.shortened(version))
+                            .with("versions", String.join(", ", family.versions())),
+                    "no-version");
         }
         return new Dictionary(family, version);
     }
@@ -107,12 +117,11 @@ public class FirmwareDialectStore {
     private FirmwareDialect put(Supplier<FirmwareDialect> reading, Instant at) {
         FirmwareDialect family = reading.get();
         if (shipped(family.id()).isPresent()) {
-            throw Refusal.conflict(
-                    "table", "“" + family.id() + "” ships with the program and stays as it is; give yours another id.");
+            throw Refusal.conflict("table", REFUSALS.with("family", family.id()), "shipped");
         }
         List<FirmwareDialect> own = own();
         if (own.size() >= MOST_OWN && own.stream().noneMatch(one -> one.id().equals(family.id()))) {
-            throw Refusal.conflict("table", "There are " + MOST_OWN + " families of your own already.");
+            throw Refusal.conflict("table", REFUSALS.with("mostOwn", MOST_OWN), "most");
         }
         database.sql(
                         "INSERT INTO firmware_family (id, body, entered_at) VALUES (?, ?, ?) ON CONFLICT (id) DO UPDATE SET body = excluded.body, "

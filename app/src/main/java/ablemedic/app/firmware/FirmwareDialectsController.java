@@ -1,6 +1,8 @@
 package ablemedic.app.firmware;
 
 import ablemedic.app.http.Refusal;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Settings;
 import ablemedic.firmware.Ability;
 import ablemedic.firmware.DialectTable;
@@ -29,6 +31,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/firmware-families")
 class FirmwareDialectsController {
+    private static final Words REFUSALS =
+            Catalogue.beside(FirmwareDialectsController.class, "refusals").of("firmware-dialects-controller");
     private static final int LONGEST_TABLE = 1024 * 1024;
 
     private final FirmwareDialectStore families;
@@ -59,8 +63,7 @@ class FirmwareDialectsController {
     @GetMapping("/{id}")
     ResponseEntity<byte[]> table(@PathVariable String id) {
         FirmwareDialect family = families.find(id)
-                .orElseThrow(
-                        () -> Refusal.unknown("id", "There is no firmware family “" + Refusal.shortened(id) + "”."));
+                .orElseThrow(() -> Refusal.unknown("id", REFUSALS.with("id", Refusal.shortened(id)), "no-dialect"));
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + family.id() + ".csv\"")
                 .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
@@ -69,10 +72,10 @@ class FirmwareDialectsController {
 
     /** A table as its rows, each a list of fields; the first two are the family's own and the headings. */
     record FamilyRows(
-            @NotNull @Size(max = 5002, message = "has at most 5000 names")
+            @NotNull @Size(max = 5002, message = "{most.names}")
             List<
-                            @NotNull @Size(max = 60, message = "has at most 60 fields") List<
-                                    @NotNull @Size(max = 4000, message = "has at most 4000 letters") String>>
+                            @NotNull @Size(max = 60, message = "{most.fields}") List<
+                                    @NotNull @Size(max = 4000, message = "{most.letters}") String>>
                     rows) {}
 
     /** What a row of a table can be about: settings by their ids, and what versions may be able to do. */
@@ -112,7 +115,7 @@ class FirmwareDialectsController {
     FamilyView put(HttpServletRequest file) throws IOException {
         byte[] table = file.getInputStream().readNBytes(LONGEST_TABLE + 1);
         if (table.length > LONGEST_TABLE) {
-            throw Refusal.wrong("table", "A table of names has at most 1 MB.");
+            throw Refusal.wrong("table", REFUSALS, "table-size");
         }
         return view(families.put(new String(table, StandardCharsets.UTF_8), clock.instant()), true);
     }

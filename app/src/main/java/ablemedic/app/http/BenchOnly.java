@@ -1,5 +1,7 @@
 package ablemedic.app.http;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.stereotype.Component;
@@ -11,6 +13,9 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 /** Refuses a paired device what is done at the bench only, before anything that it sent is read. */
 @Component
 class BenchOnly implements HandlerInterceptor, WebMvcConfigurer {
+    private static final Words REFUSALS =
+            Catalogue.beside(BenchOnly.class, "refusals").of("bench-only");
+
     @Override
     public void addInterceptors(InterceptorRegistry registry) {
         registry.addInterceptor(this);
@@ -21,9 +26,7 @@ class BenchOnly implements HandlerInterceptor, WebMvcConfigurer {
         if (handler instanceof HandlerMethod method
                 && method.hasMethodAnnotation(AtTheBench.class)
                 && PairedDevice.of(request).isPresent()) {
-            throw Refusal.forbidden(
-                    "seat",
-                    "This is done at the bench only: letting devices in and sending them away, backups, and how many of them are kept.");
+            throw Refusal.forbidden("seat", REFUSALS, "bench-only");
         }
         return true;
     }

@@ -1,6 +1,7 @@
 package ablemedic.app.http;
 
 import ablemedic.catalogue.Rejected;
+import ablemedic.catalogue.Words;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -18,9 +19,30 @@ public final class Refusal extends Rejected {
         this.status = status;
     }
 
+    private Refusal(HttpStatus status, String where, Words words, String line) {
+        super(where, line, words.line(line));
+        this.status = status;
+    }
+
     /** Nothing of this name. */
     public static Refusal unknown(String where, String message) {
         return new Refusal(HttpStatus.NOT_FOUND, where, message);
+    }
+
+    public static Refusal unknown(String where, Words words, String line) {
+        return new Refusal(HttpStatus.NOT_FOUND, where, words, line);
+    }
+
+    public static Refusal wrong(String where, Words words, String line) {
+        return new Refusal(HttpStatus.UNPROCESSABLE_CONTENT, where, words, line);
+    }
+
+    public static Refusal conflict(String where, Words words, String line) {
+        return new Refusal(HttpStatus.CONFLICT, where, words, line);
+    }
+
+    public static Refusal forbidden(String where, Words words, String line) {
+        return new Refusal(HttpStatus.FORBIDDEN, where, words, line);
     }
 
     /** Understood, but wrong. */

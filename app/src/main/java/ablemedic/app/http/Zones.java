@@ -1,10 +1,15 @@
 package ablemedic.app.http;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.time.DateTimeException;
 import java.time.ZoneId;
 
 /** The time zone whose days somebody means. */
 public final class Zones {
+    private static final Words REFUSALS =
+            Catalogue.beside(Zones.class, "refusals").of("zones");
+
     private Zones() {}
 
     /**
@@ -15,8 +20,7 @@ public final class Zones {
         try {
             return zone.isEmpty() ? ZoneId.systemDefault() : ZoneId.of(zone);
         } catch (DateTimeException e) {
-            throw Refusal.wrong(
-                    "zone", "“" + Refusal.shortened(zone) + "” is no time zone; write it as Europe/Dublin.");
+            throw Refusal.wrong("zone", REFUSALS.with("zone", Refusal.shortened(zone)), "no-zone");
         }
     }
 }

@@ -4,6 +4,8 @@ import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.SnapshotStore;
 import ablemedic.app.chart.SnapshotStore.Row;
 import ablemedic.app.http.Refusal;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
 import ablemedic.settings.Arming;
@@ -21,6 +23,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Will it arm: every lock of a craft, as it is told and as it stands. */
 @RestController
 class ArmingController {
+    private static final Words REFUSALS =
+            Catalogue.beside(ArmingController.class, "refusals").of("arming-controller");
     private final CraftStore crafts;
     private final SnapshotStore snapshots;
 
@@ -35,7 +39,7 @@ class ArmingController {
      * @param lyingDeg how far it lies from level
      */
     record ArmingAsked(
-            @NotBlank(message = "names a craft") String mark,
+            @NotBlank(message = "{names.a.craft}") String mark,
             boolean listed,
             boolean computer,
             boolean radioOn,
@@ -66,10 +70,7 @@ class ArmingController {
                 : Optional.empty();
         var snapshot = newest.map(row -> snapshots
                 .snapshot(row)
-                .orElseThrow(() -> Refusal.conflict(
-                        "listed",
-                        "The family “" + row.family()
-                                + "” of the newest snapshot is not known any more. Enter it again to read it.")));
+                .orElseThrow(() -> Refusal.conflict("listed", REFUSALS.with("family", row.family()), "dialect-gone")));
         Craft craft = snapshot.map(one -> one.on(sheet)).orElse(sheet);
         Arming arming = Arming.of(
                 CraftLines.onSheet(sheet),

@@ -1,9 +1,14 @@
 package ablemedic.app.instruments;
 
 import ablemedic.app.http.Refusal;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 
 /** Bounds of what an instrument is asked. */
 final class Asked {
+    private static final Words REFUSALS =
+            Catalogue.beside(Asked.class, "refusals").of("asked");
+
     private Asked() {}
 
     /** The number itself. @throws Refusal where it is outside its bounds or no number */
@@ -11,8 +16,12 @@ final class Asked {
         if (!(value >= low && value <= high)) {
             throw Refusal.wrong(
                     where,
-                    where + " lies between " + plain(low) + " and " + plain(high) + " " + unit + ", not " + plain(value)
-                            + ".");
+                    REFUSALS.with("where", where)
+                            .with("low", plain(low))
+                            .with("high", plain(high))
+                            .with("unit", unit)
+                            .with("value", plain(value)),
+                    "range");
         }
         return value;
     }

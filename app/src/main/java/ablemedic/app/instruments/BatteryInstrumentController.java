@@ -3,6 +3,8 @@ package ablemedic.app.instruments;
 import ablemedic.app.chart.ElectricEntry.PackEntry;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.meter.MeterStore;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.power.BatteryUse;
 import ablemedic.power.CellGuess;
 import ablemedic.power.LandingVoltageRule;
@@ -20,6 +22,8 @@ import org.springframework.web.bind.annotation.RestController;
  */
 @RestController
 class BatteryInstrumentController {
+    private static final Words REFUSALS =
+            Catalogue.beside(BatteryInstrumentController.class, "refusals").of("battery-instrument-controller");
     private final MeterStore meters;
 
     BatteryInstrumentController(MeterStore meters) {
@@ -65,10 +69,7 @@ class BatteryInstrumentController {
             double load = Asked.within("loadV", asked.loadV(), 0.5, 100, "V");
             double amps = Asked.within("loadA", asked.loadA(), 0.05, 500, "A");
             if (load >= rest) {
-                throw Refusal.wrong(
-                        "loadV",
-                        "Under load a pack stands below its resting voltage: " + load + " V is not below " + rest
-                                + " V.");
+                throw Refusal.wrong("loadV", REFUSALS.with("load", load).with("rest", rest), "load-above-rest");
             }
             Estimate ohms = BatteryUse.resistance(rest, load, Estimate.within(amps, 0.03 * amps), meters.get());
             mohm = ohms.value() * 1000;

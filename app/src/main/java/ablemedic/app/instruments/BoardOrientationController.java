@@ -33,8 +33,8 @@ class BoardOrientationController {
             @Nullable Picture picture,
             @Nullable Lie lie,
 
-            @NotNull @Size(max = 6, message = "has at most six motions")
-            Map<@NotNull Motion, @NotNull(message = "is a motion") Motion> motions,
+            @NotNull @Size(max = 6, message = "{most.motions}")
+            Map<@NotNull Motion, @NotNull(message = "{is.a.motion}") Motion> motions,
 
             @NotNull @Valid Turn told,
             @Nullable Arrow arrow,

@@ -2,6 +2,8 @@ package ablemedic.app.instruments;
 
 import ablemedic.app.http.Refusal;
 import ablemedic.capture.Captures;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.protocol.Format;
 import ablemedic.protocol.Sender;
 import io.swagger.v3.oas.annotations.media.Content;
@@ -22,6 +24,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Recordings of a pad: reads them, and makes some to try it with. */
 @RestController
 class CaptureController {
+    private static final Words REFUSALS =
+            Catalogue.beside(CaptureController.class, "refusals").of("capture-controller");
     private static final int MOST_FRAMES = 200;
 
     @PostMapping(path = "/api/instruments/capture", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
@@ -55,10 +59,15 @@ class CaptureController {
         if (!Sender.FORMATS.contains(format)) {
             throw Refusal.wrong(
                     "format",
-                    format.label() + " is not made here; choose one of "
-                            + String.join(
-                                    ", ",
-                                    Sender.FORMATS.stream().map(Format::name).toList()) + ".");
+                    REFUSALS.with("format", format.label())
+                            .with(
+                                    "name",
+                                    String.join(
+                                            ", ",
+                                            Sender.FORMATS.stream()
+                                                    .map(Format::name)
+                                                    .toList())),
+                    "format");
         }
         Asked.within("rate", rate, 0.5, 2, "times the usual");
         Asked.within("highV", highV, 0, 30, "V");

@@ -3,6 +3,8 @@ package ablemedic.app.instruments;
 import ablemedic.Families;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.http.Refusal;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Fault;
 import ablemedic.reading.Meter;
@@ -23,6 +25,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/crafts/{mark}/signal")
 class CraftSignalController {
+    private static final Words REFUSALS =
+            Catalogue.beside(CraftSignalController.class, "refusals").of("craft-signal-controller");
     private static final int FRAMES = 30;
     private static final int FRAMES_OF_VOLTS = 8;
 
@@ -61,13 +65,12 @@ class CraftSignalController {
             @RequestParam(name = "noiseV", defaultValue = "0.05") double noiseV) {
         Craft sound = craft(mark);
         Asked.within("noiseV", noiseV, 0, 5, "V");
-        PadSignals signals = PadSignals.of(sound)
-                .orElseThrow(() -> Refusal.wrong("mark", "The ports of this craft's flight board are not entered."));
+        PadSignals signals = PadSignals.of(sound).orElseThrow(() -> Refusal.wrong("mark", REFUSALS, "no-uarts"));
         OnPadNow now = signals.on(pad, faulty(sound, fault))
                 .orElseThrow(() -> Refusal.wrong(
                         "pad",
-                        "No lead lies on pad “" + Refusal.shortened(pad) + "”; there is one on "
-                                + Refusal.someOf(signals.pads()) + "."));
+                        REFUSALS.with("pad", Refusal.shortened(pad)).with("pads", Refusal.someOf(signals.pads())),
+                        "no-wire"));
         if (!now.unclear().isEmpty()) {
             throw Refusal.wrong("pad", now.unclear());
         }
@@ -88,8 +91,8 @@ class CraftSignalController {
         }
         Fault<Craft> known = Families.book(sound, Meter.USUAL)
                 .fault(fault)
-                .orElseThrow(() ->
-                        Refusal.wrong("fault", "There is no fault “" + Refusal.shortened(fault) + "” for this craft."));
+                .orElseThrow(
+                        () -> Refusal.wrong("fault", REFUSALS.with("fault", Refusal.shortened(fault)), "no-fault"));
         return known.applyTo(sound);
     }
 }

@@ -68,7 +68,7 @@ class LineController {
     }
 
     record MessageAsked(
-            @NotNull @Size(max = 40, message = "has at most 40 letters")
+            @NotNull @Size(max = 40, message = "{most.letters}")
             String name,
 
             double rateHz,
@@ -76,16 +76,16 @@ class LineController {
             int overhead) {}
 
     record HopAsked(
-            @NotNull @Size(max = 40, message = "has at most 40 letters")
+            @NotNull @Size(max = 40, message = "{most.letters}")
             String name,
 
             double baud) {}
 
     record BudgetAskedOfLine(
-            @NotNull @Size(max = 40, message = "has at most 40 messages")
+            @NotNull @Size(max = 40, message = "{most.messages}")
             List<@NotNull @Valid MessageAsked> messages,
 
-            @NotNull @Size(max = 12, message = "has at most 12 hops")
+            @NotNull @Size(max = 12, message = "{most.hops}")
             List<@NotNull @Valid HopAsked> hops) {}
 
     /** @param divideBy by which all rates are divided so that the slowest hop carries them */

@@ -2,6 +2,8 @@ package ablemedic.app.instruments;
 
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.http.Refusal;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.serial.ModemChain;
 import ablemedic.serial.ModemChain.Air;
 import ablemedic.serial.ModemChain.Entry;
@@ -21,6 +23,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Telemetry over a pair of modems. Bits and bytes a second, volts. */
 @RestController
 class ModemChainController {
+    private static final Words REFUSALS =
+            Catalogue.beside(ModemChainController.class, "refusals").of("modem-chain-controller");
     private final CraftStore crafts;
 
     ModemChainController(CraftStore crafts) {
@@ -57,7 +61,7 @@ class ModemChainController {
     ChainAsked ofCraft(@PathVariable String mark) {
         String known = crafts.get(mark).mark();
         ModemChain chain = ModemChain.of(crafts.newestCraft(known))
-                .orElseThrow(() -> Refusal.wrong("mark", known + " has no telemetry over modems."));
+                .orElseThrow(() -> Refusal.wrong("mark", REFUSALS.with("known", known), "no-modems"));
         return new ChainAsked(
                 asked(chain.board()),
                 new AirAsked(

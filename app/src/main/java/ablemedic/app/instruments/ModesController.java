@@ -2,7 +2,9 @@ package ablemedic.app.instruments;
 
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.http.Refusal;
+import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Rejected;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.LinkSettings;
@@ -29,6 +31,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Switches and modes on a picture of channel ranges. */
 @RestController
 class ModesController {
+    private static final Words REFUSALS =
+            Catalogue.beside(ModesController.class, "refusals").of("modes-controller");
     private static final int LEAST_US = 800;
     private static final int MOST_US = 2200;
 
@@ -40,16 +44,14 @@ class ModesController {
 
     /** @param carried channels that the link carries */
     record ModesAsked(
-            @NotNull @Size(max = 12, message = "are at most 12")
-            List<@NotNull @Valid ModeLaid> modes,
+            @NotNull @Size(max = 12, message = "{most}") List<@NotNull @Valid ModeLaid> modes,
 
-            @NotNull @Size(max = 8, message = "are at most 8")
-            List<@NotNull @Valid SwitchLaid> switches,
+            @NotNull @Size(max = 8, message = "{most}") List<@NotNull @Valid SwitchLaid> switches,
 
             int carried) {}
 
     record ModeLaid(
-            @NotBlank(message = "names a mode") @Size(max = 40, message = "has at most 40 letters")
+            @NotBlank(message = "{names.a.mode}") @Size(max = 40, message = "{most.letters}")
             String name,
 
             int channel,
@@ -58,12 +60,12 @@ class ModesController {
 
     /** @param positions what it sends, from at rest on, microseconds */
     record SwitchLaid(
-            @NotBlank(message = "names a switch") @Size(max = 40, message = "has at most 40 letters")
+            @NotBlank(message = "{names.a.switch}") @Size(max = 40, message = "{most.letters}")
             String name,
 
             int channel,
 
-            @NotNull @Size(min = 2, max = 6, message = "are two to six")
+            @NotNull @Size(min = 2, max = 6, message = "{between}")
             List<@NotNull Integer> positions) {}
 
     record ModesAnswer(List<Remark> remarks, List<Combination> combinations) {}
@@ -117,7 +119,7 @@ class ModesController {
         try {
             return new Mode(laid.name().strip(), new ModeRange(laid.channel(), laid.fromUs(), laid.toUs()));
         } catch (Rejected e) {
-            throw Refusal.wrong(where, "The range of “" + laid.name() + "”: " + e.right());
+            throw Refusal.wrong(where, REFUSALS.with("laid", laid.name()).with("right", e.right()), "bad-range");
         }
     }
 
@@ -125,8 +127,7 @@ class ModesController {
         Asked.within(where + ".channel", laid.channel(), 5, 18, "as the number of a channel");
         laid.positions().forEach(us -> Asked.within(where + ".positions", us, LEAST_US, MOST_US, "µs"));
         if (before.stream().anyMatch(one -> one.name().equals(laid.name().strip()))) {
-            throw Refusal.wrong(
-                    where + ".name", "Two switches are called “" + laid.name() + "”; give each a name of its own.");
+            throw Refusal.wrong(where + ".name", REFUSALS.with("laid", laid.name()), "same-name");
         }
         return new Switch(laid.name().strip(), laid.channel(), laid.positions());
     }

@@ -28,7 +28,7 @@ class MotorMapController {
 
     /** What was seen of one output, and the prop's hand at each corner as far as looked at. */
     record Spun(
-            @Min(value = 1, message = "is 1 to 4") @Max(value = 4, message = "is 1 to 4")
+            @Min(value = 1, message = "{is.1.to.4}") @Max(value = 4, message = "{is.1.to.4}")
             int output,
 
             @Nullable Corner corner,
@@ -38,7 +38,7 @@ class MotorMapController {
             @NotNull FrameShape shape,
             @NotNull SpinConvention school,
 
-            @NotNull @Size(max = 8, message = "has at most eight entries")
+            @NotNull @Size(max = 8, message = "{most.entries}")
             List<@NotNull @Valid Spun> seen,
 
             @NotNull Map<Corner, Spin> props) {}

@@ -25,11 +25,9 @@ class MotorProtocolsController {
     record MotorsAsked(
             double loopHz,
 
-            @NotNull @Size(max = 6, message = "are at most 6")
-            List<@NotNull MotorProtocol> spoken,
+            @NotNull @Size(max = 6, message = "{most}") List<@NotNull MotorProtocol> spoken,
 
-            @NotNull @Size(max = 8, message = "are at most 8")
-            List<@NotNull Double> thresholds) {}
+            @NotNull @Size(max = 8, message = "{most}") List<@NotNull Double> thresholds) {}
 
     /** @param idle to enter, percent; none where no threshold was found */
     record MotorsAnswer(

@@ -1,6 +1,8 @@
 package ablemedic.app.instruments;
 
 import ablemedic.app.http.Refusal;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.firmware.Pairing;
 import ablemedic.firmware.Pairing.Device;
 import ablemedic.firmware.Release;
@@ -17,12 +19,14 @@ import org.springframework.web.bind.annotation.RestController;
 /** Versions that go together, or do not. */
 @RestController
 class PairingsController {
+    private static final Words REFUSALS =
+            Catalogue.beside(PairingsController.class, "refusals").of("pairings-controller");
     private static final int MOST = 20;
 
     /** @param versions by device; empty where it is not known */
     record PairingsAsked(
-            @NotNull @Size(max = MOST, message = "names at most 20 devices")
-            Map<@NotNull Device, @NotNull @Size(max = 60, message = "has at most 60 letters") String> versions) {}
+            @NotNull @Size(max = MOST, message = "{names.at.most.20.devices}")
+            Map<@NotNull Device, @NotNull @Size(max = 60, message = "{most.letters}") String> versions) {}
 
     record PairingsAnswer(List<PairingView> pairings) {}
 
@@ -39,8 +43,8 @@ class PairingsController {
                         Release.read(text)
                                 .orElseThrow(() -> Refusal.wrong(
                                         "versions." + device,
-                                        "A version is numbers with points between them, such as 3.2.1, not “"
-                                                + Refusal.shortened(text) + "”.")));
+                                        REFUSALS.with("text", Refusal.shortened(text)),
+                                        "version")));
             }
         });
         return new PairingsAnswer(Pairing.judge(versions).stream()

@@ -32,11 +32,10 @@ class RadioController {
     record BarMoved(@NotNull Stick stick, @Nullable Stick bar, boolean up) {}
 
     record OrderAsked(
-            @NotNull @Size(max = 4, message = "has four letters")
+            @NotNull @Size(max = 4, message = "{has.four.letters}")
             String board,
 
-            @NotNull @Size(max = 40, message = "are at most 40")
-            List<@NotNull @Valid BarMoved> seen) {}
+            @NotNull @Size(max = 40, message = "{most}") List<@NotNull @Valid BarMoved> seen) {}
 
     /**
      * @param orders those that fit best
@@ -105,8 +104,7 @@ class RadioController {
             double highPct) {}
 
     record BarsAsked(
-            @NotNull @Size(max = 4, message = "are at most 4")
-            List<@NotNull @Valid Bar> bars) {}
+            @NotNull @Size(max = 4, message = "{most}") List<@NotNull @Valid Bar> bars) {}
 
     record BarsAnswer(List<BarAnswer> bars) {}
 
@@ -147,8 +145,7 @@ class RadioController {
     record FramesAsked(
             int channels,
 
-            @NotNull @Size(max = 20, message = "are at most 20")
-            List<@NotNull @Valid FrameEvery> between) {}
+            @NotNull @Size(max = 20, message = "{most}") List<@NotNull @Valid FrameEvery> between) {}
 
     record FrameEvery(@NotNull Format format, double betweenMs) {}
 

@@ -4,7 +4,9 @@ import ablemedic.Families;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.http.Refusal;
 import ablemedic.capture.Captures;
+import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Rejected;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.protocol.Heard.Moment;
 import ablemedic.radio.RadioSession;
@@ -28,6 +30,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** A stand-in for receiver and board, fed with a session at the radio. */
 @RestController
 class RadioSessionController {
+    private static final Words REFUSALS =
+            Catalogue.beside(RadioSessionController.class, "refusals").of("radio-session-controller");
     private final CraftStore crafts;
 
     RadioSessionController(CraftStore crafts) {
@@ -38,8 +42,7 @@ class RadioSessionController {
     record SessionAsked(
             @Nullable String mark,
 
-            @NotNull(message = "is what is done at the radio")
-            @Size(max = 20_000, message = "has at most 20 000 letters")
+            @NotNull(message = "{is.what.is.done.at.the.radio}") @Size(max = 20_000, message = "{most.letters}")
             String session) {}
 
     record SessionAnswer(List<SimulatedReceiver.OnBench> seen) {}
@@ -79,8 +82,7 @@ class RadioSessionController {
         List<Moment> moments =
                 read.report().get().carried().map(carried -> carried.moments()).orElse(List.of());
         if (moments.isEmpty()) {
-            throw Refusal.wrong(
-                    "file", "No frames with channels are in it. Record the receiver's line to the board, with times.");
+            throw Refusal.wrong("file", REFUSALS, "no-frames");
         }
         return new SessionRead(RadioSession.of(moments, craft).written(), List.of());
     }

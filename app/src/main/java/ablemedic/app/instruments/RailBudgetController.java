@@ -19,7 +19,7 @@ class RailBudgetController {
         this.crafts = crafts;
     }
 
-    record OfCraft(@NotBlank(message = "names a craft") String mark) {}
+    record OfCraft(@NotBlank(message = "{names.a.craft}") String mark) {}
 
     /** Every regulator, the parts fed from the computer alone, and what is missing for more. */
     record BudgetAnswer(List<Rail> rails, List<String> fromUsb, double spareShare, List<String> missing) {}

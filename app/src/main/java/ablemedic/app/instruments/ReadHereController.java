@@ -4,6 +4,8 @@ import ablemedic.app.chart.CraftStore;
 import ablemedic.app.entry.Expected;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.meter.MeterStore;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.power.Probe.Mode;
 import ablemedic.power.ReadHere;
@@ -18,6 +20,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** What should I read here? The reading between two points of a craft, sound and under each fault that changes it. */
 @RestController
 class ReadHereController {
+    private static final Words REFUSALS =
+            Catalogue.beside(ReadHereController.class, "refusals").of("read-here-controller");
     private final CraftStore crafts;
     private final MeterStore meters;
 
@@ -27,10 +31,10 @@ class ReadHereController {
     }
 
     record TwoPoints(
-            @NotBlank(message = "names a craft") String mark,
-            @NotNull(message = "is OHMS or VOLTS") Mode mode,
-            @NotBlank(message = "names a point") String red,
-            @NotBlank(message = "names a point") String black) {}
+            @NotBlank(message = "{names.a.craft}") String mark,
+            @NotNull(message = "{is.ohms.or.volts}") Mode mode,
+            @NotBlank(message = "{names.a.point}") String red,
+            @NotBlank(message = "{names.a.point}") String black) {}
 
     record HereAnswer(String redLabel, String blackLabel, String sound, List<UnderFault> under) {}
 
@@ -43,7 +47,7 @@ class ReadHereController {
         int red = point(craft, asked.red(), "red");
         int black = point(craft, asked.black(), "black");
         if (red == black) {
-            throw Refusal.wrong("black", "Both probes are on one point; choose another for black.");
+            throw Refusal.wrong("black", REFUSALS, "one-point");
         }
         ReadHere.Answer answer = ReadHere.of(craft, asked.mode(), red, black, meters.get());
         var wiring = craft.electrics().wiring();

@@ -25,7 +25,7 @@ class ReturnHomeController {
 
     /** What was seen; what nobody knows stays out. */
     record ReturnAsked(
-            @NotBlank(message = "names a craft") String mark,
+            @NotBlank(message = "{names.a.craft}") String mark,
             @Nullable Integer satellites,
             @Nullable Boolean homeNoted,
             @Nullable Double obstacleM,

@@ -34,10 +34,10 @@ class ScaleFromReadingsController {
     record MeterAndShown(double meterV, double shownV) {}
 
     record Readings(
-            @Nullable @Size(max = 24, message = "has at most 24 letters")
+            @Nullable @Size(max = 24, message = "{most.letters}")
             String mark,
 
-            @NotNull @Size(min = 1, max = 2, message = "has one or two readings")
+            @NotNull @Size(min = 1, max = 2, message = "{has.one.or.two.readings}")
             List<@NotNull @Valid MeterAndShown> readings,
 
             double scale) {}

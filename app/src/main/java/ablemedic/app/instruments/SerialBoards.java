@@ -2,6 +2,8 @@ package ablemedic.app.instruments;
 
 import ablemedic.app.http.Refusal;
 import ablemedic.app.parts.PartTypeStore;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.parts.PartType;
 import ablemedic.wiring.SerialBoard;
 import java.util.List;
@@ -12,6 +14,8 @@ import org.springframework.stereotype.Component;
 /** The flight boards of the shelf that have their ports entered: those that ship, and the workshop's own. */
 @Component
 class SerialBoards {
+    private static final Words REFUSALS =
+            Catalogue.beside(SerialBoards.class, "refusals").of("serial-boards");
     private final PartTypeStore sorts;
 
     SerialBoards(PartTypeStore sorts) {
@@ -36,8 +40,12 @@ class SerialBoards {
                 .findFirst()
                 .orElseThrow(() -> Refusal.wrong(
                         "board",
-                        "There is no board “" + Refusal.shortened(id) + "”; there is "
-                                + Refusal.someOf(
-                                        all.stream().map(SerialBoard::id).toList()) + "."));
+                        REFUSALS.with("id", Refusal.shortened(id))
+                                .with(
+                                        "id2",
+                                        Refusal.someOf(all.stream()
+                                                .map(SerialBoard::id)
+                                                .toList())),
+                        "no-board"));
     }
 }

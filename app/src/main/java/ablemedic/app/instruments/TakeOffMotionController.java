@@ -2,6 +2,8 @@ package ablemedic.app.instruments;
 
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.http.Refusal;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.HoverPower;
@@ -29,6 +31,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Take-off motion: choose faults, see what the craft does and which faults look the same. */
 @RestController
 class TakeOffMotionController {
+    private static final Words REFUSALS =
+            Catalogue.beside(TakeOffMotionController.class, "refusals").of("take-off-motion-controller");
     private static final double ALIKE = 0.6;
     private static final double SECONDS = 1.5;
 
@@ -41,7 +45,7 @@ class TakeOffMotionController {
     record MotionQuestion(
             @Nullable String mark,
 
-            @NotNull @Size(max = 2, message = "has at most two faults")
+            @NotNull @Size(max = 2, message = "{most.faults}")
             List<@NotNull String> faultIds) {}
 
     /** Angles in degrees at even times: right side down, nose up and nose right count positive. */
@@ -84,13 +88,10 @@ class TakeOffMotionController {
         for (String id : asked.faultIds()) {
             Fault<Craft> fault = TakeOff.book()
                     .fault(id)
-                    .orElseThrow(() ->
-                            Refusal.wrong("faultIds", "There is no fault “" + id + "”. GET /api/faults lists them."));
+                    .orElseThrow(() -> Refusal.wrong("faultIds", REFUSALS.with("id", id), "no-fault"));
             if (sites.contains(fault.site())) {
                 throw Refusal.wrong(
-                        "faultIds",
-                        "Two faults of one place cannot be there at once: choose another beside “"
-                                + names.get(sites.indexOf(fault.site())) + "”.");
+                        "faultIds", REFUSALS.with("site", names.get(sites.indexOf(fault.site()))), "one-place");
             }
             sites.add(fault.site());
             faulty = fault.applyTo(faulty);

@@ -2,6 +2,8 @@ package ablemedic.app.instruments;
 
 import ablemedic.app.http.Refusal;
 import ablemedic.app.instruments.UartPlannerController.WishAsked;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.protocol.Format;
 import ablemedic.uart.JoinedPart;
 import ablemedic.uart.JoinedPart.Told;
@@ -22,6 +24,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Whether a part and the port that it is joined to understand one another. Bits a second, volts. */
 @RestController
 class TwoEndsController {
+    private static final Words REFUSALS =
+            Catalogue.beside(TwoEndsController.class, "refusals").of("two-ends-controller");
     private final SerialBoards boards;
 
     TwoEndsController(SerialBoards boards) {
@@ -30,10 +34,10 @@ class TwoEndsController {
 
     /** What the port is told. */
     record ToldAsked(
-            @NotNull @Size(max = 8, message = "has at most 8 letters")
+            @NotNull @Size(max = 8, message = "{most.letters}")
             String port,
 
-            @NotNull @Size(max = 5, message = "has at most five jobs")
+            @NotNull @Size(max = 5, message = "{most.functions}")
             List<@NotNull UartFunction> jobs,
 
             @NotNull Format format,
@@ -70,8 +74,9 @@ class TwoEndsController {
         if (asked.told() != null && !board.ports().contains(asked.told().port())) {
             throw Refusal.wrong(
                     "told.port",
-                    "There is no port “" + Refusal.shortened(asked.told().port()) + "”; there is "
-                            + String.join(", ", board.ports()) + ".");
+                    REFUSALS.with("port", Refusal.shortened(asked.told().port()))
+                            .with("ports", String.join(", ", board.ports())),
+                    "no-uart");
         }
         WishAsked part = asked.part();
         return new EndsAnswer(new JoinedPart(
@@ -107,12 +112,14 @@ class TwoEndsController {
                 .findFirst()
                 .orElseThrow(() -> Refusal.wrong(
                         where,
-                        "There is no pad “" + Refusal.shortened(name) + "”; there is "
-                                + String.join(
-                                        ", ",
-                                        board.pads().stream()
-                                                .map(pad -> pad.name() + " " + pad.side())
-                                                .toList())
-                                + ".")));
+                        REFUSALS.with("name", Refusal.shortened(name))
+                                .with(
+                                        "side",
+                                        String.join(
+                                                ", ",
+                                                board.pads().stream()
+                                                        .map(pad -> pad.name() + " " + pad.side())
+                                                        .toList())),
+                        "no-pad")));
     }
 }

@@ -1,6 +1,8 @@
 package ablemedic.app.instruments;
 
 import ablemedic.app.http.Refusal;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.protocol.Format;
 import ablemedic.serial.Serial;
 import ablemedic.serial.UartPlanner;
@@ -24,6 +26,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** The port planner: these parts on this board. */
 @RestController
 class UartPlannerController {
+    private static final Words REFUSALS =
+            Catalogue.beside(UartPlannerController.class, "refusals").of("uart-planner-controller");
     private final SerialBoards boards;
 
     UartPlannerController(SerialBoards boards) {
@@ -43,7 +47,7 @@ class UartPlannerController {
 
     /** A part that wants a port. */
     record WishAsked(
-            @NotNull @Size(max = 40, message = "has at most 40 letters")
+            @NotNull @Size(max = 40, message = "{most.letters}")
             String name,
 
             @NotNull UartFunction job,
@@ -105,8 +109,9 @@ class UartPlannerController {
             if (!wish.job().formats().contains(wish.format())) {
                 throw Refusal.wrong(
                         "wishes[" + i + "].format",
-                        "A part with the job of " + wish.job().label() + " does not speak "
-                                + wish.format().label() + ".");
+                        REFUSALS.with("job", wish.job().label())
+                                .with("format", wish.format().label()),
+                        "format");
             }
         }
         UartPlanner.Planned planned = UartPlanner.plan(

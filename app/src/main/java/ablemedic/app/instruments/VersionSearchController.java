@@ -1,6 +1,8 @@
 package ablemedic.app.instruments;
 
 import ablemedic.app.http.Refusal;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.settings.VersionSearch;
 import ablemedic.settings.VersionSearch.Standing;
 import ablemedic.settings.VersionSearch.Trial;
@@ -18,6 +20,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Finds the version that broke something. */
 @RestController
 class VersionSearchController {
+    private static final Words REFUSALS =
+            Catalogue.beside(VersionSearchController.class, "refusals").of("version-search-controller");
     private static final double MOST_FLAKES = 0.45;
 
     /**
@@ -26,11 +30,10 @@ class VersionSearchController {
      * @param seemsBroken how often a sound one fails in a trial
      */
     record SearchAsked(
-            @NotNull @Size(min = 2, max = 200, message = "are two to 200")
-            List<@NotNull @Size(min = 1, max = 40, message = "has 1 to 40 letters") String> versions,
+            @NotNull @Size(min = 2, max = 200, message = "{between}")
+            List<@NotNull @Size(min = 1, max = 40, message = "{between.letters}") String> versions,
 
-            @NotNull @Size(max = 200, message = "are at most 200")
-            List<@NotNull @Valid TrialMade> trials,
+            @NotNull @Size(max = 200, message = "{most}") List<@NotNull @Valid TrialMade> trials,
 
             double seemsToWork,
             double seemsBroken) {}
@@ -56,7 +59,7 @@ class VersionSearchController {
     SearchAnswer search(@RequestBody @Valid SearchAsked asked) {
         List<String> versions = asked.versions().stream().map(String::strip).toList();
         if (versions.stream().distinct().count() != versions.size()) {
-            throw Refusal.wrong("versions", "Each version stands once.");
+            throw Refusal.wrong("versions", REFUSALS, "version-twice");
         }
         VersionSearch search = new VersionSearch(
                 versions.size(),
@@ -68,7 +71,8 @@ class VersionSearchController {
             if (!versions.contains(version)) {
                 throw Refusal.wrong(
                         "trials[" + i + "].version",
-                        "There is no version “" + Refusal.shortened(version) + "” in the list.");
+                        REFUSALS.with("version", Refusal.shortened(version)),
+                        "no-version");
             }
             trials.add(
                     new Trial(versions.indexOf(version), asked.trials().get(i).works()));

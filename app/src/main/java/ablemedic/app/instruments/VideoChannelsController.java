@@ -1,6 +1,8 @@
 package ablemedic.app.instruments;
 
 import ablemedic.app.http.Refusal;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.video.Channels;
 import ablemedic.video.Channels.Channel;
 import ablemedic.video.Channels.Disturbs;
@@ -17,6 +19,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Which channels of video several pilots can fly at once. */
 @RestController
 class VideoChannelsController {
+    private static final Words REFUSALS =
+            Catalogue.beside(VideoChannelsController.class, "refusals").of("video-channels-controller");
     private static final int MOST_PILOTS = 8;
 
     /**
@@ -75,14 +79,11 @@ class VideoChannelsController {
             String name = asked.pilots().get(i);
             String where = "pilots[" + i + "]";
             pilots.add(Channels.find(name)
-                    .orElseThrow(() -> Refusal.wrong(
-                            where,
-                            "there is no channel “" + name
-                                    + "”; a channel is a band and a number from 1 to 8, such as R4")));
+                    .orElseThrow(() -> Refusal.wrong(where, REFUSALS.with("name", name), "no-channel")));
         }
         asked.bands().forEach(band -> {
             if (Channels.ALL.stream().noneMatch(one -> one.band().equals(band))) {
-                throw Refusal.wrong("bands", "there is no band “" + band + "”; there is A, B, E, F, R and L");
+                throw Refusal.wrong("bands", REFUSALS.with("band", band), "no-band");
             }
         });
         List<Disturbs> all =

@@ -5,7 +5,9 @@ import ablemedic.app.storage.Json;
 import ablemedic.app.storage.StoredForm;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.app.storage.Unreadables;
+import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Rejected;
+import ablemedic.catalogue.Words;
 import ablemedic.parts.PartType;
 import ablemedic.parts.PartsLibrary;
 import ablemedic.wiring.Archetype;
@@ -21,6 +23,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** The workshop's own sorts in the database, and the whole shelf with them. */
 @Repository
 public class PartTypeStore {
+    private static final Words REFUSALS =
+            Catalogue.beside(PartTypeStore.class, "refusals").of("part-type-store");
     private static final int MOST_OWN = 300;
     private static final StoredForm<PartType> FORM = StoredForm.of("sort of part", PartType.class);
 
@@ -63,10 +67,13 @@ public class PartTypeStore {
     public Archetype get(String id, String where) {
         return find(id).orElseThrow(() -> Refusal.wrong(
                 where,
-                "There is no “" + Refusal.shortened(id) + "” on the parts shelf; there is "
-                        + Refusal.someOf(
-                                PartsLibrary.all().stream().map(Archetype::id).toList())
-                        + ", and what you added yourself."));
+                REFUSALS.with("id", Refusal.shortened(id))
+                        .with(
+                                "id2",
+                                Refusal.someOf(PartsLibrary.all().stream()
+                                        .map(Archetype::id)
+                                        .toList())),
+                "no-part-type"));
     }
 
     public Optional<PartType> own(String id) {
@@ -83,12 +90,10 @@ public class PartTypeStore {
     @Transactional
     public void add(PartType sort, Instant at) {
         if (find(sort.id()).isPresent()) {
-            throw Refusal.conflict(
-                    "id", "There is a sort “" + sort.id() + "” on the shelf already. Choose another id.");
+            throw Refusal.conflict("id", REFUSALS.with("sort", sort.id()), "id-taken");
         }
         if (own().size() >= MOST_OWN) {
-            throw Refusal.conflict(
-                    "id", "The shelf holds at most " + MOST_OWN + " sorts of your own. Take one off first.");
+            throw Refusal.conflict("id", REFUSALS.with("mostOwn", MOST_OWN), "most");
         }
         put(sort, at);
     }
@@ -99,7 +104,7 @@ public class PartTypeStore {
             throw missing(id);
         }
         if (!sort.id().equals(id)) {
-            throw Refusal.wrong("id", "A sort keeps its id, “" + id + "”. Add another sort for another id.");
+            throw Refusal.wrong("id", REFUSALS.with("id", id), "keeps-id");
         }
         put(sort, at);
     }
@@ -114,9 +119,8 @@ public class PartTypeStore {
 
     private static Refusal missing(String id) {
         return PartsLibrary.find(id).isPresent()
-                ? Refusal.conflict(
-                        "id", "“" + id + "” ships with the program and stays as it is; add a sort like it instead.")
-                : Refusal.unknown("id", "There is no sort “" + Refusal.shortened(id) + "” of your own.");
+                ? Refusal.conflict("id", REFUSALS.with("id", id), "shipped")
+                : Refusal.unknown("id", REFUSALS.with("id", Refusal.shortened(id)), "none-of-own");
     }
 
     private void put(PartType sort, Instant at) {

@@ -2,8 +2,10 @@ package ablemedic.app.parts;
 
 import ablemedic.app.http.Refusal;
 import ablemedic.app.parts.PartTypeStore.Imported;
+import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Rejected;
 import ablemedic.catalogue.Rejected.Wrong;
+import ablemedic.catalogue.Words;
 import ablemedic.parts.PartType;
 import ablemedic.parts.PartsLibrary;
 import jakarta.validation.Valid;
@@ -32,6 +34,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/part-shelf")
 class PartsLibraryController {
+    private static final Words REFUSALS =
+            Catalogue.beside(PartsLibraryController.class, "refusals").of("parts-library-controller");
     private final PartTypeStore sorts;
     private final Clock clock;
 
@@ -45,7 +49,7 @@ class PartsLibraryController {
 
     /** Sorts to take in. */
     record Arriving(
-            @NotNull @Size(max = 300, message = "has at most 300 sorts")
+            @NotNull @Size(max = 300, message = "{most.part.types}")
             List<@NotNull PartType> sorts) {}
 
     @GetMapping
@@ -92,9 +96,7 @@ class PartsLibraryController {
             PartType sort = arriving.sorts().get(i);
             checked(sort, "sorts[" + i + "].");
             if (PartsLibrary.find(sort.id()).isPresent()) {
-                throw Refusal.wrong(
-                        "sorts[" + i + "].id",
-                        "“" + sort.id() + "” is a sort that ships with the program; give yours " + "another id.");
+                throw Refusal.wrong("sorts[" + i + "].id", REFUSALS.with("sort", sort.id()), "shipped");
             }
         }
         return sorts.takeIn(arriving.sorts(), clock.instant());

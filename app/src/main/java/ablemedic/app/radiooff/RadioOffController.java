@@ -6,6 +6,8 @@ import ablemedic.app.entry.Entered;
 import ablemedic.app.entry.QuestionView;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.routine.Routines;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Barred;
 import ablemedic.diagnosis.BenchState.ShortTest;
@@ -36,6 +38,10 @@ import org.springframework.web.bind.annotation.RestController;
 /** The radio-off test of a craft over HTTP. */
 @RestController
 class RadioOffController {
+    private static final Words SAID =
+            Catalogue.beside(RadioOffController.class, "words").of("radio-off-controller");
+    private static final Words REFUSALS =
+            Catalogue.beside(RadioOffController.class, "refusals").of("radio-off-controller");
     private static final Meter ANY_METER = Meter.USUAL;
 
     private final RadioOffTests tests;
@@ -81,10 +87,10 @@ class RadioOffController {
      * @param propsOff whether the props were off, which a test that is kept has to say
      */
     record RadioOffSeen(
-            @NotNull @Size(max = 3, message = "has at most three answers")
+            @NotNull @Size(max = 3, message = "{most.answers}")
             Map<String, String> outcomes,
 
-            @Nullable @Size(max = 40, message = "has at most 40 letters")
+            @Nullable @Size(max = 40, message = "{most.letters}")
             String after,
 
             @Nullable Boolean propsOff) {}
@@ -129,7 +135,7 @@ class RadioOffController {
             throw Refusal.conflict("mark", blocked);
         }
         if (!Boolean.TRUE.equals(seen.propsOff())) {
-            throw Refusal.wrong("propsOff", "Props off first: confirm that they are off, then make the test.");
+            throw Refusal.wrong("propsOff", REFUSALS, "props");
         }
         Craft craft = records.of(right).craft();
         tests.add(right, RadioOffTests.line(craft, entered(craft, seen)).orElseThrow(), clock.instant());
@@ -150,8 +156,8 @@ class RadioOffController {
         return routine.state() == ShortTest.PASSED
                 ? ""
                 : routine.state() == ShortTest.FAILED
-                        ? "The pre-power checks failed: find the trouble first."
-                        : "The pre-power checks are due (" + routine.why() + "): make them first.";
+                        ? SAID.line("failed").plain()
+                        : SAID.with("why", routine.why()).line("due").plain();
     }
 
     private static RadioOffJudged judged(Craft craft, Entered entered) {
@@ -166,7 +172,7 @@ class RadioOffController {
                 seen.outcomes(),
                 seen.after() == null || seen.after().isBlank() ? Map.of() : Map.of(FailsafeChecks.AFTER, seen.after()));
         if (RadioOffTests.does(entered).isEmpty()) {
-            throw Refusal.wrong("outcomes." + FailsafeChecks.DOES, "Say what the motors did when the radio went off.");
+            throw Refusal.wrong("outcomes." + FailsafeChecks.DOES, REFUSALS, "motors");
         }
         return entered;
     }

@@ -7,6 +7,9 @@ import ablemedic.app.chart.CraftStore.Revision;
 import ablemedic.app.chart.Due;
 import ablemedic.app.chart.SnapshotStore;
 import ablemedic.app.entry.Entered;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.craft.Settings;
 import ablemedic.radio.FailsafeChecks;
@@ -26,6 +29,8 @@ import org.springframework.stereotype.Service;
 /** The radio-off tests of the crafts. */
 @Service
 public class RadioOffTests implements Due.Source {
+    private static final Words SAID =
+            Catalogue.beside(RadioOffTests.class, "words").of("radio-off-tests");
     private static final String PASSED = "radio-off";
     private static final String FAILED = "radio-off-failed";
     /** Lines of the log after which it is due: something was put right, replaced or bent. */
@@ -77,15 +82,19 @@ public class RadioOffTests implements Due.Source {
     public static Optional<Line> line(Craft sound, Entered entered) {
         return does(entered).map(does -> {
             RadioOffVerdict verdict = verdict(sound, does, entered);
-            String seen = "the motors: " + does.label()
-                    + (entered.numbers().containsKey(FailsafeChecks.AFTER)
-                            ? ", after "
-                                    + entered.numbers()
+            String seen = SAID.with("does", does.label())
+                    .with("timed", Param.when(entered.numbers().containsKey(FailsafeChecks.AFTER)))
+                    .with(
+                            "after",
+                            entered.numbers().containsKey(FailsafeChecks.AFTER)
+                                    ? entered.numbers()
                                             .get(FailsafeChecks.AFTER)
                                             .written()
-                            : "");
+                                    : "")
+                    .line("seen")
+                    .plain();
             return verdict.passed()
-                    ? new Line(PASSED, "Radio-off test passed: " + seen)
+                    ? new Line(PASSED, SAID.with("seen", seen).line("passed").plain())
                     : new Line(
                             FAILED,
                             "Radio-off test not passed: " + seen + ". "
@@ -121,8 +130,8 @@ public class RadioOffTests implements Due.Source {
         return standing.state() == State.PASSED
                 ? Optional.empty()
                 : Optional.of(new Due(
-                        "radio-off test",
-                        standing.state() == State.FAILED ? "it did not pass" : standing.why(),
+                        SAID.line("due").plain(),
+                        standing.state() == State.FAILED ? SAID.line("failed").plain() : standing.why(),
                         "radio-off"));
     }
 
@@ -137,7 +146,7 @@ public class RadioOffTests implements Due.Source {
                 .filter(line -> line.kind().equals(PASSED) || line.kind().equals(FAILED))
                 .findFirst();
         if (newest.isEmpty()) {
-            return new Standing(State.NEVER, "never done", newest);
+            return new Standing(State.NEVER, SAID.line("never").plain(), newest);
         }
         List<LogEntry> after =
                 lines.stream().filter(line -> line.id() > newest.get().id()).toList();
@@ -175,7 +184,9 @@ public class RadioOffTests implements Due.Source {
                 .limit(3)
                 .map(setting -> setting.label() + ": " + now.told().said(setting))
                 .collect(Collectors.joining(", "));
-        return changed.isEmpty() ? Optional.empty() : Optional.of("told since: " + changed);
+        return changed.isEmpty()
+                ? Optional.empty()
+                : Optional.of(SAID.with("settings", changed).line("changed").plain());
     }
 
     private Optional<String> flashed(String mark, int ago) {
@@ -187,6 +198,9 @@ public class RadioOffTests implements Due.Source {
         SnapshotStore.Row before = listed.get(ago);
         return newest.family().equals(before.family()) && newest.version().equals(before.version())
                 ? Optional.empty()
-                : Optional.of("flashed since, version " + newest.version() + " instead of " + before.version());
+                : Optional.of(SAID.with("now", newest.version())
+                        .with("before", before.version())
+                        .line("flashed")
+                        .plain());
     }
 }

@@ -7,6 +7,8 @@ import ablemedic.app.http.SafeCsv;
 import ablemedic.app.http.Zones;
 import ablemedic.app.repairs.RepairLogStore.LedgerEntry;
 import ablemedic.app.repairs.RepairLogStore.Search;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.handbook.Handbook;
 import java.time.DateTimeException;
 import java.time.LocalDate;
@@ -26,6 +28,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** The ledger over HTTP. */
 @RestController
 class RepairLogController {
+    private static final Words REFUSALS =
+            Catalogue.beside(RepairLogController.class, "refusals").of("repair-log-controller");
     /** Entries of a page. */
     private static final int PAGE = 50;
 
@@ -82,11 +86,11 @@ class RepairLogController {
         try {
             LocalDate read = day.isEmpty() ? null : LocalDate.parse(day);
             if (read != null && (read.getYear() < 1970 || read.getYear() > 9999)) {
-                throw Refusal.wrong(where, "“" + day + "” lies outside the years 1970 to 9999.");
+                throw Refusal.wrong(where, REFUSALS.with("day", day), "years");
             }
             return Optional.ofNullable(read);
         } catch (DateTimeException e) {
-            throw Refusal.wrong(where, "“" + Refusal.shortened(day) + "” is no day; write it as 2026-03-31.");
+            throw Refusal.wrong(where, REFUSALS.with("day", Refusal.shortened(day)), "no-day");
         }
     }
 

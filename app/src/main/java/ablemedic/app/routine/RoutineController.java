@@ -11,6 +11,8 @@ import ablemedic.app.http.Refusal;
 import ablemedic.app.routine.RoutineStore.Read;
 import ablemedic.app.routine.RoutineStore.Run;
 import ablemedic.app.routine.Routines.Given;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.BenchNeeds.Want;
 import ablemedic.diagnosis.Check;
@@ -42,6 +44,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** The pre-power routine of a craft over HTTP. */
 @RestController
 class RoutineController {
+    private static final Words REFUSALS =
+            Catalogue.beside(RoutineController.class, "refusals").of("routine-controller");
     private static final double LONGEST_MINUTES = 600;
 
     private final Routines routines;
@@ -107,20 +111,20 @@ class RoutineController {
 
     /** Readings by step, up to the first that fails; minutes from the first step to the last. */
     record RunMade(
-            @NotNull @Size(max = 100, message = "has at most 100 readings")
+            @NotNull @Size(max = 100, message = "{most.readings}")
             Map<String, @NotNull @Valid StepEntry> readings,
 
             double minutes,
             @Nullable PrePowerConvention school) {}
 
     record StepEntry(
-            @Nullable @Size(max = 3, message = "has at most three answers")
+            @Nullable @Size(max = 3, message = "{most.answers}")
             Map<String, String> outcomes,
 
-            @Nullable @Size(max = 40, message = "has at most 40 letters")
+            @Nullable @Size(max = 40, message = "{most.letters}")
             String written,
 
-            @Nullable @Pattern(regexp = "differs|same", message = "is differs or same")
+            @Nullable @Pattern(regexp = "differs|same", message = "{is.differs.or.same}")
             String secondWay) {}
 
     /**
@@ -212,7 +216,7 @@ class RoutineController {
         Check<Craft> check = routines.steps(craft, PrePowerConvention.FULL).stream()
                 .filter(s -> s.id().equals(step))
                 .findFirst()
-                .orElseThrow(() -> Refusal.unknown("step", "The routine of this craft has no step “" + step + "”."));
+                .orElseThrow(() -> Refusal.unknown("step", REFUSALS.with("step", step), "no-step"));
         Routines.Judgement judgement = Routines.judgement(check, craft, given(entry));
         return new Judged(
                 judgement.passed(),
@@ -225,8 +229,7 @@ class RoutineController {
     @PostMapping("/api/crafts/{mark}/routine")
     RoutineView runs(@PathVariable String mark, @RequestBody @Valid RunMade made) {
         if (!(made.minutes() >= 0 && made.minutes() <= LONGEST_MINUTES)) {
-            throw Refusal.wrong(
-                    "minutes", "A routine takes between 0 and " + Math.round(LONGEST_MINUTES) + " minutes.");
+            throw Refusal.wrong("minutes", REFUSALS.with("longestMinutes", Math.round(LONGEST_MINUTES)), "minutes");
         }
         String right = crafts.get(mark).mark();
         routines.run(

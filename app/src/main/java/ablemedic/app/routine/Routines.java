@@ -13,6 +13,8 @@ import ablemedic.app.meter.MeterStore;
 import ablemedic.app.routine.RoutineStore.Read;
 import ablemedic.app.routine.RoutineStore.Run;
 import ablemedic.app.storage.UnreadableRecordException;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Barred;
 import ablemedic.diagnosis.BenchState.ShortTest;
@@ -39,6 +41,9 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** The routine of a craft: what it is, how it stands, and a run of it. */
 @Service
 public class Routines implements Due.Source {
+    private static final Words SAID = Catalogue.beside(Routines.class, "words").of("routines");
+    private static final Words REFUSALS =
+            Catalogue.beside(Routines.class, "refusals").of("routines");
     /** Lines of the log that speak of one place under the iron. */
     private static final Set<String> ONE_PLACE = Set.of("repair", "part");
 
@@ -96,8 +101,10 @@ public class Routines implements Due.Source {
         return standing.state() == ShortTest.PASSED
                 ? Optional.empty()
                 : Optional.of(new Due(
-                        "pre-power routine",
-                        standing.state() == ShortTest.FAILED ? "it failed" : standing.why(),
+                        SAID.line("due").plain(),
+                        standing.state() == ShortTest.FAILED
+                                ? SAID.line("failed").plain()
+                                : standing.why(),
                         "routine"));
     }
 
@@ -150,7 +157,11 @@ public class Routines implements Due.Source {
             return new Standing(ShortTest.NOT_DONE, barred, line, newest);
         }
         if (newest.isEmpty() || last.isEmpty() || CraftLog.makesDue(last.get().kind())) {
-            return new Standing(ShortTest.NOT_DONE, last.map(LogEntry::text).orElse("never done"), line, newest);
+            return new Standing(
+                    ShortTest.NOT_DONE,
+                    last.map(LogEntry::text).orElse(SAID.line("never").plain()),
+                    line,
+                    newest);
         }
         return new Standing(newest.get().passed() ? ShortTest.PASSED : ShortTest.FAILED, "", line, newest);
     }
@@ -192,8 +203,11 @@ public class Routines implements Due.Source {
                     at,
                     run.passed() ? "routine" : "routine-failed",
                     run.passed()
-                            ? "Pre-power routine passed (" + school.label() + "), " + Math.round(minutes) + " min"
-                            : "Pre-power routine failed at: " + last.title(),
+                            ? SAID.with("convention", school.label())
+                                    .with("minutes", Math.round(minutes))
+                                    .line("passed")
+                                    .plain()
+                            : SAID.with("step", last.title()).line("failed-at").plain(),
                     null);
             following.forEach(Runnable::run);
         });
@@ -211,13 +225,13 @@ public class Routines implements Due.Source {
             }
             if (Expectation.of(step, required) instanceof Waits waits) {
                 throw Refusal.conflict(
-                        "readings." + step.id(), "“" + step.title(craft) + "” can't be judged. " + waits.why());
+                        "readings." + step.id(),
+                        REFUSALS.with("craft", step.title(craft)).with("why", waits.why()),
+                        "waits");
             }
             Given given = readings.get(step.id());
             if (given == null) {
-                throw Refusal.wrong(
-                        "readings." + step.id(),
-                        "The step “" + step.title(craft) + "” is left out: the routine holds only as a whole.");
+                throw Refusal.wrong("readings." + step.id(), REFUSALS.with("craft", step.title(craft)), "left-out");
             }
             Entered entered = entered(step, craft, given);
             Judgement judgement = judgement(step, craft, given);
@@ -231,7 +245,7 @@ public class Routines implements Due.Source {
         Entered entered = Entered.at(
                 step, given.outcomes(), given.written() == null ? Map.of() : Map.of(Entered.ONLY, given.written()));
         if (entered.answersNothing()) {
-            throw Refusal.wrong("readings." + step.id(), "Say what “" + step.title(craft) + "” gave.");
+            throw Refusal.wrong("readings." + step.id(), REFUSALS.with("craft", step.title(craft)), "unanswered");
         }
         return entered;
     }

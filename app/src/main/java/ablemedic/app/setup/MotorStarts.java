@@ -3,6 +3,8 @@ package ablemedic.app.setup;
 import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftLog.LogEntry;
 import ablemedic.app.chart.Due;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -17,6 +19,8 @@ import org.springframework.stereotype.Service;
  */
 @Service
 class MotorStarts implements Due.Source {
+    private static final Words SAID =
+            Catalogue.beside(MotorStarts.class, "words").of("motor-starts");
     /** The check of a set-up that settles it. */
     static final String CHECK = "starts-even";
     /** The line of the log that says that it passed. */
@@ -43,7 +47,7 @@ class MotorStarts implements Due.Source {
                 .filter(line -> NEW.contains(line.kind())
                         && CONTROLLER.matcher(line.text()).find())
                 .findFirst()
-                .map(line -> new Due("start of the motors", line.text(), "set-up"));
+                .map(line -> new Due(SAID.line("due").plain(), line.text(), "set-up"));
     }
 
     @Override

@@ -9,6 +9,8 @@ import ablemedic.app.routine.Routines;
 import ablemedic.app.setup.SetUpStore.Given;
 import ablemedic.app.setup.SetUpStore.Run;
 import ablemedic.app.setup.SetUps.Standing;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.BenchNeeds.Want;
 import ablemedic.diagnosis.BenchState.ShortTest;
@@ -42,6 +44,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** The set-up of a craft over HTTP. */
 @RestController
 class SetUpController {
+    private static final Words REFUSALS =
+            Catalogue.beside(SetUpController.class, "refusals").of("set-up-controller");
     private final SetUps setUps;
     private final SetUpStore store;
     private final CraftStore crafts;
@@ -130,22 +134,22 @@ class SetUpController {
             @Nullable String told) {}
 
     record Beginning(
-            @NotNull(message = "says what the set-up is for")
+            @NotNull(message = "{says.what.the.set.up.is.for}")
             SetUpOccasion occasion) {}
 
     record StepGiven(
             long version,
 
-            @NotBlank(message = "names a step") @Size(max = 200, message = "names a step")
+            @NotBlank(message = "{names.a.step}") @Size(max = 200, message = "{names.a.step}")
             String stepId,
 
-            @Nullable @Size(max = 10, message = "has at most ten answers")
+            @Nullable @Size(max = 10, message = "{most.answers}")
             Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> outcomes,
 
-            @Nullable @Size(max = 10, message = "has at most ten numbers")
+            @Nullable @Size(max = 10, message = "{most.numbers}")
             Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> numbers,
 
-            @Nullable @Size(max = 40, message = "has at most 40 letters")
+            @Nullable @Size(max = 40, message = "{most.letters}")
             String told,
 
             @Nullable Boolean sure) {}
@@ -153,7 +157,7 @@ class SetUpController {
     record Ending(
             long version,
 
-            @NotNull(message = "is there, if empty") @Size(max = 400, message = "has at most 400 letters")
+            @NotNull(message = "{is.there.if.empty}") @Size(max = 400, message = "{most.letters}")
             String reason) {}
 
     @GetMapping("/api/crafts/{mark}/set-up")
@@ -296,13 +300,9 @@ class SetUpController {
 
     private Run open(String mark, long version) {
         String right = crafts.get(mark).mark();
-        Run run = store.open(right)
-                .orElseThrow(
-                        () -> Refusal.conflict("mark", "No set-up of " + right + " is under way. Begin one first."));
+        Run run = store.open(right).orElseThrow(() -> Refusal.conflict("mark", REFUSALS.with("right", right), "none"));
         if (run.version() != version) {
-            throw Refusal.conflict(
-                    "version",
-                    "The set-up of " + right + " went on elsewhere meanwhile. Nothing was written; look again.");
+            throw Refusal.conflict("version", REFUSALS.with("right", right), "stale");
         }
         return run;
     }

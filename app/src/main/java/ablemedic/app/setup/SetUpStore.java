@@ -6,6 +6,8 @@ import ablemedic.app.storage.Json;
 import ablemedic.app.storage.StoredForm;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.app.storage.Unreadables;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.setup.SetUpOccasion;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -22,6 +24,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Set-ups in the database. */
 @Repository
 public class SetUpStore {
+    private static final Words REFUSALS =
+            Catalogue.beside(SetUpStore.class, "refusals").of("set-up-store");
     private static final StoredForm<Body> BODY = StoredForm.of("set-up", Body.class);
 
     private final JdbcClient database;
@@ -131,7 +135,7 @@ public class SetUpStore {
     public void begin(String mark, SetUpOccasion occasion, List<Given> carried, Instant at) {
         // One that can't be read can't be gone on with either, and keeps nobody back.
         if (open(mark).isPresent()) {
-            throw Refusal.conflict("mark", "A set-up of " + mark + " is under way. Go on with it, or end it first.");
+            throw Refusal.conflict("mark", REFUSALS.with("mark", mark), "under-way");
         }
         database.sql("INSERT INTO set_up (mark, occasion, begun_at, version, body) VALUES (?, ?, ?, 1, ?)")
                 .params(mark, occasion.name(), at.toString(), BODY.write(json, new Body(carried)))
@@ -161,9 +165,7 @@ public class SetUpStore {
 
     private static void written(int rows, Run run) {
         if (rows == 0) {
-            throw Refusal.conflict(
-                    "version",
-                    "The set-up of " + run.mark() + " went on elsewhere meanwhile. Nothing was written; look again.");
+            throw Refusal.conflict("version", REFUSALS.with("mark", run.mark()), "stale");
         }
     }
 }

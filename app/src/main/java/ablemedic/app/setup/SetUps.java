@@ -15,6 +15,9 @@ import ablemedic.app.radiooff.RadioOffTests;
 import ablemedic.app.routine.Routines;
 import ablemedic.app.setup.SetUpStore.Given;
 import ablemedic.app.setup.SetUpStore.Run;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Barred;
 import ablemedic.diagnosis.BenchNeeds.Want;
@@ -49,7 +52,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** Set-ups of the crafts: what is still to be made and in which order, and what a step gave. */
 @Service
 public class SetUps implements Due.Source {
-    private static final String BEGUN = "Set-up begun: ";
+    private static final Words SAID = Catalogue.beside(SetUps.class, "words").of("set-ups");
+    private static final Words REFUSALS =
+            Catalogue.beside(SetUps.class, "refusals").of("set-ups");
     /** Lines of the log after which nothing that was passed counts any more. */
     private static final Set<String> TOUCHES =
             Set.of("entered", "crash", "part", "opened", "repair", "fix", "flash", "sheet", "snapshot", "bundle");
@@ -168,7 +173,10 @@ public class SetUps implements Due.Source {
                         : waiting.keySet().stream().filter(made::comesAfter).findFirst();
                 if (before.isPresent()) {
                     waiting.put(
-                            made, "Comes after “" + before.get().check().title(required.craft()) + "”, which waits.");
+                            made,
+                            SAID.with("check", before.get().check().title(required.craft()))
+                                    .line("after")
+                                    .plain());
                     more = true;
                 }
             }
@@ -189,18 +197,19 @@ public class SetUps implements Due.Source {
                 .filter(one -> one.severity() == Severity.HAZARD)
                 .findFirst();
         if (Families.isFlight(check) && hazard.isPresent()) {
-            return Optional.of("Not into the air: " + hazard.get().cause() + ".");
+            return Optional.of(
+                    SAID.with("cause", hazard.get().cause()).line("hazard").plain());
         }
         if (BenchRoute.from(bench, check.needs(), barred).isEmpty()) {
             return Optional.of(Stream.of(barred.battery(), barred.usb())
                     .filter(why -> !why.isEmpty())
                     .findFirst()
-                    .orElse("The pre-power checks come first."));
+                    .orElse(SAID.line("pre-power").plain()));
         }
         return Families.isFlight(check) && motors.of(run.mark()).isPresent() && !hasMotors(run)
-                ? Optional.of(
-                        "The motors were not seen to turn, each at its corner and its way, since the last crash, repair or flash. "
-                                + "Make the set-up “" + SetUpOccasion.MOTORS.label() + "” first.")
+                ? Optional.of(SAID.with("setUp", SetUpOccasion.MOTORS.label())
+                        .line("motors-first")
+                        .plain())
                 : Optional.empty();
     }
 
@@ -250,7 +259,10 @@ public class SetUps implements Due.Source {
                 mark,
                 at,
                 "set-up",
-                BEGUN + occasion.label() + (carried.isEmpty() ? "" : "; " + carried.size() + " steps stay passed"),
+                SAID.with("occasion", occasion.label())
+                        .with("carried", new Param.Count(carried.size()))
+                        .line("begun")
+                        .plain(),
                 null);
     }
 
@@ -271,9 +283,7 @@ public class SetUps implements Due.Source {
     /** By the order of the log's lines, whatever the clock said. */
     private boolean isTouchedSince(String mark, Run run) {
         for (LogEntry line : log.of(mark)) {
-            if (line.kind().equals("set-up")
-                    && line.text().startsWith(BEGUN)
-                    && line.at().equals(run.begunAt())) {
+            if (line.kind().equals("set-up") && line.at().equals(run.begunAt())) {
                 return false;
             } else if (TOUCHES.contains(line.kind())) {
                 return true;
@@ -300,13 +310,14 @@ public class SetUps implements Due.Source {
         Made made = standing.setUp().steps().stream()
                 .filter(one -> one.id().equals(stepId))
                 .findFirst()
-                .orElseThrow(() -> Refusal.unknown("step", "This set-up has no step “" + stepId + "”."));
+                .orElseThrow(() -> Refusal.unknown("step", REFUSALS.with("stepId", stepId), "no-step"));
         waits(standing, made);
         if (standing.waiting().containsKey(made)) {
             throw Refusal.conflict(
                     "step",
-                    "“" + made.check().title(standing.craft()) + "” waits. "
-                            + standing.waiting().get(made));
+                    REFUSALS.with("craft", made.check().title(standing.craft()))
+                            .with("made", standing.waiting().get(made)),
+                    "waits");
         }
         Check<Craft> asked = made.check();
         Double number = Entered.told(asked, standing.craft(), told, sure);
@@ -316,18 +327,15 @@ public class SetUps implements Due.Source {
                 && barred(run.mark(), run.occasion()).routineBeforeUsb();
         if ((check.needs().pack() == Want.YES || firstPower)
                 && routines.standing(run.mark()).state() != ShortTest.PASSED) {
-            throw Refusal.conflict(
-                    "step",
-                    "Power goes on for “" + check.title(craft)
-                            + "”, and the pre-power routine is due: make that first.");
+            throw Refusal.conflict("step", REFUSALS.with("craft", check.title(craft)), "power");
         }
         Entered entered = Entered.at(check, outcomes, numbers);
         if (entered.answersNothing()) {
-            throw Refusal.wrong("outcomes", "Say what “" + check.title(craft) + "” gave.");
+            throw Refusal.wrong("outcomes", REFUSALS.with("craft", check.title(craft)), "unanswered");
         }
         var reading = entered.reading(check.answers()).orElseThrow();
         if (!reading.isWhole(check.answers())) {
-            throw Refusal.wrong("outcomes", "Answer every question of “" + check.title(craft) + "”.");
+            throw Refusal.wrong("outcomes", REFUSALS.with("craft", check.title(craft)), "every-question");
         }
         Given given = new Given(
                 stepId,
@@ -344,17 +352,17 @@ public class SetUps implements Due.Source {
                     .ifPresent(line -> log.add(run.mark(), at, line.kind(), line.text(), null));
         }
         if (given.passed() && check.id().equals(MotorsSeen.IS)) {
-            log.add(run.mark(), at, MotorsSeen.PASSED, "Every motor turns at its corner and its way", null);
+            log.add(run.mark(), at, MotorsSeen.PASSED, SAID.line("motors").plain(), null);
         }
         if (given.passed() && check.id().equals(MotorStarts.CHECK)) {
-            log.add(run.mark(), at, MotorStarts.PASSED, "Every motor starts together at its idle", null);
+            log.add(run.mark(), at, MotorStarts.PASSED, SAID.line("starts").plain(), null);
         }
         if (!given.passed()) {
             log.add(
                     run.mark(),
                     at,
                     Families.crashed(check, reading) ? "crash" : "set-up",
-                    "Set-up, “" + given.title() + "”: not as it should be",
+                    SAID.with("check", given.title()).line("not-so").plain(),
                     null);
         }
         return given;
@@ -364,8 +372,9 @@ public class SetUps implements Due.Source {
         standing.waitsFor(made).ifPresent(other -> {
             throw Refusal.conflict(
                     "step",
-                    "“" + made.check().title(standing.craft()) + "” comes after “"
-                            + other.check().title(standing.craft()) + "”.");
+                    REFUSALS.with("craft", made.check().title(standing.craft()))
+                            .with("craft2", other.check().title(standing.craft())),
+                    "order");
         });
     }
 
@@ -382,11 +391,18 @@ public class SetUps implements Due.Source {
                 at,
                 "set-up",
                 left == 0 && radioOffOpen
-                        ? "Set-up ended, and the radio-off test has not passed: "
-                                + run.occasion().label()
+                        ? SAID.with("occasion", run.occasion().label())
+                                .line("radio-off-open")
+                                .plain()
                         : left == 0
-                                ? "Set-up passed: " + run.occasion().label()
-                                : "Set-up ended with " + left + " steps open" + (why.isBlank() ? "" : ": " + why),
+                                ? SAID.with("occasion", run.occasion().label())
+                                        .line("passed")
+                                        .plain()
+                                : SAID.with("left", new Param.Count(left))
+                                        .with("told", Param.when(!why.isBlank()))
+                                        .with("why", why)
+                                        .line("ended")
+                                        .plain(),
                 null);
     }
 }

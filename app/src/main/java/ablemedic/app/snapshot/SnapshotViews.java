@@ -2,6 +2,8 @@ package ablemedic.app.snapshot;
 
 import ablemedic.app.chart.SnapshotStore.Read;
 import ablemedic.app.chart.SnapshotStore.Row;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.family.Complaint;
 import ablemedic.firmware.FirmwareDialect;
 import ablemedic.firmware.Understood;
@@ -22,6 +24,9 @@ import org.jspecify.annotations.Nullable;
 
 /** What the screen of a craft's snapshots shows. */
 final class SnapshotViews {
+    private static final Words SAID =
+            Catalogue.beside(SnapshotViews.class, "words").of("snapshot-views");
+
     private SnapshotViews() {}
 
     /**
@@ -116,7 +121,7 @@ final class SnapshotViews {
                 line.line(),
                 line.name() + " = " + line.value(),
                 line.kind() == Kind.OTHER_VERSION
-                        ? "a name of another version; taken over as " + line.said()
+                        ? SAID.with("value", line.said()).line("other-version").plain()
                         : line.said());
     }
 

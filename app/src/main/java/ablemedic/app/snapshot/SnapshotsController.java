@@ -15,7 +15,9 @@ import ablemedic.app.snapshot.SnapshotViews.SnapshotView;
 import ablemedic.app.snapshot.SnapshotViews.WhatIf;
 import ablemedic.app.workup.Diagnoses;
 import ablemedic.app.workup.WorkUps;
+import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Rejected;
+import ablemedic.catalogue.Words;
 import ablemedic.configuration.Configuration;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
@@ -55,6 +57,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/crafts/{mark}/snapshots")
 class SnapshotsController {
+    private static final Words SAID =
+            Catalogue.beside(SnapshotsController.class, "words").of("snapshots-controller");
+    private static final Words REFUSALS =
+            Catalogue.beside(SnapshotsController.class, "refusals").of("snapshots-controller");
     private static final int LONGEST_WORDS = 200;
 
     private final CraftStore crafts;
@@ -116,7 +122,7 @@ class SnapshotsController {
         String known = crafts.get(mark).mark();
         for (String words : List.of(why, name, target)) {
             if (words.length() > LONGEST_WORDS) {
-                throw Refusal.wrong("why", "Reason, name and target have at most " + LONGEST_WORDS + " letters each.");
+                throw Refusal.wrong("why", REFUSALS.with("longestWords", LONGEST_WORDS), "words");
             }
         }
         byte[] listing = file.getInputStream().readNBytes(SettingsExport.LONGEST + 1);
@@ -125,7 +131,7 @@ class SnapshotsController {
                 known,
                 dictionary,
                 target.strip(),
-                why.isBlank() ? "as found" : why.strip(),
+                why.isBlank() ? SAID.line("as-found").plain() : why.strip(),
                 name.strip(),
                 listing,
                 clock.instant()));
@@ -144,10 +150,7 @@ class SnapshotsController {
         }
         return Dictionary.guess(listing, families.all())
                 .map(guess -> new Dictionary(guess.family(), guess.version()))
-                .orElseThrow(
-                        () -> Refusal.wrong(
-                                "family",
-                                "No firmware family that is known here has any of these names. Choose the family, or enter it first."));
+                .orElseThrow(() -> Refusal.wrong("family", REFUSALS, "no-dialect"));
     }
 
     @GetMapping("/{number}")
@@ -225,9 +228,7 @@ class SnapshotsController {
         return snapshots
                 .snapshot(row)
                 .orElseThrow(() -> Refusal.conflict(
-                        "number",
-                        "The family “" + row.family() + "” of snapshot " + row.number()
-                                + " is not known any more. Enter it again to read it."));
+                        "number", REFUSALS.with("family", row.family()).with("number", row.number()), "dialect-gone"));
     }
 
     /** What would follow if one setting had another value. */
@@ -239,8 +240,8 @@ class SnapshotsController {
             @RequestParam("value") String value) {
         String known = crafts.get(mark).mark();
         Setting<?> setting = Settings.find(settingId)
-                .orElseThrow(
-                        () -> Refusal.wrong("setting", "There is no setting “" + Refusal.shortened(settingId) + "”."));
+                .orElseThrow(() -> Refusal.wrong(
+                        "setting", REFUSALS.with("settingId", Refusal.shortened(settingId)), "no-setting"));
         Craft now = held(snapshots.get(known, number)).on(crafts.newestCraft(known));
         Configuration told;
         try {

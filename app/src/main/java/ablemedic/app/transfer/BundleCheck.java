@@ -21,7 +21,9 @@ import ablemedic.app.transfer.ChartBundle.SheetOf;
 import ablemedic.app.transfer.ChartBundle.WorkUpOf;
 import ablemedic.app.workup.EndStore;
 import ablemedic.app.workup.EventForm;
+import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Rejected;
+import ablemedic.catalogue.Words;
 import ablemedic.diagnosis.Occasion;
 import ablemedic.export.SettingsExport;
 import ablemedic.firmware.DialectTable;
@@ -37,6 +39,8 @@ import tools.jackson.databind.JsonNode;
 /** Whether a document is a chart that can be kept: every record readable, every number pointing at something. */
 @Component
 class BundleCheck {
+    private static final Words REFUSALS =
+            Catalogue.beside(BundleCheck.class, "refusals").of("bundle-check");
     private static final int MOST = 20_000;
     private static final int LONGEST_WORDS = 8_000;
 
@@ -49,7 +53,7 @@ class BundleCheck {
     /** The document with every record in its present form. @throws Refusal with the place of what is wrong */
     ChartBundle checked(ChartBundle came) {
         if (!came.craft().mark().matches(CraftStore.MARK)) {
-            throw Refusal.wrong("craft.mark", "A mark has 1 to 24 letters, digits, spaces, dots, dashes.");
+            throw Refusal.wrong("craft.mark", REFUSALS, "id");
         }
         words(
                 "craft.name",
@@ -58,7 +62,7 @@ class BundleCheck {
                 Objects.requireNonNullElse(came.craft().builder(), ""));
         named("craft.state", CraftStore.State.class, came.craft().state());
         if (came.sheets().isEmpty()) {
-            throw Refusal.wrong("sheets", "A chart has one build sheet at least.");
+            throw Refusal.wrong("sheets", REFUSALS, "no-sheet");
         }
         List<SheetOf> sheets = each("sheets", came.sheets(), (at, n, sheet) -> {
             need(sheet.revision() == n, at + ".revision", "Revisions count from 1, one by one.");
@@ -237,7 +241,7 @@ class BundleCheck {
         try {
             SettingsExport.read(Packed.unpacked(packed.read(), SettingsExport.LONGEST));
         } catch (Rejected | UnreadableRecordException e) {
-            throw Refusal.wrong(where, "This is no settings export: " + e.getMessage());
+            throw Refusal.wrong(where, REFUSALS.with("e", e.getMessage()), "no-export");
         }
     }
 
@@ -271,7 +275,7 @@ class BundleCheck {
             throw Refusal.wrong(where, e.getMessage() + ".");
         } catch (RuntimeException e) {
             // A record from outside may lack anything at all.
-            throw Refusal.wrong(where, "This is no such record.");
+            throw Refusal.wrong(where, REFUSALS, "no-record");
         }
     }
 }

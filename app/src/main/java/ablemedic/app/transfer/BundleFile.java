@@ -3,6 +3,8 @@ package ablemedic.app.transfer;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Json;
 import ablemedic.app.storage.UnreadableRecordException;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -17,6 +19,9 @@ import tools.jackson.core.JsonToken;
 
 /** A chart as the bytes of a file. */
 final class BundleFile {
+    private static final Words REFUSALS =
+            Catalogue.beside(BundleFile.class, "refusals").of("bundle-file");
+
     private BundleFile() {}
 
     private static final Instant EARLIEST = Instant.parse("2000-01-01T00:00:00Z");
@@ -38,15 +43,14 @@ final class BundleFile {
     static ChartBundle read(Json json, Opening document) {
         Heading heading = reading(document, in -> heading(json, in));
         if (!ChartBundle.FORMAT.equals(heading.format())) {
-            throw Refusal.wrong(
-                    "format", "This is no chart of Able Medic: its format is not “" + ChartBundle.FORMAT + "”.");
+            throw Refusal.wrong("format", REFUSALS.with("format", ChartBundle.FORMAT), "format");
         }
         if (heading.form() < 1 || heading.form() > ChartBundle.FORM) {
             throw Refusal.wrong(
                     "form",
-                    "This chart is of form " + Refusal.shortened(heading.formAsWritten())
-                            + ", written by a newer version of this program; this one reads up to " + ChartBundle.FORM
-                            + ".");
+                    REFUSALS.with("formAsWritten", Refusal.shortened(heading.formAsWritten()))
+                            .with("form", ChartBundle.FORM),
+                    "newer");
         }
         ChartBundle bundle = reading(document, in -> {
             try {
@@ -75,7 +79,7 @@ final class BundleFile {
         try (InputStream in = document.open()) {
             return reading.from(in);
         } catch (ZipException e) {
-            throw Refusal.wrong("file", "The document is damaged.");
+            throw Refusal.wrong("file", REFUSALS, "damaged");
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -103,10 +107,10 @@ final class BundleFile {
                 }
             }
             if (tokens.nextToken() != null) {
-                throw Refusal.wrong("file", "This is no chart: something follows its end.");
+                throw Refusal.wrong("file", REFUSALS, "longer");
             }
         } catch (JacksonException e) {
-            throw Refusal.wrong("file", "This is no chart: it is not JSON in UTF-8.");
+            throw Refusal.wrong("file", REFUSALS, "no-json");
         }
         return new Heading(format, form, written);
     }
@@ -117,14 +121,14 @@ final class BundleFile {
             Object value = value(record, part);
             String at = where.isEmpty() ? part.getName() : where + "." + part.getName();
             if (value == null && !part.getAnnotatedType().isAnnotationPresent(Nullable.class)) {
-                throw Refusal.wrong(at, "This is missing.");
+                throw Refusal.wrong(at, REFUSALS, "missing");
             } else if (value instanceof Instant moment && (moment.isBefore(EARLIEST) || moment.isAfter(LATEST))) {
-                throw Refusal.wrong(at, "Moments of a chart lie in the years 2000 to 2199.");
+                throw Refusal.wrong(at, REFUSALS, "moment");
             } else if (value instanceof List<?> list) {
                 for (int i = 0; i < list.size(); i++) {
                     Object one = list.get(i);
                     if (one == null) {
-                        throw Refusal.wrong(at + "[" + i + "]", "This is missing.");
+                        throw Refusal.wrong(at + "[" + i + "]", REFUSALS, "missing");
                     }
                     whole(one, at + "[" + i + "]");
                 }

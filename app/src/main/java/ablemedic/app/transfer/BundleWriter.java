@@ -16,6 +16,8 @@ import ablemedic.app.transfer.ChartBundle.WorkUpOf;
 import ablemedic.app.workup.EndStore;
 import ablemedic.app.workup.EventForm;
 import ablemedic.app.workup.WorkUpStore;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Arrays;
@@ -37,6 +39,8 @@ import tools.jackson.databind.JsonNode;
  */
 @Repository
 class BundleWriter {
+    private static final Words REFUSALS =
+            Catalogue.beside(BundleWriter.class, "refusals").of("bundle-writer");
     private final JdbcClient database;
     private final Json json;
     private final CraftStore crafts;
@@ -109,8 +113,7 @@ class BundleWriter {
             rest();
             came.files().forEach(one -> file(one, numbers, lines));
             if (workUps.of(mark).stream().filter(WorkUpStore.Opened::isOpen).count() > 1) {
-                throw Refusal.conflict(
-                        "workUps", "Both have an open work-up of " + mark + ". Close one of them first.");
+                throw Refusal.conflict("workUps", REFUSALS.with("mark", mark), "both-open");
             }
             if (added > 0) {
                 log.add(
@@ -161,8 +164,7 @@ class BundleWriter {
             }
             if (!known.get().mark().equals(mark) || !known.get().enteredAt().equals(one.enteredAt())) {
                 throw Refusal.conflict(
-                        "craft.mark",
-                        "Another craft is marked “" + known.get().mark() + "” here. Nothing was taken in.");
+                        "craft.mark", REFUSALS.with("mark", known.get().mark()), "other-craft");
             }
             if (one.version() > known.get().version()) {
                 database.sql("UPDATE craft SET name = ?, builder = ?, state = ?, version = ?, aside = ? WHERE mark = ?")
@@ -405,10 +407,7 @@ class BundleWriter {
 
         private void apart(String where, boolean alike) {
             if (!alike) {
-                throw Refusal.conflict(
-                        where,
-                        "Here and there " + mark
-                                + " went on differently from this point. Nothing was taken in: go on with one of the two charts.");
+                throw Refusal.conflict(where, REFUSALS.with("mark", mark), "apart");
             }
         }
 

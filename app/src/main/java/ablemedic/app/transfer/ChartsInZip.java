@@ -4,6 +4,8 @@ import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Json;
 import ablemedic.app.storage.Packed;
 import ablemedic.app.storage.UnreadableRecordException;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -20,6 +22,8 @@ import org.jspecify.annotations.Nullable;
 
 /** A ZIP of charts that came in and lies on the disk: read chart by chart, and of each one attached file at a time. */
 final class ChartsInZip implements AutoCloseable {
+    private static final Words REFUSALS =
+            Catalogue.beside(ChartsInZip.class, "refusals").of("charts-in-zip");
     private static final int LARGEST_MANIFEST = 16 * 1024 * 1024;
 
     private final Json json;
@@ -37,9 +41,7 @@ final class ChartsInZip implements AutoCloseable {
         try {
             zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8);
         } catch (ZipException | IllegalArgumentException e) {
-            throw Refusal.wrong(
-                    "file",
-                    "The file begins like a ZIP and cannot be unpacked: it is cut off, or something else. Nothing was taken in.");
+            throw Refusal.wrong("file", REFUSALS, "cut-off");
         }
         ChartsInZip opened = new ChartsInZip(json, zip);
         try {
@@ -61,14 +63,12 @@ final class ChartsInZip implements AutoCloseable {
         try (InputStream in = bounded(named, LARGEST_MANIFEST)) {
             manifest = json.read(in, ChartsManifest.class);
         } catch (UnreadableRecordException e) {
-            throw Refusal.wrong(ChartsManifest.NAME, "It does not name the files of the ZIP. Nothing was taken in.");
+            throw Refusal.wrong(ChartsManifest.NAME, REFUSALS, "no-manifest");
         }
         if (!ChartsManifest.FORMAT.equals(manifest.format())
                 || manifest.form() != ChartsManifest.FORM
                 || manifest.files() == null) {
-            throw Refusal.wrong(
-                    ChartsManifest.NAME,
-                    "This is no ZIP of charts, or one of a newer version of this program. Nothing was taken in.");
+            throw Refusal.wrong(ChartsManifest.NAME, REFUSALS, "newer");
         }
         Set<String> there = new HashSet<>(Set.of(ChartsManifest.NAME));
         for (ChartsManifest.File file : manifest.files()) {
@@ -76,8 +76,8 @@ final class ChartsInZip implements AutoCloseable {
             if (entry == null || entry.getSize() != file.bytes()) {
                 throw Refusal.wrong(
                         ChartsManifest.NAME,
-                        "“" + Refusal.shortened(file == null ? "" : file.name())
-                                + "” is missing or of another length. Nothing was taken in.");
+                        REFUSALS.with("file", Refusal.shortened(file == null ? "" : file.name())),
+                        "file-missing");
             }
             there.add(file.name());
         }
@@ -87,8 +87,7 @@ final class ChartsInZip implements AutoCloseable {
                         .filter(one -> one != null && one.mark() != null && one.why() != null)
                         .toList();
         if (zip.stream().anyMatch(entry -> !entry.isDirectory() && !there.contains(entry.getName()))) {
-            throw Refusal.wrong(
-                    ChartsManifest.NAME, "There is more in the ZIP than its last file names. Nothing was taken in.");
+            throw Refusal.wrong(ChartsManifest.NAME, REFUSALS, "more");
         }
     }
 
@@ -119,7 +118,7 @@ final class ChartsInZip implements AutoCloseable {
     private Attached opened(String folder, String file) {
         @Nullable ZipEntry entry = zip.getEntry(folder + file);
         if (entry == null) {
-            throw Refusal.wrong(Refusal.shortened(file), "The chart names this file, and it is not in the ZIP.");
+            throw Refusal.wrong(Refusal.shortened(file), REFUSALS, "not-in-zip");
         }
         return Attached.beside(file, () -> bytes(entry));
     }
@@ -130,11 +129,11 @@ final class ChartsInZip implements AutoCloseable {
             CRC32 sum = new CRC32();
             sum.update(bytes);
             if (bytes.length != entry.getSize() || sum.getValue() != entry.getCrc()) {
-                throw Refusal.wrong(Refusal.shortened(entry.getName()), "This file of the ZIP is damaged.");
+                throw Refusal.wrong(Refusal.shortened(entry.getName()), REFUSALS, "file-damaged");
             }
             return bytes;
         } catch (ZipException e) {
-            throw Refusal.wrong(Refusal.shortened(entry.getName()), "This file of the ZIP is damaged.");
+            throw Refusal.wrong(Refusal.shortened(entry.getName()), REFUSALS, "file-damaged");
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -144,8 +143,7 @@ final class ChartsInZip implements AutoCloseable {
     private InputStream bounded(ZipEntry entry, int most) throws IOException {
         if (entry.getSize() < 0 || entry.getSize() > most) {
             throw Refusal.wrong(
-                    Refusal.shortened(entry.getName()),
-                    "More than " + most / 1024 / 1024 + " MB in one file are not read.");
+                    Refusal.shortened(entry.getName()), REFUSALS.with("most", most / 1024 / 1024), "file-size");
         }
         return new BoundedStream(zip.getInputStream(entry), entry.getSize());
     }

@@ -8,6 +8,9 @@ import ablemedic.app.workup.WorkUpView.Noted;
 import ablemedic.app.workup.WorkUpView.ProofTest;
 import ablemedic.app.workup.WorkUpView.Stage;
 import ablemedic.app.workup.WorkUpView.ValueView;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Spin;
 import java.io.IOException;
 import java.time.ZoneId;
@@ -18,6 +21,7 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 
 /** A work-up as a sheet for the owner: complaint, findings, cause, fix, proof, and what is due. */
 final class JobSheet {
+    private static final Words SAID = Catalogue.beside(JobSheet.class, "words").of("job-sheet");
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.ENGLISH);
     private static final float SIZE = 10;
     private static final float DRAWING = 130;
@@ -41,7 +45,7 @@ final class JobSheet {
     static byte[] of(WorkUpView workUp, List<Due> due, ZoneId zone) {
         try (PdfPage page = new PdfPage()) {
             new JobSheet(workUp, due, zone).write(page);
-            return page.done("Job sheet of " + workUp.mark());
+            return page.done(SAID.with("craft", workUp.mark()).line("title").plain());
         } catch (IOException e) {
             throw new java.io.UncheckedIOException(e);
         }
@@ -53,19 +57,31 @@ final class JobSheet {
         page.write(workUp.craftName(), SIZE, false, PdfPage.LEFT, right);
         page.down(6);
         page.write(
-                "Job sheet · work-up " + workUp.id() + " · opened "
-                        + DAY.format(workUp.openedAt().atZone(zone)),
+                SAID.with("n", workUp.id())
+                        .with("day", DAY.format(workUp.openedAt().atZone(zone)))
+                        .line("opened")
+                        .plain(),
                 SIZE,
                 false,
                 PdfPage.LEFT,
                 right);
         page.write(
-                workUp.stage() == Stage.CLOSED ? "Closed: " + workUp.ended() : "Still open",
+                SAID.with("closed", Param.when(workUp.stage() == Stage.CLOSED))
+                        .with("end", workUp.ended())
+                        .line("state")
+                        .plain(),
                 SIZE,
                 true,
                 PdfPage.LEFT,
                 right);
-        page.write(Math.round(workUp.minutes()) + " minutes at the bench", SIZE, false, PdfPage.LEFT, right);
+        page.write(
+                SAID.with("minutes", new Param.Count(Math.round(workUp.minutes())))
+                        .line("minutes")
+                        .plain(),
+                SIZE,
+                false,
+                PdfPage.LEFT,
+                right);
         page.down(6);
         page.write("“" + workUp.complaint() + "”", 13, false, PdfPage.LEFT, right);
         page.write(workUp.occasion(), SIZE, false, PdfPage.LEFT, right);
@@ -76,18 +92,13 @@ final class JobSheet {
         proof(page);
         due(page);
         page.down(14);
-        page.write(
-                "Made at the bench with Able Medic. Local law and licensed practice come first.",
-                8,
-                false,
-                PdfPage.LEFT,
-                PdfPage.RIGHT);
+        page.write(SAID.line("foot").plain(), 8, false, PdfPage.LEFT, PdfPage.RIGHT);
     }
 
     private void made(PdfPage page) throws IOException {
-        page.heading("Cause and what was put right");
+        page.heading(SAID.line("cause").plain());
         if (workUp.made().isEmpty()) {
-            page.write("Nothing was put right.", SIZE, false, PdfPage.LEFT, PdfPage.RIGHT);
+            page.write(SAID.line("no-fix").plain(), SIZE, false, PdfPage.LEFT, PdfPage.RIGHT);
         }
         for (Made one : workUp.made()) {
             page.write(one.fault() + ".", SIZE, true, PdfPage.LEFT, PdfPage.RIGHT);
@@ -107,7 +118,7 @@ final class JobSheet {
         List<Noted> findings = workUp.evidence().stream()
                 .filter(one -> !one.takenBack() && one.sort().equals("finding"))
                 .toList();
-        page.heading("What was found");
+        page.heading(SAID.line("found").plain());
         for (Noted one : findings) {
             page.write(asked(one.title()) + String.join(", ", one.answers()), SIZE, false, PdfPage.LEFT, PdfPage.RIGHT);
         }
@@ -118,9 +129,9 @@ final class JobSheet {
     }
 
     private void proof(PdfPage page) throws IOException {
-        page.heading("Proof");
+        page.heading(SAID.line("proof").plain());
         if (workUp.proof() == null || workUp.proof().tests().isEmpty()) {
-            page.write("Nothing was proven.", SIZE, false, PdfPage.LEFT, PdfPage.RIGHT);
+            page.write(SAID.line("no-proof").plain(), SIZE, false, PdfPage.LEFT, PdfPage.RIGHT);
             return;
         }
         for (ProofTest test : workUp.proof().tests()) {
@@ -135,9 +146,9 @@ final class JobSheet {
     }
 
     private void due(PdfPage page) throws IOException {
-        page.heading("Due on this craft");
+        page.heading(SAID.line("due").plain());
         if (due.isEmpty()) {
-            page.write("Nothing is due.", SIZE, false, PdfPage.LEFT, PdfPage.RIGHT);
+            page.write(SAID.line("none-due").plain(), SIZE, false, PdfPage.LEFT, PdfPage.RIGHT);
         }
         for (Due one : due) {
             page.write(one.what() + ": " + one.why(), SIZE, false, PdfPage.LEFT, PdfPage.RIGHT);

@@ -12,6 +12,8 @@ import ablemedic.app.http.Zones;
 import ablemedic.app.workup.WorkUpStore;
 import ablemedic.app.workup.WorkUpView;
 import ablemedic.app.workup.WorkUpViews;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import jakarta.servlet.http.HttpServletRequest;
 import java.nio.charset.StandardCharsets;
@@ -33,6 +35,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Papers that go along with a craft: job sheet, ready label, tables, and the calendar of what is due. */
 @RestController
 class PapersController {
+    private static final Words REFUSALS =
+            Catalogue.beside(PapersController.class, "refusals").of("papers-controller");
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
     private final CraftStore crafts;
@@ -145,8 +149,7 @@ class PapersController {
         CraftStore.Row row = crafts.get(mark);
         Craft craft = crafts.newestCraft(row.mark());
         if (craft.electrics().sheet().isEmpty()) {
-            throw Refusal.conflict(
-                    "electrics", "The parts and leads of this craft are not entered yet: there is nothing to draw.");
+            throw Refusal.conflict("electrics", REFUSALS, "no-wiring");
         }
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"leads.svg\"")

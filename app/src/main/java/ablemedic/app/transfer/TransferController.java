@@ -6,7 +6,9 @@ import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Json;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.app.transfer.BundleWriter.TakenIn;
+import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Rejected;
+import ablemedic.catalogue.Words;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.BufferedInputStream;
 import java.io.IOException;
@@ -28,6 +30,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Charts out and in, one by one or all together. */
 @RestController
 class TransferController {
+    private static final Words REFUSALS =
+            Catalogue.beside(TransferController.class, "refusals").of("transfer-controller");
     private static final int MOST_CHARTS = 2_000;
     /** A chart with no photo and with exports up to this, bytes, is one document. */
     private static final long IN_DOCUMENT = 1024 * 1024;
@@ -156,15 +160,11 @@ class TransferController {
 
     private ChartBundle document(Path file) throws IOException {
         if (Files.size(file) > BundleFile.LARGEST) {
-            throw Refusal.wrong(
-                    "file",
-                    "A chart of more than " + BundleFile.LARGEST / 1024 / 1024
-                            + " MB in one document is not read; a newer version writes it as a ZIP.");
+            throw Refusal.wrong("file", REFUSALS.with("largest", BundleFile.LARGEST / 1024 / 1024), "size");
         }
         ChartBundle chart = BundleFile.read(json, () -> new BufferedInputStream(Files.newInputStream(file)));
         chart.attached().filter(one -> one.file() != null).findFirst().ifPresent(one -> {
-            throw Refusal.wrong(
-                    Refusal.shortened(one.file()), "The chart names this file, and came without it: send the ZIP.");
+            throw Refusal.wrong(Refusal.shortened(one.file()), REFUSALS, "without-file");
         });
         return chart;
     }
@@ -180,8 +180,7 @@ class TransferController {
                             "It was left out where the file was made: " + Refusal.shortened(one.why()) + ".")));
             List<String> charts = zip.charts();
             if (charts.size() > MOST_CHARTS) {
-                throw Refusal.wrong(
-                        "file", "More than " + MOST_CHARTS + " charts in one file are not read. Nothing was taken in.");
+                throw Refusal.wrong("file", REFUSALS.with("mostCharts", MOST_CHARTS), "charts");
             }
             for (String name : charts) {
                 try {
@@ -192,7 +191,7 @@ class TransferController {
             }
         }
         if (taken.isEmpty() && refused.isEmpty()) {
-            throw Refusal.wrong("file", "There is no chart in the file.");
+            throw Refusal.wrong("file", REFUSALS, "no-chart");
         }
         return new Arrived(taken, refused);
     }

@@ -3,6 +3,8 @@ package ablemedic.app.workup;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Packed;
 import ablemedic.app.storage.Unreadables;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.io.ByteArrayOutputStream;
 import java.io.FilterInputStream;
 import java.io.IOException;
@@ -18,6 +20,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Recordings of pads that were dropped on a check, kept packed beside their work-up. */
 @Component
 public class CaptureStore {
+    private static final Words REFUSALS =
+            Catalogue.beside(CaptureStore.class, "refusals").of("capture-store");
     private static final int MOST_PACKED = 8 * 1024 * 1024;
     private static final int MOST_KEPT = 20;
 
@@ -76,11 +80,7 @@ public class CaptureStore {
         byte[] packed() throws IOException {
             into.close();
             if (packed.size() > MOST_PACKED) {
-                throw Refusal.wrong(
-                        "file",
-                        "Packed, the recording is longer than " + MOST_PACKED / 1024 / 1024
-                                + " MB and was not kept. Record two seconds of it; the instrument "
-                                + "“Capture” reads longer ones without keeping them.");
+                throw Refusal.wrong("file", REFUSALS.with("mostPacked", MOST_PACKED / 1024 / 1024), "too-long");
             }
             return packed.toByteArray();
         }
@@ -90,7 +90,7 @@ public class CaptureStore {
     public long keep(
             long workUpId, String checkId, String name, String outcome, String told, byte[] packed, Instant at) {
         if (of(workUpId).size() >= MOST_KEPT) {
-            throw Refusal.conflict("file", "A work-up keeps at most " + MOST_KEPT + " recordings.");
+            throw Refusal.conflict("file", REFUSALS.with("mostKept", MOST_KEPT), "most");
         }
         database.sql(
                         "INSERT INTO capture (work_up_id, check_id, name, outcome, told, entered_at, packed) VALUES (?, ?, ?, ?, ?, ?, ?)")
@@ -120,8 +120,8 @@ public class CaptureStore {
                 .params(workUpId, number)
                 .query((row, n) -> row.getBytes(1))
                 .optional()
-                .orElseThrow(
-                        () -> Refusal.unknown("number", "Work-up " + workUpId + " keeps no recording " + number + "."));
+                .orElseThrow(() -> Refusal.unknown(
+                        "number", REFUSALS.with("workUpId", workUpId).with("number", number), "no-recording"));
         return Packed.stream(packed);
     }
 }

@@ -11,6 +11,7 @@ import ablemedic.app.workup.WorkUpView.Likely;
 import ablemedic.app.workup.WorkUpView.Prediction;
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
@@ -39,6 +40,8 @@ import java.util.Set;
 
 /** Makes the card of a check: how to do it, how to get there, what each leading suspect predicts. */
 final class CheckCards {
+    private static final Words SAID =
+            Catalogue.beside(CheckCards.class, "words").of("check-cards");
     private static final int LEADING = 5;
     private static final double WORTH_SHOWING = 0.02;
     private static final double CLOSE_TO_CERTAIN = 0.5;
@@ -149,7 +152,9 @@ final class CheckCards {
                     likely(diagnosis.outlook(known, alone, check))));
         }
         predictions.add(new Prediction(
-                "None of them", Math.max(0, standing.nothingLeft()), likely(check.outlook(known.soundNow()))));
+                SAID.line("none").plain(),
+                Math.max(0, standing.nothingLeft()),
+                likely(check.outlook(known.soundNow()))));
         return predictions;
     }
 

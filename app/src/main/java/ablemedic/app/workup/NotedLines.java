@@ -13,6 +13,9 @@ import ablemedic.app.workup.WorkUpEvent.Tested;
 import ablemedic.app.workup.WorkUpStore.Numbered;
 import ablemedic.app.workup.WorkUpView.Noted;
 import ablemedic.app.workup.WorkUps.AsOpened;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Fix;
@@ -26,7 +29,9 @@ import org.jspecify.annotations.Nullable;
  * not weighed.
  */
 final class NotedLines {
-    private static final String NOT_WEIGHED = "not weighed: the craft has changed";
+    private static final Words SAID =
+            Catalogue.beside(NotedLines.class, "words").of("noted-lines");
+    private static final String NOT_WEIGHED = SAID.line("not-weighed").plain();
 
     private final WorkUp workUp;
     private final Craft sound;
@@ -58,7 +63,7 @@ final class NotedLines {
             return Optional.of(line(
                     e,
                     "suspicion",
-                    "Own suspicion: " + fault(s.faultId()),
+                    SAID.with("fault", fault(s.faultId())).line("suspicion").plain(),
                     words(s.words()),
                     weighed(s.faultId(), ""),
                     true));
@@ -67,37 +72,55 @@ final class NotedLines {
             return Optional.of(line(
                     e,
                     "own test",
-                    "Own test " + (t.speaksFor() ? "for: " : "against: ") + fault(t.faultId()),
+                    SAID.with("speaks", Param.when(t.speaksFor()))
+                            .with("fault", fault(t.faultId()))
+                            .line("test")
+                            .plain(),
                     words(t.words()),
                     weighed(t.faultId(), t.strong() ? "strong" : "weak"),
                     true));
         }
         if (event instanceof Skipped s) {
-            return Optional.of(line(e, "skipped", "Put aside: " + check(s.checkId()), List.of(), "", true));
+            return Optional.of(line(
+                    e,
+                    "skipped",
+                    SAID.with("check", check(s.checkId())).line("skipped").plain(),
+                    List.of(),
+                    "",
+                    true));
         }
         if (event instanceof Fixed f) {
             return Optional.of(fixed(e, f));
         }
         if (event instanceof BenchSet b && !b.override().isBlank()) {
-            return Optional.of(line(e, "override", "Guard overridden", List.of(b.override()), "", false));
+            return Optional.of(line(e, "override", SAID.line("override").plain(), List.of(b.override()), "", false));
         }
         if (event instanceof RecordCorrected c) {
-            return Optional.of(line(e, "record", "Record corrected", words(c.words()), "", false));
+            return Optional.of(line(e, "record", SAID.line("record").plain(), words(c.words()), "", false));
         }
         if (event instanceof CameDown c) {
-            return Optional.of(line(e, "crash", "It came down", words(c.words()), "", false));
+            return Optional.of(line(e, "crash", SAID.line("crash").plain(), words(c.words()), "", false));
         }
         if (event instanceof Closed c) {
-            return Optional.of(line(e, "closed", "Closed: " + c.end().label(), words(c.reason()), "", false));
+            return Optional.of(line(
+                    e,
+                    "closed",
+                    SAID.with("end", c.end().label()).line("closed").plain(),
+                    words(c.reason()),
+                    "",
+                    false));
         }
         if (event instanceof Reopened r) {
-            return Optional.of(line(e, "reopened", "Opened again", words(r.reason()), "", false));
+            return Optional.of(line(e, "reopened", SAID.line("reopened").plain(), words(r.reason()), "", false));
         }
         return Optional.empty();
     }
 
     private Noted found(Numbered e, Found found) {
-        String sureness = found.sureness().label() + (found.override() == null ? "" : ", a guard overridden");
+        String sureness = SAID.with("sureness", found.sureness().label())
+                .with("over", Param.when(found.override() != null))
+                .line("sureness")
+                .plain();
         Optional<Check<Craft>> check = workUp.answered(found);
         if (check.isEmpty()) {
             return WorkUp.answered(opened().book(), found)
@@ -123,7 +146,9 @@ final class NotedLines {
         return line(
                 e,
                 "fix",
-                "Put right: " + fix.map(Fix::title).orElseGet(() -> lost("fix", fixed.faultId())),
+                SAID.with("fix", fix.map(Fix::title).orElseGet(() -> lost("fix", fixed.faultId())))
+                        .line("fixed")
+                        .plain(),
                 fix.map(made -> made.values().stream()
                                 .map(v -> v.what() + ": " + v.before() + " → " + v.after())
                                 .toList())
@@ -163,7 +188,10 @@ final class NotedLines {
 
     /** A check or fault that was in the catalogue when it was recorded. */
     private static String lost(String what, String id) {
-        return "the " + what + " “" + id + "” is no longer in the book";
+        return SAID.with("what", new Param.Choice(what))
+                .with("id", id)
+                .line("lost")
+                .plain();
     }
 
     private Noted line(

@@ -1,9 +1,13 @@
 package ablemedic.app.workup;
 
 import ablemedic.app.http.Refusal;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 
 /** Reasons for passing a guard over. */
 final class Overrides {
+    private static final Words REFUSALS =
+            Catalogue.beside(Overrides.class, "refusals").of("overrides");
     private static final int WORDS = 3;
 
     private Overrides() {}
@@ -11,9 +15,7 @@ final class Overrides {
     /** @throws Refusal where a reason says next to nothing */
     static void checked(String reason) {
         if (reason.strip().split("\\s+").length < WORDS) {
-            throw Refusal.wrong(
-                    "override",
-                    "Say in a few words why it is done all the same: who reads the log later has to understand it.");
+            throw Refusal.wrong("override", REFUSALS, "reason");
         }
     }
 }

@@ -5,6 +5,8 @@ import ablemedic.app.http.Refusal;
 import ablemedic.app.instruments.CaptureAnswer;
 import ablemedic.capture.CaptureReport.Verdict;
 import ablemedic.capture.Captures;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Check;
@@ -18,7 +20,11 @@ import org.springframework.stereotype.Component;
 /** Reads a recording that is dropped on a check, keeps it, and says what it answers to the check. */
 @Component
 public class RecordedPads {
-    private static final String TWO_SECONDS = "Record the pad that the check names, two seconds of it.";
+    private static final Words SAID =
+            Catalogue.beside(RecordedPads.class, "words").of("recorded-pads");
+    private static final Words REFUSALS =
+            Catalogue.beside(RecordedPads.class, "refusals").of("recorded-pads");
+    private static final String TWO_SECONDS = SAID.line("two-seconds").plain();
 
     private final WorkUps workUps;
     private final CaptureStore captures;
@@ -47,7 +53,7 @@ public class RecordedPads {
             throws IOException {
         WorkUp workUp = workUps.get(id);
         if (workUp.closed().isPresent()) {
-            throw Refusal.conflict("id", "Work-up " + id + " is closed. Open it again first if the trouble came back.");
+            throw Refusal.conflict("id", REFUSALS.with("id", id), "closed");
         }
         Craft sound = workUp.known().sound();
         Check<Craft> check = WorkUps.check(workUp, checkId);
@@ -60,7 +66,9 @@ public class RecordedPads {
         packing.readAllBytes();
         String outcome = Families.outcomeOf(read.report().get(), checkId, sound)
                 .orElseThrow(() -> Refusal.wrong(
-                        "check", "“" + check.title(sound) + "” is not answered by a recording. " + TWO_SECONDS));
+                        "check",
+                        REFUSALS.with("sound", check.title(sound)).with("twoSeconds", TWO_SECONDS),
+                        "no-recording"));
         String told = read.report().get().verdicts().stream()
                 .findFirst()
                 .map(Verdict::text)

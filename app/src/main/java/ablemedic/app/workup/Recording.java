@@ -7,6 +7,8 @@ import ablemedic.app.repairs.RepairLogStore;
 import ablemedic.app.workup.WorkUpEvent.Reopened;
 import ablemedic.app.workup.WorkUpStore.Opened;
 import ablemedic.app.workup.WorkUps.Opening;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -14,6 +16,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Writes drafts, each whole or not at all. Nothing is worked out here. */
 @Component
 public class Recording {
+    private static final Words REFUSALS =
+            Catalogue.beside(Recording.class, "refusals").of("recording");
     private final WorkUpStore store;
     private final CraftStore crafts;
     private final CraftLog log;
@@ -38,8 +42,7 @@ public class Recording {
         Opened opened = opening.opened();
         refuseSecond(opened.mark());
         if (log.newest(opened.mark()) != opening.lastLog()) {
-            throw Refusal.conflict(
-                    "mark", "Craft " + opened.mark() + " was changed meanwhile. Nothing was written; try again.");
+            throw Refusal.conflict("mark", REFUSALS.with("mark", opened.mark()), "stale");
         }
         long id = store.open(opened);
         log.add(opened.mark(), opened.openedAt(), opening.logKind(), opening.line(), id);
@@ -49,10 +52,7 @@ public class Recording {
 
     private void refuseSecond(String mark) {
         store.openOf(mark).ifPresent(other -> {
-            throw Refusal.conflict(
-                    "mark",
-                    "Craft " + mark + " has an open work-up already, number " + other.id()
-                            + ". Go on with that one, or close it first.");
+            throw Refusal.conflict("mark", REFUSALS.with("mark", mark).with("other", other.id()), "open-already");
         });
     }
 

@@ -2,6 +2,8 @@ package ablemedic.app.workup;
 
 import ablemedic.app.http.PairingEnded;
 import ablemedic.app.http.Refusal;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.io.IOException;
 import java.util.Map;
 import java.util.Optional;
@@ -21,6 +23,8 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 /** Those who look at a work-up at the same time: each is told when it went on, whoever wrote it. */
 @Component
 class Watchers implements DisposableBean {
+    private static final Words REFUSALS =
+            Catalogue.beside(Watchers.class, "refusals").of("watchers");
     private static final Logger LOG = LoggerFactory.getLogger(Watchers.class);
     private static final int MOST = 40;
     private static final long LOOK_MS = 300;
@@ -66,7 +70,7 @@ class Watchers implements DisposableBean {
     SseEmitter take(long workUpId, Optional<String> paired) {
         store.get(workUpId);
         if (taken.values().stream().mapToInt(Queue::size).sum() >= MOST) {
-            throw Refusal.conflict("id", "Nobody else can be told at once how it goes on; look again now and then.");
+            throw Refusal.conflict("id", REFUSALS, "most");
         }
         Seat seat = new Seat(new SseEmitter(LONGEST_MS), paired, store.version(workUpId));
         Queue<Seat> all = taken.computeIfAbsent(workUpId, id -> new ConcurrentLinkedQueue<>());

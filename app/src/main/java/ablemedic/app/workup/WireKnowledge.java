@@ -4,6 +4,8 @@ import ablemedic.app.chart.PowerMap.LeadState;
 import ablemedic.app.routine.RoutineStore;
 import ablemedic.app.routine.Routines;
 import ablemedic.app.storage.Recent;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.configuration.Configuration;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Check;
@@ -29,6 +31,8 @@ import org.springframework.stereotype.Component;
 /** What is known of each lead of a craft, and what a reading has shown to be sound. */
 @Component
 class WireKnowledge {
+    private static final Words SAID =
+            Catalogue.beside(WireKnowledge.class, "words").of("wire-knowledge");
     private static final double DOUBTED = 0.06;
     private static final double BROKEN = 0.9;
     private static final int NAMED = 4;
@@ -67,7 +71,9 @@ class WireKnowledge {
         for (Link link : links) {
             if (!link.leadId().isEmpty() && perLead.get(link.leadId()).equals(clearedPerLead.get(link.leadId()))) {
                 if (whole.add(link.leadId())) {
-                    words.add("the lead " + link.leadId().replace(">", " to "));
+                    words.add(SAID.with("wire", link.leadId().replace(">", " to "))
+                            .line("wire")
+                            .plain());
                 }
             } else {
                 words.add(link.label());

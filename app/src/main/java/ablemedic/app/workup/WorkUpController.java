@@ -79,25 +79,25 @@ class WorkUpController {
      * @param before what was found out before, as answers of checks
      */
     record Intake(
-            @NotBlank(message = "names the craft") @Size(max = 24, message = "names the craft")
+            @NotBlank(message = "{names.the.craft}") @Size(max = 24, message = "{names.the.craft}")
             String mark,
 
-            @Nullable @Size(max = 40, message = "has at most 40 letters")
+            @Nullable @Size(max = 40, message = "{most.letters}")
             String kind,
 
-            @NotBlank(message = "says what is wrong") @Size(max = 400, message = WORDS)
+            @NotBlank(message = "{says.what.is.wrong}") @Size(max = 400, message = WORDS)
             String complaint,
 
-            @NotNull(message = "says what happened since it last flew right")
+            @NotNull(message = "{says.what.happened.since.it.last.flew.right}")
             Occasion occasion,
 
-            @NotNull(message = "says what was seen, if nothing") @Size(max = 10, message = "has at most ten answers")
+            @NotNull(message = "{says.what.was.seen.if.nothing}") @Size(max = 10, message = "{most.answers}")
             Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> seen,
 
-            @Nullable @Size(max = 10, message = "has at most ten numbers")
+            @Nullable @Size(max = 10, message = "{most.numbers}")
             Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> numbers,
 
-            @Nullable @Size(max = 10, message = "has at most ten checks")
+            @Nullable @Size(max = 10, message = "{most.checks}")
             List<@NotNull @Valid Before> before) {}
 
     /**
@@ -107,16 +107,16 @@ class WorkUpController {
      * @param told the number that some checks want told along, as written
      */
     record Before(
-            @NotBlank(message = "names a check") @Size(max = 200, message = "names a check")
+            @NotBlank(message = "{names.a.check}") @Size(max = 200, message = "{names.a.check}")
             String checkId,
 
-            @Nullable @Size(max = 10, message = "has at most ten answers")
+            @Nullable @Size(max = 10, message = "{most.answers}")
             Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> outcomes,
 
-            @Nullable @Size(max = 10, message = "has at most ten numbers")
+            @Nullable @Size(max = 10, message = "{most.numbers}")
             Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> numbers,
 
-            @Nullable @Size(max = 40, message = "has at most 40 letters")
+            @Nullable @Size(max = 40, message = "{most.letters}")
             String told) {}
 
     /**
@@ -127,35 +127,35 @@ class WorkUpController {
     record Reading(
             long version,
 
-            @NotBlank(message = "names a check") @Size(max = 200, message = "names a check")
+            @NotBlank(message = "{names.a.check}") @Size(max = 200, message = "{names.a.check}")
             String checkId,
 
-            @Nullable @Size(max = 10, message = "has at most ten answers")
+            @Nullable @Size(max = 10, message = "{most.answers}")
             Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> outcomes,
 
-            @Nullable @Size(max = 40, message = "has at most 40 letters")
+            @Nullable @Size(max = 40, message = "{most.letters}")
             String written,
 
-            @Nullable @Size(max = 10, message = "has at most ten numbers")
+            @Nullable @Size(max = 10, message = "{most.numbers}")
             Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> numbers,
 
-            @Nullable @Size(max = 40, message = "has at most 40 letters")
+            @Nullable @Size(max = 40, message = "{most.letters}")
             String told,
 
             @Nullable Boolean sure,
-            @NotNull(message = "says how sure it is") Sureness sureness,
+            @NotNull(message = "{says.how.sure.it.is}") Sureness sureness,
             @Nullable @Size(max = 400, message = WORDS) String override) {}
 
     record Skip(
             long version,
 
-            @NotBlank(message = "names a check") @Size(max = 200, message = "names a check")
+            @NotBlank(message = "{names.a.check}") @Size(max = 200, message = "{names.a.check}")
             String checkId) {}
 
     record Suspicion(
             long version,
 
-            @NotBlank(message = "names a fault") @Size(max = 200, message = "names a fault")
+            @NotBlank(message = "{names.a.fault}") @Size(max = 200, message = "{names.a.fault}")
             String faultId,
 
             @NotNull @Size(max = 400, message = WORDS) String words) {}
@@ -163,13 +163,13 @@ class WorkUpController {
     record OwnTest(
             long version,
 
-            @NotBlank(message = "names a fault") @Size(max = 200, message = "names a fault")
+            @NotBlank(message = "{names.a.fault}") @Size(max = 200, message = "{names.a.fault}")
             String faultId,
 
             boolean speaksFor,
             boolean strong,
 
-            @NotBlank(message = "says what was done and seen") @Size(max = 400, message = WORDS)
+            @NotBlank(message = "{says.what.was.done.and.seen}") @Size(max = 400, message = WORDS)
             String words) {}
 
     record BenchSetting(
@@ -181,10 +181,10 @@ class WorkUpController {
     record FixMade(
             long version,
 
-            @NotBlank(message = "names a fault") @Size(max = 200, message = "names a fault")
+            @NotBlank(message = "{names.a.fault}") @Size(max = 200, message = "{names.a.fault}")
             String faultId,
 
-            @NotBlank(message = "names a way to fix it") @Size(max = 200, message = "names a way to fix it")
+            @NotBlank(message = "{names.a.way.to.fix.it}") @Size(max = 200, message = "{names.a.way.to.fix.it}")
             String fixId,
 
             @Nullable @Size(max = 400, message = WORDS) String confirmed) {}
@@ -193,14 +193,14 @@ class WorkUpController {
     record Correction(
             long version,
 
-            @NotBlank(message = "names a conflict") @Size(max = 200, message = "names a conflict")
+            @NotBlank(message = "{names.a.conflict}") @Size(max = 200, message = "{names.a.conflict}")
             String conflictId,
 
             int way) {}
 
     record Closing(
             long version,
-            @NotNull(message = "says how it ended") End end,
+            @NotNull(message = "{says.how.it.ended}") End end,
             @NotNull @Size(max = 400, message = WORDS) String reason) {}
 
     record Reopening(

@@ -1,6 +1,7 @@
 package ablemedic.app.workup;
 
 import ablemedic.app.entry.Entered;
+import ablemedic.catalogue.Names;
 import ablemedic.diagnosis.BenchState;
 import ablemedic.diagnosis.Sureness;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
@@ -78,19 +79,13 @@ public sealed interface WorkUpEvent {
 
     /** How a work-up ends. */
     enum End {
-        SOLVED("solved and proven"),
-        NO_FAULT_FOUND("no fault found"),
-        NOT_WORTH_REPAIR("not worth the repair"),
-        HANDED_OVER("handed over");
-
-        private final String label;
-
-        End(String label) {
-            this.label = label;
-        }
+        SOLVED,
+        NO_FAULT_FOUND,
+        NOT_WORTH_REPAIR,
+        HANDED_OVER;
 
         public String label() {
-            return label;
+            return Names.of(this);
         }
     }
 }

@@ -5,6 +5,8 @@ import ablemedic.app.storage.Json;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.app.storage.Unreadables;
 import ablemedic.app.workup.WorkUpEvent.Closed;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.diagnosis.Occasion;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -21,6 +23,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Work-ups and their events in the database. */
 @Repository
 public class WorkUpStore {
+    private static final Words REFUSALS =
+            Catalogue.beside(WorkUpStore.class, "refusals").of("work-up-store");
     /** Work-ups with the last event that closed or opened them again. */
     private static final String WITH_ENDING = """
       SELECT w.*, (SELECT e.body FROM work_up_event e WHERE e.work_up_id = w.id
@@ -98,7 +102,7 @@ public class WorkUpStore {
                 .param(id)
                 .query((rs, n) -> opened(rs))
                 .optional()
-                .orElseThrow(() -> Refusal.unknown("id", "There is no work-up number " + id + "."));
+                .orElseThrow(() -> Refusal.unknown("id", REFUSALS.with("id", id), "none"));
     }
 
     /** Newest first, at most so many. */

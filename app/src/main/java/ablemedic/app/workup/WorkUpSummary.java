@@ -6,6 +6,8 @@ import ablemedic.app.storage.Trouble;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.app.workup.WorkUpVersions.Stamp;
 import ablemedic.app.workup.WorkUpView.Stage;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -22,9 +24,11 @@ import org.springframework.stereotype.Component;
 /** A work-up in one strip, for the bench. One that is not known yet is worked out behind, one after the other. */
 @Component
 public class WorkUpSummary implements DisposableBean {
+    private static final Words SAID =
+            Catalogue.beside(WorkUpSummary.class, "words").of("work-up-summary");
     private static final Logger LOG = LoggerFactory.getLogger(WorkUpSummary.class);
     private static final int KEPT = 2_000;
-    private static final String NOT_WORKED_OUT = "It cannot be worked out; the reason stands in the program's log.";
+    private static final String NOT_WORKED_OUT = SAID.line("failed").plain();
 
     private final WorkUpViews views;
     private final WorkUpVersions stamps;
@@ -131,7 +135,7 @@ public class WorkUpSummary implements DisposableBean {
                 "",
                 0,
                 "",
-                "Being worked out",
+                SAID.line("pending").plain(),
                 "",
                 0,
                 true);
@@ -151,15 +155,20 @@ public class WorkUpSummary implements DisposableBean {
                 switch (view.stage()) {
                     case FIXING ->
                         view.fix() == null ? "" : view.fix().options().get(0).title();
-                    case PROVING -> card == null ? "Close it as solved" : "Prove it: " + card.title();
-                    default -> card == null ? "Nothing left that tells more: name a suspicion" : card.title();
+                    case PROVING ->
+                        card == null
+                                ? SAID.line("close").plain()
+                                : SAID.with("check", card.title()).line("prove").plain();
+                    default -> card == null ? SAID.line("nothing-left").plain() : card.title();
                 };
         String blocked = card == null || card.ready() || view.stage() == Stage.FIXING
                 ? ""
                 : card.steps().stream()
                         .findFirst()
-                        .map(s -> "first: " + s.label().split(":")[0])
-                        .orElse("no safe way to it");
+                        .map(s -> SAID.with("step", s.label().split(":")[0])
+                                .line("first")
+                                .plain())
+                        .orElse(SAID.line("no-way").plain());
         return new Glance(
                 view.id(),
                 craft.mark(),

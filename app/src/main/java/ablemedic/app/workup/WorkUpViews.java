@@ -25,6 +25,8 @@ import ablemedic.app.workup.WorkUpView.Reasons;
 import ablemedic.app.workup.WorkUpView.Stage;
 import ablemedic.app.workup.WorkUpView.SuspectView;
 import ablemedic.app.workup.WorkUpView.WorkUpConflict;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Barred;
@@ -71,6 +73,10 @@ import org.springframework.stereotype.Component;
 /** Puts the view of a work-up together. */
 @Component
 public class WorkUpViews implements DisposableBean {
+    private static final Words SAID =
+            Catalogue.beside(WorkUpViews.class, "words").of("work-up-views");
+    private static final Words REFUSALS =
+            Catalogue.beside(WorkUpViews.class, "refusals").of("work-up-views");
     private static final Logger LOG = LoggerFactory.getLogger(WorkUpViews.class);
     private static final int VIEWS_KEPT = 64;
     /** So many are worked out behind at the most; who visits many in a row goes on with the last. */
@@ -137,7 +143,7 @@ public class WorkUpViews implements DisposableBean {
     public WorkUpView view(long id) {
         Stamp now = stamps.of(id);
         if (now == null) {
-            throw Refusal.unknown("id", "There is no work-up number " + id + ".");
+            throw Refusal.unknown("id", REFUSALS.with("id", id), "none");
         }
         return view(now);
     }
@@ -322,7 +328,7 @@ public class WorkUpViews implements DisposableBean {
     private String complaintGone(WorkUp workUp) {
         return workUps.complaint(workUp).isPresent()
                 ? ""
-                : "This craft can't have what was complained of any more: a part that it concerns is off the build sheet. Enter the part again, or close the work-up.";
+                : SAID.line("complaint-gone").plain();
     }
 
     /** What the routine takes where it is due; on any other bench no way leads over it. */
@@ -565,7 +571,8 @@ public class WorkUpViews implements DisposableBean {
                 .filter(one -> one.severity() == Severity.HAZARD
                         && !one.id().startsWith("supply-")
                         && !isFixed(workUp, "recorded-" + one.id()))
-                .forEach(one -> hazards.add(one.cause() + ". Do not fly it like this."));
+                .forEach(one -> hazards.add(
+                        SAID.with("cause", one.cause()).line("hazard").plain()));
         Craft now = workUp.known().soundNow();
         standing.suspects().stream()
                 .findFirst()
@@ -574,7 +581,9 @@ public class WorkUpViews implements DisposableBean {
                         .filter(one -> one.severity() == Severity.HAZARD
                                 && Families.violations(now).stream()
                                         .noneMatch(known -> known.id().equals(one.id())))
-                        .forEach(one -> hazards.add("If this is it: " + one.cause() + ". Do not fly it.")));
+                        .forEach(one -> hazards.add(SAID.with("cause", one.cause())
+                                .line("hazard-if")
+                                .plain())));
         return List.copyOf(hazards);
     }
 

@@ -24,6 +24,9 @@ import ablemedic.app.workup.WorkUpEvent.Reopened;
 import ablemedic.app.workup.WorkUpEvent.TakenBack;
 import ablemedic.app.workup.WorkUpStore.Numbered;
 import ablemedic.app.workup.WorkUpStore.Opened;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Barred;
@@ -75,6 +78,9 @@ import org.springframework.stereotype.Service;
 /** What can be done to a work-up, with the rules about when. Nothing is written here: each rule gives a draft. */
 @Service
 public class WorkUps implements Routines.Follower {
+    private static final Words SAID = Catalogue.beside(WorkUps.class, "words").of("work-ups");
+    private static final Words REFUSALS =
+            Catalogue.beside(WorkUps.class, "refusals").of("work-ups");
     /** Lines of the log after which a settings export may be out of date. */
     private static final Set<String> CHANGES_SETTINGS = Set.of("flash", "sheet", "fix", "repair", "part", "bundle");
     /** A craft is flown when nothing wrong any more is at least so likely. */
@@ -208,12 +214,15 @@ public class WorkUps implements Routines.Follower {
         return complaint(craft, kind)
                 .orElseThrow(() -> Refusal.wrong(
                         "kind",
-                        "There is no sort of complaint “" + Refusal.shortened(kind) + "” for this craft; there is "
-                                + String.join(
-                                        ", ",
-                                        diagnoses.complaints(craft).stream()
-                                                .map(Complaint::id)
-                                                .toList()) + "."));
+                        REFUSALS.with("kind", Refusal.shortened(kind))
+                                .with(
+                                        "id",
+                                        String.join(
+                                                ", ",
+                                                diagnoses.complaints(craft).stream()
+                                                        .map(Complaint::id)
+                                                        .toList())),
+                        "no-complaint"));
     }
 
     /**
@@ -354,7 +363,10 @@ public class WorkUps implements Routines.Follower {
         return new Opening(
                 made(opened, List.copyOf(events)),
                 crashed(check, entered) ? "crash" : logKind(occasion),
-                "Work-up opened: " + complaint + " (" + occasion.label() + ")",
+                SAID.with("complaint", complaint)
+                        .with("occasion", occasion.label())
+                        .line("opened")
+                        .plain(),
                 lastLog);
     }
 
@@ -381,12 +393,11 @@ public class WorkUps implements Routines.Follower {
         Check<Craft> check = mayBeSeenBefore(record).stream()
                 .filter(c -> c.id().equals(seen.checkId()))
                 .findFirst()
-                .orElseThrow(() -> Refusal.wrong(
-                        where + ".checkId",
-                        "There is no check “" + seen.checkId() + "” that this craft may have had."));
+                .orElseThrow(() ->
+                        Refusal.wrong(where + ".checkId", REFUSALS.with("checkId", seen.checkId()), "no-check-before"));
         Entered entered = Entered.at(check, seen.outcomes(), seen.written());
         if (entered.answersNothing()) {
-            throw Refusal.wrong(where + ".outcomes", "Say what “" + check.title(craft) + "” gave, or leave it out.");
+            throw Refusal.wrong(where + ".outcomes", REFUSALS.with("craft", check.title(craft)), "unanswered");
         }
         return new Found(
                 check.id(),
@@ -534,8 +545,13 @@ public class WorkUps implements Routines.Follower {
             Overrides.checked(override);
             draft.add(new BenchSet(
                     workUp.bench(), override, log.newest(workUp.opened().mark())));
-            guards.forEach(guard ->
-                    draft.log("override", "Guard overridden for “" + title + "” (" + guard + "): " + override));
+            guards.forEach(guard -> draft.log(
+                    "override",
+                    SAID.with("check", title)
+                            .with("guard", guard)
+                            .with("why", override)
+                            .line("guard-for")
+                            .plain()));
         }
         draft.add(new Found(check.id(), number, entered, answered.sureness(), guards.isEmpty() ? null : override));
         seen(workUp, check, entered, guards.isEmpty()).forEach(line -> draft.log(line.kind(), line.text()));
@@ -553,18 +569,24 @@ public class WorkUps implements Routines.Follower {
         }
         if (crashed(check, entered)) {
             lines.add(new Draft.LogLine(
-                    "crash", "It came down in “" + check.title(workUp.known().sound()) + "”"));
+                    "crash",
+                    SAID.with("check", check.title(workUp.known().sound()))
+                            .line("came-down")
+                            .plain()));
         }
         if (Families.flashes(check)) {
             lines.add(new Draft.LogLine(
-                    "flash", "Flashed for “" + check.title(workUp.known().sound()) + "”, and back"));
+                    "flash",
+                    SAID.with("check", check.title(workUp.known().sound()))
+                            .line("flashed")
+                            .plain()));
         }
         Optional<Reading> reading = entered.reading(check.answers());
         if (guarded
                 && MotorsSeen.IS.equals(check.id())
                 && reading.filter(given -> given.isWhole(check.answers()) && gives(workUp, check, given))
                         .isPresent()) {
-            lines.add(new Draft.LogLine(MotorsSeen.PASSED, "Every motor turns at its corner and its way"));
+            lines.add(new Draft.LogLine(MotorsSeen.PASSED, SAID.line("motors").plain()));
         }
         return lines;
     }
@@ -605,8 +627,7 @@ public class WorkUps implements Routines.Follower {
             guards.add(flight);
         }
         if (!check.needs().metBy(workUp.bench())) {
-            guards.add(
-                    "This check is locked: the bench is not ready for it. Do the steps that it shows and record them, or say why it was made all the same.");
+            guards.add(SAID.line("locked").plain());
         }
         return guards;
     }
@@ -652,7 +673,12 @@ public class WorkUps implements Routines.Follower {
                         set,
                         objections.isEmpty() ? "" : override,
                         log.newest(workUp.opened().mark())));
-        objections.forEach(objection -> draft.log("override", "Guard overridden (" + objection + "): " + override));
+        objections.forEach(objection -> draft.log(
+                "override",
+                SAID.with("guard", objection)
+                        .with("why", override)
+                        .line("guard")
+                        .plain()));
         return draft.done();
     }
 
@@ -685,7 +711,7 @@ public class WorkUps implements Routines.Follower {
                 .filter(e -> e.n() == n)
                 .map(Numbered::event)
                 .findFirst()
-                .orElseThrow(() -> Refusal.unknown("n", "Nothing numbered " + n + " was recorded in this work-up."));
+                .orElseThrow(() -> Refusal.unknown("n", REFUSALS.with("n", n), "no-finding"));
         if (event instanceof TakenBack
                 || event instanceof BenchSet
                 || event instanceof Closed
@@ -696,7 +722,12 @@ public class WorkUps implements Routines.Follower {
         }
         Draft.Builder draft = Draft.on(workUp, at).add(new TakenBack(n));
         return (event instanceof Fixed && workUp.repairs().containsKey(n)
-                        ? revisedChart(workUp, draft, workUp.repairs().get(n), false, "a fix was taken back")
+                        ? revisedChart(
+                                workUp,
+                                draft,
+                                workUp.repairs().get(n),
+                                false,
+                                SAID.line("fix-undone").plain())
                         : draft)
                 .done();
     }
@@ -709,8 +740,9 @@ public class WorkUps implements Routines.Follower {
         if (belief < WORTH_A_TRY && confirmed.isBlank()) {
             throw Refusal.conflict(
                     "confirmed",
-                    "“" + fault.describe(workUp.known().sound()) + "” is " + percent(belief)
-                            + " likely. Look once more, or say why it is fixed all the same.");
+                    REFUSALS.with("sound", fault.describe(workUp.known().sound()))
+                            .with("belief", percent(belief)),
+                    "unlikely");
         }
         return fixed(
                 workUp,
@@ -737,11 +769,11 @@ public class WorkUps implements Routines.Follower {
                 .findFirst()
                 .orElseThrow(() -> Refusal.wrong(
                         "fixId",
-                        "This fault is not fixed by “" + Refusal.shortened(fixId) + "”; choose one of "
-                                + fixes.stream().map(Fix::id).toList() + "."));
+                        REFUSALS.with("fixId", Refusal.shortened(fixId))
+                                .with("id", fixes.stream().map(Fix::id).toList()),
+                        "no-fix"));
         if (workUp.repairs().values().stream().anyMatch(r -> r.remedy().equals(fix.remedy()))) {
-            throw Refusal.conflict(
-                    "faultId", "This was put right already. Take that fix back first if it was not done.");
+            throw Refusal.conflict("faultId", REFUSALS, "fixed-already");
         }
         Draft.Builder draft = Draft.on(workUp, at).add(new Fixed(faultId, fixId));
         draft.log(
@@ -772,21 +804,16 @@ public class WorkUps implements Routines.Follower {
         Conflict conflict = workUp.required().conflicts().stream()
                 .filter(one -> one.id().equals(faultId))
                 .findFirst()
-                .orElseThrow(() -> Refusal.wrong(
-                        "faultId",
-                        "The record has no conflict “" + Refusal.shortened(faultId)
-                                + "”. GET the work-up for those it has."));
+                .orElseThrow(() ->
+                        Refusal.wrong("faultId", REFUSALS.with("faultId", Refusal.shortened(faultId)), "no-conflict"));
         if (way < 1 || way > conflict.ways().size()) {
-            throw Refusal.wrong(
-                    "way",
-                    "This conflict is right in one of " + conflict.ways().size() + " ways; name one of 1 to "
-                            + conflict.ways().size() + ".");
+            throw Refusal.wrong("way", REFUSALS.with("ways", conflict.ways().size()), "way");
         }
         String title = conflict.ways().get(way - 1).edit().title();
         String mark = workUp.opened().mark();
         Draft.Builder draft = Draft.on(workUp, at)
                 .add(new RecordCorrected(faultId, title))
-                .log("sheet", "Record corrected: " + title);
+                .log("sheet", SAID.with("edit", title).line("corrected").plain());
         return draft.sheet(
                         edited(workUp, conflict, way - 1, true),
                         crafts.newestRevision(mark),
@@ -869,9 +896,8 @@ public class WorkUps implements Routines.Follower {
         return ReadBack.of(
                 snapshots
                         .snapshot(row)
-                        .orElseThrow(() -> Refusal.conflict(
-                                "snapshot",
-                                "The family “" + row.family() + "” of this snapshot is not known any more.")),
+                        .orElseThrow(() ->
+                                Refusal.conflict("snapshot", REFUSALS.with("family", row.family()), "dialect-gone")),
                 workUp.known().sound(),
                 workUp.known().soundNow());
     }
@@ -891,27 +917,30 @@ public class WorkUps implements Routines.Follower {
                                 .noneMatch(repair -> repair.fault().id().equals("recorded-" + one.id())))
                         .findFirst();
         if (hazard.isPresent()) {
-            return "Not into the air: " + hazard.get().cause() + ". Fix it, or correct the record, first.";
+            return SAID.with("cause", hazard.get().cause()).line("hazard").plain();
         }
         Optional<Waits> waits =
                 waits(workUp, Families.beforeFlight(workUp.known()).flight());
         if (waits.isPresent()) {
-            return "Not into the air yet. " + waits.get().why();
+            return SAID.with("why", waits.get().why()).line("waits").plain();
         }
         List<Check<Craft>> missing = Families.beforeFlight(workUp.known()).missing(workUp.known());
         if (!missing.isEmpty()) {
-            return "Not into the air yet. First, props off: "
-                    + String.join(
-                            "; ",
-                            missing.stream().map(check -> check.title(sound)).toList())
-                    + ", each as it should be, since the last repair, build or crash.";
+            return SAID.with(
+                            "checks",
+                            String.join(
+                                    "; ",
+                                    missing.stream()
+                                            .map(check -> check.title(sound))
+                                            .toList()))
+                    .line("missing")
+                    .plain();
         }
         double left =
                 Math.min(standing.explained(), standing.nothingLeftBut(fault -> Families.takesOffWith(sound, fault)));
         return standing.nothingLeft() >= LIKELY_SOUND || left >= LIKELY_SOUND
                 ? ""
-                : "Not into the air yet: that nothing is left which explains what was seen, or would show in the air, is "
-                        + percent(left) + " likely only.";
+                : SAID.with("likely", percent(left)).line("unlikely").plain();
     }
 
     private String notYetFlown(WorkUp workUp) {
@@ -933,16 +962,20 @@ public class WorkUps implements Routines.Follower {
                     .flatMap(test -> waits(workUp, test.check()).stream())
                     .findFirst()
                     .ifPresent(waits -> {
-                        throw Refusal.conflict("end", "The proof is not worth anything yet. " + waits.why());
+                        throw Refusal.conflict("end", REFUSALS.with("why", waits.why()), "worthless");
                     });
         }
         if (end != End.SOLVED && reason.isBlank()) {
-            throw Refusal.wrong("reason", "Say why: a work-up that is not solved is closed with a reason.");
+            throw Refusal.wrong("reason", REFUSALS, "end-reason");
         }
         Draft.Builder draft = Draft.on(workUp, at).add(new Closed(end, reason));
         draft.log(
                 end == End.SOLVED ? "closed" : "closed-open",
-                "Work-up closed: " + end.label() + (reason.isBlank() ? "" : " (" + reason + ")"));
+                SAID.with("end", end.label())
+                        .with("why", Param.when(!reason.isBlank()))
+                        .with("reason", reason)
+                        .line("closed")
+                        .plain());
         return draft.ledger(entry(draft.after(), end, reason, at)).done();
     }
 
@@ -1005,21 +1038,21 @@ public class WorkUps implements Routines.Follower {
     public Draft reopen(long id, long version, String reason, Instant at) {
         WorkUp workUp = current(id, version);
         if (workUp.closed().isEmpty()) {
-            throw Refusal.conflict("id", "Work-up " + id + " is open.");
+            throw Refusal.conflict("id", REFUSALS.with("id", id), "open");
         }
         if (reason.isBlank()) {
-            throw Refusal.wrong("reason", "Say what came back.");
+            throw Refusal.wrong("reason", REFUSALS, "reopen-reason");
         }
         return Draft.on(workUp, at)
                 .add(new Reopened(reason))
-                .log("work-up", "Work-up opened again: " + reason)
+                .log("work-up", SAID.with("reason", reason).line("reopened").plain())
                 .done();
     }
 
     private WorkUp open(long id, long version) {
         WorkUp workUp = current(id, version);
         if (workUp.closed().isPresent()) {
-            throw Refusal.conflict("id", "Work-up " + id + " is closed. Open it again first if the trouble came back.");
+            throw Refusal.conflict("id", REFUSALS.with("id", id), "closed");
         }
         return workUp;
     }
@@ -1036,18 +1069,12 @@ public class WorkUps implements Routines.Follower {
     static Check<Craft> check(WorkUp workUp, String id) {
         return workUp.book()
                 .check(id)
-                .orElseThrow(() -> Refusal.wrong(
-                        "checkId",
-                        "There is no check “" + Refusal.shortened(id)
-                                + "” for this craft. GET /api/checks lists them."));
+                .orElseThrow(() -> Refusal.wrong("checkId", REFUSALS.with("id", Refusal.shortened(id)), "no-check"));
     }
 
     static Fault<Craft> fault(WorkUp workUp, String id) {
         return workUp.book()
                 .fault(id)
-                .orElseThrow(() -> Refusal.wrong(
-                        "faultId",
-                        "There is no fault “" + Refusal.shortened(id)
-                                + "” for this craft. GET /api/faults lists them."));
+                .orElseThrow(() -> Refusal.wrong("faultId", REFUSALS.with("id", Refusal.shortened(id)), "no-fault"));
     }
 }
