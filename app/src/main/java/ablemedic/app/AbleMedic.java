@@ -4,6 +4,8 @@ import ablemedic.app.storage.DatabaseFile;
 import ablemedic.app.storage.DatabaseFile.UnusableException;
 import ablemedic.app.storage.FileLock;
 import ablemedic.app.storage.Trouble;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -24,6 +26,7 @@ import org.springframework.core.env.StandardEnvironment;
 /** Starts the application. Exit code 2 says that it could not, and why stands on the error stream. */
 @SpringBootApplication
 public class AbleMedic {
+    private static final Words SAID = Catalogue.beside(AbleMedic.class, "words").of("able-medic");
     private static final String USUAL_DATABASE = "data/medic.db";
     private static final String USUAL_PORT = "8642";
 
@@ -65,7 +68,10 @@ public class AbleMedic {
             return application.run(args);
         } catch (IOException e) {
             lock.close();
-            throw new UnusableException("The file " + database + " cannot be begun anew (" + e.getMessage() + ").");
+            throw new UnusableException(SAID.with("database", database)
+                    .with("e", e.getMessage())
+                    .line("begin")
+                    .plain());
         } catch (RuntimeException e) {
             lock.close();
             throw e;
@@ -85,8 +91,7 @@ public class AbleMedic {
     private static int port(Environment told) {
         String port = told.getProperty("server.port", USUAL_PORT);
         if (!port.matches("\\d{1,5}") || Integer.parseInt(port) > 65_535) {
-            throw new UnusableException(
-                    "“" + port + "” is no port. Choose one from 1024 to 65535, as in PORT=9000 ./medic serve.");
+            throw new UnusableException(SAID.with("port", port).line("port").plain());
         }
         return Integer.parseInt(port);
     }
@@ -95,18 +100,16 @@ public class AbleMedic {
         Throwable root = thrown;
         for (Throwable t = thrown; t != null; t = t.getCause()) {
             if (t instanceof PortInUseException port) {
-                return "Port " + port.getPort()
-                        + " is in use. Stop what uses it, or choose another, as in PORT=9000 ./medic serve.";
+                return SAID.with("port", port.getPort()).line("port-in-use").plain();
             }
             root = t;
         }
         String last = root.getMessage();
         return Trouble.behind(thrown)
-                .map(trouble -> "The data file " + trouble.of("").strip())
+                .map(trouble -> trouble.of("data file"))
                 .orElseGet(() -> changedSchema(thrown)
-                        ? "The data file was made by a build of Able Medic whose tables differ from "
-                                + "this one's. Start that build, or put a backup of this one back: ./medic restore FILE."
-                        : "Could not start: " + last);
+                        ? SAID.line("other-tables").plain()
+                        : SAID.with("why", last).line("no-start").plain());
     }
 
     private static boolean changedSchema(Throwable thrown) {

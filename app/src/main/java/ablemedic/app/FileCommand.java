@@ -4,6 +4,9 @@ import ablemedic.app.storage.Backup;
 import ablemedic.app.storage.DatabaseFile;
 import ablemedic.app.storage.DatabaseFile.UnusableException;
 import ablemedic.app.storage.FileLock;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -17,6 +20,9 @@ import java.util.List;
  * {@code forget}.
  */
 final class FileCommand {
+    private static final Words SAID =
+            Catalogue.beside(FileCommand.class, "words").of("file-command");
+
     private FileCommand() {}
 
     /** Does what the first argument says; false when it is none of these commands. */
@@ -31,16 +37,20 @@ final class FileCommand {
             case "backup" -> {
                 Path to = words.size() > 1 ? Path.of(words.get(1)) : database.resolveSibling("backup-" + now() + ".db");
                 Backup.write(database, to);
-                say("Backed up to " + to);
+                say(SAID.with("to", to).line("backed-up").plain());
             }
             case "restore" -> {
                 if (words.size() < 2) {
-                    throw new UnusableException("Say which backup: ./medic restore FILE.");
+                    throw new UnusableException(SAID.line("which-backup").plain());
                 }
                 try (FileLock lock = FileLock.take(database, "restoring")) {
                     Path aside = database.resolveSibling(database.getFileName() + ".before-" + now());
                     boolean kept = Backup.restore(Path.of(words.get(1)), database, aside);
-                    say("Restored to " + database + (kept ? "; what was there is kept as " + aside : ""));
+                    say(SAID.with("database", database)
+                            .with("kept", Param.when(kept))
+                            .with("aside", aside)
+                            .line("restored")
+                            .plain());
                 }
             }
             case "forget" -> {
@@ -48,14 +58,16 @@ final class FileCommand {
                     try (FileLock lock = FileLock.take(database, "forgetting")) {
                         DatabaseFile.delete(database);
                     } catch (IOException e) {
-                        throw new UnusableException(
-                                "The file " + database + " cannot be deleted (" + e.getMessage() + ").");
+                        throw new UnusableException(SAID.with("database", database)
+                                .with("e", e.getMessage())
+                                .line("delete")
+                                .plain());
                     }
                 }
             }
             default ->
                 throw new UnusableException(
-                        "There is no command “" + words.get(0) + "”; there is backup, restore, forget.");
+                        SAID.with("get", words.get(0)).line("no-command").plain());
         }
         return true;
     }

@@ -178,7 +178,7 @@ class SetUpRunTest {
         assertThat(due(app, "SET9")).doesNotContain("start of the motors");
         app.ask("POST", "/api/crafts/SET9/log", "{\"kind\":\"PART\",\"text\":\"renewed a lead at a controller\"}");
         assertThat(due(app, "SET9")).as("a lead is no controller").doesNotContain("start of the motors");
-        app.ask("POST", "/api/crafts/SET9/log", "{\"kind\":\"PART\",\"text\":\"Four new controllers fitted\"}");
+        app.ask("POST", "/api/crafts/SET9/log", "{\"kind\":\"PART\",\"text\":\"Four new ESCs fitted\"}");
         assertThat(due(app, "SET9")).contains("start of the motors");
         app.runRoutine("SET9");
         JsonNode run = app.ask("POST", "/api/crafts/SET9/set-up", "{\"occasion\":\"CONTROLLERS\"}")

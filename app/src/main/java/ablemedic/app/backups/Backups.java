@@ -6,6 +6,8 @@ import ablemedic.app.storage.DatabaseFile.UnusableException;
 import ablemedic.app.storage.Recent;
 import ablemedic.app.storage.Settings;
 import ablemedic.app.storage.StoredForm;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.io.IOException;
 import java.nio.file.DirectoryStream;
 import java.nio.file.Files;
@@ -28,6 +30,7 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class Backups {
+    private static final Words SAID = Catalogue.beside(Backups.class, "words").of("backups");
     private static final Logger LOG = LoggerFactory.getLogger(Backups.class);
     private static final String NAME = "backup-schedule";
     private static final StoredForm<Schedule> FORM = StoredForm.of(NAME, Schedule.class);
@@ -109,7 +112,8 @@ class Backups {
                             .reversed())
                     .toList();
         } catch (IOException e) {
-            throw new UnusableException("The folder " + folder() + " can't be read (" + e + ").");
+            throw new UnusableException(
+                    SAID.with("folder", folder()).with("e", e).line("folder").plain());
         }
     }
 

@@ -30,6 +30,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Packs and their entries in the database. */
 @Repository
 public class BatteryStore {
+    private static final Words SAID =
+            Catalogue.beside(BatteryStore.class, "words").of("battery-store");
     private static final Words REFUSALS =
             Catalogue.beside(BatteryStore.class, "refusals").of("battery-store");
     private final JdbcClient database;
@@ -61,7 +63,8 @@ public class BatteryStore {
     private record Body(PackEntry kind, LandingVoltageRule school) {}
 
     private static final StoredForm<Body> BODY = StoredForm.of("pack", Body.class);
-    private static final StoredForm<PackEvent> ENTRY = StoredForm.of("entry of a pack", PackEvent.class);
+    private static final StoredForm<PackEvent> ENTRY =
+            StoredForm.of(SAID.line("entry").plain(), PackEvent.class);
 
     /**
      * What happened to a pack. Voltages in volts, current in amperes, charge in milliampere-hours; left out where not

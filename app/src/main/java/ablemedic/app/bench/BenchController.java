@@ -59,6 +59,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** The bench over HTTP, and the lists that its forms choose from. */
 @RestController
 class BenchController {
+    private static final Words SAID =
+            Catalogue.beside(BenchController.class, "words").of("bench-controller");
     private static final Words REFUSALS =
             Catalogue.beside(BenchController.class, "refusals").of("bench-controller");
     /** So long the bench waits for strips that are not known yet. */
@@ -197,13 +199,7 @@ class BenchController {
         }
         glances(bench, worked);
         packs.unreadable().forEach(label -> bench.unreadable()
-                .add(new Unreadable(
-                        Sort.PACK,
-                        label,
-                        "What is kept of this battery cannot be read by this version.",
-                        null,
-                        null,
-                        null)));
+                .add(new Unreadable(Sort.PACK, label, SAID.line("battery").plain(), null, null, null)));
         records(bench);
         return bench;
     }
@@ -288,13 +284,7 @@ class BenchController {
     private void records(Bench bench) {
         Map<Unread, String> aside = records.all();
         unreadables.all().stream().filter(one -> !aside.containsKey(one)).forEach(one -> bench.unreadable()
-                .add(new Unreadable(
-                        Sort.RECORD,
-                        one.what(),
-                        "It cannot be read by this version; everything else goes on without it.",
-                        null,
-                        null,
-                        one)));
+                .add(new Unreadable(Sort.RECORD, one.what(), SAID.line("record").plain(), null, null, one)));
         aside.forEach((one, reason) -> bench.aside().add(new SetAside(Sort.RECORD, one.what(), reason, null, one)));
     }
 

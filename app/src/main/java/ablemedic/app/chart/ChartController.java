@@ -52,8 +52,8 @@ class ChartController {
     private static final Words REFUSALS =
             Catalogue.beside(ChartController.class, "refusals").of("chart-controller");
     private static final int LONGEST_TABLE = 256 * 1024;
-    private static final String WORDS = "has at most 400 letters";
-    private static final String FEW_LETTERS = "has at most 80 letters";
+    private static final String WORDS = "{most.letters}";
+    private static final String FEW_LETTERS = "{most.letters}";
 
     private final CraftStore crafts;
     private final FirstSheet first;

@@ -43,8 +43,8 @@ public record ElectricEntry(
     private static final Words SAID =
             Catalogue.beside(ElectricEntry.class, "words").of("electric-entry");
 
-    private static final String SHORT = "has 1 to 12 letters, digits or dashes, such as RX";
-    private static final String ADDRESS = "is the address of a pad, such as RX.+";
+    private static final String SHORT = "{short.name}";
+    private static final String ADDRESS = "{address}";
 
     /** A part. Arms 0 to 3 clockwise from front-right; a draw of 0 is that of its archetype, in amperes. */
     public record PartEntry(

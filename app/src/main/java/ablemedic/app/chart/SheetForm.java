@@ -3,6 +3,8 @@ package ablemedic.app.chart;
 import ablemedic.app.storage.Json;
 import ablemedic.app.storage.StoredForm;
 import ablemedic.app.storage.UnreadableRecordException;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.FcSettings;
 import ablemedic.craft.RadioSettings;
@@ -14,8 +16,9 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** How build sheets are kept. */
 public final class SheetForm {
+    private static final Words SAID = Catalogue.beside(SheetForm.class, "words").of("sheet-form");
     private static final StoredForm<BuildSheet> SHEET =
-            StoredForm.of("build sheet", BuildSheet.class, SheetForm::toSecond, SheetForm::toThird);
+            StoredForm.of(SAID.line("sheet").plain(), BuildSheet.class, SheetForm::toSecond, SheetForm::toThird);
 
     private SheetForm() {}
 
@@ -36,7 +39,7 @@ public final class SheetForm {
             return sheet.withOutputsLeftToLeads();
         } catch (RuntimeException e) {
             // A sheet of an older version may lack anything at all.
-            throw new UnreadableRecordException("build sheet", e);
+            throw new UnreadableRecordException(SAID.line("sheet").plain(), e);
         }
     }
 

@@ -1,6 +1,8 @@
 package ablemedic.app.devices;
 
 import ablemedic.app.storage.DatabaseFile.UnusableException;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.net.Inet4Address;
 import java.net.InetAddress;
 import java.net.NetworkInterface;
@@ -15,6 +17,7 @@ import org.springframework.stereotype.Component;
 /** Whether and where second seats come in. */
 @Component
 class Lan {
+    private static final Words SAID = Catalogue.beside(Lan.class, "words").of("lan");
     private final LanMode mode;
     private final int port;
     private final Optional<LanCertificate> certificate;
@@ -31,8 +34,8 @@ class Lan {
             @Value("${medic.database}") String database,
             @Value("${server.port}") int bench) {
         if (mode != LanMode.OFF && (port < 1 || port > 65_535 || port == bench)) {
-            throw new UnusableException("“" + port + "” is no port for the second seats beside " + bench
-                    + ". Choose another, as in SEATS_PORT=9443 ./medic serve --lan.");
+            throw new UnusableException(
+                    SAID.with("port", port).with("bench", bench).line("port").plain());
         }
         this.mode = mode;
         this.port = port;

@@ -1,6 +1,8 @@
 package ablemedic.app.devices;
 
 import ablemedic.app.storage.DatabaseFile.UnusableException;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -27,6 +29,8 @@ import java.util.stream.Stream;
  * @param password of it
  */
 record LanCertificate(Path file, String password) {
+    private static final Words SAID =
+            Catalogue.beside(LanCertificate.class, "words").of("lan-certificate");
     private static final int DAYS = 825;
     private static final int PASSWORD_BYTES = 24;
     private static final long PATIENCE_S = 60;
@@ -54,7 +58,7 @@ record LanCertificate(Path file, String password) {
             return new LanCertificate(file, Files.readString(secret).strip());
         } catch (IOException e) {
             throw new UnusableException(
-                    "The certificate of the second seats cannot be made beside the data (" + e.getMessage() + ").");
+                    SAID.with("e", e.getMessage()).line("made").plain());
         }
     }
 
@@ -119,7 +123,10 @@ record LanCertificate(Path file, String password) {
                     .withUpperCase()
                     .formatHex(MessageDigest.getInstance("SHA-256").digest(leaf().getEncoded()));
         } catch (GeneralSecurityException e) {
-            throw new UnusableException("The certificate in " + file + " cannot be read (" + e.getMessage() + ").");
+            throw new UnusableException(SAID.with("file", file)
+                    .with("e", e.getMessage())
+                    .line("unreadable")
+                    .plain());
         }
     }
 
@@ -131,11 +138,12 @@ record LanCertificate(Path file, String password) {
                     return one;
                 }
             }
-            throw new UnusableException("There is no key with a certificate in " + file + ".");
+            throw new UnusableException(SAID.with("file", file).line("no-key").plain());
         } catch (IOException | GeneralSecurityException e) {
-            throw new UnusableException("The certificate in " + file
-                    + " cannot be opened: it is to be PKCS #12, with the password in MEDIC_CERTIFICATE_PASSWORD ("
-                    + e.getMessage() + ").");
+            throw new UnusableException(SAID.with("file", file)
+                    .with("e", e.getMessage())
+                    .line("closed")
+                    .plain());
         }
     }
 }

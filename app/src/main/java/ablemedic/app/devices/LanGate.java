@@ -3,6 +3,8 @@ package ablemedic.app.devices;
 import ablemedic.app.devices.PairedDevices.Seat;
 import ablemedic.app.http.PairedDevice;
 import ablemedic.app.http.Refused;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.Cookie;
@@ -25,6 +27,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 10)
 class LanGate extends OncePerRequestFilter {
+    private static final Words SAID = Catalogue.beside(LanGate.class, "words").of("lan-gate");
     /** The prefix has browsers take it over TLS only, for this host only. */
     static final String COOKIE = "__Host-seat";
 
@@ -59,7 +62,7 @@ class LanGate extends OncePerRequestFilter {
         String path = request.getRequestURI();
         boolean page = request.getMethod().equals("GET") && PAGE.matcher(path).matches();
         if (seat.isEmpty() && !page && !path.equals(PAIR)) {
-            Refused.write(response, 401, "This seat is not paired. Enter the code that is shown at the bench.");
+            Refused.write(response, 401, SAID.line("not-paired").plain());
         } else {
             PairedDevice.mark(request, seat.map(Seat::id).orElse(""));
             chain.doFilter(request, response);

@@ -22,7 +22,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -287,16 +286,11 @@ public record Entered(Map<String, String> outcomes, Map<String, Number> numbers)
         if (value < scale.low() || value > scale.high()) {
             throw Refusal.wrong(
                     where,
-                    String.format(
-                                    Locale.ROOT,
-                                    "“%s” is outside what can be: the %s lies between %s and %s.",
-                                    text.strip(),
-                                    scale.quantity(),
-                                    Units.shown(scale, scale.low()),
-                                    Units.shown(scale, scale.high()))
-                            + (value > scale.high() && scale.indexOf("ol").isPresent()
-                                    ? " Above that your meter shows OL."
-                                    : ""));
+                    REFUSALS.with("given", text.strip())
+                            .with("quantity", scale.quantity())
+                            .with("low", Units.shown(scale, scale.low()))
+                            .with("high", Units.shown(scale, scale.high())),
+                    value > scale.high() && scale.indexOf("ol").isPresent() ? "outside-ol" : "outside");
         }
         return value;
     }

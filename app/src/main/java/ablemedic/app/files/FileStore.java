@@ -6,6 +6,7 @@ import ablemedic.app.chart.Corrections.What;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Unreadables;
 import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Param;
 import ablemedic.catalogue.Words;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -20,6 +21,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Files of each craft in the database. */
 @Repository
 public class FileStore {
+    private static final Words SAID = Catalogue.beside(FileStore.class, "words").of("file-store");
     private static final Words REFUSALS =
             Catalogue.beside(FileStore.class, "refusals").of("file-store");
     /** The largest that is kept, bytes, and how many of a craft. */
@@ -58,10 +60,13 @@ public class FileStore {
             boolean withdrawn) {
         /** What it is called and beside what it stands, in words. */
         String said() {
-            String beside = workUpId != null
-                    ? ", work-up " + workUpId + (n == null ? "" : ", finding " + n)
-                    : logId != null ? ", a line of the log" : "";
-            return name + beside + (withdrawn ? ", taken off" : "");
+            String beside = workUpId != null ? n == null ? "work-up" : "finding" : logId != null ? "log" : "alone";
+            return SAID.with("name", name)
+                    .with("workUp", workUpId)
+                    .with("n", n)
+                    .with("removed", Param.when(withdrawn))
+                    .line(beside)
+                    .plain();
         }
     }
 

@@ -24,6 +24,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Firmware families: those that ship, and those of the workshop in the database. */
 @Repository
 public class FirmwareDialectStore {
+    private static final Words SAID =
+            Catalogue.beside(FirmwareDialectStore.class, "words").of("firmware-dialect-store");
     private static final Words REFUSALS =
             Catalogue.beside(FirmwareDialectStore.class, "refusals").of("firmware-dialect-store");
     private static final int MOST_OWN = 40;
@@ -54,7 +56,7 @@ public class FirmwareDialectStore {
         try {
             return DialectTable.read(row.getString("body"));
         } catch (Rejected e) {
-            throw new UnreadableRecordException("firmware family", e);
+            throw new UnreadableRecordException(SAID.line("dialect").plain(), e);
         }
     }
 

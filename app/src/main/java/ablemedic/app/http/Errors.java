@@ -1,5 +1,7 @@
 package ablemedic.app.http;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
@@ -16,6 +18,8 @@ import org.springframework.web.bind.annotation.RestController;
 @Hidden
 @RestController
 class Errors implements ErrorController {
+    private static final Words SAID = Catalogue.beside(Errors.class, "words").of("errors");
+
     @RequestMapping("/error")
     ResponseEntity<ProblemDetail> error(HttpServletRequest request) {
         HttpStatus status = request.getAttribute(RequestGuard.CUT_OFF) != null
@@ -26,9 +30,9 @@ class Errors implements ErrorController {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(
                 status,
                 status == HttpStatus.NOT_FOUND
-                        ? "There is nothing at this address."
+                        ? SAID.line("nothing").plain()
                         : status == HttpStatus.REQUEST_TIMEOUT
-                                ? "The body did not come in time, or not whole."
+                                ? SAID.line("late").plain()
                                 : status.getReasonPhrase() + ".");
         problem.setProperty("errors", List.of());
         return ResponseEntity.status(status)

@@ -1,5 +1,7 @@
 package ablemedic.app.http;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import com.fasterxml.jackson.databind.JavaType;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
@@ -19,14 +21,15 @@ import org.springframework.context.annotation.Configuration;
 /** The description of the interface. A field is always there unless its type says that it may be missing. */
 @Configuration
 class OpenApi {
+    private static final Words SAID = Catalogue.beside(OpenApi.class, "words").of("open-api");
+
     @Bean
     OpenAPI description() {
         return new OpenAPI()
                 .info(new Info()
                         .title("Able Medic")
                         .version("1")
-                        .description(
-                                "Work-ups, crafts, ledger and instruments. Units stand in the names of the fields."));
+                        .description(SAID.line("about").plain()));
     }
 
     @Bean

@@ -3,7 +3,9 @@ package ablemedic.app.http;
 import ablemedic.app.storage.Receipt;
 import ablemedic.app.storage.Trouble;
 import ablemedic.app.storage.UnreadableRecordException;
+import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Rejected;
+import ablemedic.catalogue.Words;
 import java.io.IOException;
 import java.net.URI;
 import java.util.List;
@@ -35,6 +37,7 @@ import tools.jackson.core.JacksonException;
 /** Turns everything that is refused into problem details (RFC 9457) with {@code errors}: where and what is right. */
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
+    private static final Words SAID = Catalogue.beside(Problems.class, "words").of("problems");
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
     /** One thing that is wrong. */
@@ -58,8 +61,9 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> tooLarge(ReadRequest.TooLargeException e) {
-        String right = "More than " + RequestGuard.LARGEST_FILE / 1024
-                + " kB were sent; that is the most that is read at once.";
+        String right = SAID.with("most", RequestGuard.LARGEST_FILE / 1024)
+                .line("too-large")
+                .plain();
         return answer(HttpStatus.CONTENT_TOO_LARGE, right, List.of(new Wrong("file", right)));
     }
 
@@ -67,12 +71,13 @@ class Problems extends ResponseEntityExceptionHandler {
     ResponseEntity<ProblemDetail> wrongType(MethodArgumentTypeMismatchException e) {
         return answer(
                 HttpStatus.BAD_REQUEST,
-                e.getName() + " cannot be “" + Refusal.shortened(e.getValue()) + "”.",
+                SAID.with("name", e.getName())
+                        .with("value", Refusal.shortened(e.getValue()))
+                        .line("wrong-type")
+                        .plain(),
                 List.of(new Wrong(
                         e.getName(),
-                        "is "
-                                + UnreadableJson.wanted(
-                                        e.getRequiredType() == null ? Object.class : e.getRequiredType()))));
+                        UnreadableJson.is(e.getRequiredType() == null ? Object.class : e.getRequiredType()))));
     }
 
     @ExceptionHandler
@@ -80,8 +85,7 @@ class Problems extends ResponseEntityExceptionHandler {
         LOG.warn("A record cannot be read: {}", e.getMessage());
         return answer(
                 HttpStatus.CONFLICT,
-                "What is stored here cannot be read: " + e.getMessage()
-                        + ". The bench shows it, with a way to repair it or put it aside.",
+                SAID.with("why", e.getMessage()).line("unreadable").plain(),
                 List.of());
     }
 
@@ -110,7 +114,13 @@ class Problems extends ResponseEntityExceptionHandler {
         if (!trouble.get().passes()) {
             LOG.error("Trouble with the data file", e);
         }
-        return answer(status, "The data file " + trouble.get().of("").strip() + " " + stored(), List.of());
+        return answer(
+                status,
+                SAID.with("what", trouble.get().of("data file"))
+                        .with("stored", stored())
+                        .line("trouble")
+                        .plain(),
+                List.of());
     }
 
     /** Whoever asked has gone, or the work was broken off. */
@@ -128,13 +138,13 @@ class Problems extends ResponseEntityExceptionHandler {
 
     private static String unforeseen(Exception e) {
         LOG.error("Unforeseen failure", e);
-        return "This should not have happened; the reason stands in the program's log. " + stored();
+        return SAID.with("stored", stored()).line("unforeseen").plain();
     }
 
     private static String stored() {
         return Receipt.isWritten()
-                ? "What you sent was written all the same: look at it before you send it again."
-                : "Nothing was written.";
+                ? SAID.line("written").plain()
+                : SAID.line("not-written").plain();
     }
 
     @Override
@@ -159,7 +169,7 @@ class Problems extends ResponseEntityExceptionHandler {
         }
         Wrong wrong = e.getCause() instanceof JacksonException json
                 ? UnreadableJson.of(json)
-                : new Wrong("the body", "is missing; /api/docs describes it");
+                : new Wrong(SAID.line("body").plain(), SAID.line("body-missing").plain());
         return widened(answer(HttpStatus.BAD_REQUEST, wrong.where() + ": " + wrong.right() + ".", List.of(wrong)));
     }
 
@@ -173,15 +183,19 @@ class Problems extends ResponseEntityExceptionHandler {
         HttpStatus known = HttpStatus.valueOf(status.value());
         String detail =
                 switch (known) {
-                    case NOT_FOUND -> "There is nothing at this address.";
+                    case NOT_FOUND -> SAID.line("nothing").plain();
                     case METHOD_NOT_ALLOWED ->
-                        "This address does not take " + ((ServletWebRequest) request).getHttpMethod() + ".";
-                    case UNSUPPORTED_MEDIA_TYPE -> "The body is sent as application/json.";
-                    case NOT_ACCEPTABLE -> "The answer is application/json; ask for that.";
+                        SAID.with("method", ((ServletWebRequest) request).getHttpMethod())
+                                .line("method")
+                                .plain();
+                    case UNSUPPORTED_MEDIA_TYPE -> SAID.line("json").plain();
+                    case NOT_ACCEPTABLE -> SAID.line("answer").plain();
                     case BAD_REQUEST ->
                         e instanceof MissingServletRequestParameterException missing
-                                ? "The parameter " + missing.getParameterName() + " is missing."
-                                : "The request cannot be understood.";
+                                ? SAID.with("name", missing.getParameterName())
+                                        .line("parameter")
+                                        .plain()
+                                : SAID.line("request").plain();
                     default -> known.is5xxServerError() ? unforeseen(e) : known.getReasonPhrase() + ".";
                 };
         ResponseEntity<ProblemDetail> answer = answer(known, detail, List.of());

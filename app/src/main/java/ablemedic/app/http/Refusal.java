@@ -1,5 +1,6 @@
 package ablemedic.app.http;
 
+import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Rejected;
 import ablemedic.catalogue.Words;
 import java.util.List;
@@ -9,6 +10,8 @@ import org.springframework.http.HttpStatus;
 /** A request that cannot be granted: where it is wrong and what would be right. */
 public final class Refusal extends Rejected {
     private static final long serialVersionUID = 1;
+    private static final Words WORDS =
+            Catalogue.beside(Refusal.class, "refusals").of("refusal");
     private static final int LONGEST = 120;
     private static final int MOST_NAMED = 40;
 
@@ -62,10 +65,7 @@ public final class Refusal extends Rejected {
 
     /** Written on top of a version that is no longer the newest. */
     public static Refusal stale(long sent, long now) {
-        return conflict(
-                "version",
-                "This was changed meanwhile (you sent version " + sent + ", it is now " + now
-                        + "). Nothing was written; look at it again and repeat what still applies.");
+        return conflict("version", WORDS.with("sent", sent).with("now", now), "stale");
     }
 
     /** A name as it was sent, short enough to be read. */

@@ -1,6 +1,8 @@
 package ablemedic.app.http;
 
 import ablemedic.app.storage.Receipt;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -23,6 +25,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
  */
 @Component
 class RequestGuard extends OncePerRequestFilter {
+    private static final Words SAID =
+            Catalogue.beside(RequestGuard.class, "words").of("request-guard");
     static final int LARGEST_BODY = 256 * 1024;
     /** A recording of an analyser, which is read as it comes. */
     static final long LARGEST_FILE = 256L * 1024 * 1024;
@@ -55,12 +59,12 @@ class RequestGuard extends OncePerRequestFilter {
         String host = request.getServerName().toLowerCase(Locale.ROOT);
         boolean secondSeat = PairedDevice.of(request).isPresent();
         if (!secondSeat && !LOOPBACK.contains(host) && !host.equals(address) && LOOPBACK.contains(address)) {
-            Refused.write(response, 403, "This server answers to localhost only.");
+            Refused.write(response, 403, SAID.line("localhost").plain());
             return;
         }
         String origin = request.getHeader("Origin");
         if (origin != null && !isOwn(origin, request.getHeader("Host"))) {
-            Refused.write(response, 403, "A page of another site may not ask this server.");
+            Refused.write(response, 403, SAID.line("other-site").plain());
             return;
         }
         Optional<String> twice = twice(request.getQueryString());
@@ -68,11 +72,13 @@ class RequestGuard extends OncePerRequestFilter {
             Refused.write(
                     response,
                     400,
-                    "“" + Refusal.shortened(twice.get()) + "” stands twice in the address; once is right.");
+                    SAID.with("name", Refusal.shortened(twice.get()))
+                            .line("twice")
+                            .plain());
             return;
         }
         if (request.getRequestURI().length() > LONGEST_ADDRESS) {
-            Refused.write(response, 414, "The address is longer than any that there is.");
+            Refused.write(response, 414, SAID.line("long").plain());
             return;
         }
         if (request.getMethod().equals("POST")
@@ -110,7 +116,7 @@ class RequestGuard extends OncePerRequestFilter {
         }
         if (read.hasBody()
                 && !JSON.matcher(String.valueOf(request.getContentType())).matches()) {
-            Refused.write(response, 415, "The body is sent as application/json.");
+            Refused.write(response, 415, SAID.line("json").plain());
             return;
         }
         if (!isQuestion(request) || secondSeat) {
@@ -133,7 +139,7 @@ class RequestGuard extends OncePerRequestFilter {
         if (request.getContentLengthLong() > largest) {
             refuseTooLarge(response, largest);
         } else if (!String.valueOf(request.getContentType()).startsWith("application/octet-stream")) {
-            Refused.write(response, 415, "The file is sent as application/octet-stream.");
+            Refused.write(response, 415, SAID.line("file").plain());
         } else {
             chain.doFilter(new BoundedRequest(request, largest), response);
         }
@@ -166,14 +172,11 @@ class RequestGuard extends OncePerRequestFilter {
 
     private static void refuseCrowd(HttpServletResponse response) throws IOException {
         response.setHeader("Retry-After", "3");
-        Refused.write(
-                response,
-                503,
-                "Too many send something just now, and slowly. Nothing was written; try again in a moment.");
+        Refused.write(response, 503, SAID.line("crowded").plain());
     }
 
     private static void refuseTooLarge(HttpServletResponse response, long most) throws IOException {
         Refused.write(
-                response, 413, "More than " + most / 1024 + " kB were sent; that is the most that is read at once.");
+                response, 413, SAID.with("most", most / 1024).line("too-large").plain());
     }
 }

@@ -1,6 +1,8 @@
 package ablemedic.app.http;
 
 import ablemedic.app.http.Problems.Wrong;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.Collection;
@@ -13,11 +15,12 @@ import tools.jackson.core.exc.StreamReadException;
 import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
-import tools.jackson.databind.exc.ValueInstantiationException;
 
 /** Why JSON could not be read, in words that name the place and what would be right. */
 final class UnreadableJson {
-    private static final String THE_BODY = "the body";
+    private static final Words SAID =
+            Catalogue.beside(UnreadableJson.class, "words").of("unreadable-json");
+    private static final String THE_BODY = SAID.line("body").plain();
 
     private UnreadableJson() {}
 
@@ -25,63 +28,81 @@ final class UnreadableJson {
         if (e instanceof UnrecognizedPropertyException unknown) {
             return new Wrong(
                     where(e),
-                    "there is no field “" + Refusal.shortened(unknown.getPropertyName()) + "” here; there is "
-                            + Refusal.someOf(unknown.getKnownPropertyIds().stream()
-                                    .map(String::valueOf)
-                                    .sorted()
-                                    .toList()));
-        }
-        if (e instanceof ValueInstantiationException && e.getCause() instanceof IllegalArgumentException own) {
-            return new Wrong(where(e), String.valueOf(own.getMessage()));
+                    SAID.with("name", Refusal.shortened(unknown.getPropertyName()))
+                            .with(
+                                    "names",
+                                    Refusal.someOf(unknown.getKnownPropertyIds().stream()
+                                            .map(String::valueOf)
+                                            .sorted()
+                                            .toList()))
+                            .line("no-field")
+                            .plain());
         }
         if (e instanceof MismatchedInputException mismatch && mismatch.getTargetType() != null) {
-            String sent = e instanceof InvalidFormatException format
-                    ? "“" + Refusal.shortened(format.getValue()) + "” will not do: it "
-                    : "";
-            return new Wrong(where(e), sent + "is " + wanted(mismatch.getTargetType()));
+            String sent = e instanceof InvalidFormatException format ? Refusal.shortened(format.getValue()) : "";
+            return new Wrong(
+                    where(e),
+                    SAID.with("sent", sent)
+                            .with("wanted", wanted(mismatch.getTargetType()))
+                            .line(sent.isEmpty() ? "is" : "not")
+                            .plain());
         }
         if (e instanceof StreamReadException
                 && String.valueOf(e.getOriginalMessage()).startsWith("Duplicate")) {
-            return new Wrong(place(e), "a field stands there twice");
+            return new Wrong(place(e), SAID.line("twice").plain());
         }
         if (e instanceof StreamReadException
                 && String.valueOf(e.getOriginalMessage()).contains("out of range")) {
-            return new Wrong(where(e), "is a whole number nearer to zero");
+            return new Wrong(where(e), SAID.line("too-large").plain());
         }
         return new Wrong(
-                e.getPath().isEmpty() ? place(e) : where(e), "is no JSON that can be read as /api/docs describes it");
+                e.getPath().isEmpty() ? place(e) : where(e),
+                SAID.line("no-json").plain());
+    }
+
+    /** That a value is of a type. */
+    static String is(Class<?> type) {
+        return SAID.with("wanted", wanted(type)).line("is").plain();
     }
 
     /** What a value of a type looks like. */
-    static String wanted(Class<?> type) {
+    private static String wanted(Class<?> type) {
         if (type.isEnum()) {
-            return "one of "
-                    + Refusal.someOf(Arrays.stream(type.getEnumConstants())
-                            .map(String::valueOf)
-                            .toList());
+            return SAID.with(
+                            "values",
+                            Refusal.someOf(Arrays.stream(type.getEnumConstants())
+                                    .map(String::valueOf)
+                                    .toList()))
+                    .line("one-of")
+                    .plain();
         }
         if (type == boolean.class || type == Boolean.class) {
-            return "true or false";
+            return SAID.line("boolean").plain();
         }
         if (type == int.class || type == Integer.class || type == long.class || type == Long.class) {
-            return "a whole number";
+            return SAID.line("whole").plain();
         }
         if (type.isPrimitive() || Number.class.isAssignableFrom(type)) {
-            return "a number";
+            return SAID.line("number").plain();
         }
         if (CharSequence.class.isAssignableFrom(type)) {
-            return "a text in quotes";
+            return SAID.line("text").plain();
         }
         if (Collection.class.isAssignableFrom(type) || type.isArray()) {
-            return "a list in square brackets";
+            return SAID.line("list").plain();
         }
         if (type.isRecord()) {
-            return "an object with the fields "
-                    + Refusal.someOf(List.of(type.getRecordComponents()).stream()
-                            .map(RecordComponent::getName)
-                            .toList());
+            return SAID.with(
+                            "fields",
+                            Refusal.someOf(List.of(type.getRecordComponents()).stream()
+                                    .map(RecordComponent::getName)
+                                    .toList()))
+                    .line("object")
+                    .plain();
         }
-        return Map.class.isAssignableFrom(type) ? "an object in braces" : "a value of another kind";
+        return Map.class.isAssignableFrom(type)
+                ? SAID.line("map").plain()
+                : SAID.line("other").plain();
     }
 
     private static String where(JacksonException e) {

@@ -23,6 +23,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Will it arm: every lock of a craft, as it is told and as it stands. */
 @RestController
 class ArmingController {
+    private static final Words SAID =
+            Catalogue.beside(ArmingController.class, "words").of("arming-controller");
     private static final Words REFUSALS =
             Catalogue.beside(ArmingController.class, "refusals").of("arming-controller");
     private final CraftStore crafts;
@@ -63,7 +65,8 @@ class ArmingController {
     @PostMapping("/api/instruments/arming")
     ArmingAnswer arming(@RequestBody @Valid ArmingAsked asked) {
         Craft sheet = crafts.newestCraft(crafts.get(asked.mark()).mark());
-        double throttle = Asked.within("throttle", asked.throttle(), 0, 1, "of its travel");
+        double throttle = Asked.within(
+                "throttle", asked.throttle(), 0, 1, SAID.line("travel").plain());
         double lying = Asked.within("lyingDeg", asked.lyingDeg(), 0, 180, "°");
         Optional<Row> newest = asked.listed()
                 ? snapshots.of(crafts.get(asked.mark()).mark()).stream().findFirst()

@@ -1,6 +1,8 @@
 package ablemedic.app.instruments;
 
 import ablemedic.app.chart.BuildSheet.Turn;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Rotation;
 import ablemedic.takeoff.BoardOrientation;
 import ablemedic.takeoff.BoardOrientation.Arrow;
@@ -22,6 +24,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Board orientation: from three motions of the hand, or from how the board is seen to sit, the angles to enter. */
 @RestController
 class BoardOrientationController {
+    private static final Words SAID =
+            Catalogue.beside(BoardOrientationController.class, "words").of("board-orientation-controller");
 
     /**
      * What was seen.
@@ -56,12 +60,7 @@ class BoardOrientationController {
         }
         if (asked.picture() == null && !asked.motions().isEmpty()) {
             return new OrientationAnswer(
-                    null,
-                    "",
-                    "",
-                    List.of(),
-                    List.of(
-                            "Which picture it is: a drawn craft and bars of the rates differ for a board that lies face down."));
+                    null, "", "", List.of(), List.of(SAID.line("which-picture").plain()));
         }
         Solution solution = asked.picture() == Picture.ATTITUDE
                 ? BoardOrientation.solve(asked.motions(), Optional.ofNullable(asked.lie()), told)
@@ -76,9 +75,12 @@ class BoardOrientationController {
                     answer.enter(),
                     answer.enterLabel(),
                     answer.misalignment(),
-                    List.of("The arrow as you see it would need "
-                            + asked.arrow().mounted(asked.faceDown()).angles() + ", the motions need "
-                            + mounted.angles() + ". Trust the motions, and look at the arrow again."),
+                    List.of(SAID.with(
+                                    "arrow",
+                                    asked.arrow().mounted(asked.faceDown()).angles())
+                            .with("motions", mounted.angles())
+                            .line("arrow-against")
+                            .plain()),
                     List.of());
         }
         return answer;
@@ -89,8 +91,8 @@ class BoardOrientationController {
                 Turn.of(mounted),
                 mounted.angles() + ": " + Rotation.Angles.ORDER,
                 misalignment.equals(Rotation.NONE)
-                        ? "The board is told right as it is."
-                        : "The board takes the craft to be turned by " + misalignment.angles() + ".",
+                        ? SAID.line("right").plain()
+                        : SAID.with("angles", misalignment.angles()).line("off").plain(),
                 List.of(),
                 List.of());
     }

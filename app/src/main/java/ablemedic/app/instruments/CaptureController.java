@@ -24,6 +24,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Recordings of a pad: reads them, and makes some to try it with. */
 @RestController
 class CaptureController {
+    private static final Words SAID =
+            Catalogue.beside(CaptureController.class, "words").of("capture-controller");
     private static final Words REFUSALS =
             Catalogue.beside(CaptureController.class, "refusals").of("capture-controller");
     private static final int MOST_FRAMES = 200;
@@ -69,7 +71,7 @@ class CaptureController {
                                                     .toList())),
                     "format");
         }
-        Asked.within("rate", rate, 0.5, 2, "times the usual");
+        Asked.within("rate", rate, 0.5, 2, SAID.line("rate").plain());
         Asked.within("highV", highV, 0, 30, "V");
         Asked.within("noiseV", noiseV, 0, 5, "V");
         int count = (int) Asked.within("frames", frames, 1, MOST_FRAMES, "frames");

@@ -1,5 +1,7 @@
 package ablemedic.app.instruments;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.power.LimiterBulb;
 import jakarta.validation.Valid;
 import java.util.List;
@@ -10,13 +12,15 @@ import org.springframework.web.bind.annotation.RestController;
 /** The limiter bulb in series with a craft. */
 @RestController
 class LimiterBulbController {
+    private static final Words SAID =
+            Catalogue.beside(LimiterBulbController.class, "words").of("limiter-bulb-controller");
     /** A dead short, a shorted drive, an idle craft with everything on, and a craft at rest, as resistances in ohms. */
     private static final List<Typical> TYPICAL = List.of(
-            new Typical("a dead short", 0),
-            new Typical("a shorted drive", 0.3),
-            new Typical("a burst capacitor", 2),
-            new Typical("everything on, motors stopped", 15),
-            new Typical("the board alone", 80));
+            new Typical(SAID.line("dead-short").plain(), 0),
+            new Typical(SAID.line("driver").plain(), 0.3),
+            new Typical(SAID.line("capacitor").plain(), 2),
+            new Typical(SAID.line("all-on").plain(), 15),
+            new Typical(SAID.line("fc").plain(), 80));
 
     private record Typical(String what, double ohms) {}
 

@@ -31,6 +31,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Switches and modes on a picture of channel ranges. */
 @RestController
 class ModesController {
+    private static final Words SAID =
+            Catalogue.beside(ModesController.class, "words").of("modes-controller");
     private static final Words REFUSALS =
             Catalogue.beside(ModesController.class, "refusals").of("modes-controller");
     private static final int LEAST_US = 800;
@@ -83,13 +85,13 @@ class ModesController {
         List<SwitchLaid> switches = new ArrayList<>();
         if (craft.told(ArmingSettings.RADIO_CHANNEL) > 0) {
             switches.add(new SwitchLaid(
-                    "arm switch",
+                    SAID.line("arm").plain(),
                     craft.told(ArmingSettings.RADIO_CHANNEL),
                     List.of(1000, craft.told(ArmingSettings.RADIO_ON))));
         }
         if (craft.told(ArmingSettings.RADIO_LEVEL_CHANNEL) > 0) {
             switches.add(new SwitchLaid(
-                    "self-level switch", craft.told(ArmingSettings.RADIO_LEVEL_CHANNEL), List.of(1000, 2000)));
+                    SAID.line("level").plain(), craft.told(ArmingSettings.RADIO_LEVEL_CHANNEL), List.of(1000, 2000)));
         }
         return new ModesAsked(modes, switches, (int) IntStream.rangeClosed(1, 18)
                 .filter(channel -> LinkSettings.carries(craft, channel))
@@ -124,7 +126,8 @@ class ModesController {
     }
 
     private static Switch laid(SwitchLaid laid, String where, List<Switch> before) {
-        Asked.within(where + ".channel", laid.channel(), 5, 18, "as the number of a channel");
+        Asked.within(
+                where + ".channel", laid.channel(), 5, 18, SAID.line("channel").plain());
         laid.positions().forEach(us -> Asked.within(where + ".positions", us, LEAST_US, MOST_US, "µs"));
         if (before.stream().anyMatch(one -> one.name().equals(laid.name().strip()))) {
             throw Refusal.wrong(where + ".name", REFUSALS.with("laid", laid.name()), "same-name");

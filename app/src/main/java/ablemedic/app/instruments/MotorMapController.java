@@ -1,5 +1,7 @@
 package ablemedic.app.instruments;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Corner;
 import ablemedic.craft.FrameShape;
 import ablemedic.craft.MotorNumbering;
@@ -25,6 +27,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** The motor map: from what was seen to spin, what to enter, reverse and move. */
 @RestController
 class MotorMapController {
+    private static final Words SAID =
+            Catalogue.beside(MotorMapController.class, "words").of("motor-map-controller");
 
     /** What was seen of one output, and the prop's hand at each corner as far as looked at. */
     record Spun(
@@ -98,8 +102,10 @@ class MotorMapController {
                 .toList();
         asked.props().forEach((corner, hand) -> {
             if (hand != asked.school().at(corner) && !moved.contains(corner)) {
-                props.add("replace the one " + asked.shape().name(corner) + " by a "
-                        + asked.school().at(corner).label() + " one");
+                props.add(SAID.with("corner", asked.shape().name(corner))
+                        .with("hand", asked.school().at(corner).label())
+                        .line("replace")
+                        .plain());
             }
         });
         return props;

@@ -1,5 +1,7 @@
 package ablemedic.app.instruments;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.MotorProtocol;
 import ablemedic.settings.MotorStart;
 import jakarta.validation.Valid;
@@ -16,6 +18,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Motor protocols: pulse lengths, frame times, calibration, and the idle that the thresholds ask for. */
 @RestController
 class MotorProtocolsController {
+    private static final Words SAID =
+            Catalogue.beside(MotorProtocolsController.class, "words").of("motor-protocols-controller");
 
     /**
      * @param loopHz how often the board gives a new value
@@ -84,10 +88,10 @@ class MotorProtocolsController {
     private static List<String> steps(MotorStart start) {
         return start.calibrate()
                 ? List.of(
-                        "Props off. Pack out.",
-                        "Throttle full, then the pack in: wait for the tones of the highest end.",
-                        "Throttle to nothing: wait for the tones of the lowest end.",
-                        "Pack out and in again. Find the threshold of each motor anew.")
+                        SAID.line("start").plain(),
+                        SAID.line("high").plain(),
+                        SAID.line("low").plain(),
+                        SAID.line("end").plain())
                 : List.of();
     }
 }

@@ -2,6 +2,8 @@ package ablemedic.app.instruments;
 
 import ablemedic.Families;
 import ablemedic.app.chart.CraftStore;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.radio.OutputPass;
 import jakarta.validation.Valid;
@@ -13,6 +15,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** A spare channel of the radio passed through the board to a spare output. */
 @RestController
 class OutputPassController {
+    private static final Words SAID =
+            Catalogue.beside(OutputPassController.class, "words").of("output-pass-controller");
     private final CraftStore crafts;
 
     OutputPassController(CraftStore crafts) {
@@ -28,7 +32,10 @@ class OutputPassController {
                 ? Families.anyCraft()
                 : crafts.newestCraft(crafts.get(asked.mark()).mark());
         return OutputPass.of(
-                craft, (int) Asked.within("channel", asked.channel(), 5, 18, "as the number of a spare channel"), (int)
-                        Asked.within("output", asked.output(), 1, 16, "as the number of an output"));
+                craft,
+                (int) Asked.within(
+                        "channel", asked.channel(), 5, 18, SAID.line("channel").plain()),
+                (int) Asked.within(
+                        "output", asked.output(), 1, 16, SAID.line("output").plain()));
     }
 }

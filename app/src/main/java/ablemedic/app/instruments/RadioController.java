@@ -1,7 +1,10 @@
 package ablemedic.app.instruments;
 
 import ablemedic.app.http.Refusal;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Param;
 import ablemedic.catalogue.Rejected;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Stick;
 import ablemedic.craft.StickOrder;
 import ablemedic.protocol.Format;
@@ -25,6 +28,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Sticks, bars and frames: the order of the channels, trim and travel, how old a stick is. */
 @RestController
 class RadioController {
+    private static final Words SAID =
+            Catalogue.beside(RadioController.class, "words").of("radio-controller");
     private static final double LEAST_US = 500;
     private static final double MOST_US = 2500;
 
@@ -74,10 +79,11 @@ class RadioController {
                 found.sure(),
                 found.reversed().stream().map(Stick::label).toList(),
                 found.against().stream()
-                        .map(one -> "the " + one.stick().label() + " stick moved "
-                                + one.bar()
-                                        .map(bar -> "the bar of " + bar.label())
-                                        .orElse("no bar"))
+                        .map(one -> SAID.with("stick", one.stick().label())
+                                .with("some", Param.when(one.bar().isPresent()))
+                                .with("bar", one.bar().map(Stick::label).orElse(""))
+                                .line("against")
+                                .plain())
                         .toList(),
                 found.next().orElse(null),
                 found.orders().size() == 1 ? leads(found.orders().get(0), board) : List.of());

@@ -66,10 +66,7 @@ class ReadHereController {
                 .find(id)
                 .orElseThrow(() -> Refusal.wrong(
                         where,
-                        "This craft has no point “" + id
-                                + "”"
-                                + (craft.electrics().sheet().isEmpty()
-                                        ? ": its parts and leads are not entered."
-                                        : "; GET /api/crafts/{mark}/power-map lists them.")));
+                        REFUSALS.with("point", id),
+                        craft.electrics().sheet().isEmpty() ? "no-wiring" : "no-point"));
     }
 }

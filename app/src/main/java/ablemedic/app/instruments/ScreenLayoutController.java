@@ -1,5 +1,8 @@
 package ablemedic.app.instruments;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.VideoSettings.Fields;
 import ablemedic.video.ScreenGrid;
 import ablemedic.video.ScreenGrid.Item;
@@ -16,6 +19,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Where figures fall in what goggles show. */
 @RestController
 class ScreenLayoutController {
+    private static final Words SAID =
+            Catalogue.beside(ScreenLayoutController.class, "words").of("screen-layout-controller");
     private static final int MOST_ITEMS = 30;
     private static final int MOST_ROWS = 16;
 
@@ -78,14 +83,19 @@ class ScreenLayoutController {
     }
 
     private static String said(ScreenGrid.Placed one, ScreenGrid grid) {
-        String move = "move it to column " + (one.column() + 1) + ", row " + (one.row() + 1);
+        String move = SAID.with("column", one.column() + 1)
+                .with("row", one.row() + 1)
+                .line("move")
+                .plain();
         return switch (one.stands()) {
-            case INSIDE -> "visible";
-            case CUT -> "cut off at the edge: " + move;
+            case INSIDE -> SAID.line("visible").plain();
+            case CUT -> SAID.with("move", move).line("cut").plain();
             case OUTSIDE ->
-                (one.item().row() >= grid.rows() ? "below the last row of this format: " : "outside the visible area: ")
-                        + move;
-            case OVERLAPS -> "overlaps another item";
+                SAID.with("below", Param.when(one.item().row() >= grid.rows()))
+                        .with("move", move)
+                        .line("outside")
+                        .plain();
+            case OVERLAPS -> SAID.line("overlaps").plain();
         };
     }
 }

@@ -3,6 +3,7 @@ package ablemedic.app.instruments;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.http.Refusal;
 import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Names;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
@@ -31,6 +32,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Take-off motion: choose faults, see what the craft does and which faults look the same. */
 @RestController
 class TakeOffMotionController {
+    private static final Words SAID =
+            Catalogue.beside(TakeOffMotionController.class, "words").of("take-off-motion-controller");
     private static final Words REFUSALS =
             Catalogue.beside(TakeOffMotionController.class, "refusals").of("take-off-motion-controller");
     private static final double ALIKE = 0.6;
@@ -120,15 +123,20 @@ class TakeOffMotionController {
     private static String says(Mode mode) {
         List<String> parts = new ArrayList<>();
         double[] d = mode.direction();
-        String[][] words = {{"right side down", "left side down"}, {"nose up", "nose down"}, {"nose right", "nose left"}
-        };
         for (int i = 0; i < 3; i++) {
             if (Math.abs(d[i]) > 0.05) {
-                parts.add(mode.frequency() > 1e-3 ? Axis.values()[i].label() : words[i][d[i] > 0 ? 0 : 1]);
+                Axis axis = Axis.values()[i];
+                parts.add(
+                        mode.frequency() > 1e-3
+                                ? axis.label()
+                                : SAID.line(Names.id(axis) + (d[i] > 0 ? "-up" : "-down"))
+                                        .plain());
             }
         }
-        String how = mode.growth() > 1e-3 ? "grows" : mode.growth() < -1e-3 ? "dies away" : "stays";
-        return String.join(mode.frequency() > 1e-3 ? " into " : " with ", parts) + ": " + how;
+        String how = mode.growth() > 1e-3 ? "grows" : mode.growth() < -1e-3 ? "dies" : "stays";
+        String axes = String.join(
+                " " + SAID.line(mode.frequency() > 1e-3 ? "into" : "with").plain() + " ", parts);
+        return SAID.with("axes", axes).line(how).plain();
     }
 
     private static Series series(List<Attitude> samples) {

@@ -20,6 +20,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Finds the version that broke something. */
 @RestController
 class VersionSearchController {
+    private static final Words SAID =
+            Catalogue.beside(VersionSearchController.class, "words").of("version-search-controller");
     private static final Words REFUSALS =
             Catalogue.beside(VersionSearchController.class, "refusals").of("version-search-controller");
     private static final double MOST_FLAKES = 0.45;
@@ -103,8 +105,8 @@ class VersionSearchController {
 
     private static List<String> proof(String broken, String works) {
         return List.of(
-                "All settings saved as text, then flash " + works + ": it works.",
-                "Flash " + broken + ", settings put back: it does not. That it breaks again is the proof.",
-                "Stay on " + works + ", or look whether a version after " + broken + " mends it.");
+                SAID.with("works", works).line("good").plain(),
+                SAID.with("broken", broken).line("bad").plain(),
+                SAID.with("works", works).with("broken", broken).line("stay").plain());
     }
 }

@@ -2,6 +2,7 @@ package ablemedic.app.instruments;
 
 import ablemedic.app.http.Refusal;
 import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Param;
 import ablemedic.catalogue.Words;
 import ablemedic.video.Channels;
 import ablemedic.video.Channels.Channel;
@@ -19,6 +20,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Which channels of video several pilots can fly at once. */
 @RestController
 class VideoChannelsController {
+    private static final Words SAID =
+            Catalogue.beside(VideoChannelsController.class, "words").of("video-channels-controller");
     private static final Words REFUSALS =
             Catalogue.beside(VideoChannelsController.class, "refusals").of("video-channels-controller");
     private static final int MOST_PILOTS = 8;
@@ -124,9 +127,15 @@ class VideoChannelsController {
     private static String said(Disturbs one, List<Channel> pilots) {
         String first = pilots.get(one.one()).name();
         return one.isBeside()
-                ? first + " is "
-                        + (one.awayMhz() == 0 ? "on the same frequency" : "only " + one.awayMhz() + " MHz away")
-                : "2 × " + first + " − " + pilots.get(one.other()).name() + " falls on " + one.onMhz() + " MHz, "
-                        + (one.awayMhz() == 0 ? "right on it" : one.awayMhz() + " MHz away");
+                ? SAID.with("first", first)
+                        .with("away", new Param.Count(one.awayMhz()))
+                        .line("beside")
+                        .plain()
+                : SAID.with("first", first)
+                        .with("other", pilots.get(one.other()).name())
+                        .with("on", one.onMhz())
+                        .with("away", new Param.Count(one.awayMhz()))
+                        .line("mixed")
+                        .plain();
     }
 }

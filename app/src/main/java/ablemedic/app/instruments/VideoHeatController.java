@@ -1,5 +1,8 @@
 package ablemedic.app.instruments;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Words;
 import ablemedic.video.VideoHeat;
 import ablemedic.video.VideoHeat.Air;
 import jakarta.validation.Valid;
@@ -14,6 +17,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** How warm a video transmitter gets, and when it shuts itself down. */
 @RestController
 class VideoHeatController {
+    private static final Words SAID =
+            Catalogue.beside(VideoHeatController.class, "words").of("video-heat-controller");
     private static final int MINUTES = 15;
 
     record HeatAsked(double milliwatts, double aroundC) {}
@@ -67,13 +72,17 @@ class VideoHeatController {
 
     private static String said(VideoHeat heat) {
         if (Double.isInfinite(heat.soonest())) {
-            return "it stays on";
+            return SAID.line("stays").plain();
         }
         long soonest = Math.max(1, Math.round(heat.soonest()));
         if (Double.isInfinite(heat.latest())) {
-            return "it shuts down after " + soonest + " min or later, or never";
+            return SAID.with("soonest", soonest).line("late").plain();
         }
         long latest = Math.max(1, Math.round(heat.latest()));
-        return "it shuts down after " + (soonest == latest ? "about " + latest : soonest + " to " + latest) + " min";
+        return SAID.with("one", Param.when(soonest == latest))
+                .with("soonest", soonest)
+                .with("latest", latest)
+                .line("down")
+                .plain();
     }
 }

@@ -23,10 +23,13 @@ import org.springframework.transaction.annotation.Transactional;
 /** The workshop's own sorts in the database, and the whole shelf with them. */
 @Repository
 public class PartTypeStore {
+    private static final Words SAID =
+            Catalogue.beside(PartTypeStore.class, "words").of("part-type-store");
     private static final Words REFUSALS =
             Catalogue.beside(PartTypeStore.class, "refusals").of("part-type-store");
     private static final int MOST_OWN = 300;
-    private static final StoredForm<PartType> FORM = StoredForm.of("sort of part", PartType.class);
+    private static final StoredForm<PartType> FORM =
+            StoredForm.of(SAID.line("part-type").plain(), PartType.class);
 
     private final JdbcClient database;
     private final Unreadables unreadables;
@@ -50,7 +53,7 @@ public class PartTypeStore {
             sort.archetype();
             return sort;
         } catch (Rejected e) {
-            throw new UnreadableRecordException("part type", e);
+            throw new UnreadableRecordException(SAID.line("part-type").plain(), e);
         }
     }
 

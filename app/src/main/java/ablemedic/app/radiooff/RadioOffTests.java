@@ -97,12 +97,16 @@ public class RadioOffTests implements Due.Source {
                     ? new Line(PASSED, SAID.with("seen", seen).line("passed").plain())
                     : new Line(
                             FAILED,
-                            "Radio-off test not passed: " + seen + ". "
-                                    + verdict.stages().stream()
-                                            .filter(stage -> stage.works() != Works.AS_SET)
-                                            .findFirst()
-                                            .map(stage -> stage.name() + ": " + stage.why())
-                                            .orElse(""));
+                            SAID.with("seen", seen)
+                                    .with(
+                                            "why",
+                                            verdict.stages().stream()
+                                                    .filter(stage -> stage.works() != Works.AS_SET)
+                                                    .findFirst()
+                                                    .map(stage -> stage.name() + ": " + stage.why())
+                                                    .orElse(""))
+                                    .line("not-passed")
+                                    .plain());
         });
     }
 

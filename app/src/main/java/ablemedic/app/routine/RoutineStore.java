@@ -6,6 +6,8 @@ import ablemedic.app.storage.Json;
 import ablemedic.app.storage.StoredForm;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.app.storage.Unreadables;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
@@ -18,6 +20,8 @@ import tools.jackson.databind.node.ObjectNode;
 /** Runs of the routine in the database. */
 @Repository
 public class RoutineStore {
+    private static final Words SAID =
+            Catalogue.beside(RoutineStore.class, "words").of("routine-store");
     private final JdbcClient database;
     private final Unreadables unreadables;
     private final Json json;
@@ -45,7 +49,7 @@ public class RoutineStore {
     private record Body(List<Read> steps) {}
 
     private static final StoredForm<Body> BODY = StoredForm.of(
-            "run of the routine", Body.class, first -> first.get("steps").forEach(step -> ((ObjectNode) step)
+            SAID.line("run").plain(), Body.class, first -> first.get("steps").forEach(step -> ((ObjectNode) step)
                     .set("entered", EnteredForm.second((ObjectNode) step.get("entered")))));
 
     void add(String mark, Run run) {

@@ -29,7 +29,7 @@ class MotorStarts implements Due.Source {
     private static final Set<String> NEW = Set.of("part", "opened", "repair", "fix");
     /** New controllers or new firmware in them; a lead that was renewed at a controller is neither. */
     private static final Pattern CONTROLLER = Pattern.compile(
-            "\\b(another|new|other|replaced?|fit(ted)?|changed?)\\b[^.]*\\bcontrollers?\\b|\\bcontrollers?\\b[^.]*\\b(other firmware|replaced?|changed|new)\\b",
+            "\\b(another|new|other|replaced?|fit(ted)?|changed?)\\b[^.]*\\b(?:controllers?|ESCs?)\\b|\\b(?:controllers?|ESCs?)\\b[^.]*\\b(other firmware|replaced?|changed|new)\\b",
             Pattern.CASE_INSENSITIVE);
 
     private final CraftLog log;

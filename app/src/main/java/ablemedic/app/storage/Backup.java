@@ -1,6 +1,8 @@
 package ablemedic.app.storage;
 
 import ablemedic.app.storage.DatabaseFile.UnusableException;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.io.IOException;
 import java.nio.channels.FileChannel;
 import java.nio.file.Files;
@@ -17,6 +19,7 @@ import org.slf4j.LoggerFactory;
 
 /** Copies a database to a file of its own and back. */
 public final class Backup {
+    private static final Words SAID = Catalogue.beside(Backup.class, "words").of("backup");
     private static final Logger LOG = LoggerFactory.getLogger(Backup.class);
     /** What is still being written is named so; it counts as no backup. */
     private static final String PART = ".part";
@@ -30,11 +33,12 @@ public final class Backup {
      */
     public static void write(Path database, Path to) {
         if (!Files.exists(database)) {
-            throw new UnusableException("There is no file " + database + " to back up.");
+            throw new UnusableException(
+                    SAID.with("database", database).line("no-file").plain());
         }
         if (Files.exists(to)) {
             throw new UnusableException(
-                    "The file " + to + " is there already. Name another; a backup overwrites nothing.");
+                    SAID.with("to", to).line("there-already").plain());
         }
         Path part = DatabaseFile.companion(to, PART);
         try {
@@ -47,14 +51,16 @@ public final class Backup {
         } catch (IOException e) {
             dropped(part);
             throw new UnusableException(Trouble.behind(e)
-                    .map(trouble -> "The file " + trouble.of(to.toString()))
-                    .orElse("The backup " + to + " cannot be written (" + e
-                            + "). See that its folder is one and that this user may write in it."));
+                    .map(trouble -> trouble.of("file " + to.toString()))
+                    .orElse(SAID.with("to", to).with("e", e).line("folder").plain()));
         } catch (SQLException e) {
             dropped(part);
             throw new UnusableException(Trouble.behind(e)
-                    .map(t -> "The file " + t.of(t == Trouble.FULL ? to.toString() : database.toString()))
-                    .orElse("The backup " + to + " cannot be written (" + e.getMessage() + ")."));
+                    .map(t -> t.of("file " + (t == Trouble.FULL ? to : database)))
+                    .orElse(SAID.with("to", to)
+                            .with("e", e.getMessage())
+                            .line("write")
+                            .plain()));
         } catch (UnusableException e) {
             dropped(part);
             throw new UnusableException(String.valueOf(e.getMessage()).replace(part.toString(), to.toString()));
@@ -90,7 +96,8 @@ public final class Backup {
      */
     public static boolean restore(Path from, Path database, Path aside) {
         if (!Files.exists(from)) {
-            throw new UnusableException("There is no file " + from + " to restore.");
+            throw new UnusableException(
+                    SAID.with("from", from).line("nothing-to-restore").plain());
         }
         Path copy = DatabaseFile.companion(database, ".restoring");
         try {
@@ -104,7 +111,10 @@ public final class Backup {
             Files.move(copy, database, StandardCopyOption.ATOMIC_MOVE);
             return kept;
         } catch (IOException | SQLException e) {
-            throw new UnusableException("The backup " + from + " cannot be restored (" + e.getMessage() + ").");
+            throw new UnusableException(SAID.with("from", from)
+                    .with("e", e.getMessage())
+                    .line("restore")
+                    .plain());
         }
     }
 
@@ -112,7 +122,7 @@ public final class Backup {
     private static void copyOf(Path from, Path copy) throws IOException {
         long size = Files.size(from);
         if (size == 0) {
-            throw new UnusableException("The file " + from + " is empty: it is no backup.");
+            throw new UnusableException(SAID.with("from", from).line("empty").plain());
         }
         Files.copy(from, copy);
         Path log = DatabaseFile.companion(from, "-wal");
@@ -128,7 +138,8 @@ public final class Backup {
                 BackupCheck.whole(copy);
             }
             if (!Files.exists(copy)) {
-                throw new UnusableException("The file " + from + " holds nothing: it is no backup of Able Medic.");
+                throw new UnusableException(
+                        SAID.with("from", from).line("holds-nothing").plain());
             }
             try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + copy);
                     Statement statement = connection.createStatement()) {
@@ -141,7 +152,10 @@ public final class Backup {
             flush(copy);
         } catch (SQLException e) {
             DatabaseFile.delete(copy);
-            throw new UnusableException("The file " + from + " cannot be used as a backup (" + e.getMessage() + ").");
+            throw new UnusableException(SAID.with("from", from)
+                    .with("e", e.getMessage())
+                    .line("no-backup")
+                    .plain());
         } catch (UnusableException e) {
             DatabaseFile.delete(copy);
             throw new UnusableException(String.valueOf(e.getMessage()).replace(copy.toString(), from.toString()));

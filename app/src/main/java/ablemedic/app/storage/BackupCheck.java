@@ -1,6 +1,8 @@
 package ablemedic.app.storage;
 
 import ablemedic.app.storage.DatabaseFile.UnusableException;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.ByteBuffer;
@@ -26,6 +28,8 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
  * readable.
  */
 public final class BackupCheck {
+    private static final Words SAID =
+            Catalogue.beside(BackupCheck.class, "words").of("backup-check");
     private static final byte[] MAGIC = "SQLite format 3\0".getBytes(StandardCharsets.US_ASCII);
     /** Places in the first page, by the file format of SQLite, https://www.sqlite.org/fileformat.html section 1.3. */
     private static final int PAGE_SIZE_AT = 16;
@@ -43,30 +47,34 @@ public final class BackupCheck {
         try (InputStream in = Files.newInputStream(file)) {
             byte[] header = in.readNBytes(HEADER);
             if (header.length < HEADER || !java.util.Arrays.equals(header, 0, MAGIC.length, MAGIC, 0, MAGIC.length)) {
-                return Optional.of("it is empty or no database");
+                return Optional.of(SAID.line("empty").plain());
             }
             int written = Short.toUnsignedInt(ByteBuffer.wrap(header).getShort(PAGE_SIZE_AT));
             long size = written == 1 ? LARGEST_PAGE : written;
             long pages = Integer.toUnsignedLong(ByteBuffer.wrap(header).getInt(PAGES_AT));
             return Files.size(file) == size * pages
                     ? Optional.empty()
-                    : Optional.of("it is cut off: " + Files.size(file) + " bytes instead of " + size * pages);
+                    : Optional.of(SAID.with("has", Files.size(file))
+                            .with("needs", size * pages)
+                            .line("cut-off")
+                            .plain());
         } catch (IOException e) {
-            return Optional.of("it can't be read");
+            return Optional.of(SAID.line("cant-read").plain());
         }
     }
 
     /** @throws UnusableException where it is not whole, with what is missing */
     public static void whole(Path file) {
         cut(file).ifPresent(why -> {
-            throw new UnusableException("The file " + file + " is no whole backup: " + why + ".");
+            throw new UnusableException(
+                    SAID.with("file", file).with("why", why).line("not-whole").plain());
         });
         DatabaseFile.check(file);
         try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
                 Statement statement = connection.createStatement()) {
             List<String> found = texts(statement, "PRAGMA integrity_check(1)");
             if (!found.equals(List.of("ok"))) {
-                throw new UnusableException("The file " + Trouble.DAMAGED.of(file.toString()));
+                throw new UnusableException(Trouble.DAMAGED.of("file " + file.toString()));
             }
             Set<String> missing = tables(Integer.parseInt(texts(
                             statement,
@@ -75,15 +83,20 @@ public final class BackupCheck {
             texts(statement, "SELECT name FROM sqlite_schema WHERE type = 'table'")
                     .forEach(missing::remove);
             if (!missing.isEmpty()) {
-                throw new UnusableException(
-                        "The file " + file + " is no whole backup: it lacks " + String.join(", ", missing) + ".");
+                throw new UnusableException(SAID.with("file", file)
+                        .with("missing", String.join(", ", missing))
+                        .line("lacks")
+                        .plain());
             }
             for (String table : texts(
                     statement, "SELECT name FROM sqlite_schema WHERE type = 'table' AND name NOT LIKE 'sqlite_%'")) {
                 read(statement, table);
             }
         } catch (SQLException e) {
-            throw new UnusableException("The file " + file + " is no whole backup (" + e.getMessage() + ").");
+            throw new UnusableException(SAID.with("file", file)
+                    .with("e", e.getMessage())
+                    .line("unreadable")
+                    .plain());
         }
     }
 

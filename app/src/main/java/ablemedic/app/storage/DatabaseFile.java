@@ -1,5 +1,7 @@
 package ablemedic.app.storage;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -12,6 +14,8 @@ import java.util.List;
 
 /** Looks at a database file before it is opened for work. */
 public final class DatabaseFile {
+    private static final Words SAID =
+            Catalogue.beside(DatabaseFile.class, "words").of("database-file");
     /** "ablm" in hexadecimal, as the first migration writes it. */
     static final int APPLICATION_ID = 0x61626c6d;
     /** The newest migration that this version knows. */
@@ -49,7 +53,10 @@ public final class DatabaseFile {
                 delete(file);
             }
         } catch (IOException e) {
-            throw new UnusableException("The file " + file + " cannot be read (" + e.getMessage() + ").");
+            throw new UnusableException(SAID.with("file", file)
+                    .with("e", e.getMessage())
+                    .line("unreadable")
+                    .plain());
         }
     }
 
@@ -65,8 +72,8 @@ public final class DatabaseFile {
                     "SELECT count(*) FROM sqlite_schema WHERE type = 'table' "
                             + "AND name NOT LIKE 'sqlite_%' AND name <> 'flyway_schema_history'");
             if (!ours && tables > 0) {
-                throw new UnusableException("The file " + file
-                        + " is a database of another program. Name another file with " + "--medic.database=FILE.");
+                throw new UnusableException(
+                        SAID.with("file", file).line("other-program").plain());
             }
             boolean history =
                     number(statement, "SELECT count(*) FROM sqlite_schema WHERE name = 'flyway_schema_history'") > 0;
@@ -76,17 +83,22 @@ public final class DatabaseFile {
                             "SELECT max(CAST(version AS INTEGER)) FROM flyway_schema_history WHERE success = 1")
                     : 0;
             if (schema > NEWEST_SCHEMA) {
-                throw new UnusableException("The file " + file
-                        + " was written by a newer version of Able Medic (schema " + schema + "; this one knows "
-                        + NEWEST_SCHEMA + "). Start the newer version, or restore a backup.");
+                throw new UnusableException(SAID.with("file", file)
+                        .with("schema", schema)
+                        .with("newestSchema", NEWEST_SCHEMA)
+                        .line("newer")
+                        .plain());
             }
             statement.execute("BEGIN IMMEDIATE");
             statement.execute("ROLLBACK");
             return schema == 0;
         } catch (SQLException e) {
             throw new UnusableException(Trouble.behind(e)
-                    .map(trouble -> "The file " + trouble.of(file.toString()))
-                    .orElse("The file " + file + " cannot be used as a database (" + e.getMessage() + ")."));
+                    .map(trouble -> trouble.of("file " + file.toString()))
+                    .orElse(SAID.with("file", file)
+                            .with("e", e.getMessage())
+                            .line("no-database")
+                            .plain()));
         }
     }
 
@@ -94,7 +106,7 @@ public final class DatabaseFile {
     private static void sound(Path file, Statement statement) throws SQLException {
         try (ResultSet rows = statement.executeQuery("PRAGMA quick_check(1)")) {
             if (rows.next() && !rows.getString(1).equals("ok")) {
-                throw new UnusableException("The file " + Trouble.DAMAGED.of(file.toString()));
+                throw new UnusableException(Trouble.DAMAGED.of("file " + file.toString()));
             }
         }
     }

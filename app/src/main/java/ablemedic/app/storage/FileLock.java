@@ -1,5 +1,7 @@
 package ablemedic.app.storage;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
@@ -11,6 +13,7 @@ import java.nio.file.StandardOpenOption;
 
 /** Keeps a second program from one database. The system lets go of it when the process ends, however it ends. */
 public final class FileLock implements AutoCloseable {
+    private static final Words SAID = Catalogue.beside(FileLock.class, "words").of("file-lock");
     private final FileChannel channel;
 
     private FileLock(FileChannel channel) {
@@ -33,8 +36,10 @@ public final class FileLock implements AutoCloseable {
             FileChannel channel = FileChannel.open(file, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
             if (!locked(channel)) {
                 channel.close();
-                throw new DatabaseFile.UnusableException("Able Medic runs on the file " + database + " already ("
-                        + Files.readString(file) + "). Use that one, stop it first, or name another file.");
+                throw new DatabaseFile.UnusableException(SAID.with("database", database)
+                        .with("file", Files.readString(file))
+                        .line("runs-already")
+                        .plain());
             }
             channel.truncate(0);
             channel.write(ByteBuffer.wrap(
@@ -42,9 +47,11 @@ public final class FileLock implements AutoCloseable {
             return new FileLock(channel);
         } catch (IOException e) {
             throw new DatabaseFile.UnusableException(Trouble.behind(e)
-                    .map(trouble -> "The file " + trouble.of(database.toString()))
-                    .orElse("The folder of " + database + " cannot be used (" + e.getMessage()
-                            + "). See that it is a folder and that this " + "user may write in it."));
+                    .map(trouble -> trouble.of("file " + database.toString()))
+                    .orElse(SAID.with("database", database)
+                            .with("e", e.getMessage())
+                            .line("folder")
+                            .plain()));
         }
     }
 
@@ -60,9 +67,8 @@ public final class FileLock implements AutoCloseable {
         if (Files.exists(real)
                 && Files.getFileStore(real).supportsFileAttributeView("unix")
                 && (Integer) Files.getAttribute(real, "unix:nlink") > 1) {
-            throw new DatabaseFile.UnusableException("The file " + database
-                    + " has a second name (a hard link). Opened under both, entries would be lost: copy it, "
-                    + "remove the other name, or name another file.");
+            throw new DatabaseFile.UnusableException(
+                    SAID.with("database", database).line("second-name").plain());
         }
     }
 

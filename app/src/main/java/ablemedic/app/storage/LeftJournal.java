@@ -1,5 +1,7 @@
 package ablemedic.app.storage;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.io.EOFException;
 import java.io.IOException;
 import java.nio.ByteBuffer;
@@ -18,6 +20,8 @@ import java.util.Map;
  * <p>Layout by "The SQLite database file format", section 4: a header of 32 bytes, then frames of 24 bytes and a page.
  */
 final class LeftJournal {
+    private static final Words SAID =
+            Catalogue.beside(LeftJournal.class, "words").of("left-journal");
     private static final int HEADER = 32;
     private static final int FRAME_HEADER = 24;
     /** A checkpoint writes the file after the log; one that was cut off is younger than the log by less than this. */
@@ -37,12 +41,11 @@ final class LeftJournal {
                         .toInstant()
                         .isAfter(Files.getLastModifiedTime(log).toInstant().plus(CHECKPOINT))
                 && holdsMoreThan(file, log)) {
-            throw new DatabaseFile.UnusableException("The file " + file + " was put there after the log "
-                    + log.getFileName()
-                    + " that a stopped program left beside it, and the two disagree. If a backup was copied over the file: move "
-                    + log.getFileName()
-                    + " and the file ending in -shm away and start again (./medic restore does that by itself). "
-                    + "If the file was only moved, or its rights were changed: touch " + log + ", and start again.");
+            throw new DatabaseFile.UnusableException(SAID.with("file", file)
+                    .with("getFileName", log.getFileName())
+                    .with("log", log)
+                    .line("journal")
+                    .plain());
         }
     }
 

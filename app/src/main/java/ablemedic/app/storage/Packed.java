@@ -1,5 +1,7 @@
 package ablemedic.app.storage;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -11,6 +13,7 @@ import java.util.zip.GZIPOutputStream;
 
 /** Files as they are kept in the database. */
 public final class Packed {
+    private static final Words SAID = Catalogue.beside(Packed.class, "words").of("packed");
     /** The most that a file holds when it is unpacked, bytes. */
     public static final int MOST_UNPACKED = 256 * 1024 * 1024;
 
@@ -56,11 +59,12 @@ public final class Packed {
         try (InputStream in = new GZIPInputStream(new ByteArrayInputStream(packed))) {
             byte[] file = in.readNBytes(most + 1);
             if (file.length > most) {
-                throw new UnreadableRecordException("a packed file of more than " + most / 1024 / 1024 + " MB");
+                throw new UnreadableRecordException(
+                        SAID.with("most", most / 1024 / 1024).line("too-long").plain());
             }
             return file;
         } catch (IOException e) {
-            throw new UnreadableRecordException("a packed file", e);
+            throw new UnreadableRecordException(SAID.line("file").plain(), e);
         }
     }
 
@@ -69,7 +73,7 @@ public final class Packed {
         try {
             return new GZIPInputStream(new ByteArrayInputStream(packed));
         } catch (IOException e) {
-            throw new UnreadableRecordException("a packed file", e);
+            throw new UnreadableRecordException(SAID.line("file").plain(), e);
         }
     }
 }

@@ -1,5 +1,7 @@
 package ablemedic.app.storage;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.util.List;
 import java.util.function.Consumer;
 import tools.jackson.databind.JsonNode;
@@ -12,6 +14,8 @@ import tools.jackson.databind.node.ObjectNode;
  * @param <T> the record
  */
 public final class StoredForm<T> {
+    private static final Words SAID =
+            Catalogue.beside(StoredForm.class, "words").of("stored-form");
     private static final String FORM = "form";
 
     private final String what;
@@ -61,7 +65,8 @@ public final class StoredForm<T> {
         JsonNode form = tree.remove(FORM);
         int from = form == null ? 1 : form.asInt(0);
         if (from < 1 || from > number()) {
-            throw new UnreadableRecordException(what + " (written by a newer version of this program)");
+            throw new UnreadableRecordException(
+                    SAID.with("what", what).line("newer").plain());
         }
         try {
             for (Consumer<ObjectNode> upgrade : upgrades.subList(from - 1, upgrades.size())) {

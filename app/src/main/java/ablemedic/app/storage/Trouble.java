@@ -1,5 +1,6 @@
 package ablemedic.app.storage;
 
+import ablemedic.catalogue.Names;
 import java.io.IOException;
 import java.nio.file.AccessDeniedException;
 import java.sql.SQLException;
@@ -9,33 +10,25 @@ import org.sqlite.SQLiteErrorCode;
 
 /** What can go wrong with the file, each with its own sentence: what it is and what to do. */
 public enum Trouble {
-    LOCKED("is locked by another program", "Close what else uses it, or wait, and try again."),
-    FULL("cannot grow: the disk is full", "Make room on the disk, then try again."),
-    READ_ONLY("can be read but not written", "Give this user the right to write the file and its folder."),
-    DAMAGED(
-            "is damaged",
-            "Stop the program and put the newest backup back: ./medic restore FILE. That leaves the damaged "
-                    + "file beside it."),
-    NOT_A_DATABASE("is not a database", "Name another file, or put a backup back: ./medic restore FILE."),
-    UNREACHABLE("cannot be opened", "See that its folder is there and that this user may write in it."),
-    FAILING("cannot be read or written: the disk reports an error", "Back up what can be read, and look at the disk."),
-    CROWDED("is asked too much at once", "Try again in a moment.");
+    LOCKED,
+    FULL,
+    READ_ONLY,
+    DAMAGED,
+    NOT_A_DATABASE,
+    UNREACHABLE,
+    FAILING,
+    CROWDED;
 
     private static final int PRIMARY = 0xff;
     /** Another holds the file of shared memory beside the database. */
     private static final int SHARED_MEMORY_LOCKED = SQLiteErrorCode.SQLITE_IOERR_SHMLOCK.code;
 
-    private final String what;
-    private final String remedy;
-
-    Trouble(String what, String remedy) {
-        this.what = what;
-        this.remedy = remedy;
-    }
-
-    /** The whole sentence about a file. */
+    /** The whole sentence about a file, such as {@code file medic.db}. */
     public String of(String file) {
-        return file + " " + what + ". " + remedy;
+        return Names.words(Trouble.class)
+                .with("file", file)
+                .line(Names.id(this))
+                .plain();
     }
 
     /** Whether it passes by itself, so that the same may be tried again. */

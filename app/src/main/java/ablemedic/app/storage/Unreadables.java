@@ -1,6 +1,8 @@
 package ablemedic.app.storage;
 
+import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Rejected;
+import ablemedic.catalogue.Words;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.DateTimeException;
@@ -25,6 +27,10 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class Unreadables {
+    private static final Words SAID =
+            Catalogue.beside(Unreadables.class, "words").of("unreadables");
+    private static final Words RECORDS =
+            Catalogue.beside(Unreadables.class, "words").of("records");
     private static final Logger LOG = LoggerFactory.getLogger(Unreadables.class);
     /** Stands in for a time. */
     private static final Instant UNKNOWN = Instant.EPOCH;
@@ -32,25 +38,6 @@ public class Unreadables {
     private static final Instant LATEST = Instant.parse("2200-01-01T00:00:00Z");
 
     private static final int MOST = 1_000;
-    private static final String NUMBER = "{n}";
-    private static final String OWNER = "{of}";
-    private static final Map<String, String> NAMES = Map.ofEntries(
-            Map.entry("craft", "craft {of}"),
-            Map.entry("build_sheet", "build sheet {n} of {of}"),
-            Map.entry("work_up", "work-up {n} of {of}"),
-            Map.entry("work_up_event", "entry {n} of a work-up"),
-            Map.entry("log_entry", "line {n} of the log of {of}"),
-            Map.entry("ledger_entry", "line {n} of the ledger, of {of}"),
-            Map.entry("routine_run", "run {n} of the pre-power routine of {of}"),
-            Map.entry("pack", "battery {of}"),
-            Map.entry("pack_entry", "entry {n} of battery {of}"),
-            Map.entry("capture", "recording {n}"),
-            Map.entry("snapshot", "settings export {n} of {of}"),
-            Map.entry("set_up", "set-up {n} of {of}"),
-            Map.entry("kept_file", "file {n} of {of}"),
-            Map.entry("correction", "correction {n}"),
-            Map.entry("part_sort", "part type {n}"),
-            Map.entry("firmware_family", "firmware family {n}"));
 
     private final Map<Unread, Boolean> noted = new ConcurrentHashMap<>();
 
@@ -80,7 +67,7 @@ public class Unreadables {
         } catch (DateTimeException e) {
             // The same as a year that never was.
         }
-        note(table, row, Optional.of("the time"));
+        note(table, row, Optional.of(SAID.line("time").plain()));
         return UNKNOWN;
     }
 
@@ -93,7 +80,7 @@ public class Unreadables {
                 return one;
             }
         }
-        note(table, row, Optional.of("the " + column));
+        note(table, row, Optional.of(SAID.with("column", column).line("column").plain()));
         return standIn;
     }
 
@@ -126,16 +113,25 @@ public class Unreadables {
         String owner = value(row, columns, "mark", "label");
         String number = value(row, columns, "number", "revision", "n", "id");
         String key = value(row, columns, "id");
-        String what = NAMES.getOrDefault(table, table + " {n}")
-                .replace(NUMBER, number)
-                .replace(OWNER, owner);
+        String what = name(table, number, owner);
         Unread unread = new Unread(
                 table,
                 key.isEmpty() ? owner + " " + number : key,
-                part.map(of -> of + " of ").orElse("") + what);
+                part.map(of -> SAID.with("part", of)
+                                .with("what", what)
+                                .line("part")
+                                .plain())
+                        .orElse(what));
         if (noted.size() < MOST && noted.putIfAbsent(unread, true) == null) {
             LOG.warn("Can't be read: {}", unread.what());
         }
+    }
+
+    /** What a record of a table is called. */
+    private static String name(String table, String number, String owner) {
+        Words words = RECORDS.with("n", number).with("of", owner);
+        String key = table.replace('_', '-');
+        return words.outcomes().contains(key) ? words.outcome(key).plain() : table + " " + number;
     }
 
     private static String value(ResultSet row, List<String> columns, String... names) throws SQLException {

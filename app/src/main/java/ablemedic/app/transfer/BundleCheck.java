@@ -39,6 +39,8 @@ import tools.jackson.databind.JsonNode;
 /** Whether a document is a chart that can be kept: every record readable, every number pointing at something. */
 @Component
 class BundleCheck {
+    private static final Words SAID =
+            Catalogue.beside(BundleCheck.class, "words").of("bundle-check");
     private static final Words REFUSALS =
             Catalogue.beside(BundleCheck.class, "refusals").of("bundle-check");
     private static final int MOST = 20_000;
@@ -65,7 +67,7 @@ class BundleCheck {
             throw Refusal.wrong("sheets", REFUSALS, "no-sheet");
         }
         List<SheetOf> sheets = each("sheets", came.sheets(), (at, n, sheet) -> {
-            need(sheet.revision() == n, at + ".revision", "Revisions count from 1, one by one.");
+            need(sheet.revision() == n, at + ".revision", SAID.line("revisions").plain());
             words(at + ".reason", sheet.reason());
             return new SheetOf(
                     n,
@@ -78,12 +80,12 @@ class BundleCheck {
             need(
                     line.workUp() == null || line.workUp() >= 1 && line.workUp() <= workUps.size(),
                     at + ".workUp",
-                    "There is no work-up " + line.workUp() + " in it.");
+                    SAID.with("n", line.workUp()).line("no-work-up").plain());
             words(at + ".text", line.kind(), line.text());
             return line;
         });
         each("snapshots", came.snapshots(), (at, n, one) -> {
-            need(one.number() == n, at + ".number", "Snapshots count from 1, one by one.");
+            need(one.number() == n, at + ".number", SAID.line("snapshots").plain());
             words(at, one.family(), one.version(), one.target(), one.why(), one.name());
             listing(at + ".packed", one.packed());
             return one;
@@ -118,7 +120,7 @@ class BundleCheck {
                     need(
                             !one.label().isBlank() && one.label().length() <= 24,
                             at + ".label",
-                            "A pack's label has 1 to 24 letters.");
+                            SAID.line("label").plain());
                     return new PackOf(
                             one.label(),
                             one.enteredAt(),
@@ -138,18 +140,19 @@ class BundleCheck {
                     need(
                             one.workUp() == null || one.workUp() >= 1 && one.workUp() <= workUps.size(),
                             at + ".workUp",
-                            "There is no work-up " + one.workUp() + " in it.");
+                            SAID.with("n", one.workUp()).line("no-work-up").plain());
                     need(
                             one.line() == null
                                     || one.line() >= 1
                                             && one.line() <= came.log().size(),
                             at + ".line",
-                            "There is no line " + one.line() + " in its log.");
+                            SAID.with("n", one.line()).line("no-line").plain());
                     need(
                             isKept(one.bytes().read()),
                             at + ".bytes",
-                            "A photo, PDF or plain text of at most " + FileStore.LARGEST / 1024 / 1024
-                                    + " MB is kept; this is none.");
+                            SAID.with("most", FileStore.LARGEST / 1024 / 1024)
+                                    .line("no-file")
+                                    .plain());
                     words(at + ".name", one.name());
                     return one;
                 }));
@@ -159,11 +162,11 @@ class BundleCheck {
         need(
                 came.revision() >= 1 && came.revision() <= sheets,
                 where + ".revision",
-                "There is no build sheet " + came.revision() + " in it.");
+                SAID.with("n", came.revision()).line("no-sheet").plain());
         named(where + ".occasion", Occasion.class, came.occasion());
         words(where + ".complaint", came.complaintKind(), came.complaint());
         List<EventOf> events = each(where + ".events", came.events(), (at, n, event) -> {
-            need(event.n() == n, at + ".n", "Events count from 1, one by one.");
+            need(event.n() == n, at + ".n", SAID.line("events").plain());
             return new EventOf(
                     n, event.at(), renewed(at + ".event", event.event(), text -> EventForm.EVENT.renewed(json, text)));
         });
@@ -189,7 +192,7 @@ class BundleCheck {
         need(
                 came.end() == null || came.end().path("version").asInt(0) == events.size(),
                 where + ".end",
-                "The end of a work-up is what was shown after its last event.");
+                SAID.line("end").plain());
         return new WorkUpOf(
                 came.openedAt(),
                 came.revision(),
@@ -208,7 +211,7 @@ class BundleCheck {
     }
 
     private static <T> List<T> each(String list, List<T> all, Rule<T> rule) {
-        need(all.size() <= MOST, list, "More than " + MOST + " of them in one chart are not read.");
+        need(all.size() <= MOST, list, SAID.with("most", MOST).line("most").plain());
         List<T> read = new ArrayList<>();
         for (int i = 0; i < all.size(); i++) {
             read.add(rule.read(list + "[" + i + "]", i + 1, all.get(i)));
@@ -224,7 +227,10 @@ class BundleCheck {
 
     private static void words(String where, String... all) {
         for (String one : all) {
-            need(one.length() <= LONGEST_WORDS, where, "More than " + LONGEST_WORDS + " letters are not kept.");
+            need(
+                    one.length() <= LONGEST_WORDS,
+                    where,
+                    SAID.with("most", LONGEST_WORDS).line("letters").plain());
         }
     }
 
@@ -233,7 +239,7 @@ class BundleCheck {
                 Arrays.stream(type.getEnumConstants())
                         .anyMatch(one -> one.name().equals(name)),
                 where,
-                "This is none of those that there are.");
+                SAID.line("no-value").plain());
     }
 
     /** Opened as it will be opened later: what can't be shown is not kept. */
@@ -253,7 +259,9 @@ class BundleCheck {
         need(
                 Packed.isOne(packed.read()),
                 where,
-                "A file is packed with gzip and holds at most " + Packed.MOST_UNPACKED / 1024 / 1024 + " MB.");
+                SAID.with("most", Packed.MOST_UNPACKED / 1024 / 1024)
+                        .line("packed")
+                        .plain());
     }
 
     private static FamilyOf family(String where, FamilyOf one) {
@@ -261,7 +269,7 @@ class BundleCheck {
             need(
                     DialectTable.read(one.table()).id().equals(one.id()),
                     where + ".id",
-                    "The table is of another family.");
+                    SAID.line("other-dialect").plain());
             return one;
         } catch (Rejected e) {
             throw e.within(where + ".table.");

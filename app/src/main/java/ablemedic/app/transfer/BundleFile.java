@@ -59,12 +59,13 @@ final class BundleFile {
                 Throwable behind = e.getCause();
                 throw Refusal.wrong(
                         "file",
-                        "This is no whole chart"
-                                + (behind == null
-                                        ? "."
-                                        : ": "
-                                                + Refusal.shortened(String.valueOf(behind.getMessage())
-                                                        .split("\\n")[0]) + "."));
+                        REFUSALS.with(
+                                "why",
+                                behind == null
+                                        ? ""
+                                        : Refusal.shortened(String.valueOf(behind.getMessage())
+                                                .split("\n")[0])),
+                        behind == null ? "not-whole" : "not-whole-since");
             }
         });
         whole(bundle, "");

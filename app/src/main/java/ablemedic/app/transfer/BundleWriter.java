@@ -17,6 +17,7 @@ import ablemedic.app.workup.EndStore;
 import ablemedic.app.workup.EventForm;
 import ablemedic.app.workup.WorkUpStore;
 import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Param;
 import ablemedic.catalogue.Words;
 import java.time.Clock;
 import java.time.Instant;
@@ -39,6 +40,8 @@ import tools.jackson.databind.JsonNode;
  */
 @Repository
 class BundleWriter {
+    private static final Words SAID =
+            Catalogue.beside(BundleWriter.class, "words").of("bundle-writer");
     private static final Words REFUSALS =
             Catalogue.beside(BundleWriter.class, "refusals").of("bundle-writer");
     private final JdbcClient database;
@@ -120,8 +123,10 @@ class BundleWriter {
                         mark,
                         clock.instant(),
                         "bundle",
-                        "Chart taken in, written " + came.writtenAt().toString().substring(0, 10) + ": " + added
-                                + " records new",
+                        SAID.with("day", came.writtenAt().toString().substring(0, 10))
+                                .with("added", new Param.Count(added))
+                                .line("imported")
+                                .plain(),
                         null);
                 database.sql("UPDATE craft SET version = max(version + 1, ?) WHERE mark = ?")
                         .params(came.craft().version(), mark)

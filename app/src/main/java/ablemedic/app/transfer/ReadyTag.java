@@ -1,10 +1,13 @@
 package ablemedic.app.transfer;
 
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import io.nayuki.qrcodegen.QrCode;
 import java.util.List;
 
 /** A label that says which craft this is; its code opens the chart. A drawing of 90 by 40 millimetres. */
 final class ReadyTag {
+    private static final Words SAID = Catalogue.beside(ReadyTag.class, "words").of("ready-tag");
     private static final int QUIET = 4;
 
     private ReadyTag() {}
@@ -33,7 +36,7 @@ final class ReadyTag {
         }
         return """
         <svg xmlns="http://www.w3.org/2000/svg" width="90mm" height="40mm" viewBox="0 0 900 400" role="img">
-        <title>Ready label of %s</title>
+        <title>%s</title>
         <rect width="900" height="400" fill="#fff"/>
         <svg x="10" y="10" width="380" height="380" viewBox="0 0 %d %d" shape-rendering="crispEdges"><path d="%s" fill="#000"/></svg>
         <g font-family="sans-serif" fill="#000">
@@ -45,7 +48,7 @@ final class ReadyTag {
         </g>
         </svg>
         """.formatted(
-                        escaped(mark),
+                        escaped(SAID.with("craft", mark).line("title").plain()),
                         side,
                         side,
                         dark,
@@ -63,7 +66,9 @@ final class ReadyTag {
             return "";
         }
         String first = unknowns.get(0);
-        return "not known: " + (first.length() > 38 ? first.substring(0, 37) + "…" : first)
+        return SAID.with("what", (first.length() > 38 ? first.substring(0, 37) + "…" : first))
+                        .line("unknown")
+                        .plain()
                 + (unknowns.size() > 1 ? " +" + (unknowns.size() - 1) : "");
     }
 

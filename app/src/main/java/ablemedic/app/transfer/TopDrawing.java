@@ -2,11 +2,15 @@ package ablemedic.app.transfer;
 
 import ablemedic.app.chart.CraftDrawing;
 import ablemedic.app.chart.CraftDrawing.Drive;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Spin;
 import java.util.Locale;
 
 /** A craft from above as a drawing of its own, front up; lengths are millimetres of the craft. */
 final class TopDrawing {
+    private static final Words SAID =
+            Catalogue.beside(TopDrawing.class, "words").of("top-drawing");
     private static final double MARGIN = 20;
     private static final double LABEL = 0.072;
 
@@ -21,12 +25,18 @@ final class TopDrawing {
                         .orElse(1)
                 + MARGIN;
         double letters = LABEL * reach;
-        StringBuilder all = new StringBuilder(
-                String.format(Locale.ROOT, """
+        StringBuilder all = new StringBuilder(String.format(
+                Locale.ROOT,
+                """
         <svg xmlns="http://www.w3.org/2000/svg" viewBox="%1$.1f %1$.1f %2$.1f %2$.1f" role="img">
-        <title>%3$s from above, front up</title>
+        <title>%3$s</title>
         <g fill="none" stroke="#222" stroke-width="%4$.1f" font-family="sans-serif" font-size="%5$.1f" text-anchor="middle">
-        """, -reach, 2 * reach, ReadyTag.escaped(mark), reach / 90, letters));
+        """,
+                -reach,
+                2 * reach,
+                ReadyTag.escaped(SAID.with("craft", mark).line("title").plain()),
+                reach / 90,
+                letters));
         for (Drive one : drawing.drives()) {
             double x = one.rightMm();
             double y = -one.forwardMm();

@@ -30,6 +30,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Charts out and in, one by one or all together. */
 @RestController
 class TransferController {
+    private static final Words SAID =
+            Catalogue.beside(TransferController.class, "words").of("transfer-controller");
     private static final Words REFUSALS =
             Catalogue.beside(TransferController.class, "refusals").of("transfer-controller");
     private static final int MOST_CHARTS = 2_000;
@@ -177,7 +179,9 @@ class TransferController {
                     .forEach(one -> refused.add(new RefusedChart(
                             Refusal.shortened(one.mark()),
                             "",
-                            "It was left out where the file was made: " + Refusal.shortened(one.why()) + ".")));
+                            SAID.with("why", Refusal.shortened(one.why()))
+                                    .line("left-out")
+                                    .plain())));
             List<String> charts = zip.charts();
             if (charts.size() > MOST_CHARTS) {
                 throw Refusal.wrong("file", REFUSALS.with("mostCharts", MOST_CHARTS), "charts");

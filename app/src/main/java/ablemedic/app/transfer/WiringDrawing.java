@@ -4,6 +4,8 @@ import ablemedic.app.chart.PowerMap;
 import ablemedic.app.chart.PowerMap.Box;
 import ablemedic.app.chart.PowerMap.LeadRun;
 import ablemedic.app.chart.PowerMap.Spot;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.util.List;
 import java.util.Locale;
 
@@ -12,6 +14,8 @@ import java.util.Locale;
  * points at it.
  */
 final class WiringDrawing {
+    private static final Words SAID =
+            Catalogue.beside(WiringDrawing.class, "words").of("wiring-drawing");
     private static final double PAD = 5;
     private static final double LETTERS = 13;
     /** From a pad to its name, inside the part. */
@@ -21,12 +25,17 @@ final class WiringDrawing {
 
     /** The drawing as SVG. */
     static String svg(String mark, PowerMap map) {
-        StringBuilder all = new StringBuilder(
-                String.format(Locale.ROOT, """
+        StringBuilder all = new StringBuilder(String.format(
+                Locale.ROOT,
+                """
         <svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %.1f %.1f" role="img">
-        <title>Parts and leads of %s</title>
+        <title>%s</title>
         <g fill="none" stroke="#222" stroke-width="1.5" font-family="sans-serif" font-size="%.0f">
-        """, map.width(), map.height(), ReadyTag.escaped(mark), LETTERS));
+        """,
+                map.width(),
+                map.height(),
+                ReadyTag.escaped(SAID.with("craft", mark).line("title").plain()),
+                LETTERS));
         map.leads().forEach(lead -> all.append(lead(lead)));
         map.boxes().forEach(box -> all.append(box(box)));
         map.points().stream().filter(Spot::pad).forEach(pad -> all.append(pad(pad)));

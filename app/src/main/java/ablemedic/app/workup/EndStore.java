@@ -5,6 +5,8 @@ import ablemedic.app.storage.Packed;
 import ablemedic.app.storage.StoredForm;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.app.workup.WorkUpVersions.Stamp;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 import org.slf4j.Logger;
@@ -21,8 +23,10 @@ import tools.jackson.databind.node.ObjectNode;
  */
 @Repository
 public class EndStore {
+    private static final Words SAID = Catalogue.beside(EndStore.class, "words").of("end-store");
     private static final Logger LOG = LoggerFactory.getLogger(EndStore.class);
-    private static final StoredForm<WorkUpView> END = StoredForm.of("end of a work-up", WorkUpView.class);
+    private static final StoredForm<WorkUpView> END =
+            StoredForm.of(SAID.line("end").plain(), WorkUpView.class);
 
     /** The longest that is read, bytes; a long work-up has a tenth of it. */
     private static final int LONGEST = 4 * 1024 * 1024;

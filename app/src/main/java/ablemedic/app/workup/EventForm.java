@@ -2,12 +2,15 @@ package ablemedic.app.workup;
 
 import ablemedic.app.entry.EnteredForm;
 import ablemedic.app.storage.StoredForm;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import tools.jackson.databind.node.ObjectNode;
 
 /** How the events of a work-up are kept. */
 public final class EventForm {
+    private static final Words SAID = Catalogue.beside(EventForm.class, "words").of("event-form");
     public static final StoredForm<WorkUpEvent> EVENT =
-            StoredForm.of("event of a work-up", WorkUpEvent.class, EventForm::toSecond, EventForm::toThird);
+            StoredForm.of(SAID.line("event").plain(), WorkUpEvent.class, EventForm::toSecond, EventForm::toThird);
 
     private EventForm() {}
 

@@ -50,7 +50,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 @RequestMapping("/api")
 class WorkUpController {
     private static final int MOST_LISTED = 500;
-    private static final String WORDS = "has at most 400 letters";
+    private static final String WORDS = "{most.letters}";
 
     private final WorkUps workUps;
     private final WorkUpStore store;

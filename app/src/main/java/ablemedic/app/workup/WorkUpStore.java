@@ -23,6 +23,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Work-ups and their events in the database. */
 @Repository
 public class WorkUpStore {
+    private static final Words SAID =
+            Catalogue.beside(WorkUpStore.class, "words").of("work-up-store");
     private static final Words REFUSALS =
             Catalogue.beside(WorkUpStore.class, "refusals").of("work-up-store");
     /** Work-ups with the last event that closed or opened them again. */
@@ -156,7 +158,7 @@ public class WorkUpStore {
                     ? closed.end().label()
                     : "";
         } catch (UnreadableRecordException e) {
-            return "in a way that can't be read";
+            return SAID.line("unreadable").plain();
         }
     }
 

@@ -527,14 +527,15 @@ public class WorkUps implements Routines.Follower {
         if (entered.answersNothing()) {
             throw Refusal.wrong(
                     "outcomes",
-                    "Answer a question of “" + title + "”"
-                            + (check.answers() instanceof Choices choices
-                                    ? ": "
-                                            + choices.questions().get(0).outcomes().stream()
+                    REFUSALS.with("check", title)
+                            .with(
+                                    "outcomes",
+                                    check.answers() instanceof Choices choices
+                                            ? choices.questions().get(0).outcomes().stream()
                                                     .map(o -> o.id())
                                                     .toList()
-                                    : "")
-                            + ".");
+                                            : ""),
+                    check.answers() instanceof Choices ? "no-answer-of" : "no-answer");
         }
         Draft.Builder draft = Draft.on(workUp, at);
         List<String> guards = guarding.apply(workUp);
@@ -694,11 +695,10 @@ public class WorkUps implements Routines.Follower {
         if (state.shortTest() == ShortTest.PASSED
                 && workUp.bench().shortTest() != ShortTest.PASSED
                 && routine.state() != ShortTest.PASSED) {
-            objections.add(
-                    routine.state() == ShortTest.FAILED
-                            ? "The pre-power routine of " + mark + " failed: find the trouble, then run it " + "again."
-                            : "The pre-power routine of " + mark + " is due (" + routine.why()
-                                    + "): run it before the pack goes in.");
+            objections.add(SAID.with("craft", mark)
+                    .with("why", routine.why())
+                    .line(routine.state() == ShortTest.FAILED ? "pre-power-failed" : "pre-power-due")
+                    .plain());
         }
         objections.addAll(state.objections());
         return objections;
@@ -717,8 +717,7 @@ public class WorkUps implements Routines.Follower {
                 || event instanceof Closed
                 || event instanceof Reopened
                 || workUp.isTakenBack(n)) {
-            throw Refusal.conflict(
-                    "n", "Number " + n + " cannot be taken back" + (workUp.isTakenBack(n) ? " twice." : "."));
+            throw Refusal.conflict("n", REFUSALS.with("n", n), workUp.isTakenBack(n) ? "undone" : "no-undo");
         }
         Draft.Builder draft = Draft.on(workUp, at).add(new TakenBack(n));
         return (event instanceof Fixed && workUp.repairs().containsKey(n)
@@ -817,7 +816,10 @@ public class WorkUps implements Routines.Follower {
         return draft.sheet(
                         edited(workUp, conflict, way - 1, true),
                         crafts.newestRevision(mark),
-                        "record corrected in work-up " + id + ": " + title)
+                        SAID.with("n", id)
+                                .with("edit", title)
+                                .line("corrected-in")
+                                .plain())
                 .done();
     }
 
@@ -951,11 +953,7 @@ public class WorkUps implements Routines.Follower {
     public Draft close(long id, long version, End end, String reason, Instant at) {
         WorkUp workUp = open(id, version);
         if (end == End.SOLVED && !proof(workUp).passes()) {
-            throw Refusal.conflict(
-                    "end",
-                    workUp.repairs().isEmpty()
-                            ? "Nothing was put right yet: a work-up is solved by a fix that is proven."
-                            : "The proof has not passed: every test of it must have given what a sound craft gives.");
+            throw Refusal.conflict("end", REFUSALS, workUp.repairs().isEmpty() ? "not-fixed" : "not-proven");
         }
         if (end == End.SOLVED) {
             proof(workUp).tests().stream()
@@ -998,9 +996,9 @@ public class WorkUps implements Routines.Follower {
                 proof(workUp).tests().stream()
                         .map(t -> t.check().title(sound)
                                 + switch (t.state()) {
-                                    case PASSED -> ": " + read(workUp, t.check()) + " – passed";
-                                    case FAILED -> ": " + read(workUp, t.check()) + " – failed";
-                                    case TO_DO -> " – not done";
+                                    case PASSED -> tested("passed", read(workUp, t.check()));
+                                    case FAILED -> tested("failed", read(workUp, t.check()));
+                                    case TO_DO -> tested("to-do", "");
                                 })
                         .toList());
         return new RepairLogStore.LedgerEntry(
@@ -1018,6 +1016,11 @@ public class WorkUps implements Routines.Follower {
                 String.join("; ", changes),
                 proof,
                 workUp.minutes());
+    }
+
+    private static String tested(String state, String read) {
+        return " ".repeat(read.isEmpty() ? 1 : 0)
+                + SAID.with("read", read).line("test-" + state).plain();
     }
 
     /** What was read the last time that a check was made, in words. */

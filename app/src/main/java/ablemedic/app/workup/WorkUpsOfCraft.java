@@ -7,6 +7,8 @@ import ablemedic.app.workup.WorkUpEvent.CameDown;
 import ablemedic.app.workup.WorkUpEvent.End;
 import ablemedic.app.workup.WorkUpStore.Numbered;
 import ablemedic.app.workup.WorkUpStore.Opened;
+import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Words;
 import java.time.Clock;
 import java.util.List;
 import java.util.Objects;
@@ -18,6 +20,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** What a chart asks of the work-ups of its craft. */
 @Component
 class WorkUpsOfCraft implements CraftWorkUps {
+    private static final Words SAID =
+            Catalogue.beside(WorkUpsOfCraft.class, "words").of("work-ups-of-craft");
     private static final Set<String> ENDINGS = Set.of("closed", "closed-open", "signed-off");
 
     private final WorkUpStore store;
@@ -58,7 +62,10 @@ class WorkUpsOfCraft implements CraftWorkUps {
                                 .max()
                                 .orElse(0)
                         > signedOff)
-                .map(one -> "“" + one.complaint() + "” was closed: " + one.ended())
+                .map(one -> SAID.with("complaint", one.complaint())
+                        .with("end", one.ended())
+                        .line("closed")
+                        .plain())
                 .toList();
     }
 
