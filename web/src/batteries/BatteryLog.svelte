@@ -58,7 +58,7 @@
 </ol>
 {#if pack.corrections.length > 0}
   <p class="small">
-    Put right: {pack.corrections.map((one) => one.reason).join('; ')}.
+    Corrected: {pack.corrections.map((one) => one.reason).join('; ')}.
   </p>
 {/if}
 <Notice text={error} />

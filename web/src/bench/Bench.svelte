@@ -56,7 +56,7 @@
     <div class="do">
       <a class="act" href="/work-ups/new">New work-up <span aria-hidden="true">(n)</span></a>
       <a class="quiet" href="/new-craft">Enter a craft</a>
-      <a class="quiet" href="/in-and-out">In and out</a>
+      <a class="quiet" href="/in-and-out">Import and export</a>
       <a class="quiet" href="/second-seats">Other devices</a>
     </div>
   </div>
@@ -68,7 +68,7 @@
       <div class="start">
         <h2>Start with a craft</h2>
         <p>
-          Enter the first one: its mark, its class, which way its props turn. It takes a minute; the build
+          Enter the first one: its craft ID, its class, which way its props turn. It takes a minute; the build
           sheet can be made exact later.
         </p>
         <p><a class="act" href="/new-craft">Enter the first craft</a></p>
@@ -88,12 +88,12 @@
       {/each}
 
       <div class="rest">
-        <RestingList title="Fit to fly" crafts={b.fit} />
+        <RestingList title="Ready to fly" crafts={b.fit} />
         {#if b.due.length > 0}<RestingList title="Something due" crafts={b.due} />{/if}
         <RestingList title="Grounded" crafts={b.grounded} />
         {#if b.aside.length > 0}
           <div>
-            <h2>Put aside</h2>
+            <h2>Set aside</h2>
             <AsideList aside={b.aside} onchange={() => void look()} />
           </div>
         {/if}

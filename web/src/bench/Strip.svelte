@@ -17,7 +17,7 @@
   </div>
   <div class="suspect">
     {#if glance.stage === 'PROVING'}
-      <p>Put right, not proven yet</p>
+      <p>Fixed, not proven yet</p>
     {:else if glance.suspect}
       <p>{glance.suspect}</p>
       <BeliefBar belief={glance.belief} word={glance.word} />

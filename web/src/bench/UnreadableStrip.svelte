@@ -52,7 +52,7 @@
       <button class="act" onclick={() => goBack(revision)}>Go back to sheet {revision}</button>
     {/if}
     {#if record.sort !== 'PACK'}
-      <button class="quiet" onclick={() => (asking = true)}>Put aside</button>
+      <button class="quiet" onclick={() => (asking = true)}>Set aside</button>
     {/if}
   </div>
 </article>
@@ -60,7 +60,7 @@
   open={asking}
   title={`Put ${record.name} aside`}
   text="It leaves the bench and stays stored as it is. It can be brought back."
-  action="Put aside"
+  action="Set aside"
   onclose={() => (asking = false)}
   ongive={putAside}
 />

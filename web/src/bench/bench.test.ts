@@ -110,11 +110,11 @@ describe('a record that cannot be read', () => {
       onchange
     });
     expect(screen.queryByText(/Go back/)).toBeNull();
-    await fireEvent.click(screen.getAllByText('Put aside')[0]!);
+    await fireEvent.click(screen.getAllByText('Set aside')[0]!);
     await fireEvent.input(await screen.findByLabelText('Reason, for the log'), {
       target: { value: 'spoilt' }
     });
-    await fireEvent.click(screen.getAllByText('Put aside').at(-1)!);
+    await fireEvent.click(screen.getAllByText('Set aside').at(-1)!);
     await waitFor(() => expect(onchange).toHaveBeenCalledOnce());
     expect(sent[0]).toMatchObject({
       path: '/api/work-ups/{id}/aside',

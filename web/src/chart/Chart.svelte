@@ -25,7 +25,7 @@
     AT_WORK: 'a work-up is open',
     GROUNDED: 'grounded',
     DUE: 'something is due',
-    FIT: 'fit to fly'
+    FIT: 'ready to fly'
   };
   let error = $state('');
   let signing = $state(false);
@@ -138,7 +138,7 @@
         <p class="links">
           <a href={`/crafts/${encodeURIComponent(c.mark)}/frame`}>Frame and motors…</a>
           <a href={`/crafts/${encodeURIComponent(c.mark)}/told`}>Configuration</a>
-          <a href={`/crafts/${encodeURIComponent(c.mark)}/snapshots`}>Settings as listed</a>
+          <a href={`/crafts/${encodeURIComponent(c.mark)}/snapshots`}>Settings exports</a>
           <a href={`/crafts/${encodeURIComponent(c.mark)}/flash`}>Plan a flash</a>
           <a href={`/instruments/modes?craft=${encodeURIComponent(c.mark)}`}>Switches and modes</a>
           <a href={`/instruments/failsafe-timeline?craft=${encodeURIComponent(c.mark)}`}>Failsafe timeline</a>

@@ -27,8 +27,7 @@
         {#each chart.corrections.filter((one) => one.entryId === entry.id) as one (one.at)}
           <span class="small before">was “{one.before}”: {one.reason}</span>
         {/each}
-        {#if entry.byHand}<button class="plain small" onclick={() => (righted = entry)}>Put right…</button
-          >{/if}
+        {#if entry.byHand}<button class="plain small" onclick={() => (righted = entry)}>Correct…</button>{/if}
         {#if entry.workUpId}<a href={`/work-ups/${entry.workUpId}`}>work-up {entry.workUpId}</a>{/if}
         {#each files.besideLine(entry.id) as file (file.id)}<Thumb {files} {file} />{/each}
         {#if files.line === entry.id}<Notice text={files.error} />{/if}

@@ -32,7 +32,7 @@
 </script>
 
 <form onsubmit={note}>
-  <select class="entry" bind:value={kind} aria-label="Sort of entry">
+  <select class="entry" bind:value={kind} aria-label="Kind of entry">
     {#each kinds as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
   </select>
   <input

@@ -89,7 +89,7 @@
     {@const c = choices.value}
     <form onsubmit={enter}>
       <div class="field">
-        <label for="mark">Mark</label>
+        <label for="mark">Craft ID</label>
         <!-- svelte-ignore a11y_autofocus -->
         <input
           id="mark"
@@ -99,7 +99,7 @@
           aria-invalid={wrong.includes('mark')}
           autofocus
         />
-        <span class="small">What stands on it, such as KITE or 7A.</span>
+        <span class="small">The name or number written on the craft, such as KITE or 7A.</span>
       </div>
       <div class="field">
         <label for="name">What it is for</label>
@@ -147,7 +147,8 @@
           <select id="arrow" class="entry" bind:value={yaw}>
             {#each arrows as one (one.yaw)}<option value={one.yaw}>{one.label}</option>{/each}
           </select>
-          <label class="inline"><input type="checkbox" bind:checked={faceDown} /> the FC sits face down</label
+          <label class="inline"
+            ><input type="checkbox" bind:checked={faceDown} /> the FC is mounted face down</label
           >
         </div>
         <div class="field">

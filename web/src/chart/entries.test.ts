@@ -45,7 +45,7 @@ describe('a note in the log', () => {
   it('says that a crash makes the routine due, sends its sort, and is ready for the next', async () => {
     const onnoted = vi.fn();
     render(LogNote, { mark: 'TERN', onnoted });
-    await fireEvent.change(screen.getByLabelText('Sort of entry'), { target: { value: 'CRASH' } });
+    await fireEvent.change(screen.getByLabelText('Kind of entry'), { target: { value: 'CRASH' } });
     expect(screen.getByText('Makes the pre-power checks due again.')).toBeTruthy();
     const what = screen.getByLabelText<HTMLInputElement>('What happened');
     await fireEvent.input(what, { target: { value: 'into the hedge' } });

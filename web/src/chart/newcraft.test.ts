@@ -25,8 +25,8 @@ const choices = {
 
 async function opened(): Promise<void> {
   render(NewCraft);
-  await waitFor(() => screen.getByLabelText('Mark'));
-  await fireEvent.input(screen.getByLabelText('Mark'), { target: { value: 'KITE' } });
+  await waitFor(() => screen.getByLabelText('Craft ID'));
+  await fireEvent.input(screen.getByLabelText('Craft ID'), { target: { value: 'KITE' } });
 }
 
 describe('a new craft', () => {
@@ -76,7 +76,7 @@ describe('a new craft', () => {
     server.refusal = 'There is a craft marked “KITE” already.';
     await fireEvent.click(screen.getByRole('button', { name: 'Enter it' }));
     await waitFor(() => screen.getByText('There is a craft marked “KITE” already.'));
-    expect(screen.getByLabelText<HTMLInputElement>('Mark').value).toBe('KITE');
+    expect(screen.getByLabelText<HTMLInputElement>('Craft ID').value).toBe('KITE');
     expect(gone).toHaveLength(0);
   });
 });

@@ -301,7 +301,7 @@ describe('the log of a craft', () => {
     render(LogNote, { mark: 'TERN', onnoted });
     const enter = screen.getByRole<HTMLButtonElement>('button', { name: 'Enter' });
     expect(enter.disabled).toBe(true);
-    await fireEvent.change(screen.getByLabelText('Sort of entry'), { target: { value: 'PART' } });
+    await fireEvent.change(screen.getByLabelText('Kind of entry'), { target: { value: 'PART' } });
     expect(screen.getByText('Makes the pre-power checks due again.')).toBeTruthy();
     await fireEvent.input(screen.getByLabelText('What happened'), { target: { value: 'new camera' } });
     await fireEvent.click(enter);

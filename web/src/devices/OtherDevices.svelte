@@ -60,7 +60,7 @@
               {#if now.code}
                 <span class="reading code">{spaced(now.code.digits)}</span>
                 <span class="small"
-                  >until {clock(now.code.until)}, for one seat, {now.code.triesLeft}
+                  >until {clock(now.code.until)}, for one device, {now.code.triesLeft}
                   {now.code.triesLeft === 1 ? 'try' : 'tries'} left</span
                 >
               {:else}
@@ -77,7 +77,7 @@
           </p>
         </div>
         <div>
-          <h2>Seats that are in</h2>
+          <h2>Paired devices</h2>
           <ul class="seats">
             {#each now.seats as seat (seat.id)}
               <li>
@@ -89,8 +89,8 @@
                 <button
                   class="plain"
                   disabled={work.busy}
-                  aria-label={`send away ${seat.name}`}
-                  onclick={() => void work.end(seat.id)}>send away</button
+                  aria-label={`end pairing of ${seat.name}`}
+                  onclick={() => void work.end(seat.id)}>end pairing</button
                 >
               </li>
             {:else}
@@ -98,8 +98,8 @@
             {/each}
           </ul>
           <p class="small">
-            A seat is in for twelve hours at the most. Whoever is in may do what the bench does, but let
-            others in.
+            A device stays paired for twelve hours at the most. It may do what the bench does, but not pair
+            others.
           </p>
         </div>
       </div>

@@ -16,13 +16,13 @@
   }
 </script>
 
-<svelte:head><title>Pair this seat – Able Medic</title></svelte:head>
+<svelte:head><title>Pair this device – Able Medic</title></svelte:head>
 
 <section class="page">
-  <h1>Pair this seat</h1>
+  <h1>Pair this device</h1>
   <p>
     At the bench: open <em>Other devices</em>, press <em>Make a code</em>, and read it off. It is good for
-    five minutes and for one seat.
+    five minutes and for one device.
   </p>
   <form onsubmit={pair}>
     <div class="field">
@@ -41,7 +41,7 @@
       />
     </div>
     <div class="field">
-      <label for="name">What this seat is called</label>
+      <label for="name">Name of this device</label>
       <input
         id="name"
         class="entry"

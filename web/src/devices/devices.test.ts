@@ -54,7 +54,7 @@ describe('second seats at the bench', () => {
     answers('GET', on);
     const gone = answers('DELETE', { ...on, seats: [] });
     render(OtherDevices);
-    await fireEvent.click(await screen.findByRole('button', { name: 'send away tablet' }));
+    await fireEvent.click(await screen.findByRole('button', { name: 'end pairing of tablet' }));
     expect(gone).toHaveBeenCalledWith('/api/second-seats/{id}', { params: { path: { id: 'seat-1' } } });
     await screen.findByText('None.');
   });
@@ -88,7 +88,7 @@ describe('a seat that is paired', () => {
     const pair = screen.getByRole<HTMLButtonElement>('button', { name: 'Pair it' });
     expect(pair.disabled).toBe(true);
     await fireEvent.input(screen.getByLabelText('Code from the bench'), { target: { value: '1234 5678' } });
-    await fireEvent.input(screen.getByLabelText('What this seat is called'), { target: { value: 'tablet' } });
+    await fireEvent.input(screen.getByLabelText('Name of this device'), { target: { value: 'tablet' } });
     await fireEvent.click(pair);
     expect(sent).toHaveBeenCalledWith('/api/second-seats/pair', {
       body: { code: '1234 5678', name: 'tablet' }
@@ -100,7 +100,7 @@ describe('a seat that is paired', () => {
     refuses('POST', 422, 'That is not the code.');
     render(Pair);
     await fireEvent.input(screen.getByLabelText('Code from the bench'), { target: { value: '1' } });
-    await fireEvent.input(screen.getByLabelText('What this seat is called'), { target: { value: 'x' } });
+    await fireEvent.input(screen.getByLabelText('Name of this device'), { target: { value: 'x' } });
     await fireEvent.click(screen.getByRole('button', { name: 'Pair it' }));
     await screen.findByText('That is not the code.');
   });

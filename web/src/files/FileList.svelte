@@ -48,7 +48,7 @@
       </ul>
       {#each files.takenOff as file (file.id)}
         <p>
-          <a href={files.address(file)} target="_blank">{file.name}</a> was taken off.
+          <a href={files.address(file)} target="_blank">{file.name}</a> was removed.
           <button class="plain" aria-label={`bring back ${file.name}`} onclick={() => (right = file)}
             >bring back</button
           >

@@ -133,7 +133,7 @@
               <th scope="col">name in a settings export</th><th scope="col">setting</th><th scope="col"
                 >since</th
               ><th scope="col">until</th><th scope="col">times</th><th scope="col"
-                >values, own=listed with | between</th
+                >values, own=exported with | between</th
               ><th scope="col"><span class="sr">remove</span></th>
             </tr>
           </thead>

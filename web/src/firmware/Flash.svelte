@@ -51,7 +51,7 @@
   <h1>Plan a flash</h1>
   <p>
     <a href={`/crafts/${encodeURIComponent(mark)}`}>{mark}</a>
-    <a href={`/crafts/${encodeURIComponent(mark)}/snapshots`}>Settings as listed</a>
+    <a href={`/crafts/${encodeURIComponent(mark)}/snapshots`}>Settings exports</a>
   </p>
   <Notice text={families.error || flash.plan.error || flash.error} />
   <div class="target">
@@ -80,7 +80,7 @@
         <a href={`/crafts/${encodeURIComponent(mark)}/snapshots`}>List its settings now</a>
       </p>
       {#if flash.without}
-        <p class="small">It goes on without: {flash.without}. That stands in the log.</p>
+        <p class="small">It goes on without: {flash.without}. The log says so.</p>
       {:else}
         <form
           onsubmit={(event) => {
@@ -88,7 +88,7 @@
             void flash.goWithout(reason.trim());
           }}
         >
-          <label for="reason">Or say why it cannot be listed</label>
+          <label for="reason">Or say why they can't be exported</label>
           <input id="reason" class="entry" bind:value={reason} maxlength="200" autocomplete="off" />
           <button class="quiet" disabled={reason.trim() === '' || flash.busy}>Go on without</button>
         </form>

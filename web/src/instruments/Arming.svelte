@@ -70,8 +70,8 @@
     </div>
     <div class="two">
       <div class="state">
-        <h2>How it stands</h2>
-        <label><input type="checkbox" bind:checked={computer} /> the computer’s program is joined</label>
+        <h2>State of the craft</h2>
+        <label><input type="checkbox" bind:checked={computer} /> USB is plugged in</label>
         <label><input type="checkbox" bind:checked={radioOn} /> the radio is on</label>
         <label><input type="checkbox" bind:checked={switchOn} /> the arm switch is flipped</label>
         <label><input type="checkbox" bind:checked={onAtPower} /> it stood so when the battery went in</label>

@@ -28,11 +28,11 @@
 
 <Paper
   title="Baud error from a clock"
-  text="A port divides its clock by a whole number. What comes of it, how far the two ends are apart, and whether a byte survives that."
+  text="A UART divides its clock by a whole number. What comes of it, how far the two ends are apart, and whether a byte survives that."
   error={solved.error}
 >
   {#snippet asked()}
-    <NumberField id="clock" label="Clock of the port, MHz" bind:value={clockMhz} />
+    <NumberField id="clock" label="Clock of the UART, MHz" bind:value={clockMhz} />
     <NumberField
       id="over"
       label="Ticks a bit"

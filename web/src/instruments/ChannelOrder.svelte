@@ -43,7 +43,7 @@
 
 <Paper
   title={`Channel order${opened.mark ? ` of ${opened.mark}` : ''}`}
-  text="Computer joined, radio on. Push one stick, all the way, as drawn; press the bar that moved."
+  text="USB plugged in, radio on. Push one stick, all the way, as drawn; press the channel bar that moved."
   error={solved.error}
 >
   {#snippet asked()}

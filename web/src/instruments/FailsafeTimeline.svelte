@@ -15,7 +15,7 @@
     ['NO_FRAMES', 'sends no frames'],
     ['FLAG', 'sends frames with the failsafe flag'],
     ['HOLD', 'holds the last values'],
-    ['PRESETS', 'sends its presets']
+    ['PRESETS', 'sends its failsafe values']
   ];
   const STAGES: [Stage2, string][] = [
     ['DROP', 'motors off'],
@@ -149,7 +149,7 @@
       </div>
       {#if lost.receiver === 'PRESETS'}
         <label class="one"
-          ><input type="checkbox" bind:checked={lost.presetArm} /> its presets keep the arm switch on</label
+          ><input type="checkbox" bind:checked={lost.presetArm} /> its failsafe values keep the arm switch on</label
         >
         {@render slide('presetThrottle', 'throttle of the presets', 0, 100, 1, '%')}
       {/if}

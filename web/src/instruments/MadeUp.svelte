@@ -97,7 +97,7 @@
           </select></label
         >
       {:else if of.value}
-        <p class="small">The ports of its flight controller are not entered.</p>
+        <p class="small">The UARTs of its FC are not entered.</p>
       {/if}
     {:else}
       <label

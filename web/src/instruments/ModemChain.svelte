@@ -137,7 +137,7 @@
       <legend>Ground modem to ground station</legend>
       {@render wire('ground', 'the ground modem', 'the ground station')}
       <div class="field">
-        <label for="ports">Virtual ports that appear</label>
+        <label for="ports">Virtual serial ports that appear</label>
         <NumberEntry whole id="ports" class="entry reading" min={0} max={20} bind:value={chain.air.ports} />
       </div>
       <div class="field">

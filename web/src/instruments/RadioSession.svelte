@@ -21,7 +21,7 @@
   const solved = new Loading<Schemas['SessionAnswer']>();
   let mark = $state(opened.mark);
   let session = $state(
-    '# radio-off test, props off\n0 radio on\n1 pack in\n4 arm on\n5 throttle 33\n8 radio off\n20 radio on\n22 arm off\n23 pack out'
+    '# radio-off test, props off\n0 radio on\n1 battery in\n4 arm on\n5 throttle 33\n8 radio off\n20 radio on\n22 arm off\n23 battery out'
   );
   let chosen = $state(0);
   const recording = new Recording(

@@ -44,8 +44,8 @@
           gives <span class="reading">{rail.givesA.toFixed(2)} A</span> of
           <span class="reading">{rail.limitA.toFixed(1)} A</span>;
           {#if rail.spareA >= 0}<span class="reading">{rail.spareA.toFixed(2)} A</span> to spare
-          {:else}<strong class="over-word">{(-rail.spareA).toFixed(2)} A over the budget</strong>{/if}; stands
-          at <span class="reading">{rail.givesV.toFixed(2)} V</span>
+          {:else}<strong class="over-word">{(-rail.spareA).toFixed(2)} A over the budget</strong>{/if}; is at
+          <span class="reading">{rail.givesV.toFixed(2)} V</span>
         </p>
         <ul>
           {#each rail.parts as part (part.part)}

@@ -31,7 +31,7 @@
 
 <Paper
   title={`Scale from readings${opened.mark ? ` of ${opened.mark}` : ''}`}
-  text="The meter at the battery's leads and the shown voltage at the same moment. A scale needs a second reading at another battery voltage."
+  text="The meter at the battery leads and the shown voltage at the same moment. A scale needs a second reading at another battery voltage."
   error={solved.error}
 >
   {#snippet asked()}

@@ -12,7 +12,7 @@
 
 <Paper
   title="Screen layout"
-  text="Goggles show less than the whole picture, and NTSC has three rows fewer than PAL. Choose an item and move it with the arrow keys."
+  text="Goggles show less than the whole video frame, and NTSC has three rows fewer than PAL. Choose an item and move it with the arrow keys."
   error={work.solved.error}
 >
   {#snippet asked()}

@@ -41,7 +41,7 @@
     <NumberField id="top" label="Upper resistor, ohm" bind:value={topOhm} />
     <NumberField id="bottom" label="Lower resistor, ohm" bind:value={bottomOhm} />
     <NumberField id="tolerance" label="Resistors within, %" bind:value={percentOff} />
-    <NumberField id="scale" label="Scale that was told" bind:value={scale} />
+    <NumberField id="scale" label="Configured scale" bind:value={scale} />
   {/snippet}
   {#snippet answer()}
     {#if solved.value && !solved.error}

@@ -58,8 +58,8 @@
 <section class="page">
   <h1>Trim and travel</h1>
   <p class="small">
-    Enter where each bar stands, in microseconds, with the stick let go and at its two ends; and the travel
-    that is set at the radio now.
+    Enter where each channel bar is, in microseconds, with the stick let go and at its two ends; and the
+    travel that is set at the radio now.
   </p>
   <Notice text={solved.error} />
   <div class="scroll">

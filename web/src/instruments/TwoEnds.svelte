@@ -137,7 +137,7 @@
         <NumberEntry unit="V" id="supply" class="entry reading" bind:value={ends.supplyV} />
       </div>
       <div class="field">
-        <label for="stands">It stands, V</label>
+        <label for="stands">Maximum, V</label>
         <NumberEntry unit="V" id="stands" class="entry reading" bind:value={ends.standsV} />
       </div>
       <label class="tick"><input type="checkbox" bind:checked={ends.volts5} /> it sends 5 V</label>
@@ -165,9 +165,8 @@
         ends.hears,
         (v) => (ends.hears = v)
       )}
-      <label class="tick"><input type="checkbox" bind:checked={ends.ground} /> ground joined</label>
-      <label class="tick"><input type="checkbox" bind:checked={ends.computer} /> the computer is joined</label
-      >
+      <label class="tick"><input type="checkbox" bind:checked={ends.ground} /> ground connected</label>
+      <label class="tick"><input type="checkbox" bind:checked={ends.computer} /> USB is plugged in</label>
     </fieldset>
     <fieldset>
       <legend>UART configuration</legend>

@@ -41,7 +41,7 @@
     { id: 'SENSE', label: "measures the battery's voltage" },
     { id: 'CURRENT', label: 'reading of a current sensor' },
     { id: 'SERIAL', label: 'sends or hears on a serial line' },
-    { id: 'VIDEO', label: 'gives or takes a picture' }
+    { id: 'VIDEO', label: 'has video in or out' }
   ];
   let known = $derived(
     id === '' || shelf.value === undefined || shelf.value.some((one) => one.sort.id === id && one.own)
@@ -112,7 +112,7 @@
           <NumberEntry unit="V" id="lowest" class="entry" bind:value={work.sort.lowestV} />
         </div>
         <div class="field">
-          <label for="highest">It stands, V</label>
+          <label for="highest">Maximum, V</label>
           <NumberEntry unit="V" id="highest" class="entry" bind:value={work.sort.highestV} />
         </div>
       </div>

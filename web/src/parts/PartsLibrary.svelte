@@ -75,7 +75,7 @@
       </p>
     </div>
     <div class="do">
-      <a class="act" href="/parts/new">Add a sort</a>
+      <a class="act" href="/parts/new">Add part type</a>
       <a class="quiet" href="/api/part-shelf/own" download="parts-shelf.json">Your own as a file</a>
       <label class="quiet file">
         Take in a file

@@ -14,8 +14,8 @@
   const processors: Schemas['PortsOf']['processor'][] = ['F1', 'F3', 'F4', 'F7', 'H7'];
   const inverters: { id: Schemas['PortPadOf']['inverter']; label: string }[] = [
     { id: 'NONE', label: 'nothing turns it round' },
-    { id: 'CHIP', label: 'the chip, when told' },
-    { id: 'FIXED', label: 'always turned round' },
+    { id: 'CHIP', label: 'the chip, when configured' },
+    { id: 'FIXED', label: 'always inverted' },
     { id: 'JUMPER', label: 'a solder jumper' },
     { id: 'SOFTWARE', label: 'a switch of the firmware' }
   ];

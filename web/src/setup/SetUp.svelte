@@ -131,10 +131,10 @@
             </form>
           {:else if run.waiting.length > 0}
             <h2>The rest waits</h2>
-            <p>Nothing is left to do until what stands under Waiting is settled.</p>
+            <p>Nothing is left to do until what is under Waiting is settled.</p>
           {:else}
             <h2>All of it passed</h2>
-            <p>What is due after this stands on the chart.</p>
+            <p>The chart shows what is due after this.</p>
             <p><button class="act" onclick={() => void work.end('')}>Put it on the chart</button></p>
           {/if}
         </div>

@@ -55,7 +55,7 @@
 <svelte:head><title>Settings of {mark} – Able Medic</title></svelte:head>
 
 <section class="page">
-  <h1>Settings as listed</h1>
+  <h1>Settings exports</h1>
   <p>
     <a href={`/crafts/${encodeURIComponent(mark)}`}>{mark}</a>
     <span class="small">Everything its FC lists, kept as it came.</span>

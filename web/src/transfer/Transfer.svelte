@@ -15,10 +15,10 @@
   ] as const;
 </script>
 
-<svelte:head><title>In and out – Able Medic</title></svelte:head>
+<svelte:head><title>Import and export – Able Medic</title></svelte:head>
 
 <section class="page">
-  <h1>In and out</h1>
+  <h1>Import and export</h1>
   <p class="small">
     A chart goes along with its craft: out here, in at the other workshop, and back. What both know already
     gives no doubles.
@@ -48,8 +48,8 @@
       <DropFile label="Drop a CSV file, a craft in each line" onfile={(file) => void work.takeTable(file)} />
       <p class="small">
         Columns: mark, name, builder, class, spins, numbering, mode, layout, parts, cells, chemistry,
-        capacity_mah, cell_milliohms. Only the mark has to be there; parts are ids of the parts library,
-        parted by semicolons.
+        capacity_mah, cell_milliohms. Only the mark, the craft ID, has to be there; parts are ids of the parts
+        library, parted by semicolons.
       </p>
       {#if work.entered.length > 0}
         <p aria-live="polite">
@@ -75,7 +75,7 @@
         <li><a href={`/api/due.ics?${zone()}`} download="due.ics">What is due</a> for a calendar</li>
       </ul>
       <p class="small">
-        One chart alone, its ready label and its job sheets are on the chart and on each work-up.
+        One chart alone, its ready tag and its job sheets are on the chart and on each work-up.
       </p>
       <h2 class="later">Backups</h2>
       {#if work.backups}

@@ -65,7 +65,7 @@
 
   <div class="more">
     {#if !proving}
-      <button class="plain" onclick={() => void work.skip()}>Put aside <kbd>s</kbd></button>
+      <button class="plain" onclick={() => void work.skip()}>Set aside <kbd>s</kbd></button>
     {/if}
     <button class="plain" onclick={onothers}>Another check <kbd>o</kbd></button>
     <button class="plain" onclick={onown}>Own suspicion or test <kbd>t</kbd></button>

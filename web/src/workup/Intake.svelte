@@ -145,8 +145,8 @@
                 .filter((c) => c.id !== 'something-else')
                 .map((c) => c.label)
                 .join('; ')}. Of anything else the book knows no cause. It takes your words, begins with the
-              general checks (look, routine, rails) and what happened to the craft, and is logged and closed
-              like any other.
+              general checks (look, pre-power checks, rails) and what happened to the craft, and is logged and
+              closed like any other.
             </p>
           {/if}
           {#if complaints.value.length === 2}

@@ -20,14 +20,14 @@
   {#if card.blocked}
     <p>
       The pre-power checks failed. Find the fault with the battery out; then
-      <a href={routine}>run the routine again</a>.
+      <a href={routine}>run the pre-power checks again</a>.
     </p>
   {:else}
     <ol>
       {#each card.steps as step (step.label)}
         <li class:guards={step.guards}>
           {step.label}
-          {#if step.guards}<span class="sr-only">(guards against harm)</span>{/if}
+          {#if step.guards}<span class="sr-only">(guards against damage)</span>{/if}
         </li>
       {/each}
     </ol>

@@ -104,8 +104,8 @@
       <Notice text={work.error} />
       {#if work.ahead > 0}
         <p class="misfit">
-          <strong>It went on at another seat.</strong> What you enter now would be refused.
-          <button class="plain" onclick={() => void work.catchUp()}>Show it as it stands</button>
+          <strong>It went on at another device.</strong> What you enter now would be refused.
+          <button class="plain" onclick={() => void work.catchUp()}>Show it as it is now</button>
         </p>
       {/if}
       {#if view.complaintGone}<p class="misfit">{view.complaintGone}</p>{/if}
@@ -134,8 +134,8 @@
           <h2>Stop: no check would tell more</h2>
           {#if view.suspects[0] && view.suspects[0].belief > view.notInBook.belief}
             <p>
-              No open check parts the suspects any further. Take the most likely one and see how it is put
-              right (<kbd>f</kbd>), or enter a suspicion or test of your own (<kbd>t</kbd>).
+              No open check distinguishes the suspects any further. Take the most likely one and see how to
+              fix it (<kbd>f</kbd>), or enter a suspicion or test of your own (<kbd>t</kbd>).
             </p>
           {:else}
             <p>

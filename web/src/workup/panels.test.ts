@@ -215,7 +215,7 @@ describe('getting ready', () => {
     expect(screen.getByText('Locked until this is done')).toBeTruthy();
     const link = screen.getByRole('link', { name: 'Do the pre-power checks' });
     expect(link.getAttribute('href')).toBe('/crafts/TERN/routine?back=3');
-    expect(screen.getByText('(guards against harm)')).toBeTruthy();
+    expect(screen.getByText('(guards against damage)')).toBeTruthy();
     expect(screen.queryByRole('button', { name: /All of this is done/ })).toBeNull();
   });
 
@@ -228,6 +228,6 @@ describe('getting ready', () => {
   it('has no way in with the pack after a failed routine', () => {
     render(ReadyBench, { work: working(), card: card({ blocked: 'the routine failed' }) });
     expect(screen.getByText('No safe way there')).toBeTruthy();
-    expect(screen.getByRole('link', { name: 'run the routine again' })).toBeTruthy();
+    expect(screen.getByRole('link', { name: 'run the pre-power checks again' })).toBeTruthy();
   });
 });

@@ -106,7 +106,7 @@ class FilesTest {
                         .get(0)
                         .get("before")
                         .asString())
-                .isEqualTo("arm.jpg, taken off");
+                .isEqualTo("arm.jpg, removed");
     }
 
     private static JsonNode of(JsonNode files, String path) {

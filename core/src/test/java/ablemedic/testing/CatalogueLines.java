@@ -23,7 +23,7 @@ public final class CatalogueLines {
     private CatalogueLines() {}
 
     /**
-     * What is written and never asked for, or asked for and never filled.
+     * What is written twice or never asked for, or asked for and never filled.
      *
      * @param catalogue a Markdown file
      * @param code the Java files of its package
@@ -31,11 +31,12 @@ public final class CatalogueLines {
     public static List<String> unused(Path catalogue, Path code) {
         String sources = sources(code);
         List<String> wrong = new ArrayList<>();
+        Set<String> entries = new LinkedHashSet<>();
         String entry = "";
         for (String line : Prose.read(catalogue).split("\n")) {
             if (line.startsWith("## ")) {
                 entry = line.substring(3).strip();
-                if (!sources.contains("\"" + entry + "\"")) {
+                if (!entries.add(entry) || !sources.contains("\"" + entry + "\"")) {
                     wrong.add(catalogue + ": " + entry);
                 }
             } else if (line.matches("[a-z][a-z0-9-]*:.*")) {

@@ -56,7 +56,7 @@ class SecondSeatWalkTest {
                     .as("with the time that the write took")
                     .isLessThan(A_SECOND.multipliedBy(4));
 
-            bench.press("send away");
+            bench.press("end pairing");
             bench.seeText("None.");
             tablet.open("/crafts/KITE");
             tablet.awaitPath("/pair");

@@ -92,9 +92,9 @@ class WalkTest {
 
     private void putAside(Browser browser, Patient patient, String path) {
         String before = patient.next(path).get("checkId").asString();
-        browser.press("Put aside");
+        browser.press("Set aside");
         browser.await(() -> !patient.next(path).get("checkId").asString().equals(before));
-        browser.seeText("Put aside:");
+        browser.seeText("Set aside:");
     }
 
     private void suspectAndTakeBack(Browser browser) {
@@ -180,7 +180,7 @@ class WalkTest {
             String first = patient.next(path).get("checkId").asString();
             browser.keys("s");
             browser.await(() -> !patient.next(path).get("checkId").asString().equals(first));
-            browser.seeText("Put aside:");
+            browser.seeText("Set aside:");
             browser.keys("u");
             browser.await(() -> patient.next(path).get("checkId").asString().equals(first));
             browser.keys("w");

@@ -96,7 +96,7 @@ final class Walker {
         browser.await(() -> browser.heading().equals(check.get("title").asString()));
         if (check.get("takesListing").asBoolean()) {
             // This technician has no cable at hand.
-            browser.press("Put aside");
+            browser.press("Set aside");
             browser.await(() -> version() > version);
             return;
         }
