@@ -2394,7 +2394,7 @@ export interface components {
             taken: components["schemas"]["TakenIn"][];
         };
         Arriving: {
-            sorts: components["schemas"]["PartSort"][];
+            sorts: components["schemas"]["PartType"][];
         };
         Aside: {
             reason?: string;
@@ -2558,6 +2558,12 @@ export interface components {
             least: number;
             /** Format: double */
             most: number;
+        };
+        BlockerBelief: {
+            id: string;
+            label: string;
+            /** Format: double */
+            shut: number;
         };
         BoardChoice: {
             id: string;
@@ -3027,7 +3033,7 @@ export interface components {
             leads: components["schemas"]["LeadEntry"][];
             pack: components["schemas"]["PackEntry"];
             parts: components["schemas"]["PartEntry"][];
-            sorts?: components["schemas"]["PartSort"][];
+            sorts?: components["schemas"]["PartType"][];
         };
         EndedView: {
             /** Format: date-time */
@@ -3459,6 +3465,8 @@ export interface components {
             reason: string;
         };
         LinkLost: {
+            /** @enum {string} */
+            afterGuardTime: "DROP" | "LAND" | "RETURN_HOME";
             /** Format: double */
             backS?: number;
             /** Format: double */
@@ -3484,8 +3492,6 @@ export interface components {
             receiver: "NO_FRAMES" | "FLAG" | "HOLD" | "PRESETS";
             /** Format: double */
             speedMs: number;
-            /** @enum {string} */
-            stage2: "DROP" | "LAND" | "RETURN_HOME";
             /** Format: double */
             windMs: number;
         };
@@ -3546,12 +3552,6 @@ export interface components {
             name: string;
             /** Format: double */
             share: number;
-        };
-        LockBelief: {
-            id: string;
-            label: string;
-            /** Format: double */
-            shut: number;
         };
         LockView: {
             id: string;
@@ -4130,7 +4130,7 @@ export interface components {
             id: string;
             label: string;
         };
-        PartSort: {
+        PartType: {
             capacitors: components["schemas"]["CapacitorOf"][];
             currentSensors: string[];
             dividers: components["schemas"]["DividerOf"][];
@@ -4813,7 +4813,7 @@ export interface components {
         };
         ShelfSort: {
             own: boolean;
-            sort: components["schemas"]["PartSort"];
+            sort: components["schemas"]["PartType"];
         };
         SigningOff: {
             reason: string;
@@ -5230,7 +5230,7 @@ export interface components {
             hazards: string[];
             /** Format: int64 */
             id: number;
-            locks?: components["schemas"]["LockBelief"][];
+            locks?: components["schemas"]["BlockerBelief"][];
             made: components["schemas"]["Made"][];
             map?: components["schemas"]["PowerMap"];
             mark: string;
@@ -8429,7 +8429,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PartSort"];
+                "application/json": components["schemas"]["PartType"];
             };
         };
         responses: {
@@ -8499,7 +8499,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PartSort"];
+                "application/json": components["schemas"]["PartType"];
             };
         };
         responses: {

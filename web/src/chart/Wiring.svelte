@@ -44,7 +44,7 @@
   );
 
   /** A sort as this craft has it, or as it stands on the shelf. */
-  function sortOf(id: string): Schemas['PartSort'] | undefined {
+  function sortOf(id: string): Schemas['PartType'] | undefined {
     return (
       electrics?.sorts?.find((sort) => sort.id === id) ?? shelf.value?.find((one) => one.sort.id === id)?.sort
     );

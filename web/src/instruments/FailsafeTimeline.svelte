@@ -9,7 +9,7 @@
 
   type Asked = Schemas['LinkLost'];
   type Receiver = Asked['receiver'];
-  type Stage2 = Asked['stage2'];
+  type Stage2 = Asked['afterGuardTime'];
 
   const RECEIVERS: [Receiver, string][] = [
     ['NO_FRAMES', 'sends no frames'],
@@ -36,7 +36,7 @@
     presetThrottle: 0,
     detectS: 0.2,
     guardS: 1,
-    stage2: 'DROP',
+    afterGuardTime: 'DROP',
     landingThrottle: 20,
     landingS: 60,
     home: {
@@ -73,7 +73,7 @@
 
   $effect(() => {
     const path = { mark };
-    const school = lost.stage2;
+    const school = lost.afterGuardTime;
     if (mark) {
       void safest.load(() =>
         ask(api.GET('/api/crafts/{mark}/safest-failsafe', { params: { path, query: { school } } }))
@@ -89,9 +89,9 @@
     };
     void solved.load(() => ask(api.POST('/api/instruments/failsafe-timeline', { body })));
     if (other) {
-      const stage2 = other;
+      const afterGuardTime = other;
       void besides.load(() =>
-        ask(api.POST('/api/instruments/failsafe-timeline', { body: { ...body, stage2 } }))
+        ask(api.POST('/api/instruments/failsafe-timeline', { body: { ...body, afterGuardTime } }))
       );
     }
   });
@@ -158,7 +158,7 @@
       {@render slide('guardS', 'guard time', 0, 10, 0.1, 's')}
       <div class="field">
         <label for="stage">Then</label>
-        <select id="stage" class="entry" bind:value={lost.stage2}>
+        <select id="stage" class="entry" bind:value={lost.afterGuardTime}>
           {#each STAGES as [id, label] (id)}<option value={id}>{label}</option>{/each}
         </select>
       </div>
@@ -166,7 +166,7 @@
         <label for="other">Compare with</label>
         <select id="other" class="entry" bind:value={other}>
           <option value="">none</option>
-          {#each STAGES.filter(([id]) => id !== lost.stage2) as [id, label] (id)}<option value={id}
+          {#each STAGES.filter(([id]) => id !== lost.afterGuardTime) as [id, label] (id)}<option value={id}
               >{label}</option
             >{/each}
         </select>
@@ -178,7 +178,7 @@
       <label class="one"
         ><input type="checkbox" bind:checked={lost.home.levelSound} /> level is calibrated</label
       >
-      {#if lost.stage2 === 'RETURN_HOME'}
+      {#if lost.afterGuardTime === 'RETURN_HOME'}
         <div class="field">
           <label for="satellites">Satellites seen</label>
           <NumberEntry whole id="satellites" class="entry reading" bind:value={lost.home.satellites} />

@@ -67,7 +67,7 @@ describe('the failsafe timeline', () => {
   it('reckons anew with every setting that is dragged, and with the link that comes back', async () => {
     render(FailsafeTimeline);
     await fireEvent.input(screen.getByLabelText(/guard time/), { target: { value: '4' } });
-    await waitFor(() => expect(post()).toMatchObject({ guardS: 4, stage2: 'DROP' }));
+    await waitFor(() => expect(post()).toMatchObject({ guardS: 4, afterGuardTime: 'DROP' }));
     expect(post()).not.toHaveProperty('backS');
     await fireEvent.input(screen.getByLabelText('The link is back after, s'), { target: { value: '2.5' } });
     await waitFor(() => expect(post()).toMatchObject({ backS: 2.5 }));
@@ -89,7 +89,7 @@ describe('the failsafe timeline', () => {
       target: { value: 'LAND' }
     });
     await waitFor(() =>
-      expect(asked(path).some((one) => (one.body as { stage2: string }).stage2 === 'LAND')).toBe(true)
+      expect(asked(path).some((one) => (one.body as { afterGuardTime: string }).afterGuardTime === 'LAND')).toBe(true)
     );
     await waitFor(() => screen.getByText(/Thin, lands on a fixed throttle: it falls, 100 J/));
   });
@@ -103,7 +103,7 @@ describe('the failsafe timeline', () => {
       presetThrottle: 0,
       detectS: 0.3,
       guardS: 2,
-      stage2: 'LAND',
+      afterGuardTime: 'LAND',
       landingThrottle: 25,
       landingS: 10,
       home: { fix: true, homeSet: true, levelSound: true },

@@ -69,10 +69,10 @@
   }
 </script>
 
-<svelte:head><title>{id || 'A new sort'} – Able Medic</title></svelte:head>
+<svelte:head><title>{id || 'New part type'} – Able Medic</title></svelte:head>
 
 <section class="page">
-  <h1>{id ? work.sort.label : 'Add a sort of part'}</h1>
+  <h1>{id ? work.sort.label : 'Add part type'}</h1>
   <p><a href="/parts">Parts library</a></p>
   <Notice text={shelf.error} />
   {#if !known}

@@ -1,7 +1,7 @@
 import { api, ask, type Schemas } from '../api/client';
 import { Doing } from '../shared/doing.svelte';
 
-type Sort = Schemas['PartSort'];
+type Sort = Schemas['PartType'];
 type Pad = Schemas['PadOf'];
 type Picture = Schemas['PictureOf'];
 

@@ -17,7 +17,7 @@ vi.mock('../api/client', async (original) =>
   (await import('../testing/server')).standIn(await original<object>())
 );
 
-const regulator: Schemas['PartSort'] = {
+const regulator: Schemas['PartType'] = {
   ...structuredClone(BEGIN),
   id: 'regulator-5v-1a',
   label: 'Regulator, 5 V, 1 A',

@@ -11,9 +11,11 @@ import ablemedic.power.PowerCrafts;
 import ablemedic.reading.Meter;
 import ablemedic.serial.SerialCrafts;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** What a complaint says when nobody saw how it shows. */
+@Tag("thorough")
 class ComplaintsTest {
     private static final List<Craft> CRAFTS = List.of(
             SerialCrafts.shared(),

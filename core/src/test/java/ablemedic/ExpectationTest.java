@@ -23,9 +23,11 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** No set-up, proof or routine of any craft expects an answer that tells of a hazard or a failure. */
+@Tag("thorough")
 class ExpectationTest {
     private static final int PAIRS = 40;
     /** Kinds of checks that have named outcomes and none that is forbidden, each with the reason. */

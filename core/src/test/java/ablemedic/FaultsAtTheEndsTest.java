@@ -14,12 +14,14 @@ import ablemedic.serial.SerialCrafts;
 import ablemedic.video.VideoCrafts;
 import java.util.List;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /**
  * Every fault can befall a craft whatever is recorded of it, settings at the ends of their ranges among it, beside the
  * conflicts of its record.
  */
+@Tag("thorough")
 class FaultsAtTheEndsTest {
     private static final int RECORDS = 30;
 

@@ -43,12 +43,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** A conflict of the record is a suspect from the start: a craft that has it is told in at most one look. */
+@Tag("thorough")
 class RecordedConflictTest {
 
     static Stream<Arguments> recordedWrong() {

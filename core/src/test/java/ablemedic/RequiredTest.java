@@ -34,9 +34,11 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** The craft as required: every conflict of the record put right in the likeliest way, and nothing else touched. */
+@Tag("thorough")
 class RequiredTest {
     private static final List<Craft> CRAFTS = List.of(
             SerialCrafts.shared(),

@@ -20,9 +20,11 @@ import ablemedic.wiring.UartFunction;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** What a craft as recorded violates of what a safe, working craft satisfies. */
+@Tag("thorough")
 class RequirementsTest {
     private static final List<Craft> CRAFTS = List.of(
             SerialCrafts.shared(),

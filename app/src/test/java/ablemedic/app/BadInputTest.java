@@ -24,7 +24,7 @@ class BadInputTest {
     void aMarkThatIsTakenIsRefusedWhateverItsCase() {
         JsonNode refusal = app.refused(409, "POST", "/api/crafts", "{\"mark\": \"gannet\", \"name\": \"\"}");
         assertThat(refusal.get("errors").get(0).get("where").asString()).isEqualTo("mark");
-        assertThat(refusal.get("detail").asString()).contains("another mark");
+        assertThat(refusal.get("detail").asString()).contains("another craft ID");
     }
 
     @ParameterizedTest

@@ -175,7 +175,7 @@ class BundleTest {
                     "POST",
                     "/api/crafts",
                     "{\"mark\":\"TERN\",\"name\":\"\",\"craftClass\":\"INCH_5\",\"spins\":\"INWARD\",\"numbering\":\"REAR_RIGHT_FIRST\",\"mode\":\"LEVEL\"}");
-            assertThat(refused(one, 409, bundle(app, "TERN"))).contains("Another craft is marked");
+            assertThat(refused(one, 409, bundle(app, "TERN"))).contains("There is another craft");
         }
     }
 

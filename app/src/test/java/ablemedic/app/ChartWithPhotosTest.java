@@ -93,7 +93,7 @@ class ChartWithPhotosTest {
                     .contains("files/4");
             lacking.files().remove("manifest.json");
             assertThat(take(there, 200, lacking.zip()).get("refused").toString())
-                    .contains("is not in the ZIP");
+                    .contains("isn't in the ZIP");
             ZippedCharts more = ZippedCharts.of(zip);
             byte[] manifest = more.files().remove("manifest.json");
             more.files().put("1 PHOTO/files/99", new byte[3]);
@@ -105,7 +105,7 @@ class ChartWithPhotosTest {
             }
             assertThat(take(there, 200, damaged).get("taken")).isEmpty();
             assertThat(take(there, 422, Arrays.copyOf(zip, zip.length - 9)).toString())
-                    .contains("Nothing was taken in");
+                    .contains("Nothing was imported");
             assertThat(there.get("/api/crafts")).isEmpty();
             assertThat(there.get("/api/bench").get("unreadable")).isEmpty();
         }

@@ -218,7 +218,7 @@ class EveryFieldTest {
                 "POST /api/instruments/frame-time",
                 "{\"channels\": 8, \"between\": [{\"format\": \"SBUS\", \"betweenMs\": 9}]}");
         write("POST /api/instruments/failsafe-timeline", """
-        {"receiver": "NO_FRAMES", "noticeS": 0.5, "presetArm": false, "presetThrottle": 0, "detectS": 0.2, "guardS": 1, "stage2": "LAND", "landingThrottle": 20,
+        {"receiver": "NO_FRAMES", "noticeS": 0.5, "presetArm": false, "presetThrottle": 0, "detectS": 0.2, "guardS": 1, "afterGuardTime": "LAND", "landingThrottle": 20,
         "landingS": 60, "home": {"fix": true, "homeSet": true, "satellites": 10, "wanted": 8, "leastM": 10, "climbToM": 30, "levelSound": true, "compassDeg": 0, "at": "ARMING"}, "speedMs": 10, "heightM": 20, "distanceM": 80, "windMs": 2, "mark": "F1", "backS": 4}""");
         write("POST /api/instruments/modes", """
         {"modes": [{"name": "arm", "channel": 5, "fromUs": 1700, "toUs": 2100}], "switches": [{"name": "A", "channel": 5, "positions": [1000, 2000]}], "carried": 16}""");

@@ -108,7 +108,7 @@ class InstrumentsTest {
                         .get("detail")
                         .asString())
                 .as("the same fault twice")
-                .contains("cannot be there at once");
+                .contains("can't be there at once");
         assertThat(app.ask("POST", "/api/instruments/motor-map", """
         {"shape": "X", "school": "INWARD", "props": {}, "seen": [
           {"output": 1, "corner": "REAR_RIGHT", "spin": "CLOCKWISE"},

@@ -168,7 +168,7 @@ class KeptFormsTest {
         try (App app = App.on(file)) {
             assertThat(app.get("/api/bench").get("unreadable").toString())
                     .contains("EIDER")
-                    .contains("cannot be read");
+                    .contains("can't be read");
         }
     }
 }

@@ -43,7 +43,7 @@ class LineInstrumentsTest {
     @Test
     void aLostLinkIsFollowedToTheGroundAndALandingThatClimbsIsSaid(App app) {
         String lost = """
-        {"receiver": "NO_FRAMES", "noticeS": 0.5, "presetArm": false, "presetThrottle": 0, "detectS": 0.2, "guardS": 1, "stage2": "LAND", "landingThrottle": %s,
+        {"receiver": "NO_FRAMES", "noticeS": 0.5, "presetArm": false, "presetThrottle": 0, "detectS": 0.2, "guardS": 1, "afterGuardTime": "LAND", "landingThrottle": %s,
         "landingS": 60, "home": {"fix": true, "homeSet": true, "satellites": 10, "wanted": 8, "leastM": 10, "climbToM": 30, "levelSound": true, "compassDeg": 0, "at": "ARMING"}, "speedMs": 10, "heightM": 20, "distanceM": 80, "windMs": 0}""";
         JsonNode lands = app.ask("POST", "/api/instruments/failsafe-timeline", lost.formatted("20"));
         assertThat(lands.get("outcome").asString()).isEqualTo("LANDS");

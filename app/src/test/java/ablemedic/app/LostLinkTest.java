@@ -46,7 +46,7 @@ class LostLinkTest {
         assertThat(app.refused(422, "POST", "/api/crafts/LINK1/radio-off", STOPS)
                         .get("detail")
                         .asString())
-                .contains("Props off first");
+                .contains("Props off");
         JsonNode first = app.get("/api/crafts/LINK1/radio-off");
         assertThat(first.get("state").asString()).isEqualTo("NEVER");
         assertThat(first.get("expected").asString()).isEqualTo("STOP");

@@ -100,7 +100,7 @@ class PowerTest {
         assertThat(app.get("/api/crafts/P4/routine").get("state").asString()).isEqualTo("NOT_DONE");
         JsonNode run = app.runRoutine("P4");
         assertThat(run.get("state").asString()).isEqualTo("PASSED");
-        assertThat(app.get("/api/crafts/P4/log").toString()).contains("Pre-power routine passed");
+        assertThat(app.get("/api/crafts/P4/log").toString()).contains("Pre-power checks passed");
         for (String kind : new String[] {"CRASH", "PART", "OPENED"}) {
             app.ask("POST", "/api/crafts/P4/log", "{\"kind\": \"" + kind + "\", \"text\": \"as it happens\"}");
             assertThat(app.get("/api/crafts/P4/routine").get("state").asString())

@@ -255,7 +255,7 @@ class SafetyTest {
         view = app.propsAndTilts(app.record(app.motorsTurn(view), "gain-setting", "usual"));
         assertThat(view.get("nothingLeft").asDouble()).isLessThan(0.5);
         assertThat(view.get("stage").asString()).isNotEqualTo("PROVING");
-        assertThat(refusedHover(view)).contains("Not into the air yet", "likely only");
+        assertThat(refusedHover(view)).contains("Don't fly yet", "only");
     }
 
     private String option(JsonNode view, String faultId) {

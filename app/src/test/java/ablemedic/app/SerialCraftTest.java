@@ -71,10 +71,10 @@ class SerialCraftTest {
                                 CRAFT.formatted("REEVE", "STACK", "\"board-f7\",\"board-h7\""))
                         .get("detail")
                         .asString())
-                .contains("one flight board");
+                .contains("one flight controller");
         assertThat(app.refused(422, "POST", "/api/crafts", CRAFT.formatted("REEVE", "SEPARATE", "\"board-f7\""))
                         .toString())
-                .contains("has not the pads");
+                .contains("lacks a pad");
     }
 
     private static JsonNode opened(App app, String mark, String seen) {

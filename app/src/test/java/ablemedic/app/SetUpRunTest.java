@@ -120,7 +120,7 @@ class SetUpRunTest {
         assertThat(app.refused(409, "POST", "/api/crafts/SET3/set-up/steps", all(run, "motors"))
                         .get("detail")
                         .asString())
-                .contains("pre-power routine");
+                .contains("pre-power checks");
         app.runRoutine("SET3");
         String before = all(run, "motors");
         run = app.ask("POST", "/api/crafts/SET3/set-up/steps", before).get("run");

@@ -117,7 +117,7 @@ class SnapshotsTest {
         assertThat(drop(app, "REEVE2", new byte[0], "").statusCode()).isEqualTo(422);
         assertThat(drop(app, "REEVE2", "colour = red\n".getBytes(StandardCharsets.UTF_8), "")
                         .body())
-                .contains("No firmware family");
+                .contains("No firmware dialect");
         assertThat(drop(app, "REEVE2", SOUND.getBytes(StandardCharsets.UTF_8), "?family=oak")
                         .body())
                 .contains("alder, birch");

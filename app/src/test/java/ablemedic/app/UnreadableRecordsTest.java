@@ -66,7 +66,7 @@ class UnreadableRecordsTest {
             assertThat(app.get("/api/bench").get("unreadable")).isEmpty();
             JsonNode chart = app.get("/api/crafts/SICK");
             assertThat(chart.get("revisions")).as("nothing was deleted").hasSize(3);
-            assertThat(chart.get("revisions").get(1).get("reason").asString()).contains("cannot be read");
+            assertThat(chart.get("revisions").get(1).get("reason").asString()).contains("can't be read");
         }
     }
 
@@ -142,7 +142,7 @@ class UnreadableRecordsTest {
                             .valueStream()
                             .map(one -> one.get("name").asString())
                             .toList())
-                    .containsExactlyInAnyOrder("BAD", "run 1 of the pre-power routine of WELL");
+                    .containsExactlyInAnyOrder("BAD", "run 1 of the pre-power checks of WELL");
             assertThat(app.get("/api/meter").get("counts").asInt()).isPositive();
             assertThat(app.get("/api/crafts/WELL/routine").get("state").asString())
                     .as("due again")

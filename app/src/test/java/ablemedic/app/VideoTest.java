@@ -47,7 +47,7 @@ class VideoTest {
                                 "/api/instruments/video-channels",
                                 "{\"pilots\":[\"R1\"],\"bands\":[\"Q\"],\"free\":false}")
                         .toString())
-                .contains("there is no band");
+                .contains("There is no band");
         app.refused(422, "POST", "/api/instruments/video-channels", "{\"pilots\":[],\"bands\":[],\"free\":false}");
     }
 

@@ -170,9 +170,9 @@ public record FailsafeTimeline(
         }
 
         private FailsafeTimeline preset(double noticed) {
-            if (lost.stage2() != AfterGuardTime.DROP || lost.presetArm()) {
-                hazards.add(
-                        said("decides", "action", Param.written(lost.stage2().label())));
+            if (lost.afterGuardTime() != AfterGuardTime.DROP || lost.presetArm()) {
+                hazards.add(said(
+                        "decides", "action", Param.written(lost.afterGuardTime().label())));
             }
             if (!lost.presetArm()) {
                 pilot.add(said("standing"));
@@ -209,7 +209,7 @@ public record FailsafeTimeline(
                 return back(lost.backS().orElseThrow(), lost.backS().orElseThrow());
             }
             heights.add(new At(second, lost.heightM()));
-            return switch (lost.stage2()) {
+            return switch (lost.afterGuardTime()) {
                 case DROP -> dropped(second, said("over-off"));
                 case LAND ->
                     lands(second, said("over-land", "throttle", Param.whole(Math.round(lost.landingThrottle()), "%")));

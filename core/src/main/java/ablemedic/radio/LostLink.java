@@ -21,7 +21,7 @@ import java.util.Optional;
  * @param presetThrottle percent; for presets only
  * @param detectS how long frames must be missing until the board calls the link lost
  * @param guardS how long it holds its fallback values then
- * @param stage2 what it does once that is over
+ * @param afterGuardTime what it does once that is over
  * @param landingThrottle percent; for a landing
  * @param landingS after which a landing ends with the motors off
  * @param home whether a return can be had
@@ -38,7 +38,7 @@ public record LostLink(
         double presetThrottle,
         double detectS,
         double guardS,
-        AfterGuardTime stage2,
+        AfterGuardTime afterGuardTime,
         double landingThrottle,
         double landingS,
         Home home,

@@ -51,7 +51,7 @@ public record RadioOffVerdict(RadioOff expected, List<StageJudged> stages) {
     /** The stages as they are judged. */
     private static final class Judge {
         private final WhenLost lost;
-        private final AfterGuardTime stage2;
+        private final AfterGuardTime afterGuardTime;
         private final RadioOff expected;
         private final double noticedS;
         private final double guardS;
@@ -60,7 +60,7 @@ public record RadioOffVerdict(RadioOff expected, List<StageJudged> stages) {
 
         private Judge(Craft craft, Does seen, Optional<Double> afterS) {
             this.lost = craft.told(ReceiverSettings.WHEN_LOST);
-            this.stage2 = craft.told(FailsafeSettings.STAGE_2);
+            this.afterGuardTime = craft.told(FailsafeSettings.STAGE_2);
             this.expected = RadioOff.of(craft);
             this.noticedS = craft.told(ReceiverSettings.NOTICES)
                     + (lost == WhenLost.FLAG ? 0 : craft.told(FailsafeSettings.DETECTS));
@@ -148,7 +148,10 @@ public record RadioOffVerdict(RadioOff expected, List<StageJudged> stages) {
         private Map<String, Param> action() {
             return Map.of(
                     "action",
-                    Param.written(stage2 == AfterGuardTime.RETURN_HOME ? said("return-at-bench") : stage2.label()));
+                    Param.written(
+                            afterGuardTime == AfterGuardTime.RETURN_HOME
+                                    ? said("return-at-bench")
+                                    : afterGuardTime.label()));
         }
 
         private static String said(String line) {
@@ -176,7 +179,7 @@ public record RadioOffVerdict(RadioOff expected, List<StageJudged> stages) {
         }
 
         private StageJudged second(Works works, String why) {
-            return new StageJudged(said("second", Map.of("action", Param.written(stage2.label()))), works, why);
+            return new StageJudged(said("second", Map.of("action", Param.written(afterGuardTime.label()))), works, why);
         }
 
         private static Param seconds(double s) {

@@ -21,12 +21,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.CancellationException;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
+@Tag("thorough")
 class CapturesTest {
     private static final List<Double> STICKS = List.of(1500.0, 1300.0, 1000.0, 1700.0, 2000.0, 1200.0, 1500.0, 1500.0);
 

@@ -7,8 +7,10 @@ import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
 import java.util.ArrayList;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("thorough")
 class BenchRouteTest {
     private static final List<BenchNeeds> ALL_NEEDS = List.of(
             BenchNeeds.NOTHING,

@@ -9,8 +9,10 @@ import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.takeoff.TakeOff;
 import java.util.ArrayList;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("thorough")
 class FixedOrderTest {
     private static final Craft SOUND = Families.anyCraft();
     private static final Book<Craft> BOOK = TakeOff.book();

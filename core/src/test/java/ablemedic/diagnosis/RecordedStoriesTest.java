@@ -12,6 +12,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -20,6 +21,7 @@ import org.junit.jupiter.params.provider.ValueSource;
  * What the record has wrong stands outside the number of faults: beliefs are those of plain enumeration of records and
  * faults.
  */
+@Tag("thorough")
 class RecordedStoriesTest {
     private static final int FAULTS = 4;
     private static final int OUTCOMES = 3;

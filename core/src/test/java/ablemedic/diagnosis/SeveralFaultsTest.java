@@ -11,11 +11,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Three and four faults on one system, put right one after the other. */
+@Tag("thorough")
 class SeveralFaultsTest {
     private static final int FAULTS = 7;
     private static final double ODDS = 0.03;

@@ -11,11 +11,13 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Random;
 import java.util.stream.Collectors;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import tools.jackson.databind.json.JsonMapper;
 
+@Tag("thorough")
 class SettingsExportTest {
     private static SettingsExport read(String text) {
         return SettingsExport.read(text.getBytes(StandardCharsets.UTF_8));

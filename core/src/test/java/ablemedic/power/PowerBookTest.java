@@ -45,10 +45,12 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
+@Tag("thorough")
 class PowerBookTest {
     static Stream<Craft> crafts() {
         return Stream.of(PowerCrafts.separate(), PowerCrafts.stack());

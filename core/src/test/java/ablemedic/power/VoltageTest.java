@@ -20,12 +20,14 @@ import ablemedic.wiring.Electrics;
 import ablemedic.wiring.Gauge;
 import java.util.ArrayList;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** The sense chain, the scale, the pack and the instruments around them. */
+@Tag("thorough")
 class VoltageTest {
     private final Craft craft = PowerCrafts.separate();
     private final Electrics electrics = craft.electrics();

@@ -28,11 +28,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Over the whole book of several crafts: what every fault and check of a serial line must keep to. */
+@Tag("thorough")
 class SerialBookTest {
     private static final int PAIRS = 150;
 

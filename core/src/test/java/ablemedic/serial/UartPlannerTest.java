@@ -22,10 +22,12 @@ import java.util.List;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
+@Tag("thorough")
 class UartPlannerTest {
     private static UartRequest receiver(Format format) {
         return new UartRequest("receiver", UartFunction.RECEIVER, format, false, "");

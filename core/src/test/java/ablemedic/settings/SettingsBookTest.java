@@ -32,12 +32,14 @@ import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
 import java.util.List;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Over the whole book of settings and firmware: what every fault, fix and complaint must keep to. */
+@Tag("thorough")
 class SettingsBookTest {
     static Stream<Craft> crafts() {
         return Stream.of(

@@ -9,10 +9,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.assertj.core.data.Offset;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
+@Tag("thorough")
 class VersionSearchTest {
     /** How many trials a search took, and whether it ended right, with a technician who sees what the craft does. */
     private record Walked(int trials, boolean right) {}

@@ -42,8 +42,10 @@ import java.util.TreeSet;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("thorough")
 class SnapshotTest {
     private static final Craft SOUND = SerialCrafts.polled();
     private static final Book<Craft> BOOK = Families.book(SOUND, Meter.USUAL);

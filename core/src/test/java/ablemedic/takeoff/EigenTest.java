@@ -24,10 +24,12 @@ import org.hipparchus.exception.MathIllegalStateException;
 import org.hipparchus.linear.EigenDecompositionNonSymmetric;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
+@Tag("thorough")
 class EigenTest {
     /** A loose board has a flow of many equal entries; no fault beside it may leave its motion without an answer. */
     @ParameterizedTest

@@ -11,10 +11,12 @@ import ablemedic.diagnosis.Fix;
 import ablemedic.takeoff.LinearMotion.Hold;
 import ablemedic.takeoff.Sight.Manner;
 import java.util.stream.Collectors;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Whatever is wrong, every fix of it makes the craft fly again. */
+@Tag("thorough")
 class FixesTest {
     @ParameterizedTest
     @MethodSource("ablemedic.takeoff.Crafts#varied")

@@ -8,11 +8,13 @@ import ablemedic.diagnosis.Fault;
 import ablemedic.takeoff.LinearMotion.Axis;
 import ablemedic.takeoff.MotionStory.Fate;
 import java.util.Locale;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Words, axes and curve of a take-off tell one story. */
+@Tag("thorough")
 class MotionStoryTest {
     private static final double SECONDS = 1.5;
 

@@ -28,10 +28,12 @@ import ablemedic.testing.CatalogueUse;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
+@Tag("thorough")
 class TakeOffBookTest {
     private final Diagnosis<Craft> diagnosis = new Diagnosis<>(TakeOff.book(), Assumptions.USUAL);
 

@@ -11,11 +11,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.function.BiPredicate;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** The linear motion and the simulation in time tell the same of every fault, and of every two together. */
+@Tag("thorough")
 class TwoRoutesAgreeTest {
     /** One of each sort in the trade's table; the others are their mirror images. */
     private static final Set<String> TABLE = Set.of(

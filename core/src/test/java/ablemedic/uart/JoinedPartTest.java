@@ -23,8 +23,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("thorough")
 class JoinedPartTest {
     private static final SerialBoard F4 = SerialBoards.find("board-f4-pad").orElseThrow();
     private static final SerialBoard F7 = SerialBoards.find("board-f7").orElseThrow();

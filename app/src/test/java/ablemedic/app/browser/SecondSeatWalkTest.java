@@ -29,7 +29,7 @@ class SecondSeatWalkTest {
             String path = "/work-ups/" + view.get("id").asLong();
             tablet.open(path);
             tablet.awaitPath("/pair");
-            tablet.seeText("Pair this seat");
+            tablet.seeText("Pair this device");
             tablet.assertAccessible();
 
             bench.open("/second-seats");

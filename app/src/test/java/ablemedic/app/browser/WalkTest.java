@@ -396,7 +396,7 @@ class WalkTest {
         try (Browser browser = new Browser(app.url(""), "light", 1280, 1000)) {
             browser.open("/instruments/capture");
             browser.give("input[type='file']", pad);
-            browser.seeText("that harms a pad that bears 3.3 V only");
+            browser.seeText("that damages a pad that takes 3.3 V only");
             browser.seeText("inverted, and IBUS is not");
             browser.seeText("115200 baud, 8N1");
             browser.give("input[type='file']", two);
@@ -612,7 +612,7 @@ class WalkTest {
         try (Browser browser = new Browser(app.url(""), "light", 1280, 1000)) {
             browser.open("/parts/board-f4-jumper");
             browser.press("duplicate one");
-            browser.seeText("Add a sort of part");
+            browser.seeText("Add part type");
             browser.seeText("UART 6 is soft");
             settled(browser);
         }
@@ -720,7 +720,7 @@ class WalkTest {
             browser.clickDrawn("[data-point='FC.3V3']", 0, 0);
             browser.seeText("Wires at FC 3V3");
             browser.clickDrawn("[data-point='RX.-']", 0, 0);
-            browser.seeText("a lead cannot run from FC.3V3 (FEED) to RX.- (GROUND)");
+            browser.seeText("A wire can't run from FC.3V3 (supply output) to RX.- (ground)");
             browser.click("[aria-label='remove wire " + (leads + 1) + "']");
             browser.clickDrawn("[data-point='FC.3V3']", 0, 0);
             browser.clickDrawn("[data-point='FC.G4']", 0, 0);

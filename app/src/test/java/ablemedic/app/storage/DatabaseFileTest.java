@@ -83,7 +83,7 @@ class DatabaseFileTest {
         Path file = Files.writeString(folder.resolve("notes"), "x").resolve("medic.db");
         assertThatExceptionOfType(UnusableException.class)
                 .isThrownBy(() -> FileLock.take(file, "test"))
-                .withMessageContaining("cannot be used")
+                .withMessageContaining("can't be used")
                 .withMessageContaining("notes");
     }
 
