@@ -1,4 +1,4 @@
-import { api, ask, words, type Schemas } from '../api/client';
+import { api, ask, type Schemas } from '../api/client';
 import { send, Upload } from '../shared/upload.svelte';
 
 /** A row of a family's table: name, setting, first and last version, times, values. */

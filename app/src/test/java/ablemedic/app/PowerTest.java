@@ -57,7 +57,7 @@ class PowerTest {
         app.enterWired("P2", "SEPARATE");
         JsonNode view = app.openPower("P2", "dead-arm", "rear-left");
         view = app.write(view, "ohms~PB.3+~CRL.+", "0,3", "");
-        assertThat(view.get("evidence").get(1).get("cleared").get(0).asString()).isEqualTo("the lead PB.3+ to CRL.+");
+        assertThat(view.get("evidence").get(1).get("cleared").get(0).asString()).isEqualTo("the wire PB.3+ to CRL.+");
         assertThat(app.get("/api/crafts/P2/power-map")
                         .get("leads")
                         .valueStream()
@@ -186,7 +186,7 @@ class PowerTest {
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
-            value = {"PB.77+|PB has IN+", "NOBODY.+|the parts are PLUG", "RX.+|one lead fits on RX.+"})
+            value = {"PB.77+|PB has IN+", "NOBODY.+|the parts are PLUG", "RX.+|One wire fits on RX.+"})
     void aLeadThatCannotBeIsRefusedWithThePlaceAndChangesNothing(String from, String right) {
         if (app.send("GET", "/api/crafts/P7", "").statusCode() == 404) {
             app.enterWired("P7", "SEPARATE");

@@ -162,7 +162,8 @@ class SpoiledRecordsTest {
                             .valueStream()
                             .map(one -> one.get("name").asString())
                             .toList())
-                    .containsExactlyInAnyOrder("entry 1 of battery P1", "the time of line 2 of the ledger, of SPOILT");
+                    .containsExactlyInAnyOrder(
+                            "entry 1 of battery P1", "the time of line 2 of the repair log, of SPOILT");
             String record =
                     app.get("/api/bench").get("unreadable").get(0).get("record").toString();
             app.send(

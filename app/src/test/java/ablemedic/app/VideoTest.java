@@ -95,7 +95,7 @@ class VideoTest {
                 .isBetween(200, 201);
         assertThat(app.refused(422, "POST", "/api/part-shelf", sort.formatted("sender-two", "SERIAL", "25"))
                         .toString())
-                .contains("pad V is no video pad");
+                .contains("Pad V is not a video pad");
         assertThat(app.refused(422, "POST", "/api/part-shelf", sort.formatted("sender-two", "VIDEO", "200, 25"))
                         .toString())
                 .contains("picture.milliwatts[1]");

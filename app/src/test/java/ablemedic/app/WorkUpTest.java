@@ -192,7 +192,7 @@ class WorkUpTest {
                                 bench.formatted(view.get("version").asLong(), ""))
                         .get("detail")
                         .asString())
-                .contains("routine of W5 is due");
+                .contains("checks of W5 are due");
         app.runRoutine("W5");
         view = app.get(path(view, ""));
         assertThat(app.refused(

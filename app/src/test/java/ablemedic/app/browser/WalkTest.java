@@ -740,7 +740,7 @@ class WalkTest {
             browser.open("/new-craft");
             browser.type("#mark", "gannet");
             browser.press("Enter it");
-            assertThat(browser.text("[role=alert]")).contains("There is a craft marked");
+            assertThat(browser.text("[role=alert]")).contains("There is a craft “gannet” already");
         }
     }
 }

@@ -124,8 +124,8 @@ class ElectricEntryTest {
         assertThat(changed(before, after))
                 .singleElement()
                 .asString()
-                .startsWith("lead " + lead.from() + " to " + lead.to())
-                .contains("gauge 10, 80 mm");
+                .startsWith("wire " + lead.from() + " to " + lead.to())
+                .contains("AWG 10, 80 mm");
     }
 
     @Test
@@ -141,6 +141,6 @@ class ElectricEntryTest {
     @Test
     void theFirstEntryOfPartsAndLeadsIsOneChange() {
         assertThat(changed(null, ElectricEntry.of(wired(WiringLayout.SEPARATE))))
-                .contains("parts and leads: not entered -> entered");
+                .contains("parts and wires: not entered -> entered");
     }
 }

@@ -83,7 +83,7 @@ class ShelfTest {
         assertThat(app.refused(409, "PUT", "/api/crafts/OWN/sorts", "{\"version\": 2}")
                         .get("detail")
                         .asString())
-                .contains("as they stand on the shelf");
+                .contains("as they are in the parts library");
         limit(sort, 0.6);
         app.ask("PUT", "/api/part-shelf/spotting-light", sort.toString());
         assertThat(budget().get("givesA").asDouble()).isEqualTo(built);
@@ -105,7 +105,7 @@ class ShelfTest {
         assertThat(app.refused(409, "POST", "/api/part-shelf", lights)
                         .get("detail")
                         .asString())
-                .contains("another id");
+                .contains("another ID");
         assertThat(app.refused(409, "PUT", "/api/part-shelf/lights", lights)
                         .get("detail")
                         .asString())

@@ -245,7 +245,7 @@ class DatabaseFileTest {
     void eachTroubleOfTheFileHasItsOwnSentence(int code, Trouble trouble) {
         assertThat(Trouble.behind(new RuntimeException(new SQLException("x", "", code))))
                 .contains(trouble);
-        assertThat(trouble.of("medic.db")).startsWith("medic.db ").endsWith(".");
+        assertThat(trouble.of("file medic.db")).contains("file medic.db ").endsWith(".");
     }
 
     @Test
