@@ -80,7 +80,7 @@
           <UnreadableStrip {record} onchange={() => void look()} />
         {/each}
       {/if}
-      <h2 class:later={b.unreadable.length > 0}>Need something</h2>
+      <h2 class:later={b.unreadable.length > 0}>Needs attention</h2>
       {#each b.needing as glance, i (glance.workUpId)}
         <Strip {glance} number={i + 1} />
       {:else}

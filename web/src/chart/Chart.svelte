@@ -92,7 +92,7 @@
         <h1>{c.mark}</h1>
         <p>
           {c.name ? `${c.name} · ` : ''}{c.craftClass} · {c.builder
-            ? `built by ${c.builder} · `
+            ? `builder: ${c.builder} · `
             : ''}{FITNESS[c.fitness]}
         </p>
       </div>
@@ -103,7 +103,7 @@
           <a class="act" href={`/work-ups/new?craft=${encodeURIComponent(c.mark)}`}>Start a work-up</a>
         {/if}
         <a class="quiet" href={`/crafts/${encodeURIComponent(c.mark)}/set-up`}>Set it up</a>
-        <a class="quiet" href={`/new-craft?like=${encodeURIComponent(c.mark)}`}>Enter one like it</a>
+        <a class="quiet" href={`/new-craft?like=${encodeURIComponent(c.mark)}`}>Duplicate</a>
         {#if c.state === 'FIT'}
           <button class="quiet" onclick={() => void ground()}>Ground it</button>
         {/if}
@@ -161,7 +161,7 @@
     {/if}
     <p class="links papers">
       <a href={`/api/crafts/${encodeURIComponent(c.mark)}/bundle`} download>This chart, to pass on</a>
-      <a href={`/api/crafts/${encodeURIComponent(c.mark)}/label?${zone()}`} target="_blank">Ready label</a>
+      <a href={`/api/crafts/${encodeURIComponent(c.mark)}/label?${zone()}`} target="_blank">Ready tag</a>
       <a href={`/api/crafts/${encodeURIComponent(c.mark)}/drawing`} download={`${c.mark}.svg`}>Drawing</a>
     </p>
     <WiringAndPower chart={c} />

@@ -373,7 +373,7 @@ describe('a chart', () => {
     begin({ '/api/crafts/{mark}': whole(), '/api/crafts/{mark}/files': [] });
     render(Chart);
     const line = await screen.findByText(/something is due/);
-    expect(line.textContent!.replace(/\s+/g, ' ')).toContain('quick look · 5-inch · built by the club');
+    expect(line.textContent!.replace(/\s+/g, ' ')).toContain('quick look · 5-inch · builder: the club');
     expect(screen.getByRole('link', { name: 'radio-off test' }).getAttribute('href')).toBe(
       '/crafts/TERN/radio-off'
     );

@@ -5,7 +5,7 @@ const SEEN = 'seen';
 export const LINES: readonly { on: RegExp; text: string }[] = [
   {
     on: /^\/$/,
-    text: 'New here? A craft with a trouble gets a work-up. Press 1 to open the first of the bench, n to begin one.'
+    text: 'New here? A faulty craft gets a work-up. Press 1 to open the first of the bench, n to begin one.'
   },
   {
     on: /^\/work-ups\/\d+$/,

@@ -29,7 +29,7 @@ class BadInputTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-      massG          | 0                                          | massG      | greater than 0
+      massG          | 0                                          | massG      | more than 0 g
       massG          | 100                                        | motorMassG | less than the craft
       thrustToWeight | 0.5                                        | thrustToWeight | above 1
       told           | {"output-order": "1-1-2-3"}                | told.output-order | 4-2-1-3
@@ -37,9 +37,9 @@ class BadInputTest {
       told           | {"colour": "red"}                          | told.colour | GET /api/settings
       told           | {"voltage-scale": "0"}                     | told.voltage-scale | from 0.001 to 1000
       told           | {"cells": "3.5"}                           | told.cells | a whole number from 0 to 14
-      mounted        | {"rollDeg": 45, "pitchDeg": 0, "yawDeg": 0} | mounted    | multiple of 90
+      mounted        | {"rollDeg": 45, "pitchDeg": 0, "yawDeg": 0} | mounted    | quarter turns
       told           | {"gain": "-1"}                             | told.gain  | from 0.01 to 99
-      wiring         | ["FRONT_LEFT", "FRONT_LEFT", "REAR_LEFT", "REAR_RIGHT"] | wiring | the leads have the outputs drive
+      wiring         | ["FRONT_LEFT", "FRONT_LEFT", "REAR_LEFT", "REAR_RIGHT"] | wiring | By the wires the outputs drive
       """)
     void aSheetThatMakesNoCraftIsRefusedWithThePlace(String field, String value, String where, String right) {
         var sheet = (tools.jackson.databind.node.ObjectNode) app.get("/api/crafts/EIDER/build-sheet");

@@ -101,6 +101,6 @@ class VideoTest {
                 .contains("picture.milliwatts[1]");
         assertThat(app.refused(422, "POST", "/api/part-shelf", sort.formatted("sender-two", "VIDEO", ""))
                         .toString())
-                .contains("1 to 8 levels");
+                .contains("1 to 8 power levels");
     }
 }

@@ -15,7 +15,7 @@ class Screenshots {
     @Test
     void take(App app) throws IOException {
         try (Browser browser = new Browser(app.url(""), "light", 1280, 800)) {
-            shot(browser, "/", "bench", "Need something");
+            shot(browser, "/", "bench", "Needs attention");
             shot(browser, "/crafts/FULMAR", "chart", "Build sheet");
             browser.open("/work-ups/new?craft=EIDER");
             browser.see("input[name=kind]");

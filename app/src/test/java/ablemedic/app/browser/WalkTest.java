@@ -34,7 +34,7 @@ class WalkTest {
         Patient patient = new Patient(app, "EIDER", "prop-hand-rear-left");
         try (Browser browser = new Browser(app.url(""), "light", 1280, 800)) {
             browser.open("/");
-            browser.seeText("Need something");
+            browser.seeText("Needs attention");
             settled(browser);
 
             browser.press("EIDER");
@@ -132,7 +132,7 @@ class WalkTest {
         Patient patient = new Patient(app, "FULMAR", "outputs-2134");
         try (Browser browser = new Browser(app.url(""), "dark", 1280, 800)) {
             browser.open("/");
-            browser.seeText("Need something");
+            browser.seeText("Needs attention");
             assertThat(browser.mode()).isEqualTo("dark");
             settled(browser);
             browser.keys("?");
@@ -142,7 +142,7 @@ class WalkTest {
         }
         try (Browser browser = new Browser(app.url(""), "dark", 1280, 800)) {
             browser.open("/");
-            browser.seeText("Need something");
+            browser.seeText("Needs attention");
             browser.keys("/");
             browser.see("#finder");
             browser.keys("fulmar all");
