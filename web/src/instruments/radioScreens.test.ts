@@ -89,7 +89,9 @@ describe('the failsafe timeline', () => {
       target: { value: 'LAND' }
     });
     await waitFor(() =>
-      expect(asked(path).some((one) => (one.body as { afterGuardTime: string }).afterGuardTime === 'LAND')).toBe(true)
+      expect(
+        asked(path).some((one) => (one.body as { afterGuardTime: string }).afterGuardTime === 'LAND')
+      ).toBe(true)
     );
     await waitFor(() => screen.getByText(/Thin, lands on a fixed throttle: it falls, 100 J/));
   });
