@@ -6,13 +6,19 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Collection;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 
 /**
  * The entries of some files, found by id. How a file is written stands in {@code docs/words.md}; what is wrong in one
  * is said with its name and line when it is first read.
  */
 public final class Catalogue {
+    /** Many classes of a package have their words in one file, which is read once. */
+    private static final Map<List<String>, Catalogue> READ = new ConcurrentHashMap<>();
+
     private final Map<String, Entry> entries = new LinkedHashMap<>();
 
     private Catalogue() {}
@@ -33,7 +39,9 @@ public final class Catalogue {
 
     /** The files beside a class, which have no steps in common with others. */
     public static Catalogue beside(Class<?> owner, String... files) {
-        return beside(owner, new Catalogue(), files);
+        List<String> where = Stream.concat(Stream.of(owner.getPackageName()), Stream.of(files))
+                .toList();
+        return READ.computeIfAbsent(where, unread -> beside(owner, new Catalogue(), files));
     }
 
     /** A catalogue written in place. */

@@ -9,7 +9,6 @@ import java.util.concurrent.ConcurrentHashMap;
  * own name (after that of the type around it, where two share one), under the value's, all in kebab case.
  */
 public final class Names {
-    private static final Map<String, Catalogue> FILES = new ConcurrentHashMap<>();
     private static final Map<Enum<?>, String> KNOWN = new ConcurrentHashMap<>();
 
     private Names() {}
@@ -20,7 +19,7 @@ public final class Names {
 
     /** All that is said of an enum, such as how each of its values is done. */
     public static Words words(Class<? extends Enum<?>> type) {
-        Catalogue names = FILES.computeIfAbsent(type.getPackageName(), name -> Catalogue.beside(type, "names"));
+        Catalogue names = Catalogue.beside(type, "names");
         String own = kebab(type.getSimpleName());
         Class<?> outer = type.getEnclosingClass();
         String qualified = outer == null ? own : kebab(outer.getSimpleName()) + "-" + own;

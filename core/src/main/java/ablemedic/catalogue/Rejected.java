@@ -1,6 +1,7 @@
 package ablemedic.catalogue;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.Collectors;
 
 /**
@@ -65,6 +66,6 @@ public class Rejected extends RuntimeException {
 
     /** What is wrong, and never nothing. */
     public String right() {
-        return wrong.stream().map(Wrong::right).collect(Collectors.joining("; "));
+        return Objects.requireNonNull(getMessage());
     }
 }

@@ -3,7 +3,6 @@ package ablemedic.catalogue;
 import ablemedic.catalogue.Entry.Change;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 
 /** An entry with what stands in its gaps. */
@@ -30,12 +29,7 @@ public final class Words {
         return new Words(entry, Map.copyOf(more));
     }
 
-    /** The same with a gap filled by what is written as it is. */
-    public Words with(String name, String written) {
-        return with(name, Param.written(written));
-    }
-
-    /** The same with a gap filled by a number or a name that is written as it is. */
+    /** The same with a gap filled by a word or a number that is written as it is. */
     public Words with(String name, Object value) {
         return with(name, value instanceof Param param ? param : Param.written(String.valueOf(value)));
     }
@@ -88,7 +82,7 @@ public final class Words {
 
     /** The name of a value of an enum, which has its outcome under its own name in kebab case. */
     public String name(Enum<?> value) {
-        return outcome(value.name().toLowerCase(Locale.ROOT).replace('_', '-')).plain();
+        return outcome(Names.id(value)).plain();
     }
 
     /** The ids of the outcomes in their order. */

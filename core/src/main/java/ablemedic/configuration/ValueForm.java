@@ -1,11 +1,11 @@
 package ablemedic.configuration;
 
 import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Names;
 import ablemedic.catalogue.Param;
 import ablemedic.catalogue.Rejected;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 
@@ -132,10 +132,7 @@ public sealed interface ValueForm<T> {
 
         /** The constants of an enumeration, in its order. */
         public static <E extends Enum<E>> Choice<E> of(Class<E> all, Function<E, String> label) {
-            return new Choice<>(
-                    Arrays.asList(all.getEnumConstants()),
-                    value -> value.name().toLowerCase(Locale.ROOT).replace('_', '-'),
-                    label);
+            return new Choice<>(Arrays.asList(all.getEnumConstants()), Names::id, label);
         }
 
         @Override

@@ -1,13 +1,13 @@
 package ablemedic.firmware;
 
 import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Names;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.MotorProtocol;
 import ablemedic.protocol.Format;
 import ablemedic.wiring.UartFunction;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -63,7 +63,7 @@ public record Ability(String what, int since, int until, boolean leftOut) {
 
     /** The id of speaking a protocol to the motors. */
     public static String of(MotorProtocol protocol) {
-        return "motors-" + protocol.name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return "motors-" + Names.id(protocol);
     }
 
     /** Whether a version, counted from 1, has it or can have it built in. */

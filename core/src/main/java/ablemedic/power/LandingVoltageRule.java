@@ -1,7 +1,7 @@
 package ablemedic.power;
 
+import ablemedic.catalogue.Names;
 import ablemedic.catalogue.Words;
-import java.util.Locale;
 
 /**
  * When to land. Both rules are common practice with no source; the owner chooses, and the careful one is the default.
@@ -45,6 +45,6 @@ public enum LandingVoltageRule {
     }
 
     public String reason() {
-        return words().line(name().toLowerCase(Locale.ROOT).replace('_', '-')).plain();
+        return words().line(Names.id(this)).plain();
     }
 }

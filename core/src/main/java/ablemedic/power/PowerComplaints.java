@@ -2,6 +2,7 @@ package ablemedic.power;
 
 import static ablemedic.diagnosis.Prediction.from;
 
+import ablemedic.catalogue.Names;
 import ablemedic.catalogue.Param;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Corner;
@@ -37,7 +38,6 @@ import ablemedic.wiring.Part;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -98,7 +98,7 @@ final class PowerComplaints {
     }
 
     private static String armId(Corner corner) {
-        return corner.name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return Names.id(corner);
     }
 
     /** The arms that are dead or late, by their corners, and how many of them turn in the end. */

@@ -1,5 +1,6 @@
 package ablemedic.radio;
 
+import ablemedic.catalogue.Names;
 import ablemedic.catalogue.Param;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FailsafeSettings;
@@ -11,7 +12,6 @@ import ablemedic.family.FaultBuilder;
 import ablemedic.family.FaultList;
 import ablemedic.family.Odds;
 import ablemedic.family.SettingTrouble;
-import java.util.Locale;
 
 /** The faults of what receiver and board do when the link is lost. */
 final class FailsafeFaults {
@@ -88,7 +88,7 @@ final class FailsafeFaults {
     }
 
     private static Param choice(Enum<?> value) {
-        return new Param.Choice(value.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+        return new Param.Choice(Names.id(value));
     }
 
     private <T> Param right(SettingTrouble<T> trouble) {

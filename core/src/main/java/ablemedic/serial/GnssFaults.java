@@ -1,5 +1,6 @@
 package ablemedic.serial;
 
+import ablemedic.catalogue.Names;
 import ablemedic.catalogue.Param;
 import ablemedic.craft.Craft;
 import ablemedic.craft.SpokenSettings;
@@ -11,7 +12,6 @@ import ablemedic.uart.GnssLoad;
 import ablemedic.uart.JoinedPart;
 import ablemedic.wiring.InnerCircuit;
 import ablemedic.wiring.UartFunction;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -65,7 +65,7 @@ final class GnssFaults {
     /** Each cause has a fix of its own, which does nothing for the others. */
     private void noSky(CraftLine line, Why why, Odds prior, double minutes) {
         String part = line.part().id();
-        String name = why.name().toLowerCase(Locale.ROOT).replace('_', '-');
+        String name = Names.id(why);
         faults.add("no-sky", "sky-" + name + "-" + part)
                 .site("serial sky " + part)
                 .prior(prior)

@@ -1,5 +1,6 @@
 package ablemedic.serial;
 
+import ablemedic.catalogue.Names;
 import ablemedic.catalogue.Param;
 import ablemedic.catalogue.Words;
 import ablemedic.configuration.Setting;
@@ -95,7 +96,7 @@ final class LineEdits {
                                 SpokenSettings.GNSS_HZ))
                 .toList();
         String id = "line-" + line.partId() + "-" + line.wish().job().id() + "-"
-                + judged.rule().name().toLowerCase(Locale.ROOT).replace('_', '-') + "-"
+                + Names.id(judged.rule()) + "-"
                 + judged.way().name().toLowerCase(Locale.ROOT);
         List<Edit> edits = severity.isBinding()
                 ? lines.joined().stream()

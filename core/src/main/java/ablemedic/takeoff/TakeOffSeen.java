@@ -1,5 +1,6 @@
 package ablemedic.takeoff;
 
+import ablemedic.catalogue.Names;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
@@ -20,7 +21,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Stream;
 
@@ -72,7 +72,7 @@ final class TakeOffSeen implements Place.Placed {
     }
 
     static String id(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return Names.id(value);
     }
 
     @Override

@@ -1,6 +1,7 @@
 package ablemedic.uart;
 
 import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Names;
 import ablemedic.catalogue.Param;
 import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
@@ -15,7 +16,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -128,7 +128,7 @@ public record JoinedPart(
 
         /** Its entry in the catalogue. */
         String id() {
-            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+            return Names.id(this);
         }
     }
 

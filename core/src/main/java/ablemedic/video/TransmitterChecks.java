@@ -1,5 +1,6 @@
 package ablemedic.video;
 
+import ablemedic.catalogue.Names;
 import ablemedic.catalogue.Param;
 import ablemedic.craft.Craft;
 import ablemedic.craft.VideoSettings;
@@ -18,7 +19,6 @@ import ablemedic.video.VideoDefect.NoAir;
 import ablemedic.wiring.Part;
 import ablemedic.wiring.UartFunction;
 import ablemedic.wiring.VideoPath;
-import java.util.Locale;
 
 /** Checks of a VTX: antenna, airflow, what it is set to, its temperature, and whether the FC sets it. */
 final class TransmitterChecks {
@@ -167,6 +167,6 @@ final class TransmitterChecks {
     }
 
     static Categorical follows(Choices asked, Obeys now, Observer observer) {
-        return Categorical.expecting(asked, now.name().toLowerCase(Locale.ROOT).replace('_', '-'), observer.slips());
+        return Categorical.expecting(asked, Names.id(now), observer.slips());
     }
 }

@@ -9,7 +9,9 @@ import java.util.List;
 public sealed interface Effect {
 
     /** What it acts on: the id of a link, wire, part, pad or line; empty where a craft has only one. */
-    String at();
+    default String at() {
+        return "";
+    }
 
     /** The copper of a link conducts otherwise. */
     record Conductance(String at, double siemens) implements Effect {}
@@ -46,36 +48,16 @@ public sealed interface Effect {
     record Draw(String at, double times) implements Effect {}
 
     /** What the voltage sensing gives over what it should. */
-    record SensedTimes(double times) implements Effect {
-        @Override
-        public String at() {
-            return "";
-        }
-    }
+    record SensedTimes(double times) implements Effect {}
 
     /** The battery's resistance over its own. */
-    record BatteryOhmsTimes(double times) implements Effect {
-        @Override
-        public String at() {
-            return "";
-        }
-    }
+    record BatteryOhmsTimes(double times) implements Effect {}
 
     /** One cell of the battery sags more than the others, volts in a hover. */
-    record CellSag(double volts) implements Effect {
-        @Override
-        public String at() {
-            return "";
-        }
-    }
+    record CellSag(double volts) implements Effect {}
 
     /** The battery has more cells than on the sheet, or less when negative. */
-    record CellsMore(int cells) implements Effect {
-        @Override
-        public String at() {
-            return "";
-        }
-    }
+    record CellsMore(int cells) implements Effect {}
 
     /** The drive with this supply pad turns no motor. */
     record DriveOff(String at) implements Effect {}

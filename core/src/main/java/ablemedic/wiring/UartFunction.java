@@ -3,7 +3,6 @@ package ablemedic.wiring;
 import ablemedic.catalogue.Names;
 import ablemedic.protocol.Format;
 import java.util.List;
-import java.util.Locale;
 
 /** What a UART of the FC is for, and so what a part on it is there for. */
 public enum UartFunction {
@@ -25,7 +24,7 @@ public enum UartFunction {
 
     /** What it is written as in settings and ids, such as {@code video-control}. */
     public String id() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return Names.id(this);
     }
 
     /** Formats that a part for this function may speak, the usual first. */

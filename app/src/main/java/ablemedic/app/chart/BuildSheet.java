@@ -173,14 +173,12 @@ public record BuildSheet(
     private Configuration devicesTold() {
         Configuration all = Configuration.USUAL;
         for (Map.Entry<String, String> one : told.entrySet()) {
-            String where = "told." + one.getKey();
             Setting<?> setting = Settings.find(one.getKey())
-                    .orElseThrow(
-                            () -> new Rejected(where, SAID.line("no-setting").plain()));
+                    .orElseThrow(() -> new Rejected("told." + one.getKey(), SAID.line("no-setting")));
             try {
                 all = all.withWritten(setting, one.getValue());
             } catch (Rejected e) {
-                throw new Rejected(where, e.right());
+                throw e.within("told.");
             }
         }
         return all;

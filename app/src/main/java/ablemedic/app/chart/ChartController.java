@@ -52,8 +52,7 @@ class ChartController {
     private static final Words REFUSALS =
             Catalogue.beside(ChartController.class, "refusals").of("chart-controller");
     private static final int LONGEST_TABLE = 256 * 1024;
-    private static final String WORDS = "{most.letters}";
-    private static final String FEW_LETTERS = "{most.letters}";
+    private static final String MOST_LETTERS = "{most.letters}";
 
     private final CraftStore crafts;
     private final FirstSheet first;
@@ -99,7 +98,7 @@ class ChartController {
             @Pattern(regexp = CraftStore.MARK, message = "{has.1.to.24.letters.digits.spaces.dots.dashes}")
             String mark,
 
-            @NotNull(message = "{is.there.if.empty}") @Size(max = 80, message = FEW_LETTERS)
+            @NotNull(message = "{is.there.if.empty}") @Size(max = 80, message = MOST_LETTERS)
             String name,
 
             @Nullable CraftClass craftClass,
@@ -117,26 +116,30 @@ class ChartController {
             @Nullable @Size(max = 24, message = "{most.letters}")
             String like,
 
-            @Nullable @Size(max = 80, message = FEW_LETTERS) String builder,
+            @Nullable @Size(max = 80, message = MOST_LETTERS)
+            String builder,
+
             @Valid @Nullable BuildSheet sheet) {}
 
     /** @param builder who built it; left out, that stays */
     record Changed(
             long version,
 
-            @NotNull(message = "{is.there.if.empty}") @Size(max = 80, message = FEW_LETTERS)
+            @NotNull(message = "{is.there.if.empty}") @Size(max = 80, message = MOST_LETTERS)
             String name,
 
-            @Nullable @Size(max = 80, message = FEW_LETTERS) String builder,
+            @Nullable @Size(max = 80, message = MOST_LETTERS)
+            String builder,
+
             @NotNull(message = "{is.fit.or.grounded}") State state,
 
-            @NotNull(message = "{is.there.if.empty}") @Size(max = 400, message = WORDS)
+            @NotNull(message = "{is.there.if.empty}") @Size(max = 400, message = MOST_LETTERS)
             String reason) {}
 
     record Revising(
             long version,
 
-            @NotBlank(message = "{says.why}") @Size(max = 400, message = WORDS)
+            @NotBlank(message = "{says.why}") @Size(max = 400, message = MOST_LETTERS)
             String reason,
 
             @NotNull(message = "{is.the.whole.sheet}") @Valid
@@ -146,7 +149,7 @@ class ChartController {
             @NotNull(message = "{is.one.of.flight.note.crash.part.opened.flash}")
             Kind kind,
 
-            @NotBlank(message = "{says.what.happened}") @Size(max = 400, message = WORDS)
+            @NotBlank(message = "{says.what.happened}") @Size(max = 400, message = MOST_LETTERS)
             String text) {}
 
     /** What a note is of. */
@@ -282,7 +285,7 @@ class ChartController {
     record SigningOff(
             long version,
 
-            @NotBlank(message = "{says.why.it.may.fly}") @Size(max = 400, message = WORDS)
+            @NotBlank(message = "{says.why.it.may.fly}") @Size(max = 400, message = MOST_LETTERS)
             String reason) {}
 
     @PostMapping("/{mark}/sign-off")
@@ -334,15 +337,15 @@ class ChartController {
             @NotNull(message = "{is.one.of.flight.note.crash.part.opened.flash}")
             Kind kind,
 
-            @NotBlank(message = "{says.what.happened}") @Size(max = 400, message = WORDS)
+            @NotBlank(message = "{says.what.happened}") @Size(max = 400, message = MOST_LETTERS)
             String text,
 
-            @NotBlank(message = "{says.what.was.wrong.with.it}") @Size(max = 400, message = WORDS)
+            @NotBlank(message = "{says.what.was.wrong.with.it}") @Size(max = 400, message = MOST_LETTERS)
             String reason) {}
 
     /** A line of the log taken back. */
     record LineWithdrawn(
-            @NotBlank(message = "{says.what.was.wrong.with.it}") @Size(max = 400, message = WORDS)
+            @NotBlank(message = "{says.what.was.wrong.with.it}") @Size(max = 400, message = MOST_LETTERS)
             String reason) {}
 
     /** Puts a line right that was written by hand; what it said before stays in its history. */

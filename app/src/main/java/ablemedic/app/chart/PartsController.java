@@ -59,8 +59,8 @@ public class PartsController {
     record PartAdded(
             long version,
 
-            @NotBlank(message = "{names.an.part.type.of.the.parts.library}")
-            @Size(max = 60, message = "{names.an.part.type.of.the.parts.library}")
+            @NotBlank(message = "{names.a.part.type.of.the.parts.library}")
+            @Size(max = 60, message = "{names.a.part.type.of.the.parts.library}")
             String archetype) {}
 
     record LaidOut(

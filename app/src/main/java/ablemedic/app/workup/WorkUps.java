@@ -25,6 +25,7 @@ import ablemedic.app.workup.WorkUpEvent.TakenBack;
 import ablemedic.app.workup.WorkUpStore.Numbered;
 import ablemedic.app.workup.WorkUpStore.Opened;
 import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Names;
 import ablemedic.catalogue.Param;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
@@ -994,12 +995,10 @@ public class WorkUps implements Routines.Follower {
         String proof = String.join(
                 "; ",
                 proof(workUp).tests().stream()
-                        .map(t -> t.check().title(sound)
-                                + switch (t.state()) {
-                                    case PASSED -> tested("passed", read(workUp, t.check()));
-                                    case FAILED -> tested("failed", read(workUp, t.check()));
-                                    case TO_DO -> tested("to-do", "");
-                                })
+                        .map(t -> SAID.with("check", t.check().title(sound))
+                                .with("read", read(workUp, t.check()))
+                                .line("test-" + Names.id(t.state()))
+                                .plain())
                         .toList());
         return new RepairLogStore.LedgerEntry(
                 0,
@@ -1016,11 +1015,6 @@ public class WorkUps implements Routines.Follower {
                 String.join("; ", changes),
                 proof,
                 workUp.minutes());
-    }
-
-    private static String tested(String state, String read) {
-        return " ".repeat(read.isEmpty() ? 1 : 0)
-                + SAID.with("read", read).line("test-" + state).plain();
     }
 
     /** What was read the last time that a check was made, in words. */
